@@ -1,0 +1,84 @@
+/* The arrows of docs/architecture.md, as rules. In the core a room imports only rooms above it. */
+const rooms = [
+  'vocabulary',
+  'quantity',
+  'catalogue',
+  'family',
+  'kitchen',
+  'read',
+  'guard',
+  'formula',
+  'blend',
+  'balance',
+  'texture',
+  'heat',
+  'docket',
+  'clock',
+  'log',
+  'taste',
+  'next',
+];
+const upwards = rooms.map((room, index) => ({
+  name: `room-${room}`,
+  comment: `core/${room} imports only rooms above it`,
+  severity: 'error',
+  from: { path: `^core/src/${room}/` },
+  to: {
+    path: rooms
+      .slice(index + 1)
+      .map((below) => `^core/src/${below}/`)
+      .concat('^(contracts|server|web|cli|e2e)/'),
+  },
+}));
+
+module.exports = {
+  forbidden: [
+    ...upwards,
+    { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'front-door-of-a-room',
+      comment: 'nobody reaches past the index.ts of a room of the core',
+      severity: 'error',
+      from: { path: '^(core/src/([^/]+)|contracts|server|web|cli|bench)/' },
+      to: { path: '^core/src/([^/]+)/(?!index\\.ts$)', pathNot: '^core/src/$2/' },
+    },
+    {
+      name: 'core-is-pure',
+      severity: 'error',
+      from: { path: '^core/src', pathNot: '\\.test\\.ts$' },
+      to: { dependencyTypes: ['core'] },
+    },
+    {
+      name: 'contracts',
+      severity: 'error',
+      from: { path: '^contracts/' },
+      to: { path: '^(server|web|cli|e2e)/' },
+    },
+    { name: 'server', severity: 'error', from: { path: '^server/' }, to: { path: '^(web|cli|e2e)/' } },
+    { name: 'web', severity: 'error', from: { path: '^web/' }, to: { path: '^(server|cli|e2e)/' } },
+    { name: 'cli', severity: 'error', from: { path: '^cli/' }, to: { path: '^(server|web|contracts|e2e)/' } },
+    {
+      name: 'only-stores-touch-sql',
+      severity: 'error',
+      from: { path: '^server/src', pathNot: '(/db/|Store\\.ts$|\\.test\\.ts$|/testing/)' },
+      to: { path: 'node_modules/(knex|pg)/', dependencyTypesNot: ['type-only'] },
+    },
+    {
+      name: 'no-orphans',
+      severity: 'error',
+      from: { orphan: true, path: '/src/', pathNot: '\\.(test|d)\\.tsx?$' },
+      to: {},
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(/dist/|\\.cache)' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.base.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'default', 'types'],
+      extensions: ['.ts', '.tsx', '.mjs', '.js', '.cjs'],
+    },
+  },
+};

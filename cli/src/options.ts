@@ -1,0 +1,96 @@
+import { parseArgs } from 'node:util';
+import type { ConversionRequest } from '@omniarton/core/kitchen';
+import { EMPTY_REQUEST } from '@omniarton/core/kitchen';
+import { AVOIDANCES, BINDER_SCHOOLS, DIETS, FAMILIES, type Avoidance } from '@omniarton/core/vocabulary';
+
+/** An option or a file that can't be used: one line on standard error, exit 2. */
+export class UsageError extends Error {}
+
+export const VERBS = ['read', 'guard', 'convert'] as const;
+export type Verb = (typeof VERBS)[number];
+
+export interface Options {
+  readonly verb: Verb;
+  readonly files: readonly string[];
+  readonly request: ConversionRequest;
+}
+
+/** What people call what they avoid. */
+const CALLED: Readonly<Record<string, readonly Avoidance[]>> = {
+  nuts: ['tree nuts'],
+  nut: ['tree nuts'],
+  'tree-nuts': ['tree nuts'],
+  treenuts: ['tree nuts'],
+  dairy: ['milk'],
+  eggs: ['egg'],
+  soy: ['soybeans'],
+  soya: ['soybeans'],
+  soybean: ['soybeans'],
+  peanut: ['peanuts'],
+  sulphites: ['sulphite'],
+  sulfites: ['sulphite'],
+  shellfish: ['crustaceans', 'molluscs'],
+  maize: ['corn'],
+};
+
+function avoidances(text: string): Avoidance[] {
+  return text
+    .split(',')
+    .map((word) => word.trim().toLowerCase())
+    .filter(Boolean)
+    .flatMap((word) => {
+      const known = AVOIDANCES.find((one) => one === word);
+      const called = known ? [known] : CALLED[word];
+      if (!called)
+        throw new UsageError(`--without: "${word}" is not one of ${AVOIDANCES.join(', ')}, nuts, dairy, soy`);
+      return called;
+    });
+}
+
+function oneOf<T extends string>(
+  option: string,
+  value: string | undefined,
+  choices: readonly T[],
+): T | undefined {
+  if (value === undefined) return undefined;
+  const known = choices.find((one) => one === value);
+  if (!known) throw new UsageError(`--${option}: "${value}" is not one of ${choices.join(', ')}`);
+  return known;
+}
+
+function parse(args: readonly string[]) {
+  try {
+    return parseArgs({
+      args: [...args],
+      allowPositionals: true,
+      options: {
+        diet: { type: 'string' },
+        without: { type: 'string' },
+        family: { type: 'string' },
+        school: { type: 'string' },
+        json: { type: 'boolean' },
+      },
+    });
+  } catch (error) {
+    throw new UsageError((error as Error).message.split('\n')[0]);
+  }
+}
+
+export function readOptions(args: readonly string[]): Options {
+  const { values, positionals } = parse(args);
+  const [verb, ...files] = positionals;
+  const known = VERBS.find((one) => one === verb);
+  if (!known)
+    throw new UsageError(
+      `usage: npm run --silent cli -- ${VERBS.join('|')} FILE… [options] --json (see docs/cli.md)`,
+    );
+  if (files.length === 0) throw new UsageError(`${known}: which file? (- reads standard input)`);
+  const request: ConversionRequest = {
+    ...EMPTY_REQUEST,
+    diet: oneOf('diet', values.diet, DIETS) ?? EMPTY_REQUEST.diet,
+    without: values.without === undefined ? [] : [...new Set(avoidances(values.without))],
+    family: oneOf('family', values.family, FAMILIES) ?? null,
+    school: oneOf('school', values.school, BINDER_SCHOOLS) ?? EMPTY_REQUEST.school,
+  };
+  return { verb: known, files, request };
+}

@@ -1,0 +1,77 @@
+import { guardRecipe } from '@omniarton/core/guard';
+import { convert } from '@omniarton/core/docket';
+import { BUILT_IN_KITCHEN as KITCHEN, type ConversionRequest } from '@omniarton/core/kitchen';
+import type { Item, Line, Recipe } from '@omniarton/core/read';
+import { addRanges, settle, type Range } from '@omniarton/core/quantity';
+
+const settled = (range: Range | null): Range | null =>
+  range && { central: settle(range.central), low: settle(range.low), high: settle(range.high) };
+
+const named = ({ ingredient, name }: Item) => (ingredient === null ? null : { id: ingredient, name });
+
+function gramsOf(line: Line): Range | null {
+  const weights = line.items
+    .filter(({ alternative }) => !alternative)
+    .flatMap(({ grams }) => (grams ? [grams] : []));
+  return weights.length === 0 ? null : settled(weights.reduce(addRanges));
+}
+
+/** The shapes of docs/cli.md: kept stable, whatever the core's own types become. */
+export function readShape(recipe: Recipe, request: ConversionRequest): object {
+  const { lines } = guardRecipe(recipe, request, KITCHEN);
+  const glutenOf = (id: string) => lines.find((one) => one.line === id)?.gluten ?? 'unknown';
+  return {
+    title: recipe.title,
+    locale: recipe.locale,
+    family: { id: recipe.family.id, confidence: settle(recipe.family.confidence) },
+    parts: recipe.parts.map((part) => ({
+      name: part.name,
+      lines: part.lines.map((line) => ({
+        source: line.source,
+        kind: line.kind,
+        ingredient: line.items[0] ? named(line.items[0]) : null,
+        role: line.items[0]?.role ?? 'none',
+        items: line.items.map((item) => ({
+          ingredient: named(item),
+          role: item.role,
+          grams: settled(item.grams),
+          match: item.match,
+          alternative: item.alternative,
+        })),
+        grams: gramsOf(line),
+        gluten: line.kind === 'ingredient' ? glutenOf(line.id) : 'free',
+      })),
+    })),
+    method: recipe.method.map(({ source }) => ({ source })),
+    bake: recipe.bake,
+  };
+}
+
+export function guardShape(recipe: Recipe, request: ConversionRequest): object {
+  const report = guardRecipe(recipe, request, KITCHEN);
+  return {
+    lines: report.lines.map(({ source, gluten, grain, allergens, possible, reason }) => ({
+      source,
+      gluten,
+      grain,
+      allergens,
+      possible,
+      reason,
+    })),
+    open: report.open.map(({ source, kind, ask }) => ({ source, kind, ask })),
+    state: report.state,
+    cautions: report.cautions.map(({ text }) => text),
+  };
+}
+
+export function convertShape(recipe: Recipe, request: ConversionRequest, engine: string): object {
+  const result = convert(recipe, request, KITCHEN);
+  if (result.outcome !== 'docket')
+    return {
+      outcome: result.outcome,
+      reasons: result.reasons,
+      relax: result.relax,
+      guard: { state: result.guard.state, open: result.guard.open },
+    };
+  return { outcome: 'docket' as const, ...result.docket, engine };
+}

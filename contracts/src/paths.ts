@@ -1,0 +1,34 @@
+/** Where things are. `:household` and the like are parameters in Express's notation. */
+export const PATHS = {
+  health: '/api/health',
+  households: '/api/households',
+  household: '/api/households/:household',
+  recipes: '/api/households/:household/recipes',
+  recipe: '/api/households/:household/recipes/:recipe',
+  recipeRestore: '/api/households/:household/recipes/:recipe/restore',
+  dockets: '/api/households/:household/recipes/:recipe/dockets',
+  docket: '/api/households/:household/recipes/:recipe/dockets/:docket',
+  settings: '/api/households/:household/settings',
+} as const;
+
+/** Fills the parameters of a path; a missing one is a programmer's mistake. */
+export function pathTo(path: keyof typeof PATHS, parameters: Readonly<Record<string, string>> = {}): string {
+  return PATHS[path].replace(/:(\w+)/g, (_, name: string) => {
+    const value = parameters[name];
+    if (value === undefined) throw new TypeError(`pathTo(${path}): no value for :${name}`);
+    return encodeURIComponent(value);
+  });
+}
+
+/** The header that only our own page sends: a plain cross-site form can't. */
+export const APP_HEADER = 'x-omniarton';
+/** The header that makes a repeated write return the first answer. */
+export const REQUEST_ID_HEADER = 'x-request-id';
+/** Largest JSON body in bytes, deepest nesting, and most lines in a recipe's text. */
+export const LIMITS = {
+  bodyBytes: 512 * 1024,
+  depth: 40,
+  lines: 1000,
+  textChars: 200_000,
+  pageSize: 100,
+} as const;

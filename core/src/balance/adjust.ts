@@ -1,0 +1,211 @@
+import { solveQP } from 'quadprog';
+import { getIngredient, type Catalogue } from '../catalogue';
+import type { FormulaLine } from '../formula';
+import { ledgerOf, perGram } from './ledger';
+import type { Quantity, Target } from './types';
+
+/** A line whose weight may move, and how far. `towards`: the quantity that it is there for. */
+export interface Adjustable {
+  readonly line: FormulaLine;
+  readonly least: number;
+  readonly most: number;
+  readonly towards: Quantity;
+}
+
+export interface Adjusted {
+  readonly lines: readonly FormulaLine[];
+  /** Targets that could not be met, with what is missing (+) or over (−), in the quantity's unit. */
+  readonly unmet: readonly { readonly target: Target; readonly by: number }[];
+}
+
+/** The pull that keeps a line where it is, against the pull of a target: small, so that targets are met. */
+const STAY = 1e-4;
+/** A line that is new, or small, moves as easily as one of so many grams. */
+const EASY_GRAMS = 100;
+const UNMET_SHARE = 0.02;
+/** Least liquid that stays, share of what was there; butter keeps its flavour, sugar its structure. Common practice. */
+export const MOVES = {
+  liquidLeast: 0.4,
+  butterLeast: 0.6,
+  butterMost: 1.05,
+  sugarLeast: 0.9,
+  sugarMost: 1.05,
+  powderLeast: 0.4,
+  powderMost: 1.6,
+} as const;
+const POWDERS = new Set(['baking-powder', 'baking-powder-grain-free']);
+const WATERY = 60;
+const FATTY = 70;
+
+const heaviest = (lines: readonly FormulaLine[]): FormulaLine | undefined =>
+  [...lines].sort((a, b) => b.grams - a.grams || (a.line < b.line ? -1 : 1))[0];
+
+/** The lines of a part that may move: its main liquid, fat and sugar, and its powder. What a person fixed does not. */
+export function adjustables(
+  lines: readonly FormulaLine[],
+  fixed: ReadonlySet<string>,
+  catalogue: Catalogue,
+): Adjustable[] {
+  const free = lines.filter(({ line }) => !fixed.has(line));
+  const of = (line: FormulaLine) => getIngredient(catalogue, line.ingredient).composition;
+  const liquid = heaviest(free.filter((line) => line.role === 'liquid' && of(line).water > WATERY));
+  const fat = heaviest(free.filter((line) => line.role === 'fat' && of(line).fat > FATTY));
+  const sugar = heaviest(free.filter((line) => line.role === 'sugar'));
+  const powder = heaviest(free.filter(({ ingredient }) => POWDERS.has(ingredient)));
+  return [
+    ...(liquid
+      ? [{ line: liquid, least: liquid.grams * MOVES.liquidLeast, most: Infinity, towards: 'drink' as const }]
+      : []),
+    ...(fat
+      ? [
+          {
+            line: fat,
+            least: fat.grams * MOVES.butterLeast,
+            most: fat.grams * MOVES.butterMost,
+            towards: 'fat' as const,
+          },
+        ]
+      : []),
+    ...(sugar
+      ? [
+          {
+            line: sugar,
+            least: sugar.grams * MOVES.sugarLeast,
+            most: sugar.grams * MOVES.sugarMost,
+            towards: 'sugar' as const,
+          },
+        ]
+      : []),
+    ...(powder
+      ? [
+          {
+            line: powder,
+            least: powder.grams * MOVES.powderLeast,
+            most: powder.grams * MOVES.powderMost,
+            towards: 'lift' as const,
+          },
+        ]
+      : []),
+  ];
+}
+
+const oneBased = <T>(values: readonly T[], filler: T): T[] => [filler, ...values];
+
+/** How much a quantity counts for: a per cent of it is a per cent of anything else. */
+const sizeOf = (target: Target): number => Math.max(1, Math.abs(target.low), Math.abs(target.high));
+
+interface Program {
+  readonly diagonal: readonly number[];
+  readonly columns: readonly (readonly number[])[];
+  readonly bounds: readonly number[];
+}
+
+function programOf(
+  targets: readonly Target[],
+  moves: readonly Adjustable[],
+  now: Readonly<Record<Quantity, number>>,
+  catalogue: Catalogue,
+): Program {
+  const n = moves.length;
+  const slopes = moves.map(({ line }) => perGram(line.ingredient, catalogue));
+  const width = n + 2 * targets.length;
+  const columns: number[][] = [];
+  const bounds: number[] = [];
+  const add = (entries: readonly (readonly [number, number])[], bound: number) => {
+    const column = new Array<number>(width).fill(0);
+    for (const [row, value] of entries) column[row] = value;
+    columns.push(column);
+    bounds.push(bound);
+  };
+  targets.forEach((target, k) => {
+    const size = sizeOf(target);
+    const slope = slopes.map((one, i) => [i, one[target.quantity] / size] as const);
+    const value = now[target.quantity] / size;
+    add([...slope, [n + 2 * k, 1]], target.low / size - value);
+    add([...slope.map(([i, v]) => [i, -v] as const), [n + 2 * k + 1, 1]], value - target.high / size);
+    add([[n + 2 * k, 1]], 0);
+    add([[n + 2 * k + 1, 1]], 0);
+  });
+  moves.forEach(({ line, least, most }, i) => {
+    add([[i, 1]], least - line.grams);
+    if (Number.isFinite(most)) add([[i, -1]], line.grams - most);
+  });
+  const diagonal = [
+    ...moves.map(({ line }) => (2 * STAY) / Math.max(EASY_GRAMS, line.grams) ** 2),
+    ...targets.flatMap(({ weight }) => [2 * weight, 2 * weight]),
+  ];
+  return { diagonal, columns, bounds };
+}
+
+/**
+ * Moves the adjustable lines so that all targets of a part are met together, as nearly as their bounds allow: bounded
+ * least squares of the misses, each relative to its size, with a faint pull to stay (npm quadprog). Never a negative weight.
+ */
+export function meetTargets(
+  lines: readonly FormulaLine[],
+  targets: readonly Target[],
+  moves: readonly Adjustable[],
+  catalogue: Catalogue,
+): Adjusted {
+  const now = ledgerOf(lines, catalogue);
+  const moved =
+    moves.length === 0 || targets.length === 0 ? lines : solved(lines, targets, moves, now, catalogue);
+  const after = ledgerOf(moved, catalogue);
+  const unmet = targets.flatMap((target) => {
+    const by =
+      after[target.quantity] < target.low
+        ? target.low - after[target.quantity]
+        : Math.min(0, target.high - after[target.quantity]);
+    return Math.abs(by) > UNMET_SHARE * sizeOf(target) ? [{ target, by }] : [];
+  });
+  return { lines: moved, unmet };
+}
+
+function solved(
+  lines: readonly FormulaLine[],
+  targets: readonly Target[],
+  moves: readonly Adjustable[],
+  now: Readonly<Record<Quantity, number>>,
+  catalogue: Catalogue,
+): readonly FormulaLine[] {
+  const { diagonal, columns, bounds } = programOf(targets, moves, now, catalogue);
+  const width = diagonal.length;
+  const matrix = oneBased(
+    diagonal.map((value, i) =>
+      oneBased(
+        diagonal.map((_, j) => (i === j ? value : 0)),
+        0,
+      ),
+    ),
+    [],
+  );
+  const constraints = oneBased(
+    Array.from({ length: width }, (_, row) =>
+      oneBased(
+        columns.map((column) => column[row]!),
+        0,
+      ),
+    ),
+    [],
+  );
+  const answer = solveQP(
+    matrix,
+    oneBased(new Array<number>(width).fill(0), 0),
+    constraints,
+    oneBased(bounds, 0),
+  );
+  if (answer.message !== '') throw new Error(`The balances of a part could not be solved: ${answer.message}`);
+  const change = new Map(moves.map(({ line }, i) => [line, answer.solution[i + 1]!]));
+  return lines.map((line) => {
+    const by = change.get(line);
+    if (by === undefined) return line;
+    const grams = Math.max(0, line.grams + by);
+    const factor = line.grams > 0 ? grams / line.grams : 1;
+    return {
+      ...line,
+      grams,
+      low: line.grams > 0 ? line.low * factor : grams,
+      high: line.grams > 0 ? line.high * factor : grams,
+    };
+  });
+}

@@ -1,0 +1,63 @@
+import type { Catalogue } from '../catalogue';
+import { bandsOf } from '../family';
+import { compositionOf, drinkOf, liftLedger, massOf, thirstGrams, type FormulaLine } from '../formula';
+import type { BalanceId, FamilyId, RouteId } from '../vocabulary';
+import { flourGrams, starchGrams } from './flour';
+import { binderGrams } from './ledger';
+import { HELD_WITHIN } from './rules/held';
+
+/** One balance before and after, with the band that the converted one is to stand in. */
+export interface Balance {
+  readonly id: BalanceId;
+  readonly original: number;
+  readonly converted: number;
+  readonly band: readonly [low: number, high: number];
+}
+
+const per100 = (amount: number, base: number) => (base > 0 ? (100 * amount) / base : 0);
+const ratio = (a: number, b: number) => (b > 0 ? a / b : 0);
+
+/**
+ * The six balances of a part with flour in it: drink over thirst; binder, g xanthan-equivalent per 100 g flour; pure
+ * starch as a share of the flours; lift, mmol CO₂ per 100 g batter; fat and sugars, g in the whole part.
+ */
+export function balancesOf(
+  original: readonly FormulaLine[],
+  converted: readonly FormulaLine[],
+  family: FamilyId,
+  route: RouteId,
+  catalogue: Catalogue,
+): Balance[] {
+  const bands = bandsOf(family, route);
+  const was = compositionOf(original, catalogue);
+  const is = compositionOf(converted, catalogue);
+  const of = (value: (lines: readonly FormulaLine[]) => number) => ({
+    original: value(original),
+    converted: value(converted),
+  });
+  const held = (grams: number): [number, number] => [grams * (1 - HELD_WITHIN), grams * (1 + HELD_WITHIN)];
+  return [
+    {
+      id: 'drinkThirst',
+      ...of((lines) => ratio(drinkOf(lines, catalogue), thirstGrams(lines, catalogue))),
+      band: bands.drinkThirst,
+    },
+    {
+      id: 'binder',
+      ...of((lines) => per100(binderGrams(lines, catalogue), flourGrams(lines, catalogue))),
+      band: bands.xanthan,
+    },
+    {
+      id: 'starchShare',
+      ...of((lines) => ratio(starchGrams(lines, catalogue), flourGrams(lines, catalogue))),
+      band: bands.starch,
+    },
+    {
+      id: 'lift',
+      ...of((lines) => per100(liftLedger(lines, catalogue).released, massOf(lines))),
+      band: bands.lift,
+    },
+    { id: 'fat', original: was.fat, converted: is.fat, band: held(was.fat) },
+    { id: 'sugar', original: was.sugars, converted: is.sugars, band: held(was.sugars) },
+  ];
+}

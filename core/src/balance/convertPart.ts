@@ -1,0 +1,187 @@
+import { getIngredient } from '../catalogue';
+import { bandsOf } from '../family';
+import { drinkOf, liftLedger, massOf, thirstGrams, type FormulaLine, type FormulaPart } from '../formula';
+import { adjustables, meetTargets, type Adjustable } from './adjust';
+import { balancesOf, type Balance } from './balances';
+import { flourGrams, wheatGrams } from './flour';
+import { binderGrams } from './ledger';
+import { SWAPS, TARGETS } from './rules';
+import { waterShift } from './rules/water';
+import type { PartState, Setting, Shift, Target } from './types';
+import { lineWords } from './words';
+
+export interface ConvertedPart {
+  readonly id: string;
+  readonly name: string | null;
+  readonly original: readonly FormulaLine[];
+  readonly lines: readonly FormulaLine[];
+  readonly balances: readonly Balance[];
+  readonly shifts: readonly Shift[];
+  readonly warnings: readonly string[];
+  /** g of liquid that may follow by the spoon after the rest. */
+  readonly bySpoon: number;
+}
+
+const NOTICEABLE_SHARE = 0.01;
+const NOTICEABLE_GRAMS = 0.25;
+/** HCO₃ left over, mmol per 100 g batter, above which it tastes: pale cake, cookie, cocoa or spice, molasses. Common practice. */
+const SOAPY = { pale: 3, cookie: 7, spiced: 9, molasses: 14 } as const;
+const BY_SPOON_FROM = 3;
+
+/** Overruled weights stand in the place of computed ones, and stay where they are. */
+function overrule(
+  lines: readonly FormulaLine[],
+  { request }: Setting,
+): { lines: FormulaLine[]; fixed: Set<string> } {
+  const wanted = new Map(request.overrides.map(({ line, grams }) => [line, grams]));
+  const fixed = new Set<string>();
+  const now = lines.map((line) => {
+    const grams = wanted.get(line.line);
+    if (grams === undefined) return line;
+    fixed.add(line.line);
+    return { ...line, grams, low: grams, high: grams };
+  });
+  return { lines: now, fixed };
+}
+
+/** Where a part has no liquid to move, milk comes in by the gram; water where nothing in the bowl is from milk. */
+function withLiquid(
+  part: PartState,
+  lines: readonly FormulaLine[],
+  { request, catalogue }: Setting,
+): readonly FormulaLine[] {
+  const liquid = lines.some(
+    (line) => line.role === 'liquid' && getIngredient(catalogue, line.ingredient).composition.water > 60,
+  );
+  if (liquid) return lines;
+  const milky = lines.some((line) => getIngredient(catalogue, line.ingredient).allergens.includes('milk'));
+  const ingredient = milky && !request.without.includes('milk') ? 'whole-milk' : 'water';
+  const { name, role } = getIngredient(catalogue, ingredient);
+  return [...lines, { line: `${part.id}+${ingredient}`, ingredient, name, role, grams: 0, low: 0, high: 0 }];
+}
+
+function because(
+  target: Target,
+  part: PartState,
+  lines: readonly FormulaLine[],
+  { catalogue }: Setting,
+): string {
+  if (target.quantity !== 'drink') return target.because;
+  const before = Math.round(thirstGrams(part.original, catalogue));
+  const after = Math.round(thirstGrams(lines, catalogue));
+  return `${target.because} Thirst ${before} → ${after} g, drink ${Math.round(drinkOf(part.original, catalogue))} → ${Math.round(drinkOf(lines, catalogue))} g.`;
+}
+
+function shiftsOf(
+  moves: readonly Adjustable[],
+  before: readonly FormulaLine[],
+  after: readonly FormulaLine[],
+  part: PartState,
+  targets: readonly Target[],
+  setting: Setting,
+): Shift[] {
+  const towards = new Map(moves.map((one) => [one.line.line, one.towards]));
+  return after.flatMap((line, at): Shift[] => {
+    const old = before[at]!;
+    const by = Math.abs(line.grams - old.grams);
+    if (by < Math.max(NOTICEABLE_GRAMS, NOTICEABLE_SHARE * old.grams)) return [];
+    const target = targets.find(({ quantity }) => quantity === towards.get(line.line));
+    if (!target) return [];
+    const rule = TARGETS.find(({ id }) => id === target.rule)!;
+    return [
+      {
+        id: `${target.rule}:${line.line}`,
+        rule: target.rule,
+        line: line.line,
+        from: old.grams > 0 ? lineWords(old) : 'nothing',
+        to: lineWords(line),
+        because: because(target, part, after, setting),
+        source: rule.source,
+        confidence: rule.confidence,
+      },
+    ];
+  });
+}
+
+function warningsOf(
+  part: PartState,
+  lines: readonly FormulaLine[],
+  { family, route, catalogue, request }: Setting,
+): string[] {
+  const warnings: string[] = [];
+  const flour = flourGrams(lines, catalogue);
+  const gum = (100 * binderGrams(lines, catalogue)) / flour;
+  const [, most] = bandsOf(family, route).xanthan;
+  const eggs = lines.filter(({ ingredient }) => ingredient === 'egg');
+  if (gum > most + 0.005)
+    warnings.push(
+      `Binder stands at ${gum.toFixed(1)} g of xanthan’s worth for 100 g flour, above ${most}: the crumb may turn gummy.`,
+    );
+  if (gum < 0.01 && eggs.length === 0)
+    warnings.push('Nothing binds this part: it will crumble. Choose gum or husk.');
+  const over = (100 * liftLedger(lines, catalogue).sodaOver) / massOf(lines);
+  const has = (...ids: string[]) => lines.some(({ ingredient }) => ids.includes(ingredient));
+  const limit = has('molasses', 'black-treacle', 'fresh-ginger', 'ground-ginger')
+    ? SOAPY.molasses
+    : has('cocoa', 'dutch-cocoa', 'cinnamon', 'mixed-spice')
+      ? SOAPY.spiced
+      : family === 'drop-cookie'
+        ? SOAPY.cookie
+        : SOAPY.pale;
+  if (over > limit)
+    warnings.push(
+      `${over.toFixed(1)} mmol of soda is left over in 100 g of batter, above ${limit}: it may taste soapy and brown early.`,
+    );
+  const eggsOut = part.original
+    .filter(({ ingredient }) => ingredient === 'egg')
+    .reduce((sum, { grams }) => sum + grams, 0);
+  if (request.without.includes('egg') && eggsOut > 125)
+    warnings.push('More than two eggs are replaced: expect a denser, moister crumb. Bake a small one first.');
+  if (request.school === 'egg-led' && request.without.includes('egg'))
+    warnings.push('Egg can’t bind here since egg is out: gum binds instead.');
+  if (
+    has('sunflower-flour', 'sunflower-butter') &&
+    has('baking-soda', 'baking-powder', 'baking-powder-grain-free')
+  )
+    warnings.push('Sunflower seed with soda turns green as it cools: harmless, or add a little lemon juice.');
+  return warnings;
+}
+
+/** Converts one part: swaps in the order of their dependence, then all targets together around what a person has fixed. */
+export function convertPart({ id, name, lines: original }: FormulaPart, setting: Setting): ConvertedPart {
+  const start: PartState = { id, original, lines: original, shifts: [], warnings: [] };
+  const swapped = SWAPS.reduce((part, rule) => rule.swap(part, setting), start);
+  const built =
+    wheatGrams(original, setting.catalogue) > 0 && flourGrams(swapped.lines, setting.catalogue) > 0;
+  const { lines: overruled, fixed } = overrule(swapped.lines, setting);
+  if (!built)
+    return {
+      id,
+      name,
+      original,
+      lines: overruled,
+      balances: [],
+      shifts: swapped.shifts,
+      warnings: [],
+      bySpoon: 0,
+    };
+  const state = { ...swapped, lines: overruled };
+  const targets = TARGETS.flatMap((rule) => rule.target(state, setting));
+  const ready = withLiquid(state, overruled, setting);
+  const moves = adjustables(ready, fixed, setting.catalogue);
+  const { lines } = meetTargets(ready, targets, moves, setting.catalogue);
+  const shifts = [...swapped.shifts, ...shiftsOf(moves, ready, lines, state, targets, setting)];
+  // The liquid that was only offered, and that nothing needed.
+  const kept = lines.filter((line, at) => line.grams >= NOTICEABLE_GRAMS || ready[at]!.grams > 0);
+  const { bySpoon } = waterShift(state, setting);
+  return {
+    id,
+    name,
+    original,
+    lines: kept,
+    shifts,
+    bySpoon: bySpoon >= BY_SPOON_FROM ? bySpoon : 0,
+    balances: balancesOf(original, kept, setting.family, setting.route, setting.catalogue),
+    warnings: [...swapped.warnings, ...warningsOf(state, kept, setting)],
+  };
+}

@@ -1,0 +1,66 @@
+import type { Avoidance } from '../../vocabulary';
+
+/** Why something must go: it holds gluten, it is a grain, or somebody avoids it. */
+export type Trouble = 'gluten' | 'grain' | Avoidance;
+
+export interface StandIn {
+  /** Ids of ingredients that it stands in for. */
+  readonly from: readonly string[];
+  readonly trouble: readonly Trouble[];
+  /** Grams for a gram of what goes. */
+  readonly to: readonly { readonly ingredient: string; readonly ratio: number }[];
+  readonly because: string;
+}
+
+/** In order of preference: the first whose own parts are allowed is taken. Ratios hold fat and water. Common practice. */
+export const STAND_INS: { readonly source: string; readonly confidence: 'common-practice'; readonly rows: readonly StandIn[] } = {
+  source: 'common practice; ratios hold fat and water', confidence: 'common-practice',
+  rows: [
+    // Gluten beside the flour
+    { from: ['graham-crackers', 'graham-cracker-crumbs', 'digestive-biscuits', 'shortbread-biscuits', 'ginger-biscuits', 'sandwich-cookies', 'breadcrumbs', 'rye-bread', 'pretzels', 'filo-pastry', 'shortcrust-pastry', 'pasta'], trouble: ['gluten'], to: [{ ingredient: 'gf-biscuits', ratio: 1 }], because: 'the crumb gives sweetness and bite, not structure: gluten-free biscuits do it weight for weight' },
+    { from: ['malt', 'malt-extract'], trouble: ['gluten'], to: [{ ingredient: 'golden-syrup', ratio: 0.8 }], because: 'malt is there for its toasty sweetness; a dark syrup comes nearest' },
+    { from: ['beer'], trouble: ['gluten'], to: [{ ingredient: 'apple-juice', ratio: 1 }], because: 'beer brings water, a little acid and sweetness' },
+    { from: ['malt-vinegar'], trouble: ['gluten'], to: [{ ingredient: 'vinegar', ratio: 1 }], because: 'the same acid without the malt' },
+    { from: ['soy-sauce'], trouble: ['gluten', 'soybeans', 'wheat'], to: [{ ingredient: 'salt', ratio: 0.16 }, { ingredient: 'water', ratio: 0.7 }], because: 'it is there for its salt' },
+    { from: ['suet'], trouble: ['gluten'], to: [{ ingredient: 'shortening', ratio: 0.87 }], because: 'the fat without the flour that keeps the shreds apart; freeze it and grate it' },
+    { from: ['liquorice', 'baking-spray'], trouble: ['gluten'], to: [{ ingredient: 'vegetable-oil', ratio: 0.9 }], because: 'grease with oil and dust with a safe starch' },
+    { from: ['wheat-starch', 'wheat-starch-gf'], trouble: ['gluten', 'wheat', 'grain'], to: [{ ingredient: 'tapioca-starch', ratio: 1 }], because: 'a starch for a starch' },
+    // Grain-free
+    { from: ['baking-powder'], trouble: ['grain', 'corn'], to: [{ ingredient: 'baking-powder-grain-free', ratio: 1 }], because: 'the same soda and acid, with arrowroot in the place of corn starch' },
+    { from: ['corn-starch', 'rice-starch', 'custard-powder', 'modified-starch'], trouble: ['grain', 'corn', 'gluten'], to: [{ ingredient: 'arrowroot', ratio: 1 }], because: 'a root starch for a grain starch' },
+    { from: ['rolled-oats', 'oat-flour', 'certified-oats', 'granola', 'corn-flakes', 'puffed-grain'], trouble: ['grain', 'gluten'], to: [{ ingredient: 'desiccated-coconut', ratio: 0.8 }], because: 'flakes for flakes: bite without grain' },
+    { from: ['rolled-oats', 'oat-flour', 'certified-oats', 'granola', 'corn-flakes', 'puffed-grain'], trouble: ['grain', 'gluten'], to: [{ ingredient: 'sunflower-seeds', ratio: 1 }], because: 'seeds for flakes: bite without grain' },
+    { from: ['oat-milk', 'rice-milk'], trouble: ['grain', 'gluten'], to: [{ ingredient: 'pea-milk', ratio: 1 }], because: 'a milk without grain' },
+    { from: ['powdered-sugar'], trouble: ['corn'], to: [{ ingredient: 'caster-sugar', ratio: 0.97 }], because: 'grind it with a little tapioca starch for icing' },
+    { from: ['white-rice-flour', 'brown-rice-flour', 'sweet-rice-flour', 'sorghum-flour', 'millet-flour', 'teff-flour', 'buckwheat-flour', 'quinoa-flour', 'amaranth-flour', 'corn-flour', 'masa-harina', 'cornmeal', 'gf-blend'], trouble: ['grain', 'corn'], to: [{ ingredient: 'cassava-flour', ratio: 0.83 }], because: 'cassava is the nearest to a grain flour without being one' },
+    // Milk
+    { from: ['butter', 'margarine'], trouble: ['milk'], to: [{ ingredient: 'vegan-butter', ratio: 1 }], because: 'a baking block holds the same fat and water as butter' },
+    { from: ['butter', 'margarine'], trouble: ['milk'], to: [{ ingredient: 'shortening', ratio: 0.82 }, { ingredient: 'water', ratio: 0.16 }], because: 'shortening is all fat: the water that butter brings is put back' },
+    { from: ['ghee', 'brown-butter'], trouble: ['milk'], to: [{ ingredient: 'shortening', ratio: 1 }], because: 'fat without water for fat without water' },
+    { from: ['whole-milk', 'skim-milk'], trouble: ['milk'], to: [{ ingredient: 'pea-milk', ratio: 1 }], because: 'water for water; a little less fat' },
+    { from: ['buttermilk'], trouble: ['milk'], to: [{ ingredient: 'pea-milk', ratio: 0.94 }, { ingredient: 'lemon-juice', ratio: 0.06 }], because: 'plant milk soured with lemon has about half of buttermilk’s acid' },
+    { from: ['yogurt', 'greek-yogurt', 'sour-cream'], trouble: ['milk'], to: [{ ingredient: 'coconut-cream', ratio: 0.95 }, { ingredient: 'lemon-juice', ratio: 0.08 }], because: 'thick and sour: coconut cream with lemon' },
+    { from: ['yogurt', 'greek-yogurt', 'sour-cream'], trouble: ['milk', 'coconut'], to: [{ ingredient: 'pea-milk', ratio: 0.85 }, { ingredient: 'vegetable-oil', ratio: 0.08 }, { ingredient: 'lemon-juice', ratio: 0.08 }], because: 'plant milk, a little oil and lemon hold its water, fat and acid' },
+    { from: ['heavy-cream', 'single-cream', 'whipped-cream', 'evaporated-milk', 'mascarpone', 'condensed-milk', 'custard', 'ice-cream'], trouble: ['milk'], to: [{ ingredient: 'coconut-cream', ratio: 1 }], because: 'coconut cream is the nearest in fat and water' },
+    { from: ['cream-cheese', 'ricotta'], trouble: ['milk'], to: [{ ingredient: 'coconut-cream', ratio: 1 }], because: 'thick and rich: chilled coconut cream' },
+    { from: ['milk-powder'], trouble: ['milk'], to: [{ ingredient: 'coconut-sugar', ratio: 0.5 }], because: 'its sweetness and browning' },
+    { from: ['milk-chocolate', 'white-chocolate', 'chocolate-spread'], trouble: ['milk'], to: [{ ingredient: 'dark-chocolate', ratio: 1 }], because: 'dark chocolate is made without milk; the label says whether this one is' },
+    { from: ['dulce-de-leche', 'lemon-curd'], trouble: ['milk', 'egg'], to: [{ ingredient: 'golden-syrup', ratio: 0.9 }], because: 'a syrup of the same sweetness' },
+    // Egg
+    { from: ['egg'], trouble: ['egg'], to: [{ ingredient: 'flax-meal', ratio: 0.14 }, { ingredient: 'water', ratio: 0.86 }], because: 'ground flax in six times its weight of water, left to gel, binds and moistens; it does not lift' },
+    { from: ['egg-white'], trouble: ['egg'], to: [{ ingredient: 'aquafaba', ratio: 1 }], because: 'chickpea brine whips like white' },
+    { from: ['egg-yolk'], trouble: ['egg'], to: [{ ingredient: 'vegetable-oil', ratio: 0.27 }, { ingredient: 'pea-milk', ratio: 0.6 }], because: 'a yolk is there for its fat and moisture' },
+    // Nuts, seeds, soy, coconut
+    { from: ['almonds', 'hazelnuts', 'walnuts', 'pecans', 'pistachios', 'macadamias', 'pine-nuts', 'peanuts'], trouble: ['tree nuts', 'peanuts'], to: [{ ingredient: 'sunflower-seeds', ratio: 1 }], because: 'toasted seeds give the crunch' },
+    { from: ['almond-flour', 'hazelnut-flour', 'pistachio-flour', 'chestnut-flour', 'peanut-flour'], trouble: ['tree nuts', 'peanuts'], to: [{ ingredient: 'sunflower-flour', ratio: 1 }], because: 'ground seeds hold as much fat; with soda they turn green, so a little acid goes in' },
+    { from: ['almond-butter', 'peanut-butter', 'tahini', 'chocolate-spread'], trouble: ['tree nuts', 'peanuts', 'sesame'], to: [{ ingredient: 'sunflower-butter', ratio: 1 }], because: 'seed butter for nut butter' },
+    { from: ['almond-milk'], trouble: ['tree nuts'], to: [{ ingredient: 'pea-milk', ratio: 1 }], because: 'a milk without nuts' },
+    { from: ['soy-milk'], trouble: ['soybeans'], to: [{ ingredient: 'pea-milk', ratio: 1 }], because: 'a milk without soy' },
+    { from: ['marzipan', 'almond-paste'], trouble: ['tree nuts'], to: [{ ingredient: 'sunflower-flour', ratio: 0.5 }, { ingredient: 'caster-sugar', ratio: 0.5 }], because: 'ground seeds and sugar, kneaded' },
+    { from: ['nut-oil', 'sesame-oil', 'peanut-oil', 'coconut-oil'], trouble: ['tree nuts', 'sesame', 'peanuts', 'coconut'], to: [{ ingredient: 'vegetable-oil', ratio: 1 }], because: 'an oil without the flavour' },
+    { from: ['sesame-seeds'], trouble: ['sesame'], to: [{ ingredient: 'poppy-seeds', ratio: 1 }], because: 'small seeds for small seeds' },
+    { from: ['desiccated-coconut'], trouble: ['coconut'], to: [{ ingredient: 'sunflower-seeds', ratio: 1 }], because: 'chopped seeds give the bite' },
+    { from: ['coconut-milk', 'coconut-cream'], trouble: ['coconut'], to: [{ ingredient: 'pea-milk', ratio: 0.8 }, { ingredient: 'vegetable-oil', ratio: 0.2 }], because: 'plant milk and oil hold its water and fat' },
+    { from: ['amaretto', 'almond-extract'], trouble: ['tree nuts'], to: [{ ingredient: 'vanilla-extract', ratio: 1 }], because: 'another flavour' },
+  ],
+};

@@ -1,0 +1,5 @@
+export type { Balance } from './balances';
+export { convertPart, type ConvertedPart } from './convertPart';
+export { flourGrams, wheatGrams, wheatLines } from './flour';
+export { findStandIn, troublesOf } from './rules/standIn';
+export type { Setting, Shift } from './types';

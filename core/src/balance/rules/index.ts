@@ -1,0 +1,13 @@
+import type { SwapRule, TargetRule } from '../types';
+import { binder } from './binder';
+import { fatHeld, sugarHeld } from './held';
+import { lift } from './lift';
+import { replaceFlour } from './replaceFlour';
+import { standIn } from './standIn';
+import { thickener } from './thickener';
+import { water } from './water';
+
+/** In the order of their dependence: what thickens isn't built with, what binds depends on what is in the bowl. */
+export const SWAPS: readonly SwapRule[] = [thickener, replaceFlour, standIn, binder];
+/** Met together. */
+export const TARGETS: readonly TargetRule[] = [water, fatHeld, sugarHeld, lift];

@@ -1,0 +1,87 @@
+import { getIngredient, unfold } from '../../catalogue';
+import { ROUTE_TABLE } from '../../blend';
+import type { FormulaLine } from '../../formula';
+import { wheatGrams, wheatLines } from '../flour';
+import type { PartState, Setting, SwapRule } from '../types';
+import { lineWords, weighed } from '../words';
+
+/** What a self-raising flour or a mix brings beside the flour itself: its powder, put back as a line of its own. */
+function broughtAlong(line: FormulaLine, { catalogue }: Setting): FormulaLine[] {
+  return unfold(catalogue, line.ingredient)
+    .filter(({ ingredient }) => getIngredient(catalogue, ingredient).role !== 'wheat-flour')
+    .map(({ ingredient, share }) => {
+      const { name, role } = getIngredient(catalogue, ingredient);
+      return {
+        line: `${line.line}+${ingredient}`,
+        ingredient,
+        name,
+        role,
+        grams: line.grams * share,
+        low: line.low * share,
+        high: line.high * share,
+      };
+    });
+}
+
+/** The blend's flours in the place of the part's wheat. Their lines are `line:flour` of the first wheat line. */
+function blendLines(part: PartState, { blend, route, catalogue }: Setting): FormulaLine[] {
+  const wheat = wheatLines(part.lines, catalogue);
+  const first = wheat[0]!;
+  const grams = wheatGrams(part.lines, catalogue) * ROUTE_TABLE.rows[route].mass;
+  const total = wheat.reduce(
+    (sum, line) => ({ grams: sum.grams + line.grams, low: sum.low + line.low, high: sum.high + line.high }),
+    { grams: 0, low: 0, high: 0 },
+  );
+  return blend.shares.map(({ ingredient, share }) => {
+    const { name, role } = getIngredient(catalogue, ingredient);
+    const own = grams * share;
+    return {
+      line: `${first.line}~${ingredient}`,
+      ingredient,
+      name,
+      role,
+      grams: own,
+      low: (own * total.low) / total.grams,
+      high: (own * total.high) / total.grams,
+    };
+  });
+}
+
+export const replaceFlour: SwapRule = {
+  id: 'replace-flour',
+  reason: 'Wheat flour is bulk, structure and thirst; the blend takes over bulk and thirst.',
+  source: 'common practice',
+  confidence: 'common-practice',
+  swap(part, setting) {
+    const wheat = wheatLines(part.lines, setting.catalogue);
+    if (wheat.length === 0) return part;
+    const put = blendLines(part, setting);
+    const along = wheat.flatMap((line) => broughtAlong(line, setting));
+    const at = part.lines.indexOf(wheat[0]!);
+    const kept = part.lines.filter((line) => !wheat.includes(line));
+    const lines = [...kept.slice(0, at), ...put, ...along, ...kept.slice(at)];
+    const route = ROUTE_TABLE.rows[setting.route];
+    const total = put.reduce((sum, { grams }) => sum + grams, 0);
+    const shift = {
+      id: `replace-flour:${wheat[0]!.line}`,
+      rule: 'replace-flour',
+      line: wheat[0]!.line,
+      from: wheat.map(lineWords).join(' + '),
+      to: `${weighed(total, route.name)}: ${put.map((line) => lineWords(line)).join(', ')}`,
+      because: route.because,
+      source: replaceFlour.source,
+      confidence: replaceFlour.confidence,
+    };
+    const putBack = along.map((line) => ({
+      id: `self-raising:${line.line}`,
+      rule: 'self-raising',
+      line: line.line,
+      from: 'in the flour',
+      to: lineWords(line),
+      because: 'the flour that goes held its own leavening: it is put back',
+      source: 'UK practice: about 5 % powder',
+      confidence: 'common-practice' as const,
+    }));
+    return { ...part, lines, shifts: [...part.shifts, shift, ...putBack] };
+  },
+};

@@ -1,0 +1,77 @@
+import { getIngredient, type Catalogue } from '../../catalogue';
+import type { FormulaLine } from '../../formula';
+import { grainForbidden } from '../../guard';
+import type { ConversionRequest } from '../../kitchen';
+import { STAND_INS, type StandIn, type Trouble } from '../data/standIns';
+import type { SwapRule } from '../types';
+import { lineWords } from '../words';
+
+/** Why an ingredient can't be in this bake; empty when it can. */
+export function troublesOf(id: string, request: ConversionRequest, catalogue: Catalogue): Trouble[] {
+  const { gluten, grain, allergens } = getIngredient(catalogue, id);
+  const avoided = allergens.filter((one) => request.without.includes(one));
+  const starchOfGrain = request.diet === 'grain-free' && id === 'baking-powder';
+  return [
+    ...(gluten === 'contains' ? (['gluten'] as const) : []),
+    ...(grainForbidden(request.diet, grain) || starchOfGrain ? (['grain'] as const) : []),
+    ...avoided,
+  ];
+}
+
+/** The first stand-in for an ingredient whose own parts bring no trouble. */
+export function findStandIn(
+  id: string,
+  request: ConversionRequest,
+  catalogue: Catalogue,
+): StandIn | undefined {
+  const troubles = troublesOf(id, request, catalogue);
+  return STAND_INS.rows.find(
+    (row) =>
+      row.from.includes(id) &&
+      row.trouble.some((one) => troubles.includes(one)) &&
+      row.to.every((part) => troublesOf(part.ingredient, request, catalogue).length === 0),
+  );
+}
+
+function put(line: FormulaLine, row: StandIn, catalogue: Catalogue): FormulaLine[] {
+  return row.to.map(({ ingredient, ratio }, at) => {
+    const { name, role } = getIngredient(catalogue, ingredient);
+    return {
+      line: at === 0 ? line.line : `${line.line}+${ingredient}`,
+      ingredient,
+      name,
+      role,
+      grams: line.grams * ratio,
+      low: line.low * ratio,
+      high: line.high * ratio,
+    };
+  });
+}
+
+export const standIn: SwapRule = {
+  id: 'stand-in',
+  reason: 'What somebody at the table can’t eat is replaced by what does the same job.',
+  source: STAND_INS.source,
+  confidence: STAND_INS.confidence,
+  swap(part, { request, catalogue }) {
+    const shifts = [...part.shifts];
+    const lines = part.lines.flatMap((line) => {
+      const troubles = troublesOf(line.ingredient, request, catalogue);
+      const row = troubles.length > 0 ? findStandIn(line.ingredient, request, catalogue) : undefined;
+      if (!row) return [line];
+      const now = put(line, row, catalogue);
+      shifts.push({
+        id: `stand-in:${line.line}`,
+        rule: 'stand-in',
+        line: line.line,
+        from: lineWords(line),
+        to: now.map(lineWords).join(' + '),
+        because: `${row.because} (out: ${troubles.join(', ')})`,
+        source: STAND_INS.source,
+        confidence: STAND_INS.confidence,
+      });
+      return now;
+    });
+    return { ...part, lines, shifts };
+  },
+};

@@ -1,0 +1,60 @@
+import { getIngredient } from '../../catalogue';
+import { massOf } from '../../formula';
+import { wheatGrams, wheatLines } from '../flour';
+import type { Setting, SwapRule } from '../types';
+import { lineWords, weighed } from '../words';
+
+/** Up to this share of a part, flour thickens; above it, it builds. */
+const MOST_SHARE = 0.12;
+const MOST_GRAMS = 45;
+/** Pure starch thickens as twice its weight of wheat flour. Common practice. */
+const STARCH_FOR_FLOUR = 0.5;
+
+function starchFor({ request, catalogue }: Setting): string {
+  const barred = (id: string) =>
+    request.withoutFlours.includes(id) ||
+    getIngredient(catalogue, id).allergens.some((one) => request.without.includes(one));
+  const choices =
+    request.diet === 'grain-free'
+      ? ['arrowroot', 'tapioca-starch']
+      : ['corn-starch', 'arrowroot', 'tapioca-starch'];
+  return choices.find((id) => !barred(id)) ?? 'tapioca-starch';
+}
+
+export const thickener: SwapRule = {
+  id: 'thickener',
+  reason: 'A spoon of flour in a filling or custard thickens: half as much pure starch does the same.',
+  source: 'common practice: 1 tbsp starch thickens as 2 tbsp wheat flour',
+  confidence: 'common-practice',
+  swap(part, setting) {
+    const grams = wheatGrams(part.lines, setting.catalogue);
+    if (grams === 0 || grams > MOST_GRAMS || grams > MOST_SHARE * massOf(part.lines)) return part;
+    const wheat = wheatLines(part.lines, setting.catalogue);
+    const ingredient = starchFor(setting);
+    const { name, role } = getIngredient(setting.catalogue, ingredient);
+    const lines = part.lines.map((line) =>
+      wheat.includes(line)
+        ? {
+            ...line,
+            ingredient,
+            name,
+            role,
+            grams: line.grams * STARCH_FOR_FLOUR,
+            low: line.low * STARCH_FOR_FLOUR,
+            high: line.high * STARCH_FOR_FLOUR,
+          }
+        : line,
+    );
+    const shifts = wheat.map((line) => ({
+      id: `thickener:${line.line}`,
+      rule: 'thickener',
+      line: line.line,
+      from: lineWords(line),
+      to: weighed(line.grams * STARCH_FOR_FLOUR, name),
+      because: thickener.reason,
+      source: thickener.source,
+      confidence: thickener.confidence,
+    }));
+    return { ...part, lines, shifts: [...part.shifts, ...shifts] };
+  },
+};

@@ -1,0 +1,70 @@
+import type { Blend } from '../blend';
+import type { Catalogue } from '../catalogue';
+import type { Profile } from '../family';
+import type { FormulaLine } from '../formula';
+import type { ConversionRequest } from '../kitchen';
+import type { Confidence, FamilyId, RouteId } from '../vocabulary';
+
+/** A change with its reason. `from` and `to` are words with weights, as a person would say them. */
+export interface Shift {
+  /** The rule that made it, and the line it is about. */
+  readonly id: string;
+  readonly rule: string;
+  readonly line: string | null;
+  readonly from: string;
+  readonly to: string;
+  readonly because: string;
+  readonly source: string;
+  readonly confidence: Confidence;
+}
+
+/** What is balanced, each in absolute units of a part: g of water, fat, sugars and xanthan-equivalent; mmol of CO₂. */
+export const QUANTITIES = ['drink', 'fat', 'sugar', 'lift', 'binder'] as const;
+export type Quantity = (typeof QUANTITIES)[number];
+
+/** A demand on a quantity of a part: between low and high, with a weight against the others. */
+export interface Target {
+  readonly quantity: Quantity;
+  readonly low: number;
+  readonly high: number;
+  readonly weight: number;
+  readonly rule: string;
+  readonly because: string;
+}
+
+/** One part on its way from wheat to a docket. Lines are replaced, never changed in place. */
+export interface PartState {
+  readonly id: string;
+  readonly original: readonly FormulaLine[];
+  readonly lines: readonly FormulaLine[];
+  readonly shifts: readonly Shift[];
+  readonly warnings: readonly string[];
+}
+
+/** What a rule may look at. */
+export interface Setting {
+  readonly request: ConversionRequest;
+  readonly catalogue: Catalogue;
+  readonly family: FamilyId;
+  readonly profile: Profile;
+  readonly route: RouteId;
+  readonly blend: Blend;
+}
+
+/** A discrete replacement of lines. They run in the order of their dependence: flour, stand-ins, binder. */
+export interface SwapRule {
+  readonly id: string;
+  readonly reason: string;
+  readonly source: string;
+  readonly confidence: Confidence;
+  readonly swap: (part: PartState, setting: Setting) => PartState;
+}
+
+/** A demand that all adjustable lines of the part meet together. */
+export interface TargetRule {
+  readonly id: string;
+  readonly reason: string;
+  readonly source: string;
+  readonly confidence: Confidence;
+  readonly target: (part: PartState, setting: Setting) => readonly Target[];
+}

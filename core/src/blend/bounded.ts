@@ -1,0 +1,110 @@
+import { solveQP } from 'quadprog';
+import type { BlendQuestion, Deviations } from './question';
+
+export interface Bounded {
+  readonly shares: readonly number[];
+  readonly value: number;
+}
+
+/** Slack within which a bound counts as kept: the solver's own precision. */
+const TOLERANCE = 1e-9;
+const CURVATURE_OF_SLACK = 1;
+
+/** quadprog counts from 1, as its Fortran did. */
+const oneBased = <T>(values: readonly T[], filler: T): T[] => [filler, ...values];
+
+/** The objective at some shares: two-sided squares with the ridge, and one-sided squares above zero. */
+export function objective(
+  members: readonly number[],
+  shares: readonly number[],
+  { gram, above }: Deviations,
+): number {
+  let sum = 0;
+  members.forEach((i, a) => members.forEach((j, b) => (sum += shares[a]! * shares[b]! * gram[i]![j]!)));
+  const properties = above[0]?.length ?? 0;
+  for (let p = 0; p < properties; p += 1) {
+    const value = members.reduce((total, i, a) => total + shares[a]! * above[i]![p]!, 0);
+    if (value > 0) sum += value * value;
+  }
+  return sum;
+}
+
+/**
+ * The best shares of just these flours within their bounds and the group limits, each used; undefined when the limits
+ * leave no room. A convex quadratic program (Goldfarb & Idnani 1983, npm quadprog): the one-sided squares become slacks
+ * e ≥ a·x, e ≥ 0.
+ */
+export function boundedOptimum(
+  members: readonly number[],
+  question: BlendQuestion,
+  deviations: Deviations,
+): Bounded | undefined {
+  const { flours, caps, groups, leastShare } = question;
+  const n = members.length;
+  const low = n === 1 ? 1 : leastShare;
+  const cap = members.map((i) => Math.min(1, caps[flours[i]!] ?? 1));
+  if (cap.reduce((sum, one) => sum + one, 0) < 1 - TOLERANCE || cap.some((one) => one < low - TOLERANCE))
+    return undefined;
+  const overs = (deviations.above[0] ?? [])
+    .map((_, p) => p)
+    .filter((p) => members.some((i) => deviations.above[i]![p]! > 0));
+  const size = n + overs.length;
+
+  const columns: number[][] = [];
+  const bounds: number[] = [];
+  const add = (entries: readonly (readonly [number, number])[], bound: number) => {
+    const column = new Array<number>(size).fill(0);
+    for (const [row, value] of entries) column[row] = value;
+    columns.push(column);
+    bounds.push(bound);
+  };
+  add(
+    members.map((_, a) => [a, 1] as const),
+    1,
+  );
+  members.forEach((_, a) => add([[a, 1]], low));
+  members.forEach((_, a) => add([[a, -1]], -cap[a]!));
+  for (const group of groups) {
+    const inside = members.flatMap((i, a) => (group.members.includes(flours[i]!) ? [[a, -1] as const] : []));
+    if (inside.length > 0) add(inside, -group.most);
+  }
+  overs.forEach((p, s) => {
+    add([...members.map((i, a) => [a, -deviations.above[i]![p]!] as const), [n + s, 1]], 0);
+    add([[n + s, 1]], 0);
+  });
+
+  const matrix = oneBased(
+    Array.from({ length: size }, (_, i) =>
+      oneBased(
+        Array.from({ length: size }, (_x, j) =>
+          i < n && j < n
+            ? 2 * deviations.gram[members[i]!]![members[j]!]!
+            : i === j
+              ? 2 * CURVATURE_OF_SLACK
+              : 0,
+        ),
+        0,
+      ),
+    ),
+    [],
+  );
+  const constraints = oneBased(
+    Array.from({ length: size }, (_, row) =>
+      oneBased(
+        columns.map((column) => column[row]!),
+        0,
+      ),
+    ),
+    [],
+  );
+  const answer = solveQP(
+    matrix,
+    oneBased(new Array<number>(size).fill(0), 0),
+    constraints,
+    oneBased(bounds, 0),
+    1,
+  );
+  if (answer.message !== '') return undefined;
+  const shares = members.map((_, a) => Math.min(cap[a]!, Math.max(low, answer.solution[a + 1]!)));
+  return { shares, value: objective(members, shares, deviations) };
+}

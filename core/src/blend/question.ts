@@ -1,0 +1,52 @@
+import type { Catalogue } from '../catalogue';
+import { PROPERTIES, SCALE_OF, ONE_SIDED, propertiesOf, type PropertyVector } from './properties';
+
+/** Members of a group may together have at most this share. */
+export interface GroupLimit {
+  readonly name: string;
+  readonly members: readonly string[];
+  readonly most: number;
+}
+
+/** What is to be blended. Shares are fractions. */
+export interface BlendQuestion {
+  readonly flours: readonly string[];
+  readonly target: PropertyVector;
+  readonly caps: Readonly<Record<string, number>>;
+  readonly groups: readonly GroupLimit[];
+  /** At most so many flours (K). */
+  readonly most: number;
+  readonly leastShare: number;
+  readonly ridge: number;
+  /** How many blends that differ are wanted. */
+  readonly answers: number;
+}
+
+/** The question in numbers: deviations from the target by flour, in units of their scales. */
+export interface Deviations {
+  /** Row i: deviations of flour i in the two-sided properties. */
+  readonly both: readonly (readonly number[])[];
+  /** Row i: in the one-sided properties, which count only above zero. */
+  readonly above: readonly (readonly number[])[];
+  /** Gram matrix of the two-sided ones with the ridge on its diagonal. */
+  readonly gram: readonly Float64Array[];
+}
+
+const TWO_SIDED_LIST = PROPERTIES.filter((property) => !ONE_SIDED.has(property));
+const ONE_SIDED_LIST = PROPERTIES.filter((property) => ONE_SIDED.has(property));
+
+/** Σx = 1, so a blend's deviation is the shares' weighted sum of the flours' own: aᵢ = (pᵢ − target) / scale. */
+export function deviationsOf({ flours, target, ridge }: BlendQuestion, catalogue: Catalogue): Deviations {
+  const vectors = flours.map((id) => propertiesOf(id, catalogue));
+  const scaled = (list: (typeof PROPERTIES)[number][]) =>
+    vectors.map((vector) =>
+      list.map((property) => (vector[property] - target[property]) / SCALE_OF[property]),
+    );
+  const both = scaled(TWO_SIDED_LIST);
+  const dot = (a: readonly number[], b: readonly number[]) =>
+    a.reduce((sum, value, at) => sum + value * b[at]!, 0);
+  const gram = both.map((row, i) =>
+    Float64Array.from(both, (other, j) => dot(row, other) + (i === j ? ridge : 0)),
+  );
+  return { both, above: scaled(ONE_SIDED_LIST), gram };
+}

@@ -1,0 +1,18 @@
+import type { Table } from '../types';
+import { binders } from './binders';
+import { chocolate } from './chocolate';
+import { eggsDairy } from './eggsDairy';
+import { fats } from './fats';
+import { flavours } from './flavours';
+import { flours } from './flours';
+import { inclusions } from './inclusions';
+import { leaveners } from './leaveners';
+import { liquids } from './liquids';
+import { produce } from './produce';
+import { starches } from './starches';
+import { sugars } from './sugars';
+import { wheat } from './wheat';
+
+export const TABLES: readonly Table[] = [
+  wheat, flours, starches, binders, sugars, fats, eggsDairy, liquids, leaveners, flavours, inclusions, produce, chocolate,
+];

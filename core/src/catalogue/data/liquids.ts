@@ -1,0 +1,24 @@
+import type { Table } from '../types';
+
+/** Water, juices, coffee, wine and spirits. g per 100 g: water, protein, fat, starch, sugars, fibre, ash, ethanol. */
+export const liquids: Table = {
+  role: 'liquid', style: 'level',
+  source: 'USDA SR Legacy; acids: typical titratable acidity', confidence: 'from-memory',
+  rows: {
+    'water': { name: 'water', also: ['hot water', 'cold water', 'boiling water', 'warm water', 'ice water', 'iced water', 'tap water', 'lukewarm water', 'ice-cold water', 'sparkling water', 'soda water', 'ice'], comp: [100, 0, 0, 0, 0, 0, 0], cup: [237, 235, 238] },
+    'coffee': { name: 'coffee, brewed', also: ['coffee', 'brewed coffee', 'hot coffee', 'strong coffee', 'cold coffee', 'black coffee'], comp: [99.2, 0.1, 0, 0, 0.1, 0, 0.3], acid: 0.5, cup: [237, 233, 240] },
+    'espresso': { name: 'espresso, brewed', also: ['espresso', 'espresso shot'], comp: [97.8, 0.1, 0.2, 0, 0.6, 0, 0.6], acid: 0.8, cup: [237, 230, 242], each: [30, 25, 45] },
+    'tea': { name: 'tea', also: ['brewed tea', 'black tea', 'green tea', 'earl grey tea', 'tea bag', 'herbal tea'], kinds: ['chai', 'matcha', 'matcha powder', 'rooibos'], comp: [99.6, 0, 0, 0, 0.2, 0, 0.1], cup: [237, 233, 240], each: [2, 1.5, 3] },
+    'orange-juice': { name: 'orange juice', also: ['clementine juice', 'mandarin juice', 'grapefruit juice', 'fresh orange juice', 'blood orange juice'], comp: [88.3, 0.7, 0.2, 0, 9.6, 0.2, 0.9], acid: 12, cup: [248, 240, 252], each: [75, 60, 95] },
+    'apple-juice': { name: 'apple juice', also: ['apple cider', 'pear juice', 'grape juice', 'cherry juice', 'cranberry juice', 'pineapple juice', 'fruit juice', 'peach juice', 'cloudy apple juice'], kinds: ['sweet cider'], comp: [88.2, 0.1, 0.1, 0, 10.5, 0.2, 0.7], acid: 6, cup: [248, 240, 252] },
+    'soft-drink': { name: 'soft drink', also: [], kinds: ['cola', 'lemonade', 'ginger ale', 'root beer', 'lemon-lime soda', 'ginger beer'], comp: [89.5, 0, 0, 0, 10.4, 0, 0.1], acid: 2, cup: [246, 240, 250] },
+    'wine': { name: 'wine', also: ['red wine', 'white wine', 'sparkling wine', 'dessert wine'], kinds: ['prosecco', 'hard cider', 'dry cider', 'mead', 'champagne', 'sherry', 'port', 'marsala', 'madeira', 'vermouth', 'sake'], comp: [86.5, 0.1, 0, 0, 2.6, 0, 0.6, 10.4], acid: 9, cup: [236, 230, 245], possible: ['sulphite', 'egg', 'milk', 'fish'] },
+    'rum': { name: 'rum, 80 proof', also: ['rum', 'dark rum', 'white rum', 'spiced rum', 'light rum'], kinds: ['vodka', 'gin', 'tequila', 'aquavit'], role: 'flavour', comp: [66.6, 0, 0, 0, 0, 0, 0, 33.4], cup: [224, 218, 230] },
+    'whisky': { name: 'whisky', also: [], kinds: ['whiskey', 'bourbon', 'scotch', 'rye whiskey', 'bourbon whiskey'], role: 'flavour', comp: [66.6, 0, 0, 0, 0, 0, 0, 33.4], cup: [224, 218, 230], grain: 'contains-grain-derivative', note: 'distilled from grain' },
+    'brandy': { name: 'brandy', also: ['apple brandy', 'pear brandy'], kinds: ['cognac', 'calvados', 'kirsch', 'armagnac', 'grappa', 'slivovitz'], role: 'flavour', comp: [66.6, 0, 0, 0, 0, 0, 0, 33.4], cup: [224, 218, 230], possible: ['sulphite'] },
+    'liqueur': { name: 'liqueur', also: ['orange liqueur', 'coffee liqueur', 'cherry liqueur', 'elderflower liqueur', 'raspberry liqueur'], kinds: ['limoncello', 'triple sec', 'cassis', 'elderflower cordial'], role: 'flavour', comp: [42, 0, 0.1, 0, 33, 0, 0.1, 24.5], cup: [252, 240, 262] },
+    'amaretto': { name: 'amaretto', also: [], kinds: ['almond liqueur', 'hazelnut liqueur'], role: 'flavour', comp: [42, 0, 0.1, 0, 33, 0, 0.1, 24.5], cup: [254, 240, 264], possible: ['tree nuts'] },
+    'cream-liqueur': { name: 'cream liqueur', also: ['irish cream', 'irish cream liqueur', 'advocaat', 'whiskey cream liqueur'], role: 'flavour', comp: [44.5, 3, 13.5, 0, 24, 0, 0.5, 14], cup: [255, 245, 265], gluten: 'check-label', grain: 'contains-grain-derivative', allergens: ['milk'], possible: ['egg'] },
+    'aquafaba': { name: 'chickpea brine', also: ['aquafaba', 'chickpea water', 'chickpea liquid'], role: 'egg', comp: [94.5, 1.2, 0.1, 2, 0.5, 0.6, 1], cup: [240, 232, 248] },
+  },
+};

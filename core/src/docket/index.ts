@@ -1,0 +1,14 @@
+export { convert, convertSteps } from './convert';
+export { toJsonLd, type RecipeLinkedData } from './jsonld';
+export { sayMinutes } from './method';
+export type {
+  Docket,
+  DocketBake,
+  DocketGuard,
+  DocketLine,
+  DocketPart,
+  DocketStep,
+  NoDocket,
+  Outcome,
+} from './types';
+export { UnreadableDocumentError, upcastRecipe } from './upcast';

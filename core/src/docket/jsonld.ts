@@ -1,0 +1,39 @@
+import { fahrenheitOf } from '../quantity';
+import type { Docket, DocketLine } from './types';
+
+const lineWords = ({ grams, name, volume, source }: DocketLine): string =>
+  grams ? `${grams.central} g ${name}${volume ? ` (${volume})` : ''}` : (source?.trim() ?? name);
+
+/** ISO 8601 duration of whole minutes. */
+const duration = (minutes: number): string => `PT${Math.max(1, Math.round(minutes))}M`;
+
+/** A schema.org Recipe. Plain JSON: any reader of structured data takes it. */
+export interface RecipeLinkedData {
+  readonly '@context': 'https://schema.org';
+  readonly '@type': 'Recipe';
+  readonly name: string;
+  readonly description: string;
+  readonly recipeIngredient: string[];
+  readonly recipeInstructions: { readonly '@type': 'HowToStep'; readonly text: string }[];
+  readonly cookTime?: string;
+  readonly prepTime?: string;
+}
+
+/**
+ * A docket as schema.org JSON-LD. It says what it was converted for and how its guard stands; it does not set
+ * `suitableForDiet`, since no program can promise that.
+ */
+export function toJsonLd(docket: Docket): RecipeLinkedData {
+  const { guard, bake, rest } = docket;
+  const out = guard.without.length > 0 ? `, without ${guard.without.join(', ')}` : '';
+  return {
+    '@context': 'https://schema.org',
+    '@type': 'Recipe',
+    name: docket.title,
+    description: `Converted to ${guard.diet}${out}. Guard: ${guard.state}. Oven ${bake.ovenCelsius} °C (${Math.round(fahrenheitOf(bake.ovenCelsius))} °F)${bake.fan ? ', fan' : ''}. Read every label.`,
+    recipeIngredient: docket.parts.flatMap(({ lines }) => lines.map(lineWords)),
+    recipeInstructions: docket.method.map(({ text }) => ({ '@type': 'HowToStep', text })),
+    prepTime: duration(rest.minutes[0]),
+    ...(bake.minutes ? { cookTime: duration(bake.minutes.central) } : {}),
+  };
+}

@@ -1,0 +1,111 @@
+import { getIngredient, type Catalogue } from '../catalogue';
+import { findStandIn, type ConvertedPart } from '../balance';
+import type { FormulaLine } from '../formula';
+import type { ConversionRequest } from '../kitchen';
+import { kitchenVolume, range, roundGrams, US_CUP_ML } from '../quantity';
+import type { Item, Line, Part } from '../read';
+import type { DocketLine } from './types';
+
+const SPOON_ROLES = new Set([
+  'wheat-flour',
+  'gf-flour',
+  'starch',
+  'binder',
+  'sugar',
+  'syrup',
+  'fat',
+  'liquid',
+  'leavener',
+  'acid',
+  'salt',
+  'flavour',
+  'chocolate-cocoa',
+]);
+/** A change smaller than this is no change: rounding. */
+const SAME = 0.005;
+
+/** Grams in a measure of kitchen fractions, by the ingredient's usual cup; null for what isn't spooned. */
+function volumeOf(id: string, grams: number, catalogue: Catalogue): string | null {
+  const { cup, role } = getIngredient(catalogue, id);
+  const usual = Object.values(cup)[0];
+  if (!usual || !SPOON_ROLES.has(role)) return null;
+  return kitchenVolume((grams / usual[0]) * US_CUP_ML);
+}
+
+function weighedLine(
+  line: FormulaLine,
+  from: readonly FormulaLine[],
+  sources: ReadonlyMap<string, string>,
+  fixed: ReadonlySet<string>,
+  catalogue: Catalogue,
+): DocketLine {
+  const before = from.find((one) => one.line === line.line);
+  const same =
+    before !== undefined &&
+    before.ingredient === line.ingredient &&
+    Math.abs(before.grams - line.grams) <= SAME * before.grams;
+  const grams = roundGrams(line.grams);
+  return {
+    id: line.line,
+    ingredient: line.ingredient,
+    name: line.name,
+    grams: range(grams, roundGrams(line.low), roundGrams(line.high)),
+    volume: volumeOf(line.ingredient, line.grams, catalogue),
+    source: sources.get(line.line) ?? null,
+    changed: !same,
+    overruled: fixed.has(line.line),
+  };
+}
+
+/** Something without a weight ("flour for dusting", "salt"): kept, or its stand-in by name. */
+function unweighed(
+  line: Line,
+  item: Item,
+  at: number,
+  request: ConversionRequest,
+  catalogue: Catalogue,
+): DocketLine {
+  const id = at === 0 ? line.id : `${line.id}:${at}`;
+  const base = { id, grams: null, volume: null, source: line.source, overruled: false };
+  if (item.ingredient === null) return { ...base, ingredient: null, name: item.words, changed: false };
+  const flour = getIngredient(catalogue, item.ingredient);
+  if (flour.role === 'wheat-flour' && flour.gluten === 'contains') {
+    const dust = getIngredient(
+      catalogue,
+      request.diet === 'grain-free' ? 'tapioca-starch' : 'white-rice-flour',
+    );
+    return { ...base, ingredient: dust.id, name: dust.name, changed: true };
+  }
+  const row = findStandIn(item.ingredient, request, catalogue);
+  const now = row ? getIngredient(catalogue, row.to[0]!.ingredient) : undefined;
+  return {
+    ...base,
+    ingredient: now?.id ?? item.ingredient,
+    name: now?.name ?? item.name,
+    changed: now !== undefined,
+  };
+}
+
+/** The docket's lines of a part: in the recipe's order, new ones where they belong, things without weight kept. */
+export function docketLines(
+  part: Part,
+  converted: ConvertedPart,
+  request: ConversionRequest,
+  catalogue: Catalogue,
+): DocketLine[] {
+  const sources = new Map<string, string>();
+  for (const line of part.lines)
+    line.items.forEach((_, at) => sources.set(at === 0 ? line.id : `${line.id}:${at}`, line.source));
+  const fixed = new Set(request.overrides.map(({ line }) => line));
+  const weighed = converted.lines.map((line) =>
+    weighedLine(line, converted.original, sources, fixed, catalogue),
+  );
+  const loose = part.lines.flatMap((line) =>
+    line.items.flatMap((item, at) =>
+      item.alternative || (item.ingredient !== null && item.grams)
+        ? []
+        : [unweighed(line, item, at, request, catalogue)],
+    ),
+  );
+  return [...weighed, ...loose];
+}

@@ -1,0 +1,88 @@
+import { getIngredient, type Catalogue } from '../catalogue';
+import { troublesOf } from '../balance';
+import { guardLines, type GuardReport } from '../guard';
+import type { ConversionRequest, Kitchen } from '../kitchen';
+import type { Line, Recipe } from '../read';
+import { ingredientLines } from '../read';
+import type { Allergen } from '../vocabulary';
+import { ALLERGENS } from '../vocabulary';
+import type { DocketGuard, DocketPart } from './types';
+
+/** The docket's lines as the guard reads lines. What the recipe still says in its own words stays in those words. */
+export function outgoingLines(parts: readonly DocketPart[], recipe: Recipe, catalogue: Catalogue): Line[] {
+  const incoming = new Map(ingredientLines(recipe).map((line) => [line.id, line]));
+  return parts.flatMap(({ lines }) =>
+    lines.map((line): Line => {
+      const [own = line.id, at] = line.id.split(':');
+      const item = incoming.get(own)?.items[Number(at ?? 0)];
+      const kept = item !== undefined && item.ingredient === line.ingredient;
+      const role = line.ingredient === null ? 'none' : getIngredient(catalogue, line.ingredient).role;
+      const items = kept
+        ? [item]
+        : [
+            {
+              ingredient: line.ingredient,
+              name: line.name,
+              words: line.name,
+              match: line.ingredient === null ? ('none' as const) : ('exact' as const),
+              role,
+              grams: line.grams,
+              alternative: false,
+            },
+          ];
+      return {
+        id: line.id,
+        source: kept ? (line.source ?? line.name) : line.name,
+        kind: 'ingredient',
+        items,
+        measuredBy: null,
+      };
+    }),
+  );
+}
+
+export interface Breach {
+  readonly name: string;
+  readonly why: string;
+  readonly avoidance: string;
+}
+
+/** What on the docket still breaks the request: it may never go out. */
+export function breachesOf(
+  lines: readonly Line[],
+  report: GuardReport,
+  request: ConversionRequest,
+  catalogue: Catalogue,
+): Breach[] {
+  return lines.flatMap((line): Breach[] => {
+    const judged = report.lines.find((one) => one.line === line.id)!;
+    const left = request.answers.some((one) => one.line === line.id && one.answer !== 'label-checked');
+    if (left) return [];
+    if (judged.gluten === 'contains')
+      return [{ name: line.source, why: judged.reason || 'holds gluten', avoidance: 'gluten' }];
+    return line.items.flatMap(({ ingredient, name }) =>
+      ingredient === null
+        ? []
+        : troublesOf(ingredient, request, catalogue).map((one) => ({
+            name,
+            why: `${name} is out: ${one}, and nothing known stands in for it`,
+            avoidance: one,
+          })),
+    );
+  });
+}
+
+/** Guards the docket a second time: what goes out, the questions that came in with it, and what is new to this bake. */
+export function guardDocket(
+  recipe: Recipe,
+  outgoing: readonly Line[],
+  request: ConversionRequest,
+  kitchen: Kitchen,
+): DocketGuard {
+  const came = guardLines(ingredientLines(recipe), request, kitchen);
+  const goes = guardLines(outgoing, request, kitchen);
+  const had = new Set(came.lines.flatMap(({ allergens }) => allergens));
+  const has = new Set(goes.lines.flatMap(({ allergens }) => allergens));
+  const newTo: Allergen[] = ALLERGENS.filter((one) => has.has(one) && !had.has(one));
+  return { ...goes, diet: request.diet, without: request.without, coeliac: request.coeliac, newTo };
+}

@@ -1,0 +1,93 @@
+import type { BlendShare } from '../blend';
+import type { Balance, Shift } from '../balance';
+import type { GuardReport } from '../guard';
+import type { Range } from '../quantity';
+import type { Pan } from '../read';
+import type { Allergen, BinderSchool, Diet, FamilyId, RouteId } from '../vocabulary';
+
+export interface DocketLine {
+  readonly id: string;
+  /** Null where the line can't be placed, or is not weighed. */
+  readonly ingredient: string | null;
+  readonly name: string;
+  /** Rounded as a cook weighs; null for "to taste". */
+  readonly grams: Range | null;
+  /** In US kitchen fractions; null where nobody measures it by volume. */
+  readonly volume: string | null;
+  /** The line of the recipe as it was written; null for a new one. */
+  readonly source: string | null;
+  readonly changed: boolean;
+  readonly overruled: boolean;
+}
+
+export interface DocketPart {
+  readonly id: string;
+  readonly name: string | null;
+  readonly blend: readonly (BlendShare & { readonly name: string; readonly grams: number })[];
+  readonly lines: readonly DocketLine[];
+  readonly balances: readonly Balance[];
+  readonly bySpoon: number;
+}
+
+export interface DocketStep {
+  readonly id: string;
+  /** As the recipe had it; null for a new step. */
+  readonly source: string | null;
+  readonly text: string;
+  readonly changed: boolean;
+}
+
+export interface DocketBake {
+  readonly ovenCelsius: number;
+  readonly fan: boolean;
+  readonly pan: Pan | null;
+  readonly minutes: Range | null;
+  readonly firstCheck: number | null;
+  /** True over simulated time of the wheat recipe; null when it states no time. */
+  readonly anchor: number | null;
+  readonly doneCelsius: number;
+  readonly doneSigns: string;
+  readonly coolMinutes: number;
+  readonly centre: readonly (readonly [minute: number, celsius: number])[];
+}
+
+export interface DocketGuard extends GuardReport {
+  readonly diet: Diet;
+  readonly without: readonly string[];
+  readonly coeliac: boolean;
+  /** Allergens that the swaps bring in. */
+  readonly newTo: readonly Allergen[];
+}
+
+/** The converted recipe as you would pin it up. */
+export interface Docket {
+  readonly schema: 1;
+  readonly title: string;
+  readonly family: { readonly id: FamilyId; readonly name: string; readonly confidence: number };
+  readonly route: RouteId;
+  readonly school: BinderSchool;
+  readonly parts: readonly DocketPart[];
+  /** Other blends for the same bake, best first after the one taken. */
+  readonly otherBlends: readonly (readonly BlendShare[])[];
+  readonly shifts: readonly Shift[];
+  readonly method: readonly DocketStep[];
+  readonly guard: DocketGuard;
+  readonly rest: {
+    readonly minutes: readonly [number, number];
+    readonly cold: boolean;
+    readonly uptake: number;
+  };
+  readonly bake: DocketBake;
+  readonly warnings: readonly string[];
+}
+
+/** What may come of a conversion other than a docket; each in words, with what could be let go. */
+export interface NoDocket {
+  readonly outcome: 'infeasible' | 'nothing-to-convert' | 'already-gluten-free' | 'family-not-covered';
+  readonly reasons: readonly string[];
+  /** The smallest things to let go that would make it possible. */
+  readonly relax: readonly string[];
+  readonly guard: GuardReport;
+}
+
+export type Outcome = { readonly outcome: 'docket'; readonly docket: Docket } | NoDocket;

@@ -1,0 +1,3 @@
+export type { BandRow } from './data/bands';
+export type { Profile } from './data/profiles';
+export { COVERED_FAMILIES, bandsOf, describeFamily, findProfile, getProfile } from './families';

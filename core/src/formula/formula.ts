@@ -1,0 +1,27 @@
+import type { Part, Recipe } from '../read';
+import type { FormulaLine, FormulaPart } from './types';
+
+/** The lines of a part that have an ingredient and a weight; what stands beside another, or has no weight, isn't in it. */
+function linesOf(part: Part): FormulaLine[] {
+  return part.lines.flatMap((line) =>
+    line.items.flatMap((item, at): FormulaLine[] =>
+      item.ingredient !== null && item.grams && !item.alternative
+        ? [
+            {
+              line: at === 0 ? line.id : `${line.id}:${at}`,
+              ingredient: item.ingredient,
+              name: item.name,
+              role: item.role,
+              grams: item.grams.central,
+              low: item.grams.low,
+              high: item.grams.high,
+            },
+          ]
+        : [],
+    ),
+  );
+}
+
+/** A recipe as a formula in grams, part by part. */
+export const formulaOf = (recipe: Recipe): FormulaPart[] =>
+  recipe.parts.map((part) => ({ id: part.id, name: part.name, lines: linesOf(part) }));

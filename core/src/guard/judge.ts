@@ -1,0 +1,169 @@
+import { getIngredient, unfold, type Catalogue, type Ingredient } from '../catalogue';
+import type { Item, Line } from '../read';
+import { cleanLine, tokensOf } from '../read';
+import {
+  ALLERGENS,
+  GLUTEN_CLASSES,
+  GRAIN_CLASSES,
+  type Allergen,
+  type Avoidance,
+  type GlutenClass,
+  type GrainClass,
+} from '../vocabulary';
+import { CLAIMED_FREE, MARKERS, type Marker } from './data/markers';
+import type { LineGuard } from './types';
+
+interface Judgement {
+  readonly gluten: GlutenClass;
+  readonly grain: GrainClass;
+  readonly allergens: readonly Avoidance[];
+  readonly possible: readonly Avoidance[];
+  readonly reason: string;
+}
+
+const worse = <T extends string>(order: readonly T[], a: T, b: T): T =>
+  order.indexOf(a) >= order.indexOf(b) ? a : b;
+const union = <T>(...lists: readonly (readonly T[])[]): T[] => [...new Set(lists.flat())];
+
+/** What an ingredient is by itself, its components included: the worst of them. */
+function ofIngredient(ingredient: Ingredient, catalogue: Catalogue): Judgement {
+  const own: Judgement = { ...ingredient, reason: ingredient.note };
+  return unfold(catalogue, ingredient.id)
+    .map((part) => getIngredient(catalogue, part.ingredient))
+    .reduce<Judgement>(
+      (sum, part) => ({
+        gluten: worse(GLUTEN_CLASSES, sum.gluten, part.gluten),
+        grain: worse(GRAIN_CLASSES, sum.grain, part.grain),
+        allergens: union(sum.allergens, part.allergens),
+        possible: union(sum.possible, part.possible),
+        reason: sum.reason || part.note,
+      }),
+      own,
+    );
+}
+
+const judgedWordForWord = (words: string, ingredient: Ingredient) => {
+  const said = tokensOf(words).join(' ');
+  return [ingredient.name, ...ingredient.also, ...ingredient.kinds].some(
+    (name) => tokensOf(name).join(' ') === said,
+  );
+};
+
+/** The words of a line without claims that would set off a marker ("gluten-free", "not self-rising"). */
+const heard = (words: string) =>
+  words
+    .replace(/\b(?:not|no|without|instead of) [\w-]+/gi, ' ')
+    .replace(/\bfree[- ]range\b/gi, ' ')
+    .replace(/\b(?:for|to)\s.*$/i, ' ');
+
+function markerOf(words: string): Marker | undefined {
+  const text = heard(words);
+  return MARKERS.find((marker) => marker.words.test(text));
+}
+
+const UNKNOWN: Judgement = {
+  gluten: 'unknown',
+  grain: 'unknown',
+  allergens: [],
+  possible: [],
+  reason: 'not in the catalogue: say what it is, or read its label',
+};
+/** Names that a leftover word doesn't make doubtful: nobody sells a wheaten banana. */
+const PLAIN_ROLES = new Set(['fruit-veg', 'egg', 'salt', 'sugar', 'fat', 'leavener', 'acid']);
+
+/** A claim is read on the packet: what would hold gluten is then a label to check, not a danger named. */
+function claimed({ gluten, allergens, possible, ...rest }: Judgement, words: string): Judgement {
+  // Wheat starch with its gluten taken out is still wheat.
+  if (/\bwheat\b/i.test(words))
+    return {
+      ...rest,
+      gluten: 'check-label',
+      allergens,
+      possible,
+      reason: 'gluten-free is not wheat-free: read the packet',
+    };
+  return {
+    ...rest,
+    gluten: gluten === 'contains' ? 'check-label' : gluten,
+    allergens: allergens.filter((one) => one !== 'wheat'),
+    possible: allergens.includes('wheat') ? union(possible, ['wheat']) : possible,
+    reason: 'claims to be gluten-free: read it on the packet',
+  };
+}
+
+function caught(base: Judgement, marker: Marker): Judgement {
+  if (GLUTEN_CLASSES.indexOf(marker.gluten) <= GLUTEN_CLASSES.indexOf(base.gluten)) return base;
+  const grain =
+    marker.gluten === 'contains'
+      ? worse(GRAIN_CLASSES, base.grain === 'unknown' ? 'grain' : base.grain, 'grain')
+      : base.grain;
+  return {
+    ...base,
+    gluten: marker.gluten,
+    grain,
+    allergens:
+      marker.wheat && marker.gluten === 'contains' ? union(base.allergens, ['wheat']) : base.allergens,
+    reason: marker.reason,
+  };
+}
+
+/**
+ * Judges one thing on a line by the catalogue, by the words that betray gluten, and by what it claims. `words` are all
+ * that the line says of it, brackets too.
+ */
+function judgeItem(item: Item, words: string, catalogue: Catalogue): Judgement {
+  const ingredient = item.ingredient === null ? undefined : getIngredient(catalogue, item.ingredient);
+  const base = ingredient ? ofIngredient(ingredient, catalogue) : UNKNOWN;
+  const known =
+    ingredient !== undefined && item.match === 'exact' && judgedWordForWord(item.words, ingredient);
+  const beyond = words.replace(item.words, ' ');
+  if (known && !CLAIMED_FREE.test(beyond) && !markerOf(beyond)) return base;
+  const claim = CLAIMED_FREE.test(words);
+  const bare = (known ? beyond : words).replace(new RegExp(CLAIMED_FREE, 'gi'), ' ');
+  const marker = markerOf(bare);
+  const netted =
+    marker && !(ingredient && item.match === 'exact' && marker.gluten === 'check-label')
+      ? caught(base, marker)
+      : base;
+  const sound =
+    netted.gluten === 'free' && item.match === 'near' && ingredient && !PLAIN_ROLES.has(ingredient.role);
+  const judged = sound
+    ? { ...netted, gluten: 'check-label' as const, reason: `read as ${item.name}: is that right?` }
+    : netted;
+  return claim && judged.gluten !== 'free' && judged.gluten !== 'unknown' ? claimed(judged, words) : judged;
+}
+
+const lawful = (list: readonly Avoidance[]): Allergen[] => ALLERGENS.filter((one) => list.includes(one));
+
+/** What a line is: the worst of its items. A line in which nothing could be placed is unknown. */
+export function judgeLine(
+  line: Line,
+  catalogue: Catalogue,
+): LineGuard & { readonly avoid: readonly Avoidance[]; readonly maybe: readonly Avoidance[] } {
+  const all = line.items.map((item) =>
+    judgeItem(item, line.items.length === 1 ? cleanLine(line.source) : item.words, catalogue),
+  );
+  const [first = UNKNOWN, ...rest] = all;
+  const sum = rest.reduce<Judgement>(
+    (a, b) => ({
+      gluten: worse(GLUTEN_CLASSES, a.gluten, b.gluten),
+      grain: worse(GRAIN_CLASSES, a.grain, b.grain),
+      allergens: union(a.allergens, b.allergens),
+      possible: union(a.possible, b.possible),
+      reason:
+        GLUTEN_CLASSES.indexOf(b.gluten) > GLUTEN_CLASSES.indexOf(a.gluten) ? b.reason : a.reason || b.reason,
+    }),
+    first,
+  );
+  return {
+    line: line.id,
+    source: line.source,
+    gluten: sum.gluten,
+    grain: sum.grain,
+    allergens: lawful(sum.allergens),
+    possible: lawful(sum.possible),
+    reason: sum.reason,
+    avoid: sum.allergens,
+    maybe: sum.possible,
+  };
+}

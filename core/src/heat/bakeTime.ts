@@ -1,0 +1,99 @@
+import type { Catalogue, Composition } from '../catalogue';
+import type { Profile } from '../family';
+import { compositionOf, massOf, type FormulaLine } from '../formula';
+import type { Range, Steps } from '../quantity';
+import { range } from '../quantity';
+import type { BakeFacts, Pan } from '../read';
+import { makeMaterial } from './material';
+import { equivalentDepth, panArea } from './pan';
+import { bakeSlab, type SlabResult } from './slab';
+import { pressureAt } from './steam';
+
+export interface BakeQuestion {
+  readonly original: readonly FormulaLine[];
+  readonly converted: readonly FormulaLine[];
+  readonly profile: Profile;
+  readonly facts: BakeFacts | null;
+  readonly ovenOffsetCelsius: number;
+}
+
+export interface BakeAnswer {
+  readonly ovenCelsius: number;
+  readonly fan: boolean;
+  readonly pan: Pan | null;
+  readonly depthCm: number;
+  /** Null when the simulation finds it never done in four hours. */
+  readonly minutes: Range | null;
+  readonly firstCheck: number | null;
+  readonly centre: SlabResult['centre'];
+  /** True / simulated for the wheat recipe; null when the recipe states no time. */
+  readonly anchor: number | null;
+}
+
+const START_CELSIUS = 20;
+const BELOW_BOILING = 1.5;
+const FIRST_CHECK = 0.87;
+/** Doubt of an anchored and of a free prediction, share of the time. */
+const DOUBT_ANCHORED = 0.08;
+const DOUBT_FREE = 0.2;
+/** A stated time further from the simulation than this is doubted itself, and anchors no more than this. */
+const ANCHOR_RANGE: readonly [number, number] = [0.5, 2];
+const MIN_DEPTH = 0.4;
+const MAX_DEPTH = 12;
+
+function depthOf(lines: readonly FormulaLine[], { density, usualDepthCm }: Profile, pan: Pan | null): number {
+  if (!pan || pan.shape === 'tray') return usualDepthCm;
+  return Math.min(MAX_DEPTH, Math.max(MIN_DEPTH, massOf(lines) / density / panArea(pan)));
+}
+
+function simulate(
+  lines: readonly FormulaLine[],
+  composition: Composition,
+  question: BakeQuestion,
+  ovenCelsius: number,
+): Steps<SlabResult> {
+  const { profile, facts } = question;
+  const material = makeMaterial(composition, pressureAt(0));
+  const depth = depthOf(lines, profile, facts?.pan ?? null);
+  return bakeSlab({
+    material,
+    depth: equivalentDepth(depth * profile.rise, facts?.pan ?? null) / profile.rise / 100,
+    rise: profile.rise,
+    porosityRaw: profile.porosityRaw,
+    startCelsius: START_CELSIUS,
+    ovenCelsius: ovenCelsius + question.ovenOffsetCelsius,
+    fan: facts?.fan ?? false,
+    doneCelsius: Math.min(profile.doneCelsius, material.boiling - BELOW_BOILING),
+    doneLost: profile.waterLost,
+  });
+}
+
+/**
+ * The bake time of the converted batter: the wheat recipe is baked in its own pan and its stated time gives true/simulated;
+ * the converted time is that ratio times the simulated one. Without a stated time the simulation stands alone, in more doubt.
+ */
+export function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<BakeAnswer> {
+  const { original, converted, profile, facts } = question;
+  const ovenCelsius = facts?.ovenCelsius ?? profile.usualOven;
+  const stated = facts?.minutes ? (facts.minutes.low + facts.minutes.high) / 2 : null;
+  const wheat =
+    stated === null
+      ? null
+      : yield* simulate(original, compositionOf(original, catalogue), question, ovenCelsius);
+  const ours = yield* simulate(converted, compositionOf(converted, catalogue), question, ovenCelsius);
+  const ratio = stated !== null && wheat?.minutes ? stated / wheat.minutes : null;
+  const anchor = ratio === null ? null : Math.min(ANCHOR_RANGE[1], Math.max(ANCHOR_RANGE[0], ratio));
+  const central = ours.minutes === null ? null : ours.minutes * (anchor ?? 1);
+  const spread = facts?.minutes && stated ? (facts.minutes.high - facts.minutes.low) / 2 / stated : 0;
+  const doubt = Math.hypot(anchor === null ? DOUBT_FREE : DOUBT_ANCHORED, spread);
+  return {
+    ovenCelsius,
+    fan: facts?.fan ?? false,
+    pan: facts?.pan ?? null,
+    depthCm: depthOf(converted, profile, facts?.pan ?? null),
+    minutes: central === null ? null : range(central, central * (1 - doubt), central * (1 + doubt)),
+    firstCheck: central === null ? null : central * FIRST_CHECK,
+    centre: ours.centre.map(([minute, celsius]) => [minute * (anchor ?? 1), celsius] as const),
+    anchor: ratio,
+  };
+}

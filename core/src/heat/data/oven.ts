@@ -1,0 +1,13 @@
+/** What surrounds the bake. Set once for all bakes on common-practice times, never for a recipe. */
+export const OVEN: { readonly source: string; readonly confidence: 'common-practice' } & Readonly<Record<'convective' | 'radiative' | 'wall' | 'fanFactor' | 'crustKgPerM2' | 'doorDrop' | 'recoverySeconds' | 'vapourKgPerM3', number>> = {
+  source: 'usual film coefficients of domestic ovens; set on the bakes of common practice', confidence: 'common-practice',
+  /** W/(m²·K). */
+  convective: 5, radiative: 16, wall: 18,
+  fanFactor: 1.4,
+  /** Water dried away at which the crust lets 1/e as much through, kg/m². */
+  crustKgPerM2: 0.65,
+  /** K that the oven falls by when it is opened, and its e-folding time back. */
+  doorDrop: 25, recoverySeconds: 300,
+  /** Water vapour in the oven's air. */
+  vapourKgPerM3: 0.02,
+};

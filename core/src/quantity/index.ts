@@ -1,0 +1,5 @@
+export { kitchenVolume } from './kitchen';
+export { addRanges, multiplyRanges, range, scaleRange, type Range } from './range';
+export { roundGrams, settle } from './rounding';
+export { toEnd, type Steps } from './steps';
+export { INCH_CM, US_CUP_ML, celsiusOf, fahrenheitOf, gramsPerUnit, mlPerUnit } from './units';

@@ -1,0 +1,51 @@
+/** Longer lines aren't ingredients, and the quantity parser's time grows with their square. */
+export const MAX_LINE = 300;
+
+const BULLET = /^(?:[*•‣▢◦·–—-]|\[ ?\])\s+/u;
+const VULGAR: Readonly<Record<string, string>> = {
+  '½': '1/2',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅕': '1/5',
+  '⅖': '2/5',
+  '⅗': '3/5',
+  '⅘': '4/5',
+  '⅙': '1/6',
+  '⅚': '5/6',
+  '⅐': '1/7',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+  '⅑': '1/9',
+  '⅒': '1/10',
+};
+const DIGIT_ZEROS = [0x660, 0x6f0, 0x966, 0xff10];
+
+function plainDigit(char: string): string {
+  const code = char.codePointAt(0) ?? 0;
+  const zero = DIGIT_ZEROS.find((start) => code >= start && code <= start + 9);
+  return zero === undefined ? char : String(code - zero);
+}
+
+/**
+ * A line made plain for reading: one kind of space, of dash, of quote, of digit and of fraction; no bullet. The source is
+ * kept elsewhere as it was written.
+ */
+export function cleanLine(source: string): string {
+  return source
+    .toWellFormed()
+    .replace(/[٠-٩۰-۹०-९０-９]/gu, plainDigit)
+    .replace(/[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅐⅛⅜⅝⅞⅑⅒]/gu, (glyph) => ` ${VULGAR[glyph] ?? glyph}`)
+    .replace(/[⁄∕]/gu, '/')
+    .replace(/[’‘`´]/gu, "'")
+    .replace(/[“”]/gu, '"')
+    .replace(/[–—−]/gu, '-')
+    .replace(/\p{Cc}|\p{Zs}|\p{Cf}/gu, ' ')
+    .replace(/\s+/g, ' ')
+    .trim()
+    .replace(BULLET, '')
+    .replace(/(\d)\s+\/\s+(\d)/g, '$1/$2');
+}

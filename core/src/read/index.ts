@@ -1,0 +1,5 @@
+export { cleanLine } from './clean';
+export { matchIngredient } from './match';
+export { tokensOf } from './names';
+export { ingredientLines, readRecipe, type ReadResult } from './recipe';
+export type { BakeFacts, Item, Line, LineKind, Pan, PanShape, Part, Recipe, Step } from './types';

@@ -1,0 +1,30 @@
+import type { Locale } from '../vocabulary';
+
+/** Words and signs that tell where a recipe comes from, with the weight of each as evidence. */
+const SIGNS: readonly (readonly [Exclude<Locale, 'metric'>, RegExp, number])[] = [
+  ['AU', /20 ?ml tablespoons?|\bbicarb soda\b|\bwheaten cornflour\b|\bthickened cream\b|\bcopha\b/gi, 4],
+  [
+    'UK',
+    /\b(?:caster|icing sugar|plain flour|self-raising|bicarbonate|cornflour|treacle|golden syrup|double cream|courgettes?|sultanas|demerara|mixed spice|wholemeal|knob of|gas mark|fan \d|baking tin|greaseproof|dessertspoons?|fairy cakes?|strong flour|black treacle|single cream)\b/gi,
+    2,
+  ],
+  [
+    'US',
+    /\b(?:all[- ]purpose|confectioners|sticks?|°F|degrees F|heavy cream|half[- ]and[- ]half|molasses|cornstarch|baking soda|zucchini|kosher|powdered sugar|cake flour|self-rising|graham|semisweet|9x13|inch(?:es)?)\b|\d ?°?F\b/gi,
+    2,
+  ],
+  ['US', /\bcups?\b/gi, 1],
+];
+const METRIC_UNIT = /\d ?(?:g|kg|ml|dl|cl|l)\b/gi;
+
+const weigh = (text: string, pattern: RegExp) => text.match(pattern)?.length ?? 0;
+
+/** The place whose cups and spoons the recipe means: by its words and units. Without any sign it is the US cup. */
+export function inferLocale(text: string): Locale {
+  const score: Record<Locale, number> = { US: 0, UK: 0, AU: 0, metric: 0 };
+  for (const [locale, pattern, weight] of SIGNS) score[locale] += weight * weigh(text, pattern);
+  const metric = weigh(text, METRIC_UNIT);
+  if (score.AU > 0 && score.AU >= score.US) return 'AU';
+  if (score.US === 0 && score.UK === 0) return metric > 0 ? 'metric' : 'US';
+  return score.UK > score.US ? 'UK' : 'US';
+}

@@ -1,0 +1,66 @@
+import pluralize from 'pluralize';
+import type { Catalogue } from '../catalogue';
+
+export interface Named {
+  readonly ingredient: string;
+  readonly name: string;
+}
+
+/** Every name in the catalogue, as tokens joined by spaces; and every token that occurs in one. */
+export interface NameIndex {
+  readonly names: ReadonlyMap<string, Named>;
+  readonly tokens: ReadonlySet<string>;
+  readonly longest: number;
+}
+
+// The rule for -ies would make these "cooky" and "browny".
+pluralize.addSingularRule(/(cook|brown|blond|smooth|pix)ies$/i, '$1ie');
+
+const singulars = new Map<string, string>();
+/** A cache this large holds the words of thousands of recipes. */
+const MOST_CACHED = 20_000;
+
+function singular(word: string): string {
+  let known = singulars.get(word);
+  if (known === undefined) {
+    if (singulars.size > MOST_CACHED) singulars.clear();
+    known = word.length > 3 && !/ss$|us$|molasses$|couscous$/.test(word) ? pluralize.singular(word) : word;
+    singulars.set(word, known);
+  }
+  return known;
+}
+
+/** The words of a name in one form: lower case, singular, without accents; hyphens part words. */
+export function tokensOf(text: string): string[] {
+  const plain = text
+    .normalize('NFD')
+    .replace(/\p{Mn}/gu, '')
+    .toLowerCase();
+  const words = plain.replace(/-/g, ' ').match(/\d+(?::\d+)?%?|[\p{L}\p{N}]+(?:'[\p{L}]+)?/gu) ?? [];
+  return words.map((word) => singular(word.replace(/'s?$/, '').replace(/'/g, '')));
+}
+
+const indexes = new WeakMap<Catalogue, NameIndex>();
+
+/** The index of a catalogue's names; made once. A name that two rows claim stays with the first. */
+export function indexOf(catalogue: Catalogue): NameIndex {
+  const known = indexes.get(catalogue);
+  if (known) return known;
+  const names = new Map<string, Named>();
+  const tokens = new Set<string>();
+  let longest = 1;
+  const add = (words: string, named: Named) => {
+    const parts = tokensOf(words);
+    const key = parts.join(' ');
+    if (!names.has(key)) names.set(key, named);
+    for (const part of parts) tokens.add(part);
+    longest = Math.max(longest, parts.length);
+  };
+  for (const one of catalogue.all) {
+    for (const words of [one.name, ...one.also]) add(words, { ingredient: one.id, name: one.name });
+    for (const kind of one.kinds) add(kind, { ingredient: one.id, name: kind });
+  }
+  const made = { names, tokens, longest };
+  indexes.set(catalogue, made);
+  return made;
+}

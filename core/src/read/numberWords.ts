@@ -1,0 +1,47 @@
+const WORDS: Readonly<Record<string, number>> = {
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  eleven: 11,
+  twelve: 12,
+};
+const PARTS: Readonly<Record<string, number>> = {
+  half: 0.5,
+  third: 1 / 3,
+  quarter: 0.25,
+  thirds: 2 / 3,
+  quarters: 0.75,
+};
+const NUMBER = Object.keys(WORDS).join('|');
+
+/** Numbers in words made digits, at the start of an amount: "two and a half cups" → "2.5 cups", "a dozen eggs" → "12 eggs". */
+export function numbersFromWords(text: string): string {
+  const decimal = (value: number) => String(Number(value.toFixed(4)));
+  return text
+    .replace(
+      new RegExp(`^(${NUMBER}|\\d+) and (?:a |one[- ])?(half|third|quarter)\\b`, 'i'),
+      (_, whole: string, part: string) =>
+        decimal((WORDS[whole.toLowerCase()] ?? Number(whole)) + (PARTS[part.toLowerCase()] ?? 0)),
+    )
+    .replace(
+      /^(?:a |one[- ])?(half|quarter|third) (?:a |an |of a |of an |of )?/i,
+      (_, part: string) => `${decimal(PARTS[part.toLowerCase()] ?? 1)} `,
+    )
+    .replace(/^(two|three)[- ](thirds|quarters)(?: of an?| of)?/i, (_, _n: string, part: string) =>
+      decimal(PARTS[part.toLowerCase()] ?? 1),
+    )
+    .replace(/^(?:a|one) dozen\b/i, '12')
+    .replace(new RegExp(`^(${NUMBER})\\b(?![- ]grain)`, 'i'), (word) => String(WORDS[word.toLowerCase()]))
+    .replace(
+      /^(?:a|an) (?=(?:scant |heaped |generous |good |small |large )?(?:cup|tablespoon|tbsp|teaspoon|tsp|pinch|dash|handful|knob|drop|splash|stick|sprig|packet|tin|can|jar|pint|shot|few|little)\b)/i,
+      '1 ',
+    )
+    .replace(/^an? (?=egg|apple|banana|lemon|orange|pear)/i, '1 ');
+}

@@ -1,0 +1,127 @@
+import { INCH_CM, celsiusOf } from '../quantity';
+import { readAmount } from './amount';
+import { cleanLine } from './clean';
+import type { BakeFacts, Pan, PanShape } from './types';
+
+const GAS_BASE = 121;
+const GAS_STEP = 14;
+const CELSIUS = /(\d{2,3})\s*(?:°|º|degrees?|deg)?\s*(?:C\b|celsius|centigrade)/i;
+const FAHRENHEIT = /(\d{3})\s*(?:°|º|degrees?|deg)?\s*(?:F\b|fahrenheit)/i;
+const BARE = /(\d{3})\s*(?:°|º|degrees|deg)(?!\s*[CF])/i;
+const GAS = /gas(?: mark)?\s*(\d{1,2})/i;
+/** Lowest number that can only be °F when the letter is missing. */
+const ONLY_FAHRENHEIT = 260;
+const TIME =
+  /(\d[\d ./]*)\s*(?:(?:-|to)\s*(\d[\d ./]*))?\s*(hours?|hrs?|minutes?|mins?\b|min\b)(?:\s*(?:and\s*)?(\d{1,2})\s*(?:minutes?|mins?))?/gi;
+
+function ovenOf(text: string): { celsius: number; fan: boolean } | null {
+  const c = CELSIUS.exec(text);
+  const plain = c
+    ? [...text.matchAll(new RegExp(CELSIUS, 'gi'))].find(
+        (one) => !/^\s*\/?\s*\(?fan/i.test(text.slice(one.index + one[0].length)),
+      )
+    : undefined;
+  if (c)
+    return {
+      celsius: Number((plain ?? c)[1]),
+      fan:
+        !plain ||
+        (/\bfan\b/i.test(text.slice(Math.max(0, c.index - 8), c.index)) && !/conventional/i.test(text)),
+    };
+  const f = FAHRENHEIT.exec(text);
+  if (f) return { celsius: celsiusOf(Number(f[1])), fan: /\b(?:fan|convection)\b/i.test(text) };
+  const gas = GAS.exec(text);
+  if (gas) return { celsius: GAS_BASE + GAS_STEP * Number(gas[1]), fan: false };
+  const bare = BARE.exec(text);
+  if (!bare) return null;
+  const value = Number(bare[1]);
+  return { celsius: value > ONLY_FAHRENHEIT ? celsiusOf(value) : value, fan: /\bfan\b/i.test(text) };
+}
+
+const number = (text: string) => readAmount(`${text.trim()} minute`).quantity?.central ?? Number.NaN;
+
+function minutesOf(text: string): { low: number; high: number } | null {
+  for (const match of text.matchAll(TIME)) {
+    const hour = match[3]!.toLowerCase().startsWith('h') ? 60 : 1;
+    const low = number(match[1]!) * hour + Number(match[4] ?? 0);
+    const high = (match[2] ? number(match[2]) * hour : low - Number(match[4] ?? 0)) + Number(match[4] ?? 0);
+    if (low > 0 && high >= low) return { low, high };
+  }
+  return null;
+}
+
+const SHAPES: readonly (readonly [PanShape, RegExp])[] = [
+  [
+    'muffin',
+    /\b(?:muffin|cupcake|bun|fairy cake|patty) (?:tin|pan|tray|cases?|cups?)|\b(?:muffin|cupcake) (?:tins|pans)\b|paper cases/i,
+  ],
+  ['loaf', /\bloaf (?:tin|pan)s?\b|\bloaf\b/i],
+  ['ring', /\b(?:ring|tube|savarin|fluted) (?:tin|pan|mould)/i],
+  ['tray', /\b(?:baking|cookie|oven) (?:sheets?|trays?)\b|\bsheet trays?\b/i],
+  ['square', /\bsquare\b/i],
+  ['rect', /\b(?:rectangular|traybake|sheet|roasting|jelly roll|brownie|swiss roll)\b(?: (?:tin|pan))?/i],
+  ['round', /\b(?:round|springform|sandwich|spring-form|cake (?:tin|pan)s?|tins?|pans?|dish)\b/i],
+];
+const USUAL: Readonly<Record<PanShape, readonly [number, number]>> = {
+  round: [20.3, 20.3],
+  square: [20.3, 20.3],
+  rect: [33, 23],
+  loaf: [23, 13],
+  ring: [25, 25],
+  muffin: [6.5, 6.5],
+  tray: [40, 30],
+};
+const TWO_SIZES =
+  /(\d+(?:\.\d+)?)\s*(?:-|\s)?(cm|in\b|inch(?:es)?|")?\s*(?:x|×|by)\s*(\d+(?:\.\d+)?)\s*(?:-|\s)?(cm|in\b|inch(?:es)?|")?/i;
+const ONE_SIZE = /(\d+(?:\.\d+)?)\s*-?\s*(cm|in\b|inch(?:es)?|")/i;
+const COUNT_BEFORE =
+  /\b(two|three|four|2|3|4|12|24|6)\b(?=[^.]*\b(?:tins|pans|cases|cups|layers?|muffin|cupcake|hole)\b)/i;
+const COUNTS: Readonly<Record<string, number>> = { two: 2, three: 3, four: 4 };
+/** Without a unit, tins of more than this are in centimetres. */
+const MOST_INCHES = 18;
+const USUAL_MUFFINS = 12;
+
+function centimetres(value: number, unit: string | undefined): number {
+  if (unit) return unit.toLowerCase() === 'cm' ? value : value * INCH_CM;
+  return value > MOST_INCHES ? value : value * INCH_CM;
+}
+
+function panOf(sentences: readonly string[]): Pan | null {
+  const sentence = sentences.find((one) => /\b(?:tins?|pans?|trays?|sheets?|mould|dish|cases)\b/i.test(one));
+  const shape = sentence && SHAPES.find(([, words]) => words.test(sentence))?.[0];
+  if (!sentence || !shape) return null;
+  const two = TWO_SIZES.exec(sentence);
+  const one = ONE_SIZE.exec(sentence);
+  const counted = COUNT_BEFORE.exec(sentence)?.[1]?.toLowerCase();
+  const count = counted ? (COUNTS[counted] ?? Number(counted)) : shape === 'muffin' ? USUAL_MUFFINS : 1;
+  const [usualLength, usualWidth] = USUAL[shape];
+  const words = sentence.trim();
+  if (two) {
+    const length = centimetres(Number(two[1]), two[2] ?? two[4]);
+    const width = centimetres(Number(two[3]), two[4] ?? two[2]);
+    const flat = shape === 'round' ? 'rect' : shape;
+    return { shape: flat, lengthCm: Math.max(length, width), widthCm: Math.min(length, width), count, words };
+  }
+  if (one && shape !== 'muffin' && shape !== 'tray') {
+    const size = centimetres(Number(one[1]), one[2]);
+    const round = shape === 'round' || shape === 'square' || shape === 'ring';
+    return { shape, lengthCm: size, widthCm: round ? size : Math.min(size, usualWidth), count, words };
+  }
+  return { shape, lengthCm: usualLength, widthCm: usualWidth, count, words };
+}
+
+/** What the title, notes and method say of the bake: oven, fan, minutes, pan. Null when they say nothing. */
+export function readBake(texts: readonly string[]): BakeFacts | null {
+  const clean = texts.map(cleanLine);
+  const sentences = clean.flatMap((text) => text.split(/(?<=[.;!])\s+(?=\p{Lu})/u));
+  const baking = sentences.filter((one) => /\b(?:bak(?:e|ing)|oven)\b/i.test(one));
+  const oven = [...baking, ...sentences].map(ovenOf).find((one) => one !== null) ?? null;
+  const minutes =
+    baking
+      .filter((one) => /\bbak(?:e|ing)\b|\bin the oven\b/i.test(one))
+      .map(minutesOf)
+      .find((one) => one !== null) ?? null;
+  const pan = panOf(sentences);
+  if (!oven && !minutes && !pan) return null;
+  return { ovenCelsius: oven ? Math.round(oven.celsius) : null, fan: oven?.fan ?? false, minutes, pan };
+}

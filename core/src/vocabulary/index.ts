@@ -1,0 +1,4 @@
+export * from './ingredients';
+export * from './families';
+export * from './requests';
+export * from './balances';

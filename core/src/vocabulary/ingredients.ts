@@ -1,0 +1,81 @@
+/** What a line does in the recipe. */
+export const ROLES = [
+  'wheat-flour',
+  'gf-flour',
+  'starch',
+  'binder',
+  'sugar',
+  'syrup',
+  'fat',
+  'egg',
+  'liquid',
+  'leavener',
+  'acid',
+  'salt',
+  'flavour',
+  'inclusion',
+  'fruit-veg',
+  'chocolate-cocoa',
+  'none',
+] as const;
+export type Role = (typeof ROLES)[number];
+
+/**
+ * What an ingredient says of gluten. `free` is of the ingredient, never of the bag; `unknown` is never passed.
+ */
+export const GLUTEN_CLASSES = ['free', 'check-label', 'unknown', 'contains'] as const;
+export type GlutenClass = (typeof GLUTEN_CLASSES)[number];
+
+export const GRAIN_CLASSES = [
+  'grain-free',
+  'pseudocereal',
+  'contains-grain-derivative',
+  'grain',
+  'unknown',
+] as const;
+export type GrainClass = (typeof GRAIN_CLASSES)[number];
+
+/**
+ * The nine of the US (FALCPA 2004 and the FASTER Act 2021) and the further ones of the EU (1169/2011, Annex II) in one
+ * list, and coconut, whose standing differs by source and date.
+ */
+export const ALLERGENS = [
+  'wheat',
+  'milk',
+  'egg',
+  'fish',
+  'crustaceans',
+  'molluscs',
+  'tree nuts',
+  'peanuts',
+  'soybeans',
+  'sesame',
+  'coconut',
+  'lupin',
+  'celery',
+  'mustard',
+  'sulphite',
+] as const;
+export type Allergen = (typeof ALLERGENS)[number];
+
+/** What a person at the table may avoid: the allergens of the law, and corn, which no law lists. */
+export const AVOIDANCES = [...ALLERGENS, 'corn'] as const;
+export type Avoidance = (typeof AVOIDANCES)[number];
+
+/** How an ingredient lies in its measure. `level` is for what has only one way. */
+export const STYLES = [
+  'level',
+  'spooned',
+  'scooped',
+  'sifted',
+  'packed',
+  'melted',
+  'chopped',
+  'mashed',
+  'grated',
+  'whipped',
+] as const;
+export type Style = (typeof STYLES)[number];
+
+export const CONFIDENCES = ['published', 'common-practice', 'from-memory', 'derived'] as const;
+export type Confidence = (typeof CONFIDENCES)[number];

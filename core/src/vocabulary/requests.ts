@@ -1,0 +1,13 @@
+export const DIETS = ['gluten-free', 'grain-free'] as const;
+export type Diet = (typeof DIETS)[number];
+
+/** How the bake is held together without gluten. */
+export const BINDER_SCHOOLS = ['gum', 'husk', 'egg-led'] as const;
+export type BinderSchool = (typeof BINDER_SCHOOLS)[number];
+
+/** The ways from wheat to a blend. */
+export const ROUTES = ['grain-blend', 'almond-led', 'cassava-led'] as const;
+export type RouteId = (typeof ROUTES)[number];
+
+export const LOCALES = ['US', 'UK', 'AU', 'metric'] as const;
+export type Locale = (typeof LOCALES)[number];

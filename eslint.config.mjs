@@ -1,0 +1,60 @@
+import js from '@eslint/js';
+import prettier from 'eslint-config-prettier';
+import hooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+const node = { process: 'readonly', console: 'readonly', URL: 'readonly', Buffer: 'readonly' };
+const timers = { setTimeout: 'readonly', clearTimeout: 'readonly', setInterval: 'readonly' };
+const net = { fetch: 'readonly', AbortSignal: 'readonly', performance: 'readonly' };
+
+export default tseslint.config(
+  { ignores: ['**/dist/**', '**/node_modules/**', 'test-results/**'] },
+  js.configs.recommended,
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    extends: [tseslint.configs.recommendedTypeChecked],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': [
+        'error',
+        { considerDefaultExhaustiveForUnions: true },
+      ],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
+      'max-lines-per-function': ['error', { max: 60, skipBlankLines: true, skipComments: true }],
+      'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
+      eqeqeq: 'error',
+      'no-console': 'error',
+    },
+  },
+  {
+    files: ['core/src/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': [
+        'error',
+        { name: 'Date', message: 'The core is told the time, it never asks.' },
+        { name: 'process', message: 'The core has no surroundings.' },
+        { name: 'document', message: 'The core has no page.' },
+      ],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Pass it in.' }],
+    },
+  },
+  {
+    files: ['web/src/**/*.tsx', 'web/src/**/*.ts'],
+    plugins: { 'react-hooks': hooks },
+    rules: hooks.configs.recommended.rules,
+  },
+  {
+    files: ['**/data/**', '**/*.test.ts', '**/*.test.tsx', 'e2e/**'],
+    rules: { 'max-lines': 'off', 'max-lines-per-function': 'off' },
+  },
+  { files: ['cli/**', 'bench/**'], rules: { 'no-console': 'off' } },
+  {
+    files: ['**/*.mjs', '**/*.cjs'],
+    languageOptions: { globals: { ...node, ...timers, ...net, module: 'writable' } },
+  },
+  prettier,
+);

@@ -1,0 +1,1 @@
+export default { printWidth: 110, singleQuote: true };

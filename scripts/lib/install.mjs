@@ -1,0 +1,66 @@
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { root } from './paths.mjs';
+import { installedMajors } from './postgres.mjs';
+import { agree, say, Trouble } from './say.mjs';
+
+const shell = (command, args, options = {}) =>
+  spawnSync(command, args, { stdio: 'inherit', cwd: root, ...options }).status === 0;
+
+export function checkNode() {
+  if (Number(process.versions.node.split('.')[0]) < 20) {
+    throw new Trouble(`Node ${process.versions.node} is too old.`, 'Install Node 20 or later.');
+  }
+}
+
+/** npm packages exactly as the lock file has them; again when the lock file has changed. */
+export async function ensurePackages() {
+  const stamp = join(root, 'node_modules/.cache/omniarton/lock');
+  const lock = createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex');
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
+  if (!(await agree('Install the npm packages of the lock file?'))) {
+    throw new Trouble('The npm packages are missing.', 'Run "npm ci", or start with --yes.');
+  }
+  say('Installing npm packages …');
+  if (!shell('npm', ['ci', '--no-progress'])) throw new Trouble('npm ci failed.', 'See its words above.');
+  mkdirSync(dirname(stamp), { recursive: true });
+  writeFileSync(stamp, lock);
+}
+
+let listsAreFresh = false;
+
+async function ensureDebian(what, packages, prepare) {
+  const command = `apt-get update && apt-get install -y ${packages.join(' ')}`;
+  const allowed = process.getuid?.() === 0;
+  if (!allowed || !(await agree(`${what} is missing. Install it from Debian's packages?`))) {
+    throw new Trouble(`${what} is missing.`, `Run as root: ${command}`);
+  }
+  say(`Installing ${what} …`);
+  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+  const apt = (...args) =>
+    shell('apt-get', ['-qq', ...args], { env, stdio: ['ignore', 'ignore', 'inherit'] });
+  if (!listsAreFresh) apt('update');
+  listsAreFresh = true;
+  prepare?.(apt);
+  if (!apt('install', '-y', '--no-install-recommends', ...packages)) {
+    throw new Trouble(`${what} could not be installed.`, `Run as root: ${command}`);
+  }
+}
+
+export async function ensurePostgres() {
+  if (installedMajors().length > 0) return;
+  await ensureDebian('PostgreSQL', ['postgresql'], (apt) => {
+    // Debian would start a cluster of its own on port 5432.
+    apt('install', '-y', 'postgresql-common');
+    mkdirSync('/etc/postgresql-common/createcluster.d', { recursive: true });
+    writeFileSync('/etc/postgresql-common/createcluster.d/omniarton.conf', 'create_main_cluster = false\n');
+  });
+}
+
+export async function ensureChromium() {
+  if (!existsSync('/usr/bin/chromium')) await ensureDebian('Chromium', ['chromium', 'fonts-liberation']);
+}

@@ -1,0 +1,44 @@
+import compression from 'compression';
+import express, { type Express } from 'express';
+import type { Logger } from 'pino';
+import { pinoHttp } from 'pino-http';
+import { docketRoutes } from './dockets/docketRoutes';
+import { healthRoutes } from './health/healthRoutes';
+import { householdRoutes } from './households/householdRoutes';
+import { answerErrors, NotFoundError } from './http/errors';
+import { json, limitDepth, limitWrites } from './http/limits';
+import { servePage } from './http/page';
+import { allowHosts, giveNonce, headers, sameSiteWrites } from './http/security';
+import { recipeRoutes } from './recipes/recipeRoutes';
+import type { Services } from './services';
+import { settingsRoutes } from './settings/settingsRoutes';
+
+export interface AppOptions {
+  readonly services: Services;
+  readonly host: string;
+  readonly port: () => number;
+  readonly logger: Logger;
+  /** The built page; without it only the API is served. */
+  readonly webFolder?: string;
+}
+
+/** The whole server as one Express app: the edge first, then a feature a line, then the page. */
+export function makeApp({ services, host, port, logger, webFolder }: AppOptions): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.set('query parser', 'simple');
+  app.use(allowHosts(host, port), giveNonce, headers);
+  app.use(pinoHttp({ logger, autoLogging: false }), compression());
+  app.use('/api', sameSiteWrites, limitWrites(), json, limitDepth);
+
+  healthRoutes(app, services);
+  householdRoutes(app, services);
+  recipeRoutes(app, services);
+  docketRoutes(app, services);
+  settingsRoutes(app, services);
+  app.use('/api', (_req, _res, next) => next(new NotFoundError('There is no such address.')));
+
+  if (webFolder) servePage(app, webFolder);
+  app.use(answerErrors);
+  return app;
+}

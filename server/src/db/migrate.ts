@@ -1,0 +1,37 @@
+import type { Knex } from 'knex';
+import * as households from './migrations/0001-households';
+import * as recipes from './migrations/0002-recipes';
+
+interface Named extends Knex.Migration {
+  readonly name: string;
+}
+
+/** In order. A landed one is never changed: the next change is the next file. */
+const MIGRATIONS: readonly Named[] = [
+  { name: '0001-households', ...households },
+  { name: '0002-recipes', ...recipes },
+];
+
+const config: Knex.MigratorConfig = {
+  migrationSource: {
+    getMigrations: () => Promise.resolve([...MIGRATIONS]),
+    getMigrationName: (migration: Named) => migration.name,
+    getMigration: (migration: Named) => Promise.resolve(migration),
+  },
+};
+
+/** Any fixed number: the advisory lock under which one of several starting servers migrates. */
+const MIGRATION_LOCK = 4620_0001;
+
+export async function pendingMigrations(db: Knex): Promise<number> {
+  const [, pending] = (await db.migrate.list(config)) as [unknown[], unknown[]];
+  return pending.length;
+}
+
+/** Brings the database up to date; each migration in a transaction, one server at a time. */
+export async function migrate(db: Knex): Promise<void> {
+  await db.transaction(async (held) => {
+    await held.raw('SELECT pg_advisory_xact_lock(?)', [MIGRATION_LOCK]);
+    await db.migrate.latest(config);
+  });
+}

@@ -1,0 +1,36 @@
+import type { Knex } from 'knex';
+import { v7 as newId } from 'uuid';
+import { recipeStore } from '../recipes/recipeStore';
+import { demoDocuments } from './recipes';
+
+const DEMO_NAME = 'Quillhaven boat club (demo)';
+
+/** The local person with a kitchen of their own, and the demo in a household beside it: each once, and recorded. */
+export async function seed(db: Knex, { demo }: { demo: boolean }): Promise<void> {
+  await db.transaction(async (inside) => {
+    await inside.raw('LOCK TABLE seeds IN EXCLUSIVE MODE');
+    await once(inside, 'home', async () => {
+      const personId = newId();
+      await inside('people').insert({ id: personId, name: 'You' });
+      await household(inside, personId, 'My kitchen', false);
+    });
+    if (!demo) return;
+    await once(inside, 'demo-1', async () => {
+      const { id: personId } = (await inside('people').orderBy('created_at').first('id')) as { id: string };
+      const householdId = await household(inside, personId, DEMO_NAME, true);
+      for (const doc of demoDocuments()) await recipeStore(inside).create({ householdId, personId }, newId(), doc);
+    });
+  });
+}
+
+async function once(db: Knex, name: string, work: () => Promise<void>): Promise<void> {
+  const [row] = (await db('seeds').insert({ name }).onConflict('name').ignore().returning('name')) as unknown[];
+  if (row) await work();
+}
+
+async function household(db: Knex, personId: string, name: string, demo: boolean): Promise<string> {
+  const id = newId();
+  await db('households').insert({ id, created_by: personId, name, demo });
+  await db('members').insert({ household_id: id, person_id: personId });
+  return id;
+}

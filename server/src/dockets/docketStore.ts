@@ -1,0 +1,65 @@
+import type { Knex } from 'knex';
+import type { DocketAnswer, DocketSummary, KeptDocketDto } from '@omniarton/contracts';
+import type { Scope } from '../http/scope';
+
+interface Row {
+  household_id: string;
+  created_by: string;
+  id: string;
+  recipe_id: string;
+  engine: string;
+  doc_schema: number;
+  doc: KeptDocketDto;
+  created_at: Date;
+}
+
+const toSummary = ({ id, engine, created_at }: Row): DocketSummary => ({
+  id,
+  engine,
+  createdAt: created_at.toISOString(),
+});
+
+export const docketStore = (db: Knex) => ({
+  async find({ householdId }: Scope, recipeId: string, id: string): Promise<DocketAnswer | undefined> {
+    const row = await db<Row>('dockets')
+      .where({ household_id: householdId, recipe_id: recipeId, id })
+      .first();
+    return row && { ...toSummary(row), doc: row.doc };
+  },
+  async list({ householdId }: Scope, recipeId: string, limit: number): Promise<DocketSummary[]> {
+    const rows = await db<Row>('dockets')
+      .where({ household_id: householdId, recipe_id: recipeId })
+      .orderBy([
+        { column: 'created_at', order: 'desc' },
+        { column: 'id', order: 'desc' },
+      ])
+      .limit(limit);
+    return rows.map(toSummary);
+  },
+  /** A docket is never changed: keeping the same id twice keeps the first. */
+  async create(
+    { householdId, personId }: Scope,
+    recipeId: string,
+    id: string,
+    doc: KeptDocketDto,
+  ): Promise<void> {
+    const known = (await db('recipes')
+      .where({ household_id: householdId, id: recipeId })
+      .first('id')) as unknown;
+    if (!known) return;
+    await db<Row>('dockets')
+      .insert({
+        household_id: householdId,
+        created_by: personId,
+        id,
+        recipe_id: recipeId,
+        engine: doc.engine,
+        doc_schema: doc.schema,
+        doc: JSON.stringify(doc) as unknown as KeptDocketDto,
+      })
+      .onConflict(['household_id', 'id'])
+      .ignore();
+  },
+});
+
+export type DocketStore = ReturnType<typeof docketStore>;

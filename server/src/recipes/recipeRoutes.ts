@@ -1,0 +1,45 @@
+import type { Express } from 'express';
+import { PATHS, PageQuery, RecipeDocumentDto } from '@omniarton/contracts';
+import { checked } from '../http/body';
+import { answerVersion, expectationOf, requestIdOf } from '../http/conditional';
+import { giveScope, scopeOf } from '../http/scope';
+import { parameter } from '../http/security';
+import { uuidOr404 } from '../http/uuid';
+import type { Services } from '../services';
+
+export function recipeRoutes(app: Express, services: Services): void {
+  const { recipes } = services;
+  const scoped = giveScope(services);
+
+  app.get(PATHS.recipes, scoped, async (req, res) => {
+    const query = await checked(PageQuery, { ...req.query });
+    res.setHeader('Cache-Control', 'no-store');
+    res.json(await recipes.list(scopeOf(res), query));
+  });
+
+  app.get(PATHS.recipe, scoped, async (req, res) => {
+    const found = await recipes.get(scopeOf(res), uuidOr404(parameter(req, 'recipe')));
+    answerVersion(res, found.version);
+    res.json(found);
+  });
+
+  app.put(PATHS.recipe, scoped, async (req, res) => {
+    const id = uuidOr404(parameter(req, 'recipe'));
+    const expected = expectationOf(req);
+    const doc = await checked(RecipeDocumentDto, req.body);
+    const saved = await recipes.save(scopeOf(res), id, expected, doc, requestIdOf(req));
+    answerVersion(res, saved.version);
+    res.status(expected.kind === 'new' ? 201 : 200).json(saved);
+  });
+
+  app.delete(PATHS.recipe, scoped, async (req, res) => {
+    await recipes.remove(scopeOf(res), uuidOr404(parameter(req, 'recipe')));
+    res.status(204).end();
+  });
+
+  app.post(PATHS.recipeRestore, scoped, async (req, res) => {
+    const back = await recipes.restore(scopeOf(res), uuidOr404(parameter(req, 'recipe')));
+    answerVersion(res, back.version);
+    res.json(back);
+  });
+}

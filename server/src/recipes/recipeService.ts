@@ -1,0 +1,92 @@
+import { createHash } from 'node:crypto';
+import type { PageOf, PageQuery, RecipeAnswer, RecipeSummary } from '@omniarton/contracts';
+import type { RecipeDocument } from '@omniarton/core/kitchen';
+import type { Expectation } from '../http/conditional';
+import { ConflictError, InvalidError, NotFoundError } from '../http/errors';
+import type { Scope } from '../http/scope';
+import type { PageCursor, RecipeStore } from './recipeStore';
+import type { RequestStore } from './requestStore';
+
+const DEFAULT_PAGE = 50;
+type Transaction = <T>(work: (recipes: RecipeStore, requests: RequestStore) => Promise<T>) => Promise<T>;
+
+const encode = (cursor: PageCursor) =>
+  Buffer.from(JSON.stringify([cursor.before, cursor.id])).toString('base64url');
+
+function decode(cursor: string): PageCursor {
+  try {
+    const [before, id] = JSON.parse(Buffer.from(cursor, 'base64url').toString()) as [string, string];
+    if (Number.isNaN(Date.parse(before)) || !/^[0-9a-f-]{36}$/.test(id)) throw new TypeError('not ours');
+    return { before, id };
+  } catch {
+    throw new InvalidError('That page marker is not one of ours; ask for the first page again.');
+  }
+}
+
+export function recipeService(store: RecipeStore, inTransaction: Transaction) {
+  async function write(
+    recipes: RecipeStore,
+    scope: Scope,
+    id: string,
+    expected: Expectation,
+    doc: RecipeDocument,
+  ) {
+    const saved =
+      expected.kind === 'new'
+        ? await recipes.create(scope, id, doc)
+        : await recipes.replace(scope, id, expected.version, doc);
+    if (saved) return saved;
+    const stored = await recipes.find(scope, id);
+    if (!stored) throw new NotFoundError('That recipe is no longer here.');
+    throw new ConflictError('Another tab or device has saved this recipe in between.', { stored });
+  }
+
+  return {
+    async get(scope: Scope, id: string): Promise<RecipeAnswer> {
+      const found = await store.find(scope, id);
+      if (!found) throw new NotFoundError('There is no such recipe in this kitchen.');
+      return found;
+    },
+
+    async list(scope: Scope, { cursor, limit }: PageQuery): Promise<PageOf<RecipeSummary>> {
+      const page = await store.list(
+        scope,
+        limit ?? DEFAULT_PAGE,
+        cursor === undefined ? undefined : decode(cursor),
+      );
+      return { items: page.items, next: page.last ? encode(page.last) : null };
+    },
+
+    /** Saves; a repeat of the same request is given the first answer and changes nothing. */
+    save(
+      scope: Scope,
+      id: string,
+      expected: Expectation,
+      doc: RecipeDocument,
+      requestId?: string,
+    ): Promise<RecipeAnswer> {
+      const fingerprint = createHash('sha256')
+        .update(JSON.stringify([id, expected, doc]))
+        .digest('hex');
+      return inTransaction(async (recipes, requests) => {
+        const earlier = requestId && (await requests.find(scope, requestId));
+        if (earlier && earlier.fingerprint !== fingerprint)
+          throw new InvalidError('That request id was used for something else.');
+        if (earlier) return earlier.answer as RecipeAnswer;
+        const saved = await write(recipes, scope, id, expected, doc);
+        if (requestId) await requests.keep(scope, requestId, fingerprint, saved);
+        return saved;
+      });
+    },
+
+    async remove(scope: Scope, id: string): Promise<void> {
+      if (!(await store.setRemoved(scope, id, true)))
+        throw new NotFoundError('There is no such recipe in this kitchen.');
+    },
+
+    async restore(scope: Scope, id: string): Promise<RecipeAnswer> {
+      await store.setRemoved(scope, id, false);
+      return this.get(scope, id);
+    },
+  };
+}

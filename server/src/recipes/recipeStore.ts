@@ -1,0 +1,124 @@
+import type { Knex } from 'knex';
+import type { PageOf, RecipeAnswer, RecipeSummary } from '@omniarton/contracts';
+import type { RecipeDocument } from '@omniarton/core/kitchen';
+import { upcastRecipe } from '@omniarton/core/docket';
+import type { FamilyId } from '@omniarton/core/vocabulary';
+import type { Scope } from '../http/scope';
+
+interface Row {
+  household_id: string;
+  created_by: string;
+  id: string;
+  version: number;
+  title: string;
+  family: FamilyId | null;
+  source_text: string;
+  doc_schema: number;
+  doc: Omit<RecipeDocument, 'text'>;
+  updated_at: Date;
+  removed_at: Date | null;
+}
+
+export interface PageCursor {
+  readonly before: string;
+  readonly id: string;
+}
+
+const toSummary = ({ id, version, title, family, updated_at }: Row): RecipeSummary => ({
+  id,
+  version,
+  title,
+  family,
+  updatedAt: updated_at.toISOString(),
+});
+
+/** The words are kept in a text column: JSONB would reorder nothing there, but it would refuse some of them. */
+const toAnswer = (row: Row): RecipeAnswer => ({
+  id: row.id,
+  version: row.version,
+  updatedAt: row.updated_at.toISOString(),
+  doc: upcastRecipe({ ...row.doc, text: row.source_text }),
+});
+
+function columns({ text, ...doc }: RecipeDocument) {
+  return {
+    title: doc.title,
+    family: doc.request.family,
+    source_text: text,
+    doc_schema: doc.schema,
+    doc: JSON.stringify(doc) as unknown as Row['doc'],
+  };
+}
+
+export const recipeStore = (db: Knex) => ({
+  async find({ householdId }: Scope, id: string): Promise<RecipeAnswer | undefined> {
+    const row = await db<Row>('recipes')
+      .where({ household_id: householdId, id })
+      .whereNull('removed_at')
+      .first();
+    return row && toAnswer(row);
+  },
+
+  /** Newest first. The cursor names the last row of the page before. */
+  async list(
+    { householdId }: Scope,
+    limit: number,
+    cursor?: PageCursor,
+  ): Promise<PageOf<RecipeSummary> & { last?: PageCursor }> {
+    const query = db<Row>('recipes').where({ household_id: householdId }).whereNull('removed_at');
+    if (cursor)
+      void query.whereRaw('(updated_at, id) < (?::timestamptz, ?::uuid)', [cursor.before, cursor.id]);
+    const rows = await query
+      .orderBy([
+        { column: 'updated_at', order: 'desc' },
+        { column: 'id', order: 'desc' },
+      ])
+      .limit(limit + 1)
+      .select<(Row & { stamp: string })[]>('*', db.raw('updated_at::text AS stamp'));
+    const page = rows.slice(0, limit);
+    const last = page.at(-1);
+    return {
+      items: page.map(toSummary),
+      next: null,
+      ...(rows.length > limit && last ? { last: { before: last.stamp, id: last.id } } : {}),
+    };
+  },
+
+  /** Undefined when the id is taken already. */
+  async create(
+    { householdId, personId }: Scope,
+    id: string,
+    doc: RecipeDocument,
+  ): Promise<RecipeAnswer | undefined> {
+    const [row] = await db<Row>('recipes')
+      .insert({ household_id: householdId, created_by: personId, id, version: 1, ...columns(doc) })
+      .onConflict(['household_id', 'id'])
+      .ignore()
+      .returning('*');
+    return row && toAnswer(row);
+  },
+
+  /** Undefined when another version is stored. */
+  async replace(
+    { householdId }: Scope,
+    id: string,
+    version: number,
+    doc: RecipeDocument,
+  ): Promise<RecipeAnswer | undefined> {
+    const [row] = await db<Row>('recipes')
+      .where({ household_id: householdId, id, version })
+      .whereNull('removed_at')
+      .update({ ...columns(doc), version: version + 1, updated_at: db.fn.now() as unknown as Date })
+      .returning('*');
+    return row && toAnswer(row);
+  },
+
+  async setRemoved({ householdId }: Scope, id: string, removed: boolean): Promise<boolean> {
+    const changed = await db<Row>('recipes')
+      .where({ household_id: householdId, id })
+      .update({ removed_at: removed ? (db.fn.now() as unknown as Date) : null });
+    return changed > 0;
+  },
+});
+
+export type RecipeStore = ReturnType<typeof recipeStore>;

@@ -1,0 +1,27 @@
+import type { Knex } from 'knex';
+import { docketService } from './dockets/docketService';
+import { docketStore } from './dockets/docketStore';
+import { healthService } from './health/healthService';
+import { healthStore } from './health/healthStore';
+import { householdService } from './households/householdService';
+import { householdStore } from './households/householdStore';
+import { recipeService } from './recipes/recipeService';
+import { recipeStore } from './recipes/recipeStore';
+import { requestStore } from './recipes/requestStore';
+import { settingsService } from './settings/settingsService';
+import { settingsStore } from './settings/settingsStore';
+
+/** The composition root: every service over one database handle, which may be a transaction. */
+export function servicesOn(db: Knex) {
+  return {
+    health: healthService(healthStore(db)),
+    households: householdService(householdStore(db)),
+    recipes: recipeService(recipeStore(db), (work) =>
+      db.transaction((inside) => work(recipeStore(inside), requestStore(inside))),
+    ),
+    dockets: docketService(docketStore(db)),
+    settings: settingsService(settingsStore(db)),
+  };
+}
+
+export type Services = ReturnType<typeof servicesOn>;

@@ -1,0 +1,7 @@
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+  define: { __ENGINE__: JSON.stringify(process.env.OMNIARTON_ENGINE ?? 'unbuilt') },
+  build: { ssr: 'src/main.ts', outDir: 'dist', target: 'node20', emptyOutDir: true },
+  ssr: { noExternal: [/^@omniarton\//] },
+});
