@@ -4,10 +4,11 @@ import { drinkOf, liftLedger, massOf, thirstGrams, type FormulaLine, type Formul
 import { adjustables, meetTargets, type Adjustable } from './adjust';
 import { balancesOf, type Balance } from './balances';
 import { flourGrams, wheatGrams } from './flour';
-import { binderGrams } from './ledger';
+import { binderGrams, ledgerOf } from './ledger';
+import { HELD_WITHIN } from './rules/held';
 import { SWAPS, TARGETS } from './rules';
 import { waterShift } from './rules/water';
-import type { PartState, Setting, Shift, Target } from './types';
+import type { PartState, Quantity, Setting, Shift, Target } from './types';
 import { lineWords } from './words';
 
 export interface ConvertedPart {
@@ -147,6 +148,13 @@ function warningsOf(
   return warnings;
 }
 
+/** Fat and sugar stay untouched while the swaps have left them within 5 %; liquid and powder always may move. */
+function mustMove(towards: Quantity, original: readonly FormulaLine[], now: readonly FormulaLine[], { catalogue }: Setting): boolean {
+  if (towards !== 'fat' && towards !== 'sugar') return true;
+  const was = ledgerOf(original, catalogue)[towards];
+  return Math.abs(ledgerOf(now, catalogue)[towards] - was) > HELD_WITHIN * was;
+}
+
 /** Converts one part: swaps in the order of their dependence, then all targets together around what a person has fixed. */
 export function convertPart({ id, name, lines: original }: FormulaPart, setting: Setting): ConvertedPart {
   const start: PartState = { id, original, lines: original, shifts: [], warnings: [] };
@@ -168,7 +176,7 @@ export function convertPart({ id, name, lines: original }: FormulaPart, setting:
   const state = { ...swapped, lines: overruled };
   const targets = TARGETS.flatMap((rule) => rule.target(state, setting));
   const ready = withLiquid(state, overruled, setting);
-  const moves = adjustables(ready, fixed, setting.catalogue);
+  const moves = adjustables(ready, fixed, setting.catalogue).filter(({ towards }) => mustMove(towards, original, ready, setting));
   const { lines } = meetTargets(ready, targets, moves, setting.catalogue);
   const shifts = [...swapped.shifts, ...shiftsOf(moves, ready, lines, state, targets, setting)];
   // The liquid that was only offered, and that nothing needed.

@@ -1,0 +1,38 @@
+import { APP_HEADER, type ErrorAnswer, type ErrorCode } from '@omniarton/contracts/paths-and-errors';
+
+/** What went wrong with a request, as data: the code of the server, or that nobody answered. */
+export interface Failure {
+  readonly code: ErrorCode | 'offline';
+  readonly message: string;
+  readonly details?: unknown;
+}
+
+export type Reply<T> = { readonly ok: true; readonly data: T } | { readonly ok: false; readonly failure: Failure };
+
+const OFFLINE: Failure = { code: 'offline', message: 'The server does not answer.' };
+
+export interface Sending {
+  readonly method?: 'GET' | 'PUT' | 'POST' | 'DELETE';
+  readonly body?: unknown;
+  readonly headers?: Readonly<Record<string, string>>;
+}
+
+/** One request to our own server. Never throws. */
+export async function request<T>(path: string, { method = 'GET', body, headers = {} }: Sending = {}): Promise<Reply<T>> {
+  try {
+    const response = await fetch(path, {
+      method,
+      headers: { [APP_HEADER]: '1', ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...headers },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+    });
+    const data: unknown = response.status === 204 ? null : await response.json();
+    if (response.ok) return { ok: true, data: data as T };
+    const answer = data as Partial<ErrorAnswer>;
+    return { ok: false, failure: { code: answer.code ?? 'unexpected', message: answer.message ?? response.statusText, details: answer.details } };
+  } catch {
+    return { ok: false, failure: OFFLINE };
+  }
+}
+
+/** The server or its database is away: worth trying again by itself. */
+export const isAway = ({ code }: Failure): boolean => code === 'offline' || code === 'database-down' || code === 'too-many-requests';
