@@ -45,7 +45,7 @@ module.exports = {
     {
       name: 'core-is-pure',
       severity: 'error',
-      from: { path: '^core/src', pathNot: '\\.test\\.ts$' },
+      from: { path: '^core/src', pathNot: '(\\.test|/testing)\\.ts$' },
       to: { dependencyTypes: ['core'] },
     },
     {

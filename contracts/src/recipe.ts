@@ -56,7 +56,10 @@ export class GuardAnswerDto implements GuardAnswer {
 
 export class ConversionRequestDto implements ConversionRequest {
   @IsIn(DIETS) diet!: Diet;
-  @IsArray() @ArrayMaxSize(AVOIDANCES.length) @IsIn(AVOIDANCES, { each: true }) without!: readonly Avoidance[];
+  @IsArray()
+  @ArrayMaxSize(AVOIDANCES.length)
+  @IsIn(AVOIDANCES, { each: true })
+  without!: readonly Avoidance[];
   @IsBoolean() coeliac!: boolean;
   @IsOptional() @IsIn(FAMILIES) family!: FamilyId | null;
   @IsIn(BINDER_SCHOOLS) school!: BinderSchool;

@@ -149,7 +149,12 @@ function warningsOf(
 }
 
 /** Fat and sugar stay untouched while the swaps have left them within 5 %; liquid and powder always may move. */
-function mustMove(towards: Quantity, original: readonly FormulaLine[], now: readonly FormulaLine[], { catalogue }: Setting): boolean {
+function mustMove(
+  towards: Quantity,
+  original: readonly FormulaLine[],
+  now: readonly FormulaLine[],
+  { catalogue }: Setting,
+): boolean {
   if (towards !== 'fat' && towards !== 'sugar') return true;
   const was = ledgerOf(original, catalogue)[towards];
   return Math.abs(ledgerOf(now, catalogue)[towards] - was) > HELD_WITHIN * was;
@@ -176,7 +181,9 @@ export function convertPart({ id, name, lines: original }: FormulaPart, setting:
   const state = { ...swapped, lines: overruled };
   const targets = TARGETS.flatMap((rule) => rule.target(state, setting));
   const ready = withLiquid(state, overruled, setting);
-  const moves = adjustables(ready, fixed, setting.catalogue).filter(({ towards }) => mustMove(towards, original, ready, setting));
+  const moves = adjustables(ready, fixed, setting.catalogue).filter(({ towards }) =>
+    mustMove(towards, original, ready, setting),
+  );
   const { lines } = meetTargets(ready, targets, moves, setting.catalogue);
   const shifts = [...swapped.shifts, ...shiftsOf(moves, ready, lines, state, targets, setting)];
   // The liquid that was only offered, and that nothing needed.

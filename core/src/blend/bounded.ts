@@ -29,27 +29,17 @@ export function objective(
   return sum;
 }
 
-/**
- * The best shares of just these flours within their bounds and the group limits, each used; undefined when the limits
- * leave no room. A convex quadratic program (Goldfarb & Idnani 1983, npm quadprog): the one-sided squares become slacks
- * e ≥ a·x, e ≥ 0.
- */
-export function boundedOptimum(
+/** The program's constraints, the equality Σx = 1 first: a column of coefficients and a bound each. */
+function limitsOf(
   members: readonly number[],
-  question: BlendQuestion,
+  overs: readonly number[],
+  cap: readonly number[],
+  low: number,
+  { flours, groups }: BlendQuestion,
   deviations: Deviations,
-): Bounded | undefined {
-  const { flours, caps, groups, leastShare } = question;
+) {
   const n = members.length;
-  const low = n === 1 ? 1 : leastShare;
-  const cap = members.map((i) => Math.min(1, caps[flours[i]!] ?? 1));
-  if (cap.reduce((sum, one) => sum + one, 0) < 1 - TOLERANCE || cap.some((one) => one < low - TOLERANCE))
-    return undefined;
-  const overs = (deviations.above[0] ?? [])
-    .map((_, p) => p)
-    .filter((p) => members.some((i) => deviations.above[i]![p]! > 0));
   const size = n + overs.length;
-
   const columns: number[][] = [];
   const bounds: number[] = [];
   const add = (entries: readonly (readonly [number, number])[], bound: number) => {
@@ -72,7 +62,31 @@ export function boundedOptimum(
     add([...members.map((i, a) => [a, -deviations.above[i]![p]!] as const), [n + s, 1]], 0);
     add([[n + s, 1]], 0);
   });
+  return { columns, bounds };
+}
 
+/**
+ * The best shares of just these flours within their bounds and the group limits, each used; undefined when the limits
+ * leave no room. A convex quadratic program (Goldfarb & Idnani 1983, npm quadprog): the one-sided squares become slacks
+ * e ≥ a·x, e ≥ 0.
+ */
+export function boundedOptimum(
+  members: readonly number[],
+  question: BlendQuestion,
+  deviations: Deviations,
+): Bounded | undefined {
+  const { flours, caps, leastShare } = question;
+  const n = members.length;
+  const low = n === 1 ? 1 : leastShare;
+  const cap = members.map((i) => Math.min(1, caps[flours[i]!] ?? 1));
+  if (cap.reduce((sum, one) => sum + one, 0) < 1 - TOLERANCE || cap.some((one) => one < low - TOLERANCE))
+    return undefined;
+  const overs = (deviations.above[0] ?? [])
+    .map((_, p) => p)
+    .filter((p) => members.some((i) => deviations.above[i]![p]! > 0));
+  const size = n + overs.length;
+
+  const { columns, bounds } = limitsOf(members, overs, cap, low, question, deviations);
   const matrix = oneBased(
     Array.from({ length: size }, (_, i) =>
       oneBased(

@@ -51,7 +51,7 @@ export function* subsetsBelow(ceiling: number, most: number, { gram }: Deviation
     const bound = 1 / sums[depth + 1]!;
     if (bound < ceiling) kept.push({ members: Array.from(members.subarray(0, depth + 1)), bound });
     visited += 1;
-    if (visited % YIELD_EVERY === 0) yield members[0]! / n;
+    if (visited % YIELD_EVERY === 0) yield members[0] / n;
     if (depth + 1 < most) {
       depth += 1;
       members[depth] = flour;

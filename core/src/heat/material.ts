@@ -75,7 +75,7 @@ const HELD_BELOW = 2;
 export function makeMaterial(composition: Composition, pressure: number): Material {
   const activity = waterActivity(composition);
   const boiling = boilingPoint(Math.max(activity, 0.05), pressure);
-  const total = Object.values(composition).reduce((sum, grams) => sum + grams, 0);
+  const total = (Object.values(composition) as number[]).reduce((sum, grams) => sum + grams, 0);
   const water = composition.water / total;
   const size = HOTTEST - COLDEST + 1;
   const solid = new Float64Array(size);

@@ -5,7 +5,7 @@ export const STANDARD_PRESSURE = 101_325;
 /** Saturation pressure of water, Pa, 0–200 °C. Antoine's equation in two ranges (NIST Chemistry WebBook coefficients, from memory). */
 export function saturationPressure(celsius: number): number {
   const [a, b, c] = celsius < 100 ? [8.07131, 1730.63, 233.426] : [8.14019, 1810.94, 244.485];
-  return 133.322 * 10 ** (a! - b! / (c! + celsius));
+  return 133.322 * 10 ** (a - b / (c + celsius));
 }
 
 /** d p_sat / dT, Pa/K, from Clausius and Clapeyron: p·L / (R_v·T²). */

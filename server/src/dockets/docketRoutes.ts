@@ -1,7 +1,8 @@
 import type { Express, Request } from 'express';
 import { KeptDocketDto, PATHS } from '@omniarton/contracts';
 import { checked } from '../http/body';
-import { giveScope, scopeOf } from '../http/scope';
+import { giveScope } from '../http/enter';
+import { scopeOf } from '../http/scope';
 import { parameter } from '../http/security';
 import { uuidOr404 } from '../http/uuid';
 import type { Services } from '../services';

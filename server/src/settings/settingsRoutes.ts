@@ -2,7 +2,8 @@ import type { Express } from 'express';
 import { PATHS, SettingsDto } from '@omniarton/contracts';
 import { checked } from '../http/body';
 import { answerVersion, expectationOf } from '../http/conditional';
-import { giveScope, scopeOf } from '../http/scope';
+import { giveScope } from '../http/enter';
+import { scopeOf } from '../http/scope';
 import type { Services } from '../services';
 
 export function settingsRoutes(app: Express, services: Services): void {

@@ -1,9 +1,15 @@
 import { createApi, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
-import type { HouseholdAnswer, PageOf, RecipeAnswer, RecipeSummary, SettingsAnswer } from '@omniarton/contracts';
+import type {
+  HouseholdAnswer,
+  PageOf,
+  RecipeAnswer,
+  RecipeSummary,
+  SettingsAnswer,
+} from '@omniarton/contracts';
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
 import { request, type Failure, type Sending } from './http';
 
-interface Question extends Sending {
+export interface Question extends Sending {
   readonly path: string;
 }
 
@@ -12,29 +18,58 @@ const ask: BaseQueryFn<Question, unknown, Failure> = async ({ path, ...sending }
   return reply.ok ? { data: reply.data } : { error: reply.failure };
 };
 
-interface Place {
+export interface Place {
   readonly household: string;
   readonly recipe: string;
 }
-const ifVersion = (version: number): Record<string, string> => (version === 0 ? { 'if-none-match': '*' } : { 'if-match': `"${version}"` });
+const ifVersion = (version: number): Record<string, string> =>
+  version === 0 ? { 'if-none-match': '*' } : { 'if-match': `"${version}"` };
 
 /** The server's copies. Drafts are not among them: a refetch never touches what is being typed. */
 export const api = createApi({
   baseQuery: ask,
   tagTypes: ['households', 'recipes', 'settings'],
   endpoints: (build) => ({
-    households: build.query<readonly HouseholdAnswer[], void>({ query: () => ({ path: pathTo('households') }), providesTags: ['households'] }),
+    households: build.query<readonly HouseholdAnswer[], void>({
+      query: () => ({ path: pathTo('households') }),
+      providesTags: ['households'],
+    }),
     recipes: build.query<PageOf<RecipeSummary>, { household: string; cursor?: string }>({
-      query: ({ household, cursor }) => ({ path: pathTo('recipes', { household }) + (cursor ? `?cursor=${encodeURIComponent(cursor)}` : '') }),
+      query: ({ household, cursor }) => ({
+        path: pathTo('recipes', { household }) + (cursor ? `?cursor=${encodeURIComponent(cursor)}` : ''),
+      }),
       providesTags: ['recipes'],
     }),
-    recipe: build.query<RecipeAnswer, Place>({ query: ({ household, recipe }) => ({ path: pathTo('recipe', { household, recipe }) }), keepUnusedDataFor: 0 }),
-    removeDemo: build.mutation<null, string>({ query: (household) => ({ path: pathTo('household', { household }), method: 'DELETE' }), invalidatesTags: ['households', 'recipes'] }),
-    removeRecipe: build.mutation<null, Place>({ query: ({ household, recipe }) => ({ path: pathTo('recipe', { household, recipe }), method: 'DELETE' }), invalidatesTags: ['recipes'] }),
-    restoreRecipe: build.mutation<RecipeAnswer, Place>({ query: ({ household, recipe }) => ({ path: pathTo('recipeRestore', { household, recipe }), method: 'POST' }), invalidatesTags: ['recipes'] }),
-    settings: build.query<SettingsAnswer, string>({ query: (household) => ({ path: pathTo('settings', { household }) }), providesTags: ['settings'] }),
+    recipe: build.query<RecipeAnswer, Place>({
+      query: ({ household, recipe }) => ({ path: pathTo('recipe', { household, recipe }) }),
+      keepUnusedDataFor: 0,
+    }),
+    removeDemo: build.mutation<null, string>({
+      query: (household) => ({ path: pathTo('household', { household }), method: 'DELETE' }),
+      invalidatesTags: ['households', 'recipes'],
+    }),
+    removeRecipe: build.mutation<null, Place>({
+      query: ({ household, recipe }) => ({ path: pathTo('recipe', { household, recipe }), method: 'DELETE' }),
+      invalidatesTags: ['recipes'],
+    }),
+    restoreRecipe: build.mutation<RecipeAnswer, Place>({
+      query: ({ household, recipe }) => ({
+        path: pathTo('recipeRestore', { household, recipe }),
+        method: 'POST',
+      }),
+      invalidatesTags: ['recipes'],
+    }),
+    settings: build.query<SettingsAnswer, string>({
+      query: (household) => ({ path: pathTo('settings', { household }) }),
+      providesTags: ['settings'],
+    }),
     saveSettings: build.mutation<SettingsAnswer, { household: string; settings: SettingsAnswer }>({
-      query: ({ household, settings }) => ({ path: pathTo('settings', { household }), method: 'PUT', body: settings.doc, headers: ifVersion(settings.version) }),
+      query: ({ household, settings }) => ({
+        path: pathTo('settings', { household }),
+        method: 'PUT',
+        body: settings.doc,
+        headers: ifVersion(settings.version),
+      }),
       invalidatesTags: ['settings'],
     }),
   }),

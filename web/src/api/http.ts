@@ -7,7 +7,8 @@ export interface Failure {
   readonly details?: unknown;
 }
 
-export type Reply<T> = { readonly ok: true; readonly data: T } | { readonly ok: false; readonly failure: Failure };
+export type Reply<T> =
+  { readonly ok: true; readonly data: T } | { readonly ok: false; readonly failure: Failure };
 
 const OFFLINE: Failure = { code: 'offline', message: 'The server does not answer.' };
 
@@ -18,21 +19,36 @@ export interface Sending {
 }
 
 /** One request to our own server. Never throws. */
-export async function request<T>(path: string, { method = 'GET', body, headers = {} }: Sending = {}): Promise<Reply<T>> {
+export async function request<T>(
+  path: string,
+  { method = 'GET', body, headers = {} }: Sending = {},
+): Promise<Reply<T>> {
   try {
     const response = await fetch(path, {
       method,
-      headers: { [APP_HEADER]: '1', ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...headers },
+      headers: {
+        [APP_HEADER]: '1',
+        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+        ...headers,
+      },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     });
     const data: unknown = response.status === 204 ? null : await response.json();
     if (response.ok) return { ok: true, data: data as T };
     const answer = data as Partial<ErrorAnswer>;
-    return { ok: false, failure: { code: answer.code ?? 'unexpected', message: answer.message ?? response.statusText, details: answer.details } };
+    return {
+      ok: false,
+      failure: {
+        code: answer.code ?? 'unexpected',
+        message: answer.message ?? response.statusText,
+        details: answer.details,
+      },
+    };
   } catch {
     return { ok: false, failure: OFFLINE };
   }
 }
 
 /** The server or its database is away: worth trying again by itself. */
-export const isAway = ({ code }: Failure): boolean => code === 'offline' || code === 'database-down' || code === 'too-many-requests';
+export const isAway = ({ code }: Failure): boolean =>
+  code === 'offline' || code === 'database-down' || code === 'too-many-requests';

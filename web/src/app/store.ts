@@ -11,7 +11,9 @@ export const makeStore = () =>
     reducer: { drafts: draftReducer, engine: engineReducer, [api.reducerPath]: api.reducer },
     middleware: (usual) =>
       // Recipes and dockets are large and frozen elsewhere: walking them on every key costs more than it finds.
-      usual({ serializableCheck: false, immutableCheck: false }).prepend(saveListening.middleware, engineListening.middleware).concat(api.middleware),
+      usual({ serializableCheck: false, immutableCheck: false })
+        .prepend(saveListening.middleware, engineListening.middleware)
+        .concat(api.middleware),
   });
 
 type Store = ReturnType<typeof makeStore>;

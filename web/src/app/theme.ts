@@ -27,7 +27,10 @@ const COLOURS = {
 } as const;
 type ColourName = keyof typeof COLOURS;
 
-const colour = Object.fromEntries(Object.keys(COLOURS).map((name) => [name, `var(--${name})`])) as Record<ColourName, string>;
+const colour = Object.fromEntries(Object.keys(COLOURS).map((name) => [name, `var(--${name})`])) as Record<
+  ColourName,
+  string
+>;
 
 export const variablesFor = (mode: 'light' | 'dark'): string =>
   Object.entries(COLOURS)

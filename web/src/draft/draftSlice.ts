@@ -35,7 +35,13 @@ function apply(doc: RecipeDocument, edit: Edit): RecipeDocument {
     case 'request':
       return { ...doc, request: { ...doc.request, ...edit.request } };
     case 'correction':
-      return { ...doc, corrections: [...doc.corrections.filter(({ line }) => line !== edit.correction.line), edit.correction] };
+      return {
+        ...doc,
+        corrections: [
+          ...doc.corrections.filter(({ line }) => line !== edit.correction.line),
+          edit.correction,
+        ],
+      };
     case 'uncorrect':
       return { ...doc, corrections: doc.corrections.filter(({ line }) => line !== edit.line) };
   }
@@ -47,13 +53,21 @@ const slice = createSlice({
   name: 'drafts',
   initialState: {} as Record<string, Draft>,
   reducers: {
-    opened: (state, { payload }: PayloadAction<Id & { household: string; base: number; doc: RecipeDocument }>) => {
-      state[payload.id] = { ...payload, revision: 0, savedRevision: 0, save: { status: 'idle' } } as (typeof state)[string];
+    opened: (
+      state,
+      { payload }: PayloadAction<Id & { household: string; base: number; doc: RecipeDocument }>,
+    ) => {
+      state[payload.id] = {
+        ...payload,
+        revision: 0,
+        savedRevision: 0,
+        save: { status: 'idle' },
+      } as (typeof state)[string];
     },
     edited: (state, { payload }: PayloadAction<Id & { edit: Edit }>) => {
       const draft = state[payload.id];
       if (!draft) return;
-      draft.doc = apply(draft.doc as RecipeDocument, payload.edit) as typeof draft.doc;
+      draft.doc = apply(draft.doc, payload.edit) as typeof draft.doc;
       draft.revision += 1;
       if (draft.save.status === 'idle' || draft.save.status === 'failed') draft.save = { status: 'waiting' };
     },

@@ -21,7 +21,10 @@ function send(draft: Draft, requestId: string) {
   return request<RecipeAnswer>(pathTo('recipe', { household: draft.household, recipe: draft.id }), {
     method: 'PUT',
     body: draft.doc,
-    headers: { ...(draft.base === 0 ? { 'if-none-match': '*' } : { 'if-match': `"${draft.base}"` }), [REQUEST_ID_HEADER]: requestId },
+    headers: {
+      ...(draft.base === 0 ? { 'if-none-match': '*' } : { 'if-match': `"${draft.base}"` }),
+      [REQUEST_ID_HEADER]: requestId,
+    },
   });
 }
 
@@ -41,7 +44,7 @@ async function saveNow(id: string, getState: () => RootState, dispatch: AppDispa
   inFlight.add(id);
   try {
     let draft = getState().drafts[id];
-    for (let attempt = 0, requestId = newId(), sent = draft; draft && draft.revision > draft.savedRevision; ) {
+    for (let attempt = 0, requestId = newId(), sent = draft; draft && draft.revision > draft.savedRevision;) {
       if (attempt === 0 || sent === undefined) [requestId, sent] = [newId(), draft];
       if (attempt === 0) dispatch(saving({ id, save: { status: 'sending' } }));
       const reply = await send(sent, requestId);
@@ -70,7 +73,7 @@ saveListening.startListening({
   matcher: isAnyOf(edited, resolved),
   effect: async (action, { getState, dispatch, delay, cancelActiveListeners }) => {
     cancelActiveListeners();
-    const { id } = action.payload;
+    const { id } = (action as { payload: { id: string } }).payload;
     if ((getState() as RootState).drafts[id]?.save.status === 'conflict') return;
     await delay(QUIET_MS);
     await saveNow(id, getState as () => RootState, dispatch as AppDispatch);

@@ -20,10 +20,13 @@ function close(): void {
   door = undefined;
 }
 
-const late = () => new Promise<never>((_, fail) => setTimeout(() => fail(new Error('The engine is silent.')), SILENT_MS));
+const late = () =>
+  new Promise<never>((_, fail) => setTimeout(() => fail(new Error('The engine is silent.')), SILENT_MS));
 
 function crashed(): Promise<never> {
-  return new Promise((_, fail) => worker?.addEventListener('error', () => fail(new Error('The engine has stopped.')), { once: true }));
+  return new Promise((_, fail) =>
+    worker?.addEventListener('error', () => fail(new Error('The engine has stopped.')), { once: true }),
+  );
 }
 
 /** Asks the engine; a crashed or silent one is replaced and asked once more. */

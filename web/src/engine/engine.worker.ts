@@ -1,7 +1,13 @@
 import * as Comlink from 'comlink';
 import { convertSteps, type Outcome } from '@omniarton/core/docket';
 import { guardRecipe, type GuardReport } from '@omniarton/core/guard';
-import { BUILT_IN_KITCHEN, catalogueOf, type ConversionRequest, type LineCorrection, type SourceLine } from '@omniarton/core/kitchen';
+import {
+  BUILT_IN_KITCHEN,
+  catalogueOf,
+  type ConversionRequest,
+  type LineCorrection,
+  type SourceLine,
+} from '@omniarton/core/kitchen';
 import { readRecipe, type Recipe } from '@omniarton/core/read';
 import { v4 as uuid } from 'uuid';
 import type { Steps } from '@omniarton/core/quantity';
@@ -34,7 +40,12 @@ async function drive<T>(steps: Steps<T>, ticket: number): Promise<T | null> {
 
 const door = {
   read({ text, lines, corrections, request }: ReadQuestion): ReadAnswer {
-    const { recipe, lines: now } = readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId: uuid, previous: lines, corrections });
+    const { recipe, lines: now } = readRecipe(text, {
+      kitchen: BUILT_IN_KITCHEN,
+      newId: uuid,
+      previous: lines,
+      corrections,
+    });
     return { recipe, lines: now, guard: guardRecipe(recipe, request, BUILT_IN_KITCHEN) };
   },
   /** Null: a newer question has come in between. */

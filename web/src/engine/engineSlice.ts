@@ -11,27 +11,46 @@ export interface EngineState {
   readonly failed: string | null;
 }
 
-export const EMPTY_ENGINE: EngineState = { revision: -1, read: null, outcome: null, stale: true, failed: null };
+export const EMPTY_ENGINE: EngineState = {
+  revision: -1,
+  read: null,
+  outcome: null,
+  stale: true,
+  failed: null,
+};
+
+type Engines = Readonly<Record<string, EngineState>>;
+
+/** One draft's state replaced. The answers are frozen and large: no drafts are made of them. */
+function put(state: unknown, draft: string, change: (known: EngineState) => EngineState): Engines {
+  const engines = state as Engines;
+  return { ...engines, [draft]: change(engines[draft] ?? EMPTY_ENGINE) };
+}
 
 const slice = createSlice({
   name: 'engine',
-  initialState: {} as Record<string, EngineState>,
+  initialState: {} as Engines,
   reducers: {
-    asked: (state, { payload }: PayloadAction<{ draft: string }>) => {
-      state[payload.draft] = { ...(state[payload.draft] ?? EMPTY_ENGINE), stale: true, failed: null };
-    },
-    wasRead: (state, { payload }: PayloadAction<{ draft: string; revision: number; read: ReadAnswer }>) => {
-      const known = state[payload.draft] ?? EMPTY_ENGINE;
-      if (payload.revision >= known.revision) state[payload.draft] = { ...known, revision: payload.revision, read: payload.read };
-    },
-    wasConverted: (state, { payload }: PayloadAction<{ draft: string; revision: number; outcome: Outcome }>) => {
-      const known = state[payload.draft] ?? EMPTY_ENGINE;
-      // An older answer never covers a newer one.
-      if (payload.revision >= known.revision) state[payload.draft] = { ...known, revision: payload.revision, outcome: payload.outcome, stale: false };
-    },
-    engineFailed: (state, { payload }: PayloadAction<{ draft: string; words: string }>) => {
-      state[payload.draft] = { ...(state[payload.draft] ?? EMPTY_ENGINE), stale: false, failed: payload.words };
-    },
+    asked: (state, { payload }: PayloadAction<{ draft: string }>) =>
+      put(state, payload.draft, (known) => ({ ...known, stale: true, failed: null })),
+    wasRead: (state, { payload }: PayloadAction<{ draft: string; revision: number; read: ReadAnswer }>) =>
+      put(state, payload.draft, (known) =>
+        payload.revision >= known.revision
+          ? { ...known, revision: payload.revision, read: payload.read }
+          : known,
+      ),
+    // An older answer never covers a newer one.
+    wasConverted: (
+      state,
+      { payload }: PayloadAction<{ draft: string; revision: number; outcome: Outcome }>,
+    ) =>
+      put(state, payload.draft, (known) =>
+        payload.revision >= known.revision
+          ? { ...known, revision: payload.revision, outcome: payload.outcome, stale: false }
+          : known,
+      ),
+    engineFailed: (state, { payload }: PayloadAction<{ draft: string; words: string }>) =>
+      put(state, payload.draft, (known) => ({ ...known, stale: false, failed: payload.words })),
   },
 });
 

@@ -7,7 +7,7 @@ export const eggsDairy: Table = {
   rows: {
     'egg': { name: 'egg, whole', also: ['egg', 'whole egg', 'free-range egg', 'beaten egg', 'large egg', 'hen\'s egg', 'egg beaten', 'liquid egg', 'pasteurised egg'], role: 'egg', comp: [76.1, 12.6, 9.5, 0, 0.5, 0, 1.1], cup: [243, 236, 250], each: [50, 47, 53], allergens: ['egg'] },
     'egg-white': { name: 'egg white', also: ['white of egg', 'liquid egg white', 'pasteurised egg white', 'albumen'], role: 'egg', comp: [87.6, 10.9, 0.2, 0, 0.7, 0, 0.6], cup: [243, 232, 250], each: [33, 30, 36], allergens: ['egg'] },
-    'egg-yolk': { name: 'egg yolk', also: ['yolk', 'yolk of egg'], role: 'egg', comp: [52.3, 15.9, 26.5, 0, 0.6, 0, 1.7], cup: [243, 232, 250], each: [17.5, 16, 19], allergens: ['egg'] },
+    'egg-yolk': { name: 'egg yolk', also: ['yolk', 'yolk of egg'], role: 'egg', comp: [52.3, 15.9, 26.5, 3, 0.6, 0, 1.7], cup: [243, 232, 250], each: [17.5, 16, 19], allergens: ['egg'] },
     'egg-white-powder': { name: 'egg white powder', also: ['meringue powder', 'dried egg white', 'egg powder', 'whole egg powder'], role: 'egg', comp: [6, 80, 0.5, 0, 7.5, 0, 5.5], cup: [110, 90, 130], allergens: ['egg'] },
     'whole-milk': { name: 'milk, whole', also: ['milk', 'whole milk', 'full-fat milk', 'semi-skimmed milk', '2% milk', 'fresh milk', 'full-cream milk', 'warm milk', 'cold milk', 'reduced-fat milk', 'low-fat milk', 'goat milk', 'goat\'s milk'], comp: [88.1, 3.2, 3.3, 0, 4.8, 0, 0.7], acid: 1.6, cup: [244, 240, 247], allergens: ['milk'] },
     'skim-milk': { name: 'milk, skimmed', also: ['skim milk', 'skimmed milk', 'nonfat milk', 'fat-free milk', '1% milk'], comp: [90.8, 3.4, 0.1, 0, 5, 0, 0.8], acid: 1.6, cup: [245, 240, 248], allergens: ['milk'] },

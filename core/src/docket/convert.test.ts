@@ -1,0 +1,115 @@
+import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest } from '../kitchen';
+import { readRecipe } from '../read';
+import { counter } from '../testing';
+import { convert, toJsonLd, upcastRecipe, type Docket } from '.';
+
+const CAKE =
+  'Plain layer cake\n250 g plain flour\n2 tsp baking powder\n180 g butter\n200 g caster sugar\n3 medium eggs\n150 ml milk\nMethod\nHeat the oven to 175°C. Butter two 20 cm round cake tins.\nCream the butter and sugar until pale. Beat in the eggs.\nFold in the flour and milk.\nBake for 30 to 35 minutes.';
+const COOKIE =
+  'Ginger cookies\n280 g plain flour\n2 tsp baking soda\n170 g butter\n200 g brown sugar\n1 large egg\n60 ml molasses\nMethod\nHeat the oven to 180°C. Line two baking trays.\nRoll into balls and bake for 11 minutes.';
+
+const outcome = (text: string, request: Partial<ConversionRequest> = {}) =>
+  convert(
+    readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId: counter() }).recipe,
+    { ...EMPTY_REQUEST, ...request },
+    BUILT_IN_KITCHEN,
+  );
+function docket(text: string, request: Partial<ConversionRequest> = {}): Docket {
+  const result = outcome(text, request);
+  if (result.outcome !== 'docket') throw new Error(result.reasons.join());
+  return result.docket;
+}
+const balance = (one: Docket, id: string) => one.parts[0]!.balances.find((balance) => balance.id === id)!;
+
+describe('a docket', () => {
+  it.each([
+    ['cake', CAKE, {}],
+    ['cookie', COOKIE, {}],
+    ['cake without milk', CAKE, { without: ['milk' as const] }],
+    ['cake without egg', CAKE, { without: ['egg' as const] }],
+    ['grain-free cake', CAKE, { diet: 'grain-free' as const }],
+    ['grain-free cake without nuts', CAKE, { diet: 'grain-free' as const, without: ['tree nuts' as const] }],
+  ])('of a %s holds nothing that is out, and its drink stands in the band', (_, text, request) => {
+    const made = docket(text, request);
+    expect(made.guard.lines.filter(({ gluten }) => gluten === 'contains')).toEqual([]);
+    const avoided: readonly string[] = ('without' in request ? request.without : undefined) ?? [];
+    expect(
+      made.guard.lines.flatMap(({ allergens }) => allergens).filter((one) => avoided.includes(one)),
+    ).toEqual([]);
+    const { converted, band } = balance(made, 'drinkThirst');
+    expect(converted).toBeGreaterThanOrEqual(band[0]);
+    expect(converted).toBeLessThanOrEqual(band[1] * 1.05);
+    expect(made.bake.minutes!.central).toBeGreaterThan(0);
+  });
+
+  it('is the same for the same question', () => {
+    expect(docket(CAKE)).toEqual(docket(CAKE));
+  });
+
+  it('keeps fat and sugar within five per cent', () => {
+    for (const id of ['fat', 'sugar']) {
+      const { converted, band } = balance(docket(CAKE), id);
+      expect(converted).toBeGreaterThanOrEqual(band[0]);
+      expect(converted).toBeLessThanOrEqual(band[1]);
+    }
+  });
+
+  it('takes no gum where egg binds', () => {
+    const { lines } = docket(CAKE, { school: 'egg-led' }).parts[0]!;
+    expect(lines.some(({ ingredient }) => ingredient === 'xanthan-gum')).toBe(false);
+  });
+
+  it('holds to a weight that a person has set', () => {
+    const milk = docket(CAKE).parts[0]!.lines.find(({ ingredient }) => ingredient === 'whole-milk')!;
+    const fixed = docket(CAKE, { overrides: [{ line: milk.id, grams: 200 }] }).parts[0]!.lines.find(
+      ({ id }) => id === milk.id,
+    )!;
+    expect(fixed).toMatchObject({ overruled: true, grams: { central: 200 } });
+  });
+});
+
+describe('what is no docket', () => {
+  it('says when nothing is to be converted', () => {
+    expect(outcome('100 g sugar\n2 eggs').outcome).toBe('nothing-to-convert');
+    expect(outcome('100 g rice flour\n2 eggs').outcome).toBe('already-gluten-free');
+  });
+  it('names the nearest family that it knows', () => {
+    const result = outcome('Pie crust\n250 g plain flour\n150 g cold butter\n60 ml iced water', {
+      family: 'pastry',
+    });
+    expect(result).toMatchObject({
+      outcome: 'family-not-covered',
+      relax: [expect.stringContaining('drop-cookie') as string],
+    });
+  });
+  it('is infeasible with every flour out', () => {
+    const flours = [
+      'white-rice-flour',
+      'brown-rice-flour',
+      'sweet-rice-flour',
+      'sorghum-flour',
+      'millet-flour',
+      'oat-flour',
+      'teff-flour',
+      'buckwheat-flour',
+      'corn-starch',
+      'potato-starch',
+      'tapioca-starch',
+      'arrowroot',
+      'cassava-flour',
+      'almond-flour',
+      'coconut-flour',
+      'tiger-nut-flour',
+    ];
+    expect(outcome(CAKE, { withoutFlours: flours }).outcome).toBe('infeasible');
+  });
+});
+
+describe('what leaves the house', () => {
+  it('promises no diet in its JSON-LD', () => {
+    expect(toJsonLd(docket(CAKE))).not.toHaveProperty('suitableForDiet');
+  });
+  it('refuses a document of a newer program by name', () => {
+    expect(() => upcastRecipe({ schema: 99 })).toThrow(/schema 99/);
+  });
+});

@@ -1,0 +1,98 @@
+import fc from 'fast-check';
+import { join } from 'node:path';
+import { BUILT_IN_KITCHEN } from '../kitchen';
+import { counter, csvCases } from '../testing';
+import { readRecipe } from '.';
+
+const read = (text: string) => readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId: counter() }).recipe;
+
+describe('lines as home bakers write them', () => {
+  // Cases of our own, from memory of common practice and public reference values.
+  for (const row of csvCases(join(__dirname, 'cases/parse-lines.csv'))) {
+    it(`reads ${JSON.stringify(row['line'])}`, () => {
+      const line = read(row['line']!).parts[0]?.lines[0];
+      if (row['line'] === '') return expect(line).toBeUndefined();
+      if (row['is_heading'] === '1') return expect(line?.kind).toBe('heading');
+      if (row['expected_ingredient'] === '') return expect(line?.kind).toBe('note');
+      const item = line!.items[0]!;
+      expect(item.ingredient).not.toBeNull();
+      expect([row['role'], ...row['role_also_acceptable']!.split(/[;,| ]+/)]).toContain(item.role);
+      if (row['grams_low'] !== '') {
+        expect(item.grams!.central).toBeGreaterThanOrEqual(Number(row['grams_low']));
+        expect(item.grams!.central).toBeLessThanOrEqual(Number(row['grams_high']));
+      }
+    });
+  }
+});
+
+describe('a whole text', () => {
+  const written = (text: string) => {
+    const recipe = read(text);
+    return [...recipe.parts.flatMap(({ lines }) => lines), ...recipe.method]
+      .map(({ source }) => source)
+      .sort();
+  };
+
+  it('puts each non-blank line in exactly one place, whatever is pasted', () => {
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.oneof(
+            fc.string({ unit: 'grapheme' }),
+            fc.constantFrom(
+              '1 cup flour',
+              'Method',
+              'For the icing:',
+              '2 eggs',
+              '<script>alert(1)</script>',
+              '١ cup milk',
+            ),
+          ),
+        ),
+        (lines) => {
+          const text = lines.join('\n');
+          const expected = text.split(/\r\n|[\n\r\u2028\u2029]/).filter((line) => line.trim() !== '');
+          expect(written(text)).toEqual(expected.sort());
+        },
+      ),
+      { seed: 7, numRuns: 100 },
+    );
+  });
+
+  it('weighs more when more is written', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 40 }), fc.integer({ min: 1, max: 40 }), (a, b) => {
+        const grams = (n: number) =>
+          read(`${n} cups plain flour`).parts[0]!.lines[0]!.items[0]!.grams!.central;
+        expect(Math.sign(grams(a) - grams(b))).toBe(Math.sign(a - b));
+      }),
+      { seed: 7, numRuns: 100 },
+    );
+  });
+
+  it('keeps the ids of lines that an edit leaves alone', () => {
+    const first = readRecipe('1 cup flour\n2 eggs\n100 g sugar', {
+      kitchen: BUILT_IN_KITCHEN,
+      newId: counter(),
+    });
+    const second = readRecipe('1 cup flour\n3 eggs\n100 g sugar', {
+      kitchen: BUILT_IN_KITCHEN,
+      newId: () => 'new',
+      previous: first.lines,
+    });
+    expect(second.lines.map(({ id }) => id)).toEqual(first.lines.map(({ id }) => id));
+  });
+
+  it('reads oven, pan and time out of the method', () => {
+    const { bake, family } = read(
+      'Plain cake\n200 g plain flour\n150 g butter\n200 g sugar\n3 eggs\n100 ml milk\nMethod\nHeat the oven to 350°F. Butter two 8-inch round cake tins.\nBake for 30 to 35 minutes.',
+    );
+    expect(bake).toMatchObject({
+      ovenCelsius: 177,
+      fan: false,
+      minutes: { low: 30, high: 35 },
+      pan: { shape: 'round', count: 2, lengthCm: 20.32 },
+    });
+    expect(family.id).toBe('creamed-cake');
+  });
+});

@@ -1,0 +1,38 @@
+const transform = {
+  '^.+\\.(t|j|mj)sx?$': [
+    '@swc/jest',
+    {
+      jsc: {
+        parser: { syntax: 'typescript', tsx: true, decorators: true },
+        transform: { legacyDecorator: true, useDefineForClassFields: true, react: { runtime: 'automatic' } },
+        target: 'es2022',
+      },
+      module: { type: 'commonjs' },
+    },
+  ],
+};
+const common = {
+  transform,
+  transformIgnorePatterns: [
+    '/node_modules/(?!(@omniarton|parse-ingredient|numeric-quantity|uuid|diff|fastest-levenshtein)/)',
+  ],
+  moduleNameMapper: {
+    '^@omniarton/core/(.*)$': '<rootDir>/core/src/$1/index.ts',
+    '^@omniarton/contracts$': '<rootDir>/contracts/src/index.ts',
+  },
+  testEnvironment: 'node',
+};
+
+export default {
+  projects: [
+    { ...common, displayName: 'unit', testMatch: ['<rootDir>/(core|cli|contracts)/src/**/*.test.ts'] },
+    {
+      ...common,
+      displayName: 'api',
+      testMatch: ['<rootDir>/server/src/**/*.test.ts'],
+      globalSetup: '<rootDir>/server/src/testing/startDatabase.mjs',
+      globalTeardown: '<rootDir>/server/src/testing/stopDatabase.mjs',
+      setupFiles: ['reflect-metadata'],
+    },
+  ],
+};
