@@ -5,6 +5,7 @@ import {
   IsArray,
   IsBoolean,
   IsIn,
+  IsInt,
   IsNumber,
   IsOptional,
   IsString,
@@ -14,14 +15,19 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { AVOIDANCES, BINDER_SCHOOLS, DIETS, FAMILIES } from '@omniarton/core/vocabulary';
-import type { Avoidance, BinderSchool, Diet, FamilyId } from '@omniarton/core/vocabulary';
+import { AVOIDANCES, BINDER_SCHOOLS, DIETS, FAMILIES, PAN_SHAPES } from '@omniarton/core/vocabulary';
+import type { Avoidance, BinderSchool, Diet, FamilyId, PanShape } from '@omniarton/core/vocabulary';
 import type {
+  AsRead,
+  BlendPin,
   ConversionRequest,
   GuardAnswer,
   LineCorrection,
   LineOverride,
+  OvenSetting,
+  PanSize,
   RecipeDocument,
+  Serving,
   SourceLine,
 } from '@omniarton/core/kitchen';
 import { MaxLines } from './limits';
@@ -54,6 +60,28 @@ export class GuardAnswerDto implements GuardAnswer {
   @IsIn(['label-checked', 'replaced', 'left-out']) answer!: GuardAnswer['answer'];
 }
 
+export class BlendPinDto implements BlendPin {
+  @Matches(INGREDIENT_ID) ingredient!: string;
+  @IsNumber() @Min(0) @Max(1) share!: number;
+}
+
+export class PanSizeDto implements PanSize {
+  @IsIn(PAN_SHAPES) shape!: PanShape;
+  @IsNumber() @Min(1) @Max(100) lengthCm!: number;
+  @IsNumber() @Min(1) @Max(100) widthCm!: number;
+  @IsInt() @Min(1) @Max(200) count!: number;
+}
+
+export class OvenSettingDto implements OvenSetting {
+  @IsNumber() @Min(50) @Max(300) celsius!: number;
+  @IsBoolean() fan!: boolean;
+}
+
+export class ServingDto implements Serving {
+  @Matches(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/) at!: string;
+  @Matches(/^[\w+-]{1,30}(\/[\w+-]{1,30}){0,2}$/) zone!: string;
+}
+
 export class ConversionRequestDto implements ConversionRequest {
   @IsIn(DIETS) diet!: Diet;
   @IsArray()
@@ -64,6 +92,13 @@ export class ConversionRequestDto implements ConversionRequest {
   @IsOptional() @IsIn(FAMILIES) family!: FamilyId | null;
   @IsIn(BINDER_SCHOOLS) school!: BinderSchool;
   @IsArray() @ArrayMaxSize(200) @Matches(INGREDIENT_ID, { each: true }) withoutFlours!: readonly string[];
+  @IsArray()
+  @ArrayMaxSize(20)
+  @ValidateNested({ each: true })
+  @Type(() => BlendPinDto)
+  pins!: readonly BlendPinDto[];
+  @IsOptional() @ValidateNested() @Type(() => PanSizeDto) pan!: PanSizeDto | null;
+  @IsOptional() @ValidateNested() @Type(() => OvenSettingDto) oven!: OvenSettingDto | null;
   @IsArray()
   @ArrayMaxSize(LIMITS.lines)
   @ValidateNested({ each: true })
@@ -76,10 +111,16 @@ export class ConversionRequestDto implements ConversionRequest {
   answers!: readonly GuardAnswerDto[];
 }
 
+export class AsReadDto implements AsRead {
+  @IsString() @MaxLength(300) title!: string;
+  @IsIn(FAMILIES) family!: FamilyId;
+  @IsOptional() @IsNumber() @Min(0) batchGrams!: number | null;
+}
+
 /** A recipe as it is kept: the words, the ids of its lines, what was put right by hand, and what is asked of it. */
 export class RecipeDocumentDto implements RecipeDocument {
   @Equals(1) schema!: 1;
-  @IsString() @MaxLength(300) title!: string;
+  @ValidateNested() @Type(() => AsReadDto) asRead!: AsReadDto;
   @IsString() @MaxLength(LIMITS.textChars) @MaxLines() text!: string;
   @IsArray()
   @ArrayMaxSize(LIMITS.lines)
@@ -92,6 +133,7 @@ export class RecipeDocumentDto implements RecipeDocument {
   @Type(() => LineCorrectionDto)
   corrections!: readonly LineCorrectionDto[];
   @ValidateNested() @Type(() => ConversionRequestDto) request!: ConversionRequestDto;
+  @IsOptional() @ValidateNested() @Type(() => ServingDto) serving!: ServingDto | null;
 }
 
 /** The core's type and the checked class say the same, both ways. */
@@ -102,7 +144,11 @@ export interface RecipeSummary {
   readonly id: string;
   readonly version: number;
   readonly title: string;
-  readonly family: FamilyId | null;
+  readonly family: FamilyId;
+  readonly batchGrams: number | null;
+  /** Whom it is for, as far as a list shows it. */
+  readonly diet: Diet;
+  readonly without: readonly Avoidance[];
   readonly updatedAt: string;
 }
 

@@ -34,7 +34,7 @@ function limitsOf(
   members: readonly number[],
   overs: readonly number[],
   cap: readonly number[],
-  low: number,
+  low: readonly number[],
   { flours, groups }: BlendQuestion,
   deviations: Deviations,
 ) {
@@ -52,7 +52,7 @@ function limitsOf(
     members.map((_, a) => [a, 1] as const),
     1,
   );
-  members.forEach((_, a) => add([[a, 1]], low));
+  members.forEach((_, a) => add([[a, 1]], low[a]!));
   members.forEach((_, a) => add([[a, -1]], -cap[a]!));
   for (const group of groups) {
     const inside = members.flatMap((i, a) => (group.members.includes(flours[i]!) ? [[a, -1] as const] : []));
@@ -75,12 +75,16 @@ export function boundedOptimum(
   question: BlendQuestion,
   deviations: Deviations,
 ): Bounded | undefined {
-  const { flours, caps, leastShare } = question;
+  const { flours, caps, leastShare, pins } = question;
   const n = members.length;
-  const low = n === 1 ? 1 : leastShare;
-  const cap = members.map((i) => Math.min(1, caps[flours[i]!] ?? 1));
-  if (cap.reduce((sum, one) => sum + one, 0) < 1 - TOLERANCE || cap.some((one) => one < low - TOLERANCE))
+  const pinned = members.map((i) => pins[flours[i]!]);
+  const low = pinned.map((pin) => pin ?? (n === 1 ? 1 : leastShare));
+  const cap = members.map((i, a) => pinned[a] ?? Math.min(1, caps[flours[i]!] ?? 1));
+  const sum = (values: readonly number[]) => values.reduce((total, one) => total + one, 0);
+  if (sum(cap) < 1 - TOLERANCE || sum(low) > 1 + TOLERANCE || cap.some((one, a) => one < low[a]! - TOLERANCE))
     return undefined;
+  if (pinned.every((pin) => pin !== undefined))
+    return { shares: low, value: objective(members, low, deviations) };
   const overs = (deviations.above[0] ?? [])
     .map((_, p) => p)
     .filter((p) => members.some((i) => deviations.above[i]![p]! > 0));
@@ -119,6 +123,6 @@ export function boundedOptimum(
     1,
   );
   if (answer.message !== '') return undefined;
-  const shares = members.map((_, a) => Math.min(cap[a]!, Math.max(low, answer.solution[a + 1]!)));
+  const shares = members.map((_, a) => Math.min(cap[a]!, Math.max(low[a]!, answer.solution[a + 1]!)));
   return { shares, value: objective(members, shares, deviations) };
 }

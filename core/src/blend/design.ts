@@ -26,12 +26,14 @@ export interface Blend {
 
 export type BlendOutcome =
   | { readonly kind: 'blends'; readonly blends: readonly Blend[]; readonly target: PropertyVector }
-  | { readonly kind: 'infeasible'; readonly reasons: readonly string[] };
+  | { readonly kind: 'infeasible'; readonly reasons: readonly string[]; readonly relax: readonly string[] };
 
 const MOST_FLOURS = 4;
 const ANSWERS = 3;
 const LEGUMES_MOST = 0.25;
 const PERCENT = 100;
+/** Held shares may pass the whole by the rounding of their percents. */
+const WHOLE = 1e-6;
 
 /** Which way from wheat to take: grain-free goes by almond, and by cassava where nuts are out. */
 export function routeFor({ diet, without, withoutFlours }: ConversionRequest): RouteId {
@@ -58,6 +60,28 @@ export function allowedFlours(route: RouteId, request: ConversionRequest, kitche
     kitchen.cupboard?.map(({ ingredient }) => ingredient).filter(hasTraits) ??
     (only.length > 0 ? only : USUAL_SHELF);
   return [...new Set(shelf)].filter((id) => !barredBecause(id, request, catalogue)).sort();
+}
+
+/** Shares held by hand that can't be: of a flour that is out, or more than the whole. */
+function clashOfPins(request: ConversionRequest, catalogue: Catalogue): BlendOutcome | undefined {
+  const name = (id: string) => getIngredient(catalogue, id).name;
+  const barred = request.pins.flatMap(({ ingredient }) => {
+    const why = hasTraits(ingredient) ? barredBecause(ingredient, request, catalogue) : 'no flour for a blend';
+    return why === undefined ? [] : [{ ingredient, why }];
+  });
+  const total = request.pins.reduce((sum, { share }) => sum + share, 0);
+  if (barred.length > 0)
+    return {
+      kind: 'infeasible',
+      reasons: barred.map(({ ingredient, why }) => `${name(ingredient)} is held by hand, but it is out: ${why}.`),
+      relax: barred.map(({ ingredient }) => `Let ${name(ingredient)} go`),
+    };
+  if (total <= 1 + WHOLE) return undefined;
+  return {
+    kind: 'infeasible',
+    reasons: [`The shares held by hand come to ${Math.round(total * PERCENT)} %, more than the whole blend.`],
+    relax: ['Let one of the held shares go'],
+  };
 }
 
 function targetOf(route: RouteId, family: FamilyId, catalogue: Catalogue): PropertyVector {
@@ -146,20 +170,29 @@ export function* designBlend(
   kitchen: Kitchen,
 ): Steps<BlendOutcome> {
   const catalogue = catalogueOf(kitchen);
-  const flours = allowedFlours(route, request, kitchen);
+  const clash = clashOfPins(request, catalogue);
+  if (clash) return clash;
+  const flours = [
+    ...new Set([
+      ...allowedFlours(route, request, kitchen),
+      ...request.pins.map(({ ingredient }) => ingredient),
+    ]),
+  ].sort();
   if (flours.length === 0)
     return {
       kind: 'infeasible',
       reasons: ['No flour is left: every one is barred by the diet, an avoidance, the cupboard or by hand.'],
+      relax: ['Allow a flour again, or let an avoidance go'],
     };
   const own = ROUTE_TABLE.rows[route].caps;
   const caps = Object.fromEntries(flours.map((id) => [id, own[id] ?? traitsOf(id).cap]));
   const question: BlendQuestion = {
     flours,
     caps,
+    pins: Object.fromEntries(request.pins.map(({ ingredient, share }) => [ingredient, share])),
     target: targetOf(route, family, catalogue),
     groups: groupsOf(flours, route, family),
-    most: Math.min(MOST_FLOURS, flours.length),
+    most: Math.min(Math.max(MOST_FLOURS, request.pins.length), flours.length),
     leastShare: LEAST_SHARE,
     ridge: RIDGE,
     answers: ANSWERS,
@@ -173,9 +206,17 @@ export function* designBlend(
     };
   const open: BlendQuestion = { ...question, caps: {}, groups: [] };
   const relaxed = [
-    `${flours.map((id) => getIngredient(catalogue, id).name).join(', ')}: too few flours to keep to their usual limits, so the limits gave`,
+    request.pins.length > 0
+      ? 'The shares held by hand leave no room within the usual limits, so the limits gave'
+      : `${flours.map((id) => getIngredient(catalogue, id).name).join(', ')}: too few flours to keep to their usual limits, so the limits gave`,
   ];
   const beyond = yield* solveBlend(open, catalogue);
+  if (beyond.length === 0)
+    return {
+      kind: 'infeasible',
+      reasons: ['The shares held by hand leave nothing that the other flours could fill.'],
+      relax: ['Let one of the held shares go'],
+    };
   return {
     kind: 'blends',
     target: question.target,

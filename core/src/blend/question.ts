@@ -14,6 +14,8 @@ export interface BlendQuestion {
   readonly target: PropertyVector;
   readonly caps: Readonly<Record<string, number>>;
   readonly groups: readonly GroupLimit[];
+  /** Shares that a person holds where they are; their flours are in every answer. */
+  readonly pins: Readonly<Record<string, number>>;
   /** At most so many flours (K). */
   readonly most: number;
   readonly leastShare: number;

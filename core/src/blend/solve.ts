@@ -69,7 +69,9 @@ function* best(
  */
 export function* solveBlend(question: BlendQuestion, catalogue: Catalogue): Steps<Solution[]> {
   const deviations = deviationsOf(question, catalogue);
-  const everything = yield* subsetsBelow(Infinity, question.most, deviations);
+  const held = Object.keys(question.pins).map((id) => question.flours.indexOf(id));
+  const every = yield* subsetsBelow(Infinity, question.most, deviations);
+  const everything = every.filter(({ members }) => held.every((i) => members.includes(i)));
   const scouts = [...everything].sort((a, b) => a.bound - b.bound).slice(0, SCOUTS);
   const scouted = yield* solveAll(scouts, question, deviations);
   let ceiling = scouted[0] ? scouted[0].value * WIDER : Infinity;

@@ -1,5 +1,13 @@
 import { convertPart, flourGrams, wheatGrams, type ConvertedPart, type Setting } from '../balance';
-import { designBlend, ROUTE_TABLE, routeFor, type Blend, type BlendShare } from '../blend';
+import {
+  allowedFlours,
+  designBlend,
+  ROUTE_TABLE,
+  routeFor,
+  type Blend,
+  type BlendOutcome,
+  type BlendShare,
+} from '../blend';
 import { getIngredient, type Catalogue } from '../catalogue';
 import { COVERED_FAMILIES, describeFamily, findProfile, type Profile } from '../family';
 import { formulaOf, liftLedger, type FormulaPart } from '../formula';
@@ -77,21 +85,13 @@ interface Balanced {
   readonly route: RouteId;
 }
 
-function* balance(work: Work, family: FamilyId, profile: Profile): Steps<Balanced | NoDocket> {
-  const route = routeFor(work.request);
-  const answer = yield* designBlend(family, route, work.request, work.kitchen);
-  if (answer.kind === 'infeasible')
-    return none(work, 'infeasible', answer.reasons, ['Allow a flour again, or let an avoidance go']);
+function balance(work: Work, family: FamilyId, profile: Profile, answer: BlendOutcome): Balanced | NoDocket {
+  if (answer.kind === 'infeasible') return none(work, 'infeasible', answer.reasons, answer.relax);
   const [blend, ...rest] = answer.blends;
   if (!blend) return none(work, 'infeasible', ['No blend keeps to the limits.'], ['Allow a flour again']);
-  const setting: Setting = {
-    request: work.request,
-    catalogue: work.catalogue,
-    family,
-    profile,
-    route,
-    blend,
-  };
+  const route = routeFor(work.request);
+  const { request, catalogue } = work;
+  const setting: Setting = { request, catalogue, family, profile, route, blend };
   return {
     converted: work.parts.map((part) => convertPart(part, setting)),
     blend,
@@ -132,6 +132,7 @@ function toBake(answer: BakeAnswer, profile: Profile): DocketBake {
     ovenCelsius: answer.ovenCelsius,
     fan: answer.fan,
     pan: answer.pan,
+    depthCm: settle(answer.depthCm),
     minutes: minutes && {
       central: settle(minutes.central),
       low: settle(minutes.low),
@@ -181,32 +182,91 @@ function generalWarnings(
   return warnings;
 }
 
-/** As `convert`, in steps that yield every few milliseconds. */
-export function* convertSteps(recipe: Recipe, request: ConversionRequest, kitchen: Kitchen): Steps<Outcome> {
-  const catalogue = catalogueOf(kitchen);
-  const work: Work = { recipe, request, kitchen, catalogue, parts: formulaOf(recipe) };
+/** What is to be converted and how, once that is known; or why there is nothing. */
+function plan(work: Work): { family: FamilyId; profile: Profile } | NoDocket {
+  const { recipe, request, catalogue } = work;
   if (nothingForbidden(work)) return whyNothing(work);
   const family = request.family ?? recipe.family.id;
-  const built = work.parts.filter((part) => isBuilt(part, catalogue));
-  const profile = findProfile(family) ?? (built.length === 0 ? findProfile('drop-cookie') : undefined);
+  const built = work.parts.some((part) => isBuilt(part, catalogue));
+  const profile = findProfile(family) ?? (built ? undefined : findProfile('drop-cookie'));
   if (!profile) return notCovered(work, family);
-  if (built.length === 0 && work.parts.every(({ lines }) => lines.length === 0)) return whyNothing(work);
-  const balanced = yield* balance(work, family, profile);
-  if ('outcome' in balanced) return balanced;
-  const main = [...balanced.converted].sort(
-    (a, b) => flourGrams(b.lines, catalogue) - flourGrams(a.lines, catalogue),
-  )[0]!;
+  if (!built && work.parts.every(({ lines }) => lines.length === 0)) return whyNothing(work);
+  return { family, profile };
+}
+
+const mainPart = ({ converted }: Balanced, catalogue: Catalogue): ConvertedPart =>
+  [...converted].sort((a, b) => flourGrams(b.lines, catalogue) - flourGrams(a.lines, catalogue))[0]!;
+
+const workOf = (recipe: Recipe, request: ConversionRequest, kitchen: Kitchen): Work => ({
+  recipe,
+  request,
+  kitchen,
+  catalogue: catalogueOf(kitchen),
+  parts: formulaOf(recipe),
+});
+
+/** The two slow answers of a conversion: kept by whoever asks, so that a quick docket can be made with them. */
+export interface SlowAnswers {
+  readonly blend: BlendOutcome;
+  readonly bake: DocketBake;
+}
+
+/** An outcome with the slow answers that it was made with; none where there is no docket. */
+export interface Conversion {
+  readonly outcome: Outcome;
+  readonly slow: SlowAnswers | null;
+}
+
+/** As `convert`, in steps that yield every few milliseconds. */
+export function* convertSteps(
+  recipe: Recipe,
+  request: ConversionRequest,
+  kitchen: Kitchen,
+): Steps<Conversion> {
+  const work = workOf(recipe, request, kitchen);
+  const planned = plan(work);
+  if ('outcome' in planned) return { outcome: planned, slow: null };
+  const { family, profile } = planned;
+  const blend = yield* designBlend(family, routeFor(request), request, kitchen);
+  const balanced = balance(work, family, profile, blend);
+  if ('outcome' in balanced) return { outcome: balanced, slow: null };
+  const main = mainPart(balanced, work.catalogue);
   const answer = yield* predictBake(
     {
       original: main.original,
       converted: main.lines,
       profile,
       facts: recipe.bake,
+      pan: request.pan,
+      oven: request.oven,
       ovenOffsetCelsius: kitchen.ovenOffsetCelsius,
     },
-    catalogue,
+    work.catalogue,
   );
-  return assemble(work, family, profile, balanced, main, toBake(answer, profile));
+  const bake = toBake(answer, profile);
+  return { outcome: assemble(work, family, profile, balanced, main, bake), slow: { blend, bake } };
+}
+
+/**
+ * A docket without the slow computations: balanced anew with a blend and a bake that were found for an earlier question.
+ * Null where that blend can't be used for this one. An outcome that is no docket needs neither and is always given.
+ */
+export function quickDocket(
+  recipe: Recipe,
+  request: ConversionRequest,
+  kitchen: Kitchen,
+  earlier: SlowAnswers | null,
+): Outcome | null {
+  const work = workOf(recipe, request, kitchen);
+  const planned = plan(work);
+  if ('outcome' in planned) return planned;
+  if (!earlier || earlier.blend.kind !== 'blends') return null;
+  const allowed = new Set(allowedFlours(routeFor(request), request, kitchen));
+  if (!earlier.blend.blends[0]?.shares.every(({ ingredient }) => allowed.has(ingredient))) return null;
+  const balanced = balance(work, planned.family, planned.profile, earlier.blend);
+  if ('outcome' in balanced) return balanced;
+  const main = mainPart(balanced, work.catalogue);
+  return assemble(work, planned.family, planned.profile, balanced, main, earlier.bake);
 }
 
 function assemble(
@@ -269,4 +329,4 @@ function assemble(
  * deterministic: the same input gives the same output on server, worker and command line.
  */
 export const convert = (recipe: Recipe, request: ConversionRequest, kitchen: Kitchen): Outcome =>
-  toEnd(convertSteps(recipe, request, kitchen));
+  toEnd(convertSteps(recipe, request, kitchen)).outcome;

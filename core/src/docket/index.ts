@@ -1,4 +1,4 @@
-export { convert, convertSteps } from './convert';
+export { convert, convertSteps, quickDocket, type Conversion, type SlowAnswers } from './convert';
 export { toJsonLd, type RecipeLinkedData } from './jsonld';
 export { sayMinutes } from './method';
 export type {

@@ -1,8 +1,8 @@
 import type { BlendShare } from '../blend';
 import type { Balance, Shift } from '../balance';
 import type { GuardReport } from '../guard';
+import type { PanSize } from '../kitchen';
 import type { Range } from '../quantity';
-import type { Pan } from '../read';
 import type { Allergen, BinderSchool, Diet, FamilyId, RouteId } from '../vocabulary';
 
 export interface DocketLine {
@@ -40,7 +40,9 @@ export interface DocketStep {
 export interface DocketBake {
   readonly ovenCelsius: number;
   readonly fan: boolean;
-  readonly pan: Pan | null;
+  readonly pan: PanSize | null;
+  /** Of the batter before it rises, cm. */
+  readonly depthCm: number;
   readonly minutes: Range | null;
   readonly firstCheck: number | null;
   /** True over simulated time of the wheat recipe; null when it states no time. */

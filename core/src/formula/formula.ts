@@ -1,4 +1,6 @@
+import type { AsRead } from '../kitchen';
 import type { Part, Recipe } from '../read';
+import { massOf } from './composition';
 import type { FormulaLine, FormulaPart } from './types';
 
 /** The lines of a part that have an ingredient and a weight; what stands beside another, or has no weight, isn't in it. */
@@ -25,3 +27,15 @@ function linesOf(part: Part): FormulaLine[] {
 /** A recipe as a formula in grams, part by part. */
 export const formulaOf = (recipe: Recipe): FormulaPart[] =>
   recipe.parts.map((part) => ({ id: part.id, name: part.name, lines: linesOf(part) }));
+
+const LONGEST_TITLE = 300;
+
+/** What a list shows of a recipe: its title, its family, and what its lines weigh together. */
+export function asReadOf(recipe: Recipe): AsRead {
+  const grams = formulaOf(recipe).reduce((sum, { lines }) => sum + massOf(lines), 0);
+  return {
+    title: recipe.title.slice(0, LONGEST_TITLE),
+    family: recipe.family.id,
+    batchGrams: grams > 0 ? grams : null,
+  };
+}

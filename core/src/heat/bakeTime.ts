@@ -1,9 +1,10 @@
 import type { Catalogue, Composition } from '../catalogue';
 import type { Profile } from '../family';
 import { compositionOf, massOf, type FormulaLine } from '../formula';
+import type { OvenSetting, PanSize } from '../kitchen';
 import type { Range, Steps } from '../quantity';
 import { range } from '../quantity';
-import type { BakeFacts, Pan } from '../read';
+import type { BakeFacts } from '../read';
 import { makeMaterial } from './material';
 import { equivalentDepth, panArea } from './pan';
 import { bakeSlab, type SlabResult } from './slab';
@@ -14,13 +15,16 @@ export interface BakeQuestion {
   readonly converted: readonly FormulaLine[];
   readonly profile: Profile;
   readonly facts: BakeFacts | null;
+  /** The tin and the oven of the converted bake; null: the recipe's own. */
+  readonly pan: PanSize | null;
+  readonly oven: OvenSetting | null;
   readonly ovenOffsetCelsius: number;
 }
 
 export interface BakeAnswer {
   readonly ovenCelsius: number;
   readonly fan: boolean;
-  readonly pan: Pan | null;
+  readonly pan: PanSize | null;
   readonly depthCm: number;
   /** Null when the simulation finds it never done in four hours. */
   readonly minutes: Range | null;
@@ -41,56 +45,63 @@ const ANCHOR_RANGE: readonly [number, number] = [0.5, 2];
 const MIN_DEPTH = 0.4;
 const MAX_DEPTH = 12;
 
-function depthOf(lines: readonly FormulaLine[], { density, usualDepthCm }: Profile, pan: Pan | null): number {
+function depthOf(lines: readonly FormulaLine[], { density, usualDepthCm }: Profile, pan: PanSize | null): number {
   if (!pan || pan.shape === 'tray') return usualDepthCm;
   return Math.min(MAX_DEPTH, Math.max(MIN_DEPTH, massOf(lines) / density / panArea(pan)));
+}
+
+interface Place {
+  readonly pan: PanSize | null;
+  readonly oven: OvenSetting;
 }
 
 function simulate(
   lines: readonly FormulaLine[],
   composition: Composition,
-  question: BakeQuestion,
-  ovenCelsius: number,
+  { pan, oven }: Place,
+  { profile, ovenOffsetCelsius }: BakeQuestion,
 ): Steps<SlabResult> {
-  const { profile, facts } = question;
   const material = makeMaterial(composition, pressureAt(0));
-  const depth = depthOf(lines, profile, facts?.pan ?? null);
+  const depth = depthOf(lines, profile, pan);
   return bakeSlab({
     material,
-    depth: equivalentDepth(depth * profile.rise, facts?.pan ?? null) / profile.rise / 100,
+    depth: equivalentDepth(depth * profile.rise, pan) / profile.rise / 100,
     rise: profile.rise,
     porosityRaw: profile.porosityRaw,
     startCelsius: START_CELSIUS,
-    ovenCelsius: ovenCelsius + question.ovenOffsetCelsius,
-    fan: facts?.fan ?? false,
+    ovenCelsius: oven.celsius + ovenOffsetCelsius,
+    fan: oven.fan,
     doneCelsius: Math.min(profile.doneCelsius, material.boiling - BELOW_BOILING),
     doneLost: profile.waterLost,
   });
 }
 
 /**
- * The bake time of the converted batter: the wheat recipe is baked in its own pan and its stated time gives true/simulated;
- * the converted time is that ratio times the simulated one. Without a stated time the simulation stands alone, in more doubt.
+ * The bake time of the converted batter: the wheat recipe is baked in its own tin and oven, and its stated time gives
+ * true/simulated; the converted time is that ratio times the simulated one in the tin and oven chosen. Without a stated time
+ * the simulation stands alone, in more doubt.
  */
 export function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<BakeAnswer> {
   const { original, converted, profile, facts } = question;
-  const ovenCelsius = facts?.ovenCelsius ?? profile.usualOven;
+  const theirs: Place = {
+    pan: facts?.pan ?? null,
+    oven: { celsius: facts?.ovenCelsius ?? profile.usualOven, fan: facts?.fan ?? false },
+  };
+  const place: Place = { pan: question.pan ?? theirs.pan, oven: question.oven ?? theirs.oven };
   const stated = facts?.minutes ? (facts.minutes.low + facts.minutes.high) / 2 : null;
   const wheat =
-    stated === null
-      ? null
-      : yield* simulate(original, compositionOf(original, catalogue), question, ovenCelsius);
-  const ours = yield* simulate(converted, compositionOf(converted, catalogue), question, ovenCelsius);
+    stated === null ? null : yield* simulate(original, compositionOf(original, catalogue), theirs, question);
+  const ours = yield* simulate(converted, compositionOf(converted, catalogue), place, question);
   const ratio = stated !== null && wheat?.minutes ? stated / wheat.minutes : null;
   const anchor = ratio === null ? null : Math.min(ANCHOR_RANGE[1], Math.max(ANCHOR_RANGE[0], ratio));
   const central = ours.minutes === null ? null : ours.minutes * (anchor ?? 1);
   const spread = facts?.minutes && stated ? (facts.minutes.high - facts.minutes.low) / 2 / stated : 0;
   const doubt = Math.hypot(anchor === null ? DOUBT_FREE : DOUBT_ANCHORED, spread);
   return {
-    ovenCelsius,
-    fan: facts?.fan ?? false,
-    pan: facts?.pan ?? null,
-    depthCm: depthOf(converted, profile, facts?.pan ?? null),
+    ovenCelsius: place.oven.celsius,
+    fan: place.oven.fan,
+    pan: place.pan,
+    depthCm: depthOf(converted, profile, place.pan),
     minutes: central === null ? null : range(central, central * (1 - doubt), central * (1 + doubt)),
     firstCheck: central === null ? null : central * FIRST_CHECK,
     centre: ours.centre.map(([minute, celsius]) => [minute * (anchor ?? 1), celsius] as const),

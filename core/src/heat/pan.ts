@@ -1,4 +1,4 @@
-import type { Pan } from '../read';
+import type { PanSize } from '../kitchen';
 
 /** (First zero of J₀)²: the slowest mode of a cylinder held at its surface. */
 const CYLINDER_MODE = 2.4048 ** 2;
@@ -7,7 +7,7 @@ const SLAB_MODE = (Math.PI / 2) ** 2;
 const FILM_CM = 2.2;
 
 /** The floor of all tins of a bake together, cm². A muffin cup and a round tin are circles. */
-export function panArea({ shape, lengthCm, widthCm, count }: Pan): number {
+export function panArea({ shape, lengthCm, widthCm, count }: PanSize): number {
   const one =
     shape === 'round' || shape === 'muffin' || shape === 'ring'
       ? (Math.PI / 4) * lengthCm * lengthCm
@@ -25,7 +25,7 @@ const cylinder = (radius: number) => radius ** 2 / CYLINDER_MODE + (radius * FIL
  * the directions add up (product solutions, Carslaw & Jaeger §1.15); with a film, 1/β² ≈ 1/β∞² + 1/Bi. All in cm. Pieces on
  * a tray are slabs already.
  */
-export function equivalentDepth(risenCm: number, pan: Pan | null): number {
+export function equivalentDepth(risenCm: number, pan: PanSize | null): number {
   if (!pan || pan.shape === 'tray') return risenCm;
   const { shape, lengthCm, widthCm } = pan;
   const sides =

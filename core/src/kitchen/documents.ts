@@ -1,4 +1,4 @@
-import type { Avoidance, BinderSchool, Diet, FamilyId } from '../vocabulary';
+import type { Avoidance, BinderSchool, Diet, FamilyId, PanShape } from '../vocabulary';
 
 /** One line of the text with the id that it keeps while the text is edited. */
 export interface SourceLine {
@@ -27,6 +27,26 @@ export interface GuardAnswer {
   readonly answer: 'label-checked' | 'replaced' | 'left-out';
 }
 
+/** A flour's share of the blend that a person holds where it is; a fraction. */
+export interface BlendPin {
+  readonly ingredient: string;
+  readonly share: number;
+}
+
+/** Tins of one kind, cm. For a round one both measures are the diameter. */
+export interface PanSize {
+  readonly shape: PanShape;
+  readonly lengthCm: number;
+  readonly widthCm: number;
+  readonly count: number;
+}
+
+export interface OvenSetting {
+  /** What the dial says. */
+  readonly celsius: number;
+  readonly fan: boolean;
+}
+
 /** What is asked of a conversion. */
 export interface ConversionRequest {
   readonly diet: Diet;
@@ -37,6 +57,11 @@ export interface ConversionRequest {
   readonly family: FamilyId | null;
   readonly school: BinderSchool;
   readonly withoutFlours: readonly string[];
+  readonly pins: readonly BlendPin[];
+  /** The tin that it will be baked in; null: the recipe's own. */
+  readonly pan: PanSize | null;
+  /** Null: as the recipe has it. */
+  readonly oven: OvenSetting | null;
   readonly overrides: readonly LineOverride[];
   readonly answers: readonly GuardAnswer[];
 }
@@ -48,16 +73,37 @@ export const EMPTY_REQUEST: ConversionRequest = {
   family: null,
   school: 'gum',
   withoutFlours: [],
+  pins: [],
+  pan: null,
+  oven: null,
   overrides: [],
   answers: [],
 };
 
+/** When it is to be on the table: a clock time in a place, since a serving time moves with neither summer time nor travel. */
+export interface Serving {
+  /** `YYYY-MM-DDTHH:mm` on that place's clocks. */
+  readonly at: string;
+  /** IANA name of the time zone. */
+  readonly zone: string;
+}
+
+/** What the reader last found in the text, for lists: derived, and kept so that a list needn't read every recipe. */
+export interface AsRead {
+  readonly title: string;
+  readonly family: FamilyId;
+  /** What the lines weigh together; null when none has a weight. */
+  readonly batchGrams: number | null;
+}
+
 /** A recipe as it is kept. */
 export interface RecipeDocument {
   readonly schema: 1;
-  readonly title: string;
+  readonly asRead: AsRead;
   readonly text: string;
   readonly lines: readonly SourceLine[];
   readonly corrections: readonly LineCorrection[];
   readonly request: ConversionRequest;
+  /** Null: not planned. */
+  readonly serving: Serving | null;
 }

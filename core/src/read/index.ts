@@ -2,4 +2,4 @@ export { cleanLine } from './clean';
 export { matchIngredient } from './match';
 export { tokensOf } from './names';
 export { ingredientLines, readRecipe, type ReadResult } from './recipe';
-export type { BakeFacts, Item, Line, LineKind, Pan, PanShape, Part, Recipe, Step } from './types';
+export type { BakeFacts, Item, Line, LineKind, Pan, Part, Recipe, Step } from './types';

@@ -1,7 +1,8 @@
 import { INCH_CM, celsiusOf } from '../quantity';
+import type { PanShape } from '../vocabulary';
 import { readAmount } from './amount';
 import { cleanLine } from './clean';
-import type { BakeFacts, Pan, PanShape } from './types';
+import type { BakeFacts, Pan } from './types';
 
 const GAS_BASE = 121;
 const GAS_STEP = 14;

@@ -1,3 +1,4 @@
+import type { PanSize } from '../kitchen';
 import type { Range } from '../quantity';
 import type { FamilyId, Locale, Role } from '../vocabulary';
 
@@ -41,15 +42,8 @@ export interface Step {
   readonly source: string;
 }
 
-export type PanShape = 'round' | 'square' | 'rect' | 'loaf' | 'ring' | 'muffin' | 'tray';
-
-export interface Pan {
-  readonly shape: PanShape;
-  /** Diameter or length, cm; for a muffin tin the width of a cup. */
-  readonly lengthCm: number;
-  /** Width, cm; the diameter again for a round one. */
-  readonly widthCm: number;
-  readonly count: number;
+/** A tin as the text has it. */
+export interface Pan extends PanSize {
   readonly words: string;
 }
 

@@ -11,3 +11,7 @@ export type RouteId = (typeof ROUTES)[number];
 
 export const LOCALES = ['US', 'UK', 'AU', 'metric'] as const;
 export type Locale = (typeof LOCALES)[number];
+
+/** Tins by their floor; `tray` holds pieces that stand free. */
+export const PAN_SHAPES = ['round', 'square', 'rect', 'loaf', 'ring', 'muffin', 'tray'] as const;
+export type PanShape = (typeof PAN_SHAPES)[number];

@@ -1,5 +1,8 @@
+import { asReadOf } from '@omniarton/core/formula';
+import { BUILT_IN_KITCHEN, EMPTY_REQUEST } from '@omniarton/core/kitchen';
 import type { ConversionRequest, RecipeDocument } from '@omniarton/core/kitchen';
-import { EMPTY_REQUEST } from '@omniarton/core/kitchen';
+import { readRecipe } from '@omniarton/core/read';
+import { v7 as newId } from 'uuid';
 
 const GINGER_SNAPS = `Harbour ginger snaps
 Makes about 30
@@ -94,14 +97,19 @@ Method
 /** The boat club's midsummer tea: one guest with coeliac disease, one with a tree-nut allergy. All of it is invented. */
 const TEA: ConversionRequest = { ...EMPTY_REQUEST, without: ['tree nuts'] };
 
-const favourite = (text: string, request: Partial<ConversionRequest> = {}): RecipeDocument => ({
-  schema: 1,
-  title: text.slice(0, text.indexOf('\n')),
-  text,
-  lines: [],
-  corrections: [],
-  request: { ...TEA, ...request },
-});
+/** A document as the page would have made it: read once, so that its lines have their ids and lists their facts. */
+function favourite(text: string, request: Partial<ConversionRequest> = {}): RecipeDocument {
+  const { recipe, lines } = readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId });
+  return {
+    schema: 1,
+    asRead: asReadOf(recipe),
+    text,
+    lines,
+    corrections: [],
+    request: { ...TEA, ...request },
+    serving: null,
+  };
+}
 
 /** The club's favourites whose family can be converted. */
 export const demoDocuments = (): RecipeDocument[] => [

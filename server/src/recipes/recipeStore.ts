@@ -11,7 +11,7 @@ interface Row {
   id: string;
   version: number;
   title: string;
-  family: FamilyId | null;
+  family: FamilyId;
   source_text: string;
   doc_schema: number;
   doc: Omit<RecipeDocument, 'text'>;
@@ -24,11 +24,14 @@ export interface PageCursor {
   readonly id: string;
 }
 
-const toSummary = ({ id, version, title, family, updated_at }: Row): RecipeSummary => ({
+const toSummary = ({ id, version, title, family, updated_at, doc }: Row): RecipeSummary => ({
   id,
   version,
   title,
   family,
+  batchGrams: doc.asRead.batchGrams,
+  diet: doc.request.diet,
+  without: doc.request.without,
   updatedAt: updated_at.toISOString(),
 });
 
@@ -42,8 +45,8 @@ const toAnswer = (row: Row): RecipeAnswer => ({
 
 function columns({ text, ...doc }: RecipeDocument) {
   return {
-    title: doc.title,
-    family: doc.request.family,
+    title: doc.asRead.title,
+    family: doc.request.family ?? doc.asRead.family,
     source_text: text,
     doc_schema: doc.schema,
     doc: JSON.stringify(doc) as unknown as Row['doc'],

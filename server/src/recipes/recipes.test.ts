@@ -13,11 +13,12 @@ import { servicesOn } from '../services';
 const HOST = '127.0.0.1:4620';
 const doc = {
   schema: 1,
-  title: 'Plain cake',
+  asRead: { title: 'Plain cake', family: 'creamed-cake', batchGrams: 200 },
   text: 'Plain cake\n200 g flour',
   lines: [],
   corrections: [],
   request: EMPTY_REQUEST,
+  serving: null,
 };
 let db: Knex;
 let app: Express;
@@ -58,15 +59,15 @@ describe('recipes', () => {
     expect(found.headers.etag).toBe('"1"');
     await send('put', recipe(id))
       .set('if-match', '"1"')
-      .send({ ...doc, title: 'Mine' })
+      .send({ ...doc, text: 'Mine' })
       .expect(200);
     const refused = await send('put', recipe(id))
       .set('if-match', '"1"')
-      .send({ ...doc, title: 'Theirs' })
+      .send({ ...doc, text: 'Theirs' })
       .expect(412);
     expect(refused.body).toMatchObject({
       code: 'conflict',
-      details: { stored: { version: 2, doc: { title: 'Mine' } } },
+      details: { stored: { version: 2, doc: { text: 'Mine' } } },
     });
   });
   it('give a repeated request its first answer', async () => {

@@ -13,7 +13,7 @@ export async function up(db: Knex): Promise<void> {
     table.uuid('id').notNullable();
     table.integer('version').notNullable();
     table.text('title').notNullable();
-    table.text('family');
+    table.text('family').notNullable();
     table.text('source_text').notNullable();
     table.integer('doc_schema').notNullable();
     table.jsonb('doc').notNullable();
