@@ -5,6 +5,13 @@ export default defineConfig({
   plugins: [react()],
   define: { __ENGINE__: JSON.stringify(process.env.OMNIARTON_ENGINE ?? 'unbuilt') },
   html: { cspNonce: '__NONCE__' },
-  build: { outDir: 'dist', target: 'es2022', manifest: true, emptyOutDir: true, chunkSizeWarningLimit: 900 },
+  build: {
+    outDir: 'dist',
+    target: 'es2022',
+    manifest: true,
+    emptyOutDir: true,
+    assetsInlineLimit: 0,
+    chunkSizeWarningLimit: 900,
+  },
   worker: { format: 'es' },
 });

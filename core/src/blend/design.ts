@@ -4,6 +4,7 @@ import { catalogueOf, type ConversionRequest, type Kitchen } from '../kitchen';
 import type { Steps } from '../quantity';
 import type { FamilyId, RouteId } from '../vocabulary';
 import { LEAST_SHARE, RIDGE, ROUTE_TABLE, USUAL_SHELF, type Shares } from './data/routes';
+import type { FlourClass } from './data/flourTraits';
 import { hasTraits, mix, PROPERTIES, traitsOf, type Property, type PropertyVector } from './properties';
 import type { BlendQuestion, GroupLimit } from './question';
 import { solveBlend, type Solution } from './solve';
@@ -13,8 +14,14 @@ export interface BlendShare {
   readonly share: number;
 }
 
+/** A share with what a person calls the flour, and the class that its pattern shows. */
+export interface BlendPart extends BlendShare {
+  readonly name: string;
+  readonly class: FlourClass;
+}
+
 export interface Blend {
-  readonly shares: readonly BlendShare[];
+  readonly shares: readonly BlendPart[];
   readonly properties: PropertyVector;
   /** Deviation from the target by property, in the property's own unit. */
   readonly deviations: Readonly<Partial<Record<Property, number>>>;
@@ -66,14 +73,18 @@ export function allowedFlours(route: RouteId, request: ConversionRequest, kitche
 function clashOfPins(request: ConversionRequest, catalogue: Catalogue): BlendOutcome | undefined {
   const name = (id: string) => getIngredient(catalogue, id).name;
   const barred = request.pins.flatMap(({ ingredient }) => {
-    const why = hasTraits(ingredient) ? barredBecause(ingredient, request, catalogue) : 'no flour for a blend';
+    const why = hasTraits(ingredient)
+      ? barredBecause(ingredient, request, catalogue)
+      : 'no flour for a blend';
     return why === undefined ? [] : [{ ingredient, why }];
   });
   const total = request.pins.reduce((sum, { share }) => sum + share, 0);
   if (barred.length > 0)
     return {
       kind: 'infeasible',
-      reasons: barred.map(({ ingredient, why }) => `${name(ingredient)} is held by hand, but it is out: ${why}.`),
+      reasons: barred.map(
+        ({ ingredient, why }) => `${name(ingredient)} is held by hand, but it is out: ${why}.`,
+      ),
       relax: barred.map(({ ingredient }) => `Let ${name(ingredient)} go`),
     };
   if (total <= 1 + WHOLE) return undefined;
@@ -105,7 +116,7 @@ function groupsOf(flours: readonly string[], route: RouteId, family: FamilyId): 
 }
 
 /** Shares in whole percent that sum to 100, by largest remainder; nothing over its cap by more than the rounding. */
-function wholePercents({ flours, shares }: Solution): BlendShare[] {
+function wholePercents({ flours, shares }: Solution, catalogue: Catalogue): BlendPart[] {
   const parts = flours.map((ingredient, at) => ({ ingredient, exact: shares[at]! * PERCENT }));
   const floors = parts.map(({ ingredient, exact }) => ({
     ingredient,
@@ -118,6 +129,8 @@ function wholePercents({ flours, shares }: Solution): BlendShare[] {
   return floors
     .map(({ ingredient, percent }) => ({
       ingredient,
+      name: getIngredient(catalogue, ingredient).name,
+      class: traitsOf(ingredient).class,
       share: (percent + (given.has(ingredient) ? 1 : 0)) / PERCENT,
     }))
     .sort((a, b) => b.share - a.share || (a.ingredient < b.ingredient ? -1 : 1));
@@ -131,7 +144,7 @@ function toBlend(
   relaxed: readonly string[],
   catalogue: Catalogue,
 ): Blend {
-  const shares = wholePercents(solution);
+  const shares = wholePercents(solution, catalogue);
   const properties = mix(
     Object.fromEntries(shares.map(({ ingredient, share }) => [ingredient, share])),
     catalogue,
@@ -139,10 +152,7 @@ function toBlend(
   const at = (limit: number, share: number) => Math.abs(limit - share) < NEAR_LIMIT;
   const caps = shares
     .filter(({ ingredient, share }) => at(question.caps[ingredient] ?? 1, share))
-    .map(
-      ({ ingredient, share }) =>
-        `${getIngredient(catalogue, ingredient).name} is at its most (${Math.round(share * PERCENT)} %)`,
-    );
+    .map(({ name, share }) => `${name} is at its most (${Math.round(share * PERCENT)} %)`);
   const groups = question.groups
     .filter(({ members, most }) =>
       at(

@@ -1,4 +1,5 @@
-import { getIngredient, MissingRowError, thirstOf, type Catalogue } from '../catalogue';
+import { getIngredient, thirstOf, type Catalogue } from '../catalogue';
+import { MissingRowError } from '../vocabulary';
 import { FLOUR_TRAITS, type FlourTraits } from './data/flourTraits';
 import { SCALES, type Shares } from './data/routes';
 

@@ -1,4 +1,4 @@
-import { MissingRowError } from './ingredients';
+import { MissingRowError } from '../vocabulary';
 import type { Component, Ingredient } from './types';
 
 /** Ingredients by id: the product's own, with a household's corrections laid over them. */

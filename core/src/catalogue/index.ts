@@ -1,5 +1,5 @@
 export { availabilityOf } from './availability';
 export { getIngredient, makeCatalogue, unfold, type Catalogue } from './catalogue';
-export { INGREDIENTS, MissingRowError } from './ingredients';
+export { INGREDIENTS } from './ingredients';
 export { thirstOf } from './thirst';
 export type { Component, Composition, Ingredient, Triple } from './types';

@@ -6,9 +6,9 @@ import {
   routeFor,
   type Blend,
   type BlendOutcome,
-  type BlendShare,
+  type BlendPart,
 } from '../blend';
-import { getIngredient, type Catalogue } from '../catalogue';
+import type { Catalogue } from '../catalogue';
 import { COVERED_FAMILIES, describeFamily, findProfile, type Profile } from '../family';
 import { formulaOf, liftLedger, type FormulaPart } from '../formula';
 import { grainForbidden, guardRecipe } from '../guard';
@@ -81,7 +81,7 @@ const isBuilt = (part: FormulaPart, catalogue: Catalogue): boolean => wheatGrams
 interface Balanced {
   readonly converted: readonly ConvertedPart[];
   readonly blend: Blend;
-  readonly others: readonly (readonly BlendShare[])[];
+  readonly others: readonly (readonly BlendPart[])[];
   readonly route: RouteId;
 }
 
@@ -107,14 +107,7 @@ function toPart(converted: ConvertedPart, work: Work, balanced: Balanced): Docke
   return {
     id: converted.id,
     name: converted.name,
-    blend: built
-      ? balanced.blend.shares.map(({ ingredient, share }) => ({
-          ingredient,
-          share,
-          name: getIngredient(work.catalogue, ingredient).name,
-          grams: settle(share * grams),
-        }))
-      : [],
+    blend: built ? balanced.blend.shares.map((one) => ({ ...one, grams: settle(one.share * grams) })) : [],
     lines: docketLines(part, converted, work.request, work.catalogue),
     balances: converted.balances.map(({ id, original, converted: now, band }) => ({
       id,

@@ -1,7 +1,8 @@
 import { fahrenheitOf } from '../quantity';
 import type { Docket, DocketLine } from './types';
 
-const lineWords = ({ grams, name, volume, source }: DocketLine): string =>
+/** A line of the docket as a person writes it: weight, name, volume. */
+export const docketLineWords = ({ grams, name, volume, source }: DocketLine): string =>
   grams ? `${grams.central} g ${name}${volume ? ` (${volume})` : ''}` : (source?.trim() ?? name);
 
 /** ISO 8601 duration of whole minutes. */
@@ -31,7 +32,7 @@ export function toJsonLd(docket: Docket): RecipeLinkedData {
     '@type': 'Recipe',
     name: docket.title,
     description: `Converted to ${guard.diet}${out}. Guard: ${guard.state}. Oven ${bake.ovenCelsius} °C (${Math.round(fahrenheitOf(bake.ovenCelsius))} °F)${bake.fan ? ', fan' : ''}. Read every label.`,
-    recipeIngredient: docket.parts.flatMap(({ lines }) => lines.map(lineWords)),
+    recipeIngredient: docket.parts.flatMap(({ lines }) => lines.map(docketLineWords)),
     recipeInstructions: docket.method.map(({ text }) => ({ '@type': 'HowToStep', text })),
     prepTime: duration(rest.minutes[0]),
     ...(bake.minutes ? { cookTime: duration(bake.minutes.central) } : {}),

@@ -1,9 +1,9 @@
-import type { BlendShare } from '../blend';
+import type { BlendPart } from '../blend';
 import type { Balance, Shift } from '../balance';
 import type { GuardReport } from '../guard';
 import type { PanSize } from '../kitchen';
 import type { Range } from '../quantity';
-import type { Allergen, BinderSchool, Diet, FamilyId, RouteId } from '../vocabulary';
+import type { Allergen, Avoidance, BinderSchool, Diet, FamilyId, RouteId } from '../vocabulary';
 
 export interface DocketLine {
   readonly id: string;
@@ -23,7 +23,7 @@ export interface DocketLine {
 export interface DocketPart {
   readonly id: string;
   readonly name: string | null;
-  readonly blend: readonly (BlendShare & { readonly name: string; readonly grams: number })[];
+  readonly blend: readonly (BlendPart & { readonly grams: number })[];
   readonly lines: readonly DocketLine[];
   readonly balances: readonly Balance[];
   readonly bySpoon: number;
@@ -55,7 +55,7 @@ export interface DocketBake {
 
 export interface DocketGuard extends GuardReport {
   readonly diet: Diet;
-  readonly without: readonly string[];
+  readonly without: readonly Avoidance[];
   readonly coeliac: boolean;
   /** Allergens that the swaps bring in. */
   readonly newTo: readonly Allergen[];
@@ -70,7 +70,7 @@ export interface Docket {
   readonly school: BinderSchool;
   readonly parts: readonly DocketPart[];
   /** Other blends for the same bake, best first after the one taken. */
-  readonly otherBlends: readonly (readonly BlendShare[])[];
+  readonly otherBlends: readonly (readonly BlendPart[])[];
   readonly shifts: readonly Shift[];
   readonly method: readonly DocketStep[];
   readonly guard: DocketGuard;

@@ -1,5 +1,4 @@
-import { MissingRowError } from '../catalogue';
-import type { FamilyId, RouteId } from '../vocabulary';
+import { MissingRowError, type FamilyId, type RouteId } from '../vocabulary';
 import { BANDS, ROUTE_BANDS, type BandRow } from './data/bands';
 import { PROFILES, UNCOVERED, type Profile } from './data/profiles';
 

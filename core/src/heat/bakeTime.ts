@@ -45,7 +45,11 @@ const ANCHOR_RANGE: readonly [number, number] = [0.5, 2];
 const MIN_DEPTH = 0.4;
 const MAX_DEPTH = 12;
 
-function depthOf(lines: readonly FormulaLine[], { density, usualDepthCm }: Profile, pan: PanSize | null): number {
+function depthOf(
+  lines: readonly FormulaLine[],
+  { density, usualDepthCm }: Profile,
+  pan: PanSize | null,
+): number {
   if (!pan || pan.shape === 'tray') return usualDepthCm;
   return Math.min(MAX_DEPTH, Math.max(MIN_DEPTH, massOf(lines) / density / panArea(pan)));
 }

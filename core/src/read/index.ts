@@ -1,4 +1,5 @@
 export { cleanLine } from './clean';
+export { textOfLinkedData } from './linkedData';
 export { matchIngredient } from './match';
 export { tokensOf } from './names';
 export { ingredientLines, readRecipe, type ReadResult } from './recipe';

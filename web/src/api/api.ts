@@ -22,7 +22,8 @@ export interface Place {
   readonly household: string;
   readonly recipe: string;
 }
-const ifVersion = (version: number): Record<string, string> =>
+/** The precondition of a write: over this version, or (0) where nothing is yet. */
+export const ifVersion = (version: number): Record<string, string> =>
   version === 0 ? { 'if-none-match': '*' } : { 'if-match': `"${version}"` };
 
 /** The server's copies. Drafts are not among them: a refetch never touches what is being typed. */
@@ -39,10 +40,6 @@ export const api = createApi({
         path: pathTo('recipes', { household }) + (cursor ? `?cursor=${encodeURIComponent(cursor)}` : ''),
       }),
       providesTags: ['recipes'],
-    }),
-    recipe: build.query<RecipeAnswer, Place>({
-      query: ({ household, recipe }) => ({ path: pathTo('recipe', { household, recipe }) }),
-      keepUnusedDataFor: 0,
     }),
     removeDemo: build.mutation<null, string>({
       query: (household) => ({ path: pathTo('household', { household }), method: 'DELETE' }),
@@ -78,7 +75,6 @@ export const api = createApi({
 export const {
   useHouseholdsQuery,
   useRecipesQuery,
-  useRecipeQuery,
   useRemoveDemoMutation,
   useRemoveRecipeMutation,
   useRestoreRecipeMutation,

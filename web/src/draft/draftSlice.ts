@@ -1,6 +1,8 @@
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { createSlice, isAnyOf, type PayloadAction } from '@reduxjs/toolkit';
 import type { RecipeAnswer } from '@omniarton/contracts';
-import type { ConversionRequest, LineCorrection, RecipeDocument, SourceLine } from '@omniarton/core/kitchen';
+import type { AsRead, RecipeDocument, SourceLine } from '@omniarton/core/kitchen';
+import { plain } from '../app/plain';
+import { applied, joined, makeStep, type Edit, type Step } from './edits';
 
 /** How a draft stands against the server. */
 export type SaveState =
@@ -17,95 +19,145 @@ export interface Draft {
   /** The version that the draft builds on; 0: nothing stored yet. */
   readonly base: number;
   readonly doc: RecipeDocument;
+  readonly past: readonly Step[];
+  readonly future: readonly Step[];
+  /** Counts every change, undo and redo too: a forward edit each. */
   readonly revision: number;
   readonly savedRevision: number;
   readonly save: SaveState;
 }
 
-export type Edit =
-  | { readonly kind: 'text'; readonly text: string }
-  | { readonly kind: 'request'; readonly request: Partial<ConversionRequest> }
-  | { readonly kind: 'correction'; readonly correction: LineCorrection }
-  | { readonly kind: 'uncorrect'; readonly line: string };
+export type Drafts = Readonly<Record<string, Draft>>;
 
-function apply(doc: RecipeDocument, edit: Edit): RecipeDocument {
-  switch (edit.kind) {
-    case 'text':
-      return { ...doc, text: edit.text };
-    case 'request':
-      return { ...doc, request: { ...doc.request, ...edit.request } };
-    case 'correction':
-      return {
-        ...doc,
-        corrections: [
-          ...doc.corrections.filter(({ line }) => line !== edit.correction.line),
-          edit.correction,
-        ],
-      };
-    case 'uncorrect':
-      return { ...doc, corrections: doc.corrections.filter(({ line }) => line !== edit.line) };
-  }
+const MOST_STEPS = 200;
+
+interface Id {
+  readonly id: string;
 }
 
-type Id = { readonly id: string };
+const on =
+  <P extends Id>(change: (draft: Draft, payload: P) => Draft) =>
+  (drafts: Drafts, payload: P): Drafts => {
+    const draft = drafts[payload.id];
+    return draft ? { ...drafts, [payload.id]: change(draft, payload) } : drafts;
+  };
+
+/** A change still to be sent. A conflict stays one until a person has settled it; so does a server that is away. */
+const changed = (draft: Draft, now: Partial<Draft>): Draft => ({
+  ...draft,
+  ...now,
+  revision: draft.revision + 1,
+  save: draft.save.status === 'idle' || draft.save.status === 'failed' ? { status: 'waiting' } : draft.save,
+});
+
+function edit(draft: Draft, { edit: wanted, at }: Id & { edit: Edit; at: number }): Draft {
+  const { doc, step } = makeStep(draft.doc, wanted, at);
+  if (!step) return draft;
+  const last = draft.past.at(-1);
+  const one = joined(last, step);
+  const past = one ? [...draft.past.slice(0, -1), one] : [...draft.past, step].slice(-MOST_STEPS);
+  return changed(draft, { doc, past, future: [] });
+}
+
+function undo(draft: Draft): Draft {
+  const step = draft.past.at(-1);
+  if (!step) return draft;
+  const doc = applied(draft.doc, step.back);
+  return changed(draft, { doc, past: draft.past.slice(0, -1), future: [...draft.future, step] });
+}
+
+function redo(draft: Draft): Draft {
+  const step = draft.future.at(-1);
+  if (!step) return draft;
+  const doc = applied(draft.doc, step.forward);
+  // A redone step is never the beginning of a run.
+  return changed(draft, {
+    doc,
+    past: [...draft.past, { ...step, at: Number.NEGATIVE_INFINITY }],
+    future: draft.future.slice(0, -1),
+  });
+}
+
+/** After a conflict: theirs is taken, or mine goes over it. */
+function resolve(
+  draft: Draft,
+  { keep, stored }: Id & { keep: 'mine' | 'theirs'; stored: RecipeAnswer },
+): Draft {
+  const revision = draft.revision + 1;
+  return keep === 'mine'
+    ? { ...draft, base: stored.version, revision, save: { status: 'waiting' } }
+    : {
+        ...draft,
+        base: stored.version,
+        doc: stored.doc,
+        past: [],
+        future: [],
+        revision,
+        savedRevision: revision,
+        save: { status: 'idle' },
+      };
+}
+
+interface Opening extends Id {
+  readonly household: string;
+  readonly base: number;
+  readonly doc: RecipeDocument;
+  /** It was never sent: a copy that was taken up again. */
+  readonly unsent?: boolean;
+}
 
 const slice = createSlice({
   name: 'drafts',
-  initialState: {} as Record<string, Draft>,
+  initialState: {} as Drafts,
   reducers: {
-    opened: (
-      state,
-      { payload }: PayloadAction<Id & { household: string; base: number; doc: RecipeDocument }>,
-    ) => {
-      state[payload.id] = {
-        ...payload,
-        revision: 0,
-        savedRevision: 0,
-        save: { status: 'idle' },
-      } as (typeof state)[string];
+    opened: plain((drafts: Drafts, { unsent = false, ...opening }: Opening) => ({
+      ...drafts,
+      [opening.id]: {
+        ...opening,
+        past: [],
+        future: [],
+        revision: 1,
+        savedRevision: unsent ? 0 : 1,
+        save: { status: unsent ? ('waiting' as const) : ('idle' as const) },
+      },
+    })),
+    edited: {
+      reducer: plain(on(edit)),
+      prepare: (id: string, wanted: Edit) => ({ payload: { id, edit: wanted, at: Date.now() } }),
     },
-    edited: (state, { payload }: PayloadAction<Id & { edit: Edit }>) => {
-      const draft = state[payload.id];
-      if (!draft) return;
-      draft.doc = apply(draft.doc, payload.edit) as typeof draft.doc;
-      draft.revision += 1;
-      if (draft.save.status === 'idle' || draft.save.status === 'failed') draft.save = { status: 'waiting' };
-    },
-    /** The reader's ids and title travel with the document; taking them over is no edit. */
-    linesKnown: (state, { payload }: PayloadAction<Id & { lines: readonly SourceLine[]; title: string }>) => {
-      const draft = state[payload.id];
-      if (draft) draft.doc = { ...draft.doc, lines: [...payload.lines], title: payload.title };
-    },
-    saving: (state, { payload }: PayloadAction<Id & { save: SaveState }>) => {
-      const draft = state[payload.id];
-      if (draft) draft.save = payload.save as typeof draft.save;
-    },
-    saved: (state, { payload }: PayloadAction<Id & { version: number; revision: number }>) => {
-      const draft = state[payload.id];
-      if (!draft) return;
-      draft.base = payload.version;
-      draft.savedRevision = payload.revision;
-      draft.save = { status: draft.revision > payload.revision ? 'waiting' : 'idle' };
-    },
-    /** After a conflict: theirs is taken, or mine goes over it. */
-    resolved: (state, { payload }: PayloadAction<Id & { keep: 'mine' | 'theirs'; stored: RecipeAnswer }>) => {
-      const draft = state[payload.id];
-      if (!draft) return;
-      draft.base = payload.stored.version;
-      draft.revision += 1;
-      if (payload.keep === 'theirs') {
-        draft.doc = payload.stored.doc as typeof draft.doc;
-        draft.savedRevision = draft.revision;
-      }
-      draft.save = { status: payload.keep === 'mine' ? 'waiting' : 'idle' };
-    },
-    closed: (state, { payload }: PayloadAction<Id>) => {
-      const draft = state[payload.id];
-      // What isn't saved yet stays, and is sent when the server is back.
-      if (draft && draft.revision === draft.savedRevision) delete state[payload.id];
-    },
+    undone: plain(on<Id>(undo)),
+    redone: plain(on<Id>(redo)),
+    /** The reader's ids and facts travel with the document; taking them over is no edit. */
+    wasReadAs: plain(
+      on((draft, { lines, asRead }: Id & { lines: readonly SourceLine[]; asRead: AsRead }) => ({
+        ...draft,
+        doc: { ...draft.doc, lines, asRead },
+      })),
+    ),
+    saving: plain(on((draft, { save }: Id & { save: SaveState }) => ({ ...draft, save }))),
+    saved: plain(
+      on((draft, { version, revision }: Id & { version: number; revision: number }) => ({
+        ...draft,
+        base: version,
+        savedRevision: revision,
+        save: { status: draft.revision > revision ? ('waiting' as const) : ('idle' as const) },
+      })),
+    ),
+    resolved: plain(on(resolve)),
+    /** What isn't saved yet stays, and is sent when the server is back. */
+    closed: plain((drafts: Drafts, { id }: Id) => {
+      const draft = drafts[id];
+      if (!draft || draft.revision !== draft.savedRevision) return drafts;
+      return Object.fromEntries(Object.entries(drafts).filter(([key]) => key !== id));
+    }),
   },
 });
 
-export const { opened, edited, linesKnown, saving, saved, resolved, closed } = slice.actions;
+export const { opened, edited, undone, redone, wasReadAs, saving, saved, resolved, closed } = slice.actions;
 export const draftReducer = slice.reducer;
+
+/** Any action that leaves a draft otherwise than it was, or opens one. */
+export const isChange = (action: unknown): action is PayloadAction<Id> =>
+  isAnyOf(opened, edited, undone, redone, resolved)(action);
+
+export const isUnsent = (draft: Draft): boolean => draft.revision > draft.savedRevision;

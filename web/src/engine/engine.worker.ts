@@ -1,28 +1,37 @@
 import * as Comlink from 'comlink';
-import { convertSteps, type Outcome } from '@omniarton/core/docket';
+import { v4 as uuid } from 'uuid';
+import {
+  convertSteps,
+  quickDocket,
+  type Conversion,
+  type Outcome,
+  type SlowAnswers,
+} from '@omniarton/core/docket';
+import { asReadOf } from '@omniarton/core/formula';
 import { guardRecipe, type GuardReport } from '@omniarton/core/guard';
 import {
   BUILT_IN_KITCHEN,
   catalogueOf,
+  type AsRead,
   type ConversionRequest,
-  type LineCorrection,
+  type RecipeDocument,
   type SourceLine,
 } from '@omniarton/core/kitchen';
-import { readRecipe, type Recipe } from '@omniarton/core/read';
-import { v4 as uuid } from 'uuid';
 import type { Steps } from '@omniarton/core/quantity';
+import { readRecipe, textOfLinkedData, type Recipe } from '@omniarton/core/read';
 
-export interface ReadQuestion {
-  readonly text: string;
-  readonly lines: readonly SourceLine[];
-  readonly corrections: readonly LineCorrection[];
-  readonly request: ConversionRequest;
-}
-
-export interface ReadAnswer {
+/** What is known at once: the recipe as read, its guard, and a docket with the last blend and bake where they still fit. */
+export interface QuickAnswer {
   readonly recipe: Recipe;
   readonly lines: readonly SourceLine[];
+  readonly asRead: AsRead;
   readonly guard: GuardReport;
+  readonly outcome: Outcome | null;
+}
+
+export interface IngredientName {
+  readonly id: string;
+  readonly name: string;
 }
 
 let newest = 0;
@@ -39,21 +48,27 @@ async function drive<T>(steps: Steps<T>, ticket: number): Promise<T | null> {
 }
 
 const door = {
-  read({ text, lines, corrections, request }: ReadQuestion): ReadAnswer {
-    const { recipe, lines: now } = readRecipe(text, {
-      kitchen: BUILT_IN_KITCHEN,
-      newId: uuid,
-      previous: lines,
-      corrections,
-    });
-    return { recipe, lines: now, guard: guardRecipe(recipe, request, BUILT_IN_KITCHEN) };
+  quick(doc: RecipeDocument, earlier: SlowAnswers | null): QuickAnswer {
+    const { text, lines: previous, corrections, request } = doc;
+    const kitchen = BUILT_IN_KITCHEN;
+    const { recipe, lines } = readRecipe(text, { kitchen, newId: uuid, previous, corrections });
+    return {
+      recipe,
+      lines,
+      asRead: asReadOf(recipe),
+      guard: guardRecipe(recipe, request, kitchen),
+      outcome: quickDocket(recipe, request, kitchen, earlier),
+    };
   },
   /** Null: a newer question has come in between. */
-  convert(recipe: Recipe, request: ConversionRequest): Promise<Outcome | null> {
+  convert(recipe: Recipe, request: ConversionRequest): Promise<Conversion | null> {
     newest += 1;
     return drive(convertSteps(recipe, request, BUILT_IN_KITCHEN), newest);
   },
-  ingredients: () => catalogueOf(BUILT_IN_KITCHEN).all.map(({ id, name }) => ({ id, name })),
+  /** The words of a recipe in a file: those of its linked data, or the text itself. */
+  textOf: (file: string): string => textOfLinkedData(file) ?? file,
+  ingredients: (): IngredientName[] =>
+    catalogueOf(BUILT_IN_KITCHEN).all.map(({ id, name }) => ({ id, name })),
 };
 
 export type EngineDoor = typeof door;

@@ -1,58 +1,91 @@
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { Outcome } from '@omniarton/core/docket';
-import type { ReadAnswer } from './engine.worker';
+import { createSlice } from '@reduxjs/toolkit';
+import { copyWithStructuralSharing } from '@reduxjs/toolkit/query';
+import type { Conversion, Outcome, SlowAnswers } from '@omniarton/core/docket';
+import { plain } from '../app/plain';
+import { closed } from '../draft/draftSlice';
+import type { QuickAnswer } from './engine.worker';
 
-/** What the engine has said of a draft. `stale`: a newer question is under way; the last answer stays meanwhile. */
+/** What the engine has said of a draft. The last good answer stays while a newer question is under way. */
 export interface EngineState {
-  readonly revision: number;
-  readonly read: ReadAnswer | null;
+  /** The newest revision that has been asked about, and those that the quick and the slow answer are to. */
+  readonly asked: number;
+  readonly quick: number;
+  readonly slow: number;
+  readonly answer: Omit<QuickAnswer, 'outcome'> | null;
   readonly outcome: Outcome | null;
-  readonly stale: boolean;
+  readonly slowAnswers: SlowAnswers | null;
   readonly failed: string | null;
 }
 
 export const EMPTY_ENGINE: EngineState = {
-  revision: -1,
-  read: null,
+  asked: -1,
+  quick: -1,
+  slow: -1,
+  answer: null,
   outcome: null,
-  stale: true,
+  slowAnswers: null,
   failed: null,
 };
 
-type Engines = Readonly<Record<string, EngineState>>;
+export type Engines = Readonly<Record<string, EngineState>>;
 
-/** One draft's state replaced. The answers are frozen and large: no drafts are made of them. */
-function put(state: unknown, draft: string, change: (known: EngineState) => EngineState): Engines {
-  const engines = state as Engines;
-  return { ...engines, [draft]: change(engines[draft] ?? EMPTY_ENGINE) };
+interface About {
+  readonly draft: string;
+  readonly revision: number;
 }
+
+const on =
+  <P extends { readonly draft: string }>(change: (known: EngineState, payload: P) => Partial<EngineState>) =>
+  (engines: Engines, payload: P): Engines => {
+    const known = engines[payload.draft] ?? EMPTY_ENGINE;
+    return { ...engines, [payload.draft]: { ...known, ...change(known, payload) } };
+  };
+
+/** A new answer with every part that is as it was kept: what shows an unchanged line is not drawn anew. */
+const shared = <T>(before: T | null, now: T): T => copyWithStructuralSharing(before, now) as T;
 
 const slice = createSlice({
   name: 'engine',
   initialState: {} as Engines,
   reducers: {
-    asked: (state, { payload }: PayloadAction<{ draft: string }>) =>
-      put(state, payload.draft, (known) => ({ ...known, stale: true, failed: null })),
-    wasRead: (state, { payload }: PayloadAction<{ draft: string; revision: number; read: ReadAnswer }>) =>
-      put(state, payload.draft, (known) =>
-        payload.revision >= known.revision
-          ? { ...known, revision: payload.revision, read: payload.read }
-          : known,
+    asked: plain(on((_known, { revision }: About) => ({ asked: revision, failed: null }))),
+    // An older answer never covers a newer one, and a quick one not the slow one of its own revision.
+    wasAnswered: plain(
+      on((known, { revision, answer: { outcome, ...answer } }: About & { answer: QuickAnswer }) =>
+        revision < known.quick
+          ? {}
+          : {
+              quick: revision,
+              answer: shared(known.answer, answer),
+              outcome: outcome && revision > known.slow ? shared(known.outcome, outcome) : known.outcome,
+            },
       ),
-    // An older answer never covers a newer one.
-    wasConverted: (
-      state,
-      { payload }: PayloadAction<{ draft: string; revision: number; outcome: Outcome }>,
-    ) =>
-      put(state, payload.draft, (known) =>
-        payload.revision >= known.revision
-          ? { ...known, revision: payload.revision, outcome: payload.outcome, stale: false }
-          : known,
+    ),
+    wasConverted: plain(
+      on((known, { revision, conversion: { outcome, slow } }: About & { conversion: Conversion }) =>
+        revision < known.slow
+          ? {}
+          : {
+              slow: revision,
+              outcome: revision >= known.quick ? shared(known.outcome, outcome) : known.outcome,
+              slowAnswers: slow ? shared(known.slowAnswers, slow) : known.slowAnswers,
+            },
       ),
-    engineFailed: (state, { payload }: PayloadAction<{ draft: string; words: string }>) =>
-      put(state, payload.draft, (known) => ({ ...known, stale: false, failed: payload.words })),
+    ),
+    engineFailed: plain(on((_known, { words }: { draft: string; words: string }) => ({ failed: words }))),
   },
+  extraReducers: (builder) =>
+    builder.addCase(
+      closed,
+      plain((engines: Engines, { id }: { id: string }) =>
+        Object.fromEntries(Object.entries(engines).filter(([key]) => key !== id)),
+      ),
+    ),
 });
 
-export const { asked, wasRead, wasConverted, engineFailed } = slice.actions;
+export const { asked, wasAnswered, wasConverted, engineFailed } = slice.actions;
 export const engineReducer = slice.reducer;
+
+/** Blend and bake on the docket are those of an earlier question. */
+export const isStale = ({ asked: newest, slow, failed }: EngineState): boolean =>
+  failed === null && slow < newest;

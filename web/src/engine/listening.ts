@@ -1,42 +1,71 @@
-import { createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
-import type { Outcome } from '@omniarton/core/docket';
-import type { RootState } from '../app/store';
-import { edited, opened, resolved } from '../draft/draftSlice';
-import { askEngine } from './engine';
-import { asked, engineFailed, wasConverted, wasRead } from './engineSlice';
-import type { ReadAnswer } from './engine.worker';
+import { createListenerMiddleware } from '@reduxjs/toolkit';
+import type { ConversionRequest } from '@omniarton/core/kitchen';
+import type { Recipe } from '@omniarton/core/read';
+import type { AppDispatch, RootState } from '../app/store';
+import { isChange } from '../draft/draftSlice';
+import { askQuick, askSlow } from './engine';
+import { asked, engineFailed, wasAnswered, wasConverted } from './engineSlice';
+import { newestWins } from './newestWins';
 
-/** Keys that follow each other this fast are one question. */
-const TYPING_MS = 120;
+/** Edits that follow each other this fast are one question for the slow engine. */
+const PAUSE_MS = 120;
+const FAILED =
+  'The engine has stopped twice on this recipe. What you typed is kept; change something to ask it again.';
+
+interface Question {
+  readonly draft: string;
+  readonly getState: () => RootState;
+  readonly dispatch: AppDispatch;
+}
+
+interface SlowQuestion extends Question {
+  readonly recipe: Recipe;
+  readonly request: ConversionRequest;
+  readonly revision: number;
+}
 
 export const engineListening = createListenerMiddleware();
 
-/** Each edit asks the engine anew; at most one question runs a draft, the newest wins. */
+const failed = ({ draft, dispatch }: Question) => dispatch(engineFailed({ draft, words: FAILED }));
+
+const slowly = newestWins(async (question: SlowQuestion) => {
+  const { draft, dispatch, recipe, request, revision } = question;
+  try {
+    const conversion = await askSlow((engine) => engine.convert(recipe, request));
+    if (conversion) dispatch(wasConverted({ draft, revision, conversion }));
+  } catch {
+    failed(question);
+  }
+});
+
+let pause: ReturnType<typeof setTimeout> | undefined;
+
+const quickly = newestWins(async (question: Question) => {
+  const { draft, getState, dispatch } = question;
+  const open = getState().drafts[draft];
+  if (!open) return;
+  const { revision, doc } = open;
+  const earlier = getState().engine[draft]?.slowAnswers ?? null;
+  try {
+    const answer = await askQuick((engine) => engine.quick(doc, earlier));
+    dispatch(wasAnswered({ draft, revision, answer }));
+    clearTimeout(pause);
+    pause = setTimeout(
+      () => slowly({ ...question, recipe: answer.recipe, request: doc.request, revision }),
+      PAUSE_MS,
+    );
+  } catch {
+    failed(question);
+  }
+});
+
+/** Each change asks the quick engine at once and the slow one after a pause. */
 engineListening.startListening({
-  matcher: isAnyOf(opened, edited, resolved),
-  effect: async (action, { getState, dispatch, delay, cancelActiveListeners, signal }) => {
-    cancelActiveListeners();
-    const id = (action as { payload: { id: string } }).payload.id;
-    dispatch(asked({ draft: id }));
-    if (edited.match(action)) await delay(TYPING_MS);
-    const draft = (getState() as RootState).drafts[id];
-    if (!draft) return;
-    const { revision, doc } = draft;
-    try {
-      const read = await askEngine<ReadAnswer>((engine) => engine.read(doc));
-      if (signal.aborted) return;
-      dispatch(wasRead({ draft: id, revision, read }));
-      const outcome = await askEngine<Outcome | null>((engine) => engine.convert(read.recipe, doc.request));
-      if (outcome && !signal.aborted) dispatch(wasConverted({ draft: id, revision, outcome }));
-    } catch {
-      if (!signal.aborted)
-        dispatch(
-          engineFailed({
-            draft: id,
-            words:
-              'The engine has stopped twice on this recipe. What you typed is kept; change something to ask it again.',
-          }),
-        );
-    }
+  matcher: isChange,
+  effect: ({ payload: { id } }, { getState, dispatch }) => {
+    const revision = (getState() as RootState).drafts[id]?.revision;
+    if (revision === undefined) return;
+    dispatch(asked({ draft: id, revision }));
+    quickly({ draft: id, getState: getState as () => RootState, dispatch: dispatch as AppDispatch });
   },
 });

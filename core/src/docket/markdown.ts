@@ -1,0 +1,39 @@
+import { fahrenheitOf } from '../quantity';
+import { docketLineWords } from './jsonld';
+import type { Docket } from './types';
+
+/** Characters that Markdown would take for marks. */
+const escaped = (text: string): string => text.replace(/[\\`*_[\]<>#|]/g, '\\$&');
+
+/** A docket as Markdown: headings, a list for each part, numbered steps, the shifts with their because. */
+export function toMarkdown(docket: Docket): string {
+  const { title, family, guard, parts, method, bake, shifts, warnings } = docket;
+  const oven = `${bake.ovenCelsius} °C (${Math.round(fahrenheitOf(bake.ovenCelsius))} °F)${bake.fan ? ', fan' : ''}`;
+  const minutes = bake.minutes
+    ? `about ${Math.round(bake.minutes.central)} minutes (${Math.round(bake.minutes.low)}–${Math.round(bake.minutes.high)})`
+    : 'no time found';
+  const blocks = [
+    `# ${escaped(title)}`,
+    escaped(
+      [family.name, guard.diet, ...guard.without.map((one) => `no ${one}`), `guard: ${guard.state}`].join(
+        ' · ',
+      ),
+    ),
+    `Oven ${oven}, ${minutes}.`,
+    ...parts.flatMap(({ name, lines }) => [
+      `## ${escaped(name ?? 'Ingredients')}`,
+      lines.map((line) => `- ${escaped(docketLineWords(line))}`).join('\n'),
+    ]),
+    '## Method',
+    method
+      .map(({ text }, at) => `${at + 1}. ${escaped(text.replace(/^\s*\d{1,2}\s*[.)]\s*/, ''))}`)
+      .join('\n'),
+    '## Notes',
+    [
+      ...shifts.map(({ from, to, because }) => `- ${escaped(`${from} → ${to}: ${because}`)}`),
+      ...warnings.map((words) => `- ${escaped(words)}`),
+      ...guard.cautions.map(({ text }) => `- ${escaped(text)}`),
+    ].join('\n'),
+  ];
+  return `${blocks.filter((block) => block !== '').join('\n\n')}\n`;
+}

@@ -1,0 +1,35 @@
+import { createBrowserRouter, RouterProvider, type RouteObject } from 'react-router';
+import { Shell } from './Shell';
+import { Lost, Waiting, Wrong } from './states';
+
+/** Each page is a chunk of its own, fetched when it is first opened. */
+const routes: RouteObject[] = [
+  {
+    element: <Shell />,
+    errorElement: <Wrong />,
+    HydrateFallback: Waiting,
+    children: [
+      {
+        index: true,
+        lazy: async () => ({ Component: (await import('../stages/worklist/WorkListPage')).WorkListPage }),
+      },
+      {
+        path: 'kitchen/:household/new',
+        lazy: async () => ({ Component: (await import('../stages/bench/NewPage')).NewPage }),
+      },
+      {
+        path: 'kitchen/:household/recipe/:recipe/:stage?',
+        lazy: async () => ({ Component: (await import('../stages/bench/BenchPage')).BenchPage }),
+      },
+      {
+        path: 'settings',
+        lazy: async () => ({ Component: (await import('../settings/SettingsPage')).SettingsPage }),
+      },
+      { path: '*', element: <Lost /> },
+    ],
+  },
+];
+
+const router = createBrowserRouter(routes);
+
+export const Pages = () => <RouterProvider router={router} />;

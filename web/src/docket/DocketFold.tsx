@@ -1,0 +1,100 @@
+import { useId, useState } from 'react';
+import { styled } from 'styled-components';
+import { isStale } from '../engine/engineSlice';
+import { useEngine } from '../stages/bench/onBench';
+import { Figure } from '../ui/layout';
+import { sayGrams } from '../ui/say';
+import { DocketActions } from './DocketActions';
+import { DocketPaper } from './DocketPaper';
+import { NoDocketPaper } from './NoDocketPaper';
+
+/** The docket beside the work; on a phone it folds to a tab at the bottom. */
+export function DocketFold() {
+  const [open, setOpen] = useState(false);
+  const id = useId();
+  const outcome = useEngine((engine) => engine.outcome);
+  const stale = useEngine(isStale);
+  const docket = outcome?.outcome === 'docket' ? outcome.docket : null;
+  const grams = docket?.parts
+    .flatMap(({ lines }) => lines)
+    .reduce((sum, line) => sum + (line.grams?.central ?? 0), 0);
+  return (
+    <Aside data-open={open || undefined} aria-label="Docket" aria-busy={stale}>
+      <Tab aria-expanded={open} aria-controls={id} onClick={() => setOpen(!open)}>
+        <span>Docket</span>
+        {grams ? <Figure $size={1.4}>{sayGrams(grams)} g</Figure> : null}
+        {docket?.bake.minutes ? (
+          <Figure $size={1.4} data-stale={stale || undefined}>
+            {Math.round(docket.bake.minutes.central)} min
+          </Figure>
+        ) : null}
+        <span aria-hidden="true">{open ? '▾' : '▴'}</span>
+      </Tab>
+      <Body id={id}>
+        {docket ? (
+          <>
+            <DocketPaper docket={docket} stale={stale} />
+            <DocketActions docket={docket} />
+          </>
+        ) : (
+          <NoDocketPaper outcome={outcome?.outcome === 'docket' ? null : outcome} />
+        )}
+      </Body>
+    </Aside>
+  );
+}
+
+const Aside = styled.aside`
+  position: sticky;
+  top: 50px;
+  max-height: calc(100vh - 50px);
+  overflow: auto;
+  padding: ${({ theme }) => `${theme.space(4)} ${theme.space(5)} ${theme.space(8)} 0`};
+  ${({ theme }) => theme.phone} {
+    position: fixed;
+    z-index: 20;
+    inset: auto 0 0;
+    top: auto;
+    max-height: 88vh;
+    padding: 0;
+    background: ${({ theme }) => theme.colour.ground};
+    border-top: 3px solid ${({ theme }) => theme.colour.ink};
+  }
+  @media print {
+    position: static;
+    max-height: none;
+    overflow: visible;
+    padding: 0;
+  }
+`;
+const Tab = styled.button`
+  display: none;
+  ${({ theme }) => theme.phone} {
+    position: sticky;
+    top: 0;
+    z-index: 1;
+    display: flex;
+    width: 100%;
+    min-height: 56px;
+    align-items: center;
+    justify-content: space-between;
+    gap: ${({ theme }) => theme.space(3)};
+    padding: 0 ${({ theme }) => theme.space(4)};
+    border: 0;
+    background: ${({ theme }) => theme.colour.paper};
+    font-weight: 700;
+    cursor: pointer;
+  }
+`;
+const Body = styled.div`
+  ${({ theme }) => theme.phone} {
+    display: none;
+    padding: ${({ theme }) => theme.space(3)};
+    [data-open] > & {
+      display: block;
+    }
+  }
+  @media print {
+    display: block;
+  }
+`;

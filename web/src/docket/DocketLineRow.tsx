@@ -1,0 +1,71 @@
+import { memo } from 'react';
+import { styled } from 'styled-components';
+import type { FlourClass } from '@omniarton/core/blend';
+import type { DocketLine } from '@omniarton/core/docket';
+import { FlourScrap } from '../ui/Flour';
+import { Figure } from '../ui/layout';
+import { sayGrams } from '../ui/say';
+
+interface Props {
+  readonly line: DocketLine;
+  /** Of a flour of the blend: the class that its pattern shows. */
+  readonly kind: FlourClass | undefined;
+}
+
+/** One line of the docket: weight, name, volume; what it was where it has changed. */
+export const DocketLineRow = memo(function DocketLineRow({ line, kind }: Props) {
+  const { grams, name, volume, source, changed, overruled } = line;
+  return (
+    <Line data-changed={changed || undefined}>
+      <Weight>
+        {grams ? sayGrams(grams.central) : '·'}
+        {grams ? <small> g</small> : null}
+      </Weight>
+      <span>
+        {kind ? <FlourScrap kind={kind} size={11} /> : null} <strong>{name}</strong>
+        {volume ? <Volume> {volume}</Volume> : null}
+        {overruled ? <Volume> by hand</Volume> : null}
+        {changed && source !== null ? <Was>was {source.trim()}</Was> : null}
+        {grams === null && !changed && source !== null ? <Volume> {source.trim()}</Volume> : null}
+      </span>
+    </Line>
+  );
+});
+
+const Line = styled.li`
+  display: grid;
+  grid-template-columns: 4.2rem minmax(0, 1fr);
+  align-items: baseline;
+  gap: ${({ theme }) => theme.space(3)};
+  padding: 3px 0;
+  break-inside: avoid;
+  strong {
+    font-weight: 450;
+  }
+  &[data-changed] strong {
+    font-weight: 700;
+  }
+  @media print {
+    padding: 0;
+    grid-template-columns: 14mm minmax(0, 1fr);
+  }
+`;
+const Weight = styled(Figure).attrs({ $size: 1.55 })`
+  text-align: right;
+  small {
+    font-size: 0.55em;
+    font-weight: 500;
+  }
+  @media print {
+    font-size: 13pt;
+  }
+`;
+const Volume = styled.span`
+  font-size: 0.86rem;
+  color: ${({ theme }) => theme.colour.soft};
+`;
+const Was = styled.span`
+  display: block;
+  font: italic 400 0.84rem/1.25 ${({ theme }) => theme.font.written};
+  color: ${({ theme }) => theme.colour.soft};
+`;

@@ -1,0 +1,236 @@
+import { styled } from 'styled-components';
+import { sayMinutes, type Docket, type DocketPart, type DocketStep } from '@omniarton/core/docket';
+import { useTemperatureUnit } from '../settings/useSettings';
+import { avoidanceWords, stateWords } from '../stages/guard/words';
+import { BlendBar } from '../ui/BlendBar';
+import { Figure } from '../ui/layout';
+import { sayTemperature } from '../ui/say';
+import { DocketLineRow } from './DocketLineRow';
+
+interface Props {
+  readonly docket: Docket;
+  readonly stale: boolean;
+}
+
+/** The converted recipe as you would pin it up. It prints on one page. */
+export function DocketPaper({ docket, stale }: Props) {
+  const { title, family, guard, parts, method, warnings, rest } = docket;
+  const out = guard.without.map((one) => `no ${avoidanceWords(one)}`);
+  return (
+    <Paper>
+      <header>
+        <h2>{title}</h2>
+        <p>{[family.name, guard.diet, ...(guard.coeliac ? ['coeliac disease'] : []), ...out].join(' · ')}</p>
+        <GuardState data-state={guard.state}>
+          guard: {stateWords(guard.state, new Set(guard.open.map(({ line }) => line)).size)}
+        </GuardState>
+        {guard.newTo.length > 0 ? (
+          <GuardState data-state="open">
+            new to this bake: {guard.newTo.map(avoidanceWords).join(', ')}
+          </GuardState>
+        ) : null}
+      </header>
+      <Bake docket={docket} stale={stale} />
+      {parts.map((part) => (
+        <PartOf key={part.id} part={part} />
+      ))}
+      <p>
+        Rest {rest.cold ? 'in the cold ' : ''}
+        {sayMinutes(rest.minutes[0])}
+        {rest.minutes[1] > rest.minutes[0] ? `, up to ${sayMinutes(rest.minutes[1])}` : ''}.
+      </p>
+      <Steps>
+        {method.map((step) => (
+          <StepOf key={step.id} step={step} />
+        ))}
+      </Steps>
+      {warnings.length > 0 ? (
+        <Warnings>
+          {warnings.map((words) => (
+            <li key={words}>{words}</li>
+          ))}
+        </Warnings>
+      ) : null}
+      <Cautions>
+        {guard.cautions.map(({ id, text }) => (
+          <li key={id}>{text}</li>
+        ))}
+      </Cautions>
+    </Paper>
+  );
+}
+
+function Bake({ docket: { bake }, stale }: Props) {
+  const unit = useTemperatureUnit();
+  return (
+    <BakeLine>
+      <Figure $size={1.7}>
+        {sayTemperature(bake.ovenCelsius, unit)}
+        {bake.fan ? ' fan' : ''}
+      </Figure>
+      {bake.minutes && bake.firstCheck !== null ? (
+        <>
+          <Figure $size={1.7} data-stale={stale || undefined}>
+            {Math.round(bake.minutes.central)} min
+          </Figure>
+          <span>
+            {Math.round(bake.minutes.low)}–{Math.round(bake.minutes.high)}, first look at{' '}
+            {Math.round(bake.firstCheck)}
+          </span>
+        </>
+      ) : (
+        <span>never done in the simulation</span>
+      )}
+    </BakeLine>
+  );
+}
+
+function PartOf({ part }: { readonly part: DocketPart }) {
+  const { name, blend, lines } = part;
+  const kinds = new Map(blend.map((one) => [one.ingredient, one.class]));
+  return (
+    <section>
+      {name ? <h3>{name}</h3> : null}
+      {blend.length > 0 ? <BlendBar shares={blend} height={12} /> : null}
+      <ul>
+        {lines.map((line) => (
+          <DocketLineRow
+            key={line.id}
+            line={line}
+            kind={line.id.includes('~') && line.ingredient ? kinds.get(line.ingredient) : undefined}
+          />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** A changed step has a mark, and the words that it had stay a tap away. */
+function StepOf({ step: { text, source, changed } }: { readonly step: DocketStep }) {
+  return (
+    <li data-changed={changed || undefined}>
+      {text.replace(/^\s*\d{1,2}\s*[.)]\s*/, '')}
+      {changed && source !== null ? (
+        <details>
+          <summary>as written</summary>
+          {source}
+        </details>
+      ) : null}
+    </li>
+  );
+}
+
+const Paper = styled.article`
+  position: relative;
+  display: grid;
+  gap: ${({ theme }) => theme.space(3)};
+  padding: ${({ theme }) => `${theme.space(7)} ${theme.space(5)} ${theme.space(6)}`};
+  background: ${({ theme }) => theme.colour.paper};
+  box-shadow:
+    0 1px 0 ${({ theme }) => theme.colour.line},
+    0 10px 24px -14px rgb(0 0 0 / 0.45);
+  /* Torn off a roll: a row of bites along the top. */
+  mask: radial-gradient(circle at 6px 0, transparent 3.5px, black 4px) 0 0 / 12px 100% repeat-x;
+  h2 {
+    font: 620 1.35rem/1.15 ${({ theme }) => theme.font.written};
+  }
+  h3 {
+    margin: ${({ theme }) => `${theme.space(2)} 0 ${theme.space(1)}`};
+    font: 650 1rem/1.2 ${({ theme }) => theme.font.text};
+  }
+  header p {
+    font-size: 0.86rem;
+    color: ${({ theme }) => theme.colour.soft};
+  }
+  @media print {
+    display: block;
+    padding: 0;
+    box-shadow: none;
+    mask: none;
+    section {
+      columns: 2;
+      column-gap: 8mm;
+      h3,
+      svg {
+        column-span: all;
+      }
+    }
+    > * + * {
+      margin-top: 2mm;
+    }
+  }
+`;
+const GuardState = styled.p`
+  && {
+    font-weight: 650;
+    color: ${({ theme }) => theme.colour.calm};
+  }
+  &&[data-state='open'] {
+    color: ${({ theme }) => theme.colour.ask};
+  }
+`;
+const BakeLine = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: ${({ theme }) => `${theme.space(1)} ${theme.space(4)}`};
+  padding: ${({ theme }) => theme.space(2)} 0;
+  border-block: 2px solid ${({ theme }) => theme.colour.ink};
+`;
+const Steps = styled.ol`
+  display: grid;
+  gap: ${({ theme }) => theme.space(2)};
+  counter-reset: step;
+  font: 400 0.98rem/1.4 ${({ theme }) => theme.font.written};
+  li {
+    position: relative;
+    padding-left: ${({ theme }) => theme.space(6.5)};
+    counter-increment: step;
+  }
+  li::before {
+    content: counter(step);
+    position: absolute;
+    left: 0;
+    font: 650 1.05rem/1.3 ${({ theme }) => theme.font.figures};
+  }
+  li[data-changed] {
+    background: linear-gradient(90deg, ${({ theme }) => theme.colour.mark}, transparent 70%);
+  }
+  summary {
+    font: 500 0.82rem/1.6 ${({ theme }) => theme.font.text};
+    color: ${({ theme }) => theme.colour.act};
+    cursor: pointer;
+  }
+  @media print {
+    display: block;
+    details {
+      display: none;
+    }
+    li {
+      margin-bottom: 1mm;
+    }
+  }
+`;
+const Warnings = styled.ul`
+  display: grid;
+  gap: ${({ theme }) => theme.space(1)};
+  font-size: 0.9rem;
+  font-weight: 550;
+  color: ${({ theme }) => theme.colour.ask};
+  li::before {
+    content: '? ';
+    font-weight: 800;
+  }
+`;
+const Cautions = styled.ul`
+  display: grid;
+  gap: ${({ theme }) => theme.space(1)};
+  padding-top: ${({ theme }) => theme.space(2)};
+  border-top: 1px solid ${({ theme }) => theme.colour.line};
+  font-size: 0.8rem;
+  line-height: 1.35;
+  color: ${({ theme }) => theme.colour.soft};
+  @media print {
+    font-size: 7pt;
+  }
+`;

@@ -1,0 +1,9 @@
+/** Hands a text to the browser's own downloads. */
+export function saveFile(name: string, type: string, text: string): void {
+  const url = URL.createObjectURL(new Blob([text], { type: `${type};charset=utf-8` }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(url);
+}

@@ -1,0 +1,87 @@
+import { applyPatches, enablePatches, produceWithPatches, type Draft as Drafting, type Patch } from 'immer';
+import type { ConversionRequest, LineCorrection, RecipeDocument, Serving } from '@omniarton/core/kitchen';
+
+enablePatches();
+
+/** What a person may do to a recipe. */
+export type Edit =
+  | { readonly kind: 'text'; readonly text: string }
+  | { readonly kind: 'request'; readonly request: Partial<ConversionRequest> }
+  | { readonly kind: 'correction'; readonly correction: LineCorrection }
+  | { readonly kind: 'uncorrect'; readonly line: string }
+  | { readonly kind: 'serving'; readonly serving: Serving | null };
+
+/** One step of the history: how to do it again and how to undo it. */
+export interface Step {
+  readonly field: string;
+  readonly at: number;
+  readonly forward: readonly Patch[];
+  readonly back: readonly Patch[];
+}
+
+/** Edits of one field that follow each other this fast are one step. */
+const RUN_MS = 1000;
+
+/** The field that an edit is about, so that a run of keys in it is undone as one. */
+export function fieldOf(edit: Edit): string {
+  switch (edit.kind) {
+    case 'request':
+      return `request.${Object.keys(edit.request).sort().join('.')}`;
+    case 'correction':
+      return `correction.${edit.correction.line}`;
+    case 'uncorrect':
+      return `correction.${edit.line}`;
+    default:
+      return edit.kind;
+  }
+}
+
+function change(doc: Drafting<RecipeDocument>, edit: Edit): void {
+  const others = (line: string) => doc.corrections.filter((one) => one.line !== line);
+  switch (edit.kind) {
+    case 'text':
+      doc.text = edit.text;
+      break;
+    case 'request':
+      Object.assign(doc.request, edit.request);
+      break;
+    case 'correction':
+      doc.corrections = [...others(edit.correction.line), edit.correction];
+      break;
+    case 'uncorrect':
+      doc.corrections = others(edit.line);
+      break;
+    case 'serving':
+      doc.serving = edit.serving;
+      break;
+  }
+}
+
+/** Lays an edit over a document. No step when nothing changes. */
+export function makeStep(
+  doc: RecipeDocument,
+  edit: Edit,
+  at: number,
+): { doc: RecipeDocument; step: Step | null } {
+  const [next, forward, back] = produceWithPatches(doc, (drafting) => change(drafting, edit));
+  return { doc: next, step: forward.length > 0 ? { field: fieldOf(edit), at, forward, back } : null };
+}
+
+/** Two steps of one run as one; null when they aren't one. */
+export function joined(earlier: Step | undefined, later: Step): Step | null {
+  if (!earlier || earlier.field !== later.field || later.at - earlier.at > RUN_MS) return null;
+  const samePlace =
+    earlier.forward.length === 1 &&
+    later.forward.length === 1 &&
+    earlier.forward[0]!.op === 'replace' &&
+    earlier.forward[0]!.path.join('/') === later.forward[0]!.path.join('/');
+  return {
+    field: later.field,
+    at: later.at,
+    forward: samePlace ? later.forward : [...earlier.forward, ...later.forward],
+    back: samePlace ? earlier.back : [...later.back, ...earlier.back],
+  };
+}
+
+export const applied = (doc: RecipeDocument, patches: readonly Patch[]): RecipeDocument =>
+  applyPatches(doc, [...patches]);

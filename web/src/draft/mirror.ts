@@ -1,0 +1,49 @@
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import type { RecipeDocument } from '@omniarton/core/kitchen';
+import type { Draft } from './draftSlice';
+
+/** A copy of an unsent draft in this browser, for a crash, a closed tab or a server that is away. */
+export interface UnsentCopy {
+  readonly id: string;
+  readonly household: string;
+  readonly base: number;
+  readonly doc: RecipeDocument;
+  /** When it was last touched, ms since 1970. */
+  readonly at: number;
+}
+
+interface Schema extends DBSchema {
+  drafts: { key: string; value: UnsentCopy };
+}
+
+let opening: Promise<IDBPDatabase<Schema>> | undefined;
+
+function store(): Promise<IDBPDatabase<Schema>> {
+  opening ??= openDB<Schema>('omniarton', 1, {
+    upgrade: (db) => void db.createObjectStore('drafts', { keyPath: 'id' }),
+  });
+  return opening;
+}
+
+/** False: the browser doesn't let the page keep anything (forbidden, or full). Nothing here throws. */
+async function attempt(work: (db: IDBPDatabase<Schema>) => Promise<unknown>): Promise<boolean> {
+  try {
+    await work(await store());
+    return true;
+  } catch {
+    opening = undefined;
+    return false;
+  }
+}
+
+export const keepCopy = ({ id, household, base, doc }: Draft): Promise<boolean> =>
+  attempt((db) => db.put('drafts', { id, household, base, doc, at: Date.now() }));
+
+export const dropCopy = (id: string): Promise<boolean> => attempt((db) => db.delete('drafts', id));
+
+/** Every unsent copy, the newest first. */
+export async function unsentCopies(): Promise<readonly UnsentCopy[]> {
+  let found: UnsentCopy[] = [];
+  await attempt(async (db) => (found = await db.getAll('drafts')));
+  return found.sort((a, b) => b.at - a.at);
+}

@@ -1,0 +1,78 @@
+import type { RecipeAnswer } from '@omniarton/contracts';
+import { EMPTY_REQUEST, type RecipeDocument } from '@omniarton/core/kitchen';
+import { pathTo } from '@omniarton/contracts/paths-and-errors';
+import type { Place } from '../api/api';
+import { request, type Failure } from '../api/http';
+import type { AppDispatch, RootState } from '../app/store';
+import { isUnsent, opened } from './draftSlice';
+import type { UnsentCopy } from './mirror';
+import { dropCopy } from './mirror';
+import { copySettled } from './mirroring';
+import type { TabNews } from './tabs';
+
+type Thunk<T> = (dispatch: AppDispatch, getState: () => RootState) => T;
+
+/** A sheet with nothing on it, or with a text that was brought along. */
+export const emptyDocument = (text = ''): RecipeDocument => ({
+  schema: 1,
+  asRead: { title: '', family: 'creamed-cake', batchGrams: null },
+  text,
+  lines: [],
+  corrections: [],
+  request: EMPTY_REQUEST,
+  serving: null,
+});
+
+const fetchRecipe = ({ household, recipe }: Place) =>
+  request<RecipeAnswer>(pathTo('recipe', { household, recipe }));
+
+/** Opens a recipe on the bench; what is open already, unsent edits among it, stays as it is. */
+export const openRecipe =
+  (place: Place): Thunk<Promise<Failure | null>> =>
+  async (dispatch, getState) => {
+    if (getState().drafts[place.recipe]) return null;
+    const reply = await fetchRecipe(place);
+    if (!reply.ok) return reply.failure;
+    const { version, doc } = reply.data;
+    if (!getState().drafts[place.recipe])
+      dispatch(opened({ id: place.recipe, household: place.household, base: version, doc }));
+    return null;
+  };
+
+/** A new recipe: it exists on this page alone until its first edit has been saved. */
+export const openNew =
+  ({ household, recipe }: Place, doc = emptyDocument()): Thunk<void> =>
+  (dispatch) =>
+    void dispatch(opened({ id: recipe, household, base: 0, doc, unsent: doc.text !== '' }));
+
+/** Takes up what an earlier page could not send. */
+export const takeUp =
+  ({ id, household, base, doc }: UnsentCopy): Thunk<void> =>
+  (dispatch) => {
+    dispatch(opened({ id, household, base, doc, unsent: true }));
+    dispatch(copySettled(id));
+  };
+
+export const letGo =
+  ({ id }: UnsentCopy): Thunk<void> =>
+  (dispatch) => {
+    dispatch(copySettled(id));
+    void dropCopy(id);
+  };
+
+/** Another tab has saved a recipe that is open here: without edits of its own this tab follows. */
+export const followTab =
+  ({ saved, version }: TabNews): Thunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    const clean = () => {
+      const draft = getState().drafts[saved];
+      return draft && !isUnsent(draft) && draft.base < version ? draft : undefined;
+    };
+    const draft = clean();
+    if (!draft) return;
+    const reply = await fetchRecipe({ household: draft.household, recipe: saved });
+    if (reply.ok && clean())
+      dispatch(
+        opened({ id: saved, household: draft.household, base: reply.data.version, doc: reply.data.doc }),
+      );
+  };

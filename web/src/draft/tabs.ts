@@ -1,0 +1,13 @@
+/** What tabs of one browser tell each other: that a recipe has been saved. */
+export interface TabNews {
+  readonly saved: string;
+  readonly version: number;
+}
+
+const channel = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('omniarton');
+
+export const tellTabs = (news: TabNews): void => channel?.postMessage(news);
+
+export function hearTabs(hear: (news: TabNews) => void): void {
+  channel?.addEventListener('message', ({ data }: MessageEvent<TabNews>) => hear(data));
+}

@@ -1,0 +1,29 @@
+import '@fontsource-variable/literata/opsz.css';
+import '@fontsource-variable/sofia-sans/index.css';
+import '@fontsource-variable/sofia-sans-condensed/index.css';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { Provider } from 'react-redux';
+import { ThemeProvider } from 'styled-components';
+import { GlobalStyle } from './app/GlobalStyle';
+import { Pages } from './app/Pages';
+import { makeStore } from './app/store';
+import { theme } from './app/theme';
+import { findCopies } from './draft/mirroring';
+import { followTab } from './draft/opening';
+import { hearTabs } from './draft/tabs';
+
+const store = makeStore();
+void store.dispatch(findCopies());
+hearTabs((news) => void store.dispatch(followTab(news)));
+
+createRoot(document.getElementById('root')!).render(
+  <StrictMode>
+    <Provider store={store}>
+      <ThemeProvider theme={theme}>
+        <GlobalStyle />
+        <Pages />
+      </ThemeProvider>
+    </Provider>
+  </StrictMode>,
+);

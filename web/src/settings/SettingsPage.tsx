@@ -1,0 +1,92 @@
+import { Switch } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { failureWords } from '../api/words';
+import type { Failure } from '../api/http';
+import { Wordmark } from '../app/Wordmark';
+import { Choice } from '../ui/Choice';
+import { Small, Stack } from '../ui/layout';
+import { Notice } from '../ui/Notice';
+import { useSettings } from './useSettings';
+
+export function SettingsPage() {
+  const { settings, change, ready, error } = useSettings();
+  return (
+    <Page data-busy={!ready || undefined}>
+      <title>Settings · Omniarton</title>
+      <Wordmark />
+      <h1>Settings</h1>
+      {error ? (
+        <Notice tone="danger" loud>
+          {failureWords(error as Failure)}
+        </Notice>
+      ) : null}
+      <Choice
+        label="Oven temperatures"
+        value={settings.temperature}
+        options={[
+          { id: 'celsius', name: '°C' },
+          { id: 'fahrenheit', name: '°F' },
+        ]}
+        onChange={(temperature) => change({ temperature })}
+      />
+      <Choice
+        label="Light"
+        value={settings.theme}
+        options={[
+          { id: 'system', name: 'As the device' },
+          { id: 'light', name: 'Light' },
+          { id: 'dark', name: 'Dark' },
+        ]}
+        onChange={(theme) => change({ theme })}
+      />
+      <Stack $gap={1}>
+        <Toggle isSelected={settings.shortcuts} onChange={(shortcuts) => change({ shortcuts })}>
+          <span className="track" aria-hidden="true" /> One-key shortcuts on the bench
+        </Toggle>
+        <Small>They are silent while you type. Press ? on the bench for the list.</Small>
+      </Stack>
+    </Page>
+  );
+}
+
+const Page = styled.main`
+  display: grid;
+  gap: ${({ theme }) => theme.space(6)};
+  justify-items: start;
+  max-width: 44rem;
+  margin: 0 auto;
+  padding: ${({ theme }) => `${theme.space(4)} ${theme.space(4)} ${theme.space(12)}`};
+  h1 {
+    font: 600 2rem/1.1 ${({ theme }) => theme.font.written};
+  }
+`;
+export const Toggle = styled(Switch)`
+  display: inline-flex;
+  align-items: center;
+  gap: ${({ theme }) => theme.space(3)};
+  min-height: ${({ theme }) => theme.touch};
+  cursor: pointer;
+  .track {
+    position: relative;
+    width: 44px;
+    height: 24px;
+    border: 2px solid ${({ theme }) => theme.colour.strong};
+    border-radius: 3px;
+    background: ${({ theme }) => theme.colour.paper};
+  }
+  .track::after {
+    content: '';
+    position: absolute;
+    inset: 2px auto 2px 2px;
+    width: 16px;
+    background: ${({ theme }) => theme.colour.strong};
+  }
+  &[data-selected] .track::after {
+    inset: 2px 2px 2px auto;
+    background: ${({ theme }) => theme.colour.act};
+  }
+  &[data-focus-visible] .track {
+    outline: 3px solid ${({ theme }) => theme.colour.focus};
+    outline-offset: 2px;
+  }
+`;

@@ -1,0 +1,53 @@
+import { useEffect } from 'react';
+import type { SettingsDto } from '@omniarton/contracts';
+import { useHouseholdsQuery, useSaveSettingsMutation, useSettingsQuery } from '../api/api';
+import type { TemperatureUnit } from '../ui/say';
+
+const USUAL: SettingsDto = { schema: 1, temperature: 'celsius', theme: 'system', shortcuts: true };
+const THEME_KEY = 'omniarton.theme';
+
+/** The local person's settings are those of their own kitchen. */
+export function useHome(): string | undefined {
+  return useHouseholdsQuery().data?.find(({ demo }) => !demo)?.id;
+}
+
+/** The settings, and how to change one. Until they are there, and where the server is away, the usual ones hold. */
+export function useSettings() {
+  const home = useHome();
+  const { data } = useSettingsQuery(home ?? '', { skip: home === undefined });
+  const [save, { error }] = useSaveSettingsMutation();
+  const settings = data?.doc ?? USUAL;
+  const change = (part: Partial<SettingsDto>) => {
+    if (home !== undefined && data)
+      void save({ household: home, settings: { version: data.version, doc: { ...settings, ...part } } });
+  };
+  return { settings, change, ready: data !== undefined, error };
+}
+
+export const useTemperatureUnit = (): TemperatureUnit => useSettings().settings.temperature;
+
+function remembered(): string | null {
+  try {
+    return localStorage.getItem(THEME_KEY);
+  } catch {
+    return null;
+  }
+}
+
+function remember(theme: string): void {
+  try {
+    localStorage.setItem(THEME_KEY, theme);
+  } catch {
+    // Forbidden: the theme then comes a moment later, from the server.
+  }
+}
+
+/** Puts the chosen theme on the document, at once from the last visit and then from the settings. */
+export function useTheming(): void {
+  const { settings, ready } = useSettings();
+  const theme = ready ? settings.theme : (remembered() ?? settings.theme);
+  useEffect(() => {
+    if (ready) remember(theme);
+    document.documentElement.dataset['theme'] = theme;
+  }, [theme, ready]);
+}

@@ -1,0 +1,117 @@
+import { styled } from 'styled-components';
+import type { Docket, DocketPart } from '@omniarton/core/docket';
+import { BINDER_SCHOOLS, type BalanceId, type BinderSchool } from '@omniarton/core/vocabulary';
+import { isStale } from '../../engine/engineSlice';
+import { Choice } from '../../ui/Choice';
+import { Heading, Stack } from '../../ui/layout';
+import { Notice } from '../../ui/Notice';
+import { Rail } from '../../ui/Rail';
+import { NeedsDocket } from '../bench/NeedsDocket';
+import { useDocket, useEngine, useRequest } from '../bench/onBench';
+import { ShiftRow } from './ShiftRow';
+import { Weights } from './Weights';
+
+interface BalanceWords {
+  readonly name: string;
+  readonly about: string;
+  readonly unit: string;
+  readonly say?: (value: number) => string;
+}
+
+export const BALANCE_WORDS: Readonly<Record<BalanceId, BalanceWords>> = {
+  drinkThirst: { name: 'Drink over thirst', about: 'water given for water taken', unit: '' },
+  binder: { name: 'Binder', about: 'xanthan’s worth, g per 100 g flour', unit: 'g' },
+  starchShare: {
+    name: 'Starch',
+    about: 'pure starch in the flours',
+    unit: '%',
+    say: (value) => `${Math.round(value * 100)}`,
+  },
+  lift: { name: 'Lift', about: 'CO₂, mmol per 100 g batter', unit: 'mmol' },
+  fat: { name: 'Fat', about: 'in the whole part', unit: 'g' },
+  sugar: { name: 'Sugars', about: 'in the whole part', unit: 'g' },
+};
+
+export const SCHOOL_WORDS: Readonly<Record<BinderSchool, string>> = {
+  gum: 'gum',
+  husk: 'psyllium husk',
+  'egg-led': 'egg in the place of gum',
+};
+
+/** Every balance on its rail, every shift with its because, every weight to be overruled. */
+export function BalanceStage() {
+  const docket = useDocket();
+  const [request, ask] = useRequest();
+  if (!docket) return <NeedsDocket what="balances" />;
+  const built = docket.parts.filter(({ balances }) => balances.length > 0);
+  return (
+    <Stack $gap={7}>
+      <Choice
+        label="Held together by"
+        value={request.school}
+        options={BINDER_SCHOOLS.map((id) => ({ id, name: SCHOOL_WORDS[id] }))}
+        onChange={(school) => ask({ school })}
+      />
+      {built.map((part) => (
+        <Rails key={part.id} part={part} named={docket.parts.length > 1} />
+      ))}
+      <Warnings docket={docket} />
+      <section aria-labelledby="shifts">
+        <Heading id="shifts">What shifts, and why</Heading>
+        <Shifts>
+          {docket.shifts.map((shift) => (
+            <ShiftRow key={shift.id} shift={shift} />
+          ))}
+        </Shifts>
+      </section>
+      <Weights docket={docket} />
+    </Stack>
+  );
+}
+
+function Rails({ part, named }: { readonly part: DocketPart; readonly named: boolean }) {
+  const stale = useEngine(isStale);
+  return (
+    <section aria-labelledby={`rails-${part.id}`}>
+      <Heading id={`rails-${part.id}`}>{named ? (part.name ?? 'First part') : 'The balances'}</Heading>
+      {part.balances.map(({ id, original, converted, band }) => {
+        const { name, about, unit, say } = BALANCE_WORDS[id];
+        return (
+          <Rail
+            key={id}
+            label={name}
+            about={about}
+            unit={unit}
+            from={original}
+            fromName="wheat"
+            to={converted}
+            band={band}
+            {...(say ? { say } : {})}
+            stale={stale}
+          />
+        );
+      })}
+      {part.bySpoon > 0 ? (
+        <Notice>
+          Up to {Math.round(part.bySpoon)} g of liquid more may follow by the spoon, after the rest and only
+          if it is too stiff.
+        </Notice>
+      ) : null}
+    </section>
+  );
+}
+
+const Warnings = ({ docket }: { readonly docket: Docket }) => (
+  <Stack $gap={2}>
+    {docket.warnings.map((words) => (
+      <Notice key={words} tone="ask">
+        {words}
+      </Notice>
+    ))}
+  </Stack>
+);
+
+const Shifts = styled.ul`
+  display: grid;
+  margin-top: ${({ theme }) => theme.space(2)};
+`;

@@ -1,0 +1,151 @@
+import { Suspense, useEffect, useState } from 'react';
+import { Navigate, useParams } from 'react-router';
+import { styled } from 'styled-components';
+import type { Failure } from '../../api/http';
+import { isAway } from '../../api/http';
+import { failureWords } from '../../api/words';
+import { benchPath } from '../../app/paths';
+import { Lost, Waiting } from '../../app/states';
+import { useAppDispatch, useAppSelector } from '../../app/store';
+import { Wordmark } from '../../app/Wordmark';
+import { DocketFold } from '../../docket/DocketFold';
+import { closed } from '../../draft/draftSlice';
+import { openRecipe } from '../../draft/opening';
+import { isStale } from '../../engine/engineSlice';
+import { Button } from '../../ui/Button';
+import { Row } from '../../ui/layout';
+import { Notice } from '../../ui/Notice';
+import { Offer } from '../worklist/UnsentCopies';
+import { BenchHead } from './BenchHead';
+import { Beam } from './Beam';
+import { ConflictPanel } from './ConflictPanel';
+import { BenchProvider, useDraft, useEngine } from './onBench';
+import { useShortcuts } from './Shortcuts';
+import { STAGES } from './stages';
+
+const LOOK_AGAIN_MS = 4000;
+
+/** Opens the recipe of the address, and tries again while the server is away. */
+function useOpening(household: string, recipe: string) {
+  const dispatch = useAppDispatch();
+  const [failure, setFailure] = useState<Failure | null>(null);
+  const [tries, setTries] = useState(0);
+  useEffect(() => {
+    let gone = false;
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    void dispatch(openRecipe({ household, recipe })).then((trouble) => {
+      if (gone) return;
+      setFailure(trouble);
+      if (trouble && isAway(trouble)) timer = setTimeout(() => setTries((count) => count + 1), LOOK_AGAIN_MS);
+    });
+    return () => {
+      gone = true;
+      clearTimeout(timer);
+    };
+  }, [dispatch, household, recipe, tries]);
+  useEffect(() => () => void dispatch(closed({ id: recipe })), [dispatch, recipe]);
+  return { failure, again: () => setTries((count) => count + 1) };
+}
+
+/** The bench: one stage at a time, and the docket always beside it. */
+export function BenchPage() {
+  const { household = '', recipe = '', stage } = useParams();
+  const { failure, again } = useOpening(household, recipe);
+  const open = useAppSelector((state) => state.drafts[recipe] !== undefined);
+  const copy = useAppSelector((state) => state.mirror.found.find(({ id }) => id === recipe));
+  const at = STAGES.find(({ id }) => id === (stage ?? STAGES[0]!.id));
+  if (!at) return <Navigate to={benchPath(household, recipe)} replace />;
+  if (open)
+    return (
+      <BenchProvider value={recipe}>
+        {copy ? <Offer copy={copy} /> : null}
+        <Bench key={recipe} household={household} stage={at.id} />
+      </BenchProvider>
+    );
+  if (!failure) return <Waiting />;
+  if (failure.code === 'not-found' && !copy) return <Lost />;
+  return (
+    <Closed>
+      <Wordmark />
+      {copy ? <Offer copy={copy} /> : null}
+      <Notice tone="danger" loud>
+        <Row>
+          <span>{failureWords(failure)}</span>
+          <Button onPress={again}>Try again</Button>
+        </Row>
+      </Notice>
+    </Closed>
+  );
+}
+
+function Bench({ household, stage }: { readonly household: string; readonly stage: string }) {
+  const saving = useDraft(({ save }) => save.status === 'sending' || save.status === 'waiting');
+  const thinking = useEngine(isStale);
+  const failed = useEngine((engine) => engine.failed);
+  const conflict = useDraft(({ save }) => save.status === 'conflict');
+  const title = useDraft(({ doc }) => doc.asRead.title);
+  const { Page, name } = STAGES.find(({ id }) => id === stage)!;
+  const sheet = useShortcuts(household);
+  return (
+    <Frame data-busy={saving || thinking || undefined}>
+      <title>{`${title || 'Untitled'} · ${name} · Omniarton`}</title>
+      <BenchHead household={household} onHelp={sheet.open} />
+      <Beam household={household} stage={stage} />
+      <Floor>
+        <Area aria-label={name}>
+          {conflict ? <ConflictPanel /> : null}
+          {failed ? (
+            <Notice tone="danger" loud>
+              {failed}
+            </Notice>
+          ) : null}
+          <Suspense fallback={<p role="status">Setting out …</p>}>
+            <Page />
+          </Suspense>
+        </Area>
+        <DocketFold />
+      </Floor>
+      {sheet.element}
+    </Frame>
+  );
+}
+
+const Frame = styled.main`
+  min-height: 100vh;
+  display: grid;
+  grid-template-rows: auto auto 1fr;
+`;
+const Floor = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 20rem;
+  align-items: start;
+  @media (min-width: 1200px) {
+    grid-template-columns: minmax(0, 1fr) 26rem;
+  }
+  ${({ theme }) => theme.phone} {
+    grid-template-columns: minmax(0, 1fr);
+    padding-bottom: 5rem;
+  }
+  @media print {
+    display: block;
+  }
+`;
+const Area = styled.section`
+  display: grid;
+  gap: ${({ theme }) => theme.space(4)};
+  padding: ${({ theme }) => `${theme.space(5)} ${theme.space(6)} ${theme.space(10)}`};
+  min-width: 0;
+  ${({ theme }) => theme.phone} {
+    padding: ${({ theme }) => `${theme.space(4)} ${theme.space(3.5)}`};
+  }
+  @media print {
+    display: none;
+  }
+`;
+const Closed = styled.main`
+  display: grid;
+  gap: ${({ theme }) => theme.space(4)};
+  justify-items: start;
+  max-width: 44rem;
+  padding: ${({ theme }) => theme.space(4)};
+`;

@@ -1,0 +1,44 @@
+import { createContext, useCallback, useContext } from 'react';
+import type { ConversionRequest } from '@omniarton/core/kitchen';
+import { useAppDispatch, useAppSelector } from '../../app/store';
+import { edited, type Draft } from '../../draft/draftSlice';
+import type { Edit } from '../../draft/edits';
+import { EMPTY_ENGINE, type EngineState } from '../../engine/engineSlice';
+
+/** The recipe on the bench. */
+const OnBench = createContext<string | null>(null);
+export const BenchProvider = OnBench.Provider;
+
+export function useDraftId(): string {
+  const id = useContext(OnBench);
+  if (id === null) throw new Error('There is no recipe on this bench: BenchProvider is missing above.');
+  return id;
+}
+
+/** Something of the draft that is open; the page shows stages only while there is one. */
+export function useDraft<T>(select: (draft: Draft) => T): T {
+  const id = useDraftId();
+  return useAppSelector((state) => select(state.drafts[id]!));
+}
+
+export function useEngine<T>(select: (engine: EngineState) => T): T {
+  const id = useDraftId();
+  return useAppSelector((state) => select(state.engine[id] ?? EMPTY_ENGINE));
+}
+
+export function useEdit(): (edit: Edit) => void {
+  const id = useDraftId();
+  const dispatch = useAppDispatch();
+  return useCallback((edit) => void dispatch(edited(id, edit)), [dispatch, id]);
+}
+
+/** What is asked of the conversion, and how to ask otherwise. */
+export function useRequest(): [ConversionRequest, (part: Partial<ConversionRequest>) => void] {
+  const request = useDraft((draft) => draft.doc.request);
+  const edit = useEdit();
+  return [request, useCallback((part) => edit({ kind: 'request', request: part }), [edit])];
+}
+
+/** The docket as it stands; null while there is none. */
+export const useDocket = () =>
+  useEngine(({ outcome }) => (outcome?.outcome === 'docket' ? outcome.docket : null));

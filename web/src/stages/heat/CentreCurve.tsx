@@ -1,0 +1,165 @@
+import {
+  Chart,
+  Filler,
+  LinearScale,
+  LineController,
+  LineElement,
+  PointElement,
+  Tooltip,
+  type ChartConfiguration,
+} from 'chart.js';
+import { useEffect, useRef } from 'react';
+import { styled } from 'styled-components';
+import type { DocketBake } from '@omniarton/core/docket';
+import { useTemperatureUnit } from '../../settings/useSettings';
+import { sayTemperature, type TemperatureUnit } from '../../ui/say';
+
+Chart.defaults.font = { family: "'Sofia Sans Condensed Variable', system-ui, sans-serif", size: 15 };
+Chart.register(LineController, LineElement, PointElement, LinearScale, Filler, Tooltip);
+
+const shown = (celsius: number, unit: TemperatureUnit) =>
+  unit === 'celsius' ? celsius : (celsius * 9) / 5 + 32;
+const TABLE_MINUTES = 5;
+const HOTTER_THAN_DONE = 4;
+const GRID = 10;
+
+function colours() {
+  const style = getComputedStyle(document.documentElement);
+  const of = (name: string) => style.getPropertyValue(`--${name}`).trim();
+  return { ink: of('ink'), line: of('line'), act: of('act'), mark: of('mark'), soft: of('soft') };
+}
+
+/** The window of the prediction as a filled band up to the top of the chart. */
+const windowOf = ({ low, high }: { low: number; high: number }, top: number, colour: string) => ({
+  label: 'window',
+  data: [
+    { x: low, y: top },
+    { x: high, y: top },
+  ],
+  borderWidth: 0,
+  pointRadius: 0,
+  fill: 'start',
+  backgroundColor: colour,
+});
+
+function configOf(
+  { centre, doneCelsius, minutes }: DocketBake,
+  unit: TemperatureUnit,
+): ChartConfiguration<'line'> {
+  const { ink, line, act, mark, soft } = colours();
+  const end = Math.ceil((minutes?.high ?? centre.at(-1)?.[0] ?? 0) + 1);
+  const done = shown(doneCelsius, unit);
+  const top = Math.ceil(shown(doneCelsius + HOTTER_THAN_DONE, unit) / GRID) * GRID;
+  const axis = (text: string) => ({
+    title: { display: true, text, color: soft },
+    grid: { color: line },
+    ticks: { color: ink },
+    border: { color: ink },
+  });
+  return {
+    type: 'line',
+    data: {
+      datasets: [
+        {
+          label: 'coldest place',
+          data: centre.map(([x, celsius]) => ({ x, y: shown(celsius, unit) })),
+          borderColor: act,
+          borderWidth: 3,
+          pointRadius: 0,
+        },
+        {
+          label: 'done',
+          data: [
+            { x: 0, y: done },
+            { x: end, y: done },
+          ],
+          borderColor: ink,
+          borderWidth: 1.5,
+          borderDash: [6, 4],
+          pointRadius: 0,
+        },
+        ...(minutes ? [windowOf(minutes, top, mark)] : []),
+      ],
+    },
+    options: {
+      animation: false,
+      maintainAspectRatio: false,
+      parsing: false,
+      scales: {
+        x: { type: 'linear', min: 0, max: end, ...axis('minutes') },
+        y: { type: 'linear', max: top, ...axis(unit === 'celsius' ? '°C' : '°F') },
+      },
+      plugins: { tooltip: { enabled: true, mode: 'nearest', intersect: false } },
+    },
+  };
+}
+
+/** The coldest place of the bake over time, the temperature at which it is done, and the window of the prediction. */
+export function CentreCurve({ bake }: { readonly bake: DocketBake }) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const unit = useTemperatureUnit();
+  useEffect(() => {
+    if (!canvas.current) return;
+    const chart = new Chart(canvas.current, configOf(bake, unit));
+    const scheme = matchMedia('(prefers-color-scheme: dark)');
+    const redraw = () => {
+      Object.assign(chart, { options: configOf(bake, unit).options });
+      chart.data = configOf(bake, unit).data;
+      chart.update();
+    };
+    scheme.addEventListener('change', redraw);
+    return () => {
+      scheme.removeEventListener('change', redraw);
+      chart.destroy();
+    };
+  }, [bake, unit]);
+  const rows = bake.centre.filter(([minute], at, all) => {
+    const before = all[at - 1]?.[0] ?? -1;
+    return Math.floor(minute / TABLE_MINUTES) > Math.floor(before / TABLE_MINUTES) || at === all.length - 1;
+  });
+  return (
+    <figure>
+      <Frame>
+        <canvas
+          ref={canvas}
+          role="img"
+          aria-label="Temperature of the coldest place over the minutes of the bake"
+        />
+      </Frame>
+      <details>
+        <summary>As a table</summary>
+        <Table>
+          <thead>
+            <tr>
+              <th scope="col">Minute</th>
+              <th scope="col">Coldest place</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map(([minute, celsius]) => (
+              <tr key={minute}>
+                <td>{Math.round(minute)}</td>
+                <td>{sayTemperature(celsius, unit)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </Table>
+      </details>
+    </figure>
+  );
+}
+
+const Frame = styled.div`
+  position: relative;
+  height: 17rem;
+`;
+const Table = styled.table`
+  margin: ${({ theme }) => theme.space(2)} 0;
+  border-collapse: collapse;
+  th,
+  td {
+    padding: 2px ${({ theme }) => theme.space(4)} 2px 0;
+    text-align: right;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.line};
+  }
+`;

@@ -1,0 +1,50 @@
+import type { Docket } from '@omniarton/core/docket';
+import { Toggle } from '../../settings/SettingsPage';
+import { useSettings } from '../../settings/useSettings';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Heading, Row, Stack } from '../../ui/layout';
+import { NumberEntry } from '../../ui/NumberEntry';
+import { useRequest } from '../bench/onBench';
+
+const toShown = (celsius: number, fahrenheit: boolean) =>
+  Math.round(fahrenheit ? (celsius * 9) / 5 + 32 : celsius);
+const fromShown = (value: number, fahrenheit: boolean) => (fahrenheit ? ((value - 32) * 5) / 9 : value);
+const COOLEST = 60;
+const HOTTEST = 290;
+
+/** What the dial says, and whether the fan runs. */
+export function OvenFields({ docket: { bake } }: { readonly docket: Docket }) {
+  const [request, ask] = useRequest();
+  const { settings, change } = useSettings();
+  const fahrenheit = settings.temperature === 'fahrenheit';
+  const oven = request.oven ?? { celsius: bake.ovenCelsius, fan: bake.fan };
+  return (
+    <Stack as="section" $gap={3} aria-labelledby="oven">
+      <Heading id="oven">The oven</Heading>
+      <Row $gap={4} style={{ alignItems: 'end' }}>
+        <NumberEntry
+          label="The dial says"
+          unit={fahrenheit ? '°F' : '°C'}
+          min={toShown(COOLEST, fahrenheit)}
+          max={toShown(HOTTEST, fahrenheit)}
+          value={toShown(oven.celsius, fahrenheit)}
+          onCommit={(value) => ask({ oven: { ...oven, celsius: fromShown(value, fahrenheit) } })}
+        />
+        <Choice
+          label="In"
+          value={settings.temperature}
+          options={[
+            { id: 'celsius', name: '°C' },
+            { id: 'fahrenheit', name: '°F' },
+          ]}
+          onChange={(temperature) => change({ temperature })}
+        />
+        <Toggle isSelected={oven.fan} onChange={(fan) => ask({ oven: { ...oven, fan } })}>
+          <span className="track" aria-hidden="true" /> Fan
+        </Toggle>
+        {request.oven ? <Button onPress={() => ask({ oven: null })}>As the recipe has it</Button> : null}
+      </Row>
+    </Stack>
+  );
+}

@@ -1,0 +1,50 @@
+import { styled } from 'styled-components';
+import { describeFamily } from '@omniarton/core/family';
+import { FAMILIES, type FamilyId } from '@omniarton/core/vocabulary';
+import { Stack } from '../../ui/layout';
+import { Pick } from '../../ui/Pick';
+import { useEngine, useRequest } from '../bench/onBench';
+import { ReadLines } from './ReadLines';
+import { TextPane } from './TextPane';
+
+/** The recipe as it was written, and beside it what each line weighs. */
+export function ReadStage() {
+  return (
+    <Two>
+      <TextPane />
+      <Stack>
+        <Family />
+        <ReadLines />
+      </Stack>
+    </Two>
+  );
+}
+
+const GUESS = 'guess';
+
+/** What kind of bake it is read as; a person knows better. */
+function Family() {
+  const [request, ask] = useRequest();
+  const guess = useEngine(({ answer }) => answer?.recipe.family);
+  const sure = guess ? `${describeFamily(guess.id).name}, ${Math.round(guess.confidence * 100)} % sure` : '…';
+  return (
+    <Pick<FamilyId | typeof GUESS>
+      label="What it is"
+      value={request.family ?? GUESS}
+      options={[
+        { id: GUESS, name: `As read: ${sure}` },
+        ...FAMILIES.map((id) => ({ id, name: describeFamily(id).name })),
+      ]}
+      onChange={(id) => ask({ family: id === GUESS ? null : id })}
+    />
+  );
+}
+
+const Two = styled.div`
+  display: grid;
+  gap: ${({ theme }) => theme.space(6)};
+  align-items: start;
+  @media (min-width: 1100px) {
+    grid-template-columns: minmax(15rem, 5fr) minmax(20rem, 7fr);
+  }
+`;

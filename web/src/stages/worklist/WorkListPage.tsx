@@ -1,0 +1,76 @@
+import { styled } from 'styled-components';
+import { useHouseholdsQuery } from '../../api/api';
+import type { Failure } from '../../api/http';
+import { failureWords } from '../../api/words';
+import { newPath } from '../../app/paths';
+import { Wordmark } from '../../app/Wordmark';
+import { ButtonLink } from '../../ui/Button';
+import { Stack } from '../../ui/layout';
+import { Notice } from '../../ui/Notice';
+import { KitchenList } from './KitchenList';
+import { UnsentCopies } from './UnsentCopies';
+
+/** How often the page looks again while the server is away. */
+const LOOK_AGAIN_MS = 4000;
+
+/** Every recipe on the table, kitchen by kitchen. */
+export function WorkListPage() {
+  const first = useHouseholdsQuery();
+  const away = first.error !== undefined;
+  const { data, error, isLoading } = useHouseholdsQuery(undefined, {
+    pollingInterval: away ? LOOK_AGAIN_MS : 0,
+  });
+  const home = data?.find(({ demo }) => !demo);
+  return (
+    <Page data-busy={isLoading || undefined}>
+      <title>Work list · Omniarton</title>
+      <Head>
+        <Wordmark />
+        <nav aria-label="Main">
+          <ButtonLink to="/settings" $weight="quiet">
+            Settings
+          </ButtonLink>
+          {home ? (
+            <ButtonLink to={newPath(home.id)} $weight="strong">
+              Weigh up a recipe
+            </ButtonLink>
+          ) : null}
+        </nav>
+      </Head>
+      <h1>On the table</h1>
+      {error ? (
+        <Notice tone="danger" loud>
+          {failureWords(error as Failure)}
+        </Notice>
+      ) : null}
+      <UnsentCopies />
+      {isLoading ? <p role="status">Fetching the list …</p> : null}
+      <Stack $gap={9}>
+        {data?.map((household) => (
+          <KitchenList key={household.id} household={household} />
+        ))}
+      </Stack>
+    </Page>
+  );
+}
+
+const Page = styled.main`
+  display: grid;
+  gap: ${({ theme }) => theme.space(5)};
+  max-width: 62rem;
+  margin: 0 auto;
+  padding: ${({ theme }) => `${theme.space(3)} ${theme.space(4)} ${theme.space(12)}`};
+  h1 {
+    font: 600 2.3rem/1.1 ${({ theme }) => theme.font.written};
+  }
+`;
+const Head = styled.header`
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: ${({ theme }) => theme.space(2)};
+  nav {
+    display: flex;
+    gap: ${({ theme }) => theme.space(2)};
+  }
+`;

@@ -1,0 +1,46 @@
+import type { FlourClass } from '@omniarton/core/blend';
+import { useTheme } from 'styled-components';
+
+/** What each class is drawn with: it reads without its colour. */
+const MARKS: Readonly<Record<FlourClass, string>> = {
+  rice: 'M2 2h2v2h-2zM6 6h2v2h-2z',
+  'whole grain': 'M0 8L8 0M-2 2L2 -2M6 10L10 6',
+  starch: 'M0 4H8',
+  nut: 'M0 0L8 8M8 0L0 8',
+  legume: 'M4 0V8',
+  'root and fruit': 'M0 6L4 2L8 6',
+};
+
+export const patternId = (kind: FlourClass): string => `flour-${kind.replaceAll(' ', '-')}`;
+
+/** The patterns of all classes, once a page; every other drawing refers to them. */
+export function FlourPatterns() {
+  const { flour, colour } = useTheme();
+  return (
+    <svg width="0" height="0" aria-hidden="true" focusable="false" style={{ position: 'absolute' }}>
+      <defs>
+        {(Object.keys(MARKS) as FlourClass[]).map((kind) => (
+          <pattern key={kind} id={patternId(kind)} width="8" height="8" patternUnits="userSpaceOnUse">
+            <rect width="8" height="8" fill={flour[kind]} />
+            <path
+              d={MARKS[kind]}
+              stroke={colour.paper}
+              strokeWidth="1.4"
+              fill={kind === 'rice' ? colour.paper : 'none'}
+              strokeOpacity="0.85"
+            />
+          </pattern>
+        ))}
+      </defs>
+    </svg>
+  );
+}
+
+/** A scrap of a class's pattern, beside its name. */
+export function FlourScrap({ kind, size = 14 }: { readonly kind: FlourClass; readonly size?: number }) {
+  return (
+    <svg width={size} height={size} aria-hidden="true" focusable="false">
+      <rect width={size} height={size} rx="2" fill={`url(#${patternId(kind)})`} />
+    </svg>
+  );
+}

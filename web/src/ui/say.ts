@@ -1,0 +1,26 @@
+const GRAMS = [
+  [10, 2],
+  [100, 1],
+] as const;
+
+/** Grams as the kitchen says them: no more digits than a scale shows. A thin space parts thousands. */
+export function sayGrams(grams: number): string {
+  const digits = GRAMS.find(([below]) => grams < below)?.[1] ?? 0;
+  return Number(grams.toFixed(digits)).toLocaleString('en-GB').replaceAll(',', '\u2009');
+}
+
+export const sayPercent = (share: number): string => `${Math.round(share * 100)}`;
+
+export type TemperatureUnit = 'celsius' | 'fahrenheit';
+
+export const sayTemperature = (celsius: number, unit: TemperatureUnit): string =>
+  unit === 'celsius' ? `${Math.round(celsius)} °C` : `${Math.round((celsius * 9) / 5 + 32)} °F`;
+
+/** A day and time as a list shows them, on this browser's clock. */
+export const sayWhen = (iso: string | number): string =>
+  new Date(iso).toLocaleString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+  });
