@@ -1,4 +1,8 @@
 import { readFileSync } from 'node:fs';
+import { getIngredient } from './catalogue';
+import type { FormulaLine } from './formula';
+import { BUILT_IN_KITCHEN, catalogueOf } from './kitchen';
+import { readRecipe, type Recipe } from './read';
 
 /** Rows of a CSV file of cases (RFC 4180), each by its column's name. Used by tests alone. */
 export function csvCases(file: string): Record<string, string>[] {
@@ -17,3 +21,12 @@ export function counter(): () => string {
   let count = 0;
   return () => `l${(count += 1)}`;
 }
+
+/** A line of a formula for tests: so many grams of an ingredient of the product's catalogue. */
+export function lineOf(ingredient: string, grams: number, line = ingredient): FormulaLine {
+  const { name, role } = getIngredient(catalogueOf(BUILT_IN_KITCHEN), ingredient);
+  return { line, ingredient, name, role, grams, low: grams, high: grams };
+}
+
+export const readText = (text: string): Recipe =>
+  readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId: counter() }).recipe;

@@ -27,12 +27,15 @@ const UNMET_SHARE = 0.02;
 export const MOVES = {
   liquidLeast: 0.4,
   butterLeast: 0.6,
+  oilLeast: 0.3,
   butterMost: 1.05,
   sugarLeast: 0.9,
   sugarMost: 1.05,
   powderLeast: 0.4,
   powderMost: 1.6,
 } as const;
+/** Fats that are there for their flavour, or to be creamed; an oil is only fat. */
+const BUTTERS = new Set(['butter', 'brown-butter', 'ghee', 'margarine', 'vegan-butter']);
 const POWDERS = new Set(['baking-powder', 'baking-powder-grain-free']);
 const WATERY = 60;
 const FATTY = 70;
@@ -60,7 +63,7 @@ export function adjustables(
       ? [
           {
             line: fat,
-            least: fat.grams * MOVES.butterLeast,
+            least: fat.grams * (BUTTERS.has(fat.ingredient) ? MOVES.butterLeast : MOVES.oilLeast),
             most: fat.grams * MOVES.butterMost,
             towards: 'fat' as const,
           },

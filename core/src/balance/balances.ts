@@ -4,7 +4,7 @@ import { compositionOf, drinkOf, liftLedger, massOf, thirstGrams, type FormulaLi
 import type { BalanceId, FamilyId, RouteId } from '../vocabulary';
 import { flourGrams, starchGrams } from './flour';
 import { binderGrams } from './ledger';
-import { HELD_WITHIN } from './rules/held';
+import { heldSlack } from './rules/held';
 
 /** One balance before and after, with the band that the converted one is to stand in. */
 export interface Balance {
@@ -35,7 +35,10 @@ export function balancesOf(
     original: value(original),
     converted: value(converted),
   });
-  const held = (grams: number): [number, number] => [grams * (1 - HELD_WITHIN), grams * (1 + HELD_WITHIN)];
+  const held = (grams: number): [number, number] => {
+    const slack = heldSlack(grams, original);
+    return [Math.max(0, grams - slack), grams + slack];
+  };
   return [
     {
       id: 'drinkThirst',

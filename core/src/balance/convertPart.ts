@@ -1,11 +1,11 @@
 import { getIngredient } from '../catalogue';
 import { bandsOf } from '../family';
 import { drinkOf, liftLedger, massOf, thirstGrams, type FormulaLine, type FormulaPart } from '../formula';
-import { adjustables, meetTargets, type Adjustable } from './adjust';
+import { adjustables, meetTargets, type Adjustable, type Adjusted } from './adjust';
 import { balancesOf, type Balance } from './balances';
-import { flourGrams, wheatGrams } from './flour';
+import { flourGrams } from './flour';
 import { binderGrams, ledgerOf } from './ledger';
-import { HELD_WITHIN } from './rules/held';
+import { heldSlack } from './rules/held';
 import { SWAPS, TARGETS } from './rules';
 import { waterShift } from './rules/water';
 import type { PartState, Quantity, Setting, Shift, Target } from './types';
@@ -104,6 +104,18 @@ function shiftsOf(
   });
 }
 
+const UNITS: Readonly<Record<Quantity, string>> = {
+  drink: 'g of water',
+  fat: 'g of fat',
+  sugar: 'g of sugars',
+  lift: 'mmol of lift',
+  binder: 'g of binder',
+};
+
+/** What no line could be moved far enough to meet. */
+const missWords = ({ target, by }: Adjusted['unmet'][number]): string =>
+  `${Math.abs(Math.round(by))} ${UNITS[target.quantity]} too ${by > 0 ? 'little' : 'much'} stay: the lines that could make up for it are at their limits, or fixed by hand.`;
+
 function warningsOf(
   part: PartState,
   lines: readonly FormulaLine[],
@@ -148,7 +160,7 @@ function warningsOf(
   return warnings;
 }
 
-/** Fat and sugar stay untouched while the swaps have left them within 5 %; liquid and powder always may move. */
+/** Fat and sugar stay untouched while the swaps have left them near enough; liquid and powder always may move. */
 function mustMove(
   towards: Quantity,
   original: readonly FormulaLine[],
@@ -157,17 +169,15 @@ function mustMove(
 ): boolean {
   if (towards !== 'fat' && towards !== 'sugar') return true;
   const was = ledgerOf(original, catalogue)[towards];
-  return Math.abs(ledgerOf(now, catalogue)[towards] - was) > HELD_WITHIN * was;
+  return Math.abs(ledgerOf(now, catalogue)[towards] - was) > heldSlack(was, original);
 }
 
 /** Converts one part: swaps in the order of their dependence, then all targets together around what a person has fixed. */
 export function convertPart({ id, name, lines: original }: FormulaPart, setting: Setting): ConvertedPart {
-  const start: PartState = { id, original, lines: original, shifts: [], warnings: [] };
+  const start: PartState = { id, original, lines: original, replaced: 0, shifts: [], warnings: [] };
   const swapped = SWAPS.reduce((part, rule) => rule.swap(part, setting), start);
-  const built =
-    wheatGrams(original, setting.catalogue) > 0 && flourGrams(swapped.lines, setting.catalogue) > 0;
   const { lines: overruled, fixed } = overrule(swapped.lines, setting);
-  if (!built)
+  if (swapped.replaced === 0)
     return {
       id,
       name,
@@ -184,7 +194,7 @@ export function convertPart({ id, name, lines: original }: FormulaPart, setting:
   const moves = adjustables(ready, fixed, setting.catalogue).filter(({ towards }) =>
     mustMove(towards, original, ready, setting),
   );
-  const { lines } = meetTargets(ready, targets, moves, setting.catalogue);
+  const { lines, unmet } = meetTargets(ready, targets, moves, setting.catalogue);
   const shifts = [...swapped.shifts, ...shiftsOf(moves, ready, lines, state, targets, setting)];
   // The liquid that was only offered, and that nothing needed.
   const kept = lines.filter((line, at) => line.grams >= NOTICEABLE_GRAMS || ready[at]!.grams > 0);
@@ -197,6 +207,6 @@ export function convertPart({ id, name, lines: original }: FormulaPart, setting:
     shifts,
     bySpoon: bySpoon >= BY_SPOON_FROM ? bySpoon : 0,
     balances: balancesOf(original, kept, setting.family, setting.route, setting.catalogue),
-    warnings: [...swapped.warnings, ...warningsOf(state, kept, setting)],
+    warnings: [...swapped.warnings, ...unmet.map(missWords), ...warningsOf(state, kept, setting)],
   };
 }

@@ -37,6 +37,8 @@ export interface PartState {
   readonly id: string;
   readonly original: readonly FormulaLine[];
   readonly lines: readonly FormulaLine[];
+  /** Grams of wheat flour that the blend has taken over; 0 where flour builds nothing in this part. */
+  readonly replaced: number;
   readonly shifts: readonly Shift[];
   readonly warnings: readonly string[];
 }

@@ -36,6 +36,7 @@ export function outgoingLines(parts: readonly DocketPart[], recipe: Recipe, cata
         kind: 'ingredient',
         items,
         measuredBy: null,
+        aside: line.grams === null,
       };
     }),
   );

@@ -18,6 +18,8 @@ export interface BakeQuestion {
   /** The tin and the oven of the converted bake; null: the recipe's own. */
   readonly pan: PanSize | null;
   readonly oven: OvenSetting | null;
+  /** The lines are those of all parts, which are baked as one: a pastry with its filling. */
+  readonly filled: boolean;
   readonly ovenOffsetCelsius: number;
 }
 
@@ -47,10 +49,10 @@ const MAX_DEPTH = 12;
 
 function depthOf(
   lines: readonly FormulaLine[],
-  { density, usualDepthCm }: Profile,
+  { profile: { density, usualDepthCm, filledDepthCm }, filled }: BakeQuestion,
   pan: PanSize | null,
 ): number {
-  if (!pan || pan.shape === 'tray') return usualDepthCm;
+  if (!pan || pan.shape === 'tray') return filled ? (filledDepthCm ?? usualDepthCm) : usualDepthCm;
   return Math.min(MAX_DEPTH, Math.max(MIN_DEPTH, massOf(lines) / density / panArea(pan)));
 }
 
@@ -63,10 +65,11 @@ function simulate(
   lines: readonly FormulaLine[],
   composition: Composition,
   { pan, oven }: Place,
-  { profile, ovenOffsetCelsius }: BakeQuestion,
+  question: BakeQuestion,
 ): Steps<SlabResult> {
+  const { profile, ovenOffsetCelsius } = question;
   const material = makeMaterial(composition, pressureAt(0));
-  const depth = depthOf(lines, profile, pan);
+  const depth = depthOf(lines, question, pan);
   return bakeSlab({
     material,
     depth: equivalentDepth(depth * profile.rise, pan) / profile.rise / 100,
@@ -105,7 +108,7 @@ export function* predictBake(question: BakeQuestion, catalogue: Catalogue): Step
     ovenCelsius: place.oven.celsius,
     fan: place.oven.fan,
     pan: place.pan,
-    depthCm: depthOf(converted, profile, place.pan),
+    depthCm: depthOf(converted, question, place.pan),
     minutes: central === null ? null : range(central, central * (1 - doubt), central * (1 + doubt)),
     firstCheck: central === null ? null : central * FIRST_CHECK,
     centre: ours.centre.map(([minute, celsius]) => [minute * (anchor ?? 1), celsius] as const),

@@ -14,7 +14,7 @@ export interface Reader {
   readonly locale: Locale;
 }
 
-type ReadLine = Pick<Line, 'items' | 'measuredBy'>;
+type ReadLine = Pick<Line, 'items' | 'measuredBy' | 'aside'>;
 type Found = Item & { readonly by?: Measured['by'] };
 
 const PACK_WORDS =
@@ -192,5 +192,5 @@ export function readLine(source: string, reader: Reader): ReadLine {
   const clean = numbersFromWords(cleanLine(source));
   const items = juiceAndZest(clean).flatMap((text) => readPieces(text, reader));
   const by = items.find((item) => item.by)?.by ?? null;
-  return { items: items.map(without), measuredBy: by };
+  return { items: items.map(without), measuredBy: by, aside: FOR_THE_TIN.test(clean) };
 }

@@ -36,7 +36,7 @@ interface Sorted extends SourceLine {
 const MOST_LINES = 1000;
 
 function emptyLine({ id, source }: SourceLine, kind: Line['kind']): Line {
-  return { id, source, kind, items: [], measuredBy: null };
+  return { id, source, kind, items: [], measuredBy: null, aside: false };
 }
 
 function toLine(line: Sorted, reader: Reader, corrections: ReadonlyMap<string, LineCorrection>): Line {

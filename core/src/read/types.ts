@@ -26,6 +26,8 @@ export interface Line {
   readonly source: string;
   readonly kind: LineKind;
   readonly items: readonly Item[];
+  /** For the tin, the bench or the brush: it has no weight of its own in the bake. */
+  readonly aside: boolean;
   /** A volume or a count was measured: the doubt is that of a cup. */
   readonly measuredBy: 'weight' | 'volume' | 'count' | 'hand' | null;
 }

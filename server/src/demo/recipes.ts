@@ -94,6 +94,71 @@ Method
 4. Spread in the tin, scatter the rhubarb and demerara over it, and bake for 35 to 40 minutes.
 `;
 
+const GALETTE = `Lattice plum galette
+Serves 8
+
+For the pastry:
+225 g plain flour
+1 tbsp caster sugar
+½ tsp salt
+150 g cold butter, cubed
+1 egg yolk
+3 tbsp iced water
+
+For the filling:
+600 g plums, stoned and sliced
+70 g light brown sugar
+1 tbsp cornflour
+1 tsp lemon juice
+
+Method
+1. Rub the butter into the flour, sugar and salt. Stir in the yolk and the water and bring it together.
+2. Chill the pastry for 30 minutes. Roll it out on a floured board.
+3. Toss the plums with the sugar, cornflour and lemon juice and heap them in the middle. Fold the edges over and weave strips across.
+4. Bake on a baking tray at 200°C for 40 to 45 minutes, until the edges are deep golden.
+`;
+
+const HAND_PIES = `Apple hand pies
+Makes 10
+
+For the pastry:
+2½ cups all-purpose flour
+1 tsp salt
+1 cup cold butter
+½ cup ice water
+
+For the filling:
+3 cups diced apple
+⅓ cup brown sugar
+1 tsp ground cinnamon
+1 tbsp all-purpose flour
+1 egg, beaten, for brushing
+
+Method
+1. Cut the butter into the flour and salt. Add the water a spoonful at a time.
+2. Chill for 1 hour, then roll out and cut ten rounds.
+3. Stir the filling together, spoon it on, fold and crimp. Brush with egg.
+4. Bake on baking sheets at 400°F for 25 to 30 minutes.
+`;
+
+const COCOA_BARS = `Boathouse cocoa bars
+Makes 16
+
+170 g butter
+200 g dark chocolate
+3 large eggs
+250 g caster sugar
+90 g plain flour
+30 g cocoa powder
+¼ tsp salt
+
+Method
+1. Heat the oven to 175°C. Line a 20 cm square tin.
+2. Melt the butter and chocolate. Whisk the eggs and sugar until thick, and fold them together.
+3. Sift in the flour, cocoa and salt and fold until smooth.
+4. Bake for 25 to 30 minutes. Cool in the tin before cutting.
+`;
+
 /** The boat club's midsummer tea: one guest with coeliac disease, one with a tree-nut allergy. All of it is invented. */
 const TEA: ConversionRequest = { ...EMPTY_REQUEST, without: ['tree nuts'] };
 
@@ -113,6 +178,9 @@ function favourite(text: string, request: Partial<ConversionRequest> = {}): Reci
 
 /** The club's favourites whose family can be converted. */
 export const demoDocuments = (): RecipeDocument[] => [
+  favourite(COCOA_BARS, { family: 'brownie' }),
+  favourite(HAND_PIES, { without: ['tree nuts', 'milk'], family: 'pastry' }),
+  favourite(GALETTE, { family: 'pastry' }),
   favourite(TRAYBAKE, { without: ['tree nuts', 'milk'], family: 'creamed-cake' }),
   favourite(LEMON_LOAF, { family: 'muffin' }),
   favourite(LAYER_CAKE, { family: 'creamed-cake' }),

@@ -1,8 +1,8 @@
 import { configureStore } from '@reduxjs/toolkit';
-import { useDispatch, useSelector } from 'react-redux';
 import { api } from '../api/api';
 import { draftReducer } from '../draft/draftSlice';
-import { mirrorListening, mirrorReducer } from '../draft/mirroring';
+import { mirrorListening } from '../draft/mirroring';
+import { mirrorReducer } from '../draft/mirrorSlice';
 import { saveListening } from '../draft/saving';
 import { engineReducer } from '../engine/engineSlice';
 import { engineListening } from '../engine/listening';
@@ -21,9 +21,3 @@ export const makeStore = () =>
         .prepend(mirrorListening.middleware, saveListening.middleware, engineListening.middleware)
         .concat(api.middleware),
   });
-
-type Store = ReturnType<typeof makeStore>;
-export type RootState = ReturnType<Store['getState']>;
-export type AppDispatch = Store['dispatch'];
-export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
-export const useAppSelector = useSelector.withTypes<RootState>();

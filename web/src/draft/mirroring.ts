@@ -1,33 +1,11 @@
-import { createListenerMiddleware, createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { RootState } from '../app/store';
+import { createListenerMiddleware } from '@reduxjs/toolkit';
+import type { RootState } from '../app/state';
 import { isChange, isUnsent, saved } from './draftSlice';
-import { dropCopy, keepCopy, unsentCopies, type UnsentCopy } from './mirror';
+import { dropCopy, keepCopy, unsentCopies } from './mirror';
+import { copiesFound, copyRefused } from './mirrorSlice';
 
 /** A keystroke is in the browser's own store after this long at most. */
 const WITHIN_MS = 200;
-
-export interface MirrorState {
-  /** The browser refuses to keep copies: the page says so and goes on. */
-  readonly refused: boolean;
-  /** Copies found at the start, offered until they are taken up or let go. */
-  readonly found: readonly UnsentCopy[];
-}
-
-const initialState: MirrorState = { refused: false, found: [] };
-const slice = createSlice({
-  name: 'mirror',
-  initialState,
-  reducers: {
-    copiesFound: (state, { payload }: PayloadAction<readonly UnsentCopy[]>) => ({ ...state, found: payload }),
-    copySettled: (state, { payload }: PayloadAction<string>) => ({
-      ...state,
-      found: state.found.filter(({ id }) => id !== payload),
-    }),
-    copyRefused: (state) => ({ ...state, refused: true }),
-  },
-});
-export const { copiesFound, copySettled, copyRefused } = slice.actions;
-export const mirrorReducer = slice.reducer;
 
 export const mirrorListening = createListenerMiddleware();
 

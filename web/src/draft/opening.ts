@@ -3,14 +3,13 @@ import { EMPTY_REQUEST, type RecipeDocument } from '@omniarton/core/kitchen';
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
 import type { Place } from '../api/api';
 import { request, type Failure } from '../api/http';
-import type { AppDispatch, RootState } from '../app/store';
+import type { Thunk } from '../app/state';
 import { isUnsent, opened } from './draftSlice';
 import type { UnsentCopy } from './mirror';
 import { dropCopy } from './mirror';
-import { copySettled } from './mirroring';
+import { copySettled } from './mirrorSlice';
 import type { TabNews } from './tabs';
 
-type Thunk<T> = (dispatch: AppDispatch, getState: () => RootState) => T;
 
 /** A sheet with nothing on it, or with a text that was brought along. */
 export const emptyDocument = (text = ''): RecipeDocument => ({

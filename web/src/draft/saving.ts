@@ -5,7 +5,7 @@ import { pathTo, REQUEST_ID_HEADER } from '@omniarton/contracts/paths-and-errors
 import { api, ifVersion } from '../api/api';
 import { isAway, request, type Failure } from '../api/http';
 import { failureWords } from '../api/words';
-import type { AppDispatch, RootState } from '../app/store';
+import type { AppDispatch, RootState } from '../app/state';
 import { wasAnswered } from '../engine/engineSlice';
 import { isChange, isUnsent, saved, saving, wasReadAs, type Draft } from './draftSlice';
 import { keepCopy } from './mirror';

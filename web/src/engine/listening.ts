@@ -1,7 +1,7 @@
 import { createListenerMiddleware } from '@reduxjs/toolkit';
 import type { ConversionRequest } from '@omniarton/core/kitchen';
 import type { Recipe } from '@omniarton/core/read';
-import type { AppDispatch, RootState } from '../app/store';
+import type { AppDispatch, RootState } from '../app/state';
 import { isChange } from '../draft/draftSlice';
 import { askQuick, askSlow } from './engine';
 import { asked, engineFailed, wasAnswered, wasConverted } from './engineSlice';

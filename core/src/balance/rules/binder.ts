@@ -8,7 +8,7 @@ import {
   SCHOOL_BINDER,
   XANTHAN_EQUIVALENT,
 } from '../data/binders';
-import { flourGrams, wheatGrams, wheatLines } from '../flour';
+import { flourGrams, wheatLines } from '../flour';
 import { binderGrams } from '../ledger';
 import type { PartState, Setting, Shift, SwapRule } from '../types';
 import { lineWords, weighed } from '../words';
@@ -97,7 +97,7 @@ export const binder: SwapRule = {
   source: 'common practice: ¼ tsp xanthan a cup for cookies, ½ tsp for cakes and muffins',
   confidence: 'common-practice',
   swap(part, setting) {
-    if (wheatGrams(part.original, setting.catalogue) === 0) return part;
+    if (part.replaced === 0) return part;
     const school =
       setting.request.school === 'egg-led' && setting.request.without.includes('egg')
         ? 'gum'

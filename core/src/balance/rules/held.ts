@@ -1,10 +1,18 @@
-import { compositionOf } from '../../formula';
+import { compositionOf, massOf, type FormulaLine } from '../../formula';
 import { ledgerOf } from '../ledger';
 import type { TargetRule } from '../types';
 
 /** Total fat and total sugar of a part may move by this share before they are put right. */
-export const HELD_WITHIN = 0.05;
+const HELD_WITHIN = 0.05;
+/** In a part with next to none of it, half a per cent of the part's weight is not worth a change. */
+const OF_WEIGHT = 0.005;
+/** What is moved comes this far inside the band, so that the solver's precision doesn't leave it outside. */
+const INSIDE = 0.98;
 const WEIGHT = 3;
+
+/** How far, in grams, a part's fat or sugar may stand from what it was. */
+export const heldSlack = (was: number, original: readonly FormulaLine[]): number =>
+  Math.max(HELD_WITHIN * was, OF_WEIGHT * massOf(original));
 
 const held = (quantity: 'fat' | 'sugar', reason: string): TargetRule => ({
   id: `${quantity}-held`,
@@ -16,7 +24,8 @@ const held = (quantity: 'fat' | 'sugar', reason: string): TargetRule => ({
     const was = quantity === 'fat' ? fat : sugars;
     // What the swaps left within the band stays where it is; what they moved out comes back to the band's edge.
     const now = ledgerOf(part.lines, catalogue)[quantity];
-    const held = Math.min(was * (1 + HELD_WITHIN), Math.max(was * (1 - HELD_WITHIN), now));
+    const slack = INSIDE * heldSlack(was, part.original);
+    const held = Math.min(was + slack, Math.max(was - slack, now));
     return [{ quantity, low: held, high: held, weight: WEIGHT, rule: `${quantity}-held`, because: reason }];
   },
 });

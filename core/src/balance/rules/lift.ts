@@ -1,6 +1,5 @@
 import { bandsOf } from '../../family';
 import { liftLedger, massOf } from '../../formula';
-import { wheatGrams } from '../flour';
 import type { TargetRule } from '../types';
 
 const WEIGHT = 2;
@@ -13,7 +12,7 @@ export const lift: TargetRule = {
   source: 'common practice',
   confidence: 'common-practice',
   target(part, { profile, family, route, catalogue }) {
-    if (wheatGrams(part.original, catalogue) === 0) return [];
+    if (part.replaced === 0) return [];
     const was = liftLedger(part.original, catalogue).released;
     const most = (bandsOf(family, route).lift[1] * massOf(part.lines)) / 100;
     const wanted = Math.max(Math.min(was * (1 + profile.moreLift), most), Math.min(was, most));

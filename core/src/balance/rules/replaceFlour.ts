@@ -82,6 +82,7 @@ export const replaceFlour: SwapRule = {
       source: 'UK practice: about 5 % powder',
       confidence: 'common-practice' as const,
     }));
-    return { ...part, lines, shifts: [...part.shifts, shift, ...putBack] };
+    const replaced = wheatGrams(part.lines, setting.catalogue);
+    return { ...part, lines, replaced, shifts: [...part.shifts, shift, ...putBack] };
   },
 };

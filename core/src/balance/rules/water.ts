@@ -1,5 +1,6 @@
+import { bandsOf } from '../../family';
 import { drinkOf, thirstGrams } from '../../formula';
-import { flourGrams, wheatGrams } from '../flour';
+import { flourGrams } from '../flour';
 import type { PartState, Setting, TargetRule } from '../types';
 
 /** The most liquid that is added before the rest, g per 100 g flour. Common practice. */
@@ -34,8 +35,12 @@ export const water: TargetRule = {
   source: 'common practice, from water-holding of the flours',
   confidence: 'common-practice',
   target(part, setting) {
-    if (wheatGrams(part.original, setting.catalogue) === 0) return [];
-    const drink = drinkOf(part.original, setting.catalogue) + waterShift(part, setting).now;
+    if (part.replaced === 0) return [];
+    const { family, route, catalogue } = setting;
+    const wanted = drinkOf(part.original, catalogue) + waterShift(part, setting).now;
+    // The band's upper edge holds drink down; its lower edge only warns, since dry doughs are meant to be dry.
+    const most = bandsOf(family, route).drinkThirst[1] * thirstGrams(part.lines, catalogue);
+    const drink = Math.min(wanted, most);
     return [
       { quantity: 'drink', low: drink, high: drink, weight: WEIGHT, rule: 'water', because: water.reason },
     ];

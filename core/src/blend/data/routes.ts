@@ -27,6 +27,8 @@ export const ROUTE_TABLE: { readonly source: string; readonly confidence: 'commo
       references: {
         'drop-cookie': { 'white-rice-flour': 30, 'sweet-rice-flour': 20, 'sorghum-flour': 25, 'tapioca-starch': 25 },
         'creamed-cake': { 'white-rice-flour': 40, 'sorghum-flour': 15, 'potato-starch': 25, 'tapioca-starch': 20 },
+        'brownie': { 'white-rice-flour': 50, 'sweet-rice-flour': 25, 'tapioca-starch': 25 },
+        'pastry': { 'white-rice-flour': 45, 'sweet-rice-flour': 20, 'tapioca-starch': 25, 'corn-starch': 10 },
         'muffin': { 'brown-rice-flour': 35, 'sorghum-flour': 25, 'potato-starch': 20, 'tapioca-starch': 20 },
       },
     },
@@ -37,6 +39,8 @@ export const ROUTE_TABLE: { readonly source: string; readonly confidence: 'commo
       references: {
         'drop-cookie': { 'almond-flour': 80, 'tapioca-starch': 20 },
         'creamed-cake': { 'almond-flour': 72, 'tapioca-starch': 23, 'coconut-flour': 5 },
+        'brownie': { 'almond-flour': 70, 'tapioca-starch': 30 },
+        'pastry': { 'almond-flour': 63, 'tapioca-starch': 33, 'coconut-flour': 4 },
         'muffin': { 'almond-flour': 72, 'tapioca-starch': 23, 'coconut-flour': 5 },
       },
     },
@@ -47,6 +51,8 @@ export const ROUTE_TABLE: { readonly source: string; readonly confidence: 'commo
       references: {
         'drop-cookie': { 'cassava-flour': 60, 'tiger-nut-flour': 22, 'arrowroot': 18 },
         'creamed-cake': { 'cassava-flour': 60, 'tiger-nut-flour': 22, 'arrowroot': 18 },
+        'brownie': { 'cassava-flour': 60, 'tiger-nut-flour': 22, 'arrowroot': 18 },
+        'pastry': { 'cassava-flour': 60, 'tiger-nut-flour': 22, 'arrowroot': 18 },
         'muffin': { 'cassava-flour': 60, 'tiger-nut-flour': 22, 'arrowroot': 18 },
       },
     },

@@ -33,6 +33,8 @@ export const ROUTE_BANDS: Readonly<Partial<Record<RouteId, Readonly<Partial<Reco
   'almond-led': {
     'drop-cookie':  { xanthan: [0, 0.5], starch: [0, 0.4], drinkThirst: [0.15, 0.6], lift: [0, 6] },
     'creamed-cake': { xanthan: [0, 0.5], starch: [0, 0.4], drinkThirst: [0.8, 1.6],  lift: [0, 6] },
+    'brownie':      { xanthan: [0, 0.5], starch: [0, 0.4], drinkThirst: [0.5, 2],    lift: [0, 4] },
+    'pastry':       { xanthan: [0, 0.5], starch: [0, 0.4], drinkThirst: [0.1, 0.5],  lift: [0, 1] },
     'muffin':       { xanthan: [0, 0.5], starch: [0, 0.4], drinkThirst: [0.8, 1.6],  lift: [0, 6] },
   },
 };

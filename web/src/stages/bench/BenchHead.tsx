@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { benchPath } from '../../app/paths';
 import { Wordmark } from '../../app/Wordmark';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../app/state';
 import { redone, undone } from '../../draft/draftSlice';
 import { Button } from '../../ui/Button';
 import { useDraft, useDraftId } from './onBench';

@@ -6,7 +6,7 @@ import { isAway } from '../../api/http';
 import { failureWords } from '../../api/words';
 import { benchPath } from '../../app/paths';
 import { Lost, Waiting } from '../../app/states';
-import { useAppDispatch, useAppSelector } from '../../app/store';
+import { useAppDispatch, useAppSelector } from '../../app/state';
 import { Wordmark } from '../../app/Wordmark';
 import { DocketFold } from '../../docket/DocketFold';
 import { closed } from '../../draft/draftSlice';

@@ -3,7 +3,7 @@ import { styled } from 'styled-components';
 import { v7 as newId } from 'uuid';
 import type { RecipeDocument } from '@omniarton/core/kitchen';
 import { benchPath } from '../../app/paths';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../app/state';
 import { resolved } from '../../draft/draftSlice';
 import { openNew } from '../../draft/opening';
 import { Button } from '../../ui/Button';

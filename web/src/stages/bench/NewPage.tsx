@@ -3,7 +3,7 @@ import { useNavigate, useParams } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { benchPath } from '../../app/paths';
 import { Waiting } from '../../app/states';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../app/state';
 import { openNew } from '../../draft/opening';
 
 /** A new sheet: it gets its id here, and its own address. */

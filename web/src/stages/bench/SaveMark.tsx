@@ -1,5 +1,5 @@
 import { styled } from 'styled-components';
-import { useAppSelector } from '../../app/store';
+import { useAppSelector } from '../../app/state';
 import type { SaveState } from '../../draft/draftSlice';
 import { useDraft } from './onBench';
 

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { benchPath } from '../../app/paths';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../app/state';
 import { redone, undone } from '../../draft/draftSlice';
 import { useSettings } from '../../settings/useSettings';
 import { SheetOver } from '../../ui/Sheet';

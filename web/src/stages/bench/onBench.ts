@@ -1,6 +1,6 @@
 import { createContext, useCallback, useContext } from 'react';
 import type { ConversionRequest } from '@omniarton/core/kitchen';
-import { useAppDispatch, useAppSelector } from '../../app/store';
+import { useAppDispatch, useAppSelector } from '../../app/state';
 import { edited, type Draft } from '../../draft/draftSlice';
 import type { Edit } from '../../draft/edits';
 import { EMPTY_ENGINE, type EngineState } from '../../engine/engineSlice';

@@ -1,6 +1,6 @@
 import { useNavigate } from 'react-router';
 import { benchPath } from '../../app/paths';
-import { useAppDispatch, useAppSelector } from '../../app/store';
+import { useAppDispatch, useAppSelector } from '../../app/state';
 import type { UnsentCopy } from '../../draft/mirror';
 import { letGo, takeUp } from '../../draft/opening';
 import { Button } from '../../ui/Button';

@@ -1,0 +1,296 @@
+import { bandsOf, getProfile } from '../family';
+import { drinkOf, formulaOf, liftLedger, thirstGrams, type FormulaLine } from '../formula';
+import { designBlend, routeFor } from '../blend';
+import { BUILT_IN_KITCHEN, catalogueOf, EMPTY_REQUEST, type ConversionRequest } from '../kitchen';
+import { toEnd } from '../quantity';
+import { lineOf, readText } from '../testing';
+import type { FamilyId } from '../vocabulary';
+import { SCHOOL_BINDER, XANTHAN_EQUIVALENT } from './data/binders';
+import { STAND_INS } from './data/standIns';
+import { binderGrams, perGram } from './ledger';
+import { adjustables, meetTargets } from './adjust';
+import { bindingCredit, bindingNeed } from './rules/binder';
+import { waterShift } from './rules/water';
+import { SWAPS, TARGETS } from './rules';
+import { convertPart, findStandIn, flourGrams, troublesOf, type Setting } from '.';
+
+const catalogue = catalogueOf(BUILT_IN_KITCHEN);
+const settingFor = (family: FamilyId, request: Partial<ConversionRequest> = {}): Setting => {
+  const asked = { ...EMPTY_REQUEST, ...request };
+  const route = routeFor(asked);
+  const answer = toEnd(designBlend(family, route, asked, BUILT_IN_KITCHEN));
+  if (answer.kind !== 'blends') throw new Error(answer.reasons.join());
+  return { request: asked, catalogue, family, profile: getProfile(family), route, blend: answer.blends[0]! };
+};
+const partOf = (text: string) => formulaOf(readText(text))[0]!;
+const convert = (text: string, family: FamilyId, request: Partial<ConversionRequest> = {}) =>
+  convertPart(partOf(text), settingFor(family, request));
+const gramsOf = (lines: readonly FormulaLine[], id: string) =>
+  lines.filter(({ ingredient }) => ingredient === id).reduce((sum, { grams }) => sum + grams, 0);
+const find = (text: string, family: FamilyId, id: string, request: Partial<ConversionRequest> = {}) =>
+  gramsOf(convert(text, family, request).lines, id);
+
+const SHORTBREAD = '300 g plain flour\n200 g butter\n100 g caster sugar';
+const COOKIE = '280 g plain flour\n170 g butter\n200 g brown sugar\n1 large egg\n4 g baking soda';
+const CAKE =
+  '250 g plain flour\n200 g butter\n200 g caster sugar\n4 medium eggs\n10 g baking powder\n120 ml milk';
+const MUFFIN = '250 g plain flour\n120 g caster sugar\n1 egg\n240 ml milk\n80 g butter\n12 g baking powder';
+const PIE = '250 g plain flour\n150 g butter\n4 g salt\n60 ml water';
+
+describe('every rule', () => {
+  it.each([...SWAPS, ...TARGETS].map((rule) => [rule.id, rule] as const))(
+    '%s says why, and where from',
+    (_, rule) => {
+      expect(rule.reason.length).toBeGreaterThan(20);
+      expect(rule.source).not.toBe('');
+    },
+  );
+  it('has an id of its own', () => {
+    const ids = [...SWAPS, ...TARGETS].map(({ id }) => id);
+    expect(new Set(ids).size).toBe(ids.length);
+  });
+});
+
+describe('water', () => {
+  // Common practice, g added per 300 g of shortbread, a batch of cookies, a pie, 100 g of cake flour.
+  it.each([
+    ['a shortbread gets next to nothing', SHORTBREAD, 'drop-cookie', 0, 4],
+    ['a cookie dough gets a spoonful', COOKIE, 'drop-cookie', 0, 28],
+    ['a pie crust gets a spoon or two', PIE, 'pastry', 5, 30],
+    ['a cake gets up to a fifth of its flour', CAKE, 'creamed-cake', 30, 55],
+  ] as const)('%s', (_, text, family, least, most) => {
+    const part = partOf(text);
+    const { lines } = convertPart(part, settingFor(family));
+    const added = drinkOf(lines, catalogue) - drinkOf(part.lines, catalogue);
+    expect(added).toBeGreaterThanOrEqual(least);
+    expect(added).toBeLessThanOrEqual(most);
+  });
+  it('follows thirst in full where the batter is wet, and with the square of its dryness where it isn’t', () => {
+    const lines = [lineOf('white-rice-flour', 100), lineOf('whole-milk', 100)];
+    const original = [lineOf('all-purpose-flour', 100), lineOf('whole-milk', 100)];
+    const state = { id: 'p', original, lines, replaced: 100, shifts: [], warnings: [] };
+    const more = thirstGrams(lines, catalogue) - thirstGrams(original, catalogue);
+    const { now, bySpoon } = waterShift(state, settingFor('creamed-cake'));
+    expect(now + bySpoon).toBeCloseTo(more, 9);
+    const dry = { ...state, original: [lineOf('all-purpose-flour', 100), lineOf('whole-milk', 40)] };
+    const { now: little, bySpoon: rest } = waterShift(dry, settingFor('creamed-cake'));
+    expect(little + rest).toBeLessThan(0.5 * more);
+  });
+  it('adds at most 20 g per 100 g flour to a batter and 10 to a dough before the rest', () => {
+    const coconut = (family: FamilyId) => {
+      const lines = [lineOf('coconut-flour', 100), lineOf('whole-milk', 300)];
+      const original = [lineOf('all-purpose-flour', 100), lineOf('whole-milk', 300)];
+      const state = { id: 'p', original, lines, replaced: 100, shifts: [], warnings: [] };
+      return waterShift(state, settingFor(family));
+    };
+    expect(coconut('creamed-cake').now).toBeCloseTo(20, 9);
+    expect(coconut('drop-cookie').now).toBeCloseTo(10, 9);
+    expect(coconut('drop-cookie').bySpoon).toBeGreaterThan(0);
+  });
+});
+
+describe('binder', () => {
+  // Common practice: 1 g xanthan for 1.3–1.5 g guar, 2.5–3 g whole husk, 5–8 g ground flax.
+  it.each([
+    ['guar-gum', 1.3, 1.5],
+    ['psyllium-husk', 2.5, 3],
+    ['psyllium-powder', 2.1, 2.6],
+    ['flax-meal', 5, 8],
+  ])('%s: %d to %d g do as a gram of xanthan', (id, low, high) => {
+    const grams = 1 / XANTHAN_EQUIVALENT.rows[id]!;
+    expect(grams).toBeGreaterThanOrEqual(low);
+    expect(grams).toBeLessThanOrEqual(high);
+  });
+  it('is needed least in a cookie and most where much gluten held', () => {
+    const needOf = (text: string, family: FamilyId) => {
+      const part = partOf(text);
+      const state = {
+        id: 'p',
+        original: part.lines,
+        lines: part.lines,
+        replaced: 1,
+        shifts: [],
+        warnings: [],
+      };
+      return bindingNeed(state, settingFor(family));
+    };
+    expect(needOf(COOKIE, 'drop-cookie')).toBeLessThan(needOf(MUFFIN, 'muffin'));
+    expect(needOf(MUFFIN, 'muffin')).toBeLessThanOrEqual(bandsOf('muffin').xanthan[1]);
+  });
+  it('credits egg above the family’s usual, and gum that is there already', () => {
+    const credit = (...lines: FormulaLine[]) =>
+      bindingCredit([lineOf('white-rice-flour', 100), ...lines], settingFor('muffin'));
+    expect(credit(lineOf('egg', 25))).toBeCloseTo(0, 9);
+    expect(credit(lineOf('egg', 75))).toBeCloseTo(1.5, 9);
+    expect(credit(lineOf('xanthan-gum', 0.5))).toBeCloseTo(0.5, 9);
+  });
+  it('comes as the school has it', () => {
+    expect(find(MUFFIN, 'muffin', 'xanthan-gum')).toBeGreaterThan(0.5);
+    expect(find(MUFFIN, 'muffin', 'psyllium-husk', { school: 'husk' })).toBeGreaterThan(2);
+    const { lines, shifts } = convert(MUFFIN, 'muffin', { school: 'egg-led' });
+    expect(binderGrams(lines, catalogue)).toBe(0);
+    expect(gramsOf(lines, 'egg')).toBeGreaterThan(90);
+    expect(shifts.find(({ rule }) => rule === 'binder')!.because).toMatch(/egg/);
+  });
+  it('is gum where egg should bind and is out', () =>
+    expect(find(MUFFIN, 'muffin', 'xanthan-gum', { school: 'egg-led', without: ['egg'] })).toBeGreaterThan(
+      0,
+    ));
+  it('stays in the family’s band, whichever school', () => {
+    for (const school of Object.keys(SCHOOL_BINDER) as (keyof typeof SCHOOL_BINDER)[])
+      for (const [text, family] of [
+        [COOKIE, 'drop-cookie'],
+        [CAKE, 'creamed-cake'],
+        [MUFFIN, 'muffin'],
+        [PIE, 'pastry'],
+      ] as const) {
+        const { lines } = convert(text, family, { school });
+        const per100 = (100 * binderGrams(lines, catalogue)) / flourGrams(lines, catalogue);
+        expect(per100).toBeLessThanOrEqual(bandsOf(family).xanthan[1] + 0.01);
+      }
+  });
+});
+
+describe('flour', () => {
+  it('is replaced weight for weight by a starchy blend', () => {
+    const { lines, original } = convert(CAKE, 'creamed-cake');
+    expect(flourGrams(lines, catalogue)).toBeCloseTo(flourGrams(original, catalogue), 6);
+  });
+  it('is replaced by less of cassava, which drinks more', () => {
+    const { lines } = convert(CAKE, 'creamed-cake', { diet: 'grain-free', without: ['tree nuts'] });
+    expect(flourGrams(lines, catalogue) / 250).toBeCloseTo(0.83, 2);
+  });
+  it('that raises itself leaves its powder behind', () => {
+    const { lines, shifts } = convert(
+      '200 g self-raising flour\n150 g butter\n150 g sugar\n3 eggs',
+      'creamed-cake',
+    );
+    expect(gramsOf(lines, 'baking-powder')).toBeGreaterThan(9);
+    expect(shifts.map(({ rule }) => rule)).toContain('self-raising');
+  });
+  it('by the spoon in a filling thickens, and half as much starch does it', () => {
+    const { lines, balances } = convert('500 g diced apple\n80 g sugar\n16 g plain flour', 'pastry');
+    expect(gramsOf(lines, 'corn-starch')).toBeCloseTo(8, 6);
+    expect(gramsOf(lines, 'xanthan-gum')).toBe(0);
+    expect(balances).toEqual([]);
+  });
+});
+
+describe('lift', () => {
+  it('grows by a tenth in a cake and not at all in a cookie', () => {
+    const ratio = (text: string, family: FamilyId) => {
+      const { lines, original } = convert(text, family);
+      return liftLedger(lines, catalogue).released / liftLedger(original, catalogue).released;
+    };
+    expect(ratio(CAKE, 'creamed-cake')).toBeGreaterThan(1.05);
+    expect(ratio(CAKE, 'creamed-cake')).toBeLessThan(1.15);
+    expect(ratio(COOKIE, 'drop-cookie')).toBeCloseTo(1, 1);
+  });
+});
+
+describe('fat and sugar', () => {
+  it('are held within five per cent when the flours bring none', () => {
+    for (const [text, family] of [
+      [COOKIE, 'drop-cookie'],
+      [CAKE, 'creamed-cake'],
+      [MUFFIN, 'muffin'],
+      [PIE, 'pastry'],
+    ] as const)
+      for (const id of ['fat', 'sugar'] as const) {
+        const { converted, band } = convert(text, family).balances.find((one) => one.id === id)!;
+        expect(converted).toBeGreaterThanOrEqual(band[0]);
+        expect(converted).toBeLessThanOrEqual(band[1]);
+      }
+  });
+  it('make room for the fat of almonds, but keep three fifths of the butter', () => {
+    const butter = find(CAKE, 'creamed-cake', 'butter', { diet: 'grain-free' });
+    expect(butter).toBeLessThan(190);
+    expect(butter).toBeGreaterThanOrEqual(0.6 * 200 - 1e-6);
+  });
+  it('say what could not be made up for', () => {
+    const { warnings } = convert(SHORTBREAD, 'drop-cookie', { diet: 'grain-free' });
+    expect(warnings.join()).toMatch(/g of fat too much/);
+  });
+});
+
+describe('the solve', () => {
+  const lines = [
+    lineOf('white-rice-flour', 250),
+    lineOf('butter', 150),
+    lineOf('caster-sugar', 200),
+    lineOf('whole-milk', 100),
+    lineOf('baking-powder', 10),
+  ];
+  const drink = (by: number) => ({
+    quantity: 'drink' as const,
+    low: by,
+    high: by,
+    weight: 6,
+    rule: 'water',
+    because: '',
+  });
+  const moves = adjustables(lines, new Set(), catalogue);
+  it('meets a target that can be met, and leaves alone what needn’t move', () => {
+    const wanted = drinkOf(lines, catalogue) + 30;
+    const { lines: moved, unmet } = meetTargets(lines, [drink(wanted)], moves, catalogue);
+    expect(drinkOf(moved, catalogue)).toBeCloseTo(wanted, 0);
+    expect(unmet).toEqual([]);
+    expect(gramsOf(moved, 'white-rice-flour')).toBe(250);
+    expect(Math.abs(gramsOf(moved, 'caster-sugar') - 200)).toBeLessThan(2);
+  });
+  it('names what can’t be met, and never goes below zero', () => {
+    const { lines: moved, unmet } = meetTargets(lines, [drink(0)], moves, catalogue);
+    expect(unmet).toHaveLength(1);
+    expect(Math.min(...moved.map(({ grams }) => grams))).toBeGreaterThanOrEqual(0);
+  });
+  it('moves nothing that a person has fixed', () => {
+    const fixed = adjustables(lines, new Set(['whole-milk']), catalogue);
+    expect(fixed.map(({ line }) => line.ingredient)).not.toContain('whole-milk');
+  });
+  it('counts what a gram brings as the ledgers do', () => {
+    expect(perGram('butter', catalogue).fat).toBeCloseTo(0.81, 1);
+    expect(perGram('whole-milk', catalogue).drink).toBeCloseTo(0.88, 2);
+    expect(perGram('baking-soda', catalogue).lift).toBe(0);
+  });
+});
+
+describe('stand-ins', () => {
+  it.each(STAND_INS.rows.map((row) => [`${row.from[0]} for ${row.trouble[0]}`, row] as const))(
+    '%s: what comes in is in the catalogue, and has a reason',
+    (_, row) => {
+      for (const id of [...row.from, ...row.to.map(({ ingredient }) => ingredient)])
+        expect(catalogue.byId.has(id)).toBe(true);
+      expect(row.to.every(({ ratio }) => ratio > 0 && ratio <= 1.5)).toBe(true);
+      expect(row.because).not.toBe('');
+    },
+  );
+  it('never bring in what is out as well', () => {
+    const request: ConversionRequest = {
+      ...EMPTY_REQUEST,
+      without: ['milk', 'tree nuts', 'soybeans', 'coconut', 'egg'],
+    };
+    for (const { id } of catalogue.all) {
+      const row = findStandIn(id, request, catalogue);
+      for (const part of row?.to ?? []) expect(troublesOf(part.ingredient, request, catalogue)).toEqual([]);
+    }
+  });
+  it('put back the water that butter brings when shortening takes its place', () => {
+    const row = STAND_INS.rows.find(
+      ({ to }) => to[0]!.ingredient === 'shortening' && to[1]?.ingredient === 'water',
+    )!;
+    const water = drinkOf(
+      row.to.map(({ ingredient, ratio }) => lineOf(ingredient, 100 * ratio)),
+      catalogue,
+    );
+    expect(water).toBeCloseTo(drinkOf([lineOf('butter', 100)], catalogue), 0);
+  });
+  it.each([
+    ['milk', 'whole-milk'],
+    ['milk', 'butter'],
+    ['egg', 'egg'],
+    ['tree nuts', 'walnuts'],
+    ['sesame', 'sesame-seeds'],
+  ] as const)('without %s there is something for %s', (avoided, id) =>
+    expect(findStandIn(id, { ...EMPTY_REQUEST, without: [avoided] }, catalogue)).toBeDefined(),
+  );
+});

@@ -1,0 +1,160 @@
+import { flourGrams, wheatGrams, type ConvertedPart } from '../balance';
+import { ROUTE_TABLE, type Blend, type BlendPart } from '../blend';
+import type { Catalogue } from '../catalogue';
+import { describeFamily, type Profile } from '../family';
+import { liftLedger } from '../formula';
+import { restFor, type BakeAnswer } from '../heat';
+import { settle } from '../quantity';
+import type { FamilyId, RouteId } from '../vocabulary';
+import { docketLines } from './lines';
+import { editsFor, writeMethod } from './method';
+import { breachesOf, guardDocket, outgoingLines } from './outgoing';
+import { none, type Work } from './plan';
+import type { Docket, DocketBake, DocketPart, Outcome } from './types';
+
+const SURE = 0.6;
+
+/** A recipe converted part by part, with the blend that it was done with. */
+export interface Balanced {
+  readonly converted: readonly ConvertedPart[];
+  readonly blend: Blend;
+  readonly others: readonly (readonly BlendPart[])[];
+  readonly route: RouteId;
+}
+
+/** The part with the most flour: what the bake is named for. */
+export const mainPart = ({ converted }: Balanced, catalogue: Catalogue): ConvertedPart =>
+  [...converted].sort((a, b) => flourGrams(b.lines, catalogue) - flourGrams(a.lines, catalogue))[0]!;
+
+function toPart(converted: ConvertedPart, work: Work, balanced: Balanced): DocketPart {
+  const part = work.recipe.parts.find(({ id }) => id === converted.id)!;
+  const built = converted.balances.length > 0 && converted.lines.some(({ line }) => line.includes('~'));
+  const grams = wheatGrams(converted.original, work.catalogue) * ROUTE_TABLE.rows[balanced.route].mass;
+  return {
+    id: converted.id,
+    name: converted.name,
+    blend: built ? balanced.blend.shares.map((one) => ({ ...one, grams: settle(one.share * grams) })) : [],
+    lines: docketLines(part, converted, work.request, work.catalogue),
+    balances: converted.balances.map(({ id, original, converted: now, band }) => ({
+      id,
+      original: settle(original),
+      converted: settle(now),
+      band: [settle(band[0]), settle(band[1])] as const,
+    })),
+    bySpoon: settle(converted.bySpoon),
+  };
+}
+
+export function toBake(answer: BakeAnswer, profile: Profile): DocketBake {
+  const { minutes, firstCheck, centre } = answer;
+  return {
+    ovenCelsius: answer.ovenCelsius,
+    fan: answer.fan,
+    pan: answer.pan,
+    depthCm: settle(answer.depthCm),
+    minutes: minutes && {
+      central: settle(minutes.central),
+      low: settle(minutes.low),
+      high: settle(minutes.high),
+    },
+    firstCheck: firstCheck === null ? null : settle(firstCheck),
+    anchor: answer.anchor === null ? null : settle(answer.anchor),
+    doneCelsius: profile.doneCelsius,
+    doneSigns: profile.doneSigns,
+    coolMinutes: profile.coolMinutes,
+    centre: centre.map(([minute, celsius]) => [settle(minute), settle(celsius)] as const),
+  };
+}
+
+/** Warnings that come from the recipe as a whole. */
+function generalWarnings(
+  work: Work,
+  family: FamilyId,
+  confidence: number,
+  blend: Blend,
+  bake: DocketBake,
+): string[] {
+  const warnings: string[] = [];
+  if (work.request.family === null && confidence < SURE)
+    warnings.push(
+      `It may not be a ${describeFamily(family).name}: the guess is ${Math.round(confidence * 100)} % sure. Say what it is.`,
+    );
+  if (blend.relaxed.length > 0) warnings.push(...blend.relaxed);
+  if (bake.anchor === null)
+    warnings.push(
+      'The recipe states no bake time, so nothing anchors the simulation: trust the doneness signs before the clock.',
+    );
+  else if (bake.anchor < 0.5 || bake.anchor > 2)
+    warnings.push(
+      `The stated time is ${bake.anchor.toFixed(1)} times the simulated one: look again at pan, oven and time.`,
+    );
+  const unweighed = work.recipe.parts
+    .flatMap(({ lines }) => lines)
+    .filter(
+      ({ items, aside }) =>
+        !aside &&
+        items.some(
+          ({ ingredient, grams, role }) =>
+            ingredient !== null && !grams && (role === 'wheat-flour' || role === 'liquid' || role === 'egg'),
+        ),
+    )
+    .map(({ source }) => source.trim());
+  for (const source of unweighed) warnings.push(`“${source}” has no weight and is not in the balances.`);
+  return warnings;
+}
+
+/** Puts the docket together, and guards what goes out: a result that breaks the request is no docket. */
+export function assemble(
+  work: Work,
+  family: FamilyId,
+  profile: Profile,
+  balanced: Balanced,
+  bake: DocketBake,
+): Outcome {
+  const { recipe, request, kitchen, catalogue } = work;
+  const main = mainPart(balanced, catalogue);
+  const parts = balanced.converted.map((part) => toPart(part, work, balanced));
+  const outgoing = outgoingLines(parts, recipe, catalogue);
+  const guard = guardDocket(recipe, outgoing, request, kitchen);
+  const breaches = breachesOf(outgoing, guard, request, catalogue);
+  if (breaches.length > 0) {
+    return none(
+      work,
+      'infeasible',
+      breaches.map(({ name, why }) => `${name}: ${why}`),
+      [
+        ...new Set(
+          breaches.map(
+            ({ name, avoidance }) => `Leave out or replace “${name}” by hand, or let ${avoidance} in`,
+          ),
+        ),
+      ],
+    );
+  }
+  const ledger = liftLedger(main.lines, catalogue);
+  const rest = restFor(balanced.blend.shares, profile, ledger.soda > 0 && ledger.powder === 0, catalogue);
+  const method = writeMethod(recipe, editsFor(recipe.method, parts, profile), { parts, rest, bake, profile });
+  const docket: Docket = {
+    schema: 1,
+    title: recipe.title || 'Untitled bake',
+    family: {
+      id: family,
+      name: profile.name,
+      confidence: settle(request.family ? 1 : recipe.family.confidence),
+    },
+    route: balanced.route,
+    school: request.school,
+    parts,
+    otherBlends: balanced.others,
+    shifts: balanced.converted.flatMap(({ shifts }) => shifts),
+    method,
+    guard,
+    rest: { ...rest, uptake: settle(rest.uptake) },
+    bake,
+    warnings: [
+      ...balanced.converted.flatMap(({ warnings }) => warnings),
+      ...generalWarnings(work, family, recipe.family.confidence, balanced.blend, bake),
+    ],
+  };
+  return { outcome: 'docket', docket };
+}

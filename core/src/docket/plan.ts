@@ -1,0 +1,83 @@
+import { flourGrams, wheatGrams } from '../balance';
+import type { Catalogue } from '../catalogue';
+import { COVERED_FAMILIES, describeFamily, findProfile, type Profile } from '../family';
+import { formulaOf, type FormulaPart } from '../formula';
+import { grainForbidden, guardRecipe } from '../guard';
+import { catalogueOf, type ConversionRequest, type Kitchen } from '../kitchen';
+import type { Recipe } from '../read';
+import type { FamilyId } from '../vocabulary';
+import type { NoDocket } from './types';
+
+/** Everything that a conversion is made from. */
+export interface Work {
+  readonly recipe: Recipe;
+  readonly request: ConversionRequest;
+  readonly kitchen: Kitchen;
+  readonly catalogue: Catalogue;
+  readonly parts: readonly FormulaPart[];
+}
+
+export function none(
+  work: Work,
+  outcome: NoDocket['outcome'],
+  reasons: readonly string[],
+  relax: readonly string[] = [],
+): NoDocket {
+  return { outcome, reasons, relax, guard: guardRecipe(work.recipe, work.request, work.kitchen) };
+}
+
+/** True when nothing in the recipe needs replacing for these people. */
+function nothingForbidden({ recipe, request, kitchen }: Work): boolean {
+  const { lines } = guardRecipe(recipe, request, kitchen);
+  return lines.every(
+    ({ gluten, grain, allergens }) =>
+      gluten !== 'contains' &&
+      !grainForbidden(request.diet, grain) &&
+      !allergens.some((one) => request.without.includes(one)),
+  );
+}
+
+function whyNothing(work: Work): NoDocket {
+  const flour = work.parts.reduce((sum, { lines }) => sum + flourGrams(lines, work.catalogue), 0);
+  if (flour > 0)
+    return none(work, 'already-gluten-free', [
+      'Nothing on this list holds gluten of its own, and nothing on it is avoided. The labels are still to be read.',
+    ]);
+  return none(work, 'nothing-to-convert', [
+    'There is no flour with a weight on this list, so there is nothing to convert. It is guarded all the same.',
+  ]);
+}
+
+function notCovered(work: Work, family: FamilyId): NoDocket {
+  const { name, nearest } = describeFamily(family);
+  const near = nearest ? describeFamily(nearest).name : COVERED_FAMILIES.join(', ');
+  return none(
+    work,
+    'family-not-covered',
+    [`This reads as ${name}, which can’t be converted yet. The nearest that can is ${near}.`],
+    nearest ? [`Convert it as ${near} (--family ${nearest})`] : [],
+  );
+}
+
+/** The parts that flour builds; in the others it is at most a thickener. */
+const isBuilt = (part: FormulaPart, catalogue: Catalogue): boolean => wheatGrams(part.lines, catalogue) > 0;
+
+/** What is to be converted and how, once that is known; or why there is nothing. */
+export function plan(work: Work): { family: FamilyId; profile: Profile } | NoDocket {
+  const { recipe, request, catalogue } = work;
+  if (nothingForbidden(work)) return whyNothing(work);
+  const family = request.family ?? recipe.family.id;
+  const built = work.parts.some((part) => isBuilt(part, catalogue));
+  const profile = findProfile(family) ?? (built ? undefined : findProfile('drop-cookie'));
+  if (!profile) return notCovered(work, family);
+  if (!built && work.parts.every(({ lines }) => lines.length === 0)) return whyNothing(work);
+  return { family, profile };
+}
+
+export const workOf = (recipe: Recipe, request: ConversionRequest, kitchen: Kitchen): Work => ({
+  recipe,
+  request,
+  kitchen,
+  catalogue: catalogueOf(kitchen),
+  parts: formulaOf(recipe),
+});

@@ -1,0 +1,138 @@
+import { toEnd } from '../quantity';
+import { bakeSlab, type SlabBake } from './slab';
+import { OVEN } from './data/oven';
+import { makeMaterial, maxwellEucken, solidProperties, type Material } from './material';
+import { boilingPoint, pressureAt, saturationPressure, STANDARD_PRESSURE, vapourConductivity } from './steam';
+
+/** A solid that neither dries nor changes: what the series solutions are for. */
+const plain = (conductivity: number, heat: number, density: number): Material => ({
+  activity: 0,
+  boiling: 400,
+  water: 0,
+  density,
+  conductivity: () => conductivity,
+  heat: () => heat,
+});
+
+const bake = (over: Partial<SlabBake> & Pick<SlabBake, 'material'>): SlabBake => ({
+  depth: 0.03,
+  rise: 1,
+  porosityRaw: 0,
+  startCelsius: 20,
+  ovenCelsius: 175,
+  fan: false,
+  doneCelsius: 90,
+  doneLost: 0,
+  ...over,
+});
+
+/** First root of β·tan β = Bi. */
+function firstRoot(biot: number): number {
+  let low = 1e-9;
+  let high = Math.PI / 2 - 1e-9;
+  for (let step = 0; step < 80; step += 1) {
+    const middle = (low + high) / 2;
+    if (middle * Math.tan(middle) < biot) low = middle;
+    else high = middle;
+  }
+  return low;
+}
+
+/**
+ * Centre of a slab heated alike on both faces, first term of the series (Carslaw & Jaeger, Conduction of Heat in Solids,
+ * §3.11; Incropera & DeWitt, table of one-term coefficients): θ = C·exp(−β²·Fo), C = 4 sin β / (2β + sin 2β). Fo > 0.2.
+ */
+function seriesCentre(seconds: number, half: number, film: number, material: Material): number {
+  const k = material.conductivity(50, 0);
+  const beta = firstRoot((film * half) / k);
+  const fourier = (k / (material.density * material.heat(50)) / half ** 2) * seconds;
+  return ((4 * Math.sin(beta)) / (2 * beta + Math.sin(2 * beta))) * Math.exp(-(beta ** 2) * fourier);
+}
+
+describe('the slab against the series solution', () => {
+  // The wall below and the film above differ a little, so the symmetric solution bounds the asymmetric one from both sides.
+  const material = plain(0.4, 3000, 1000);
+  const above = OVEN.convective + OVEN.radiative;
+  it.each([0.02, 0.03, 0.045])('a slab of %d m gets hot when the series says so', (depth) => {
+    const result = toEnd(bakeSlab(bake({ material, depth })));
+    const seconds = result.minutes! * 60;
+    // The oven begins cooler by the door's drop and comes back: as if the bake had begun so much later.
+    const late = (OVEN.doorDrop * OVEN.recoverySeconds) / 155;
+    const wanted = (90 - 175) / (20 - 175);
+    const slow = seriesCentre(seconds - late, depth / 2, Math.min(above, OVEN.wall), material);
+    const fast = seriesCentre(seconds - late, depth / 2, Math.max(above, OVEN.wall), material);
+    expect(wanted).toBeGreaterThan(fast * 0.97);
+    expect(wanted).toBeLessThan(slow * 1.03);
+  });
+});
+
+describe('heat as physics has it', () => {
+  const material = plain(0.4, 3000, 1000);
+  const minutes = (over: Partial<SlabBake>) => toEnd(bakeSlab(bake({ material, ...over }))).minutes!;
+  it('takes longer for a deeper slab and a cooler oven, less with a fan', () => {
+    expect(minutes({ depth: 0.05 })).toBeGreaterThan(minutes({ depth: 0.03 }));
+    expect(minutes({ ovenCelsius: 160 })).toBeGreaterThan(minutes({ ovenCelsius: 190 }));
+    expect(minutes({ fan: true })).toBeLessThan(minutes({}));
+  });
+  it('never passes the oven, and never cools while it bakes', () => {
+    const { centre } = toEnd(bakeSlab(bake({ material, doneCelsius: 170 })));
+    const temperatures = centre.map(([, celsius]) => celsius);
+    expect(Math.max(...temperatures)).toBeLessThan(175);
+    expect(temperatures).toEqual([...temperatures].sort((a, b) => a - b));
+  });
+  it('gives up on what is never done, and says so', () =>
+    expect(toEnd(bakeSlab(bake({ material, ovenCelsius: 80 }))).minutes).toBeNull());
+});
+
+describe('the material', () => {
+  // Choi & Okos (1986); ASHRAE Handbook, Refrigeration, chapter 19: water at 20 °C and 60 °C.
+  const water = { water: 100, protein: 0, fat: 0, starch: 0, sugars: 0, fibre: 0, ash: 0, ethanol: 0 };
+  it.each([
+    [20, 0.6036, 995.7, 4176],
+    [60, 0.6527, 983.9, 4190],
+  ])('water at %d °C', (celsius, conductivity, density, heat) => {
+    const found = solidProperties(water, celsius);
+    expect(found.conductivity).toBeCloseTo(conductivity, 2);
+    expect(Math.abs(found.density - density)).toBeLessThan(4);
+    expect(Math.abs(found.heat - heat)).toBeLessThan(15);
+  });
+  it('lies between its solid and its pores', () => {
+    for (const porosity of [0, 0.2, 0.5, 0.8, 1]) {
+      const mixed = maxwellEucken(0.5, 0.03, porosity);
+      expect(mixed).toBeGreaterThanOrEqual(0.03 - 1e-12);
+      expect(mixed).toBeLessThanOrEqual(0.5 + 1e-12);
+    }
+    expect(maxwellEucken(0.5, 0.03, 0)).toBeCloseTo(0.5, 12);
+    expect(maxwellEucken(0.5, 0.03, 1)).toBeCloseTo(0.03, 12);
+  });
+  it('takes up the heat of its water around boiling', () => {
+    const batter = makeMaterial({ ...water, water: 40, starch: 40, sugars: 20 }, STANDARD_PRESSURE);
+    expect(batter.boiling).toBeGreaterThan(100);
+    expect(batter.heat(batter.boiling + 3)).toBeGreaterThan(10 * batter.heat(60));
+  });
+});
+
+describe('steam', () => {
+  // Steam tables (IAPWS-IF97 values at whole temperatures, from memory).
+  it.each([
+    [20, 2339],
+    [60, 19_946],
+    [80, 47_414],
+    [100, 101_418],
+    [120, 198_670],
+  ])('at %d °C has a pressure of %d Pa', (celsius, pascal) =>
+    expect(Math.abs(saturationPressure(celsius) / pascal - 1)).toBeLessThan(0.006),
+  );
+  it('boils at 100 °C at sea level, higher with sugar, lower on a mountain', () => {
+    expect(boilingPoint(1)).toBeCloseTo(100, 0);
+    expect(boilingPoint(0.9)).toBeGreaterThan(102);
+    // ISO 2533: 84.6 kPa at 1500 m, where water boils at 95 °C.
+    expect(pressureAt(1500)).toBeCloseTo(84_560, -2);
+    expect(boilingPoint(1, pressureAt(1500))).toBeCloseTo(95, 0);
+  });
+  it('carries more heat through pores the hotter it is', () => {
+    const at = (celsius: number) => vapourConductivity(celsius, 0.95, STANDARD_PRESSURE);
+    expect(at(40)).toBeLessThan(at(70));
+    expect(at(70)).toBeLessThan(at(90));
+  });
+});

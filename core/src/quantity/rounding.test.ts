@@ -1,0 +1,72 @@
+import fc from 'fast-check';
+import { addRanges, kitchenVolume, multiplyRanges, range, roundGrams, scaleRange, settle, toEnd, US_CUP_ML } from '.';
+
+describe('grams as a cook weighs them', () => {
+  it.each([
+    [0.46, 0.46],
+    [2.31, 2.3],
+    [8.79, 8.8],
+    [37.5, 38],
+    [102.4, 102],
+    [123.4, 125],
+    [247, 245],
+    [0, 0],
+  ])('%d g is weighed as %d', (grams, weighed) => expect(roundGrams(grams)).toBeCloseTo(weighed, 9));
+  it('never moves a weight by more than 2 %', () =>
+    fc.assert(
+      fc.property(fc.double({ min: 0.001, max: 50_000, noNaN: true }), (grams) => {
+        expect(Math.abs(roundGrams(grams) - grams)).toBeLessThanOrEqual(0.02 * grams + 1e-12);
+      }),
+      { seed: 11, numRuns: 100 },
+    ));
+  it('keeps the order of weights', () =>
+    fc.assert(
+      fc.property(fc.double({ min: 0.01, max: 9000, noNaN: true }), fc.double({ min: 1.05, max: 9, noNaN: true }), (grams, factor) => {
+        expect(roundGrams(grams * factor)).toBeGreaterThanOrEqual(roundGrams(grams));
+      }),
+      { seed: 11, numRuns: 100 },
+    ));
+  it.each([-1, Number.NaN])('takes no weight of %d', (grams) => expect(() => roundGrams(grams)).toThrow(RangeError));
+});
+
+describe('volumes in kitchen fractions', () => {
+  const tsp = US_CUP_ML / 48;
+  it.each([
+    [tsp / 20, 'a pinch'],
+    [tsp / 8, '⅛ tsp'],
+    [0.26 * tsp, '¼ tsp'],
+    [2.5 * tsp, '2½ tsp'],
+    [3 * tsp, '1 tbsp'],
+    [US_CUP_ML / 4, '¼ cup'],
+    [US_CUP_ML / 3, '⅓ cup'],
+    [0.98 * US_CUP_ML, '1 cup'],
+    [1.5 * US_CUP_ML, '1½ cups'],
+  ])('%d ml is %s', (ml, words) => expect(kitchenVolume(ml)).toBe(words));
+});
+
+describe('numbers with their doubt', () => {
+  const arbitrary = fc
+    .tuple(fc.double({ min: 0, max: 500, noNaN: true }), fc.double({ min: 0, max: 1, noNaN: true }))
+    .map(([central, doubt]) => range(central, central * (1 - doubt), central * (1 + doubt)));
+  it('stay in order through sums, products and scaling', () =>
+    fc.assert(
+      fc.property(arbitrary, arbitrary, fc.double({ min: 0, max: 20, noNaN: true }), (a, b, factor) => {
+        for (const { low, central, high } of [addRanges(a, b), multiplyRanges(a, b), scaleRange(a, factor)])
+          expect(low <= central && central <= high).toBe(true);
+      }),
+      { seed: 11, numRuns: 100 },
+    ));
+  it('mend ends that are the wrong way round', () => expect(range(5, 9, 2)).toEqual({ central: 5, low: 5, high: 5 }));
+  it('settle to six digits', () => expect(settle(1 / 3)).toBe(0.333333));
+});
+
+describe('a long computation', () => {
+  it('gives its result at the end, however often it has yielded', () => {
+    function* steps() {
+      yield 0.5;
+      yield 0.9;
+      return 'done';
+    }
+    expect(toEnd(steps())).toBe('done');
+  });
+});
