@@ -1,9 +1,11 @@
 import { fahrenheitOf } from '../quantity';
 import type { Docket, DocketLine } from './types';
 
-/** A line of the docket as a person writes it: weight, name, volume. */
-export const docketLineWords = ({ grams, name, volume, source }: DocketLine): string =>
-  grams ? `${grams.central} g ${name}${volume ? ` (${volume})` : ''}` : (source?.trim() ?? name);
+/** A line of the docket as a person writes it: weight, name, volume. What was replaced never comes back in its old words. */
+export function docketLineWords({ grams, name, volume, source, changed }: DocketLine): string {
+  if (grams) return `${grams.central} g ${name}${volume ? ` (${volume})` : ''}`;
+  return changed ? name : (source?.trim() ?? name);
+}
 
 /** ISO 8601 duration of whole minutes. */
 const duration = (minutes: number): string => `PT${Math.max(1, Math.round(minutes))}M`;

@@ -24,7 +24,10 @@ const US_CUP_BUTTERMILK = 245;
 describe('the lift ledger', () => {
   // NaHCO₃ 84.007 g/mol (IUPAC atomic weights): with acid enough, a mol of CO₂ a mol.
   it('frees a mol of carbon dioxide a mol of soda where the acid is enough', () => {
-    const { released, sodaOver } = liftLedger([lineOf('baking-soda', 8.4007), lineOf('lemon-juice', 500)], catalogue);
+    const { released, sodaOver } = liftLedger(
+      [lineOf('baking-soda', 8.4007), lineOf('lemon-juice', 500)],
+      catalogue,
+    );
     expect(released).toBeCloseTo(100, 6);
     expect(sodaOver).toBe(0);
   });
@@ -50,7 +53,10 @@ describe('the lift ledger', () => {
   // Common practice: a teaspoon of soda and two of cream of tartar do as a tablespoon of powder.
   it('makes a tablespoon of powder of soda and cream of tartar, with some soda over', () => {
     const CREAM_OF_TARTAR = 2 * 3.2;
-    const own = liftLedger([lineOf('baking-soda', TSP_SODA), lineOf('cream-of-tartar', CREAM_OF_TARTAR)], catalogue);
+    const own = liftLedger(
+      [lineOf('baking-soda', TSP_SODA), lineOf('cream-of-tartar', CREAM_OF_TARTAR)],
+      catalogue,
+    );
     expect(own.released / powderMmol(3 * TSP_POWDER)).toBeGreaterThan(0.8);
     expect(own.released / powderMmol(3 * TSP_POWDER)).toBeLessThan(1.25);
     expect(own.sodaOver).toBeGreaterThan(0);
@@ -72,7 +78,10 @@ describe('the lift ledger', () => {
         fc.double({ min: 0, max: 300, noNaN: true }),
         (soda, sour, more) => {
           const less = liftLedger([lineOf('baking-soda', soda), lineOf('buttermilk', sour)], catalogue);
-          const lots = liftLedger([lineOf('baking-soda', soda), lineOf('buttermilk', sour + more)], catalogue);
+          const lots = liftLedger(
+            [lineOf('baking-soda', soda), lineOf('buttermilk', sour + more)],
+            catalogue,
+          );
           expect(less.released).toBeLessThanOrEqual(less.soda + 1e-9);
           expect(lots.released).toBeGreaterThanOrEqual(less.released - 1e-9);
         },
@@ -94,13 +103,18 @@ describe('drink and thirst', () => {
   it('leaves gums out of thirst', () => expect(thirstGrams([lineOf('xanthan-gum', 10)], catalogue)).toBe(0));
   it('holds a composite to what its parts hold', () => {
     const parts = [lineOf('all-purpose-flour', 95), lineOf('baking-powder', 5)];
-    expect(thirstGrams([lineOf('self-raising-flour', 100)], catalogue)).toBeCloseTo(thirstGrams(parts, catalogue), 6);
+    expect(thirstGrams([lineOf('self-raising-flour', 100)], catalogue)).toBeCloseTo(
+      thirstGrams(parts, catalogue),
+      6,
+    );
   });
 });
 
 describe('composition', () => {
   it('conserves mass within the tables’ own two per cent', () => {
-    const lines = ['butter', 'caster-sugar', 'egg', 'all-purpose-flour', 'whole-milk'].map((id) => lineOf(id, 100));
+    const lines = ['butter', 'caster-sugar', 'egg', 'all-purpose-flour', 'whole-milk'].map((id) =>
+      lineOf(id, 100),
+    );
     const sum = (Object.values(compositionOf(lines, catalogue)) as number[]).reduce((a, b) => a + b, 0);
     expect(Math.abs(sum / massOf(lines) - 1)).toBeLessThanOrEqual(0.02);
   });
@@ -128,7 +142,9 @@ describe('water activity', () => {
 });
 
 describe('a recipe as a formula', () => {
-  const recipe = readText('Cake\nFor the cake:\n200 g plain flour\n100 g butter or margarine\nsalt\nFor the icing:\n50 g icing sugar');
+  const recipe = readText(
+    'Cake\nFor the cake:\n200 g plain flour\n100 g butter or margarine\nsalt\nFor the icing:\n50 g icing sugar',
+  );
   it('holds what has a weight, part by part, and not what stands beside it', () => {
     expect(formulaOf(recipe).map(({ lines }) => lines.map(({ ingredient }) => ingredient))).toEqual([
       ['all-purpose-flour', 'butter'],

@@ -50,7 +50,8 @@ describe('bakes of common practice, from the physics alone', () => {
     expect(minutes!.central).toBeLessThan(45);
   });
   it('a pound loaf at 163 °C takes longer than either', () => {
-    const loaf = predict(POUND, 'creamed-cake', LOAF, { oven: { celsius: 163, fan: false } }).minutes!.central;
+    const loaf = predict(POUND, 'creamed-cake', LOAF, { oven: { celsius: 163, fan: false } }).minutes!
+      .central;
     expect(loaf).toBeGreaterThan(predict(CAKE, 'creamed-cake', CUPCAKES).minutes!.central);
   });
 });
@@ -64,7 +65,8 @@ describe('a bake time', () => {
     expect(anchor).toBeGreaterThan(0);
   });
   it('is less certain without a stated time', () => {
-    const width = ({ low, high, central }: { low: number; high: number; central: number }) => (high - low) / central;
+    const width = ({ low, high, central }: { low: number; high: number; central: number }) =>
+      (high - low) / central;
     expect(width(predict(CAKE, 'creamed-cake', pan).minutes!)).toBeGreaterThan(
       width(predict(CAKE, 'creamed-cake', null, { facts, oven: null }).minutes!),
     );
@@ -94,7 +96,10 @@ describe('a bake time', () => {
 describe('rest', () => {
   // 1 − exp(−t/τ) = 0.9 at t = τ·ln 10.
   it('of fine rice alone is τ·ln 10', () =>
-    expect(uptakeMinutes([{ ingredient: 'white-rice-flour', share: 1 }], catalogue)).toBeCloseTo(8 * Math.log(10), 1));
+    expect(uptakeMinutes([{ ingredient: 'white-rice-flour', share: 1 }], catalogue)).toBeCloseTo(
+      8 * Math.log(10),
+      1,
+    ));
   it('is shorter with starch in it', () =>
     expect(
       uptakeMinutes(
@@ -109,6 +114,9 @@ describe('rest', () => {
     const shares = [{ ingredient: 'white-rice-flour', share: 1 }];
     expect(restFor(shares, getProfile('muffin'), true, catalogue).minutes[1]).toBe(20);
     expect(restFor(shares, getProfile('muffin'), false, catalogue).minutes[1]).toBe(30);
-    expect(restFor(shares, getProfile('drop-cookie'), true, catalogue)).toMatchObject({ cold: true, minutes: [30, 2880] });
+    expect(restFor(shares, getProfile('drop-cookie'), true, catalogue)).toMatchObject({
+      cold: true,
+      minutes: [30, 2880],
+    });
   });
 });

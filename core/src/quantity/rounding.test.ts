@@ -1,5 +1,15 @@
 import fc from 'fast-check';
-import { addRanges, kitchenVolume, multiplyRanges, range, roundGrams, scaleRange, settle, toEnd, US_CUP_ML } from '.';
+import {
+  addRanges,
+  kitchenVolume,
+  multiplyRanges,
+  range,
+  roundGrams,
+  scaleRange,
+  settle,
+  toEnd,
+  US_CUP_ML,
+} from '.';
 
 describe('grams as a cook weighs them', () => {
   it.each([
@@ -21,12 +31,18 @@ describe('grams as a cook weighs them', () => {
     ));
   it('keeps the order of weights', () =>
     fc.assert(
-      fc.property(fc.double({ min: 0.01, max: 9000, noNaN: true }), fc.double({ min: 1.05, max: 9, noNaN: true }), (grams, factor) => {
-        expect(roundGrams(grams * factor)).toBeGreaterThanOrEqual(roundGrams(grams));
-      }),
+      fc.property(
+        fc.double({ min: 0.01, max: 9000, noNaN: true }),
+        fc.double({ min: 1.05, max: 9, noNaN: true }),
+        (grams, factor) => {
+          expect(roundGrams(grams * factor)).toBeGreaterThanOrEqual(roundGrams(grams));
+        },
+      ),
       { seed: 11, numRuns: 100 },
     ));
-  it.each([-1, Number.NaN])('takes no weight of %d', (grams) => expect(() => roundGrams(grams)).toThrow(RangeError));
+  it.each([-1, Number.NaN])('takes no weight of %d', (grams) =>
+    expect(() => roundGrams(grams)).toThrow(RangeError),
+  );
 });
 
 describe('volumes in kitchen fractions', () => {
@@ -56,7 +72,8 @@ describe('numbers with their doubt', () => {
       }),
       { seed: 11, numRuns: 100 },
     ));
-  it('mend ends that are the wrong way round', () => expect(range(5, 9, 2)).toEqual({ central: 5, low: 5, high: 5 }));
+  it('mend ends that are the wrong way round', () =>
+    expect(range(5, 9, 2)).toEqual({ central: 5, low: 5, high: 5 }));
   it('settle to six digits', () => expect(settle(1 / 3)).toBe(0.333333));
 });
 

@@ -35,6 +35,7 @@ export function tokensOf(text: string): string[] {
   const plain = text
     .normalize('NFD')
     .replace(/\p{Mn}/gu, '')
+    .replace(/[’‘]/g, "'")
     .toLowerCase();
   const words = plain.replace(/-/g, ' ').match(/\d+(?::\d+)?%?|[\p{L}\p{N}]+(?:'[\p{L}]+)?/gu) ?? [];
   return words.map((word) => singular(word.replace(/'s?$/, '').replace(/'/g, '')));

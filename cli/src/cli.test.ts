@@ -1,0 +1,125 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { run } from './run';
+
+const RECIPE =
+  'Ginger muffins\n\n250 g plain flour\n2 tsp baking powder\n120 g sugar\n1 egg\n240 ml milk\n80 g butter\na handful of wobbly brindle\n\nMethod\nBake at 190°C for 20 minutes in a muffin tin.';
+let folder: string;
+beforeAll(() => {
+  folder = mkdtempSync(join(tmpdir(), 'omniarton-cli-'));
+  writeFileSync(join(folder, 'a.txt'), RECIPE);
+  writeFileSync(join(folder, 'b.txt'), '2 eggs\n100 g sugar');
+  writeFileSync(join(folder, 'pastry.txt'), 'Choux\n100 g plain flour\n80 g butter\n3 eggs\n200 ml water');
+  writeFileSync(join(folder, 'binary'), Buffer.from([1, 0, 2]));
+  writeFileSync(join(folder, 'empty.txt'), '');
+});
+afterAll(() => rmSync(folder, { recursive: true }));
+
+function call(...args: string[]) {
+  const out: string[] = [];
+  const err: string[] = [];
+  const code = run(args, { out: (text) => out.push(text), err: (text) => err.push(text), folder });
+  return { code, out, err, json: () => JSON.parse(out.join('\n')) as Record<string, unknown> };
+}
+
+describe('read', () => {
+  it('has the shape of docs/cli.md', () => {
+    const { code, json } = call('read', 'a.txt', '--json');
+    expect(code).toBe(0);
+    expect(json()).toMatchObject({
+      title: 'Ginger muffins',
+      locale: 'UK',
+      family: { id: 'muffin', confidence: expect.any(Number) as number },
+      bake: { ovenCelsius: 190, fan: false, minutes: { low: 20, high: 20 }, pan: { shape: 'muffin' } },
+    });
+  });
+  it('has each line once, in order, as written', () => {
+    const { parts, method } = call('read', 'a.txt').json() as {
+      parts: { lines: { source: string; kind: string; grams: unknown; gluten: string }[] }[];
+      method: { source: string }[];
+    };
+    const sources = [...parts.flatMap(({ lines }) => lines), ...method].map(({ source }) => source);
+    expect(sources).toEqual(RECIPE.split('\n').filter(Boolean));
+    const flour = parts[0]!.lines.find(({ source }) => source.includes('flour'))!;
+    expect(flour).toMatchObject({
+      kind: 'ingredient',
+      gluten: 'contains',
+      grams: { central: 250, low: 250, high: 250 },
+    });
+    expect(parts[0]!.lines.find(({ source }) => source.includes('brindle'))).toMatchObject({
+      gluten: 'unknown',
+      ingredient: null,
+    });
+  });
+});
+
+describe('guard', () => {
+  it('works for a diet and avoidances by what people call them', () => {
+    const { json } = call('guard', 'a.txt', '--diet', 'grain-free', '--without', 'nuts,dairy,egg');
+    const { lines, open, state } = json() as {
+      lines: { source: string; allergens: string[] }[];
+      open: unknown[];
+      state: string;
+    };
+    expect(lines.find(({ source }) => source.includes('butter'))!.allergens).toEqual(['milk']);
+    expect(open.length).toBeGreaterThan(0);
+    expect(state).toBe('open');
+  });
+});
+
+describe('convert', () => {
+  it('gives a docket with the balances by their ids', () => {
+    const docket = call('convert', 'a.txt', '--diet', 'gluten-free', '--school', 'husk', '--json').json() as {
+      outcome: string;
+      engine: string;
+      parts: {
+        balances: { id: string; band: number[] }[];
+        blend: { ingredient: string; share: number; grams: number }[];
+      }[];
+      bake: { minutes: object; firstCheck: number };
+    };
+    expect(docket.outcome).toBe('docket');
+    expect(docket.engine).toMatch(/^\d+\.\d+\.\d+\+[0-9a-f]{12}$/);
+    expect(docket.parts[0]!.balances.map(({ id }) => id)).toEqual([
+      'drinkThirst',
+      'binder',
+      'starchShare',
+      'lift',
+      'fat',
+      'sugar',
+    ]);
+    expect(docket.parts[0]!.blend.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
+    expect(docket.bake.firstCheck).toBeGreaterThan(10);
+  });
+  it.each([
+    ['b.txt', 'nothing-to-convert'],
+    ['pastry.txt', 'family-not-covered'],
+    ['empty.txt', 'nothing-to-convert'],
+  ])('of %s is %s, with exit 0', (file, outcome) => {
+    const { code, json } = call('convert', file);
+    expect(code).toBe(0);
+    expect(json()).toMatchObject({ outcome, reasons: [expect.any(String)] });
+  });
+  it('answers several files with one list', () =>
+    expect(call('convert', 'a.txt', 'b.txt').json()).toHaveLength(2));
+});
+
+describe('what can’t be used', () => {
+  it.each([
+    [['nonsense', 'a.txt'], /usage/],
+    [['read'], /which file/],
+    [['read', 'missing.txt'], /no such file/],
+    [['read', 'binary'], /not text/],
+    [['convert', 'a.txt', '--diet', 'keto'], /gluten-free, grain-free/],
+    [['convert', 'a.txt', '--without', 'moonlight'], /moonlight/],
+    [['convert', 'a.txt', '--sideways'], /sideways/],
+  ])('%j exits 2 with one line', (args, words) => {
+    const { code, out, err } = call(...args);
+    expect(code).toBe(2);
+    expect(out).toEqual([]);
+    expect(err).toHaveLength(1);
+    expect(err[0]).toMatch(words);
+    expect(err[0]).not.toContain('\n');
+  });
+});

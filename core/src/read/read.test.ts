@@ -1,0 +1,150 @@
+import fc from 'fast-check';
+import { BUILT_IN_KITCHEN, type LineCorrection } from '../kitchen';
+import { counter, readText } from '../testing';
+import type { FamilyId, Locale } from '../vocabulary';
+import { cleanLine, ingredientLines, readRecipe } from '.';
+
+const first = (text: string) => readText(text).parts[0]!.lines.find(({ kind }) => kind === 'ingredient')!;
+const grams = (text: string) => first(text).items[0]!.grams!.central;
+
+describe('where a recipe comes from', () => {
+  it.each<[Locale, string]>([
+    ['US', '2 cups all-purpose flour\n1 stick butter'],
+    ['UK', '225 g plain flour\n110 g caster sugar\n1 tsp bicarbonate of soda'],
+    ['AU', '1 cup wheaten cornflour\n20 ml tablespoons'],
+    ['metric', '250 g flour\n3 dl milk'],
+  ])('%s: %j', (locale, text) => expect(readText(text).locale).toBe(locale));
+  it('makes the spoon larger in Australia', () => {
+    const text = '4 tbsp honey';
+    const of = (locale: Locale) =>
+      readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId: counter(), locale }).recipe.parts[0]!.lines[0]!
+        .items[0]!.grams!.central;
+    expect(of('AU') / of('UK')).toBeCloseTo(20 / 15, 6);
+    expect(of('US') / of('UK')).toBeCloseTo(14.78676 / 15, 5);
+  });
+});
+
+describe('what kind of bake it is', () => {
+  it.each<[FamilyId, string]>([
+    [
+      'drop-cookie',
+      'Oat cookies\n200 g plain flour\n120 g butter\n170 g brown sugar\n1 egg\nMethod\nDrop by spoonfuls and bake.',
+    ],
+    [
+      'creamed-cake',
+      'Birthday cake\n250 g plain flour\n180 g butter\n220 g sugar\n3 eggs\n150 ml milk\nMethod\nCream the butter and sugar.',
+    ],
+    ['muffin', 'Berry muffins\n250 g plain flour\n100 g sugar\n1 egg\n250 ml milk\n80 ml oil'],
+    ['brownie', 'Brownies\n200 g butter\n200 g dark chocolate\n4 eggs\n300 g sugar\n110 g plain flour'],
+    ['pastry', 'Pie crust\n250 g plain flour\n150 g cold butter\n60 ml iced water'],
+    ['yeast-dough', 'Soft knots\n500 g bread flour\n7 g dried yeast\n300 ml milk\n60 g butter\n60 g sugar'],
+    ['pancake', 'Pancakes\n150 g plain flour\n2 eggs\n300 ml milk'],
+    ['scone', 'Scones\n225 g self-raising flour\n55 g butter\n25 g sugar\n150 ml milk'],
+  ])('%s', (id, text) => expect(readText(text).family.id).toBe(id));
+  it('is less sure of a bare list than of one with its words', () => {
+    const list = '250 g plain flour\n120 g butter\n150 g sugar\n2 eggs\n100 ml milk';
+    expect(
+      readText(`Layer cake\n${list}\nMethod\nCream the butter and sugar.`).family.confidence,
+    ).toBeGreaterThan(readText(list).family.confidence);
+  });
+});
+
+describe('what a person puts right', () => {
+  const corrected = (text: string, correction: Partial<LineCorrection>) =>
+    readRecipe(text, {
+      kitchen: BUILT_IN_KITCHEN,
+      newId: counter(),
+      corrections: [{ line: 'l1', ...correction }],
+    }).recipe;
+  it('wins over what was read', () => {
+    const line = corrected('2 cups wobbly brindle', { ingredient: 'almond-flour', grams: 210 }).parts[0]!
+      .lines[0]!;
+    expect(line).toMatchObject({ kind: 'ingredient', measuredBy: 'hand' });
+    expect(line.items[0]).toMatchObject({
+      ingredient: 'almond-flour',
+      match: 'exact',
+      grams: { central: 210, low: 210, high: 210 },
+    });
+  });
+  it('can take a line out of the list', () =>
+    expect(ingredientLines(corrected('1 cup sunshine\n2 eggs', { note: true }))).toHaveLength(1));
+  it('can take an ingredient out of the method', () =>
+    expect(
+      corrected('Mix 2 eggs in\nMethod\n', { ingredient: 'egg', grams: 100 }).parts[0]!.lines[0]!.kind,
+    ).toBe('ingredient'));
+  it('outlives an ingredient that the catalogue has lost', () =>
+    expect(
+      corrected('100 g sugar', { ingredient: 'moon-dust' }).parts[0]!.lines[0]!.items[0]!.ingredient,
+    ).toBe('granulated-sugar'));
+});
+
+describe('things beside the bake', () => {
+  it.each([
+    'flour for dusting',
+    'butter, for greasing the tin',
+    '1 egg, beaten, for brushing',
+    'icing sugar, to serve',
+  ])('%j has no weight and is marked', (text) =>
+    expect(first(`100 g sugar\n${text}`.split('\n').reverse().join('\n'))).toMatchObject({
+      aside: true,
+      items: [{ grams: null }],
+    }),
+  );
+  it('hold what stands by choice, without a weight of its own', () => {
+    const { items } = first('100 g butter or margarine');
+    expect(items.map(({ ingredient, alternative }) => [ingredient, alternative])).toEqual([
+      ['butter', false],
+      ['margarine', true],
+    ]);
+  });
+});
+
+describe('bad input', () => {
+  it.each([
+    ['nothing', ''],
+    ['blank lines', '\n \n\t\n'],
+    ['script tags', '<script>alert("x")</script>\n<img src=x onerror=alert(1)>'],
+    ['NUL and half surrogates', '1 cup fl\0our\n2 \ud800 eggs'],
+    ['emoji', '🧁🧁🧁\n🥚 2'],
+    ['an enormous amount', '999999999999999999999999 cups flour'],
+    ['a negative amount', '-3 cups flour'],
+    ['a line without end', `1 cup ${'flour '.repeat(5000)}`],
+    ['fractions without end', '1/'.repeat(20_000)],
+  ])('%s is read without a throw', (_, text) => {
+    const { parts } = readText(text);
+    for (const { grams: weight } of parts.flatMap(({ lines }) => lines.flatMap(({ items }) => items)))
+      if (weight) expect(Number.isFinite(weight.central) && weight.central >= 0).toBe(true);
+  });
+  it('reads Arabic digits as digits', () => expect(grams('١٠٠ g sugar')).toBe(100));
+  it('keeps each source as it was written', () => {
+    const line = '  ½ cup\u00a0 Sugar (packed)  ';
+    expect(first(`Cake\n${line}\n1 cup flour`).source).toBe(line);
+  });
+  it('makes any line plain without losing its letters', () =>
+    fc.assert(
+      fc.property(fc.string({ unit: 'grapheme' }), (text) => {
+        const plain = cleanLine(text);
+        expect(plain).toBe(plain.trim());
+        expect(/\s{2}/.test(plain)).toBe(false);
+      }),
+      { seed: 9, numRuns: 100 },
+    ));
+});
+
+describe('tins and ovens in words', () => {
+  const bakeOf = (words: string) => readText(`Cake\n100 g flour\n100 g butter\nMethod\n${words}`).bake;
+  it.each([
+    ['Bake at 180°C (160°C fan) for 25 minutes.', { ovenCelsius: 180, fan: false }],
+    ['Bake at fan 160°C for 25 minutes.', { ovenCelsius: 160, fan: true }],
+    ['Bake at gas mark 4 for 25 minutes.', { ovenCelsius: 177, fan: false }],
+    ['Bake at 350 degrees for 25 minutes.', { ovenCelsius: 177, fan: false }],
+    ['Bake for 1 hour 10 minutes.', { minutes: { low: 70, high: 70 } }],
+    ['Bake for 1½ hours.', { minutes: { low: 90, high: 90 } }],
+    ['Bake 20-25 min in the oven.', { minutes: { low: 20, high: 25 } }],
+    ['Line a 12-cup muffin tin.', { pan: { shape: 'muffin', count: 12 } }],
+    ['Grease a 9 x 13 inch baking pan.', { pan: { lengthCm: 33.02, widthCm: 22.86, shape: 'rect' } }],
+    ['Butter two 20 cm round cake tins.', { pan: { shape: 'round', count: 2, lengthCm: 20 } }],
+    ['Grease a 2 lb loaf tin.', { pan: { shape: 'loaf' } }],
+  ])('%s', (words, facts) => expect(bakeOf(words)).toMatchObject(facts));
+  it('are null where the words say nothing', () => expect(bakeOf('Stir and enjoy it all.')).toBeNull());
+});
