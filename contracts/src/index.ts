@@ -2,6 +2,8 @@ export { ERROR_CODES, type ErrorAnswer, type ErrorCode } from './errors';
 export { APP_HEADER, LIMITS, PATHS, REQUEST_ID_HEADER, pathTo } from './paths';
 export { PageQuery, RecipeDocumentDto } from './recipe';
 export type { PageOf, RecipeAnswer, RecipeSummary } from './recipe';
+export { BakeDto, BakeNotesDto } from './bake';
+export type { BakeAnswer } from './bake';
 export { KeptDocketDto } from './docket';
 export type { DocketAnswer, DocketSummary } from './docket';
 export { DEFAULT_SETTINGS, SettingsDto, TEMPERATURE_UNITS, THEMES } from './settings';

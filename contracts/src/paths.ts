@@ -8,6 +8,8 @@ export const PATHS = {
   recipeRestore: '/api/households/:household/recipes/:recipe/restore',
   dockets: '/api/households/:household/recipes/:recipe/dockets',
   docket: '/api/households/:household/recipes/:recipe/dockets/:docket',
+  bakes: '/api/households/:household/recipes/:recipe/bakes',
+  bake: '/api/households/:household/recipes/:recipe/bakes/:bake',
   settings: '/api/households/:household/settings',
 } as const;
 

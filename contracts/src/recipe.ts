@@ -30,6 +30,7 @@ import type {
   Serving,
   SourceLine,
 } from '@omniarton/core/kitchen';
+import { BakeNotesDto } from './bake';
 import { MaxLines } from './limits';
 import { LIMITS } from './paths';
 
@@ -134,6 +135,7 @@ export class RecipeDocumentDto implements RecipeDocument {
   corrections!: readonly LineCorrectionDto[];
   @ValidateNested() @Type(() => ConversionRequestDto) request!: ConversionRequestDto;
   @IsOptional() @ValidateNested() @Type(() => ServingDto) serving!: ServingDto | null;
+  @IsOptional() @ValidateNested() @Type(() => BakeNotesDto) bakeSheet!: BakeNotesDto | null;
 }
 
 /** The core's type and the checked class say the same, both ways. */

@@ -2,6 +2,7 @@ import compression from 'compression';
 import express, { type Express } from 'express';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
+import { bakeRoutes } from './bakes/bakeRoutes';
 import { docketRoutes } from './dockets/docketRoutes';
 import { healthRoutes } from './health/healthRoutes';
 import { householdRoutes } from './households/householdRoutes';
@@ -35,6 +36,7 @@ export function makeApp({ services, host, port, logger, webFolder }: AppOptions)
   householdRoutes(app, services);
   recipeRoutes(app, services);
   docketRoutes(app, services);
+  bakeRoutes(app, services);
   settingsRoutes(app, services);
   app.use('/api', (_req, _res, next) => next(new NotFoundError('There is no such address.')));
 

@@ -1,4 +1,6 @@
 import type { Knex } from 'knex';
+import { bakeService } from './bakes/bakeService';
+import { bakeStore } from './bakes/bakeStore';
 import { docketService } from './dockets/docketService';
 import { docketStore } from './dockets/docketStore';
 import { healthService } from './health/healthService';
@@ -19,6 +21,7 @@ export function servicesOn(db: Knex) {
     recipes: recipeService(recipeStore(db), (work) =>
       db.transaction((inside) => work(recipeStore(inside), requestStore(inside))),
     ),
+    bakes: bakeService(bakeStore(db)),
     dockets: docketService(docketStore(db)),
     settings: settingsService(settingsStore(db)),
   };

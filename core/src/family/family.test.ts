@@ -5,7 +5,8 @@ describe('families', () => {
   it.each(FAMILIES)('%s has a name and bands in order', (id) => {
     expect(describeFamily(id).name).not.toBe('');
     for (const route of ROUTES)
-      for (const [low, high] of Object.values(bandsOf(id, route))) expect(low).toBeLessThanOrEqual(high);
+      for (const [low, high] of Object.values<readonly [number, number]>({ ...bandsOf(id, route) }))
+        expect(low).toBeLessThanOrEqual(high);
   });
   it('cover five, and name the nearest covered one for every other', () => {
     expect([...COVERED_FAMILIES].sort()).toEqual([

@@ -1,4 +1,4 @@
-import type { Avoidance, BinderSchool, Diet, FamilyId, PanShape } from '../vocabulary';
+import type { Avoidance, BinderSchool, Diet, FamilyId, PanShape, Score } from '../vocabulary';
 
 /** One line of the text with the id that it keeps while the text is edited. */
 export interface SourceLine {
@@ -88,6 +88,18 @@ export interface Serving {
   readonly zone: string;
 }
 
+/** What is written down of a bake. Numbers that nobody took are null. */
+export interface BakeNotes {
+  /** Calendar day, `YYYY-MM-DD`. */
+  readonly bakedOn: string;
+  readonly minutes: number | null;
+  /** What the dial said. */
+  readonly ovenCelsius: number | null;
+  /** 1 to 9. */
+  readonly scores: Readonly<Partial<Record<Score, number>>>;
+  readonly notes: string;
+}
+
 /** What the reader last found in the text, for lists: derived, and kept so that a list needn't read every recipe. */
 export interface AsRead {
   readonly title: string;
@@ -106,4 +118,6 @@ export interface RecipeDocument {
   readonly request: ConversionRequest;
   /** Null: not planned. */
   readonly serving: Serving | null;
+  /** A bake that is being written down; null when there is none. */
+  readonly bakeSheet: BakeNotes | null;
 }

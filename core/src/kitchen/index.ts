@@ -2,6 +2,7 @@ export { BUILT_IN_KITCHEN, catalogueOf, type Kitchen } from './kitchen';
 export {
   EMPTY_REQUEST,
   type AsRead,
+  type BakeNotes,
   type BlendPin,
   type ConversionRequest,
   type GuardAnswer,

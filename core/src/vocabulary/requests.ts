@@ -9,6 +9,10 @@ export type BinderSchool = (typeof BINDER_SCHOOLS)[number];
 export const ROUTES = ['grain-blend', 'almond-led', 'cassava-led'] as const;
 export type RouteId = (typeof ROUTES)[number];
 
+/** What a bake is judged by, each from 1 to 9. */
+export const SCORES = ['rise', 'crumb', 'moist', 'taste'] as const;
+export type Score = (typeof SCORES)[number];
+
 export const LOCALES = ['US', 'UK', 'AU', 'metric'] as const;
 export type Locale = (typeof LOCALES)[number];
 

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import * as households from './migrations/0001-households';
 import * as recipes from './migrations/0002-recipes';
+import * as bakes from './migrations/0003-bakes';
 
 interface Named extends Knex.Migration {
   readonly name: string;
@@ -10,6 +11,7 @@ interface Named extends Knex.Migration {
 const MIGRATIONS: readonly Named[] = [
   { name: '0001-households', ...households },
   { name: '0002-recipes', ...recipes },
+  { name: '0003-bakes', ...bakes },
 ];
 
 const config: Knex.MigratorConfig = {

@@ -173,6 +173,7 @@ function favourite(text: string, request: Partial<ConversionRequest> = {}): Reci
     corrections: [],
     request: { ...TEA, ...request },
     serving: null,
+    bakeSheet: null,
   };
 }
 

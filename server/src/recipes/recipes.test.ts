@@ -19,6 +19,7 @@ const doc = {
   corrections: [],
   request: EMPTY_REQUEST,
   serving: null,
+  bakeSheet: null,
 };
 let db: Knex;
 let app: Express;

@@ -1,5 +1,7 @@
 import { createApi, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
 import type {
+  BakeAnswer,
+  DocketAnswer,
   HouseholdAnswer,
   PageOf,
   RecipeAnswer,
@@ -29,7 +31,7 @@ export const ifVersion = (version: number): Record<string, string> =>
 /** The server's copies. Drafts are not among them: a refetch never touches what is being typed. */
 export const api = createApi({
   baseQuery: ask,
-  tagTypes: ['households', 'recipes', 'settings'],
+  tagTypes: ['households', 'recipes', 'settings', 'bakes'],
   endpoints: (build) => ({
     households: build.query<readonly HouseholdAnswer[], void>({
       query: () => ({ path: pathTo('households') }),
@@ -56,6 +58,21 @@ export const api = createApi({
       }),
       invalidatesTags: ['recipes'],
     }),
+    bakes: build.query<readonly BakeAnswer[], Place>({
+      query: ({ household, recipe }) => ({ path: pathTo('bakes', { household, recipe }) }),
+      providesTags: ['bakes'],
+    }),
+    removeBake: build.mutation<null, Place & { bake: string }>({
+      query: ({ household, recipe, bake }) => ({
+        path: pathTo('bake', { household, recipe, bake }),
+        method: 'DELETE',
+      }),
+      invalidatesTags: ['bakes'],
+    }),
+    /** A kept docket never changes. */
+    docket: build.query<DocketAnswer, Place & { docket: string }>({
+      query: ({ household, recipe, docket }) => ({ path: pathTo('docket', { household, recipe, docket }) }),
+    }),
     settings: build.query<SettingsAnswer, string>({
       query: (household) => ({ path: pathTo('settings', { household }) }),
       providesTags: ['settings'],
@@ -74,7 +91,10 @@ export const api = createApi({
 
 export const {
   useHouseholdsQuery,
+  useBakesQuery,
+  useDocketQuery,
   useRecipesQuery,
+  useRemoveBakeMutation,
   useRemoveDemoMutation,
   useRemoveRecipeMutation,
   useRestoreRecipeMutation,

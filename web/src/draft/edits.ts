@@ -1,5 +1,11 @@
 import { applyPatches, enablePatches, produceWithPatches, type Draft as Drafting, type Patch } from 'immer';
-import type { ConversionRequest, LineCorrection, RecipeDocument, Serving } from '@omniarton/core/kitchen';
+import type {
+  BakeNotes,
+  ConversionRequest,
+  LineCorrection,
+  RecipeDocument,
+  Serving,
+} from '@omniarton/core/kitchen';
 
 enablePatches();
 
@@ -9,7 +15,8 @@ export type Edit =
   | { readonly kind: 'request'; readonly request: Partial<ConversionRequest> }
   | { readonly kind: 'correction'; readonly correction: LineCorrection }
   | { readonly kind: 'uncorrect'; readonly line: string }
-  | { readonly kind: 'serving'; readonly serving: Serving | null };
+  | { readonly kind: 'serving'; readonly serving: Serving | null }
+  | { readonly kind: 'bakeSheet'; readonly sheet: BakeNotes | null };
 
 /** One step of the history: how to do it again and how to undo it. */
 export interface Step {
@@ -53,6 +60,9 @@ function change(doc: Drafting<RecipeDocument>, edit: Edit): void {
       break;
     case 'serving':
       doc.serving = edit.serving;
+      break;
+    case 'bakeSheet':
+      doc.bakeSheet = edit.sheet;
       break;
   }
 }

@@ -10,7 +10,6 @@ import { dropCopy } from './mirror';
 import { copySettled } from './mirrorSlice';
 import type { TabNews } from './tabs';
 
-
 /** A sheet with nothing on it, or with a text that was brought along. */
 export const emptyDocument = (text = ''): RecipeDocument => ({
   schema: 1,
@@ -20,6 +19,7 @@ export const emptyDocument = (text = ''): RecipeDocument => ({
   corrections: [],
   request: EMPTY_REQUEST,
   serving: null,
+  bakeSheet: null,
 });
 
 const fetchRecipe = ({ household, recipe }: Place) =>

@@ -14,6 +14,7 @@ import {
   catalogueOf,
   type AsRead,
   type ConversionRequest,
+  type Kitchen,
   type RecipeDocument,
   type SourceLine,
 } from '@omniarton/core/kitchen';
@@ -67,6 +68,8 @@ const door = {
   },
   /** The words of a recipe in a file: those of its linked data, or the text itself. */
   textOf: (file: string): string => textOfLinkedData(file) ?? file,
+  /** The snapshot that dockets are made with, to be kept with them. */
+  kitchen: (): Kitchen => BUILT_IN_KITCHEN,
   ingredients: (): IngredientName[] =>
     catalogueOf(BUILT_IN_KITCHEN).all.map(({ id, name }) => ({ id, name })),
 };

@@ -1,3 +1,5 @@
+import { celsiusOf, fahrenheitOf } from '@omniarton/core/quantity';
+
 const GRAMS = [
   [10, 2],
   [100, 1],
@@ -13,8 +15,14 @@ export const sayPercent = (share: number): string => `${Math.round(share * 100)}
 
 export type TemperatureUnit = 'celsius' | 'fahrenheit';
 
+/** °C as the unit that is shown, in whole degrees; and back. */
+export const toShown = (celsius: number, unit: TemperatureUnit): number =>
+  Math.round(unit === 'celsius' ? celsius : fahrenheitOf(celsius));
+export const fromShown = (degrees: number, unit: TemperatureUnit): number =>
+  unit === 'celsius' ? degrees : celsiusOf(degrees);
+
 export const sayTemperature = (celsius: number, unit: TemperatureUnit): string =>
-  unit === 'celsius' ? `${Math.round(celsius)} °C` : `${Math.round((celsius * 9) / 5 + 32)} °F`;
+  `${toShown(celsius, unit)} ${unit === 'celsius' ? '°C' : '°F'}`;
 
 /** A day and time as a list shows them, on this browser's clock. */
 export const sayWhen = (iso: string | number): string =>

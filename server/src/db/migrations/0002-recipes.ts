@@ -1,10 +1,5 @@
 import type { Knex } from 'knex';
-
-function owned(db: Knex, table: Knex.CreateTableBuilder): void {
-  table.uuid('household_id').notNullable().references('households.id').onDelete('CASCADE');
-  table.uuid('created_by').notNullable().references('people.id');
-  table.timestamp('created_at').notNullable().defaultTo(db.fn.now());
-}
+import { owned } from './owned';
 
 /** Recipes, kept dockets, settings, and the answers that a repeated write gets again. */
 export async function up(db: Knex): Promise<void> {

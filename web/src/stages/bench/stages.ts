@@ -42,4 +42,11 @@ export const STAGES: readonly Stage[] = [
     'tin, oven, rest and time',
     async () => (await import('../heat/HeatStage')).HeatStage,
   ),
+  stage(
+    'clock',
+    'Clock',
+    'when each step begins',
+    async () => (await import('../clock/ClockStage')).ClockStage,
+  ),
+  stage('log', 'Log', 'what really happened', async () => (await import('../log/LogStage')).LogStage),
 ];

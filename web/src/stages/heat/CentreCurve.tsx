@@ -10,6 +10,7 @@ import {
 } from 'chart.js';
 import { useEffect, useRef } from 'react';
 import { styled } from 'styled-components';
+import { fahrenheitOf } from '@omniarton/core/quantity';
 import type { DocketBake } from '@omniarton/core/docket';
 import { useTemperatureUnit } from '../../settings/useSettings';
 import { sayTemperature, type TemperatureUnit } from '../../ui/say';
@@ -18,7 +19,7 @@ Chart.defaults.font = { family: "'Sofia Sans Condensed Variable', system-ui, san
 Chart.register(LineController, LineElement, PointElement, LinearScale, Filler, Tooltip);
 
 const shown = (celsius: number, unit: TemperatureUnit) =>
-  unit === 'celsius' ? celsius : (celsius * 9) / 5 + 32;
+  unit === 'celsius' ? celsius : fahrenheitOf(celsius);
 const TABLE_MINUTES = 5;
 const HOTTER_THAN_DONE = 4;
 const GRID = 10;

@@ -5,11 +5,9 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Heading, Row, Stack } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
+import { fromShown, toShown } from '../../ui/say';
 import { useRequest } from '../bench/onBench';
 
-const toShown = (celsius: number, fahrenheit: boolean) =>
-  Math.round(fahrenheit ? (celsius * 9) / 5 + 32 : celsius);
-const fromShown = (value: number, fahrenheit: boolean) => (fahrenheit ? ((value - 32) * 5) / 9 : value);
 const COOLEST = 60;
 const HOTTEST = 290;
 
@@ -17,7 +15,7 @@ const HOTTEST = 290;
 export function OvenFields({ docket: { bake } }: { readonly docket: Docket }) {
   const [request, ask] = useRequest();
   const { settings, change } = useSettings();
-  const fahrenheit = settings.temperature === 'fahrenheit';
+  const unit = settings.temperature;
   const oven = request.oven ?? { celsius: bake.ovenCelsius, fan: bake.fan };
   return (
     <Stack as="section" $gap={3} aria-labelledby="oven">
@@ -25,15 +23,15 @@ export function OvenFields({ docket: { bake } }: { readonly docket: Docket }) {
       <Row $gap={4} style={{ alignItems: 'end' }}>
         <NumberEntry
           label="The dial says"
-          unit={fahrenheit ? '°F' : '°C'}
-          min={toShown(COOLEST, fahrenheit)}
-          max={toShown(HOTTEST, fahrenheit)}
-          value={toShown(oven.celsius, fahrenheit)}
-          onCommit={(value) => ask({ oven: { ...oven, celsius: fromShown(value, fahrenheit) } })}
+          unit={unit === 'fahrenheit' ? '°F' : '°C'}
+          min={toShown(COOLEST, unit)}
+          max={toShown(HOTTEST, unit)}
+          value={toShown(oven.celsius, unit)}
+          onCommit={(value) => ask({ oven: { ...oven, celsius: fromShown(value, unit) } })}
         />
         <Choice
           label="In"
-          value={settings.temperature}
+          value={unit}
           options={[
             { id: 'celsius', name: '°C' },
             { id: 'fahrenheit', name: '°F' },

@@ -1,0 +1,49 @@
+import { Type } from 'class-transformer';
+import {
+  Equals,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import type { BakeNotes } from '@omniarton/core/kitchen';
+import type { Score } from '@omniarton/core/vocabulary';
+
+const MOST_MINUTES = 24 * 60;
+const MOST_NOTES = 5000;
+
+/** A mark from 1 to 9 for each thing that was judged. */
+export class ScoresDto implements Partial<Record<Score, number>> {
+  @IsOptional() @IsInt() @Min(1) @Max(9) rise?: number;
+  @IsOptional() @IsInt() @Min(1) @Max(9) crumb?: number;
+  @IsOptional() @IsInt() @Min(1) @Max(9) moist?: number;
+  @IsOptional() @IsInt() @Min(1) @Max(9) taste?: number;
+}
+
+export class BakeNotesDto implements BakeNotes {
+  @Matches(/^\d{4}-(?:0[1-9]|1[0-2])-(?:0[1-9]|[12]\d|3[01])$/) bakedOn!: string;
+  @IsOptional() @IsNumber() @Min(0.1) @Max(MOST_MINUTES) minutes!: number | null;
+  @IsOptional() @IsNumber() @Min(50) @Max(300) ovenCelsius!: number | null;
+  @ValidateNested() @Type(() => ScoresDto) scores!: ScoresDto;
+  @IsString() @MaxLength(MOST_NOTES) notes!: string;
+}
+
+/** A bake as it is kept: what was written down, and the docket that it was baked from. */
+export class BakeDto {
+  @Equals(1) schema!: 1;
+  @IsUUID() docket!: string;
+  @ValidateNested() @Type(() => BakeNotesDto) notes!: BakeNotesDto;
+}
+
+export interface BakeAnswer {
+  readonly id: string;
+  readonly version: number;
+  readonly createdAt: string;
+  readonly doc: BakeDto;
+}

@@ -1,0 +1,1 @@
+export { compareBake, type BakeComparison } from './compare';

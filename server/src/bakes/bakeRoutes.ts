@@ -1,0 +1,35 @@
+import type { Express, Request } from 'express';
+import { BakeDto, PATHS } from '@omniarton/contracts';
+import { checked } from '../http/body';
+import { answerVersion, expectationOf } from '../http/conditional';
+import { giveScope } from '../http/enter';
+import { scopeOf } from '../http/scope';
+import { parameter } from '../http/security';
+import { uuidOr404 } from '../http/uuid';
+import type { Services } from '../services';
+
+const recipeOf = (req: Request) => uuidOr404(parameter(req, 'recipe'));
+const bakeOf = (req: Request) => uuidOr404(parameter(req, 'bake'));
+
+export function bakeRoutes(app: Express, services: Services): void {
+  const { bakes } = services;
+  const scoped = giveScope(services);
+
+  app.get(PATHS.bakes, scoped, async (req, res) => {
+    res.setHeader('Cache-Control', 'no-store');
+    res.json(await bakes.list(scopeOf(res), recipeOf(req)));
+  });
+
+  app.put(PATHS.bake, scoped, async (req, res) => {
+    const expected = expectationOf(req);
+    const doc = await checked(BakeDto, req.body);
+    const saved = await bakes.save(scopeOf(res), recipeOf(req), bakeOf(req), expected, doc);
+    answerVersion(res, saved.version);
+    res.status(expected.kind === 'new' ? 201 : 200).json(saved);
+  });
+
+  app.delete(PATHS.bake, scoped, async (req, res) => {
+    await bakes.remove(scopeOf(res), recipeOf(req), bakeOf(req));
+    res.status(204).end();
+  });
+}

@@ -1,0 +1,40 @@
+import { LIMITS, type BakeAnswer, type BakeDto } from '@omniarton/contracts';
+import type { Expectation } from '../http/conditional';
+import { ConflictError, InvalidError, NotFoundError } from '../http/errors';
+import type { Scope } from '../http/scope';
+import type { BakeStore } from './bakeStore';
+
+const sameNotes = (a: BakeDto, b: BakeDto) => JSON.stringify(a.notes) === JSON.stringify(b.notes);
+
+export const bakeService = (store: BakeStore) => ({
+  list: (scope: Scope, recipeId: string): Promise<BakeAnswer[]> =>
+    store.list(scope, recipeId, LIMITS.pageSize),
+
+  /** Writes a bake down, or corrects it. Sending the same new one again, after a lost answer, changes nothing. */
+  async save(
+    scope: Scope,
+    recipeId: string,
+    id: string,
+    expected: Expectation,
+    doc: BakeDto,
+  ): Promise<BakeAnswer> {
+    if (!(await store.hasDocket(scope, recipeId, doc.docket)))
+      throw new InvalidError(
+        'That bake names a docket that this recipe doesn’t have: keep the docket first.',
+      );
+    const saved =
+      expected.kind === 'new'
+        ? await store.create(scope, recipeId, id, doc)
+        : await store.replace(scope, recipeId, id, expected.version, doc);
+    if (saved) return saved;
+    const stored = await store.find(scope, recipeId, id);
+    if (!stored) throw new NotFoundError('That bake is no longer here.');
+    if (expected.kind === 'new' && sameNotes(stored.doc, doc)) return stored;
+    throw new ConflictError('That bake was changed elsewhere in between.', { stored });
+  },
+
+  async remove(scope: Scope, recipeId: string, id: string): Promise<void> {
+    if (!(await store.remove(scope, recipeId, id)))
+      throw new NotFoundError('There is no such bake on this recipe.');
+  },
+});

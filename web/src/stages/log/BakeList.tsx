@@ -1,0 +1,130 @@
+import { useState } from 'react';
+import { styled } from 'styled-components';
+import type { BakeAnswer } from '@omniarton/contracts';
+import type { Docket, DocketBake } from '@omniarton/core/docket';
+import { compareBake } from '@omniarton/core/log';
+import { useBakesQuery, useDocketQuery, useRemoveBakeMutation } from '../../api/api';
+import type { Failure } from '../../api/http';
+import { failureWords } from '../../api/words';
+import { DocketPaper } from '../../docket/DocketPaper';
+import { useTemperatureUnit } from '../../settings/useSettings';
+import { Button } from '../../ui/Button';
+import { Figure, Heading, Row, Small } from '../../ui/layout';
+import { Notice } from '../../ui/Notice';
+import { sayTemperature } from '../../ui/say';
+import { SheetOver } from '../../ui/Sheet';
+import { useDraft } from '../bench/onBench';
+
+/** Every bake of this recipe, the newest day first. */
+export function BakeList() {
+  const household = useDraft((draft) => draft.household);
+  const recipe = useDraft((draft) => draft.id);
+  const stored = useDraft((draft) => draft.base > 0);
+  const { data, error, isLoading } = useBakesQuery({ household, recipe }, { skip: !stored });
+  return (
+    <section aria-labelledby="bakes">
+      <Heading id="bakes">Bakes so far</Heading>
+      {error ? <Notice tone="danger">{failureWords(error as Failure)}</Notice> : null}
+      {isLoading ? <p role="status">Fetching …</p> : null}
+      {!error && !isLoading && (data?.length ?? 0) === 0 ? <Small>None is written down yet.</Small> : null}
+      <List>
+        {data?.map((bake) => (
+          <BakeRow key={bake.id} bake={bake} household={household} recipe={recipe} />
+        ))}
+      </List>
+    </section>
+  );
+}
+
+interface RowProps {
+  readonly bake: BakeAnswer;
+  readonly household: string;
+  readonly recipe: string;
+}
+
+function BakeRow({ bake, household, recipe }: RowProps) {
+  const { notes, docket: docketId } = bake.doc;
+  const unit = useTemperatureUnit();
+  const [open, setOpen] = useState(false);
+  const { data } = useDocketQuery({ household, recipe, docket: docketId });
+  const [remove] = useRemoveBakeMutation();
+  const docket = data?.doc.docket as Docket | undefined;
+  const scores = Object.entries(notes.scores).map(([which, mark]) => `${which} ${mark}`);
+  return (
+    <li>
+      <Figure $size={2}>
+        {notes.minutes ?? '–'}
+        <small> min</small>
+      </Figure>
+      <div>
+        <strong>{notes.bakedOn}</strong>
+        <Small>
+          {[
+            ...(notes.ovenCelsius === null ? [] : [sayTemperature(notes.ovenCelsius, unit)]),
+            ...(docket ? [compareWords(bake, docket.bake)] : []),
+            ...scores,
+          ].join(' · ')}
+        </Small>
+        {notes.notes ? <Written>{notes.notes}</Written> : null}
+      </div>
+      <Row>
+        <Button isDisabled={!docket} onPress={() => setOpen(true)}>
+          Its docket
+        </Button>
+        <Button
+          $weight="quiet"
+          aria-label={`Take the bake of ${notes.bakedOn} off the log`}
+          onPress={() => void remove({ household, recipe, bake: bake.id })}
+        >
+          ✕
+        </Button>
+      </Row>
+      {docket ? (
+        <SheetOver title={`As baked on ${notes.bakedOn}`} isOpen={open} onClose={() => setOpen(false)}>
+          <DocketPaper docket={docket} stale={false} />
+          <Small>Engine {data?.engine}</Small>
+        </SheetOver>
+      ) : null}
+    </li>
+  );
+}
+
+function compareWords({ doc }: BakeAnswer, predicted: DocketBake): string {
+  const { ratio, window } = compareBake(doc.notes, predicted);
+  if (ratio === null || !predicted.minutes) return 'not timed';
+  const { central, low, high } = predicted.minutes;
+  const place = window === 'inside' ? 'inside the window' : `${window} than the window`;
+  return `${ratio.toFixed(2)} × the predicted ${Math.round(central)} min (${Math.round(low)}–${Math.round(high)}), ${place}`;
+}
+
+const List = styled.ul`
+  display: grid;
+  margin-top: ${({ theme }) => theme.space(2)};
+  > li {
+    display: grid;
+    grid-template-columns: 6.5rem minmax(0, 1fr) auto;
+    align-items: center;
+    gap: ${({ theme }) => theme.space(4)};
+    padding: ${({ theme }) => theme.space(2.5)} 0;
+    border-top: 1px solid ${({ theme }) => theme.colour.line};
+  }
+  > li > :first-child {
+    text-align: right;
+  }
+  small {
+    font-size: 0.5em;
+  }
+  ${({ theme }) => theme.phone} {
+    > li {
+      grid-template-columns: 5.5rem minmax(0, 1fr);
+    }
+    > li > :nth-child(3) {
+      grid-column: 2;
+    }
+  }
+`;
+const Written = styled.p`
+  font: 400 1rem/1.4 ${({ theme }) => theme.font.written};
+  white-space: pre-wrap;
+  overflow-wrap: anywhere;
+`;
