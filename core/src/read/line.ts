@@ -4,7 +4,7 @@ import type { Locale } from '../vocabulary';
 import { readAmount, type Amount } from './amount';
 import { cleanLine } from './clean';
 import { weigh, type Measured } from './grams';
-import { matchIngredient } from './match';
+import { isName, matchIngredient } from './match';
 import { numbersFromWords } from './numberWords';
 import { takeApart, type Segments } from './segments';
 import type { Item, Line } from './types';
@@ -126,6 +126,17 @@ function named(
   return [...main, ...others.map((one) => found(one, reader, null, undefined, true))];
 }
 
+/** "milk, skimmed" is skimmed milk: a name may stand the other way round, with a comma. */
+function turnedRound(words: string, preparation: string, { catalogue }: Reader): string {
+  const [first = ''] = preparation.split(',');
+  if (first === '' || first === words) return words;
+  return (
+    [`${words} ${preparation}`, `${words} ${first}`, `${first} ${words}`].find((name) =>
+      isName(name, catalogue),
+    ) ?? words
+  );
+}
+
 function readPieces(text: string, reader: Reader): Found[] {
   const segments = takeApart(text);
   const optional = FOR_THE_TIN.test(text);
@@ -141,7 +152,8 @@ function readPieces(text: string, reader: Reader): Found[] {
   for (const amount of amounts) {
     waiting.push(amount);
     if (amount.words === '' && amount !== amounts.at(-1)) continue;
-    const words = amount.words || waiting.find((one) => one.words)?.words || segments.preparation || text;
+    const said = amount.words || waiting.find((one) => one.words)?.words || segments.preparation || text;
+    const words = turnedRound(said, segments.preparation, reader);
     const described = `${words}, ${segments.preparation} ${segments.brackets.join(' ')}`;
     const parts =
       bracket && result.length === 0

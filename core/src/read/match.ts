@@ -53,6 +53,10 @@ function matchTokens(tokens: readonly string[], index: NameIndex): Match | undef
   return { ...hit.named, match: rest.length === 0 ? 'exact' : 'near' };
 }
 
+/** True when the words are an ingredient's name to the letter (but for case, number and hyphens). */
+export const isName = (words: string, catalogue: Catalogue): boolean =>
+  indexOf(catalogue).names.has(tokensOf(words).join(' '));
+
 /**
  * Finds the ingredient that some words name. `exact`: every word is part of its name or a known description; `near`: words
  * are left over or a typo was put right, so it is a question; undefined: nothing in the catalogue fits.

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { BUILT_IN_KITCHEN, type LineCorrection } from '../kitchen';
+import { BUILT_IN_KITCHEN, catalogueOf, type LineCorrection } from '../kitchen';
 import { counter, readText } from '../testing';
 import type { FamilyId, Locale } from '../vocabulary';
 import { cleanLine, ingredientLines, readRecipe } from '.';
@@ -76,6 +76,20 @@ describe('what a person puts right', () => {
     expect(
       corrected('100 g sugar', { ingredient: 'moon-dust' }).parts[0]!.lines[0]!.items[0]!.ingredient,
     ).toBe('granulated-sugar'));
+});
+
+describe('names that stand the other way round', () => {
+  it('are the catalogue’s own: every name is read back as what it names', () => {
+    const lost = catalogueOf(BUILT_IN_KITCHEN).all.filter(
+      ({ id, name }) => first(`100 g ${name}`).items[0]!.ingredient !== id,
+    );
+    expect(lost.map(({ name }) => name)).toEqual([]);
+  });
+  it.each([
+    ['100 ml milk, skimmed', 'skim-milk'],
+    ['2 tbsp vinegar, malt', 'malt-vinegar'],
+    ['200 g butter, softened', 'butter'],
+  ])('%j', (text, id) => expect(first(text).items[0]!.ingredient).toBe(id));
 });
 
 describe('things beside the bake', () => {

@@ -18,6 +18,7 @@ const Home = styled(Link)`
   align-items: center;
   gap: ${({ theme }) => theme.space(2)};
   min-height: ${({ theme }) => theme.touch};
+  min-width: ${({ theme }) => theme.touch};
   color: ${({ theme }) => theme.colour.ink};
   font: 640 1.22rem/1 ${({ theme }) => theme.font.written};
   text-decoration: none;

@@ -1,7 +1,7 @@
 import { useId, useState } from 'react';
 import { styled } from 'styled-components';
 import { isStale } from '../engine/engineSlice';
-import { useEngine } from '../stages/bench/onBench';
+import { useDraft, useEngine } from '../stages/bench/onBench';
 import { Figure } from '../ui/layout';
 import { sayGrams } from '../ui/say';
 import { DocketActions } from './DocketActions';
@@ -14,6 +14,7 @@ export function DocketFold() {
   const id = useId();
   const outcome = useEngine((engine) => engine.outcome);
   const stale = useEngine(isStale);
+  const written = useDraft(({ doc }) => doc.text.trim() !== '');
   const docket = outcome?.outcome === 'docket' ? outcome.docket : null;
   const grams = docket?.parts
     .flatMap(({ lines }) => lines)
@@ -37,7 +38,7 @@ export function DocketFold() {
             <DocketActions docket={docket} />
           </>
         ) : (
-          <NoDocketPaper outcome={outcome?.outcome === 'docket' ? null : outcome} />
+          <NoDocketPaper outcome={outcome?.outcome === 'docket' || !written ? null : outcome} />
         )}
       </Body>
     </Aside>

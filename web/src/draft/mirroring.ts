@@ -3,21 +3,22 @@ import type { RootState } from '../app/state';
 import { isChange, isUnsent, saved } from './draftSlice';
 import { dropCopy, keepCopy, unsentCopies } from './mirror';
 import { copiesFound, copyRefused } from './mirrorSlice';
+import { atMostEvery } from '../app/timing';
 
 /** A keystroke is in the browser's own store after this long at most. */
 const WITHIN_MS = 200;
+
+const soon = atMostEvery(WITHIN_MS);
 
 export const mirrorListening = createListenerMiddleware();
 
 mirrorListening.startListening({
   matcher: isChange,
-  effect: async ({ payload }, { getState, dispatch, delay, unsubscribe, subscribe }) => {
-    // Throttled, not put off: keys that go on must not keep the first of them from being kept.
-    unsubscribe();
-    await delay(WITHIN_MS);
-    subscribe();
-    const draft = (getState() as RootState).drafts[payload.id];
-    if (draft && isUnsent(draft) && !(await keepCopy(draft))) dispatch(copyRefused());
+  effect: ({ payload: { id } }, { getState, dispatch }) => {
+    soon(id, async () => {
+      const draft = (getState() as RootState).drafts[id];
+      if (draft && isUnsent(draft) && !(await keepCopy(draft))) dispatch(copyRefused());
+    });
   },
 });
 

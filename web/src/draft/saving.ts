@@ -10,6 +10,7 @@ import { wasAnswered } from '../engine/engineSlice';
 import { isChange, isUnsent, saved, saving, wasReadAs, type Draft } from './draftSlice';
 import { keepCopy } from './mirror';
 import { tellTabs } from './tabs';
+import { quiet } from '../app/timing';
 
 const QUIET_MS = 800;
 const FIRST_RETRY_MS = 1500;
@@ -17,6 +18,7 @@ const LONGEST_RETRY_MS = 15_000;
 
 export const saveListening = createListenerMiddleware();
 const inFlight = new Set<string>();
+const afterQuiet = quiet(QUIET_MS);
 
 /** A draft on its way. It keeps one id for all its tries, so that a lost answer doesn't become a conflict with oneself. */
 interface Parcel {
@@ -76,11 +78,11 @@ async function saveNow(id: string, getState: () => RootState, dispatch: AppDispa
 
 saveListening.startListening({
   matcher: isChange,
-  effect: async ({ payload: { id } }, { getState, dispatch, delay, cancelActiveListeners }) => {
-    cancelActiveListeners();
-    await delay(QUIET_MS);
-    if ((getState() as RootState).drafts[id]?.save.status === 'conflict') return;
-    await saveNow(id, getState as () => RootState, dispatch as AppDispatch);
+  effect: ({ payload: { id } }, { getState, dispatch }) => {
+    afterQuiet(id, () => {
+      if ((getState() as RootState).drafts[id]?.save.status === 'conflict') return;
+      void saveNow(id, getState as () => RootState, dispatch as AppDispatch);
+    });
   },
 });
 

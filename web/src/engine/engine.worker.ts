@@ -35,16 +35,17 @@ export interface IngredientName {
   readonly name: string;
 }
 
-let newest = 0;
+/** The newest question of each draft. */
+const newest = new Map<string, number>();
 const breath = () => new Promise<void>((done) => setTimeout(done, 0));
 
 /** Runs a long computation, and drops it as soon as a newer question has come in. */
-async function drive<T>(steps: Steps<T>, ticket: number): Promise<T | null> {
+async function drive<T>(steps: Steps<T>, overtaken: () => boolean): Promise<T | null> {
   for (;;) {
     const next = steps.next();
     if (next.done) return next.value;
     await breath();
-    if (ticket !== newest) return null;
+    if (overtaken()) return null;
   }
 }
 
@@ -61,10 +62,11 @@ const door = {
       outcome: quickDocket(recipe, request, kitchen, earlier),
     };
   },
-  /** Null: a newer question has come in between. */
-  convert(recipe: Recipe, request: ConversionRequest): Promise<Conversion | null> {
-    newest += 1;
-    return drive(convertSteps(recipe, request, BUILT_IN_KITCHEN), newest);
+  /** Null: a newer question about this draft has come in between. */
+  convert(draft: string, recipe: Recipe, request: ConversionRequest): Promise<Conversion | null> {
+    const ticket = (newest.get(draft) ?? 0) + 1;
+    newest.set(draft, ticket);
+    return drive(convertSteps(recipe, request, BUILT_IN_KITCHEN), () => newest.get(draft) !== ticket);
   },
   /** The words of a recipe in a file: those of its linked data, or the text itself. */
   textOf: (file: string): string => textOfLinkedData(file) ?? file,

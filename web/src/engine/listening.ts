@@ -1,7 +1,8 @@
 import { createListenerMiddleware } from '@reduxjs/toolkit';
-import type { ConversionRequest } from '@omniarton/core/kitchen';
+import type { ConversionRequest, RecipeDocument } from '@omniarton/core/kitchen';
 import type { Recipe } from '@omniarton/core/read';
 import type { AppDispatch, RootState } from '../app/state';
+import { quiet } from '../app/timing';
 import { isChange } from '../draft/draftSlice';
 import { askQuick, askSlow } from './engine';
 import { asked, engineFailed, wasAnswered, wasConverted } from './engineSlice';
@@ -31,14 +32,14 @@ const failed = ({ draft, dispatch }: Question) => dispatch(engineFailed({ draft,
 const slowly = newestWins(async (question: SlowQuestion) => {
   const { draft, dispatch, recipe, request, revision } = question;
   try {
-    const conversion = await askSlow((engine) => engine.convert(recipe, request));
+    const conversion = await askSlow((engine) => engine.convert(draft, recipe, request));
     if (conversion) dispatch(wasConverted({ draft, revision, conversion }));
   } catch {
     failed(question);
   }
 });
 
-let pause: ReturnType<typeof setTimeout> | undefined;
+const afterPause = quiet(PAUSE_MS);
 
 const quickly = newestWins(async (question: Question) => {
   const { draft, getState, dispatch } = question;
@@ -49,23 +50,24 @@ const quickly = newestWins(async (question: Question) => {
   try {
     const answer = await askQuick((engine) => engine.quick(doc, earlier));
     dispatch(wasAnswered({ draft, revision, answer }));
-    clearTimeout(pause);
-    pause = setTimeout(
-      () => slowly({ ...question, recipe: answer.recipe, request: doc.request, revision }),
-      PAUSE_MS,
-    );
+    afterPause(draft, () => slowly({ ...question, recipe: answer.recipe, request: doc.request, revision }));
   } catch {
     failed(question);
   }
 });
 
+/** Notes of a bake or a serving time change nothing that the engine is asked. */
+const sameQuestion = (a: RecipeDocument, b: RecipeDocument): boolean =>
+  a.text === b.text && a.corrections === b.corrections && a.request === b.request;
+
 /** Each change asks the quick engine at once and the slow one after a pause. */
 engineListening.startListening({
   matcher: isChange,
-  effect: ({ payload: { id } }, { getState, dispatch }) => {
-    const revision = (getState() as RootState).drafts[id]?.revision;
-    if (revision === undefined) return;
-    dispatch(asked({ draft: id, revision }));
+  effect: ({ payload: { id } }, { getState, getOriginalState, dispatch }) => {
+    const draft = (getState() as RootState).drafts[id];
+    const before = (getOriginalState() as RootState).drafts[id];
+    if (!draft || (before && sameQuestion(before.doc, draft.doc))) return;
+    dispatch(asked({ draft: id, revision: draft.revision }));
     quickly({ draft: id, getState: getState as () => RootState, dispatch: dispatch as AppDispatch });
   },
 });

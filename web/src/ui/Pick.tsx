@@ -35,7 +35,8 @@ export function Pick<T extends string>({ label, value, options, onChange }: Prop
 const Frame = styled(Select)`
   display: grid;
   gap: ${({ theme }) => theme.space(1)};
-  justify-items: start;
+  grid-template-columns: minmax(0, max-content);
+  max-width: 100%;
 ` as typeof Select;
 const Face = styled(Button)`
   display: inline-flex;
@@ -47,6 +48,7 @@ const Face = styled(Button)`
   border: 1.5px solid ${({ theme }) => theme.colour.strong};
   border-radius: 3px;
   background: ${({ theme }) => theme.colour.paper};
+  text-align: left;
   cursor: pointer;
 `;
 export const Sheet = styled(Popover)`

@@ -49,12 +49,12 @@ const Paper = styled(Dialog)`
   background: ${({ theme }) => theme.colour.paper};
   border-top: 6px solid ${({ theme }) => theme.colour.ink};
   outline: none;
-  header {
+  > header {
     display: flex;
     justify-content: space-between;
     align-items: center;
   }
-  h2 {
+  > header h2 {
     font: 600 1.4rem/1.2 ${({ theme }) => theme.font.written};
   }
 `;

@@ -113,7 +113,7 @@ function Bench({ household, stage }: { readonly household: string; readonly stag
 const Frame = styled.main`
   min-height: 100vh;
   display: grid;
-  grid-template-rows: auto auto 1fr;
+  grid-template: auto auto 1fr / minmax(0, 1fr);
 `;
 const Floor = styled.div`
   display: grid;

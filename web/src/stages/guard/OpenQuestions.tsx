@@ -43,7 +43,7 @@ export function OpenQuestions() {
   return (
     <section aria-labelledby="open-questions">
       <Heading id="open-questions">
-        {guard ? stateWords(guard.state, open.length) : 'Nothing read yet'}
+        {guard && guard.lines.length > 0 ? stateWords(guard.state, open.length) : 'Nothing read yet'}
       </Heading>
       <List>
         {open.map(({ line, source, asks }) => (

@@ -1,0 +1,71 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { RecipeAnswer } from '@omniarton/contracts';
+import { expect, test } from './house/house';
+
+const ROOT = join(import.meta.dirname, '..');
+const DEMO = [
+  'Harbour ginger snaps',
+  'Pear and cardamom layer cake',
+  'Poppyseed lemon loaf',
+  'Rhubarb and custard traybake',
+  'Lattice plum galette',
+  'Apple hand pies',
+  'Boathouse cocoa bars',
+];
+
+interface CliDocket {
+  readonly parts: readonly {
+    readonly lines: readonly { readonly name: string; readonly grams: { readonly central: number } | null }[];
+  }[];
+  readonly bake: { readonly minutes: { readonly central: number } };
+}
+
+test('the worker in the page and Node make the same docket of every demo recipe', async ({ bench, page }) => {
+  test.slow();
+  const folder = mkdtempSync(join(tmpdir(), 'omniarton-same-'));
+  for (const title of DEMO) {
+    const { household, recipe } = await bench.find(title);
+    const answer = await fetch(`${bench.house.address}/api/households/${household}/recipes/${recipe}`);
+    const { doc } = (await answer.json()) as RecipeAnswer;
+    const file = join(folder, 'recipe.txt');
+    writeFileSync(file, doc.text);
+    const { without, diet, family } = doc.request;
+    const args = ['cli/src/main.ts', 'convert', file, '--diet', diet, '--family', family!];
+    const out = execFileSync(
+      join(ROOT, 'node_modules/.bin/tsx'),
+      [...args, ...(without.length > 0 ? ['--without', without.join(',')] : [])],
+      { cwd: ROOT },
+    );
+    const docket = JSON.parse(out.toString()) as CliDocket;
+    await bench.openDemo(title);
+    const download = page.waitForEvent('download');
+    await bench.docket.getByRole('button', { name: 'Markdown' }).click();
+    const markdown = readFileSync(await (await download).path(), 'utf8');
+    for (const { name, grams } of docket.parts.flatMap(({ lines }) => lines))
+      if (grams) expect(markdown).toContain(`- ${grams.central} g ${name}`);
+    expect(markdown).toContain(`about ${Math.round(docket.bake.minutes.central)} minutes`);
+  }
+  rmSync(folder, { recursive: true });
+});
+
+test('an engine that stops is replaced, and the answer comes', async ({ bench, page }) => {
+  await page.addInitScript(() => {
+    const Real = Worker;
+    const stopped = new Set<string | undefined>();
+    window.Worker = class extends Real {
+      constructor(url: string | URL, options?: WorkerOptions) {
+        super(url, options);
+        // The first of each kind falls over as soon as it is asked something.
+        if (!stopped.has(options?.name)) {
+          stopped.add(options?.name);
+          this.postMessage = () => void setTimeout(() => this.dispatchEvent(new Event('error')), 0);
+        }
+      }
+    };
+  });
+  await bench.openDemo('Boathouse cocoa bars');
+  await expect(bench.docket).toContainText('glutinous rice flour');
+});

@@ -1,0 +1,37 @@
+import { defineConfig } from '@playwright/test';
+
+const WIDE = { width: 1280, height: 800 };
+
+/** The production build in Debian's Chromium; each worker with a server, a port and a database of its own. */
+export default defineConfig({
+  testDir: '.',
+  fullyParallel: true,
+  workers: 2,
+  timeout: 45_000,
+  expect: { timeout: 10_000 },
+  forbidOnly: true,
+  reporter: process.env.E2E_REPORT
+    ? [['line'], ['json', { outputFile: process.env.E2E_REPORT }]]
+    : [['line']],
+  outputDir: '../test-results',
+  globalSetup: './house/cluster.ts',
+  use: {
+    viewport: WIDE,
+    contextOptions: { reducedMotion: 'reduce' },
+    locale: 'en-GB',
+    timezoneId: 'Europe/Berlin',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost',
+      ],
+    },
+  },
+});

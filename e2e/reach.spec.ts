@@ -1,0 +1,118 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from './house/house';
+import { MUFFINS } from './recipes';
+
+const STAGES = ['read', 'guard', 'blend', 'balance', 'heat', 'clock', 'log'];
+
+for (const scheme of ['light', 'dark'] as const) {
+  test(`no view has an axe violation, ${scheme}`, async ({ bench, page }) => {
+    test.slow();
+    await page.emulateMedia({ colorScheme: scheme });
+    const { household, recipe } = await bench.find('Poppyseed lemon loaf');
+    const views = [
+      '',
+      'settings',
+      ...STAGES.map((stage) => `kitchen/${household}/recipe/${recipe}/${stage}`),
+    ];
+    for (const view of views) {
+      await page.goto(`${bench.house.address}/${view}`);
+      await bench.settled();
+      if (view.startsWith('kitchen'))
+        await bench.docket.getByRole('heading', { name: 'Poppyseed lemon loaf' }).waitFor();
+      const { violations } = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'])
+        .analyze();
+      expect(violations.map(({ id, nodes }) => `${view}: ${id}: ${nodes[0]!.html}`)).toEqual([]);
+    }
+  });
+}
+
+test('the bench goes by keyboard, and its keys are silent while typing', async ({ bench, page }) => {
+  await bench.paste(MUFFINS);
+  await bench.words.press('3');
+  await expect(bench.words).toHaveValue(/3/);
+  await expect(page.getByRole('region', { name: 'Read' })).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await bench.settled();
+  await bench.words.blur();
+  for (const [key, name] of [
+    ['2', 'Guard'],
+    ['5', 'Heat'],
+    ['4', 'Balance'],
+  ] as const) {
+    await page.keyboard.press(key);
+    await expect(page.getByRole('region', { name, exact: true })).toBeVisible();
+  }
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys on the bench' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+});
+
+test('single keys can be switched off', async ({ bench, page }) => {
+  await page.goto(`${bench.house.address}/settings`);
+  await bench.settled();
+  await page.getByText('One-key shortcuts').click();
+  await expect(page.getByRole('switch')).not.toBeChecked();
+  await bench.openDemo('Lattice plum galette');
+  await page.keyboard.press('3');
+  await expect(page.getByRole('region', { name: 'Read' })).toBeVisible();
+  await page.goto(`${bench.house.address}/settings`);
+  await bench.settled();
+  await page.getByText('One-key shortcuts').click();
+  await expect(page.getByRole('switch')).toBeChecked();
+});
+
+for (const [name, width, height] of [
+  ['phone', 390, 844],
+  ['tablet', 820, 1180],
+] as const) {
+  test(`on a ${name} nothing sticks out, and everything to press is 44 px`, async ({ bench, page }) => {
+    await page.setViewportSize({ width, height });
+    const { household, recipe } = await bench.find('Pear and cardamom layer cake');
+    for (const view of ['', ...STAGES.map((stage) => `kitchen/${household}/recipe/${recipe}/${stage}`)]) {
+      await page.goto(`${bench.house.address}/${view}`);
+      await bench.settled();
+      const found = await page.evaluate(() => {
+        const small = [...document.querySelectorAll<HTMLElement>('button, select, input, textarea, a[href]')]
+          .filter((one) => one.offsetParent !== null && !one.closest('[data-react-aria-hidden], [hidden]'))
+          .filter(
+            (one) =>
+              !one.matches(
+                'input[type=radio], input[type=checkbox], input[type=file], select[tabindex="-1"]',
+              ) && getComputedStyle(one).clipPath === 'none',
+          )
+          .filter((one) => !(one instanceof HTMLAnchorElement) || getComputedStyle(one).display !== 'inline')
+          .map((one) => ({ what: one.outerHTML.slice(0, 90), box: one.getBoundingClientRect() }))
+          .filter(({ box }) => box.width > 1 && (box.height < 43.5 || box.width < 35.5))
+          .map(({ what, box }) => `${what} ${Math.round(box.width)}×${Math.round(box.height)}`);
+        return { wide: document.documentElement.scrollWidth, small };
+      });
+      expect(found, view).toEqual({ wide: width, small: [] });
+    }
+  });
+}
+
+test('on a phone the docket folds to a tab', async ({ bench, page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await bench.openDemoFolded('Harbour ginger snaps');
+  const tab = bench.docket.getByRole('button', { name: /Docket/ });
+  await expect(tab).toContainText(/\d+ min/);
+  await tab.click();
+  await expect(bench.docket.getByText('sorghum flour')).toBeVisible();
+  await tab.click();
+  await expect(bench.docket.getByText('sorghum flour')).toBeHidden();
+});
+
+test('the page asks nothing of any other place, and runs no script but its own', async ({ bench, page }) => {
+  const elsewhere: string[] = [];
+  page.on('request', (request) => {
+    if (!request.url().startsWith(bench.house.address) && !/^(blob|data):/.test(request.url()))
+      elsewhere.push(request.url());
+  });
+  const response = await page.goto(bench.house.address);
+  await bench.settled();
+  await bench.openDemo('Pear and cardamom layer cake');
+  expect(elsewhere).toEqual([]);
+  expect(response!.headers()['content-security-policy']).toMatch(/script-src 'self';/);
+});

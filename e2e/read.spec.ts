@@ -1,0 +1,105 @@
+import { expect, test } from './house/house';
+import { MUFFINS, SQUARES } from './recipes';
+
+test('a pasted recipe becomes weights and a docket, is saved, and opens again', async ({ bench, page }) => {
+  await bench.paste(MUFFINS);
+  const flour = page
+    .getByRole('region', { name: 'Ingredients' })
+    .getByRole('listitem')
+    .filter({ hasText: 'all-purpose flour' });
+  await expect(flour).toContainText('248');
+  await expect(flour).toContainText('holds gluten');
+  await expect(bench.docket.getByRole('heading', { name: 'Gooseberry muffins' })).toBeVisible();
+  expect(await bench.grams('brown rice flour')).toBeGreaterThan(50);
+  await expect(bench.docket).not.toContainText('all-purpose flour');
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  await bench.toWorkList();
+  await page.getByRole('link', { name: 'Gooseberry muffins' }).first().click();
+  await bench.settled();
+  await expect(bench.words).toHaveValue(MUFFINS);
+  expect(await bench.grams('brown rice flour')).toBeGreaterThan(50);
+});
+
+test('the docket follows each edit of the words', async ({ bench }) => {
+  await bench.paste(MUFFINS);
+  const before = await bench.grams('brown rice flour');
+  await bench.words.fill(MUFFINS.replace('2 cups all-purpose', '4 cups all-purpose'));
+  await bench.settled();
+  expect(await bench.grams('brown rice flour')).toBeGreaterThan(1.9 * before);
+});
+
+test('a line that can’t be placed is marked and put right by hand', async ({ bench, page }) => {
+  await bench.paste(SQUARES);
+  const line = page.getByRole('listitem').filter({ hasText: 'wobbly brindle' }).first();
+  await expect(line).toContainText('can’t be placed');
+  await line.getByRole('button', { name: /Put right/ }).click();
+  await line.getByRole('combobox', { name: 'It is' }).fill('ground cinn');
+  await page.getByRole('option', { name: 'ground cinnamon' }).click();
+  const weight = line.getByLabel('It weighs');
+  await weight.fill('1,5');
+  await weight.press('Enter');
+  await bench.settled();
+  await expect(bench.docketLine('ground cinnamon')).toContainText('1.5');
+  await line.getByRole('button', { name: 'As read' }).click();
+  await expect(line).toContainText('can’t be placed');
+});
+
+test('a half-typed number goes nowhere, and a wrong one says what is wanted', async ({ bench, page }) => {
+  await bench.paste(SQUARES);
+  const line = page.getByRole('listitem').filter({ hasText: '150 g butter' }).first();
+  await line.getByRole('button', { name: /Put right/ }).click();
+  const weight = line.getByLabel('It weighs');
+  const before = await bench.grams('butter');
+  await weight.fill('9');
+  expect(await bench.grams('butter')).toBe(before);
+  await weight.fill('a lot');
+  await expect(line).toContainText('A number from 0 to 100000');
+  await weight.press('Escape');
+  await expect(weight).toHaveValue('150');
+});
+
+test('undo and redo reach across every stage', async ({ bench, page }) => {
+  await bench.paste(SQUARES);
+  await bench.stage('Guard');
+  await page.getByRole('button', { name: 'dairy' }).click();
+  await bench.stage('Balance');
+  await page.getByText('psyllium husk').click();
+  await bench.settled();
+  await expect(bench.docketLine('psyllium husk')).toHaveCount(1);
+  await page.keyboard.press('Control+z');
+  await bench.settled();
+  await expect(bench.docketLine('psyllium husk')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await bench.settled();
+  await expect(bench.docketLine('butter').first()).toBeVisible();
+  await page.keyboard.press('Control+Shift+Z');
+  await bench.settled();
+  await expect(bench.docket).toContainText('no dairy');
+});
+
+test('what was exported comes back in', async ({ bench, page }) => {
+  await bench.openDemo('Boathouse cocoa bars');
+  const save = async (name: string) => {
+    const download = page.waitForEvent('download');
+    await bench.docket.getByRole('button', { name }).click();
+    return (await download).path();
+  };
+  const linked = await save('JSON-LD');
+  const markdown = await save('Markdown');
+  await bench.paste('');
+  for (const file of [linked, markdown]) {
+    await page.locator('input[type=file]').setInputFiles({
+      name: 'docket.md',
+      mimeType: 'text/plain',
+      buffer: await (await import('node:fs/promises')).readFile(file),
+    });
+    await expect(bench.words).toHaveValue(/Boathouse cocoa bars/);
+    await bench.settled();
+    await expect(
+      page
+        .getByRole('listitem')
+        .filter({ hasText: /chocolate/ })
+        .first(),
+    ).toContainText('200');
+  }
+});

@@ -1,0 +1,137 @@
+import { readFile } from 'node:fs/promises';
+import { expect, test } from './house/house';
+import { MUFFINS, SQUARES } from './recipes';
+
+test('guard: an avoidance changes the docket, and an answer closes a question', async ({ bench, page }) => {
+  await bench.openDemo('Pear and cardamom layer cake');
+  await bench.stage('Guard');
+  await page.getByRole('button', { name: 'dairy' }).click();
+  await bench.settled();
+  await expect(bench.docketLine('dairy-free baking block').first()).toContainText('was 180 g butter');
+  const open = page.getByRole('heading', { name: /open question/ });
+  const before = Number.parseInt(await open.innerText());
+  await page.getByRole('button', { name: 'Label read: fine: white rice flour' }).click();
+  await bench.settled();
+  await expect(open).toHaveText(new RegExp(`^${before - 1} open`));
+  await page.getByRole('button', { name: 'Ask again: white rice flour' }).click();
+  await expect(open).toHaveText(new RegExp(`^${before} open`));
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await bench.settled();
+});
+
+test('guard: grain-free brings almonds in, and says that they are new', async ({ bench, page }) => {
+  await bench.paste(MUFFINS);
+  await bench.stage('Guard');
+  await page.getByText('grain-free').click();
+  await bench.settled();
+  await expect(bench.docket).toContainText('almond flour');
+  await expect(bench.docket).toContainText('new to this bake: tree nuts');
+});
+
+test('blend: leave a flour out, hold a share, take another blend, let it go', async ({ bench, page }) => {
+  await bench.paste(MUFFINS);
+  await bench.stage('Blend');
+  await page.getByRole('button', { name: 'Leave sorghum flour out' }).click();
+  await bench.settled();
+  await expect(bench.docketLine('sorghum flour')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Allow sorghum flour again' }).click();
+  await bench.settled();
+  const share = page.getByLabel('Share of sorghum flour');
+  await share.fill('35');
+  await share.press('Enter');
+  await bench.settled();
+  await expect(share).toHaveValue('35');
+  await expect(page.getByRole('button', { name: 'Let sorghum flour go' })).toBeVisible();
+  await page.getByRole('button', { name: 'Let the engine choose again' }).click();
+  await bench.settled();
+  await expect(share).toHaveValue('25');
+  const other = page.getByRole('button', { name: /^Take the blend of/ }).first();
+  const names = (await other.getAttribute('aria-label'))!.replace('Take the blend of ', '').split(', ');
+  await other.click();
+  await bench.settled();
+  for (const name of names) await expect(page.getByLabel(`Share of ${name}`)).toBeVisible();
+});
+
+test('balance: a weight is overruled, the rest follows, and it is put back', async ({ bench, page }) => {
+  await bench.paste(MUFFINS);
+  await bench.stage('Balance');
+  const before = await bench.grams('buttermilk');
+  const weight = page.getByLabel('Weight of buttermilk');
+  await weight.fill('260');
+  await weight.press('Enter');
+  await bench.settled();
+  expect(await bench.grams('buttermilk')).toBe(260);
+  await expect(bench.docketLine('buttermilk')).toContainText('by hand');
+  await page.getByRole('button', { name: 'Put back buttermilk' }).click();
+  await bench.settled();
+  expect(await bench.grams('buttermilk')).toBe(before);
+  await expect(page.getByRole('img', { name: /Drink over thirst: .* band/ })).toBeVisible();
+  await expect(page.getByText(/^because flours without gluten drink more/)).toBeVisible();
+});
+
+test('heat: one deep tin takes longer, and a wish that clashes is said', async ({ bench, page }) => {
+  await bench.openDemo('Pear and cardamom layer cake');
+  await bench.stage('Heat');
+  const minutes = async () =>
+    Number(
+      /about\s*(\d+)/.exec(await page.getByRole('region', { name: 'Heat', exact: true }).innerText())![1],
+    );
+  const own = await minutes();
+  const count = page.getByLabel('How many');
+  await count.fill('1');
+  await count.press('Enter');
+  await bench.settled();
+  expect(await minutes()).toBeGreaterThan(own + 8);
+  await page.getByRole('button', { name: 'As the recipe has it' }).click();
+  await bench.settled();
+  expect(await minutes()).toBe(own);
+  await page.getByText('As a table').click();
+  await expect(page.getByRole('table')).toContainText(/°C/);
+});
+
+test('clock: the day is planned back from the table, and goes into a calendar', async ({ bench, page }) => {
+  await bench.paste(MUFFINS);
+  await bench.stage('Clock');
+  await page.getByLabel('On the table at').fill('2027-06-19T15:30');
+  const steps = page.getByRole('region', { name: 'Saturday 19 June' }).getByRole('listitem');
+  await expect(steps.last()).toContainText('15:30');
+  await expect(steps.filter({ hasText: 'Heat the oven' })).toContainText(/1[45]:\d\d/);
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Into a calendar' }).click();
+  const calendar = await readFile(await (await download).path(), 'utf8');
+  expect(calendar).toContain('BEGIN:VCALENDAR');
+  // 15:30 in Berlin in summer.
+  expect(calendar).toContain('DTSTART:20270619T133000Z');
+});
+
+test('log: a bake is kept with its docket, which later edits don’t touch', async ({ bench, page }) => {
+  await bench.paste(SQUARES);
+  await bench.stage('Log');
+  await page.getByRole('button', { name: 'Write down a bake' }).click();
+  await page.getByLabel('It took').fill('27');
+  await page.getByLabel('It took').press('Enter');
+  await page.getByRole('radiogroup', { name: /Taste/ }).getByText('8', { exact: true }).click();
+  await page.getByLabel('Notes').fill('Edges golden.');
+  await bench.settled();
+  await page.getByRole('button', { name: 'Keep this bake' }).click();
+  const bakes = page.getByRole('region', { name: 'Bakes so far' });
+  await expect(bakes.getByRole('listitem')).toContainText(
+    /27 min.*(inside|sooner|later).*taste 8.*Edges golden/s,
+  );
+  await bench.stage('Read');
+  await bench.words.fill(SQUARES.replace('250 g plain flour', '500 g plain flour'));
+  await bench.settled();
+  await bench.stage('Log');
+  await page.getByRole('button', { name: 'Its docket' }).click();
+  const kept = page.getByRole('dialog');
+  await expect(kept.getByText('was 150 g butter').or(kept.getByText('butter')).first()).toBeVisible();
+  await expect(kept).not.toContainText('500');
+});
+
+test('the docket prints on one page', async ({ bench, page }) => {
+  await bench.openDemo('Pear and cardamom layer cake');
+  const pdf = await page.pdf({ format: 'A4', preferCSSPageSize: true });
+  expect(pdf.toString('latin1').match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+});

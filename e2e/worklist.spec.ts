@@ -1,0 +1,49 @@
+import { expect, test } from './house/house';
+import { SQUARES } from './recipes';
+
+test('the work list leads with what each batch weighs', async ({ bench, page }) => {
+  await bench.toWorkList();
+  const demo = page.getByRole('region', { name: /Quillhaven boat club/ });
+  const row = demo.getByRole('listitem').filter({ hasText: 'Harbour ginger snaps' });
+  await expect(row).toContainText(/8\d\d g/);
+  await expect(row).toContainText('drop cookie');
+  await row.getByRole('link').click();
+  await expect(page.getByRole('heading', { name: 'Harbour ginger snaps', level: 1 })).toBeVisible();
+});
+
+test('a recipe is taken off the table and put back', async ({ bench, page }) => {
+  await bench.paste(SQUARES.replace('Damson squares', 'Squares to lose'));
+  await bench.toWorkList();
+  const row = page.getByRole('listitem').filter({ hasText: 'Squares to lose' });
+  await row.getByRole('button', { name: /off the table/ }).click();
+  await expect(row).toHaveCount(0);
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(row).toHaveCount(1);
+});
+
+test('an address that names nothing says so and leads back', async ({ bench, page }) => {
+  await page.goto(`${bench.house.address}/no/such/page`);
+  await page.getByRole('link', { name: 'To the work list' }).click();
+  await expect(page.getByRole('heading', { name: 'On the table' })).toBeVisible();
+});
+
+test('localhost moves to the one address', async ({ bench, page }) => {
+  await page.goto(bench.house.address.replace('127.0.0.1', 'localhost'));
+  await expect(page).toHaveURL(`${bench.house.address}/`);
+});
+
+test('settings are kept, and the theme is there at once', async ({ bench, page }) => {
+  await page.goto(`${bench.house.address}/settings`);
+  await bench.settled();
+  await page.getByText('Dark').click();
+  await page.getByText('°F').click();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+  await page.reload();
+  await expect(page.getByRole('radio', { name: '°F' })).toBeChecked();
+  await bench.openDemo('Pear and cardamom layer cake');
+  await expect(bench.docket).toContainText('347 °F');
+  await page.goto(`${bench.house.address}/settings`);
+  await page.getByText('°C').click();
+  await page.getByText('As the device').click();
+  await expect(page.getByRole('radio', { name: '°C' })).toBeChecked();
+});
