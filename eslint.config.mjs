@@ -37,7 +37,7 @@ export default tseslint.config(
   },
   {
     files: ['core/src/**/*.ts'],
-    ignores: ['**/*.test.ts'],
+    ignores: ['**/*.test.ts', 'core/src/testing.ts'],
     rules: {
       'no-restricted-globals': [
         'error',

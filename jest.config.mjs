@@ -18,6 +18,7 @@ const common = {
   ],
   moduleNameMapper: {
     '^@omniarton/core/(.*)$': '<rootDir>/core/src/$1/index.ts',
+    '^@omniarton/contracts/(.*)$': '<rootDir>/contracts/src/$1.ts',
     '^@omniarton/contracts$': '<rootDir>/contracts/src/index.ts',
   },
   testEnvironment: 'node',
@@ -25,6 +26,13 @@ const common = {
 
 export default {
   projects: [
+    {
+      ...common,
+      displayName: 'page',
+      testMatch: ['<rootDir>/web/src/**/*.test.{ts,tsx}'],
+      testEnvironment: 'jsdom',
+      setupFilesAfterEnv: ['<rootDir>/web/src/testing.ts'],
+    },
     { ...common, displayName: 'unit', testMatch: ['<rootDir>/(core|cli|contracts)/src/**/*.test.ts'] },
     {
       ...common,

@@ -6,8 +6,8 @@ import { AVOIDANCES, BINDER_SCHOOLS, DIETS, FAMILIES, type Avoidance } from '@om
 /** An option or a file that can't be used: one line on standard error, exit 2. */
 export class UsageError extends Error {}
 
-export const VERBS = ['read', 'guard', 'convert'] as const;
-export type Verb = (typeof VERBS)[number];
+const VERBS = ['read', 'guard', 'convert'] as const;
+type Verb = (typeof VERBS)[number];
 
 export interface Options {
   readonly verb: Verb;

@@ -138,7 +138,10 @@ export class RecipeDocumentDto implements RecipeDocument {
   @IsOptional() @ValidateNested() @Type(() => BakeNotesDto) bakeSheet!: BakeNotesDto | null;
 }
 
-/** The core's type and the checked class say the same, both ways. */
+/**
+ * The core's type and the checked class say the same, both ways.
+ * @public
+ */
 type Same<A, B> = A extends B ? true : never;
 export const CHECKED: Same<RecipeDocument, RecipeDocumentDto> = true;
 

@@ -30,3 +30,8 @@ export function lineOf(ingredient: string, grams: number, line = ingredient): Fo
 
 export const readText = (text: string): Recipe =>
   readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId: counter() }).recipe;
+
+const USUAL_RUNS = 100;
+
+/** How often a law is tried, from a fixed seed: `npm run soak` sets FC_RUNS and tries it more often. */
+export const runs = (seed: number) => ({ seed, numRuns: Number(process.env.FC_RUNS ?? USUAL_RUNS) });

@@ -87,7 +87,7 @@ export const test = base.extend<Fixtures, { house: House }>({
 });
 
 /** What a person does at the bench, in their words. */
-export class Bench {
+class Bench {
   constructor(
     readonly page: Page,
     readonly house: House,

@@ -8,10 +8,10 @@ import { binary, databaseUser, installedMajors, postgres } from './postgres.mjs'
 import { Trouble } from './say.mjs';
 import { alive, commandLine } from './processes.mjs';
 
-export const ADMIN = 'omniarton_admin';
-export const APP = 'omniarton';
+const ADMIN = 'omniarton_admin';
+const APP = 'omniarton';
 
-export async function freePort() {
+async function freePort() {
   return new Promise((done, fail) => {
     const probe = createServer().once('error', fail);
     probe.listen(0, '127.0.0.1', () => {

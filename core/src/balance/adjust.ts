@@ -24,7 +24,7 @@ const STAY = 1e-4;
 const EASY_GRAMS = 100;
 const UNMET_SHARE = 0.02;
 /** Least liquid that stays, share of what was there; butter keeps its flavour, sugar its structure. Common practice. */
-export const MOVES = {
+const MOVES = {
   liquidLeast: 0.4,
   butterLeast: 0.6,
   oilLeast: 0.3,

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../testing';
 import { solveQP } from 'quadprog';
 import {
   BUILT_IN_KITCHEN,
@@ -114,7 +115,7 @@ describe('shares', () => {
           }
         },
       ),
-      { seed: 5, numRuns: 100 },
+      runs(5),
     ));
   it('don’t hang on the order in which the flours are named', () => {
     const [a] = toEnd(solveBlend(question(), catalogue));
@@ -238,7 +239,7 @@ describe('what may not be in it', () => {
           }
         },
       ),
-      { seed: 5, numRuns: 100 },
+      runs(5),
     ));
   it('says when the cupboard’s one bag must do more than it can', () => {
     const outcome = design('creamed-cake', {}, cupboard('white-rice-flour'));

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import ICAL from 'ical.js';
 import { convert } from '../docket';
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST } from '../kitchen';
-import { readText } from '../testing';
+import { readText, runs } from '../testing';
 import { momentOf } from './zone';
 import { planBake, toCalendar, UnknownZoneError, wallTime, type Plan } from '.';
 
@@ -52,7 +52,7 @@ describe('clocks of a place', () => {
           expect(wallTime(momentOf({ at: shown, zone }), zone)).toBe(shown);
         },
       ),
-      { seed: 6, numRuns: 100 },
+      runs(6),
     ));
   it('are those of a place that exists', () =>
     expect(() => plan('2026-06-20T15:00', 'Moon/Base')).toThrow(UnknownZoneError));

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { getIngredient } from '../catalogue';
 import { BUILT_IN_KITCHEN, catalogueOf } from '../kitchen';
-import { lineOf, readText } from '../testing';
+import { lineOf, readText, runs } from '../testing';
 import {
   asReadOf,
   compositionOf,
@@ -86,7 +86,7 @@ describe('the lift ledger', () => {
           expect(lots.released).toBeGreaterThanOrEqual(less.released - 1e-9);
         },
       ),
-      { seed: 3, numRuns: 100 },
+      runs(3),
     ));
 });
 

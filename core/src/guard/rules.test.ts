@@ -6,7 +6,7 @@ import {
   type ConversionRequest,
   type Kitchen,
 } from '../kitchen';
-import { counter, readText } from '../testing';
+import { counter, readText, runs } from '../testing';
 import { readRecipe } from '../read';
 import { AVOIDANCES, type Allergen } from '../vocabulary';
 import { MARKERS } from './data/markers';
@@ -111,7 +111,7 @@ describe('no word of what holds gluten passes', () => {
         fc.constantFrom('', ', sifted', ' (optional)', ', for dusting', ' or more'),
         (name, before, after) => expect(guard(`${before}${name}${after}`).lines[0]!.gluten).not.toBe('free'),
       ),
-      { seed: 4, numRuns: 100 },
+      runs(4),
     ));
   it('each marker has a reason', () => {
     for (const { reason } of MARKERS) expect(reason.length).toBeGreaterThan(5);

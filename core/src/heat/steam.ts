@@ -9,7 +9,7 @@ export function saturationPressure(celsius: number): number {
 }
 
 /** d p_sat / dT, Pa/K, from Clausius and Clapeyron: p·L / (R_v·T²). */
-export const saturationSlope = (celsius: number): number =>
+const saturationSlope = (celsius: number): number =>
   (saturationPressure(celsius) * latentHeat(celsius)) / (R_VAPOUR * (celsius + KELVIN) ** 2);
 
 /** Heat of evaporation of water, J/kg: 2.501 − 0.00236·T MJ/kg (0–150 °C, handbook line). */

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../testing';
 import {
   addRanges,
   kitchenVolume,
@@ -27,7 +28,7 @@ describe('grams as a cook weighs them', () => {
       fc.property(fc.double({ min: 0.001, max: 50_000, noNaN: true }), (grams) => {
         expect(Math.abs(roundGrams(grams) - grams)).toBeLessThanOrEqual(0.02 * grams + 1e-12);
       }),
-      { seed: 11, numRuns: 100 },
+      runs(11),
     ));
   it('keeps the order of weights', () =>
     fc.assert(
@@ -38,7 +39,7 @@ describe('grams as a cook weighs them', () => {
           expect(roundGrams(grams * factor)).toBeGreaterThanOrEqual(roundGrams(grams));
         },
       ),
-      { seed: 11, numRuns: 100 },
+      runs(11),
     ));
   it.each([-1, Number.NaN])('takes no weight of %d', (grams) =>
     expect(() => roundGrams(grams)).toThrow(RangeError),
@@ -70,7 +71,7 @@ describe('numbers with their doubt', () => {
         for (const { low, central, high } of [addRanges(a, b), multiplyRanges(a, b), scaleRange(a, factor)])
           expect(low <= central && central <= high).toBe(true);
       }),
-      { seed: 11, numRuns: 100 },
+      runs(11),
     ));
   it('mend ends that are the wrong way round', () =>
     expect(range(5, 9, 2)).toEqual({ central: 5, low: 5, high: 5 }));

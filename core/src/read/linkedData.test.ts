@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { readText } from '../testing';
+import { readText, runs } from '../testing';
 import { textOfLinkedData } from '.';
 
 const RECIPE = {
@@ -49,6 +49,6 @@ describe('a recipe in linked data (schema.org/Recipe)', () => {
           `{"@type":"Recipe","recipeIngredient":${json},"recipeInstructions":${json},"name":${json}}`,
         );
       }),
-      { seed: 2, numRuns: 100 },
+      runs(2),
     ));
 });

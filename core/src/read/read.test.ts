@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { BUILT_IN_KITCHEN, catalogueOf, type LineCorrection } from '../kitchen';
-import { counter, readText } from '../testing';
+import { counter, readText, runs } from '../testing';
 import type { FamilyId, Locale } from '../vocabulary';
 import { cleanLine, ingredientLines, readRecipe } from '.';
 
@@ -141,7 +141,7 @@ describe('bad input', () => {
         expect(plain).toBe(plain.trim());
         expect(/\s{2}/.test(plain)).toBe(false);
       }),
-      { seed: 9, numRuns: 100 },
+      runs(9),
     ));
 });
 

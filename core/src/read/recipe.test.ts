@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { join } from 'node:path';
 import { BUILT_IN_KITCHEN } from '../kitchen';
-import { counter, csvCases } from '../testing';
+import { counter, csvCases, runs } from '../testing';
 import { readRecipe } from '.';
 
 const read = (text: string) => readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId: counter() }).recipe;
@@ -55,7 +55,7 @@ describe('a whole text', () => {
           expect(written(text)).toEqual(expected.sort());
         },
       ),
-      { seed: 7, numRuns: 100 },
+      runs(7),
     );
   });
 
@@ -66,7 +66,7 @@ describe('a whole text', () => {
           read(`${n} cups plain flour`).parts[0]!.lines[0]!.items[0]!.grams!.central;
         expect(Math.sign(grams(a) - grams(b))).toBe(Math.sign(a - b));
       }),
-      { seed: 7, numRuns: 100 },
+      runs(7),
     );
   });
 

@@ -1,10 +1,13 @@
+import { isDeepStrictEqual } from 'node:util';
 import { LIMITS, type BakeAnswer, type BakeDto } from '@omniarton/contracts';
 import type { Expectation } from '../http/conditional';
 import { ConflictError, InvalidError, NotFoundError } from '../http/errors';
 import type { Scope } from '../http/scope';
 import type { BakeStore } from './bakeStore';
 
-const sameNotes = (a: BakeDto, b: BakeDto) => JSON.stringify(a.notes) === JSON.stringify(b.notes);
+const plain = ({ notes }: BakeDto): unknown => JSON.parse(JSON.stringify(notes));
+/** JSONB keeps no order of keys, and a checked class is no plain object. */
+const sameNotes = (a: BakeDto, b: BakeDto) => isDeepStrictEqual(plain(a), plain(b));
 
 export const bakeService = (store: BakeStore) => ({
   list: (scope: Scope, recipeId: string): Promise<BakeAnswer[]> =>

@@ -2,7 +2,7 @@ import type { ErrorRequestHandler } from 'express';
 import type { ErrorAnswer, ErrorCode } from '@omniarton/contracts';
 
 /** An error that a client may see: it owns its status, its code, and words that say what to do next. */
-export abstract class HttpError extends Error {
+abstract class HttpError extends Error {
   abstract readonly status: number;
   abstract readonly code: ErrorCode;
   readonly details?: unknown;
@@ -16,7 +16,7 @@ export class InvalidError extends HttpError {
   readonly status = 400;
   readonly code = 'invalid';
 }
-export class BadJsonError extends HttpError {
+class BadJsonError extends HttpError {
   readonly status = 400;
   readonly code = 'bad-json';
 }
@@ -33,7 +33,7 @@ export class ConflictError extends HttpError {
   readonly status = 412;
   readonly code = 'conflict';
 }
-export class BodyTooLargeError extends HttpError {
+class BodyTooLargeError extends HttpError {
   readonly status = 413;
   readonly code = 'body-too-large';
 }
@@ -53,7 +53,7 @@ export class TooManyRequestsError extends HttpError {
   readonly status = 429;
   readonly code = 'too-many-requests';
 }
-export class DatabaseDownError extends HttpError {
+class DatabaseDownError extends HttpError {
   readonly status = 503;
   readonly code = 'database-down';
 }

@@ -1,151 +1,175 @@
-import type { Express } from 'express';
-import knex, { type Knex } from 'knex';
-import { pino } from 'pino';
-import request from 'supertest';
 import { v7 as newId } from 'uuid';
-import { EMPTY_REQUEST } from '@omniarton/core/kitchen';
-import { makeApp } from '../app';
-import { migrate } from '../db/migrate';
-import { openDatabase } from '../db/open';
-import { seed } from '../demo/seed';
-import { servicesOn } from '../services';
+import type { PageOf, RecipeAnswer, RecipeSummary } from '@omniarton/contracts';
+import { plainCake as doc } from '../testing/documents';
+import { openHouse, type TestHouse } from '../testing/house';
 
-const HOST = '127.0.0.1:4620';
-const doc = {
-  schema: 1,
-  asRead: { title: 'Plain cake', family: 'creamed-cake', batchGrams: 200 },
-  text: 'Plain cake\n200 g flour',
-  lines: [],
-  corrections: [],
-  request: EMPTY_REQUEST,
-  serving: null,
-  bakeSheet: null,
-};
-let db: Knex;
-let app: Express;
-let home: string;
-let demo: string;
-const send = (method: 'put' | 'delete' | 'post', path: string) =>
-  request(app)
-    [method](path)
-    .set({ host: HOST, origin: `http://${HOST}`, 'x-omniarton': '1' });
-const get = (path: string) => request(app).get(path).set('host', HOST);
-const recipe = (id: string, household = home) => `/api/households/${household}/recipes/${id}`;
+let house: TestHouse;
+beforeAll(async () => (house = await openHouse('recipes')));
+afterAll(() => house.close());
+const path = (id: string, household = house.home) => `/api/households/${household}/recipes/${id}`;
+const create = (id: string, part: object = {}) =>
+  house
+    .send('put', path(id))
+    .set('if-none-match', '*')
+    .send({ ...doc, ...part });
+const replace = (id: string, version: number, part: object = {}) =>
+  house
+    .send('put', path(id))
+    .set('if-match', `"${version}"`)
+    .send({ ...doc, ...part });
 
-beforeAll(async () => {
-  const admin = knex({ client: 'pg', connection: process.env.TEST_DATABASE_URL! });
-  const name = `test_${process.pid}`;
-  await admin.raw(`CREATE DATABASE ${name}`);
-  await admin.destroy();
-  db = openDatabase(process.env.TEST_DATABASE_URL!.replace(/\/omniarton$/, `/${name}`));
-  await migrate(db);
-  await seed(db, { demo: true });
-  app = makeApp({
-    services: servicesOn(db),
-    host: '127.0.0.1',
-    port: () => 4620,
-    logger: pino({ level: 'silent' }),
-  });
-  const households = (await get('/api/households')).body as { id: string; demo: boolean }[];
-  home = households.find((one) => !one.demo)!.id;
-  demo = households.find((one) => one.demo)!.id;
-});
-afterAll(() => db.destroy());
-
-describe('recipes', () => {
-  it('are kept, found again, and changed only from the version that was seen', async () => {
+describe('a recipe', () => {
+  it('is kept, found again, and changed only from the version that was seen', async () => {
     const id = newId();
-    await send('put', recipe(id)).set('if-none-match', '*').send(doc).expect(201);
-    const found = await get(recipe(id)).expect(200);
+    await create(id).expect(201);
+    const found = await house.get(path(id)).expect(200);
     expect(found.headers.etag).toBe('"1"');
-    await send('put', recipe(id))
-      .set('if-match', '"1"')
-      .send({ ...doc, text: 'Mine' })
-      .expect(200);
-    const refused = await send('put', recipe(id))
-      .set('if-match', '"1"')
-      .send({ ...doc, text: 'Theirs' })
-      .expect(412);
+    expect((found.body as RecipeAnswer).doc).toEqual(doc);
+    await replace(id, 1, { text: 'Mine' }).expect(200);
+    const refused = await replace(id, 1, { text: 'Theirs' }).expect(412);
     expect(refused.body).toMatchObject({
       code: 'conflict',
       details: { stored: { version: 2, doc: { text: 'Mine' } } },
     });
   });
-  it('give a repeated request its first answer', async () => {
+  it('is not made twice under one id', async () => {
+    const id = newId();
+    await create(id).expect(201);
+    await create(id, { text: 'Another' }).expect(412);
+  });
+  it('gives a repeated request its first answer, and another one under that id none', async () => {
     const id = newId();
     const once = newId();
     for (let time = 0; time < 2; time += 1) {
-      const answer = await send('put', recipe(id))
-        .set({ 'if-none-match': '*', 'x-request-id': once })
-        .send(doc)
-        .expect(201);
-      expect((answer.body as { version: number }).version).toBe(1);
+      const answer = await create(id).set('x-request-id', once).expect(201);
+      expect((answer.body as RecipeAnswer).version).toBe(1);
     }
+    await replace(id, 1, { text: 'Sly' }).set('x-request-id', once).expect(400);
+    await create(newId()).set('x-request-id', 'not-a-uuid').expect(400);
   });
-  it('take text with NUL and half surrogates without losing the rest', async () => {
+  it('takes text with NUL and half surrogates without losing the rest', async () => {
     const id = newId();
-    await send('put', recipe(id))
-      .set('if-none-match', '*')
-      .send({ ...doc, text: 'a\0b\ud800c' })
-      .expect(201);
-    expect(((await get(recipe(id))).body as { doc: { text: string } }).doc.text).toBe('a\ufffdb\ufffdc');
-  });
-  it('of one kitchen don’t exist in another', async () => {
-    const id = newId();
-    await send('put', recipe(id)).set('if-none-match', '*').send(doc).expect(201);
-    await get(recipe(id, demo)).expect(404);
-    await send('delete', recipe(id, demo)).expect(404);
-    await get(recipe(id, newId())).expect(404);
+    await create(id, { text: 'a\0b\ud800c' }).expect(201);
+    expect(((await house.get(path(id))).body as RecipeAnswer).doc.text).toBe('a\ufffdb\ufffdc');
   });
   it('can be taken away and brought back', async () => {
     const id = newId();
-    await send('put', recipe(id)).set('if-none-match', '*').send(doc).expect(201);
-    await send('delete', recipe(id)).expect(204);
-    await get(recipe(id)).expect(404);
-    await send('post', `${recipe(id)}/restore`).expect(200);
+    await create(id).expect(201);
+    await house.send('delete', path(id)).expect(204);
+    await house.get(path(id)).expect(404);
+    await replace(id, 1).expect(404);
+    await house.send('post', `${path(id)}/restore`).expect(200);
+    await house.get(path(id)).expect(200);
+  });
+  it('keeps what it was made with: pins, tin, oven, serving, a bake half written down', async () => {
+    const id = newId();
+    const whole = {
+      ...doc,
+      request: {
+        ...doc.request,
+        pins: [{ ingredient: 'teff-flour', share: 0.3 }],
+        pan: { shape: 'loaf', lengthCm: 23, widthCm: 13, count: 1 },
+        oven: { celsius: 170, fan: true },
+        answers: [{ line: 'l1', answer: 'label-checked' }],
+        overrides: [{ line: 'l1~teff-flour', grams: 70 }],
+      },
+      serving: { at: '2027-06-19T15:30', zone: 'Europe/Berlin' },
+      bakeSheet: {
+        bakedOn: '2027-06-19',
+        minutes: 31,
+        ovenCelsius: null,
+        scores: { taste: 7 },
+        notes: 'so far so good',
+      },
+    };
+    await create(id, whole).expect(201);
+    expect(((await house.get(path(id))).body as RecipeAnswer).doc).toEqual(whole);
   });
 });
 
-describe('the edge', () => {
-  it('answers only to its own name', async () => {
-    await request(app).get('/api/health').set('host', 'elsewhere.example').expect(421);
-    const moved = await request(app).get('/x').set('host', 'localhost:4620').expect(308);
-    expect(moved.headers.location).toBe(`http://${HOST}/x`);
+describe('what is refused', () => {
+  it.each([
+    ['another schema', { schema: 2 }],
+    ['an unknown field', { surprise: 1 }],
+    ['a family that isn’t one', { asRead: { ...doc.asRead, family: 'soup' } }],
+    ['a share above one', { request: { ...doc.request, pins: [{ ingredient: 'teff-flour', share: 2 }] } }],
+    ['an oven like a star', { request: { ...doc.request, oven: { celsius: 5000, fan: false } } }],
+    [
+      'a tin of no size',
+      { request: { ...doc.request, pan: { shape: 'round', lengthCm: 0, widthCm: 0, count: 1 } } },
+    ],
+    [
+      'a day that isn’t one',
+      { bakeSheet: { bakedOn: '2027-13-40', minutes: null, ovenCelsius: null, scores: {}, notes: '' } },
+    ],
+    [
+      'a mark above nine',
+      {
+        bakeSheet: {
+          bakedOn: '2027-06-19',
+          minutes: null,
+          ovenCelsius: null,
+          scores: { taste: 10 },
+          notes: '',
+        },
+      },
+    ],
+    ['a zone with a path in it', { serving: { at: '2027-06-19T15:30', zone: '../../etc/passwd' } }],
+    ['more than a thousand lines', { text: 'x\n'.repeat(1001) }],
+    ['a text without end', { text: 'x'.repeat(200_001) }],
+  ])('%s', async (_, part) => {
+    const answer = await create(newId(), part).expect(400);
+    expect(answer.body).toMatchObject({ code: 'invalid', message: expect.any(String) as string });
   });
-  it('takes no write from another site, no form, no unknown field', async () => {
-    const path = recipe(newId());
-    await request(app)
-      .put(path)
-      .set({ host: HOST, origin: 'http://elsewhere.example', 'x-omniarton': '1' })
-      .send(doc)
-      .expect(403);
-    await request(app)
-      .put(path)
-      .set({ host: HOST, origin: `http://${HOST}` })
-      .send(doc)
-      .expect(403);
-    await send('put', path).set({ 'if-none-match': '*', 'content-type': 'text/plain' }).send('x').expect(415);
-    await send('put', path)
-      .set('if-none-match', '*')
-      .send({ ...doc, surprise: 1 })
-      .expect(400);
-    await send('put', path).send(doc).expect(428);
+  it('a write that doesn’t say what it replaces', async () => {
+    await house.send('put', path(newId())).send(doc).expect(428);
   });
-  it('says how it is', async () => {
-    const health = await get('/api/health').expect(200);
-    expect(health.body).toMatchObject({ status: 'ok', database: 'up' });
-    expect(health.headers['content-security-policy']).toContain("default-src 'self'");
+  it('an id that can’t be one', async () => {
+    await house.get(path('1')).expect(404);
   });
 });
 
-describe('the demo', () => {
-  it('is seeded once and goes in one action', async () => {
-    await seed(db, { demo: true });
-    const list = (await get(`/api/households/${demo}/recipes`)).body as { items: unknown[] };
-    expect(list.items).toHaveLength(4);
-    await send('delete', `/api/households/${home}`).expect(404);
-    await send('delete', `/api/households/${demo}`).expect(204);
-    await seed(db, { demo: true });
-    expect((await get('/api/households')).body).toHaveLength(1);
+describe('the list', () => {
+  it('goes page by page through everything, newest first, each once', async () => {
+    const ids = Array.from({ length: 5 }, () => newId());
+    for (const id of ids) await create(id).expect(201);
+    const seen: string[] = [];
+    for (let cursor: string | null = ''; cursor !== null;) {
+      const query = `?limit=2${cursor ? `&cursor=${cursor}` : ''}`;
+      const page = (await house.get(`/api/households/${house.home}/recipes${query}`).expect(200))
+        .body as PageOf<RecipeSummary>;
+      seen.push(...page.items.map(({ id }) => id));
+      cursor = page.next;
+    }
+    expect(new Set(seen).size).toBe(seen.length);
+    expect(seen.slice(0, 5)).toEqual([...ids].reverse());
+  });
+  it('tells weight, family and whom it is for', async () => {
+    const { items } = (await house.get(`/api/households/${house.demo}/recipes`))
+      .body as PageOf<RecipeSummary>;
+    expect(items).toHaveLength(7);
+    for (const item of items) expect(item.batchGrams).toBeGreaterThan(300);
+    expect(items.find(({ title }) => title === 'Apple hand pies')).toMatchObject({
+      family: 'pastry',
+      without: ['tree nuts', 'milk'],
+    });
+  });
+  it.each(['cursor=nonsense', 'limit=0', 'limit=1000', 'sort=title'])('refuses ?%s', async (query) => {
+    await house.get(`/api/households/${house.home}/recipes?${query}`).expect(400);
+  });
+});
+
+describe('another kitchen', () => {
+  it('has none of it', async () => {
+    const id = newId();
+    await create(id).expect(201);
+    await house.get(path(id, house.demo)).expect(404);
+    await house.get(path(id, newId())).expect(404);
+    await house.send('delete', path(id, house.demo)).expect(404);
+    await house.send('post', `${path(id, house.demo)}/restore`).expect(404);
+    await house.send('put', path(id, house.demo)).set('if-match', '"1"').send(doc).expect(404);
+    const { items } = (await house.get(`/api/households/${house.demo}/recipes`))
+      .body as PageOf<RecipeSummary>;
+    expect(items.map((one) => one.id)).not.toContain(id);
   });
 });

@@ -30,7 +30,7 @@ export interface Step {
 const RUN_MS = 1000;
 
 /** The field that an edit is about, so that a run of keys in it is undone as one. */
-export function fieldOf(edit: Edit): string {
+function fieldOf(edit: Edit): string {
   switch (edit.kind) {
     case 'request':
       return `request.${Object.keys(edit.request).sort().join('.')}`;

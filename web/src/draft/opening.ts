@@ -11,7 +11,7 @@ import { copySettled } from './mirrorSlice';
 import type { TabNews } from './tabs';
 
 /** A sheet with nothing on it, or with a text that was brought along. */
-export const emptyDocument = (text = ''): RecipeDocument => ({
+const emptyDocument = (text = ''): RecipeDocument => ({
   schema: 1,
   asRead: { title: '', family: 'creamed-cake', batchGrams: null },
   text,

@@ -7,7 +7,7 @@ const USUAL: SettingsDto = { schema: 1, temperature: 'celsius', theme: 'system',
 const THEME_KEY = 'omniarton.theme';
 
 /** The local person's settings are those of their own kitchen. */
-export function useHome(): string | undefined {
+function useHome(): string | undefined {
   return useHouseholdsQuery().data?.find(({ demo }) => !demo)?.id;
 }
 

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 
-export type Tone = 'calm' | 'ask' | 'danger';
+type Tone = 'calm' | 'ask' | 'danger';
 
 interface Props {
   readonly tone?: Tone;

@@ -65,7 +65,7 @@ const Box = styled.span`
   align-items: baseline;
   gap: ${({ theme }) => theme.space(1.5)};
 `;
-export const Figures = styled(Input)`
+const Figures = styled(Input)`
   width: 5.2em;
   min-height: ${({ theme }) => theme.touch};
   padding: 0 ${({ theme }) => theme.space(2)};

@@ -94,7 +94,7 @@ const Doubt = styled.p`
   color: ${({ theme }) => theme.colour.ask};
   font-weight: 600;
 `;
-export const Flag = styled.span`
+const Flag = styled.span`
   margin-left: ${({ theme }) => theme.space(2)};
   font-size: 0.82rem;
   font-weight: 650;

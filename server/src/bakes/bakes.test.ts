@@ -1,0 +1,117 @@
+import { v7 as newId } from 'uuid';
+import type { BakeAnswer, DocketAnswer, DocketSummary } from '@omniarton/contracts';
+import { plainCake } from '../testing/documents';
+import { openHouse, type TestHouse } from '../testing/house';
+
+let house: TestHouse;
+let recipe: string;
+let docket: string;
+const kept = {
+  schema: 1,
+  engine: '0.1.0+test',
+  from: plainCake,
+  kitchen: { version: 'built-in' },
+  docket: { schema: 1, title: 'Plain cake' },
+};
+const notes = { bakedOn: '2026-06-20', minutes: 31, ovenCelsius: 175, scores: { taste: 7 }, notes: 'Good.' };
+const under = (household = house.home) => `/api/households/${household}/recipes/${recipe}`;
+const keepDocket = (id: string, body: object = kept) =>
+  house.send('put', `${under()}/dockets/${id}`).send(body);
+const bakePath = (id: string, household = house.home) => `${under(household)}/bakes/${id}`;
+const create = (id: string, part: object = {}) =>
+  house
+    .send('put', bakePath(id))
+    .set('if-none-match', '*')
+    .send({ schema: 1, docket, notes, ...part });
+const list = async () => (await house.get(`${under()}/bakes`).expect(200)).body as BakeAnswer[];
+
+beforeAll(async () => {
+  house = await openHouse('bakes');
+  recipe = newId();
+  docket = newId();
+  await house.send('put', under()).set('if-none-match', '*').send(plainCake).expect(201);
+  await keepDocket(docket).expect(201);
+});
+afterAll(() => house.close());
+
+describe('a kept docket', () => {
+  it('is found again with all it was made from', async () => {
+    const found = (await house.get(`${under()}/dockets/${docket}`).expect(200)).body as DocketAnswer;
+    expect(found.doc).toEqual(kept);
+    const all = (await house.get(`${under()}/dockets`).expect(200)).body as DocketSummary[];
+    expect(all.map(({ id }) => id)).toContain(docket);
+  });
+  it('never changes: the first stays', async () => {
+    await keepDocket(docket, { ...kept, engine: 'another' });
+    expect(((await house.get(`${under()}/dockets/${docket}`)).body as DocketAnswer).doc.engine).toBe(
+      '0.1.0+test',
+    );
+  });
+  it('belongs to its recipe and its kitchen', async () => {
+    await house.get(`${under(house.demo)}/dockets/${docket}`).expect(404);
+    await house.get(`/api/households/${house.home}/recipes/${newId()}/dockets/${docket}`).expect(404);
+    await house
+      .send('put', `/api/households/${house.home}/recipes/${newId()}/dockets/${newId()}`)
+      .send(kept)
+      .expect(404);
+  });
+  it.each([
+    ['nothing in it', { ...kept, docket: {} }],
+    ['no recipe', { ...kept, from: null }],
+    ['another schema', { ...kept, schema: 7 }],
+  ])('with %s is refused', async (_, body) => {
+    await keepDocket(newId(), body).expect(400);
+  });
+});
+
+describe('a bake', () => {
+  it('is written down, found again, and corrected from the version that was seen', async () => {
+    const id = newId();
+    await create(id).expect(201);
+    expect((await list()).find((one) => one.id === id)!.doc).toEqual({ schema: 1, docket, notes });
+    const change = (version: number) =>
+      house
+        .send('put', bakePath(id))
+        .set('if-match', `"${version}"`)
+        .send({ schema: 1, docket, notes: { ...notes, minutes: 33 } });
+    await change(1).expect(200);
+    await change(1).expect(412);
+  });
+  it('sent twice after a lost answer is one bake', async () => {
+    const id = newId();
+    await create(id).expect(201);
+    await create(id).expect(201);
+    expect((await list()).filter((one) => one.id === id)).toHaveLength(1);
+    await create(id, { notes: { ...notes, minutes: 99 } }).expect(412);
+  });
+  it('keeps its day as a day, whatever the time zone', async () => {
+    const id = newId();
+    await create(id, { notes: { ...notes, bakedOn: '2026-12-31' } }).expect(201);
+    expect((await list())[0]).toMatchObject({ id, doc: { notes: { bakedOn: '2026-12-31' } } });
+  });
+  it('must name a docket of its recipe', async () => {
+    await create(newId(), { docket: newId() }).expect(400);
+  });
+  it('can be taken off the log', async () => {
+    const id = newId();
+    await create(id).expect(201);
+    await house.send('delete', bakePath(id)).expect(204);
+    expect((await list()).map((one) => one.id)).not.toContain(id);
+    await house
+      .send('put', bakePath(id))
+      .set('if-match', '"1"')
+      .send({ schema: 1, docket, notes })
+      .expect(404);
+  });
+  it('doesn’t exist in another kitchen', async () => {
+    const id = newId();
+    await create(id).expect(201);
+    await house.send('delete', bakePath(id, house.demo)).expect(404);
+    await house
+      .send('put', bakePath(newId(), house.demo))
+      .set('if-none-match', '*')
+      .send({ schema: 1, docket, notes })
+      .expect(400);
+    expect((await house.get(`${under(house.demo)}/bakes`)).body).toEqual([]);
+  });
+});

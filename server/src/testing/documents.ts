@@ -1,0 +1,14 @@
+import type { RecipeDocument } from '@omniarton/core/kitchen';
+import { EMPTY_REQUEST } from '@omniarton/core/kitchen';
+
+/** A recipe as a page sends it. */
+export const plainCake: RecipeDocument = {
+  schema: 1,
+  asRead: { title: 'Plain cake', family: 'creamed-cake', batchGrams: 200 },
+  text: 'Plain cake\n200 g flour',
+  lines: [{ id: 'l1', source: 'Plain cake' }],
+  corrections: [],
+  request: EMPTY_REQUEST,
+  serving: null,
+  bakeSheet: null,
+};

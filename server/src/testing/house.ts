@@ -1,0 +1,45 @@
+import type { Express } from 'express';
+import knex, { type Knex } from 'knex';
+import { pino } from 'pino';
+import request, { type Test } from 'supertest';
+import { makeApp } from '../app';
+import { migrate } from '../db/migrate';
+import { openDatabase } from '../db/open';
+import { seed } from '../demo/seed';
+import { servicesOn } from '../services';
+
+export const HOST = '127.0.0.1:4620';
+
+/** A server on a database of its own, with a home and a demo kitchen, for one file of tests. */
+export interface TestHouse {
+  readonly db: Knex;
+  readonly app: Express;
+  readonly home: string;
+  readonly demo: string;
+  get(path: string): Test;
+  /** A write as our own page sends it. */
+  send(method: 'put' | 'delete' | 'post', path: string): Test;
+  close(): Promise<void>;
+}
+
+export async function openHouse(name: string): Promise<TestHouse> {
+  const cluster = process.env.TEST_DATABASE_URL!;
+  const database = `test_${name}_${process.pid}`;
+  const admin = knex({ client: 'pg', connection: cluster });
+  await admin.raw(`CREATE DATABASE ${database}`);
+  await admin.destroy();
+  const db = openDatabase(cluster.replace(/\/omniarton$/, `/${database}`));
+  await migrate(db);
+  await seed(db, { demo: true });
+  const logger = pino({ level: 'silent' });
+  const app = makeApp({ services: servicesOn(db), host: '127.0.0.1', port: () => 4620, logger });
+  const get = (path: string) => request(app).get(path).set('host', HOST);
+  const send: TestHouse['send'] = (method, path) =>
+    request(app)
+      [method](path)
+      .set({ host: HOST, origin: `http://${HOST}`, 'x-omniarton': '1' });
+  const households = (await get('/api/households')).body as { id: string; demo: boolean }[];
+  const home = households.find((one) => !one.demo)!.id;
+  const demo = households.find((one) => one.demo)!.id;
+  return { db, app, home, demo, get, send, close: () => db.destroy() };
+}
