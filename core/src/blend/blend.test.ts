@@ -14,7 +14,7 @@ import { boundedOptimum } from './bounded';
 import { FLOUR_TRAITS } from './data/flourTraits';
 import { mix, propertiesOf } from './properties';
 import { deviationsOf, type BlendQuestion } from './question';
-import { subsetsBelow } from './subsets';
+import { leastBounds } from './subsets';
 import { allowedFlours, designBlend, routeFor, solveBlend, traitsOf, type BlendOutcome } from '.';
 
 const catalogue = catalogueOf(BUILT_IN_KITCHEN);
@@ -67,9 +67,10 @@ function affineByLibrary(members: readonly number[], gram: readonly Float64Array
 describe('the enumeration', () => {
   const asked = question();
   const deviations = deviationsOf(asked, catalogue);
-  const found = toEnd(subsetsBelow(Infinity, 4, deviations));
+  const { candidates: found, all } = toEnd(leastBounds(1000, 4, [], deviations));
 
   it('visits every set of one to four flours once', () => {
+    expect(all).toBe(true);
     expect(found).toHaveLength(subsetsOf(SMALL.length, 4).length);
     expect(new Set(found.map(({ members }) => members.join())).size).toBe(found.length);
   });
@@ -78,6 +79,17 @@ describe('the enumeration', () => {
       const theirs = affineByLibrary(members, deviations.gram);
       expect(Math.abs(bound - theirs)).toBeLessThanOrEqual(1e-6 * Math.max(1, theirs));
     }
+  });
+  it('keeps the least of them, and only sets that hold what is held', () => {
+    const few = toEnd(leastBounds(7, 4, [], deviations));
+    const least = found
+      .map(({ bound }) => bound)
+      .sort((a, b) => a - b)
+      .slice(0, 7);
+    expect(few.all).toBe(false);
+    expect(few.candidates.map(({ bound }) => bound).sort((a, b) => a - b)).toEqual(least);
+    const with2 = toEnd(leastBounds(1000, 4, [2], deviations)).candidates;
+    expect(with2).toHaveLength(found.filter(({ members }) => members.includes(2)).length);
   });
   it('never bounds a set above what its limits allow', () => {
     for (const { members, bound } of found) {

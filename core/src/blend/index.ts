@@ -9,6 +9,6 @@ export {
   type BlendPart,
   type BlendShare,
 } from './design';
-export { propertiesOf, traitsOf, type Property, type PropertyVector } from './properties';
+export { FLOUR_IDS, propertiesOf, traitsOf, type Property, type PropertyVector } from './properties';
 export type { BlendQuestion } from './question';
 export { solveBlend } from './solve';

@@ -10,6 +10,9 @@ export function traitsOf(id: string): FlourTraits {
   return traits;
 }
 
+/** Every flour that can be in a blend. */
+export const FLOUR_IDS: readonly string[] = Object.keys(FLOUR_TRAITS.rows);
+
 export const hasTraits = (id: string): boolean => id in FLOUR_TRAITS.rows;
 
 export const PROPERTIES = [

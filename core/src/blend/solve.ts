@@ -2,7 +2,7 @@ import type { Catalogue } from '../catalogue';
 import type { Steps } from '../quantity';
 import { boundedOptimum, type Bounded } from './bounded';
 import { deviationsOf, type BlendQuestion, type Deviations } from './question';
-import { subsetsBelow, type Candidate } from './subsets';
+import { leastBounds, type Candidate } from './subsets';
 
 export interface Solution extends Bounded {
   readonly flours: readonly string[];
@@ -12,10 +12,11 @@ export interface Solution extends Bounded {
 const DIFFERENT = 0.2;
 /** Objectives that agree to this many digits are a tie, broken by the flours' ids. */
 const TIE_DIGITS = 9;
-/** Sets with the least bounds that are solved first, to know how good a blend can be. */
-const SCOUTS = 64;
-const WIDER = 1.6;
-const SOLVES_BETWEEN_YIELDS = 200;
+/** Sets with the least bounds that are looked at first; where they prove nothing, so many times more. */
+const FIRST_LOOK = 1024;
+const WIDER = 8;
+/** Sets that are solved between two looks at what has been found. */
+const BATCH = 48;
 
 const compare = (a: Solution, b: Solution) =>
   Number(a.value.toPrecision(TIE_DIGITS)) - Number(b.value.toPrecision(TIE_DIGITS)) ||
@@ -37,48 +38,43 @@ function pickDifferent(sorted: readonly Solution[], wanted: number): Solution[] 
   return picked;
 }
 
-function* solveAll(
+/**
+ * Solves candidates in the order of their bounds, until the wanted blends are found and no bound left is under the last of
+ * them: what isn't solved can't be among them.
+ */
+function* inOrder(
   candidates: readonly Candidate[],
   question: BlendQuestion,
   deviations: Deviations,
-): Steps<Solution[]> {
-  const solutions: Solution[] = [];
-  for (let at = 0; at < candidates.length; at += 1) {
-    if (at % SOLVES_BETWEEN_YIELDS === SOLVES_BETWEEN_YIELDS - 1) yield at / candidates.length;
-    const { members } = candidates[at]!;
-    const best = boundedOptimum(members, question, deviations);
-    if (best) solutions.push({ ...best, flours: members.map((i) => question.flours[i]!) });
+): Steps<{ picked: Solution[]; proven: boolean }> {
+  const sorted = [...candidates].sort((a, b) => a.bound - b.bound);
+  let solutions: Solution[] = [];
+  let picked: Solution[] = [];
+  for (let at = 0; at < sorted.length; at += BATCH) {
+    const worst = picked.length === question.answers ? picked.at(-1)!.value : Infinity;
+    if (sorted[at]!.bound >= worst) return { picked, proven: true };
+    const solved = sorted.slice(at, at + BATCH).flatMap(({ members, bound }): Solution[] => {
+      if (bound >= worst) return [];
+      const best = boundedOptimum(members, question, deviations);
+      return best ? [{ ...best, flours: members.map((i) => question.flours[i]!) }] : [];
+    });
+    solutions = [...solutions, ...solved].sort(compare);
+    picked = pickDifferent(solutions, question.answers);
+    yield at / sorted.length;
   }
-  return solutions.sort(compare);
-}
-
-/** Solves candidates in the order of their bounds for as long as one could still beat the `rank`-th best. */
-function* best(
-  candidates: readonly Candidate[],
-  question: BlendQuestion,
-  deviations: Deviations,
-  ceiling: number,
-): Steps<Solution[]> {
-  const inOrder = [...candidates].sort((a, b) => a.bound - b.bound);
-  return (yield* solveAll(inOrder, question, deviations)).filter(({ value }) => value <= ceiling);
+  return { picked, proven: false };
 }
 
 /**
- * The best blends that differ, each with its proven place: every set of flours whose lower bound lies under the ceiling has
- * been solved, and every other is worse. Empty when the limits leave no blend. Deterministic on any machine.
+ * The best blends that differ, each with its proven place: every set of flours whose lower bound lies under the last of them
+ * has been solved, and every other is worse. Empty when the limits leave no blend. Deterministic on any machine.
  */
 export function* solveBlend(question: BlendQuestion, catalogue: Catalogue): Steps<Solution[]> {
   const deviations = deviationsOf(question, catalogue);
   const held = Object.keys(question.pins).map((id) => question.flours.indexOf(id));
-  const every = yield* subsetsBelow(Infinity, question.most, deviations);
-  const everything = every.filter(({ members }) => held.every((i) => members.includes(i)));
-  const scouts = [...everything].sort((a, b) => a.bound - b.bound).slice(0, SCOUTS);
-  const scouted = yield* solveAll(scouts, question, deviations);
-  let ceiling = scouted[0] ? scouted[0].value * WIDER : Infinity;
-  for (;;) {
-    const under = everything.filter(({ bound }) => bound < ceiling);
-    const picked = pickDifferent(yield* best(under, question, deviations, ceiling), question.answers);
-    if (picked.length === question.answers || under.length === everything.length) return picked;
-    ceiling *= WIDER;
+  for (let wanted = FIRST_LOOK; ; wanted *= WIDER) {
+    const found = yield* leastBounds(wanted, question.most, held, deviations);
+    const { picked, proven } = yield* inOrder(found.candidates, question, deviations);
+    if (proven || found.all) return picked;
   }
 }

@@ -10,14 +10,46 @@ export interface Candidate {
 /** Between two looks at the clock of the caller: about 8 ms of subsets on a slow machine. */
 const YIELD_EVERY = 20_000;
 
+/** The sets with the least bounds, in no order; `all`: there are no others. */
+export interface LeastBounds {
+  readonly candidates: readonly Candidate[];
+  readonly all: boolean;
+}
+
+/** Keeps the `wanted` least of what it is given, cutting down now and then, so that most sets cost no memory. */
+class Least {
+  private kept: Candidate[] = [];
+  ceiling = Infinity;
+  all = true;
+  constructor(private readonly wanted: number) {}
+
+  add(members: Int32Array, depth: number, bound: number): void {
+    this.kept.push({ members: Array.from(members.subarray(0, depth + 1)), bound });
+    if (this.kept.length >= 2 * this.wanted) this.cut();
+  }
+  cut(): readonly Candidate[] {
+    if (this.kept.length <= this.wanted) return this.kept;
+    this.kept.sort((a, b) => a.bound - b.bound);
+    this.ceiling = this.kept[this.wanted]!.bound;
+    this.kept.length = this.wanted;
+    this.all = false;
+    return this.kept;
+  }
+}
+
 /**
- * Goes through every set of 1 to `most` flours and keeps those whose affine optimum lies below `ceiling`. On a set the
- * optimum of xᵀGx with Σx = 1 is 1 / 1ᵀG⁻¹1: a lower bound for the bounded one. G's Cholesky factor grows by a row a
- * flour, and with it z = L⁻¹1, so that a set costs some dozen flops: 1ᵀG⁻¹1 = Σz².
+ * Goes through every set of 1 to `most` flours that has all of `held` in it and gives the `wanted` whose affine optimum is
+ * least. On a set the optimum of xᵀGx with Σx = 1 is 1 / 1ᵀG⁻¹1: a lower bound for the bounded one. G's Cholesky factor grows
+ * by a row a flour, and with it z = L⁻¹1, so that a set costs some dozen flops: 1ᵀG⁻¹1 = Σz².
  */
-export function* subsetsBelow(ceiling: number, most: number, { gram }: Deviations): Steps<Candidate[]> {
+export function* leastBounds(
+  wanted: number,
+  most: number,
+  held: readonly number[],
+  { gram }: Deviations,
+): Steps<LeastBounds> {
   const n = gram.length;
-  const kept: Candidate[] = [];
+  const least = new Least(wanted);
   const factor = Array.from({ length: most }, () => new Float64Array(most));
   const z = new Float64Array(most);
   const sums = new Float64Array(most + 1);
@@ -49,7 +81,8 @@ export function* subsetsBelow(ceiling: number, most: number, { gram }: Deviation
     z[depth] = rest / diagonal;
     sums[depth + 1] = sums[depth]! + z[depth]! * z[depth]!;
     const bound = 1 / sums[depth + 1]!;
-    if (bound < ceiling) kept.push({ members: Array.from(members.subarray(0, depth + 1)), bound });
+    if (bound < least.ceiling && (held.length === 0 || hasAll(members, depth, held)))
+      least.add(members, depth, bound);
     visited += 1;
     if (visited % YIELD_EVERY === 0) yield members[0] / n;
     if (depth + 1 < most) {
@@ -57,5 +90,9 @@ export function* subsetsBelow(ceiling: number, most: number, { gram }: Deviation
       members[depth] = flour;
     }
   }
-  return kept;
+  const candidates = least.cut();
+  return { candidates, all: least.all };
 }
+
+const hasAll = (members: Int32Array, depth: number, held: readonly number[]): boolean =>
+  held.every((one) => members.subarray(0, depth + 1).includes(one));

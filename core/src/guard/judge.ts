@@ -127,19 +127,35 @@ function judgeItem(item: Item, words: string, catalogue: Catalogue): Judgement {
       : base;
   const sound =
     netted.gluten === 'free' && item.match === 'near' && ingredient && !PLAIN_ROLES.has(ingredient.role);
-  const judged = sound
+  const settled = sound
     ? { ...netted, gluten: 'check-label' as const, reason: `read as ${item.name}: is that right?` }
     : netted;
-  return claim && judged.gluten !== 'free' && judged.gluten !== 'unknown' ? claimed(judged, words) : judged;
+  return claim && settled.gluten !== 'free' && settled.gluten !== 'unknown'
+    ? claimed(settled, words)
+    : settled;
 }
 
 const lawful = (list: readonly Avoidance[]): Allergen[] => ALLERGENS.filter((one) => list.includes(one));
 
+/** A line judged, with all that a person may avoid in it: corn too, which no law lists. */
+export interface JudgedLine extends LineGuard {
+  readonly avoid: readonly Avoidance[];
+  readonly maybe: readonly Avoidance[];
+}
+
+/** A line is guarded on its way in and on its way out, and judged once. */
+const judged = new WeakMap<Line, { readonly by: Catalogue; readonly as: JudgedLine }>();
+
 /** What a line is: the worst of its items. A line in which nothing could be placed is unknown. */
-export function judgeLine(
-  line: Line,
-  catalogue: Catalogue,
-): LineGuard & { readonly avoid: readonly Avoidance[]; readonly maybe: readonly Avoidance[] } {
+export function judgeLine(line: Line, catalogue: Catalogue): JudgedLine {
+  const known = judged.get(line);
+  if (known?.by === catalogue) return known.as;
+  const as = judge(line, catalogue);
+  judged.set(line, { by: catalogue, as });
+  return as;
+}
+
+function judge(line: Line, catalogue: Catalogue): JudgedLine {
   const all = line.items.map((item) =>
     judgeItem(item, line.items.length === 1 ? cleanLine(line.source) : item.words, catalogue),
   );

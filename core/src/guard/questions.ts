@@ -2,10 +2,8 @@ import { getIngredient, type Catalogue } from '../catalogue';
 import type { ConversionRequest } from '../kitchen';
 import type { Line } from '../read';
 import type { Avoidance, Diet, GrainClass } from '../vocabulary';
-import type { judgeLine } from './judge';
+import type { JudgedLine } from './judge';
 import type { Question } from './types';
-
-type Judged = ReturnType<typeof judgeLine>;
 
 const MILLED = new Set(['gf-flour', 'starch', 'binder']);
 
@@ -21,7 +19,7 @@ const list = (words: readonly string[]) => words.join(', ');
  */
 export function questionsOf(
   line: Line,
-  judged: Judged,
+  judged: JudgedLine,
   request: ConversionRequest,
   catalogue: Catalogue,
 ): Question[] {

@@ -1,3 +1,5 @@
+import { remembered } from './remember';
+
 /** Longer lines aren't ingredients, and the quantity parser's time grows with their square. */
 export const MAX_LINE = 300;
 
@@ -30,11 +32,7 @@ function plainDigit(char: string): string {
   return zero === undefined ? char : String(code - zero);
 }
 
-/**
- * A line made plain for reading: one kind of space, of dash, of quote, of digit and of fraction; no bullet. The source is
- * kept elsewhere as it was written.
- */
-export function cleanLine(source: string): string {
+function clean(source: string): string {
   return source
     .toWellFormed()
     .replace(/[٠-٩۰-۹०-९０-９]/gu, plainDigit)
@@ -49,3 +47,11 @@ export function cleanLine(source: string): string {
     .replace(BULLET, '')
     .replace(/(\d)\s+\/\s+(\d)/g, '$1/$2');
 }
+
+const MOST_LINES = 4000;
+
+/**
+ * A line made plain for reading: one kind of space, of dash, of quote, of digit and of fraction; no bullet. The source is
+ * kept elsewhere as it was written.
+ */
+export const cleanLine = remembered(clean, MOST_LINES);

@@ -6,6 +6,7 @@ import { cleanLine } from './clean';
 import { weigh, type Measured } from './grams';
 import { isName, matchIngredient } from './match';
 import { numbersFromWords } from './numberWords';
+import { remembered } from './remember';
 import { takeApart, type Segments } from './segments';
 import type { Item, Line } from './types';
 
@@ -199,10 +200,22 @@ const without = ({ ingredient, name, words, match, role, grams, alternative }: F
   alternative,
 });
 
-/** Reads one ingredient line. Never throws; what it can't place has no ingredient and stays to be asked about. */
-export function readLine(source: string, reader: Reader): ReadLine {
+function read(source: string, reader: Reader): ReadLine {
   const clean = numbersFromWords(cleanLine(source));
   const items = juiceAndZest(clean).flatMap((text) => readPieces(text, reader));
   const by = items.find((item) => item.by)?.by ?? null;
   return { items: items.map(without), measuredBy: by, aside: FOR_THE_TIN.test(clean) };
+}
+
+/** Lines that were read with a catalogue, by place. */
+const readers = new WeakMap<Catalogue, Map<Locale, (source: string) => ReadLine>>();
+const MOST_LINES = 4000;
+
+/** Reads one ingredient line. Never throws; what it can't place has no ingredient and stays to be asked about. */
+export function readLine(source: string, reader: Reader): ReadLine {
+  const byPlace = readers.get(reader.catalogue) ?? new Map<Locale, (source: string) => ReadLine>();
+  readers.set(reader.catalogue, byPlace);
+  const reading = byPlace.get(reader.locale) ?? remembered((line) => read(line, reader), MOST_LINES);
+  byPlace.set(reader.locale, reading);
+  return reading(source);
 }

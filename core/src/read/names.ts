@@ -1,5 +1,6 @@
 import pluralize from 'pluralize';
 import type { Catalogue } from '../catalogue';
+import { remembered } from './remember';
 
 export interface Named {
   readonly ingredient: string;
@@ -16,22 +17,15 @@ export interface NameIndex {
 // The rule for -ies would make these "cooky" and "browny".
 pluralize.addSingularRule(/(cook|brown|blond|smooth|pix)ies$/i, '$1ie');
 
-const singulars = new Map<string, string>();
 /** A cache this large holds the words of thousands of recipes. */
-const MOST_CACHED = 20_000;
+const MOST_WORDS = 20_000;
 
-function singular(word: string): string {
-  let known = singulars.get(word);
-  if (known === undefined) {
-    if (singulars.size > MOST_CACHED) singulars.clear();
-    known = word.length > 3 && !/ss$|us$|molasses$|couscous$/.test(word) ? pluralize.singular(word) : word;
-    singulars.set(word, known);
-  }
-  return known;
-}
+const singular = remembered(
+  (word) => (word.length > 3 && !/ss$|us$|molasses$|couscous$/.test(word) ? pluralize.singular(word) : word),
+  MOST_WORDS,
+);
 
-/** The words of a name in one form: lower case, singular, without accents; hyphens part words. */
-export function tokensOf(text: string): string[] {
+function tokens(text: string): readonly string[] {
   const plain = text
     .normalize('NFD')
     .replace(/\p{Mn}/gu, '')
@@ -40,6 +34,9 @@ export function tokensOf(text: string): string[] {
   const words = plain.replace(/-/g, ' ').match(/\d+(?::\d+)?%?|[\p{L}\p{N}]+(?:'[\p{L}]+)?/gu) ?? [];
   return words.map((word) => singular(word.replace(/'s?$/, '').replace(/'/g, '')));
 }
+
+/** The words of a name in one form: lower case, singular, without accents; hyphens part words. */
+export const tokensOf = remembered(tokens, MOST_WORDS);
 
 const indexes = new WeakMap<Catalogue, NameIndex>();
 

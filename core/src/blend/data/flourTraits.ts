@@ -58,5 +58,12 @@ export const FLOUR_TRAITS: { readonly source: string; readonly confidence: 'comm
     'pea-flour':            f([2,   1,   4,   4,   9],   8,   4,   2,   0.25, 6,  [65, 75], 'legume'),
     'fava-flour':           f([2,   1,   4,   4,   9],   8,   4,   2,   0.25, 6,  [65, 75], 'legume'),
     'lupin-flour':          f([2,   2,   2,   5,   10],  8,   6,   2,   0.15, 6,  [65, 75], 'legume'),
+    'peanut-flour':         f([2,   1,   3,   5,   9],   7,   4,   2,   0.15, 6,  [65, 75], 'legume'),
+    'pistachio-flour':      f([1,   2,   2,   7,   6],   5,   5,   2.5, 0.30, 5,  [62, 75], 'nut'),
+    'sesame-flour':         f([1,   1,   3,   6,   8],   6,   4,   2.5, 0.15, 5,  [62, 75], 'nut'),
+    'masa-harina':          f([4,   3,   5,   4,   6],   5,   4,   3,   0.25, 15, [62, 72], 'whole grain'),
+    'cornmeal':             f([2,   1,   5,   3,   6],   4,   4,   6,   0,    20, [62, 72], 'whole grain'),
+    'flax-meal':            f([6,   3,   2,   5,   6],   5,   6,   3,   0.08, 6,  [62, 75], 'nut'),
+    'certified-oats':       f([3.5, 4,   4,   7,   8],   2.5, 3,   5,   0.25, 20, [56, 74], 'whole grain'),
   },
 };

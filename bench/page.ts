@@ -1,0 +1,167 @@
+import { chromium, type Page } from '@playwright/test';
+import { mkdtempSync, chmodSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { cluster } from '../scripts/lib/cluster.mjs';
+import { root } from '../scripts/lib/paths.mjs';
+import { figureOf, type Figure } from './measure';
+
+interface Server {
+  migrate(url: string): Promise<void>;
+  seed(url: string, options: { demo: boolean }): Promise<void>;
+  serve(options: {
+    databaseUrl: string;
+    host: string;
+    port: number;
+    webFolder: string;
+  }): Promise<{ port: number; close(): Promise<void> }>;
+}
+
+const RECIPE = (flour: number) =>
+  `Bench cake\n${flour} g plain flour\n10 g baking powder\n180 g butter\n220 g caster sugar\n4 eggs\n150 ml milk\nMethod\nHeat the oven to 175°C. Butter two 20 cm round cake tins.\nBake for 30 minutes.`;
+
+/** Types a new weight and waits until the docket shows it: ms from the edit to the frame after it is drawn. */
+async function editOnce(page: Page, flour: number): Promise<number> {
+  return page.evaluate(
+    async ({ text, title }) => {
+      const area = document.querySelector('textarea')!;
+      const began = performance.now();
+      Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value')!.set!.call(
+        area,
+        text.replace('Bench cake', title),
+      );
+      area.dispatchEvent(new Event('input', { bubbles: true }));
+      const shown = () => document.querySelector('aside article h2')?.textContent === title;
+      while (!shown()) await new Promise((frame) => requestAnimationFrame(frame));
+      return performance.now() - began;
+    },
+    { text: RECIPE(flour), title: `Cake ${flour}` },
+  );
+}
+
+/** Main-thread time that each key takes, from the browser's own long-task and event timing. */
+async function keyCosts(page: Page, keys: number): Promise<number[]> {
+  return page.evaluate(async (count) => {
+    const area = document.querySelector('textarea')!;
+    const costs: number[] = [];
+    for (let at = 0; at < count; at += 1) {
+      const text = area.value.replace(/caster sugar.*/, `caster sugar${' '.repeat(at % 7)}`);
+      const began = performance.now();
+      Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value')!.set!.call(area, text);
+      area.dispatchEvent(new Event('input', { bubbles: true }));
+      costs.push(performance.now() - began);
+      await new Promise((frame) => requestAnimationFrame(frame));
+    }
+    return costs;
+  }, keys);
+}
+
+const heapMb = (page: Page) =>
+  page.evaluate(async () => {
+    (globalThis as unknown as { gc?: () => void }).gc?.();
+    await new Promise((wait) => setTimeout(wait, 300));
+    return (performance as unknown as { memory: { usedJSHeapSize: number } }).memory.usedJSHeapSize / 2 ** 20;
+  });
+
+export interface PageFigures {
+  readonly edit: Figure;
+  readonly key: Figure;
+  readonly heapBefore: number;
+  readonly heapAfter: number;
+  readonly answersPerSecond: number;
+}
+
+const WARM_UPS = 5;
+const EDITS = 30;
+const MANY_EDITS = 500;
+const DRAG_MS = 2000;
+
+/** Answers of the engine in a second of edits that don't stop, as while something is dragged. */
+async function answersWhileDragging(page: Page): Promise<number> {
+  return page.evaluate(async (ms) => {
+    let answers = 0;
+    const seen = new MutationObserver(() => (answers += 1));
+    seen.observe(document.querySelector('aside article h2')!, {
+      characterData: true,
+      childList: true,
+      subtree: true,
+    });
+    const area = document.querySelector('textarea')!;
+    const began = performance.now();
+    for (let at = 0; performance.now() - began < ms; at += 1) {
+      Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value')!.set!.call(
+        area,
+        area.value.replace(/^.*/, `Drag ${at}`),
+      );
+      area.dispatchEvent(new Event('input', { bubbles: true }));
+      await new Promise((frame) => requestAnimationFrame(frame));
+    }
+    seen.disconnect();
+    return (1000 * answers) / ms;
+  }, DRAG_MS);
+}
+
+async function onPage(page: Page, address: string): Promise<PageFigures> {
+  // The runner's compiler names functions with a helper that the page doesn't have.
+  await page.addInitScript('globalThis.__name = (one) => one');
+  await page.goto(address);
+  await page.getByRole('link', { name: 'Weigh up a recipe' }).click();
+  await page.getByLabel('As it was written').fill(RECIPE(249));
+  await page.waitForSelector('main:not([data-busy]) aside article');
+  const times: number[] = [];
+  for (let at = 0; at < WARM_UPS + EDITS; at += 1) times.push(await editOnce(page, 250 + at));
+  const key = figureOf(await keyCosts(page, EDITS * 3));
+  const answersPerSecond = await answersWhileDragging(page);
+  await page.waitForSelector('main:not([data-busy])');
+  const heapBefore = await heapMb(page);
+  for (let at = 0; at < MANY_EDITS; at += 1) await editOnce(page, 300 + (at % 50));
+  await page.waitForSelector('main:not([data-busy])');
+  return {
+    edit: figureOf(times.slice(WARM_UPS)),
+    key,
+    heapBefore,
+    heapAfter: await heapMb(page),
+    answersPerSecond,
+  };
+}
+
+/** The page's own figures, on the production build with a throw-away database. */
+export async function pageFigures(): Promise<PageFigures> {
+  const folder = mkdtempSync(join(tmpdir(), 'omniarton-bench-'));
+  chmodSync(folder, 0o755);
+  const own = cluster(join(folder, 'data'));
+  const { port } = await own.start({ fsync: false });
+  const app = (await import(pathToFileURL(join(root, 'server/dist/main.js')).href)) as Server;
+  await app.migrate(own.url(port));
+  await app.seed(own.url(port), { demo: false });
+  const running = await app.serve({
+    databaseUrl: own.url(port),
+    host: '127.0.0.1',
+    port: 0,
+    webFolder: join(root, 'web/dist'),
+  });
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--js-flags=--expose-gc',
+      '--enable-precise-memory-info',
+    ],
+  });
+  try {
+    return await onPage(
+      await browser.newPage({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' }),
+      `http://127.0.0.1:${running.port}/`,
+    );
+  } finally {
+    await browser.close();
+    await running.close();
+    own.stop();
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
