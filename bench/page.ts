@@ -21,6 +21,9 @@ interface Server {
 const RECIPE = (flour: number) =>
   `Bench cake\n${flour} g plain flour\n10 g baking powder\n180 g butter\n220 g caster sugar\n4 eggs\n150 ml milk\nMethod\nHeat the oven to 175°C. Butter two 20 cm round cake tins.\nBake for 30 minutes.`;
 
+/** A number as a word: "Cake 250" would be an amount of cake. */
+const inLetters = (n: number) => [...String(n)].map((digit) => 'abcdefghij'[Number(digit)]).join('');
+
 /** Types a new weight and waits until the docket shows it: ms from the edit to the frame after it is drawn. */
 async function editOnce(page: Page, flour: number): Promise<number> {
   return page.evaluate(
@@ -36,7 +39,7 @@ async function editOnce(page: Page, flour: number): Promise<number> {
       while (!shown()) await new Promise((frame) => requestAnimationFrame(frame));
       return performance.now() - began;
     },
-    { text: RECIPE(flour), title: `Cake ${flour}` },
+    { text: RECIPE(flour), title: `Cake ${inLetters(flour)}` },
   );
 }
 
@@ -92,7 +95,7 @@ async function answersWhileDragging(page: Page): Promise<number> {
     for (let at = 0; performance.now() - began < ms; at += 1) {
       Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value')!.set!.call(
         area,
-        area.value.replace(/^.*/, `Drag ${at}`),
+        area.value.replace(/^.*/, `Drag ${'x'.repeat(1 + (at % 9))}`),
       );
       area.dispatchEvent(new Event('input', { bubbles: true }));
       await new Promise((frame) => requestAnimationFrame(frame));

@@ -23,4 +23,4 @@ console.log(
 console.log(
   `heap: ${page.heapBefore.toFixed(1)} MB, after 500 edits ${page.heapAfter.toFixed(1)} MB, ratio ${(page.heapAfter / page.heapBefore).toFixed(2)}`,
 );
-for (const line of pageWeights()) console.log(line);
+for (const { words } of pageWeights()) console.log(words);

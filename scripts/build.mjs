@@ -1,8 +1,10 @@
 import { buildIfChanged } from './lib/build.mjs';
 import { pageWeights } from './lib/weights.mjs';
-import { run, say } from './lib/say.mjs';
+import { run, say, Trouble } from './lib/say.mjs';
 
 await run(() => {
   buildIfChanged();
-  for (const line of pageWeights()) say(line);
+  const weights = pageWeights();
+  for (const { words } of weights) say(words);
+  if (weights.some(({ over }) => over)) throw new Trouble('A page has grown too heavy.');
 });

@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { checkNode, ensurePackages, ensurePostgres } from './lib/install.mjs';
+import { checkNode, ensureChromium, ensurePackages, ensurePostgres } from './lib/install.mjs';
 import { root } from './lib/paths.mjs';
 import { run, say, Trouble } from './lib/say.mjs';
 
@@ -13,12 +13,12 @@ const bin = (name) => join(root, 'node_modules/.bin', name);
 const reports = mkdtempSync(join(tmpdir(), 'omniarton-tests-'));
 const tally = { passed: 0, failed: 0 };
 
-function timed(name, command, args) {
+function timed(name, command, args, env) {
   const began = performance.now();
   const { status } = spawnSync(command, args, {
     cwd: root,
     stdio: 'inherit',
-    env: { ...process.env, TZ: 'Pacific/Chatham', NODE_ENV: 'test' },
+    env: { ...process.env, TZ: 'Pacific/Chatham', NODE_ENV: 'test', ...env },
   });
   say(`${status === 0 ? 'ok  ' : 'FAIL'} ${name} ${((performance.now() - began) / 1000).toFixed(1)} s`);
   return status === 0;
@@ -30,30 +30,43 @@ function check(name, command, args) {
   else tally.failed += 1;
 }
 
-/** A runner's own counts. No report, no test, or a focused one is a failure. */
+/** A runner's own counts, out of its report. No report, no test, or a test that was left out is a failure. */
+function counted(name, command, args, file, read, env) {
+  const ok = timed(name, command, args, env);
+  const { passed, failed, leftOut } = existsSync(file)
+    ? read(JSON.parse(readFileSync(file, 'utf8')))
+    : { passed: 0, failed: 0, leftOut: 0 };
+  tally.passed += passed;
+  tally.failed += failed;
+  if (passed + failed === 0 || leftOut > 0 || (!ok && failed === 0)) tally.failed += 1;
+}
+
 function jest(project) {
   const file = join(reports, `${project}.json`);
-  const ok = timed(project, bin('jest'), [
-    '--selectProjects',
-    project,
-    '--json',
-    `--outputFile=${file}`,
-    '--ci',
-    '--silent',
-  ]);
-  const report = existsSync(file)
-    ? JSON.parse(readFileSync(file, 'utf8'))
-    : { numPassedTests: 0, numFailedTests: 0, numPendingTests: 0 };
-  tally.passed += report.numPassedTests;
-  tally.failed += report.numFailedTests;
-  const empty = report.numPassedTests + report.numFailedTests === 0 || report.numPendingTests > 0;
-  if (empty || (!ok && report.numFailedTests === 0)) tally.failed += 1;
+  const args = ['--selectProjects', project, '--json', `--outputFile=${file}`, '--ci', '--silent'];
+  counted(project, bin('jest'), args, file, (report) => ({
+    passed: report.numPassedTests,
+    failed: report.numFailedTests,
+    leftOut: report.numPendingTests + report.numTodoTests,
+  }));
+}
+
+function browser() {
+  const file = join(reports, 'browser.json');
+  const read = ({ stats }) => ({
+    passed: stats.expected,
+    failed: stats.unexpected + stats.flaky,
+    leftOut: stats.skipped,
+  });
+  const args = ['test', '-c', 'e2e/playwright.config.ts'];
+  counted('browser', bin('playwright'), args, file, read, { E2E_REPORT: file });
 }
 
 await run(async () => {
   checkNode();
   await ensurePackages();
   await ensurePostgres();
+  await ensureChromium();
   check('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
   check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
   check('types', bin('tsc'), ['-b']);
@@ -64,9 +77,14 @@ await run(async () => {
     'contracts/src',
     'server/src',
     'cli/src',
+    'web/src',
   ]);
+  check('unused', bin('knip'), ['--no-progress']);
   jest('unit');
+  jest('page');
   jest('api');
+  check('build', process.execPath, ['scripts/build.mjs']);
+  browser();
   rmSync(reports, { recursive: true, force: true });
   say(`${tally.passed} passed, ${tally.failed} failed`);
   if (tally.failed > 0) throw new Trouble('The tests have failed.');

@@ -1,25 +1,15 @@
 import { randomBytes } from 'node:crypto';
 import { chmodSync, chownSync, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { socketFolder, makePrivateFolder } from './paths.mjs';
+import { freePort } from './ports.mjs';
 import { binary, databaseUser, installedMajors, postgres } from './postgres.mjs';
 import { Trouble } from './say.mjs';
 import { alive, commandLine } from './processes.mjs';
 
 const ADMIN = 'omniarton_admin';
 const APP = 'omniarton';
-
-async function freePort() {
-  return new Promise((done, fail) => {
-    const probe = createServer().once('error', fail);
-    probe.listen(0, '127.0.0.1', () => {
-      const { port } = probe.address();
-      probe.close(() => done(port));
-    });
-  });
-}
 
 /** The private cluster in a data folder. */
 export function cluster(data) {

@@ -1,1 +1,1 @@
-export function pageWeights(): string[];
+export function pageWeights(): readonly { readonly words: string; readonly over: boolean }[];
