@@ -1,5 +1,6 @@
 import { spawn, spawnSync } from 'node:child_process';
-import { chmodSync, existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { randomUUID } from 'node:crypto';
+import { chmodSync, existsSync, mkdtempSync, readdirSync, readFileSync, readlinkSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
@@ -30,15 +31,24 @@ const address = `http://127.0.0.1:${port}`;
 const env = { ...process.env, CI: 'true', OMNIARTON_DATA: data, PORT: String(port) };
 delete env.DATABASE_URL;
 
-/** Every living process that has the proof's folder on its command line: the server, npm, PostgreSQL. */
+function placeOf(pid) {
+  try {
+    return readlinkSync(`/proc/${pid}/cwd`);
+  } catch {
+    return '';
+  }
+}
+
+/** Every living process in the proof's folder, or with it on its command line: npm, the server, PostgreSQL. */
 const ours = () =>
   readdirSync('/proc')
     .map(Number)
-    .filter((pid) => pid > 0 && pid !== process.pid && alive(pid) && commandLine(pid).includes(folder));
+    .filter((pid) => pid > 0 && pid !== process.pid && alive(pid))
+    .filter((pid) => commandLine(pid).includes(folder) || placeOf(pid).startsWith(folder));
 
 async function health() {
   try {
-    return (await fetch(`${address}/api/health`)).ok;
+    return (await fetch(`${address}/api/health`, { signal: AbortSignal.timeout(2000) })).ok;
   } catch {
     return false;
   }
@@ -56,7 +66,7 @@ async function start(...args) {
   return child;
 }
 
-const npm = (...args) => spawnSync('npm', args, { cwd: clone, env, encoding: 'utf8' });
+const npm = (...args) => spawnSync('npm', args, { cwd: clone, env, encoding: 'utf8', timeout: 60_000 });
 const ask = async (path, options = {}) =>
   fetch(`${address}${path}`, {
     ...options,
@@ -65,7 +75,7 @@ const ask = async (path, options = {}) =>
 
 async function saveOne(text) {
   const [home] = await (await ask('/api/households')).json();
-  const path = `/api/households/${home.id}/recipes/${crypto.randomUUID()}`;
+  const path = `/api/households/${home.id}/recipes/${randomUUID()}`;
   const demo = (await (await ask('/api/households')).json()).find((one) => one.demo);
   const [like] = (await (await ask(`/api/households/${demo.id}/recipes`)).json()).items;
   const { doc } = await (await ask(`/api/households/${demo.id}/recipes/${like.id}`)).json();
