@@ -138,12 +138,9 @@ export class RecipeDocumentDto implements RecipeDocument {
   @IsOptional() @ValidateNested() @Type(() => BakeNotesDto) bakeSheet!: BakeNotesDto | null;
 }
 
-/**
- * The core's type and the checked class say the same, both ways.
- * @public
- */
-type Same<A, B> = A extends B ? true : never;
-export const CHECKED: Same<RecipeDocument, RecipeDocumentDto> = true;
+type Same<A, B> = A extends B ? (B extends A ? true : never) : never;
+/** The core's type and the checked class say the same, both ways, or this doesn't compile. */
+const _theSame: Same<RecipeDocument, RecipeDocumentDto> = true;
 
 export interface RecipeSummary {
   readonly id: string;
