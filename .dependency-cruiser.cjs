@@ -66,7 +66,7 @@ module.exports = {
     {
       name: 'no-orphans',
       severity: 'error',
-      from: { orphan: true, path: '/src/', pathNot: '\\.(test|d)\\.tsx?$' },
+      from: { orphan: true, path: '/src/', pathNot: '\\.(test|d)\\.m?tsx?$' },
       to: {},
     },
   ],

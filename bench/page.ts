@@ -1,22 +1,6 @@
 import { chromium, type Page } from '@playwright/test';
-import { mkdtempSync, chmodSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { pathToFileURL } from 'node:url';
-import { cluster } from '../scripts/lib/cluster.mjs';
-import { root } from '../scripts/lib/paths.mjs';
+import { CHROMIUM, openThrowaway } from '../scripts/lib/throwaway.mjs';
 import { figureOf, type Figure } from './measure';
-
-interface Server {
-  migrate(url: string): Promise<void>;
-  seed(url: string, options: { demo: boolean }): Promise<void>;
-  serve(options: {
-    databaseUrl: string;
-    host: string;
-    port: number;
-    webFolder: string;
-  }): Promise<{ port: number; close(): Promise<void> }>;
-}
 
 const RECIPE = (flour: number) =>
   `Bench cake\n${flour} g plain flour\n10 g baking powder\n180 g butter\n220 g caster sugar\n4 eggs\n150 ml milk\nMethod\nHeat the oven to 175°C. Butter two 20 cm round cake tins.\nBake for 30 minutes.`;
@@ -131,40 +115,14 @@ async function onPage(page: Page, address: string): Promise<PageFigures> {
 
 /** The page's own figures, on the production build with a throw-away database. */
 export async function pageFigures(): Promise<PageFigures> {
-  const folder = mkdtempSync(join(tmpdir(), 'omniarton-bench-'));
-  chmodSync(folder, 0o755);
-  const own = cluster(join(folder, 'data'));
-  const { port } = await own.start({ fsync: false });
-  const app = (await import(pathToFileURL(join(root, 'server/dist/main.js')).href)) as Server;
-  await app.migrate(own.url(port));
-  await app.seed(own.url(port), { demo: false });
-  const running = await app.serve({
-    databaseUrl: own.url(port),
-    host: '127.0.0.1',
-    port: 0,
-    webFolder: join(root, 'web/dist'),
-  });
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--js-flags=--expose-gc',
-      '--enable-precise-memory-info',
-    ],
-  });
+  const house = await openThrowaway({ demo: false });
+  const args = [...CHROMIUM.args, '--js-flags=--expose-gc', '--enable-precise-memory-info'];
+  const browser = await chromium.launch({ ...CHROMIUM, args });
   try {
-    return await onPage(
-      await browser.newPage({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' }),
-      `http://127.0.0.1:${running.port}/`,
-    );
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' });
+    return await onPage(page, house.address);
   } finally {
     await browser.close();
-    await running.close();
-    own.stop();
-    rmSync(folder, { recursive: true, force: true });
+    await house.close();
   }
 }

@@ -1,10 +1,8 @@
-import { buildIfChanged } from '../scripts/lib/build.mjs';
 import { pageWeights } from '../scripts/lib/weights.mjs';
 import { coreFigures, FLOURS } from './core';
 import { calibration, measure, row } from './measure';
 import { pageFigures } from './page';
 
-buildIfChanged();
 const base = measure(calibration);
 const { quick, blend, whole } = coreFigures();
 console.log(

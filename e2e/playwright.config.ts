@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { CHROMIUM } from '../scripts/lib/throwaway.mjs';
 
 const WIDE = { width: 1280, height: 800 };
 
@@ -20,18 +21,6 @@ export default defineConfig({
     contextOptions: { reducedMotion: 'reduce' },
     locale: 'en-GB',
     timezoneId: 'Europe/Berlin',
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-        '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost',
-      ],
-    },
+    launchOptions: CHROMIUM,
   },
 });

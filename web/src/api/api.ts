@@ -84,7 +84,6 @@ export const api = createApi({
         body: settings.doc,
         headers: ifVersion(settings.version),
       }),
-      invalidatesTags: ['settings'],
     }),
   }),
 });

@@ -1,5 +1,6 @@
 import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
+import type { api } from '../api/api';
 import type { Drafts } from '../draft/draftSlice';
 import type { MirrorState } from '../draft/mirrorSlice';
 import type { Engines } from '../engine/engineSlice';
@@ -9,6 +10,7 @@ export interface RootState {
   readonly drafts: Drafts;
   readonly engine: Engines;
   readonly mirror: MirrorState;
+  readonly api: ReturnType<typeof api.reducer>;
 }
 
 export type AppDispatch = ThunkDispatch<RootState, undefined, UnknownAction>;

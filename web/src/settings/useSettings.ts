@@ -1,7 +1,9 @@
 import { useEffect } from 'react';
 import type { SettingsDto } from '@omniarton/contracts';
 import { useHouseholdsQuery, useSaveSettingsMutation, useSettingsQuery } from '../api/api';
+import { useAppDispatch } from '../app/state';
 import type { TemperatureUnit } from '../ui/say';
+import { changeSettings, SAVING } from './changeSettings';
 
 const USUAL: SettingsDto = { schema: 1, temperature: 'celsius', theme: 'system', shortcuts: true };
 const THEME_KEY = 'omniarton.theme';
@@ -15,11 +17,11 @@ function useHome(): string | undefined {
 export function useSettings() {
   const home = useHome();
   const { data } = useSettingsQuery(home ?? '', { skip: home === undefined });
-  const [save, { error }] = useSaveSettingsMutation();
+  const dispatch = useAppDispatch();
+  const [, { error }] = useSaveSettingsMutation({ fixedCacheKey: SAVING });
   const settings = data?.doc ?? USUAL;
   const change = (part: Partial<SettingsDto>) => {
-    if (home !== undefined && data)
-      void save({ household: home, settings: { version: data.version, doc: { ...settings, ...part } } });
+    if (home !== undefined && data) dispatch(changeSettings(home, part));
   };
   return { settings, change, ready: data !== undefined, error };
 }
