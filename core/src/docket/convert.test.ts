@@ -1,6 +1,7 @@
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest } from '../kitchen';
 import { readRecipe } from '../read';
 import { counter } from '../testing';
+import recipeV1 from './fixtures/recipe-v1.json';
 import { convert, toJsonLd, upcastRecipe, type Docket } from '.';
 
 const CAKE =
@@ -106,6 +107,18 @@ describe('what is no docket', () => {
 describe('what leaves the house', () => {
   it('promises no diet in its JSON-LD', () => {
     expect(toJsonLd(docket(CAKE))).not.toHaveProperty('suitableForDiet');
+  });
+  it('reads a document of each version as it was stored, and converts it', () => {
+    const stored = upcastRecipe(recipeV1);
+    expect(stored).toEqual(recipeV1);
+    const { recipe } = readRecipe(stored.text, {
+      kitchen: BUILT_IN_KITCHEN,
+      newId: counter(),
+      previous: stored.lines,
+      corrections: stored.corrections,
+    });
+    const made = convert(recipe, stored.request, BUILT_IN_KITCHEN);
+    expect(made.outcome).toBe('docket');
   });
   it('refuses a document of a newer program by name', () => {
     expect(() => upcastRecipe({ schema: 99 })).toThrow(/schema 99/);

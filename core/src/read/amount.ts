@@ -1,7 +1,7 @@
 import { parseIngredient } from 'parse-ingredient';
 import type { Range } from '../quantity';
 import { multiplyRanges, range } from '../quantity';
-import { KITCHEN_UNITS, STRETCH, STRETCH_CUP } from './data/units';
+import { KITCHEN_UNITS, SPELLINGS, STRETCH, STRETCH_CUP } from './data/units';
 import { numbersFromWords } from './numberWords';
 
 /** How much, of what unit, and the words that are left. A null quantity: the text gives none. */
@@ -34,6 +34,10 @@ function stretch(text: string): { text: string; factor: Range } {
   return { text: rest.trim(), factor: range(...(tall ? STRETCH_CUP : (STRETCH[word] ?? [1, 1, 1]))) };
 }
 
+/** Units as people spell them, as the parser knows them. */
+const spelled = (text: string) =>
+  SPELLINGS.reduce((words, [pattern, unit]) => words.replace(pattern, unit), text);
+
 /** "100% dark chocolate" and "2% milk" begin with no amount of anything. */
 const shielded = (text: string) => text.replace(/^(\d+(?:\.\d+)?)\s?%/, '¤$1¤');
 const unshielded = (text: string) => text.replace(/¤(\d+(?:\.\d+)?)¤/, '$1%');
@@ -52,7 +56,7 @@ export function readAmount(text: string): Amount {
 }
 
 function readOnce(text: string): Amount {
-  const worded = numbersFromWords(shielded(text));
+  const worded = numbersFromWords(spelled(shielded(text)));
   const stretched = stretch(worded);
   if (NOT_AN_AMOUNT.test(stretched.text) || /^-\s*\d/.test(stretched.text))
     return { quantity: null, unit: null, words: text };

@@ -138,9 +138,13 @@ function turnedRound(words: string, preparation: string, { catalogue }: Reader):
   );
 }
 
+/** "2 sheets gelatine" is leaf gelatine: the measure is part of the name. */
+const asLeaves = (words: string, { unit }: Amount, { catalogue }: Reader): string =>
+  unit === 'leaf' && isName(`${words} leaf`, catalogue) ? `${words} leaf` : words;
+
 function readPieces(text: string, reader: Reader): Found[] {
   const segments = takeApart(text);
-  const optional = FOR_THE_TIN.test(text);
+  const optional = FOR_THE_TIN.test(segments.bare);
   const amounts = segments.pieces.map((piece) => ({
     ...readAmount(piece.text),
     sign: piece.sign,
@@ -154,7 +158,7 @@ function readPieces(text: string, reader: Reader): Found[] {
     waiting.push(amount);
     if (amount.words === '' && amount !== amounts.at(-1)) continue;
     const said = amount.words || waiting.find((one) => one.words)?.words || segments.preparation || text;
-    const words = turnedRound(said, segments.preparation, reader);
+    const words = turnedRound(asLeaves(said, amount, reader), segments.preparation, reader);
     const described = `${words}, ${segments.preparation} ${segments.brackets.join(' ')}`;
     const parts =
       bracket && result.length === 0
@@ -204,7 +208,7 @@ function read(source: string, reader: Reader): ReadLine {
   const clean = numbersFromWords(cleanLine(source));
   const items = juiceAndZest(clean).flatMap((text) => readPieces(text, reader));
   const by = items.find((item) => item.by)?.by ?? null;
-  return { items: items.map(without), measuredBy: by, aside: FOR_THE_TIN.test(clean) };
+  return { items: items.map(without), measuredBy: by, aside: FOR_THE_TIN.test(takeApart(clean).bare) };
 }
 
 /** Lines that were read with a catalogue, by place. */

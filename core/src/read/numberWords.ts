@@ -25,6 +25,9 @@ const NUMBER = Object.keys(WORDS).join('|');
 export function numbersFromWords(text: string): string {
   const decimal = (value: number) => String(Number(value.toFixed(4)));
   return text
+    .replace(/^an? (?=\d)/i, '')
+    .replace(/^(?:the )?(?:scraped )?seeds (?:of|from) (?=\d|an?\b|one\b|half\b)/i, '')
+    .replace(/^(?=(?:pinch|dash|knob|handful|splash|drizzle)(?: of)? )/i, '1 ')
     .replace(
       new RegExp(`^(${NUMBER}|\\d+) and (?:a |one[- ])?(half|third|quarter)\\b`, 'i'),
       (_, whole: string, part: string) =>

@@ -92,6 +92,26 @@ describe('names that stand the other way round', () => {
   ])('%j', (text, id) => expect(first(text).items[0]!.ingredient).toBe(id));
 });
 
+describe('amounts as people write them', () => {
+  // Common practice; weights from the tables, within a tenth.
+  it.each([
+    ['300 g plain flour, plus extra for dusting', 300],
+    ['250 g butter, with extra for greasing', 250],
+    ['a 400 g tin of coconut milk', 400],
+    ['pinch of salt', 0.35],
+    ['1 tbs honey', 21],
+    ['2 tbls golden syrup', 42],
+    ['120 gms caster sugar', 120],
+    ['200 mls milk', 206],
+    ['2 sheets gelatine', 3.6],
+  ])('%j weighs %d g', (text, weight) => expect(Math.abs(grams(text) / weight - 1)).toBeLessThan(0.1));
+  it('knows seeds of a pod for the pod', () =>
+    expect(first('seeds of 1 vanilla pod').items[0]).toMatchObject({
+      ingredient: 'vanilla-bean',
+      match: 'exact',
+    }));
+});
+
 describe('things beside the bake', () => {
   it.each([
     'flour for dusting',

@@ -2,6 +2,8 @@
 export interface Segments {
   readonly pieces: readonly { readonly text: string; readonly sign: 1 | -1; readonly times: number }[];
   readonly brackets: readonly string[];
+  /** The line without its brackets, and without "plus extra for dusting" and the like. */
+  readonly bare: string;
   /** Words after the first comma: how it is prepared. */
   readonly preparation: string;
 }
@@ -17,7 +19,7 @@ const DUAL = new RegExp(
   'i',
 );
 const ADDENDA =
-  /,?\s*\b(?:plus (?:extra|more|some|a little)|and (?:extra|more|a little (?:extra|more))|to taste|as needed|optional|if needed|or as required)\b.*$/i;
+  /,?\s*\b(?:(?:plus|with) (?:extra|more|some|a little)|and (?:extra|more|a little (?:extra|more))|to taste|as needed|optional|if needed|or as required)\b.*$/i;
 
 /** Of two measures given side by side the metric one is taken. */
 function preferMetric(text: string): string {
@@ -56,5 +58,5 @@ export function takeApart(line: string): Segments {
     const times = TIMES.exec(text);
     return { text: times ? text.slice(times[0].length) : text, sign, times: times ? Number(times[1]) : 1 };
   });
-  return { pieces, brackets, preparation };
+  return { pieces, brackets, bare, preparation };
 }

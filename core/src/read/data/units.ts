@@ -17,6 +17,12 @@ export const KITCHEN_UNITS: UnitOfMeasureDefinitions = {
   slice: other('slice', 'slices'),
 };
 
+/** Spellings of units that the quantity parser doesn't know. */
+export const SPELLINGS: readonly (readonly [RegExp, string])[] = [
+  [/(?<=[\d/ ]|^)(?:tbs|tbls|tblsp|tblspn|tbsps|tbspn|tbspns)\b\.?/gi, 'tbsp'], [/(?<=[\d/ ]|^)(?:tsps|tspn|tspns|teasp)\b\.?/gi, 'tsp'],
+  [/(?<=[\d ])(?:gms?|grms?|grs)\b\.?/gi, 'g'], [/(?<=[\d ])mls\b\.?/gi, 'ml'], [/(?<=[\d ])kgs\b\.?/gi, 'kg'],
+];
+
 /** Grams in one of a loose measure, whatever is in it: central, low, high. A pinch is of salt or spice. */
 export const LOOSE_GRAMS: { readonly source: string; readonly confidence: 'common-practice'; readonly rows: Readonly<Record<string, readonly [number, number, number]>> } = {
   source: 'common practice', confidence: 'common-practice',
