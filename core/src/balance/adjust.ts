@@ -1,6 +1,6 @@
-import { solveQP } from 'quadprog';
 import { getIngredient, type Catalogue } from '../catalogue';
 import type { FormulaLine } from '../formula';
+import { constraintsOf, solveProgram } from '../quantity';
 import { ledgerOf, perGram } from './ledger';
 import type { Quantity, Target } from './types';
 
@@ -92,8 +92,6 @@ export function adjustables(
   ];
 }
 
-const oneBased = <T>(values: readonly T[], filler: T): T[] => [filler, ...values];
-
 /** How much a quantity counts for: a per cent of it is a per cent of anything else. */
 const sizeOf = (target: Target): number => Math.max(1, Math.abs(target.low), Math.abs(target.high));
 
@@ -112,14 +110,7 @@ function programOf(
   const n = moves.length;
   const slopes = moves.map(({ line }) => perGram(line.ingredient, catalogue));
   const width = n + 2 * targets.length;
-  const columns: number[][] = [];
-  const bounds: number[] = [];
-  const add = (entries: readonly (readonly [number, number])[], bound: number) => {
-    const column = new Array<number>(width).fill(0);
-    for (const [row, value] of entries) column[row] = value;
-    columns.push(column);
-    bounds.push(bound);
-  };
+  const { columns, bounds, add } = constraintsOf(width);
   targets.forEach((target, k) => {
     const size = sizeOf(target);
     const slope = slopes.map((one, i) => [i, one[target.quantity] / size] as const);
@@ -172,33 +163,11 @@ function solved(
   catalogue: Catalogue,
 ): readonly FormulaLine[] {
   const { diagonal, columns, bounds } = programOf(targets, moves, now, catalogue);
-  const width = diagonal.length;
-  const matrix = oneBased(
-    diagonal.map((value, i) =>
-      oneBased(
-        diagonal.map((_, j) => (i === j ? value : 0)),
-        0,
-      ),
-    ),
-    [],
-  );
-  const constraints = oneBased(
-    Array.from({ length: width }, (_, row) =>
-      oneBased(
-        columns.map((column) => column[row]!),
-        0,
-      ),
-    ),
-    [],
-  );
-  const answer = solveQP(
-    matrix,
-    oneBased(new Array<number>(width).fill(0), 0),
-    constraints,
-    oneBased(bounds, 0),
-  );
-  if (answer.message !== '') throw new Error(`The balances of a part could not be solved: ${answer.message}`);
-  const change = new Map(moves.map(({ line }, i) => [line, answer.solution[i + 1]!]));
+  const matrix = diagonal.map((value, i) => diagonal.map((_, j) => (i === j ? value : 0)));
+  const solution = solveProgram({ matrix, columns, bounds, equalities: 0 });
+  // Every target has its slack, so there is always room.
+  if (!solution) throw new Error('The balances of a part could not be solved.');
+  const change = new Map(moves.map(({ line }, i) => [line, solution[i]!]));
   return lines.map((line) => {
     const by = change.get(line);
     if (by === undefined) return line;

@@ -1,4 +1,4 @@
-import { solveQP } from 'quadprog';
+import { constraintsOf, solveProgram } from '../quantity';
 import type { BlendQuestion, Deviations } from './question';
 
 export interface Bounded {
@@ -9,9 +9,6 @@ export interface Bounded {
 /** Slack within which a bound counts as kept: the solver's own precision. */
 const TOLERANCE = 1e-9;
 const CURVATURE_OF_SLACK = 1;
-
-/** quadprog counts from 1, as its Fortran did. */
-const oneBased = <T>(values: readonly T[], filler: T): T[] => [filler, ...values];
 
 /** The objective at some shares: two-sided squares with the ridge, and one-sided squares above zero. */
 export function objective(
@@ -39,15 +36,7 @@ function limitsOf(
   deviations: Deviations,
 ) {
   const n = members.length;
-  const size = n + overs.length;
-  const columns: number[][] = [];
-  const bounds: number[] = [];
-  const add = (entries: readonly (readonly [number, number])[], bound: number) => {
-    const column = new Array<number>(size).fill(0);
-    for (const [row, value] of entries) column[row] = value;
-    columns.push(column);
-    bounds.push(bound);
-  };
+  const { columns, bounds, add } = constraintsOf(n + overs.length);
   add(
     members.map((_, a) => [a, 1] as const),
     1,
@@ -91,38 +80,14 @@ export function boundedOptimum(
   const size = n + overs.length;
 
   const { columns, bounds } = limitsOf(members, overs, cap, low, question, deviations);
-  const matrix = oneBased(
-    Array.from({ length: size }, (_, i) =>
-      oneBased(
-        Array.from({ length: size }, (_x, j) =>
-          i < n && j < n
-            ? 2 * deviations.gram[members[i]!]![members[j]!]!
-            : i === j
-              ? 2 * CURVATURE_OF_SLACK
-              : 0,
-        ),
-        0,
-      ),
-    ),
-    [],
+  const matrix = Array.from({ length: size }, (_, i) =>
+    Array.from({ length: size }, (_x, j) => {
+      if (i < n && j < n) return 2 * deviations.gram[members[i]!]![members[j]!]!;
+      return i === j ? 2 * CURVATURE_OF_SLACK : 0;
+    }),
   );
-  const constraints = oneBased(
-    Array.from({ length: size }, (_, row) =>
-      oneBased(
-        columns.map((column) => column[row]!),
-        0,
-      ),
-    ),
-    [],
-  );
-  const answer = solveQP(
-    matrix,
-    oneBased(new Array<number>(size).fill(0), 0),
-    constraints,
-    oneBased(bounds, 0),
-    1,
-  );
-  if (answer.message !== '') return undefined;
-  const shares = members.map((_, a) => Math.min(cap[a]!, Math.max(low[a]!, answer.solution[a + 1]!)));
+  const solution = solveProgram({ matrix, columns, bounds, equalities: 1 });
+  if (!solution) return undefined;
+  const shares = members.map((_, a) => Math.min(cap[a]!, Math.max(low[a]!, solution[a]!)));
   return { shares, value: objective(members, shares, deviations) };
 }

@@ -62,7 +62,8 @@ const ROWS: readonly (readonly [id: string, code: string, water: number, protein
 ];
 
 describe('against the Indian Food Composition Tables 2017', () => {
-  beforeAll(() => tables.load());
+  // It builds an index of all foods first.
+  beforeAll(() => tables.load(), 60_000);
   it.each(ROWS)('%s stands near %s', (id, code, water, protein, fat) => {
     const [theirs] = tables(code);
     const ours = getIngredient(catalogue, id).composition;

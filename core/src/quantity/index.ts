@@ -1,4 +1,5 @@
 export { kitchenVolume } from './kitchen';
+export { constraintsOf, solveProgram, type QuadraticProgram } from './program';
 export { addRanges, multiplyRanges, range, scaleRange, type Range } from './range';
 export { roundGrams, settle } from './rounding';
 export { toEnd, type Steps } from './steps';
