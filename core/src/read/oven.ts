@@ -39,10 +39,39 @@ function ovenOf(text: string): { celsius: number; fan: boolean } | null {
   return { celsius: value > ONLY_FAHRENHEIT ? celsiusOf(value) : value, fan: /\bfan\b/i.test(text) };
 }
 
+/** Times in words, as figures: "an hour and a half", "forty-five minutes". */
+const SAID: readonly (readonly [RegExp, string])[] = [
+  [/\b(?:an|one) hour and a half\b/gi, '90 minutes'],
+  [/\b(?:an|one) hour and a quarter\b/gi, '75 minutes'],
+  [/\bthree[- ]quarters of an hour\b/gi, '45 minutes'],
+  [/\bhalf an hour\b/gi, '30 minutes'],
+  [/\ba quarter of an hour\b/gi, '15 minutes'],
+  [/\b(?:an|one) hour\b/gi, '1 hour'],
+  [/\btwo hours\b/gi, '2 hours'],
+];
+const TENS: Readonly<Record<string, number>> = {
+  ten: 10,
+  fifteen: 15,
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+  fifty: 50,
+};
+const TENS_SAID = new RegExp(
+  `\\b(${Object.keys(TENS).join('|')})(?:[- ](five))?(?=\\s+(?:to|or|minutes?|mins?)\\b)`,
+  'gi',
+);
+
+const inFigures = (text: string): string =>
+  SAID.reduce((words, [pattern, figures]) => words.replace(pattern, figures), text).replace(
+    TENS_SAID,
+    (_, tens: string, five?: string) => String(TENS[tens.toLowerCase()]! + (five ? 5 : 0)),
+  );
+
 const number = (text: string) => readAmount(`${text.trim()} minute`).quantity?.central ?? Number.NaN;
 
 function minutesOf(text: string): { low: number; high: number } | null {
-  for (const match of text.matchAll(TIME)) {
+  for (const match of inFigures(text).matchAll(TIME)) {
     const hour = match[3]!.toLowerCase().startsWith('h') ? 60 : 1;
     const low = number(match[1]!) * hour + Number(match[4] ?? 0);
     const high = (match[2] ? number(match[2]) * hour : low - Number(match[4] ?? 0)) + Number(match[4] ?? 0);

@@ -25,16 +25,15 @@ const GUESS = 'guess';
 /** What kind of bake it is read as; a person knows better. */
 function Family() {
   const [request, ask] = useRequest();
-  const guess = useEngine(({ answer }) => answer?.recipe.family);
-  const sure = guess ? `${describeFamily(guess.id).name}, ${Math.round(guess.confidence * 100)} % sure` : '…';
+  const guess = useEngine(({ answer }) => (answer?.asRead.batchGrams ? answer.recipe.family : null));
+  const sure = guess
+    ? `As read: ${describeFamily(guess.id).name}, ${Math.round(guess.confidence * 100)} % sure`
+    : 'Nothing read yet';
   return (
     <Pick<FamilyId | typeof GUESS>
       label="What it is"
       value={request.family ?? GUESS}
-      options={[
-        { id: GUESS, name: `As read: ${sure}` },
-        ...FAMILIES.map((id) => ({ id, name: describeFamily(id).name })),
-      ]}
+      options={[{ id: GUESS, name: sure }, ...FAMILIES.map((id) => ({ id, name: describeFamily(id).name }))]}
       onChange={(id) => ask({ family: id === GUESS ? null : id })}
     />
   );
