@@ -47,7 +47,7 @@ export function balancesOf(
     },
     {
       id: 'binder',
-      ...of((lines) => per100(binderGrams(lines, catalogue), flourGrams(lines, catalogue))),
+      ...of((lines) => per100(binderGrams(lines, catalogue, original), flourGrams(lines, catalogue))),
       band: bands.xanthan,
     },
     {

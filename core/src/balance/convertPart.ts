@@ -28,6 +28,8 @@ const NOTICEABLE_GRAMS = 0.25;
 /** HCO₃ left over, mmol per 100 g batter, above which it tastes: pale cake, cookie, cocoa or spice, molasses. Common practice. */
 const SOAPY = { pale: 3, cookie: 7, spiced: 9, molasses: 14 } as const;
 const BY_SPOON_FROM = 3;
+/** Rounding may leave a balance so far outside its band. */
+const OUT_OF_BAND = 0.02;
 
 /** Overruled weights stand in the place of computed ones, and stay where they are. */
 function overrule(
@@ -116,14 +118,26 @@ const UNITS: Readonly<Record<Quantity, string>> = {
 const missWords = ({ target, by }: Adjusted['unmet'][number]): string =>
   `${Math.abs(Math.round(by))} ${UNITS[target.quantity]} too ${by > 0 ? 'little' : 'much'} stay: the lines that could make up for it are at their limits, or fixed by hand.`;
 
-function warningsOf(
-  part: PartState,
-  lines: readonly FormulaLine[],
-  { family, route, catalogue, request }: Setting,
-): string[] {
+/** The band warns of a batter that is wetter or drier than this family’s; it never pulls liquid up. */
+function drinkWords(lines: readonly FormulaLine[], { family, route, catalogue }: Setting): string[] {
+  const ratio = drinkOf(lines, catalogue) / thirstGrams(lines, catalogue);
+  const [low, high] = bandsOf(family, route).drinkThirst;
+  if (ratio < low * (1 - OUT_OF_BAND))
+    return [
+      `Drink stands at ${ratio.toFixed(2)} of thirst, under ${low}: expect a stiff dough, and give liquid by the spoon after the rest.`,
+    ];
+  if (ratio > high * (1 + OUT_OF_BAND))
+    return [
+      `Drink stands at ${ratio.toFixed(2)} of thirst, over ${high}: expect it wet; bake it longer, or hold some back.`,
+    ];
+  return [];
+}
+
+function warningsOf(part: PartState, lines: readonly FormulaLine[], setting: Setting): string[] {
+  const { family, route, catalogue, request } = setting;
   const warnings: string[] = [];
   const flour = flourGrams(lines, catalogue);
-  const gum = (100 * binderGrams(lines, catalogue)) / flour;
+  const gum = (100 * binderGrams(lines, catalogue, part.original)) / flour;
   const [, most] = bandsOf(family, route).xanthan;
   const eggs = lines.filter(({ ingredient }) => ingredient === 'egg');
   if (gum > most + 0.005)
@@ -132,6 +146,7 @@ function warningsOf(
     );
   if (gum < 0.01 && eggs.length === 0)
     warnings.push('Nothing binds this part: it will crumble. Choose gum or husk.');
+  warnings.push(...drinkWords(lines, setting));
   const over = (100 * liftLedger(lines, catalogue).sodaOver) / massOf(lines);
   const has = (...ids: string[]) => lines.some(({ ingredient }) => ids.includes(ingredient));
   const limit = has('molasses', 'black-treacle', 'fresh-ginger', 'ground-ginger')

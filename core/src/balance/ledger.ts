@@ -1,19 +1,28 @@
 import { getIngredient, unfold, type Catalogue } from '../catalogue';
 import { compositionOf, drinkOf, liftLedger, powderMmol, type FormulaLine } from '../formula';
-import { XANTHAN_EQUIVALENT } from './data/binders';
+import { EGG_CREDIT, XANTHAN_EQUIVALENT } from './data/binders';
 import { QUANTITIES, type Quantity } from './types';
 
-/** g xanthan-equivalent of the binders in some lines, those in a blend or mix too. */
-export function binderGrams(lines: readonly FormulaLine[], catalogue: Catalogue): number {
-  return lines.reduce(
-    (sum, line) =>
-      sum +
-      unfold(catalogue, line.ingredient).reduce(
-        (own, { ingredient, share }) => own + line.grams * share * (XANTHAN_EQUIVALENT.rows[ingredient] ?? 0),
-        0,
-      ),
+const bindsAs = ({ ingredient, grams }: FormulaLine, catalogue: Catalogue): number =>
+  unfold(catalogue, ingredient).reduce(
+    (sum, part) => sum + grams * part.share * (XANTHAN_EQUIVALENT.rows[part.ingredient] ?? 0),
     0,
   );
+
+/**
+ * g xanthan-equivalent of the binders in some lines, those in a blend or mix too. Seed that stands where an egg stood binds
+ * what the egg bound, which no family counts as gum: that much of it is left out.
+ */
+export function binderGrams(
+  lines: readonly FormulaLine[],
+  catalogue: Catalogue,
+  original: readonly FormulaLine[] = [],
+): number {
+  const bound = new Map(original.map((line) => [line.line, (EGG_CREDIT[line.ingredient] ?? 0) * line.grams]));
+  return lines.reduce((sum, line) => {
+    if (line.ingredient in EGG_CREDIT) return sum;
+    return sum + Math.max(0, bindsAs(line, catalogue) - (bound.get(line.line) ?? 0));
+  }, 0);
 }
 
 /** g of sugars that sweeten and soften: those of sugars, syrups and everything else alike. */

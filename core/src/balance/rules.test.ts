@@ -119,7 +119,7 @@ describe('binder', () => {
   });
   it('credits egg above the family’s usual, and gum that is there already', () => {
     const credit = (...lines: FormulaLine[]) =>
-      bindingCredit([lineOf('white-rice-flour', 100), ...lines], settingFor('muffin'));
+      bindingCredit([lineOf('white-rice-flour', 100), ...lines], [], settingFor('muffin'));
     expect(credit(lineOf('egg', 25))).toBeCloseTo(0, 9);
     expect(credit(lineOf('egg', 75))).toBeCloseTo(1.5, 9);
     expect(credit(lineOf('xanthan-gum', 0.5))).toBeCloseTo(0.5, 9);
@@ -149,6 +149,27 @@ describe('binder', () => {
         expect(per100).toBeLessThanOrEqual(bandsOf(family).xanthan[1] + 0.01);
       }
   });
+});
+
+describe('egg that is out', () => {
+  const CUPCAKES = '175 g self-raising flour\n175 g caster sugar\n175 g butter\n3 large eggs\n30 ml milk';
+  const made = convert(CUPCAKES, 'creamed-cake', { without: ['egg'] });
+  it('comes as ground flax, never more than 8 g per 100 g flour, and apple purée for the rest', () => {
+    expect((100 * gramsOf(made.lines, 'flax-meal')) / flourGrams(made.lines, catalogue)).toBeLessThanOrEqual(
+      8.01,
+    );
+    expect(gramsOf(made.lines, 'applesauce')).toBeGreaterThan(20);
+    expect(gramsOf(made.lines, 'egg')).toBe(0);
+    expect(find(MUFFIN, 'muffin', 'applesauce', { without: ['egg'] })).toBe(0);
+  });
+  it('binds what the egg bound, so its flax is no second dose of gum', () => {
+    const { converted, band } = made.balances.find(({ id }) => id === 'binder')!;
+    expect(converted).toBeLessThanOrEqual(band[1]);
+    expect(made.warnings.join()).not.toMatch(/gummy/);
+    expect(gramsOf(made.lines, 'xanthan-gum')).toBeGreaterThan(0);
+  });
+  it('still counts flax that stands for no egg', () =>
+    expect(binderGrams([lineOf('flax-meal', 13)], catalogue, [lineOf('egg', 50)])).toBeCloseTo(2, 6));
 });
 
 describe('flour', () => {

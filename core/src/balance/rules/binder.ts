@@ -3,6 +3,7 @@ import { bandsOf } from '../../family';
 import { compositionOf, massOf, type FormulaLine } from '../../formula';
 import {
   CREDITS,
+  EGG_CREDIT,
   EGG_LED_PER_FLOUR,
   GLUTEN_USE_RANGE,
   SCHOOL_BINDER,
@@ -13,11 +14,6 @@ import { binderGrams } from '../ledger';
 import type { PartState, Setting, Shift, SwapRule } from '../types';
 import { lineWords, weighed } from '../words';
 
-const EGG_CREDIT: Readonly<Record<string, number>> = {
-  egg: CREDITS.wholeEgg,
-  'egg-white': CREDITS.eggWhite,
-  'egg-yolk': CREDITS.eggYolk,
-};
 const NUT_BUTTERS = new Set(['almond-butter', 'peanut-butter', 'sunflower-butter', 'tahini']);
 const LEAST_DOSE = 0.05;
 
@@ -31,7 +27,11 @@ export function bindingNeed(part: PartState, { profile, family, route, catalogue
 }
 
 /** What already binds, g xanthan-equivalent per 100 g flour: egg above the usual, sweet rice, nut butter, gum in a blend. */
-export function bindingCredit(lines: readonly FormulaLine[], { profile, catalogue }: Setting): number {
+export function bindingCredit(
+  lines: readonly FormulaLine[],
+  original: readonly FormulaLine[],
+  { profile, catalogue }: Setting,
+): number {
   const flour = flourGrams(lines, catalogue);
   const eggs = lines.filter(({ ingredient }) => ingredient in EGG_CREDIT);
   const eggPer100 = (100 * massOf(eggs)) / flour;
@@ -44,7 +44,7 @@ export function bindingCredit(lines: readonly FormulaLine[], { profile, catalogu
     Math.max(0, eggPer100 - profile.usualEgg) * mean +
     (massOf(sweetRice) >= CREDITS.sweetRiceFrom * flour ? CREDITS.sweetRice : 0) +
     (nutButter ? CREDITS.nutButter : 0) +
-    (100 * binderGrams(lines, catalogue)) / flour
+    (100 * binderGrams(lines, catalogue, original)) / flour
   );
 }
 
@@ -103,7 +103,7 @@ export const binder: SwapRule = {
         ? 'gum'
         : setting.request.school;
     const need = bindingNeed(part, setting);
-    const credit = bindingCredit(part.lines, setting);
+    const credit = bindingCredit(part.lines, part.original, setting);
     const missing = need - credit;
     if (missing < LEAST_DOSE) return enough(part, need, credit);
     const ingredient = SCHOOL_BINDER[school];

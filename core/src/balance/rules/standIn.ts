@@ -2,9 +2,14 @@ import { getIngredient, type Catalogue } from '../../catalogue';
 import type { FormulaLine } from '../../formula';
 import { grainForbidden } from '../../guard';
 import type { ConversionRequest } from '../../kitchen';
+import { FLAX_MOST, PUREE_FOR_EGG } from '../data/binders';
 import { STAND_INS, type StandIn, type Trouble } from '../data/standIns';
+import { flourGrams } from '../flour';
 import type { SwapRule } from '../types';
 import { lineWords } from '../words';
+
+const FLAX = 'flax-meal';
+const PUREE = 'applesauce';
 
 /** Why an ingredient can't be in this bake; empty when it can. */
 export function troublesOf(id: string, request: ConversionRequest, catalogue: Catalogue): Trouble[] {
@@ -48,6 +53,39 @@ function put(line: FormulaLine, row: StandIn, catalogue: Catalogue): FormulaLine
   });
 }
 
+/**
+ * Ground flax for many eggs would be more than the flour bears: what is over comes as apple purée. `now`: the flax and its
+ * water for one line of egg; `room`: g of flax that the part's flour still bears.
+ */
+function withPuree(
+  egg: FormulaLine,
+  now: readonly FormulaLine[],
+  room: number,
+  catalogue: Catalogue,
+): FormulaLine[] {
+  const flax = now.find(({ ingredient }) => ingredient === FLAX)?.grams ?? 0;
+  if (flax <= room || flax === 0) return [...now];
+  const share = Math.max(0, room) / flax;
+  const scaled = now.map((line) => ({
+    ...line,
+    grams: line.grams * share,
+    low: line.low * share,
+    high: line.high * share,
+  }));
+  const { name, role } = getIngredient(catalogue, PUREE);
+  const of = (grams: number) => grams * (1 - share) * PUREE_FOR_EGG;
+  const puree = {
+    line: `${egg.line}+${PUREE}`,
+    ingredient: PUREE,
+    name,
+    role,
+    grams: of(egg.grams),
+    low: of(egg.low),
+    high: of(egg.high),
+  };
+  return [...scaled.filter(({ grams }) => grams > 0), puree];
+}
+
 export const standIn: SwapRule = {
   id: 'stand-in',
   reason: 'What somebody at the table can’t eat is replaced by what does the same job.',
@@ -55,11 +93,14 @@ export const standIn: SwapRule = {
   confidence: STAND_INS.confidence,
   swap(part, { request, catalogue }) {
     const shifts = [...part.shifts];
+    const flour = flourGrams(part.lines, catalogue);
+    let room = flour > 0 ? (FLAX_MOST * flour) / 100 : Infinity;
     const lines = part.lines.flatMap((line) => {
       const troubles = troublesOf(line.ingredient, request, catalogue);
       const row = troubles.length > 0 ? findStandIn(line.ingredient, request, catalogue) : undefined;
       if (!row) return [line];
-      const now = put(line, row, catalogue);
+      const now = withPuree(line, put(line, row, catalogue), room, catalogue);
+      room -= now.find(({ ingredient }) => ingredient === FLAX)?.grams ?? 0;
       shifts.push({
         id: `stand-in:${line.line}`,
         rule: 'stand-in',
