@@ -40,6 +40,13 @@ test('a line that can’t be placed is marked and put right by hand', async ({ b
   await weight.press('Enter');
   await bench.settled();
   await expect(bench.docketLine('ground cinnamon')).toContainText('1.5');
+  const count = line.getByLabel('How many');
+  await count.fill('3');
+  await count.press('Enter');
+  await line.getByRole('button', { name: /Of what/ }).click();
+  await page.getByRole('option', { name: 'tsp', exact: true }).click();
+  await bench.settled();
+  expect(await bench.grams('ground cinnamon')).toBeGreaterThan(6);
   await line.getByRole('button', { name: 'As read' }).click();
   await expect(line).toContainText('can’t be placed');
 });

@@ -15,8 +15,24 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { AVOIDANCES, BINDER_SCHOOLS, DIETS, FAMILIES, PAN_SHAPES } from '@omniarton/core/vocabulary';
-import type { Avoidance, BinderSchool, Diet, FamilyId, PanShape } from '@omniarton/core/vocabulary';
+import {
+  AVOIDANCES,
+  BINDER_SCHOOLS,
+  DIETS,
+  FAMILIES,
+  HAND_UNITS,
+  PAN_SHAPES,
+  ROLES,
+} from '@omniarton/core/vocabulary';
+import type {
+  Avoidance,
+  BinderSchool,
+  Diet,
+  FamilyId,
+  HandUnit,
+  PanShape,
+  Role,
+} from '@omniarton/core/vocabulary';
 import type {
   AsRead,
   BlendPin,
@@ -47,6 +63,9 @@ export class SourceLineDto implements SourceLine {
 export class LineCorrectionDto implements LineCorrection {
   @Matches(LINE_ID) line!: string;
   @IsOptional() @Matches(INGREDIENT_ID) ingredient?: string;
+  @IsOptional() @IsIn(ROLES) role?: Role;
+  @IsOptional() @IsNumber() @Min(0) @Max(100_000) quantity?: number;
+  @IsOptional() @IsIn(HAND_UNITS) unit?: HandUnit;
   @IsOptional() @IsNumber() @Min(0) @Max(100_000) grams?: number;
   @IsOptional() @IsBoolean() note?: boolean;
 }

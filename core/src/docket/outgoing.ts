@@ -26,6 +26,8 @@ export function outgoingLines(parts: readonly DocketPart[], recipe: Recipe, cata
               words: line.name,
               match: line.ingredient === null ? ('none' as const) : ('exact' as const),
               role,
+              quantity: null,
+              unit: null,
               grams: line.grams,
               alternative: false,
             },

@@ -1,4 +1,4 @@
-import type { Avoidance, BinderSchool, Diet, FamilyId, PanShape, Score } from '../vocabulary';
+import type { Avoidance, BinderSchool, Diet, FamilyId, HandUnit, PanShape, Role, Score } from '../vocabulary';
 
 /** One line of the text with the id that it keeps while the text is edited. */
 export interface SourceLine {
@@ -10,6 +10,10 @@ export interface SourceLine {
 export interface LineCorrection {
   readonly line: string;
   readonly ingredient?: string;
+  readonly role?: Role;
+  readonly quantity?: number;
+  readonly unit?: HandUnit;
+  /** Weighed by hand: it wins over quantity and unit. */
   readonly grams?: number;
   /** The line is a note, not an ingredient. */
   readonly note?: boolean;

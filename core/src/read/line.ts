@@ -75,6 +75,8 @@ function nothing(words: string): Found {
     words,
     match: 'none',
     role: 'none',
+    quantity: null,
+    unit: null,
     grams: null,
     alternative: false,
   };
@@ -96,6 +98,8 @@ function found(
     words,
     match: match.match,
     role,
+    quantity: null,
+    unit: null,
     grams,
     alternative,
     by,
@@ -170,10 +174,18 @@ function readPieces(text: string, reader: Reader): Found[] {
             },
           ]
         : waiting;
-    result.push(...named(words, reader, (id) => total(parts, id, described, reader), optional));
+    const [main, ...beside] = named(words, reader, (id) => total(parts, id, described, reader), optional);
+    if (main) result.push({ ...main, ...measureOf(parts) }, ...beside);
     waiting = [];
   }
   return result;
+}
+
+/** One measure as it was written; of a sum there is none. */
+function measureOf(parts: readonly (Amount & { times: number })[]): Pick<Item, 'quantity' | 'unit'> {
+  const [only, ...more] = parts;
+  if (!only?.quantity || more.length > 0) return { quantity: null, unit: null };
+  return { quantity: times(only.quantity, only.times), unit: only.unit };
 }
 
 function total(
@@ -194,15 +206,7 @@ function total(
   return sum && sum.grams.low >= 0 ? sum : undefined;
 }
 
-const without = ({ ingredient, name, words, match, role, grams, alternative }: Found): Item => ({
-  ingredient,
-  name,
-  words,
-  match,
-  role,
-  grams,
-  alternative,
-});
+const without = ({ by: _, ...item }: Found): Item => item;
 
 function read(source: string, reader: Reader): ReadLine {
   const clean = numbersFromWords(cleanLine(source));

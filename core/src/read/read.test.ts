@@ -66,6 +66,32 @@ describe('what a person puts right', () => {
       grams: { central: 210, low: 210, high: 210 },
     });
   });
+  it('weighs anew by the quantity and unit that a person gives', () => {
+    const of = (correction: Partial<LineCorrection>) =>
+      corrected('2 cups plain flour', correction).parts[0]!.lines[0]!.items[0]!;
+    const cups = of({}).grams!.central;
+    expect(of({ quantity: 3 }).grams!.central).toBeCloseTo((cups * 3) / 2, 9);
+    expect(of({ quantity: 300, unit: 'gram' }).grams).toEqual({ central: 300, low: 300, high: 300 });
+    expect(of({ quantity: 3, grams: 350 }).grams!.central).toBe(350);
+    expect(of({ quantity: 2, unit: 'cup' })).toMatchObject({ quantity: { central: 2 }, unit: 'cup' });
+  });
+  it('weighs another ingredient by its own density', () =>
+    expect(
+      corrected('2 cups plain flour', { ingredient: 'coconut-flour' }).parts[0]!.lines[0]!.items[0]!.grams!
+        .central,
+    ).toBeLessThan(grams('2 cups plain flour')));
+  it('gives it the job that a person says it does', () =>
+    expect(corrected('60 g cocoa powder', { role: 'flavour' }).parts[0]!.lines[0]!.items[0]!.role).toBe(
+      'flavour',
+    ));
+  it('reads how many of what', () => {
+    expect(first('2½ tsp baking powder').items[0]).toMatchObject({
+      quantity: { central: 2.5 },
+      unit: 'teaspoon',
+    });
+    expect(first('3 eggs').items[0]).toMatchObject({ quantity: { central: 3 }, unit: null });
+    expect(first('1 cup plus 2 tbsp sugar').items[0]).toMatchObject({ quantity: null });
+  });
   it('can take a line out of the list', () =>
     expect(ingredientLines(corrected('1 cup sunshine\n2 eggs', { note: true }))).toHaveLength(1));
   it('can take an ingredient out of the method', () =>

@@ -46,7 +46,7 @@ function toLine(line: Sorted, reader: Reader, corrections: ReadonlyMap<string, L
     line.sort === 'ingredient' || correction
       ? { ...emptyLine(line, 'ingredient'), ...readLine(line.source, reader) }
       : emptyLine(line, 'note');
-  return correctLine(read, correction, reader.catalogue);
+  return correctLine(read, correction, reader);
 }
 
 const partName = (source: string) =>

@@ -13,6 +13,9 @@ export interface Item {
   readonly words: string;
   readonly match: MatchKind;
   readonly role: Role;
+  /** As written: how many of which unit. Null quantity: none is given, or several were added up; null unit: pieces. */
+  readonly quantity: Range | null;
+  readonly unit: string | null;
   readonly grams: Range | null;
   /** It is named beside another ("butter or margarine"): it counts for the guard, not for the weight. */
   readonly alternative: boolean;

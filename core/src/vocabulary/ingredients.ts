@@ -62,6 +62,23 @@ export type Allergen = (typeof ALLERGENS)[number];
 export const AVOIDANCES = [...ALLERGENS, 'corn'] as const;
 export type Avoidance = (typeof AVOIDANCES)[number];
 
+/** Units that a person chooses from when a line is put right; `piece` is for what is counted. */
+export const HAND_UNITS = [
+  'gram',
+  'kilogram',
+  'ounce',
+  'pound',
+  'milliliter',
+  'liter',
+  'teaspoon',
+  'tablespoon',
+  'cup',
+  'fluid ounce',
+  'pinch',
+  'piece',
+] as const;
+export type HandUnit = (typeof HAND_UNITS)[number];
+
 /** How an ingredient lies in its measure. `level` is for what has only one way. */
 export const STYLES = [
   'level',

@@ -11,6 +11,9 @@ export function sayGrams(grams: number): string {
   return Number(grams.toFixed(digits)).toLocaleString('en-GB').replaceAll(',', '\u2009');
 }
 
+/** A count or a measure: no more digits than a person wrote. */
+export const sayNumber = (value: number): string => String(Number(value.toFixed(2)));
+
 export const sayPercent = (share: number): string => `${Math.round(share * 100)}`;
 
 export type TemperatureUnit = 'celsius' | 'fahrenheit';

@@ -1,4 +1,4 @@
-import { NavLink } from 'react-router';
+import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { benchPath } from '../../app/paths';
 import { useDraftId } from './onBench';
@@ -55,7 +55,7 @@ const Bar = styled.nav`
     display: none;
   }
 `;
-const Notch = styled(NavLink)`
+const Notch = styled(Link)`
   position: relative;
   display: inline-flex;
   align-items: center;

@@ -1,10 +1,13 @@
 import { styled } from 'styled-components';
 import type { LineCorrection } from '@omniarton/core/kitchen';
-import type { Line } from '@omniarton/core/read';
+import type { Item, Line } from '@omniarton/core/read';
+import { HAND_UNITS, ROLES, type HandUnit } from '@omniarton/core/vocabulary';
 import { Button } from '../../ui/Button';
 import { NumberEntry } from '../../ui/NumberEntry';
+import { Pick } from '../../ui/Pick';
 import { useDraft, useEdit } from '../bench/onBench';
 import { IngredientBox } from './IngredientBox';
+import { ROLE_WORDS, UNIT_WORDS } from './words';
 
 interface Props {
   readonly line: Line;
@@ -21,9 +24,27 @@ export function LineFix({ line, corrected, onDone }: Props) {
   const first = line.items[0];
   const correct = (part: Partial<LineCorrection>) =>
     edit({ kind: 'correction', correction: { ...known, ...part, line: line.id } });
+  /** A measure by hand is weighed anew: an older weight by hand would hide it. */
+  const measure = (part: Partial<LineCorrection>) => {
+    const { grams: _, ...others } = known ?? { line: line.id };
+    edit({ kind: 'correction', correction: { ...others, ...part, line: line.id } });
+  };
   return (
     <Fix>
       <IngredientBox value={first?.ingredient ?? null} onPick={(ingredient) => correct({ ingredient })} />
+      <NumberEntry
+        label="How many"
+        min={0}
+        max={MOST_GRAMS}
+        value={first?.quantity?.central ?? null}
+        onCommit={(quantity) => measure({ quantity })}
+      />
+      <Pick
+        label="Of what"
+        value={unitOf(first)}
+        options={HAND_UNITS.map((id) => ({ id, name: UNIT_WORDS[id] }))}
+        onChange={(unit) => measure({ unit })}
+      />
       <NumberEntry
         label="It weighs"
         unit="g"
@@ -31,6 +52,12 @@ export function LineFix({ line, corrected, onDone }: Props) {
         max={MOST_GRAMS}
         value={first?.grams?.central ?? null}
         onCommit={(grams) => correct({ grams })}
+      />
+      <Pick
+        label="It is there as"
+        value={first?.role ?? 'none'}
+        options={ROLES.map((id) => ({ id, name: ROLE_WORDS[id] }))}
+        onChange={(role) => correct({ role })}
       />
       <Button onPress={() => correct({ note: true })}>It’s a note</Button>
       {corrected ? (
@@ -49,6 +76,8 @@ export function LineFix({ line, corrected, onDone }: Props) {
     </Fix>
   );
 }
+
+const unitOf = (item: Item | undefined): HandUnit => HAND_UNITS.find((one) => one === item?.unit) ?? 'piece';
 
 const Fix = styled.div`
   grid-column: 1 / -1;

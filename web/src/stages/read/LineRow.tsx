@@ -3,10 +3,11 @@ import { styled } from 'styled-components';
 import type { Item, Line } from '@omniarton/core/read';
 import { Button } from '../../ui/Button';
 import { Figure } from '../../ui/layout';
-import { sayGrams } from '../../ui/say';
+import { sayGrams, sayNumber } from '../../ui/say';
 import { useDraft, useEngine } from '../bench/onBench';
 import { glutenWords } from '../guard/words';
 import { LineFix } from './LineFix';
+import { ROLE_WORDS, unitWords } from './words';
 
 function question(items: readonly Item[]): string | null {
   if (items.some(({ match }) => match === 'none')) return 'What is this? It can’t be placed.';
@@ -34,6 +35,7 @@ export const LineRow = memo(function LineRow({ line }: { readonly line: Line }) 
           {gluten && gluten !== 'free' ? <Flag data-class={gluten}>{glutenWords(gluten)}</Flag> : null}
         </Name>
         <Source>{line.source}</Source>
+        {main[0] && main[0].role !== 'none' ? <As>{roleWords(main[0])}</As> : null}
         {doubt ? <Doubt>{doubt}</Doubt> : null}
       </div>
       <Button
@@ -48,6 +50,12 @@ export const LineRow = memo(function LineRow({ line }: { readonly line: Line }) 
     </Row>
   );
 });
+
+/** How many of what, where one measure says it, and the job that it does. */
+function roleWords({ quantity, unit, role }: Item): string {
+  const measure = quantity ? [`${sayNumber(quantity.central)} ${unitWords(unit)}`] : [];
+  return [...measure, ROLE_WORDS[role]].join(' · ');
+}
 
 function WeightOf({ item: { grams } }: { readonly item: Item }) {
   if (!grams) return <span title="no weight is given">–</span>;
@@ -89,6 +97,10 @@ const Source = styled.p`
   font: italic 400 0.92rem/1.3 ${({ theme }) => theme.font.written};
   color: ${({ theme }) => theme.colour.soft};
   overflow-wrap: anywhere;
+`;
+const As = styled.p`
+  font-size: 0.82rem;
+  color: ${({ theme }) => theme.colour.soft};
 `;
 const Doubt = styled.p`
   color: ${({ theme }) => theme.colour.ask};
