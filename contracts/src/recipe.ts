@@ -21,6 +21,7 @@ import {
   DIETS,
   FAMILIES,
   HAND_UNITS,
+  LOCALES,
   PAN_SHAPES,
   ROLES,
 } from '@omniarton/core/vocabulary';
@@ -30,6 +31,7 @@ import type {
   Diet,
   FamilyId,
   HandUnit,
+  Locale,
   PanShape,
   Role,
 } from '@omniarton/core/vocabulary';
@@ -142,6 +144,7 @@ export class RecipeDocumentDto implements RecipeDocument {
   @Equals(1) schema!: 1;
   @ValidateNested() @Type(() => AsReadDto) asRead!: AsReadDto;
   @IsString() @MaxLength(LIMITS.textChars) @MaxLines() text!: string;
+  @IsOptional() @IsIn(LOCALES) locale!: Locale | null;
   @IsArray()
   @ArrayMaxSize(LIMITS.lines)
   @ValidateNested({ each: true })

@@ -116,6 +116,7 @@ describe('what leaves the house', () => {
       newId: counter(),
       previous: stored.lines,
       corrections: stored.corrections,
+      locale: stored.locale,
     });
     const made = convert(recipe, stored.request, BUILT_IN_KITCHEN);
     expect(made.outcome).toBe('docket');

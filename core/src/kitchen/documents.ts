@@ -1,4 +1,14 @@
-import type { Avoidance, BinderSchool, Diet, FamilyId, HandUnit, PanShape, Role, Score } from '../vocabulary';
+import type {
+  Avoidance,
+  BinderSchool,
+  Diet,
+  FamilyId,
+  HandUnit,
+  Locale,
+  PanShape,
+  Role,
+  Score,
+} from '../vocabulary';
 
 /** One line of the text with the id that it keeps while the text is edited. */
 export interface SourceLine {
@@ -117,6 +127,8 @@ export interface RecipeDocument {
   readonly schema: 1;
   readonly asRead: AsRead;
   readonly text: string;
+  /** Whose cups and spoons the text means; null: as its words and units suggest. */
+  readonly locale: Locale | null;
   readonly lines: readonly SourceLine[];
   readonly corrections: readonly LineCorrection[];
   readonly request: ConversionRequest;

@@ -169,6 +169,7 @@ function favourite(text: string, request: Partial<ConversionRequest> = {}): Reci
     schema: 1,
     asRead: asReadOf(recipe),
     text,
+    locale: null,
     lines,
     corrections: [],
     request: { ...TEA, ...request },

@@ -6,6 +6,7 @@ export const plainCake: RecipeDocument = {
   schema: 1,
   asRead: { title: 'Plain cake', family: 'creamed-cake', batchGrams: 200 },
   text: 'Plain cake\n200 g flour',
+  locale: null,
   lines: [{ id: 'l1', source: 'Plain cake' }],
   corrections: [],
   request: EMPTY_REQUEST,

@@ -18,6 +18,7 @@ const doc: RecipeDocument = {
   schema: 1,
   asRead: { title: 'Cake', family: 'creamed-cake', batchGrams: 500 },
   text: 'Cake',
+  locale: null,
   lines: [],
   corrections: [],
   request: EMPTY_REQUEST,
@@ -47,6 +48,7 @@ describe('history', () => {
       { kind: 'correction', correction: { line: 'l1', grams: 5 } },
       { kind: 'serving', serving: { at: '2027-06-19T15:30', zone: 'UTC' } },
       { kind: 'uncorrect', line: 'l1' },
+      { kind: 'locale', locale: 'AU' },
     ];
     const states = edits.reduce<Drafts[]>((all, edit) => [...all, later(all.at(-1)!, edit)], [open]);
     let now = states.at(-1)!;

@@ -6,12 +6,14 @@ import type {
   RecipeDocument,
   Serving,
 } from '@omniarton/core/kitchen';
+import type { Locale } from '@omniarton/core/vocabulary';
 
 enablePatches();
 
 /** What a person may do to a recipe. */
 export type Edit =
   | { readonly kind: 'text'; readonly text: string }
+  | { readonly kind: 'locale'; readonly locale: Locale | null }
   | { readonly kind: 'request'; readonly request: Partial<ConversionRequest> }
   | { readonly kind: 'correction'; readonly correction: LineCorrection }
   | { readonly kind: 'uncorrect'; readonly line: string }
@@ -48,6 +50,9 @@ function change(doc: Drafting<RecipeDocument>, edit: Edit): void {
   switch (edit.kind) {
     case 'text':
       doc.text = edit.text;
+      break;
+    case 'locale':
+      doc.locale = edit.locale;
       break;
     case 'request':
       Object.assign(doc.request, edit.request);

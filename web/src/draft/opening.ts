@@ -15,6 +15,7 @@ const emptyDocument = (text = ''): RecipeDocument => ({
   schema: 1,
   asRead: { title: '', family: 'creamed-cake', batchGrams: null },
   text,
+  locale: null,
   lines: [],
   corrections: [],
   request: EMPTY_REQUEST,

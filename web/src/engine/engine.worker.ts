@@ -51,9 +51,9 @@ async function drive<T>(steps: Steps<T>, overtaken: () => boolean): Promise<T | 
 
 const door = {
   quick(doc: RecipeDocument, earlier: SlowAnswers | null): QuickAnswer {
-    const { text, lines: previous, corrections, request } = doc;
+    const { text, locale, lines: previous, corrections, request } = doc;
     const kitchen = BUILT_IN_KITCHEN;
-    const { recipe, lines } = readRecipe(text, { kitchen, newId: uuid, previous, corrections });
+    const { recipe, lines } = readRecipe(text, { kitchen, newId: uuid, previous, corrections, locale });
     return {
       recipe,
       lines,

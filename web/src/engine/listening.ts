@@ -58,7 +58,7 @@ const quickly = newestWins(async (question: Question) => {
 
 /** Notes of a bake or a serving time change nothing that the engine is asked. */
 const sameQuestion = (a: RecipeDocument, b: RecipeDocument): boolean =>
-  a.text === b.text && a.corrections === b.corrections && a.request === b.request;
+  a.text === b.text && a.locale === b.locale && a.corrections === b.corrections && a.request === b.request;
 
 /** Each change asks the quick engine at once and the slow one after a pause. */
 engineListening.startListening({

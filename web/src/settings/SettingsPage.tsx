@@ -1,5 +1,6 @@
 import { Switch } from 'react-aria-components';
 import { styled } from 'styled-components';
+import type { SettingsDto } from '@omniarton/contracts';
 import { failureWords } from '../api/words';
 import type { Failure } from '../api/http';
 import { Wordmark } from '../app/Wordmark';
@@ -20,34 +21,45 @@ export function SettingsPage() {
           {failureWords(error as Failure)}
         </Notice>
       ) : null}
-      <Choice
-        label="Oven temperatures"
-        value={settings.temperature}
-        options={[
-          { id: 'celsius', name: '°C' },
-          { id: 'fahrenheit', name: '°F' },
-        ]}
-        onChange={(temperature) => change({ temperature })}
-      />
-      <Choice
-        label="Light"
-        value={settings.theme}
-        options={[
-          { id: 'system', name: 'As the device' },
-          { id: 'light', name: 'Light' },
-          { id: 'dark', name: 'Dark' },
-        ]}
-        onChange={(theme) => change({ theme })}
-      />
-      <Stack $gap={1}>
-        <Toggle isSelected={settings.shortcuts} onChange={(shortcuts) => change({ shortcuts })}>
-          <span className="track" aria-hidden="true" /> One-key shortcuts on the bench
-        </Toggle>
-        <Small>They are silent while you type. Press ? on the bench for the list.</Small>
-      </Stack>
+      {ready ? <Choices settings={settings} change={change} /> : <p role="status">Fetching …</p>}
     </Page>
   );
 }
+
+interface ChoicesProps {
+  readonly settings: SettingsDto;
+  readonly change: (part: Partial<SettingsDto>) => void;
+}
+
+const Choices = ({ settings, change }: ChoicesProps) => (
+  <>
+    <Choice
+      label="Oven temperatures"
+      value={settings.temperature}
+      options={[
+        { id: 'celsius', name: '°C' },
+        { id: 'fahrenheit', name: '°F' },
+      ]}
+      onChange={(temperature) => change({ temperature })}
+    />
+    <Choice
+      label="Light"
+      value={settings.theme}
+      options={[
+        { id: 'system', name: 'As the device' },
+        { id: 'light', name: 'Light' },
+        { id: 'dark', name: 'Dark' },
+      ]}
+      onChange={(theme) => change({ theme })}
+    />
+    <Stack $gap={1}>
+      <Toggle isSelected={settings.shortcuts} onChange={(shortcuts) => change({ shortcuts })}>
+        <span className="track" aria-hidden="true" /> One-key shortcuts on the bench
+      </Toggle>
+      <Small>They are silent while you type. Press ? on the bench for the list.</Small>
+    </Stack>
+  </>
+);
 
 const Page = styled.main`
   display: grid;

@@ -16,14 +16,14 @@ function useHome(): string | undefined {
 /** The settings, and how to change one. Until they are there, and where the server is away, the usual ones hold. */
 export function useSettings() {
   const home = useHome();
-  const { data } = useSettingsQuery(home ?? '', { skip: home === undefined });
+  const { data, error: unread } = useSettingsQuery(home ?? '', { skip: home === undefined });
   const dispatch = useAppDispatch();
   const [, { error }] = useSaveSettingsMutation({ fixedCacheKey: SAVING });
   const settings = data?.doc ?? USUAL;
   const change = (part: Partial<SettingsDto>) => {
     if (home !== undefined && data) dispatch(changeSettings(home, part));
   };
-  return { settings, change, ready: data !== undefined, error };
+  return { settings, change, ready: data !== undefined, error: error ?? unread };
 }
 
 export const useTemperatureUnit = (): TemperatureUnit => useSettings().settings.temperature;

@@ -31,11 +31,12 @@ interface Props {
 /** Finds an ingredient by typing part of its name. */
 export function IngredientBox({ value, onPick }: Props) {
   const all = useIngredients();
+  // Made when the names are there: a list that changes under the fingers would close.
+  if (all.length === 0) return <p role="status">Fetching the names …</p>;
   return (
     <Box
       defaultItems={all}
       defaultValue={value}
-      key={all.length === 0 ? 'empty' : 'filled'}
       onChange={(key) => (key !== null && key !== value ? onPick(String(key)) : undefined)}
     >
       <Caption>It is</Caption>

@@ -1,9 +1,9 @@
 import { styled } from 'styled-components';
 import { describeFamily } from '@omniarton/core/family';
-import { FAMILIES, type FamilyId } from '@omniarton/core/vocabulary';
-import { Stack } from '../../ui/layout';
+import { FAMILIES, LOCALES, type FamilyId, type Locale } from '@omniarton/core/vocabulary';
+import { Row, Stack } from '../../ui/layout';
 import { Pick } from '../../ui/Pick';
-import { useEngine, useRequest } from '../bench/onBench';
+import { useDraft, useEdit, useEngine, useRequest } from '../bench/onBench';
 import { ReadLines } from './ReadLines';
 import { TextPane } from './TextPane';
 
@@ -13,7 +13,10 @@ export function ReadStage() {
     <Two>
       <TextPane />
       <Stack>
-        <Family />
+        <Row $gap={5} style={{ alignItems: 'end' }}>
+          <Family />
+          <Measures />
+        </Row>
         <ReadLines />
       </Stack>
     </Two>
@@ -35,6 +38,31 @@ function Family() {
       value={request.family ?? GUESS}
       options={[{ id: GUESS, name: sure }, ...FAMILIES.map((id) => ({ id, name: describeFamily(id).name }))]}
       onChange={(id) => ask({ family: id === GUESS ? null : id })}
+    />
+  );
+}
+
+const LOCALE_WORDS: Readonly<Record<Locale, string>> = {
+  US: 'US cups',
+  UK: 'UK spoons',
+  AU: 'Australian spoons',
+  metric: 'metric spoons',
+};
+
+/** Whose cups and spoons the recipe means: an Australian tablespoon is a third larger than another. */
+function Measures() {
+  const chosen = useDraft(({ doc }) => doc.locale);
+  const read = useEngine(({ answer }) => answer?.recipe.locale);
+  const edit = useEdit();
+  return (
+    <Pick<Locale | typeof GUESS>
+      label="Measured in"
+      value={chosen ?? GUESS}
+      options={[
+        { id: GUESS, name: read && !chosen ? `As read: ${LOCALE_WORDS[read]}` : 'As the words suggest' },
+        ...LOCALES.map((id) => ({ id, name: LOCALE_WORDS[id] })),
+      ]}
+      onChange={(id) => edit({ kind: 'locale', locale: id === GUESS ? null : id })}
     />
   );
 }
