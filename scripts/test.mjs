@@ -53,11 +53,14 @@ function jest(project) {
 
 function browser() {
   const file = join(reports, 'browser.json');
-  const read = ({ stats }) => ({
-    passed: stats.expected,
-    failed: stats.unexpected + stats.flaky,
-    leftOut: stats.skipped,
-  });
+  const read = ({ stats }) => {
+    if (stats.flaky > 0) say(`     ${stats.flaky} passed only at the second try: look at them`);
+    return {
+      passed: stats.expected + stats.flaky,
+      failed: stats.unexpected,
+      leftOut: stats.skipped,
+    };
+  };
   const args = ['test', '-c', 'e2e/playwright.config.ts'];
   counted('browser', bin('playwright'), args, file, read, { E2E_REPORT: file });
 }
