@@ -1,7 +1,7 @@
 export { convert, convertSteps, quickDocket, type Conversion, type SlowAnswers } from './convert';
 export { toJsonLd, type RecipeLinkedData } from './jsonld';
 export { toMarkdown } from './markdown';
-export { sayMinutes } from './method';
+export { sayMinutes, unnumbered } from './method';
 export type {
   Docket,
   DocketBake,

@@ -1,5 +1,6 @@
 import { fahrenheitOf } from '../quantity';
 import { docketLineWords } from './jsonld';
+import { unnumbered } from './method';
 import type { Docket } from './types';
 
 /** Characters that Markdown would take for marks. */
@@ -25,9 +26,7 @@ export function toMarkdown(docket: Docket): string {
       lines.map((line) => `- ${escaped(docketLineWords(line))}`).join('\n'),
     ]),
     '## Method',
-    method
-      .map(({ text }, at) => `${at + 1}. ${escaped(text.replace(/^\s*\d{1,2}\s*[.)]\s*/, ''))}`)
-      .join('\n'),
+    method.map(({ text }, at) => `${at + 1}. ${escaped(unnumbered(text))}`).join('\n'),
     '## Notes',
     [
       ...shifts.map(({ from, to, because }) => `- ${escaped(`${from} → ${to}: ${because}`)}`),

@@ -49,6 +49,9 @@ export function sayMinutes(minutes: number): string {
   return `${hours} hours`;
 }
 
+/** A step without the number that it was written with: lists give it their own. */
+export const unnumbered = (step: string): string => step.replace(/^\s*\d{1,2}\s*[.)]\s*/, '');
+
 export interface Facts {
   readonly parts: readonly DocketPart[];
   readonly rest: Rest;

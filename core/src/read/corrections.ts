@@ -1,20 +1,8 @@
 import type { LineCorrection } from '../kitchen';
 import { range } from '../quantity';
 import { weigh } from './grams';
-import type { Reader } from './line';
+import { unplaced, type Reader } from './line';
 import type { Item, Line } from './types';
-
-const nothing = (words: string): Item => ({
-  ingredient: null,
-  name: words,
-  words,
-  match: 'none',
-  role: 'none',
-  quantity: null,
-  unit: null,
-  grams: null,
-  alternative: false,
-});
 
 /** What it is: the ingredient that a person named, and the job they say it does. */
 function identified(item: Item, { ingredient, role }: LineCorrection, { catalogue }: Reader): Item {
@@ -42,7 +30,7 @@ function measured(item: Item, correction: LineCorrection, reader: Reader): Item 
 export function correctLine(line: Line, correction: LineCorrection | undefined, reader: Reader): Line {
   if (!correction) return line;
   if (correction.note) return { ...line, kind: 'note', items: [], measuredBy: null };
-  const [first = nothing(line.source), ...others] = line.items;
+  const [first = unplaced(line.source), ...others] = line.items;
   const now = identified(first, correction, reader);
   const anew =
     correction.grams !== undefined ||

@@ -68,7 +68,8 @@ function bracketAmount(
   return undefined;
 }
 
-function nothing(words: string): Found {
+/** What is made of words that name nothing in the catalogue: it is kept, and asked about. */
+export function unplaced(words: string): Item {
   return {
     ingredient: null,
     name: words,
@@ -90,7 +91,7 @@ function found(
   alternative: boolean,
 ): Found {
   const match = matchIngredient(words, reader.catalogue);
-  if (!match) return { ...nothing(words), grams: by === 'weight' ? grams : null, by, alternative };
+  if (!match) return { ...unplaced(words), grams: by === 'weight' ? grams : null, by, alternative };
   const { role } = getIngredient(reader.catalogue, match.ingredient);
   return {
     ingredient: match.ingredient,

@@ -1,15 +1,11 @@
-import type { Express, Request } from 'express';
+import type { Express } from 'express';
 import { BakeDto, PATHS } from '@omniarton/contracts';
 import { checked } from '../http/body';
 import { answerVersion, expectationOf } from '../http/conditional';
 import { giveScope } from '../http/enter';
 import { scopeOf } from '../http/scope';
-import { parameter } from '../http/security';
-import { uuidOr404 } from '../http/uuid';
+import { idOf } from '../http/uuid';
 import type { Services } from '../services';
-
-const recipeOf = (req: Request) => uuidOr404(parameter(req, 'recipe'));
-const bakeOf = (req: Request) => uuidOr404(parameter(req, 'bake'));
 
 export function bakeRoutes(app: Express, services: Services): void {
   const { bakes } = services;
@@ -17,19 +13,19 @@ export function bakeRoutes(app: Express, services: Services): void {
 
   app.get(PATHS.bakes, scoped, async (req, res) => {
     res.setHeader('Cache-Control', 'no-store');
-    res.json(await bakes.list(scopeOf(res), recipeOf(req)));
+    res.json(await bakes.list(scopeOf(res), idOf(req, 'recipe')));
   });
 
   app.put(PATHS.bake, scoped, async (req, res) => {
     const expected = expectationOf(req);
     const doc = await checked(BakeDto, req.body);
-    const saved = await bakes.save(scopeOf(res), recipeOf(req), bakeOf(req), expected, doc);
+    const saved = await bakes.save(scopeOf(res), idOf(req, 'recipe'), idOf(req, 'bake'), expected, doc);
     answerVersion(res, saved.version);
     res.status(expected.kind === 'new' ? 201 : 200).json(saved);
   });
 
   app.delete(PATHS.bake, scoped, async (req, res) => {
-    await bakes.remove(scopeOf(res), recipeOf(req), bakeOf(req));
+    await bakes.remove(scopeOf(res), idOf(req, 'recipe'), idOf(req, 'bake'));
     res.status(204).end();
   });
 }

@@ -1,14 +1,10 @@
-import type { Express, Request } from 'express';
+import type { Express } from 'express';
 import { KeptDocketDto, PATHS } from '@omniarton/contracts';
 import { checked } from '../http/body';
 import { giveScope } from '../http/enter';
 import { scopeOf } from '../http/scope';
-import { parameter } from '../http/security';
-import { uuidOr404 } from '../http/uuid';
+import { idOf } from '../http/uuid';
 import type { Services } from '../services';
-
-const recipeOf = (req: Request) => uuidOr404(parameter(req, 'recipe'));
-const docketOf = (req: Request) => uuidOr404(parameter(req, 'docket'));
 
 export function docketRoutes(app: Express, services: Services): void {
   const { dockets } = services;
@@ -16,16 +12,16 @@ export function docketRoutes(app: Express, services: Services): void {
 
   app.get(PATHS.dockets, scoped, async (req, res) => {
     res.setHeader('Cache-Control', 'no-store');
-    res.json(await dockets.list(scopeOf(res), recipeOf(req)));
+    res.json(await dockets.list(scopeOf(res), idOf(req, 'recipe')));
   });
 
   app.get(PATHS.docket, scoped, async (req, res) => {
     res.setHeader('Cache-Control', 'no-store');
-    res.json(await dockets.get(scopeOf(res), recipeOf(req), docketOf(req)));
+    res.json(await dockets.get(scopeOf(res), idOf(req, 'recipe'), idOf(req, 'docket')));
   });
 
   app.put(PATHS.docket, scoped, async (req, res) => {
     const doc = await checked(KeptDocketDto, req.body);
-    res.status(201).json(await dockets.keep(scopeOf(res), recipeOf(req), docketOf(req), doc));
+    res.status(201).json(await dockets.keep(scopeOf(res), idOf(req, 'recipe'), idOf(req, 'docket'), doc));
   });
 }

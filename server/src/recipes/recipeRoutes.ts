@@ -4,8 +4,7 @@ import { checked } from '../http/body';
 import { answerVersion, expectationOf, requestIdOf } from '../http/conditional';
 import { giveScope } from '../http/enter';
 import { scopeOf } from '../http/scope';
-import { parameter } from '../http/security';
-import { uuidOr404 } from '../http/uuid';
+import { idOf } from '../http/uuid';
 import type { Services } from '../services';
 
 export function recipeRoutes(app: Express, services: Services): void {
@@ -19,13 +18,13 @@ export function recipeRoutes(app: Express, services: Services): void {
   });
 
   app.get(PATHS.recipe, scoped, async (req, res) => {
-    const found = await recipes.get(scopeOf(res), uuidOr404(parameter(req, 'recipe')));
+    const found = await recipes.get(scopeOf(res), idOf(req, 'recipe'));
     answerVersion(res, found.version);
     res.json(found);
   });
 
   app.put(PATHS.recipe, scoped, async (req, res) => {
-    const id = uuidOr404(parameter(req, 'recipe'));
+    const id = idOf(req, 'recipe');
     const expected = expectationOf(req);
     const doc = await checked(RecipeDocumentDto, req.body);
     const saved = await recipes.save(scopeOf(res), id, expected, doc, requestIdOf(req));
@@ -34,12 +33,12 @@ export function recipeRoutes(app: Express, services: Services): void {
   });
 
   app.delete(PATHS.recipe, scoped, async (req, res) => {
-    await recipes.remove(scopeOf(res), uuidOr404(parameter(req, 'recipe')));
+    await recipes.remove(scopeOf(res), idOf(req, 'recipe'));
     res.status(204).end();
   });
 
   app.post(PATHS.recipeRestore, scoped, async (req, res) => {
-    const back = await recipes.restore(scopeOf(res), uuidOr404(parameter(req, 'recipe')));
+    const back = await recipes.restore(scopeOf(res), idOf(req, 'recipe'));
     answerVersion(res, back.version);
     res.json(back);
   });

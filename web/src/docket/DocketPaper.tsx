@@ -1,5 +1,11 @@
 import { styled } from 'styled-components';
-import { sayMinutes, type Docket, type DocketPart, type DocketStep } from '@omniarton/core/docket';
+import {
+  sayMinutes,
+  unnumbered,
+  type Docket,
+  type DocketPart,
+  type DocketStep,
+} from '@omniarton/core/docket';
 import { useTemperatureUnit } from '../settings/useSettings';
 import { avoidanceWords, stateWords } from '../stages/guard/words';
 import { BlendBar } from '../ui/BlendBar';
@@ -109,7 +115,7 @@ function PartOf({ part }: { readonly part: DocketPart }) {
 function StepOf({ step: { text, source, changed } }: { readonly step: DocketStep }) {
   return (
     <li data-changed={changed || undefined}>
-      {text.replace(/^\s*\d{1,2}\s*[.)]\s*/, '')}
+      {unnumbered(text)}
       {changed && source !== null ? (
         <details>
           <summary>as written</summary>
