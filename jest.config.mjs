@@ -14,7 +14,7 @@ const transform = {
 const common = {
   transform,
   transformIgnorePatterns: [
-    '/node_modules/(?!(@omniarton|parse-ingredient|numeric-quantity|uuid|diff|fastest-levenshtein)/)',
+    '/node_modules/(?!(@omniarton|parse-ingredient|numeric-quantity|uuid|diff|fastest-levenshtein|htmlparser2|domutils|domhandler|domelementtype|dom-serializer|entities|marked)/)',
   ],
   moduleNameMapper: {
     '^@omniarton/core/(.*)$': '<rootDir>/core/src/$1/index.ts',

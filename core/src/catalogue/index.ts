@@ -1,5 +1,13 @@
 export { availabilityOf } from './availability';
 export { getIngredient, makeCatalogue, unfold, type Catalogue } from './catalogue';
 export { INGREDIENTS } from './ingredients';
+export {
+  compositionOfPanel,
+  ingredientOfOwn,
+  panelOf,
+  panelTrouble,
+  type NutritionPanel,
+  type OwnIngredient,
+} from './own';
 export { thirstOf } from './thirst';
 export type { Component, Composition, Ingredient, Triple } from './types';

@@ -1,4 +1,4 @@
-import { flourGrams, wheatGrams, type ConvertedPart } from '../balance';
+import { flourGrams, wheatGrams, type ConvertedPart, type Shift } from '../balance';
 import { ROUTE_TABLE, type Blend, type BlendPart } from '../blend';
 import type { Catalogue } from '../catalogue';
 import { describeFamily, type Profile } from '../family';
@@ -65,6 +65,25 @@ export function toBake(answer: BakeAnswer, profile: Profile): DocketBake {
     centre: centre.map(([minute, celsius]) => [settle(minute), settle(celsius)] as const),
   };
 }
+
+/** A line that is made more or less of than the rest is a shift like any other. */
+const scaleShifts = ({ recipe, request }: Work): Shift[] =>
+  (request.scale?.lines ?? []).flatMap(({ line, factor }) => {
+    const source = recipe.parts.flatMap(({ lines }) => lines).find(({ id }) => id === line)?.source.trim();
+    if (source === undefined || factor === 1) return [];
+    return [
+      {
+        id: `scale:${line}`,
+        rule: 'scale',
+        line,
+        from: source,
+        to: `${source} × ${Number(factor.toPrecision(3))}`,
+        because: 'You asked for more or less of this line than of the rest.',
+        source: 'by hand',
+        confidence: 'common-practice' as const,
+      },
+    ];
+  });
 
 /** Warnings that come from the recipe as a whole. */
 function generalWarnings(
@@ -146,7 +165,7 @@ export function assemble(
     school: request.school,
     parts,
     otherBlends: balanced.others,
-    shifts: balanced.converted.flatMap(({ shifts }) => shifts),
+    shifts: [...scaleShifts(work), ...balanced.converted.flatMap(({ shifts }) => shifts)],
     method,
     guard,
     rest: { ...rest, uptake: settle(rest.uptake) },

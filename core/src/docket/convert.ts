@@ -31,6 +31,10 @@ function bakedParts(balanced: Balanced, profile: Profile, { catalogue }: Work): 
   return profile.filledDepthCm === null ? [mainPart(balanced, catalogue)] : weighed;
 }
 
+/** The recipe's own lines of some parts, in the amount that its tin and time are of. */
+const asWritten = (baked: readonly ConvertedPart[], { written }: Work) =>
+  written.filter(({ id }) => baked.some((part) => part.id === id)).flatMap(({ lines }) => lines);
+
 /** The two slow answers of a conversion: kept by whoever asks, so that a quick docket can be made with them. */
 export interface SlowAnswers {
   readonly blend: BlendOutcome;
@@ -53,19 +57,20 @@ export function* convertSteps(
   const planned = plan(work);
   if ('outcome' in planned) return { outcome: planned, slow: null };
   const { family, profile } = planned;
-  const blend = yield* designBlend(family, routeFor(request), request, kitchen);
+  const blend = yield* designBlend(family, routeFor(work.request), work.request, work.kitchen);
   const balanced = balance(work, family, profile, blend);
   if ('outcome' in balanced) return { outcome: balanced, slow: null };
   const baked = bakedParts(balanced, profile, work);
   const answer = yield* predictBake(
     {
-      original: baked.flatMap(({ original }) => original),
+      original: asWritten(baked, work),
       converted: baked.flatMap(({ lines }) => lines),
       filled: baked.length > 1,
       profile,
       facts: recipe.bake,
-      pan: request.pan,
-      oven: request.oven,
+      pan: work.request.pan,
+      oven: work.request.oven,
+      batches: work.request.scale?.factor ?? 1,
       ovenOffsetCelsius: kitchen.ovenOffsetCelsius,
     },
     work.catalogue,
@@ -88,7 +93,7 @@ export function quickDocket(
   const planned = plan(work);
   if ('outcome' in planned) return planned;
   if (!earlier || earlier.blend.kind !== 'blends') return null;
-  const allowed = new Set(allowedFlours(routeFor(request), request, kitchen));
+  const allowed = new Set(allowedFlours(routeFor(work.request), work.request, work.kitchen));
   if (!earlier.blend.blends[0]?.shares.every(({ ingredient }) => allowed.has(ingredient))) return null;
   const balanced = balance(work, planned.family, planned.profile, earlier.blend);
   if ('outcome' in balanced) return balanced;

@@ -2,7 +2,7 @@ import { expand } from 'jsonld';
 import type { Recipe as SchemaRecipe, WithContext } from 'schema-dts';
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest } from '../kitchen';
 import { roundGrams, toEnd } from '../quantity';
-import { textOfLinkedData } from '../read';
+import { takeIn } from '../exchange';
 import { readText } from '../testing';
 import {
   convert,
@@ -113,9 +113,11 @@ describe('its guard', () => {
     expect(docketOf({ diet: 'grain-free' }).guard.newTo).toContain('tree nuts'));
   it('is never clear: open, answered, or nothing open', () => {
     expect(docket.guard.state).toBe('open');
-    const answers = [...new Set(docket.guard.open.map(({ line }) => line))].map((line) => ({
+    const answers = docket.guard.open.map(({ line, key }) => ({
       line,
       answer: 'label-checked' as const,
+      about: key,
+      on: '2026-06-20',
     }));
     expect(docketOf({ answers }).guard.state).toBe('answered');
   });
@@ -172,7 +174,7 @@ describe('out of the house', () => {
     expect(of('cookTime')[0]!['@value']).toMatch(/^PT\d+M$/);
   });
   it('comes back in as it went out', () => {
-    const back = readText(textOfLinkedData(JSON.stringify(toJsonLd(docket)))!);
+    const back = readText(takeIn('docket.jsonld', JSON.stringify(toJsonLd(docket))).recipes[0]!.text);
     const weights = (one: typeof back) =>
       one.parts.flatMap(({ lines }) =>
         lines.flatMap(({ items }) =>

@@ -1,4 +1,5 @@
 export { convert, convertSteps, quickDocket, type Conversion, type SlowAnswers } from './convert';
+export { differencesOf, type Difference } from './differences';
 export { toJsonLd, type RecipeLinkedData } from './jsonld';
 export { toMarkdown } from './markdown';
 export { sayMinutes, unnumbered } from './method';

@@ -57,7 +57,7 @@ function weighedLine(
   };
 }
 
-/** Something without a weight ("flour for dusting", "salt"): kept, or its stand-in by name. */
+/** Something that isn't in the formula ("flour for dusting", "salt", cream to serve): kept, or its stand-in by name. */
 function unweighed(
   line: Line,
   item: Item,
@@ -66,7 +66,8 @@ function unweighed(
   catalogue: Catalogue,
 ): DocketLine {
   const id = at === 0 ? line.id : `${line.id}:${at}`;
-  const base = { id, grams: null, volume: null, source: line.source, overruled: false };
+  const grams = item.grams && range(roundGrams(item.grams.central), roundGrams(item.grams.low), roundGrams(item.grams.high));
+  const base = { id, grams, volume: null, source: line.source, overruled: false };
   if (item.ingredient === null) return { ...base, ingredient: null, name: item.words, changed: false };
   const flour = getIngredient(catalogue, item.ingredient);
   if (flour.role === 'wheat-flour' && flour.gluten === 'contains') {
@@ -102,7 +103,7 @@ export function docketLines(
   );
   const loose = part.lines.flatMap((line) =>
     line.items.flatMap((item, at) =>
-      item.alternative || (item.ingredient !== null && item.grams)
+      item.alternative || (!line.aside && item.ingredient !== null && item.grams)
         ? []
         : [unweighed(line, item, at, request, catalogue)],
     ),

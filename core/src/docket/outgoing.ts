@@ -1,7 +1,7 @@
 import { getIngredient, type Catalogue } from '../catalogue';
 import { troublesOf } from '../balance';
-import { guardLines, type GuardReport } from '../guard';
-import type { ConversionRequest, Kitchen } from '../kitchen';
+import { guardLines, guardMethod, type GuardReport } from '../guard';
+import { peopleAt, type ConversionRequest, type Kitchen } from '../kitchen';
 import type { Line, Recipe } from '../read';
 import { ingredientLines } from '../read';
 import type { Allergen } from '../vocabulary';
@@ -29,6 +29,7 @@ export function outgoingLines(parts: readonly DocketPart[], recipe: Recipe, cata
               quantity: null,
               unit: null,
               grams: line.grams,
+              beside: null,
               alternative: false,
             },
           ];
@@ -38,6 +39,7 @@ export function outgoingLines(parts: readonly DocketPart[], recipe: Recipe, cata
         kind: 'ingredient',
         items,
         measuredBy: null,
+        uses: [],
         aside: line.grams === null,
       };
     }),
@@ -59,8 +61,6 @@ export function breachesOf(
 ): Breach[] {
   return lines.flatMap((line): Breach[] => {
     const judged = report.lines.find((one) => one.line === line.id)!;
-    const left = request.answers.some((one) => one.line === line.id && one.answer !== 'label-checked');
-    if (left) return [];
     if (judged.gluten === 'contains')
       return [{ name: line.source, why: judged.reason || 'holds gluten', avoidance: 'gluten' }];
     return line.items.flatMap(({ ingredient, name }) =>
@@ -83,9 +83,10 @@ export function guardDocket(
   kitchen: Kitchen,
 ): DocketGuard {
   const came = guardLines(ingredientLines(recipe), request, kitchen);
-  const goes = guardLines(outgoing, request, kitchen);
+  const steps = recipe.method.map(({ source }) => source).join(' ');
+  const goes = guardLines(outgoing, request, kitchen, guardMethod(recipe), steps);
   const had = new Set(came.lines.flatMap(({ allergens }) => allergens));
   const has = new Set(goes.lines.flatMap(({ allergens }) => allergens));
   const newTo: Allergen[] = ALLERGENS.filter((one) => has.has(one) && !had.has(one));
-  return { ...goes, diet: request.diet, without: request.without, coeliac: request.coeliac, newTo };
+  return { ...goes, diet: request.diet, without: request.without, gluten: request.gluten, forWhom: peopleAt(request, kitchen).map(({ name }) => name), newTo };
 }

@@ -1,9 +1,9 @@
 import { flourGrams, wheatGrams } from '../balance';
 import type { Catalogue } from '../catalogue';
 import { COVERED_FAMILIES, describeFamily, findProfile, type Profile } from '../family';
-import { formulaOf, type FormulaPart } from '../formula';
-import { grainForbidden, guardRecipe } from '../guard';
-import { catalogueOf, type ConversionRequest, type Kitchen } from '../kitchen';
+import { formulaOf, scaleRecipe, type FormulaPart } from '../formula';
+import { forLabels, grainForbidden, guardRecipe } from '../guard';
+import { catalogueOf, forTable, type ConversionRequest, type Kitchen } from '../kitchen';
 import type { Recipe } from '../read';
 import type { FamilyId } from '../vocabulary';
 import type { NoDocket } from './types';
@@ -15,6 +15,8 @@ export interface Work {
   readonly kitchen: Kitchen;
   readonly catalogue: Catalogue;
   readonly parts: readonly FormulaPart[];
+  /** The formula before it was made larger or smaller: what the recipe's own tin and time are of. */
+  readonly written: readonly FormulaPart[];
 }
 
 export function none(
@@ -32,7 +34,7 @@ function nothingForbidden({ recipe, request, kitchen }: Work): boolean {
   return lines.every(
     ({ gluten, grain, allergens }) =>
       gluten !== 'contains' &&
-      !grainForbidden(request.diet, grain) &&
+      !grainForbidden(request, grain) &&
       !allergens.some((one) => request.without.includes(one)),
   );
 }
@@ -74,10 +76,30 @@ export function plan(work: Work): { family: FamilyId; profile: Profile } | NoDoc
   return { family, profile };
 }
 
-export const workOf = (recipe: Recipe, request: ConversionRequest, kitchen: Kitchen): Work => ({
-  recipe,
-  request,
-  kitchen,
-  catalogue: catalogueOf(kitchen),
-  parts: formulaOf(recipe),
-});
+/** A recipe without the lines that a person leaves out, as long as that answer holds. */
+function withoutLeftOut(recipe: Recipe, request: ConversionRequest, kitchen: Kitchen): Recipe {
+  const out = new Set(request.answers.flatMap(({ line, answer }) => (answer === 'left-out' ? [line] : [])));
+  if (out.size === 0) return recipe;
+  const { answered } = guardRecipe(recipe, request, kitchen);
+  const gone = new Set(answered.flatMap(({ line }) => (out.has(line) ? [line] : [])));
+  return {
+    ...recipe,
+    parts: recipe.parts.map((part) => ({ ...part, lines: part.lines.filter(({ id }) => !gone.has(id)) })),
+  };
+}
+
+/** Takes everything into account that stands beside the recipe: who sits at the table, labels, what is left out, how much. */
+export function workOf(recipe: Recipe, asked: ConversionRequest, bare: Kitchen): Work {
+  const request = forTable(asked, bare);
+  const labelled = forLabels(recipe, request, bare);
+  const kept = withoutLeftOut(labelled.recipe, request, labelled.kitchen);
+  const scaled = scaleRecipe(kept, request.scale);
+  return {
+    recipe: scaled,
+    request,
+    kitchen: labelled.kitchen,
+    catalogue: catalogueOf(labelled.kitchen),
+    parts: formulaOf(scaled),
+    written: formulaOf(kept),
+  };
+}

@@ -3,7 +3,7 @@ import type { Balance, Shift } from '../balance';
 import type { GuardReport } from '../guard';
 import type { PanSize } from '../kitchen';
 import type { Range } from '../quantity';
-import type { Allergen, Avoidance, BinderSchool, Diet, FamilyId, RouteId } from '../vocabulary';
+import type { Allergen, Avoidance, BinderSchool, Diet, FamilyId, RouteId, Strictness } from '../vocabulary';
 
 export interface DocketLine {
   readonly id: string;
@@ -56,7 +56,9 @@ export interface DocketBake {
 export interface DocketGuard extends GuardReport {
   readonly diet: Diet;
   readonly without: readonly Avoidance[];
-  readonly coeliac: boolean;
+  readonly gluten: Strictness;
+  /** The people at the table by their names; empty for one without a name. */
+  readonly forWhom: readonly string[];
   /** Allergens that the swaps bring in. */
   readonly newTo: readonly Allergen[];
 }

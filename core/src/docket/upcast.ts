@@ -10,10 +10,36 @@ export class UnreadableDocumentError extends Error {
   }
 }
 
-const CURRENT = 1;
+const CURRENT = 2;
 type Stored = { readonly schema?: unknown } & Readonly<Record<string, unknown>>;
+
+/**
+ * Version 2 knows people, strictness by person, labels and scale. Answers of version 1 don't say what they were given to,
+ * so they can't hold: what they settled is asked again.
+ */
+function toVersion2(document: Stored): Stored {
+  const { coeliac, ...request } = document['request'] as Stored & { readonly coeliac?: boolean };
+  return {
+    ...document,
+    schema: 2,
+    asWritten: [],
+    foreign: null,
+    request: {
+      ...request,
+      mild: [],
+      gluten: coeliac === false ? 'label' : 'certified',
+      pseudocereals: false,
+      grainDerived: false,
+      people: [],
+      answers: [],
+      labels: [],
+      scale: null,
+    },
+  };
+}
+
 /** One step a version: `STEPS[n]` makes version n + 1 out of version n. */
-const STEPS: Readonly<Record<number, (document: Stored) => Stored>> = {};
+const STEPS: Readonly<Record<number, (document: Stored) => Stored>> = { 1: toVersion2 };
 
 /** Brings a stored recipe up to this program's schema, a version at a time. Throws UnreadableDocumentError for a newer one. */
 export function upcastRecipe(stored: object): RecipeDocument {

@@ -3,10 +3,12 @@ import type { Part, Recipe } from '../read';
 import { massOf } from './composition';
 import type { FormulaLine, FormulaPart } from './types';
 
-/** The lines of a part that have an ingredient and a weight; what stands beside another, or has no weight, isn't in it. */
+/** The lines of a part that have an ingredient and a weight; what stands beside another, is for the tin or the
+ * bench, or has no weight, isn't in it. */
 function linesOf(part: Part): FormulaLine[] {
   return part.lines.flatMap((line) =>
     line.items.flatMap((item, at): FormulaLine[] =>
+      !line.aside &&
       item.ingredient !== null && item.grams && !item.alternative
         ? [
             {

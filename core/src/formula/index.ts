@@ -5,3 +5,5 @@ export { asReadOf, formulaOf } from './formula';
 export { liftLedger, powderMmol, sodaMmol, type LiftLedger } from './lift';
 export type { FormulaLine, FormulaPart } from './types';
 export { drinkOf, thirstGrams } from './water';
+export { weighThis, type WeighThis } from './doubt';
+export { lineFactor, partEggs, scaleRecipe, type PartEgg } from './scale';

@@ -42,7 +42,7 @@ describe('what may never pass', () => {
     expect(
       guard('1 cup sugar\n2 tbsp wobbly brindle', {
         ...EMPTY_REQUEST,
-        answers: [{ line: 'l2', answer: 'label-checked' }],
+        answers: [{ line: 'l2', answer: 'label-checked', about: open.open[0]!.key, on: '2026-06-20' }],
       }).state,
     ).toBe('answered');
   });

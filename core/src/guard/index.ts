@@ -1,4 +1,18 @@
 export { guardLines, guardRecipe } from './guard';
 export { judgeLine } from './judge';
-export { grainForbidden } from './questions';
-export type { Caution, GuardReport, GuardState, LineGuard, Question, QuestionKind } from './types';
+export { judgeLabel, type LabelEntry, type LabelReport } from './label';
+export { forLabels, labelOf } from './labelled';
+export { namedByLaw, type ByLaw } from './lists';
+export { guardMethod } from './method';
+export { grainForbidden, HOUSE_PREFIX } from './questions';
+export type {
+  Caution,
+  GuardReport,
+  GuardState,
+  LineGuard,
+  MethodGuard,
+  PersonGuard,
+  Question,
+  QuestionKind,
+  Standing,
+} from './types';

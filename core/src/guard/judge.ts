@@ -68,8 +68,14 @@ const UNKNOWN: Judgement = {
   possible: [],
   reason: 'not in the catalogue: say what it is, or read its label',
 };
-/** Names that a leftover word doesn't make doubtful: nobody sells a wheaten banana. */
-const PLAIN_ROLES = new Set(['fruit-veg', 'egg', 'salt', 'sugar', 'fat', 'leavener', 'acid']);
+/** Names that a leftover word before them doesn't make doubtful: nobody sells a wheaten banana. */
+const PLAIN_ROLES = new Set(['fruit-veg', 'egg', 'salt']);
+
+/** The words end in the ingredient's own name, letter for letter: "Russet apple", not "pear" for "tears". */
+const endsInName = (words: string, { name, also, kinds }: Ingredient): boolean => {
+  const last = tokensOf(words).at(-1);
+  return [name, ...also, ...kinds].some((one) => tokensOf(one).at(-1) === last);
+};
 
 /** A claim is read on the packet: what would hold gluten is then a label to check, not a danger named. */
 function claimed({ gluten, allergens, possible, ...rest }: Judgement, words: string): Judgement {
@@ -111,7 +117,9 @@ function caught(base: Judgement, marker: Marker): Judgement {
  * Judges one thing on a line by the catalogue, by the words that betray gluten, and by what it claims. `words` are all
  * that the line says of it, brackets too.
  */
-function judgeItem(item: Item, words: string, catalogue: Catalogue): Judgement {
+function judgeItem(
+  item: Pick<Item, 'ingredient' | 'name' | 'words' | 'match'>,
+  words: string, catalogue: Catalogue): Judgement {
   const ingredient = item.ingredient === null ? undefined : getIngredient(catalogue, item.ingredient);
   const base = ingredient ? ofIngredient(ingredient, catalogue) : UNKNOWN;
   const known =
@@ -126,7 +134,10 @@ function judgeItem(item: Item, words: string, catalogue: Catalogue): Judgement {
       ? caught(base, marker)
       : base;
   const sound =
-    netted.gluten === 'free' && item.match === 'near' && ingredient && !PLAIN_ROLES.has(ingredient.role);
+    netted.gluten === 'free' &&
+    item.match === 'near' &&
+    ingredient &&
+    !(PLAIN_ROLES.has(ingredient.role) && endsInName(item.words, ingredient));
   const settled = sound
     ? { ...netted, gluten: 'check-label' as const, reason: `read as ${item.name}: is that right?` }
     : netted;
@@ -135,10 +146,26 @@ function judgeItem(item: Item, words: string, catalogue: Catalogue): Judgement {
     : settled;
 }
 
+/** Some words judged by themselves, as on a label: by what they were matched to, and by the words that betray gluten. */
+export function judgeWords(
+  words: string,
+  match: { readonly ingredient: string; readonly name: string; readonly match: Item['match'] } | undefined,
+  catalogue: Catalogue,
+): Pick<Judgement, 'gluten' | 'reason'> & { readonly avoid: readonly Avoidance[] } {
+  const item = {
+    ingredient: match?.ingredient ?? null,
+    name: match?.name ?? words,
+    words,
+    match: match?.match ?? 'none',
+  } as const;
+  const { gluten, allergens, reason } = judgeItem(item, words, catalogue);
+  return { gluten, avoid: allergens, reason };
+}
+
 const lawful = (list: readonly Avoidance[]): Allergen[] => ALLERGENS.filter((one) => list.includes(one));
 
 /** A line judged, with all that a person may avoid in it: corn too, which no law lists. */
-export interface JudgedLine extends LineGuard {
+export interface JudgedLine extends Omit<LineGuard, 'lookFor'> {
   readonly avoid: readonly Avoidance[];
   readonly maybe: readonly Avoidance[];
 }

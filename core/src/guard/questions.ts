@@ -1,17 +1,87 @@
+import hash from 'imurmurhash';
 import { getIngredient, type Catalogue } from '../catalogue';
 import type { ConversionRequest } from '../kitchen';
 import type { Line } from '../read';
-import type { Avoidance, Diet, GrainClass } from '../vocabulary';
+import type { Avoidance, GrainClass, LabelFact } from '../vocabulary';
 import type { JudgedLine } from './judge';
-import type { Question } from './types';
+import { factsToAsk, labelOf } from './labelled';
+import type { MethodGuard, Question, QuestionKind } from './types';
 
 const MILLED = new Set(['gf-flour', 'starch', 'binder']);
+/** Ids that stand for a recipe or a jar of the household begin so. */
+export const HOUSE_PREFIX = 'house-';
 
-/** True for a grain class that the diet shuts out. Pseudocereals count as grain: schools differ, and this is the careful one. */
-export const grainForbidden = (diet: Diet, grain: GrainClass): boolean =>
-  diet === 'grain-free' && (grain === 'grain' || grain === 'pseudocereal');
+type Demands = Pick<ConversionRequest, 'diet' | 'pseudocereals'>;
+
+/** True for a grain class that the diet shuts out. Schools differ on pseudocereals: a switch lets them in. */
+export const grainForbidden = ({ diet, pseudocereals }: Demands, grain: GrainClass): boolean =>
+  diet === 'grain-free' && (grain === 'grain' || (grain === 'pseudocereal' && !pseudocereals));
 
 const list = (words: readonly string[]) => words.join(', ');
+const FACT_WORDS: Readonly<Record<LabelFact, string>> = {
+  leavening: 'leavening',
+  salt: 'salt',
+  gum: 'gum or husk',
+  milk: 'milk powder',
+  certified: 'a gluten-free certificate',
+};
+
+interface Asked {
+  readonly kind: QuestionKind;
+  readonly ask: string;
+  readonly facts?: readonly LabelFact[];
+}
+
+function aboutGluten(line: Line, judged: JudgedLine, request: ConversionRequest, catalogue: Catalogue): Asked[] {
+  const { certified } = labelOf(line, request);
+  if (judged.gluten === 'check-label' && certified !== true) {
+    if (request.gluten === 'preference') return [];
+    return [
+      {
+        kind: 'label',
+        ask: `Does the label name a cereal with gluten?${judged.reason ? ` (${judged.reason})` : ''}`,
+      },
+    ];
+  }
+  if (request.gluten !== 'certified' || judged.gluten !== 'free' || certified === true) return [];
+  if (milled(line, catalogue))
+    return [{ kind: 'certified', ask: 'Is the bag certified? Milled goods pick up gluten in field and mill.' }];
+  if (judged.maybe.includes('wheat'))
+    return [{ kind: 'label', ask: `Some makers bring in wheat${judged.reason ? ` (${judged.reason})` : ''}: what does the label say?` }];
+  return [];
+}
+
+function asked(line: Line, judged: JudgedLine, request: ConversionRequest, catalogue: Catalogue): Asked[] {
+  const facts = factsToAsk(line, request);
+  const doubted = judged.maybe.filter(
+    (one: Avoidance) => request.without.includes(one) && !request.mild.includes(one),
+  );
+  const houses = line.items.filter(({ ingredient }) => ingredient?.startsWith(HOUSE_PREFIX));
+  return [
+    ...(line.items.some((item) => item.match === 'none')
+      ? [{ kind: 'unknown' as const, ask: 'What is this? It can’t be placed, so nothing can be said of gluten or allergens.' }]
+      : []),
+    ...line.items
+      .filter(({ match }) => match === 'near')
+      .map(({ name }) => ({ kind: 'near' as const, ask: `Read as ${name}. Is that right?` })),
+    ...houses.map(({ ingredient }) => ({
+      kind: 'house' as const,
+      ask: `Your own. ${getIngredient(catalogue, ingredient!).note} Is it still made so?`,
+    })),
+    ...(facts.length > 0
+      ? [{ kind: 'blend' as const, ask: `A mixed flour: does its label name ${list(facts.map((fact) => FACT_WORDS[fact]))}?`, facts }]
+      : []),
+    ...aboutGluten(line, judged, request, catalogue),
+    ...(request.diet === 'grain-free' && !request.grainDerived && judged.grain === 'contains-grain-derivative'
+      ? [{ kind: 'label' as const, ask: 'It may come from a grain: does the label name a grain-free source?' }]
+      : []),
+    ...(doubted.length > 0
+      ? [{ kind: 'possible' as const, ask: `Some makers bring in ${list(doubted)}: what does the label say?` }]
+      : []),
+  ];
+}
+
+const keyOf = (...about: readonly unknown[]) => hash(JSON.stringify(about)).result().toString(36);
 
 /**
  * What a person must still settle about one line, for these demands. Lines that hold gluten aren't questions: the
@@ -23,33 +93,41 @@ export function questionsOf(
   request: ConversionRequest,
   catalogue: Catalogue,
 ): Question[] {
-  const ask = (kind: Question['kind'], text: string): Question => ({
+  const questions = asked(line, judged, request, catalogue);
+  if (questions.length === 0) return [];
+  const made = line.items.map(({ ingredient }) => {
+    const known = ingredient === null ? undefined : catalogue.byId.get(ingredient);
+    return known && [known.id.split('--')[0], known.note, known.id.startsWith(HOUSE_PREFIX) ? known.madeOf : []];
+  });
+  // What is left to look up on a blend's label is no part of the key: looking one thing up must not reopen the rest.
+  const key = keyOf(
+    line.source.trim(),
+    made,
+    judged.gluten,
+    judged.grain,
+    judged.avoid,
+    judged.maybe,
+    questions.map(({ kind, ask }) => (kind === 'blend' ? kind : ask)),
+  );
+  return questions.map(({ kind, ask, facts = [] }) => ({
     line: line.id,
     kind,
     source: line.source,
-    ask: text,
-  });
-  const questions: Question[] = [];
-  if (line.items.some((item) => item.match === 'none'))
-    questions.push(
-      ask('unknown', 'What is this? It can’t be placed, so nothing can be said of gluten or allergens.'),
-    );
-  for (const item of line.items) {
-    if (item.match === 'near') questions.push(ask('near', `Read as ${item.name}. Is that right?`));
-  }
-  if (judged.gluten === 'check-label')
-    questions.push(
-      ask('label', `Does the label name a cereal with gluten?${judged.reason ? ` (${judged.reason})` : ''}`),
-    );
-  else if (request.coeliac && judged.gluten === 'free' && milled(line, catalogue))
-    questions.push(ask('certified', 'Is the bag certified? Milled goods pick up gluten in field and mill.'));
-  if (request.diet === 'grain-free' && judged.grain === 'contains-grain-derivative')
-    questions.push(ask('label', 'It may come from a grain: does the label name a grain-free source?'));
-  const maybe = judged.maybe.filter((one: Avoidance) => request.without.includes(one));
-  if (maybe.length > 0)
-    questions.push(ask('possible', `Some makers bring in ${list(maybe)}: what does the label say?`));
-  return questions;
+    ask,
+    key,
+    facts,
+  }));
 }
+
+/** Gluten that only the method names is to be seen by a person; the docket changes the step where it can. */
+export const questionOfMethod = ({ step, source, words, reason, instead }: MethodGuard): Question => ({
+  line: step,
+  kind: 'method',
+  source,
+  ask: `“${words}”: ${reason}. Use ${instead}.`,
+  key: keyOf(source.trim(), words),
+  facts: [],
+});
 
 const milled = (line: Line, catalogue: Catalogue) =>
   line.items.some(

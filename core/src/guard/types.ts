@@ -1,4 +1,4 @@
-import type { Allergen, GlutenClass, GrainClass } from '../vocabulary';
+import type { Allergen, GlutenClass, GrainClass, LabelFact } from '../vocabulary';
 
 /** What the guard says of one line. */
 export interface LineGuard {
@@ -9,9 +9,28 @@ export interface LineGuard {
   readonly allergens: readonly Allergen[];
   readonly possible: readonly Allergen[];
   readonly reason: string;
+  /** Words to look for on its label, for these people; null where there is no label to read. */
+  readonly lookFor: string | null;
 }
 
-export type QuestionKind = 'unknown' | 'near' | 'label' | 'certified' | 'conflict' | 'possible' | 'weight';
+/** Gluten that only the method names. */
+export interface MethodGuard {
+  readonly step: string;
+  readonly source: string;
+  readonly words: string;
+  readonly reason: string;
+  readonly instead: string;
+}
+
+export type QuestionKind =
+  | 'unknown'
+  | 'near'
+  | 'label'
+  | 'blend'
+  | 'certified'
+  | 'house'
+  | 'possible'
+  | 'method';
 
 /** Something that stays open until a person answers. */
 export interface Question {
@@ -19,6 +38,10 @@ export interface Question {
   readonly kind: QuestionKind;
   readonly source: string;
   readonly ask: string;
+  /** Changes with the line, with its ingredients and with whom it is for: an answer holds for the key that it was given to. */
+  readonly key: string;
+  /** What the label of a blend is still to be looked up for. */
+  readonly facts: readonly LabelFact[];
 }
 
 /** `answered`: there were questions, and a person has answered each. Never "clear", never "safe". */
@@ -29,10 +52,25 @@ export interface Caution {
   readonly text: string;
 }
 
+/** How a line stands for one person: it holds what they avoid, it may, or nothing speaks against it. */
+export type Standing = 'out' | 'ask' | 'nothing known';
+
+export interface PersonGuard {
+  readonly person: string;
+  readonly name: string;
+  readonly lines: readonly { readonly line: string; readonly standing: Standing; readonly why: readonly string[] }[];
+}
+
 export interface GuardReport {
   readonly state: GuardState;
   readonly lines: readonly LineGuard[];
+  readonly method: readonly MethodGuard[];
+  readonly people: readonly PersonGuard[];
   readonly open: readonly Question[];
   readonly answered: readonly Question[];
+  /** What holds on to gluten in the kitchen; empty unless somebody needs certified goods. */
+  readonly crossContact: readonly { readonly id: string; readonly check: string }[];
   readonly cautions: readonly Caution[];
+  /** The day of the newest answer that holds, `YYYY-MM-DD`; null while nobody has answered. */
+  readonly checkedOn: string | null;
 }

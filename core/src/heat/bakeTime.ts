@@ -21,6 +21,8 @@ export interface BakeQuestion {
   /** The lines are those of all parts, which are baked as one: a pastry with its filling. */
   readonly filled: boolean;
   readonly ovenOffsetCelsius: number;
+  /** How many of the recipe's own batches are made. Without another tin they fill as many more of the recipe's. */
+  readonly batches: number;
 }
 
 export interface BakeAnswer {
@@ -94,7 +96,8 @@ export function* predictBake(question: BakeQuestion, catalogue: Catalogue): Step
     pan: facts?.pan ?? null,
     oven: { celsius: facts?.ovenCelsius ?? profile.usualOven, fan: facts?.fan ?? false },
   };
-  const place: Place = { pan: question.pan ?? theirs.pan, oven: question.oven ?? theirs.oven };
+  const more = theirs.pan && { ...theirs.pan, count: theirs.pan.count * question.batches };
+  const place: Place = { pan: question.pan ?? more, oven: question.oven ?? theirs.oven };
   const stated = facts?.minutes ? (facts.minutes.low + facts.minutes.high) / 2 : null;
   const wheat =
     stated === null ? null : yield* simulate(original, compositionOf(original, catalogue), theirs, question);

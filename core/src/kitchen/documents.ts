@@ -4,10 +4,12 @@ import type {
   Diet,
   FamilyId,
   HandUnit,
+  LabelFact,
   Locale,
   PanShape,
   Role,
   Score,
+  Strictness,
 } from '../vocabulary';
 
 /** One line of the text with the id that it keeps while the text is edited. */
@@ -35,10 +37,26 @@ export interface LineOverride {
   readonly grams: number;
 }
 
-/** A person's answer to an open question of the guard on a line. */
+/** A person's answer to the open questions of the guard on a line. */
 export interface GuardAnswer {
   readonly line: string;
-  readonly answer: 'label-checked' | 'replaced' | 'left-out';
+  readonly answer: 'label-checked' | 'left-out';
+  /** The key of what was asked. When the line, a person or an ingredient changes, what is asked changes, and it opens again. */
+  readonly about: string;
+  /** The calendar day of the answer, `YYYY-MM-DD`. */
+  readonly on: string;
+}
+
+/** What the label of a commercial blend or mix says. What nobody has looked up isn't in it. */
+export interface LabelAnswer {
+  readonly line: string;
+  readonly says: Readonly<Partial<Record<LabelFact, boolean>>>;
+}
+
+/** How much is made: the whole batch by a factor, and single lines by a further one. */
+export interface Scale {
+  readonly factor: number;
+  readonly lines: readonly { readonly line: string; readonly factor: number }[];
 }
 
 /** A flour's share of the blend that a person holds where it is; a fraction. */
@@ -65,8 +83,16 @@ export interface OvenSetting {
 export interface ConversionRequest {
   readonly diet: Diet;
   readonly without: readonly Avoidance[];
-  /** For a person with coeliac disease: every flour, starch and oat is to be certified. */
-  readonly coeliac: boolean;
+  /** Of these, what is left out by preference: no label is asked about it. */
+  readonly mild: readonly Avoidance[];
+  /** How strictly gluten is avoided. `certified`, for coeliac disease: every flour, starch and oat is to be certified. */
+  readonly gluten: Strictness;
+  /** On a grain-free table: buckwheat, quinoa and amaranth are eaten. Schools differ. */
+  readonly pseudocereals: boolean;
+  /** On a grain-free table: powders that may come from corn are eaten (baking powder, icing sugar). */
+  readonly grainDerived: boolean;
+  /** Ids of the people at the table, in the household's list. What they avoid is added to the rest. */
+  readonly people: readonly string[];
   /** Null: guess it. */
   readonly family: FamilyId | null;
   readonly school: BinderSchool;
@@ -78,12 +104,19 @@ export interface ConversionRequest {
   readonly oven: OvenSetting | null;
   readonly overrides: readonly LineOverride[];
   readonly answers: readonly GuardAnswer[];
+  readonly labels: readonly LabelAnswer[];
+  /** Null: as the recipe has it. */
+  readonly scale: Scale | null;
 }
 
 export const EMPTY_REQUEST: ConversionRequest = {
   diet: 'gluten-free',
   without: [],
-  coeliac: true,
+  mild: [],
+  gluten: 'certified',
+  pseudocereals: false,
+  grainDerived: false,
+  people: [],
   family: null,
   school: 'gum',
   withoutFlours: [],
@@ -92,6 +125,8 @@ export const EMPTY_REQUEST: ConversionRequest = {
   oven: null,
   overrides: [],
   answers: [],
+  labels: [],
+  scale: null,
 };
 
 /** When it is to be on the table: a clock time in a place, since a serving time moves with neither summer time nor travel. */
@@ -124,13 +159,17 @@ export interface AsRead {
 
 /** A recipe as it is kept. */
 export interface RecipeDocument {
-  readonly schema: 1;
+  readonly schema: 2;
   readonly asRead: AsRead;
   readonly text: string;
   /** Whose cups and spoons the text means; null: as its words and units suggest. */
   readonly locale: Locale | null;
   readonly lines: readonly SourceLine[];
   readonly corrections: readonly LineCorrection[];
+  /** Ids of the reader's doubts that a person lets stand: it is as written. */
+  readonly asWritten: readonly string[];
+  /** Fields of the linked data that it came from and that aren't ours, as JSON; they go out again with it. */
+  readonly foreign: string | null;
   readonly request: ConversionRequest;
   /** Null: not planned. */
   readonly serving: Serving | null;

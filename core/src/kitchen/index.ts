@@ -1,4 +1,14 @@
 export { BUILT_IN_KITCHEN, catalogueOf, type Kitchen } from './kitchen';
+export { forTable, peopleAt } from './table';
+export {
+  EMPTY_KITCHEN,
+  type Avoided,
+  type HouseBlend,
+  type HouseRecipe,
+  type KitchenDocument,
+  type Person,
+  type WeighedCup,
+} from './household';
 export {
   EMPTY_REQUEST,
   type AsRead,
@@ -6,11 +16,13 @@ export {
   type BlendPin,
   type ConversionRequest,
   type GuardAnswer,
+  type LabelAnswer,
   type LineCorrection,
   type LineOverride,
   type OvenSetting,
   type PanSize,
   type RecipeDocument,
+  type Scale,
   type Serving,
   type SourceLine,
 } from './documents';

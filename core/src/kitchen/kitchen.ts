@@ -1,4 +1,6 @@
-import { INGREDIENTS, makeCatalogue, type Catalogue, type Ingredient } from '../catalogue';
+import { INGREDIENTS, makeCatalogue, type Catalogue, type Ingredient, type Triple } from '../catalogue';
+import type { EggSize, Locale, Style } from '../vocabulary';
+import type { Person, WeighedCup } from './household';
 
 /** What is on hand of a flour, grams. */
 export interface Stock {
@@ -18,6 +20,10 @@ export interface Kitchen {
   readonly cupboard: readonly Stock[] | null;
   /** How much hotter (+) the oven runs than its dial, °C. */
   readonly ovenOffsetCelsius: number;
+  readonly people: readonly Person[];
+  readonly weighed: readonly WeighedCup[];
+  readonly eggSize: EggSize | null;
+  readonly locale: Locale | null;
 }
 
 export const BUILT_IN_KITCHEN: Kitchen = {
@@ -25,17 +31,36 @@ export const BUILT_IN_KITCHEN: Kitchen = {
   ingredients: [],
   cupboard: null,
   ovenOffsetCelsius: 0,
+  people: [],
+  weighed: [],
+  eggSize: null,
+  locale: null,
 };
 
 const BUILT_IN_CATALOGUE = makeCatalogue(INGREDIENTS);
+/** A cup that was weighed varies by so much from one filling to the next. Common practice. */
+const FILLING = 0.03;
+
+/** An ingredient with the cup of the bag that is open now in the place of the table's usual one. */
+function withOwnCup(one: Ingredient, { cupGrams }: WeighedCup): Ingredient {
+  const usual = (Object.keys(one.cup)[0] ?? 'level') as Style;
+  const cup: Triple = [cupGrams, cupGrams * (1 - FILLING), cupGrams * (1 + FILLING)];
+  return { ...one, cup: { ...one.cup, [usual]: cup } };
+}
+
 const merged = new WeakMap<Kitchen, Catalogue>();
 
-/** The product's catalogue with the household's entries laid over it. Made once for a snapshot. */
+/** The product's catalogue with the household's entries and weighed cups laid over it. Made once for a snapshot. */
 export function catalogueOf(kitchen: Kitchen): Catalogue {
-  if (kitchen.ingredients.length === 0) return BUILT_IN_CATALOGUE;
+  const weighed = kitchen.weighed.filter(({ inUse }) => inUse);
+  if (kitchen.ingredients.length === 0 && weighed.length === 0) return BUILT_IN_CATALOGUE;
   const known = merged.get(kitchen);
   if (known) return known;
   const byId = new Map([...INGREDIENTS, ...kitchen.ingredients].map((one) => [one.id, one]));
+  for (const cup of weighed) {
+    const one = byId.get(cup.ingredient);
+    if (one) byId.set(one.id, withOwnCup(one, cup));
+  }
   const made = makeCatalogue([...byId.values()]);
   merged.set(kitchen, made);
   return made;

@@ -1,3 +1,4 @@
+export { CUP_DRAWERS, sayVolume, type CupDrawer } from './cups';
 export { kitchenVolume } from './kitchen';
 export { constraintsOf, solveProgram, type QuadraticProgram } from './program';
 export { addRanges, multiplyRanges, range, scaleRange, type Range } from './range';

@@ -1,11 +1,11 @@
 import type { LineCorrection } from '../kitchen';
 import { range } from '../quantity';
-import { weigh } from './grams';
-import { unplaced, type Reader } from './line';
+import { weigh, type Scales } from './grams';
+import { unplaced } from './line';
 import type { Item, Line } from './types';
 
 /** What it is: the ingredient that a person named, and the job they say it does. */
-function identified(item: Item, { ingredient, role }: LineCorrection, { catalogue }: Reader): Item {
+function identified(item: Item, { ingredient, role }: LineCorrection, { catalogue }: Scales): Item {
   const known = ingredient === undefined ? undefined : catalogue.byId.get(ingredient);
   const named: Item = known
     ? { ...item, ingredient: known.id, name: known.name, role: known.role, match: 'exact' }
@@ -14,7 +14,7 @@ function identified(item: Item, { ingredient, role }: LineCorrection, { catalogu
 }
 
 /** What it weighs: the weight by hand, else the quantity and unit by hand, else as it was read. */
-function measured(item: Item, correction: LineCorrection, reader: Reader): Item {
+function measured(item: Item, correction: LineCorrection, reader: Scales): Item {
   const { grams } = correction;
   const quantity = correction.quantity === undefined ? item.quantity : range(correction.quantity);
   const unit =
@@ -22,12 +22,12 @@ function measured(item: Item, correction: LineCorrection, reader: Reader): Item 
   const counted = { ...item, quantity, unit };
   if (grams !== undefined) return { ...counted, grams: range(grams) };
   if (item.ingredient === null || !quantity) return counted;
-  const weighed = weigh(quantity, unit, item.ingredient, item.words, reader.locale, reader.catalogue);
+  const weighed = weigh(quantity, unit, item.ingredient, item.words, reader);
   return { ...counted, grams: weighed?.grams ?? null };
 }
 
 /** Lays a person's corrections over a line that was read; they win. An id that the catalogue has lost is passed over. */
-export function correctLine(line: Line, correction: LineCorrection | undefined, reader: Reader): Line {
+export function correctLine(line: Line, correction: LineCorrection | undefined, reader: Scales): Line {
   if (!correction) return line;
   if (correction.note) return { ...line, kind: 'note', items: [], measuredBy: null };
   const [first = unplaced(line.source), ...others] = line.items;

@@ -1,7 +1,7 @@
 import { availabilityOf, getIngredient, type Catalogue } from '../catalogue';
 import { FAMILIES, type FamilyId } from '../vocabulary';
 import { PROTOTYPES } from './data/prototypes';
-import type { Item, Line } from './types';
+import type { FamilyGuess, Line } from './types';
 
 /** Spread of each ratio between recipes of one family, as a factor in natural logs. */
 const SPREAD = 0.55;
@@ -10,12 +10,18 @@ const SOFTEN = 8;
 const TITLE_EVIDENCE = 3.2;
 const METHOD_EVIDENCE = 1.1;
 const MOST_WORDS = 2;
+/** So many families are shown beside the one that is guessed. */
+const SHOWN = 4;
 
-type Ratios = readonly [water: number, fat: number, sugars: number, egg: number];
+export const RATIOS = ['water', 'fat', 'sugars', 'egg'] as const;
+/** Water that the flour can drink, fat, sugar and egg, g per 100 g of flour. */
+export type FamilyRatios = Readonly<Record<(typeof RATIOS)[number], number>>;
 
-function ratiosOf(items: readonly Item[], catalogue: Catalogue): Ratios | undefined {
+/** What each weighed item of a line brings to the ratios, g; and how much of it is flour. */
+function shareOf(line: Line, catalogue: Catalogue): FamilyRatios & { readonly flour: number } {
   const sum = { flour: 0, water: 0, fat: 0, sugars: 0, egg: 0 };
-  for (const item of items) {
+  if (line.aside) return sum;
+  for (const item of line.items) {
     if (item.ingredient === null || !item.grams || item.alternative) continue;
     const ingredient = getIngredient(catalogue, item.ingredient);
     const { composition, role } = ingredient;
@@ -26,56 +32,112 @@ function ratiosOf(items: readonly Item[], catalogue: Catalogue): Ratios | undefi
     if (role === 'sugar' || role === 'syrup') sum.sugars += (grams * composition.sugars) / 100;
     if (role === 'egg') sum.egg += grams;
   }
-  if (sum.flour <= 0) return undefined;
-  const of = (grams: number) => (100 * grams) / sum.flour;
-  return [of(sum.water), of(sum.fat), of(sum.sugars), of(sum.egg)];
+  return sum;
 }
 
-const likeness = (ratios: Ratios, prototype: Ratios) =>
-  ratios.reduce(
-    (score, ratio, at) => score - (Math.log((ratio + SOFTEN) / (prototype[at]! + SOFTEN)) / SPREAD) ** 2 / 2,
+function ratiosOf(lines: readonly Line[], catalogue: Catalogue): FamilyRatios | null {
+  const shares = lines.map((line) => shareOf(line, catalogue));
+  const flour = shares.reduce((sum, share) => sum + share.flour, 0);
+  if (flour <= 0) return null;
+  const of = (what: keyof FamilyRatios) => (100 * shares.reduce((sum, share) => sum + share[what], 0)) / flour;
+  return { water: of('water'), fat: of('fat'), sugars: of('sugars'), egg: of('egg') };
+}
+
+/** What is usual in a family. */
+export function usualRatios(id: FamilyId): FamilyRatios {
+  const [water, fat, sugars, egg] = PROTOTYPES.rows[id].ratios;
+  return { water, fat, sugars, egg };
+}
+
+export interface RatioBesideUsual {
+  readonly what: keyof FamilyRatios;
+  readonly has: number;
+  readonly usual: number;
+  /** The line that brings most of it, and its share (0–1). */
+  readonly line: Line | undefined;
+  readonly share: number;
+}
+
+/** A recipe's ratios beside those of a family, each with the line that counts most. */
+export function compareRatios(
+  lines: readonly Line[],
+  family: FamilyId,
+  ratios: FamilyRatios,
+  catalogue: Catalogue,
+): RatioBesideUsual[] {
+  const usual = usualRatios(family);
+  const shares = lines.map((line) => ({ line, brings: shareOf(line, catalogue) }));
+  return RATIOS.map((what) => {
+    const total = shares.reduce((sum, { brings }) => sum + brings[what], 0);
+    const most = shares.reduce<(typeof shares)[number] | undefined>(
+      (best, one) => (one.brings[what] > (best?.brings[what] ?? 0) ? one : best),
+      undefined,
+    );
+    return {
+      what,
+      has: ratios[what],
+      usual: usual[what],
+      line: most?.line,
+      share: most && total > 0 ? most.brings[what] / total : 0,
+    };
+  });
+}
+
+const likeness = (ratios: FamilyRatios, prototype: FamilyRatios) =>
+  RATIOS.reduce(
+    (score, what) => score - (Math.log((ratios[what] + SOFTEN) / (prototype[what] + SOFTEN)) / SPREAD) ** 2 / 2,
     0,
   );
 
-const said = (text: string, words: RegExp) => Math.min(MOST_WORDS, text.match(words)?.length ?? 0);
+const said = (text: string, words: RegExp) => [...new Set(text.match(words))];
+
+/** Log-odds of a formula for a family. Without flour only what needs none is left. */
+function formulaScore(id: FamilyId, ratios: FamilyRatios | null): number {
+  if (!ratios) return id === 'flourless' ? 0 : -3;
+  return id === 'flourless' ? -12 : likeness(ratios, usualRatios(id));
+}
 
 /**
  * Guesses the family: log-odds of the formula's ratios and of words in title and method, made a probability over all
- * families. Confidence 0–1. Without flour and without a word it is `flourless` with little confidence.
+ * families. Confidence 0–1. Without flour and without a word it is `flourless` with little confidence. The nearest families
+ * come along with what spoke for each.
  */
 export function guessFamily(
   title: string,
   lines: readonly Line[],
   method: string,
   catalogue: Catalogue,
-): { id: FamilyId; confidence: number } {
-  const ratios = ratiosOf(
-    lines.flatMap((line) => line.items),
-    catalogue,
-  );
+): FamilyGuess {
+  const ratios = ratiosOf(lines, catalogue);
   const yeast = lines.some((line) =>
     line.items.some((item) => item.ingredient === 'yeast' || item.ingredient === 'fresh-yeast'),
   );
   const scores = FAMILIES.map((id) => {
-    const { ratios: prototype, words } = PROTOTYPES.rows[id];
-    const formula = ratios
-      ? id === 'flourless'
-        ? -12
-        : likeness(ratios, prototype)
-      : id === 'flourless'
-        ? 0
-        : -3;
+    const { words } = PROTOTYPES.rows[id];
+    const inTitle = said(title, words);
+    const inMethod = said(method, words);
     const risen = yeast === (id === 'yeast-dough') ? 0 : -6;
     return {
       id,
+      words: [...inTitle, ...inMethod],
       score:
-        formula +
+        formulaScore(id, ratios) +
         risen +
-        TITLE_EVIDENCE * Math.min(1, said(title, words)) +
-        METHOD_EVIDENCE * said(method, words),
+        TITLE_EVIDENCE * Math.min(1, inTitle.length) +
+        METHOD_EVIDENCE * Math.min(MOST_WORDS, method.match(words)?.length ?? 0),
     };
-  });
-  const best = scores.reduce((a, b) => (b.score > a.score ? b : a));
+  }).sort((a, b) => b.score - a.score);
+  const [best] = scores as [(typeof scores)[number], ...typeof scores];
   const total = scores.reduce((sum, { score }) => sum + Math.exp(score - best.score), 0);
-  return { id: best.id, confidence: 1 / total };
+  return {
+    id: best.id,
+    confidence: 1 / total,
+    ratios,
+    nearest: scores.slice(0, SHOWN).map(({ id, words, score }) => ({
+      id,
+      probability: Math.exp(score - best.score) / total,
+      words,
+      usual: usualRatios(id),
+    })),
+  };
 }

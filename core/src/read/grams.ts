@@ -1,8 +1,16 @@
 import { getIngredient, type Catalogue, type Ingredient, type Triple } from '../catalogue';
 import { US_CUP_ML, gramsPerUnit, mlPerUnit, multiplyRanges, range, type Range } from '../quantity';
-import { STYLES, type Locale, type Style } from '../vocabulary';
+import { STYLES, type EggSize, type Locale, type Style } from '../vocabulary';
 import { EGG_GRAMS, EGG_PARTS } from './data/eggs';
-import { LOOSE_GRAMS, LOOSE_ML, PACK_GRAMS } from './data/units';
+import { DRAINED, LOOSE_GRAMS, LOOSE_ML, PACK_GRAMS } from './data/units';
+
+/** With what a measure is turned into grams. */
+export interface Scales {
+  readonly catalogue: Catalogue;
+  readonly locale: Locale;
+  /** The eggs in the house, where the recipe names no size. */
+  readonly eggSize: EggSize | null;
+}
 
 export interface Measured {
   readonly grams: Range;
@@ -22,6 +30,8 @@ const PACKS = new Set([
   'container',
   'block',
 ]);
+/** A pack of which only the solids are used. */
+const PACKED_IN_BRINE = /\b(?:cans?|tins?|jars?)\b.*\bdrained\b|\bdrained\b.*\b(?:cans?|tins?|jars?)\b/i;
 const STYLE_WORDS: Readonly<Partial<Record<Style, RegExp>>> = {
   packed: /\bpacked\b/i,
   sifted: /\bsifted\b/i,
@@ -39,11 +49,12 @@ function cupOf(ingredient: Ingredient, words: string): Triple | undefined {
   return said ? ingredient.cup[said] : Object.values(ingredient.cup)[0];
 }
 
-function eachOf(ingredient: Ingredient, words: string, locale: Locale): Triple | undefined {
+function eachOf(ingredient: Ingredient, words: string, { locale, eggSize }: Scales): Triple | undefined {
   const part = EGG_PARTS[ingredient.id];
   if (part === undefined) return ingredient.each;
   const size =
     /\b(extra[- ]large|jumbo|large|medium|small)\b/i.exec(words)?.[1]?.toLowerCase().replace('-', ' ') ??
+    eggSize ??
     'usual';
   const [central, low, high] = EGG_GRAMS.rows[locale][size] ?? EGG_GRAMS.rows[locale]['usual']!;
   return [central * part, low * part, high * part];
@@ -58,15 +69,19 @@ export function weigh(
   unit: string | null,
   id: string,
   words: string,
-  locale: Locale,
-  catalogue: Catalogue,
+  scales: Scales,
 ): Measured | undefined {
-  const ingredient = getIngredient(catalogue, id);
+  const ingredient = getIngredient(scales.catalogue, id);
+  const drained = PACKED_IN_BRINE.test(words) ? DRAINED.rows[id] : undefined;
   const perUnit = unit === null ? undefined : gramsPerUnit(unit);
-  if (perUnit !== undefined) return { grams: multiplyRanges(quantity, range(perUnit)), by: 'weight' };
+  if (perUnit !== undefined)
+    return {
+      grams: multiplyRanges(multiplyRanges(quantity, range(perUnit)), drained ? toRange(drained) : range(1)),
+      by: drained ? 'count' : 'weight',
+    };
   const loose = unit === null ? undefined : LOOSE_GRAMS.rows[unit];
   if (loose) return { grams: multiplyRanges(quantity, toRange(loose)), by: 'count' };
-  const ml = unit === null ? undefined : (LOOSE_ML[unit] ?? mlPerUnit(unit, locale));
+  const ml = unit === null ? undefined : (LOOSE_ML[unit] ?? mlPerUnit(unit, scales.locale));
   if (ml !== undefined) {
     const cup = cupOf(ingredient, words);
     if (!cup) return undefined;
@@ -75,6 +90,6 @@ export function weigh(
     return { grams: multiplyRanges(quantity, multiplyRanges(volume, density)), by: 'volume' };
   }
   const pack = unit !== null && PACKS.has(unit) ? PACK_GRAMS.rows[id] : undefined;
-  const each = pack ?? eachOf(ingredient, words, locale);
+  const each = pack ?? eachOf(ingredient, words, scales);
   return each && { grams: multiplyRanges(quantity, toRange(each)), by: 'count' };
 }

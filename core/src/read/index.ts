@@ -1,6 +1,22 @@
 export { cleanLine } from './clean';
-export { textOfLinkedData } from './linkedData';
+export { CUE_KINDS, type CueKind } from './data/cues';
+export type { DoubtKind, Finding } from './doubts';
+export { RATIOS, type FamilyRatios } from './family';
 export { matchIngredient } from './match';
 export { tokensOf } from './names';
 export { ingredientLines, readRecipe, type ReadResult } from './recipe';
-export type { BakeFacts, Item, Line, LineKind, Pan, Part, Recipe, Step } from './types';
+export type {
+  BakeFacts,
+  Cue,
+  FamilyGuess,
+  Item,
+  Line,
+  LineKind,
+  Pan,
+  Part,
+  Recipe,
+  RecipeTimes,
+  Step,
+  Use,
+  Yield,
+} from './types';

@@ -1,19 +1,13 @@
 import { getIngredient, type Catalogue } from '../catalogue';
 import { addRanges, range, type Range } from '../quantity';
-import type { Locale } from '../vocabulary';
 import { readAmount, type Amount } from './amount';
 import { cleanLine } from './clean';
-import { weigh, type Measured } from './grams';
+import { weigh, type Measured, type Scales } from './grams';
 import { isName, matchIngredient } from './match';
 import { numbersFromWords } from './numberWords';
 import { remembered } from './remember';
 import { takeApart, type Segments } from './segments';
 import type { Item, Line } from './types';
-
-export interface Reader {
-  readonly catalogue: Catalogue;
-  readonly locale: Locale;
-}
 
 type ReadLine = Pick<Line, 'items' | 'measuredBy' | 'aside'>;
 type Found = Item & { readonly by?: Measured['by'] };
@@ -24,10 +18,19 @@ const FOR_THE_TIN =
   /\bfor (?:the |your )?(?:dusting|greasing|rolling|sprinkling|coating|lining|brushing|frying|serving|(?:cake |loaf |muffin )?(?:tin|pan|tray|bench|board|surface|mould)s?)\b|\bto (?:serve|decorate|dust|grease|taste)\b/i;
 const JUICE =
   /^(?:the )?(?:(finely )?(?:grated )?(zest|rind|peel)(?: and (juice))?|(juice)(?: and (?:grated )?(zest|rind))?) (?:of|from) (.+)$/i;
+const FRUIT = '((?:un)?waxed |large |small |medium |organic )*(?:lemons?|limes?|oranges?|clementines?|grapefruits?|mandarins?)';
+/** "1 lemon, zested and juiced", "2 limes (juice only)". */
+const FRUIT_USED = new RegExp(`^([\\d/. ]*\\s*${FRUIT})\\s*[,(]\\s*((?:(?:finely |freshly )?(?:grated )?(?:zest(?:ed)?|juiced?|rind|only|and|grated|of|the|its)[ )]*)+)$`, 'i');
 const CITRUS = /\b(lemon|lime|orange|clementine|grapefruit|mandarin)s?\b/i;
 
 /** "grated zest and juice of 2 lemons" → "2 lemon zest", "2 lemon juice". */
 function juiceAndZest(text: string): string[] {
+  const used = FRUIT_USED.exec(text);
+  if (used) {
+    const [, fruit = '', , how = ''] = used;
+    const said = [/zest|rind/i.test(how) ? 'zest' : '', /juice/i.test(how) ? 'juice' : ''].filter(Boolean);
+    if (said.length > 0) return juiceAndZest(`${said.join(' and ')} of ${fruit.trim()}`);
+  }
   const match = JUICE.exec(text);
   const rest = match?.[6] ?? '';
   const fruit = CITRUS.exec(rest)?.[1];
@@ -37,6 +40,8 @@ function juiceAndZest(text: string): string[] {
   const juice = (match[3] ?? match[4]) ? [`${amount} ${fruit} juice`] : [];
   return [...zest, ...juice];
 }
+
+const MEASURES = new Set(['gram', 'kilogram', 'ounce', 'pound', 'cup', 'tablespoon', 'teaspoon', 'milliliter']);
 
 /** A weight, or failing that a volume, in the brackets beats what stands outside, unless that is a weight already. */
 function bracketAmount(
@@ -79,13 +84,14 @@ export function unplaced(words: string): Item {
     quantity: null,
     unit: null,
     grams: null,
+    beside: null,
     alternative: false,
   };
 }
 
 function found(
   words: string,
-  reader: Reader,
+  reader: Scales,
   grams: Range | null,
   by: Measured['by'] | undefined,
   alternative: boolean,
@@ -102,6 +108,7 @@ function found(
     quantity: null,
     unit: null,
     grams,
+    beside: null,
     alternative,
     by,
   };
@@ -113,7 +120,7 @@ const times = (quantity: Range, factor: number): Range =>
 /** The things that one stretch of words names: "butter or margarine" is one and its stand-in, "salt and pepper" two. */
 function named(
   words: string,
-  reader: Reader,
+  reader: Scales,
   measure: (id: string) => Measured | undefined,
   optional: boolean,
 ): Found[] {
@@ -133,7 +140,7 @@ function named(
 }
 
 /** "milk, skimmed" is skimmed milk: a name may stand the other way round, with a comma. */
-function turnedRound(words: string, preparation: string, { catalogue }: Reader): string {
+function turnedRound(words: string, preparation: string, { catalogue }: Scales): string {
   const [first = ''] = preparation.split(',');
   if (first === '' || first === words) return words;
   return (
@@ -144,10 +151,10 @@ function turnedRound(words: string, preparation: string, { catalogue }: Reader):
 }
 
 /** "2 sheets gelatine" is leaf gelatine: the measure is part of the name. */
-const asLeaves = (words: string, { unit }: Amount, { catalogue }: Reader): string =>
+const asLeaves = (words: string, { unit }: Amount, { catalogue }: Scales): string =>
   unit === 'leaf' && isName(`${words} leaf`, catalogue) ? `${words} leaf` : words;
 
-function readPieces(text: string, reader: Reader): Found[] {
+function readPieces(text: string, reader: Scales): Found[] {
   const segments = takeApart(text);
   const optional = FOR_THE_TIN.test(segments.bare);
   const amounts = segments.pieces.map((piece) => ({
@@ -175,11 +182,32 @@ function readPieces(text: string, reader: Reader): Found[] {
             },
           ]
         : waiting;
-    const [main, ...beside] = named(words, reader, (id) => total(parts, id, described, reader), optional);
-    if (main) result.push({ ...main, ...measureOf(parts) }, ...beside);
+    const unmeasured = optional && parts.every(({ unit }) => unit === null);
+    const [main, ...others] = named(words, reader, (id) => total(parts, id, described, reader), unmeasured);
+    const beside =
+      result.length === 0 && main?.ingredient && main.grams
+        ? otherWeight(segments, bracket, waiting, main.ingredient, described, reader)
+        : null;
+    if (main) result.push({ ...main, ...measureOf(parts), beside }, ...others);
     waiting = [];
   }
   return result;
+}
+
+/** What the measure that was not taken would make it weigh: a volume before a weight, a second weight after a stroke. */
+function otherWeight(
+  { brackets, dual }: Segments,
+  taken: ReturnType<typeof bracketAmount>,
+  outside: readonly (Amount & { sign: 1 | -1; times: number })[],
+  id: string,
+  words: string,
+  reader: Scales,
+): Range | null {
+  if (taken) return taken.pack ? null : (total(outside, id, words, reader)?.grams ?? null);
+  const said = [dual, ...brackets].find((text) => text && readAmount(text).unit);
+  const amount = said ? readAmount(said) : undefined;
+  if (!amount?.unit || !MEASURES.has(amount.unit) || /\beach\b/i.test(said ?? '')) return null;
+  return total([{ ...amount, sign: 1, times: 1 }], id, words, reader)?.grams ?? null;
 }
 
 /** One measure as it was written; of a sum there is none. */
@@ -193,12 +221,12 @@ function total(
   parts: readonly (Amount & { sign: 1 | -1; times: number })[],
   id: string,
   words: string,
-  reader: Reader,
+  reader: Scales,
 ): Measured | undefined {
   let sum: Measured | undefined;
   for (const { quantity, unit, sign, times: factor } of parts) {
     if (!quantity) continue;
-    const one = weigh(times(quantity, factor), unit, id, words, reader.locale, reader.catalogue);
+    const one = weigh(times(quantity, factor), unit, id, words, reader);
     if (!one) return undefined;
     const signed =
       sign === 1 ? one.grams : { central: -one.grams.central, low: -one.grams.high, high: -one.grams.low };
@@ -209,22 +237,23 @@ function total(
 
 const without = ({ by: _, ...item }: Found): Item => item;
 
-function read(source: string, reader: Reader): ReadLine {
+function read(source: string, reader: Scales): ReadLine {
   const clean = numbersFromWords(cleanLine(source));
   const items = juiceAndZest(clean).flatMap((text) => readPieces(text, reader));
   const by = items.find((item) => item.by)?.by ?? null;
   return { items: items.map(without), measuredBy: by, aside: FOR_THE_TIN.test(takeApart(clean).bare) };
 }
 
-/** Lines that were read with a catalogue, by place. */
-const readers = new WeakMap<Catalogue, Map<Locale, (source: string) => ReadLine>>();
+/** Lines that were read with a catalogue, by place and egg. */
+const readers = new WeakMap<Catalogue, Map<string, (source: string) => ReadLine>>();
 const MOST_LINES = 4000;
 
 /** Reads one ingredient line. Never throws; what it can't place has no ingredient and stays to be asked about. */
-export function readLine(source: string, reader: Reader): ReadLine {
-  const byPlace = readers.get(reader.catalogue) ?? new Map<Locale, (source: string) => ReadLine>();
+export function readLine(source: string, reader: Scales): ReadLine {
+  const byPlace = readers.get(reader.catalogue) ?? new Map<string, (source: string) => ReadLine>();
   readers.set(reader.catalogue, byPlace);
-  const reading = byPlace.get(reader.locale) ?? remembered((line) => read(line, reader), MOST_LINES);
-  byPlace.set(reader.locale, reading);
+  const key = `${reader.locale} ${reader.eggSize}`;
+  const reading = byPlace.get(key) ?? remembered((line) => read(line, reader), MOST_LINES);
+  byPlace.set(key, reading);
   return reading(source);
 }

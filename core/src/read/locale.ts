@@ -19,12 +19,15 @@ const METRIC_UNIT = /\d ?(?:g|kg|ml|dl|cl|l)\b/gi;
 
 const weigh = (text: string, pattern: RegExp) => text.match(pattern)?.length ?? 0;
 
-/** The place whose cups and spoons the recipe means: by its words and units. Without any sign it is the US cup. */
-export function inferLocale(text: string): Locale {
+/**
+ * The place whose cups and spoons the recipe means: by its words and units. Without a sign it is what the household takes
+ * for usual, else metric where there are metric units, else the US cup.
+ */
+export function inferLocale(text: string, usual: Locale | null = null): Locale {
   const score: Record<Locale, number> = { US: 0, UK: 0, AU: 0, metric: 0 };
   for (const [locale, pattern, weight] of SIGNS) score[locale] += weight * weigh(text, pattern);
   const metric = weigh(text, METRIC_UNIT);
   if (score.AU > 0 && score.AU >= score.US) return 'AU';
-  if (score.US === 0 && score.UK === 0) return metric > 0 ? 'metric' : 'US';
+  if (score.US === 0 && score.UK === 0) return usual ?? (metric > 0 ? 'metric' : 'US');
   return score.UK > score.US ? 'UK' : 'US';
 }

@@ -70,7 +70,8 @@ const inFigures = (text: string): string =>
 
 const number = (text: string) => readAmount(`${text.trim()} minute`).quantity?.central ?? Number.NaN;
 
-function minutesOf(text: string): { low: number; high: number } | null {
+/** The first span of time that a text names, minutes. */
+export function minutesIn(text: string): { low: number; high: number } | null {
   for (const match of inFigures(text).matchAll(TIME)) {
     const hour = match[3]!.toLowerCase().startsWith('h') ? 60 : 1;
     const low = number(match[1]!) * hour + Number(match[4] ?? 0);
@@ -149,7 +150,7 @@ export function readBake(texts: readonly string[]): BakeFacts | null {
   const minutes =
     baking
       .filter((one) => /\bbak(?:e|ing)\b|\bin the oven\b/i.test(one))
-      .map(minutesOf)
+      .map(minutesIn)
       .find((one) => one !== null) ?? null;
   const pan = panOf(sentences);
   if (!oven && !minutes && !pan) return null;

@@ -1,16 +1,21 @@
 import type { Catalogue } from '../catalogue';
 import { catalogueOf, type Kitchen, type LineCorrection, type SourceLine } from '../kitchen';
 import type { Locale } from '../vocabulary';
+import { readCues } from './cues';
+import { usesOf } from './divided';
+import { findDoubts } from './doubts';
 import { cleanLine } from './clean';
 import { correctLine } from './corrections';
 import { guessFamily } from './family';
 import { carryIds } from './ids';
-import { readLine, type Reader } from './line';
+import type { Scales } from './grams';
+import { readLine } from './line';
 import { inferLocale } from './locale';
 import { matchIngredient } from './match';
 import { readBake } from './oven';
 import { sortLines, type LineSort } from './sections';
 import type { Line, Part, Recipe, Step } from './types';
+import { readTimes, readYield } from './yieldAndTimes';
 
 export interface ReadOptions {
   readonly kitchen: Kitchen;
@@ -36,10 +41,10 @@ interface Sorted extends SourceLine {
 const MOST_LINES = 1000;
 
 function emptyLine({ id, source }: SourceLine, kind: Line['kind']): Line {
-  return { id, source, kind, items: [], measuredBy: null, aside: false };
+  return { id, source, kind, items: [], measuredBy: null, aside: false, uses: [] };
 }
 
-function toLine(line: Sorted, reader: Reader, corrections: ReadonlyMap<string, LineCorrection>): Line {
+function toLine(line: Sorted, reader: Scales, corrections: ReadonlyMap<string, LineCorrection>): Line {
   const correction = corrections.get(line.id);
   if (line.sort === 'heading') return emptyLine(line, 'heading');
   const read =
@@ -48,6 +53,11 @@ function toLine(line: Sorted, reader: Reader, corrections: ReadonlyMap<string, L
       : emptyLine(line, 'note');
   return correctLine(read, correction, reader);
 }
+
+const withUses = (line: Line, steps: readonly Step[], reader: Scales): Line => {
+  const uses = usesOf(line, steps, reader);
+  return uses.length === 0 ? line : { ...line, uses };
+};
 
 const partName = (source: string) =>
   cleanLine(source)
@@ -94,32 +104,42 @@ export function readRecipe(
   const lines = carryIds(previous, sources, newId);
   const sorts = sortLines(sources.slice(0, MOST_LINES), (words) => plainName(words, catalogue));
   const sorted = lines.map((line, at): Sorted => ({ ...line, sort: sorts[at] ?? 'note' }));
-  const place = locale ?? inferLocale(text);
-  const reader: Reader = { catalogue, locale: place };
+  const place = locale ?? inferLocale(text, kitchen.locale);
+  const reader: Scales = { catalogue, locale: place, eggSize: kitchen.eggSize };
   const byLine = new Map(corrections.map((one) => [one.line, one]));
   const steps: Step[] = sorted
     .filter(({ sort, id }) => sort === 'method' && !byLine.has(id))
     .map(({ id, source }) => ({ id, source }));
   const taken = new Set(steps.map(({ id }) => id));
-  const read = sorted.filter(({ id }) => !taken.has(id)).map((line) => toLine(line, reader, byLine));
+  const read = sorted
+    .filter(({ id }) => !taken.has(id))
+    .map((line) => toLine(line, reader, byLine))
+    .map((line) => withUses(line, steps, reader));
   const title = cleanLine(sorted.find(({ sort }) => sort === 'title')?.source ?? '').replace(/^#+\s*/, '');
   const method = steps.map(({ source }) => source).join(' ');
   const about = read.filter(({ kind }) => kind !== 'ingredient').map(({ source }) => source);
+  const family = guessFamily(
+    `${title} ${about.filter((one) => /^(?:makes|serves|yield)/i.test(one)).join(' ')}`,
+    read,
+    method,
+    catalogue,
+  );
+  const parts = toParts(read);
+  const bake = readBake([title, ...about, ...steps.map(({ source }) => source)]);
   return {
     lines,
     recipe: {
       schema: 1,
       title,
       locale: place,
-      family: guessFamily(
-        `${title} ${about.filter((one) => /^(?:makes|serves|yield)/i.test(one)).join(' ')}`,
-        read,
-        method,
-        catalogue,
-      ),
-      parts: toParts(read),
+      family,
+      parts,
       method: steps,
-      bake: readBake([title, ...about, ...steps.map(({ source }) => source)]),
+      bake,
+      yields: readYield([...about, title]),
+      times: readTimes(about),
+      cues: readCues(steps),
+      doubts: findDoubts({ parts, method: steps, bake, family: family.id, ratios: family.ratios }, catalogue),
     },
   };
 }

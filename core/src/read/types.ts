@@ -1,6 +1,9 @@
 import type { PanSize } from '../kitchen';
 import type { Range } from '../quantity';
 import type { FamilyId, Locale, Role } from '../vocabulary';
+import type { CueKind } from './data/cues';
+import type { Finding } from './doubts/doubt';
+import type { FamilyRatios } from './family';
 
 /** How sure the reader is of an ingredient: `near` was found by tolerance and is a question, `none` is unknown. */
 export type MatchKind = 'exact' | 'near' | 'none';
@@ -17,6 +20,8 @@ export interface Item {
   readonly quantity: Range | null;
   readonly unit: string | null;
   readonly grams: Range | null;
+  /** What the other of two measures would make it weigh ("1 cup (300 g)"); null where there is but one. */
+  readonly beside: Range | null;
   /** It is named beside another ("butter or margarine"): it counts for the guard, not for the weight. */
   readonly alternative: boolean;
 }
@@ -33,6 +38,16 @@ export interface Line {
   readonly aside: boolean;
   /** A volume or a count was measured: the doubt is that of a cup. */
   readonly measuredBy: 'weight' | 'volume' | 'count' | 'hand' | null;
+  /** Where a line that is divided is used, step by step. */
+  readonly uses: readonly Use[];
+}
+
+/** A part of a divided line in the step that takes it. */
+export interface Use {
+  readonly step: string;
+  readonly grams: Range;
+  /** It is what the other steps have left. */
+  readonly rest: boolean;
 }
 
 export interface Part {
@@ -60,12 +75,52 @@ export interface BakeFacts {
   readonly pan: Pan | null;
 }
 
+/** How many pieces or helpings. */
+export interface Yield {
+  readonly low: number;
+  readonly high: number;
+  readonly what: string;
+}
+
+/** Minutes that the recipe states; null where it doesn't. */
+export interface RecipeTimes {
+  readonly prep: number | null;
+  readonly cook: number | null;
+  readonly rest: number | null;
+  readonly total: number | null;
+}
+
+/** Words of the method that a later stage listens to. */
+export interface Cue {
+  readonly kind: CueKind;
+  readonly words: string;
+  readonly step: string;
+}
+
+/** What kind of bake it is taken for, and why. */
+export interface FamilyGuess {
+  readonly id: FamilyId;
+  readonly confidence: number;
+  /** Null without flour. */
+  readonly ratios: FamilyRatios | null;
+  readonly nearest: readonly {
+    readonly id: FamilyId;
+    readonly probability: number;
+    readonly words: readonly string[];
+    readonly usual: FamilyRatios;
+  }[];
+}
+
 export interface Recipe {
   readonly schema: 1;
   readonly title: string;
   readonly locale: Locale;
-  readonly family: { readonly id: FamilyId; readonly confidence: number };
+  readonly family: FamilyGuess;
   readonly parts: readonly Part[];
   readonly method: readonly Step[];
   readonly bake: BakeFacts | null;
+  readonly yields: Yield | null;
+  readonly times: RecipeTimes;
+  readonly cues: readonly Cue[];
+  readonly doubts: readonly Finding[];
 }

@@ -58,8 +58,24 @@ export const ALLERGENS = [
 ] as const;
 export type Allergen = (typeof ALLERGENS)[number];
 
-/** What a person at the table may avoid: the allergens of the law, and corn, which no law lists. */
-export const AVOIDANCES = [...ALLERGENS, 'corn'] as const;
+/** The nine that a US label must name (FALCPA 2004; FASTER Act 2021): 21 U.S.C. 321(qq). */
+export const US_ALLERGENS: readonly Allergen[] = [
+  'wheat',
+  'milk',
+  'egg',
+  'fish',
+  'crustaceans',
+  'tree nuts',
+  'peanuts',
+  'soybeans',
+  'sesame',
+];
+
+/**
+ * What a person at the table may avoid: the allergens of the law; corn, which no law lists; and what some leave out for
+ * other reasons: oats, gums, and the starches of the nightshade potato.
+ */
+export const AVOIDANCES = [...ALLERGENS, 'corn', 'oats', 'gums', 'nightshades'] as const;
 export type Avoidance = (typeof AVOIDANCES)[number];
 
 /** Units that a person chooses from when a line is put right; `piece` is for what is counted. */

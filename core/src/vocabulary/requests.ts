@@ -19,3 +19,18 @@ export type Locale = (typeof LOCALES)[number];
 /** Tins by their floor; `tray` holds pieces that stand free. */
 export const PAN_SHAPES = ['round', 'square', 'rect', 'loaf', 'ring', 'muffin', 'tray'] as const;
 export type PanShape = (typeof PAN_SHAPES)[number];
+
+/**
+ * How strictly somebody avoids something: only what is certified, with a list against cross-contact; what the label is
+ * read for; or a mere preference, for which no label is asked about.
+ */
+export const STRICTNESSES = ['certified', 'label', 'preference'] as const;
+export type Strictness = (typeof STRICTNESSES)[number];
+
+/** Sizes of hens' eggs; what they weigh hangs on the place. */
+export const EGG_SIZES = ['small', 'medium', 'large', 'extra large'] as const;
+export type EggSize = (typeof EGG_SIZES)[number];
+
+/** What the label of a commercial blend or mix is asked for. */
+export const LABEL_FACTS = ['leavening', 'salt', 'gum', 'milk', 'certified'] as const;
+export type LabelFact = (typeof LABEL_FACTS)[number];

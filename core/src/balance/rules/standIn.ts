@@ -15,10 +15,10 @@ const PUREE = 'applesauce';
 export function troublesOf(id: string, request: ConversionRequest, catalogue: Catalogue): Trouble[] {
   const { gluten, grain, allergens } = getIngredient(catalogue, id);
   const avoided = allergens.filter((one) => request.without.includes(one));
-  const starchOfGrain = request.diet === 'grain-free' && id === 'baking-powder';
+  const starchOfGrain = request.diet === 'grain-free' && !request.grainDerived && id === 'baking-powder';
   return [
     ...(gluten === 'contains' ? (['gluten'] as const) : []),
-    ...(grainForbidden(request.diet, grain) || starchOfGrain ? (['grain'] as const) : []),
+    ...(grainForbidden(request, grain) || starchOfGrain ? (['grain'] as const) : []),
     ...avoided,
   ];
 }

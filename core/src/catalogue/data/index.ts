@@ -8,11 +8,12 @@ import { flours } from './flours';
 import { inclusions } from './inclusions';
 import { leaveners } from './leaveners';
 import { liquids } from './liquids';
+import { pantry } from './pantry';
 import { produce } from './produce';
 import { starches } from './starches';
 import { sugars } from './sugars';
 import { wheat } from './wheat';
 
 export const TABLES: readonly Table[] = [
-  wheat, flours, starches, binders, sugars, fats, eggsDairy, liquids, leaveners, flavours, inclusions, produce, chocolate,
+  wheat, flours, starches, binders, sugars, fats, eggsDairy, liquids, leaveners, flavours, inclusions, produce, chocolate, pantry,
 ];

@@ -3,13 +3,13 @@ import type { Caution } from '../types';
 export interface CautionRule extends Caution {
   /** Ids of ingredients, or roles with a leading @, that call it up; empty: always shown. */
   readonly calledBy: readonly string[];
-  readonly coeliacOnly?: boolean;
+  readonly certifiedOnly?: boolean;
 }
 
 /** The usual cautions. Common practice and public advice, in our own words. */
 export const CAUTIONS: readonly CautionRule[] = [
   { id: 'limit', calledBy: [], text: 'Gluten-free is a legal term with a limit (20 mg/kg in many places: 21 CFR 101.91, Codex STAN 118-1979). A home kitchen can’t certify it. Gluten-free is not wheat-free.' },
-  { id: 'cross-contact', calledBy: [], coeliacOnly: true, text: 'For coeliac disease use certified ingredients and keep wheat out of the way: its dust hangs in the air, and sieves, wooden spoons, scoops, tins and toasters hold on to it. Ask the clinician or dietitian about anything uncertain.' },
+  { id: 'cross-contact', calledBy: [], certifiedOnly: true, text: 'For coeliac disease use certified ingredients and keep wheat out of the way: its dust hangs in the air, and sieves, wooden spoons, scoops, tins and toasters hold on to it. Ask the clinician or dietitian about anything uncertain.' },
   { id: 'labels', calledBy: [], text: 'Read every label each time: recipes and makers change, and a swap can bring a new allergen in.' },
   { id: 'raw', calledBy: ['egg', 'egg-white', 'egg-yolk', '@wheat-flour', '@gf-flour', '@starch'], text: 'Raw flour and raw egg can carry germs: no tasting of the batter. Dishes with egg are to reach 71 °C in the middle, measured with a probe; the centre shown here is a prediction.' },
   { id: 'two-hours', calledBy: ['egg', 'whole-milk', 'buttermilk', 'yogurt', 'sour-cream', 'heavy-cream', 'cream-cheese'], text: 'A batter with egg or dairy stands at room temperature for two hours at most, its rest included; custard and cream fillings are kept cold.' },

@@ -1,0 +1,54 @@
+import Papa from 'papaparse';
+import { formulaOf, massOf } from '../formula';
+import type { Recipe } from '../read';
+import type { Found } from './types';
+
+/** Columns of a formula's table, in their order. */
+const COLUMNS = ['recipe', 'part', 'line', 'ingredient', 'role', 'grams', 'grams_low', 'grams_high', 'bakers_percent'] as const;
+const FLOURS = new Set(['wheat-flour', 'gf-flour', 'starch']);
+
+const short = (value: number) => String(Number(value.toPrecision(6)));
+
+/**
+ * A recipe's formula as CSV (RFC 4180), one weighed thing a row: grams with their range, and baker's percentage, g per 100 g
+ * of all flour. A cell that a spreadsheet would run as a formula gets an apostrophe before it.
+ */
+export function toCsv(recipe: Recipe): string {
+  const parts = formulaOf(recipe);
+  const flour = massOf(parts.flatMap(({ lines }) => lines).filter(({ role }) => FLOURS.has(role)));
+  const sources = new Map(recipe.parts.flatMap(({ lines }) => lines.map(({ id, source }) => [id, source.trim()] as const)));
+  const rows = parts.flatMap(({ name, lines }) =>
+    lines.map((line) => ({
+      recipe: recipe.title,
+      part: name ?? '',
+      line: sources.get(line.line.split(':')[0]!) ?? '',
+      ingredient: line.name,
+      role: line.role,
+      grams: short(line.grams),
+      grams_low: short(line.low),
+      grams_high: short(line.high),
+      bakers_percent: flour > 0 ? short((100 * line.grams) / flour) : '',
+    })),
+  );
+  return Papa.unparse({ fields: [...COLUMNS], data: rows }, { newline: '\n', escapeFormulae: true }) + '\n';
+}
+
+/** A formula's table as a recipe's text again: the lines as they were written where it has them, else weight and name. */
+export function ofCsv(csv: string): Found | undefined {
+  const { data, meta } = Papa.parse<Record<string, string>>(csv, { header: true, skipEmptyLines: true });
+  if (!meta.fields?.includes('ingredient') || !meta.fields.includes('grams')) return undefined;
+  const bare = (cell: string | undefined) => (cell ?? '').replace(/^'(?=[=+\-@\t\r])/, '').trim();
+  const title = bare(data[0]?.['recipe']);
+  const lines: string[] = [];
+  let part = '';
+  for (const row of data) {
+    const heading = bare(row['part']);
+    if (heading !== part) lines.push(`${heading}:`);
+    part = heading;
+    const line = bare(row['line']) || `${bare(row['grams'])} g ${bare(row['ingredient'])}`;
+    // Two things on one line are two rows.
+    if (line !== lines.at(-1)) lines.push(line);
+  }
+  const text = [title, ...(title ? [''] : []), ...lines].join('\n');
+  return { title, text, foreign: null };
+}

@@ -1,0 +1,9 @@
+/** Gluten that a method brings in and a list may not name. `listed`: words on a line of the list that cover it. */
+export const METHOD_WORDS: readonly { readonly words: RegExp; readonly listed: RegExp | null; readonly reason: string; readonly instead: string }[] = [
+  { words: /\b(?:flour(?:ed|ing)?) (?:the |your |a |an )?(?:\w+ ){0,2}(?:tins?|pans?|moulds?|bench|board|surface|counter|worktop|hands?|sheets?|trays?|rolling pin|sides?)\b|\b(?:well[- ]|lightly )?floured\b|\b(?:dust|dusted|dusting|sprinkle|coat|toss|grease) (?:\w+ ){0,6}?(?:with|in|and) (?:a little |some |more |extra )?flour\b|\bgreased? and flour(?:ed)?\b/i, listed: /\bflour\b.*\bfor (?:the |your )?(?:dusting|rolling|tin|pan|bench|board|surface)|\bfor (?:dusting|rolling)\b.*\bflour/i, reason: 'the method dusts with flour, which is wheat unless another is named', instead: 'rice flour, cocoa or sugar' },
+  { words: /\bbread ?crumbs?\b|\b(?:biscuit|cookie|cracker|graham) crumbs?\b|\bpanko\b/i, listed: /crumb|biscuit|cracker|cookie|panko/i, reason: 'crumbs are wheat unless their packet says otherwise', instead: 'ground nuts or gluten-free crumbs' },
+  { words: /\b(?:ice[- ]cream cones?|wafers?|lady ?fingers?|sponge fingers?|amaretti)\b/i, listed: /cone|wafer|finger|amaretti/i, reason: 'wafers and sponge fingers are wheat', instead: 'gluten-free ones, by their label' },
+  { words: /\bsemolina\b|\bmatzo meal\b/i, listed: /semolina|matzo/i, reason: 'a kind of wheat', instead: 'fine polenta or rice flour' },
+  { words: /\b(?:beer|ale|stout|lager)\b/i, listed: /beer|ale|stout|lager/i, reason: 'brewed from barley unless the label says otherwise', instead: 'cider or gluten-free beer' },
+  { words: /\bmalt(?:ed)?\b/i, listed: /malt/i, reason: 'malt is barley unless another grain is named', instead: 'golden syrup or treacle' },
+];

@@ -1,0 +1,95 @@
+import { unfold, type Catalogue, type Ingredient } from '../catalogue';
+import { catalogueOf, type ConversionRequest, type Kitchen } from '../kitchen';
+import type { Item, Line, Recipe } from '../read';
+import { LABEL_FACTS, type LabelFact } from '../vocabulary';
+import { COMMERCIAL, HOLDS, IMPLIED } from './data/commercial';
+
+type Says = Readonly<Partial<Record<LabelFact, boolean>>>;
+const HELD = LABEL_FACTS.filter((fact) => fact !== 'certified');
+
+/** What is known of the blend on a line: what its label says, and before that what its name gives away. */
+export function labelOf(line: Line, { labels }: ConversionRequest): Says {
+  const implied = IMPLIED.filter(({ words }) => words.test(line.source)).reduce<Says>(
+    (sum, { says }) => ({ ...sum, ...says }),
+    {},
+  );
+  return { ...implied, ...labels.find((one) => one.line === line.id)?.says };
+}
+
+/** The blend of the catalogue that an item is, labelled or not; undefined when it is none. */
+const blendOf = ({ ingredient }: Item): string | undefined => {
+  const id = ingredient?.split('--')[0];
+  return id !== undefined && COMMERCIAL.has(id) ? id : undefined;
+};
+
+const isCommercial = (item: Item): boolean => blendOf(item) !== undefined;
+
+/** What the label of a line's blend has still to be looked up for. */
+export const factsToAsk = (line: Line, request: ConversionRequest): LabelFact[] => {
+  const says = request.labels.find((one) => one.line === line.id)?.says ?? {};
+  return line.items.some(isCommercial) ? LABEL_FACTS.filter((fact) => says[fact] === undefined) : [];
+};
+
+/** A blend as its label has it: the flours of the table's usual one, and of the rest what the label names. */
+function asLabelled(blend: Ingredient, says: Says, catalogue: Catalogue): Ingredient {
+  const added = new Set(HELD.map((fact) => HOLDS.rows[fact].ingredient));
+  const usual = unfold(catalogue, blend.id);
+  const flours = usual.filter(({ ingredient }) => !added.has(ingredient));
+  const more = HELD.flatMap((fact) => {
+    const row = HOLDS.rows[fact];
+    const known = usual.find(({ ingredient }) => ingredient === row.ingredient);
+    if (says[fact] === false || (says[fact] === undefined && !known)) return [];
+    return [known ?? row];
+  });
+  const room = 1 - more.reduce((sum, { share }) => sum + share, 0);
+  const milled = flours.reduce((sum, { share }) => sum + share, 0);
+  return {
+    ...blend,
+    id: `${blend.id}--${HELD.map((fact) => (says[fact] === undefined ? '' : `${fact}${says[fact] ? 1 : 0}`)).join('')}`,
+    also: [],
+    kinds: [],
+    allergens: says.milk ? [...new Set([...blend.allergens, 'milk' as const])] : blend.allergens,
+    possible: says.milk === undefined ? blend.possible : blend.possible.filter((one) => one !== 'milk'),
+    gluten: says.certified ? 'free' : blend.gluten,
+    note: says.certified ? '' : blend.note,
+    madeOf: [...flours.map((one) => ({ ...one, share: (one.share / milled) * room })), ...more],
+  };
+}
+
+/**
+ * A recipe and a kitchen in which each commercial blend is what its label says: no second dose of gum or leavening, and
+ * milk powder where there is some.
+ */
+export function forLabels(
+  recipe: Recipe,
+  request: ConversionRequest,
+  kitchen: Kitchen,
+): { readonly recipe: Recipe; readonly kitchen: Kitchen } {
+  const catalogue = catalogueOf(kitchen);
+  const made = new Map<string, Ingredient>();
+  const relabel = (line: Line): Line => {
+    if (!line.items.some(isCommercial)) return line;
+    const says = labelOf(line, request);
+    if (Object.keys(says).length === 0) return line;
+    return {
+      ...line,
+      items: line.items.map((item) => {
+        const blend = catalogue.byId.get(blendOf(item) ?? '');
+        if (!blend || blend.madeOf.length === 0) return item;
+        const one = asLabelled(blend, says, catalogue);
+        made.set(one.id, one);
+        return { ...item, ingredient: one.id };
+      }),
+    };
+  };
+  const parts = recipe.parts.map((part) => ({ ...part, lines: part.lines.map(relabel) }));
+  if (made.size === 0) return { recipe, kitchen };
+  return {
+    recipe: { ...recipe, parts },
+    kitchen: {
+      ...kitchen,
+      version: `${kitchen.version}+${[...made.keys()].join('+')}`,
+      ingredients: [...kitchen.ingredients, ...made.values()],
+    },
+  };
+}

@@ -1,0 +1,73 @@
+import type { OwnIngredient } from '../catalogue';
+import type { Avoidance, EggSize, Locale, Strictness } from '../vocabulary';
+
+/** Something that a person at the table avoids. */
+export interface Avoided {
+  readonly what: Avoidance;
+  readonly how: Exclude<Strictness, 'certified'>;
+}
+
+/** Somebody at the table. The name may stay empty: an allergy is enough. */
+export interface Person {
+  readonly id: string;
+  readonly name: string;
+  /** Null: eats gluten. */
+  readonly gluten: Strictness | null;
+  /** Null: eats grain. */
+  readonly grainFree: { readonly pseudocereals: boolean; readonly derived: boolean } | null;
+  readonly avoids: readonly Avoided[];
+}
+
+/** What a US cup of one bag weighs in this kitchen: weighed once, it holds from then on. */
+export interface WeighedCup {
+  readonly id: string;
+  readonly ingredient: string;
+  /** Which bag: makers differ. */
+  readonly bag: string;
+  readonly cupGrams: number;
+  /** The calendar day, `YYYY-MM-DD`. */
+  readonly on: string;
+  /** The bag that is open now: of one ingredient at most one. */
+  readonly inUse: boolean;
+}
+
+/** A recipe of the household that may stand in another's list. */
+export interface HouseRecipe {
+  readonly recipe: string;
+  /** What other recipes call it. */
+  readonly name: string;
+  /** As it was written, or as its docket has it. */
+  readonly as: 'written' | 'converted';
+}
+
+/** Flours mixed and kept in a jar, by share of its weight. */
+export interface HouseBlend {
+  readonly id: string;
+  readonly name: string;
+  readonly madeOf: readonly { readonly ingredient: string; readonly share: number }[];
+}
+
+/** Everything of a household that its recipes share: one document, read whole. */
+export interface KitchenDocument {
+  readonly schema: 1;
+  readonly people: readonly Person[];
+  readonly ingredients: readonly OwnIngredient[];
+  readonly recipes: readonly HouseRecipe[];
+  readonly blends: readonly HouseBlend[];
+  readonly weighed: readonly WeighedCup[];
+  /** The eggs in the house where a recipe names no size; null: the usual one of the recipe's place. */
+  readonly eggSize: EggSize | null;
+  /** Whose cups and spoons a recipe without a sign means; null: as its units suggest. */
+  readonly locale: Locale | null;
+}
+
+export const EMPTY_KITCHEN: KitchenDocument = {
+  schema: 1,
+  people: [],
+  ingredients: [],
+  recipes: [],
+  blends: [],
+  weighed: [],
+  eggSize: null,
+  locale: null,
+};

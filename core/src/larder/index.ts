@@ -1,0 +1,1 @@
+export { layOut, type Larder } from './larder';

@@ -1,0 +1,159 @@
+import { getIngredient, ingredientOfOwn, type Ingredient } from '../catalogue';
+import { convert } from '../docket';
+import { formulaOf } from '../formula';
+import { guardRecipe, HOUSE_PREFIX } from '../guard';
+import {
+  BUILT_IN_KITCHEN,
+  catalogueOf,
+  type HouseRecipe,
+  type Kitchen,
+  type KitchenDocument,
+  type RecipeDocument,
+} from '../kitchen';
+import { ingredientLines, readRecipe, type Recipe } from '../read';
+import { compositeOf, type Weighed } from './composite';
+
+/** A kitchen as its recipes see it, and what of it could not be laid out. */
+export interface Larder {
+  readonly kitchen: Kitchen;
+  readonly troubles: readonly string[];
+}
+
+const houseId = (id: string) => `${HOUSE_PREFIX}${id}`;
+
+/** A name held for something of the house, so that it is found in other lists before it is made. */
+function placeholder(id: string, name: string): Ingredient {
+  const salt = getIngredient(catalogueOf(BUILT_IN_KITCHEN), 'salt');
+  return { ...salt, id: houseId(id), name, also: [], kinds: [], role: 'inclusion', cup: {}, each: undefined, gluten: 'unknown', grain: 'unknown', note: '' };
+}
+
+function read(doc: RecipeDocument, kitchen: Kitchen): Recipe {
+  let count = 0;
+  const { text, lines, corrections, locale } = doc;
+  return readRecipe(text, { kitchen, newId: () => `n${(count += 1)}`, previous: lines, corrections, locale }).recipe;
+}
+
+const withOne = (kitchen: Kitchen, one: Ingredient): Kitchen => ({
+  ...kitchen,
+  ingredients: [...kitchen.ingredients.filter(({ id }) => id !== one.id), one],
+});
+
+/** What a recipe comes to in grams: as it was written, or as its docket has it. */
+function weigh(doc: RecipeDocument, recipe: Recipe, as: HouseRecipe['as'], kitchen: Kitchen): { weighed: Weighed[]; converted: boolean } {
+  if (as === 'converted') {
+    const result = convert(recipe, doc.request, kitchen);
+    if (result.outcome === 'docket')
+      return {
+        converted: true,
+        weighed: result.docket.parts
+          .flatMap(({ lines }) => lines)
+          .flatMap(({ ingredient, grams }) => (ingredient !== null && grams ? [{ ingredient: ingredient.split('--')[0]!, grams: grams.central }] : [])),
+      };
+  }
+  return {
+    converted: false,
+    weighed: formulaOf(recipe).flatMap(({ lines }) => lines.map(({ ingredient, grams }) => ({ ingredient, grams }))),
+  };
+}
+
+function makeRecipe(one: HouseRecipe, doc: RecipeDocument, kitchen: Kitchen): Ingredient | string {
+  const recipe = read(doc, kitchen);
+  const { weighed, converted } = weigh(doc, recipe, one.as, kitchen);
+  if (weighed.length === 0) return `“${one.name}” has no line with a weight, so it can’t stand in another list.`;
+  const { state, open } = guardRecipe(recipe, doc.request, kitchen);
+  const guard = state === 'open' ? `its own guard has ${open.length} open` : `its own guard: ${state}`;
+  return compositeOf(
+    {
+      id: houseId(one.recipe),
+      name: one.name,
+      weighed,
+      jar: false,
+      note: `“${one.name}” ${converted ? 'as converted' : 'as written'}; ${guard}.`,
+      // As converted, the lines that are left speak through what they are made of.
+      lines: converted ? [] : ingredientLines(recipe),
+    },
+    catalogueOf(kitchen),
+  );
+}
+
+/**
+ * Lays out a household's kitchen: own ingredients over the catalogue, then jars, then recipes that stand in other lists,
+ * each after those it is made of. Recipes that hold each other in a circle are refused by name, and what is missing is told.
+ */
+export function layOut(
+  doc: KitchenDocument,
+  recipes: Readonly<Record<string, RecipeDocument>>,
+  version: string,
+): Larder {
+  const builtIn = catalogueOf(BUILT_IN_KITCHEN);
+  const troubles: string[] = [];
+  const { people, weighed, eggSize, locale } = doc;
+  let kitchen: Kitchen = {
+    ...BUILT_IN_KITCHEN,
+    version,
+    people,
+    weighed,
+    eggSize,
+    locale,
+    ingredients: doc.ingredients.map((own) => ingredientOfOwn(own, builtIn.byId.get(own.id))),
+  };
+  for (const { id, name, madeOf } of doc.blends) {
+    const known = madeOf.filter(({ ingredient }) => catalogueOf(kitchen).byId.has(ingredient));
+    if (known.length === 0) {
+      troubles.push(`The jar “${name}” holds nothing that is known.`);
+      continue;
+    }
+    kitchen = withOne(
+      kitchen,
+      compositeOf(
+        { id: houseId(id), name, weighed: known.map(({ ingredient, share }) => ({ ingredient, grams: share })), jar: true, note: `The jar “${name}”.`, lines: [] },
+        catalogueOf(kitchen),
+      ),
+    );
+  }
+  return { ...withRecipes(doc.recipes, recipes, kitchen, troubles), troubles };
+}
+
+/** Adds the recipes in the order in which they are made of each other. */
+function withRecipes(
+  houses: readonly HouseRecipe[],
+  recipes: Readonly<Record<string, RecipeDocument>>,
+  bare: Kitchen,
+  troubles: string[],
+): { readonly kitchen: Kitchen } {
+  const there = houses.filter((one) => {
+    if (recipes[one.recipe]) return true;
+    troubles.push(`“${one.name}” is no longer on the table, so it stands in no list.`);
+    return false;
+  });
+  const named = there.reduce((sum, { recipe, name }) => withOne(sum, placeholder(recipe, name)), bare);
+  const uses = new Map(
+    there.map((one) => {
+      const items = ingredientLines(read(recipes[one.recipe]!, named)).flatMap((line) => line.items);
+      return [one.recipe, there.filter(({ recipe }) => items.some(({ ingredient }) => ingredient === houseId(recipe)))];
+    }),
+  );
+  let kitchen = bare;
+  const done = new Set<string>();
+  const circled = new Set<string>();
+  const make = (one: HouseRecipe, path: readonly HouseRecipe[]): void => {
+    if (done.has(one.recipe) || circled.has(one.recipe)) return;
+    const start = path.findIndex(({ recipe }) => recipe === one.recipe);
+    if (start >= 0) {
+      const circle = path.slice(start);
+      circle.forEach(({ recipe }) => circled.add(recipe));
+      troubles.push(
+        `${[...circle, one].map(({ name }) => `“${name}”`).join(' is made of ')}: a circle. None of them stands in a list until one lets go.`,
+      );
+      return;
+    }
+    for (const part of uses.get(one.recipe) ?? []) make(part, [...path, one]);
+    if (circled.has(one.recipe)) return;
+    done.add(one.recipe);
+    const made = makeRecipe(one, recipes[one.recipe]!, kitchen);
+    if (typeof made === 'string') troubles.push(made);
+    else kitchen = withOne(kitchen, made);
+  };
+  for (const one of there) make(one, []);
+  return { kitchen };
+}

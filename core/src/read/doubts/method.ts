@@ -1,0 +1,75 @@
+import { cleanLine } from '../clean';
+import type { BakeFacts, Line, Part, Step } from '../types';
+import { makeDoubt, type Finding } from './doubt';
+
+const LEAST_CELSIUS = 90;
+const MOST_CELSIUS = 275;
+const LEAST_MINUTES = 3;
+const MOST_MINUTES = 240;
+const PAPER = /\b(line|lined|lining|cover|sheet of|square of)\b([^.;]{0,40}?)\bbaking (powder)\b/i;
+/** Things that are bought for a bake and don't come out of the tap. "Butter the tin" is a deed. */
+const NAMED = /\b(?:the|in|add|beat|beaten|remaining|sifted|melted)\s+(?:\w+\s+){0,2}?(eggs?|milk|yeast|cocoa|cream|yogh?urt|honey)\b/gi;
+
+/** Paper is meant where powder would line the tin. */
+export function powderForPaper(step: Step): Finding[] {
+  const match = PAPER.exec(step.source);
+  if (!match) return [];
+  const to = step.source.replace(PAPER, (whole) => whole.replace(/powder/i, 'paper'));
+  return [makeDoubt('powder-for-paper', step, { asks: 'Powder can’t line a tin: is it baking paper?', guess: 'baking paper', to })];
+}
+
+/** An oven that no dial has, most often °F taken for °C. */
+export function oddOven(steps: readonly Step[], bake: BakeFacts | null): Finding[] {
+  const celsius = bake?.ovenCelsius;
+  if (celsius === null || celsius === undefined || (celsius >= LEAST_CELSIUS && celsius <= MOST_CELSIUS)) return [];
+  const step = steps.find(({ source }) => /\b(?:oven|bake)\b/i.test(source)) ?? steps[0];
+  if (!step) return [];
+  const fahrenheit = /(\d{3})(\s*°?\s*)C\b/i;
+  const to = celsius > MOST_CELSIUS && fahrenheit.test(step.source) ? step.source.replace(fahrenheit, '$1$2F') : undefined;
+  return [
+    makeDoubt('odd-oven', step, {
+      asks: `No home oven bakes at ${celsius} °C.`,
+      ...(to ? { guess: `${celsius} °F`, to } : {}),
+    }),
+  ];
+}
+
+export function oddTime(steps: readonly Step[], bake: BakeFacts | null): Finding[] {
+  const minutes = bake?.minutes;
+  if (!minutes || (minutes.high >= LEAST_MINUTES && minutes.low <= MOST_MINUTES)) return [];
+  const step = steps.find(({ source }) => /\bbak(?:e|ing)\b/i.test(source)) ?? steps[0];
+  return step ? [makeDoubt('odd-time', step, { asks: `${minutes.low} minutes in the oven is hardly meant.` })] : [];
+}
+
+/** What the method works with and no line brings. */
+export function notOnTheList(steps: readonly Step[], lines: readonly Line[]): Finding[] {
+  const listed = lines.map(({ source }) => source.toLowerCase()).join(' ');
+  if (listed.trim() === '') return [];
+  const asked = new Set<string>();
+  return steps.flatMap((step) =>
+    [...cleanLine(step.source).matchAll(NAMED)].flatMap((match) => {
+      const name = match[1]!.toLowerCase().replace(/s$/, '');
+      const stem = name.replace('yoghurt', 'yog').replace('yogurt', 'yog');
+      const like = name === 'egg' ? /\begg|yolk|white/ : name === 'milk' ? /milk|cream/ : new RegExp(stem);
+      if (asked.has(name) || like.test(listed)) return [];
+      asked.add(name);
+      return [
+        makeDoubt('not-on-the-list', step, {
+          asks: `The method uses ${match[1]!}, which no line of the list brings: it is neither weighed nor guarded.`,
+        }),
+      ];
+    }),
+  );
+}
+
+/** Two parts with one name: one of them may have been pasted twice. */
+export function partTwice(parts: readonly Part[]): Finding[] {
+  const seen = new Set<string>();
+  return parts.flatMap(({ name, lines }) => {
+    const key = name?.toLowerCase();
+    const heading = lines.find(({ kind }) => kind === 'heading');
+    if (!key || !heading) return [];
+    if (!seen.has(key)) return (seen.add(key), []);
+    return [makeDoubt('part-twice', heading, { asks: `“${name}” is there twice. Was it pasted twice?` })];
+  });
+}
