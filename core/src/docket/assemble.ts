@@ -69,7 +69,10 @@ export function toBake(answer: BakeAnswer, profile: Profile): DocketBake {
 /** A line that is made more or less of than the rest is a shift like any other. */
 const scaleShifts = ({ recipe, request }: Work): Shift[] =>
   (request.scale?.lines ?? []).flatMap(({ line, factor }) => {
-    const source = recipe.parts.flatMap(({ lines }) => lines).find(({ id }) => id === line)?.source.trim();
+    const source = recipe.parts
+      .flatMap(({ lines }) => lines)
+      .find(({ id }) => id === line)
+      ?.source.trim();
     if (source === undefined || factor === 1) return [];
     return [
       {

@@ -2,6 +2,7 @@ import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest } from '../kitc
 import { readRecipe } from '../read';
 import { counter } from '../testing';
 import recipeV1 from './fixtures/recipe-v1.json';
+import recipeV2 from './fixtures/recipe-v2.json';
 import { convert, toJsonLd, upcastRecipe, type Docket } from '.';
 
 const CAKE =
@@ -108,19 +109,25 @@ describe('what leaves the house', () => {
   it('promises no diet in its JSON-LD', () => {
     expect(toJsonLd(docket(CAKE))).not.toHaveProperty('suitableForDiet');
   });
-  it('reads a document of each version as it was stored, and converts it', () => {
-    const stored = upcastRecipe(recipeV1);
-    expect(stored).toEqual(recipeV1);
-    const { recipe } = readRecipe(stored.text, {
-      kitchen: BUILT_IN_KITCHEN,
-      newId: counter(),
-      previous: stored.lines,
-      corrections: stored.corrections,
-      locale: stored.locale,
-    });
-    const made = convert(recipe, stored.request, BUILT_IN_KITCHEN);
-    expect(made.outcome).toBe('docket');
-  });
+  it('leaves a document of today’s version as it is', () => expect(upcastRecipe(recipeV2)).toEqual(recipeV2));
+  it('opens again what an older answer settled: nobody knows what it was given to', () =>
+    expect(upcastRecipe(recipeV1).request).toMatchObject({ gluten: 'certified', answers: [] }));
+  it.each([recipeV1, recipeV2])(
+    'reads a document of version $schema as it was stored, and converts it',
+    (found) => {
+      const stored = upcastRecipe(found);
+      expect(stored.text).toBe(found.text);
+      const { recipe } = readRecipe(stored.text, {
+        kitchen: BUILT_IN_KITCHEN,
+        newId: counter(),
+        previous: stored.lines,
+        corrections: stored.corrections,
+        locale: stored.locale,
+      });
+      const made = convert(recipe, stored.request, BUILT_IN_KITCHEN);
+      expect(made.outcome).toBe('docket');
+    },
+  );
   it('refuses a document of a newer program by name', () => {
     expect(() => upcastRecipe({ schema: 99 })).toThrow(/schema 99/);
   });

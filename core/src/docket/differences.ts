@@ -26,7 +26,9 @@ function linesOf(docket: Docket): Map<string, { name: string; grams: number }> {
 const restWords = ({ rest }: Docket) =>
   `${rest.minutes[0] === rest.minutes[1] ? rest.minutes[0] : rest.minutes.join('–')} min${rest.cold ? ' cold' : ''}`;
 const blendWords = ({ parts }: Docket) =>
-  (parts.find(({ blend }) => blend.length > 0)?.blend ?? []).map(({ name, share }) => `${name} ${percent(share)}`).join(', ');
+  (parts.find(({ blend }) => blend.length > 0)?.blend ?? [])
+    .map(({ name, share }) => `${name} ${percent(share)}`)
+    .join(', ');
 const bandWords = ({ family, route }: Docket) => {
   const { drinkThirst } = bandsOf(family.id, route);
   return drinkThirst.join('–');
@@ -52,7 +54,11 @@ export function differencesOf(a: Docket, b: Docket): Difference[] {
     const [from, to] = [before.get(id), after.get(id)];
     if (from && to && Math.abs(from.grams - to.grams) <= SAME * from.grams) return [];
     return [
-      { what: (to ?? from)!.name, from: from ? grams(from.grams) : 'none', to: to ? grams(to.grams) : 'none' },
+      {
+        what: (to ?? from)!.name,
+        from: from ? grams(from.grams) : 'none',
+        to: to ? grams(to.grams) : 'none',
+      },
     ];
   });
   return [...facts.filter(({ from, to }) => from !== to), ...weights];

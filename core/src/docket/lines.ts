@@ -66,7 +66,9 @@ function unweighed(
   catalogue: Catalogue,
 ): DocketLine {
   const id = at === 0 ? line.id : `${line.id}:${at}`;
-  const grams = item.grams && range(roundGrams(item.grams.central), roundGrams(item.grams.low), roundGrams(item.grams.high));
+  const grams =
+    item.grams &&
+    range(roundGrams(item.grams.central), roundGrams(item.grams.low), roundGrams(item.grams.high));
   const base = { id, grams, volume: null, source: line.source, overruled: false };
   if (item.ingredient === null) return { ...base, ingredient: null, name: item.words, changed: false };
   const flour = getIngredient(catalogue, item.ingredient);

@@ -88,5 +88,12 @@ export function guardDocket(
   const had = new Set(came.lines.flatMap(({ allergens }) => allergens));
   const has = new Set(goes.lines.flatMap(({ allergens }) => allergens));
   const newTo: Allergen[] = ALLERGENS.filter((one) => has.has(one) && !had.has(one));
-  return { ...goes, diet: request.diet, without: request.without, gluten: request.gluten, forWhom: peopleAt(request, kitchen).map(({ name }) => name), newTo };
+  return {
+    ...goes,
+    diet: request.diet,
+    without: request.without,
+    gluten: request.gluten,
+    forWhom: peopleAt(request, kitchen).map(({ name }) => name),
+    newTo,
+  };
 }

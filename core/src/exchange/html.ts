@@ -8,10 +8,14 @@ import type { Found, Intake } from './types';
 
 /** Elements that end a line. */
 const BLOCKS = new Set(
-  'address article aside blockquote br dd div dl dt figcaption figure footer form h1 h2 h3 h4 h5 h6 header hr li main nav ol p pre section table td th tr ul'.split(' '),
+  'address article aside blockquote br dd div dl dt figcaption figure footer form h1 h2 h3 h4 h5 h6 header hr li main nav ol p pre section table td th tr ul'.split(
+    ' ',
+  ),
 );
 /** Elements that say nothing of a recipe. */
-const SILENT = new Set('script style noscript template svg iframe nav footer form button select head title'.split(' '));
+const SILENT = new Set(
+  'script style noscript template svg iframe nav footer form button select head title'.split(' '),
+);
 
 const named = (root: Document, name: string): Element[] => findAll((one) => one.name === name, root.children);
 
@@ -60,7 +64,10 @@ function microdataNode(scope: Element): Node {
       for (const key of prop?.split(/\s+/) ?? []) {
         const known = node[key];
         const value = valueOf(child);
-        node[key] = known === undefined ? value : [...(Array.isArray(known) ? (known as readonly Json[]) : [known]), value];
+        node[key] =
+          known === undefined
+            ? value
+            : [...(Array.isArray(known) ? (known as readonly Json[]) : [known]), value];
       }
       if (!hasAttrib(child, 'itemscope')) walk(child.children);
     }
@@ -69,7 +76,17 @@ function microdataNode(scope: Element): Node {
   return node;
 }
 
-const KEPT = new Set(['name', 'recipeYield', 'prepTime', 'cookTime', 'totalTime', 'recipeIngredient', 'ingredients', 'recipeInstructions', '@type']);
+const KEPT = new Set([
+  'name',
+  'recipeYield',
+  'prepTime',
+  'cookTime',
+  'totalTime',
+  'recipeIngredient',
+  'ingredients',
+  'recipeInstructions',
+  '@type',
+]);
 
 const microdataOf = (page: Document): Node[] =>
   findAll((one) => hasAttrib(one, 'itemscope') && isRecipeScope(one), page.children)
@@ -84,7 +101,9 @@ function asText(page: Document): Found {
 }
 
 /** The same recipe twice on a page, in JSON-LD and again in microdata or a second script, is one. */
-const unlike = (found: readonly Found[]): Found[] => [...new Map(found.map((one) => [one.text, one])).values()];
+const unlike = (found: readonly Found[]): Found[] => [
+  ...new Map(found.map((one) => [one.text, one])).values(),
+];
 
 /**
  * The recipes of a saved web page: from its JSON-LD, else its microdata, else its words. Nothing is run and nothing is
@@ -93,13 +112,23 @@ const unlike = (found: readonly Found[]): Found[] => [...new Map(found.map((one)
 export function ofHtml(html: string): Intake {
   const page = parseDocument(html);
   const { nodes, broken } = linkedDataOf(page);
-  const notes = broken > 0 ? [`${broken === 1 ? 'One block' : `${broken} blocks`} of the page’s data could not be read.`] : [];
-  const marked = unlike((nodes.length > 0 ? nodes : microdataOf(page)).map(ofRecipeNode)).filter(({ text }) => text !== '');
+  const notes =
+    broken > 0
+      ? [`${broken === 1 ? 'One block' : `${broken} blocks`} of the page’s data could not be read.`]
+      : [];
+  const marked = unlike((nodes.length > 0 ? nodes : microdataOf(page)).map(ofRecipeNode)).filter(
+    ({ text }) => text !== '',
+  );
   if (marked.length > 0) return { kind: 'web page', recipes: marked, notes };
   const text = asText(page);
   return {
     kind: 'web page',
     recipes: text.text === '' ? [] : [text],
-    notes: [...notes, ...(text.text === '' ? [] : ['The page marks up no recipe: its words were taken. Strike out what doesn’t belong.'])],
+    notes: [
+      ...notes,
+      ...(text.text === ''
+        ? []
+        : ['The page marks up no recipe: its words were taken. Strike out what doesn’t belong.']),
+    ],
   };
 }

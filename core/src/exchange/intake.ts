@@ -5,7 +5,8 @@ import { ofMarkdown } from './markdown';
 import { ofCsv } from './table';
 import type { FileKind, Found, Intake } from './types';
 
-const LOOKS_LIKE_HTML = /^\s*(?:<!doctype html|<html|<\?xml|<!--)|<(?:script|body|main|article|div|ul|p)\b[^>]*>|itemtype=["']/i;
+const LOOKS_LIKE_HTML =
+  /^\s*(?:<!doctype html|<html|<\?xml|<!--)|<(?:script|body|main|article|div|ul|p)\b[^>]*>|itemtype=["']/i;
 const LOOKS_LIKE_MARKDOWN = /^#{1,3} \S|^\s*[-*] \[[ x]\] |^#{1,3} \S/m;
 /** So much of a file shows what it is. */
 const HEAD = 4000;
@@ -20,15 +21,29 @@ function kindOf(name: string, text: string): FileKind {
   return 'text';
 }
 
-const plain = (text: string): Found => ({ title: text.trim().split(/\r?\n/)[0]?.trim() ?? '', text, foreign: null });
+const plain = (text: string): Found => ({
+  title: text.trim().split(/\r?\n/)[0]?.trim() ?? '',
+  text,
+  foreign: null,
+});
 
 function ofJson(text: string): Intake {
   const parsed = parseJson(text);
   if (parsed === undefined)
-    return { kind: 'text', recipes: [plain(text)], notes: ['It looks like data but breaks off or is faulty: taken as it stands.'] };
+    return {
+      kind: 'text',
+      recipes: [plain(text)],
+      notes: ['It looks like data but breaks off or is faulty: taken as it stands.'],
+    };
   const recipes = findRecipes(parsed).map(ofRecipeNode);
   return recipes.length > 0
-    ? { kind: 'linked data', recipes, notes: recipes.every(({ text: words }) => words.includes('\n')) ? [] : ['It names a recipe, but hardly anything of it.'] }
+    ? {
+        kind: 'linked data',
+        recipes,
+        notes: recipes.every(({ text: words }) => words.includes('\n'))
+          ? []
+          : ['It names a recipe, but hardly anything of it.'],
+      }
     : { kind: 'linked data', recipes: [], notes: ['It is data, but holds no recipe.'] };
 }
 
@@ -49,7 +64,9 @@ export function takeIn(name: string, bytes: string): Intake {
       return { kind, recipes: [ofMarkdown(text)], notes: [] };
     case 'table': {
       const found = ofCsv(text);
-      return found ? { kind, recipes: [found], notes: [] } : { kind: 'text', recipes: [plain(text)], notes: ['It is no table of ours: taken as text.'] };
+      return found
+        ? { kind, recipes: [found], notes: [] }
+        : { kind: 'text', recipes: [plain(text)], notes: ['It is no table of ours: taken as text.'] };
     }
     case 'text':
       return { kind, recipes: [plain(text)], notes: [] };

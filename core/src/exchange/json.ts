@@ -7,12 +7,21 @@ export const isNode = (value: Json | undefined): value is Node =>
 
 /** A value, or each of several. Linked data writes one as itself and more as a list. */
 export const listOf = (value: Json | undefined): readonly Json[] =>
-  value === undefined || value === null ? [] : Array.isArray(value) ? (value as readonly Json[]) : [value as Json];
+  value === undefined || value === null
+    ? []
+    : Array.isArray(value)
+      ? (value as readonly Json[])
+      : [value as Json];
 
 /** Parses JSON; undefined where it isn't any. A byte-order mark and a trailing semicolon of a script are let pass. */
 export function parseJson(text: string): Json | undefined {
   try {
-    return JSON.parse(text.replace(/^\uFEFF/, '').trim().replace(/;$/, '')) as Json;
+    return JSON.parse(
+      text
+        .replace(/^\uFEFF/, '')
+        .trim()
+        .replace(/;$/, ''),
+    ) as Json;
   } catch {
     return undefined;
   }

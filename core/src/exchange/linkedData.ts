@@ -13,13 +13,16 @@ export const MOST_FOREIGN = 60_000;
 const SECONDS_A_MINUTE = 60;
 
 const typeOf = (node: Node) =>
-  listOf(node['@type'] ?? node['type']).map((type) => (typeof type === 'string' ? type.replace(/^.*[/:#]/, '') : ''));
+  listOf(node['@type'] ?? node['type']).map((type) =>
+    typeof type === 'string' ? type.replace(/^.*[/:#]/, '') : '',
+  );
 const isRecipe = (node: Node) => typeOf(node).includes('Recipe');
 
 /** Every schema.org Recipe in some linked data, wherever it hangs: a list, a graph, the main entity of a page. */
 export function findRecipes(value: Json, depth = 0): Node[] {
   if (depth > DEEPEST) return [];
-  if (Array.isArray(value)) return (value as readonly Json[]).flatMap((one) => findRecipes(one, depth + 1)).slice(0, MOST_RECIPES);
+  if (Array.isArray(value))
+    return (value as readonly Json[]).flatMap((one) => findRecipes(one, depth + 1)).slice(0, MOST_RECIPES);
   if (!isNode(value)) return [];
   if (isRecipe(value)) return [value];
   return ['@graph', 'mainEntity', 'mainEntityOfPage', 'itemListElement', 'item', 'hasPart', 'about']
@@ -33,7 +36,10 @@ function wordsOf(value: Json | undefined): string {
   if (typeof value === 'number') return String(value);
   if (!isNode(value)) return '';
   const { text, name, description } = value;
-  const amount = [value['amount'] ?? value['value'] ?? value['quantity'], value['unitText'] ?? value['unit']].map(wordsOf).filter(Boolean).join(' ');
+  const amount = [value['amount'] ?? value['value'] ?? value['quantity'], value['unitText'] ?? value['unit']]
+    .map(wordsOf)
+    .filter(Boolean)
+    .join(' ');
   const said = wordsOf(text ?? null) || wordsOf(name ?? null) || wordsOf(description ?? null);
   return [amount, said].filter(Boolean).join(' ');
 }
@@ -41,7 +47,9 @@ function wordsOf(value: Json | undefined): string {
 /** Lines of a value that ought to be a list of texts, and may be one text with line breaks or bullets. */
 function linesOf(value: Json | undefined): string[] {
   return listOf(value)
-    .flatMap((one): readonly Json[] => (typeof one === 'string' ? one.split(/\r?\n|<br\s*\/?>|<\/(?:p|li|div)>/i) : [one]))
+    .flatMap((one): readonly Json[] =>
+      typeof one === 'string' ? one.split(/\r?\n|<br\s*\/?>|<\/(?:p|li|div)>/i) : [one],
+    )
     .map(wordsOf)
     .filter((line) => line !== '');
 }
@@ -89,7 +97,9 @@ const OURS = new Set([
 ]);
 
 function foreignOf(recipe: Node): string | null {
-  const rest = Object.entries(recipe).filter(([key]) => !OURS.has(key) && key !== '__proto__' && key !== 'constructor');
+  const rest = Object.entries(recipe).filter(
+    ([key]) => !OURS.has(key) && key !== '__proto__' && key !== 'constructor',
+  );
   if (rest.length === 0) return null;
   const json = JSON.stringify(Object.fromEntries(rest));
   return json.length > MOST_FOREIGN ? null : json;
@@ -104,7 +114,12 @@ export function ofRecipeNode(recipe: Node): Found {
   const pieces: Pieces = {
     title: wordsOf(recipe['name']),
     yields: yieldOf(recipe['recipeYield']),
-    times: { prep: minutesOf(recipe['prepTime']), cook: minutesOf(recipe['cookTime']), total: minutesOf(recipe['totalTime']), rest: null },
+    times: {
+      prep: minutesOf(recipe['prepTime']),
+      cook: minutesOf(recipe['cookTime']),
+      total: minutesOf(recipe['totalTime']),
+      rest: null,
+    },
     ingredients: linesOf(recipe['recipeIngredient'] ?? recipe['ingredients']),
     steps: stepsOf(recipe['recipeInstructions']),
     notes: linesOf(notes),

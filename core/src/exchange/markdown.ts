@@ -11,8 +11,18 @@ function wordsOf(token: Token): string {
   return 'text' in token ? String(token.text) : '';
 }
 
-const entities: Readonly<Record<string, string>> = { '&amp;': '&', '&lt;': '<', '&gt;': '>', '&quot;': '"', '&#39;': "'" };
-const decoded = (words: string) => words.replace(/&(?:amp|lt|gt|quot|#39);/g, (one) => entities[one] ?? one).replace(/\s+/g, ' ').trim();
+const entities: Readonly<Record<string, string>> = {
+  '&amp;': '&',
+  '&lt;': '<',
+  '&gt;': '>',
+  '&quot;': '"',
+  '&#39;': "'",
+};
+const decoded = (words: string) =>
+  words
+    .replace(/&(?:amp|lt|gt|quot|#39);/g, (one) => entities[one] ?? one)
+    .replace(/\s+/g, ' ')
+    .trim();
 
 /** Headings that are no part of the bake: the reader knows them as they are. */
 const KNOWN = /^(?:ingredients?|method|directions?|instructions?|steps?|preparation|notes?|tips?)$/i;
@@ -29,12 +39,16 @@ function linesOf(token: Token): string[] {
     case 'paragraph':
     case 'text':
       return (token as Tokens.Paragraph).raw.trimEnd().split('\n').length > 1 && !hasBreaks(token)
-        ? (token as Tokens.Paragraph).raw.split('\n').map((line) => decoded(marked.lexer(line).map(wordsOf).join('')))
+        ? (token as Tokens.Paragraph).raw
+            .split('\n')
+            .map((line) => decoded(marked.lexer(line).map(wordsOf).join('')))
         : [decoded(wordsOf(token))];
     case 'blockquote':
       return ((token as Tokens.Blockquote).tokens ?? []).flatMap(linesOf);
     case 'table':
-      return (token as Tokens.Table).rows.map((row) => decoded(row.flatMap((cell) => cell.tokens.map(wordsOf)).join(' ')));
+      return (token as Tokens.Table).rows.map((row) =>
+        decoded(row.flatMap((cell) => cell.tokens.map(wordsOf)).join(' ')),
+      );
     case 'code':
       return (token as Tokens.Code).text.split('\n');
     default:
@@ -42,7 +56,8 @@ function linesOf(token: Token): string[] {
   }
 }
 
-const hasBreaks = (token: Token) => (token as { tokens?: Token[] }).tokens?.some(({ type }) => type === 'br') ?? false;
+const hasBreaks = (token: Token) =>
+  (token as { tokens?: Token[] }).tokens?.some(({ type }) => type === 'br') ?? false;
 
 /** A recipe in Markdown: a heading is its title, further ones its parts; lists are lines; marks go. */
 export function ofMarkdown(markdown: string): Found {

@@ -12,7 +12,8 @@ interface Outgoing {
 }
 
 const YIELD = /^(?:makes|serves|yields?|servings?|portions?)\b/i;
-const SIGNPOST = /^(?:the )?(?:ingredients?|method|directions?|instructions?|steps?|preparation|procedure|notes?|tips?)(?: list)?\s*:?$/i;
+const SIGNPOST =
+  /^(?:the )?(?:ingredients?|method|directions?|instructions?|steps?|preparation|procedure|notes?|tips?)(?: list)?\s*:?$/i;
 const TIMES = /^(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|rest(?:ing)?) time\b/i;
 const numberless = (step: string) => step.replace(/^(?:step )?\d{1,2}\s*[.):]\s+/i, '');
 
@@ -29,7 +30,13 @@ function outgoing(recipe: Recipe): Outgoing {
       .map(({ source, kind }) => ({ words: plain(source), heading: kind === 'heading' })),
     steps: recipe.method.map(({ source }) => numberless(plain(source))).filter((step) => step !== ''),
     notes: notes.filter(
-      (note) => note !== recipe.title && note !== yields && note !== '' && !SIGNPOST.test(note) && !TIMES.test(note) && /[\p{L}\p{N}]/u.test(note),
+      (note) =>
+        note !== recipe.title &&
+        note !== yields &&
+        note !== '' &&
+        !SIGNPOST.test(note) &&
+        !TIMES.test(note) &&
+        /[\p{L}\p{N}]/u.test(note),
     ),
   };
 }
@@ -62,7 +69,11 @@ export function recipeToJsonLd(recipe: Recipe, foreign: string | null): string {
 }
 
 /** Characters that Markdown would take for marks. */
-const escaped = (text: string): string => text.replace(/[\\`*_[\]<>#|~]/g, '\\$&').replace(/^(\d+)([.)])/, '$1\\$2').replace(/^([-+=])/, '\\$1');
+const escaped = (text: string): string =>
+  text
+    .replace(/[\\`*_[\]<>#|~]/g, '\\$&')
+    .replace(/^(\d+)([.)])/, '$1\\$2')
+    .replace(/^([-+=])/, '\\$1');
 
 /** A recipe as it was written as Markdown: title, parts, list, numbered steps, notes. */
 export function recipeToMarkdown(recipe: Recipe): string {
@@ -75,7 +86,8 @@ export function recipeToMarkdown(recipe: Recipe): string {
   const groups: string[] = [];
   for (const { words, heading: head } of ingredients) {
     if (head) groups.push(`### ${escaped(words.replace(/:$/, ''))}`);
-    else if (groups.length > 0 && groups.at(-1)!.startsWith('- ')) groups.push(`${groups.pop()!}\n- ${escaped(words)}`);
+    else if (groups.length > 0 && groups.at(-1)!.startsWith('- '))
+      groups.push(`${groups.pop()!}\n- ${escaped(words)}`);
     else groups.push(`- ${escaped(words)}`);
   }
   return `${[
@@ -83,8 +95,9 @@ export function recipeToMarkdown(recipe: Recipe): string {
     ...(about.length > 0 ? [about.join('  \n')] : []),
     '## Ingredients',
     ...groups,
-    ...(steps.length > 0 ? ['## Method', steps.map((step, at) => `${at + 1}. ${escaped(step)}`).join('\n')] : []),
+    ...(steps.length > 0
+      ? ['## Method', steps.map((step, at) => `${at + 1}. ${escaped(step)}`).join('\n')]
+      : []),
     ...(notes.length > 0 ? ['## Notes', notes.map((note) => `- ${escaped(note)}`).join('\n')] : []),
   ].join('\n\n')}\n`;
 }
-

@@ -4,7 +4,17 @@ import type { Recipe } from '../read';
 import type { Found } from './types';
 
 /** Columns of a formula's table, in their order. */
-const COLUMNS = ['recipe', 'part', 'line', 'ingredient', 'role', 'grams', 'grams_low', 'grams_high', 'bakers_percent'] as const;
+const COLUMNS = [
+  'recipe',
+  'part',
+  'line',
+  'ingredient',
+  'role',
+  'grams',
+  'grams_low',
+  'grams_high',
+  'bakers_percent',
+] as const;
 const FLOURS = new Set(['wheat-flour', 'gf-flour', 'starch']);
 
 const short = (value: number) => String(Number(value.toPrecision(6)));
@@ -16,7 +26,9 @@ const short = (value: number) => String(Number(value.toPrecision(6)));
 export function toCsv(recipe: Recipe): string {
   const parts = formulaOf(recipe);
   const flour = massOf(parts.flatMap(({ lines }) => lines).filter(({ role }) => FLOURS.has(role)));
-  const sources = new Map(recipe.parts.flatMap(({ lines }) => lines.map(({ id, source }) => [id, source.trim()] as const)));
+  const sources = new Map(
+    recipe.parts.flatMap(({ lines }) => lines.map(({ id, source }) => [id, source.trim()] as const)),
+  );
   const rows = parts.flatMap(({ name, lines }) =>
     lines.map((line) => ({
       recipe: recipe.title,

@@ -27,7 +27,9 @@ function cautionsFor(lines: readonly Line[], request: ConversionRequest, catalog
 /** The words to look for on a line's label, for what these people avoid and it may hold. */
 function lookFor(judged: JudgedLine, { without, gluten }: ConversionRequest): string | null {
   const words = [
-    ...(judged.gluten === 'check-label' || judged.gluten === 'unknown' || (gluten === 'certified' && judged.maybe.includes('wheat'))
+    ...(judged.gluten === 'check-label' ||
+    judged.gluten === 'unknown' ||
+    (gluten === 'certified' && judged.maybe.includes('wheat'))
       ? [LABEL_WORDS.gluten.lookFor]
       : []),
     ...judged.maybe.filter((one) => without.includes(one)).map((one) => LABEL_WORDS[one].lookFor),
@@ -79,7 +81,10 @@ function report({ lines, method, steps, request, kitchen }: Guarded): GuardRepor
     answered,
     crossContact:
       request.gluten === 'certified'
-        ? EQUIPMENT.filter(({ words }) => words === null || words.test(steps)).map(({ id, check }) => ({ id, check }))
+        ? EQUIPMENT.filter(({ words }) => words === null || words.test(steps)).map(({ id, check }) => ({
+            id,
+            check,
+          }))
         : [],
     cautions: cautionsFor(lines, request, catalogue),
     checkedOn: days.at(-1) ?? null,

@@ -119,7 +119,9 @@ function caught(base: Judgement, marker: Marker): Judgement {
  */
 function judgeItem(
   item: Pick<Item, 'ingredient' | 'name' | 'words' | 'match'>,
-  words: string, catalogue: Catalogue): Judgement {
+  words: string,
+  catalogue: Catalogue,
+): Judgement {
   const ingredient = item.ingredient === null ? undefined : getIngredient(catalogue, item.ingredient);
   const base = ingredient ? ofIngredient(ingredient, catalogue) : UNKNOWN;
   const known =

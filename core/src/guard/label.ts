@@ -1,11 +1,6 @@
 import type { Catalogue } from '../catalogue';
 import { matchIngredient } from '../read';
-import {
-  AVOIDANCES,
-  GLUTEN_CLASSES,
-  type Avoidance,
-  type GlutenClass,
-} from '../vocabulary';
+import { AVOIDANCES, GLUTEN_CLASSES, type Avoidance, type GlutenClass } from '../vocabulary';
 import { LABEL_WORDS } from './data/labelWords';
 import { CLAIMED_FREE } from './data/markers';
 import { judgeWords } from './judge';
@@ -45,7 +40,8 @@ const CONTAINS = /^\s*(?:allerg\w+(?: advice| information)?\s*:?\s*)?contains\s*
 const LEAD = /^\s*(?:ingredients?(?: list| statement)?|made (?:from|with)|allergy advice)\s*:?\s*/i;
 const CLAIM_ENDS = /\bfor allergens,? (?:including|see)[^.]*/i;
 /** "emulsifier: soya lecithin" and "raising agents (E450)" are a job and then a thing. */
-const JOB = /^(?:\w+ ){0,2}(?:agents?|emulsifiers?|stabili[sz]ers?|preservatives?|antioxidants?|colou?rs?|colou?rings?|acidity regulators?|thickeners?|sweeteners?|flavou?rings?|humectants?|raising agents?|leavening|improvers?)\s*:\s*(?=\S)/i;
+const JOB =
+  /^(?:\w+ ){0,2}(?:agents?|emulsifiers?|stabili[sz]ers?|preservatives?|antioxidants?|colou?rs?|colou?rings?|acidity regulators?|thickeners?|sweeteners?|flavou?rings?|humectants?|raising agents?|leavening|improvers?)\s*:\s*(?=\S)/i;
 const E_NUMBER = /^E ?\d{3,4}[a-z]?(?:\([iv]+\))?$/i;
 const PERCENT = /\(?\s*(?:minimum |min\.? )?\d+(?:[.,]\d+)?\s*%\s*\)?/gi;
 
@@ -60,7 +56,11 @@ function pieces(text: string): { readonly pieces: readonly Piece[]; readonly ope
   let words = '';
   let depth = 0;
   const flush = () => {
-    const plain = words.replace(PERCENT, ' ').replace(/[*†‡^•]/g, ' ').replace(/\s+/g, ' ').trim();
+    const plain = words
+      .replace(PERCENT, ' ')
+      .replace(/[*†‡^•]|\.\s*$/g, ' ')
+      .replace(/\s+/g, ' ')
+      .trim();
     if (/\p{L}/u.test(plain)) found.push({ words: plain.replace(JOB, ''), depth: Math.min(depth, DEEPEST) });
     words = '';
   };
@@ -87,12 +87,17 @@ const worst = (classes: readonly GlutenClass[]): GlutenClass =>
   );
 
 function judged({ words, depth }: Piece, heads: boolean, catalogue: Catalogue): LabelEntry {
-  if (E_NUMBER.test(words))
-    return { words, depth, gluten: 'free', allergens: namedIn(words), reason: '' };
+  if (E_NUMBER.test(words)) return { words, depth, gluten: 'free', allergens: namedIn(words), reason: '' };
   const { gluten, avoid, reason } = judgeWords(words, matchIngredient(words, catalogue), catalogue);
   // What stands in brackets after it says what an unplaced name is made of.
   const known = heads && gluten === 'unknown' ? 'free' : gluten;
-  return { words, depth, gluten: known, allergens: [...new Set([...avoid, ...namedIn(words)])], reason: known === 'free' ? '' : reason };
+  return {
+    words,
+    depth,
+    gluten: known,
+    allergens: [...new Set([...avoid, ...namedIn(words)])],
+    reason: known === 'free' ? '' : reason,
+  };
 }
 
 /**
@@ -114,9 +119,13 @@ export function judgeLabel(statement: string, catalogue: Catalogue): LabelReport
     judged(piece, (split.pieces[at + 1]?.depth ?? 0) > piece.depth, catalogue),
   );
   const cereal = /\b(?:wheat|barley|rye|oats?|spelt|malt|gluten)\b/i;
-  const declaresGluten = /\b(?:wheat|barley|rye|spelt|malt|gluten)\b/i.test(declared.replace(CLAIMED_FREE, ' '));
+  const declaresGluten = /\b(?:wheat|barley|rye|spelt|malt|gluten)\b/i.test(
+    declared.replace(CLAIMED_FREE, ' '),
+  );
   const cut =
-    statement.length > MOST_CHARS || split.open || /[,;:(\[]\s*$|\b(?:and|or|with|of)\s*$|\b\p{L}+-\s*$/iu.test(text.trim());
+    statement.length > MOST_CHARS ||
+    split.open ||
+    /[,;:(\[]\s*$|\b(?:and|or|with|of)\s*$|\b\p{L}+-\s*$/iu.test(text.trim());
   const classes: GlutenClass[] = [
     ...entries.map(({ gluten }) => gluten),
     ...(declaresGluten ? (['contains'] as const) : []),

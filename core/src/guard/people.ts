@@ -20,7 +20,11 @@ function standingOf(person: Person, line: JudgedLine): { standing: Standing; why
     if (line.avoid.includes(what)) out.push(what);
     else if (how === 'label' && (unknown || line.maybe.includes(what))) ask.push(what);
   }
-  return out.length > 0 ? { standing: 'out', why: out } : ask.length > 0 ? { standing: 'ask', why: ask } : { standing: 'nothing known', why: [] };
+  return out.length > 0
+    ? { standing: 'out', why: out }
+    : ask.length > 0
+      ? { standing: 'ask', why: ask }
+      : { standing: 'nothing known', why: [] };
 }
 
 /** How each line stands for each person at the table. */

@@ -32,7 +32,12 @@ interface Asked {
   readonly facts?: readonly LabelFact[];
 }
 
-function aboutGluten(line: Line, judged: JudgedLine, request: ConversionRequest, catalogue: Catalogue): Asked[] {
+function aboutGluten(
+  line: Line,
+  judged: JudgedLine,
+  request: ConversionRequest,
+  catalogue: Catalogue,
+): Asked[] {
   const { certified } = labelOf(line, request);
   if (judged.gluten === 'check-label' && certified !== true) {
     if (request.gluten === 'preference') return [];
@@ -45,9 +50,16 @@ function aboutGluten(line: Line, judged: JudgedLine, request: ConversionRequest,
   }
   if (request.gluten !== 'certified' || judged.gluten !== 'free' || certified === true) return [];
   if (milled(line, catalogue))
-    return [{ kind: 'certified', ask: 'Is the bag certified? Milled goods pick up gluten in field and mill.' }];
+    return [
+      { kind: 'certified', ask: 'Is the bag certified? Milled goods pick up gluten in field and mill.' },
+    ];
   if (judged.maybe.includes('wheat'))
-    return [{ kind: 'label', ask: `Some makers bring in wheat${judged.reason ? ` (${judged.reason})` : ''}: what does the label say?` }];
+    return [
+      {
+        kind: 'label',
+        ask: `Some makers bring in wheat${judged.reason ? ` (${judged.reason})` : ''}: what does the label say?`,
+      },
+    ];
   return [];
 }
 
@@ -59,7 +71,12 @@ function asked(line: Line, judged: JudgedLine, request: ConversionRequest, catal
   const houses = line.items.filter(({ ingredient }) => ingredient?.startsWith(HOUSE_PREFIX));
   return [
     ...(line.items.some((item) => item.match === 'none')
-      ? [{ kind: 'unknown' as const, ask: 'What is this? It can’t be placed, so nothing can be said of gluten or allergens.' }]
+      ? [
+          {
+            kind: 'unknown' as const,
+            ask: 'What is this? It can’t be placed, so nothing can be said of gluten or allergens.',
+          },
+        ]
       : []),
     ...line.items
       .filter(({ match }) => match === 'near')
@@ -69,14 +86,30 @@ function asked(line: Line, judged: JudgedLine, request: ConversionRequest, catal
       ask: `Your own. ${getIngredient(catalogue, ingredient!).note} Is it still made so?`,
     })),
     ...(facts.length > 0
-      ? [{ kind: 'blend' as const, ask: `A mixed flour: does its label name ${list(facts.map((fact) => FACT_WORDS[fact]))}?`, facts }]
+      ? [
+          {
+            kind: 'blend' as const,
+            ask: `A mixed flour: does its label name ${list(facts.map((fact) => FACT_WORDS[fact]))}?`,
+            facts,
+          },
+        ]
       : []),
     ...aboutGluten(line, judged, request, catalogue),
     ...(request.diet === 'grain-free' && !request.grainDerived && judged.grain === 'contains-grain-derivative'
-      ? [{ kind: 'label' as const, ask: 'It may come from a grain: does the label name a grain-free source?' }]
+      ? [
+          {
+            kind: 'label' as const,
+            ask: 'It may come from a grain: does the label name a grain-free source?',
+          },
+        ]
       : []),
     ...(doubted.length > 0
-      ? [{ kind: 'possible' as const, ask: `Some makers bring in ${list(doubted)}: what does the label say?` }]
+      ? [
+          {
+            kind: 'possible' as const,
+            ask: `Some makers bring in ${list(doubted)}: what does the label say?`,
+          },
+        ]
       : []),
   ];
 }
@@ -97,7 +130,9 @@ export function questionsOf(
   if (questions.length === 0) return [];
   const made = line.items.map(({ ingredient }) => {
     const known = ingredient === null ? undefined : catalogue.byId.get(ingredient);
-    return known && [known.id.split('--')[0], known.note, known.id.startsWith(HOUSE_PREFIX) ? known.madeOf : []];
+    return (
+      known && [known.id.split('--')[0], known.note, known.id.startsWith(HOUSE_PREFIX) ? known.madeOf : []]
+    );
   });
   // What is left to look up on a blend's label is no part of the key: looking one thing up must not reopen the rest.
   const key = keyOf(

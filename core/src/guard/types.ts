@@ -23,14 +23,7 @@ export interface MethodGuard {
 }
 
 export type QuestionKind =
-  | 'unknown'
-  | 'near'
-  | 'label'
-  | 'blend'
-  | 'certified'
-  | 'house'
-  | 'possible'
-  | 'method';
+  'unknown' | 'near' | 'label' | 'blend' | 'certified' | 'house' | 'possible' | 'method';
 
 /** Something that stays open until a person answers. */
 export interface Question {
@@ -58,7 +51,11 @@ export type Standing = 'out' | 'ask' | 'nothing known';
 export interface PersonGuard {
   readonly person: string;
   readonly name: string;
-  readonly lines: readonly { readonly line: string; readonly standing: Standing; readonly why: readonly string[] }[];
+  readonly lines: readonly {
+    readonly line: string;
+    readonly standing: Standing;
+    readonly why: readonly string[];
+  }[];
 }
 
 export interface GuardReport {

@@ -8,8 +8,10 @@ const stricter = (a: Strictness, b: Strictness): Strictness =>
   STRICTNESSES.indexOf(a) <= STRICTNESSES.indexOf(b) ? a : b;
 
 /** The people of a request that the household still knows, in the household's order. */
-export const peopleAt = ({ people }: Pick<ConversionRequest, 'people'>, kitchen: Kitchen): readonly Person[] =>
-  kitchen.people.filter(({ id }) => people.includes(id));
+export const peopleAt = (
+  { people }: Pick<ConversionRequest, 'people'>,
+  kitchen: Kitchen,
+): readonly Person[] => kitchen.people.filter(({ id }) => people.includes(id));
 
 /**
  * A request for everybody at its table: the strictest of what is asked by hand and of what each person avoids. A grain-free
@@ -25,7 +27,10 @@ export function forTable(request: ConversionRequest, kitchen: Kitchen): Conversi
     ...request.without.filter((one) => !request.mild.includes(one)),
     ...avoids.filter(({ how }) => how === 'label').map(({ what }) => what),
   ]);
-  const ownGrain = request.diet === 'grain-free' ? [{ pseudocereals: request.pseudocereals, derived: request.grainDerived }] : [];
+  const ownGrain =
+    request.diet === 'grain-free'
+      ? [{ pseudocereals: request.pseudocereals, derived: request.grainDerived }]
+      : [];
   const grain = [...ownGrain, ...grainFree];
   return {
     ...request,

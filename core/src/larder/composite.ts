@@ -1,4 +1,10 @@
-import { getIngredient, type Catalogue, type Component, type Composition, type Ingredient } from '../catalogue';
+import {
+  getIngredient,
+  type Catalogue,
+  type Component,
+  type Composition,
+  type Ingredient,
+} from '../catalogue';
 import { judgeLine } from '../guard';
 import type { Line } from '../read';
 import { GLUTEN_CLASSES, GRAIN_CLASSES, type Avoidance, type Role } from '../vocabulary';
@@ -17,13 +23,15 @@ const union = <T>(lists: readonly (readonly T[])[]): T[] => [...new Set(lists.fl
 function sharesOf(weighed: readonly Weighed[]): Component[] {
   const total = weighed.reduce((sum, { grams }) => sum + grams, 0);
   const byId = new Map<string, number>();
-  for (const { ingredient, grams } of weighed) byId.set(ingredient, (byId.get(ingredient) ?? 0) + grams / total);
+  for (const { ingredient, grams } of weighed)
+    byId.set(ingredient, (byId.get(ingredient) ?? 0) + grams / total);
   return [...byId].map(([ingredient, share]) => ({ ingredient, share }));
 }
 
 function mix(madeOf: readonly Component[], catalogue: Catalogue): { composition: Composition; acid: number } {
   const parts = madeOf.map(({ ingredient, share }) => ({ one: getIngredient(catalogue, ingredient), share }));
-  const of = (key: keyof Composition) => parts.reduce((sum, { one, share }) => sum + share * one.composition[key], 0);
+  const of = (key: keyof Composition) =>
+    parts.reduce((sum, { one, share }) => sum + share * one.composition[key], 0);
   return {
     composition: {
       water: of('water'),
@@ -69,7 +77,9 @@ export function compositeOf({ id, name, weighed, jar, note, lines }: Made, catal
   const madeOf = sharesOf(weighed);
   const parts = madeOf.map(({ ingredient }) => getIngredient(catalogue, ingredient));
   const judged = lines.map((line) => judgeLine(line, catalogue));
-  const all = (pick: (one: { avoid: readonly Avoidance[]; maybe: readonly Avoidance[] }) => readonly Avoidance[]) =>
+  const all = (
+    pick: (one: { avoid: readonly Avoidance[]; maybe: readonly Avoidance[] }) => readonly Avoidance[],
+  ) =>
     union([...parts.map((one) => pick({ avoid: one.allergens, maybe: one.possible })), ...judged.map(pick)]);
   const allergens = all(({ avoid }) => avoid);
   return {

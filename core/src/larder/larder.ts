@@ -24,13 +24,26 @@ const houseId = (id: string) => `${HOUSE_PREFIX}${id}`;
 /** A name held for something of the house, so that it is found in other lists before it is made. */
 function placeholder(id: string, name: string): Ingredient {
   const salt = getIngredient(catalogueOf(BUILT_IN_KITCHEN), 'salt');
-  return { ...salt, id: houseId(id), name, also: [], kinds: [], role: 'inclusion', cup: {}, each: undefined, gluten: 'unknown', grain: 'unknown', note: '' };
+  return {
+    ...salt,
+    id: houseId(id),
+    name,
+    also: [],
+    kinds: [],
+    role: 'inclusion',
+    cup: {},
+    each: undefined,
+    gluten: 'unknown',
+    grain: 'unknown',
+    note: '',
+  };
 }
 
 function read(doc: RecipeDocument, kitchen: Kitchen): Recipe {
   let count = 0;
   const { text, lines, corrections, locale } = doc;
-  return readRecipe(text, { kitchen, newId: () => `n${(count += 1)}`, previous: lines, corrections, locale }).recipe;
+  return readRecipe(text, { kitchen, newId: () => `n${(count += 1)}`, previous: lines, corrections, locale })
+    .recipe;
 }
 
 const withOne = (kitchen: Kitchen, one: Ingredient): Kitchen => ({
@@ -39,7 +52,12 @@ const withOne = (kitchen: Kitchen, one: Ingredient): Kitchen => ({
 });
 
 /** What a recipe comes to in grams: as it was written, or as its docket has it. */
-function weigh(doc: RecipeDocument, recipe: Recipe, as: HouseRecipe['as'], kitchen: Kitchen): { weighed: Weighed[]; converted: boolean } {
+function weigh(
+  doc: RecipeDocument,
+  recipe: Recipe,
+  as: HouseRecipe['as'],
+  kitchen: Kitchen,
+): { weighed: Weighed[]; converted: boolean } {
   if (as === 'converted') {
     const result = convert(recipe, doc.request, kitchen);
     if (result.outcome === 'docket')
@@ -47,19 +65,26 @@ function weigh(doc: RecipeDocument, recipe: Recipe, as: HouseRecipe['as'], kitch
         converted: true,
         weighed: result.docket.parts
           .flatMap(({ lines }) => lines)
-          .flatMap(({ ingredient, grams }) => (ingredient !== null && grams ? [{ ingredient: ingredient.split('--')[0]!, grams: grams.central }] : [])),
+          .flatMap(({ ingredient, grams }) =>
+            ingredient !== null && grams
+              ? [{ ingredient: ingredient.split('--')[0]!, grams: grams.central }]
+              : [],
+          ),
       };
   }
   return {
     converted: false,
-    weighed: formulaOf(recipe).flatMap(({ lines }) => lines.map(({ ingredient, grams }) => ({ ingredient, grams }))),
+    weighed: formulaOf(recipe).flatMap(({ lines }) =>
+      lines.map(({ ingredient, grams }) => ({ ingredient, grams })),
+    ),
   };
 }
 
 function makeRecipe(one: HouseRecipe, doc: RecipeDocument, kitchen: Kitchen): Ingredient | string {
   const recipe = read(doc, kitchen);
   const { weighed, converted } = weigh(doc, recipe, one.as, kitchen);
-  if (weighed.length === 0) return `“${one.name}” has no line with a weight, so it can’t stand in another list.`;
+  if (weighed.length === 0)
+    return `“${one.name}” has no line with a weight, so it can’t stand in another list.`;
   const { state, open } = guardRecipe(recipe, doc.request, kitchen);
   const guard = state === 'open' ? `its own guard has ${open.length} open` : `its own guard: ${state}`;
   return compositeOf(
@@ -106,7 +131,14 @@ export function layOut(
     kitchen = withOne(
       kitchen,
       compositeOf(
-        { id: houseId(id), name, weighed: known.map(({ ingredient, share }) => ({ ingredient, grams: share })), jar: true, note: `The jar “${name}”.`, lines: [] },
+        {
+          id: houseId(id),
+          name,
+          weighed: known.map(({ ingredient, share }) => ({ ingredient, grams: share })),
+          jar: true,
+          note: `The jar “${name}”.`,
+          lines: [],
+        },
         catalogueOf(kitchen),
       ),
     );
@@ -130,7 +162,10 @@ function withRecipes(
   const uses = new Map(
     there.map((one) => {
       const items = ingredientLines(read(recipes[one.recipe]!, named)).flatMap((line) => line.items);
-      return [one.recipe, there.filter(({ recipe }) => items.some(({ ingredient }) => ingredient === houseId(recipe)))];
+      return [
+        one.recipe,
+        there.filter(({ recipe }) => items.some(({ ingredient }) => ingredient === houseId(recipe))),
+      ];
     }),
   );
   let kitchen = bare;

@@ -75,14 +75,16 @@ function* ways(ml: number, { cup, tbsp, tsp }: (typeof DRAWERS)[CupDrawer]): Gen
 }
 
 /**
- * A volume as so many cups and spoons: as few measures as keep it within 2 % (⅛ tsp is the smallest, so below 6 of them
- * the nearest). Input ml ≥ 0. Example: 266 ml in US cups → "1 cup + 2 tbsp". Below 1/16 tsp: "a pinch".
+ * A volume as so many cups and spoons: as few measures as keep it within 2 %. ⅛ tsp is the smallest, so that below a tablespoon
+ * it is the nearest. Input ml ≥ 0. Example: 266 ml in US cups → "1 cup + 2 tbsp". Below 1/16 tsp: "a pinch".
  */
 export function sayVolume(ml: number, drawer: CupDrawer): string {
   const measures = DRAWERS[drawer];
   if (ml < measures.tsp / 16) return 'a pinch';
   const cost = (said: Said) =>
-    Math.max(0, Math.abs(said.ml - ml) / ml - MOST_MOVED) * 1000 + said.measures / A_MEASURE_MORE + Math.abs(said.ml - ml) / ml;
+    Math.max(0, Math.abs(said.ml - ml) / ml - MOST_MOVED) * 1000 +
+    said.measures / A_MEASURE_MORE +
+    Math.abs(said.ml - ml) / ml;
   const all = [...ways(ml, measures)].filter(({ measures: count }) => count > 0);
   const best = all.reduce<Said | undefined>((a, b) => (!a || cost(b) < cost(a) - 1e-12 ? b : a), undefined);
   return best?.words ?? say(1 / 8, 'tsp');

@@ -6,6 +6,7 @@ import {
   multiplyRanges,
   range,
   roundGrams,
+  sayVolume,
   scaleRange,
   settle,
   toEnd,
@@ -86,5 +87,42 @@ describe('a long computation', () => {
       return 'done';
     }
     expect(toEnd(steps())).toBe('done');
+  });
+});
+
+describe('volumes by cups and spoons alone', () => {
+  it.each([
+    [US_CUP_ML, 'us-cups', '1 cup'],
+    [US_CUP_ML * 1.125, 'us-cups', '1 cup + 2 tbsp'],
+    [US_CUP_ML / 3, 'us-cups', '⅓ cup'],
+    [US_CUP_ML / 48, 'us-cups', '1 tsp'],
+    [US_CUP_ML / 32, 'us-cups', '½ tbsp'],
+    [250, 'metric-cups', '1 cup'],
+    [15, 'metric-cups', '1 tbsp'],
+    [0.2, 'metric-cups', 'a pinch'],
+  ] as const)('%d ml in %s: %s', (ml, drawer, words) => expect(sayVolume(ml, drawer)).toBe(words));
+  it('keep within 2 % from a tablespoon on, so that no balance moves by more', () => {
+    const glyphs: Record<string, number> = {
+      '⅛': 1 / 8,
+      '¼': 1 / 4,
+      '⅓': 1 / 3,
+      '⅜': 3 / 8,
+      '½': 1 / 2,
+      '⅝': 5 / 8,
+      '⅔': 2 / 3,
+      '¾': 3 / 4,
+      '⅞': 7 / 8,
+    };
+    const back = (words: string) =>
+      words.split(' + ').reduce((sum, part) => {
+        const [, whole = '', glyph = '', unit = ''] = /^(\d*)([⅛¼⅓⅜½⅝⅔¾⅞]?) (cup|tbsp|tsp)/.exec(part)!;
+        return sum + (Number(whole) + (glyphs[glyph] ?? 0)) * { cup: 250, tbsp: 15, tsp: 5 }[unit]!;
+      }, 0);
+    fc.assert(
+      fc.property(fc.double({ min: 16, max: 3000, noNaN: true }), (ml) => {
+        expect(Math.abs(back(sayVolume(ml, 'metric-cups')) - ml)).toBeLessThanOrEqual(0.0201 * ml + 0.01);
+      }),
+      runs(12),
+    );
   });
 });

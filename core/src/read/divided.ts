@@ -42,7 +42,10 @@ export function usesOf(line: Line, steps: readonly Step[], scales: Scales): Use[
   if (!item?.ingredient || !item.grams || !DIVIDED.test(line.source)) return [];
   const whole = item.grams;
   const noun = tokensOf(item.name).at(-1)!;
-  const shortest = tokensOf(item.words).filter((token) => tokensOf(item.name).includes(token)).at(-1) ?? noun;
+  const shortest =
+    tokensOf(item.words)
+      .filter((token) => tokensOf(item.name).includes(token))
+      .at(-1) ?? noun;
   const found = steps.flatMap((step) => {
     const text = cleanLine(step.source);
     return [...text.matchAll(new RegExp(`\\b${shortest}s?\\b`, 'gi'))].map((match) => {

@@ -39,7 +39,8 @@ function ratiosOf(lines: readonly Line[], catalogue: Catalogue): FamilyRatios | 
   const shares = lines.map((line) => shareOf(line, catalogue));
   const flour = shares.reduce((sum, share) => sum + share.flour, 0);
   if (flour <= 0) return null;
-  const of = (what: keyof FamilyRatios) => (100 * shares.reduce((sum, share) => sum + share[what], 0)) / flour;
+  const of = (what: keyof FamilyRatios) =>
+    (100 * shares.reduce((sum, share) => sum + share[what], 0)) / flour;
   return { water: of('water'), fat: of('fat'), sugars: of('sugars'), egg: of('egg') };
 }
 
@@ -85,7 +86,8 @@ export function compareRatios(
 
 const likeness = (ratios: FamilyRatios, prototype: FamilyRatios) =>
   RATIOS.reduce(
-    (score, what) => score - (Math.log((ratios[what] + SOFTEN) / (prototype[what] + SOFTEN)) / SPREAD) ** 2 / 2,
+    (score, what) =>
+      score - (Math.log((ratios[what] + SOFTEN) / (prototype[what] + SOFTEN)) / SPREAD) ** 2 / 2,
     0,
   );
 

@@ -31,7 +31,7 @@ const PACKS = new Set([
   'block',
 ]);
 /** A pack of which only the solids are used. */
-const PACKED_IN_BRINE = /\b(?:cans?|tins?|jars?)\b.*\bdrained\b|\bdrained\b.*\b(?:cans?|tins?|jars?)\b/i;
+const PACKED_IN_BRINE = /\bdrained\b.*\b(?:cans?|tins?|jars?)\b/i;
 const STYLE_WORDS: Readonly<Partial<Record<Style, RegExp>>> = {
   packed: /\bpacked\b/i,
   sifted: /\bsifted\b/i,

@@ -18,9 +18,13 @@ const FOR_THE_TIN =
   /\bfor (?:the |your )?(?:dusting|greasing|rolling|sprinkling|coating|lining|brushing|frying|serving|(?:cake |loaf |muffin )?(?:tin|pan|tray|bench|board|surface|mould)s?)\b|\bto (?:serve|decorate|dust|grease|taste)\b/i;
 const JUICE =
   /^(?:the )?(?:(finely )?(?:grated )?(zest|rind|peel)(?: and (juice))?|(juice)(?: and (?:grated )?(zest|rind))?) (?:of|from) (.+)$/i;
-const FRUIT = '((?:un)?waxed |large |small |medium |organic )*(?:lemons?|limes?|oranges?|clementines?|grapefruits?|mandarins?)';
+const FRUIT =
+  '((?:un)?waxed |large |small |medium |organic )*(?:lemons?|limes?|oranges?|clementines?|grapefruits?|mandarins?)';
 /** "1 lemon, zested and juiced", "2 limes (juice only)". */
-const FRUIT_USED = new RegExp(`^([\\d/. ]*\\s*${FRUIT})\\s*[,(]\\s*((?:(?:finely |freshly )?(?:grated )?(?:zest(?:ed)?|juiced?|rind|only|and|grated|of|the|its)[ )]*)+)$`, 'i');
+const FRUIT_USED = new RegExp(
+  `^([\\d/. ]*\\s*${FRUIT})\\s*[,(]\\s*((?:(?:finely |freshly )?(?:grated )?(?:zest(?:ed)?|juiced?|rind|only|and|grated|of|the|its)[ )]*)+)$`,
+  'i',
+);
 const CITRUS = /\b(lemon|lime|orange|clementine|grapefruit|mandarin)s?\b/i;
 
 /** "grated zest and juice of 2 lemons" → "2 lemon zest", "2 lemon juice". */
@@ -41,7 +45,16 @@ function juiceAndZest(text: string): string[] {
   return [...zest, ...juice];
 }
 
-const MEASURES = new Set(['gram', 'kilogram', 'ounce', 'pound', 'cup', 'tablespoon', 'teaspoon', 'milliliter']);
+const MEASURES = new Set([
+  'gram',
+  'kilogram',
+  'ounce',
+  'pound',
+  'cup',
+  'tablespoon',
+  'teaspoon',
+  'milliliter',
+]);
 
 /** A weight, or failing that a volume, in the brackets beats what stands outside, unless that is a weight already. */
 function bracketAmount(
@@ -171,7 +184,7 @@ function readPieces(text: string, reader: Scales): Found[] {
     if (amount.words === '' && amount !== amounts.at(-1)) continue;
     const said = amount.words || waiting.find((one) => one.words)?.words || segments.preparation || text;
     const words = turnedRound(asLeaves(said, amount, reader), segments.preparation, reader);
-    const described = `${words}, ${segments.preparation} ${segments.brackets.join(' ')}`;
+    const described = `${words}, ${segments.preparation} ${segments.brackets.join(' ')} ${first?.unit ?? ''}`;
     const parts =
       bracket && result.length === 0
         ? [

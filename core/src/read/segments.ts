@@ -15,7 +15,8 @@ const AMOUNT_AHEAD =
 const PLUS = new RegExp(`\\s*(?:,?\\s+plus|\\s\\+|,?\\s+and|\\s&)\\s+${AMOUNT_AHEAD}`, 'i');
 const MINUS = new RegExp(`\\s+(?:minus|less)\\s+${AMOUNT_AHEAD}`, 'i');
 /** "1 lb 2 oz" is a sum, "2 8-ounce packages" a count of packs. */
-const POUNDS_AND_OUNCES = /(\d)\s*((?:lbs?|pounds?|kgs?)\.?)\s+(?:and\s+)?(\d[\d./]*\s*(?:oz|ounces?|g|grams?)\b)/gi;
+const POUNDS_AND_OUNCES =
+  /(\d)\s*((?:lbs?|pounds?|kgs?)\.?)\s+(?:and\s+)?(\d[\d./]*\s*(?:oz|ounces?|g|grams?)\b)/gi;
 const COUNTED_PACKS =
   /^(\d+)\s+(\d[\d./]*)\s*-?\s*(ounces?|oz|g|grams?|ml|pounds?|lb)\.?\s*-?\s*(cans?|tins?|packages?|packets?|pkgs?|jars?|boxe?s?|bags?|containers?|blocks?|bars?|tubs?|cartons?|sachets?|bottles?)\b/i;
 const TIMES = /^(\d+)\s*[x×]\s*(?=\d)/i;

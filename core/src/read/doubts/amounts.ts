@@ -64,7 +64,12 @@ export function unusualAmounts(part: Part, flourGrams: number): Finding[] {
   );
 }
 
-const NAMES: Readonly<Record<keyof FamilyRatios, string>> = { water: 'water', fat: 'fat', sugars: 'sugar', egg: 'egg' };
+const NAMES: Readonly<Record<keyof FamilyRatios, string>> = {
+  water: 'water',
+  fat: 'fat',
+  sugars: 'sugar',
+  egg: 'egg',
+};
 /** Below this much of the flour, g per 100 g, a ratio says nothing. */
 const LEAST = 12;
 

@@ -6,12 +6,14 @@ import { makeDoubt, type Finding } from './doubt';
 /** Two weights for one thing may differ by so much: cups are rounded, and tables differ. */
 const SAME_WEIGHT = 0.12;
 /** °F and °C are rounded to the nearest five or ten. */
-const SAME_CELSIUS = 8;
+const SAME_CELSIUS = 6;
 /** A fan's figure stands lower on purpose. */
 const FAN_LOWER = 28;
-const BOTH = /(\d{3})\s*°?\s*F\b[^.\d]{0,14}(\d{2,3})\s*°?\s*C\b([^.]{0,12})|(\d{2,3})\s*°?\s*C\b([^.\d]{0,14}?)(\d{3})\s*°?\s*F\b/i;
+const BOTH =
+  /(\d{3})\s*°?\s*F\b[^.\d]{0,14}(\d{2,3})\s*°?\s*C\b([^.]{0,12})|(\d{2,3})\s*°?\s*C\b([^.\d]{0,14}?)(\d{3})\s*°?\s*F\b/i;
 const COUNTS: Readonly<Record<string, number>> = { one: 1, two: 2, three: 3, four: 4 };
-const TINS = /\b(one|two|three|four|[1-4])\b(?:[^.,;]|\.\d){0,30}?\b(?:cake |sandwich |round |springform |baking )?(?:tins|pans)\b/i;
+const TINS =
+  /\b(one|two|three|four|[1-4])\b(?:[^.,;]|\.\d){0,30}?\b(?:cake |sandwich |round |springform |baking )?(?:tins|pans)\b/i;
 const LAYERS = /\b(two|three|four|[2-4])\b[^.,;]{0,12}?\blayers\b/i;
 const count = (word: string) => COUNTS[word.toLowerCase()] ?? Number(word);
 
@@ -55,11 +57,17 @@ export function temperaturesClash(step: Step): Finding[] {
 
 /** As many tins as layers. */
 export function tinsAndLayersClash(steps: readonly Step[]): Finding[] {
-  const tins = steps.map((step) => ({ step, match: TINS.exec(cleanLine(step.source)) })).find(({ match }) => match);
-  const layers = steps.map((step) => ({ step, match: LAYERS.exec(cleanLine(step.source)) })).find(({ match }) => match);
+  const tins = steps
+    .map((step) => ({ step, match: TINS.exec(cleanLine(step.source)) }))
+    .find(({ match }) => match);
+  const layers = steps
+    .map((step) => ({ step, match: LAYERS.exec(cleanLine(step.source)) }))
+    .find(({ match }) => match);
   if (!tins?.match || !layers?.match) return [];
   const [have, want] = [count(tins.match[1]!), count(layers.match[1]!)];
-  const split = steps.some(({ source }) => /\b(?:slice|split|cut|halve)\b[^.]*\b(?:in half|horizontally|layers)\b/i.test(source));
+  const split = steps.some(({ source }) =>
+    /\b(?:slice|split|cut|halve)\b[^.]*\b(?:in half|horizontally|layers)\b/i.test(source),
+  );
   if (have === want || split || want % have === 0) return [];
   return [
     makeDoubt('tins-clash', tins.step, {

@@ -31,7 +31,10 @@ const flourOf = (lines: readonly Line[], catalogue: Catalogue) =>
     );
 
 /** Everything in a recipe that can hardly be meant, in the order of its lines. */
-export function findDoubts({ parts, method, bake, family, ratios }: Readable, catalogue: Catalogue): Finding[] {
+export function findDoubts(
+  { parts, method, bake, family, ratios }: Readable,
+  catalogue: Catalogue,
+): Finding[] {
   const lines = parts.flatMap((part) => part.lines.filter(({ kind }) => kind === 'ingredient'));
   const flour = flourOf(lines, catalogue);
   return [

@@ -8,24 +8,35 @@ const LEAST_MINUTES = 3;
 const MOST_MINUTES = 240;
 const PAPER = /\b(line|lined|lining|cover|sheet of|square of)\b([^.;]{0,40}?)\bbaking (powder)\b/i;
 /** Things that are bought for a bake and don't come out of the tap. "Butter the tin" is a deed. */
-const NAMED = /\b(?:the|in|add|beat|beaten|remaining|sifted|melted)\s+(?:\w+\s+){0,2}?(eggs?|milk|yeast|cocoa|cream|yogh?urt|honey)\b/gi;
+const NAMED =
+  /\b(?:the|in|add|beat|beaten|remaining|sifted|melted)\s+(?:\w+\s+){0,2}?(eggs?|milk|yeast|cocoa|cream|yogh?urt|honey)\b/gi;
 
 /** Paper is meant where powder would line the tin. */
 export function powderForPaper(step: Step): Finding[] {
   const match = PAPER.exec(step.source);
   if (!match) return [];
   const to = step.source.replace(PAPER, (whole) => whole.replace(/powder/i, 'paper'));
-  return [makeDoubt('powder-for-paper', step, { asks: 'Powder can’t line a tin: is it baking paper?', guess: 'baking paper', to })];
+  return [
+    makeDoubt('powder-for-paper', step, {
+      asks: 'Powder can’t line a tin: is it baking paper?',
+      guess: 'baking paper',
+      to,
+    }),
+  ];
 }
 
 /** An oven that no dial has, most often °F taken for °C. */
 export function oddOven(steps: readonly Step[], bake: BakeFacts | null): Finding[] {
   const celsius = bake?.ovenCelsius;
-  if (celsius === null || celsius === undefined || (celsius >= LEAST_CELSIUS && celsius <= MOST_CELSIUS)) return [];
+  if (celsius === null || celsius === undefined || (celsius >= LEAST_CELSIUS && celsius <= MOST_CELSIUS))
+    return [];
   const step = steps.find(({ source }) => /\b(?:oven|bake)\b/i.test(source)) ?? steps[0];
   if (!step) return [];
   const fahrenheit = /(\d{3})(\s*°?\s*)C\b/i;
-  const to = celsius > MOST_CELSIUS && fahrenheit.test(step.source) ? step.source.replace(fahrenheit, '$1$2F') : undefined;
+  const to =
+    celsius > MOST_CELSIUS && fahrenheit.test(step.source)
+      ? step.source.replace(fahrenheit, '$1$2F')
+      : undefined;
   return [
     makeDoubt('odd-oven', step, {
       asks: `No home oven bakes at ${celsius} °C.`,
@@ -38,7 +49,9 @@ export function oddTime(steps: readonly Step[], bake: BakeFacts | null): Finding
   const minutes = bake?.minutes;
   if (!minutes || (minutes.high >= LEAST_MINUTES && minutes.low <= MOST_MINUTES)) return [];
   const step = steps.find(({ source }) => /\bbak(?:e|ing)\b/i.test(source)) ?? steps[0];
-  return step ? [makeDoubt('odd-time', step, { asks: `${minutes.low} minutes in the oven is hardly meant.` })] : [];
+  return step
+    ? [makeDoubt('odd-time', step, { asks: `${minutes.low} minutes in the oven is hardly meant.` })]
+    : [];
 }
 
 /** What the method works with and no line brings. */

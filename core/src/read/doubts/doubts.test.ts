@@ -1,0 +1,73 @@
+import { readText } from '../../testing';
+
+const LIST = 'Ginger cake\n250 g plain flour\n150 g butter\n200 g sugar\n2 eggs\n120 ml milk\n';
+const doubts = (more: string) => readText(`${LIST}${more}`).doubts;
+const kinds = (more: string) => doubts(more).map(({ kind }) => kind);
+
+describe('what can hardly be meant', () => {
+  it('is not found in a plain recipe', () =>
+    expect(
+      doubts(
+        '1 tsp baking powder\n½ tsp salt\nMethod\nHeat the oven to 180 °C (350 °F) and line two tins with baking paper.\nBeat the butter and the sugar, then the eggs.\nBake for 30 minutes.',
+      ),
+    ).toEqual([]));
+  it.each([
+    ['1.4 tsp salt', 'slipped-fraction', '1/4 tsp salt'],
+    ['3 tbsp salt', 'unusual-amount', '3 tsp salt'],
+    ['1 cup (300 g) oat flour', 'weights-clash', null],
+    ['same weight of treacle as butter', 'refers', null],
+    ['Method\nBake at 325 °F (170 °C) for 30 minutes.', 'temperatures-clash', '325 °F (165 °C)'],
+    ['Method\nLine the tin with baking powder.\nBake for 30 minutes.', 'powder-for-paper', 'baking paper'],
+    ['Method\nButter two tins.\nBake for 30 minutes and stack the three layers.', 'tins-clash', '3 tins'],
+    ['Method\nHeat the oven to 350 °C and bake for 30 minutes.', 'odd-oven', '350 °F'],
+    ['Method\nBake for 300 minutes at 180 °C.', 'odd-time', null],
+    ['Method\nBeat in the yoghurt.\nBake for 30 minutes.', 'not-on-the-list', null],
+    ['900 ml milk', 'far-from-family', null],
+    ['For the crumb:\n50 g oats\nFor the crumb:\n50 g oats', 'part-twice', null],
+  ] as const)('%j is asked about', (more, kind, guess) => {
+    const found = doubts(more).find((one) => one.kind === kind);
+    expect(found).toBeDefined();
+    if (guess !== null) expect(found!.guess ?? found!.to).toContain(guess);
+  });
+  it('is asked and never changed: the weight in brackets stays taken', () => {
+    const recipe = readText(`${LIST}1 cup (300 g) oat flour`);
+    const line = recipe.parts[0]!.lines.at(-1)!;
+    expect(line.items[0]!.grams!.central).toBe(300);
+    expect(line.items[0]!.beside!.central).toBeLessThan(150);
+  });
+  it('is asked anew once the words change', () => {
+    const before = doubts('1.4 tsp salt')[0]!.id;
+    expect(doubts('1.4 tsp fine salt')[0]!.id).not.toBe(before);
+  });
+  it('lets a fan stand lower than the degrees of a still oven', () =>
+    expect(kinds('Method\nBake at 350 °F (160 °C fan) for 30 minutes.')).not.toContain('temperatures-clash'));
+  it('lets two tins be cut to four layers', () =>
+    expect(
+      kinds('Method\nButter two tins.\nBake for 30 minutes. Cut each to make four layers.'),
+    ).not.toContain('tins-clash'));
+});
+
+describe('what the method says besides', () => {
+  it('is heard: how to mix, when it is done, how it rests', () => {
+    const { cues } = readText(
+      `${LIST}Method\nFold in the flour; do not overmix.\nChill overnight.\nBake until springy and a skewer comes out clean.\nCool in the tin for 10 minutes.`,
+    );
+    expect(cues.map(({ kind }) => kind)).toEqual(['folding', 'mixing', 'rest', 'done', 'cool']);
+  });
+  it.each([
+    ['Makes 2 dozen small cookies', { low: 24, high: 24, what: 'small cookies' }],
+    ['Serves 8-10', { low: 8, high: 10, what: '' }],
+    ['Yield: 12 muffins', { low: 12, high: 12, what: 'muffins' }],
+    ['Makes one 23 cm cake', { low: 1, high: 1, what: '23 cm cake' }],
+  ])('%s', (line, yields) => expect(readText(`Title\n${line}\n200 g flour`).yields).toEqual(yields));
+  it('ties a divided line to the steps that use it', () => {
+    const { parts, method } = readText(
+      'Snaps\n200 g plain flour\n1 cup sugar, divided\nMethod\nBeat the butter with ¾ cup of the sugar.\nRoll the balls in the remaining sugar and bake.',
+    );
+    const [first, rest] = parts[0]!.lines.find(({ source }) => source.includes('divided'))!.uses;
+    expect(first).toMatchObject({ step: method[0]!.id, rest: false });
+    expect(first!.grams.central).toBeCloseTo(150, 0);
+    expect(rest).toMatchObject({ step: method[1]!.id, rest: true });
+    expect(rest!.grams.central).toBeCloseTo(50, 0);
+  });
+});
