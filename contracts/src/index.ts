@@ -6,6 +6,8 @@ export { BakeDto, BakeNotesDto } from './bake';
 export type { BakeAnswer } from './bake';
 export { KeptDocketDto } from './docket';
 export type { DocketAnswer, DocketSummary } from './docket';
+export { KitchenDocumentDto } from './kitchen';
+export type { KitchenAnswer } from './kitchen';
 export { DEFAULT_SETTINGS, SettingsDto, TEMPERATURE_UNITS, THEMES } from './settings';
 export type { SettingsAnswer } from './settings';
 export type { HealthAnswer, HouseholdAnswer } from './household';

@@ -14,3 +14,20 @@ export function MaxLines(): PropertyDecorator {
       },
     });
 }
+
+/** An object whose keys are of a list and whose values are yes or no. */
+export function SaysOf(keys: readonly string[]): PropertyDecorator {
+  return (target, property) =>
+    registerDecorator({
+      name: 'saysOf',
+      target: target.constructor,
+      propertyName: property as string,
+      validator: {
+        validate: (value: unknown) =>
+          typeof value === 'object' &&
+          value !== null &&
+          Object.entries(value).every(([key, says]) => keys.includes(key) && typeof says === 'boolean'),
+        defaultMessage: () => `$property may say yes or no to ${keys.join(', ')}`,
+      },
+    });
+}

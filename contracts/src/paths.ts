@@ -10,6 +10,7 @@ export const PATHS = {
   docket: '/api/households/:household/recipes/:recipe/dockets/:docket',
   bakes: '/api/households/:household/recipes/:recipe/bakes',
   bake: '/api/households/:household/recipes/:recipe/bakes/:bake',
+  kitchen: '/api/households/:household/kitchen',
   settings: '/api/households/:household/settings',
 } as const;
 
@@ -32,5 +33,7 @@ export const LIMITS = {
   depth: 40,
   lines: 1000,
   textChars: 200_000,
+  /** Foreign fields of linked data, as JSON. */
+  foreignChars: 60_000,
   pageSize: 100,
 } as const;

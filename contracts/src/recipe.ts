@@ -8,6 +8,7 @@ import {
   IsInt,
   IsNumber,
   IsOptional,
+  IsObject,
   IsString,
   Matches,
   Max,
@@ -21,9 +22,11 @@ import {
   DIETS,
   FAMILIES,
   HAND_UNITS,
+  LABEL_FACTS,
   LOCALES,
   PAN_SHAPES,
   ROLES,
+  STRICTNESSES,
 } from '@omniarton/core/vocabulary';
 import type {
   Avoidance,
@@ -34,12 +37,16 @@ import type {
   Locale,
   PanShape,
   Role,
+  LabelFact,
+  Strictness,
 } from '@omniarton/core/vocabulary';
 import type {
   AsRead,
   BlendPin,
   ConversionRequest,
   GuardAnswer,
+  LabelAnswer,
+  Scale,
   LineCorrection,
   LineOverride,
   OvenSetting,
@@ -49,7 +56,7 @@ import type {
   SourceLine,
 } from '@omniarton/core/kitchen';
 import { BakeNotesDto } from './bake';
-import { MaxLines } from './limits';
+import { MaxLines, SaysOf } from './limits';
 import { LIMITS } from './paths';
 
 const LINE_ID = /^[\w-]{1,64}$/;
@@ -79,7 +86,28 @@ export class LineOverrideDto implements LineOverride {
 
 export class GuardAnswerDto implements GuardAnswer {
   @Matches(DOCKET_LINE_ID) line!: string;
-  @IsIn(['label-checked', 'replaced', 'left-out']) answer!: GuardAnswer['answer'];
+  @IsIn(['label-checked', 'left-out']) answer!: GuardAnswer['answer'];
+  @Matches(/^[\w-]{1,32}$/) about!: string;
+  @Matches(/^\d{4}-\d{2}-\d{2}$/) on!: string;
+}
+
+export class LabelAnswerDto implements LabelAnswer {
+  @Matches(LINE_ID) line!: string;
+  @IsObject() @SaysOf(LABEL_FACTS) says!: Readonly<Partial<Record<LabelFact, boolean>>>;
+}
+
+export class LineScaleDto {
+  @Matches(LINE_ID) line!: string;
+  @IsNumber() @Min(0.01) @Max(100) factor!: number;
+}
+
+export class ScaleDto implements Scale {
+  @IsNumber() @Min(0.01) @Max(100) factor!: number;
+  @IsArray()
+  @ArrayMaxSize(LIMITS.lines)
+  @ValidateNested({ each: true })
+  @Type(() => LineScaleDto)
+  lines!: readonly LineScaleDto[];
 }
 
 export class BlendPinDto implements BlendPin {
@@ -110,7 +138,14 @@ export class ConversionRequestDto implements ConversionRequest {
   @ArrayMaxSize(AVOIDANCES.length)
   @IsIn(AVOIDANCES, { each: true })
   without!: readonly Avoidance[];
-  @IsBoolean() coeliac!: boolean;
+  @IsArray()
+  @ArrayMaxSize(AVOIDANCES.length)
+  @IsIn(AVOIDANCES, { each: true })
+  mild!: readonly Avoidance[];
+  @IsIn(STRICTNESSES) gluten!: Strictness;
+  @IsBoolean() pseudocereals!: boolean;
+  @IsBoolean() grainDerived!: boolean;
+  @IsArray() @ArrayMaxSize(200) @Matches(LINE_ID, { each: true }) people!: readonly string[];
   @IsOptional() @IsIn(FAMILIES) family!: FamilyId | null;
   @IsIn(BINDER_SCHOOLS) school!: BinderSchool;
   @IsArray() @ArrayMaxSize(200) @Matches(INGREDIENT_ID, { each: true }) withoutFlours!: readonly string[];
@@ -131,6 +166,12 @@ export class ConversionRequestDto implements ConversionRequest {
   @ValidateNested({ each: true })
   @Type(() => GuardAnswerDto)
   answers!: readonly GuardAnswerDto[];
+  @IsArray()
+  @ArrayMaxSize(LIMITS.lines)
+  @ValidateNested({ each: true })
+  @Type(() => LabelAnswerDto)
+  labels!: readonly LabelAnswerDto[];
+  @IsOptional() @ValidateNested() @Type(() => ScaleDto) scale!: ScaleDto | null;
 }
 
 export class AsReadDto implements AsRead {
@@ -141,7 +182,7 @@ export class AsReadDto implements AsRead {
 
 /** A recipe as it is kept: the words, the ids of its lines, what was put right by hand, and what is asked of it. */
 export class RecipeDocumentDto implements RecipeDocument {
-  @Equals(1) schema!: 1;
+  @Equals(2) schema!: 2;
   @ValidateNested() @Type(() => AsReadDto) asRead!: AsReadDto;
   @IsString() @MaxLength(LIMITS.textChars) @MaxLines() text!: string;
   @IsOptional() @IsIn(LOCALES) locale!: Locale | null;
@@ -155,6 +196,11 @@ export class RecipeDocumentDto implements RecipeDocument {
   @ValidateNested({ each: true })
   @Type(() => LineCorrectionDto)
   corrections!: readonly LineCorrectionDto[];
+  @IsArray()
+  @ArrayMaxSize(LIMITS.lines)
+  @Matches(/^[\w:-]{1,160}$/, { each: true })
+  asWritten!: readonly string[];
+  @IsOptional() @IsString() @MaxLength(LIMITS.foreignChars) foreign!: string | null;
   @ValidateNested() @Type(() => ConversionRequestDto) request!: ConversionRequestDto;
   @IsOptional() @ValidateNested() @Type(() => ServingDto) serving!: ServingDto | null;
   @IsOptional() @ValidateNested() @Type(() => BakeNotesDto) bakeSheet!: BakeNotesDto | null;

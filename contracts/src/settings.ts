@@ -1,6 +1,8 @@
-import { Equals, IsBoolean, IsIn } from 'class-validator';
+import { Equals, IsBoolean, IsIn, IsOptional } from 'class-validator';
 
 export const TEMPERATURE_UNITS = ['celsius', 'fahrenheit'] as const;
+/** What the weights of a list are shown in. */
+export const WEIGHT_UNITS = ['grams', 'us-cups', 'metric-cups'] as const;
 export const THEMES = ['system', 'light', 'dark'] as const;
 
 /** What a household has chosen for its pages. */
@@ -9,6 +11,8 @@ export class SettingsDto {
   @IsIn(TEMPERATURE_UNITS) temperature!: (typeof TEMPERATURE_UNITS)[number];
   @IsIn(THEMES) theme!: (typeof THEMES)[number];
   @IsBoolean() shortcuts!: boolean;
+  /** Settings that were stored before there was a choice have none: grams. */
+  @IsOptional() @IsIn(WEIGHT_UNITS) units?: (typeof WEIGHT_UNITS)[number];
 }
 
 export interface SettingsAnswer {
@@ -21,4 +25,5 @@ export const DEFAULT_SETTINGS: SettingsDto = {
   temperature: 'celsius',
   theme: 'system',
   shortcuts: true,
+  units: 'grams',
 };

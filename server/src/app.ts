@@ -12,7 +12,7 @@ import { servePage } from './http/page';
 import { allowHosts, giveNonce, headers, sameSiteWrites } from './http/security';
 import { recipeRoutes } from './recipes/recipeRoutes';
 import type { Services } from './services';
-import { settingsRoutes } from './settings/settingsRoutes';
+import { shelfRoutes } from './shelf/shelfRoutes';
 
 export interface AppOptions {
   readonly services: Services;
@@ -37,7 +37,7 @@ export function makeApp({ services, host, port, logger, webFolder }: AppOptions)
   recipeRoutes(app, services);
   docketRoutes(app, services);
   bakeRoutes(app, services);
-  settingsRoutes(app, services);
+  shelfRoutes(app, services);
   app.use('/api', (_req, _res, next) => next(new NotFoundError('There is no such address.')));
 
   if (webFolder) servePage(app, webFolder);

@@ -1,4 +1,6 @@
 import type { Knex } from 'knex';
+import { DEFAULT_SETTINGS, type SettingsDto } from '@omniarton/contracts';
+import { EMPTY_KITCHEN, type KitchenDocument } from '@omniarton/core/kitchen';
 import { bakeService } from './bakes/bakeService';
 import { bakeStore } from './bakes/bakeStore';
 import { docketService } from './dockets/docketService';
@@ -10,8 +12,8 @@ import { householdStore } from './households/householdStore';
 import { recipeService } from './recipes/recipeService';
 import { recipeStore } from './recipes/recipeStore';
 import { requestStore } from './recipes/requestStore';
-import { settingsService } from './settings/settingsService';
-import { settingsStore } from './settings/settingsStore';
+import { shelfService } from './shelf/shelfService';
+import { shelfStore } from './shelf/shelfStore';
 
 /** The composition root: every service over one database handle, which may be a transaction. */
 export function servicesOn(db: Knex) {
@@ -23,7 +25,8 @@ export function servicesOn(db: Knex) {
     ),
     bakes: bakeService(bakeStore(db)),
     dockets: docketService(docketStore(db)),
-    settings: settingsService(settingsStore(db)),
+    settings: shelfService<SettingsDto>(shelfStore(db, 'settings'), DEFAULT_SETTINGS, 'settings page'),
+    kitchen: shelfService<KitchenDocument>(shelfStore(db, 'kitchens'), EMPTY_KITCHEN, 'kitchen'),
   };
 }
 

@@ -157,7 +157,7 @@ export function assemble(
   const rest = restFor(balanced.blend.shares, profile, ledger.soda > 0 && ledger.powder === 0, catalogue);
   const method = writeMethod(recipe, editsFor(recipe.method, parts, profile), { parts, rest, bake, profile });
   const docket: Docket = {
-    schema: 1,
+    schema: 2,
     title: recipe.title || 'Untitled bake',
     family: {
       id: family,

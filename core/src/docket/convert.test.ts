@@ -1,9 +1,10 @@
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest } from '../kitchen';
 import { readRecipe } from '../read';
 import { counter } from '../testing';
+import docketV1 from './fixtures/docket-v1.json';
 import recipeV1 from './fixtures/recipe-v1.json';
 import recipeV2 from './fixtures/recipe-v2.json';
-import { convert, toJsonLd, upcastRecipe, type Docket } from '.';
+import { convert, toJsonLd, toMarkdown, upcastDocket, upcastRecipe, type Docket } from '.';
 
 const CAKE =
   'Plain layer cake\n250 g plain flour\n2 tsp baking powder\n180 g butter\n200 g caster sugar\n3 medium eggs\n150 ml milk\nMethod\nHeat the oven to 175°C. Butter two 20 cm round cake tins.\nCream the butter and sugar until pale. Beat in the eggs.\nFold in the flour and milk.\nBake for 30 to 35 minutes.';
@@ -128,6 +129,12 @@ describe('what leaves the house', () => {
       expect(made.outcome).toBe('docket');
     },
   );
+  it('reads a kept docket of version 1, with its numbers as they were', () => {
+    const kept = upcastDocket(docketV1);
+    expect(kept.guard).toMatchObject({ gluten: 'certified', forWhom: [], method: [] });
+    expect(kept.bake).toEqual(docketV1.bake);
+    expect(toMarkdown(kept)).toContain(docketV1.title);
+  });
   it('refuses a document of a newer program by name', () => {
     expect(() => upcastRecipe({ schema: 99 })).toThrow(/schema 99/);
   });

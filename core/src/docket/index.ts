@@ -13,4 +13,4 @@ export type {
   NoDocket,
   Outcome,
 } from './types';
-export { UnreadableDocumentError, upcastRecipe } from './upcast';
+export { UnreadableDocumentError, upcastDocket, upcastRecipe } from './upcast';

@@ -7,6 +7,12 @@ export function docketLineWords({ grams, name, volume, source, changed }: Docket
   return changed ? name : (source?.trim() ?? name);
 }
 
+/** For whom a docket was guarded, by their names; nothing where nobody is named. */
+export const forWhomWords = ({ forWhom }: Docket['guard']): string => {
+  const names = forWhom.filter((name) => name !== '');
+  return names.length > 0 ? `, for ${names.join('; ')}` : '';
+};
+
 /** ISO 8601 duration of whole minutes. */
 const duration = (minutes: number): string => `PT${Math.max(1, Math.round(minutes))}M`;
 
@@ -29,11 +35,12 @@ export interface RecipeLinkedData {
 export function toJsonLd(docket: Docket): RecipeLinkedData {
   const { guard, bake, rest } = docket;
   const out = guard.without.length > 0 ? `, without ${guard.without.join(', ')}` : '';
+  const checked = guard.checkedOn === null ? '' : `, last answered on ${guard.checkedOn}`;
   return {
     '@context': 'https://schema.org',
     '@type': 'Recipe',
     name: docket.title,
-    description: `Converted to ${guard.diet}${out}. Guard: ${guard.state}. Oven ${bake.ovenCelsius} °C (${Math.round(fahrenheitOf(bake.ovenCelsius))} °F)${bake.fan ? ', fan' : ''}. Read every label.`,
+    description: `Converted to ${guard.diet}${out}. Guard: ${guard.state}${forWhomWords(guard)}${checked}. Oven ${bake.ovenCelsius} °C (${Math.round(fahrenheitOf(bake.ovenCelsius))} °F)${bake.fan ? ', fan' : ''}. Read every label.`,
     recipeIngredient: docket.parts.flatMap(({ lines }) => lines.map(docketLineWords)),
     recipeInstructions: docket.method.map(({ text }) => ({ '@type': 'HowToStep', text })),
     prepTime: duration(rest.minutes[0]),

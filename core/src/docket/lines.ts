@@ -24,12 +24,12 @@ const SPOON_ROLES = new Set([
 /** A change smaller than this is no change: rounding. */
 const SAME = 0.005;
 
-/** Grams in a measure of kitchen fractions, by the ingredient's usual cup; null for what isn't spooned. */
-function volumeOf(id: string, grams: number, catalogue: Catalogue): string | null {
+/** How an ingredient is measured by volume: grams in its usual cup, and an amount in kitchen fractions. Null for what isn't spooned. */
+function volumeOf(id: string, grams: number, catalogue: Catalogue): Pick<DocketLine, 'volume' | 'cupGrams'> {
   const { cup, role } = getIngredient(catalogue, id);
   const usual = Object.values(cup)[0];
-  if (!usual || !SPOON_ROLES.has(role)) return null;
-  return kitchenVolume((grams / usual[0]) * US_CUP_ML);
+  if (!usual || !SPOON_ROLES.has(role)) return { volume: null, cupGrams: null };
+  return { volume: kitchenVolume((grams / usual[0]) * US_CUP_ML), cupGrams: usual[0] };
 }
 
 function weighedLine(
@@ -50,7 +50,7 @@ function weighedLine(
     ingredient: line.ingredient,
     name: line.name,
     grams: range(grams, roundGrams(line.low), roundGrams(line.high)),
-    volume: volumeOf(line.ingredient, line.grams, catalogue),
+    ...volumeOf(line.ingredient, line.grams, catalogue),
     source: sources.get(line.line) ?? null,
     changed: !same,
     overruled: fixed.has(line.line),
@@ -69,7 +69,7 @@ function unweighed(
   const grams =
     item.grams &&
     range(roundGrams(item.grams.central), roundGrams(item.grams.low), roundGrams(item.grams.high));
-  const base = { id, grams, volume: null, source: line.source, overruled: false };
+  const base = { id, grams, volume: null, cupGrams: null, source: line.source, overruled: false };
   if (item.ingredient === null) return { ...base, ingredient: null, name: item.words, changed: false };
   const flour = getIngredient(catalogue, item.ingredient);
   if (flour.role === 'wheat-flour' && flour.gluten === 'contains') {

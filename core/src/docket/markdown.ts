@@ -1,5 +1,5 @@
 import { fahrenheitOf } from '../quantity';
-import { docketLineWords } from './jsonld';
+import { docketLineWords, forWhomWords } from './jsonld';
 import { unnumbered } from './method';
 import type { Docket } from './types';
 
@@ -16,9 +16,12 @@ export function toMarkdown(docket: Docket): string {
   const blocks = [
     `# ${escaped(title)}`,
     escaped(
-      [family.name, guard.diet, ...guard.without.map((one) => `no ${one}`), `guard: ${guard.state}`].join(
-        ' · ',
-      ),
+      [
+        family.name,
+        guard.diet,
+        ...guard.without.map((one) => `no ${one}`),
+        `guard: ${guard.state}${forWhomWords(guard)}${guard.checkedOn === null ? '' : ` (last answered on ${guard.checkedOn})`}`,
+      ].join(' · '),
     ),
     `Oven ${oven}, ${minutes}.`,
     ...parts.flatMap(({ name, lines }) => [

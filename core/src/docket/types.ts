@@ -14,6 +14,8 @@ export interface DocketLine {
   readonly grams: Range | null;
   /** In US kitchen fractions; null where nobody measures it by volume. */
   readonly volume: string | null;
+  /** Grams of it in a US cup; null where nobody measures it by volume. */
+  readonly cupGrams: number | null;
   /** The line of the recipe as it was written; null for a new one. */
   readonly source: string | null;
   readonly changed: boolean;
@@ -65,7 +67,7 @@ export interface DocketGuard extends GuardReport {
 
 /** The converted recipe as you would pin it up. */
 export interface Docket {
-  readonly schema: 1;
+  readonly schema: 2;
   readonly title: string;
   readonly family: { readonly id: FamilyId; readonly name: string; readonly confidence: number };
   readonly route: RouteId;

@@ -1,4 +1,5 @@
 import type { RecipeDocument } from '../kitchen';
+import type { Docket } from './types';
 
 /** A stored document that no step here can read: it was written by a newer program. */
 export class UnreadableDocumentError extends Error {
@@ -38,16 +39,51 @@ function toVersion2(document: Stored): Stored {
   };
 }
 
-/** One step a version: `STEPS[n]` makes version n + 1 out of version n. */
-const STEPS: Readonly<Record<number, (document: Stored) => Stored>> = { 1: toVersion2 };
+/** Version 2 tells for whom it was guarded, what its method names, and how its lines are measured by volume. */
+function docketToVersion2(docket: Stored): Stored {
+  const { coeliac, ...guard } = docket['guard'] as Stored & { readonly coeliac?: boolean };
+  const asked = (questions: unknown) =>
+    (questions as readonly object[]).map((one) => ({ ...one, key: '', facts: [] }));
+  return {
+    ...docket,
+    schema: 2,
+    parts: (docket['parts'] as readonly { lines: readonly object[] }[]).map((part) => ({
+      ...part,
+      lines: part.lines.map((line) => ({ ...line, cupGrams: null })),
+    })),
+    guard: {
+      ...guard,
+      open: asked(guard['open']),
+      answered: asked(guard['answered']),
+      lines: (guard['lines'] as readonly object[]).map((line) => ({ ...line, lookFor: null })),
+      method: [],
+      people: [],
+      crossContact: [],
+      checkedOn: null,
+      gluten: coeliac === false ? 'label' : 'certified',
+      forWhom: [],
+    },
+  };
+}
 
-/** Brings a stored recipe up to this program's schema, a version at a time. Throws UnreadableDocumentError for a newer one. */
-export function upcastRecipe(stored: object): RecipeDocument {
+/** One step a version: `STEPS[n]` makes version n + 1 out of version n. */
+type Steps = Readonly<Record<number, (document: Stored) => Stored>>;
+const RECIPE_STEPS: Steps = { 1: toVersion2 };
+const DOCKET_STEPS: Steps = { 1: docketToVersion2 };
+
+function upcast(stored: object, steps: Steps): Stored {
   let document = stored as Stored;
   while (document.schema !== CURRENT) {
-    const step = typeof document.schema === 'number' ? STEPS[document.schema] : undefined;
+    const step = typeof document.schema === 'number' ? steps[document.schema] : undefined;
     if (!step) throw new UnreadableDocumentError(document.schema);
     document = step(document);
   }
-  return document as unknown as RecipeDocument;
+  return document;
 }
+
+/** Brings a stored recipe up to this program's schema, a version at a time. Throws UnreadableDocumentError for a newer one. */
+export const upcastRecipe = (stored: object): RecipeDocument =>
+  upcast(stored, RECIPE_STEPS) as unknown as RecipeDocument;
+
+/** The same of a kept docket: its numbers stay as they were. */
+export const upcastDocket = (stored: object): Docket => upcast(stored, DOCKET_STEPS) as unknown as Docket;

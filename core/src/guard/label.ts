@@ -125,7 +125,7 @@ export function judgeLabel(statement: string, catalogue: Catalogue): LabelReport
   const cut =
     statement.length > MOST_CHARS ||
     split.open ||
-    /[,;:(\[]\s*$|\b(?:and|or|with|of)\s*$|\b\p{L}+-\s*$/iu.test(text.trim());
+    /[,;:([]\s*$|\b(?:and|or|with|of)\s*$|\b\p{L}+-\s*$/iu.test(text.trim());
   const classes: GlutenClass[] = [
     ...entries.map(({ gluten }) => gluten),
     ...(declaresGluten ? (['contains'] as const) : []),

@@ -36,3 +36,6 @@ export function equivalentDepth(risenCm: number, pan: PanSize | null): number {
   const b = FILM_CM * SLAB_MODE;
   return -b + Math.sqrt(b * b + 4 * SLAB_MODE * whole);
 }
+
+/** How much more batter fills other tins as deep: the ratio of their floors. */
+export const panFactor = (from: PanSize, to: PanSize): number => panArea(to) / panArea(from);

@@ -44,7 +44,7 @@ describe('a recipe in another one’s list', () => {
     const [line] = formulaOf(recipe)[0]!.lines;
     const made = laid.kitchen.ingredients.find(({ id }) => id === 'house-crust')!;
     expect(line).toMatchObject({ ingredient: 'house-crust', grams: 300 });
-    expect(Object.values(made.composition).reduce((a, b) => a + b)).toBeCloseTo(100, -0.5);
+    expect(Object.values(made.composition).reduce<number>((a, b) => a + Number(b), 0)).toBeCloseTo(100, -0.5);
     expect(made.composition.fat).toBeGreaterThan(25);
   });
   it('carries its gluten, its allergens and the state of its own guard', () => {

@@ -2,6 +2,7 @@ import type { Knex } from 'knex';
 import * as households from './migrations/0001-households';
 import * as recipes from './migrations/0002-recipes';
 import * as bakes from './migrations/0003-bakes';
+import * as kitchens from './migrations/0004-kitchens';
 
 interface Named extends Knex.Migration {
   readonly name: string;
@@ -12,6 +13,7 @@ const MIGRATIONS: readonly Named[] = [
   { name: '0001-households', ...households },
   { name: '0002-recipes', ...recipes },
   { name: '0003-bakes', ...bakes },
+  { name: '0004-kitchens', ...kitchens },
 ];
 
 const config: Knex.MigratorConfig = {

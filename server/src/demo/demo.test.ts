@@ -21,7 +21,7 @@ describe('the database', () => {
       `SELECT table_name FROM information_schema.columns WHERE table_schema = 'public' AND column_name = 'household_id'`,
     );
     const owned = rows.map((row) => row.table_name);
-    expect(owned.sort()).toEqual(['bakes', 'dockets', 'members', 'recipes', 'requests', 'settings']);
+    expect(owned.sort()).toEqual(['bakes', 'dockets', 'kitchens', 'members', 'recipes', 'requests', 'settings']);
   });
 });
 

@@ -2,6 +2,7 @@ import { asReadOf } from '@omniarton/core/formula';
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST } from '@omniarton/core/kitchen';
 import type { ConversionRequest, RecipeDocument } from '@omniarton/core/kitchen';
 import { readRecipe } from '@omniarton/core/read';
+import { GUESTS } from './people';
 import { v7 as newId } from 'uuid';
 
 const GINGER_SNAPS = `Harbour ginger snaps
@@ -159,19 +160,23 @@ Method
 4. Bake for 25 to 30 minutes. Cool in the tin before cutting.
 `;
 
+const guests = (...who: readonly { readonly id: string }[]) => ({ people: who.map(({ id }) => id) });
+
 /** The boat club's midsummer tea: one guest with coeliac disease, one with a tree-nut allergy. All of it is invented. */
-const TEA: ConversionRequest = { ...EMPTY_REQUEST, without: ['tree nuts'] };
+const TEA: ConversionRequest = { ...EMPTY_REQUEST, gluten: 'label', ...guests(GUESTS.tam, GUESTS.ines) };
 
 /** A document as the page would have made it: read once, so that its lines have their ids and lists their facts. */
 function favourite(text: string, request: Partial<ConversionRequest> = {}): RecipeDocument {
   const { recipe, lines } = readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId });
   return {
-    schema: 1,
+    schema: 2,
     asRead: asReadOf(recipe),
     text,
     locale: null,
     lines,
     corrections: [],
+    asWritten: [],
+    foreign: null,
     request: { ...TEA, ...request },
     serving: null,
     bakeSheet: null,
@@ -181,9 +186,9 @@ function favourite(text: string, request: Partial<ConversionRequest> = {}): Reci
 /** The club's favourites whose family can be converted. */
 export const demoDocuments = (): RecipeDocument[] => [
   favourite(COCOA_BARS, { family: 'brownie' }),
-  favourite(HAND_PIES, { without: ['tree nuts', 'milk'], family: 'pastry' }),
+  favourite(HAND_PIES, { ...guests(GUESTS.tam, GUESTS.ines, GUESTS.lark), family: 'pastry' }),
   favourite(GALETTE, { family: 'pastry' }),
-  favourite(TRAYBAKE, { without: ['tree nuts', 'milk'], family: 'creamed-cake' }),
+  favourite(TRAYBAKE, { ...guests(GUESTS.tam, GUESTS.ines, GUESTS.lark), family: 'creamed-cake' }),
   favourite(LEMON_LOAF, { family: 'muffin' }),
   favourite(LAYER_CAKE, { family: 'creamed-cake' }),
   favourite(GINGER_SNAPS, { family: 'drop-cookie' }),

@@ -1,6 +1,9 @@
 import type { Knex } from 'knex';
 import { v7 as newId } from 'uuid';
+import type { KitchenDocument } from '@omniarton/core/kitchen';
 import { recipeStore } from '../recipes/recipeStore';
+import { shelfStore } from '../shelf/shelfStore';
+import { demoKitchen } from './people';
 import { demoDocuments } from './recipes';
 
 const DEMO_NAME = 'Quillhaven boat club (demo)';
@@ -19,6 +22,17 @@ export async function seed(db: Knex, { demo }: { demo: boolean }): Promise<void>
       const { id: personId } = (await inside('people').orderBy('created_at').first('id')) as { id: string };
       const householdId = await household(inside, personId, DEMO_NAME, true);
       for (const doc of demoDocuments()) await recipeStore(inside).create({ householdId, personId }, newId(), doc);
+    });
+    // A demo that was seeded before its guests were known gets them now, if it is still there.
+    await once(inside, 'demo-2', async () => {
+      const found = (await inside('households').where({ demo: true }).first('id', 'created_by')) as
+        { id: string; created_by: string } | undefined;
+      if (found)
+        await shelfStore<KitchenDocument>(inside, 'kitchens').write(
+          { householdId: found.id, personId: found.created_by },
+          0,
+          demoKitchen(),
+        );
     });
   });
 }

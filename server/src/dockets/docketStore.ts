@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { DocketAnswer, DocketSummary, KeptDocketDto } from '@omniarton/contracts';
+import { upcastDocket, upcastRecipe } from '@omniarton/core/docket';
 import type { Scope } from '../http/scope';
 
 interface Row {
@@ -24,7 +25,12 @@ export const docketStore = (db: Knex) => ({
     const row = await db<Row>('dockets')
       .where({ household_id: householdId, recipe_id: recipeId, id })
       .first();
-    return row && { ...toSummary(row), doc: row.doc };
+    if (!row) return undefined;
+    const { doc } = row;
+    return {
+      ...toSummary(row),
+      doc: { ...doc, from: upcastRecipe(doc.from), docket: upcastDocket(doc.docket) },
+    };
   },
   async list({ householdId }: Scope, recipeId: string, limit: number): Promise<DocketSummary[]> {
     const rows = await db<Row>('dockets')

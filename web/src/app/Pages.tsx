@@ -22,6 +22,10 @@ const routes: RouteObject[] = [
         lazy: async () => ({ Component: (await import('../stages/bench/BenchPage')).BenchPage }),
       },
       {
+        path: 'kitchen/:household/cupboard',
+        lazy: async () => ({ Component: (await import('../cupboard/CupboardPage')).CupboardPage }),
+      },
+      {
         path: 'settings',
         lazy: async () => ({ Component: (await import('../settings/SettingsPage')).SettingsPage }),
       },

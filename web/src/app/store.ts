@@ -1,5 +1,6 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { api } from '../api/api';
+import { kitchenReducer } from '../cupboard/kitchenSlice';
 import { draftReducer } from '../draft/draftSlice';
 import { mirrorListening } from '../draft/mirroring';
 import { mirrorReducer } from '../draft/mirrorSlice';
@@ -11,6 +12,7 @@ export const makeStore = () =>
   configureStore({
     reducer: {
       drafts: draftReducer,
+      kitchens: kitchenReducer,
       engine: engineReducer,
       mirror: mirrorReducer,
       [api.reducerPath]: api.reducer,

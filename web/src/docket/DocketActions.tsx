@@ -1,14 +1,7 @@
 import { styled } from 'styled-components';
 import { toJsonLd, toMarkdown, type Docket } from '@omniarton/core/docket';
 import { Button } from '../ui/Button';
-import { saveFile } from './saveFile';
-
-const fileName = (title: string) =>
-  title
-    .normalize('NFKD')
-    .replace(/[^\p{L}\p{N}]+/gu, '-')
-    .replace(/^-|-$/g, '')
-    .toLowerCase() || 'docket';
+import { fileName, saveFile } from './saveFile';
 
 /** Out of the house: on paper, as Markdown, as linked data. */
 export function DocketActions({ docket }: { readonly docket: Docket }) {

@@ -4,7 +4,9 @@ import type { FlourClass } from '@omniarton/core/blend';
 import type { DocketLine } from '@omniarton/core/docket';
 import { FlourScrap } from '../ui/Flour';
 import { Figure } from '../ui/layout';
+import { useSettings } from '../settings/useSettings';
 import { sayGrams } from '../ui/say';
+import { inCups } from '../ui/units';
 
 interface Props {
   readonly line: DocketLine;
@@ -14,7 +16,9 @@ interface Props {
 
 /** One line of the docket: weight, name, volume; what it was where it has changed. */
 export const DocketLineRow = memo(function DocketLineRow({ line, kind }: Props) {
-  const { grams, name, volume, source, changed, overruled } = line;
+  const { grams, name, volume, cupGrams, source, changed, overruled } = line;
+  const { units = 'grams' } = useSettings().settings;
+  const cups = grams ? inCups(grams.central, cupGrams, units) : null;
   return (
     <Line data-changed={changed || undefined}>
       <Weight>
@@ -23,7 +27,7 @@ export const DocketLineRow = memo(function DocketLineRow({ line, kind }: Props) 
       </Weight>
       <span>
         {kind ? <FlourScrap kind={kind} size={11} /> : null} <strong>{name}</strong>
-        {volume ? <Volume> {volume}</Volume> : null}
+        {(cups ?? volume) ? <Volume data-cups={cups !== null || undefined}> {cups ?? volume}</Volume> : null}
         {overruled ? <Volume> by hand</Volume> : null}
         {changed && source !== null ? <Was>was {source.trim()}</Was> : null}
         {grams === null && !changed && source !== null ? <Volume> {source.trim()}</Volume> : null}
@@ -63,6 +67,10 @@ const Weight = styled(Figure).attrs({ $size: 1.55 })`
 const Volume = styled.span`
   font-size: 0.86rem;
   color: ${({ theme }) => theme.colour.soft};
+  &[data-cups] {
+    font-weight: 650;
+    color: ${({ theme }) => theme.colour.ink};
+  }
 `;
 const Was = styled.span`
   display: block;

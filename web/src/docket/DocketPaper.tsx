@@ -10,7 +10,7 @@ import { useTemperatureUnit } from '../settings/useSettings';
 import { avoidanceWords, stateWords } from '../stages/guard/words';
 import { BlendBar } from '../ui/BlendBar';
 import { Figure } from '../ui/layout';
-import { sayTemperature } from '../ui/say';
+import { sayDay, sayTemperature } from '../ui/say';
 import { DocketLineRow } from './DocketLineRow';
 
 interface Props {
@@ -26,9 +26,18 @@ export function DocketPaper({ docket, stale }: Props) {
     <Paper>
       <header>
         <h2>{title}</h2>
-        <p>{[family.name, guard.diet, ...(guard.coeliac ? ['coeliac disease'] : []), ...out].join(' · ')}</p>
+        <p>
+          {[
+            family.name,
+            guard.diet,
+            ...(guard.gluten === 'certified' ? ['certified goods only'] : []),
+            ...out,
+          ].join(' · ')}
+        </p>
+        {guard.forWhom.some(Boolean) ? <p>for {guard.forWhom.filter(Boolean).join('; ')}</p> : null}
         <GuardState data-state={guard.state}>
           guard: {stateWords(guard.state, new Set(guard.open.map(({ line }) => line)).size)}
+          {guard.checkedOn === null ? '' : `, last answered on ${sayDay(guard.checkedOn)}`}
         </GuardState>
         {guard.newTo.length > 0 ? (
           <GuardState data-state="open">

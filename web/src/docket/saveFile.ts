@@ -7,3 +7,11 @@ export function saveFile(name: string, type: string, text: string): void {
   link.click();
   URL.revokeObjectURL(url);
 }
+
+/** A file's name out of a recipe's title. */
+export const fileName = (title: string): string =>
+  title
+    .normalize('NFKD')
+    .replace(/[^\p{L}\p{N}]+/gu, '-')
+    .replace(/^-|-$/g, '')
+    .toLowerCase() || 'recipe';

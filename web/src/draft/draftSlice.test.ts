@@ -15,12 +15,14 @@ import {
 import type { Edit } from './edits';
 
 const doc: RecipeDocument = {
-  schema: 1,
+  schema: 2,
   asRead: { title: 'Cake', family: 'creamed-cake', batchGrams: 500 },
   text: 'Cake',
   locale: null,
   lines: [],
   corrections: [],
+  asWritten: [],
+  foreign: null,
   request: EMPTY_REQUEST,
   serving: null,
   bakeSheet: null,
@@ -71,7 +73,7 @@ describe('history', () => {
   });
   it('parts steps by field and by a pause', () => {
     const mixed = soon(
-      soon(later(open, text('a')), { kind: 'request', request: { coeliac: false } }),
+      soon(later(open, text('a')), { kind: 'request', request: { gluten: 'label' } }),
       text('b'),
     );
     expect(at(mixed).past).toHaveLength(3);

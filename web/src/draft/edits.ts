@@ -13,6 +13,12 @@ enablePatches();
 /** What a person may do to a recipe. */
 export type Edit =
   | { readonly kind: 'text'; readonly text: string }
+  /** A recipe out of a file: its words, and the fields of its linked data that aren't ours. */
+  | { readonly kind: 'taken'; readonly text: string; readonly foreign: string | null }
+  /** One line in other words. */
+  | { readonly kind: 'line'; readonly line: string; readonly to: string }
+  /** A doubt of the reader that is let stand. */
+  | { readonly kind: 'asWritten'; readonly doubt: string }
   | { readonly kind: 'locale'; readonly locale: Locale | null }
   | { readonly kind: 'request'; readonly request: Partial<ConversionRequest> }
   | { readonly kind: 'correction'; readonly correction: LineCorrection }
@@ -40,9 +46,22 @@ function fieldOf(edit: Edit): string {
       return `correction.${edit.correction.line}`;
     case 'uncorrect':
       return `correction.${edit.line}`;
+    case 'line':
+      return `line.${edit.line}`;
     default:
       return edit.kind;
   }
+}
+
+/** The text with one line in other words: found by its place among the lines, or by what it says. */
+function withLine({ text, lines }: Pick<RecipeDocument, 'text' | 'lines'>, id: string, to: string): string {
+  const at = lines.findIndex((line) => line.id === id);
+  const source = lines[at]?.source;
+  if (source === undefined) return text;
+  const rows = text.split('\n');
+  const filled = rows.flatMap((row, index) => (row.trim() === '' ? [] : [index]));
+  const place = rows[filled[at] ?? -1] === source ? filled[at]! : rows.indexOf(source);
+  return place < 0 ? text : rows.map((row, index) => (index === place ? to : row)).join('\n');
 }
 
 function change(doc: Drafting<RecipeDocument>, edit: Edit): void {
@@ -50,6 +69,16 @@ function change(doc: Drafting<RecipeDocument>, edit: Edit): void {
   switch (edit.kind) {
     case 'text':
       doc.text = edit.text;
+      break;
+    case 'taken':
+      doc.text = edit.text;
+      doc.foreign = edit.foreign;
+      break;
+    case 'line':
+      doc.text = withLine(doc, edit.line, edit.to);
+      break;
+    case 'asWritten':
+      doc.asWritten = [...doc.asWritten.filter((one) => one !== edit.doubt), edit.doubt];
       break;
     case 'locale':
       doc.locale = edit.locale;

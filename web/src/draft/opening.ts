@@ -4,20 +4,29 @@ import { pathTo } from '@omniarton/contracts/paths-and-errors';
 import type { Place } from '../api/api';
 import { request, type Failure } from '../api/http';
 import type { Thunk } from '../app/state';
+import { loadKitchen } from '../cupboard/kitchens';
 import { isUnsent, opened } from './draftSlice';
 import type { UnsentCopy } from './mirror';
 import { dropCopy } from './mirror';
 import { copySettled } from './mirrorSlice';
 import type { TabNews } from './tabs';
 
+/** What a new recipe begins with: its words, and what came along with them. */
+interface Words {
+  readonly text: string;
+  readonly foreign: string | null;
+}
+
 /** A sheet with nothing on it, or with a text that was brought along. */
-const emptyDocument = (text = ''): RecipeDocument => ({
-  schema: 1,
+export const newDocument = ({ text, foreign }: Words = { text: '', foreign: null }): RecipeDocument => ({
+  schema: 2,
   asRead: { title: '', family: 'creamed-cake', batchGrams: null },
   text,
   locale: null,
   lines: [],
   corrections: [],
+  asWritten: [],
+  foreign,
   request: EMPTY_REQUEST,
   serving: null,
   bakeSheet: null,
@@ -31,7 +40,8 @@ export const openRecipe =
   (place: Place): Thunk<Promise<Failure | null>> =>
   async (dispatch, getState) => {
     if (getState().drafts[place.recipe]) return null;
-    const reply = await fetchRecipe(place);
+    // The kitchen first: without it the recipe would be read once for nobody and then again.
+    const [reply] = await Promise.all([fetchRecipe(place), dispatch(loadKitchen(place.household))]);
     if (!reply.ok) return reply.failure;
     const { version, doc } = reply.data;
     if (!getState().drafts[place.recipe])
@@ -41,7 +51,7 @@ export const openRecipe =
 
 /** A new recipe: it exists on this page alone until its first edit has been saved. */
 export const openNew =
-  ({ household, recipe }: Place, doc = emptyDocument()): Thunk<void> =>
+  ({ household, recipe }: Place, doc = newDocument()): Thunk<void> =>
   (dispatch) =>
     void dispatch(opened({ id: recipe, household, base: 0, doc, unsent: doc.text !== '' }));
 

@@ -7,6 +7,7 @@ import { isAway, request, type Failure } from '../api/http';
 import { failureWords } from '../api/words';
 import type { AppDispatch, RootState } from '../app/state';
 import { wasAnswered } from '../engine/engineSlice';
+import { houseRecipeChanged } from '../cupboard/kitchens';
 import { isChange, isUnsent, saved, saving, wasReadAs, type Draft } from './draftSlice';
 import { keepCopy } from './mirror';
 import { tellTabs } from './tabs';
@@ -59,6 +60,7 @@ async function saveNow(id: string, getState: () => RootState, dispatch: AppDispa
       if (reply.ok) {
         const { version } = reply.data;
         dispatch(saved({ id, version, revision: parcel.draft.revision }));
+        dispatch(houseRecipeChanged(draft.household, id, parcel.draft.doc));
         dispatch(api.util.invalidateTags(['recipes']));
         tellTabs({ saved: id, version });
         parcel = undefined;

@@ -9,7 +9,17 @@ const outcome = (word: string): Outcome => ({
   outcome: 'infeasible',
   reasons: [word],
   relax: [],
-  guard: { state: 'nothing open', lines: [], open: [], answered: [], cautions: [] },
+  guard: {
+    state: 'nothing open',
+    lines: [],
+    method: [],
+    people: [],
+    crossContact: [],
+    checkedOn: null,
+    open: [],
+    answered: [],
+    cautions: [],
+  },
 });
 const quick = (revision: number, word: string | null) =>
   wasAnswered({

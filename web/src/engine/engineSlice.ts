@@ -49,6 +49,8 @@ const slice = createSlice({
   initialState: {} as Engines,
   reducers: {
     asked: plain(on((_known, { revision }: About) => ({ asked: revision, failed: null }))),
+    /** The kitchen has changed: what was answered is to be answered again, of the same revision. */
+    askedAnew: plain(on((_known, _payload: { draft: string }) => ({ slow: -1, failed: null }))),
     // An older answer never covers a newer one, and a quick one not the slow one of its own revision.
     wasAnswered: plain(
       on((known, { revision, answer: { outcome, ...answer } }: About & { answer: QuickAnswer }) =>
@@ -83,7 +85,7 @@ const slice = createSlice({
     ),
 });
 
-export const { asked, wasAnswered, wasConverted, engineFailed } = slice.actions;
+export const { asked, askedAnew, wasAnswered, wasConverted, engineFailed } = slice.actions;
 export const engineReducer = slice.reducer;
 
 /** Blend and bake on the docket are those of an earlier question. */

@@ -1,11 +1,14 @@
-import { createListenerMiddleware } from '@reduxjs/toolkit';
+import { createListenerMiddleware, isAnyOf, type PayloadAction } from '@reduxjs/toolkit';
+import type { Conversion } from '@omniarton/core/docket';
 import type { ConversionRequest, RecipeDocument } from '@omniarton/core/kitchen';
 import type { Recipe } from '@omniarton/core/read';
 import type { AppDispatch, RootState } from '../app/state';
 import { quiet } from '../app/timing';
+import { houseRecipesFound, kitchenChanged, kitchenFound, kitchenLaid } from '../cupboard/kitchenSlice';
 import { isChange } from '../draft/draftSlice';
 import { askQuick, askSlow } from './engine';
-import { asked, engineFailed, wasAnswered, wasConverted } from './engineSlice';
+import { asked, askedAnew, engineFailed, wasAnswered, wasConverted } from './engineSlice';
+import { askInKitchen, parcelOf } from './kitchens';
 import { newestWins } from './newestWins';
 
 /** Edits that follow each other this fast are one question for the slow engine. */
@@ -30,10 +33,17 @@ export const engineListening = createListenerMiddleware();
 const failed = ({ draft, dispatch }: Question) => dispatch(engineFailed({ draft, words: FAILED }));
 
 const slowly = newestWins(async (question: SlowQuestion) => {
-  const { draft, dispatch, recipe, request, revision } = question;
+  const { draft, dispatch, getState, recipe, request, revision } = question;
+  const household = getState().drafts[draft]?.household;
+  if (household === undefined) return;
   try {
-    const conversion = await askSlow((engine) => engine.convert(draft, recipe, request));
-    if (conversion) dispatch(wasConverted({ draft, revision, conversion }));
+    const conversion = await askInKitchen<Conversion | 'overtaken'>(
+      askSlow,
+      parcelOf(getState(), household),
+      async (engine, key) => await engine.convert(key, draft, recipe, request),
+      () => undefined,
+    );
+    if (conversion !== 'overtaken') dispatch(wasConverted({ draft, revision, conversion }));
   } catch {
     failed(question);
   }
@@ -45,10 +55,15 @@ const quickly = newestWins(async (question: Question) => {
   const { draft, getState, dispatch } = question;
   const open = getState().drafts[draft];
   if (!open) return;
-  const { revision, doc } = open;
+  const { revision, doc, household } = open;
   const earlier = getState().engine[draft]?.slowAnswers ?? null;
   try {
-    const answer = await askQuick((engine) => engine.quick(doc, earlier));
+    const answer = await askInKitchen(
+      askQuick,
+      parcelOf(getState(), household),
+      (engine, key) => engine.quick(key, doc, earlier),
+      (troubles) => dispatch(kitchenLaid({ household, troubles })),
+    );
     dispatch(wasAnswered({ draft, revision, answer }));
     afterPause(draft, () => slowly({ ...question, recipe: answer.recipe, request: doc.request, revision }));
   } catch {
@@ -69,5 +84,18 @@ engineListening.startListening({
     if (!draft || (before && sameQuestion(before.doc, draft.doc))) return;
     dispatch(asked({ draft: id, revision: draft.revision }));
     quickly({ draft: id, getState: getState as () => RootState, dispatch: dispatch as AppDispatch });
+  },
+});
+
+/** Another kitchen is another question, for every recipe of its household that is open. */
+engineListening.startListening({
+  matcher: isAnyOf(kitchenFound, kitchenChanged, houseRecipesFound),
+  effect: (action, { getState, dispatch }) => {
+    const { household } = (action as PayloadAction<{ household: string }>).payload;
+    for (const { id, household: at } of Object.values((getState() as RootState).drafts)) {
+      if (at !== household) continue;
+      dispatch(askedAnew({ draft: id }));
+      quickly({ draft: id, getState: getState as () => RootState, dispatch: dispatch as AppDispatch });
+    }
   },
 });

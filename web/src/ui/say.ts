@@ -35,3 +35,14 @@ export const sayWhen = (iso: string | number): string =>
     hour: '2-digit',
     minute: '2-digit',
   });
+
+/** Today on this browser's calendar, `YYYY-MM-DD`. */
+export function today(): string {
+  const now = new Date();
+  const two = (value: number) => String(value).padStart(2, '0');
+  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+}
+
+/** A calendar day as a person says it: "20 June 2026". */
+export const sayDay = (day: string): string =>
+  new Date(`${day}T12:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });

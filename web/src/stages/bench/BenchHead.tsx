@@ -5,6 +5,7 @@ import { Wordmark } from '../../app/Wordmark';
 import { useAppDispatch } from '../../app/state';
 import { redone, undone } from '../../draft/draftSlice';
 import { Button } from '../../ui/Button';
+import { useWhom } from '../guard/useWhom';
 import { useDraft, useDraftId } from './onBench';
 import { SaveMark } from './SaveMark';
 
@@ -49,8 +50,7 @@ export function BenchHead({
 
 function ForWhom({ household }: { readonly household: string }) {
   const id = useDraftId();
-  const { diet, coeliac, without } = useDraft(({ doc }) => doc.request);
-  const words = [diet, ...(coeliac ? ['coeliac'] : []), ...without.map((one) => `no ${one}`)];
+  const words = useWhom(household);
   return <Whom to={benchPath(household, id, 'guard')}>for: {words.join(' · ')}</Whom>;
 }
 

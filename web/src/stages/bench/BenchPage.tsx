@@ -1,6 +1,7 @@
-import { Suspense, useEffect, useState } from 'react';
+import { Suspense, useCallback, useEffect, useState } from 'react';
 import { Navigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
+import type { Found } from '@omniarton/core/exchange';
 import type { Failure } from '../../api/http';
 import { isAway } from '../../api/http';
 import { failureWords } from '../../api/words';
@@ -16,10 +17,11 @@ import { Button } from '../../ui/Button';
 import { Row } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { Offer } from '../worklist/UnsentCopies';
+import { TakeFiles } from '../../intake/TakeFiles';
 import { BenchHead } from './BenchHead';
 import { Beam } from './Beam';
 import { ConflictPanel } from './ConflictPanel';
-import { BenchProvider, useDraft, useEngine } from './onBench';
+import { BenchProvider, useDraft, useEdit, useEngine } from './onBench';
 import { useShortcuts } from './Shortcuts';
 import { STAGES } from './stages';
 
@@ -106,8 +108,23 @@ function Bench({ household, stage }: { readonly household: string; readonly stag
         <DocketFold />
       </Floor>
       {sheet.element}
+      <Dropped household={household} />
     </Frame>
   );
+}
+
+/** A file that is dropped on the bench fills an empty sheet; onto a recipe it never falls, but beside it. */
+function Dropped({ household }: { readonly household: string }) {
+  const empty = useDraft(({ doc }) => doc.text.trim() === '');
+  const edit = useEdit();
+  const fill = useCallback(
+    ({ text, foreign }: Found) => {
+      if (empty) edit({ kind: 'taken', text, foreign });
+      return empty;
+    },
+    [edit, empty],
+  );
+  return <TakeFiles household={household} drop onOne={fill} />;
 }
 
 const Frame = styled.main`

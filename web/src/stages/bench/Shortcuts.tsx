@@ -3,17 +3,13 @@ import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { benchPath } from '../../app/paths';
 import { useAppDispatch } from '../../app/state';
+import { isTyping } from '../../app/useKey';
 import { redone, undone } from '../../draft/draftSlice';
 import { useSettings } from '../../settings/useSettings';
 import { SheetOver } from '../../ui/Sheet';
 import { Small } from '../../ui/layout';
 import { useDraftId } from './onBench';
 import { STAGES } from './stages';
-
-const typing = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement &&
-  (target.isContentEditable ||
-    target.matches('input:not([type=radio]):not([type=checkbox]), textarea, select'));
 
 /** The bench's keys, and the sheet that lists them. One-key ones are silent in text fields and can be switched off. */
 export function useShortcuts(household: string) {
@@ -32,7 +28,7 @@ export function useShortcuts(household: string) {
         dispatch(key === 'y' || event.shiftKey ? redone({ id }) : undone({ id }));
         return;
       }
-      if (event.ctrlKey || event.metaKey || !shortcuts || typing(event.target)) return;
+      if (event.ctrlKey || event.metaKey || !shortcuts || isTyping(event.target)) return;
       const stage = STAGES[Number(key) - 1];
       if (stage) void navigate(benchPath(household, id, stage.id));
       else if (event.key === '?') setOpen(true);
@@ -51,6 +47,8 @@ export function useShortcuts(household: string) {
         ))}
         <Key keys={['Ctrl', 'Z']} does="undo the last edit, in whichever stage it was" />
         <Key keys={['Ctrl', 'Shift', 'Z']} does="do it again" />
+        <Key keys={['↑', '↓']} does="from line to line in Read; Enter opens one" />
+        <Key keys={['U']} does="Read: grams, US cups, metric cups" />
         <Key keys={['P']} does="print the docket" />
         <Key keys={['?']} does="this sheet" />
       </Keys>

@@ -39,6 +39,8 @@ export function useRequest(): [ConversionRequest, (part: Partial<ConversionReque
   return [request, useCallback((part) => edit({ kind: 'request', request: part }), [edit])];
 }
 
+export const useHousehold = (): string => useDraft(({ household }) => household);
+
 /** The docket as it stands; null while there is none. */
 export const useDocket = () =>
   useEngine(({ outcome }) => (outcome?.outcome === 'docket' ? outcome.docket : null));

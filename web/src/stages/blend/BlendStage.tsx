@@ -10,6 +10,7 @@ import { NeedsDocket } from '../bench/NeedsDocket';
 import { useDocket, useEngine, useRequest } from '../bench/onBench';
 import { BlendCharacter } from './BlendCharacter';
 import { FlourRow } from './FlourRow';
+import { KeepInJar } from './KeepInJar';
 import { LeftOut } from './LeftOut';
 
 /** Which flours, in what shares, and how to have it otherwise. */
@@ -66,6 +67,7 @@ export function BlendStage() {
           </Notice>
         ) : null}
       </Stack>
+      <KeepInJar shares={part.blend} />
       <BlendCharacter blend={blend} />
       <Others blends={answer?.kind === 'blends' ? answer.blends.slice(1).map(({ shares }) => shares) : []} />
       <LeftOut />

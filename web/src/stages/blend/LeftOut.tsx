@@ -1,12 +1,12 @@
 import { Button } from '../../ui/Button';
 import { Heading, Row, Stack } from '../../ui/layout';
-import { useRequest } from '../bench/onBench';
-import { useIngredients } from '../read/IngredientBox';
+import { useIngredients } from '../../engine/useIngredients';
+import { useHousehold, useRequest } from '../bench/onBench';
 
 /** Flours that were left out by hand, each a press away from coming back. */
 export function LeftOut() {
   const [{ withoutFlours }, ask] = useRequest();
-  const names = useIngredients();
+  const names = useIngredients(useHousehold());
   if (withoutFlours.length === 0) return null;
   const nameOf = (id: string) => names.find((one) => one.id === id)?.name ?? id;
   return (

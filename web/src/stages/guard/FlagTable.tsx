@@ -1,47 +1,126 @@
 import { styled } from 'styled-components';
-import type { LineGuard } from '@omniarton/core/guard';
-import { Heading } from '../../ui/layout';
-import { useEngine, useRequest } from '../bench/onBench';
+import type { LineGuard, PersonGuard } from '@omniarton/core/guard';
+import { namedByLaw } from '@omniarton/core/guard';
+import type { DocketPart } from '@omniarton/core/docket';
+import type { Avoidance } from '@omniarton/core/vocabulary';
+import { Heading, Stack } from '../../ui/layout';
+import { useDocket, useEngine, useRequest } from '../bench/onBench';
 import { avoidanceWords, glutenWords, grainWords } from './words';
 
 const NONE: readonly LineGuard[] = [];
+const NOBODY: readonly PersonGuard[] = [];
+const NO_PARTS: readonly DocketPart[] = [];
+const STANDING = { out: '✕ out', ask: '? ask', 'nothing known': '·' } as const;
 
-/** Every line of the recipe with what is in it, and why that is said. */
+/** Every line of the recipe: what is in it and why, what each law names, and how it stands for each person. */
 export function FlagTable() {
-  const lines = useEngine(({ answer }) => answer?.guard.lines ?? NONE);
+  const guard = useEngine(({ answer }) => answer?.guard);
+  const lines = guard?.lines ?? NONE;
+  const people = guard?.people ?? NOBODY;
+  const parts = useDocket()?.parts ?? NO_PARTS;
   const [{ diet, without }] = useRequest();
   if (lines.length === 0) return null;
+  const insteadOf = (line: string) =>
+    parts
+      .flatMap((part) => part.lines)
+      .filter((one) => one.changed && one.id.split(/[:~+]/)[0] === line)
+      .map(({ name }) => name)
+      .join(', ');
   return (
-    <section aria-labelledby="flags">
+    <Stack as="section" $gap={2} aria-labelledby="flags">
       <Heading id="flags">What is in it, as it was written</Heading>
-      <Table>
-        <thead>
-          <tr>
-            <th scope="col">Line</th>
-            <th scope="col">Gluten</th>
-            {diet === 'grain-free' ? <th scope="col">Grain</th> : null}
-            <th scope="col">Allergens</th>
-            <th scope="col">Because</th>
-          </tr>
-        </thead>
-        <tbody>
-          {lines.map(({ line, source, gluten, grain, allergens, reason }) => (
-            <tr key={line}>
-              <th scope="row">{source}</th>
-              <td data-class={gluten}>{glutenWords(gluten)}</td>
-              {diet === 'grain-free' ? <td data-class={grain}>{grainWords(grain)}</td> : null}
-              <td data-class={allergens.some((one) => without.includes(one)) ? 'contains' : undefined}>
-                {allergens.map(avoidanceWords).join(', ')}
-              </td>
-              <td>{reason}</td>
+      <Scroll>
+        <Table>
+          <thead>
+            <tr>
+              <th scope="col">Line</th>
+              <th scope="col">Gluten</th>
+              {diet === 'grain-free' ? <th scope="col">Grain</th> : null}
+              <th scope="col">Allergens</th>
+              {people.map(({ person, name }) => (
+                <th scope="col" key={person}>
+                  {name || 'a guest'}
+                </th>
+              ))}
+              <th scope="col">Because, and what to do</th>
             </tr>
-          ))}
-        </tbody>
-      </Table>
-    </section>
+          </thead>
+          <tbody>
+            {lines.map((one) => (
+              <FlagRow
+                key={one.line}
+                flag={one}
+                grainFree={diet === 'grain-free'}
+                without={without}
+                people={people}
+                instead={insteadOf(one.line)}
+              />
+            ))}
+          </tbody>
+        </Table>
+      </Scroll>
+    </Stack>
   );
 }
 
+interface RowProps {
+  readonly flag: LineGuard;
+  readonly grainFree: boolean;
+  readonly without: readonly Avoidance[];
+  readonly people: readonly PersonGuard[];
+  readonly instead: string;
+}
+
+function FlagRow({ flag, grainFree, without, people, instead }: RowProps) {
+  const { line, source, gluten, grain, allergens, reason, lookFor } = flag;
+  const law = namedByLaw(allergens, gluten, /\boat/i.test(source));
+  return (
+    <tr>
+      <th scope="row">{source.trim()}</th>
+      <td data-class={gluten}>{glutenWords(gluten)}</td>
+      {grainFree ? <td data-class={grain}>{grainWords(grain)}</td> : null}
+      <td data-class={allergens.some((each) => without.includes(each)) ? 'contains' : undefined}>
+        {allergens.map(avoidanceWords).join(', ')}
+        {law.us.join() === law.eu.join() ? null : (
+          <Law>
+            US: {law.us.join(', ') || 'none'}; EU: {law.eu.join(', ') || 'none'}
+          </Law>
+        )}
+      </td>
+      {people.map((one) => (
+        <StandingCell key={one.person} line={line} person={one} />
+      ))}
+      <td>
+        {reason}
+        {instead ? <Law>instead: {instead}</Law> : null}
+        {lookFor ? <Law>on the label: {lookFor}</Law> : null}
+      </td>
+    </tr>
+  );
+}
+
+/** How a line stands for one person. */
+function StandingCell({ line, person }: { readonly line: string; readonly person: PersonGuard }) {
+  const own = person.lines.find((each) => each.line === line);
+  if (!own) return <td />;
+  const { standing, why } = own;
+  return (
+    <td data-class={standing === 'out' ? 'contains' : standing === 'ask' ? 'check-label' : undefined}>
+      {STANDING[standing]}
+      {why.length > 0 ? <Law>{why.join(', ')}</Law> : null}
+    </td>
+  );
+}
+
+const Scroll = styled.div`
+  overflow-x: auto;
+`;
+const Law = styled.span`
+  display: block;
+  font-size: 0.84rem;
+  font-weight: 400;
+  color: ${({ theme }) => theme.colour.soft};
+`;
 const Table = styled.table`
   width: 100%;
   margin-top: ${({ theme }) => theme.space(2)};

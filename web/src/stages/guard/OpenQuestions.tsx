@@ -1,35 +1,45 @@
 import { styled } from 'styled-components';
 import type { Question } from '@omniarton/core/guard';
 import type { GuardAnswer } from '@omniarton/core/kitchen';
+import type { LabelFact } from '@omniarton/core/vocabulary';
 import { Button } from '../../ui/Button';
+import { IngredientBox } from '../../ui/IngredientBox';
 import { Heading, Row, Small } from '../../ui/layout';
-import { useEngine, useRequest } from '../bench/onBench';
-import { stateWords } from './words';
+import { sayDay, today } from '../../ui/say';
+import { useDraft, useEdit, useEngine, useHousehold, useRequest } from '../bench/onBench';
+import { FACT_QUESTIONS, stateWords } from './words';
 
 const NONE: readonly Question[] = [];
-const ANSWERS: readonly { readonly id: GuardAnswer['answer']; readonly name: string }[] = [
-  { id: 'label-checked', name: 'Label read: fine' },
-  { id: 'replaced', name: 'Another used' },
-  { id: 'left-out', name: 'Left out' },
-];
+const LEFT_OUT = 'Left out';
 
 interface Asked {
   readonly line: string;
   readonly source: string;
-  readonly asks: readonly string[];
+  readonly key: string;
+  readonly questions: readonly Question[];
 }
 
 /** Questions of one line together: a person answers for the bag in hand. */
 function byLine(questions: readonly Question[]): Asked[] {
   const lines = new Map<string, Asked>();
-  for (const { line, source, ask } of questions) {
+  for (const question of questions) {
+    const { line, source, key } = question;
     const known = lines.get(line);
-    lines.set(line, { line, source, asks: [...(known?.asks ?? []), ask] });
+    lines.set(line, { line, source, key, questions: [...(known?.questions ?? []), question] });
   }
   return [...lines.values()];
 }
 
-/** What stays open until a person answers. An answer can be taken back. */
+/** What a plain yes says to a line's questions. */
+function yesWords(questions: readonly Question[]): string {
+  const kinds = new Set(questions.map(({ kind }) => kind));
+  if (kinds.has('method')) return 'Seen: done otherwise';
+  if (kinds.size === 1 && kinds.has('near')) return 'Yes';
+  if (kinds.size === 1 && kinds.has('house')) return 'Still so';
+  return 'Label read: fine';
+}
+
+/** What stays open until a person answers, in one list. An answer can be taken back, and opens by itself when its line changes. */
 export function OpenQuestions() {
   const guard = useEngine(({ answer, outcome }) =>
     outcome?.outcome === 'docket' ? outcome.docket.guard : answer?.guard,
@@ -37,8 +47,10 @@ export function OpenQuestions() {
   const [{ answers }, ask] = useRequest();
   const open = byLine(guard?.open ?? NONE);
   const answered = byLine(guard?.answered ?? NONE);
-  const give = (line: string, answer: GuardAnswer['answer']) =>
-    ask({ answers: [...answers.filter((one) => one.line !== line), { line, answer }] });
+  const give = ({ line, key }: Asked, answer: GuardAnswer['answer']) =>
+    ask({
+      answers: [...answers.filter((one) => one.line !== line), { line, answer, about: key, on: today() }],
+    });
   const takeBack = (line: string) => ask({ answers: answers.filter((one) => one.line !== line) });
   return (
     <section aria-labelledby="open-questions">
@@ -46,38 +58,125 @@ export function OpenQuestions() {
         {guard && guard.lines.length > 0 ? stateWords(guard.state, open.length) : 'Nothing read yet'}
       </Heading>
       <List>
-        {open.map(({ line, source, asks }) => (
-          <li key={line} data-open>
-            <p>
-              <strong>{source}</strong> {asks.join(' ')}
-            </p>
-            <Row>
-              {ANSWERS.map(({ id, name }) => (
-                <Button key={id} aria-label={`${name}: ${source}`} onPress={() => give(line, id)}>
-                  {name}
+        {open.map((one) => (
+          <OpenQuestion key={one.line} asked={one} onAnswer={(answer) => give(one, answer)} />
+        ))}
+        {answered.map(({ line, source, questions }) => {
+          const answer = answers.find((one) => one.line === line);
+          return (
+            <li key={line}>
+              <Row>
+                <Small as="span">
+                  {source.trim()}: {answer?.answer === 'left-out' ? LEFT_OUT : yesWords(questions)}
+                  {answer ? `, ${sayDay(answer.on)}` : ''}
+                </Small>
+                <Button
+                  $weight="quiet"
+                  aria-label={`Ask again: ${source.trim()}`}
+                  onPress={() => takeBack(line)}
+                >
+                  Ask again
                 </Button>
-              ))}
-            </Row>
-          </li>
-        ))}
-        {answered.map(({ line, source }) => (
-          <li key={line}>
-            <Row>
-              <Small as="span">
-                {source}:{' '}
-                {ANSWERS.find(({ id }) => id === answers.find((one) => one.line === line)?.answer)?.name}
-              </Small>
-              <Button $weight="quiet" aria-label={`Ask again: ${source}`} onPress={() => takeBack(line)}>
-                Ask again
-              </Button>
-            </Row>
-          </li>
-        ))}
+              </Row>
+            </li>
+          );
+        })}
       </List>
     </section>
   );
 }
 
+interface OpenProps {
+  readonly asked: Asked;
+  readonly onAnswer: (answer: GuardAnswer['answer']) => void;
+}
+
+function OpenQuestion({ asked, onAnswer }: OpenProps) {
+  const { line, questions } = asked;
+  const source = asked.source.trim();
+  const facts = questions.flatMap((one) => one.facts);
+  const others = questions.filter(({ kind }) => kind !== 'blend');
+  const unsure = questions.some(({ kind }) => kind === 'unknown' || kind === 'near');
+  const method = questions.some(({ kind }) => kind === 'method');
+  return (
+    <li data-open>
+      <p>
+        <strong>{source}</strong> {questions.map(({ ask }) => ask).join(' ')}
+      </p>
+      {facts.length > 0 ? <Facts line={line} source={source} facts={facts} /> : null}
+      <Row>
+        {others.length > 0 ? (
+          <Button aria-label={`${yesWords(others)}: ${source}`} onPress={() => onAnswer('label-checked')}>
+            {yesWords(others)}
+          </Button>
+        ) : null}
+        {method ? null : (
+          <Button aria-label={`${LEFT_OUT}: ${source}`} onPress={() => onAnswer('left-out')}>
+            {LEFT_OUT}
+          </Button>
+        )}
+        {unsure ? <ItIs line={line} /> : null}
+      </Row>
+    </li>
+  );
+}
+
+/** A line that was misread or not placed: what it is. */
+function ItIs({ line }: { readonly line: string }) {
+  const household = useHousehold();
+  const edit = useEdit();
+  const known = useDraft(({ doc }) => doc.corrections.find((one) => one.line === line));
+  return (
+    <IngredientBox
+      household={household}
+      label="No, it is"
+      value={null}
+      onPick={(ingredient) => edit({ kind: 'correction', correction: { ...known, line, ingredient } })}
+    />
+  );
+}
+
+interface FactsProps {
+  readonly line: string;
+  readonly source: string;
+  readonly facts: readonly LabelFact[];
+}
+
+/** What the label of a blend says, one thing at a time. What it says goes into the balance. */
+function Facts({ line, source, facts }: FactsProps) {
+  const [{ labels }, ask] = useRequest();
+  const known = labels.find((one) => one.line === line)?.says ?? {};
+  const say = (fact: LabelFact, yes: boolean) =>
+    ask({
+      labels: [...labels.filter((one) => one.line !== line), { line, says: { ...known, [fact]: yes } }],
+    });
+  return (
+    <FactList>
+      {facts.map((fact) => (
+        <li key={fact}>
+          {FACT_QUESTIONS[fact]}?{' '}
+          <Button aria-label={`Yes, ${FACT_QUESTIONS[fact]}: ${source}`} onPress={() => say(fact, true)}>
+            yes
+          </Button>
+          <Button aria-label={`No ${FACT_QUESTIONS[fact]}: ${source}`} onPress={() => say(fact, false)}>
+            no
+          </Button>
+        </li>
+      ))}
+    </FactList>
+  );
+}
+
+const FactList = styled.ul`
+  display: flex;
+  flex-wrap: wrap;
+  gap: ${({ theme }) => `${theme.space(2)} ${theme.space(5)}`};
+  li {
+    display: inline-flex;
+    align-items: center;
+    gap: ${({ theme }) => theme.space(1.5)};
+  }
+`;
 const List = styled.ul`
   display: grid;
   gap: ${({ theme }) => theme.space(2)};
@@ -91,7 +190,7 @@ const List = styled.ul`
     padding: ${({ theme }) => `${theme.space(2)} ${theme.space(3)}`};
     border-left: 4px solid ${({ theme }) => theme.colour.ask};
     background: ${({ theme }) => theme.colour.askWash};
-    p {
+    > p {
       flex: 1 1 16rem;
     }
   }

@@ -1,5 +1,6 @@
 import type { GuardState } from '@omniarton/core/guard';
-import type { Avoidance, GlutenClass, GrainClass } from '@omniarton/core/vocabulary';
+import type { Person } from '@omniarton/core/kitchen';
+import type { Avoidance, GlutenClass, GrainClass, LabelFact, Strictness } from '@omniarton/core/vocabulary';
 
 /** What a class says of an ingredient; never of the bag, and never that it is safe. */
 export function glutenWords(gluten: GlutenClass): string {
@@ -45,5 +46,36 @@ const PLAIN: Readonly<Partial<Record<Avoidance, string>>> = {
   milk: 'dairy',
   soybeans: 'soy',
   sulphite: 'sulphites',
+  nightshades: 'potato and its kin',
 };
 export const avoidanceWords = (one: Avoidance): string => PLAIN[one] ?? one;
+
+export function strictnessWords(gluten: Strictness): string {
+  switch (gluten) {
+    case 'certified':
+      return 'certified goods only';
+    case 'label':
+      return 'labels read';
+    case 'preference':
+      return 'by preference';
+  }
+}
+
+/** What somebody at the table is called: by name, or by what they avoid. */
+export function personName({ name, gluten, grainFree, avoids }: Person): string {
+  if (name.trim() !== '') return name;
+  const what = [
+    ...(gluten ? ['no gluten'] : []),
+    ...(grainFree ? ['grain-free'] : []),
+    ...avoids.map((one) => `no ${avoidanceWords(one.what)}`),
+  ];
+  return what.length > 0 ? what.join(', ') : 'a guest';
+}
+
+export const FACT_QUESTIONS: Readonly<Record<LabelFact, string>> = {
+  leavening: 'leavening',
+  salt: 'salt',
+  gum: 'gum or husk',
+  milk: 'milk powder',
+  certified: 'certified gluten-free',
+};

@@ -9,7 +9,7 @@ import { DateEntry } from '../../ui/DateEntry';
 import { Heading, Row, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { NumberEntry } from '../../ui/NumberEntry';
-import { fromShown, toShown } from '../../ui/say';
+import { fromShown, today, toShown } from '../../ui/say';
 import { useDocket, useDraft, useEdit } from '../bench/onBench';
 import { BakeList } from './BakeList';
 import { useKeepBake } from './useKeepBake';
@@ -22,12 +22,6 @@ const SCORE_WORDS: Readonly<Record<Score, string>> = {
 };
 const MARKS = ['–', '1', '2', '3', '4', '5', '6', '7', '8', '9'] as const;
 const MOST_MINUTES = 24 * 60;
-
-function today(): string {
-  const now = new Date();
-  const two = (part: number) => String(part).padStart(2, '0');
-  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
-}
 
 /** What really happened, and every bake before. */
 export function LogStage() {

@@ -1,12 +1,17 @@
+import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import type { LineCorrection } from '@omniarton/core/kitchen';
 import type { Item, Line } from '@omniarton/core/read';
 import { HAND_UNITS, ROLES, type HandUnit } from '@omniarton/core/vocabulary';
+import { cupboardPath } from '../../app/paths';
+import { openBag } from '../../cupboard/cups';
+import { useKitchen } from '../../cupboard/useKitchen';
 import { Button } from '../../ui/Button';
+import { IngredientBox } from '../../ui/IngredientBox';
 import { NumberEntry } from '../../ui/NumberEntry';
 import { Pick } from '../../ui/Pick';
-import { useDraft, useEdit } from '../bench/onBench';
-import { IngredientBox } from './IngredientBox';
+import { TextEntry } from '../../ui/TextEntry';
+import { useDraft, useEdit, useHousehold, useRequest } from '../bench/onBench';
 import { ROLE_WORDS, UNIT_WORDS } from './words';
 
 interface Props {
@@ -17,21 +22,74 @@ interface Props {
 
 const MOST_GRAMS = 100_000;
 
-/** What a person knows better of a line: what it is, what it weighs, or that it is no ingredient. */
+/** What a person knows better of a line: how it reads, what it is, what it weighs, or that it is no ingredient. */
 export function LineFix({ line, corrected, onDone }: Props) {
   const edit = useEdit();
+  const household = useHousehold();
   const known = useDraft(({ doc }) => doc.corrections.find((one) => one.line === line.id));
   const first = line.items[0];
   const correct = (part: Partial<LineCorrection>) =>
     edit({ kind: 'correction', correction: { ...known, ...part, line: line.id } });
+  return (
+    <Fix onKeyDown={(event) => (event.key === 'Escape' ? onDone() : undefined)}>
+      <TextEntry
+        label="It says"
+        wide
+        value={line.source.trim()}
+        onCommit={(to) => edit({ kind: 'line', line: line.id, to })}
+      />
+      <IngredientBox
+        household={household}
+        value={first?.ingredient ?? null}
+        onPick={(ingredient) => correct({ ingredient })}
+      />
+      <Measures line={line} known={known} />
+      <Pick
+        label="It is there as"
+        value={first?.role ?? 'none'}
+        options={ROLES.map((id) => ({ id, name: ROLE_WORDS[id] }))}
+        onChange={(role) => correct({ role })}
+      />
+      <Amounts line={line} />
+      <Button onPress={() => correct({ note: true })}>It’s a note</Button>
+      {first?.match === 'none' ? (
+        <Link to={`${cupboardPath(household)}?describe=${encodeURIComponent(first.words)}`}>
+          Describe it from its label
+        </Link>
+      ) : null}
+      {corrected ? (
+        <Button
+          onPress={() => {
+            edit({ kind: 'uncorrect', line: line.id });
+            onDone();
+          }}
+        >
+          As read
+        </Button>
+      ) : null}
+      <Button $weight="quiet" onPress={onDone}>
+        Done
+      </Button>
+    </Fix>
+  );
+}
+
+interface MeasuresProps {
+  readonly line: Line;
+  readonly known: LineCorrection | undefined;
+}
+
+/** How many of what, and what it weighs. */
+function Measures({ line, known }: MeasuresProps) {
+  const edit = useEdit();
+  const first = line.items[0];
   /** A measure by hand is weighed anew: an older weight by hand would hide it. */
   const measure = (part: Partial<LineCorrection>) => {
     const { grams: _, ...others } = known ?? { line: line.id };
     edit({ kind: 'correction', correction: { ...others, ...part, line: line.id } });
   };
   return (
-    <Fix>
-      <IngredientBox value={first?.ingredient ?? null} onPick={(ingredient) => correct({ ingredient })} />
+    <>
       <NumberEntry
         label="How many"
         min={0}
@@ -51,40 +109,76 @@ export function LineFix({ line, corrected, onDone }: Props) {
         min={0}
         max={MOST_GRAMS}
         value={first?.grams?.central ?? null}
-        onCommit={(grams) => correct({ grams })}
+        onCommit={(grams) => edit({ kind: 'correction', correction: { ...known, grams, line: line.id } })}
       />
-      <Pick
-        label="It is there as"
-        value={first?.role ?? 'none'}
-        options={ROLES.map((id) => ({ id, name: ROLE_WORDS[id] }))}
-        onChange={(role) => correct({ role })}
+    </>
+  );
+}
+
+/** More or less of this line alone, all by what is there of it, and its cup weighed once. */
+function Amounts({ line }: { readonly line: Line }) {
+  const [{ scale }, ask] = useRequest();
+  const household = useHousehold();
+  const { change } = useKitchen(household);
+  const first = line.items[0];
+  const factor = scale?.lines.find((one) => one.line === line.id)?.factor ?? 1;
+  const batch = scale?.factor ?? 1;
+  const others = scale?.lines.filter((one) => one.line !== line.id) ?? [];
+  const quantity = first?.quantity?.central;
+  const ingredient = first?.ingredient;
+  const byVolume = line.measuredBy === 'volume' && ingredient !== null && ingredient !== undefined;
+  return (
+    <>
+      <NumberEntry
+        label="Times, this line"
+        unit="×"
+        min={0.05}
+        max={20}
+        value={factor}
+        onCommit={(now) =>
+          ask({
+            scale: { factor: batch, lines: now === 1 ? others : [...others, { line: line.id, factor: now }] },
+          })
+        }
       />
-      <Button onPress={() => correct({ note: true })}>It’s a note</Button>
-      {corrected ? (
-        <Button
-          onPress={() => {
-            edit({ kind: 'uncorrect', line: line.id });
-            onDone();
-          }}
-        >
-          As read
-        </Button>
+      {quantity ? (
+        <NumberEntry
+          label="I have only"
+          min={0.01}
+          max={MOST_GRAMS}
+          value={null}
+          onCommit={(have) =>
+            ask({ scale: { factor: (batch * have) / quantity, lines: scale?.lines ?? [] } })
+          }
+        />
       ) : null}
-      <Button $weight="quiet" onPress={onDone}>
-        Done
-      </Button>
-    </Fix>
+      {byVolume ? (
+        <NumberEntry
+          label="A cup of this bag weighs"
+          unit="g"
+          min={5}
+          max={1000}
+          value={null}
+          onCommit={(cupGrams) => change((doc) => openBag(doc, ingredient, cupGrams))}
+        />
+      ) : null}
+    </>
   );
 }
 
 const unitOf = (item: Item | undefined): HandUnit => HAND_UNITS.find((one) => one === item?.unit) ?? 'piece';
 
 const Fix = styled.div`
-  grid-column: 1 / -1;
   display: flex;
   flex-wrap: wrap;
   align-items: end;
   gap: ${({ theme }) => theme.space(3)};
   padding: ${({ theme }) => `${theme.space(2)} ${theme.space(2)} ${theme.space(3)}`};
   background: ${({ theme }) => theme.colour.table};
+  a {
+    display: inline-flex;
+    align-items: center;
+    min-height: ${({ theme }) => theme.touch};
+    color: ${({ theme }) => theme.colour.act};
+  }
 `;

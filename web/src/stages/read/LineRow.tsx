@@ -1,9 +1,11 @@
 import { memo, useState } from 'react';
 import { styled } from 'styled-components';
 import type { Item, Line } from '@omniarton/core/read';
-import { Button } from '../../ui/Button';
+import { useSettings } from '../../settings/useSettings';
+import { DoubtBar, isDoubtful } from '../../ui/Doubt';
 import { Figure } from '../../ui/layout';
 import { sayGrams, sayNumber } from '../../ui/say';
+import { inCups } from '../../ui/units';
 import { useDraft, useEngine } from '../bench/onBench';
 import { glutenWords } from '../guard/words';
 import { LineFix } from './LineFix';
@@ -15,96 +17,161 @@ function question(items: readonly Item[]): string | null {
   return near ? `Read as ${near.name}. Is that right?` : null;
 }
 
-/** One line as it was read: its weight with its doubt, what it is, and how to put it right. */
+/** One line: as it was written, its weight with its doubt, what it is; and, opened, how to put it right. */
 export const LineRow = memo(function LineRow({ line }: { readonly line: Line }) {
   const [open, setOpen] = useState(false);
   const corrected = useDraft(({ doc }) => doc.corrections.some((one) => one.line === line.id));
   const gluten = useEngine(({ answer }) => answer?.guard.lines.find((one) => one.line === line.id)?.gluten);
+  const first = useEngine(({ answer }) => answer?.weighThis?.line === line.id);
   const main = line.items.filter(({ alternative }) => !alternative);
   const doubt = corrected ? null : question(line.items);
   return (
     <Row data-trouble={doubt !== null || undefined}>
-      <Weights>
-        {main.map((item, at) => (
-          <WeightOf key={at} item={item} />
-        ))}
-      </Weights>
-      <div>
-        <Name>
-          {main.map(({ ingredient, name, words }) => (ingredient === null ? words : name)).join(' + ')}
-          {gluten && gluten !== 'free' ? <Flag data-class={gluten}>{glutenWords(gluten)}</Flag> : null}
-        </Name>
-        <Source>{line.source}</Source>
-        {main[0] && main[0].role !== 'none' ? <As>{roleWords(main[0])}</As> : null}
-        {doubt ? <Doubt>{doubt}</Doubt> : null}
-      </div>
-      <Button
-        $weight="quiet"
+      <Face
+        type="button"
+        data-line
         aria-expanded={open}
         aria-label={`Put right: ${line.source.trim()}`}
-        onPress={() => setOpen(!open)}
+        onClick={() => setOpen(!open)}
       >
-        {corrected ? 'by hand' : doubt ? 'Put right' : '✎'}
-      </Button>
+        <Source>{line.source.trim()}</Source>
+        <Weights>
+          {main.map((item, at) => (
+            <WeightOf key={at} item={item} />
+          ))}
+        </Weights>
+        <span>
+          <Name>
+            {main.map(({ ingredient, name, words }) => (ingredient === null ? words : name)).join(' + ')}
+          </Name>
+          {gluten && gluten !== 'free' ? <Flag data-class={gluten}>{glutenWords(gluten)}</Flag> : null}
+          {main[0] && main[0].role !== 'none' ? <As>{roleWords(main[0], line.aside)}</As> : null}
+          {line.uses.length > 0 ? <Uses line={line} /> : null}
+          {first ? <First>weigh this one: it brings most of the doubt about the flour</First> : null}
+          {doubt ? <Doubt>{doubt}</Doubt> : null}
+        </span>
+        <Mark aria-hidden="true">{corrected ? 'by hand' : '✎'}</Mark>
+      </Face>
       {open ? <LineFix line={line} corrected={corrected} onDone={() => setOpen(false)} /> : null}
     </Row>
   );
 });
 
 /** How many of what, where one measure says it, and the job that it does. */
-function roleWords({ quantity, unit, role }: Item): string {
+function roleWords({ quantity, unit, role }: Item, aside: boolean): string {
   const measure = quantity ? [`${sayNumber(quantity.central)} ${unitWords(unit)}`] : [];
-  return [...measure, ROLE_WORDS[role]].join(' · ');
+  return [...measure, aside ? 'beside the dough' : ROLE_WORDS[role]].join(' · ');
 }
 
-function WeightOf({ item: { grams } }: { readonly item: Item }) {
-  if (!grams) return <span title="no weight is given">–</span>;
-  const doubtful = grams.high - grams.low > 0.01 * grams.central;
+/** Where the parts of a divided line go. */
+function Uses({ line: { uses } }: { readonly line: Line }) {
+  const steps = useEngine(({ answer }) => answer?.recipe.method);
+  const words = uses.map(({ step, grams, rest }) => {
+    const at = (steps?.findIndex(({ id }) => id === step) ?? -1) + 1;
+    return `${sayGrams(grams.central)} g ${rest ? '(the rest) ' : ''}in step ${at}`;
+  });
+  return <As>{words.join(', ')}</As>;
+}
+
+function WeightOf({ item: { grams, ingredient } }: { readonly item: Item }) {
+  const { units = 'grams' } = useSettings().settings;
+  const cup = useEngine(({ answer }) => (ingredient === null ? undefined : answer?.cups[ingredient]));
+  if (!grams) return <Figure title="no weight is given">–</Figure>;
+  const cups = inCups(grams.central, cup, units);
   return (
     <span>
-      <Figure $size={1.75}>{sayGrams(grams.central)}</Figure>
-      <small> g</small>
-      {doubtful ? <Range>{`${sayGrams(grams.low)}–${sayGrams(grams.high)}`}</Range> : null}
+      {cups ? (
+        <Cups>{cups}</Cups>
+      ) : (
+        <Figure $size={1.9}>
+          {sayGrams(grams.central)}
+          <small> g</small>
+        </Figure>
+      )}
+      <DoubtBar range={grams} />
+      {isDoubtful(grams) ? (
+        <Range>{`${sayGrams(grams.low)}–${sayGrams(grams.high)}${cups ? ' g' : ''}`}</Range>
+      ) : null}
     </span>
   );
 }
 
 const Row = styled.li`
-  display: grid;
-  grid-template-columns: 6.5rem minmax(0, 1fr) auto;
-  align-items: center;
-  gap: ${({ theme }) => `${theme.space(2)} ${theme.space(4)}`};
-  padding: ${({ theme }) => theme.space(1.5)} 0;
   border-bottom: 1px solid ${({ theme }) => theme.colour.line};
   &[data-trouble] {
     background: ${({ theme }) => theme.colour.askWash};
   }
 `;
-const Weights = styled.div`
+const Face = styled.button`
   display: grid;
-  justify-items: end;
+  grid-template-columns: minmax(8rem, 5fr) 7.5rem minmax(8rem, 4fr) auto;
+  align-items: center;
+  gap: ${({ theme }) => `${theme.space(1)} ${theme.space(5)}`};
+  width: 100%;
+  min-height: ${({ theme }) => theme.touch};
+  padding: ${({ theme }) => `${theme.space(1.5)} ${theme.space(2)}`};
+  border: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+  &:hover {
+    background: ${({ theme }) => theme.colour.table};
+  }
+  ${({ theme }) => theme.phone} {
+    grid-template-columns: minmax(0, 1fr) 6.5rem;
+    > :nth-child(3) {
+      grid-column: 1 / -1;
+    }
+    > :nth-child(4) {
+      display: none;
+    }
+  }
+`;
+const Source = styled.span`
+  font: 400 1.02rem/1.35 ${({ theme }) => theme.font.written};
+  overflow-wrap: anywhere;
+`;
+const Weights = styled.span`
+  display: grid;
+  gap: ${({ theme }) => theme.space(1)};
   text-align: right;
+  small {
+    font-size: 0.5em;
+    font-weight: 500;
+  }
+`;
+const Cups = styled.span`
+  font: 650 1.25rem/1.1 ${({ theme }) => theme.font.figures};
 `;
 const Range = styled.span`
   display: block;
-  font: 500 0.88rem/1.2 ${({ theme }) => theme.font.figures};
+  font: 500 0.86rem/1.2 ${({ theme }) => theme.font.figures};
   color: ${({ theme }) => theme.colour.soft};
 `;
-const Name = styled.p`
+const Name = styled.span`
   font-weight: 600;
 `;
-const Source = styled.p`
-  font: italic 400 0.92rem/1.3 ${({ theme }) => theme.font.written};
-  color: ${({ theme }) => theme.colour.soft};
-  overflow-wrap: anywhere;
-`;
-const As = styled.p`
+const As = styled.span`
+  display: block;
   font-size: 0.82rem;
   color: ${({ theme }) => theme.colour.soft};
 `;
-const Doubt = styled.p`
+const Doubt = styled.span`
+  display: block;
   color: ${({ theme }) => theme.colour.ask};
   font-weight: 600;
+`;
+const First = styled.span`
+  display: block;
+  font-size: 0.86rem;
+  font-weight: 650;
+  color: ${({ theme }) => theme.colour.act};
+`;
+const Mark = styled.span`
+  font-size: 0.86rem;
+  color: ${({ theme }) => theme.colour.act};
 `;
 const Flag = styled.span`
   margin-left: ${({ theme }) => theme.space(2)};

@@ -1,3 +1,4 @@
+import { useRef, type KeyboardEvent } from 'react';
 import { styled } from 'styled-components';
 import type { Part } from '@omniarton/core/read';
 import { Heading, Stack } from '../../ui/layout';
@@ -6,10 +7,26 @@ import { LineRow } from './LineRow';
 
 const NONE: readonly Part[] = [];
 
-/** What each line weighs, part by part. */
+/** Up and down go from line to line; Enter, on a line, opens it. */
+function useArrows() {
+  const frame = useRef<HTMLDivElement>(null);
+  const onKeyDown = (event: KeyboardEvent) => {
+    const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
+    const rows = [...(frame.current?.querySelectorAll<HTMLElement>('[data-line]') ?? [])];
+    const at = rows.indexOf(event.target as HTMLElement);
+    const next = rows[at + step];
+    if (step === 0 || at < 0 || !next) return;
+    event.preventDefault();
+    next.focus();
+  };
+  return { ref: frame, onKeyDown };
+}
+
+/** Each line as it was written, and what it weighs, part by part. */
 export function ReadLines() {
-  const parts = useEngine(({ answer }) => answer?.recipe.parts ?? NONE);
+  const parts = useEngine(({ answer }) => (answer?.scaled ?? answer?.recipe)?.parts ?? NONE);
   const weighed = parts.filter(({ lines }) => lines.some(({ kind }) => kind === 'ingredient'));
+  const arrows = useArrows();
   if (weighed.length === 0)
     return (
       <p>
@@ -17,7 +34,7 @@ export function ReadLines() {
       </p>
     );
   return (
-    <Stack $gap={5}>
+    <Stack $gap={5} {...arrows}>
       {weighed.map((part) => (
         <section key={part.id} aria-label={part.name ?? 'Ingredients'}>
           {part.name ? <Heading>{part.name}</Heading> : null}

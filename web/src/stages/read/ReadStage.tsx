@@ -1,25 +1,52 @@
+import { useState } from 'react';
 import { styled } from 'styled-components';
 import { describeFamily } from '@omniarton/core/family';
 import { FAMILIES, LOCALES, type FamilyId, type Locale } from '@omniarton/core/vocabulary';
-import { Row, Stack } from '../../ui/layout';
+import { useKey } from '../../app/useKey';
+import { useSettings } from '../../settings/useSettings';
+import { Button } from '../../ui/Button';
+import { Row, Small, Stack } from '../../ui/layout';
 import { Pick } from '../../ui/Pick';
+import { UNIT_NAMES, UNITS, type WeightUnit } from '../../ui/units';
 import { useDraft, useEdit, useEngine, useRequest } from '../bench/onBench';
+import { Doubts } from './Doubts';
+import { FamilyCheck } from './FamilyCheck';
+import { HowMuch } from './HowMuch';
 import { ReadLines } from './ReadLines';
+import { SendOut } from './SendOut';
 import { TextPane } from './TextPane';
+import { CUE_WORDS, LOCALE_WORDS } from './words';
 
-/** The recipe as it was written, and beside it what each line weighs. */
+/** The recipe's own lines, and beside each what it weighs. */
 export function ReadStage() {
+  const empty = useDraft(({ doc }) => doc.text.trim() === '');
+  const [open, setOpen] = useState(empty);
+  const read = useEngine(({ answer }) => answer?.asRead.batchGrams !== null && answer !== null);
   return (
-    <Two>
-      <TextPane />
-      <Stack>
-        <Row $gap={5} style={{ alignItems: 'end' }}>
-          <Family />
-          <Measures />
+    <Stack $gap={5}>
+      {open ? (
+        <TextPane onDone={empty ? undefined : () => setOpen(false)} />
+      ) : (
+        <Row>
+          <Button onPress={() => setOpen(true)}>Change the words</Button>
         </Row>
-        <ReadLines />
-      </Stack>
-    </Two>
+      )}
+      <Doubts />
+      <Row $gap={5} style={{ alignItems: 'end' }}>
+        <Family />
+        <Measures />
+        <Units />
+      </Row>
+      <ReadLines />
+      {read ? (
+        <>
+          <FamilyCheck />
+          <HowMuch />
+        </>
+      ) : null}
+      <Heard />
+      {empty ? null : <SendOut />}
+    </Stack>
   );
 }
 
@@ -42,13 +69,6 @@ function Family() {
   );
 }
 
-const LOCALE_WORDS: Readonly<Record<Locale, string>> = {
-  US: 'US cups',
-  UK: 'UK spoons',
-  AU: 'Australian spoons',
-  metric: 'metric spoons',
-};
-
 /** Whose cups and spoons the recipe means: an Australian tablespoon is a third larger than another. */
 function Measures() {
   const chosen = useDraft(({ doc }) => doc.locale);
@@ -67,11 +87,54 @@ function Measures() {
   );
 }
 
-const Two = styled.div`
-  display: grid;
-  gap: ${({ theme }) => theme.space(6)};
-  align-items: start;
-  @media (min-width: 1100px) {
-    grid-template-columns: minmax(15rem, 5fr) minmax(20rem, 7fr);
+/** What the weights are shown in; `u` goes on to the next. */
+function Units() {
+  const { settings, change } = useSettings();
+  const units = settings.units ?? 'grams';
+  useKey('u', () => change({ units: UNITS[(UNITS.indexOf(units) + 1) % UNITS.length]! }), settings.shortcuts);
+  return (
+    <Pick<WeightUnit>
+      label="Shown in"
+      value={units}
+      options={UNITS.map((id) => ({ id, name: UNIT_NAMES[id] }))}
+      onChange={(next) => change({ units: next })}
+    />
+  );
+}
+
+/** What else was read: how much it makes, its times, and the words of the method that later stages listen to. */
+function Heard() {
+  const recipe = useEngine(({ answer }) => answer?.recipe);
+  if (!recipe || (recipe.cues.length === 0 && !recipe.bake)) return null;
+  const { prep, cook, rest, total } = recipe.times;
+  const times = [
+    ['preparing', prep],
+    ['baking', cook],
+    ['resting', rest],
+    ['in all', total],
+  ].flatMap(([name, minutes]) => (minutes === null ? [] : [`${name} ${minutes} min`]));
+  return (
+    <details>
+      <summary>What else was heard</summary>
+      <Cues>
+        {times.length > 0 ? <li>{times.join(', ')}</li> : null}
+        {recipe.cues.map(({ kind, words, step }, at) => (
+          <li key={`${step} ${at}`}>
+            <Small as="span">{CUE_WORDS[kind]}</Small> <q>{words}</q>
+          </li>
+        ))}
+      </Cues>
+    </details>
+  );
+}
+
+const Cues = styled.ul`
+  display: flex;
+  flex-wrap: wrap;
+  gap: ${({ theme }) => `${theme.space(1)} ${theme.space(4)}`};
+  padding: ${({ theme }) => theme.space(2)} 0;
+  q {
+    font-family: ${({ theme }) => theme.font.written};
+    font-style: italic;
   }
 `;

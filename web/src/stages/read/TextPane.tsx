@@ -1,13 +1,15 @@
-import { useState } from 'react';
-import { FileTrigger, TextArea, TextField } from 'react-aria-components';
+import { useCallback, useState, type ClipboardEvent } from 'react';
+import { TextArea, TextField } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { LIMITS } from '@omniarton/contracts/paths-and-errors';
+import type { Found } from '@omniarton/core/exchange';
 import { askQuick } from '../../engine/engine';
+import { tooMuch } from '../../intake/takeFiles';
+import { TakeFiles } from '../../intake/TakeFiles';
 import { Button } from '../../ui/Button';
 import { Caption } from '../../ui/Choice';
-import { Stack } from '../../ui/layout';
+import { Row, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
-import { useDraft, useEdit } from '../bench/onBench';
+import { useDraft, useEdit, useHousehold } from '../bench/onBench';
 
 const EXAMPLE = `Your cake
 2 cups plain flour
@@ -16,19 +18,13 @@ const EXAMPLE = `Your cake
 
 Method
 Heat the oven to 180 °C …`;
-
-/** Why a text can't be taken on; null when it can. */
-function tooMuch(text: string): string | null {
-  if (text.length > LIMITS.textChars)
-    return `That is ${Math.round(text.length / 1000)} thousand characters; a recipe has at most ${LIMITS.textChars / 1000} thousand.`;
-  if (text.split('\n').length > LIMITS.lines)
-    return `That is more than ${LIMITS.lines} lines, which no recipe has.`;
-  return null;
-}
+/** Pasted words that are data or a page's source, and not what a person would read. */
+const SOURCE = /^\s*(?:[{[]\s*["{]|<!doctype|<html|<script|<div|<article)/i;
 
 /** The words of the recipe, to paste and to change. They stay as written. */
-export function TextPane() {
+export function TextPane({ onDone }: { readonly onDone: (() => void) | undefined }) {
   const text = useDraft(({ doc }) => doc.text);
+  const household = useHousehold();
   const edit = useEdit();
   const [trouble, setTrouble] = useState<string | null>(null);
   const take = (next: string) => {
@@ -36,14 +32,27 @@ export function TextPane() {
     setTrouble(why && `${why} Nothing was changed.`);
     if (why === null) edit({ kind: 'text', text: next });
   };
-  const open = async (files: FileList | null) => {
-    const file = files?.[0];
-    if (!file) return;
-    if (file.size > LIMITS.bodyBytes)
-      return setTrouble(`“${file.name}” is larger than 512 kB. Nothing was changed.`);
-    const content = await file.text();
-    if (content.includes('\0')) return setTrouble(`“${file.name}” is not text. Nothing was changed.`);
-    take(await askQuick((engine) => engine.textOf(content)));
+  const takeFound = useCallback(
+    (found: Found) => {
+      edit({ kind: 'taken', text: found.text, foreign: found.foreign });
+      return true;
+    },
+    [edit],
+  );
+  const paste = (event: ClipboardEvent) => {
+    const pasted = event.clipboardData.getData('text/plain');
+    if (!SOURCE.test(pasted) || text.trim() !== '') return;
+    event.preventDefault();
+    void askQuick((engine) => engine.takeIn('pasted', pasted)).then(({ recipes, notes }) => {
+      const [first] = recipes;
+      if (!first) return take(pasted);
+      takeFound(first);
+      const more =
+        recipes.length > 1
+          ? [`${recipes.length} recipes were in it; this is the first. Drop the file to choose.`]
+          : [];
+      setTrouble([...notes, ...more].join(' ') || null);
+    });
   };
   return (
     <Stack $gap={2} style={{ justifyItems: 'start' }}>
@@ -51,16 +60,19 @@ export function TextPane() {
         <Caption>As it was written</Caption>
         <Paper
           placeholder={EXAMPLE}
-          rows={Math.max(12, Math.min(40, text.split('\n').length + 2))}
+          rows={Math.max(12, Math.min(30, text.split('\n').length + 1))}
           spellCheck={false}
+          onPaste={paste}
         />
       </Words>
-      <FileTrigger
-        acceptedFileTypes={['.txt', '.md', '.json', '.jsonld']}
-        onSelect={(files) => void open(files)}
-      >
-        <Button $weight="quiet">Open a file</Button>
-      </FileTrigger>
+      <Row>
+        <TakeFiles household={household} label="Open a file" onOne={takeFound} />
+        {onDone ? (
+          <Button $weight="quiet" onPress={onDone}>
+            Done with the words
+          </Button>
+        ) : null}
+      </Row>
       {trouble ? (
         <Notice tone="danger" loud>
           {trouble}

@@ -1,4 +1,5 @@
-import type { HandUnit, Role } from '@omniarton/core/vocabulary';
+import type { CueKind, FamilyRatios } from '@omniarton/core/read';
+import type { HandUnit, Locale, Role } from '@omniarton/core/vocabulary';
 
 /** The job that a line does, in kitchen words. */
 export const ROLE_WORDS: Readonly<Record<Role, string>> = {
@@ -39,3 +40,26 @@ export const UNIT_WORDS: Readonly<Record<HandUnit, string>> = {
 /** A unit as it was read, or as it was chosen; some that are read can't be chosen. */
 export const unitWords = (unit: string | null): string =>
   unit === null ? UNIT_WORDS.piece : ((UNIT_WORDS as Readonly<Record<string, string>>)[unit] ?? unit);
+export const LOCALE_WORDS: Readonly<Record<Locale, string>> = {
+  US: 'US cups',
+  UK: 'UK spoons',
+  AU: 'Australian spoons',
+  metric: 'metric spoons',
+};
+
+export const RATIO_WORDS: Readonly<Record<keyof FamilyRatios, string>> = {
+  water: 'water it can drink',
+  fat: 'fat',
+  sugars: 'sugar',
+  egg: 'egg',
+};
+
+export const CUE_WORDS: Readonly<Record<CueKind, string>> = {
+  mixing: 'mixing',
+  folding: 'folding',
+  foam: 'foam',
+  rest: 'rest',
+  rise: 'rise',
+  done: 'done',
+  cool: 'cooling',
+};

@@ -9,7 +9,7 @@ import {
 } from '../../api/api';
 import type { Failure } from '../../api/http';
 import { failureWords } from '../../api/words';
-import { newPath } from '../../app/paths';
+import { cupboardPath, newPath } from '../../app/paths';
 import { Button, ButtonLink } from '../../ui/Button';
 import { Row, Small } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
@@ -32,7 +32,12 @@ export function KitchenList({ household }: { readonly household: HouseholdAnswer
     <section aria-labelledby={`kitchen-${household.id}`}>
       <Head>
         <h2 id={`kitchen-${household.id}`}>{household.name}</h2>
-        {household.demo ? <RemoveDemo household={household} /> : null}
+        <Row>
+          <ButtonLink to={cupboardPath(household.id)} $weight="quiet">
+            Kitchen
+          </ButtonLink>
+          {household.demo ? <RemoveDemo household={household} /> : null}
+        </Row>
       </Head>
       {removal.error ? (
         <Notice tone="danger" loud>

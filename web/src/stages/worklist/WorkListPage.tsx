@@ -3,6 +3,7 @@ import { useHouseholdsQuery } from '../../api/api';
 import type { Failure } from '../../api/http';
 import { failureWords } from '../../api/words';
 import { newPath } from '../../app/paths';
+import { TakeFiles } from '../../intake/TakeFiles';
 import { Wordmark } from '../../app/Wordmark';
 import { ButtonLink } from '../../ui/Button';
 import { Stack } from '../../ui/layout';
@@ -30,6 +31,7 @@ export function WorkListPage() {
           <ButtonLink to="/settings" $weight="quiet">
             Settings
           </ButtonLink>
+          {home ? <TakeFiles household={home.id} label="From files" drop /> : null}
           {home ? (
             <ButtonLink to={newPath(home.id)} $weight="strong">
               Weigh up a recipe

@@ -1,36 +1,20 @@
-import { useEffect, useState } from 'react';
 import { Button, ComboBox, Input } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { askQuick } from '../../engine/engine';
-import type { IngredientName } from '../../engine/engine.worker';
-import { Caption } from '../../ui/Choice';
-import { Item, List, Sheet } from '../../ui/Pick';
-
-let catalogue: Promise<readonly IngredientName[]> | undefined;
-
-/** The names of all ingredients, fetched from the engine once a page. */
-export function useIngredients(): readonly IngredientName[] {
-  const [all, setAll] = useState<readonly IngredientName[]>([]);
-  useEffect(() => {
-    let gone = false;
-    catalogue ??= askQuick((engine) => engine.ingredients());
-    catalogue.then(
-      (found) => (gone ? undefined : setAll(found)),
-      () => (catalogue = undefined),
-    );
-    return () => void (gone = true);
-  }, []);
-  return all;
-}
+import type { IngredientName } from '../engine/engine.worker';
+import { useIngredients } from '../engine/useIngredients';
+import { Caption } from './Choice';
+import { Item, List, Sheet } from './Pick';
 
 interface Props {
+  readonly household: string;
+  readonly label?: string;
   readonly value: string | null;
   readonly onPick: (ingredient: string) => void;
 }
 
 /** Finds an ingredient by typing part of its name. */
-export function IngredientBox({ value, onPick }: Props) {
-  const all = useIngredients();
+export function IngredientBox({ household, label = 'It is', value, onPick }: Props) {
+  const all = useIngredients(household);
   // Made when the names are there: a list that changes under the fingers would close.
   if (all.length === 0) return <p role="status">Fetching the names …</p>;
   return (
@@ -39,7 +23,7 @@ export function IngredientBox({ value, onPick }: Props) {
       defaultValue={value}
       onChange={(key) => (key !== null && key !== value ? onPick(String(key)) : undefined)}
     >
-      <Caption>It is</Caption>
+      <Caption>{label}</Caption>
       <Field>
         <Input />
         <Button aria-label="All ingredients">▾</Button>

@@ -1,0 +1,172 @@
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  Equals,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsNumber,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+  ValidateNested,
+} from 'class-validator';
+import type { NutritionPanel, OwnIngredient } from '@omniarton/core/catalogue';
+import type {
+  Avoided,
+  HouseBlend,
+  HouseRecipe,
+  KitchenDocument,
+  Person,
+  WeighedCup,
+} from '@omniarton/core/kitchen';
+import {
+  AVOIDANCES,
+  EGG_SIZES,
+  GLUTEN_CLASSES,
+  GRAIN_CLASSES,
+  LOCALES,
+  ROLES,
+  STRICTNESSES,
+} from '@omniarton/core/vocabulary';
+import type {
+  Avoidance,
+  EggSize,
+  GlutenClass,
+  GrainClass,
+  Locale,
+  Role,
+  Strictness,
+} from '@omniarton/core/vocabulary';
+
+const INGREDIENT_ID = /^[a-z0-9-]{1,64}$/;
+const DAY = /^\d{4}-\d{2}-\d{2}$/;
+const MOST = 200;
+const NAME = 80;
+const NOTE = 400;
+
+class AvoidedDto implements Avoided {
+  @IsIn(AVOIDANCES) what!: Avoidance;
+  @IsIn(['label', 'preference']) how!: Avoided['how'];
+}
+
+class GrainFreeDto {
+  @IsBoolean() pseudocereals!: boolean;
+  @IsBoolean() derived!: boolean;
+}
+
+class PersonDto implements Person {
+  @IsUUID() id!: string;
+  @IsString() @MaxLength(NAME) name!: string;
+  @IsOptional() @IsIn(STRICTNESSES) gluten!: Strictness | null;
+  @IsOptional() @ValidateNested() @Type(() => GrainFreeDto) grainFree!: GrainFreeDto | null;
+  @IsArray()
+  @ArrayMaxSize(AVOIDANCES.length)
+  @ValidateNested({ each: true })
+  @Type(() => AvoidedDto)
+  avoids!: readonly AvoidedDto[];
+}
+
+class NutritionPanelDto implements NutritionPanel {
+  @IsNumber() @Min(0) @Max(100) fat!: number;
+  @IsNumber() @Min(0) @Max(100) carbohydrate!: number;
+  @IsNumber() @Min(0) @Max(100) sugars!: number;
+  @IsNumber() @Min(0) @Max(100) fibre!: number;
+  @IsNumber() @Min(0) @Max(100) protein!: number;
+  @IsNumber() @Min(0) @Max(100) salt!: number;
+  @IsBoolean() fibreInCarbohydrate!: boolean;
+}
+
+class OwnIngredientDto implements OwnIngredient {
+  @Matches(INGREDIENT_ID) id!: string;
+  @IsString() @MinLength(1) @MaxLength(NAME) name!: string;
+  @IsArray()
+  @ArrayMaxSize(30)
+  @IsString({ each: true })
+  @MaxLength(NAME, { each: true })
+  also!: readonly string[];
+  @IsIn(ROLES) role!: Role;
+  @ValidateNested() @Type(() => NutritionPanelDto) panel!: NutritionPanelDto;
+  @IsOptional() @IsNumber() @Min(1) @Max(2000) cupGrams!: number | null;
+  @IsOptional() @IsNumber() @Min(0.01) @Max(20_000) eachGrams!: number | null;
+  @IsIn(GLUTEN_CLASSES) gluten!: GlutenClass;
+  @IsIn(GRAIN_CLASSES) grain!: GrainClass;
+  @IsArray() @IsIn(AVOIDANCES, { each: true }) allergens!: readonly Avoidance[];
+  @IsArray() @IsIn(AVOIDANCES, { each: true }) possible!: readonly Avoidance[];
+  @IsString() @MaxLength(NOTE) note!: string;
+}
+
+class HouseRecipeDto implements HouseRecipe {
+  @IsUUID() recipe!: string;
+  @IsString() @MinLength(1) @MaxLength(NAME) name!: string;
+  @IsIn(['written', 'converted']) as!: HouseRecipe['as'];
+}
+
+class HousePartDto {
+  @Matches(INGREDIENT_ID) ingredient!: string;
+  @IsNumber() @Min(0.001) @Max(1) share!: number;
+}
+
+class HouseBlendDto implements HouseBlend {
+  @IsUUID() id!: string;
+  @IsString() @MinLength(1) @MaxLength(NAME) name!: string;
+  @IsArray()
+  @ArrayMaxSize(20)
+  @ValidateNested({ each: true })
+  @Type(() => HousePartDto)
+  madeOf!: readonly HousePartDto[];
+}
+
+class WeighedCupDto implements WeighedCup {
+  @IsUUID() id!: string;
+  @Matches(INGREDIENT_ID) ingredient!: string;
+  @IsString() @MaxLength(NAME) bag!: string;
+  @IsNumber() @Min(5) @Max(1000) cupGrams!: number;
+  @Matches(DAY) on!: string;
+  @IsBoolean() inUse!: boolean;
+}
+
+/** What the recipes of a household share: who sits at the table, own ingredients, jars, weighed cups. */
+export class KitchenDocumentDto implements KitchenDocument {
+  @Equals(1) schema!: 1;
+  @IsArray()
+  @ArrayMaxSize(MOST)
+  @ValidateNested({ each: true })
+  @Type(() => PersonDto)
+  people!: readonly PersonDto[];
+  @IsArray()
+  @ArrayMaxSize(MOST)
+  @ValidateNested({ each: true })
+  @Type(() => OwnIngredientDto)
+  ingredients!: readonly OwnIngredientDto[];
+  @IsArray()
+  @ArrayMaxSize(MOST)
+  @ValidateNested({ each: true })
+  @Type(() => HouseRecipeDto)
+  recipes!: readonly HouseRecipeDto[];
+  @IsArray()
+  @ArrayMaxSize(MOST)
+  @ValidateNested({ each: true })
+  @Type(() => HouseBlendDto)
+  blends!: readonly HouseBlendDto[];
+  @IsArray()
+  @ArrayMaxSize(MOST)
+  @ValidateNested({ each: true })
+  @Type(() => WeighedCupDto)
+  weighed!: readonly WeighedCupDto[];
+  @IsOptional() @IsIn(EGG_SIZES) eggSize!: EggSize | null;
+  @IsOptional() @IsIn(LOCALES) locale!: Locale | null;
+}
+
+type Same<A, B> = A extends B ? (B extends A ? true : never) : never;
+const _theSame: Same<KitchenDocument, KitchenDocumentDto> = true;
+
+export interface KitchenAnswer {
+  readonly version: number;
+  readonly doc: KitchenDocument;
+}

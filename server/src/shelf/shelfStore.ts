@@ -1,0 +1,42 @@
+import type { Knex } from 'knex';
+import type { Scope } from '../http/scope';
+
+interface Row<D> {
+  household_id: string;
+  created_by: string;
+  version: number;
+  doc_schema: number;
+  doc: D;
+}
+
+/** The tables that hold one document a household. */
+export type ShelfTable = 'settings' | 'kitchens';
+
+export interface Shelved<D> {
+  readonly version: number;
+  readonly doc: D;
+}
+
+/** One document a household, read and written whole. */
+export const shelfStore = <D extends { readonly schema: number }>(db: Knex, table: ShelfTable) => ({
+  async find({ householdId }: Scope): Promise<Shelved<D> | undefined> {
+    const row = (await db(table).where({ household_id: householdId }).first()) as Row<D> | undefined;
+    return row && { version: row.version, doc: row.doc };
+  },
+  /** Undefined when another version is stored. Version 0 is "nothing stored yet". */
+  async write({ householdId, personId }: Scope, version: number, doc: D): Promise<Shelved<D> | undefined> {
+    const values = { version: version + 1, doc_schema: doc.schema, doc: JSON.stringify(doc) };
+    const [row] = (
+      version === 0
+        ? await db(table)
+            .insert({ household_id: householdId, created_by: personId, ...values })
+            .onConflict(['household_id'])
+            .ignore()
+            .returning('*')
+        : await db(table).where({ household_id: householdId, version }).update(values).returning('*')
+    ) as Row<D>[];
+    return row && { version: row.version, doc: row.doc };
+  },
+});
+
+export type ShelfStore<D extends { readonly schema: number }> = ReturnType<typeof shelfStore<D>>;

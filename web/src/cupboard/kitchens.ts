@@ -1,0 +1,129 @@
+import type { KitchenAnswer, RecipeAnswer } from '@omniarton/contracts';
+import type { KitchenDocument, RecipeDocument } from '@omniarton/core/kitchen';
+import { pathTo } from '@omniarton/contracts/paths-and-errors';
+import { ifVersion } from '../api/api';
+import { isAway, request, type Failure } from '../api/http';
+import { failureWords } from '../api/words';
+import type { Thunk } from '../app/state';
+import {
+  houseRecipesFound,
+  kitchenChanged,
+  kitchenFound,
+  kitchenSaved,
+  kitchenSaving,
+  NO_KITCHEN,
+} from './kitchenSlice';
+
+const RETRY_MS = 3000;
+
+/** A change of a kitchen, as it can be laid over whatever version is stored. */
+export type KitchenChange = (doc: KitchenDocument) => KitchenDocument;
+
+const fetchKitchen = (household: string) => request<KitchenAnswer>(pathTo('kitchen', { household }));
+
+/** Fetches the recipes that stand in other lists and aren't here yet. */
+const fetchHouseRecipes =
+  (household: string): Thunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    const { doc, recipes } = getState().kitchens[household] ?? NO_KITCHEN;
+    const wanted = doc.recipes.filter(({ recipe }) => !recipes[recipe]);
+    if (wanted.length === 0) return;
+    const found = await Promise.all(
+      wanted.map(async ({ recipe }): Promise<readonly (readonly [string, RecipeDocument])[]> => {
+        const open = getState().drafts[recipe];
+        if (open) return [[recipe, open.doc]];
+        const reply = await request<RecipeAnswer>(pathTo('recipe', { household, recipe }));
+        return reply.ok ? [[recipe, reply.data.doc]] : [];
+      }),
+    );
+    dispatch(houseRecipesFound({ household, recipes: Object.fromEntries(found.flat()) }));
+  };
+
+/** Sees to it that a kitchen is here. Once it is, it stays: this page changes it, and others are heard of when it saves. */
+export const loadKitchen =
+  (household: string): Thunk<Promise<Failure | null>> =>
+  async (dispatch, getState) => {
+    if (getState().kitchens[household]) return null;
+    const reply = await fetchKitchen(household);
+    if (!reply.ok) return reply.failure;
+    if (!getState().kitchens[household]) dispatch(kitchenFound({ household, ...reply.data }));
+    await dispatch(fetchHouseRecipes(household));
+    return null;
+  };
+
+/** A recipe that stands in other lists has been changed here: those lists are read anew. */
+export const houseRecipeChanged =
+  (household: string, recipe: string, doc: RecipeDocument): Thunk<void> =>
+  (dispatch, getState) => {
+    const kitchen = getState().kitchens[household];
+    if (
+      !kitchen?.doc.recipes.some((one) => one.recipe === recipe) ||
+      kitchen.recipes[recipe]?.text === doc.text
+    )
+      return;
+    dispatch(houseRecipesFound({ household, recipes: { [recipe]: doc } }));
+  };
+
+/** Changes that the server doesn't have yet, by household. */
+const pending = new Map<string, KitchenChange[]>();
+const sending = new Set<string>();
+
+const pause = () =>
+  new Promise<void>((done) => {
+    const timer = setTimeout(done, RETRY_MS);
+    addEventListener('online', () => (clearTimeout(timer), done()), { once: true });
+  });
+
+/** Sends what is pending until the server has it or refuses it. After a conflict the changes go over what is stored now. */
+const flush =
+  (household: string): Thunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    if (sending.has(household)) return;
+    sending.add(household);
+    try {
+      for (
+        let changes = pending.get(household) ?? [];
+        changes.length > 0;
+        changes = pending.get(household) ?? []
+      ) {
+        const { doc, version } = getState().kitchens[household] ?? NO_KITCHEN;
+        const count = changes.length;
+        dispatch(kitchenSaving({ household, save: { status: 'sending' } }));
+        const reply = await request<KitchenAnswer>(pathTo('kitchen', { household }), {
+          method: 'PUT',
+          body: doc,
+          headers: ifVersion(version),
+        });
+        if (reply.ok) {
+          pending.set(household, (pending.get(household) ?? []).slice(count));
+          dispatch(kitchenSaved({ household, version: reply.data.version }));
+        } else if (isAway(reply.failure)) {
+          dispatch(
+            kitchenSaving({ household, save: { status: 'offline', words: failureWords(reply.failure) } }),
+          );
+          await pause();
+        } else if (reply.failure.code === 'conflict') {
+          const { stored } = reply.failure.details as { stored: KitchenAnswer };
+          const laid = (pending.get(household) ?? []).reduce((now, change) => change(now), stored.doc);
+          dispatch(kitchenFound({ household, version: stored.version, doc: laid }));
+        } else {
+          dispatch(
+            kitchenSaving({ household, save: { status: 'failed', words: failureWords(reply.failure) } }),
+          );
+          return;
+        }
+      }
+    } finally {
+      sending.delete(household);
+    }
+  };
+
+/** Changes a kitchen: seen at once, sent as soon as it can be. */
+export const changeKitchen =
+  (household: string, change: KitchenChange): Thunk<void> =>
+  (dispatch, getState) => {
+    const { doc } = getState().kitchens[household] ?? NO_KITCHEN;
+    pending.set(household, [...(pending.get(household) ?? []), change]);
+    dispatch(kitchenChanged({ household, doc: change(doc) }));
+    void dispatch(flush(household)).then(() => dispatch(fetchHouseRecipes(household)));
+  };

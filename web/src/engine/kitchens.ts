@@ -1,0 +1,33 @@
+import type { RootState } from '../app/state';
+import { NO_KITCHEN } from '../cupboard/kitchenSlice';
+import type { askQuick } from './engine';
+import type { KitchenParcel } from './engine.worker';
+
+type Ask = typeof askQuick;
+type Door = Parameters<Parameters<Ask>[0]>[0];
+
+/** The kitchen that a draft is read in, as it goes to an engine. */
+export function parcelOf(state: RootState, household: string): KitchenParcel {
+  const { doc, recipes, edition } = state.kitchens[household] ?? NO_KITCHEN;
+  return { key: `${household}:${edition}`, doc, recipes };
+}
+
+/**
+ * Asks an engine something that hangs on the kitchen. The kitchen goes over once an edition: an engine that hasn't it says
+ * so, is given it, and is asked again.
+ */
+export function askInKitchen<T>(
+  ask: Ask,
+  parcel: KitchenParcel,
+  question: (door: Door, key: string) => Promise<T | null>,
+  onLaid: (troubles: readonly string[]) => void,
+): Promise<T> {
+  return ask(async (door) => {
+    const known = await question(door, parcel.key);
+    if (known !== null) return known;
+    onLaid(await door.lay(parcel));
+    const now = await question(door, parcel.key);
+    if (now === null) throw new Error('The engine has lost its kitchen.');
+    return now;
+  });
+}

@@ -1,0 +1,52 @@
+import { useEffect, useState } from 'react';
+import { styled } from 'styled-components';
+
+const hasFiles = (event: DragEvent) => event.dataTransfer?.types.includes('Files') ?? false;
+
+/** Files dropped anywhere on the page are taken in; while they hang over it the page says so. */
+export function DropAnywhere({ onFiles }: { readonly onFiles: (files: readonly File[]) => void }) {
+  const [over, setOver] = useState(false);
+  useEffect(() => {
+    let depth = 0;
+    const enter = (event: DragEvent) => {
+      if (!hasFiles(event)) return;
+      depth += 1;
+      setOver(true);
+    };
+    const leave = () => {
+      depth = Math.max(0, depth - 1);
+      if (depth === 0) setOver(false);
+    };
+    const hang = (event: DragEvent) => (hasFiles(event) ? event.preventDefault() : undefined);
+    const drop = (event: DragEvent) => {
+      if (!hasFiles(event)) return;
+      event.preventDefault();
+      depth = 0;
+      setOver(false);
+      onFiles([...(event.dataTransfer?.files ?? [])]);
+    };
+    addEventListener('dragenter', enter);
+    addEventListener('dragleave', leave);
+    addEventListener('dragover', hang);
+    addEventListener('drop', drop);
+    return () => {
+      removeEventListener('dragenter', enter);
+      removeEventListener('dragleave', leave);
+      removeEventListener('dragover', hang);
+      removeEventListener('drop', drop);
+    };
+  }, [onFiles]);
+  return over ? <Over role="status">Let go: each file is read here, and nothing in it is run</Over> : null;
+}
+
+const Over = styled.div`
+  position: fixed;
+  z-index: 60;
+  inset: ${({ theme }) => theme.space(3)};
+  display: grid;
+  place-items: center;
+  border: 4px dashed ${({ theme }) => theme.colour.act};
+  background: color-mix(in srgb, ${({ theme }) => theme.colour.ground} 88%, transparent);
+  font: 600 1.6rem/1.2 ${({ theme }) => theme.font.written};
+  pointer-events: none;
+`;

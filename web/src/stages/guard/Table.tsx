@@ -1,0 +1,106 @@
+import { Link } from 'react-router';
+import { styled } from 'styled-components';
+import { AVOIDANCES, DIETS, STRICTNESSES, type Avoidance } from '@omniarton/core/vocabulary';
+import { cupboardPath } from '../../app/paths';
+import { useKitchen } from '../../cupboard/useKitchen';
+import { Toggle } from '../../settings/SettingsPage';
+import { Chip } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Heading, Row, Small, Stack } from '../../ui/layout';
+import { useHousehold, useRequest } from '../bench/onBench';
+import { avoidanceWords, personName } from './words';
+
+/** Who sits at the table: people of the household, and what is asked beside them by hand. */
+export function TableFor() {
+  const household = useHousehold();
+  const { doc } = useKitchen(household);
+  const [{ people }, ask] = useRequest();
+  const seat = (id: string, on: boolean) =>
+    ask({ people: on ? [...people.filter((one) => one !== id), id] : people.filter((one) => one !== id) });
+  return (
+    <Stack as="section" aria-labelledby="for-whom">
+      <Heading id="for-whom">Who sits at the table</Heading>
+      {doc.people.length > 0 ? (
+        <Row role="group" aria-label="People">
+          {doc.people.map((person) => (
+            <Chip
+              key={person.id}
+              isSelected={people.includes(person.id)}
+              onChange={(on) => seat(person.id, on)}
+            >
+              {personName(person)}
+            </Chip>
+          ))}
+        </Row>
+      ) : null}
+      <Small>
+        <Quiet to={cupboardPath(household)}>
+          {doc.people.length > 0 ? 'Change who there is' : 'Write down who eats here, once'}
+        </Quiet>
+        . All that they avoid is left out together, as strictly as the strictest asks.
+      </Small>
+      <ByHand />
+      <Small>Low FODMAP is not guarded here: that is for a dietitian.</Small>
+    </Stack>
+  );
+}
+
+/** What is asked beside the people, for this bake alone. */
+function ByHand() {
+  const [{ diet, gluten, without, pseudocereals, grainDerived, people }, ask] = useRequest();
+  const toggle = (one: Avoidance, on: boolean) =>
+    ask({ without: AVOIDANCES.filter((each) => (each === one ? on : without.includes(each))) });
+  return (
+    <details open={people.length === 0 || without.length > 0}>
+      <summary>For this bake, by hand</summary>
+      <Stack $gap={3} style={{ marginTop: 12 }}>
+        <Row $gap={6}>
+          <Choice
+            label="The bake is to be"
+            value={diet}
+            options={DIETS.map((id) => ({ id, name: id }))}
+            onChange={(next) => ask({ diet: next })}
+          />
+          <Choice
+            label="Gluten is avoided"
+            value={gluten}
+            options={STRICTNESSES.map((id) => ({ id, name: STRICTNESS_NAMES[id] }))}
+            onChange={(next) => ask({ gluten: next })}
+          />
+        </Row>
+        {diet === 'grain-free' ? (
+          <Row $gap={6}>
+            <Toggle isSelected={pseudocereals} onChange={(on) => ask({ pseudocereals: on })}>
+              <span className="track" aria-hidden="true" /> Buckwheat, quinoa and amaranth are eaten
+            </Toggle>
+            <Toggle isSelected={grainDerived} onChange={(on) => ask({ grainDerived: on })}>
+              <span className="track" aria-hidden="true" /> Powders from corn are eaten
+            </Toggle>
+          </Row>
+        ) : null}
+        <div>
+          <Small as="p" id="avoid">
+            And somebody avoids
+          </Small>
+          <Row role="group" aria-labelledby="avoid">
+            {AVOIDANCES.map((one) => (
+              <Chip key={one} isSelected={without.includes(one)} onChange={(on) => toggle(one, on)}>
+                {avoidanceWords(one)}
+              </Chip>
+            ))}
+          </Row>
+        </div>
+      </Stack>
+    </details>
+  );
+}
+
+const STRICTNESS_NAMES = {
+  certified: 'certified goods only (coeliac disease)',
+  label: 'labels read',
+  preference: 'by preference',
+} as const;
+
+const Quiet = styled(Link)`
+  color: ${({ theme }) => theme.colour.act};
+`;

@@ -1,0 +1,74 @@
+import { styled } from 'styled-components';
+import type { Finding } from '@omniarton/core/read';
+import { Button } from '../../ui/Button';
+import { Heading, Row } from '../../ui/layout';
+import { useDraft, useEdit, useEngine } from '../bench/onBench';
+
+const NONE: readonly Finding[] = [];
+
+/** What in the recipe can hardly be meant: a question each, with a guess to take; or it stands as written. */
+export function Doubts() {
+  const found = useEngine(({ answer }) => answer?.recipe.doubts ?? NONE);
+  const standing = useDraft(({ doc }) => doc.asWritten);
+  const byHand = useDraft(({ doc }) => doc.corrections);
+  const edit = useEdit();
+  const open = found.filter(({ id }) => !standing.includes(id));
+  if (open.length === 0) return null;
+  const take = ({ line, to, grams }: Finding) => {
+    const known = byHand.find((one) => one.line === line);
+    if (to !== null) edit({ kind: 'line', line, to });
+    else if (grams !== null) edit({ kind: 'correction', correction: { ...known, line, grams } });
+  };
+  return (
+    <section aria-labelledby="doubts">
+      <Heading id="doubts">
+        {open.length === 1 ? 'One thing looks odd' : `${open.length} things look odd`}
+      </Heading>
+      <List>
+        {open.map((one) => (
+          <li key={one.id}>
+            <p>
+              <q>{one.source.trim()}</q> {one.asks}
+            </p>
+            <Row>
+              {one.guess !== null && (one.to !== null || one.grams !== null) ? (
+                <Button onPress={() => take(one)}>Make it {one.guess}</Button>
+              ) : null}
+              <Button
+                $weight="quiet"
+                aria-label={`It is as written: ${one.source.trim()}`}
+                onPress={() => edit({ kind: 'asWritten', doubt: one.id })}
+              >
+                It is as written
+              </Button>
+            </Row>
+          </li>
+        ))}
+      </List>
+    </section>
+  );
+}
+
+const List = styled.ul`
+  display: grid;
+  gap: ${({ theme }) => theme.space(2)};
+  margin-top: ${({ theme }) => theme.space(2)};
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    justify-content: space-between;
+    gap: ${({ theme }) => theme.space(2)};
+    padding: ${({ theme }) => `${theme.space(1.5)} ${theme.space(3)}`};
+    border-left: 4px solid ${({ theme }) => theme.colour.ask};
+    background: ${({ theme }) => theme.colour.askWash};
+  }
+  p {
+    flex: 1 1 18rem;
+  }
+  q {
+    font-family: ${({ theme }) => theme.font.written};
+    font-style: italic;
+    overflow-wrap: anywhere;
+  }
+`;
