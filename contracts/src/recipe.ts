@@ -219,6 +219,8 @@ export interface RecipeSummary {
   /** Whom it is for, as far as a list shows it. */
   readonly diet: Diet;
   readonly without: readonly Avoidance[];
+  /** Ids of the people at its table. */
+  readonly people: readonly string[];
   readonly updatedAt: string;
 }
 

@@ -141,6 +141,11 @@ class Bench {
     await this.page.getByRole('region', { name, exact: true }).waitFor();
   }
 
+  /** Opens the words of a recipe that has been read before. */
+  async openWords(page: Page = this.page): Promise<void> {
+    await page.getByRole('button', { name: 'Change the words' }).click();
+  }
+
   get words() {
     return this.page.getByLabel('As it was written');
   }

@@ -119,6 +119,7 @@ describe('what only the method names', () => {
   const list = '100 g rice flour\n100 g butter\n';
   it.each([
     'Butter and flour the tin.',
+    'Butter and flour a 20 cm square tin.',
     'Roll out on a floured board.',
     'Dust the bench with a little flour.',
     'Grease and flour two cake tins.',

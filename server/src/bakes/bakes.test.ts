@@ -11,7 +11,7 @@ const kept = {
   engine: '0.1.0+test',
   from: plainCake,
   kitchen: { version: 'built-in' },
-  docket: { schema: 1, title: 'Plain cake' },
+  docket: { schema: 2, title: 'Plain cake' },
 };
 const notes = { bakedOn: '2026-06-20', minutes: 31, ovenCelsius: 175, scores: { taste: 7 }, notes: 'Good.' };
 const under = (household = house.home) => `/api/households/${household}/recipes/${recipe}`;

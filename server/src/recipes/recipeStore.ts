@@ -32,6 +32,8 @@ const toSummary = ({ id, version, title, family, updated_at, doc }: Row): Recipe
   batchGrams: doc.asRead.batchGrams,
   diet: doc.request.diet,
   without: doc.request.without,
+  // Version 1 knew nobody.
+  people: (doc.request as Partial<typeof doc.request>).people ?? [],
   updatedAt: updated_at.toISOString(),
 });
 

@@ -1,5 +1,6 @@
 import { v7 as newId } from 'uuid';
 import type { PageOf, RecipeAnswer, RecipeSummary } from '@omniarton/contracts';
+import { GUESTS } from '../demo/people';
 import { plainCake as doc } from '../testing/documents';
 import { openHouse, type TestHouse } from '../testing/house';
 
@@ -70,7 +71,9 @@ describe('a recipe', () => {
         pins: [{ ingredient: 'teff-flour', share: 0.3 }],
         pan: { shape: 'loaf', lengthCm: 23, widthCm: 13, count: 1 },
         oven: { celsius: 170, fan: true },
-        answers: [{ line: 'l1', answer: 'label-checked' }],
+        answers: [{ line: 'l1', answer: 'label-checked', about: '1x2y', on: '2027-06-18' }],
+        labels: [{ line: 'l1', says: { gum: true } }],
+        scale: { factor: 1.5, lines: [{ line: 'l1', factor: 2 }] },
         overrides: [{ line: 'l1~teff-flour', grams: 70 }],
       },
       serving: { at: '2027-06-19T15:30', zone: 'Europe/Berlin' },
@@ -89,7 +92,17 @@ describe('a recipe', () => {
 
 describe('what is refused', () => {
   it.each([
-    ['another schema', { schema: 2 }],
+    ['another schema', { schema: 3 }],
+    ['the schema of an older page', { schema: 1 }],
+    [
+      'a label that says maybe',
+      { request: { ...doc.request, labels: [{ line: 'l1', says: { gum: 'maybe' } }] } },
+    ],
+    ['a batch of nothing', { request: { ...doc.request, scale: { factor: 0, lines: [] } } }],
+    [
+      'an answer to nothing',
+      { request: { ...doc.request, answers: [{ line: 'l1', answer: 'label-checked' }] } },
+    ],
     ['an unknown field', { surprise: 1 }],
     ['a family that isn’t one', { asRead: { ...doc.asRead, family: 'soup' } }],
     ['a share above one', { request: { ...doc.request, pins: [{ ingredient: 'teff-flour', share: 2 }] } }],
@@ -151,7 +164,7 @@ describe('the list', () => {
     for (const item of items) expect(item.batchGrams).toBeGreaterThan(300);
     expect(items.find(({ title }) => title === 'Apple hand pies')).toMatchObject({
       family: 'pastry',
-      without: ['tree nuts', 'milk'],
+      people: [GUESTS.tam.id, GUESTS.ines.id, GUESTS.lark.id],
     });
   });
   it.each(['cursor=nonsense', 'limit=0', 'limit=1000', 'sort=title'])('refuses ?%s', async (query) => {

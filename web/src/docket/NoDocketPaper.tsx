@@ -20,7 +20,7 @@ export function NoDocketPaper({ outcome }: { readonly outcome: NoDocket | null }
       {outcome.relax.length > 0 ? (
         <ul>
           {outcome.relax.map((one) => (
-            <li key={one}>→ {one}</li>
+            <li key={one}>→ {one.replace(/ \(--[^)]*\)/, '')}</li>
           ))}
         </ul>
       ) : null}

@@ -19,11 +19,18 @@ export function FlagTable() {
   const people = guard?.people ?? NOBODY;
   const parts = useDocket()?.parts ?? NO_PARTS;
   const [{ diet, without }] = useRequest();
+  const recipe = useEngine(({ answer }) => answer?.recipe);
   if (lines.length === 0) return null;
+  const own = new Map(
+    recipe?.parts.flatMap((part) =>
+      part.lines.map((line) => [line.id, line.items.map(({ ingredient }) => ingredient)] as const),
+    ),
+  );
+  /** What the docket has in a line's place: another thing, not only more or less of the same. */
   const insteadOf = (line: string) =>
     parts
       .flatMap((part) => part.lines)
-      .filter((one) => one.changed && one.id.split(/[:~+]/)[0] === line)
+      .filter((one) => one.id.split(/[:~+]/)[0] === line && !own.get(line)?.includes(one.ingredient))
       .map(({ name }) => name)
       .join(', ');
   return (

@@ -6,7 +6,7 @@ import { Button } from '../../ui/Button';
 import { IngredientBox } from '../../ui/IngredientBox';
 import { Heading, Row, Small } from '../../ui/layout';
 import { sayDay, today } from '../../ui/say';
-import { useDraft, useEdit, useEngine, useHousehold, useRequest } from '../bench/onBench';
+import { useDocket, useDraft, useEdit, useEngine, useHousehold, useRequest } from '../bench/onBench';
 import { FACT_QUESTIONS, stateWords } from './words';
 
 const NONE: readonly Question[] = [];
@@ -96,8 +96,13 @@ function OpenQuestion({ asked, onAnswer }: OpenProps) {
   const source = asked.source.trim();
   const facts = questions.flatMap((one) => one.facts);
   const others = questions.filter(({ kind }) => kind !== 'blend');
+  const blended = useDocket()
+    ?.parts.flatMap(({ blend }) => blend)
+    .find(({ ingredient }) => line.endsWith(`~${ingredient}`));
+  const written = useEngine(
+    ({ answer }) => answer?.guard.lines.some((one) => one.line === line.split(':')[0]) ?? false,
+  );
   const unsure = questions.some(({ kind }) => kind === 'unknown' || kind === 'near');
-  const method = questions.some(({ kind }) => kind === 'method');
   return (
     <li data-open>
       <p>
@@ -110,14 +115,28 @@ function OpenQuestion({ asked, onAnswer }: OpenProps) {
             {yesWords(others)}
           </Button>
         ) : null}
-        {method ? null : (
+        {written ? (
           <Button aria-label={`${LEFT_OUT}: ${source}`} onPress={() => onAnswer('left-out')}>
             {LEFT_OUT}
           </Button>
-        )}
+        ) : null}
+        {blended ? <WithoutFlour ingredient={blended.ingredient} name={blended.name} /> : null}
         {unsure ? <ItIs line={line} /> : null}
       </Row>
     </li>
+  );
+}
+
+/** A flour of the blend that this kitchen can't have: the blend is found without it. */
+function WithoutFlour({ ingredient, name }: { readonly ingredient: string; readonly name: string }) {
+  const [{ withoutFlours }, ask] = useRequest();
+  return (
+    <Button
+      aria-label={`Blend without it: ${name}`}
+      onPress={() => ask({ withoutFlours: [...withoutFlours, ingredient] })}
+    >
+      Blend without it
+    </Button>
   );
 }
 

@@ -11,8 +11,10 @@ import type { Failure } from '../../api/http';
 import { failureWords } from '../../api/words';
 import { cupboardPath, newPath } from '../../app/paths';
 import { Button, ButtonLink } from '../../ui/Button';
+import { useKitchen } from '../../cupboard/useKitchen';
 import { Row, Small } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
+import { personName } from '../guard/words';
 import { RecipeRow } from './RecipeRow';
 
 /** One kitchen's recipes, a page at a time, newest first. */
@@ -75,6 +77,7 @@ interface PageProps {
 }
 
 function Page({ household, cursor, onRemove, onMore }: PageProps) {
+  const { doc } = useKitchen(household.id);
   const { data, error } = useRecipesQuery({ household: household.id, ...(cursor ? { cursor } : {}) });
   if (error)
     return (
@@ -91,6 +94,10 @@ function Page({ household, cursor, onRemove, onMore }: PageProps) {
           key={recipe.id}
           household={household.id}
           recipe={recipe}
+          whom={doc.people
+            .filter(({ id }) => recipe.people.includes(id))
+            .map(personName)
+            .join(', ')}
           onRemove={() => onRemove(recipe)}
         />
       ))}

@@ -11,11 +11,13 @@ import { sayGrams, sayWhen } from '../../ui/say';
 interface Props {
   readonly household: string;
   readonly recipe: RecipeSummary;
+  /** The people at its table by name. */
+  readonly whom: string;
   readonly onRemove: () => void;
 }
 
 /** A recipe on the list: what the batch weighs first, then what it is and whom it is for. */
-export const RecipeRow = memo(function RecipeRow({ household, recipe, onRemove }: Props) {
+export const RecipeRow = memo(function RecipeRow({ household, recipe, whom, onRemove }: Props) {
   const { id, title, batchGrams, family, diet, without, updatedAt } = recipe;
   return (
     <Line>
@@ -26,7 +28,8 @@ export const RecipeRow = memo(function RecipeRow({ household, recipe, onRemove }
       <div>
         <Name to={benchPath(household, id)}>{title || 'Untitled'}</Name>
         <About>
-          {describeFamily(family).name} · {[diet, ...without.map((one) => `no ${one}`)].join(' · ')}
+          {describeFamily(family).name} ·{' '}
+          {[whom === '' ? diet : `for ${whom}`, ...without.map((one) => `no ${one}`)].join(' · ')}
         </About>
       </div>
       <time dateTime={updatedAt}>{sayWhen(updatedAt)}</time>
