@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { RecipeAnswer } from '@omniarton/contracts';
+import type { KitchenAnswer, RecipeAnswer } from '@omniarton/contracts';
 import { expect, test } from './house/house';
 
 const ROOT = join(import.meta.dirname, '..');
@@ -32,8 +32,22 @@ test('the worker in the page and Node make the same docket of every demo recipe'
     const { doc } = (await answer.json()) as RecipeAnswer;
     const file = join(folder, 'recipe.txt');
     writeFileSync(file, doc.text);
-    const { without, diet, family } = doc.request;
-    const args = ['cli/src/main.ts', 'convert', file, '--diet', diet, '--family', family!];
+    const { without, diet, family, gluten, people } = doc.request;
+    const shared = await fetch(`${bench.house.address}/api/households/${household}/kitchen`);
+    const kitchen = join(folder, 'kitchen.json');
+    writeFileSync(kitchen, JSON.stringify(((await shared.json()) as KitchenAnswer).doc));
+    const args = [
+      'cli/src/main.ts',
+      'convert',
+      file,
+      '--diet',
+      diet,
+      '--family',
+      family!,
+      '--gluten',
+      gluten,
+    ];
+    args.push('--kitchen', kitchen, '--people', people.join(','));
     const out = execFileSync(
       join(ROOT, 'node_modules/.bin/tsx'),
       [...args, ...(without.length > 0 ? ['--without', without.join(',')] : [])],

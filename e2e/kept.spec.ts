@@ -12,6 +12,7 @@ test('with the database down the edit is kept, and saved when it is back', async
   await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 20_000 });
   await page.reload();
   await bench.settled();
+  await bench.openWords();
   await expect(bench.words).toHaveValue(/Currant muffins/);
 });
 
@@ -42,6 +43,7 @@ test('a tab that is closed while the server is away offers its edits again', asy
   await next.goto(bench.house.address);
   await expect(next.getByText(/Sloe squares.*never reached the server/)).toBeVisible();
   await next.getByRole('button', { name: 'Take them up' }).click();
+  await bench.openWords(next);
   await expect(next.getByLabel('As it was written')).toHaveValue(/Sloe squares/);
   await expect(next.getByText('Saved', { exact: true })).toBeVisible();
   await next.goto(bench.house.address);
@@ -58,6 +60,7 @@ test('two tabs on one recipe: the second save is refused, both versions are show
   const other = await context.newPage();
   await other.goto(page.url());
   await bench.settled(other);
+  await bench.openWords(other);
   await context.setOffline(true);
   await bench.words.fill(SQUARES.replace('Damson', 'Twice').replace('150 g butter', '160 g butter'));
   await other
@@ -83,6 +86,7 @@ test('a tab without edits of its own follows the one that saves', async ({ bench
   const other = await context.newPage();
   await other.goto(page.url());
   await bench.settled(other);
+  await bench.openWords(other);
   await bench.words.fill(MUFFINS.replace('Gooseberry', 'Led'));
   await expect(other.getByLabel('As it was written')).toHaveValue(/Led muffins/);
 });

@@ -16,6 +16,7 @@ test('a pasted recipe becomes weights and a docket, is saved, and opens again', 
   await bench.toWorkList();
   await page.getByRole('link', { name: 'Gooseberry muffins' }).first().click();
   await bench.settled();
+  await bench.openWords();
   await expect(bench.words).toHaveValue(MUFFINS);
   expect(await bench.grams('brown rice flour')).toBeGreaterThan(50);
 });
@@ -77,6 +78,72 @@ test('a half-typed number goes nowhere, and a wrong one says what is wanted', as
   await expect(line).toContainText('A number from 0 to 100000');
   await weight.press('Escape');
   await expect(weight).toHaveValue('150');
+});
+
+test('read by the keyboard alone: line to line, opened, reworded, in cups', async ({ bench, page }) => {
+  await bench.paste(SQUARES.replace('150 g butter', '1.4 tsp salt\n150 g butter'));
+  await page.getByRole('button', { name: 'Done with the words' }).click();
+  const rows = page.getByRole('button', { name: /^Put right/ });
+  await rows.first().focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(rows.nth(1)).toBeFocused();
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('Enter');
+  const says = page.getByLabel('It says').first();
+  await says.fill('2 cups all-purpose flour');
+  await says.press('Enter');
+  await bench.settled();
+  await expect(rows.first()).toContainText('2 cups all-purpose flour');
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('weigh this one')).toBeVisible();
+  await rows.first().focus();
+  await page.keyboard.press('u');
+  await expect(page.getByRole('listitem').filter({ hasText: '2 cups all-purpose' }).first()).toContainText(
+    '2 cups',
+  );
+  await page.keyboard.press('u');
+  await page.keyboard.press('u');
+  await bench.settled();
+  await page.getByRole('button', { name: 'Make it 1/4 tsp salt' }).click();
+  await bench.settled();
+  await expect(page.getByText('Nobody measures 1.4')).toHaveCount(0);
+  const batches = page.getByLabel('Batches');
+  await batches.fill('1.5');
+  await batches.press('Enter');
+  await bench.settled();
+  await expect(page.getByRole('listitem').filter({ hasText: '150 g butter' }).first()).toContainText('225');
+});
+
+test('files: a page with two recipes is asked about, one is kept, and says what came of it', async ({
+  bench,
+  page,
+}) => {
+  await bench.toWorkList();
+  const recipe = (name: string) => ({
+    '@type': 'Recipe',
+    name,
+    recipeIngredient: ['200 g plain flour', '100 g butter', '2 tbsp wobbly brindle'],
+    recipeInstructions: 'Bake at 180 °C for 20 minutes.',
+    author: 'Nobody',
+  });
+  const html = `<script>window.ran = true</script><script type="application/ld+json">${JSON.stringify({ '@graph': [recipe('Quince fingers'), recipe('Medlar fingers')] })}</script>`;
+  await page.locator('input[type=file]').setInputFiles([
+    { name: 'saved.html', mimeType: 'text/html', buffer: Buffer.from(html) },
+    { name: 'photo.txt', mimeType: 'text/plain', buffer: Buffer.from([137, 80, 0, 71]) },
+  ]);
+  const sheet = page.getByRole('dialog');
+  await expect(sheet).toContainText('It is not text');
+  await sheet.getByText('Medlar fingers').click();
+  await sheet.getByRole('button', { name: 'Keep 1 recipe' }).click();
+  await expect(sheet).toContainText(/Quince fingers.*1 line to be placed/);
+  await sheet.getByRole('link', { name: 'Quince fingers' }).click();
+  await bench.settled();
+  await expect(bench.docket).toContainText('Quince fingers');
+  expect(await page.evaluate(() => (window as { ran?: boolean }).ran)).toBeUndefined();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Written recipe as JSON-LD' }).click();
+  const { readFile } = await import('node:fs/promises');
+  expect(await readFile(await (await download).path(), 'utf8')).toContain('"author": "Nobody"');
 });
 
 test('undo and redo reach across every stage', async ({ bench, page }) => {

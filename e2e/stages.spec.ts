@@ -5,8 +5,9 @@ import { MUFFINS, SQUARES } from './recipes';
 test('guard: an avoidance changes the docket, and an answer closes a question', async ({ bench, page }) => {
   await bench.openDemo('Pear and cardamom layer cake');
   await bench.stage('Guard');
-  await page.getByRole('button', { name: 'dairy' }).click();
+  await page.getByRole('button', { name: 'Lark and Bo' }).click();
   await bench.settled();
+  await expect(bench.docket).toContainText('Lark and Bo');
   await expect(bench.docketLine('dairy-free baking block').first()).toContainText('was 180 g butter');
   const open = page.getByRole('heading', { name: /open question/ });
   const before = Number.parseInt(await open.innerText());
@@ -28,6 +29,45 @@ test('guard: grain-free brings almonds in, and says that they are new', async ({
   await bench.settled();
   await expect(bench.docket).toContainText('almond flour');
   await expect(bench.docket).toContainText('new to this bake: tree nuts');
+});
+
+test('kitchen: a label’s ingredient, a recipe in another list, and a circle refused by name', async ({
+  bench,
+  page,
+}) => {
+  await bench.paste('Marsh crust\n200 g marsh mill flour\n80 g butter');
+  await page.getByRole('button', { name: 'Put right: 200 g marsh mill flour' }).click();
+  await page.getByRole('link', { name: 'Describe it from its label' }).click();
+  await page
+    .getByLabel('The ingredients as the packet has them')
+    .fill('wholegrain rice flour, buckwheat flour. May contain milk.');
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByText('may hold dairy')).toBeVisible();
+  const carbohydrate = page.getByRole('textbox', { name: 'Carbohydrate', exact: true });
+  await carbohydrate.fill('78');
+  await carbohydrate.press('Enter');
+  await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+  await bench.settled();
+  await page.goBack();
+  await bench.settled();
+  await expect(page.getByRole('listitem').filter({ hasText: 'marsh mill flour' }).first()).not.toContainText(
+    'can’t be placed',
+  );
+  await page.getByRole('button', { name: 'May stand in other lists' }).click();
+  await bench.paste('Plum tart\n300 g Marsh crust\n400 g plums');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Marsh crust' }).first()).toContainText('300');
+  await page.getByRole('button', { name: 'May stand in other lists' }).click();
+  await bench.stage('Guard');
+  await page.getByRole('button', { name: 'Still so: 300 g Marsh crust' }).click();
+  await expect(page.getByRole('button', { name: 'Ask again: 300 g Marsh crust' })).toBeVisible();
+  await bench.toWorkList();
+  await page.getByRole('link', { name: 'Marsh crust' }).first().click();
+  await bench.openWords();
+  await bench.words.fill('Marsh crust\n200 g marsh mill flour\n80 g butter\n20 g Plum tart');
+  await bench.settled();
+  await bench.toWorkList();
+  await page.getByRole('link', { name: 'Kitchen' }).first().click();
+  await expect(page.getByText(/is made of .* a circle/)).toBeVisible();
 });
 
 test('blend: leave a flour out, hold a share, take another blend, let it go', async ({ bench, page }) => {
@@ -121,6 +161,7 @@ test('log: a bake is kept with its docket, which later edits don’t touch', asy
     /27 min.*(inside|sooner|later).*taste 8.*Edges golden/s,
   );
   await bench.stage('Read');
+  await bench.openWords();
   await bench.words.fill(SQUARES.replace('250 g plain flour', '500 g plain flour'));
   await bench.settled();
   await bench.stage('Log');

@@ -1,6 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { EMPTY_KITCHEN, type KitchenDocument } from '@omniarton/core/kitchen';
 import { run } from './run';
 
 const RECIPE =
@@ -13,6 +14,27 @@ beforeAll(() => {
   writeFileSync(join(folder, 'pastry.txt'), 'Choux\n100 g plain flour\n80 g butter\n3 eggs\n200 ml water');
   writeFileSync(join(folder, 'binary'), Buffer.from([1, 0, 2]));
   writeFileSync(join(folder, 'empty.txt'), '');
+  const data = {
+    '@type': 'Recipe',
+    name: 'Snaps',
+    recipeIngredient: ['2 cups all-purpose flour', '1 tsp salt'],
+  };
+  writeFileSync(
+    join(folder, 'page.html'),
+    `<script type="application/ld+json">${JSON.stringify([data, { ...data, name: 'Rounds' }])}</script>`,
+  );
+  writeFileSync(
+    join(folder, 'kitchen.json'),
+    JSON.stringify({
+      ...EMPTY_KITCHEN,
+      people: [
+        { id: 'p1', name: 'A guest', gluten: null, grainFree: null, avoids: [{ what: 'egg', how: 'label' }] },
+      ],
+      weighed: [
+        { id: 'w', ingredient: 'all-purpose-flour', bag: '', cupGrams: 150, on: '2026-06-20', inUse: true },
+      ],
+    } satisfies KitchenDocument),
+  );
 });
 afterAll(() => rmSync(folder, { recursive: true }));
 
@@ -51,6 +73,23 @@ describe('read', () => {
       gluten: 'unknown',
       ingredient: null,
     });
+  });
+});
+
+describe('files of other kinds', () => {
+  it('are taken apart: a page with two recipes gives both', () => {
+    const both = call('read', 'page.html').json() as unknown as { title: string }[];
+    expect(both.map(({ title }) => title)).toEqual(['Snaps', 'Rounds']);
+  });
+  it('a kitchen weighs by its own cup and seats its people', () => {
+    type Read = { parts: { lines: { source: string; grams: { central: number } | null }[] }[] }[];
+    const [read] = call('read', 'page.html', '--kitchen', 'kitchen.json').json() as unknown as Read;
+    const flour = read!.parts[0]!.lines.find(({ source }) => source.includes('flour'))!;
+    expect(flour.grams!.central).toBeCloseTo(300, 6);
+    const docket = call('convert', 'a.txt', '--kitchen', 'kitchen.json', '--people', 'p1').json() as {
+      guard: object;
+    };
+    expect(docket.guard).toMatchObject({ without: ['egg'], forWhom: ['A guest'] });
   });
 });
 
@@ -112,6 +151,7 @@ describe('what can’t be used', () => {
     [['read', 'missing.txt'], /no such file/],
     [['read', 'binary'], /not text/],
     [['convert', 'a.txt', '--diet', 'keto'], /gluten-free, grain-free/],
+    [['convert', 'a.txt', '--kitchen', 'a.txt'], /no JSON/],
     [['convert', 'a.txt', '--without', 'moonlight'], /moonlight/],
     [['convert', 'a.txt', '--sideways'], /sideways/],
   ])('%j exits 2 with one line', (args, words) => {

@@ -1,7 +1,14 @@
 import { parseArgs } from 'node:util';
 import type { ConversionRequest } from '@omniarton/core/kitchen';
 import { EMPTY_REQUEST } from '@omniarton/core/kitchen';
-import { AVOIDANCES, BINDER_SCHOOLS, DIETS, FAMILIES, type Avoidance } from '@omniarton/core/vocabulary';
+import {
+  AVOIDANCES,
+  BINDER_SCHOOLS,
+  DIETS,
+  FAMILIES,
+  STRICTNESSES,
+  type Avoidance,
+} from '@omniarton/core/vocabulary';
 
 /** An option or a file that can't be used: one line on standard error, exit 2. */
 export class UsageError extends Error {}
@@ -13,6 +20,8 @@ export interface Options {
   readonly verb: Verb;
   readonly files: readonly string[];
   readonly request: ConversionRequest;
+  /** A file with a household's kitchen; null: none. */
+  readonly kitchen: string | null;
 }
 
 /** What people call what they avoid. */
@@ -68,6 +77,9 @@ function parse(args: readonly string[]) {
         without: { type: 'string' },
         family: { type: 'string' },
         school: { type: 'string' },
+        gluten: { type: 'string' },
+        kitchen: { type: 'string' },
+        people: { type: 'string' },
         json: { type: 'boolean' },
       },
     });
@@ -90,7 +102,9 @@ export function readOptions(args: readonly string[]): Options {
     diet: oneOf('diet', values.diet, DIETS) ?? EMPTY_REQUEST.diet,
     without: values.without === undefined ? [] : [...new Set(avoidances(values.without))],
     family: oneOf('family', values.family, FAMILIES) ?? null,
+    people: values.people === undefined ? [] : values.people.split(',').map((one) => one.trim()),
+    gluten: oneOf('gluten', values.gluten, STRICTNESSES) ?? EMPTY_REQUEST.gluten,
     school: oneOf('school', values.school, BINDER_SCHOOLS) ?? EMPTY_REQUEST.school,
   };
-  return { verb: known, files, request };
+  return { verb: known, files, request, kitchen: values.kitchen ?? null };
 }

@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
-import { BUILT_IN_KITCHEN } from '@omniarton/core/kitchen';
+import { takeIn } from '@omniarton/core/exchange';
+import { BUILT_IN_KITCHEN, EMPTY_KITCHEN, type Kitchen, type KitchenDocument } from '@omniarton/core/kitchen';
+import { layOut } from '@omniarton/core/larder';
 import { readRecipe } from '@omniarton/core/read';
 import { engineVersion } from '../../scripts/lib/engine.mjs';
 import { readOptions, UsageError, type Options } from './options';
@@ -30,16 +32,43 @@ function textOf(file: string, folder: string): string {
   return bytes.toString('utf8').replace(/^\uFEFF/, '');
 }
 
-function answer({ verb, request }: Options, text: string): unknown {
+/** Files that hold recipes in other forms than plain lines. */
+const PACKED = /\.(?:html?|jsonld?|md|markdown|csv)$/i;
+
+/** The recipes in a file as text: one in plain lines, perhaps several in a page or in data. */
+function textsOf(file: string, folder: string): string[] {
+  const text = textOf(file, folder);
+  if (!PACKED.test(file)) return [text];
+  const { recipes, notes } = takeIn(file, text);
+  if (recipes.length === 0) throw new UsageError(`${file}: ${notes.join(' ') || 'there is no recipe in it'}`);
+  return recipes.map((one) => one.text);
+}
+
+/** A household's kitchen out of a file, without the recipes that stand in other lists. */
+function kitchenOf({ kitchen: file }: Options, folder: string): Kitchen {
+  if (file === null) return BUILT_IN_KITCHEN;
+  let doc: Partial<KitchenDocument>;
+  try {
+    doc = JSON.parse(textOf(file, folder)) as Partial<KitchenDocument>;
+  } catch (error) {
+    if (error instanceof UsageError) throw error;
+    throw new UsageError(`${file}: this is no JSON`);
+  }
+  if (doc.schema !== EMPTY_KITCHEN.schema)
+    throw new UsageError(`${file}: this is no kitchen (schema ${EMPTY_KITCHEN.schema})`);
+  return layOut({ ...EMPTY_KITCHEN, ...doc, recipes: [] }, {}, 'cli').kitchen;
+}
+
+function answer({ verb, request }: Options, kitchen: Kitchen, text: string): unknown {
   let count = 0;
-  const { recipe } = readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId: () => `l${(count += 1)}` });
+  const { recipe } = readRecipe(text, { kitchen, newId: () => `l${(count += 1)}` });
   switch (verb) {
     case 'read':
-      return readShape(recipe, request);
+      return readShape(recipe, request, kitchen);
     case 'guard':
-      return guardShape(recipe, request);
+      return guardShape(recipe, request, kitchen);
     case 'convert':
-      return convertShape(recipe, request, engineVersion());
+      return convertShape(recipe, request, kitchen, engineVersion());
   }
 }
 
@@ -47,7 +76,10 @@ function answer({ verb, request }: Options, text: string): unknown {
 export function run(args: readonly string[], { out, err, folder }: Surroundings): number {
   try {
     const options = readOptions(args);
-    const answers = options.files.map((file) => answer(options, textOf(file, folder)));
+    const kitchen = kitchenOf(options, folder);
+    const answers = options.files.flatMap((file) =>
+      textsOf(file, folder).map((text) => answer(options, kitchen, text)),
+    );
     out(JSON.stringify(answers.length === 1 ? answers[0] : answers, null, 2));
     return 0;
   } catch (error) {

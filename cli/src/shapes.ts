@@ -1,6 +1,6 @@
 import { guardRecipe } from '@omniarton/core/guard';
 import { convert } from '@omniarton/core/docket';
-import { BUILT_IN_KITCHEN as KITCHEN, type ConversionRequest } from '@omniarton/core/kitchen';
+import type { ConversionRequest, Kitchen } from '@omniarton/core/kitchen';
 import type { Item, Line, Recipe } from '@omniarton/core/read';
 import { addRanges, settle, type Range } from '@omniarton/core/quantity';
 
@@ -17,8 +17,8 @@ function gramsOf(line: Line): Range | null {
 }
 
 /** The shapes of docs/cli.md: kept stable, whatever the core's own types become. */
-export function readShape(recipe: Recipe, request: ConversionRequest): object {
-  const { lines } = guardRecipe(recipe, request, KITCHEN);
+export function readShape(recipe: Recipe, request: ConversionRequest, kitchen: Kitchen): object {
+  const { lines } = guardRecipe(recipe, request, kitchen);
   const glutenOf = (id: string) => lines.find((one) => one.line === id)?.gluten ?? 'unknown';
   return {
     title: recipe.title,
@@ -44,11 +44,13 @@ export function readShape(recipe: Recipe, request: ConversionRequest): object {
     })),
     method: recipe.method.map(({ source }) => ({ source })),
     bake: recipe.bake,
+    yields: recipe.yields,
+    doubts: recipe.doubts.map(({ source, asks, guess }) => ({ source, asks, guess })),
   };
 }
 
-export function guardShape(recipe: Recipe, request: ConversionRequest): object {
-  const report = guardRecipe(recipe, request, KITCHEN);
+export function guardShape(recipe: Recipe, request: ConversionRequest, kitchen: Kitchen): object {
+  const report = guardRecipe(recipe, request, kitchen);
   return {
     lines: report.lines.map(({ source, gluten, grain, allergens, possible, reason }) => ({
       source,
@@ -60,12 +62,18 @@ export function guardShape(recipe: Recipe, request: ConversionRequest): object {
     })),
     open: report.open.map(({ source, kind, ask }) => ({ source, kind, ask })),
     state: report.state,
+    method: report.method.map(({ source, words, reason, instead }) => ({ source, words, reason, instead })),
     cautions: report.cautions.map(({ text }) => text),
   };
 }
 
-export function convertShape(recipe: Recipe, request: ConversionRequest, engine: string): object {
-  const result = convert(recipe, request, KITCHEN);
+export function convertShape(
+  recipe: Recipe,
+  request: ConversionRequest,
+  kitchen: Kitchen,
+  engine: string,
+): object {
+  const result = convert(recipe, request, kitchen);
   if (result.outcome !== 'docket')
     return {
       outcome: result.outcome,

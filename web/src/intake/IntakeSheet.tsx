@@ -20,7 +20,13 @@ interface Props {
 /** Files on their way in: how far they are, what was found in each, which of it to keep, and what came of it. */
 export function IntakeSheet({ household, state, onKeep, onClose }: Props) {
   const { step, done, of } = state;
-  const title = { reading: 'Reading', asking: 'Which of these?', keeping: 'Keeping', kept: 'Taken in' }[step];
+  const nothing = state.reports.every(({ recipes }) => recipes.length === 0);
+  const title = {
+    reading: 'Reading',
+    asking: nothing ? 'Nothing to take' : 'Which of these?',
+    keeping: 'Keeping',
+    kept: 'Taken in',
+  }[step];
   return (
     <SheetOver title={title} isOpen onClose={onClose}>
       <Stack $gap={4}>

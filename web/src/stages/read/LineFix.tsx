@@ -52,7 +52,7 @@ export function LineFix({ line, corrected, onDone }: Props) {
       />
       <Amounts line={line} />
       <Button onPress={() => correct({ note: true })}>It’s a note</Button>
-      {first?.match === 'none' ? (
+      {first && first.match !== 'exact' ? (
         <Link to={`${cupboardPath(household)}?describe=${encodeURIComponent(first.words)}`}>
           Describe it from its label
         </Link>

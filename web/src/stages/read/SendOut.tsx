@@ -34,7 +34,7 @@ export function SendOut() {
   };
   return (
     <Stack $gap={2} as="section" aria-labelledby="send-out">
-      <Heading id="send-out">As it was written, to take along</Heading>
+      <Heading id="send-out">The written recipe, to take along</Heading>
       <Row>
         {FORMATS.map((format) => (
           <Button
