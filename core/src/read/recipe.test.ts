@@ -2,9 +2,20 @@ import fc from 'fast-check';
 import { join } from 'node:path';
 import { BUILT_IN_KITCHEN } from '../kitchen';
 import { counter, csvCases, runs } from '../testing';
-import { readRecipe } from '.';
+import { ingredientLines, readRecipe } from '.';
 
 const read = (text: string) => readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId: counter() }).recipe;
+
+describe('a name', () => {
+  it.each(['Plum tart', 'Apple pie', 'Lemon slice', 'Ginger snaps'])(
+    '“%s” is a title and no fruit',
+    (title) => {
+      const recipe = read(`${title}\n400 g plums\n200 g flour`);
+      expect(recipe.title).toBe(title);
+      expect(ingredientLines(recipe)).toHaveLength(2);
+    },
+  );
+});
 
 describe('lines as home bakers write them', () => {
   // Cases of our own, from memory of common practice and public reference values.

@@ -15,6 +15,9 @@ const VERBS =
   'preheat|heat|grease|line|cream|beat|whisk|mix|stir|fold|add|combine|sift|sieve|rub|knead|roll|cut|chill|rest|bake|cool|leave|pour|spoon|scrape|divide|place|put|melt|bring|simmer|remove|turn|transfer|sprinkle|dust|drizzle|spread|serve|store|make|set|prepare|using|use|in a|in the|meanwhile|when|once|while|let|allow|blend|process|pulse|drop|shape|form|scoop|brush|decorate|frost|gently|gradually|with|then|to make|whip|toss|arrange|pierce|press|wrap|freeze|top|slice|finish|check|enjoy|peel|core|drain|soak|on a|after|working|start|warm|boil|test|loosen|dissolve|steam|cook|fill|return|reduce|swirl|tip|alternate|repeat|dredge|cover';
 const STEP = new RegExp(`^(?:(?:step )?\\d{1,2}\\s*[.):]\\s+)?(?:${VERBS})\\b`, 'i');
 const NUMBERED = /^(?:step )?\d{1,2}\s*[.):]\s+(?=\p{Lu}\p{Ll}+ )/u;
+/** What a bake is called, at the end of its name: "Plum tart" is no plum. */
+const BAKE_NAME =
+  /\b(?:tart(?:let)?|cake|pie|loaf|cookie|muffin|scone|slice|square|bar|finger|pudding|crumble|cobbler|galette|brownie|bun|knot|roll|pancake|waffle|traybake|snap|bake|torte|gateau|strudel|doughnut|eclair)s?$/i;
 const SHORT_STEP_WORDS = 4;
 const LONG_LINE_WORDS = 14;
 const MIDDLING_LINE_WORDS = 7;
@@ -63,7 +66,7 @@ function isTitle(clean: string, below: readonly string[], knownPlain: (words: st
     wordCount(clean) > LONG_LINE_WORDS
   )
     return false;
-  return below.some(hasAmount) && !knownPlain(clean) && /[\p{L}]/u.test(clean);
+  return below.some(hasAmount) && (BAKE_NAME.test(clean) || !knownPlain(clean)) && /[\p{L}]/u.test(clean);
 }
 
 /**
