@@ -2,6 +2,7 @@ import { pageWeights } from '../scripts/lib/weights.mjs';
 import { coreFigures, FLOURS } from './core';
 import { calibration, measure, row } from './measure';
 import { pageFigures } from './page';
+import { readingFigures } from './reading';
 
 const base = measure(calibration);
 const { quick, blend, whole } = coreFigures();
@@ -12,6 +13,16 @@ console.log(row('calibration loop', base, base));
 console.log(row('read + guard + balance, 15 lines', quick, base, 10));
 console.log(row(`blend over ${FLOURS} flours, at most 4 of them`, blend, base, 150));
 console.log(row('whole conversion', whole, base));
+const reading = readingFigures();
+console.log(
+  `1,000 recipes of 15 lines: read in ${(reading.readMs / 1000).toFixed(2)} s (wanted: under 5), guarded in ${(reading.guardMs / 1000).toFixed(2)} s (under 1)`,
+);
+console.log(
+  `the quantity parser alone on the same lines: ${(reading.parserMs / 1000).toFixed(2)} s; reading takes ${(reading.readMs / reading.parserMs).toFixed(1)} times that`,
+);
+console.log(
+  `weights within their bands: ${(100 * reading.ours).toFixed(1)} % of the lines, ${(100 * reading.parser).toFixed(1)} % by the parser alone (volumes as water)`,
+);
 const page = await pageFigures();
 console.log(row('edit to docket, in the browser', page.edit, base, 100));
 console.log(row('main thread, a key', page.key, base, 8));

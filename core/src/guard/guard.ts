@@ -26,6 +26,7 @@ function cautionsFor(lines: readonly Line[], request: ConversionRequest, catalog
 
 /** The words to look for on a line's label, for what these people avoid and it may hold. */
 function lookFor(judged: JudgedLine, { without, gluten }: ConversionRequest): string | null {
+  if (judged.gluten === 'free' && judged.maybe.length === 0) return null;
   const words = [
     ...(judged.gluten === 'check-label' ||
     judged.gluten === 'unknown' ||
@@ -68,8 +69,8 @@ function report({ lines, method, steps, request, kitchen }: Guarded): GuardRepor
   return {
     state: open.length > 0 ? 'open' : questions.length > 0 ? 'answered' : 'nothing open',
     lines: judged.map(({ judged: one }): LineGuard => {
-      const { avoid: _avoid, maybe: _maybe, ...rest } = one;
-      return { ...rest, lookFor: lookFor(one, request) };
+      const { line, source, gluten, grain, allergens, possible, reason } = one;
+      return { line, source, gluten, grain, allergens, possible, reason, lookFor: lookFor(one, request) };
     }),
     method,
     people: guardPeople(

@@ -25,8 +25,18 @@ const worse = <T extends string>(order: readonly T[], a: T, b: T): T =>
   order.indexOf(a) >= order.indexOf(b) ? a : b;
 const union = <T>(...lists: readonly (readonly T[])[]): T[] => [...new Set(lists.flat())];
 
-/** What an ingredient is by itself, its components included: the worst of them. */
+const ownJudgements = new WeakMap<Catalogue, Map<string, Judgement>>();
+
+/** What an ingredient is by itself, its components included: the worst of them. Found once a catalogue. */
 function ofIngredient(ingredient: Ingredient, catalogue: Catalogue): Judgement {
+  const known = ownJudgements.get(catalogue) ?? new Map<string, Judgement>();
+  ownJudgements.set(catalogue, known);
+  const own = known.get(ingredient.id) ?? worstOfParts(ingredient, catalogue);
+  known.set(ingredient.id, own);
+  return own;
+}
+
+function worstOfParts(ingredient: Ingredient, catalogue: Catalogue): Judgement {
   const own: Judgement = { ...ingredient, reason: ingredient.note };
   return unfold(catalogue, ingredient.id)
     .map((part) => getIngredient(catalogue, part.ingredient))
@@ -42,12 +52,19 @@ function ofIngredient(ingredient: Ingredient, catalogue: Catalogue): Judgement {
     );
 }
 
-const judgedWordForWord = (words: string, ingredient: Ingredient) => {
-  const said = tokensOf(words).join(' ');
-  return [ingredient.name, ...ingredient.also, ...ingredient.kinds].some(
-    (name) => tokensOf(name).join(' ') === said,
-  );
-};
+const wordings = new WeakMap<Ingredient, ReadonlySet<string>>();
+
+/** All that an ingredient is called, in one form. */
+function wordingsOf(ingredient: Ingredient): ReadonlySet<string> {
+  const { name, also, kinds } = ingredient;
+  const known =
+    wordings.get(ingredient) ?? new Set([name, ...also, ...kinds].map((one) => tokensOf(one).join(' ')));
+  wordings.set(ingredient, known);
+  return known;
+}
+
+const judgedWordForWord = (words: string, ingredient: Ingredient) =>
+  wordingsOf(ingredient).has(tokensOf(words).join(' '));
 
 /** The words of a line without claims that would set off a marker ("gluten-free", "not self-rising"). */
 const heard = (words: string) =>
@@ -56,10 +73,15 @@ const heard = (words: string) =>
     .replace(/\bfree[- ]range\b/gi, ' ')
     .replace(/\b(?:for|to)\s.*$/i, ' ');
 
+const ANY_MARKER = new RegExp(MARKERS.map(({ words }) => words.source).join('|'), 'i');
+
 function markerOf(words: string): Marker | undefined {
   const text = heard(words);
+  if (!ANY_MARKER.test(text)) return undefined;
   return MARKERS.find((marker) => marker.words.test(text));
 }
+
+const EVERY_CLAIM = new RegExp(CLAIMED_FREE, 'gi');
 
 const UNKNOWN: Judgement = {
   gluten: 'unknown',
@@ -129,7 +151,7 @@ function judgeItem(
   const beyond = words.replace(item.words, ' ');
   if (known && !CLAIMED_FREE.test(beyond) && !markerOf(beyond)) return base;
   const claim = CLAIMED_FREE.test(words);
-  const bare = (known ? beyond : words).replace(new RegExp(CLAIMED_FREE, 'gi'), ' ');
+  const bare = (known ? beyond : words).replace(EVERY_CLAIM, ' ');
   const marker = markerOf(bare);
   const netted =
     marker && !(ingredient && item.match === 'exact' && marker.gluten === 'check-label')

@@ -5,10 +5,24 @@ import { LABEL_FACTS, type LabelFact } from '../vocabulary';
 import { COMMERCIAL, HOLDS, IMPLIED } from './data/commercial';
 
 type Says = Readonly<Partial<Record<LabelFact, boolean>>>;
+/** Stands in the id of a blend between its own and what its label says. */
+const LABELLED = '--';
+const NOTHING_SAID: Says = {};
 const HELD = LABEL_FACTS.filter((fact) => fact !== 'certified');
+
+/** The blend of the catalogue that an item is, labelled or not; undefined when it is none. */
+const blendOf = ({ ingredient }: Item): string | undefined => {
+  if (ingredient === null || COMMERCIAL.has(ingredient)) return ingredient ?? undefined;
+  if (!ingredient.includes(LABELLED)) return undefined;
+  const id = ingredient.slice(0, ingredient.indexOf(LABELLED));
+  return COMMERCIAL.has(id) ? id : undefined;
+};
+
+const isCommercial = (item: Item): boolean => blendOf(item) !== undefined;
 
 /** What is known of the blend on a line: what its label says, and before that what its name gives away. */
 export function labelOf(line: Line, { labels }: ConversionRequest): Says {
+  if (!line.items.some(isCommercial)) return NOTHING_SAID;
   const implied = IMPLIED.filter(({ words }) => words.test(line.source)).reduce<Says>(
     (sum, { says }) => ({ ...sum, ...says }),
     {},
@@ -16,18 +30,11 @@ export function labelOf(line: Line, { labels }: ConversionRequest): Says {
   return { ...implied, ...labels.find((one) => one.line === line.id)?.says };
 }
 
-/** The blend of the catalogue that an item is, labelled or not; undefined when it is none. */
-const blendOf = ({ ingredient }: Item): string | undefined => {
-  const id = ingredient?.split('--')[0];
-  return id !== undefined && COMMERCIAL.has(id) ? id : undefined;
-};
-
-const isCommercial = (item: Item): boolean => blendOf(item) !== undefined;
-
 /** What the label of a line's blend has still to be looked up for. */
 export const factsToAsk = (line: Line, request: ConversionRequest): LabelFact[] => {
+  if (!line.items.some(isCommercial)) return [];
   const says = request.labels.find((one) => one.line === line.id)?.says ?? {};
-  return line.items.some(isCommercial) ? LABEL_FACTS.filter((fact) => says[fact] === undefined) : [];
+  return LABEL_FACTS.filter((fact) => says[fact] === undefined);
 };
 
 /** A blend as its label has it: the flours of the table's usual one, and of the rest what the label names. */
@@ -45,7 +52,7 @@ function asLabelled(blend: Ingredient, says: Says, catalogue: Catalogue): Ingred
   const milled = flours.reduce((sum, { share }) => sum + share, 0);
   return {
     ...blend,
-    id: `${blend.id}--${HELD.map((fact) => (says[fact] === undefined ? '' : `${fact}${says[fact] ? 1 : 0}`)).join('')}`,
+    id: `${blend.id}${LABELLED}${LABEL_FACTS.map((fact) => (says[fact] === undefined ? '' : `${fact}${says[fact] ? 1 : 0}`)).join('')}`,
     also: [],
     kinds: [],
     allergens: says.milk ? [...new Set([...blend.allergens, 'milk' as const])] : blend.allergens,

@@ -64,54 +64,42 @@ function aboutGluten(
 }
 
 function asked(line: Line, judged: JudgedLine, request: ConversionRequest, catalogue: Catalogue): Asked[] {
+  const questions: Asked[] = [];
+  for (const { match, name, ingredient } of line.items) {
+    if (match === 'near') questions.push({ kind: 'near', ask: `Read as ${name}. Is that right?` });
+    if (ingredient?.startsWith(HOUSE_PREFIX))
+      questions.push({
+        kind: 'house',
+        ask: `Your own. ${getIngredient(catalogue, ingredient).note} Is it still made so?`,
+      });
+  }
+  if (line.items.some(({ match }) => match === 'none'))
+    questions.push({
+      kind: 'unknown',
+      ask: 'What is this? It can’t be placed, so nothing can be said of gluten or allergens.',
+    });
   const facts = factsToAsk(line, request);
+  if (facts.length > 0)
+    questions.push({
+      kind: 'blend',
+      ask: `A mixed flour: does its label name ${list(facts.map((fact) => FACT_WORDS[fact]))}?`,
+      facts,
+    });
+  questions.push(...aboutGluten(line, judged, request, catalogue));
+  if (request.diet === 'grain-free' && !request.grainDerived && judged.grain === 'contains-grain-derivative')
+    questions.push({
+      kind: 'label',
+      ask: 'It may come from a grain: does the label name a grain-free source?',
+    });
   const doubted = judged.maybe.filter(
     (one: Avoidance) => request.without.includes(one) && !request.mild.includes(one),
   );
-  const houses = line.items.filter(({ ingredient }) => ingredient?.startsWith(HOUSE_PREFIX));
-  return [
-    ...(line.items.some((item) => item.match === 'none')
-      ? [
-          {
-            kind: 'unknown' as const,
-            ask: 'What is this? It can’t be placed, so nothing can be said of gluten or allergens.',
-          },
-        ]
-      : []),
-    ...line.items
-      .filter(({ match }) => match === 'near')
-      .map(({ name }) => ({ kind: 'near' as const, ask: `Read as ${name}. Is that right?` })),
-    ...houses.map(({ ingredient }) => ({
-      kind: 'house' as const,
-      ask: `Your own. ${getIngredient(catalogue, ingredient!).note} Is it still made so?`,
-    })),
-    ...(facts.length > 0
-      ? [
-          {
-            kind: 'blend' as const,
-            ask: `A mixed flour: does its label name ${list(facts.map((fact) => FACT_WORDS[fact]))}?`,
-            facts,
-          },
-        ]
-      : []),
-    ...aboutGluten(line, judged, request, catalogue),
-    ...(request.diet === 'grain-free' && !request.grainDerived && judged.grain === 'contains-grain-derivative'
-      ? [
-          {
-            kind: 'label' as const,
-            ask: 'It may come from a grain: does the label name a grain-free source?',
-          },
-        ]
-      : []),
-    ...(doubted.length > 0
-      ? [
-          {
-            kind: 'possible' as const,
-            ask: `Some makers bring in ${list(doubted)}: what does the label say?`,
-          },
-        ]
-      : []),
-  ];
+  if (doubted.length > 0)
+    questions.push({
+      kind: 'possible',
+      ask: `Some makers bring in ${list(doubted)}: what does the label say?`,
+    });
+  return questions;
 }
 
 const keyOf = (...about: readonly unknown[]) => hash(JSON.stringify(about)).result().toString(36);

@@ -3,6 +3,7 @@ import type { Range } from '../quantity';
 import { multiplyRanges, range } from '../quantity';
 import { KITCHEN_UNITS, SPELLINGS, STRETCH, STRETCH_CUP } from './data/units';
 import { numbersFromWords } from './numberWords';
+import { remembered } from './remember';
 
 /** How much, of what unit, and the words that are left. A null quantity: the text gives none. */
 export interface Amount {
@@ -14,6 +15,8 @@ export interface Amount {
 
 const DECIMAL_COMMA = /(?<![\d.])\d{1,4},\d{1,2}(?!\d)/;
 const MOST = 1e6;
+/** A line is looked at for its sort and again for its weight. */
+const MOST_TEXTS = 8000;
 const THING = '¤thing';
 const STRETCHED = new RegExp(
   `^(\\D*[\\d./ -]*?\\b)?(${Object.keys(STRETCH).join('|')}|very full)\\s+(?=[\\d/.]|cups?\\b|c\\b|tb|ta|ts|te|dessert|handful|pinch|knob)`,
@@ -46,7 +49,9 @@ const unshielded = (text: string) => text.replace(/¤(\d+(?:\.\d+)?)¤/, '$1%');
  * Reads one amount: "1 1/2 cups flour", "Butter 200g", "3 heaped tbsp cocoa", "3-4 eggs". The quantity and the unit are
  * the quantity parser's; a range keeps both ends. Negative and absurd quantities count as none.
  */
-export function readAmount(text: string): Amount {
+export const readAmount = remembered(readWhole, MOST_TEXTS);
+
+function readWhole(text: string): Amount {
   const amount = readOnce(text);
   // The parser needs a thing after the unit: "1 cup" by itself is a piece called cup.
   if (amount.unit !== null || amount.quantity === null || !/^[\p{L}. ]{1,14}$/u.test(amount.words))
@@ -58,7 +63,8 @@ export function readAmount(text: string): Amount {
 function readOnce(text: string): Amount {
   const worded = numbersFromWords(spelled(shielded(text)));
   const stretched = stretch(worded);
-  if (NOT_AN_AMOUNT.test(stretched.text) || /^-\s*\d/.test(stretched.text))
+  // The parser's work grows with every unit that it knows: without a figure there is nothing for it.
+  if (!/\d/.test(stretched.text) || NOT_AN_AMOUNT.test(stretched.text) || /^-\s*\d/.test(stretched.text))
     return { quantity: null, unit: null, words: text };
   const comma = DECIMAL_COMMA.test(stretched.text);
   const [parsed] = parseIngredient(stretched.text, {

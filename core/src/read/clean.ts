@@ -48,7 +48,8 @@ function clean(source: string): string {
     .replace(/(\d)\s+\/\s+(\d)/g, '$1/$2');
 }
 
-const MOST_LINES = 4000;
+/** The lines of a thousand recipes: reading and guarding look at each several times. */
+const MOST_LINES = 20_000;
 
 /**
  * A line made plain for reading: one kind of space, of dash, of quote, of digit and of fraction; no bullet. The source is

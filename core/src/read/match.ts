@@ -2,6 +2,7 @@ import { closest, distance } from 'fastest-levenshtein';
 import type { Catalogue } from '../catalogue';
 import { MODIFIERS, NAME_ENDS } from './data/modifiers';
 import { indexOf, tokensOf, type Named, type NameIndex } from './names';
+import { remembered } from './remember';
 import type { MatchKind } from './types';
 
 export interface Match extends Named {
@@ -29,15 +30,34 @@ function longestName(tokens: readonly string[], index: NameIndex): Hit | undefin
   return undefined;
 }
 
+/** Caches this large hold the words of thousands of recipes. */
+const MOST_WORDS = 20_000;
+
+/** The word of some names that a misspelt one is meant for; itself when none is near. */
+function makeMender({ tokens }: NameIndex): (token: string) => string {
+  const byLength = new Map<number, string[]>();
+  for (const word of tokens)
+    if (word.length >= TYPO_MIN) byLength.set(word.length, [...(byLength.get(word.length) ?? []), word]);
+  return remembered((token) => {
+    const far = token.length >= LONG_WORD ? 2 : 1;
+    const lengths = Array.from({ length: 2 * far + 1 }, (_, at) => token.length - far + at);
+    const near = lengths.flatMap((length) => byLength.get(length) ?? []);
+    const best = near.length > 0 ? closest(token, near) : token;
+    return distance(token, best) <= far ? best : token;
+  }, MOST_WORDS);
+}
+
+const menders = new WeakMap<NameIndex, (token: string) => string>();
+
 function withoutTypos(tokens: readonly string[], index: NameIndex): string[] | undefined {
+  const mend = menders.get(index) ?? makeMender(index);
+  menders.set(index, mend);
   let changed = false;
-  const vocabulary = [...index.tokens].filter((word) => word.length >= TYPO_MIN);
   const mended = tokens.map((token) => {
     if (token.length < TYPO_MIN || index.tokens.has(token) || MODIFIERS.has(token) || /\d/.test(token))
       return token;
-    const near = closest(token, vocabulary);
-    if (distance(token, near) > (token.length >= LONG_WORD ? 2 : 1)) return token;
-    changed = true;
+    const near = mend(token);
+    if (near !== token) changed = true;
     return near;
   });
   return changed ? mended : undefined;
@@ -63,6 +83,14 @@ export const isName = (words: string, catalogue: Catalogue): boolean =>
  */
 export function matchIngredient(words: string, catalogue: Catalogue): Match | undefined {
   const index = indexOf(catalogue);
+  const known = matchers.get(index) ?? remembered((text) => match(text, index), MOST_WORDS);
+  matchers.set(index, known);
+  return known(words);
+}
+
+const matchers = new WeakMap<NameIndex, (words: string) => Match | undefined>();
+
+function match(words: string, index: NameIndex): Match | undefined {
   const whole = tokensOf(words);
   const asWritten = index.names.get(whole.join(' '));
   if (asWritten) return { ...asWritten, match: 'exact' };

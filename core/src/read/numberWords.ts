@@ -20,6 +20,8 @@ const PARTS: Readonly<Record<string, number>> = {
   quarters: 0.75,
 };
 const NUMBER = Object.keys(WORDS).join('|');
+const AND_PART = new RegExp(`^(${NUMBER}|\\d+) and (?:a |one[- ])?(half|third|quarter)\\b`, 'i');
+const IN_WORDS = new RegExp(`^(${NUMBER})\\b(?![- ]grain)`, 'i');
 
 /** Numbers in words made digits, at the start of an amount: "two and a half cups" → "2.5 cups", "a dozen eggs" → "12 eggs". */
 export function numbersFromWords(text: string): string {
@@ -28,10 +30,8 @@ export function numbersFromWords(text: string): string {
     .replace(/^an? (?=\d)/i, '')
     .replace(/^(?:the )?(?:scraped )?seeds (?:of|from) (?=\d|an?\b|one\b|half\b)/i, '')
     .replace(/^(?=(?:pinch|dash|knob|handful|splash|drizzle)(?: of)? )/i, '1 ')
-    .replace(
-      new RegExp(`^(${NUMBER}|\\d+) and (?:a |one[- ])?(half|third|quarter)\\b`, 'i'),
-      (_, whole: string, part: string) =>
-        decimal((WORDS[whole.toLowerCase()] ?? Number(whole)) + (PARTS[part.toLowerCase()] ?? 0)),
+    .replace(AND_PART, (_, whole: string, part: string) =>
+      decimal((WORDS[whole.toLowerCase()] ?? Number(whole)) + (PARTS[part.toLowerCase()] ?? 0)),
     )
     .replace(
       /^(?:a |one[- ])?(half|quarter|third) (?:a |an |of a |of an |of )?/i,
@@ -41,7 +41,7 @@ export function numbersFromWords(text: string): string {
       decimal(PARTS[part.toLowerCase()] ?? 1),
     )
     .replace(/^(?:a|one) dozen\b/i, '12')
-    .replace(new RegExp(`^(${NUMBER})\\b(?![- ]grain)`, 'i'), (word) => String(WORDS[word.toLowerCase()]))
+    .replace(IN_WORDS, (word) => String(WORDS[word.toLowerCase()]))
     .replace(
       /^(?:a|an) (?=(?:scant |heaped |generous |good |small |large )?(?:cup|tablespoon|tbsp|teaspoon|tsp|pinch|dash|handful|knob|drop|splash|stick|sprig|packet|tin|can|jar|pint|shot|few|little)\b)/i,
       '1 ',
