@@ -21,6 +21,15 @@ describe('phrases on lists and labels', () => {
   }
 });
 
+describe('further phrases (common practice)', () => {
+  for (const row of csvCases(join(__dirname, 'cases/more-flags.csv'))) {
+    it(`judges ${row['phrase']}`, () => {
+      const line = guard(row['phrase']!).lines[0]!;
+      expect([row['gluten'], row['gluten_also_acceptable']]).toContain(line.gluten);
+    });
+  }
+});
+
 describe('what may never pass', () => {
   it.each([
     'malted puff crunch',

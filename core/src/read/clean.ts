@@ -3,7 +3,10 @@ import { remembered } from './remember';
 /** Longer lines aren't ingredients, and the quantity parser's time grows with their square. */
 export const MAX_LINE = 300;
 
-const BULLET = /^(?:[*•‣▢◦·–—-]|\[ ?\])\s+/u;
+const BULLET = /^(?:[*•‣▢◦·–—-]|\[ ?[xX]?\]|\d{1,2}[).](?=\s+\d))\s+/u;
+/** Words before an amount that change nothing of it. */
+const LOOSELY =
+  /^(?:(?:about|approx\.?|approximately|roughly|around|circa|ca\.?|optional\s*:?|plus)\s+)+(?=[\d¼½¾⅓⅔⅛a-z])/i;
 const VULGAR: Readonly<Record<string, string>> = {
   '½': '1/2',
   '⅓': '1/3',
@@ -45,6 +48,8 @@ function clean(source: string): string {
     .replace(/\s+/g, ' ')
     .trim()
     .replace(BULLET, '')
+    .replace(LOOSELY, '')
+    .replace(/(?<![\d/.])([1-9]\d?)-([1-9])\/([2-9])(?!\d)/g, '$1 $2/$3')
     .replace(/(\d)\s+\/\s+(\d)/g, '$1/$2');
 }
 

@@ -15,7 +15,7 @@ type Found = Item & { readonly by?: Measured['by'] };
 const PACK_WORDS =
   /\b(?:cans?|tins?|packets?|packages?|pkg|jars?|box(?:es)?|bags?|containers?|blocks?|bars?|tubs?|cartons?|sachets?)\b/i;
 const FOR_THE_TIN =
-  /\bfor (?:the |your )?(?:dusting|greasing|rolling|sprinkling|coating|lining|brushing|frying|serving|(?:cake |loaf |muffin )?(?:tin|pan|tray|bench|board|surface|mould)s?)\b|\bto (?:serve|decorate|dust|grease|taste)\b/i;
+  /\bfor (?:the |your )?(?:dusting|greasing|rolling|sprinkling|coating|lining|brushing|frying|serving|(?:cake |loaf |muffin )?(?:tin|pan|tray|bench|board|surface|mould)s?|egg ?wash|(?:a )?glaze|glazing|brush)\b|\bto (?:serve|decorate|dust|grease|taste|glaze|brush|finish)\b/i;
 const JUICE =
   /^(?:the )?(?:(finely )?(?:grated )?(zest|rind|peel)(?: and (juice))?|(juice)(?: and (?:grated )?(zest|rind))?) (?:of|from) (.+)$/i;
 const FRUIT =
@@ -177,6 +177,7 @@ function readPieces(text: string, reader: Scales): Found[] {
   }));
   const first = amounts[0];
   const bracket = bracketAmount(segments, first);
+  const packed = PACK_WORDS.test(segments.bare);
   const result: Found[] = [];
   let waiting: typeof amounts = [];
   for (const amount of amounts) {
@@ -184,7 +185,7 @@ function readPieces(text: string, reader: Scales): Found[] {
     if (amount.words === '' && amount !== amounts.at(-1)) continue;
     const said = amount.words || waiting.find((one) => one.words)?.words || segments.preparation || text;
     const words = turnedRound(asLeaves(said, amount, reader), segments.preparation, reader);
-    const described = `${words}, ${segments.preparation} ${segments.brackets.join(' ')} ${first?.unit ?? ''}`;
+    const described = `${words}, ${segments.preparation} ${segments.brackets.join(' ')} ${packed ? 'can' : ''}`;
     const parts =
       bracket && result.length === 0
         ? [

@@ -29,7 +29,12 @@ export function numbersFromWords(text: string): string {
   return text
     .replace(/^an? (?=\d)/i, '')
     .replace(/^(?:the )?(?:scraped )?seeds (?:of|from) (?=\d|an?\b|one\b|half\b)/i, '')
-    .replace(/^(?=(?:pinch|dash|knob|handful|splash|drizzle)(?: of)? )/i, '1 ')
+    .replace(/^(?:an? )?few drops\b/i, '3 drops')
+    .replace(/^(?:an? )?(?:large|big|small|tiny) (?=pinch|handful|knob)/i, '1 ')
+    .replace(
+      /^(?:an? )?(?=(?:heaped |heaping |level |rounded |scant |generous |good )?(?:teaspoon|tablespoon|dessertspoon|tsp|tbsp|pinch|dash|knob|handful|splash|drizzle|glug)(?: of)? )/i,
+      '1 ',
+    )
     .replace(AND_PART, (_, whole: string, part: string) =>
       decimal((WORDS[whole.toLowerCase()] ?? Number(whole)) + (PARTS[part.toLowerCase()] ?? 0)),
     )

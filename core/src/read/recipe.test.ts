@@ -36,6 +36,33 @@ describe('lines as home bakers write them', () => {
   }
 });
 
+describe('further lines as people write them (common practice)', () => {
+  for (const row of csvCases(join(__dirname, 'cases/more-lines.csv'))) {
+    it(`reads ${row['line']}: ${row['note']}`, () => {
+      const [item] = read(row['line']!).parts[0]!.lines[0]!.items;
+      expect(item).toMatchObject({ ingredient: row['expected_ingredient'], role: row['role'] });
+      expect(item!.grams!.central).toBeGreaterThanOrEqual(Number(row['grams_low']));
+      expect(item!.grams!.central).toBeLessThanOrEqual(Number(row['grams_high']));
+    });
+  }
+  it.each(['12 paper cases', '8 inch cake tin', 'Parchment paper', '23 cm springform tin'])(
+    '%s is of the kitchen and no food',
+    (line) => expect(read(`Cake\n200 g flour\n${line}`).parts[0]!.lines.at(-1)!.kind).toBe('note'),
+  );
+  it('weighs more where there is more', () =>
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 400 }),
+        fc.constantFrom('g butter', 'cups flour', 'tbsp honey', 'tsp salt', 'ml milk', 'eggs', 'oz sugar'),
+        (count, of) => {
+          const grams = (n: number) => read(`${n} ${of}`).parts[0]!.lines[0]!.items[0]!.grams!.central;
+          expect(grams(count + 1)).toBeGreaterThan(grams(count));
+        },
+      ),
+      runs(23),
+    ));
+});
+
 describe('a whole text', () => {
   const written = (text: string) => {
     const recipe = read(text);

@@ -18,6 +18,9 @@ const NUMBERED = /^(?:step )?\d{1,2}\s*[.):]\s+(?=\p{Lu}\p{Ll}+ )/u;
 /** What a bake is called, at the end of its name: "Plum tart" is no plum. */
 const BAKE_NAME =
   /\b(?:tart(?:let)?|cake|pie|loaf|cookie|muffin|scone|slice|square|bar|finger|pudding|crumble|cobbler|galette|brownie|bun|knot|roll|pancake|waffle|traybake|snap|bake|torte|gateau|strudel|doughnut|eclair)s?$/i;
+/** Things of the kitchen that lists name beside the food. */
+const EQUIPMENT =
+  /^(?:\d[\d./ x×"-]*)?(?:[\w-]+ ){0,4}?(?:paper|cupcake|muffin|bun|fairy cake) (?:cases|liners|cups)\b|\b(?:parchment|greaseproof|baking paper|baking parchment|foil|cling ?film|piping bags?|cookie cutters?|skewers|cocktail sticks)\b|^\d[\d./ x×-]*\s*(?:cm|mm|in|inch(?:es)?|")?\b[^,]*\b(?:tins?|pans?|trays?|moulds?|dish)$/i;
 const SHORT_STEP_WORDS = 4;
 const LONG_LINE_WORDS = 14;
 const MIDDLING_LINE_WORDS = 7;
@@ -46,6 +49,7 @@ function sortOne(clean: string, last: boolean, state: State): LineSort {
   if (clean.length > MAX_LINE) return state.amounts || state.mode === 'method' ? 'method' : 'note';
   if (state.mode === 'method') return 'method';
   if (state.mode === 'notes') return 'note';
+  if (EQUIPMENT.test(clean) && !isStep(clean)) return 'note';
   const amount = hasAmount(clean);
   if (/:$/.test(clean) && !amount && wordCount(clean) <= 7) return 'heading';
   if (PART_NAMES.test(clean) && (/^(?:for|to) /i.test(clean) || (state.amounts && !last))) return 'heading';

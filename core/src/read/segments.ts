@@ -22,9 +22,11 @@ const COUNTED_PACKS =
 const TIMES = /^(\d+)\s*[x×]\s*(?=\d)/i;
 const METRIC = '(?:kg|g|gr|grams?|ml|l|litres?|liters?)';
 const DUAL = new RegExp(
-  `([\\d.,/ ]+\\s?(?:${METRIC}|oz|ounces?|lb|lbs|cups?|fl oz))\\s*\\/\\s*([\\d.,/ ]+\\s?(?:${METRIC}|oz|ounces?|lb|lbs|cups?|fl oz|sticks?|tbsp))\\b\\.?`,
+  `([\\d.,/ ]+\\s?(?:${METRIC}|oz|ounces?|lb|lbs|cups?|fl oz|tbsps?|tablespoons?|tsps?|teaspoons?|sticks?))\\s*\\/\\s*([\\d.,/ ]+\\s?(?:${METRIC}|oz|ounces?|lb|lbs|cups?|fl oz|sticks?|tbsps?|tablespoons?))\\b\\.?`,
   'i',
 );
+const AMOUNT_BEHIND =
+  /^((?:about )?(?:\d[\d./ ]*\s?[a-z]+\.?|(?:a )?(?:pinch|dash|handful)|\d+))\s*(?:$|[,(])/i;
 const ADDENDA =
   /,?\s*\b(?:(?:plus|with) (?:extra|more|some|a little)|and (?:extra|more|a little (?:extra|more))|to taste|as needed|optional|if needed|or as required)\b.*$/i;
 
@@ -67,7 +69,11 @@ export function takeApart(line: string): Segments {
   const comma = /,(?!\d)\s*/.exec(bare);
   const preparation = comma ? bare.slice(comma.index + comma[0].length) : '';
   const head = comma && !PLUS.test(bare.slice(comma.index)) ? bare.slice(0, comma.index) : bare;
-  const { text: measured, dual } = preferMetric(head.trim());
+  // "3 bars, 100 g each" says it in brackets without brackets.
+  if (/^\d[\d./]*\s*[a-z]+\.? each\b/i.test(preparation)) brackets.push(preparation);
+  // "Milk, 200 ml": the amount stands after the name.
+  const behind = /\d/.test(head) ? undefined : AMOUNT_BEHIND.exec(preparation)?.[1];
+  const { text: measured, dual } = preferMetric(behind ? `${behind} ${head}`.trim() : head.trim());
   const pieces = splitSigned(measured).map(({ text, sign }) => {
     const times = TIMES.exec(text);
     return { text: times ? text.slice(times[0].length) : text, sign, times: times ? Number(times[1]) : 1 };
