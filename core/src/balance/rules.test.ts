@@ -281,7 +281,7 @@ describe('stand-ins', () => {
     (_, row) => {
       for (const id of [...row.from, ...row.to.map(({ ingredient }) => ingredient)])
         expect(catalogue.byId.has(id)).toBe(true);
-      expect(row.to.every(({ ratio }) => ratio > 0 && ratio <= 1.5)).toBe(true);
+      expect(row.to.every(({ ratio }) => ratio > 0 && ratio <= 3)).toBe(true);
       expect(row.because).not.toBe('');
     },
   );

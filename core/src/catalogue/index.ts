@@ -10,4 +10,5 @@ export {
   type OwnIngredient,
 } from './own';
 export { thirstOf } from './thirst';
+export { plainId, VARIANT_MARK } from './variants';
 export type { Component, Composition, Ingredient, Triple } from './types';

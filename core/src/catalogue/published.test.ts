@@ -73,3 +73,37 @@ describe('against the Indian Food Composition Tables 2017', () => {
     expect(Math.abs(ours.fat - theirs!.fatce)).toBeLessThanOrEqual(fat);
   });
 });
+
+/**
+ * Household weights of USDA's SR Legacy, g in a US cup, from memory: what a cook's tables say too. Each row says how far ours
+ * may stand from it, as a share.
+ */
+const HOUSEHOLD: readonly (readonly [id: string, cup: number, within: number])[] = [
+  ['all-purpose-flour', 125, 0.05],
+  ['whole-wheat-flour', 120, 0.05],
+  ['cornmeal', 122, 0.3],
+  ['granulated-sugar', 200, 0.02],
+  ['powdered-sugar', 120, 0.05],
+  ['butter', 227, 0.01],
+  ['vegetable-oil', 218, 0.02],
+  ['whole-milk', 244, 0.01],
+  ['buttermilk', 245, 0.02],
+  ['yogurt', 245, 0.02],
+  ['honey', 339, 0.02],
+  ['molasses', 337, 0.03],
+  ['maple-syrup', 315, 0.02],
+  ['rolled-oats', 81, 0.15],
+  ['cocoa', 86, 0.05],
+  ['raisins', 145, 0.05],
+  ['peanut-butter', 258, 0.02],
+  ['applesauce', 244, 0.02],
+  ['pumpkin-puree', 245, 0.02],
+  ['water', 237, 0.01],
+];
+
+describe('against the household weights of USDA SR Legacy (from memory)', () => {
+  it.each(HOUSEHOLD)('a cup of %s weighs about %d g', (id, cup, within) => {
+    const ours = Object.values(getIngredient(catalogue, id).cup)[0]![0];
+    expect(Math.abs(ours - cup) / cup).toBeLessThanOrEqual(within);
+  });
+});

@@ -1,6 +1,8 @@
 import { expand } from 'jsonld';
 import type { Recipe as SchemaRecipe, WithContext } from 'schema-dts';
-import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest } from '../kitchen';
+import { getIngredient } from '../catalogue';
+import { compositionOf, drinkOf, thirstGrams } from '../formula';
+import { BUILT_IN_KITCHEN, catalogueOf, EMPTY_REQUEST, type ConversionRequest } from '../kitchen';
 import { roundGrams, toEnd } from '../quantity';
 import { takeIn } from '../exchange';
 import { readText } from '../testing';
@@ -204,5 +206,41 @@ describe('out of the house', () => {
     );
     if (sly.outcome !== 'docket') throw new Error('no docket');
     expect(toMarkdown(sly.docket)).toContain('# Plum \\*muffins\\* \\[x\\](y)');
+  });
+});
+
+describe('kitchen rounding', () => {
+  it('moves no balance by more than 2 %', () => {
+    const catalogue = catalogueOf(BUILT_IN_KITCHEN);
+    for (const { lines, balances } of docket.parts) {
+      const rounded = lines.flatMap(({ id, ingredient, name, grams }) =>
+        ingredient !== null && grams
+          ? [
+              {
+                line: id,
+                ingredient,
+                name,
+                role: getIngredient(catalogue, ingredient).role,
+                grams: grams.central,
+                low: 0,
+                high: 0,
+              },
+            ]
+          : [],
+      );
+      const { fat, sugars } = compositionOf(rounded, catalogue);
+      for (const [id, now] of [
+        ['fat', fat],
+        ['sugar', sugars],
+      ] as const) {
+        const { converted } = balances.find((one) => one.id === id)!;
+        expect(Math.abs(now - converted)).toBeLessThanOrEqual(0.02 * converted);
+      }
+      const thirst = thirstGrams(rounded, catalogue);
+      const { converted } = balances.find((one) => one.id === 'drinkThirst')!;
+      expect(Math.abs(drinkOf(rounded, catalogue) / thirst - converted)).toBeLessThanOrEqual(
+        0.02 * converted,
+      );
+    }
   });
 });

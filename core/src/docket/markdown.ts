@@ -30,6 +30,12 @@ export function toMarkdown(docket: Docket): string {
     ]),
     '## Method',
     method.map(({ text }, at) => `${at + 1}. ${escaped(unnumbered(text))}`).join('\n'),
+    ...(guard.crossContact.length > 0
+      ? [
+          '## Against cross-contact',
+          guard.crossContact.map(({ check }) => `- [ ] ${escaped(check)}`).join('\n'),
+        ]
+      : []),
     '## Notes',
     [
       ...shifts.map(({ from, to, because }) => `- ${escaped(`${from} → ${to}: ${because}`)}`),

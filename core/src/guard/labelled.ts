@@ -1,20 +1,17 @@
-import { unfold, type Catalogue, type Ingredient } from '../catalogue';
+import { plainId, unfold, VARIANT_MARK, type Catalogue, type Ingredient } from '../catalogue';
 import { catalogueOf, type ConversionRequest, type Kitchen } from '../kitchen';
 import type { Item, Line, Recipe } from '../read';
 import { LABEL_FACTS, type LabelFact } from '../vocabulary';
 import { COMMERCIAL, HOLDS, IMPLIED } from './data/commercial';
 
 type Says = Readonly<Partial<Record<LabelFact, boolean>>>;
-/** Stands in the id of a blend between its own and what its label says. */
-const LABELLED = '--';
 const NOTHING_SAID: Says = {};
 const HELD = LABEL_FACTS.filter((fact) => fact !== 'certified');
 
 /** The blend of the catalogue that an item is, labelled or not; undefined when it is none. */
 const blendOf = ({ ingredient }: Item): string | undefined => {
-  if (ingredient === null || COMMERCIAL.has(ingredient)) return ingredient ?? undefined;
-  if (!ingredient.includes(LABELLED)) return undefined;
-  const id = ingredient.slice(0, ingredient.indexOf(LABELLED));
+  if (ingredient === null) return undefined;
+  const id = plainId(ingredient);
   return COMMERCIAL.has(id) ? id : undefined;
 };
 
@@ -52,7 +49,7 @@ function asLabelled(blend: Ingredient, says: Says, catalogue: Catalogue): Ingred
   const milled = flours.reduce((sum, { share }) => sum + share, 0);
   return {
     ...blend,
-    id: `${blend.id}${LABELLED}${LABEL_FACTS.map((fact) => (says[fact] === undefined ? '' : `${fact}${says[fact] ? 1 : 0}`)).join('')}`,
+    id: `${blend.id}${VARIANT_MARK}${LABEL_FACTS.map((fact) => (says[fact] === undefined ? '' : `${fact}${says[fact] ? 1 : 0}`)).join('')}`,
     also: [],
     kinds: [],
     allergens: says.milk ? [...new Set([...blend.allergens, 'milk' as const])] : blend.allergens,

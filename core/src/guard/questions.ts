@@ -1,5 +1,5 @@
 import hash from 'imurmurhash';
-import { getIngredient, type Catalogue } from '../catalogue';
+import { getIngredient, plainId, type Catalogue } from '../catalogue';
 import type { ConversionRequest } from '../kitchen';
 import type { Line } from '../read';
 import type { Avoidance, GrainClass, LabelFact } from '../vocabulary';
@@ -118,9 +118,7 @@ export function questionsOf(
   if (questions.length === 0) return [];
   const made = line.items.map(({ ingredient }) => {
     const known = ingredient === null ? undefined : catalogue.byId.get(ingredient);
-    return (
-      known && [known.id.split('--')[0], known.note, known.id.startsWith(HOUSE_PREFIX) ? known.madeOf : []]
-    );
+    return known && [plainId(known.id), known.note, known.id.startsWith(HOUSE_PREFIX) ? known.madeOf : []];
   });
   // What is left to look up on a blend's label is no part of the key: looking one thing up must not reopen the rest.
   const key = keyOf(

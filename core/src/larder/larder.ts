@@ -1,4 +1,4 @@
-import { getIngredient, ingredientOfOwn, type Ingredient } from '../catalogue';
+import { getIngredient, ingredientOfOwn, plainId, type Ingredient } from '../catalogue';
 import { convert } from '../docket';
 import { formulaOf } from '../formula';
 import { guardRecipe, HOUSE_PREFIX } from '../guard';
@@ -66,9 +66,7 @@ function weigh(
         weighed: result.docket.parts
           .flatMap(({ lines }) => lines)
           .flatMap(({ ingredient, grams }) =>
-            ingredient !== null && grams
-              ? [{ ingredient: ingredient.split('--')[0]!, grams: grams.central }]
-              : [],
+            ingredient !== null && grams ? [{ ingredient: plainId(ingredient), grams: grams.central }] : [],
           ),
       };
   }

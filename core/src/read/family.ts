@@ -1,6 +1,7 @@
 import { availabilityOf, getIngredient, type Catalogue } from '../catalogue';
 import { FAMILIES, type FamilyId } from '../vocabulary';
 import { PROTOTYPES } from './data/prototypes';
+import { RATIOS, type FamilyRatios } from './ratios';
 import type { FamilyGuess, Line } from './types';
 
 /** Spread of each ratio between recipes of one family, as a factor in natural logs. */
@@ -12,10 +13,6 @@ const METHOD_EVIDENCE = 1.1;
 const MOST_WORDS = 2;
 /** So many families are shown beside the one that is guessed. */
 const SHOWN = 4;
-
-export const RATIOS = ['water', 'fat', 'sugars', 'egg'] as const;
-/** Water that the flour can drink, fat, sugar and egg, g per 100 g of flour. */
-export type FamilyRatios = Readonly<Record<(typeof RATIOS)[number], number>>;
 
 /** What each weighed item of a line brings to the ratios, g; and how much of it is flour. */
 function shareOf(line: Line, catalogue: Catalogue): FamilyRatios & { readonly flour: number } {

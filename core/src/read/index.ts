@@ -1,7 +1,7 @@
 export { cleanLine } from './clean';
 export { CUE_KINDS, type CueKind } from './data/cues';
 export type { DoubtKind, Finding } from './doubts';
-export { RATIOS, type FamilyRatios } from './family';
+export { RATIOS, type FamilyRatios } from './ratios';
 export { matchIngredient } from './match';
 export { tokensOf } from './names';
 export { ingredientLines, readRecipe, type ReadResult } from './recipe';

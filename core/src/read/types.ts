@@ -3,7 +3,7 @@ import type { Range } from '../quantity';
 import type { FamilyId, Locale, Role } from '../vocabulary';
 import type { CueKind } from './data/cues';
 import type { Finding } from './doubts/doubt';
-import type { FamilyRatios } from './family';
+import type { FamilyRatios } from './ratios';
 
 /** How sure the reader is of an ingredient: `near` was found by tolerance and is a question, `none` is unknown. */
 export type MatchKind = 'exact' | 'near' | 'none';

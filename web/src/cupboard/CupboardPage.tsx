@@ -3,11 +3,14 @@ import { styled } from 'styled-components';
 import { useHouseholdsQuery } from '../api/api';
 import { failureWords } from '../api/words';
 import { Wordmark } from '../app/Wordmark';
-import { Stack } from '../ui/layout';
+import { useAppDispatch } from '../app/state';
+import { Button } from '../ui/Button';
+import { Row, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
 import { OwnIngredients } from './OwnIngredients';
 import { People } from './People';
 import { EggsAndSpoons, HouseRecipes, Jars } from './Shelves';
+import { settleLeftover } from './kitchens';
 import { useKitchen } from './useKitchen';
 import { WeighedCups } from './WeighedCups';
 
@@ -15,7 +18,8 @@ import { WeighedCups } from './WeighedCups';
 export function CupboardPage() {
   const { household = '' } = useParams();
   const [search] = useSearchParams();
-  const { doc, ready, failure, save, change, troubles } = useKitchen(household);
+  const { doc, ready, failure, save, change, troubles, leftover } = useKitchen(household);
+  const dispatch = useAppDispatch();
   const name = useHouseholdsQuery().data?.find(({ id }) => id === household)?.name;
   return (
     <Page data-busy={(!ready && !failure) || save.status === 'sending' || undefined}>
@@ -30,6 +34,17 @@ export function CupboardPage() {
       {save.status === 'offline' || save.status === 'failed' ? (
         <Notice tone="danger" loud>
           {save.words}
+        </Notice>
+      ) : null}
+      {leftover ? (
+        <Notice tone="ask">
+          <Row>
+            <span>An earlier visit made changes here that never reached the server.</span>
+            <Button onPress={() => dispatch(settleLeftover(household, true))}>Take them up</Button>
+            <Button $weight="quiet" onPress={() => dispatch(settleLeftover(household, false))}>
+              Let them go
+            </Button>
+          </Row>
         </Notice>
       ) : null}
       {ready ? (

@@ -15,6 +15,8 @@ export interface Kitchen {
     | { readonly status: 'offline' | 'failed'; readonly words: string };
   /** What could not be laid out, as the engine says. */
   readonly troubles: readonly string[];
+  /** What an earlier visit could not send, made on an older version: offered, never merged. */
+  readonly leftover: KitchenDocument | null;
 }
 
 export type Kitchens = Readonly<Record<string, Kitchen>>;
@@ -30,6 +32,7 @@ export const NO_KITCHEN: Kitchen = {
   edition: 0,
   save: { status: 'idle' },
   troubles: [],
+  leftover: null,
 };
 
 const on =
@@ -63,6 +66,9 @@ const slice = createSlice({
     kitchenSaved: plain(
       on((_known, { version }: At & { version: number }) => ({ version, save: { status: 'idle' } as const })),
     ),
+    leftoverFound: plain(
+      on((_known, { leftover }: At & { leftover: KitchenDocument | null }) => ({ leftover })),
+    ),
     kitchenLaid: plain(
       on((known, { troubles }: At & { troubles: readonly string[] }) =>
         known.troubles.join() === troubles.join() ? {} : { troubles },
@@ -71,6 +77,13 @@ const slice = createSlice({
   },
 });
 
-export const { kitchenFound, kitchenChanged, houseRecipesFound, kitchenSaving, kitchenSaved, kitchenLaid } =
-  slice.actions;
+export const {
+  leftoverFound,
+  kitchenFound,
+  kitchenChanged,
+  houseRecipesFound,
+  kitchenSaving,
+  kitchenSaved,
+  kitchenLaid,
+} = slice.actions;
 export const kitchenReducer = slice.reducer;

@@ -5,12 +5,14 @@ import { ifVersion } from '../api/api';
 import { isAway, request, type Failure } from '../api/http';
 import { failureWords } from '../api/words';
 import type { Thunk } from '../app/state';
+import { dropKitchen, findKitchen, keepKitchen } from './kitchenCopy';
 import {
   houseRecipesFound,
   kitchenChanged,
   kitchenFound,
   kitchenSaved,
   kitchenSaving,
+  leftoverFound,
   NO_KITCHEN,
 } from './kitchenSlice';
 
@@ -46,7 +48,12 @@ export const loadKitchen =
     if (getState().kitchens[household]) return null;
     const reply = await fetchKitchen(household);
     if (!reply.ok) return reply.failure;
-    if (!getState().kitchens[household]) dispatch(kitchenFound({ household, ...reply.data }));
+    if (!getState().kitchens[household]) {
+      dispatch(kitchenFound({ household, ...reply.data }));
+      const copy = findKitchen(household);
+      if (copy?.version === reply.data.version) dispatch(changeKitchen(household, () => copy.doc));
+      else if (copy) dispatch(leftoverFound({ household, leftover: copy.doc }));
+    }
     await dispatch(fetchHouseRecipes(household));
     return null;
   };
@@ -97,6 +104,7 @@ const flush =
         if (reply.ok) {
           pending.set(household, (pending.get(household) ?? []).slice(count));
           dispatch(kitchenSaved({ household, version: reply.data.version }));
+          if (pending.get(household)?.length === 0) dropKitchen(household);
         } else if (isAway(reply.failure)) {
           dispatch(
             kitchenSaving({ household, save: { status: 'offline', words: failureWords(reply.failure) } }),
@@ -122,8 +130,20 @@ const flush =
 export const changeKitchen =
   (household: string, change: KitchenChange): Thunk<void> =>
   (dispatch, getState) => {
-    const { doc } = getState().kitchens[household] ?? NO_KITCHEN;
+    const { doc, version } = getState().kitchens[household] ?? NO_KITCHEN;
+    const next = change(doc);
     pending.set(household, [...(pending.get(household) ?? []), change]);
-    dispatch(kitchenChanged({ household, doc: change(doc) }));
+    dispatch(kitchenChanged({ household, doc: next }));
+    keepKitchen(household, { version, doc: next });
     void dispatch(flush(household)).then(() => dispatch(fetchHouseRecipes(household)));
+  };
+
+/** What an earlier visit left: taken up over what is stored, or let go. */
+export const settleLeftover =
+  (household: string, take: boolean): Thunk<void> =>
+  (dispatch, getState) => {
+    const leftover = getState().kitchens[household]?.leftover;
+    dispatch(leftoverFound({ household, leftover: null }));
+    if (take && leftover) dispatch(changeKitchen(household, () => leftover));
+    else dropKitchen(household);
   };

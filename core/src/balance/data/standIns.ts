@@ -33,6 +33,17 @@ export const STAND_INS: { readonly source: string; readonly confidence: 'common-
     { from: ['oat-milk', 'rice-milk'], trouble: ['grain', 'gluten'], to: [{ ingredient: 'pea-milk', ratio: 1 }], because: 'a milk without grain' },
     { from: ['powdered-sugar'], trouble: ['corn'], to: [{ ingredient: 'caster-sugar', ratio: 0.97 }], because: 'grind it with a little tapioca starch for icing' },
     { from: ['white-rice-flour', 'brown-rice-flour', 'sweet-rice-flour', 'sorghum-flour', 'millet-flour', 'teff-flour', 'buckwheat-flour', 'quinoa-flour', 'amaranth-flour', 'corn-flour', 'masa-harina', 'cornmeal', 'gf-blend'], trouble: ['grain', 'corn'], to: [{ ingredient: 'cassava-flour', ratio: 0.83 }], because: 'cassava is the nearest to a grain flour without being one' },
+    // Oats, gums, potato
+    { from: ['rolled-oats', 'certified-oats', 'granola'], trouble: ['oats'], to: [{ ingredient: 'puffed-grain', ratio: 0.8 }], because: 'rice flakes for oat flakes' },
+    { from: ['rolled-oats', 'certified-oats', 'granola'], trouble: ['oats'], to: [{ ingredient: 'desiccated-coconut', ratio: 0.8 }], because: 'flakes for flakes: bite without oats' },
+    { from: ['oat-flour', 'oat-bran', 'oat-fibre'], trouble: ['oats'], to: [{ ingredient: 'sorghum-flour', ratio: 1 }], because: 'a mild flour of the same body' },
+    { from: ['oat-milk'], trouble: ['oats'], to: [{ ingredient: 'pea-milk', ratio: 1 }], because: 'a milk without oats' },
+    { from: ['xanthan-gum', 'locust-bean-gum'], trouble: ['gums'], to: [{ ingredient: 'psyllium-husk', ratio: 2.7 }], because: 'husk binds as well at nearly three times the weight' },
+    { from: ['guar-gum'], trouble: ['gums'], to: [{ ingredient: 'psyllium-husk', ratio: 1.9 }], because: 'husk binds as well at twice the weight' },
+    { from: ['potato-starch'], trouble: ['nightshades'], to: [{ ingredient: 'tapioca-starch', ratio: 1 }], because: 'a root starch that is no nightshade' },
+    { from: ['potato-flour'], trouble: ['nightshades'], to: [{ ingredient: 'cassava-flour', ratio: 1 }], because: 'another flour that holds much water' },
+    { from: ['potato'], trouble: ['nightshades'], to: [{ ingredient: 'sweet-potato', ratio: 1 }], because: 'sweet potato is no nightshade' },
+    { from: ['gf-blend'], trouble: ['gums', 'nightshades'], to: [{ ingredient: 'white-rice-flour', ratio: 0.65 }, { ingredient: 'tapioca-starch', ratio: 0.35 }], because: 'its flours without its gum or potato' },
     // Milk
     { from: ['butter', 'margarine'], trouble: ['milk'], to: [{ ingredient: 'vegan-butter', ratio: 1 }], because: 'a baking block holds the same fat and water as butter' },
     { from: ['butter', 'margarine'], trouble: ['milk'], to: [{ ingredient: 'shortening', ratio: 0.82 }, { ingredient: 'water', ratio: 0.16 }], because: 'shortening is all fat: the water that butter brings is put back' },

@@ -1,4 +1,4 @@
-import { getIngredient, type Catalogue } from '../../catalogue';
+import { getIngredient, plainId, unfold, type Catalogue } from '../../catalogue';
 import type { FormulaLine } from '../../formula';
 import { grainForbidden } from '../../guard';
 import type { ConversionRequest } from '../../kitchen';
@@ -13,8 +13,13 @@ const PUREE = 'applesauce';
 
 /** Why an ingredient can't be in this bake; empty when it can. */
 export function troublesOf(id: string, request: ConversionRequest, catalogue: Catalogue): Trouble[] {
-  const { gluten, grain, allergens } = getIngredient(catalogue, id);
-  const avoided = allergens.filter((one) => request.without.includes(one));
+  const { gluten, grain, allergens, madeOf } = getIngredient(catalogue, id);
+  const parts = madeOf.length === 0 ? [] : unfold(catalogue, id);
+  const held = new Set([
+    ...allergens,
+    ...parts.flatMap((part) => getIngredient(catalogue, part.ingredient).allergens),
+  ]);
+  const avoided = request.without.filter((one) => held.has(one));
   const starchOfGrain = request.diet === 'grain-free' && !request.grainDerived && id === 'baking-powder';
   return [
     ...(gluten === 'contains' ? (['gluten'] as const) : []),
@@ -32,7 +37,7 @@ export function findStandIn(
   const troubles = troublesOf(id, request, catalogue);
   return STAND_INS.rows.find(
     (row) =>
-      row.from.includes(id) &&
+      row.from.includes(plainId(id)) &&
       row.trouble.some((one) => troubles.includes(one)) &&
       row.to.every((part) => troublesOf(part.ingredient, request, catalogue).length === 0),
   );

@@ -2,7 +2,8 @@ import type { Catalogue } from '../../catalogue';
 import type { FamilyId } from '../../vocabulary';
 import { cleanLine } from '../clean';
 import { FAR_FROM_FAMILY, USUAL_MOST } from '../data/usual';
-import { compareRatios, type FamilyRatios } from '../family';
+import { compareRatios } from '../family';
+import type { FamilyRatios } from '../ratios';
 import type { Line, Part } from '../types';
 import { makeDoubt, type Finding } from './doubt';
 

@@ -1,5 +1,5 @@
 import { getIngredient, type Catalogue } from '../../catalogue';
-import type { FamilyRatios } from '../family';
+import type { FamilyRatios } from '../ratios';
 import type { BakeFacts, Line, Part, Step } from '../types';
 import type { FamilyId } from '../../vocabulary';
 import { farFromFamily, refersToAnother, slippedFraction, unusualAmounts } from './amounts';

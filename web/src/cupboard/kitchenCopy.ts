@@ -1,0 +1,31 @@
+import type { KitchenDocument } from '@omniarton/core/kitchen';
+
+/** A kitchen's changes that the server doesn't have yet, in this browser: for a closed tab or a server that is away. */
+export interface KitchenCopy {
+  /** The version that they were made on. */
+  readonly version: number;
+  readonly doc: KitchenDocument;
+}
+
+const keyOf = (household: string) => `omniarton.kitchen.${household}`;
+
+/** A browser that keeps nothing (forbidden, or full) is no reason to stop. */
+function attempt<T>(work: () => T): T | undefined {
+  try {
+    return work();
+  } catch {
+    return undefined;
+  }
+}
+
+export const keepKitchen = (household: string, copy: KitchenCopy): void =>
+  attempt(() => localStorage.setItem(keyOf(household), JSON.stringify(copy)));
+
+export const dropKitchen = (household: string): void =>
+  attempt(() => localStorage.removeItem(keyOf(household)));
+
+export const findKitchen = (household: string): KitchenCopy | undefined =>
+  attempt(() => {
+    const kept = localStorage.getItem(keyOf(household));
+    return kept === null ? undefined : (JSON.parse(kept) as KitchenCopy);
+  });
