@@ -1,7 +1,7 @@
 import { getIngredient, type Catalogue } from '../catalogue';
 import { troublesOf } from '../balance';
-import { guardLines, guardMethod, type GuardReport } from '../guard';
-import { peopleAt, type ConversionRequest, type Kitchen } from '../kitchen';
+import { guardLines, guardMethod, judgeLine, type GuardReport } from '../guard';
+import { catalogueOf, peopleAt, type ConversionRequest, type Kitchen } from '../kitchen';
 import type { Line, Recipe } from '../read';
 import { ingredientLines } from '../read';
 import type { Allergen } from '../vocabulary';
@@ -82,10 +82,10 @@ export function guardDocket(
   request: ConversionRequest,
   kitchen: Kitchen,
 ): DocketGuard {
-  const came = guardLines(ingredientLines(recipe), request, kitchen);
   const steps = recipe.method.map(({ source }) => source).join(' ');
   const goes = guardLines(outgoing, request, kitchen, guardMethod(recipe), steps);
-  const had = new Set(came.lines.flatMap(({ allergens }) => allergens));
+  const catalogue = catalogueOf(kitchen);
+  const had = new Set(ingredientLines(recipe).flatMap((line) => judgeLine(line, catalogue).allergens));
   const has = new Set(goes.lines.flatMap(({ allergens }) => allergens));
   const newTo: Allergen[] = ALLERGENS.filter((one) => has.has(one) && !had.has(one));
   return {

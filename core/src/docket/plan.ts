@@ -2,9 +2,9 @@ import { flourGrams, wheatGrams } from '../balance';
 import type { Catalogue } from '../catalogue';
 import { COVERED_FAMILIES, describeFamily, findProfile, type Profile } from '../family';
 import { formulaOf, scaleRecipe, type FormulaPart } from '../formula';
-import { forLabels, grainForbidden, guardRecipe } from '../guard';
+import { forLabels, grainForbidden, guardRecipe, judgeLine } from '../guard';
 import { catalogueOf, forTable, type ConversionRequest, type Kitchen } from '../kitchen';
-import type { Recipe } from '../read';
+import { ingredientLines, type Recipe } from '../read';
 import type { FamilyId } from '../vocabulary';
 import type { NoDocket } from './types';
 
@@ -29,14 +29,15 @@ export function none(
 }
 
 /** True when nothing in the recipe needs replacing for these people. */
-function nothingForbidden({ recipe, request, kitchen }: Work): boolean {
-  const { lines } = guardRecipe(recipe, request, kitchen);
-  return lines.every(
-    ({ gluten, grain, allergens }) =>
+function nothingForbidden({ recipe, request, catalogue }: Work): boolean {
+  return ingredientLines(recipe).every((line) => {
+    const { gluten, grain, allergens } = judgeLine(line, catalogue);
+    return (
       gluten !== 'contains' &&
       !grainForbidden(request, grain) &&
-      !allergens.some((one) => request.without.includes(one)),
-  );
+      !allergens.some((one) => request.without.includes(one))
+    );
+  });
 }
 
 function whyNothing(work: Work): NoDocket {

@@ -1,25 +1,35 @@
+import { memo } from 'react';
+import { useStore } from 'react-redux';
 import { styled } from 'styled-components';
 import { toJsonLd, toMarkdown, type Docket } from '@omniarton/core/docket';
+import type { RootState } from '../app/state';
+import { useDraftId } from '../stages/bench/onBench';
 import { Button } from '../ui/Button';
 import { fileName, saveFile } from './saveFile';
 
-/** Out of the house: on paper, as Markdown, as linked data. */
-export function DocketActions({ docket }: { readonly docket: Docket }) {
-  const name = fileName(docket.title);
+/** Out of the house: on paper, as Markdown, as linked data. The docket is looked at when it is sent, not while it changes. */
+export const DocketActions = memo(function DocketActions() {
+  const store = useStore<RootState>();
+  const id = useDraftId();
+  const send = (ending: string, type: string, words: (docket: Docket) => string) => {
+    const outcome = store.getState().engine[id]?.outcome;
+    if (outcome?.outcome === 'docket')
+      saveFile(`${fileName(outcome.docket.title)}.${ending}`, type, words(outcome.docket));
+  };
   return (
     <Bar>
       <Button onPress={() => window.print()}>Print</Button>
       <Button
         onPress={() =>
-          saveFile(`${name}.jsonld`, 'application/ld+json', JSON.stringify(toJsonLd(docket), null, 2))
+          send('jsonld', 'application/ld+json', (docket) => JSON.stringify(toJsonLd(docket), null, 2))
         }
       >
         JSON-LD
       </Button>
-      <Button onPress={() => saveFile(`${name}.md`, 'text/markdown', toMarkdown(docket))}>Markdown</Button>
+      <Button onPress={() => send('md', 'text/markdown', toMarkdown)}>Markdown</Button>
     </Bar>
   );
-}
+});
 
 const Bar = styled.div`
   display: flex;

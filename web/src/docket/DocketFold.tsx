@@ -35,7 +35,7 @@ export function DocketFold() {
         {docket ? (
           <>
             <DocketPaper docket={docket} stale={stale} />
-            <DocketActions docket={docket} />
+            <DocketActions />
           </>
         ) : (
           <NoDocketPaper outcome={outcome?.outcome === 'docket' || !written ? null : outcome} />

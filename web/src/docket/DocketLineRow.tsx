@@ -4,7 +4,7 @@ import type { FlourClass } from '@omniarton/core/blend';
 import type { DocketLine } from '@omniarton/core/docket';
 import { FlourScrap } from '../ui/Flour';
 import { Figure } from '../ui/layout';
-import { useSettings } from '../settings/useSettings';
+import { useUnits } from '../settings/units';
 import { sayGrams } from '../ui/say';
 import { inCups } from '../ui/units';
 
@@ -17,7 +17,7 @@ interface Props {
 /** One line of the docket: weight, name, volume; what it was where it has changed. */
 export const DocketLineRow = memo(function DocketLineRow({ line, kind }: Props) {
   const { grams, name, volume, cupGrams, source, changed, overruled } = line;
-  const { units = 'grams' } = useSettings().settings;
+  const units = useUnits();
   const cups = grams ? inCups(grams.central, cupGrams, units) : null;
   return (
     <Line data-changed={changed || undefined}>

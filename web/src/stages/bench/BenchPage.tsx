@@ -1,4 +1,4 @@
-import { Suspense, useCallback, useEffect, useState } from 'react';
+import { Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { Navigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
 import type { Found } from '@omniarton/core/exchange';
@@ -13,6 +13,8 @@ import { DocketFold } from '../../docket/DocketFold';
 import { closed } from '../../draft/draftSlice';
 import { openRecipe } from '../../draft/opening';
 import { isStale } from '../../engine/engineSlice';
+import { UnitsProvider } from '../../settings/units';
+import { useSettings } from '../../settings/useSettings';
 import { Button } from '../../ui/Button';
 import { Row } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
@@ -81,16 +83,14 @@ export function BenchPage() {
 }
 
 function Bench({ household, stage }: { readonly household: string; readonly stage: string }) {
-  const saving = useDraft(({ save }) => save.status === 'sending' || save.status === 'waiting');
-  const thinking = useEngine(isStale);
   const failed = useEngine((engine) => engine.failed);
   const conflict = useDraft(({ save }) => save.status === 'conflict');
-  const title = useDraft(({ doc }) => doc.asRead.title);
   const { Page, name } = STAGES.find(({ id }) => id === stage)!;
   const sheet = useShortcuts(household);
+  const { units = 'grams' } = useSettings().settings;
   return (
-    <Frame data-busy={saving || thinking || undefined}>
-      <title>{`${title || 'Untitled'} · ${name} · Omniarton`}</title>
+    <Busy>
+      <Title stage={name} />
       <BenchHead household={household} onHelp={sheet.open} />
       <Beam household={household} stage={stage} />
       <Floor>
@@ -102,15 +102,31 @@ function Bench({ household, stage }: { readonly household: string; readonly stag
             </Notice>
           ) : null}
           <Suspense fallback={<p role="status">Setting out …</p>}>
-            <Page />
+            <UnitsProvider value={units}>
+              <Page />
+            </UnitsProvider>
           </Suspense>
         </Area>
-        <DocketFold />
+        <UnitsProvider value={units}>
+          <DocketFold />
+        </UnitsProvider>
       </Floor>
       {sheet.element}
       <Dropped household={household} />
-    </Frame>
+    </Busy>
   );
+}
+
+/** Says that something is being worked out or saved. It changes with every key, so nothing that it holds is drawn with it. */
+function Busy({ children }: { readonly children: ReactNode }) {
+  const saving = useDraft(({ save }) => save.status === 'sending' || save.status === 'waiting');
+  const thinking = useEngine(isStale);
+  return <Frame data-busy={saving || thinking || undefined}>{children}</Frame>;
+}
+
+function Title({ stage }: { readonly stage: string }) {
+  const title = useDraft(({ doc }) => doc.asRead.title);
+  return <title>{`${title || 'Untitled'} · ${stage} · Omniarton`}</title>;
 }
 
 /** A file that is dropped on the bench fills an empty sheet; onto a recipe it never falls, but beside it. */

@@ -9,35 +9,44 @@ import type { RootState } from '../../app/state';
 import { askSlow } from '../../engine/engine';
 import { askInKitchen, parcelOf } from '../../engine/kitchens';
 import { Button } from '../../ui/Button';
+import { Fold } from '../../ui/Fold';
 import { Row, Small, Stack } from '../../ui/layout';
 import { useDraftId, useEngine, useRequest } from '../bench/onBench';
 import { RATIO_WORDS } from './words';
 
 /** What speaks for the kind of bake it is taken for; and what would be otherwise if it were another. */
 export function FamilyCheck() {
-  const guess = useEngine(({ answer }) => (answer?.asRead.batchGrams ? answer.recipe.family : null));
-  const [request, ask] = useRequest();
+  const guess = useEngine(({ answer }) => (answer?.asRead.batchGrams ? answer.recipe.family.id : null));
+  const [request] = useRequest();
+  const taken = request.family ?? guess;
+  if (taken === null) return null;
+  return (
+    <Fold name={`Why ${describeFamily(taken).name}`}>
+      <Why taken={taken} />
+    </Fold>
+  );
+}
+
+function Why({ taken }: { readonly taken: FamilyId }) {
+  const guess = useEngine(({ answer }) => answer?.recipe.family);
+  const [, ask] = useRequest();
   const { other, differences, look, close } = useWhatIf();
   if (!guess) return null;
-  const taken = request.family ?? guess.id;
   return (
-    <details>
-      <summary>Why {describeFamily(taken).name}</summary>
-      <Stack $gap={3}>
-        <Evidence guess={guess} taken={taken} onLook={(id) => void look(id)} />
-        {other && differences ? (
-          <WhatChanges
-            other={other}
-            differences={differences}
-            onTake={() => {
-              ask({ family: other });
-              close();
-            }}
-            onLeave={close}
-          />
-        ) : null}
-      </Stack>
-    </details>
+    <Stack $gap={3}>
+      <Evidence guess={guess} taken={taken} onLook={(id) => void look(id)} />
+      {other && differences ? (
+        <WhatChanges
+          other={other}
+          differences={differences}
+          onTake={() => {
+            ask({ family: other });
+            close();
+          }}
+          onLeave={close}
+        />
+      ) : null}
+    </Stack>
   );
 }
 

@@ -1,7 +1,7 @@
 import { memo, useState } from 'react';
 import { styled } from 'styled-components';
 import type { Item, Line } from '@omniarton/core/read';
-import { useSettings } from '../../settings/useSettings';
+import { useUnits } from '../../settings/units';
 import { DoubtBar, isDoubtful } from '../../ui/Doubt';
 import { Figure } from '../../ui/layout';
 import { sayGrams, sayNumber } from '../../ui/say';
@@ -74,7 +74,7 @@ function Uses({ line: { uses } }: { readonly line: Line }) {
 }
 
 function WeightOf({ item: { grams, ingredient } }: { readonly item: Item }) {
-  const { units = 'grams' } = useSettings().settings;
+  const units = useUnits();
   const cup = useEngine(({ answer }) => (ingredient === null ? undefined : answer?.cups[ingredient]));
   if (!grams) return <Figure title="no weight is given">–</Figure>;
   const cups = inCups(grams.central, cup, units);

@@ -1,10 +1,11 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { styled } from 'styled-components';
 import { describeFamily } from '@omniarton/core/family';
 import { FAMILIES, LOCALES, type FamilyId, type Locale } from '@omniarton/core/vocabulary';
 import { useKey } from '../../app/useKey';
 import { useSettings } from '../../settings/useSettings';
 import { Button } from '../../ui/Button';
+import { Fold } from '../../ui/Fold';
 import { Row, Small, Stack } from '../../ui/layout';
 import { Pick } from '../../ui/Pick';
 import { UNIT_NAMES, UNITS, type WeightUnit } from '../../ui/units';
@@ -32,7 +33,7 @@ export function ReadStage() {
         </Row>
       )}
       <Doubts />
-      <Row $gap={5} style={{ alignItems: 'end' }}>
+      <Row $gap={5} style={{ alignItems: 'start' }}>
         <Family />
         <Measures />
         <Units />
@@ -55,18 +56,33 @@ const GUESS = 'guess';
 /** What kind of bake it is read as; a person knows better. */
 function Family() {
   const [request, ask] = useRequest();
-  const guess = useEngine(({ answer }) => (answer?.asRead.batchGrams ? answer.recipe.family : null));
-  const sure = guess
-    ? `As read: ${describeFamily(guess.id).name}, ${Math.round(guess.confidence * 100)} % sure`
-    : 'Nothing read yet';
-  return (
-    <Pick<FamilyId | typeof GUESS>
-      label="What it is"
-      value={request.family ?? GUESS}
-      options={[{ id: GUESS, name: sure }, ...FAMILIES.map((id) => ({ id, name: describeFamily(id).name }))]}
-      onChange={(id) => ask({ family: id === GUESS ? null : id })}
-    />
+  const guess = useEngine(({ answer }) => (answer?.asRead.batchGrams ? answer.recipe.family.id : null));
+  // The list is long and is built anew with its options: only another guess changes them.
+  const options = useMemo(
+    () => [
+      { id: GUESS as FamilyId | typeof GUESS, name: guess ? `As read: ${describeFamily(guess).name}` : 'Nothing read yet' },
+      ...FAMILIES.map((id) => ({ id, name: describeFamily(id).name })),
+    ],
+    [guess],
   );
+  return (
+    <Stack $gap={1}>
+      <Pick<FamilyId | typeof GUESS>
+        label="What it is"
+        value={request.family ?? GUESS}
+        options={options}
+        onChange={(id) => ask({ family: id === GUESS ? null : id })}
+      />
+      {request.family === null ? <Sure /> : null}
+    </Stack>
+  );
+}
+
+function Sure() {
+  const confidence = useEngine(({ answer }) =>
+    answer?.asRead.batchGrams ? Math.round(answer.recipe.family.confidence * 100) : null,
+  );
+  return confidence === null ? null : <Small>{confidence} % sure</Small>;
 }
 
 /** Whose cups and spoons the recipe means: an Australian tablespoon is a third larger than another. */
@@ -102,29 +118,34 @@ function Units() {
   );
 }
 
-/** What else was read: how much it makes, its times, and the words of the method that later stages listen to. */
+/** What else was read: its times, and the words of the method that later stages listen to. */
 function Heard() {
-  const recipe = useEngine(({ answer }) => answer?.recipe);
-  if (!recipe || (recipe.cues.length === 0 && !recipe.bake)) return null;
-  const { prep, cook, rest, total } = recipe.times;
-  const times = [
-    ['preparing', prep],
-    ['baking', cook],
-    ['resting', rest],
-    ['in all', total],
-  ].flatMap(([name, minutes]) => (minutes === null ? [] : [`${name} ${minutes} min`]));
+  const there = useEngine(({ answer }) => answer && (answer.recipe.cues.length > 0 || answer.recipe.bake));
+  return there ? (
+    <Fold name="What else was heard">
+      <HeardWords />
+    </Fold>
+  ) : null;
+}
+
+function HeardWords() {
+  const times = useEngine(({ answer }) => answer?.recipe.times);
+  const cues = useEngine(({ answer }) => answer?.recipe.cues);
+  const stated = [
+    ['preparing', times?.prep],
+    ['baking', times?.cook],
+    ['resting', times?.rest],
+    ['in all', times?.total],
+  ].flatMap(([name, minutes]) => (minutes ? [`${name} ${minutes} min`] : []));
   return (
-    <details>
-      <summary>What else was heard</summary>
-      <Cues>
-        {times.length > 0 ? <li>{times.join(', ')}</li> : null}
-        {recipe.cues.map(({ kind, words, step }, at) => (
-          <li key={`${step} ${at}`}>
-            <Small as="span">{CUE_WORDS[kind]}</Small> <q>{words}</q>
-          </li>
-        ))}
-      </Cues>
-    </details>
+    <Cues>
+      {stated.length > 0 ? <li>{stated.join(', ')}</li> : null}
+      {cues?.map(({ kind, words, step }, at) => (
+        <li key={`${step} ${at}`}>
+          <Small as="span">{CUE_WORDS[kind]}</Small> <q>{words}</q>
+        </li>
+      ))}
+    </Cues>
   );
 }
 
