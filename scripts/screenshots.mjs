@@ -86,6 +86,14 @@ await run(async () => {
   try {
     await shoot(await open(browser, house, {}), 'work-list');
     await stages(browser, house);
+    const kitchen = await open(browser, house, {});
+    await kitchen
+      .getByRole('region', { name: /Quillhaven/ })
+      .getByRole('link', { name: 'Kitchen' })
+      .click();
+    await kitchen.getByText('Sedge Lane').click();
+    await settled(kitchen);
+    await shoot(kitchen, 'kitchen');
     await shoot(await open(browser, house, { title: SNAPS, stage: 'Blend', dark: true }), 'blend-dark');
     await shoot(await open(browser, house, { title: CAKE, stage: 'Read', viewport: PHONE }), 'phone-read');
     const phone = await open(browser, house, { title: SNAPS, stage: 'Heat', viewport: PHONE });

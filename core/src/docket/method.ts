@@ -104,7 +104,7 @@ export function writeMethod(recipe: Recipe, edits: readonly MethodEdit[], facts:
   const trailing = (step: string | null): DocketStep[] =>
     before('cool', step) ? [newStep('cool', coolWords(facts))] : [];
   const notes = (step: string): string[] => [
-    ...(before('dust', step) ? ['Dust with a safe flour or starch, never with wheat.'] : []),
+    ...(before('dust', step) ? ['Dust with a flour or starch without gluten, never with wheat.'] : []),
     ...(before('mixing', step) ? ['There is no gluten to toughen: beat until smooth.'] : []),
     ...(before('bake-time', step) ? [bakeWords(facts)] : []),
   ];

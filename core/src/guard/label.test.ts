@@ -28,6 +28,7 @@ describe('the statement on a packet', () => {
     ['Sugar, cocoa butter, MILK powder, emulsifier (soya lecithin), vanilla', 'free', ['milk', 'soybeans']],
     ['Maize starch, raising agents (diphosphates, sodium bicarbonate)', 'free', []],
     ['dates, oat flour', 'check-label', []],
+    ['sugar, [emulsifier: lecithin (soya)], whey powder (milk)', 'free', ['soybeans', 'milk']],
     ['corn flakes (maize, sugar, salt, barley malt extract)', 'contains', []],
     [
       'chocolate (sugar, cocoa mass, [emulsifier: lecithin (soya)], wheat starch)',

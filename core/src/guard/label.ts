@@ -89,13 +89,15 @@ const worst = (classes: readonly GlutenClass[]): GlutenClass =>
 function judged({ words, depth }: Piece, heads: boolean, catalogue: Catalogue): LabelEntry {
   if (E_NUMBER.test(words)) return { words, depth, gluten: 'free', allergens: namedIn(words), reason: '' };
   const { gluten, avoid, reason } = judgeWords(words, matchIngredient(words, catalogue), catalogue);
-  // What stands in brackets after it says what an unplaced name is made of.
-  const known = heads && gluten === 'unknown' ? 'free' : gluten;
+  const named = namedIn(words);
+  // What stands in brackets after it says what an unplaced name is made of; and "(soya)" is a source and no thing of its own.
+  const told = heads || (named.length > 0 && words.split(' ').length <= 2);
+  const known = told && gluten === 'unknown' ? 'free' : gluten;
   return {
     words,
     depth,
     gluten: known,
-    allergens: [...new Set([...avoid, ...namedIn(words)])],
+    allergens: [...new Set([...avoid, ...named])],
     reason: known === 'free' ? '' : reason,
   };
 }

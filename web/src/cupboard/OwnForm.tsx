@@ -146,7 +146,7 @@ function Panel({ panel, trouble, onChange }: PanelProps) {
             label={name}
             min={0}
             max={100}
-            value={panel[id]}
+            value={panel[id] || null}
             onCommit={(grams) => onChange({ ...panel, [id]: grams })}
           />
         ))}

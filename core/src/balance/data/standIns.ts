@@ -23,7 +23,7 @@ export const STAND_INS: { readonly source: string; readonly confidence: 'common-
     { from: ['malt-vinegar'], trouble: ['gluten'], to: [{ ingredient: 'vinegar', ratio: 1 }], because: 'the same acid without the malt' },
     { from: ['soy-sauce'], trouble: ['gluten', 'soybeans', 'wheat'], to: [{ ingredient: 'salt', ratio: 0.16 }, { ingredient: 'water', ratio: 0.7 }], because: 'it is there for its salt' },
     { from: ['suet'], trouble: ['gluten'], to: [{ ingredient: 'shortening', ratio: 0.87 }], because: 'the fat without the flour that keeps the shreds apart; freeze it and grate it' },
-    { from: ['liquorice', 'baking-spray'], trouble: ['gluten'], to: [{ ingredient: 'vegetable-oil', ratio: 0.9 }], because: 'grease with oil and dust with a safe starch' },
+    { from: ['liquorice', 'baking-spray'], trouble: ['gluten'], to: [{ ingredient: 'vegetable-oil', ratio: 0.9 }], because: 'grease with oil and dust with a starch' },
     { from: ['wheat-starch', 'wheat-starch-gf'], trouble: ['gluten', 'wheat', 'grain'], to: [{ ingredient: 'tapioca-starch', ratio: 1 }], because: 'a starch for a starch' },
     // Grain-free
     { from: ['baking-powder'], trouble: ['grain', 'corn'], to: [{ ingredient: 'baking-powder-grain-free', ratio: 1 }], because: 'the same soda and acid, with arrowroot in the place of corn starch' },

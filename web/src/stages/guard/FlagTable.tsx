@@ -109,10 +109,14 @@ function FlagRow({ flag, grainFree, without, people, instead }: RowProps) {
 /** How a line stands for one person. */
 function StandingCell({ line, person }: { readonly line: string; readonly person: PersonGuard }) {
   const own = person.lines.find((each) => each.line === line);
-  if (!own) return <td />;
+  if (!own) return <td data-standing="nothing known" />;
   const { standing, why } = own;
   return (
-    <td data-class={standing === 'out' ? 'contains' : standing === 'ask' ? 'check-label' : undefined}>
+    <td
+      data-standing={standing}
+      data-person={person.name || 'a guest'}
+      data-class={standing === 'out' ? 'contains' : standing === 'ask' ? 'check-label' : undefined}
+    >
       {STANDING[standing]}
       {why.length > 0 ? <Law>{why.join(', ')}</Law> : null}
     </td>
@@ -162,6 +166,14 @@ const Table = styled.table`
     font-weight: 650;
   }
   ${({ theme }) => theme.phone} {
+    td[data-standing='nothing known'] {
+      display: none;
+    }
+    td[data-person]::before {
+      content: attr(data-person) ': ';
+      font-weight: 400;
+      color: ${({ theme }) => theme.colour.soft};
+    }
     thead {
       position: absolute;
       clip-path: inset(50%);

@@ -60,7 +60,10 @@ function Family() {
   // The list is long and is built anew with its options: only another guess changes them.
   const options = useMemo(
     () => [
-      { id: GUESS as FamilyId | typeof GUESS, name: guess ? `As read: ${describeFamily(guess).name}` : 'Nothing read yet' },
+      {
+        id: GUESS as FamilyId | typeof GUESS,
+        name: guess ? `As read: ${describeFamily(guess).name}` : 'Nothing read yet',
+      },
       ...FAMILIES.map((id) => ({ id, name: describeFamily(id).name })),
     ],
     [guess],
