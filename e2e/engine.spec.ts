@@ -1,10 +1,12 @@
-import { execFileSync } from 'node:child_process';
+import { execFile } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { promisify } from 'node:util';
 import type { KitchenAnswer, RecipeAnswer } from '@omniarton/contracts';
 import { expect, test } from './house/house';
 
+const run = promisify(execFile);
 const ROOT = join(import.meta.dirname, '..');
 const DEMO = [
   'Harbour ginger snaps',
@@ -48,12 +50,12 @@ test('the worker in the page and Node make the same docket of every demo recipe'
       gluten,
     ];
     args.push('--kitchen', kitchen, '--people', people.join(','));
-    const out = execFileSync(
+    const { stdout } = await run(
       join(ROOT, 'node_modules/.bin/tsx'),
       [...args, ...(without.length > 0 ? ['--without', without.join(',')] : [])],
       { cwd: ROOT },
     );
-    const docket = JSON.parse(out.toString()) as CliDocket;
+    const docket = JSON.parse(stdout) as CliDocket;
     await bench.openDemo(title);
     const download = page.waitForEvent('download');
     await bench.docket.getByRole('button', { name: 'Markdown' }).click();

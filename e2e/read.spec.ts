@@ -114,10 +114,20 @@ test('read by the keyboard alone: line to line, opened, reworded, in cups', asyn
   await expect(page.getByRole('listitem').filter({ hasText: '150 g butter' }).first()).toContainText('225');
 });
 
-test('files: a page with two recipes is asked about, one is kept, and says what came of it', async ({
+test('a recipe pasted anywhere opens a sheet; a page with two is asked about, and says what came of it', async ({
   bench,
   page,
 }) => {
+  await bench.toWorkList();
+  await page.evaluate((text) => {
+    const clipboardData = new DataTransfer();
+    clipboardData.setData('text/plain', text);
+    document.body.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }),
+    );
+  }, MUFFINS);
+  await expect(bench.docket.getByRole('heading', { name: 'Gooseberry muffins' })).toBeVisible();
+  await bench.settled();
   await bench.toWorkList();
   const recipe = (name: string) => ({
     '@type': 'Recipe',

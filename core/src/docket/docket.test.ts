@@ -89,7 +89,7 @@ describe('its method', () => {
     expect(words).toContain(`${docket.rest.minutes[0]} to ${sayMinutes(docket.rest.minutes[1])}`);
   });
   it('warns of flour on the tin, and lifts the warning against overmixing', () => {
-    expect(words).toMatch(/safe flour or starch, never with wheat/);
+    expect(words).toMatch(/flour or starch without gluten, never with wheat/);
     expect(words).toMatch(/no gluten to toughen/);
   });
   it('soaks a husk', () =>

@@ -3,7 +3,7 @@ import { findAll, getAttributeValue, hasAttrib, textContent } from 'domutils';
 import { parseDocument } from 'htmlparser2';
 import type { Json, Node } from './json';
 import { parseJson } from './json';
-import { findRecipes, ofRecipeNode } from './linkedData';
+import { findRecipes, ofRecipeNode, OURS } from './linkedData';
 import type { Found, Intake } from './types';
 
 /** Elements that end a line. */
@@ -76,22 +76,10 @@ function microdataNode(scope: Element): Node {
   return node;
 }
 
-const KEPT = new Set([
-  'name',
-  'recipeYield',
-  'prepTime',
-  'cookTime',
-  'totalTime',
-  'recipeIngredient',
-  'ingredients',
-  'recipeInstructions',
-  '@type',
-]);
-
 const microdataOf = (page: Document): Node[] =>
   findAll((one) => hasAttrib(one, 'itemscope') && isRecipeScope(one), page.children)
     .map(microdataNode)
-    .map((node) => Object.fromEntries(Object.entries(node).filter(([key]) => KEPT.has(key))));
+    .map((node) => Object.fromEntries(Object.entries(node).filter(([key]) => OURS.has(key))));
 
 /** A page without marked-up data: its main part as lines. */
 function asText(page: Document): Found {

@@ -83,7 +83,7 @@ const yieldOf = (value: Json | undefined): string => {
 };
 
 /** The fields that a recipe's text holds; all others are foreign and go out again as they came in. */
-const OURS = new Set([
+export const OURS: ReadonlySet<string> = new Set([
   '@context',
   '@type',
   'name',

@@ -58,16 +58,17 @@ export const loadKitchen =
     return null;
   };
 
+/** The fields of a recipe that what it weighs and holds hangs on. */
+const WEIGHS_BY = ['text', 'corrections', 'request', 'locale'] as const;
+
 /** A recipe that stands in other lists has been changed here: those lists are read anew. */
 export const houseRecipeChanged =
   (household: string, recipe: string, doc: RecipeDocument): Thunk<void> =>
   (dispatch, getState) => {
     const kitchen = getState().kitchens[household];
-    if (
-      !kitchen?.doc.recipes.some((one) => one.recipe === recipe) ||
-      kitchen.recipes[recipe]?.text === doc.text
-    )
-      return;
+    if (!kitchen?.doc.recipes.some((one) => one.recipe === recipe)) return;
+    const known = kitchen.recipes[recipe];
+    if (known && WEIGHS_BY.every((field) => known[field] === doc[field])) return;
     dispatch(houseRecipesFound({ household, recipes: { [recipe]: doc } }));
   };
 

@@ -1,9 +1,20 @@
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
+import { isTyping } from '../app/useKey';
+
+/** A text that is pasted beside any field is taken for a file when it has more than one line. */
+const PASTED = 'pasted text';
+
+function pastedFiles({ target, clipboardData }: ClipboardEvent): File[] {
+  if (isTyping(target) || !clipboardData) return [];
+  if (clipboardData.files.length > 0) return [...clipboardData.files];
+  const text = clipboardData.getData('text/plain');
+  return text.trim().includes('\n') ? [new File([text], PASTED)] : [];
+}
 
 const hasFiles = (event: DragEvent) => event.dataTransfer?.types.includes('Files') ?? false;
 
-/** Files dropped anywhere on the page are taken in; while they hang over it the page says so. */
+/** Files dropped, or recipes pasted, anywhere on the page are taken in; while files hang over it the page says so. */
 export function DropAnywhere({ onFiles }: { readonly onFiles: (files: readonly File[]) => void }) {
   const [over, setOver] = useState(false);
   useEffect(() => {
@@ -25,11 +36,19 @@ export function DropAnywhere({ onFiles }: { readonly onFiles: (files: readonly F
       setOver(false);
       onFiles([...(event.dataTransfer?.files ?? [])]);
     };
+    const paste = (event: ClipboardEvent) => {
+      const files = pastedFiles(event);
+      if (files.length === 0) return;
+      event.preventDefault();
+      onFiles(files);
+    };
+    addEventListener('paste', paste);
     addEventListener('dragenter', enter);
     addEventListener('dragleave', leave);
     addEventListener('dragover', hang);
     addEventListener('drop', drop);
     return () => {
+      removeEventListener('paste', paste);
       removeEventListener('dragenter', enter);
       removeEventListener('dragleave', leave);
       removeEventListener('dragover', hang);

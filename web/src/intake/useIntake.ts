@@ -11,9 +11,11 @@ export interface IntakeState {
   readonly kept: readonly KeptReport[];
 }
 
-/** The one recipe of the one file, when there is no more to ask about. */
-export const onlyRecipe = (reports: readonly FileReport[]) =>
-  reports.length === 1 && reports[0]!.recipes.length === 1 ? reports[0]!.recipes[0]! : null;
+/** The one recipe of the one file, when there is nothing to say of it and no more to ask about. */
+function onlyRecipe([first, ...more]: readonly FileReport[]) {
+  if (!first || more.length > 0 || first.notes.length > 0 || first.recipes.length !== 1) return null;
+  return first.recipes[0]!;
+}
 
 /**
  * Files on their way in: read one after the other, then asked about, then kept. `onOne` takes the single recipe of a single

@@ -14,9 +14,19 @@ import { avoidanceWords, personName } from './words';
 export function TableFor() {
   const household = useHousehold();
   const { doc } = useKitchen(household);
-  const [{ people }, ask] = useRequest();
-  const seat = (id: string, on: boolean) =>
-    ask({ people: on ? [...people.filter((one) => one !== id), id] : people.filter((one) => one !== id) });
+  const [{ people, gluten }, ask] = useRequest();
+  /** With people at the table it is they who say how strictly; with nobody the strictest is meant again. */
+  const seat = (id: string, on: boolean) => {
+    const others = people.filter((one) => one !== id);
+    const next = on ? [...others, id] : others;
+    const byHand =
+      people.length === 0 && gluten === 'certified'
+        ? 'preference'
+        : next.length === 0 && gluten === 'preference'
+          ? 'certified'
+          : gluten;
+    ask({ people: next, gluten: byHand });
+  };
   return (
     <Stack as="section" aria-labelledby="for-whom">
       <Heading id="for-whom">Who sits at the table</Heading>

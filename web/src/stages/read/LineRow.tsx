@@ -1,4 +1,4 @@
-import { memo, useState } from 'react';
+import { memo, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import type { Item, Line } from '@omniarton/core/read';
 import { useUnits } from '../../settings/units';
@@ -20,6 +20,12 @@ function question(items: readonly Item[]): string | null {
 /** One line: as it was written, its weight with its doubt, what it is; and, opened, how to put it right. */
 export const LineRow = memo(function LineRow({ line }: { readonly line: Line }) {
   const [open, setOpen] = useState(false);
+  const face = useRef<HTMLButtonElement>(null);
+  /** Whoever came by the keyboard goes on from this line. */
+  const close = () => {
+    setOpen(false);
+    face.current?.focus();
+  };
   const corrected = useDraft(({ doc }) => doc.corrections.some((one) => one.line === line.id));
   const gluten = useEngine(({ answer }) => answer?.guard.lines.find((one) => one.line === line.id)?.gluten);
   const first = useEngine(({ answer }) => answer?.weighThis?.line === line.id);
@@ -28,6 +34,7 @@ export const LineRow = memo(function LineRow({ line }: { readonly line: Line }) 
   return (
     <Row data-trouble={doubt !== null || undefined}>
       <Face
+        ref={face}
         type="button"
         data-line
         aria-expanded={open}
@@ -52,7 +59,7 @@ export const LineRow = memo(function LineRow({ line }: { readonly line: Line }) 
         </span>
         <Mark aria-hidden="true">{corrected ? 'by hand' : '✎'}</Mark>
       </Face>
-      {open ? <LineFix line={line} corrected={corrected} onDone={() => setOpen(false)} /> : null}
+      {open ? <LineFix line={line} corrected={corrected} onDone={close} /> : null}
     </Row>
   );
 });
