@@ -119,6 +119,8 @@ test('a recipe pasted anywhere opens a sheet; a page with two is asked about, an
   page,
 }) => {
   await bench.toWorkList();
+  // The page listens from the frame after it is drawn.
+  await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => setTimeout(done))));
   await page.evaluate((text) => {
     const clipboardData = new DataTransfer();
     clipboardData.setData('text/plain', text);

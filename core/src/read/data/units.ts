@@ -41,7 +41,7 @@ export const PACK_GRAMS: { readonly source: string; readonly confidence: 'common
     'cream-cheese': [227, 180, 250], 'condensed-milk': [397, 380, 400], 'evaporated-milk': [354, 340, 410], 'coconut-milk': [400, 380, 410],
     'coconut-cream': [400, 380, 410], 'pumpkin-puree': [425, 415, 435], 'black-beans': [240, 230, 265], 'pie-filling': [400, 390, 595],
     'custard-powder': [96, 80, 110], 'dark-chocolate': [200, 100, 340], 'cherries': [250, 200, 420], 'jam': [340, 300, 370], 'baking-mix': [430, 400, 520],
-    'filo-pastry': [250, 200, 400], 'puff-pastry': [320, 250, 500], 'chocolate-sandwich-cookies': [300, 150, 400], 'egg-white': [33, 30, 36],
+    'lemon-curd': [320, 280, 340], 'peanut-butter': [340, 280, 500], 'filo-pastry': [250, 200, 400], 'puff-pastry': [320, 250, 500], 'chocolate-sandwich-cookies': [300, 150, 400], 'egg-white': [33, 30, 36],
   },
 };
 
@@ -56,5 +56,5 @@ export const STRETCH_CUP: readonly [number, number, number] = [1.15, 1.05, 1.3];
 /** What is left of a tin's weight once it is drained: central, low, high. */
 export const DRAINED: { readonly source: string; readonly confidence: 'common-practice'; readonly rows: Readonly<Record<string, readonly [number, number, number]>> } = {
   source: 'common practice: net and drained weights on tins', confidence: 'common-practice',
-  rows: { 'crushed-pineapple': [0.6, 0.52, 0.65], 'black-beans': [0.6, 0.55, 0.65], 'cherries': [0.58, 0.5, 0.65], 'pear': [0.56, 0.5, 0.6], 'plum': [0.56, 0.5, 0.6], 'strawberries': [0.58, 0.52, 0.65], 'orange': [0.56, 0.5, 0.6] },
+  rows: { 'pineapple': [0.6, 0.52, 0.65], 'peach': [0.56, 0.5, 0.6], 'black-beans': [0.6, 0.55, 0.65], 'cherries': [0.58, 0.5, 0.65], 'pear': [0.56, 0.5, 0.6], 'plum': [0.56, 0.5, 0.6], 'strawberries': [0.58, 0.52, 0.65], 'orange': [0.56, 0.5, 0.6] },
 };
