@@ -6,7 +6,7 @@ export const MAX_LINE = 300;
 const BULLET = /^(?:[*•‣▢◦·–—-]|\[ ?[xX]?\]|\d{1,2}[).](?=\s+\d))\s+/u;
 /** Words before an amount that change nothing of it. */
 const LOOSELY =
-  /^(?:(?:about|approx\.?|approximately|roughly|around|circa|ca\.?|optional\s*:?|plus)\s+)+(?=[\d¼½¾⅓⅔⅛a-z])/i;
+  /^(?:(?:about|approx\.?|approximately|roughly|around|circa|ca\.?|optional\s*:?|ingredients?\s*:|plus)\s+)+(?=[\d¼½¾⅓⅔⅛a-z])/i;
 const VULGAR: Readonly<Record<string, string>> = {
   '½': '1/2',
   '⅓': '1/3',

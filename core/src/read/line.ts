@@ -3,7 +3,9 @@ import { addRanges, range, type Range } from '../quantity';
 import { readAmount, type Amount } from './amount';
 import { cleanLine } from './clean';
 import { weigh, type Measured, type Scales } from './grams';
+import { MODIFIERS } from './data/modifiers';
 import { isName, matchIngredient } from './match';
+import { tokensOf } from './names';
 import { numbersFromWords } from './numberWords';
 import { remembered } from './remember';
 import { takeApart, type Segments } from './segments';
@@ -152,6 +154,9 @@ function named(
   return [...main, ...others.map((one) => found(one, reader, null, undefined, true))];
 }
 
+/** Words that say how something is prepared and name nothing. */
+const onlyDescribes = (words: string): boolean => tokensOf(words).every((token) => MODIFIERS.has(token));
+
 /** "milk, skimmed" is skimmed milk: a name may stand the other way round, with a comma. */
 function turnedRound(words: string, preparation: string, { catalogue }: Scales): string {
   const [first = ''] = preparation.split(',');
@@ -202,7 +207,9 @@ function readPieces(text: string, reader: Scales): Found[] {
       result.length === 0 && main?.ingredient && main.grams
         ? otherWeight(segments, bracket, waiting, main.ingredient, described, reader)
         : null;
-    if (main) result.push({ ...main, ...measureOf(parts), beside }, ...others);
+    // "2 apples, 1 grated and 1 diced" names nothing more.
+    if (main && !(result.length > 0 && main.ingredient === null && onlyDescribes(main.words)))
+      result.push({ ...main, ...measureOf(parts), beside }, ...others);
     waiting = [];
   }
   return result;
@@ -251,9 +258,25 @@ function total(
 
 const without = ({ by: _, ...item }: Found): Item => item;
 
+const NEXT_THING = /,\s+(?:and\s+)?(?=(?:\d|(?:an?|one|two|three|four|half|some)\s))/i;
+
+/** "200 g flour, 100 g butter, 2 eggs" is a list on one line: each piece has an amount of its own, and a name. */
+function listed(text: string, reader: Scales): string[] {
+  const [first = '', ...others] = text.split(NEXT_THING);
+  const named = (piece: string) => {
+    const { quantity, words } = readAmount(numbersFromWords(piece));
+    return (
+      quantity !== null && !/^each\b/i.test(words) && matchIngredient(words, reader.catalogue) !== undefined
+    );
+  };
+  return others.length > 0 && [first, ...others].every(named) ? [first, ...others] : [text];
+}
+
 function read(source: string, reader: Scales): ReadLine {
   const clean = numbersFromWords(cleanLine(source));
-  const items = juiceAndZest(clean).flatMap((text) => readPieces(text, reader));
+  const items = listed(clean, reader)
+    .flatMap(juiceAndZest)
+    .flatMap((text) => readPieces(numbersFromWords(text), reader));
   const by = items.find((item) => item.by)?.by ?? null;
   return { items: items.map(without), measuredBy: by, aside: FOR_THE_TIN.test(takeApart(clean).bare) };
 }

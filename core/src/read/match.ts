@@ -18,6 +18,7 @@ interface Hit {
 /** Shorter words are too like each other to be put right. */
 const TYPO_MIN = 4;
 const LONG_WORD = 8;
+const SHORT_WORD = 6;
 
 /** The longest name among the words; of two as long, the later one, since the noun stands last. */
 function longestName(tokens: readonly string[], index: NameIndex): Hit | undefined {
@@ -43,7 +44,9 @@ function makeMender({ tokens }: NameIndex): (token: string) => string {
     const lengths = Array.from({ length: 2 * far + 1 }, (_, at) => token.length - far + at);
     const near = lengths.flatMap((length) => byLength.get(length) ?? []);
     const best = near.length > 0 ? closest(token, near) : token;
-    return distance(token, best) <= far ? best : token;
+    // A short word with another beginning is another word: "love" is no clove.
+    const alike = token.length >= SHORT_WORD || best[0] === token[0];
+    return alike && distance(token, best) <= far ? best : token;
   }, MOST_WORDS);
 }
 

@@ -6,6 +6,21 @@ import { ingredientLines, readRecipe } from '.';
 
 const read = (text: string) => readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId: counter() }).recipe;
 
+describe('a letter around a recipe', () => {
+  it('is kept as notes, and is no food', () => {
+    const { parts } = read(
+      'Ginger thins\nHello love, here it is as promised.\n200 g flour\n100 g butter\nLove, Jo x',
+    );
+    expect(parts[0]!.lines.map(({ kind }) => kind)).toEqual([
+      'note',
+      'note',
+      'ingredient',
+      'ingredient',
+      'note',
+    ]);
+  });
+});
+
 describe('a name', () => {
   it.each(['Plum tart', 'Apple pie', 'Lemon slice', 'Ginger snaps'])(
     '“%s” is a title and no fruit',
@@ -49,6 +64,17 @@ describe('further lines as people write them (common practice)', () => {
     '%s is of the kitchen and no food',
     (line) => expect(read(`Cake\n200 g flour\n${line}`).parts[0]!.lines.at(-1)!.kind).toBe('note'),
   );
+  it('takes a list on one line apart, and leaves a preparation be', () => {
+    const items = (line: string) =>
+      read(line).parts[0]!.lines[0]!.items.map(({ ingredient, grams }) => [ingredient, grams?.central]);
+    expect(items('Ingredients: 200 g flour, 100 g butter, and 2 tsp vanilla')).toEqual([
+      ['all-purpose-flour', 200],
+      ['butter', 100],
+      ['vanilla-extract', expect.any(Number)],
+    ]);
+    expect(items('3 bars dark chocolate, 100 g each')).toHaveLength(1);
+    expect(items('2 apples, 1 grated and 1 diced')).toHaveLength(1);
+  });
   it('weighs more where there is more', () =>
     fc.assert(
       fc.property(

@@ -17,7 +17,7 @@ const STEP = new RegExp(`^(?:(?:step )?\\d{1,2}\\s*[.):]\\s+)?(?:${VERBS})\\b`, 
 const NUMBERED = /^(?:step )?\d{1,2}\s*[.):]\s+(?=\p{Lu}\p{Ll}+ )/u;
 /** What a bake is called, at the end of its name: "Plum tart" is no plum. */
 const BAKE_NAME =
-  /\b(?:tart(?:let)?|cake|pie|loaf|cookie|muffin|scone|slice|square|bar|finger|pudding|crumble|cobbler|galette|brownie|bun|knot|roll|pancake|waffle|traybake|snap|bake|torte|gateau|strudel|doughnut|eclair)s?$/i;
+  /\b(?:tart(?:let)?|cake|pie|loaf|cookie|muffin|scone|slice|square|bar|finger|pudding|crumble|cobbler|galette|brownie|bun|knot|roll|pancake|waffle|traybake|snap|thin|crisp|biscuit|shortbread|bread|flapjack|parkin|sponge|twist|puff|bake|torte|gateau|strudel|doughnut|eclair)s?$/i;
 /** Things of the kitchen that lists name beside the food. */
 const EQUIPMENT =
   /^(?:\d[\d./ x×"-]*)?(?:[\w-]+ ){0,4}?(?:paper|cupcake|muffin|bun|fairy cake) (?:cases|liners|cups)\b|\b(?:parchment|greaseproof|baking paper|baking parchment|foil|cling ?film|piping bags?|cookie cutters?|skewers|cocktail sticks)\b|^\d[\d./ x×-]*\s*(?:cm|mm|in|inch(?:es)?|")?\b[^,]*\b(?:tins?|pans?|trays?|moulds?|dish)$/i;
@@ -33,6 +33,13 @@ const isStep = (text: string) =>
     wordCount(text) >= SHORT_STEP_WORDS &&
     !/^cream(?:ed)?(?: |$)(?!.*\b(?:butter|sugar|until|together)\b)/i.test(text)) ||
   (NUMBERED.test(text) && wordCount(text) > SHORT_STEP_WORDS);
+
+/** How letters begin and end. */
+const LETTER =
+  /^(?:hello|hi|hey|dear|love|lots of love|thanks?|thank you|enjoy|cheers|best wishes|kisses|ps\b|p\.s\.|hope|here(?:'s| is| it)|this (?:is|was|recipe|one)|my |i |i'|we |it's|it is|so |you )/i;
+/** A sentence without an amount that a person says beside the list. It is kept as a note. */
+const isChatter = (clean: string): boolean =>
+  LETTER.test(clean) && (/[.!?]$/.test(clean) || wordCount(clean) >= 2);
 
 interface State {
   /** `steps`: no heading said so, but sentences that begin with a kitchen verb have come. */
@@ -55,6 +62,7 @@ function sortOne(clean: string, last: boolean, state: State): LineSort {
   if (PART_NAMES.test(clean) && (/^(?:for|to) /i.test(clean) || (state.amounts && !last))) return 'heading';
   if (isStep(clean) && (!amount || NUMBERED.test(clean) || wordCount(clean) > LONG_LINE_WORDS))
     return ((state.mode = 'steps'), 'method');
+  if (!amount && state.amounts && isChatter(clean)) return 'note';
   if (!amount && wordCount(clean) > (state.mode === 'steps' ? MIDDLING_LINE_WORDS : LONG_LINE_WORDS))
     return state.amounts ? 'method' : 'note';
   return 'ingredient';
