@@ -28,6 +28,8 @@ describe('the statement on a packet', () => {
     ['Sugar, cocoa butter, MILK powder, emulsifier (soya lecithin), vanilla', 'free', ['milk', 'soybeans']],
     ['Maize starch, raising agents (diphosphates, sodium bicarbonate)', 'free', []],
     ['dates, oat flour', 'check-label', []],
+    ['rapeseed oil, egg, mustard flour, paprika extract', 'check-label', ['egg', 'mustard']],
+    ['wheat flour (with calcium, iron, niacin, thiamin), yeast', 'contains', ['wheat']],
     ['sugar, [emulsifier: lecithin (soya)], whey powder (milk)', 'free', ['soybeans', 'milk']],
     ['corn flakes (maize, sugar, salt, barley malt extract)', 'contains', []],
     [
@@ -44,6 +46,13 @@ describe('the statement on a packet', () => {
     const found = label(statement);
     expect(found.gluten).toBe(gluten);
     expect(found.allergens).toEqual(expect.arrayContaining([...allergens]));
+  });
+  it('knows cocoa butter from butter, and plant milks from milk', () => {
+    const { gluten, allergens } = label(
+      'dark chocolate (cocoa mass, sugar, cocoa butter), coconut milk, peanut butter',
+    );
+    expect(gluten).toBe('free');
+    expect(allergens).toEqual(['peanuts', 'coconut']);
   });
   it('that warns of wheat is to be asked about, though its list is free', () =>
     expect(label('rice flour. Produced in a facility that handles wheat and milk.')).toMatchObject({

@@ -38,7 +38,10 @@ const ADVISORY =
   /\b(?:may (?:also )?contain|may be present|traces? of|(?:made|produced|packed|processed|manufactured)(?: \w+){0,4} (?:facility|factory|equipment|line|site|bakery)|not suitable for|shared (?:equipment|facility)|cannot (?:be )?guarantee)/i;
 const CONTAINS = /^\s*(?:allerg\w+(?: advice| information)?\s*:?\s*)?contains\s*:?/i;
 const LEAD = /^\s*(?:ingredients?(?: list| statement)?|made (?:from|with)|allergy advice)\s*:?\s*/i;
-const CLAIM_ENDS = /\bfor allergens,? (?:including|see)[^.]*/i;
+const CLAIM_ENDS = /(?:\ballerg\w+ (?:advice|information)\s*:?\s*)?\bfor allergens,? (?:including|see)[^.]*/i;
+/** Words before a thing that say how it got there. */
+const HOW =
+  /^(?:processed with|fortified with|with added|with|from|including|contains? (?:less than )?\d+ ?% (?:or less )?of|and)\s+/i;
 /** "emulsifier: soya lecithin" and "raising agents (E450)" are a job and then a thing. */
 const JOB =
   /^(?:\w+ ){0,2}(?:agents?|emulsifiers?|stabili[sz]ers?|preservatives?|antioxidants?|colou?rs?|colou?rings?|acidity regulators?|thickeners?|sweeteners?|flavou?rings?|humectants?|raising agents?|leavening|improvers?)\s*:\s*(?=\S)/i;
@@ -61,7 +64,8 @@ function pieces(text: string): { readonly pieces: readonly Piece[]; readonly ope
       .replace(/[*†‡^•]|\.\s*$/g, ' ')
       .replace(/\s+/g, ' ')
       .trim();
-    if (/\p{L}/u.test(plain)) found.push({ words: plain.replace(JOB, ''), depth: Math.min(depth, DEEPEST) });
+    if (/\p{L}/u.test(plain) && plain.replace(CLAIMED_FREE, '').trim() !== '')
+      found.push({ words: plain.replace(JOB, '').replace(HOW, ''), depth: Math.min(depth, DEEPEST) });
     words = '';
   };
   for (const char of text) {
@@ -88,11 +92,13 @@ const worst = (classes: readonly GlutenClass[]): GlutenClass =>
 
 function judged({ words, depth }: Piece, heads: boolean, catalogue: Catalogue): LabelEntry {
   if (E_NUMBER.test(words)) return { words, depth, gluten: 'free', allergens: namedIn(words), reason: '' };
-  const { gluten, avoid, reason } = judgeWords(words, matchIngredient(words, catalogue), catalogue);
-  const named = namedIn(words);
+  const match = matchIngredient(words, catalogue);
+  const { gluten, avoid, reason } = judgeWords(words, match, catalogue);
+  // What the catalogue holds to the letter it knows better than any single word of it.
+  const named = match?.match === 'exact' ? [] : namedIn(words);
   // What stands in brackets after it says what an unplaced name is made of; and "(soya)" is a source and no thing of its own.
   const told = heads || (named.length > 0 && words.split(' ').length <= 2);
-  const known = told && gluten === 'unknown' ? 'free' : gluten;
+  const known = (told && gluten === 'unknown') || (heads && gluten === 'check-label') ? 'free' : gluten;
   return {
     words,
     depth,

@@ -12,7 +12,7 @@ export const binders: Table = {
     'psyllium-powder': { name: 'psyllium husk powder', also: ['psyllium powder', 'ground psyllium husk', 'ground psyllium'], comp: [8, 2, 0.5, 1, 0.5, 85.5, 2.5], cup: [150, 120, 180] },
     'flax-meal': { name: 'flaxseed meal', kinds: ['flax egg', 'flaxseed egg'], also: ['ground flaxseed', 'ground flax', 'flax meal', 'flaxseed', 'ground linseed', 'linseed', 'milled flaxseed', 'golden flaxseed meal', 'flax seed', 'flax', 'linseed meal', 'ground flax seed'], comp: [7, 18.3, 42.2, 0.5, 1.6, 27.3, 3.7], cup: [104, 90, 125], each: [7, 6.5, 8] },
     'chia-seed': { name: 'chia seed, whole', also: ['chia seed', 'chia', 'ground chia', 'ground chia seed', 'white chia seed', 'black chia seed'], comp: [5.8, 16.5, 30.7, 1, 6.7, 34.4, 4.8], cup: [170, 155, 200] },
-    'gelatin': { name: 'gelatin', also: ['gelatin powder', 'powdered gelatin', 'unflavoured gelatin', 'gelatine', 'gelatine powder', 'gelatin granule'], comp: [13, 85.6, 0.1, 0, 0, 0, 1.3], cup: [150, 115, 170] },
+    'gelatin': { name: 'gelatin', kinds: ['beef gelatine', 'pork gelatine', 'bovine gelatine'], also: ['gelatin powder', 'powdered gelatin', 'unflavoured gelatin', 'gelatine', 'gelatine powder', 'gelatin granule'], comp: [13, 85.6, 0.1, 0, 0, 0, 1.3], cup: [150, 115, 170] },
     'gelatine-leaf': { name: 'gelatine leaf', also: ['gelatin sheet', 'gelatine sheet', 'gelatin leaf', 'leaf gelatine', 'sheet gelatin'], comp: [13, 85.6, 0.1, 0, 0, 0, 1.3], each: [1.8, 1.6, 3] },
     'agar': { name: 'agar powder', also: ['agar', 'agar-agar', 'agar agar', 'agar flake'], comp: [9, 6, 0.3, 0, 0, 81, 3.7], cup: [110, 80, 140] },
     'pectin': { name: 'pectin', also: ['fruit pectin', 'pectin powder'], comp: [9, 0.3, 0.3, 0, 45, 43, 2], cup: [140, 120, 160], acid: 5 },
