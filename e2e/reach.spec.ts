@@ -12,12 +12,13 @@ for (const scheme of ['light', 'dark'] as const) {
     const views = [
       '',
       'settings',
+      `kitchen/${household}/cupboard`,
       ...STAGES.map((stage) => `kitchen/${household}/recipe/${recipe}/${stage}`),
     ];
     for (const view of views) {
       await page.goto(`${bench.house.address}/${view}`);
       await bench.settled();
-      if (view.startsWith('kitchen'))
+      if (view.includes('/recipe/'))
         await bench.docket.getByRole('heading', { name: 'Poppyseed lemon loaf' }).waitFor();
       const { violations } = await new AxeBuilder({ page })
         .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'])
@@ -70,7 +71,11 @@ for (const [name, width, height] of [
   test(`on a ${name} nothing sticks out, and everything to press is 44 px`, async ({ bench, page }) => {
     await page.setViewportSize({ width, height });
     const { household, recipe } = await bench.find('Pear and cardamom layer cake');
-    for (const view of ['', ...STAGES.map((stage) => `kitchen/${household}/recipe/${recipe}/${stage}`)]) {
+    for (const view of [
+      '',
+      `kitchen/${household}/cupboard`,
+      ...STAGES.map((stage) => `kitchen/${household}/recipe/${recipe}/${stage}`),
+    ]) {
       await page.goto(`${bench.house.address}/${view}`);
       await bench.settled();
       const found = await page.evaluate(() => {
