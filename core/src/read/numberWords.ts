@@ -22,12 +22,16 @@ const PARTS: Readonly<Record<string, number>> = {
 const NUMBER = Object.keys(WORDS).join('|');
 const AND_PART = new RegExp(`^(${NUMBER}|\\d+) and (?:a |one[- ])?(half|third|quarter)\\b`, 'i');
 const IN_WORDS = new RegExp(`^(${NUMBER})\\b(?![- ]grain)`, 'i');
+/** "Butter the size of an egg": how amounts were written before scales were common. */
+const SIZE_OF =
+  /^(?:an? )?(?:piece|lump|knob)?(?: of )?(\p{L}[\p{L} ]*?),? (?:about )?(?:the )?size of an? (egg|walnut)\b/iu;
 
 /** Numbers in words made digits, at the start of an amount: "two and a half cups" → "2.5 cups", "a dozen eggs" → "12 eggs". */
 export function numbersFromWords(text: string): string {
   const decimal = (value: number) => String(Number(value.toFixed(4)));
   return text
     .replace(/^an? (?=\d)/i, '')
+    .replace(SIZE_OF, (_, what: string, like: string) => `1 ${like.toLowerCase()}-sized lump ${what}`)
     .replace(/^(?:the )?(?:scraped )?seeds (?:of|from) (?=\d|an?\b|one\b|half\b)/i, '')
     .replace(/^(?:an? )?few drops\b/i, '3 drops')
     .replace(/^(?:an? )?(?:large|big|small|tiny) (?=pinch|handful|knob)/i, '1 ')

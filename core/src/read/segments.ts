@@ -22,7 +22,7 @@ const COUNTED_PACKS =
 const TIMES = /^(\d+)\s*[x×]\s*(?=\d)/i;
 const METRIC = '(?:kg|g|gr|grams?|ml|l|litres?|liters?)';
 const DUAL = new RegExp(
-  `([\\d.,/ ]+\\s?(?:${METRIC}|oz|ounces?|lb|lbs|cups?|fl oz|tbsps?|tablespoons?|tsps?|teaspoons?|sticks?))\\s*\\/\\s*([\\d.,/ ]+\\s?(?:${METRIC}|oz|ounces?|lb|lbs|cups?|fl oz|sticks?|tbsps?|tablespoons?))\\b\\.?`,
+  `([\\d.,/ ]+\\s?(?:${METRIC}|oz|ounces?|lb|lbs|cups?|fl oz|tbsps?|tablespoons?|tsps?|teaspoons?|sticks?))\\s*\\/\\s*([\\d.,/ ]+\\s?(?:${METRIC}|oz|ounces?|lb|lbs|cups?|fl oz|pints?|pt|gills?|sticks?|tbsps?|tablespoons?))\\b\\.?`,
   'i',
 );
 const AMOUNT_BEHIND =

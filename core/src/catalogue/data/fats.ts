@@ -25,6 +25,6 @@ export const fats: Table = {
     'almond-butter': { name: 'almond butter', also: ['nut butter', 'hazelnut paste', 'praline paste', 'walnut butter', 'macadamia butter', 'pistachio butter', 'pistachio cream'], kinds: ['hazelnut butter', 'cashew butter', 'pistachio paste', 'pecan butter'], comp: [1.7, 21, 55.5, 4, 4.5, 10.3, 3], cup: [255, 240, 270], allergens: ['tree nuts'] },
     'sunflower-butter': { name: 'sunflower seed butter', also: ['sunflower butter', 'seed butter'], kinds: ['pumpkin seed butter'], comp: [1.3, 17.5, 55, 7, 10.5, 5.5, 3.2], cup: [256, 245, 270] },
     'tahini': { name: 'tahini', also: ['sesame paste', 'sesame butter', 'tahini paste'], comp: [3, 17.5, 54, 12, 0.5, 8.5, 4.5], cup: [240, 230, 260], allergens: ['sesame'] },
-    'chocolate-spread': { name: 'chocolate hazelnut spread', also: ['hazelnut chocolate spread', 'chocolate spread', 'gianduja spread'], comp: [1.5, 5.5, 31, 2, 55.5, 3, 1.5], cup: [300, 285, 315], allergens: ['milk', 'tree nuts'], possible: ['soybeans'] },
+    'chocolate-spread': { name: 'chocolate hazelnut spread', also: ['hazelnut chocolate spread', 'chocolate spread', 'hazelnut spread', 'hazelnut cocoa spread', 'gianduja spread'], comp: [1.5, 5.5, 31, 2, 55.5, 3, 1.5], cup: [300, 285, 315], allergens: ['milk', 'tree nuts'], possible: ['soybeans'] },
   },
 };

@@ -5,9 +5,12 @@ const other = (short: string, plural: string, ...alternates: string[]) => ({ sho
 /** Kitchen words for amounts that the quantity parser doesn't know by itself. */
 export const KITCHEN_UNITS: UnitOfMeasureDefinitions = {
   centiliter: { short: 'cl', plural: 'centilitres', alternates: ['centiliter', 'centilitre', 'centiliters'] },
+  gill: { short: 'gill', plural: 'gills', alternates: [] },
   dessertspoon: other('dsp', 'dessertspoons', 'dessertspoon', 'dstsp', 'dessert spoon', 'dessert spoons'),
   handful: other('handful', 'handfuls'),
   knob: other('knob', 'knobs'),
+  lump: other('egg-sized lump', 'egg-sized lumps'),
+  nub: other('walnut-sized lump', 'walnut-sized lumps'),
   shot: other('shot', 'shots'),
   sleeve: other('sleeve', 'sleeves'),
   leaf: other('leaf', 'leaves', 'sheet', 'sheets'),
@@ -21,13 +24,13 @@ export const KITCHEN_UNITS: UnitOfMeasureDefinitions = {
 export const SPELLINGS: readonly (readonly [RegExp, string])[] = [
   [/(?<=[\d/ ]|^)(?:tbs|tbls|tblsp|tblspn|tbsps|tbspn|tbspns)\b\.?/gi, 'tbsp'], [/(?<=[\d/ ]|^)(?:tsps|tspn|tspns|teasp)\b\.?/gi, 'tsp'],
   [/(?<=[\d/] ?)T\.?(?= )/g, 'tbsp'], [/(?<=[\d/] ?)t\.?(?= )/g, 'tsp'],
-  [/(?<=[\d ])(?:gms?|grms?|grs)\b\.?/gi, 'g'], [/(?<=[\d ])mls\b\.?/gi, 'ml'], [/(?<=[\d ])kgs\b\.?/gi, 'kg'],
+  [/(?<=[\d ])(?:gms?|grms?|grs?)\b\.?/gi, 'g'], [/(?<=[\d ])mls\b\.?/gi, 'ml'], [/(?<=[\d ])kgs\b\.?/gi, 'kg'],
 ];
 
 /** Grams in one of a loose measure, whatever is in it: central, low, high. A pinch is of salt or spice. */
 export const LOOSE_GRAMS: { readonly source: string; readonly confidence: 'common-practice'; readonly rows: Readonly<Record<string, readonly [number, number, number]>> } = {
   source: 'common practice', confidence: 'common-practice',
-  rows: { pinch: [0.35, 0.2, 0.7], dash: [0.6, 0.3, 1.2], drop: [0.05, 0.03, 0.08], handful: [35, 22, 55], knob: [20, 10, 30], splash: [8, 4, 15], sleeve: [135, 125, 250] },
+  rows: { pinch: [0.35, 0.2, 0.7], dash: [0.6, 0.3, 1.2], drop: [0.05, 0.03, 0.08], handful: [35, 22, 55], knob: [20, 10, 30], lump: [57, 40, 65], nub: [28, 15, 32], splash: [8, 4, 15], sleeve: [135, 125, 250] },
 };
 
 /** Millilitres of liquid in one: a shot of coffee or spirit. */
@@ -40,7 +43,7 @@ export const PACK_GRAMS: { readonly source: string; readonly confidence: 'common
     'yeast': [7, 6.8, 8], 'gelatin': [7, 6.5, 11], 'baking-powder': [15, 14, 17], 'granulated-sugar': [8, 7.5, 10], 'butter': [250, 225, 455],
     'cream-cheese': [227, 180, 250], 'condensed-milk': [397, 380, 400], 'evaporated-milk': [354, 340, 410], 'coconut-milk': [400, 380, 410],
     'coconut-cream': [400, 380, 410], 'pumpkin-puree': [425, 415, 435], 'black-beans': [240, 230, 265], 'pie-filling': [400, 390, 595],
-    'custard-powder': [96, 80, 110], 'dark-chocolate': [200, 100, 340], 'cherries': [250, 200, 420], 'jam': [340, 300, 370], 'baking-mix': [430, 400, 520],
+    'custard-powder': [96, 80, 110], 'dark-chocolate': [200, 100, 340], 'cherries': [250, 200, 420], 'pineapple': [260, 220, 340], 'peach': [240, 220, 290], 'pear': [230, 210, 260], 'apricot': [240, 220, 260], 'jam': [340, 300, 370], 'baking-mix': [430, 400, 520],
     'lemon-curd': [320, 280, 340], 'peanut-butter': [340, 280, 500], 'filo-pastry': [250, 200, 400], 'puff-pastry': [320, 250, 500], 'chocolate-sandwich-cookies': [300, 150, 400], 'egg-white': [33, 30, 36],
   },
 };
