@@ -11,6 +11,8 @@ const SOFTEN = 8;
 const TITLE_EVIDENCE = 3.2;
 const METHOD_EVIDENCE = 1.1;
 const MOST_WORDS = 2;
+/** Log-odds against what a recipe would name and doesn't. */
+const UNNAMED = -3;
 /** So many families are shown beside the one that is guessed. */
 const SHOWN = 4;
 
@@ -112,7 +114,7 @@ export function guessFamily(
     line.items.some((item) => item.ingredient === 'yeast' || item.ingredient === 'fresh-yeast'),
   );
   const scores = FAMILIES.map((id) => {
-    const { words } = PROTOTYPES.rows[id];
+    const { words, named } = PROTOTYPES.rows[id];
     const inTitle = said(title, words);
     const inMethod = said(method, words);
     const risen = yeast === (id === 'yeast-dough') ? 0 : -6;
@@ -122,6 +124,7 @@ export function guessFamily(
       score:
         formulaScore(id, ratios) +
         risen +
+        (named && inTitle.length + inMethod.length === 0 ? UNNAMED : 0) +
         TITLE_EVIDENCE * Math.min(1, inTitle.length) +
         METHOD_EVIDENCE * Math.min(MOST_WORDS, method.match(words)?.length ?? 0),
     };

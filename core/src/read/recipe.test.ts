@@ -21,6 +21,23 @@ describe('a letter around a recipe', () => {
   });
 });
 
+describe('a method that takes its time to get to the verb', () => {
+  const HOT =
+    'Oven gas 4. Cream the butter and sugar, beat in 2 eggs one by one, fold in the flour. Bake 35 mins.';
+  it('is a step, and its oven and time are read', () => {
+    const recipe = read(`Plum slice\n170 g flour\n57 g butter\n110 g sugar\n2 eggs\n\n${HOT}`);
+    expect(ingredientLines(recipe)).toHaveLength(4);
+    expect(recipe.bake).toMatchObject({ ovenCelsius: 177, minutes: { low: 35, high: 35 } });
+    expect(recipe.method.map(({ source }) => source).join(' ')).toContain('Cream the butter');
+  });
+  it('is no steamed pudding, mug cake or doughnut unless the words say so', () => {
+    const lines = '170 g flour\n57 g butter\n113 g sugar\n2 eggs\n600 g plums\n60 ml milk';
+    const guess = (title: string) => read(`${title}\n${lines}`).family.id;
+    expect(guess('Plum slice')).toBe('creamed-cake');
+    expect(guess('Steamed plum pudding')).toBe('steamed-pudding');
+  });
+});
+
 describe('a name', () => {
   it.each(['Plum tart', 'Apple pie', 'Lemon slice', 'Ginger snaps'])(
     '“%s” is a title and no fruit',

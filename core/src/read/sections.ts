@@ -8,12 +8,14 @@ const METHOD_HERE =
   /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|procedure|how to make.*|to make(?: the .*)?)\s*:?$/i;
 const NOTES_HERE = /^(?:notes?|tips?|variations?|storage|to store)\s*:?$/i;
 const ABOUT =
-  /^(?:(?:serves|makes|yields?|servings?|portions?)\b|(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|rest(?:ing)?) time\b|(?:note|tip|source|from|yield|oven|pan|tin|difficulty|equipment)\s*:)/i;
+  /^(?:(?:serves|makes|yields?|servings?|portions?)\b|(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|rest(?:ing)?) time\b|(?:note|tip|source|from|yield|oven|pan|tin|difficulty|equipment)\s*:|oven (?:at|to|temp\w*|gas|mark|moderate|hot|\d).{0,40}$)/i;
 const PART_NAMES =
   /^(?:(?:the )?(?:topping|filling|frosting|icing|glaze|base|crust|crumb|cake|batter|dough|streusel|crumble|syrup|sauce|decoration|custard|layers?|sponge|drizzle|ganache|buttercream|pastry|biscuit base)|to (?:finish|serve|decorate|assemble)|for (?:the|a|your) [\p{L} -]+|dry ingredients|wet ingredients)$/iu;
 const VERBS =
   'preheat|heat|grease|line|cream|beat|whisk|mix|stir|fold|add|combine|sift|sieve|rub|knead|roll|cut|chill|rest|bake|cool|leave|pour|spoon|scrape|divide|place|put|melt|bring|simmer|remove|turn|transfer|sprinkle|dust|drizzle|spread|serve|store|make|set|prepare|using|use|in a|in the|meanwhile|when|once|while|let|allow|blend|process|pulse|drop|shape|form|scoop|brush|decorate|frost|gently|gradually|with|then|to make|whip|toss|arrange|pierce|press|wrap|freeze|top|slice|finish|check|enjoy|peel|core|drain|soak|on a|after|working|start|warm|boil|test|loosen|dissolve|steam|cook|fill|return|reduce|swirl|tip|alternate|repeat|dredge|cover';
 const STEP = new RegExp(`^(?:(?:step )?\\d{1,2}\\s*[.):]\\s+)?(?:${VERBS})\\b`, 'i');
+/** A paragraph that gets to its verb later: "Oven hot. Cream the butter and sugar …". */
+const STEP_WITHIN = new RegExp(`[.!?]\\s+(?:${VERBS})\\b`, 'i');
 const NUMBERED = /^(?:step )?\d{1,2}\s*[.):]\s+(?=\p{Lu}\p{Ll}+ )/u;
 /** What a bake is called, at the end of its name: "Plum tart" is no plum. */
 const BAKE_NAME =
@@ -32,6 +34,7 @@ const isStep = (text: string) =>
   (STEP.test(text) &&
     wordCount(text) >= SHORT_STEP_WORDS &&
     !/^cream(?:ed)?(?: |$)(?!.*\b(?:butter|sugar|until|together)\b)/i.test(text)) ||
+  (STEP_WITHIN.test(text) && wordCount(text) > LONG_LINE_WORDS) ||
   (NUMBERED.test(text) && wordCount(text) > SHORT_STEP_WORDS);
 
 /** How letters begin and end. */

@@ -1,7 +1,7 @@
 import type { FamilyId } from '../../vocabulary';
 
-/** A family by its ratios: g per 100 g of flour. `[water for the flour, fat, sugars, egg]`, and how usual it is. */
-export const PROTOTYPES: { readonly source: string; readonly confidence: 'common-practice'; readonly rows: Readonly<Record<FamilyId, { readonly ratios: readonly [number, number, number, number]; readonly words: RegExp }>> } = {
+/** A family by its ratios: g per 100 g of flour. `[water for the flour, fat, sugars, egg]`, by the words that name it, and whether it is only ever known by them (what is steamed, fried or cooked in a mug says so). */
+export const PROTOTYPES: { readonly source: string; readonly confidence: 'common-practice'; readonly rows: Readonly<Record<FamilyId, { readonly ratios: readonly [number, number, number, number]; readonly words: RegExp; readonly named?: true }>> } = {
   source: 'common practice', confidence: 'common-practice',
   rows: {
     'drop-cookie':     { ratios: [32, 60, 85, 22],    words: /\bcookies?\b|\bsnaps?\b|\bginger ?nuts?\b|\bdrop (?:by )?(?:spoonfuls?|cookies?)|\bcrinkles?\b|\broll into (?:walnut-sized )?balls\b|\bbiscuits\b/gi },
@@ -18,9 +18,9 @@ export const PROTOTYPES: { readonly source: string; readonly confidence: 'common
     'pancake':         { ratios: [150, 15, 10, 35],   words: /\bpancakes?\b|\bwaffles?\b|\bcr[eê]pes?\b|\bdrop scones?\b|\bgriddle\b/gi },
     'choux':           { ratios: [310, 80, 5, 160],   words: /\bchoux\b|\beclairs?\b|\bprofiteroles?\b|\bcream puffs?\b/gi },
     'yeast-dough':     { ratios: [60, 15, 15, 15],    words: /\byeast\b|\bbrioche\b|\bknots?\b|\bbuns?\b|\bprove\b|\bproof\b|\brolls\b|\bknead\b/gi },
-    'doughnut':        { ratios: [70, 15, 40, 22],    words: /\bdou?gh?nuts?\b|\bfritters?\b|\bdeep[- ]fry\b/gi },
-    'steamed-pudding': { ratios: [95, 50, 75, 55],    words: /\bpudding\b|\bsteam(?:ed)?\b|\bself-saucing\b/gi },
-    'mug-cake':        { ratios: [120, 60, 80, 60],   words: /\bmug\b|\bmicrowave\b/gi },
+    'doughnut':        { ratios: [70, 15, 40, 22],    words: /\bdou?gh?nuts?\b|\bfritters?\b|\bdeep[- ]fry\b/gi, named: true },
+    'steamed-pudding': { ratios: [95, 50, 75, 55],    words: /\bpudding\b|\bsteam(?:ed)?\b|\bself-saucing\b/gi, named: true },
+    'mug-cake':        { ratios: [120, 60, 80, 60],   words: /\bmug\b|\bmicrowave\b/gi, named: true },
     'flourless':       { ratios: [100, 100, 100, 100], words: /\bflourless\b|\bmacaroons?\b|\bmeringues?\b/gi },
   },
 };
