@@ -7,6 +7,8 @@ const BULLET = /^(?:[*•‣▢◦·–—-]|\[ ?[xX]?\]|\d{1,2}[).](?=\s+\d))\s
 /** Words before an amount that change nothing of it. */
 const LOOSELY =
   /^(?:(?:about|approx\.?|approximately|roughly|around|circa|ca\.?|optional\s*:?|ingredients?\s*:|plus)\s+)+(?=[\d¼½¾⅓⅔⅛a-z])/i;
+/** What a card's line is for, before its list: "CRUST: 24 wafers, …". */
+export const CARD_PART = /^\p{L}[\p{L} ]{1,30}:\s+(?=(?:\d|pinch\b))/iu;
 const VULGAR: Readonly<Record<string, string>> = {
   '½': '1/2',
   '⅓': '1/3',

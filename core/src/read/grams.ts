@@ -49,13 +49,22 @@ function cupOf(ingredient: Ingredient, words: string): Triple | undefined {
   return said ? ingredient.cup[said] : Object.values(ingredient.cup)[0];
 }
 
+/** How cards shorten the size of an egg. */
+const SIZE_SHORT: Readonly<Record<string, string>> = {
+  lrg: 'large',
+  lge: 'large',
+  lg: 'large',
+  med: 'medium',
+  sml: 'small',
+};
+
 function eachOf(ingredient: Ingredient, words: string, { locale, eggSize }: Scales): Triple | undefined {
   const part = EGG_PARTS[ingredient.id];
   if (part === undefined) return ingredient.each;
-  const size =
-    /\b(extra[- ]large|jumbo|large|medium|small)\b/i.exec(words)?.[1]?.toLowerCase().replace('-', ' ') ??
-    eggSize ??
-    'usual';
+  const said = /\b(?:extra[- ]large|jumbo|large|lrg|lge|lg|med(?:ium)?|small|sml)\b/i
+    .exec(words)?.[0]
+    .toLowerCase();
+  const size = (said && (SIZE_SHORT[said] ?? said.replace('-', ' '))) ?? eggSize ?? 'usual';
   const [central, low, high] = EGG_GRAMS.rows[locale][size] ?? EGG_GRAMS.rows[locale]['usual']!;
   return [central * part, low * part, high * part];
 }

@@ -1,7 +1,7 @@
 import { getIngredient, type Catalogue } from '../catalogue';
 import { addRanges, range, type Range } from '../quantity';
 import { readAmount, type Amount } from './amount';
-import { cleanLine } from './clean';
+import { CARD_PART, cleanLine } from './clean';
 import { weigh, type Measured, type Scales } from './grams';
 import { MODIFIERS } from './data/modifiers';
 import { isName, matchIngredient } from './match';
@@ -258,11 +258,14 @@ function total(
 
 const without = ({ by: _, ...item }: Found): Item => item;
 
-const NEXT_THING = /,\s+(?:and\s+)?(?=(?:\d|(?:an?|one|two|three|four|half|some)\s))/i;
+const NEXT_THING = /,\s+(?:and\s+)?(?=(?:\d|(?:an?|one|two|three|four|half|some|pinch)\s))|;\s+(?:and\s+)?/i;
 
-/** "200 g flour, 100 g butter, 2 eggs" is a list on one line: each piece has an amount of its own, and a name. */
+/**
+ * "200 g flour, 100 g butter, 2 eggs" is a list on one line: each piece has an amount of its own, and a name. A card
+ * may say first what it is for: "Crust: 24 wafers, crushed; 5 T butter".
+ */
 function listed(text: string, reader: Scales): string[] {
-  const [first = '', ...others] = text.split(NEXT_THING);
+  const [first = '', ...others] = text.replace(CARD_PART, '').split(NEXT_THING);
   const named = (piece: string) => {
     const { quantity, words } = readAmount(numbersFromWords(piece));
     return (

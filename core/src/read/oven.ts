@@ -8,6 +8,8 @@ const GAS_BASE = 121;
 const GAS_STEP = 14;
 const CELSIUS = /(\d{2,3})\s*(?:°|º|degrees?|deg)?\s*(?:C\b|celsius|centigrade)/i;
 const FAHRENHEIT = /(\d{3})\s*(?:°|º|degrees?|deg)?\s*(?:F\b|fahrenheit)/i;
+/** A card that says no more than "160 degrees, 20 min". */
+export const HOT_FIRST = /^\d{3}\s*(?:degrees?|deg|°)/i;
 const BARE = /(\d{3})\s*(?:°|º|degrees|deg)(?!\s*[CF])/i;
 const GAS = /gas(?: mark)?\s*(\d{1,2})/i;
 /** Lowest number that can only be °F when the letter is missing. */
@@ -145,11 +147,11 @@ function panOf(sentences: readonly string[]): Pan | null {
 export function readBake(texts: readonly string[]): BakeFacts | null {
   const clean = texts.map(cleanLine);
   const sentences = clean.flatMap((text) => text.split(/(?<=[.;!])\s+(?=\p{Lu})/u));
-  const baking = sentences.filter((one) => /\b(?:bak(?:e|ing)|oven)\b/i.test(one));
+  const baking = sentences.filter((one) => /\b(?:bak(?:e|ing)|oven)\b/i.test(one) || HOT_FIRST.test(one));
   const oven = [...baking, ...sentences].map(ovenOf).find((one) => one !== null) ?? null;
   const minutes =
     baking
-      .filter((one) => /\bbak(?:e|ing)\b|\bin the oven\b/i.test(one))
+      .filter((one) => /\bbak(?:e|ing)\b|\bin the oven\b/i.test(one) || HOT_FIRST.test(one))
       .map(minutesIn)
       .find((one) => one !== null) ?? null;
   const pan = panOf(sentences);

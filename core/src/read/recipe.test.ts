@@ -176,4 +176,18 @@ describe('a whole text', () => {
     });
     expect(family.id).toBe('creamed-cake');
   });
+
+  it('reads a card as terse as cards are: parts on one line, steps of three words', () => {
+    const { recipe } = readRecipe(
+      'Chocolate cream pie\nCRUST: 24 gingernuts, crushed; 5 T melted butter; pinch salt\nFILLING: 2/3 c sugar, 4 lge egg yolks, 3 c milk\n160 degrees, 20 min. Makes about 8.\nBake 50-55 mins.',
+      { kitchen: BUILT_IN_KITCHEN, newId: counter() },
+    );
+    expect(recipe.title).toBe('Chocolate cream pie');
+    expect(ingredientLines(recipe).map(({ items }) => items.map(({ ingredient }) => ingredient))).toEqual([
+      ['ginger-biscuits', 'butter', 'salt'],
+      ['granulated-sugar', 'egg-yolk', 'whole-milk'],
+    ]);
+    expect(recipe.method).toHaveLength(2);
+    expect(recipe.bake).toMatchObject({ ovenCelsius: 160, minutes: { low: 20, high: 20 } });
+  });
 });

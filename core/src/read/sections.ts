@@ -1,5 +1,6 @@
-import { cleanLine, MAX_LINE } from './clean';
+import { CARD_PART, cleanLine, MAX_LINE } from './clean';
 import { readAmount } from './amount';
+import { HOT_FIRST } from './oven';
 
 export type LineSort = 'title' | 'ingredient' | 'heading' | 'note' | 'method';
 
@@ -23,19 +24,29 @@ const BAKE_NAME =
 /** Things of the kitchen that lists name beside the food. */
 const EQUIPMENT =
   /^(?:\d[\d./ x×"-]*)?(?:[\w-]+ ){0,4}?(?:paper|cupcake|muffin|bun|fairy cake) (?:cases|liners|cups)\b|\b(?:parchment|greaseproof|baking paper|baking parchment|foil|cling ?film|piping bags?|cookie cutters?|skewers|cocktail sticks)\b|^\d[\d./ x×-]*\s*(?:cm|mm|in|inch(?:es)?|")?\b[^,]*\b(?:tins?|pans?|trays?|moulds?|dish)$/i;
+/** A short step still says how long or how hot: "Bake 50-55 mins.", "160 degrees, 20 min". */
+const HOW_LONG_OR_HOT = /\d\s*(?:min(?:ute)?s?|hours?|hrs?|degrees?|deg|°)(?![\p{L}])/iu;
 const SHORT_STEP_WORDS = 4;
 const LONG_LINE_WORDS = 14;
 const MIDDLING_LINE_WORDS = 7;
 
 const wordCount = (text: string) => text.split(' ').length;
-const hasAmount = (text: string) => readAmount(text.replace(/\(.*?\)/g, ' ').trim()).quantity !== null;
+const hasAmount = (text: string) =>
+  readAmount(
+    text
+      .replace(CARD_PART, '')
+      .replace(/\(.*?\)/g, ' ')
+      .trim(),
+  ).quantity !== null;
 /** A verb alone can be a name: "cream", "butter and flour", "cream cheese". A step has more to it. */
 const isStep = (text: string) =>
   (STEP.test(text) &&
     wordCount(text) >= SHORT_STEP_WORDS &&
     !/^cream(?:ed)?(?: |$)(?!.*\b(?:butter|sugar|until|together)\b)/i.test(text)) ||
   (STEP_WITHIN.test(text) && wordCount(text) > LONG_LINE_WORDS) ||
-  (NUMBERED.test(text) && wordCount(text) > SHORT_STEP_WORDS);
+  (NUMBERED.test(text) && wordCount(text) > SHORT_STEP_WORDS) ||
+  HOT_FIRST.test(text) ||
+  (STEP.test(text) && HOW_LONG_OR_HOT.test(text));
 
 /** How letters begin and end. */
 const LETTER =
@@ -63,7 +74,10 @@ function sortOne(clean: string, last: boolean, state: State): LineSort {
   const amount = hasAmount(clean);
   if (/:$/.test(clean) && !amount && wordCount(clean) <= 7) return 'heading';
   if (PART_NAMES.test(clean) && (/^(?:for|to) /i.test(clean) || (state.amounts && !last))) return 'heading';
-  if (isStep(clean) && (!amount || NUMBERED.test(clean) || wordCount(clean) > LONG_LINE_WORDS))
+  if (
+    isStep(clean) &&
+    (!amount || NUMBERED.test(clean) || HOW_LONG_OR_HOT.test(clean) || wordCount(clean) > LONG_LINE_WORDS)
+  )
     return ((state.mode = 'steps'), 'method');
   if (!amount && state.amounts && isChatter(clean)) return 'note';
   if (!amount && wordCount(clean) > (state.mode === 'steps' ? MIDDLING_LINE_WORDS : LONG_LINE_WORDS))

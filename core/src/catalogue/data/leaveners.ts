@@ -6,7 +6,7 @@ export const leaveners: Table = {
   source: 'stoichiometry and labels; spoon weights: common practice', confidence: 'from-memory',
   rows: {
     'baking-soda': { name: 'baking soda', also: ['bicarbonate of soda', 'bicarb', 'soda', 'bicarb soda', 'sodium bicarbonate', 'bicarbonate', 'bread soda', 'raising agent'], comp: [0.2, 0, 0, 0, 0, 0, 99.8], cup: [240, 220, 290] },
-    'baking-powder': { name: 'baking powder', also: ['double-acting baking powder', 'double acting baking powder', 'gluten-free baking powder', 'aluminium-free baking powder', 'aluminum-free baking powder'], comp: [6, 0, 0.1, 28, 0, 0.2, 65.5], cup: [215, 190, 240], grain: 'contains-grain-derivative', possible: ['corn', 'wheat'], note: 'holds starch, mostly corn; a few hold wheat starch' },
+    'baking-powder': { name: 'baking powder', also: ['bp', 'b.p.', 'double-acting baking powder', 'double acting baking powder', 'gluten-free baking powder', 'aluminium-free baking powder', 'aluminum-free baking powder'], comp: [6, 0, 0.1, 28, 0, 0.2, 65.5], cup: [215, 190, 240], grain: 'contains-grain-derivative', possible: ['corn', 'wheat'], note: 'holds starch, mostly corn; a few hold wheat starch' },
     'baking-powder-grain-free': { name: 'grain-free baking powder', also: ['grain-free baking powder', 'paleo baking powder'], comp: [4, 0, 0, 37, 0, 0.5, 58.5], cup: [215, 190, 240] },
     'bakers-ammonia': { name: 'baker\'s ammonia', also: ['ammonium bicarbonate', 'hartshorn', 'ammonium carbonate', 'potash'], comp: [0, 0, 0, 0, 0, 0, 100], cup: [210, 190, 240] },
     'cream-of-tartar': { name: 'cream of tartar', also: ['potassium bitartrate', 'tartaric acid', 'citric acid', 'citric acid powder', 'ascorbic acid'], role: 'acid', comp: [1, 0, 0, 0, 0, 0, 99], acid: 531, cup: [165, 145, 185] },
