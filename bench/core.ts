@@ -31,7 +31,7 @@ Bake for 30 to 35 minutes.`;
 const FULL: Kitchen = {
   ...BUILT_IN_KITCHEN,
   version: 'full',
-  cupboard: FLOUR_IDS.map((ingredient) => ({ ingredient, grams: 1000 })),
+  cupboard: FLOUR_IDS.map((ingredient) => ({ ingredient, grams: 1000, pricePerKilo: null })),
 };
 const read = (run: number) => {
   let count = 0;

@@ -1,6 +1,15 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
-import { chmodSync, existsSync, mkdtempSync, readdirSync, readFileSync, readlinkSync, rmSync } from 'node:fs';
+import {
+  chmodSync,
+  existsSync,
+  mkdtempSync,
+  openSync,
+  readdirSync,
+  readFileSync,
+  readlinkSync,
+  rmSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
@@ -54,11 +63,21 @@ async function health() {
   }
 }
 
+const said = join(folder, 'start.log');
+
 async function start(...args) {
   const began = performance.now();
-  const child = spawn('npm', ['start', '--', ...args], { cwd: clone, env, stdio: 'ignore', detached: true });
+  const child = spawn('npm', ['start', '--', ...args], {
+    cwd: clone,
+    env,
+    stdio: ['ignore', openSync(said, 'w'), openSync(said, 'a')],
+    detached: true,
+  });
   while (!(await health())) {
-    if (child.exitCode !== null) throw new Trouble(`npm start ended with ${child.exitCode}.`);
+    if (child.exitCode !== null)
+      throw new Trouble(
+        `npm start ended with ${child.exitCode}:\n${readFileSync(said, 'utf8').slice(-2000)}`,
+      );
     if (performance.now() - began > STARTS_WITHIN_MS) throw new Trouble('npm start gave no page in time.');
     await wait(100);
   }

@@ -21,6 +21,7 @@ import type {
   Avoided,
   HouseBlend,
   HouseRecipe,
+  JarPart,
   KitchenDocument,
   Person,
   WeighedCup,
@@ -107,19 +108,34 @@ class HouseRecipeDto implements HouseRecipe {
   @IsIn(['written', 'converted']) as!: HouseRecipe['as'];
 }
 
-class HousePartDto {
+class HousePartDto implements JarPart {
   @Matches(INGREDIENT_ID) ingredient!: string;
   @IsNumber() @Min(0.001) @Max(1) share!: number;
 }
 
-class HouseBlendDto implements HouseBlend {
-  @IsUUID() id!: string;
-  @IsString() @MinLength(1) @MaxLength(NAME) name!: string;
+class EarlierJarDto {
+  @Matches(DAY) until!: string;
   @IsArray()
   @ArrayMaxSize(20)
   @ValidateNested({ each: true })
   @Type(() => HousePartDto)
   madeOf!: readonly HousePartDto[];
+}
+
+class HouseBlendDto implements HouseBlend {
+  @IsUUID() id!: string;
+  @IsString() @MinLength(1) @MaxLength(NAME) name!: string;
+  @IsIn(['mixed', 'bought']) kind!: HouseBlend['kind'];
+  @IsArray()
+  @ArrayMaxSize(20)
+  @ValidateNested({ each: true })
+  @Type(() => HousePartDto)
+  madeOf!: readonly HousePartDto[];
+  @IsArray()
+  @ArrayMaxSize(50)
+  @ValidateNested({ each: true })
+  @Type(() => EarlierJarDto)
+  earlier!: readonly EarlierJarDto[];
 }
 
 class WeighedCupDto implements WeighedCup {

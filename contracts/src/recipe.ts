@@ -56,6 +56,7 @@ import type {
   SourceLine,
 } from '@omniarton/core/kitchen';
 import { BakeNotesDto } from './bake';
+import { BlendWishesDto } from './blendWishes';
 import { MaxLines, SaysOf } from './limits';
 import { LIMITS } from './paths';
 
@@ -154,6 +155,7 @@ export class ConversionRequestDto implements ConversionRequest {
   @ValidateNested({ each: true })
   @Type(() => BlendPinDto)
   pins!: readonly BlendPinDto[];
+  @ValidateNested() @Type(() => BlendWishesDto) blend!: BlendWishesDto;
   @IsOptional() @ValidateNested() @Type(() => PanSizeDto) pan!: PanSizeDto | null;
   @IsOptional() @ValidateNested() @Type(() => OvenSettingDto) oven!: OvenSettingDto | null;
   @IsArray()

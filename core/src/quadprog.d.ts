@@ -6,5 +6,10 @@ declare module 'quadprog' {
     Amat: number[][],
     bvec?: number[],
     meq?: number,
-  ): { readonly solution: number[]; readonly value: number[]; readonly message: string };
+  ): {
+    readonly solution: number[];
+    readonly Lagrangian: number[];
+    readonly value: number[];
+    readonly message: string;
+  };
 }

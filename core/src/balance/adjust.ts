@@ -164,7 +164,7 @@ function solved(
 ): readonly FormulaLine[] {
   const { diagonal, columns, bounds } = programOf(targets, moves, now, catalogue);
   const matrix = diagonal.map((value, i) => diagonal.map((_, j) => (i === j ? value : 0)));
-  const solution = solveProgram({ matrix, columns, bounds, equalities: 0 });
+  const solution = solveProgram({ matrix, columns, bounds, equalities: 0 })?.x;
   // Every target has its slack, so there is always room.
   if (!solution) throw new Error('The balances of a part could not be solved.');
   const change = new Map(moves.map(({ line }, i) => [line, solution[i]!]));

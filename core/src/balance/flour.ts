@@ -1,5 +1,7 @@
-import { getIngredient, unfold, type Catalogue } from '../catalogue';
+import { blendGrams, cupOf, cupOfBlend, type Wheat } from '../blend';
+import { getIngredient, thirstOf, unfold, type Catalogue } from '../catalogue';
 import type { FormulaLine } from '../formula';
+import type { Setting } from './types';
 
 const isWheatFlour = (id: string, catalogue: Catalogue) => {
   const one = getIngredient(catalogue, id);
@@ -10,17 +12,44 @@ const isWheatFlour = (id: string, catalogue: Catalogue) => {
 export const wheatLines = (lines: readonly FormulaLine[], catalogue: Catalogue): readonly FormulaLine[] =>
   lines.filter((line) => isWheatFlour(line.ingredient, catalogue));
 
-/** Grams of flour with gluten, without the leavening of a self-raising one. */
-export function wheatGrams(lines: readonly FormulaLine[], catalogue: Catalogue): number {
-  return lines.reduce(
-    (sum, line) =>
-      sum +
-      unfold(catalogue, line.ingredient).reduce(
-        (own, { ingredient, share }) => own + (isWheatFlour(ingredient, catalogue) ? line.grams * share : 0),
-        0,
-      ),
-    0,
+/** Flour with gluten, without the leavening of a self-raising one, and the water that it holds: g. */
+export function wheatOf(lines: readonly FormulaLine[], catalogue: Catalogue): Wheat {
+  const flours = lines.flatMap(({ ingredient: whole, grams }) =>
+    unfold(catalogue, whole).flatMap(({ ingredient, share }) =>
+      isWheatFlour(ingredient, catalogue)
+        ? [{ grams: grams * share, thirst: grams * share * thirstOf(catalogue, ingredient)[0] }]
+        : [],
+    ),
   );
+  return flours.reduce((sum, one) => ({ grams: sum.grams + one.grams, thirst: sum.thirst + one.thirst }), {
+    grams: 0,
+    thirst: 0,
+  });
+}
+
+export const wheatGrams = (lines: readonly FormulaLine[], catalogue: Catalogue): number =>
+  wheatOf(lines, catalogue).grams;
+
+/** How wheat is replaced: by which blend, which way, and how a jar is measured. */
+type Replacing = Pick<Setting, 'blend' | 'route' | 'request' | 'catalogue'>;
+
+/**
+ * Grams of blend in the place of the wheat in some lines, by the route's rule; a jar by its own: weight for weight, or cup for
+ * cup, when it weighs more.
+ */
+export function blendFor(
+  lines: readonly FormulaLine[],
+  { blend, route, request, catalogue }: Replacing,
+): number {
+  const wheat = wheatOf(lines, catalogue);
+  const first = wheatLines(lines, catalogue)[0];
+  if (first === undefined) return 0;
+  const shares = Object.fromEntries(blend.shares.map(({ ingredient, share }) => [ingredient, share]));
+  if (request.blend.jar !== null)
+    return request.blend.jarBy === 'weight'
+      ? wheat.grams
+      : (wheat.grams * cupOfBlend(shares, catalogue)) / cupOf(first.ingredient, catalogue);
+  return blendGrams(route, wheat, blend.properties.thirst);
 }
 
 /** Grams of all flours and starches, with gluten or without. */

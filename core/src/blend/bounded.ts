@@ -1,4 +1,4 @@
-import { constraintsOf, solveProgram } from '../quantity';
+import { constraintsOf, solveProgram, type QuadraticProgram } from '../quantity';
 import type { BlendQuestion, Deviations } from './question';
 
 export interface Bounded {
@@ -26,15 +26,20 @@ export function objective(
   return sum;
 }
 
-/** The program's constraints, the equality Σx = 1 first: a column of coefficients and a bound each. */
-function limitsOf(
+/**
+ * The question on some flours as a program: x by their order, then a slack e ≥ a·x, e ≥ 0 for each one-sided property that
+ * any of them passes. The equality Σx = 1 comes first.
+ */
+export function programOf(
   members: readonly number[],
-  overs: readonly number[],
-  cap: readonly number[],
   low: readonly number[],
+  cap: readonly number[],
   { flours, groups }: BlendQuestion,
   deviations: Deviations,
-) {
+): QuadraticProgram {
+  const overs = (deviations.above[0] ?? [])
+    .map((_, p) => p)
+    .filter((p) => members.some((i) => deviations.above[i]![p]! > 0));
   const n = members.length;
   const { columns, bounds, add } = constraintsOf(n + overs.length);
   add(
@@ -51,42 +56,38 @@ function limitsOf(
     add([...members.map((i, a) => [a, -deviations.above[i]![p]!] as const), [n + s, 1]], 0);
     add([[n + s, 1]], 0);
   });
-  return { columns, bounds };
-}
-
-/**
- * The best shares of just these flours within their bounds and the group limits, each used; undefined when the limits
- * leave no room. A convex quadratic program (Goldfarb & Idnani 1983, npm quadprog): the one-sided squares become slacks
- * e ≥ a·x, e ≥ 0.
- */
-export function boundedOptimum(
-  members: readonly number[],
-  question: BlendQuestion,
-  deviations: Deviations,
-): Bounded | undefined {
-  const { flours, caps, leastShare, pins } = question;
-  const n = members.length;
-  const pinned = members.map((i) => pins[flours[i]!]);
-  const low = pinned.map((pin) => pin ?? (n === 1 ? 1 : leastShare));
-  const cap = members.map((i, a) => pinned[a] ?? Math.min(1, caps[flours[i]!] ?? 1));
-  const sum = (values: readonly number[]) => values.reduce((total, one) => total + one, 0);
-  if (sum(cap) < 1 - TOLERANCE || sum(low) > 1 + TOLERANCE || cap.some((one, a) => one < low[a]! - TOLERANCE))
-    return undefined;
-  if (pinned.every((pin) => pin !== undefined))
-    return { shares: low, value: objective(members, low, deviations) };
-  const overs = (deviations.above[0] ?? [])
-    .map((_, p) => p)
-    .filter((p) => members.some((i) => deviations.above[i]![p]! > 0));
   const size = n + overs.length;
-
-  const { columns, bounds } = limitsOf(members, overs, cap, low, question, deviations);
   const matrix = Array.from({ length: size }, (_, i) =>
     Array.from({ length: size }, (_x, j) => {
       if (i < n && j < n) return 2 * deviations.gram[members[i]!]![members[j]!]!;
       return i === j ? 2 * CURVATURE_OF_SLACK : 0;
     }),
   );
-  const solution = solveProgram({ matrix, columns, bounds, equalities: 1 });
+  return { matrix, columns, bounds, equalities: 1 };
+}
+
+/**
+ * The best shares of just these flours within their bounds and the group limits, each used; undefined when the limits
+ * leave no room. A convex quadratic program (Goldfarb & Idnani 1983, npm quadprog).
+ */
+export function boundedOptimum(
+  members: readonly number[],
+  question: BlendQuestion,
+  deviations: Deviations,
+): Bounded | undefined {
+  const { flours, caps, leastShare, pins, floors } = question;
+  const n = members.length;
+  const pinned = members.map((i) => pins[flours[i]!]);
+  const low = pinned.map(
+    (pin, a) => pin ?? (n === 1 ? 1 : Math.max(leastShare, floors[flours[members[a]!]!] ?? 0)),
+  );
+  const cap = members.map((i, a) => pinned[a] ?? Math.min(1, caps[flours[i]!] ?? 1));
+  const sum = (values: readonly number[]) => values.reduce((total, one) => total + one, 0);
+  if (sum(cap) < 1 - TOLERANCE || sum(low) > 1 + TOLERANCE || cap.some((one, a) => one < low[a]! - TOLERANCE))
+    return undefined;
+  if (pinned.every((pin) => pin !== undefined))
+    return { shares: low, value: objective(members, low, deviations) };
+  const solution = solveProgram(programOf(members, low, cap, question, deviations))?.x;
   if (!solution) return undefined;
   const shares = members.map((_, a) => Math.min(cap[a]!, Math.max(low[a]!, solution[a]!)));
   return { shares, value: objective(members, shares, deviations) };

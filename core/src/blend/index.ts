@@ -1,14 +1,36 @@
 export { FLOUR_CLASSES, type FlourClass } from './data/flourTraits';
 export { ROUTE_TABLE } from './data/routes';
+export { AIM_SHIFTS } from './data/aims';
+export type { Asked, Wheat } from './ask';
+export type { Blend, BlendOutcome, BlendPart, BlendShare } from './blend';
+export { giveWay, moveBorder, moveOnTriangle, toPercents, type HandShare } from './byHand';
+export { costOf, priceOf } from './cost';
+export { cupOf, cupOfBlend } from './cup';
+export { designBlend } from './design';
 export {
-  allowedFlours,
-  designBlend,
-  routeFor,
-  type Blend,
-  type BlendOutcome,
-  type BlendPart,
-  type BlendShare,
-} from './design';
-export { FLOUR_IDS, propertiesOf, traitsOf, type Property, type PropertyVector } from './properties';
+  flourPage,
+  flourSummaries,
+  FLOUR_PAGE_IDS,
+  keepsWeeks,
+  type FlourPage,
+  type FlourSummary,
+} from './flourPage';
+export { inferShares, listedOn, type Inference, type InferredShare } from './inferShares';
+export { jarLabel, mixJar, wholeBags, type BagLeft, type JarLabel, type JarMix } from './jar';
+export { mixVectors } from './mixing';
+export { oneMoreBag, type MoreBag } from './moreBag';
+export {
+  FLOUR_IDS,
+  hasTraits,
+  propertiesOf,
+  traitsOf,
+  type Property,
+  type PropertyVector,
+} from './properties';
 export type { BlendQuestion } from './question';
+export type { Relaxation } from './relax';
+export { barredBecause, blendGrams, routeFor } from './routes';
+export { routesFor, schoolOf, type School, type SchoolAnswer, type SchoolPick } from './schools';
+export { allowedFlours } from './shelf';
 export { solveBlend } from './solve';
+export { stillFits } from './stillFits';

@@ -1,19 +1,69 @@
-import { getIngredient, thirstOf, type Catalogue } from '../catalogue';
+import { getIngredient, thirstOf, unfold, type Catalogue } from '../catalogue';
 import { MissingRowError } from '../vocabulary';
-import { FLOUR_TRAITS, type FlourTraits } from './data/flourTraits';
+import { FLOUR_TRAITS, WHEAT_TRAITS, type FlourTraits } from './data/flourTraits';
 import { SCALES, type Shares } from './data/routes';
+import { mixVectors } from './mixing';
 
-/** Thrown for a flour that has no row of traits. */
-export function traitsOf(id: string): FlourTraits {
-  const traits = FLOUR_TRAITS.rows[id];
-  if (!traits) throw new MissingRowError('flour traits', id);
-  return traits;
-}
+const tableRow = (id: string): FlourTraits | undefined => FLOUR_TRAITS.rows[id] ?? WHEAT_TRAITS.rows[id];
 
 /** Every flour that can be in a blend. */
 export const FLOUR_IDS: readonly string[] = Object.keys(FLOUR_TRAITS.rows);
 
-export const hasTraits = (id: string): boolean => id in FLOUR_TRAITS.rows;
+/** A composite (a jar, a self-raising flour) counts as a flour when at least so much of it has traits. */
+const MOSTLY = 0.5;
+
+interface TraitedPart {
+  readonly traits: FlourTraits;
+  readonly share: number;
+}
+
+/** What of a composite is flour with a row of its own; shares sum to 1. Empty where that is too little of it. */
+function traitedParts(id: string, catalogue: Catalogue): TraitedPart[] {
+  if (!catalogue.byId.has(id)) return [];
+  const parts = unfold(catalogue, id).flatMap(({ ingredient, share }) => {
+    const traits = tableRow(ingredient);
+    return traits ? [{ traits, share }] : [];
+  });
+  const total = parts.reduce((sum, { share }) => sum + share, 0);
+  return total < MOSTLY ? [] : parts.map(({ traits, share }) => ({ traits, share: share / total }));
+}
+
+export const hasTraits = (id: string, catalogue: Catalogue): boolean =>
+  tableRow(id) !== undefined || traitedParts(id, catalogue).length > 0;
+
+/**
+ * The traits of a flour, or of a composite as the weighted mean of its flours: its class is that of the largest, and it may
+ * be the whole of a blend. Throws for what is no flour.
+ */
+export function traitsOf(id: string, catalogue: Catalogue): FlourTraits {
+  const own = tableRow(id);
+  if (own) return own;
+  const parts = traitedParts(id, catalogue);
+  const largest = [...parts].sort((a, b) => b.share - a.share)[0];
+  if (!largest) throw new MissingRowError('flour traits', id);
+  const mean = (of: (traits: FlourTraits) => number) =>
+    parts.reduce((sum, { traits, share }) => sum + share * of(traits), 0);
+  const score = (at: 0 | 1 | 2 | 3 | 4) => mean(({ scores }) => scores[at]);
+  return {
+    ...largest.traits,
+    scores: [score(0), score(1), score(2), score(3), score(4)],
+    flavour: mean(({ flavour }) => flavour),
+    colour: mean(({ colour }) => colour),
+    grit: mean(({ grit }) => grit),
+    tau: mean(({ tau }) => tau),
+    pureStarch: parts.every(({ traits }) => traits.pureStarch),
+    cap: 1,
+  };
+}
+
+/** The share of pure starch in a flour or composite. */
+const starchShare = (id: string, catalogue: Catalogue): number =>
+  tableRow(id)
+    ? Number(tableRow(id)!.pureStarch)
+    : traitedParts(id, catalogue).reduce(
+        (sum, { traits, share }) => sum + (traits.pureStarch ? share : 0),
+        0,
+      );
 
 export const PROPERTIES = [
   'starch',
@@ -50,11 +100,11 @@ export type PropertyVector = Readonly<Record<Property, number>>;
 
 /** The properties of a flour, in the units of the table; starch is 1 for a pure starch; fat in g per 100 g. */
 export function propertiesOf(id: string, catalogue: Catalogue): PropertyVector {
-  const { scores, flavour, colour, grit, pureStarch } = traitsOf(id);
+  const { scores, flavour, colour, grit } = traitsOf(id, catalogue);
   const [hold, chew, snap, soft, body] = scores;
   const { fat } = getIngredient(catalogue, id).composition;
   return {
-    starch: pureStarch ? 1 : 0,
+    starch: starchShare(id, catalogue),
     hold,
     chew,
     snap,
@@ -69,24 +119,5 @@ export function propertiesOf(id: string, catalogue: Catalogue): PropertyVector {
 }
 
 /** The properties of a blend: the shares' weighted mean. Shares in any unit; they are made to sum to 1. */
-export function mix(shares: Shares, catalogue: Catalogue): PropertyVector {
-  const total = Object.values(shares).reduce((sum, share) => sum + share, 0);
-  const sum: Record<Property, number> = {
-    starch: 0,
-    hold: 0,
-    chew: 0,
-    snap: 0,
-    soft: 0,
-    body: 0,
-    thirst: 0,
-    flavour: 0,
-    colour: 0,
-    grit: 0,
-    fat: 0,
-  };
-  for (const [id, share] of Object.entries(shares)) {
-    const own = propertiesOf(id, catalogue);
-    for (const property of PROPERTIES) sum[property] += (own[property] * share) / total;
-  }
-  return sum;
-}
+export const mix = (shares: Shares, catalogue: Catalogue): PropertyVector =>
+  mixVectors(Object.entries(shares).map(([id, share]) => ({ share, vector: propertiesOf(id, catalogue) })));

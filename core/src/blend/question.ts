@@ -1,7 +1,8 @@
 import type { Catalogue } from '../catalogue';
+import { SCALES } from './data/routes';
 import { PROPERTIES, SCALE_OF, ONE_SIDED, propertiesOf, type PropertyVector } from './properties';
 
-/** Members of a group may together have at most this share. */
+/** Members of a group may together have at most this share. A flour is in at most one group. */
 export interface GroupLimit {
   readonly name: string;
   readonly members: readonly string[];
@@ -16,6 +17,13 @@ export interface BlendQuestion {
   readonly groups: readonly GroupLimit[];
   /** Shares that a person holds where they are; their flours are in every answer. */
   readonly pins: Readonly<Record<string, number>>;
+  /** Flours that are in every answer, with at least this share. */
+  readonly floors: Readonly<Record<string, number>>;
+  /** Flours that would have to be bought, and at most how many of them may be used. */
+  readonly bought: readonly string[];
+  readonly mostBought: number;
+  /** Prices against that of fine rice flour, where price counts; null where it doesn't. */
+  readonly prices: Readonly<Record<string, number>> | null;
   /** At most so many flours (K). */
   readonly most: number;
   readonly leastShare: number;
@@ -26,7 +34,7 @@ export interface BlendQuestion {
 
 /** The question in numbers: deviations from the target by flour, in units of their scales. */
 export interface Deviations {
-  /** Row i: deviations of flour i in the two-sided properties. */
+  /** Row i: deviations of flour i in the properties that count both ways. */
   readonly both: readonly (readonly number[])[];
   /** Row i: in the one-sided properties, which count only above zero. */
   readonly above: readonly (readonly number[])[];
@@ -37,14 +45,25 @@ export interface Deviations {
 const TWO_SIDED_LIST = PROPERTIES.filter((property) => !ONE_SIDED.has(property));
 const ONE_SIDED_LIST = PROPERTIES.filter((property) => ONE_SIDED.has(property));
 
+/** How far each price stands above the cheapest, in its scale: never under zero, so that it may stand among the two-sided. */
+function dearness(flours: readonly string[], prices: BlendQuestion['prices']): number[][] {
+  if (!prices) return flours.map(() => []);
+  const cheapest = Math.min(...flours.map((id) => prices[id]!));
+  return flours.map((id) => [(prices[id]! - cheapest) / SCALES.price]);
+}
+
 /** Σx = 1, so a blend's deviation is the shares' weighted sum of the flours' own: aᵢ = (pᵢ − target) / scale. */
-export function deviationsOf({ flours, target, ridge }: BlendQuestion, catalogue: Catalogue): Deviations {
+export function deviationsOf(
+  { flours, target, ridge, prices }: BlendQuestion,
+  catalogue: Catalogue,
+): Deviations {
   const vectors = flours.map((id) => propertiesOf(id, catalogue));
   const scaled = (list: (typeof PROPERTIES)[number][]) =>
     vectors.map((vector) =>
       list.map((property) => (vector[property] - target[property]) / SCALE_OF[property]),
     );
-  const both = scaled(TWO_SIDED_LIST);
+  const dear = dearness(flours, prices);
+  const both = scaled(TWO_SIDED_LIST).map((row, at) => [...row, ...dear[at]!]);
   const dot = (a: readonly number[], b: readonly number[]) =>
     a.reduce((sum, value, at) => sum + value * b[at]!, 0);
   const gram = both.map((row, i) =>

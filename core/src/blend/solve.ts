@@ -1,6 +1,8 @@
 import type { Catalogue } from '../catalogue';
 import type { Steps } from '../quantity';
 import { boundedOptimum, type Bounded } from './bounded';
+import { canBeBlended } from './feasible';
+import { lifted } from './lift';
 import { deviationsOf, type BlendQuestion, type Deviations } from './question';
 import { leastBounds, type Candidate } from './subsets';
 
@@ -13,14 +15,23 @@ const DIFFERENT = 0.2;
 /** Objectives that agree to this many digits are a tie, broken by the flours' ids. */
 const TIE_DIGITS = 9;
 /** Sets with the least bounds that are looked at first; where they prove nothing, so many times more. */
-const FIRST_LOOK = 1024;
+const FIRST_LOOK = 4096;
 const WIDER = 8;
-/** Sets that are solved between two looks at what has been found. */
-const BATCH = 48;
+/** Sets that are solved before what has been found is looked at, and by how much that grows each time. */
+const FIRST_BATCH = 64;
+const GROWS = 1.6;
 
-const compare = (a: Solution, b: Solution) =>
-  Number(a.value.toPrecision(TIE_DIGITS)) - Number(b.value.toPrecision(TIE_DIGITS)) ||
-  (a.flours.join() < b.flours.join() ? -1 : 1);
+interface Ranked extends Solution {
+  readonly rank: number;
+  readonly tie: string;
+}
+
+const ranked = (one: Solution): Ranked => ({
+  ...one,
+  rank: Number(one.value.toPrecision(TIE_DIGITS)),
+  tie: one.flours.join(),
+});
+const compare = (a: Ranked, b: Ranked) => a.rank - b.rank || (a.tie < b.tie ? -1 : 1);
 
 /** Half of the sum of differences in share: the part of the jar that isn't the same. */
 function apart(a: Solution, b: Solution): number {
@@ -48,20 +59,21 @@ function* inOrder(
   deviations: Deviations,
 ): Steps<{ picked: Solution[]; proven: boolean }> {
   const sorted = [...candidates].sort((a, b) => a.bound - b.bound);
-  let solutions: Solution[] = [];
+  const solutions: Ranked[] = [];
   let picked: Solution[] = [];
-  for (let at = 0; at < sorted.length; at += BATCH) {
-    const worst = picked.length === question.answers ? picked.at(-1)!.value : Infinity;
-    if (sorted[at]!.bound >= worst) return { picked, proven: true };
-    const solved = sorted.slice(at, at + BATCH).flatMap(({ members, bound }): Solution[] => {
-      if (bound >= worst) return [];
-      const best = boundedOptimum(members, question, deviations);
-      return best ? [{ ...best, flours: members.map((i) => question.flours[i]!) }] : [];
-    });
-    solutions = [...solutions, ...solved].sort(compare);
-    picked = pickDifferent(solutions, question.answers);
+  let worst = Infinity;
+  let look = FIRST_BATCH;
+  for (const [at, { members, bound }] of sorted.entries()) {
+    if (bound >= worst) return { picked, proven: true };
+    const best = boundedOptimum(members, question, deviations);
+    if (best) solutions.push(ranked({ ...best, flours: members.map((i) => question.flours[i]!) }));
+    if (at + 1 < look) continue;
+    look = Math.ceil(look * GROWS);
+    picked = pickDifferent(solutions.sort(compare), question.answers);
+    if (picked.length === question.answers) worst = picked.at(-1)!.value;
     yield at / sorted.length;
   }
+  picked = pickDifferent(solutions.sort(compare), question.answers);
   return { picked, proven: false };
 }
 
@@ -70,10 +82,18 @@ function* inOrder(
  * has been solved, and every other is worse. Empty when the limits leave no blend. Deterministic on any machine.
  */
 export function* solveBlend(question: BlendQuestion, catalogue: Catalogue): Steps<Solution[]> {
+  if (!canBeBlended(question)) return [];
   const deviations = deviationsOf(question, catalogue);
-  const held = Object.keys(question.pins).map((id) => question.flours.indexOf(id));
+  const terms = lifted(question, deviations);
+  const { flours, pins, floors, bought, most, mostBought } = question;
+  const sets = {
+    most,
+    mostBought,
+    held: [...new Set([...Object.keys(pins), ...Object.keys(floors)])].map((id) => flours.indexOf(id)),
+    bought: Uint8Array.from(flours, (id) => Number(bought.includes(id))),
+  };
   for (let wanted = FIRST_LOOK; ; wanted *= WIDER) {
-    const found = yield* leastBounds(wanted, question.most, held, deviations);
+    const found = yield* leastBounds(wanted, sets, terms);
     const { picked, proven } = yield* inOrder(found.candidates, question, deviations);
     if (proven || found.all) return picked;
   }

@@ -1,5 +1,5 @@
 import type { Steps } from '../quantity';
-import type { Deviations } from './question';
+import type { BoundTerms } from './lift';
 
 /** A set of flours and the least that its objective can be. */
 export interface Candidate {
@@ -37,22 +37,30 @@ class Least {
   }
 }
 
+/** Which sets count: of at most so many flours, with all of `held`, and with at most `mostBought` of those marked. */
+export interface Sets {
+  readonly most: number;
+  readonly held: readonly number[];
+  /** 1 for a flour that would have to be bought. */
+  readonly bought: Uint8Array;
+  readonly mostBought: number;
+}
+
 /**
- * Goes through every set of 1 to `most` flours that has all of `held` in it and gives the `wanted` whose affine optimum is
- * least. On a set the optimum of xᵀGx with Σx = 1 is 1 / 1ᵀG⁻¹1: a lower bound for the bounded one. G's Cholesky factor grows
+ * Goes through every set of flours that counts and gives the `wanted` whose affine optimum is least. On a set the optimum of xᵀGx with Σx = 1 is 1 / 1ᵀG⁻¹1: a lower bound for the bounded one. G's Cholesky factor grows
  * by a row a flour, and with it z = L⁻¹1, so that a set costs some dozen flops: 1ᵀG⁻¹1 = Σz².
  */
 export function* leastBounds(
   wanted: number,
-  most: number,
-  held: readonly number[],
-  { gram }: Deviations,
+  { most, held, bought, mostBought }: Sets,
+  { gram, offset }: BoundTerms,
 ): Steps<LeastBounds> {
   const n = gram.length;
   const least = new Least(wanted);
   const factor = Array.from({ length: most }, () => new Float64Array(most));
   const z = new Float64Array(most);
   const sums = new Float64Array(most + 1);
+  const bags = new Int32Array(most + 1);
   const members = new Int32Array(most);
   let visited = 0;
   let depth = 0;
@@ -63,6 +71,8 @@ export function* leastBounds(
       depth -= 1;
       continue;
     }
+    bags[depth + 1] = bags[depth]! + bought[flour]!;
+    if (bags[depth + 1]! > mostBought) continue;
     const row = factor[depth]!;
     const own = gram[flour]!;
     let pivot = own[flour]!;
@@ -80,7 +90,7 @@ export function* leastBounds(
     row[depth] = diagonal;
     z[depth] = rest / diagonal;
     sums[depth + 1] = sums[depth]! + z[depth]! * z[depth]!;
-    const bound = 1 / sums[depth + 1]!;
+    const bound = 1 / sums[depth + 1]! - offset;
     if (bound < least.ceiling && (held.length === 0 || hasAll(members, depth, held)))
       least.add(members, depth, bound);
     visited += 1;

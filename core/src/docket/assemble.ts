@@ -1,5 +1,5 @@
-import { flourGrams, wheatGrams, type ConvertedPart, type Shift } from '../balance';
-import { ROUTE_TABLE, type Blend, type BlendPart } from '../blend';
+import { blendFor, flourGrams, type ConvertedPart, type Shift } from '../balance';
+import type { Blend, BlendPart } from '../blend';
 import type { Catalogue } from '../catalogue';
 import { describeFamily, type Profile } from '../family';
 import { liftLedger } from '../formula';
@@ -29,12 +29,13 @@ export const mainPart = ({ converted }: Balanced, catalogue: Catalogue): Convert
 function toPart(converted: ConvertedPart, work: Work, balanced: Balanced): DocketPart {
   const part = work.recipe.parts.find(({ id }) => id === converted.id)!;
   const built = converted.balances.length > 0 && converted.lines.some(({ line }) => line.includes('~'));
-  const grams = wheatGrams(converted.original, work.catalogue) * ROUTE_TABLE.rows[balanced.route].mass;
+  const { request, catalogue } = work;
+  const grams = blendFor(converted.original, { ...balanced, request, catalogue });
   return {
     id: converted.id,
     name: converted.name,
     blend: built ? balanced.blend.shares.map((one) => ({ ...one, grams: settle(one.share * grams) })) : [],
-    lines: docketLines(part, converted, work.request, work.catalogue),
+    lines: docketLines(part, converted, request, catalogue),
     balances: converted.balances.map(({ id, original, converted: now, band }) => ({
       id,
       original: settle(original),

@@ -1,5 +1,5 @@
-import { convertPart, type ConvertedPart, type Setting } from '../balance';
-import { allowedFlours, designBlend, routeFor, type BlendOutcome } from '../blend';
+import { convertPart, wheatOf, type ConvertedPart, type Setting } from '../balance';
+import { designBlend, routeFor, stillFits, type BlendOutcome } from '../blend';
 import type { Profile } from '../family';
 import { predictBake } from '../heat';
 import type { ConversionRequest, Kitchen } from '../kitchen';
@@ -11,7 +11,8 @@ import { none, plan, workOf, type Work } from './plan';
 import type { DocketBake, NoDocket, Outcome } from './types';
 
 function balance(work: Work, family: FamilyId, profile: Profile, answer: BlendOutcome): Balanced | NoDocket {
-  if (answer.kind === 'infeasible') return none(work, 'infeasible', answer.reasons, answer.relax);
+  if (answer.kind === 'infeasible')
+    return none(work, 'infeasible', answer.reasons, answer.relax, answer.ways);
   const [blend, ...rest] = answer.blends;
   if (!blend) return none(work, 'infeasible', ['No blend keeps to the limits.'], ['Allow a flour again']);
   const route = routeFor(work.request);
@@ -57,7 +58,16 @@ export function* convertSteps(
   const planned = plan(work);
   if ('outcome' in planned) return { outcome: planned, slow: null };
   const { family, profile } = planned;
-  const blend = yield* designBlend(family, routeFor(work.request), work.request, work.kitchen);
+  const blend = yield* designBlend(
+    family,
+    routeFor(work.request),
+    work.request,
+    work.kitchen,
+    wheatOf(
+      work.parts.flatMap(({ lines }) => lines),
+      work.catalogue,
+    ),
+  );
   const balanced = balance(work, family, profile, blend);
   if ('outcome' in balanced) return { outcome: balanced, slow: null };
   const baked = bakedParts(balanced, profile, work);
@@ -93,8 +103,8 @@ export function quickDocket(
   const planned = plan(work);
   if ('outcome' in planned) return planned;
   if (!earlier || earlier.blend.kind !== 'blends') return null;
-  const allowed = new Set(allowedFlours(routeFor(work.request), work.request, work.kitchen));
-  if (!earlier.blend.blends[0]?.shares.every(({ ingredient }) => allowed.has(ingredient))) return null;
+  const [first] = earlier.blend.blends;
+  if (!first || !stillFits(first, planned.family, work.request, work.kitchen)) return null;
   const balanced = balance(work, planned.family, planned.profile, earlier.blend);
   if ('outcome' in balanced) return balanced;
   return assemble(work, planned.family, planned.profile, balanced, earlier.bake);

@@ -1,4 +1,5 @@
 import { flourGrams, wheatGrams } from '../balance';
+import type { Relaxation } from '../blend';
 import type { Catalogue } from '../catalogue';
 import { COVERED_FAMILIES, describeFamily, findProfile, type Profile } from '../family';
 import { formulaOf, scaleRecipe, type FormulaPart } from '../formula';
@@ -24,8 +25,9 @@ export function none(
   outcome: NoDocket['outcome'],
   reasons: readonly string[],
   relax: readonly string[] = [],
+  ways: readonly Relaxation[] = [],
 ): NoDocket {
-  return { outcome, reasons, relax, guard: guardRecipe(work.recipe, work.request, work.kitchen) };
+  return { outcome, reasons, relax, ways, guard: guardRecipe(work.recipe, work.request, work.kitchen) };
 }
 
 /** True when nothing in the recipe needs replacing for these people. */

@@ -1,4 +1,4 @@
-import type { BlendPart } from '../blend';
+import type { BlendPart, Relaxation } from '../blend';
 import type { Balance, Shift } from '../balance';
 import type { GuardReport } from '../guard';
 import type { PanSize } from '../kitchen';
@@ -93,6 +93,8 @@ export interface NoDocket {
   readonly reasons: readonly string[];
   /** The smallest things to let go that would make it possible. */
   readonly relax: readonly string[];
+  /** Of these, what of the blend’s wishes one press lets go. */
+  readonly ways: readonly Relaxation[];
   readonly guard: GuardReport;
 }
 

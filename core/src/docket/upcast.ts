@@ -1,4 +1,4 @@
-import type { RecipeDocument } from '../kitchen';
+import { NO_WISHES, type RecipeDocument } from '../kitchen';
 import type { Docket } from './types';
 
 /** A stored document that no step here can read: it was written by a newer program. */
@@ -29,6 +29,7 @@ function toVersion2(document: Stored): Stored {
       ...request,
       mild: [],
       gluten: coeliac === false ? 'label' : 'certified',
+      blend: NO_WISHES,
       pseudocereals: false,
       grainDerived: false,
       people: [],

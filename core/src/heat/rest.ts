@@ -22,7 +22,7 @@ const SINGLE_ACTING_MOST = 20;
 export function uptakeMinutes(shares: readonly BlendShare[], catalogue: Catalogue): number {
   const parts = shares.map(({ ingredient, share }) => ({
     weight: share * thirstOf(catalogue, ingredient)[0],
-    tau: traitsOf(ingredient).tau,
+    tau: traitsOf(ingredient, catalogue).tau,
   }));
   const total = parts.reduce((sum, { weight }) => sum + weight, 0);
   if (total <= 0) return 0;

@@ -1,4 +1,5 @@
 import type {
+  Aim,
   Avoidance,
   BinderSchool,
   Diet,
@@ -8,6 +9,7 @@ import type {
   Locale,
   PanShape,
   Role,
+  RouteId,
   Score,
   Strictness,
 } from '../vocabulary';
@@ -65,6 +67,23 @@ export interface BlendPin {
   readonly share: number;
 }
 
+/** What is wished of the blend. */
+export interface BlendWishes {
+  readonly aims: readonly Aim[];
+  /** At most so many flours. */
+  readonly most: number;
+  /** A flour of which as much is to be used as the limits and the bag allow; null: none. */
+  readonly useUp: string | null;
+  /** At most so many bags to buy beside what the cupboard has; null: as many as it takes. */
+  readonly buy: number | null;
+  /** Null: as the diet has it. */
+  readonly route: RouteId | null;
+  /** A jar of the household in the place of a designed blend; null: design one. */
+  readonly jar: string | null;
+  /** How a jar takes the place of wheat flour: weight for weight, or cup for cup. */
+  readonly jarBy: 'weight' | 'cup';
+}
+
 /** Tins of one kind, cm. For a round one both measures are the diameter. */
 export interface PanSize {
   readonly shape: PanShape;
@@ -98,6 +117,7 @@ export interface ConversionRequest {
   readonly school: BinderSchool;
   readonly withoutFlours: readonly string[];
   readonly pins: readonly BlendPin[];
+  readonly blend: BlendWishes;
   /** The tin that it will be baked in; null: the recipe's own. */
   readonly pan: PanSize | null;
   /** Null: as the recipe has it. */
@@ -108,6 +128,16 @@ export interface ConversionRequest {
   /** Null: as the recipe has it. */
   readonly scale: Scale | null;
 }
+
+export const NO_WISHES: BlendWishes = {
+  aims: [],
+  most: 4,
+  useUp: null,
+  buy: null,
+  route: null,
+  jar: null,
+  jarBy: 'weight',
+};
 
 export const EMPTY_REQUEST: ConversionRequest = {
   diet: 'gluten-free',
@@ -121,6 +151,7 @@ export const EMPTY_REQUEST: ConversionRequest = {
   school: 'gum',
   withoutFlours: [],
   pins: [],
+  blend: NO_WISHES,
   pan: null,
   oven: null,
   overrides: [],

@@ -40,11 +40,20 @@ export interface HouseRecipe {
   readonly as: 'written' | 'converted';
 }
 
-/** Flours mixed and kept in a jar, by share of its weight. */
+/** A part of a jar by share of its weight. */
+export interface JarPart {
+  readonly ingredient: string;
+  readonly share: number;
+}
+
+/** Flours mixed and kept in a jar; or a bought blend, with the shares that its label gives away. */
 export interface HouseBlend {
   readonly id: string;
   readonly name: string;
-  readonly madeOf: readonly { readonly ingredient: string; readonly share: number }[];
+  readonly kind: 'mixed' | 'bought';
+  readonly madeOf: readonly JarPart[];
+  /** What it was made of before, the newest first, and until which day (`YYYY-MM-DD`). */
+  readonly earlier: readonly { readonly until: string; readonly madeOf: readonly JarPart[] }[];
 }
 
 /** Everything of a household that its recipes share: one document, read whole. */

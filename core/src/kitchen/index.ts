@@ -5,15 +5,18 @@ export {
   type Avoided,
   type HouseBlend,
   type HouseRecipe,
+  type JarPart,
   type KitchenDocument,
   type Person,
   type WeighedCup,
 } from './household';
 export {
   EMPTY_REQUEST,
+  NO_WISHES,
   type AsRead,
   type BakeNotes,
   type BlendPin,
+  type BlendWishes,
   type ConversionRequest,
   type GuardAnswer,
   type LabelAnswer,

@@ -2,10 +2,12 @@ import { INGREDIENTS, makeCatalogue, type Catalogue, type Ingredient, type Tripl
 import type { EggSize, Locale, Style } from '../vocabulary';
 import type { Person, WeighedCup } from './household';
 
-/** What is on hand of a flour, grams. */
+/** What is on hand of a flour, all its bags together. */
 export interface Stock {
   readonly ingredient: string;
   readonly grams: number;
+  /** In the household's money, of the bag that cost least; null where nobody wrote a price. */
+  readonly pricePerKilo: number | null;
 }
 
 /**

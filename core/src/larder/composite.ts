@@ -4,7 +4,9 @@ import {
   type Component,
   type Composition,
   type Ingredient,
+  type Triple,
 } from '../catalogue';
+import { cupOfBlend } from '../blend';
 import { judgeLine } from '../guard';
 import type { Line } from '../read';
 import { GLUTEN_CLASSES, GRAIN_CLASSES, type Avoidance, type Role } from '../vocabulary';
@@ -69,6 +71,15 @@ interface Made {
   readonly lines: readonly Line[];
 }
 
+/** A jar separates and settles: its cup varies by so much. Common practice. */
+const SETTLES = 0.12;
+
+function jarCup(weighed: readonly Weighed[], catalogue: Catalogue): Triple {
+  const shares = Object.fromEntries(weighed.map(({ ingredient, grams }) => [ingredient, grams]));
+  const cup = cupOfBlend(shares, catalogue);
+  return [cup, cup * (1 - SETTLES), cup * (1 + SETTLES)];
+}
+
 /**
  * Something of the household's own as one ingredient: composition and acid by its shares, gluten, grain and allergens the
  * worst of its parts and of its lines. What is unknown in it makes it unknown.
@@ -89,7 +100,7 @@ export function compositeOf({ id, name, weighed, jar, note, lines }: Made, catal
     kinds: [],
     role: roleOf(madeOf, catalogue, jar),
     ...mix(madeOf, catalogue),
-    cup: {},
+    cup: jar ? { spooned: jarCup(weighed, catalogue) } : {},
     each: undefined,
     gluten: worst(GLUTEN_CLASSES, [...parts.map((one) => one.gluten), ...judged.map((one) => one.gluten)]),
     grain: worst(GRAIN_CLASSES, [...parts.map((one) => one.grain), ...judged.map((one) => one.grain)]),

@@ -188,6 +188,8 @@ describe('a household’s own', () => {
         {
           id: 'j',
           name: 'the tall jar',
+          kind: 'mixed',
+          earlier: [],
           madeOf: [
             { ingredient: 'white-rice-flour', share: 0.6 },
             { ingredient: 'tapioca-starch', share: 0.4 },

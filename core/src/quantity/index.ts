@@ -1,6 +1,6 @@
 export { CUP_DRAWERS, sayVolume, type CupDrawer } from './cups';
 export { kitchenVolume } from './kitchen';
-export { constraintsOf, solveProgram, type QuadraticProgram } from './program';
+export { constraintsOf, solveProgram, type ProgramAnswer, type QuadraticProgram } from './program';
 export { addRanges, multiplyRanges, range, scaleRange, type Range } from './range';
 export { roundGrams, settle } from './rounding';
 export { toEnd, type Steps } from './steps';

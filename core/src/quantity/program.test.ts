@@ -17,7 +17,7 @@ describe('a quadratic program', () => {
       ],
       1,
     );
-    for (const share of solveProgram({ matrix: identity(4), columns, bounds, equalities: 1 })!)
+    for (const share of solveProgram({ matrix: identity(4), columns, bounds, equalities: 1 })!.x)
       expect(share).toBeCloseTo(0.25, 9);
   });
   it('has no answer where the limits clash', () => {
@@ -39,7 +39,7 @@ describe('a quadratic program', () => {
             normal.map((value, row) => [row, value] as const),
             bound,
           );
-          const x = solveProgram({ matrix: identity(normal.length), columns, bounds, equalities: 0 })!;
+          const x = solveProgram({ matrix: identity(normal.length), columns, bounds, equalities: 0 })!.x;
           const length2 = normal.reduce((sum, one) => sum + one * one, 0);
           normal.forEach((one, i) => expect(x[i]!).toBeCloseTo((bound * one) / length2, 6));
         },

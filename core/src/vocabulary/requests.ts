@@ -6,8 +6,30 @@ export const BINDER_SCHOOLS = ['gum', 'husk', 'egg-led'] as const;
 export type BinderSchool = (typeof BINDER_SCHOOLS)[number];
 
 /** The ways from wheat to a blend. */
-export const ROUTES = ['grain-blend', 'almond-led', 'cassava-led'] as const;
+export const ROUTES = [
+  'grain-blend',
+  'almond-led',
+  'coconut-led',
+  'cassava-led',
+  'tiger-nut-led',
+  'nut-butter-led',
+  'starch-chocolate',
+] as const;
 export type RouteId = (typeof ROUTES)[number];
+
+/** What may be wished of a blend, each a plain handle. */
+export const AIMS = [
+  'chew',
+  'crisp',
+  'tender',
+  'fluffy',
+  'neutral',
+  'hearty',
+  'smooth',
+  'pale',
+  'cheap',
+] as const;
+export type Aim = (typeof AIMS)[number];
 
 /** What a bake is judged by, each from 1 to 9. */
 export const SCORES = ['rise', 'crumb', 'moist', 'taste'] as const;

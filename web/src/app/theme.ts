@@ -24,6 +24,8 @@ const COLOURS = {
   nut: ['#9c3b2e', '#e08a77'],
   legume: ['#4e6f2c', '#9fc275'],
   root: ['#70457a', '#c396cf'],
+  wheat: ['#6d6a5c', '#a9a592'],
+  binder: ['#2b6f6a', '#7cc4be'],
 } as const;
 type ColourName = keyof typeof COLOURS;
 
@@ -46,6 +48,8 @@ export const theme = {
     nut: colour.nut,
     legume: colour.legume,
     'root and fruit': colour.root,
+    wheat: colour.wheat,
+    binder: colour.binder,
   } satisfies Record<FlourClass, string>,
   font: {
     text: "'Sofia Sans Variable', system-ui, sans-serif",

@@ -9,6 +9,7 @@ const outcome = (word: string): Outcome => ({
   outcome: 'infeasible',
   reasons: [word],
   relax: [],
+  ways: [],
   guard: {
     state: 'nothing open',
     lines: [],

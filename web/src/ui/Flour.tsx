@@ -9,6 +9,8 @@ const MARKS: Readonly<Record<FlourClass, string>> = {
   nut: 'M0 0L8 8M8 0L0 8',
   legume: 'M4 0V8',
   'root and fruit': 'M0 6L4 2L8 6',
+  wheat: 'M4 0V8M0 4H8',
+  binder: 'M0 2C2 0 2 4 4 2S6 0 8 2M0 6C2 4 2 8 4 6S6 4 8 6',
 };
 
 export const patternId = (kind: FlourClass): string => `flour-${kind.replaceAll(' ', '-')}`;

@@ -1,7 +1,7 @@
 import { getIngredient, unfold } from '../../catalogue';
 import { ROUTE_TABLE } from '../../blend';
 import type { FormulaLine } from '../../formula';
-import { wheatGrams, wheatLines } from '../flour';
+import { blendFor, wheatGrams, wheatLines } from '../flour';
 import type { PartState, Setting, SwapRule } from '../types';
 import { lineWords, weighed } from '../words';
 
@@ -24,10 +24,11 @@ function broughtAlong(line: FormulaLine, { catalogue }: Setting): FormulaLine[] 
 }
 
 /** The blend's flours in the place of the part's wheat. Their lines are `line:flour` of the first wheat line. */
-function blendLines(part: PartState, { blend, route, catalogue }: Setting): FormulaLine[] {
+function blendLines(part: PartState, setting: Setting): FormulaLine[] {
+  const { blend, catalogue } = setting;
   const wheat = wheatLines(part.lines, catalogue);
   const first = wheat[0]!;
-  const grams = wheatGrams(part.lines, catalogue) * ROUTE_TABLE.rows[route].mass;
+  const grams = blendFor(part.lines, setting);
   const total = wheat.reduce(
     (sum, line) => ({ grams: sum.grams + line.grams, low: sum.low + line.low, high: sum.high + line.high }),
     { grams: 0, low: 0, high: 0 },
@@ -47,6 +48,18 @@ function blendLines(part: PartState, { blend, route, catalogue }: Setting): Form
   });
 }
 
+/** What the way is called, and why it weighs what it weighs. */
+function wayOf({ route, request, blend }: Setting): { name: string; because: string } {
+  if (request.blend.jar === null) return ROUTE_TABLE.rows[route];
+  const name = blend.shares[0]!.name;
+  return request.blend.jarBy === 'weight'
+    ? { name, because: 'a blend from the jar stands for wheat flour weight for weight' }
+    : {
+        name,
+        because: 'cup for cup, as its packet says: a cup of blend weighs more than a cup of wheat flour',
+      };
+}
+
 export const replaceFlour: SwapRule = {
   id: 'replace-flour',
   reason: 'Wheat flour is bulk, structure and thirst; the blend takes over bulk and thirst.',
@@ -60,15 +73,15 @@ export const replaceFlour: SwapRule = {
     const at = part.lines.indexOf(wheat[0]!);
     const kept = part.lines.filter((line) => !wheat.includes(line));
     const lines = [...kept.slice(0, at), ...put, ...along, ...kept.slice(at)];
-    const route = ROUTE_TABLE.rows[setting.route];
+    const { name, because } = wayOf(setting);
     const total = put.reduce((sum, { grams }) => sum + grams, 0);
     const shift = {
       id: `replace-flour:${wheat[0]!.line}`,
       rule: 'replace-flour',
       line: wheat[0]!.line,
       from: wheat.map(lineWords).join(' + '),
-      to: `${weighed(total, route.name)}: ${put.map((line) => lineWords(line)).join(', ')}`,
-      because: route.because,
+      to: `${weighed(total, name)}: ${put.map((line) => lineWords(line)).join(', ')}`,
+      because,
       source: replaceFlour.source,
       confidence: replaceFlour.confidence,
     };

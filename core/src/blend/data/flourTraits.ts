@@ -14,7 +14,7 @@ export interface FlourTraits {
   readonly tau: number;
   readonly class: FlourClass;
 }
-export const FLOUR_CLASSES = ['rice', 'whole grain', 'starch', 'nut', 'legume', 'root and fruit'] as const;
+export const FLOUR_CLASSES = ['rice', 'whole grain', 'starch', 'nut', 'legume', 'root and fruit', 'wheat', 'binder'] as const;
 export type FlourClass = (typeof FLOUR_CLASSES)[number];
 
 const f = (
@@ -65,5 +65,54 @@ export const FLOUR_TRAITS: { readonly source: string; readonly confidence: 'comm
     'cornmeal':             f([2,   1,   5,   3,   6],   4,   4,   6,   0,    20, [62, 72], 'whole grain'),
     'flax-meal':            f([6,   3,   2,   5,   6],   5,   6,   3,   0.08, 6,  [62, 75], 'nut'),
     'certified-oats':       f([3.5, 4,   4,   7,   8],   2.5, 3,   5,   0.25, 20, [56, 74], 'whole grain'),
+    'black-rice-flour':     f([2.5, 2,   5,   3.5, 6],   4,   9,   3,   0.40, 9,  [67, 78], 'rice'),
+    'wild-rice-flour':      f([2,   1,   4,   3,   7],   6,   7,   3.5, 0.25, 10, [67, 78], 'rice'),
+    'finger-millet-flour':  f([3,   2,   4,   4,   7],   5,   6.5, 2.5, 0.25, 8,  [67, 77], 'whole grain'),
+    'fonio-flour':          f([2,   1,   5,   4.5, 6],   3,   2,   2.5, 0.40, 8,  [67, 77], 'whole grain'),
+    'white-buckwheat-flour': f([4,  3,   4,   5,   7],   4.5, 3,   1.8, 0.30, 8,  [62, 74], 'whole grain'),
+    'taro-flour':           f([4,   4,   4,   5,   4],   3,   3,   1.5, 0.30, 5,  [64, 76], 'root and fruit'),
+    'yam-flour':            f([4,   4,   4,   4,   4],   3.5, 4,   2,   0.30, 5,  [68, 80], 'root and fruit'),
+    'breadfruit-flour':     f([3.5, 4,   4,   4,   5],   4,   3,   2,   0.30, 5,  [64, 76], 'root and fruit'),
+    'mesquite-flour':       f([1,   2,   4,   4,   6],   7,   6,   2.5, 0.15, 6,  [65, 75], 'root and fruit'),
+    'walnut-flour':         f([1,   2,   2,   7,   6],   6,   5.5, 2.5, 0.30, 5,  [62, 75], 'nut'),
+    'pecan-flour':          f([1,   2,   2,   7,   6],   5.5, 5.5, 2.5, 0.30, 5,  [62, 75], 'nut'),
+    'cashew-flour':         f([2,   2,   2,   7,   6],   2.5, 1.5, 1.5, 0.30, 5,  [62, 75], 'nut'),
+    'almond-flour-defatted': f([2,  2,   3,   4,   9],   2.5, 2.5, 2,   0.20, 6,  [62, 75], 'nut'),
+    'pumpkin-seed-flour':   f([1,   2,   2,   6,   7],   5,   6,   2.5, 0.20, 5,  [62, 75], 'nut'),
+    'hemp-flour':           f([1,   1,   3,   4,   9],   7,   7,   3,   0.15, 6,  [62, 75], 'nut'),
+    'red-lentil-flour':     f([2,   1,   4,   4,   9],   7,   4.5, 2,   0.25, 6,  [65, 75], 'legume'),
+    'white-bean-flour':     f([3,   1,   3,   5,   9],   6.5, 1.5, 2,   0.25, 6,  [65, 75], 'legume'),
+    'black-bean-flour':     f([3,   1,   3,   4,   9],   7,   8,   2,   0.25, 6,  [65, 75], 'legume'),
+    'mung-bean-flour':      f([2.5, 2,   4,   4,   8],   7,   3.5, 2,   0.25, 6,  [65, 75], 'legume'),
+    'urad-flour':           f([5,   3,   3,   5,   8],   7,   2,   2,   0.25, 6,  [65, 75], 'legume'),
+    'mung-bean-starch':     f([2,   2,   7,   4,   0],   0.8, 0.2, 0.3, 0.35, 1,  [62, 75], 'starch'),
+    'kudzu-starch':         f([3,   4,   5,   5,   0],   0.5, 0.2, 0.5, 0.35, 2,  [64, 75], 'starch'),
+    'waxy-corn-starch':     f([4,   6,   3,   6,   0],   0.5, 0.2, 0.3, 0.30, 1,  [62, 72], 'starch'),
+    'water-chestnut-flour': f([1.5, 2,   8,   4,   1],   1.5, 1.5, 1,   0.30, 2,  [60, 74], 'starch'),
+    'lotus-root-starch':    f([3,   4,   5,   5,   0],   1,   1,   0.5, 0.30, 2,  [60, 72], 'starch'),
+    'sago':                 f([4,   6,   6,   4,   0],   0.5, 0.2, 0.5, 0.35, 2,  [65, 75], 'starch'),
+    'wheat-starch-gf':      f([1.5, 1,   6,   7,   0],   0.5, 0.2, 0.3, 0.40, 1,  [60, 72], 'starch'),
+    // Only by the routes that are made of them.
+    'cocoa':                f([2,   2,   3,   4,   6],   9,   9.5, 1,   0,    6,  [65, 80], 'nut'),
+    'almond-butter':        f([3,   4,   1,   7,   6],   3.5, 5,   1.5, 0,    4,  [62, 75], 'nut'),
+    'peanut-butter':        f([3,   4,   1,   7,   6],   7,   5,   1.5, 0,    4,  [62, 75], 'nut'),
+    'sunflower-butter':     f([3,   4,   1,   7,   6],   5.5, 6,   1.5, 0,    4,  [62, 75], 'nut'),
+    'tahini':               f([3,   3,   1,   7,   6],   6,   4,   1,   0,    4,  [62, 75], 'nut'),
+  },
+};
+
+/** The flours that are replaced: the same scores, so that any flour can be set beside them. `hold` is their gluten. */
+export const WHEAT_TRAITS: typeof FLOUR_TRAITS = {
+  source: FLOUR_TRAITS.source, confidence: 'common-practice',
+  rows: {
+    'all-purpose-flour':    f([9,   5,   4,   5,   6],   1,   0.5, 0.5, 0,    10, [60, 72], 'wheat'),
+    'cake-flour':           f([7,   3,   4,   7,   5],   0.8, 0.3, 0.3, 0,    8,  [60, 72], 'wheat'),
+    'bread-flour':          f([10,  7,   4,   3,   7],   1.2, 0.8, 0.5, 0,    12, [60, 72], 'wheat'),
+    'whole-wheat-flour':    f([8,   4,   3,   4,   8],   3.5, 5,   3,   0,    15, [60, 72], 'wheat'),
+    'spelt-flour':          f([8,   4,   3,   5,   7],   2.5, 3,   1.5, 0,    8,  [58, 70], 'wheat'),
+    'einkorn-flour':        f([6,   4,   3,   5,   7],   3,   3.5, 1.5, 0,    8,  [58, 70], 'wheat'),
+    'rye-flour':            f([5,   4,   3,   3,   8],   5.5, 5,   2.5, 0,    12, [56, 70], 'wheat'),
+    'barley-flour':         f([4,   3,   3,   5,   7],   3,   2.5, 1.5, 0,    12, [56, 66], 'wheat'),
+    'semolina':             f([8,   6,   5,   3,   7],   2,   3,   4,   0,    20, [60, 72], 'wheat'),
   },
 };

@@ -8,6 +8,7 @@ import { flours } from './flours';
 import { inclusions } from './inclusions';
 import { leaveners } from './leaveners';
 import { liquids } from './liquids';
+import { moreFlours } from './moreFlours';
 import { pantry } from './pantry';
 import { produce } from './produce';
 import { starches } from './starches';
@@ -15,5 +16,5 @@ import { sugars } from './sugars';
 import { wheat } from './wheat';
 
 export const TABLES: readonly Table[] = [
-  wheat, flours, starches, binders, sugars, fats, eggsDairy, liquids, leaveners, flavours, inclusions, produce, chocolate, pantry,
+  wheat, flours, moreFlours, starches, binders, sugars, fats, eggsDairy, liquids, leaveners, flavours, inclusions, produce, chocolate, pantry,
 ];

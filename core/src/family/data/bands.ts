@@ -28,7 +28,10 @@ export const BANDS: { readonly source: string; readonly confidence: 'derived'; r
   },
 };
 
-/** Where an almond-led bake stands apart from its family. */
+const COCONUT: Pair = [0, 0.3];
+const NUT_SET: BandRow = { xanthan: [0, 0], starch: [0, 0.4], drinkThirst: [0.3, 2.2], lift: [0, 8] };
+
+/** Where a bake by such a route stands apart from its family. */
 export const ROUTE_BANDS: Readonly<Partial<Record<RouteId, Readonly<Partial<Record<FamilyId, BandRow>>>>>> = {
   'almond-led': {
     'drop-cookie':  { xanthan: [0, 0.5], starch: [0, 0.4], drinkThirst: [0.15, 0.6], lift: [0, 6] },
@@ -37,4 +40,12 @@ export const ROUTE_BANDS: Readonly<Partial<Record<RouteId, Readonly<Partial<Reco
     'pastry':       { xanthan: [0, 0.5], starch: [0, 0.4], drinkThirst: [0.1, 0.5],  lift: [0, 1] },
     'muffin':       { xanthan: [0, 0.5], starch: [0, 0.4], drinkThirst: [0.8, 1.6],  lift: [0, 6] },
   },
+  'coconut-led': {
+    'drop-cookie':  { xanthan: [0, 0.5], starch: COCONUT, drinkThirst: [0.35, 0.9], lift: [0, 6] },
+    'creamed-cake': { xanthan: [0, 0.5], starch: COCONUT, drinkThirst: [0.6, 2],    lift: [0, 6] },
+    'brownie':      { xanthan: [0, 0.5], starch: COCONUT, drinkThirst: [0.6, 2],    lift: [0, 6] },
+    'muffin':       { xanthan: [0, 0.5], starch: COCONUT, drinkThirst: [0.6, 2],    lift: [0, 6] },
+    'pancake':      { xanthan: [0, 0.5], starch: COCONUT, drinkThirst: [0.6, 2],    lift: [0, 6] },
+  },
+  'nut-butter-led': { 'drop-cookie': NUT_SET, 'brownie': NUT_SET, 'muffin': NUT_SET, 'mug-cake': NUT_SET, 'flourless': NUT_SET },
 };

@@ -18,7 +18,7 @@ export function KeepInJar({ shares }: { readonly shares: readonly BlendPart[] })
       ...kitchen,
       blends: [
         ...kitchen.blends,
-        { id: newId(), name: called, madeOf: shares.map(({ ingredient, share }) => ({ ingredient, share })) },
+        { id: newId(), name: called, kind: 'mixed' as const, earlier: [], madeOf: shares.map(({ ingredient, share }) => ({ ingredient, share })) },
       ],
     }));
     setName(null);

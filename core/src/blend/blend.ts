@@ -1,0 +1,116 @@
+import { getIngredient, type Catalogue } from '../catalogue';
+import type { FlourClass } from './data/flourTraits';
+import { mix, PROPERTIES, traitsOf, type Property, type PropertyVector } from './properties';
+import type { BlendQuestion } from './question';
+import type { Solution } from './solve';
+import type { Relaxation } from './relax';
+
+export interface BlendShare {
+  readonly ingredient: string;
+  readonly share: number;
+}
+
+/** A share with what a person calls the flour, and the class that its pattern shows. */
+export interface BlendPart extends BlendShare {
+  readonly name: string;
+  readonly class: FlourClass;
+}
+
+export interface Blend {
+  readonly shares: readonly BlendPart[];
+  readonly properties: PropertyVector;
+  /** Deviation from the target by property, in the property's own unit. */
+  readonly deviations: Readonly<Partial<Record<Property, number>>>;
+  /** Limits that hold it where it is, in words. */
+  readonly binding: readonly string[];
+  /** Limits that had to give, in words. */
+  readonly relaxed: readonly string[];
+}
+
+export type BlendOutcome =
+  | {
+      readonly kind: 'blends';
+      readonly blends: readonly Blend[];
+      readonly target: PropertyVector;
+      /** Where limits had to give: the smallest sets of wishes without which they hold. */
+      readonly ways: readonly Relaxation[];
+    }
+  | {
+      readonly kind: 'infeasible';
+      readonly reasons: readonly string[];
+      readonly relax: readonly string[];
+      readonly ways: readonly Relaxation[];
+    };
+
+const PERCENT = 100;
+const NEAR_LIMIT = 0.006;
+
+export const partOf = (ingredient: string, share: number, catalogue: Catalogue): BlendPart => ({
+  ingredient,
+  name: getIngredient(catalogue, ingredient).name,
+  class: traitsOf(ingredient, catalogue).class,
+  share,
+});
+
+/** Shares in whole percent that sum to 100, by largest remainder; nothing over its cap by more than the rounding. */
+function wholePercents({ flours, shares }: Solution, catalogue: Catalogue): BlendPart[] {
+  const floors = flours.map((ingredient, at) => {
+    const exact = shares[at]! * PERCENT;
+    const percent = Math.floor(exact + 1e-6);
+    return { ingredient, percent, rest: exact - percent };
+  });
+  const missing = PERCENT - floors.reduce((sum, { percent }) => sum + percent, 0);
+  const order = [...floors].sort((a, b) => b.rest - a.rest || (a.ingredient < b.ingredient ? -1 : 1));
+  const given = new Set(order.slice(0, missing).map(({ ingredient }) => ingredient));
+  return floors
+    .map(({ ingredient, percent }) =>
+      partOf(ingredient, (percent + (given.has(ingredient) ? 1 : 0)) / PERCENT, catalogue),
+    )
+    .sort((a, b) => b.share - a.share || (a.ingredient < b.ingredient ? -1 : 1));
+}
+
+export const sharesRecord = (shares: readonly BlendShare[]): Record<string, number> =>
+  Object.fromEntries(shares.map(({ ingredient, share }) => [ingredient, share]));
+
+/** A blend as it stands against what is wanted. */
+export function blendOf(
+  shares: readonly BlendPart[],
+  target: PropertyVector,
+  notes: Pick<Blend, 'binding' | 'relaxed'>,
+  catalogue: Catalogue,
+): Blend {
+  const properties = mix(sharesRecord(shares), catalogue);
+  const deviations = Object.fromEntries(
+    PROPERTIES.map((property) => [property, properties[property] - target[property]]),
+  );
+  return { shares, properties, deviations, ...notes };
+}
+
+/** A solved blend in whole percents, with the limits that bind it in words. */
+export function toBlend(
+  solution: Solution,
+  question: BlendQuestion,
+  whyCap: Readonly<Record<string, string>>,
+  relaxed: readonly string[],
+  catalogue: Catalogue,
+): Blend {
+  const shares = wholePercents(solution, catalogue);
+  const at = (limit: number, share: number) => Math.abs(limit - share) < NEAR_LIMIT;
+  const caps = shares
+    .filter(({ ingredient, share }) => at(question.caps[ingredient] ?? 1, share))
+    .map(
+      ({ name, ingredient, share }) =>
+        `${name} is at its most (${Math.round(share * PERCENT)} %: ${whyCap[ingredient] ?? 'all of it'})`,
+    );
+  const groups = question.groups
+    .filter(({ members, most }) =>
+      at(
+        most,
+        shares
+          .filter(({ ingredient }) => members.includes(ingredient))
+          .reduce((sum, { share }) => sum + share, 0),
+      ),
+    )
+    .map(({ name, most }) => `${name} are at their most (${Math.round(most * PERCENT)} %)`);
+  return blendOf(shares, question.target, { binding: [...caps, ...groups], relaxed }, catalogue);
+}

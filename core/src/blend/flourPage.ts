@@ -1,0 +1,157 @@
+import { getIngredient, thirstOf, type Catalogue, type Composition, type Triple } from '../catalogue';
+import { describeFamily } from '../family';
+import {
+  FAMILIES,
+  MissingRowError,
+  type Avoidance,
+  type FamilyId,
+  type GlutenClass,
+  type GrainClass,
+} from '../vocabulary';
+import { FLOUR_FACTS } from './data/flourFacts';
+import type { FlourClass } from './data/flourTraits';
+import { FAMILY_LIMITS } from './data/limits';
+import { ROUTE_TABLE } from './data/routes';
+import { hasTraits, propertiesOf, traitsOf, type PropertyVector } from './properties';
+import { cupOf } from './cup';
+
+/** Everything that is known of a flour, starch, fibre or gum, in words and numbers. */
+export interface FlourPage {
+  readonly id: string;
+  readonly name: string;
+  readonly class: FlourClass;
+  readonly composition: Composition;
+  readonly thirst: Triple;
+  /** g in 100 g of flour; null where it holds next to no starch. */
+  readonly amylose: number | null;
+  readonly amylopectin: number | null;
+  /** °C in water; null for what has no traits (gums, fibres). */
+  readonly sets: readonly [low: number, high: number] | null;
+  readonly properties: PropertyVector | null;
+  readonly gives: readonly string[];
+  readonly vice: string;
+  readonly tastes: readonly string[];
+  readonly weeks: readonly [cupboard: number, cold: number];
+  readonly cupGrams: number;
+  readonly standIns: readonly { readonly id: string; readonly name: string }[];
+  readonly pairs: readonly { readonly id: string; readonly name: string }[];
+  /** The most of it by family, where it is in a blend at all. */
+  readonly limits: readonly { readonly family: FamilyId; readonly name: string; readonly most: number }[];
+  /** Families whose reference blend has it. */
+  readonly goodIn: readonly string[];
+  readonly gluten: GlutenClass;
+  readonly grain: GrainClass;
+  readonly allergens: readonly Avoidance[];
+  readonly possible: readonly Avoidance[];
+  readonly note: string;
+  readonly source: string;
+}
+
+/** Scores from which a flour is said to give something. */
+const GIVES_FROM = 5;
+const GIVES: readonly (readonly [keyof PropertyVector, string])[] = [
+  ['hold', 'binds when cold'],
+  ['chew', 'chew'],
+  ['snap', 'crispness'],
+  ['soft', 'a tender crumb'],
+  ['body', 'body'],
+];
+/** A flour that drinks so much more than wheat keeps a bake moist; one with so much fat makes it rich. */
+const MOIST_FROM = 1.3;
+const RICH_FROM = 20;
+
+export const FLOUR_PAGE_IDS: readonly string[] = Object.keys(FLOUR_FACTS.rows);
+
+function givesOf(vector: PropertyVector | null): string[] {
+  if (!vector) return ['it binds: a dose, not a share'];
+  const scored = GIVES.filter(([property]) => vector[property] >= GIVES_FROM).sort(
+    ([a], [b]) => vector[b] - vector[a],
+  );
+  return [
+    ...scored.map(([, words]) => words),
+    ...(vector.thirst >= MOIST_FROM ? ['keeps moist'] : []),
+    ...(vector.fat >= RICH_FROM ? ['richness'] : []),
+  ];
+}
+
+const goodIn = (id: string): string[] => [
+  ...new Set(
+    Object.values(ROUTE_TABLE.rows).flatMap(({ references }) =>
+      Object.entries(references).flatMap(([family, shares]) =>
+        shares?.[id] ? [describeFamily(family as FamilyId).name] : [],
+      ),
+    ),
+  ),
+];
+
+/** The page of a flour. Throws for what has no row of facts. */
+export function flourPage(id: string, catalogue: Catalogue): FlourPage {
+  const facts = FLOUR_FACTS.rows[id];
+  if (!facts) throw new MissingRowError('flour facts', id);
+  const one = getIngredient(catalogue, id);
+  const traits = hasTraits(id, catalogue) ? traitsOf(id, catalogue) : null;
+  const vector = traits && propertiesOf(id, catalogue);
+  const named = (ids: readonly string[]) =>
+    ids.map((other) => ({ id: other, name: getIngredient(catalogue, other).name }));
+  const amylose = facts.amylose === null ? null : (facts.amylose * one.composition.starch) / 100;
+  const cap = traits?.class === 'wheat' ? 0 : (traits?.cap ?? 0);
+  return {
+    id,
+    name: one.name,
+    class: traits?.class ?? 'binder',
+    composition: one.composition,
+    thirst: thirstOf(catalogue, id),
+    amylose,
+    amylopectin: amylose === null ? null : one.composition.starch - amylose,
+    sets: traits?.set ?? null,
+    properties: vector,
+    gives: givesOf(vector),
+    vice: facts.vice,
+    tastes: facts.tastes,
+    weeks: facts.weeks,
+    cupGrams: cupOf(id, catalogue),
+    standIns: named(facts.standIns),
+    pairs: named(facts.pairs),
+    limits: FAMILIES.map((family) => ({
+      family,
+      name: describeFamily(family).name,
+      most: FAMILY_LIMITS.rows[family]?.[id] ?? cap,
+    })).filter(({ most }) => most > 0),
+    goodIn: goodIn(id),
+    gluten: one.gluten,
+    grain: one.grain,
+    allergens: one.allergens,
+    possible: one.possible,
+    note: one.note,
+    source: FLOUR_FACTS.source,
+  };
+}
+
+/** What lists of flours show of each. */
+export interface FlourSummary {
+  readonly id: string;
+  readonly name: string;
+  readonly class: FlourClass;
+  readonly gives: readonly string[];
+}
+
+export const flourSummaries = (catalogue: Catalogue): FlourSummary[] =>
+  FLOUR_PAGE_IDS.map((id) => {
+    const traits = hasTraits(id, catalogue) ? traitsOf(id, catalogue) : null;
+    return {
+      id,
+      name: getIngredient(catalogue, id).name,
+      class: traits?.class ?? 'binder',
+      gives: givesOf(traits && propertiesOf(id, catalogue)).slice(0, 2),
+    };
+  });
+
+/** Weeks that an opened bag keeps in the cupboard; a composite as long as its shortest part. Undefined for what isn't known. */
+export function keepsWeeks(id: string, catalogue: Catalogue): number | undefined {
+  const own = FLOUR_FACTS.rows[id];
+  if (own) return own.weeks[0];
+  const parts = (catalogue.byId.get(id)?.madeOf ?? []).flatMap(
+    ({ ingredient }) => FLOUR_FACTS.rows[ingredient]?.weeks[0] ?? [],
+  );
+  return parts.length > 0 ? Math.min(...parts) : undefined;
+}

@@ -1,0 +1,100 @@
+import { catalogueOf, type ConversionRequest, type Kitchen } from '../kitchen';
+import { pose, type Asked } from './ask';
+import { canBeBlended } from './feasible';
+import { hasTraits } from './properties';
+import { barredBecause, routeFor } from './routes';
+import { nameOf } from './shelf';
+
+/** Wishes to let go together, and the request's parts as they then are: one press does it. */
+export interface Relaxation {
+  readonly words: string;
+  readonly patch: Pick<ConversionRequest, 'pins' | 'withoutFlours' | 'blend'>;
+}
+
+interface Wish {
+  readonly words: string;
+  readonly let: (request: ConversionRequest) => ConversionRequest;
+}
+
+const MOST_FLOURS = 5;
+const MOST_AT_ONCE = 3;
+const MOST_SHOWN = 4;
+
+/** What a person asked for that could be let go. Never an avoidance of somebody at the table. */
+function wishesOf({ pins, withoutFlours, blend }: ConversionRequest, kitchen: Kitchen): Wish[] {
+  const catalogue = catalogueOf(kitchen);
+  const name = (id: string) => (catalogue.byId.has(id) ? nameOf(id, catalogue) : id);
+  const blendWish = (words: string, part: Partial<ConversionRequest['blend']>): Wish => ({
+    words,
+    let: (now) => ({ ...now, blend: { ...now.blend, ...part } }),
+  });
+  const more =
+    blend.most < MOST_FLOURS
+      ? [blendWish(`use up to ${blend.most + 1} flours`, { most: blend.most + 1 })]
+      : [];
+  const bags =
+    blend.buy === null
+      ? []
+      : [
+          blendWish(blend.buy === 0 ? 'buy one bag' : `buy up to ${blend.buy + 1} bags`, {
+            buy: blend.buy + 1,
+          }),
+          blendWish('buy what it takes', { buy: null }),
+        ];
+  const bag = blend.useUp === null ? [] : [blendWish(`don’t use up ${name(blend.useUp)}`, { useUp: null })];
+  const way = blend.route === null ? [] : [blendWish('go the usual way', { route: null })];
+  const held = pins.map(({ ingredient }): Wish => ({
+    words: `let ${name(ingredient)} go`,
+    let: (now) => ({ ...now, pins: now.pins.filter((pin) => pin.ingredient !== ingredient) }),
+  }));
+  const out = withoutFlours.map((id): Wish => ({
+    words: `allow ${name(id)} again`,
+    let: (now) => ({ ...now, withoutFlours: now.withoutFlours.filter((one) => one !== id) }),
+  }));
+  return [...more, ...bags, ...bag, ...held, ...out, ...way];
+}
+
+function* choose<T>(from: readonly T[], count: number, start = 0): Generator<T[]> {
+  if (count === 0) yield [];
+  else
+    for (let at = start; at < from.length; at += 1)
+      for (const rest of choose(from, count - 1, at + 1)) yield [from[at]!, ...rest];
+}
+
+/** True where a blend within all limits exists: nothing held is out, and the limits leave room. */
+export function hasRoom(asked: Asked): boolean {
+  const { request, kitchen } = asked;
+  const catalogue = catalogueOf(kitchen);
+  const wanted = [
+    ...request.pins.map(({ ingredient }) => ingredient),
+    ...(request.blend.useUp ? [request.blend.useUp] : []),
+  ];
+  if (
+    wanted.some(
+      (id) => !catalogue.byId.has(id) || !hasTraits(id, catalogue) || barredBecause(id, request, catalogue),
+    )
+  )
+    return false;
+  return canBeBlended(pose(asked).question);
+}
+
+/**
+ * The smallest sets of wishes without which a blend keeps to all limits: first each alone, then two, then three together.
+ * Found by interval arithmetic alone, so that hundreds of sets cost no solve.
+ */
+export function waysOut(asked: Asked): Relaxation[] {
+  const wishes = wishesOf(asked.request, asked.kitchen);
+  for (let count = 1; count <= Math.min(MOST_AT_ONCE, wishes.length); count += 1) {
+    const ways: Relaxation[] = [];
+    for (const few of choose(wishes, count)) {
+      const request = few.reduce((now, wish) => wish.let(now), asked.request);
+      if (!hasRoom({ ...asked, request, route: routeFor(request) })) continue;
+      const { pins, withoutFlours, blend } = request;
+      const words = few.map((wish) => wish.words).join(', ');
+      ways.push({ words: words[0]!.toUpperCase() + words.slice(1), patch: { pins, withoutFlours, blend } });
+      if (ways.length === MOST_SHOWN) return ways;
+    }
+    if (ways.length > 0) return ways;
+  }
+  return [];
+}

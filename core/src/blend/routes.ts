@@ -1,0 +1,62 @@
+import { getIngredient, type Catalogue } from '../catalogue';
+import type { ConversionRequest } from '../kitchen';
+import type { FamilyId, RouteId } from '../vocabulary';
+import type { Wheat } from './ask';
+import { ROUTE_TABLE } from './data/routes';
+
+/** Which way from wheat to take: the one asked for; else grain-free goes by almond, and by cassava where nuts are out. */
+export function routeFor({ diet, without, withoutFlours, blend }: ConversionRequest): RouteId {
+  if (blend.route && !(diet === 'grain-free' && blend.route === 'grain-blend')) return blend.route;
+  if (diet === 'gluten-free') return 'grain-blend';
+  return without.includes('tree nuts') || withoutFlours.includes('almond-flour')
+    ? 'cassava-led'
+    : 'almond-led';
+}
+
+/** Why a flour may not be used; undefined when it may. */
+export function barredBecause(
+  id: string,
+  request: ConversionRequest,
+  catalogue: Catalogue,
+): string | undefined {
+  const { grain, allergens, gluten } = getIngredient(catalogue, id);
+  if (request.withoutFlours.includes(id)) return 'left out by hand';
+  if (
+    request.diet === 'grain-free' &&
+    (grain === 'grain' || (grain === 'pseudocereal' && !request.pseudocereals))
+  )
+    return 'a grain';
+  if (gluten === 'contains') return 'holds gluten';
+  return allergens.find((one) => request.without.includes(one));
+}
+
+/** Why a family can't go by a route for these people; undefined when it can. */
+export function routeBarredBecause(
+  route: RouteId,
+  family: FamilyId,
+  request: ConversionRequest,
+  catalogue: Catalogue,
+): string | undefined {
+  const { families, leads, name } = ROUTE_TABLE.rows[route];
+  if (request.diet === 'grain-free' && route === 'grain-blend') return 'It is made of grain.';
+  if (families !== 'all' && !families.includes(family))
+    return `Common practice has no ${name} bake of this kind.`;
+  if (leads.length === 0 || leads.some((id) => !barredBecause(id, request, catalogue))) {
+    if (route === 'coconut-led' && request.without.includes('egg'))
+      return 'It stands on its eggs, and egg is out.';
+    return undefined;
+  }
+  const why = leads.map(
+    (id) => `${getIngredient(catalogue, id).name}: ${barredBecause(id, request, catalogue)}`,
+  );
+  return `What leads it is out (${why.join('; ')}).`;
+}
+
+/**
+ * Grams of a route's blend that stand for some wheat flour: weight for weight by the route's factor, or as much as holds the
+ * same water. Example: coconut flour (thirst 4.0) for 100 g wheat (0.75): 100 · 0.75 / 4 = 19 g.
+ */
+export function blendGrams(route: RouteId, wheat: Wheat, blendThirst: number): number {
+  const { mass } = ROUTE_TABLE.rows[route];
+  return mass.by === 'weight' ? wheat.grams * mass.factor : wheat.thirst / blendThirst;
+}

@@ -1,0 +1,95 @@
+import { getIngredient, type Catalogue } from '../catalogue';
+import { bandsOf, describeFamily } from '../family';
+import { catalogueOf, type ConversionRequest, type Kitchen } from '../kitchen';
+import type { FamilyId, RouteId } from '../vocabulary';
+import { FAMILY_LIMITS } from './data/limits';
+import { LEAST_SHARE, ROUTE_TABLE, USUAL_SHELF } from './data/routes';
+import { hasTraits, traitsOf } from './properties';
+import type { GroupLimit } from './question';
+import { barredBecause } from './routes';
+
+/** Grams of a flour in the cupboard; undefined where nothing is written down of it. */
+export const onHand = (id: string, { cupboard }: Kitchen): number | undefined =>
+  cupboard?.find(({ ingredient }) => ingredient === id)?.grams;
+
+/** The most of a flour by this route in this family, before any cupboard. */
+function usualCap(id: string, route: RouteId, family: FamilyId, catalogue: Catalogue): number {
+  return ROUTE_TABLE.rows[route].caps[id] ?? FAMILY_LIMITS.rows[family]?.[id] ?? traitsOf(id, catalogue).cap;
+}
+
+/** The flours that a blend of this route may be made from, for these people and this cupboard. */
+export function allowedFlours(
+  route: RouteId,
+  family: FamilyId,
+  request: ConversionRequest,
+  kitchen: Kitchen,
+): string[] {
+  const catalogue = catalogueOf(kitchen);
+  const { only } = ROUTE_TABLE.rows[route];
+  const shop = request.blend.buy === 0 ? [] : only.length > 0 ? only : USUAL_SHELF;
+  const cupboard = (kitchen.cupboard ?? [])
+    .filter(({ grams }) => grams > 0)
+    .map(({ ingredient }) => ingredient)
+    .filter((id) => catalogue.byId.has(id) && hasTraits(id, catalogue))
+    .filter((id) => only.length === 0 || only.includes(id));
+  return [...new Set([...shop, ...cupboard])]
+    .filter((id) => !barredBecause(id, request, catalogue) && usualCap(id, route, family, catalogue) > 0)
+    .sort();
+}
+
+/** The most of each flour, why, and which of them would have to be bought. */
+export interface Shelf {
+  readonly caps: Readonly<Record<string, number>>;
+  readonly whyCap: Readonly<Record<string, string>>;
+  readonly bought: readonly string[];
+}
+
+/**
+ * How much of each flour there may be. Where bags to buy are counted, a flour on hand goes no further than its bags, and one
+ * that isn't, or of which too little is left to be worth opening, has to be bought. `grams`: of the whole blend, null where
+ * nobody knows.
+ */
+export function shelfOf(
+  flours: readonly string[],
+  route: RouteId,
+  family: FamilyId,
+  request: ConversionRequest,
+  kitchen: Kitchen,
+  grams: number | null,
+): Shelf {
+  const catalogue = catalogueOf(kitchen);
+  const caps: Record<string, number> = {};
+  const whyCap: Record<string, string> = {};
+  const bought: string[] = [];
+  for (const id of flours) {
+    const usual = usualCap(id, route, family, catalogue);
+    const there = onHand(id, kitchen);
+    const share = there === undefined ? 0 : grams === null ? 1 : there / grams;
+    const counts = request.blend.buy !== null;
+    if (share < LEAST_SHARE) bought.push(id);
+    const short = counts && share >= LEAST_SHARE && share < usual;
+    caps[id] = short ? share : usual;
+    whyCap[id] = short ? 'all that is in the cupboard' : `the most for a ${describeFamily(family).name}`;
+  }
+  return { caps, whyCap, bought };
+}
+
+const LEGUMES_MOST = 0.25;
+
+/** What flours of one kind may come to together. */
+export function groupsOf(
+  flours: readonly string[],
+  route: RouteId,
+  family: FamilyId,
+  catalogue: Catalogue,
+): GroupLimit[] {
+  const starches = flours.filter((id) => traitsOf(id, catalogue).pureStarch);
+  const legumes = flours.filter((id) => traitsOf(id, catalogue).class === 'legume');
+  const [, mostStarch] = route === 'starch-chocolate' ? [0, 1] : bandsOf(family, route).starch;
+  return [
+    { name: 'pure starches', members: starches, most: mostStarch },
+    { name: 'bean and pea flours', members: legumes, most: LEGUMES_MOST },
+  ].filter(({ members }) => members.length > 0);
+}
+
+export const nameOf = (id: string, catalogue: Catalogue): string => getIngredient(catalogue, id).name;

@@ -1,0 +1,35 @@
+import type { Table } from '../types';
+
+/** Flours and meals that fewer shops have. g per 100 g: water, protein, fat, starch, sugars, fibre, ash. */
+export const moreFlours: Table = {
+  role: 'gf-flour', style: 'spooned',
+  source: 'USDA SR Legacy and national food tables; cup weights: common practice', confidence: 'from-memory',
+  rows: {
+    'black-rice-flour': { name: 'black rice flour', also: ['purple rice flour', 'forbidden rice flour', 'red rice flour'], comp: [12, 8.5, 3.2, 68.7, 0.6, 5.4, 1.6], cup: [140, 125, 162], grain: 'grain' },
+    'wild-rice-flour': { name: 'wild rice flour', comp: [8, 14.7, 1.1, 66.2, 2.5, 6, 1.5], cup: [135, 120, 155], grain: 'grain' },
+    'finger-millet-flour': { name: 'finger millet flour', also: ['ragi flour', 'ragi'], comp: [10.9, 7.2, 1.9, 65.5, 0.4, 11.2, 2], cup: [128, 115, 148], grain: 'grain' },
+    'fonio-flour': { name: 'fonio flour', also: ['fonio', 'acha flour'], comp: [10.5, 8, 1.8, 75, 0.8, 2.9, 1], cup: [140, 125, 160], grain: 'grain' },
+    'white-buckwheat-flour': { name: 'white buckwheat flour', also: ['raw buckwheat flour', 'hulled buckwheat flour', 'sprouted buckwheat flour'], comp: [12, 8.5, 2, 70, 1.5, 4.5, 1.5], cup: [122, 110, 148], grain: 'pseudocereal', note: 'no wheat in spite of its name' },
+    'taro-flour': { name: 'taro flour', also: ['eddo flour'], comp: [8.5, 5, 0.8, 73.5, 3, 6.5, 2.7], cup: [128, 110, 148] },
+    'yam-flour': { name: 'yam flour', also: ['elubo', 'true yam flour'], comp: [9, 4.2, 0.6, 76, 2, 6, 2.2], cup: [130, 112, 150] },
+    'breadfruit-flour': { name: 'breadfruit flour', also: ['breadfruit meal'], comp: [9, 4, 1.2, 68, 9.5, 6, 2.3], cup: [128, 112, 148] },
+    'mesquite-flour': { name: 'mesquite flour', also: ['mesquite powder', 'algarroba flour'], comp: [6, 12, 3, 23, 42, 11.5, 2.5], cup: [120, 105, 145], note: 'a pod of the bean family: sweet by itself' },
+    'walnut-flour': { name: 'walnut flour', also: ['ground walnut', 'walnut meal'], comp: [4.1, 15.2, 65.2, 3, 2.6, 7.9, 2], cup: [92, 80, 110], allergens: ['tree nuts'] },
+    'pecan-flour': { name: 'pecan flour', also: ['pecan meal', 'ground pecan'], comp: [3.5, 9.2, 72, 0.5, 4, 9.4, 1.5], cup: [92, 80, 110], allergens: ['tree nuts'] },
+    'cashew-flour': { name: 'cashew flour', also: ['ground cashew', 'cashew meal'], comp: [5.2, 18.2, 43.9, 21, 5.9, 3.3, 2.5], cup: [104, 90, 122], allergens: ['tree nuts'] },
+    'almond-flour-defatted': { name: 'almond flour, defatted', also: ['defatted almond flour', 'low-fat almond flour', 'almond protein powder'], comp: [6, 44, 12.5, 6, 9.5, 16.5, 5.5], cup: [96, 84, 115], allergens: ['tree nuts'] },
+    'pumpkin-seed-flour': { name: 'pumpkin seed flour', also: ['ground pumpkin seed', 'pumpkin seed meal', 'pepita flour'], comp: [5.2, 30.2, 49, 2.5, 1.4, 6.5, 4.8], cup: [104, 90, 124] },
+    'hemp-flour': { name: 'hemp flour', also: ['hemp seed flour', 'hemp seed meal'], comp: [7, 33, 9, 4.5, 3.5, 37, 6], cup: [100, 86, 122] },
+    'red-lentil-flour': { name: 'red lentil flour', also: ['lentil flour', 'masoor flour'], comp: [9.7, 24.4, 0.9, 49.5, 2.2, 10.5, 2.4], cup: [118, 102, 138], note: 'raw bean flour is cooked through: no tasting of the batter' },
+    'white-bean-flour': { name: 'white bean flour', also: ['navy bean flour', 'haricot bean flour', 'cannellini bean flour'], comp: [11, 22.5, 1.5, 42.5, 3.5, 15.5, 3.7], cup: [118, 102, 138], note: 'raw bean flour is cooked through: no tasting of the batter' },
+    'black-bean-flour': { name: 'black bean flour', comp: [10.8, 21.6, 1.4, 45, 2.2, 15.5, 3.6], cup: [118, 102, 138], note: 'raw bean flour is cooked through: no tasting of the batter' },
+    'mung-bean-flour': { name: 'mung bean flour', also: ['moong flour', 'green gram flour', 'moong dal flour'], comp: [9.8, 23.9, 1.4, 49.3, 2.7, 9.4, 3.3], cup: [118, 102, 138], note: 'raw bean flour is cooked through: no tasting of the batter' },
+    'urad-flour': { name: 'urad flour', also: ['black gram flour', 'urad dal flour', 'urad dhal flour'], comp: [9.2, 23.1, 1.7, 49.6, 1.3, 11.9, 3.2], cup: [115, 100, 136], note: 'raw bean flour is cooked through: no tasting of the batter' },
+    'mung-bean-starch': { name: 'mung bean starch', also: ['green bean starch', 'mung starch'], role: 'starch', comp: [12.5, 0.3, 0.1, 86, 0.2, 0.5, 0.3], cup: [125, 110, 142] },
+    'kudzu-starch': { name: 'kudzu starch', also: ['kudzu', 'kuzu', 'kuzu starch', 'kudzu root starch'], role: 'starch', comp: [14, 0.2, 0.1, 84.8, 0.2, 0.4, 0.2], cup: [125, 108, 145] },
+    'waxy-corn-starch': { name: 'waxy corn starch', also: ['waxy maize starch', 'amylopectin starch'], role: 'starch', comp: [10.5, 0.3, 0.1, 88.3, 0.1, 0.5, 0.1], cup: [125, 112, 140], grain: 'grain', allergens: ['corn'] },
+    'water-chestnut-flour': { name: 'water chestnut flour', also: ['water chestnut starch', 'singhara flour', 'singoda flour'], role: 'starch', comp: [12, 0.8, 0.3, 84.5, 1, 0.8, 0.6], cup: [135, 118, 155], note: 'a water plant, not a nut' },
+    'lotus-root-starch': { name: 'lotus root starch', also: ['lotus root flour'], role: 'starch', comp: [13, 0.5, 0.1, 84, 1.1, 0.7, 0.5], cup: [128, 112, 148] },
+    'sago': { name: 'sago starch', also: ['sago', 'sago pearl', 'pearl sago', 'sago flour'], role: 'starch', comp: [11, 0.2, 0.2, 87.5, 0.2, 0.6, 0.3], cup: [125, 110, 175] },
+  },
+};
