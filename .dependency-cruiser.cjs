@@ -10,6 +10,7 @@ const rooms = [
   'formula',
   'exchange',
   'blend',
+  'cupboard',
   'balance',
   'texture',
   'heat',

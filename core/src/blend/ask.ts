@@ -1,17 +1,11 @@
 import { catalogueOf, type ConversionRequest, type Kitchen } from '../kitchen';
 import type { FamilyId, RouteId } from '../vocabulary';
 import { pricesFor } from './cost';
-import { LEAST_SHARE, RIDGE } from './data/routes';
+import { LEAST_SHARE, RIDGE } from './data/scales';
 import type { BlendQuestion } from './question';
-import { blendGrams } from './routes';
+import { blendGrams, type Wheat } from './routes';
 import { allowedFlours, groupsOf, onHand, shelfOf } from './shelf';
 import { targetOf } from './target';
-
-/** Wheat flour, and the water that it holds: g. */
-export interface Wheat {
-  readonly grams: number;
-  readonly thirst: number;
-}
 
 /** What a blend is asked for: which bake by which way, by whom, from what, and how much of it. */
 export interface Asked {

@@ -1,6 +1,7 @@
 import { getIngredient, type Catalogue } from '../catalogue';
 import type { FlourClass } from './data/flourTraits';
-import { mix, PROPERTIES, traitsOf, type Property, type PropertyVector } from './properties';
+import { mix, traitsOf } from './properties';
+import { PROPERTIES, type Property, type PropertyVector } from './vector';
 import type { BlendQuestion } from './question';
 import type { Solution } from './solve';
 import type { Relaxation } from './relax';

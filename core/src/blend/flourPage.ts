@@ -12,7 +12,8 @@ import { FLOUR_FACTS } from './data/flourFacts';
 import type { FlourClass } from './data/flourTraits';
 import { FAMILY_LIMITS } from './data/limits';
 import { ROUTE_TABLE } from './data/routes';
-import { hasTraits, propertiesOf, traitsOf, type PropertyVector } from './properties';
+import { hasTraits, propertiesOf, traitsOf } from './properties';
+import { type PropertyVector } from './vector';
 import { cupOf } from './cup';
 
 /** Everything that is known of a flour, starch, fibre or gum, in words and numbers. */

@@ -1,7 +1,7 @@
 export { FLOUR_CLASSES, type FlourClass } from './data/flourTraits';
 export { ROUTE_TABLE } from './data/routes';
 export { AIM_SHIFTS } from './data/aims';
-export type { Asked, Wheat } from './ask';
+export type { Asked } from './ask';
 export type { Blend, BlendOutcome, BlendPart, BlendShare } from './blend';
 export { giveWay, moveBorder, moveOnTriangle, toPercents, type HandShare } from './byHand';
 export { costOf, priceOf } from './cost';
@@ -16,20 +16,13 @@ export {
   type FlourSummary,
 } from './flourPage';
 export { inferShares, listedOn, type Inference, type InferredShare } from './inferShares';
-export { jarLabel, mixJar, wholeBags, type BagLeft, type JarLabel, type JarMix } from './jar';
-export { mixVectors } from './mixing';
+export { jarLabel, mixJar, takeFrom, wholeBags, type BagLeft, type JarLabel, type JarMix } from './jar';
+export { mixVectors, SCALE_OF, type Property, type PropertyVector } from './vector';
 export { oneMoreBag, type MoreBag } from './moreBag';
-export {
-  FLOUR_IDS,
-  hasTraits,
-  propertiesOf,
-  traitsOf,
-  type Property,
-  type PropertyVector,
-} from './properties';
+export { FLOUR_IDS, hasTraits, propertiesOf, traitsOf } from './properties';
 export type { BlendQuestion } from './question';
 export type { Relaxation } from './relax';
-export { barredBecause, blendGrams, routeFor } from './routes';
+export { barredBecause, blendGrams, routeFor, type Wheat } from './routes';
 export { routesFor, schoolOf, type School, type SchoolAnswer, type SchoolPick } from './schools';
 export { allowedFlours } from './shelf';
 export { solveBlend } from './solve';

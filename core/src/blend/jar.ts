@@ -31,7 +31,7 @@ const NEAR = 0.2;
 const SAME_GRAM = 0.5;
 
 /** Takes the smallest bags first, so that bags are finished before others are opened. */
-function take(grams: number, bags: readonly BagLeft[]): Pick<JarLine, 'from' | 'missing'> {
+export function takeFrom(grams: number, bags: readonly BagLeft[]): Pick<JarLine, 'from' | 'missing'> {
   let left = grams;
   const from: { bag: string; grams: number; empties: boolean }[] = [];
   for (const one of [...bags].sort((a, b) => a.grams - b.grams || (a.bag < b.bag ? -1 : 1))) {
@@ -58,7 +58,7 @@ export function mixJar(
       ingredient,
       name: getIngredient(catalogue, ingredient).name,
       grams: own,
-      ...take(
+      ...takeFrom(
         own,
         bags.filter((bag) => bag.ingredient === ingredient),
       ),

@@ -3,7 +3,8 @@ import type { Catalogue } from '../catalogue';
 import type { Steps } from '../quantity';
 import { pose, type Asked } from './ask';
 import { partOf, type BlendPart } from './blend';
-import { mix, PROPERTIES, SCALE_OF, type Property, type PropertyVector } from './properties';
+import { mix } from './properties';
+import { PROPERTIES, SCALE_OF, type Property, type PropertyVector } from './vector';
 import { solveBlend, type Solution } from './solve';
 
 /** What one more bag would buy. */

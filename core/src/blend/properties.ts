@@ -1,8 +1,9 @@
 import { getIngredient, thirstOf, unfold, type Catalogue } from '../catalogue';
 import { MissingRowError } from '../vocabulary';
 import { FLOUR_TRAITS, WHEAT_TRAITS, type FlourTraits } from './data/flourTraits';
-import { SCALES, type Shares } from './data/routes';
-import { mixVectors } from './mixing';
+import { type Shares } from './data/routes';
+import { SCALES } from './data/scales';
+import { mixVectors, type Property, type PropertyVector } from './vector';
 
 const tableRow = (id: string): FlourTraits | undefined => FLOUR_TRAITS.rows[id] ?? WHEAT_TRAITS.rows[id];
 
@@ -64,39 +65,6 @@ const starchShare = (id: string, catalogue: Catalogue): number =>
         (sum, { traits, share }) => sum + (traits.pureStarch ? share : 0),
         0,
       );
-
-export const PROPERTIES = [
-  'starch',
-  'hold',
-  'chew',
-  'snap',
-  'soft',
-  'body',
-  'thirst',
-  'flavour',
-  'colour',
-  'grit',
-  'fat',
-] as const;
-export type Property = (typeof PROPERTIES)[number];
-/** These count only above their target. */
-export const ONE_SIDED: ReadonlySet<Property> = new Set(['flavour', 'colour', 'grit', 'fat']);
-
-export const SCALE_OF: Readonly<Record<Property, number>> = {
-  starch: SCALES.starch,
-  hold: SCALES.score,
-  chew: SCALES.score,
-  snap: SCALES.score,
-  soft: SCALES.score,
-  body: SCALES.score,
-  thirst: SCALES.thirst,
-  flavour: SCALES.flavour,
-  colour: SCALES.colour,
-  grit: SCALES.grit,
-  fat: SCALES.fat,
-};
-
-export type PropertyVector = Readonly<Record<Property, number>>;
 
 /** The properties of a flour, in the units of the table; starch is 1 for a pure starch; fat in g per 100 g. */
 export function propertiesOf(id: string, catalogue: Catalogue): PropertyVector {

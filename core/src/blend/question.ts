@@ -1,6 +1,7 @@
 import type { Catalogue } from '../catalogue';
-import { SCALES } from './data/routes';
-import { PROPERTIES, SCALE_OF, ONE_SIDED, propertiesOf, type PropertyVector } from './properties';
+import { SCALES } from './data/scales';
+import { propertiesOf } from './properties';
+import { PROPERTIES, SCALE_OF, ONE_SIDED, type PropertyVector } from './vector';
 
 /** Members of a group may together have at most this share. A flour is in at most one group. */
 export interface GroupLimit {

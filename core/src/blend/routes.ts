@@ -1,8 +1,13 @@
 import { getIngredient, type Catalogue } from '../catalogue';
 import type { ConversionRequest } from '../kitchen';
 import type { FamilyId, RouteId } from '../vocabulary';
-import type { Wheat } from './ask';
 import { ROUTE_TABLE } from './data/routes';
+
+/** Wheat flour, and the water that it holds: g. */
+export interface Wheat {
+  readonly grams: number;
+  readonly thirst: number;
+}
 
 /** Which way from wheat to take: the one asked for; else grain-free goes by almond, and by cassava where nuts are out. */
 export function routeFor({ diet, without, withoutFlours, blend }: ConversionRequest): RouteId {

@@ -7,7 +7,7 @@ import { costOf } from './cost';
 import { cupOfBlend } from './cup';
 import { ROUTE_TABLE } from './data/routes';
 import { designBlend } from './design';
-import type { PropertyVector } from './properties';
+import type { PropertyVector } from './vector';
 import { blendGrams, routeBarredBecause } from './routes';
 import { nameOf, onHand } from './shelf';
 

@@ -2,7 +2,8 @@ import type { Catalogue } from '../catalogue';
 import type { Aim, FamilyId, RouteId } from '../vocabulary';
 import { AIM_SHIFTS } from './data/aims';
 import { ROUTE_TABLE, type Shares } from './data/routes';
-import { mix, PROPERTIES, type Property, type PropertyVector } from './properties';
+import { mix } from './properties';
+import { PROPERTIES, type Property, type PropertyVector } from './vector';
 
 const MOST: Readonly<Partial<Record<Property, number>>> = { starch: 1, fat: 100, thirst: 10 };
 const MOST_SCORE = 10;

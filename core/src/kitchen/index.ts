@@ -1,4 +1,5 @@
-export { BUILT_IN_KITCHEN, catalogueOf, type Kitchen } from './kitchen';
+export type { Bag, BagOnHand } from './bag';
+export { BUILT_IN_KITCHEN, catalogueOf, type Kitchen, type Stock } from './kitchen';
 export { forTable, peopleAt } from './table';
 export {
   EMPTY_KITCHEN,

@@ -118,9 +118,3 @@ export const USUAL_SHELF: readonly string[] = [
   'white-rice-flour', 'brown-rice-flour', 'sweet-rice-flour', 'sorghum-flour', 'millet-flour', 'oat-flour', 'teff-flour', 'buckwheat-flour',
   'corn-starch', 'potato-starch', 'tapioca-starch', 'arrowroot', 'cassava-flour', 'almond-flour', 'coconut-flour', 'tiger-nut-flour',
 ];
-/** Deviation scales: a deviation of so much counts as one. Price against that of fine rice flour. */
-export const SCALES = { starch: 0.2, score: 1.5, flavour: 1, colour: 2, grit: 0.8, fat: 6, thirst: 0.2, price: 0.35 } as const;
-/** Doubt in the properties as a ridge λΣx², λ = 0.3²: keeps near-twin starches from trading places. */
-export const RIDGE = 0.09;
-/** A used flour has at least this share: less isn't worth opening the bag. */
-export const LEAST_SHARE = 0.05;

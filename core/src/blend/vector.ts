@@ -1,4 +1,38 @@
-import type { Property, PropertyVector } from './properties';
+import { SCALES } from './data/scales';
+
+/** What a blend is judged by. */
+export const PROPERTIES = [
+  'starch',
+  'hold',
+  'chew',
+  'snap',
+  'soft',
+  'body',
+  'thirst',
+  'flavour',
+  'colour',
+  'grit',
+  'fat',
+] as const;
+export type Property = (typeof PROPERTIES)[number];
+/** These count only above their target. */
+export const ONE_SIDED: ReadonlySet<Property> = new Set(['flavour', 'colour', 'grit', 'fat']);
+
+export const SCALE_OF: Readonly<Record<Property, number>> = {
+  starch: SCALES.starch,
+  hold: SCALES.score,
+  chew: SCALES.score,
+  snap: SCALES.score,
+  soft: SCALES.score,
+  body: SCALES.score,
+  thirst: SCALES.thirst,
+  flavour: SCALES.flavour,
+  colour: SCALES.colour,
+  grit: SCALES.grit,
+  fat: SCALES.fat,
+};
+
+export type PropertyVector = Readonly<Record<Property, number>>;
 
 /** A flour's vector and how much of it there is, in any unit. */
 export interface Portion {
