@@ -11,3 +11,13 @@ export type { KitchenAnswer } from './kitchen';
 export { DEFAULT_SETTINGS, SettingsDto, TEMPERATURE_UNITS, THEMES } from './settings';
 export type { SettingsAnswer } from './settings';
 export type { HealthAnswer, HouseholdAnswer } from './household';
+export {
+  BagDto,
+  MOST_BAGS,
+  MoveDto,
+  NewBagDto,
+  type BagAnswer,
+  type CupboardAnswer,
+  type MoveAnswer,
+  type MoveReason,
+} from './cupboard';

@@ -10,6 +10,11 @@ export const PATHS = {
   docket: '/api/households/:household/recipes/:recipe/dockets/:docket',
   bakes: '/api/households/:household/recipes/:recipe/bakes',
   bake: '/api/households/:household/recipes/:recipe/bakes/:bake',
+  cupboard: '/api/households/:household/cupboard',
+  bag: '/api/households/:household/cupboard/bags/:bag',
+  bagRestore: '/api/households/:household/cupboard/bags/:bag/restore',
+  moves: '/api/households/:household/cupboard/moves',
+  move: '/api/households/:household/cupboard/moves/:move',
   kitchen: '/api/households/:household/kitchen',
   settings: '/api/households/:household/settings',
 } as const;

@@ -3,6 +3,7 @@ import express, { type Express } from 'express';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { bakeRoutes } from './bakes/bakeRoutes';
+import { cupboardRoutes } from './cupboard/cupboardRoutes';
 import { docketRoutes } from './dockets/docketRoutes';
 import { healthRoutes } from './health/healthRoutes';
 import { householdRoutes } from './households/householdRoutes';
@@ -37,6 +38,7 @@ export function makeApp({ services, host, port, logger, webFolder }: AppOptions)
   recipeRoutes(app, services);
   docketRoutes(app, services);
   bakeRoutes(app, services);
+  cupboardRoutes(app, services);
   shelfRoutes(app, services);
   app.use('/api', (_req, _res, next) => next(new NotFoundError('There is no such address.')));
 

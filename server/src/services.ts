@@ -3,6 +3,8 @@ import { DEFAULT_SETTINGS, type SettingsDto } from '@omniarton/contracts';
 import { EMPTY_KITCHEN, type KitchenDocument } from '@omniarton/core/kitchen';
 import { bakeService } from './bakes/bakeService';
 import { bakeStore } from './bakes/bakeStore';
+import { cupboardService } from './cupboard/cupboardService';
+import { cupboardStore } from './cupboard/cupboardStore';
 import { docketService } from './dockets/docketService';
 import { docketStore } from './dockets/docketStore';
 import { healthService } from './health/healthService';
@@ -23,7 +25,12 @@ export function servicesOn(db: Knex) {
     recipes: recipeService(recipeStore(db), (work) =>
       db.transaction((inside) => work(recipeStore(inside), requestStore(inside))),
     ),
-    bakes: bakeService(bakeStore(db)),
+    bakes: bakeService(bakeStore(db), (work) =>
+      db.transaction((inside) => work(bakeStore(inside), cupboardStore(inside))),
+    ),
+    cupboard: cupboardService(cupboardStore(db), (work) =>
+      db.transaction((inside) => work(cupboardStore(inside))),
+    ),
     dockets: docketService(docketStore(db)),
     settings: shelfService<SettingsDto>(shelfStore(db, 'settings'), DEFAULT_SETTINGS, 'settings page'),
     kitchen: shelfService<KitchenDocument>(shelfStore(db, 'kitchens'), EMPTY_KITCHEN, 'kitchen'),

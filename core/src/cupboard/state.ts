@@ -14,7 +14,7 @@ export interface BagState {
 
 /** Less than this is too little for most batches; of what is sold in small packs, less than this share of one. Common practice. */
 const LOW_GRAMS = 120;
-const LOW_SHARE = 0.15;
+const LOW_SHARE = 0.2;
 const SOON_DAYS = 14;
 
 /** Weeks that an opened bag keeps where it stands; undefined for what isn't known. */

@@ -1,5 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import { LIMITS, type BakeAnswer, type BakeDto } from '@omniarton/contracts';
+import { undoMove } from '../cupboard/cupboardService';
+import type { CupboardStore } from '../cupboard/cupboardStore';
 import type { Expectation } from '../http/conditional';
 import { ConflictError, InvalidError, NotFoundError } from '../http/errors';
 import type { Scope } from '../http/scope';
@@ -9,7 +11,9 @@ const plain = ({ notes }: BakeDto): unknown => JSON.parse(JSON.stringify(notes))
 /** JSONB keeps no order of keys, and a checked class is no plain object. */
 const sameNotes = (a: BakeDto, b: BakeDto) => isDeepStrictEqual(plain(a), plain(b));
 
-export const bakeService = (store: BakeStore) => ({
+type Transaction = <T>(work: (bakes: BakeStore, cupboard: CupboardStore) => Promise<T>) => Promise<T>;
+
+export const bakeService = (store: BakeStore, inTransaction: Transaction) => ({
   list: (scope: Scope, recipeId: string): Promise<BakeAnswer[]> =>
     store.list(scope, recipeId, LIMITS.pageSize),
 
@@ -36,8 +40,11 @@ export const bakeService = (store: BakeStore) => ({
     throw new ConflictError('That bake was changed elsewhere in between.', { stored });
   },
 
-  async remove(scope: Scope, recipeId: string, id: string): Promise<void> {
-    if (!(await store.remove(scope, recipeId, id)))
-      throw new NotFoundError('There is no such bake on this recipe.');
-  },
+  /** Takes a bake off the log, and puts back into the cupboard what it had taken. */
+  remove: (scope: Scope, recipeId: string, id: string): Promise<void> =>
+    inTransaction(async (bakes, cupboard) => {
+      if (!(await bakes.remove(scope, recipeId, id)))
+        throw new NotFoundError('There is no such bake on this recipe.');
+      for (const move of await cupboard.movesOfBake(scope, id)) await undoMove(cupboard, scope, move);
+    }),
 });

@@ -3,6 +3,7 @@ import * as households from './migrations/0001-households';
 import * as recipes from './migrations/0002-recipes';
 import * as bakes from './migrations/0003-bakes';
 import * as kitchens from './migrations/0004-kitchens';
+import * as cupboards from './migrations/0005-cupboards';
 
 interface Named extends Knex.Migration {
   readonly name: string;
@@ -14,6 +15,7 @@ const MIGRATIONS: readonly Named[] = [
   { name: '0002-recipes', ...recipes },
   { name: '0003-bakes', ...bakes },
   { name: '0004-kitchens', ...kitchens },
+  { name: '0005-cupboards', ...cupboards },
 ];
 
 const config: Knex.MigratorConfig = {

@@ -1,4 +1,7 @@
 import { v7 as newId } from 'uuid';
+import type { CupboardAnswer } from '@omniarton/contracts';
+import { bagState } from '@omniarton/core/cupboard';
+import { BUILT_IN_KITCHEN, catalogueOf } from '@omniarton/core/kitchen';
 import { migrate, pendingMigrations } from '../db/migrate';
 import { plainCake } from '../testing/documents';
 import { openHouse, type TestHouse } from '../testing/house';
@@ -21,7 +24,17 @@ describe('the database', () => {
       `SELECT table_name FROM information_schema.columns WHERE table_schema = 'public' AND column_name = 'household_id'`,
     );
     const owned = rows.map((row) => row.table_name);
-    expect(owned.sort()).toEqual(['bakes', 'dockets', 'kitchens', 'members', 'recipes', 'requests', 'settings']);
+    expect(owned.sort()).toEqual([
+      'bags',
+      'bakes',
+      'dockets',
+      'kitchens',
+      'members',
+      'movements',
+      'recipes',
+      'requests',
+      'settings',
+    ]);
   });
 });
 
@@ -31,6 +44,14 @@ describe('the demo', () => {
       expect(asRead.batchGrams).toBeGreaterThan(0);
       expect(lines).toHaveLength(text.split('\n').filter((line) => line.trim() !== '').length);
     }
+  });
+  it('has a cupboard with a flour that runs low and one that goes stale', async () => {
+    const { bags } = (await house.get(`/api/households/${house.demo}/cupboard`).expect(200)).body as CupboardAnswer;
+    const states = bags.map(({ id, grams, doc }) =>
+      bagState({ id, grams, bag: doc }, new Date().toISOString().slice(0, 10), catalogueOf(BUILT_IN_KITCHEN)),
+    );
+    expect(states.some(({ low }) => low)).toBe(true);
+    expect(states.some(({ age }) => age !== 'fresh')).toBe(true);
   });
   it('is seeded once, goes in one action with all in it, and doesn’t come back', async () => {
     await seed(house.db, { demo: true });

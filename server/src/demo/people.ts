@@ -1,3 +1,4 @@
+import { HOUSE_PREFIX } from '@omniarton/core/guard';
 import { EMPTY_KITCHEN, type KitchenDocument, type Person } from '@omniarton/core/kitchen';
 
 const nobody = { gluten: null, grainFree: null, avoids: [] } satisfies Omit<Person, 'id' | 'name'>;
@@ -12,10 +13,26 @@ export const GUESTS = {
   sedge: { ...nobody, id: id(5), name: 'Sedge Lane', gluten: 'label', grainFree: { pseudocereals: false, derived: false } },
 } as const satisfies Record<string, Person>;
 
-/** The village hall kitchen: its guests, and the plain flour that Orla has weighed once. */
+/** The jar that the hall bakes from. */
+export const JAR = { id: id(7), ingredient: `${HOUSE_PREFIX}${id(7)}`, name: 'boathouse blend' };
+
+/** The village hall kitchen: its guests, its jar, and the plain flour that Orla has weighed once. */
 export const demoKitchen = (): KitchenDocument => ({
   ...EMPTY_KITCHEN,
   people: Object.values(GUESTS),
+  blends: [
+    {
+      id: JAR.id,
+      name: JAR.name,
+      kind: 'mixed',
+      madeOf: [
+        { ingredient: 'brown-rice-flour', share: 0.4 },
+        { ingredient: 'potato-starch', share: 0.3 },
+        { ingredient: 'tapioca-starch', share: 0.3 },
+      ],
+      earlier: [],
+    },
+  ],
   weighed: [
     {
       id: id(6),

@@ -3,6 +3,8 @@ import { v7 as newId } from 'uuid';
 import type { KitchenDocument } from '@omniarton/core/kitchen';
 import { recipeStore } from '../recipes/recipeStore';
 import { shelfStore } from '../shelf/shelfStore';
+import { servicesOn } from '../services';
+import { demoBags } from './cupboard';
 import { demoKitchen } from './people';
 import { demoDocuments } from './recipes';
 
@@ -33,6 +35,14 @@ export async function seed(db: Knex, { demo }: { demo: boolean }): Promise<void>
           0,
           demoKitchen(),
         );
+    });
+    await once(inside, 'demo-3', async () => {
+      const found = (await inside('households').where({ demo: true }).first('id', 'created_by')) as
+        { id: string; created_by: string } | undefined;
+      if (!found) return;
+      const { cupboard } = servicesOn(inside);
+      const scope = { householdId: found.id, personId: found.created_by };
+      for (const one of demoBags(new Date())) await cupboard.add(scope, newId(), one);
     });
   });
 }

@@ -75,7 +75,14 @@ describe('the edge', () => {
 describe('every address of a kitchen', () => {
   const scoped = Object.entries(PATHS).filter(([, one]) => one.includes(':household'));
   it.each(scoped)('%s doesn’t exist for a kitchen that isn’t mine', async (name) => {
-    const ids = { household: newId(), recipe: newId(), docket: newId(), bake: newId() };
+    const ids = {
+      household: newId(),
+      recipe: newId(),
+      docket: newId(),
+      bake: newId(),
+      bag: newId(),
+      move: newId(),
+    };
     const url = pathTo(name as keyof typeof PATHS, ids);
     await house.get(url).expect(404);
     for (const method of ['put', 'post', 'delete'] as const)

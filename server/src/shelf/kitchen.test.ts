@@ -42,13 +42,15 @@ const FULL: KitchenDocument = {
     },
   ],
   recipes: [{ recipe: newId(), name: 'wafer crust', as: 'converted' }],
-  blends: [{
+  blends: [
+    {
       id: newId(),
       name: 'the jar',
       kind: 'mixed',
       madeOf: [{ ingredient: 'white-rice-flour', share: 1 }],
       earlier: [],
-    }],
+    },
+  ],
   weighed: [
     { id: newId(), ingredient: 'own-mill', bag: 'blue', cupGrams: 128, on: '2026-06-20', inUse: true },
   ],
