@@ -3,8 +3,9 @@ import { DEFAULT_SETTINGS, type SettingsDto } from '@omniarton/contracts';
 import { EMPTY_KITCHEN, type KitchenDocument } from '@omniarton/core/kitchen';
 import { bakeService } from './bakes/bakeService';
 import { bakeStore } from './bakes/bakeStore';
+import { bagStore } from './cupboard/bagStore';
 import { cupboardService } from './cupboard/cupboardService';
-import { cupboardStore } from './cupboard/cupboardStore';
+import { movementStore } from './cupboard/movementStore';
 import { docketService } from './dockets/docketService';
 import { docketStore } from './dockets/docketStore';
 import { healthService } from './health/healthService';
@@ -17,6 +18,8 @@ import { requestStore } from './recipes/requestStore';
 import { shelfService } from './shelf/shelfService';
 import { shelfStore } from './shelf/shelfStore';
 
+const cupboardOn = (db: Knex) => ({ bags: bagStore(db), movements: movementStore(db) });
+
 /** The composition root: every service over one database handle, which may be a transaction. */
 export function servicesOn(db: Knex) {
   return {
@@ -26,11 +29,9 @@ export function servicesOn(db: Knex) {
       db.transaction((inside) => work(recipeStore(inside), requestStore(inside))),
     ),
     bakes: bakeService(bakeStore(db), (work) =>
-      db.transaction((inside) => work(bakeStore(inside), cupboardStore(inside))),
+      db.transaction((inside) => work(bakeStore(inside), cupboardOn(inside))),
     ),
-    cupboard: cupboardService(cupboardStore(db), (work) =>
-      db.transaction((inside) => work(cupboardStore(inside))),
-    ),
+    cupboard: cupboardService(cupboardOn(db), (work) => db.transaction((inside) => work(cupboardOn(inside)))),
     dockets: docketService(docketStore(db)),
     settings: shelfService<SettingsDto>(shelfStore(db, 'settings'), DEFAULT_SETTINGS, 'settings page'),
     kitchen: shelfService<KitchenDocument>(shelfStore(db, 'kitchens'), EMPTY_KITCHEN, 'kitchen'),

@@ -2,8 +2,7 @@ import { getIngredient, thirstOf, unfold, type Catalogue } from '../catalogue';
 import { MissingRowError } from '../vocabulary';
 import { FLOUR_TRAITS, WHEAT_TRAITS, type FlourTraits } from './data/flourTraits';
 import { type Shares } from './data/routes';
-import { SCALES } from './data/scales';
-import { mixVectors, type Property, type PropertyVector } from './vector';
+import { mixVectors, type PropertyVector } from './vector';
 
 const tableRow = (id: string): FlourTraits | undefined => FLOUR_TRAITS.rows[id] ?? WHEAT_TRAITS.rows[id];
 

@@ -1,7 +1,6 @@
 import { isDeepStrictEqual } from 'node:util';
 import { LIMITS, type BakeAnswer, type BakeDto } from '@omniarton/contracts';
-import { undoMove } from '../cupboard/cupboardService';
-import type { CupboardStore } from '../cupboard/cupboardStore';
+import { undoMove, type CupboardStores } from '../cupboard/cupboardService';
 import type { Expectation } from '../http/conditional';
 import { ConflictError, InvalidError, NotFoundError } from '../http/errors';
 import type { Scope } from '../http/scope';
@@ -11,7 +10,7 @@ const plain = ({ notes }: BakeDto): unknown => JSON.parse(JSON.stringify(notes))
 /** JSONB keeps no order of keys, and a checked class is no plain object. */
 const sameNotes = (a: BakeDto, b: BakeDto) => isDeepStrictEqual(plain(a), plain(b));
 
-type Transaction = <T>(work: (bakes: BakeStore, cupboard: CupboardStore) => Promise<T>) => Promise<T>;
+type Transaction = <T>(work: (bakes: BakeStore, cupboard: CupboardStores) => Promise<T>) => Promise<T>;
 
 export const bakeService = (store: BakeStore, inTransaction: Transaction) => ({
   list: (scope: Scope, recipeId: string): Promise<BakeAnswer[]> =>
@@ -45,6 +44,7 @@ export const bakeService = (store: BakeStore, inTransaction: Transaction) => ({
     inTransaction(async (bakes, cupboard) => {
       if (!(await bakes.remove(scope, recipeId, id)))
         throw new NotFoundError('There is no such bake on this recipe.');
-      for (const move of await cupboard.movesOfBake(scope, id)) await undoMove(cupboard, scope, move);
+      for (const move of await cupboard.movements.movesOfBake(scope, id))
+        await undoMove(cupboard, scope, move);
     }),
 });

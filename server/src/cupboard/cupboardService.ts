@@ -12,44 +12,59 @@ import {
 import type { Expectation } from '../http/conditional';
 import { ConflictError, InvalidError, NotFoundError } from '../http/errors';
 import type { Scope } from '../http/scope';
-import type { CupboardStore } from './cupboardStore';
+import type { BagStore } from './bagStore';
+import type { MovementStore } from './movementStore';
 
-type Transaction = <T>(work: (store: CupboardStore) => Promise<T>) => Promise<T>;
+/** Both stores over one handle. */
+export interface CupboardStores {
+  readonly bags: BagStore;
+  readonly movements: MovementStore;
+}
+type Transaction = <T>(work: (stores: CupboardStores) => Promise<T>) => Promise<T>;
 const HUNDREDTH = 100;
 const rounded = (grams: number) => Math.round(grams * HUNDREDTH) / HUNDREDTH;
 
 /** Puts back what a movement did, as far as the bags still have it. Twice is once. */
-export async function undoMove(store: CupboardStore, scope: Scope, id: string): Promise<void> {
-  const move = await store.move(scope, id);
+export async function undoMove(stores: CupboardStores, scope: Scope, id: string): Promise<void> {
+  const { bags, movements } = stores;
+  const move = await movements.move(scope, id);
   if (!move) throw new NotFoundError('There is no such movement in this cupboard.');
   if (move.undone) return;
-  const bags = move.entries.map(({ bag }) => bag);
-  await store.hold(scope, bags);
-  const left = await store.left(scope, bags);
+  const named = move.entries.map(({ bag }) => bag);
+  await bags.hold(scope, named);
+  const left = await movements.left(scope, named);
   const entries = move.entries.map(({ bag, grams }) => ({
     bag,
     grams: rounded(Math.max(-grams, -(left.get(bag) ?? 0))),
   }));
-  await store.write(scope, { id: newId(), why: 'undone', bake: null, undoes: id, entries });
+  await movements.write(scope, { id: newId(), why: 'undone', bake: null, undoes: id, entries });
 }
 
-export function cupboardService(store: CupboardStore, inTransaction: Transaction) {
-  async function stored(from: CupboardStore, scope: Scope, id: string): Promise<BagAnswer> {
-    const found = await from.find(scope, id);
+export function cupboardService(stores: CupboardStores, inTransaction: Transaction) {
+  const { bags, movements } = stores;
+  async function stored(from: CupboardStores, scope: Scope, id: string): Promise<BagAnswer> {
+    const found = await from.bags.find(scope, id);
     if (!found) throw new NotFoundError('That bag is no longer in this cupboard.');
-    return found;
+    return { ...found, grams: (await from.movements.left(scope, [id])).get(id) ?? 0 };
   }
 
   return {
-    list: async (scope: Scope): Promise<CupboardAnswer> => ({ bags: await store.list(scope, MOST_BAGS) }),
+    async list(scope: Scope): Promise<CupboardAnswer> {
+      const found = await bags.list(scope, MOST_BAGS);
+      const left = await movements.left(
+        scope,
+        found.map(({ id }) => id),
+      );
+      return { bags: found.map((bag) => ({ ...bag, grams: left.get(bag.id) ?? 0 })) };
+    },
 
     /** A new bag with what is in it. Sending it again, after a lost answer, changes nothing. */
     add: (scope: Scope, id: string, { bag, grams }: NewBagDto): Promise<BagAnswer> =>
       inTransaction(async (inside) => {
-        if ((await inside.count(scope)) >= MOST_BAGS)
+        if ((await inside.bags.count(scope)) >= MOST_BAGS)
           throw new InvalidError(`A cupboard holds at most ${MOST_BAGS} bags: throw out an empty one first.`);
-        if (await inside.create(scope, id, bag))
-          await inside.write(scope, {
+        if (await inside.bags.create(scope, id, bag))
+          await inside.movements.write(scope, {
             id,
             why: 'new',
             bake: null,
@@ -62,38 +77,38 @@ export function cupboardService(store: CupboardStore, inTransaction: Transaction
     /** Changes what is written on a bag. What is in it changes by movements alone, so neither loses the other. */
     async change(scope: Scope, id: string, expected: Expectation, doc: BagDto): Promise<BagAnswer> {
       if (expected.kind === 'new') throw new InvalidError('A new bag comes with what is in it.');
-      if (await store.replace(scope, id, expected.version, doc)) return stored(store, scope, id);
+      if (await bags.replace(scope, id, expected.version, doc)) return stored(stores, scope, id);
       throw new ConflictError('Somebody else has changed that bag in between.', {
-        stored: await stored(store, scope, id),
+        stored: await stored(stores, scope, id),
       });
     },
 
     async setRemoved(scope: Scope, id: string, removed: boolean): Promise<void> {
-      if (!(await store.setRemoved(scope, id, removed)))
+      if (!(await bags.setRemoved(scope, id, removed)))
         throw new NotFoundError('That bag is no longer in this cupboard.');
     },
 
-    moves: (scope: Scope): Promise<MoveAnswer[]> => store.moves(scope, LIMITS.pageSize),
+    moves: (scope: Scope): Promise<MoveAnswer[]> => movements.moves(scope, LIMITS.pageSize),
 
     /** Moves grams in and out of bags, all or nothing. No bag gives more than it has; a repeat changes nothing. */
     move: (scope: Scope, id: string, { why, bake, entries }: MoveDto): Promise<MoveAnswer> =>
       inTransaction(async (inside) => {
-        const bags = entries.map(({ bag }) => bag);
-        if (new Set(bags).size < bags.length) throw new InvalidError('A movement names each bag once.');
-        const held = await inside.hold(scope, bags);
-        const earlier = await inside.move(scope, id);
+        const named = entries.map(({ bag }) => bag);
+        if (new Set(named).size < named.length) throw new InvalidError('A movement names each bag once.');
+        const held = await inside.bags.hold(scope, named);
+        const earlier = await inside.movements.move(scope, id);
         if (earlier) return earlier;
-        if (bags.some((bag) => !held.has(bag)))
+        if (named.some((bag) => !held.has(bag)))
           throw new InvalidError('That movement names a bag that isn’t in this cupboard.');
-        const left = await inside.left(scope, bags);
+        const left = await inside.movements.left(scope, named);
         const made = entries.map(({ bag, grams, to }) => {
           const now = left.get(bag) ?? 0;
           if ((grams === undefined) === (to === undefined))
             throw new InvalidError('An entry says either by how much, or to what.');
           return { bag, grams: rounded(to === undefined ? Math.max(grams!, -now) : to - now) };
         });
-        await inside.write(scope, { id, why, bake: bake ?? null, undoes: null, entries: made });
-        return (await inside.move(scope, id))!;
+        await inside.movements.write(scope, { id, why, bake: bake ?? null, undoes: null, entries: made });
+        return (await inside.movements.move(scope, id))!;
       }),
 
     undo: (scope: Scope, id: string): Promise<void> => inTransaction((inside) => undoMove(inside, scope, id)),

@@ -1,18 +1,6 @@
 import type { Knex } from 'knex';
-import type { BagAnswer, BagDto, MoveAnswer } from '@omniarton/contracts';
+import type { MoveAnswer } from '@omniarton/contracts';
 import type { Scope } from '../http/scope';
-
-interface BagRow {
-  household_id: string;
-  created_by: string;
-  created_at: Date;
-  id: string;
-  version: number;
-  ingredient: string;
-  doc_schema: number;
-  doc: BagDto;
-  removed_at: Date | null;
-}
 
 interface MovementRow {
   household_id: string;
@@ -35,12 +23,6 @@ export interface Movement {
   readonly entries: readonly { readonly bag: string; readonly grams: number }[];
 }
 
-const columns = (doc: BagDto) => ({
-  ingredient: doc.ingredient,
-  doc_schema: doc.schema,
-  doc: JSON.stringify(doc) as unknown as BagDto,
-});
-
 function toMoves(rows: readonly MovementRow[], undone: ReadonlySet<string>): MoveAnswer[] {
   const moves = new Map<string, MoveAnswer & { entries: { bag: string; grams: number }[] }>();
   for (const row of rows) {
@@ -57,36 +39,9 @@ function toMoves(rows: readonly MovementRow[], undone: ReadonlySet<string>): Mov
   return [...moves.values()];
 }
 
-export const cupboardStore = (db: Knex) => ({
-  /** Every bag that isn't thrown out, with what is left of it. */
-  async list({ householdId }: Scope, limit: number): Promise<BagAnswer[]> {
-    const rows = await db<BagRow>('bags')
-      .where({ household_id: householdId })
-      .whereNull('removed_at')
-      .orderBy(['ingredient', 'created_at', 'id'])
-      .limit(limit);
-    const left = await this.left(
-      { householdId },
-      rows.map(({ id }) => id),
-    );
-    return rows.map(({ id, version, doc }) => ({ id, version, doc, grams: left.get(id) ?? 0 }));
-  },
-
-  async find(scope: Pick<Scope, 'householdId'>, id: string): Promise<BagAnswer | undefined> {
-    const row = await db<BagRow>('bags')
-      .where({ household_id: scope.householdId, id })
-      .whereNull('removed_at')
-      .first();
-    return (
-      row && { id, version: row.version, doc: row.doc, grams: (await this.left(scope, [id])).get(id) ?? 0 }
-    );
-  },
-
+export const movementStore = (db: Knex) => ({
   /** What is left of some bags, g: the sum of their movements. */
-  async left(
-    { householdId }: Pick<Scope, 'householdId'>,
-    bags: readonly string[],
-  ): Promise<Map<string, number>> {
+  async left({ householdId }: Scope, bags: readonly string[]): Promise<Map<string, number>> {
     const rows = (await db('movements')
       .where({ household_id: householdId })
       .whereIn('bag_id', [...bags])
@@ -94,52 +49,6 @@ export const cupboardStore = (db: Knex) => ({
       .select('bag_id')
       .sum({ left: 'grams' })) as unknown as { bag_id: string; left: string }[];
     return new Map(rows.map(({ bag_id, left }) => [bag_id, Number(left)]));
-  },
-
-  async count({ householdId }: Scope): Promise<number> {
-    const row = (await db('bags')
-      .where({ household_id: householdId })
-      .whereNull('removed_at')
-      .count({ bags: '*' })
-      .first()) as unknown as { bags: string };
-    return Number(row.bags);
-  },
-
-  /** False when the id is taken already. */
-  async create({ householdId, personId }: Scope, id: string, doc: BagDto): Promise<boolean> {
-    const rows = (await db<BagRow>('bags')
-      .insert({ household_id: householdId, created_by: personId, id, version: 1, ...columns(doc) })
-      .onConflict(['household_id', 'id'])
-      .ignore()
-      .returning('id')) as unknown[];
-    return rows.length > 0;
-  },
-
-  /** False when another version is stored. */
-  async replace({ householdId }: Scope, id: string, version: number, doc: BagDto): Promise<boolean> {
-    const changed = await db<BagRow>('bags')
-      .where({ household_id: householdId, id, version })
-      .whereNull('removed_at')
-      .update({ ...columns(doc), version: version + 1 });
-    return changed > 0;
-  },
-
-  async setRemoved({ householdId }: Scope, id: string, removed: boolean): Promise<boolean> {
-    const changed = await db<BagRow>('bags')
-      .where({ household_id: householdId, id })
-      .update({ removed_at: removed ? (db.fn.now() as unknown as Date) : null });
-    return changed > 0;
-  },
-
-  /** Holds some bags until the transaction ends, so that what is left of them can be counted on. In the order of their ids. */
-  async hold({ householdId }: Scope, bags: readonly string[]): Promise<ReadonlySet<string>> {
-    const rows = await db<BagRow>('bags')
-      .where({ household_id: householdId })
-      .whereIn('id', [...bags])
-      .orderBy('id')
-      .forUpdate()
-      .select('id');
-    return new Set(rows.map(({ id }) => id));
   },
 
   /** Writes a movement down; entries that are there already (a repeat, or an undo of the undone) change nothing. */
@@ -200,4 +109,4 @@ export const cupboardStore = (db: Knex) => ({
   },
 });
 
-export type CupboardStore = ReturnType<typeof cupboardStore>;
+export type MovementStore = ReturnType<typeof movementStore>;

@@ -1,0 +1,93 @@
+import type { Knex } from 'knex';
+import type { BagAnswer, BagDto } from '@omniarton/contracts';
+import type { Scope } from '../http/scope';
+
+interface BagRow {
+  household_id: string;
+  created_by: string;
+  created_at: Date;
+  id: string;
+  version: number;
+  ingredient: string;
+  doc_schema: number;
+  doc: BagDto;
+  removed_at: Date | null;
+}
+
+/** A bag without what is left of it. */
+type StoredBag = Omit<BagAnswer, 'grams'>;
+const toBag = ({ id, version, doc }: BagRow): StoredBag => ({ id, version, doc });
+
+const columns = (doc: BagDto) => ({
+  ingredient: doc.ingredient,
+  doc_schema: doc.schema,
+  doc: JSON.stringify(doc) as unknown as BagDto,
+});
+
+export const bagStore = (db: Knex) => ({
+  /** Every bag that isn't thrown out. */
+  async list({ householdId }: Scope, limit: number): Promise<StoredBag[]> {
+    const rows = await db<BagRow>('bags')
+      .where({ household_id: householdId })
+      .whereNull('removed_at')
+      .orderBy(['ingredient', 'created_at', 'id'])
+      .limit(limit);
+    return rows.map(toBag);
+  },
+
+  async find({ householdId }: Scope, id: string): Promise<StoredBag | undefined> {
+    const row = await db<BagRow>('bags')
+      .where({ household_id: householdId, id })
+      .whereNull('removed_at')
+      .first();
+    return row && toBag(row);
+  },
+
+  async count({ householdId }: Scope): Promise<number> {
+    const row = (await db('bags')
+      .where({ household_id: householdId })
+      .whereNull('removed_at')
+      .count({ bags: '*' })
+      .first()) as unknown as { bags: string };
+    return Number(row.bags);
+  },
+
+  /** False when the id is taken already. */
+  async create({ householdId, personId }: Scope, id: string, doc: BagDto): Promise<boolean> {
+    const rows = (await db<BagRow>('bags')
+      .insert({ household_id: householdId, created_by: personId, id, version: 1, ...columns(doc) })
+      .onConflict(['household_id', 'id'])
+      .ignore()
+      .returning('id')) as unknown[];
+    return rows.length > 0;
+  },
+
+  /** False when another version is stored. */
+  async replace({ householdId }: Scope, id: string, version: number, doc: BagDto): Promise<boolean> {
+    const changed = await db<BagRow>('bags')
+      .where({ household_id: householdId, id, version })
+      .whereNull('removed_at')
+      .update({ ...columns(doc), version: version + 1 });
+    return changed > 0;
+  },
+
+  async setRemoved({ householdId }: Scope, id: string, removed: boolean): Promise<boolean> {
+    const changed = await db<BagRow>('bags')
+      .where({ household_id: householdId, id })
+      .update({ removed_at: removed ? (db.fn.now() as unknown as Date) : null });
+    return changed > 0;
+  },
+
+  /** Holds some bags until the transaction ends, so that what is left of them can be counted on. In the order of their ids. */
+  async hold({ householdId }: Scope, bags: readonly string[]): Promise<ReadonlySet<string>> {
+    const rows = await db<BagRow>('bags')
+      .where({ household_id: householdId })
+      .whereIn('id', [...bags])
+      .orderBy('id')
+      .forUpdate()
+      .select('id');
+    return new Set(rows.map(({ id }) => id));
+  },
+});
+
+export type BagStore = ReturnType<typeof bagStore>;
