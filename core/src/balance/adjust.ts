@@ -1,6 +1,7 @@
 import { getIngredient, type Catalogue } from '../catalogue';
 import type { FormulaLine } from '../formula';
 import { constraintsOf, solveProgram } from '../quantity';
+import type { RouteId } from '../vocabulary';
 import { ledgerOf, perGram } from './ledger';
 import type { Quantity, Target } from './types';
 
@@ -40,6 +41,10 @@ const POWDERS = new Set(['baking-powder', 'baking-powder-grain-free']);
 const WATERY = 60;
 const FATTY = 70;
 
+/** A nut or seed butter is its own fat: the butter may go altogether. */
+const leastFat = ({ ingredient }: FormulaLine, route: RouteId): number =>
+  route === 'nut-butter-led' ? 0 : BUTTERS.has(ingredient) ? MOVES.butterLeast : MOVES.oilLeast;
+
 const heaviest = (lines: readonly FormulaLine[]): FormulaLine | undefined =>
   [...lines].sort((a, b) => b.grams - a.grams || (a.line < b.line ? -1 : 1))[0];
 
@@ -48,6 +53,7 @@ export function adjustables(
   lines: readonly FormulaLine[],
   fixed: ReadonlySet<string>,
   catalogue: Catalogue,
+  route: RouteId = 'grain-blend',
 ): Adjustable[] {
   const free = lines.filter(({ line }) => !fixed.has(line));
   const of = (line: FormulaLine) => getIngredient(catalogue, line.ingredient).composition;
@@ -63,7 +69,7 @@ export function adjustables(
       ? [
           {
             line: fat,
-            least: fat.grams * (BUTTERS.has(fat.ingredient) ? MOVES.butterLeast : MOVES.oilLeast),
+            least: fat.grams * leastFat(fat, route),
             most: fat.grams * MOVES.butterMost,
             towards: 'fat' as const,
           },

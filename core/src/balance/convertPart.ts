@@ -206,7 +206,7 @@ export function convertPart({ id, name, lines: original }: FormulaPart, setting:
   const state = { ...swapped, lines: overruled };
   const targets = TARGETS.flatMap((rule) => rule.target(state, setting));
   const ready = withLiquid(state, overruled, setting);
-  const moves = adjustables(ready, fixed, setting.catalogue).filter(({ towards }) =>
+  const moves = adjustables(ready, fixed, setting.catalogue, setting.route).filter(({ towards }) =>
     mustMove(towards, original, ready, setting),
   );
   const { lines, unmet } = meetTargets(ready, targets, moves, setting.catalogue);

@@ -52,6 +52,11 @@ export function blendFor(
   return blendGrams(route, wheat, blend.properties.thirst);
 }
 
+/** What stands between a wheat line’s id and the flour’s that took its place. */
+export const BLEND_MARK = '~';
+/** A nut butter or cocoa that a blend is made of counts as its flour. */
+const isOfBlend = ({ line }: FormulaLine): boolean => line.includes(BLEND_MARK);
+
 /** Grams of all flours and starches, with gluten or without. */
 export function flourGrams(lines: readonly FormulaLine[], catalogue: Catalogue): number {
   return lines.reduce(
@@ -59,9 +64,8 @@ export function flourGrams(lines: readonly FormulaLine[], catalogue: Catalogue):
       sum +
       unfold(catalogue, line.ingredient).reduce((own, { ingredient, share }) => {
         const { role } = getIngredient(catalogue, ingredient);
-        return (
-          own + (role === 'wheat-flour' || role === 'gf-flour' || role === 'starch' ? line.grams * share : 0)
-        );
+        const flour = role === 'wheat-flour' || role === 'gf-flour' || role === 'starch' || isOfBlend(line);
+        return own + (flour ? line.grams * share : 0);
       }, 0),
     0,
   );

@@ -1,7 +1,7 @@
 import { bandsOf, getProfile } from '../family';
 import { drinkOf, formulaOf, liftLedger, thirstGrams, type FormulaLine } from '../formula';
 import { designBlend, routeFor } from '../blend';
-import { BUILT_IN_KITCHEN, catalogueOf, EMPTY_REQUEST, type ConversionRequest } from '../kitchen';
+import { BUILT_IN_KITCHEN, catalogueOf, EMPTY_REQUEST, NO_WISHES, type ConversionRequest } from '../kitchen';
 import { toEnd } from '../quantity';
 import { lineOf, readText } from '../testing';
 import type { FamilyId } from '../vocabulary';
@@ -314,4 +314,29 @@ describe('stand-ins', () => {
   ] as const)('without %s there is something for %s', (avoided, id) =>
     expect(findStandIn(id, { ...EMPTY_REQUEST, without: [avoided] }, catalogue)).toBeDefined(),
   );
+});
+
+describe('a route', () => {
+  const by = (route: ConversionRequest['blend']['route']) => ({ blend: { ...NO_WISHES, route } });
+  it('by coconut has an egg for every 15 to 20 g of it, and never takes one away', () => {
+    // Common practice.
+    const { lines } = convert(COOKIE, 'drop-cookie', by('coconut-led'));
+    const per = gramsOf(lines, 'coconut-flour') / (gramsOf(lines, 'egg') / 50);
+    expect(per).toBeGreaterThanOrEqual(15);
+    expect(per).toBeLessThanOrEqual(20);
+    expect(gramsOf(convert(CAKE, 'creamed-cake', by('coconut-led')).lines, 'egg')).toBeGreaterThanOrEqual(
+      195,
+    );
+  });
+  it('by nut butter lets the butter go: its fat is in the jar', () =>
+    expect(gramsOf(convert(COOKIE, 'drop-cookie', by('nut-butter-led')).lines, 'butter')).toBeLessThan(5));
+  it('by starch and chocolate takes half the weight of the flour', () => {
+    const { lines } = convert(
+      '120 g plain flour\n60 g cocoa\n180 g butter\n300 g sugar\n3 eggs',
+      'brownie',
+      by('starch-chocolate'),
+    );
+    const blend = lines.filter(({ line }) => line.includes('~')).reduce((sum, { grams }) => sum + grams, 0);
+    expect(blend).toBeCloseTo(60, 6);
+  });
 });

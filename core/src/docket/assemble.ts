@@ -1,4 +1,4 @@
-import { blendFor, flourGrams, type ConvertedPart, type Shift } from '../balance';
+import { BLEND_MARK, blendFor, flourGrams, type ConvertedPart, type Shift } from '../balance';
 import type { Blend, BlendPart } from '../blend';
 import type { Catalogue } from '../catalogue';
 import { describeFamily, type Profile } from '../family';
@@ -28,7 +28,8 @@ export const mainPart = ({ converted }: Balanced, catalogue: Catalogue): Convert
 
 function toPart(converted: ConvertedPart, work: Work, balanced: Balanced): DocketPart {
   const part = work.recipe.parts.find(({ id }) => id === converted.id)!;
-  const built = converted.balances.length > 0 && converted.lines.some(({ line }) => line.includes('~'));
+  const built =
+    converted.balances.length > 0 && converted.lines.some(({ line }) => line.includes(BLEND_MARK));
   const { request, catalogue } = work;
   const grams = blendFor(converted.original, { ...balanced, request, catalogue });
   return {

@@ -1,5 +1,6 @@
 import type { SwapRule, TargetRule } from '../types';
 import { binder } from './binder';
+import { coconutEgg } from './coconutEgg';
 import { fatHeld, sugarHeld } from './held';
 import { lift } from './lift';
 import { replaceFlour } from './replaceFlour';
@@ -8,6 +9,6 @@ import { thickener } from './thickener';
 import { water } from './water';
 
 /** In the order of their dependence: what thickens isn't built with, what binds depends on what is in the bowl. */
-export const SWAPS: readonly SwapRule[] = [thickener, replaceFlour, standIn, binder];
+export const SWAPS: readonly SwapRule[] = [thickener, replaceFlour, coconutEgg, standIn, binder];
 /** Met together. */
 export const TARGETS: readonly TargetRule[] = [water, fatHeld, sugarHeld, lift];

@@ -1,7 +1,7 @@
 import { getIngredient, unfold } from '../../catalogue';
 import { ROUTE_TABLE } from '../../blend';
 import type { FormulaLine } from '../../formula';
-import { blendFor, wheatGrams, wheatLines } from '../flour';
+import { BLEND_MARK, blendFor, wheatGrams, wheatLines } from '../flour';
 import type { PartState, Setting, SwapRule } from '../types';
 import { lineWords, weighed } from '../words';
 
@@ -37,7 +37,7 @@ function blendLines(part: PartState, setting: Setting): FormulaLine[] {
     const { name, role } = getIngredient(catalogue, ingredient);
     const own = grams * share;
     return {
-      line: `${first.line}~${ingredient}`,
+      line: `${first.line}${BLEND_MARK}${ingredient}`,
       ingredient,
       name,
       role,

@@ -1,0 +1,56 @@
+import { getIngredient } from '../../catalogue';
+import type { SwapRule } from '../types';
+import { lineWords } from '../words';
+
+/** One large egg sets so much coconut flour, g. Common practice: 15 to 20. */
+const COCONUT_PER_EGG = 17.5;
+const LARGE_EGG = 50;
+/** Less missing than this isn't worth another egg. */
+const NOTICED = 10;
+
+/** By the coconut route little flour is left: egg makes up for the solids and the structure that went with the wheat. */
+export const coconutEgg: SwapRule = {
+  id: 'coconut-egg',
+  reason: 'Coconut flour replaces a fifth of the wheat’s weight: egg restores the solids and the structure.',
+  source: 'common practice: one large egg for 15 to 20 g of coconut flour',
+  confidence: 'common-practice',
+  swap(part, { route, catalogue }) {
+    if (route !== 'coconut-led' || part.replaced === 0) return part;
+    const grams = (id: string) =>
+      part.lines.filter(({ ingredient }) => ingredient === id).reduce((sum, line) => sum + line.grams, 0);
+    const missing = (grams('coconut-flour') / COCONUT_PER_EGG) * LARGE_EGG - grams('egg');
+    if (missing < NOTICED) return part;
+    const there = part.lines.find(({ ingredient }) => ingredient === 'egg');
+    const { name, role } = getIngredient(catalogue, 'egg');
+    const line = there
+      ? { ...there, grams: there.grams + missing, low: there.low + missing, high: there.high + missing }
+      : {
+          line: `${part.id}+egg`,
+          ingredient: 'egg',
+          name,
+          role,
+          grams: missing,
+          low: missing,
+          high: missing,
+        };
+    const lines = there ? part.lines.map((one) => (one === there ? line : one)) : [...part.lines, line];
+    return {
+      ...part,
+      lines,
+      shifts: [
+        ...part.shifts,
+        {
+          id: `coconut-egg:${line.line}`,
+          rule: 'coconut-egg',
+          line: line.line,
+          from: there ? lineWords(there) : 'nothing',
+          to: lineWords(line),
+          because:
+            'so little coconut flour takes the wheat’s place that egg makes up for its solids: one for about 18 g',
+          source: coconutEgg.source,
+          confidence: coconutEgg.confidence,
+        },
+      ],
+    };
+  },
+};
