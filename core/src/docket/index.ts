@@ -1,3 +1,4 @@
+export { blendBench, moreBagFor, schoolsFor, type BlendBench } from './blendBench';
 export { convert, convertSteps, quickDocket, type Conversion, type SlowAnswers } from './convert';
 export { differencesOf, type Difference } from './differences';
 export { toJsonLd, type RecipeLinkedData } from './jsonld';

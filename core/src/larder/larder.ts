@@ -1,10 +1,12 @@
 import { getIngredient, ingredientOfOwn, plainId, type Ingredient } from '../catalogue';
+import { stockOf } from '../cupboard';
 import { convert } from '../docket';
 import { formulaOf } from '../formula';
 import { guardRecipe, HOUSE_PREFIX } from '../guard';
 import {
   BUILT_IN_KITCHEN,
   catalogueOf,
+  type BagOnHand,
   type HouseRecipe,
   type Kitchen,
   type KitchenDocument,
@@ -107,6 +109,7 @@ export function layOut(
   doc: KitchenDocument,
   recipes: Readonly<Record<string, RecipeDocument>>,
   version: string,
+  bags: readonly BagOnHand[] = [],
 ): Larder {
   const builtIn = catalogueOf(BUILT_IN_KITCHEN);
   const troubles: string[] = [];
@@ -118,6 +121,7 @@ export function layOut(
     weighed,
     eggSize,
     locale,
+    cupboard: bags.length > 0 ? stockOf(bags) : null,
     ingredients: doc.ingredients.map((own) => ingredientOfOwn(own, builtIn.byId.get(own.id))),
   };
   for (const { id, name, madeOf } of doc.blends) {

@@ -1,4 +1,5 @@
 import { createSlice } from '@reduxjs/toolkit';
+import type { BagAnswer } from '@omniarton/contracts';
 import { EMPTY_KITCHEN, type KitchenDocument, type RecipeDocument } from '@omniarton/core/kitchen';
 import { plain } from '../app/plain';
 
@@ -8,6 +9,8 @@ export interface Kitchen {
   readonly version: number;
   readonly doc: KitchenDocument;
   readonly recipes: Readonly<Record<string, RecipeDocument>>;
+  /** The bags in the cupboard, as the server last told. */
+  readonly bags: readonly BagAnswer[];
   /** Counts every change: one snapshot goes to the engine for each. */
   readonly edition: number;
   readonly save:
@@ -29,6 +32,7 @@ export const NO_KITCHEN: Kitchen = {
   version: 0,
   doc: EMPTY_KITCHEN,
   recipes: {},
+  bags: [],
   edition: 0,
   save: { status: 'idle' },
   troubles: [],
@@ -62,6 +66,9 @@ const slice = createSlice({
         edition: known.edition + 1,
       })),
     ),
+    bagsFound: plain(
+      on((known, { bags }: At & { bags: Kitchen['bags'] }) => ({ bags, edition: known.edition + 1 })),
+    ),
     kitchenSaving: plain(on((_known, { save }: At & { save: Kitchen['save'] }) => ({ save }))),
     kitchenSaved: plain(
       on((_known, { version }: At & { version: number }) => ({ version, save: { status: 'idle' } as const })),
@@ -78,6 +85,7 @@ const slice = createSlice({
 });
 
 export const {
+  bagsFound,
   leftoverFound,
   kitchenFound,
   kitchenChanged,

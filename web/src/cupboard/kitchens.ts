@@ -6,7 +6,9 @@ import { isAway, request, type Failure } from '../api/http';
 import { failureWords } from '../api/words';
 import type { Thunk } from '../app/state';
 import { dropKitchen, findKitchen, keepKitchen } from './kitchenCopy';
+import { fetchBags } from './bags';
 import {
+  bagsFound,
   houseRecipesFound,
   kitchenChanged,
   kitchenFound,
@@ -46,10 +48,11 @@ export const loadKitchen =
   (household: string): Thunk<Promise<Failure | null>> =>
   async (dispatch, getState) => {
     if (getState().kitchens[household]) return null;
-    const reply = await fetchKitchen(household);
+    const [reply, cupboard] = await Promise.all([fetchKitchen(household), fetchBags(household)]);
     if (!reply.ok) return reply.failure;
     if (!getState().kitchens[household]) {
       dispatch(kitchenFound({ household, ...reply.data }));
+      if (cupboard.ok) dispatch(bagsFound({ household, bags: cupboard.data.bags }));
       const copy = findKitchen(household);
       if (copy?.version === reply.data.version) dispatch(changeKitchen(household, () => copy.doc));
       else if (copy) dispatch(leftoverFound({ household, leftover: copy.doc }));

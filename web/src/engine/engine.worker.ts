@@ -1,9 +1,42 @@
 import * as Comlink from 'comlink';
 import { v4 as uuid } from 'uuid';
 import {
+  inferShares,
+  flourPage,
+  flourSummaries,
+  jarLabel,
+  listedOn,
+  mixJar,
+  wholeBags,
+  type FlourPage,
+  type FlourSummary,
+  type Inference,
+  type JarLabel,
+  type JarMix,
+  type MoreBag,
+  type SchoolAnswer,
+  type SchoolPick,
+} from '@omniarton/core/blend';
+import {
+  bagState,
+  cupboardToCsv,
+  readCupboard,
+  shoppingList,
+  takeFromBags,
+  type BagState,
+  type CupboardFile,
+  type Need,
+  type Taking,
+  type ToBuy,
+} from '@omniarton/core/cupboard';
+import {
+  blendBench,
   convertSteps,
   differencesOf,
+  moreBagFor,
   quickDocket,
+  schoolsFor,
+  type BlendBench,
   type Conversion,
   type Difference,
   type Outcome,
@@ -23,6 +56,8 @@ import {
   BUILT_IN_KITCHEN,
   catalogueOf,
   EMPTY_REQUEST,
+  type BagOnHand,
+  type JarPart,
   type AsRead,
   type ConversionRequest,
   type Kitchen,
@@ -33,7 +68,7 @@ import {
 import { layOut } from '@omniarton/core/larder';
 import { toEnd, type Steps } from '@omniarton/core/quantity';
 import { ingredientLines, readRecipe, type Recipe } from '@omniarton/core/read';
-import type { Ingredient } from '@omniarton/core/catalogue';
+import type { Ingredient, NutritionPanel } from '@omniarton/core/catalogue';
 
 /** What is known at once: the recipe as read, its guard, and a docket with the last blend and bake where they still fit. */
 export interface QuickAnswer {
@@ -60,6 +95,7 @@ export interface KitchenParcel {
   readonly key: string;
   readonly doc: KitchenDocument;
   readonly recipes: Readonly<Record<string, RecipeDocument>>;
+  readonly bags: readonly BagOnHand[];
 }
 
 /** A recipe out of a file, ready to be kept. */
@@ -68,6 +104,19 @@ export interface FiledRecipe {
   readonly unplaced: number;
   readonly doubts: number;
   readonly holdsGluten: boolean;
+}
+
+/** What a packet's statement and panel say of its shares; no inference where nothing on it is known. */
+export interface LabelShares {
+  readonly unknown: readonly string[];
+  readonly inference: Inference | null;
+}
+
+/** A jar of some size: as wanted, the size near it that empties bags, and its label. */
+export interface JarAnswer {
+  readonly mix: JarMix;
+  readonly whole: JarMix | null;
+  readonly label: JarLabel;
 }
 
 export type FileFormat = 'jsonld' | 'md' | 'csv';
@@ -82,11 +131,19 @@ const breath = () => new Promise<void>((done) => setTimeout(done, 0));
 /** The kitchen that was laid out last. A page has one open at a time. */
 let laid: { readonly key: string; readonly kitchen: Kitchen } = { key: '', kitchen: BUILT_IN_KITCHEN };
 
+/** Its bags. */
+let bags: readonly BagOnHand[] = [];
+
 /** Runs a long computation, and drops it as soon as a newer question has come in. */
-async function drive<T>(steps: Steps<T>, overtaken: () => boolean): Promise<T | null> {
+async function drive<T>(
+  steps: Steps<T>,
+  overtaken: () => boolean,
+  onProgress: (done: number) => void = () => undefined,
+): Promise<T | null> {
   for (;;) {
     const next = steps.next();
     if (next.done) return next.value;
+    onProgress(next.value);
     await breath();
     if (overtaken()) return null;
   }
@@ -111,9 +168,10 @@ const inKitchen = <T>(key: string, work: (kitchen: Kitchen) => T): T | null =>
 
 const door = {
   /** Lays a kitchen out; gives what could not be laid. */
-  lay({ key, doc, recipes }: KitchenParcel): readonly string[] {
-    const { kitchen, troubles } = layOut(doc, recipes, key);
+  lay({ key, doc, recipes, bags: there }: KitchenParcel): readonly string[] {
+    const { kitchen, troubles } = layOut(doc, recipes, key, there);
     laid = { key, kitchen };
+    bags = there;
     return troubles;
   },
   quick: (key: string, doc: RecipeDocument, earlier: SlowAnswers | null): QuickAnswer | null =>
@@ -138,11 +196,12 @@ const door = {
     draft: string,
     recipe: Recipe,
     request: ConversionRequest,
+    onProgress?: (done: number) => void,
   ): Promise<Conversion | 'overtaken' | null> {
     const ticket = (newest.get(draft) ?? 0) + 1;
     newest.set(draft, ticket);
     const working = inKitchen(key, (kitchen) =>
-      drive(convertSteps(recipe, request, kitchen), () => newest.get(draft) !== ticket),
+      drive(convertSteps(recipe, request, kitchen), () => newest.get(draft) !== ticket, onProgress),
     );
     return working ? working.then((done) => done ?? 'overtaken') : Promise.resolve(null);
   },
@@ -206,6 +265,63 @@ const door = {
     };
   },
   label: (statement: string): LabelReport => judgeLabel(statement, catalogueOf(laid.kitchen)),
+  /** What lies on the blend bench of a recipe; no bench where no wheat is to be replaced. */
+  blendBench: (
+    key: string,
+    recipe: Recipe,
+    request: ConversionRequest,
+    inBlend: readonly string[],
+  ): { readonly bench: BlendBench | null } | null =>
+    inKitchen(key, (kitchen) => ({ bench: blendBench(recipe, request, kitchen, inBlend) })),
+  schools: (
+    key: string,
+    recipe: Recipe,
+    request: ConversionRequest,
+    picks: readonly SchoolPick[],
+  ): readonly SchoolAnswer[] | null =>
+    inKitchen(key, (kitchen) => toEnd(schoolsFor(recipe, request, kitchen, picks))),
+  moreBag: (
+    key: string,
+    recipe: Recipe,
+    request: ConversionRequest,
+  ): { readonly more: MoreBag | null } | null =>
+    inKitchen(key, (kitchen) => ({ more: toEnd(moreBagFor(recipe, request, kitchen)) })),
+  /** The shares that a bought blend's packet gives away. */
+  infer: (statement: string, panel: NutritionPanel): LabelShares => {
+    const catalogue = catalogueOf(laid.kitchen);
+    const { known, unknown } = listedOn(statement, catalogue);
+    return { unknown, inference: known.length > 0 ? inferShares(known, panel, catalogue) : null };
+  },
+  jar: (key: string, name: string, madeOf: readonly JarPart[], grams: number): JarAnswer | null =>
+    inKitchen(key, (kitchen) => {
+      const catalogue = catalogueOf(kitchen);
+      const left = bags.map(({ id, grams: there, bag: { ingredient } }) => ({
+        bag: id,
+        ingredient,
+        grams: there,
+      }));
+      return {
+        mix: mixJar(madeOf, grams, left, catalogue),
+        whole: wholeBags(madeOf, grams, left, catalogue),
+        label: jarLabel(name, madeOf, catalogue),
+      };
+    }),
+  flours: (key: string): readonly FlourSummary[] | null =>
+    inKitchen(key, (kitchen) => flourSummaries(catalogueOf(kitchen))),
+  flourPages: (key: string, ids: readonly string[]): readonly FlourPage[] | null =>
+    inKitchen(key, (kitchen) => ids.map((id) => flourPage(id, catalogueOf(kitchen)))),
+  bagStates: (key: string, today: string): Readonly<Record<string, BagState>> | null =>
+    inKitchen(key, (kitchen) =>
+      Object.fromEntries(bags.map((one) => [one.id, bagState(one, today, catalogueOf(kitchen))])),
+    ),
+  shopping: (key: string, needs: readonly Need[]): readonly ToBuy[] | null =>
+    inKitchen(key, (kitchen) => shoppingList(needs, bags, catalogueOf(kitchen))),
+  take: (key: string, needs: readonly Need[]): Taking | null =>
+    inKitchen(key, () => takeFromBags(needs, bags)),
+  readCupboard: (key: string, text: string): CupboardFile | null =>
+    inKitchen(key, (kitchen) => readCupboard(text, catalogueOf(kitchen))),
+  cupboardCsv: (key: string): string | null =>
+    inKitchen(key, (kitchen) => cupboardToCsv(bags, catalogueOf(kitchen))),
   /** The snapshot that dockets are made with, to be kept with them. */
   kitchen: (): Kitchen => laid.kitchen,
   ingredients: (key: string): IngredientName[] | null =>

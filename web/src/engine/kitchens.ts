@@ -8,8 +8,13 @@ type Door = Parameters<Parameters<Ask>[0]>[0];
 
 /** The kitchen that a draft is read in, as it goes to an engine. */
 export function parcelOf(state: RootState, household: string): KitchenParcel {
-  const { doc, recipes, edition } = state.kitchens[household] ?? NO_KITCHEN;
-  return { key: `${household}:${edition}`, doc, recipes };
+  const { doc, recipes, edition, bags } = state.kitchens[household] ?? NO_KITCHEN;
+  return {
+    key: `${household}:${edition}`,
+    doc,
+    recipes,
+    bags: bags.map(({ id, grams, doc: bag }) => ({ id, grams, bag })),
+  };
 }
 
 /**

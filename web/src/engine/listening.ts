@@ -4,7 +4,13 @@ import type { ConversionRequest, RecipeDocument } from '@omniarton/core/kitchen'
 import type { Recipe } from '@omniarton/core/read';
 import type { AppDispatch, RootState } from '../app/state';
 import { quiet } from '../app/timing';
-import { houseRecipesFound, kitchenChanged, kitchenFound, kitchenLaid } from '../cupboard/kitchenSlice';
+import {
+  bagsFound,
+  houseRecipesFound,
+  kitchenChanged,
+  kitchenFound,
+  kitchenLaid,
+} from '../cupboard/kitchenSlice';
 import { isChange } from '../draft/draftSlice';
 import { askQuick, askSlow } from './engine';
 import { asked, askedAnew, engineFailed, wasAnswered, wasConverted } from './engineSlice';
@@ -89,7 +95,7 @@ engineListening.startListening({
 
 /** Another kitchen is another question, for every recipe of its household that is open. */
 engineListening.startListening({
-  matcher: isAnyOf(kitchenFound, kitchenChanged, houseRecipesFound),
+  matcher: isAnyOf(kitchenFound, kitchenChanged, houseRecipesFound, bagsFound),
   effect: (action, { getState, dispatch }) => {
     const { household } = (action as PayloadAction<{ household: string }>).payload;
     for (const { id, household: at } of Object.values((getState() as RootState).drafts)) {

@@ -18,7 +18,13 @@ export function KeepInJar({ shares }: { readonly shares: readonly BlendPart[] })
       ...kitchen,
       blends: [
         ...kitchen.blends,
-        { id: newId(), name: called, kind: 'mixed' as const, earlier: [], madeOf: shares.map(({ ingredient, share }) => ({ ingredient, share })) },
+        {
+          id: newId(),
+          name: called,
+          kind: 'mixed' as const,
+          earlier: [],
+          madeOf: shares.map(({ ingredient, share }) => ({ ingredient, share })),
+        },
       ],
     }));
     setName(null);
