@@ -41,6 +41,16 @@ export class BakeDto {
   @ValidateNested() @Type(() => BakeNotesDto) notes!: BakeNotesDto;
 }
 
+/** A logged bake whose docket had a flour in its blend: how much of it, and how it went. */
+export interface FlourUse {
+  readonly id: string;
+  readonly recipe: string;
+  readonly title: string;
+  readonly bakedOn: string;
+  readonly grams: number;
+  readonly scores: Readonly<Partial<Record<Score, number>>>;
+}
+
 export interface BakeAnswer {
   readonly id: string;
   readonly version: number;

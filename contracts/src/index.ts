@@ -3,7 +3,7 @@ export { APP_HEADER, LIMITS, PATHS, REQUEST_ID_HEADER, pathTo } from './paths';
 export { PageQuery, RecipeDocumentDto } from './recipe';
 export type { PageOf, RecipeAnswer, RecipeSummary } from './recipe';
 export { BakeDto, BakeNotesDto } from './bake';
-export type { BakeAnswer } from './bake';
+export type { BakeAnswer, FlourUse } from './bake';
 export { KeptDocketDto } from './docket';
 export type { DocketAnswer, DocketSummary } from './docket';
 export { KitchenDocumentDto } from './kitchen';

@@ -15,6 +15,7 @@ export const PATHS = {
   bagRestore: '/api/households/:household/cupboard/bags/:bag/restore',
   moves: '/api/households/:household/cupboard/moves',
   move: '/api/households/:household/cupboard/moves/:move',
+  flourUses: '/api/households/:household/flours/:flour/uses',
   kitchen: '/api/households/:household/kitchen',
   settings: '/api/households/:household/settings',
 } as const;

@@ -114,6 +114,7 @@ export class ScaleDto implements Scale {
 export class BlendPinDto implements BlendPin {
   @Matches(INGREDIENT_ID) ingredient!: string;
   @IsNumber() @Min(0) @Max(1) share!: number;
+  @IsBoolean() held!: boolean;
 }
 
 export class PanSizeDto implements PanSize {

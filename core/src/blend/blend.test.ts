@@ -305,27 +305,27 @@ describe('five blends', () => {
 
 describe('shares held by hand', () => {
   it('hold, and the others fill the rest', () => {
-    const shares = sharesOf(design('creamed-cake', { pins: [{ ingredient: 'sorghum-flour', share: 0.35 }] }));
+    const shares = sharesOf(design('creamed-cake', { pins: [{ ingredient: 'sorghum-flour', share: 0.35, held: true }] }));
     expect(shares['sorghum-flour']).toBe(35);
     expect(Object.values(shares).reduce((a, b) => a + b)).toBe(100);
   });
   it('may be the whole blend', () => {
     const pins = [
-      { ingredient: 'teff-flour', share: 0.6 },
-      { ingredient: 'tapioca-starch', share: 0.4 },
+      { ingredient: 'teff-flour', share: 0.6, held: true },
+      { ingredient: 'tapioca-starch', share: 0.4, held: true },
     ];
     expect(sharesOf(design('creamed-cake', { pins }))).toEqual({ 'teff-flour': 60, 'tapioca-starch': 40 });
   });
   it('name what clashes', () => {
     expect(
-      design('muffin', { pins: [{ ingredient: 'almond-flour', share: 0.2 }], without: ['tree nuts'] }),
+      design('muffin', { pins: [{ ingredient: 'almond-flour', share: 0.2, held: true }], without: ['tree nuts'] }),
     ).toMatchObject({
       kind: 'infeasible',
       reasons: [expect.stringMatching(/almond.*tree nuts/)],
     });
     const over = [
-      { ingredient: 'white-rice-flour', share: 0.7 },
-      { ingredient: 'sorghum-flour', share: 0.5 },
+      { ingredient: 'white-rice-flour', share: 0.7, held: true },
+      { ingredient: 'sorghum-flour', share: 0.5, held: true },
     ];
     expect(design('muffin', { pins: over })).toMatchObject({
       kind: 'infeasible',

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { runs } from '../testing';
 import { ontoTriangle } from './byHand';
-import { giveWay, moveBorder, moveOnTriangle, toPercents, type HandShare } from '.';
+import { giveWay, moveOnTriangle, shareAtBorder, toPercents, type HandShare } from '.';
 
 const sum = (shares: readonly { share: number }[]) => shares.reduce((total, { share }) => total + share, 0);
 const blends = fc
@@ -38,15 +38,26 @@ describe('a share moved by hand', () => {
       50, 33, 17,
     ]);
   });
-  it('moves a border between two neighbours alone', () =>
+  it('keeps the border that is dragged under the pointer', () =>
     fc.assert(
-      fc.property(blends, fc.double({ min: -1, max: 1, noNaN: true }), (before, by) => {
-        const after = moveBorder(before, 0, by);
+      fc.property(blends, fc.double({ min: 0, max: 1, noNaN: true }), fc.nat(4), (drawn, place, pick) => {
+        const at = pick % (drawn.length - 1);
+        const before = drawn.map((one, k) => (k === at ? { ...one, held: false } : one));
+        const after = giveWay(before, before[at]!.ingredient, shareAtBorder(before, at, place));
+        const border = sum(after.slice(0, at + 1));
+        const least = sum(before.slice(0, at).filter(({ held }) => held));
+        const most = 1 - sum(before.slice(at + 1).filter(({ held }) => held));
+        // Where it can't go further it stops, with nothing left to give.
+        const free = (shares: readonly HandShare[]) => shares.some((one, k) => k !== at && !one.held);
+        if (
+          free(before) &&
+          place > least + 0.01 &&
+          place < most - 0.01 &&
+          after[at]!.share > 1e-9 &&
+          free(before.slice(at + 1))
+        )
+          expect(border).toBeCloseTo(place, 6);
         expect(sum(after)).toBeCloseTo(1, 9);
-        after.forEach(({ share }, at) => {
-          expect(share).toBeGreaterThanOrEqual(-1e-12);
-          if (at > 1) expect(share).toBe(before[at]!.share);
-        });
       }),
       runs(1),
     ));

@@ -25,16 +25,23 @@ export function giveWay(shares: readonly HandShare[], ingredient: string, wanted
 }
 
 /**
- * Moves the border between two neighbours of a bar: what one gains the other gives, and no share falls under nothing. Where
- * one of them is held the border stays.
+ * The share that brings a flour's right border to a place on the bar (0–1), while the others give way in proportion: those on
+ * its left move too, and the pointer stays on the border. Example: 40/40/20, the second's border to 0.9 → 0.67.
  */
-export function moveBorder(shares: readonly HandShare[], at: number, by: number): HandShare[] {
-  const [left, right] = [shares[at], shares[at + 1]];
-  if (!left || !right || left.held || right.held) return [...shares];
-  const step = Math.max(-left.share, Math.min(right.share, by));
-  return shares.map((one, k) =>
-    k === at ? { ...one, share: one.share + step } : k === at + 1 ? { ...one, share: one.share - step } : one,
-  );
+export function shareAtBorder(shares: readonly HandShare[], at: number, place: number): number {
+  const own = shares[at]!;
+  const sum = (some: readonly HandShare[]) => some.reduce((total, { share }) => total + share, 0);
+  const others = shares.filter((one) => one !== own);
+  const room = 1 - sum(others.filter(({ held }) => held));
+  const left = shares.slice(0, at);
+  const heldLeft = sum(left.filter(({ held }) => held));
+  const freeLeft = sum(left.filter(({ held }) => !held));
+  const rest = room - own.share;
+  const wanted =
+    rest <= 0 || freeLeft >= rest
+      ? place - heldLeft - freeLeft
+      : (place - heldLeft - (freeLeft * room) / rest) / (1 - freeLeft / rest);
+  return Math.min(room, Math.max(0, wanted));
 }
 
 /** Where a point of a triangle stands, as three shares of a whole: clamped to the triangle. */

@@ -9,11 +9,15 @@ export const cupOf = (id: string, catalogue: Catalogue): number =>
   Object.values(getIngredient(catalogue, id).cup)[0]?.[0] ?? ANY_CUP;
 
 /**
- * Grams in a US cup of a blend: its flours keep their own volumes, so volumes add. 1 / Σ(xᵢ / cupᵢ). Example: rice 150 and
- * tapioca 118 half and half → 132 g.
+ * Grams in a US cup of flours mixed: each keeps its own volume, so volumes add. 1 / Σ(xᵢ / cupᵢ). Example: rice 150 and tapioca
+ * 118 half and half → 132 g.
  */
-export function cupOfBlend(shares: Shares, catalogue: Catalogue): number {
-  const total = Object.values(shares).reduce((sum, share) => sum + share, 0);
-  const volume = Object.entries(shares).reduce((sum, [id, share]) => sum + share / cupOf(id, catalogue), 0);
+export function cupOfPortions(portions: readonly { readonly share: number; readonly cupGrams: number }[]): number {
+  const total = portions.reduce((sum, { share }) => sum + share, 0);
+  const volume = portions.reduce((sum, { share, cupGrams }) => sum + share / cupGrams, 0);
   return volume > 0 ? total / volume : ANY_CUP;
 }
+
+/** Grams in a US cup of a blend. Shares in any unit. */
+export const cupOfBlend = (shares: Shares, catalogue: Catalogue): number =>
+  cupOfPortions(Object.entries(shares).map(([id, share]) => ({ share, cupGrams: cupOf(id, catalogue) })));

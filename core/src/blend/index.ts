@@ -4,9 +4,9 @@ export { AIM_SHIFTS } from './data/aims';
 export type { Asked } from './ask';
 export type { Blend, BlendOutcome, BlendPart, BlendShare } from './blend';
 export { benchFlours, type BenchFlour, type BenchFlours } from './benchFlours';
-export { giveWay, moveBorder, moveOnTriangle, toPercents, type HandShare } from './byHand';
+export { giveWay, moveOnTriangle, shareAtBorder, toPercents, type HandShare } from './byHand';
 export { costOf, priceOf } from './cost';
-export { cupOf, cupOfBlend } from './cup';
+export { cupOf, cupOfBlend, cupOfPortions } from './cup';
 export { designBlend } from './design';
 export {
   flourPage,

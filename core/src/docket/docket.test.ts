@@ -133,7 +133,7 @@ describe('its guard', () => {
   it('names the limits that clash', () => {
     const result = convert(
       recipe,
-      ask({ pins: [{ ingredient: 'almond-flour', share: 0.3 }], without: ['tree nuts'] }),
+      ask({ pins: [{ ingredient: 'almond-flour', share: 0.3, held: true }], without: ['tree nuts'] }),
       BUILT_IN_KITCHEN,
     );
     expect(result).toMatchObject({

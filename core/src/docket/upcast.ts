@@ -27,6 +27,7 @@ function toVersion2(document: Stored): Stored {
     foreign: null,
     request: {
       ...request,
+      pins: (request['pins'] as readonly object[]).map((pin) => ({ ...pin, held: true })),
       mild: [],
       gluten: coeliac === false ? 'label' : 'certified',
       blend: NO_WISHES,

@@ -65,6 +65,8 @@ export interface Scale {
 export interface BlendPin {
   readonly ingredient: string;
   readonly share: number;
+  /** It stays even when other shares are moved by hand; else it gives way to them. */
+  readonly held: boolean;
 }
 
 /** What is wished of the blend. */

@@ -16,6 +16,10 @@ export function bakeRoutes(app: Express, services: Services): void {
     res.json(await bakes.list(scopeOf(res), idOf(req, 'recipe')));
   });
 
+  app.get(PATHS.flourUses, scoped, async (req, res) => {
+    res.setHeader('Cache-Control', 'no-store');
+    res.json(await bakes.withFlour(scopeOf(res), String(req.params['flour'])));
+  });
   app.put(PATHS.bake, scoped, async (req, res) => {
     const expected = expectationOf(req);
     const doc = await checked(BakeDto, req.body);

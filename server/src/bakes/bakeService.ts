@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
-import { LIMITS, type BakeAnswer, type BakeDto } from '@omniarton/contracts';
+import { LIMITS, type BakeAnswer, type BakeDto, type FlourUse } from '@omniarton/contracts';
 import { undoMove, type CupboardStores } from '../cupboard/cupboardService';
 import type { Expectation } from '../http/conditional';
 import { ConflictError, InvalidError, NotFoundError } from '../http/errors';
@@ -10,11 +10,20 @@ const plain = ({ notes }: BakeDto): unknown => JSON.parse(JSON.stringify(notes))
 /** JSONB keeps no order of keys, and a checked class is no plain object. */
 const sameNotes = (a: BakeDto, b: BakeDto) => isDeepStrictEqual(plain(a), plain(b));
 
+const INGREDIENT_ID = /^[a-z0-9-]{1,64}$/;
+/** What a flour's page shows of the log. */
+const MOST_USES = 20;
+
 type Transaction = <T>(work: (bakes: BakeStore, cupboard: CupboardStores) => Promise<T>) => Promise<T>;
 
 export const bakeService = (store: BakeStore, inTransaction: Transaction) => ({
   list: (scope: Scope, recipeId: string): Promise<BakeAnswer[]> =>
     store.list(scope, recipeId, LIMITS.pageSize),
+
+  withFlour: (scope: Scope, flour: string): Promise<FlourUse[]> => {
+    if (!INGREDIENT_ID.test(flour)) throw new InvalidError('That is no name of a flour.');
+    return store.withFlour(scope, flour, MOST_USES);
+  },
 
   /** Writes a bake down, or corrects it. Sending the same new one again, after a lost answer, changes nothing. */
   async save(

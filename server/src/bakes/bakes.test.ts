@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import type { BakeAnswer, DocketAnswer, DocketSummary } from '@omniarton/contracts';
+import type { BakeAnswer, DocketAnswer, DocketSummary, FlourUse } from '@omniarton/contracts';
 import { plainCake } from '../testing/documents';
 import { openHouse, type TestHouse } from '../testing/house';
 
@@ -61,6 +61,27 @@ describe('a kept docket', () => {
     ['another schema', { ...kept, schema: 7 }],
   ])('with %s is refused', async (_, body) => {
     await keepDocket(newId(), body).expect(400);
+  });
+});
+
+describe('a flour', () => {
+  it('is told which bakes had it, how much, and how they went', async () => {
+    const [withTeff, bake] = [newId(), newId()];
+    const parts = [
+      { blend: [{ ingredient: 'teff-flour', grams: 40 }] },
+      { blend: [{ ingredient: 'teff-flour', grams: 10 }] },
+    ];
+    await keepDocket(withTeff, { ...kept, docket: { schema: 2, title: 'Plain cake', parts } }).expect(201);
+    await create(bake, { docket: withTeff }).expect(201);
+    const uses = async (flour: string, household = house.home) =>
+      (await house.get(`/api/households/${household}/flours/${flour}/uses`).expect(200)).body as FlourUse[];
+    expect(await uses('teff-flour')).toEqual([
+      { id: bake, recipe, title: 'Plain cake', bakedOn: notes.bakedOn, grams: 50, scores: notes.scores },
+    ]);
+    expect(await uses('oat-flour')).toEqual([]);
+    expect(await uses('teff-flour', house.demo)).toEqual([]);
+    await house.get(`/api/households/${house.home}/flours/no%20such/uses`).expect(400);
+    await house.send('delete', bakePath(bake)).expect(204);
   });
 });
 

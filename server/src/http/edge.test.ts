@@ -82,6 +82,7 @@ describe('every address of a kitchen', () => {
       bake: newId(),
       bag: newId(),
       move: newId(),
+      flour: 'teff-flour',
     };
     const url = pathTo(name as keyof typeof PATHS, ids);
     await house.get(url).expect(404);

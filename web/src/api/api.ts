@@ -2,6 +2,7 @@ import { createApi, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
 import type {
   BakeAnswer,
   DocketAnswer,
+  FlourUse,
   HouseholdAnswer,
   PageOf,
   RecipeAnswer,
@@ -69,6 +70,10 @@ export const api = createApi({
       }),
       invalidatesTags: ['bakes'],
     }),
+    flourUses: build.query<readonly FlourUse[], { household: string; flour: string }>({
+      query: ({ household, flour }) => ({ path: pathTo('flourUses', { household, flour }) }),
+      providesTags: ['bakes'],
+    }),
     /** A kept docket never changes. */
     docket: build.query<DocketAnswer, Place & { docket: string }>({
       query: ({ household, recipe, docket }) => ({ path: pathTo('docket', { household, recipe, docket }) }),
@@ -92,6 +97,7 @@ export const {
   useHouseholdsQuery,
   useBakesQuery,
   useDocketQuery,
+  useFlourUsesQuery,
   useRecipesQuery,
   useRemoveBakeMutation,
   useRemoveDemoMutation,

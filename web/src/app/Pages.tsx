@@ -26,6 +26,18 @@ const routes: RouteObject[] = [
         lazy: async () => ({ Component: (await import('../cupboard/CupboardPage')).CupboardPage }),
       },
       {
+        path: 'kitchen/:household/flours',
+        lazy: async () => ({ Component: (await import('../flours/FloursPage')).FloursPage }),
+      },
+      {
+        path: 'kitchen/:household/flours/:flour',
+        lazy: async () => ({ Component: (await import('../flours/FlourPageView')).FlourPageView }),
+      },
+      {
+        path: 'kitchen/:household/jars/:jar',
+        lazy: async () => ({ Component: (await import('../flours/JarLabelPage')).JarLabelPage }),
+      },
+      {
         path: 'settings',
         lazy: async () => ({ Component: (await import('../settings/SettingsPage')).SettingsPage }),
       },

@@ -5,3 +5,9 @@ export const benchPath = (household: string, recipe: string, stage?: string): st
 export const cupboardPath = (household: string): string => `/kitchen/${household}/cupboard`;
 
 export const newPath = (household: string): string => `/kitchen/${household}/new`;
+
+export const floursPath = (household: string): string => `/kitchen/${household}/flours`;
+export const flourPath = (household: string, flour: string): string => `${floursPath(household)}/${flour}`;
+export const comparePath = (household: string, flours: readonly string[]): string =>
+  `${floursPath(household)}?compare=${flours.join(',')}`;
+export const jarPath = (household: string, jar: string): string => `/kitchen/${household}/jars/${jar}`;

@@ -4,12 +4,15 @@ import { useHouseholdsQuery } from '../api/api';
 import { failureWords } from '../api/words';
 import { Wordmark } from '../app/Wordmark';
 import { useAppDispatch } from '../app/state';
-import { Button } from '../ui/Button';
+import { floursPath } from '../app/paths';
+import { Button, ButtonLink } from '../ui/Button';
 import { Row, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
 import { OwnIngredients } from './OwnIngredients';
 import { People } from './People';
-import { EggsAndSpoons, HouseRecipes, Jars } from './Shelves';
+import { Bags } from './Bags';
+import { Jars } from './Jars';
+import { EggsAndSpoons, HouseRecipes } from './Shelves';
 import { settleLeftover } from './kitchens';
 import { useKitchen } from './useKitchen';
 import { WeighedCups } from './WeighedCups';
@@ -25,7 +28,10 @@ export function CupboardPage() {
     <Page data-busy={(!ready && !failure) || save.status === 'sending' || undefined}>
       <title>{`Kitchen · ${name ?? ''} · Omniarton`}</title>
       <Wordmark />
-      <h1>{name ?? 'Kitchen'}</h1>
+      <Row $gap={5}>
+        <h1>{name ?? 'Kitchen'}</h1>
+        <ButtonLink to={floursPath(household)}>Flours</ButtonLink>
+      </Row>
       {failure ? (
         <Notice tone="danger" loud>
           {failureWords(failure)}
@@ -49,6 +55,8 @@ export function CupboardPage() {
       ) : null}
       {ready ? (
         <Stack $gap={9}>
+          <Bags household={household} doc={doc} change={change} />
+          <Jars household={household} doc={doc} change={change} />
           <People people={doc.people} change={change} />
           <OwnIngredients
             household={household}
@@ -59,7 +67,6 @@ export function CupboardPage() {
           <WeighedCups household={household} doc={doc} change={change} />
           <EggsAndSpoons doc={doc} change={change} />
           <HouseRecipes household={household} doc={doc} change={change} troubles={troubles} />
-          <Jars household={household} doc={doc} change={change} />
         </Stack>
       ) : failure ? null : (
         <p role="status">Fetching …</p>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { TextField, TextArea } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { panelTrouble, type NutritionPanel, type OwnIngredient } from '@omniarton/core/catalogue';
+import { panelTrouble, type OwnIngredient } from '@omniarton/core/catalogue';
 import type { LabelReport } from '@omniarton/core/guard';
 import {
   AVOIDANCES,
@@ -13,30 +13,18 @@ import {
   type GrainClass,
   type Role,
 } from '@omniarton/core/vocabulary';
-import { Toggle } from '../settings/SettingsPage';
 import { LabelReader } from '../stages/guard/LabelReader';
 import { avoidanceWords, glutenWords, grainWords } from '../stages/guard/words';
 import { ROLE_WORDS } from '../stages/read/words';
 import { Button } from '../ui/Button';
 import { Caption } from '../ui/Choice';
 import { Row, Small, Stack } from '../ui/layout';
-import { Notice } from '../ui/Notice';
 import { NumberEntry } from '../ui/NumberEntry';
 import { Pick } from '../ui/Pick';
 import { TextEntry } from '../ui/TextEntry';
 import { CycleChip } from './CycleChip';
+import { PanelFields } from './PanelFields';
 
-const PANEL: readonly {
-  readonly id: Exclude<keyof NutritionPanel, 'fibreInCarbohydrate'>;
-  readonly name: string;
-}[] = [
-  { id: 'fat', name: 'Fat' },
-  { id: 'carbohydrate', name: 'Carbohydrate' },
-  { id: 'sugars', name: 'of it sugars' },
-  { id: 'fibre', name: 'Fibre' },
-  { id: 'protein', name: 'Protein' },
-  { id: 'salt', name: 'Salt' },
-];
 const HOLDS = [
   { id: 'no', words: 'not in it' },
   { id: 'holds', words: 'holds it' },
@@ -109,7 +97,7 @@ export function OwnForm({ begin, onSave, onCancel }: Props) {
           onChange={(role) => set({ role })}
         />
       </Row>
-      <Panel panel={own.panel} trouble={trouble} onChange={(panel) => set({ panel })} />
+      <PanelFields panel={own.panel} onChange={(part) => set({ panel: { ...own.panel, ...part } })} />
       <Classes own={own} set={set} />
       <HoldsWhat own={own} onChange={setOwn} />
       <LabelReader onReport={takeLabel} />
@@ -126,39 +114,6 @@ export function OwnForm({ begin, onSave, onCancel }: Props) {
         </Button>
       </Row>
     </Frame>
-  );
-}
-
-interface PanelProps {
-  readonly panel: NutritionPanel;
-  readonly trouble: string | null;
-  readonly onChange: (panel: NutritionPanel) => void;
-}
-
-function Panel({ panel, trouble, onChange }: PanelProps) {
-  return (
-    <Stack $gap={1}>
-      <Caption as="p">The panel on the packet, g per 100 g</Caption>
-      <Row $gap={4} style={{ alignItems: 'end' }}>
-        {PANEL.map(({ id, name }) => (
-          <NumberEntry
-            key={id}
-            label={name}
-            min={0}
-            max={100}
-            value={panel[id] || null}
-            onCommit={(grams) => onChange({ ...panel, [id]: grams })}
-          />
-        ))}
-        <Toggle
-          isSelected={panel.fibreInCarbohydrate}
-          onChange={(on) => onChange({ ...panel, fibreInCarbohydrate: on })}
-        >
-          <span className="track" aria-hidden="true" /> a US panel: fibre is in the carbohydrate
-        </Toggle>
-      </Row>
-      {trouble ? <Notice tone="danger">{trouble}</Notice> : null}
-    </Stack>
   );
 }
 

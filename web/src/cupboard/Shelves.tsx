@@ -7,11 +7,9 @@ import { Choice } from '../ui/Choice';
 import { Row, Small } from '../ui/layout';
 import { Notice } from '../ui/Notice';
 import { Pick } from '../ui/Pick';
-import { sayPercent } from '../ui/say';
 import { TextEntry } from '../ui/TextEntry';
 import type { KitchenChange } from './kitchens';
 import { Entry, Section } from './Section';
-import { useNames } from './useNames';
 
 interface Props {
   readonly household: string;
@@ -76,44 +74,6 @@ export function HouseRecipes({
         </Entry>
       ))}
       {doc.recipes.length === 0 ? <Small>None yet.</Small> : null}
-    </Section>
-  );
-}
-
-/** Blends that stand mixed in a jar. */
-export function Jars({ household, doc, change }: Props) {
-  const nameOf = useNames(household);
-  return (
-    <Section
-      id="jars"
-      name="Jars of mixed flour"
-      about="A blend that is kept mixed is an ingredient like any other. One is put here from the Blend stage. Stir before you measure: flours part in the jar."
-    >
-      {doc.blends.map(({ id, name, madeOf }) => (
-        <Entry
-          key={id}
-          name={name}
-          onRemove={() =>
-            change((kitchen) => ({ ...kitchen, blends: kitchen.blends.filter((one) => one.id !== id) }))
-          }
-        >
-          <TextEntry
-            label="Lists call it"
-            value={name}
-            maxLength={80}
-            onCommit={(next) =>
-              change((kitchen) => ({
-                ...kitchen,
-                blends: kitchen.blends.map((one) => (one.id === id ? { ...one, name: next } : one)),
-              }))
-            }
-          />
-          <p>
-            {madeOf.map(({ ingredient, share }) => `${nameOf(ingredient)} ${sayPercent(share)} %`).join(', ')}
-          </p>
-        </Entry>
-      ))}
-      {doc.blends.length === 0 ? <Small>None yet.</Small> : null}
     </Section>
   );
 }

@@ -205,6 +205,10 @@ const door = {
     );
     return working ? working.then((done) => done ?? 'overtaken') : Promise.resolve(null);
   },
+  /** Drops what is under way for a draft. */
+  stop(draft: string): void {
+    newest.set(draft, (newest.get(draft) ?? 0) + 1);
+  },
   /** What would be otherwise on the docket if something else were asked. Null while one of the two isn't there. */
   whatIf: (
     key: string,

@@ -15,6 +15,8 @@ export interface EngineState {
   readonly outcome: Outcome | null;
   readonly slowAnswers: SlowAnswers | null;
   readonly failed: string | null;
+  /** How far (0–1) the search among larger sets of flours has come, while the best of smaller ones is shown; null: none. */
+  readonly deeper: number | null;
 }
 
 export const EMPTY_ENGINE: EngineState = {
@@ -25,6 +27,7 @@ export const EMPTY_ENGINE: EngineState = {
   outcome: null,
   slowAnswers: null,
   failed: null,
+  deeper: null,
 };
 
 export type Engines = Readonly<Record<string, EngineState>>;
@@ -74,7 +77,10 @@ const slice = createSlice({
             },
       ),
     ),
-    engineFailed: plain(on((_known, { words }: { draft: string; words: string }) => ({ failed: words }))),
+    deeperWent: plain(on((_known, { deeper }: { draft: string; deeper: number | null }) => ({ deeper }))),
+    engineFailed: plain(
+      on((_known, { words }: { draft: string; words: string }) => ({ failed: words, deeper: null })),
+    ),
   },
   extraReducers: (builder) =>
     builder.addCase(
@@ -85,7 +91,7 @@ const slice = createSlice({
     ),
 });
 
-export const { asked, askedAnew, wasAnswered, wasConverted, engineFailed } = slice.actions;
+export const { asked, askedAnew, wasAnswered, wasConverted, deeperWent, engineFailed } = slice.actions;
 export const engineReducer = slice.reducer;
 
 /** Blend and bake on the docket are those of an earlier question. */

@@ -1,3 +1,4 @@
+import * as Comlink from 'comlink';
 import { createListenerMiddleware, isAnyOf, type PayloadAction } from '@reduxjs/toolkit';
 import type { Conversion } from '@omniarton/core/docket';
 import type { ConversionRequest, RecipeDocument } from '@omniarton/core/kitchen';
@@ -13,7 +14,7 @@ import {
 } from '../cupboard/kitchenSlice';
 import { isChange } from '../draft/draftSlice';
 import { askQuick, askSlow } from './engine';
-import { asked, askedAnew, engineFailed, wasAnswered, wasConverted } from './engineSlice';
+import { asked, askedAnew, deeperWent, engineFailed, wasAnswered, wasConverted } from './engineSlice';
 import { askInKitchen, parcelOf } from './kitchens';
 import { newestWins } from './newestWins';
 
@@ -38,22 +39,53 @@ export const engineListening = createListenerMiddleware();
 
 const failed = ({ draft, dispatch }: Question) => dispatch(engineFailed({ draft, words: FAILED }));
 
+/** Sets of so many flours are gone through at once; larger ones afterwards, while the best of these is shown. */
+const MOST_AT_ONCE = 4;
+const PROGRESS_STEP = 0.02;
+
+function convertOnce(
+  { draft, dispatch, getState, recipe }: SlowQuestion,
+  request: ConversionRequest,
+  deep: boolean,
+): Promise<Conversion | 'overtaken'> {
+  let shown = 0;
+  const onProgress = Comlink.proxy((done: number) => {
+    if (done - shown < PROGRESS_STEP) return;
+    shown = done;
+    dispatch(deeperWent({ draft, deeper: done }));
+  });
+  return askInKitchen<Conversion | 'overtaken'>(
+    askSlow,
+    parcelOf(getState(), getState().drafts[draft]!.household),
+    async (engine, key) =>
+      deep
+        ? await engine.convert(key, draft, recipe, request, onProgress)
+        : await engine.convert(key, draft, recipe, request),
+    () => undefined,
+  );
+}
+
 const slowly = newestWins(async (question: SlowQuestion) => {
-  const { draft, dispatch, getState, recipe, request, revision } = question;
-  const household = getState().drafts[draft]?.household;
-  if (household === undefined) return;
+  const { draft, dispatch, getState, request, revision } = question;
+  if (!getState().drafts[draft]) return;
+  const deep = request.blend.most > MOST_AT_ONCE && request.blend.jar === null;
   try {
-    const conversion = await askInKitchen<Conversion | 'overtaken'>(
-      askSlow,
-      parcelOf(getState(), household),
-      async (engine, key) => await engine.convert(key, draft, recipe, request),
-      () => undefined,
-    );
-    if (conversion !== 'overtaken') dispatch(wasConverted({ draft, revision, conversion }));
+    const first = deep ? { ...request, blend: { ...request.blend, most: MOST_AT_ONCE } } : request;
+    const conversion = await convertOnce(question, first, false);
+    if (conversion === 'overtaken') return;
+    dispatch(wasConverted({ draft, revision, conversion }));
+    if (!deep || !getState().drafts[draft]) return;
+    dispatch(deeperWent({ draft, deeper: 0 }));
+    const whole = await convertOnce(question, request, true);
+    dispatch(deeperWent({ draft, deeper: null }));
+    if (whole !== 'overtaken') dispatch(wasConverted({ draft, revision, conversion: whole }));
   } catch {
     failed(question);
   }
 });
+
+/** Stops the search among larger sets: what has been found stays. */
+export const stopDeeper = (draft: string): void => void askSlow((engine) => engine.stop(draft));
 
 const afterPause = quiet(PAUSE_MS);
 
@@ -71,7 +103,10 @@ const quickly = newestWins(async (question: Question) => {
       (troubles) => dispatch(kitchenLaid({ household, troubles })),
     );
     dispatch(wasAnswered({ draft, revision, answer }));
-    afterPause(draft, () => slowly({ ...question, recipe: answer.recipe, request: doc.request, revision }));
+    afterPause(draft, () => {
+      if ((getState().engine[draft]?.deeper ?? null) !== null) stopDeeper(draft);
+      slowly({ ...question, recipe: answer.recipe, request: doc.request, revision });
+    });
   } catch {
     failed(question);
   }

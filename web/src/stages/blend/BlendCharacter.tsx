@@ -1,34 +1,31 @@
-import type { Blend, Property } from '@omniarton/core/blend';
+import type { Property } from '@omniarton/core/blend';
 import { Heading } from '../../ui/layout';
 import { Rail } from '../../ui/Rail';
+import { useOnBlendBench } from './useBench';
+import type { Hand } from './useHand';
+import { PROPERTY_WORDS, sayProperty } from './words';
 
-/** The properties a baker can feel or taste, in plain words. Scores 0–10. */
-const SHOWN: readonly (readonly [Property, string, string])[] = [
-  ['hold', 'hold', 'binds when cold'],
-  ['chew', 'chew', 'pulls between the teeth'],
-  ['snap', 'snap', 'breaks crisp'],
-  ['soft', 'soft', 'tender crumb'],
-  ['body', 'body', 'bulk and bite'],
-  ['flavour', 'flavour', 'tastes of itself'],
-  ['grit', 'grit', 'felt on the tongue'],
-];
+/** The properties a baker can feel or taste. Scores 0–10. */
+const SHOWN: readonly Property[] = ['hold', 'chew', 'snap', 'soft', 'body', 'flavour', 'grit', 'colour'];
 const MOST = 10;
 
-/** How the blend stands against what this family wants of one. */
-export function BlendCharacter({ blend: { properties, deviations } }: { readonly blend: Blend }) {
+/** How the blend under the hand stands against what this family wants of one, and against the wheat that it replaces. */
+export function BlendCharacter({ hand: { properties, moving } }: { readonly hand: Hand }) {
+  const { target, wheat } = useOnBlendBench();
   return (
     <section aria-labelledby="character">
       <Heading id="character">Its character</Heading>
-      {SHOWN.map(([id, name, about]) => (
+      {SHOWN.map((id) => (
         <Rail
           key={id}
-          label={name}
-          about={about}
-          from={Math.max(0, properties[id] - (deviations[id] ?? 0))}
+          label={PROPERTY_WORDS[id][0]}
+          about={`${PROPERTY_WORDS[id][1]} · wheat ${sayProperty(id, wheat.properties[id])}`}
+          from={target[id]}
           fromName="wanted"
           to={properties[id]}
           most={MOST}
-          say={(value) => value.toFixed(1)}
+          say={(value) => sayProperty(id, value)}
+          stale={moving}
         />
       ))}
     </section>

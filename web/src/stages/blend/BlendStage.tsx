@@ -1,124 +1,144 @@
 import { styled } from 'styled-components';
-import type { BlendPart } from '@omniarton/core/blend';
+import type { Blend, BlendPart } from '@omniarton/core/blend';
+import type { BlendBench, Docket } from '@omniarton/core/docket';
 import { isStale } from '../../engine/engineSlice';
-import { BlendBar } from '../../ui/BlendBar';
 import { Button } from '../../ui/Button';
+import { Fold } from '../../ui/Fold';
 import { Figure, Heading, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { sayGrams } from '../../ui/say';
 import { NeedsDocket } from '../bench/NeedsDocket';
 import { useDocket, useEngine, useRequest } from '../bench/onBench';
 import { BlendCharacter } from './BlendCharacter';
+import { BoughtBlend } from './BoughtBlend';
 import { FlourRow } from './FlourRow';
+import { HandBar } from './HandBar';
 import { KeepInJar } from './KeepInJar';
 import { LeftOut } from './LeftOut';
+import { MoreBag } from './MoreBag';
+import { OtherBlends } from './OtherBlends';
+import { Schools } from './Schools';
+import { ToBuy } from './ToBuy';
+import { Triangle } from './Triangle';
+import { BlendBenchProvider, useBlendBench } from './useBench';
+import { useHand } from './useHand';
+import { WaysOut } from './WaysOut';
+import { Wishes } from './Wishes';
+import { sayMoney } from './words';
+
+const NONE: readonly BlendPart[] = [];
 
 /** Which flours, in what shares, and how to have it otherwise. */
 export function BlendStage() {
   const docket = useDocket();
+  const ways = useEngine(({ outcome }) => (outcome?.outcome === 'infeasible' ? outcome.ways : undefined));
   const answer = useEngine(({ slowAnswers }) => slowAnswers?.blend);
-  const stale = useEngine(isStale);
-  const [{ pins }, ask] = useRequest();
   const part = docket?.parts.find(({ blend }) => blend.length > 0);
+  const bench = useBlendBench(part?.blend ?? NONE);
   const blend = answer?.kind === 'blends' ? answer.blends[0] : undefined;
-  if (!docket || !part || !blend)
+  if (!docket || !part || !blend || !bench)
     return (
-      <Stack>
+      <Stack $gap={5}>
         <NeedsDocket what="a blend" />
+        <WaysOut ways={ways ?? []} />
+        {bench ? (
+          <BlendBenchProvider value={bench}>
+            <Wishes />
+          </BlendBenchProvider>
+        ) : null}
         <LeftOut />
       </Stack>
     );
+  return (
+    <BlendBenchProvider value={bench}>
+      <OnTheBench
+        docket={docket}
+        shares={part.blend}
+        blend={blend}
+        others={answer?.kind === 'blends' ? answer.blends.slice(1) : []}
+        ways={answer?.ways ?? []}
+        bench={bench}
+      />
+    </BlendBenchProvider>
+  );
+}
+
+interface Props {
+  readonly docket: Docket;
+  readonly shares: readonly BlendPart[];
+  readonly blend: Blend;
+  readonly others: readonly Blend[];
+  readonly ways: Parameters<typeof WaysOut>[0]['ways'];
+  readonly bench: BlendBench;
+}
+
+function OnTheBench({ docket, shares, blend, others, ways, bench }: Props) {
+  const stale = useEngine(isStale);
+  const [{ pins, blend: wishes }, ask] = useRequest();
+  const hand = useHand(shares, bench);
   const grams = docket.parts.flatMap((one) => one.blend).reduce((sum, one) => sum + one.grams, 0);
   const because = docket.shifts.find(({ rule }) => rule === 'replace-flour')?.because;
+  const words = [...blend.relaxed, ...(hand.moving || pins.length > 0 ? [] : blend.binding), ...hand.over];
   return (
-    <Stack $gap={6}>
+    <Stack $gap={7}>
       <Stack as="section" aria-labelledby="the-blend">
         <Row $gap={3}>
           <Figure $size={3} data-stale={stale || undefined}>
             {sayGrams(grams)}
             <small> g</small>
           </Figure>
-          <Heading id="the-blend">of blend, by weight</Heading>
-          {pins.length > 0 ? (
-            <Button onPress={() => ask({ pins: [] })}>Let the engine choose again</Button>
+          <div>
+            <Heading id="the-blend">
+              of blend, for {sayGrams(bench.wheat.grams)} g of {bench.wheat.name}
+            </Heading>
+            <Small>
+              a cup of it {sayGrams(hand.cupGrams)} g
+              {hand.perKilo === null ? '' : `, ${sayMoney((hand.perKilo * grams) / 1000)} in all`}
+            </Small>
+          </div>
+          {pins.length > 0 || wishes.jar !== null ? (
+            <Button onPress={() => ask({ pins: [], blend: { ...wishes, jar: null } })}>
+              Let the engine choose again
+            </Button>
           ) : null}
         </Row>
-        <BlendBar shares={part.blend} height={56} />
+        <HandBar hand={hand} />
         {because ? <Small>Because {because}.</Small> : null}
         <Flours>
-          {part.blend.map((one) => (
-            <FlourRow
-              key={one.ingredient}
-              flour={one}
-              grams={totalOf(
-                one,
-                docket.parts.map((each) => each.blend),
-              )}
-            />
+          {hand.flours.map((one) => (
+            <FlourRow key={one.ingredient} hand={hand} one={one} grams={grams} />
           ))}
         </Flours>
         <Small>
-          Give a share by hand and it is held; the others are solved around it. Leave a flour out and the
-          blend is found without it.
+          Drag a border of the bar, or give a share: the others give way in proportion, and what you hold
+          stays. Leave a flour out and the blend is found without it.
         </Small>
-        {[...blend.relaxed, ...blend.binding].length > 0 ? (
-          <Notice tone={blend.relaxed.length > 0 ? 'ask' : 'calm'}>
-            {[...blend.relaxed, ...blend.binding].join('; ')}.
+        {words.length > 0 ? (
+          <Notice tone={blend.relaxed.length > 0 || hand.over.length > 0 ? 'ask' : 'calm'}>
+            {words.join('; ')}.
           </Notice>
         ) : null}
+        <WaysOut ways={ways} />
+        <ToBuy />
+        <MoreBag />
+        <KeepInJar shares={shares} />
       </Stack>
-      <KeepInJar shares={part.blend} />
-      <BlendCharacter blend={blend} />
-      <Others blends={answer?.kind === 'blends' ? answer.blends.slice(1).map(({ shares }) => shares) : []} />
+      <Wishes />
+      <Fold name="Move three of them on a triangle">
+        <Triangle hand={hand} />
+      </Fold>
+      <BlendCharacter hand={hand} />
+      <OtherBlends blends={others} />
+      <Schools />
+      <Fold name="Work out a bought blend from its label">
+        <BoughtBlend />
+      </Fold>
       <LeftOut />
     </Stack>
-  );
-}
-
-const totalOf = (
-  { ingredient }: BlendPart,
-  blends: readonly (readonly (BlendPart & { readonly grams: number })[])[],
-): number => blends.flat().reduce((sum, one) => (one.ingredient === ingredient ? sum + one.grams : sum), 0);
-
-function Others({ blends }: { readonly blends: readonly (readonly BlendPart[])[] }) {
-  const [, ask] = useRequest();
-  if (blends.length === 0) return null;
-  return (
-    <section aria-labelledby="other-blends">
-      <Heading id="other-blends">Others that would do</Heading>
-      <OtherList>
-        {blends.map((shares) => (
-          <li key={shares.map(({ ingredient }) => ingredient).join()}>
-            <BlendBar shares={shares} height={26} />
-            <Small>
-              {shares.map(({ name, share }) => `${Math.round(share * 100)} % ${name}`).join(', ')}
-            </Small>
-            <Button
-              onPress={() => ask({ pins: shares.map(({ ingredient, share }) => ({ ingredient, share })) })}
-              aria-label={`Take the blend of ${shares.map(({ name }) => name).join(', ')}`}
-            >
-              Take this one
-            </Button>
-          </li>
-        ))}
-      </OtherList>
-    </section>
   );
 }
 
 const Flours = styled.ul`
   display: grid;
   border-top: 1px solid ${({ theme }) => theme.colour.line};
-`;
-const OtherList = styled.ul`
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(15rem, 1fr));
-  gap: ${({ theme }) => theme.space(5)};
-  margin-top: ${({ theme }) => theme.space(2)};
-  li {
-    display: grid;
-    gap: ${({ theme }) => theme.space(2)};
-    justify-items: start;
-    align-content: start;
-  }
 `;

@@ -1,66 +1,84 @@
+import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import type { BlendPart } from '@omniarton/core/blend';
+import { giveWay } from '@omniarton/core/blend';
+import { flourPath } from '../../app/paths';
 import { Button } from '../../ui/Button';
 import { FlourScrap } from '../../ui/Flour';
 import { Figure, Small } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
 import { sayGrams } from '../../ui/say';
-import { useRequest } from '../bench/onBench';
+import { useHousehold, useRequest } from '../bench/onBench';
+import type { Hand, HandFlour } from './useHand';
 
 interface Props {
-  readonly flour: BlendPart;
+  readonly hand: Hand;
+  readonly one: HandFlour;
+  /** Of the whole blend. */
   readonly grams: number;
 }
 
 const PERCENT = 100;
 
-/** A flour of the blend: its grams, its share to hold by hand, and the way out. */
-export function FlourRow({ flour: { ingredient, name, class: kind, share }, grams }: Props) {
+/** A flour of the blend: its grams, its share to set or hold by hand, and the way out. */
+export function FlourRow({ hand, one: { ingredient, share, held, flour }, grams }: Props) {
+  const household = useHousehold();
   const [{ pins, withoutFlours }, ask] = useRequest();
-  const held = pins.some((pin) => pin.ingredient === ingredient);
   const others = pins.filter((pin) => pin.ingredient !== ingredient);
+  /** When the whole blend is by hand its other shares give way; else they are solved around this one. */
+  const byHand = hand.flours.every((each) => pins.some((pin) => pin.ingredient === each.ingredient));
+  const set = (to: number) =>
+    byHand
+      ? hand.set((before) => giveWay(before, ingredient, to))
+      : ask({ pins: [...others, { ingredient, share: to, held: true }] });
+  const hold = () =>
+    ask({ pins: [...others, { ingredient, share: Math.round(share * PERCENT) / PERCENT, held: true }] });
+  const letGo = () => ask({ pins: byHand ? [...others, { ingredient, share, held: false }] : others });
   return (
     <Line>
-      <FlourScrap kind={kind} size={22} />
-      <Weight>
-        {sayGrams(grams)}
+      <FlourScrap kind={flour.class} size={22} />
+      <Weight data-stale={hand.moving || undefined}>
+        {sayGrams(grams * share)}
         <small> g</small>
       </Weight>
       <div>
-        <strong>{name}</strong>
-        <Small>{kind}</Small>
+        <Link to={flourPath(household, ingredient)}>
+          <strong>{flour.name}</strong>
+        </Link>
+        <Small>{[flour.class, ...stockWords(flour.onHand, grams * share)].join(' · ')}</Small>
       </div>
       <NumberEntry
-        label={`Share of ${name}`}
+        label={`Share of ${flour.name}`}
         hideLabel
         unit="%"
         min={5}
         max={PERCENT}
         value={Math.round(share * PERCENT)}
-        onCommit={(percent) => ask({ pins: [...others, { ingredient, share: percent / PERCENT }] })}
+        onCommit={(percent) => set(percent / PERCENT)}
       />
-      {held ? (
-        <Button onPress={() => ask({ pins: others })} aria-label={`Let ${name} go`}>
-          held
-        </Button>
-      ) : (
-        <Button
-          $weight="quiet"
-          onPress={() => ask({ pins: [...others, { ingredient, share }] })}
-          aria-label={`Hold ${name} at its share`}
-        >
-          hold
-        </Button>
-      )}
+      <Button
+        $weight={held ? 'plain' : 'quiet'}
+        onPress={held ? letGo : hold}
+        aria-label={held ? `Let ${flour.name} go` : `Hold ${flour.name} at its share`}
+      >
+        {held ? 'held' : 'hold'}
+      </Button>
       <Button
         $weight="quiet"
-        onPress={() => ask({ withoutFlours: [...withoutFlours, ingredient], pins: others })}
-        aria-label={`Leave ${name} out`}
+        onPress={() => ask({ withoutFlours: [...withoutFlours, ingredient], pins: byHand ? [] : others })}
+        aria-label={`Leave ${flour.name} out`}
       >
         ✕
       </Button>
     </Line>
   );
+}
+
+/** How the cupboard stands to what is needed. */
+function stockWords(onHand: number | null, need: number): string[] {
+  if (onHand === null) return [];
+  return onHand >= need - 0.5
+    ? [`${sayGrams(onHand)} g there`]
+    : [`${sayGrams(onHand)} g there, ${sayGrams(need - onHand)} g short`];
 }
 
 const Line = styled.li`
@@ -70,6 +88,12 @@ const Line = styled.li`
   gap: ${({ theme }) => theme.space(3)};
   padding: ${({ theme }) => theme.space(1)} 0;
   border-bottom: 1px solid ${({ theme }) => theme.colour.line};
+  a {
+    display: inline-flex;
+    align-items: center;
+    min-height: ${({ theme }) => theme.touch};
+    color: inherit;
+  }
   ${({ theme }) => theme.phone} {
     grid-template-columns: auto 5rem minmax(0, 1fr) auto;
     > :nth-child(4) {

@@ -6,6 +6,8 @@ import { compareBake } from '@omniarton/core/log';
 import { useBakesQuery, useDocketQuery, useRemoveBakeMutation } from '../../api/api';
 import type { Failure } from '../../api/http';
 import { failureWords } from '../../api/words';
+import { useAppDispatch } from '../../app/state';
+import { lookAtBags } from '../../cupboard/bags';
 import { DocketPaper } from '../../docket/DocketPaper';
 import { useTemperatureUnit } from '../../settings/useSettings';
 import { Button } from '../../ui/Button';
@@ -48,6 +50,7 @@ function BakeRow({ bake, household, recipe }: RowProps) {
   const [open, setOpen] = useState(false);
   const { data } = useDocketQuery({ household, recipe, docket: docketId });
   const [remove] = useRemoveBakeMutation();
+  const dispatch = useAppDispatch();
   const docket = data?.doc.docket as Docket | undefined;
   const scores = Object.entries(notes.scores).map(([which, mark]) => `${which} ${mark}`);
   return (
@@ -74,7 +77,9 @@ function BakeRow({ bake, household, recipe }: RowProps) {
         <Button
           $weight="quiet"
           aria-label={`Take the bake of ${notes.bakedOn} off the log`}
-          onPress={() => void remove({ household, recipe, bake: bake.id })}
+          onPress={() =>
+            void remove({ household, recipe, bake: bake.id }).then(() => dispatch(lookAtBags(household)))
+          }
         >
           ✕
         </Button>

@@ -3,6 +3,8 @@ import { useStore } from 'react-redux';
 import { v7 as newId } from 'uuid';
 import type { BakeDto, KeptDocketDto } from '@omniarton/contracts';
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
+import type { Taking } from '@omniarton/core/cupboard';
+import type { Docket } from '@omniarton/core/docket';
 import type { BakeNotes } from '@omniarton/core/kitchen';
 import { api, ifVersion } from '../../api/api';
 import { request } from '../../api/http';
@@ -10,11 +12,19 @@ import { failureWords } from '../../api/words';
 import { ENGINE } from '../../app/engineVersion';
 import { useAppDispatch, type RootState } from '../../app/state';
 import { edited } from '../../draft/draftSlice';
+import { moveBags } from '../../cupboard/bags';
 import { askQuick } from '../../engine/engine';
+import { askOnce } from '../../engine/useKitchenAnswer';
 import { useDraftId } from '../bench/onBench';
 
+interface Ids {
+  readonly docket: string;
+  readonly bake: string;
+  readonly move: string;
+}
+
 /** Ids for one bake and its docket: the same for every try, so that a lost answer makes no second bake. */
-const idsFor = new Map<string, { docket: string; bake: string }>();
+const idsFor = new Map<string, Ids>();
 
 /** Keeps a bake: first the docket it was baked from, for good, then what was written down of it. */
 export function useKeepBake() {
@@ -29,7 +39,7 @@ export function useKeepBake() {
     const outcome = store.getState().engine[id]?.outcome;
     if (!draft || outcome?.outcome !== 'docket') return 'There is no docket that this was baked from.';
     if (draft.base === 0) return 'The recipe itself is not saved yet. Try again in a moment.';
-    const ids = idsFor.get(id) ?? { docket: newId(), bake: newId() };
+    const ids = idsFor.get(id) ?? { docket: newId(), bake: newId(), move: newId() };
     idsFor.set(id, ids);
     const { household } = draft;
     const kept: KeptDocketDto = {
@@ -50,8 +60,27 @@ export function useKeepBake() {
       headers: ifVersion(0),
     });
     if (!bake.ok) return failureWords(bake.failure);
+    const taken = await takeOff(household, ids, outcome.docket);
+    if (taken !== null) return taken;
     idsFor.delete(id);
     return null;
+  }
+
+  /** The bake's grams come off the bags; the movement has an id of the bake's own, so that a second try takes no more. */
+  async function takeOff(household: string, { bake, move }: Ids, { parts }: Docket): Promise<string | null> {
+    const needs = parts
+      .flatMap(({ lines }) => lines)
+      .flatMap(({ ingredient, grams }) =>
+        ingredient !== null && grams ? [{ ingredient, grams: grams.central }] : [],
+      );
+    const { entries } = await askOnce<Taking>(
+      store,
+      household,
+      async (engine, key) => await engine.take(key, needs),
+    );
+    if (entries.length === 0) return null;
+    const failure = await dispatch(moveBags(household, { why: 'bake', bake, entries }, move));
+    return failure === null ? null : failureWords(failure);
   }
 
   async function keep(notes: BakeNotes): Promise<void> {

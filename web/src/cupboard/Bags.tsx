@@ -1,0 +1,224 @@
+import { useState } from 'react';
+import { styled } from 'styled-components';
+import { v7 as newId } from 'uuid';
+import type { BagAnswer } from '@omniarton/contracts';
+import type { BagState } from '@omniarton/core/cupboard';
+import type { KitchenDocument } from '@omniarton/core/kitchen';
+import { useKitchenAnswer } from '../engine/useKitchenAnswer';
+import { Button } from '../ui/Button';
+import { Figure, Row, Small, Stack } from '../ui/layout';
+import { Notice } from '../ui/Notice';
+import { NumberEntry } from '../ui/NumberEntry';
+import { sayDay, sayGrams, today } from '../ui/say';
+import { BagFields } from './BagFields';
+import { changeBag, moveBags, takeBack, throwOut, undoMove } from './bags';
+import { CupboardFiles } from './CupboardFiles';
+import type { KitchenChange } from './kitchens';
+import { NewBag } from './NewBag';
+import { Entry, Section } from './Section';
+import { useCupboard } from './useCupboard';
+import { useNames } from './useNames';
+
+interface Props {
+  readonly household: string;
+  readonly doc: KitchenDocument;
+  readonly change: (how: KitchenChange) => void;
+}
+
+/** Something that was just done, and how it is taken back. */
+interface Undoable {
+  readonly words: string;
+  readonly undo: ReturnType<typeof undoMove>;
+}
+
+/** Every bag in the cupboard: what is left, how it stands, what is written on it. */
+export function Bags({ household, doc, change }: Props) {
+  const { bags, write, trouble, busy } = useCupboard(household);
+  const nameOf = useNames(household);
+  const day = today();
+  const { data: states } = useKitchenAnswer(
+    household,
+    ['states', day],
+    async (engine, key) => await engine.bagStates(key, day),
+  );
+  const [done, setDone] = useState<Undoable | null>(null);
+  const weighed = async (bag: BagAnswer, to: number) => {
+    const id = newId();
+    if (await write(moveBags(household, { why: 'weighed', bake: null, entries: [{ bag: bag.id, to }] }, id)))
+      setDone({
+        words: `${nameOf(bag.doc.ingredient)} is down as ${sayGrams(to)} g.`,
+        undo: undoMove(household, id),
+      });
+  };
+  const out = async (bag: BagAnswer) => {
+    if (await write(throwOut(household, bag.id)))
+      setDone({ words: `${nameOf(bag.doc.ingredient)} is thrown out.`, undo: takeBack(household, bag.id) });
+  };
+  return (
+    <Section
+      id="bags"
+      name="Bags in the cupboard"
+      about="What a blend may be made from. A bake that is written down takes its grams off; taken off the log, it gives them back."
+    >
+      {trouble ? (
+        <Notice tone="danger" loud>
+          {trouble}
+        </Notice>
+      ) : null}
+      {done ? (
+        <Notice>
+          <Row>
+            <span>{done.words}</span>
+            <Button
+              isDisabled={busy}
+              onPress={() => void write(done.undo).then((undone) => (undone ? setDone(null) : undefined))}
+            >
+              Undo
+            </Button>
+          </Row>
+        </Notice>
+      ) : null}
+      {bags.length === 0 ? (
+        <Small>Nothing is written down yet: until it is, every flour may be bought.</Small>
+      ) : (
+        <List>
+          {bags.map((bag) => (
+            <li key={bag.id}>
+              <Left>
+                <Figure $size={1.75}>
+                  {sayGrams(bag.grams)}
+                  <small> g</small>
+                </Figure>
+              </Left>
+              <Entry name={titleOf(bag, nameOf)} onRemove={() => void out(bag)}>
+                <OneBag
+                  bag={bag}
+                  cupGrams={doc.weighed.find(({ id }) => id === bag.id)?.cupGrams ?? null}
+                  onCup={(cupGrams) => change(withCup(bag, cupGrams))}
+                  onWeighed={(to) => void weighed(bag, to)}
+                  onChange={(part) => void write(changeBag(household, bag, { ...bag.doc, ...part }))}
+                />
+              </Entry>
+              <State state={states?.[bag.id]} certified={bag.doc.certified} />
+            </li>
+          ))}
+        </List>
+      )}
+      <NewBag household={household} write={write} busy={busy} />
+      <CupboardFiles household={household} write={write} />
+    </Section>
+  );
+}
+
+const titleOf = ({ doc: { ingredient, note } }: BagAnswer, nameOf: (id: string) => string) =>
+  note === '' ? nameOf(ingredient) : `${nameOf(ingredient)}, ${note}`;
+
+/** The kitchen with this bag's cup in it: from now on that is what a cup of it weighs. */
+const withCup =
+  ({ id, doc: { ingredient, note } }: BagAnswer, cupGrams: number): KitchenChange =>
+  (kitchen) => ({
+    ...kitchen,
+    weighed: [
+      ...kitchen.weighed
+        .filter((one) => one.id !== id)
+        .map((one) => (one.ingredient === ingredient ? { ...one, inUse: false } : one)),
+      { id, ingredient, bag: note, cupGrams, on: today(), inUse: true },
+    ],
+  });
+
+interface OneProps {
+  readonly bag: BagAnswer;
+  readonly cupGrams: number | null;
+  readonly onCup: (grams: number) => void;
+  readonly onWeighed: (to: number) => void;
+  readonly onChange: (part: Partial<BagAnswer['doc']>) => void;
+}
+
+const OneBag = ({ bag, cupGrams, onCup, onWeighed, onChange }: OneProps) => (
+  <Stack $gap={3}>
+    <Row $gap={4} style={{ alignItems: 'end' }}>
+      <NumberEntry
+        label="It holds now"
+        unit="g"
+        min={0}
+        max={100_000}
+        value={bag.grams}
+        onCommit={onWeighed}
+      />
+      <NumberEntry
+        label="My cup of it weighs"
+        unit="g"
+        min={5}
+        max={1000}
+        value={cupGrams}
+        onCommit={onCup}
+      />
+    </Row>
+    <BagFields bag={bag.doc} onChange={onChange} />
+  </Stack>
+);
+
+/** Running low, going stale: said in words and marked, never by colour alone. */
+function State({ state, certified }: { readonly state: BagState | undefined; readonly certified: boolean }) {
+  const words = [
+    ...(state?.low ? ['running low'] : []),
+    ...(state?.age === 'stale' && state.until
+      ? [`past ${sayDay(state.until)}: smell it, then throw it out`]
+      : []),
+    ...(state?.age === 'soon' && state.until ? [`use it by ${sayDay(state.until)}`] : []),
+    ...(certified ? ['certified'] : []),
+  ];
+  return (
+    <Standing data-age={state?.age} data-low={state?.low || undefined}>
+      {state?.low || (state && state.age !== 'fresh') ? <span aria-hidden="true">! </span> : null}
+      {words.join(' · ')}
+    </Standing>
+  );
+}
+
+const List = styled.ul`
+  display: grid;
+  > li {
+    display: grid;
+    grid-template-columns: 6.5rem minmax(0, 1fr) minmax(0, 16rem);
+    align-items: start;
+    gap: ${({ theme }) => theme.space(4)};
+    border-bottom: 1px solid ${({ theme }) => theme.colour.line};
+  }
+  details {
+    border-bottom: 0;
+  }
+  > li:has(details[open]) {
+    grid-template-columns: 6.5rem minmax(0, 1fr);
+  }
+  > li:has(details[open]) > :nth-child(3) {
+    display: none;
+  }
+  ${({ theme }) => theme.phone} {
+    > li,
+    > li:has(details[open]) {
+      grid-template-columns: 5rem minmax(0, 1fr);
+    }
+    > li > :nth-child(3) {
+      grid-column: 2;
+    }
+  }
+`;
+const Left = styled.div`
+  padding-top: ${({ theme }) => theme.space(2.5)};
+  text-align: right;
+  small {
+    font-size: 0.55em;
+  }
+`;
+const Standing = styled.p`
+  padding: ${({ theme }) => `${theme.space(3)} 0`};
+  font-size: 0.9rem;
+  color: ${({ theme }) => theme.colour.soft};
+  &[data-age='stale'],
+  &[data-age='soon'],
+  &[data-low] {
+    color: ${({ theme }) => theme.colour.ask};
+    font-weight: 600;
+  }
+`;

@@ -1,0 +1,196 @@
+import { useState } from 'react';
+import { styled } from 'styled-components';
+import type { School, SchoolAnswer, SchoolPick } from '@omniarton/core/blend';
+import { useKitchen } from '../../cupboard/useKitchen';
+import { askSlow } from '../../engine/engine';
+import { useKitchenAnswer } from '../../engine/useKitchenAnswer';
+import { BlendBar } from '../../ui/BlendBar';
+import { Button, Chip } from '../../ui/Button';
+import { Figure, Heading, Row, Small, Stack } from '../../ui/layout';
+import { sayGrams, sayPercent } from '../../ui/say';
+import { useHousehold, useRequest } from '../bench/onBench';
+import { useOnBlendBench, useRead } from './useBench';
+import { PROPERTY_WORDS, sayMoney, sayProperty } from './words';
+
+const MOST = 4;
+const FIRST: readonly string[] = ['route:grain-blend', 'route:almond-led'];
+const keyOf = (pick: SchoolPick) =>
+  pick.kind === 'route' ? `route:${pick.route}` : `jar:${pick.jar}:${pick.by}`;
+
+/** Ways to a blend side by side: routes from wheat, and the jars of the house, up to four at once. */
+export function Schools() {
+  const household = useHousehold();
+  const { routes } = useOnBlendBench();
+  const { doc } = useKitchen(household);
+  const { about, now } = useRead();
+  const [chosen, setChosen] = useState(FIRST);
+  const all: readonly { pick: SchoolPick; name: string; barred: string | null }[] = [
+    ...routes.map(({ route, name, barred }) => ({ pick: { kind: 'route', route } as const, name, barred })),
+    ...doc.blends.flatMap(({ id, name }) =>
+      (['weight', 'cup'] as const).map((by) => ({
+        pick: { kind: 'jar', jar: id, by } as const,
+        name: by === 'weight' ? `${name}, by weight` : `${name}, cup for cup`,
+        barred: null,
+      })),
+    ),
+  ];
+  const picks = all.filter(({ pick }) => chosen.includes(keyOf(pick))).map(({ pick }) => pick);
+  const { data, stale } = useKitchenAnswer<readonly SchoolAnswer[]>(
+    household,
+    [...about, 'schools', picks],
+    async (engine, key) => {
+      const read = now();
+      return read ? await engine.schools(key, read.recipe, read.request, picks) : [];
+    },
+    askSlow,
+  );
+  const barred = all.filter((one) => one.barred !== null);
+  return (
+    <Stack as="section" $gap={3} aria-labelledby="schools">
+      <Heading id="schools">Schools side by side</Heading>
+      <Row role="group" aria-label={`Up to ${MOST} to compare`}>
+        {all
+          .filter((one) => one.barred === null)
+          .map(({ pick, name }) => {
+            const key = keyOf(pick);
+            const on = chosen.includes(key);
+            return (
+              <Chip
+                key={key}
+                isSelected={on}
+                isDisabled={!on && picks.length >= MOST}
+                onChange={(next) => setChosen(next ? [...chosen, key] : chosen.filter((one) => one !== key))}
+              >
+                {name}
+              </Chip>
+            );
+          })}
+      </Row>
+      {barred.length > 0 ? (
+        <Small>{barred.map(({ name, barred: why }) => `Not ${name}: ${why}`).join(' ')}</Small>
+      ) : null}
+      <Compared data-stale={stale || undefined}>
+        {(data ?? []).map((school) =>
+          'barred' in school ? (
+            <Column key={keyOf(school.pick)} as="article">
+              <h3>{school.name}</h3>
+              <p>{school.barred}</p>
+            </Column>
+          ) : (
+            <OneSchool key={keyOf(school.pick)} school={school} />
+          ),
+        )}
+      </Compared>
+    </Stack>
+  );
+}
+
+const FELT = ['hold', 'chew', 'snap', 'soft', 'body', 'flavour', 'grit'] as const;
+
+function OneSchool({ school }: { readonly school: School }) {
+  const { wheat } = useOnBlendBench();
+  const [{ blend, school: binder }, ask] = useRequest();
+  const { pick } = school;
+  const taken =
+    pick.kind === 'jar'
+      ? blend.jar === pick.jar && blend.jarBy === pick.by
+      : blend.jar === null && blend.route === pick.route;
+  const take = () =>
+    ask({
+      pins: [],
+      blend:
+        pick.kind === 'jar'
+          ? { ...blend, jar: pick.jar, jarBy: pick.by }
+          : { ...blend, jar: null, route: pick.route },
+      school: binder,
+    });
+  return (
+    <Column as="article" aria-label={school.name}>
+      <h3>{school.name}</h3>
+      <Figure $size={2.2}>
+        {sayGrams(school.grams)}
+        <small> g for {sayGrams(wheat.grams)} g wheat</small>
+      </Figure>
+      <BlendBar shares={school.shares} height={26} />
+      <p>{school.shares.map(({ name, share }) => `${sayPercent(share)} % ${name}`).join(', ')}</p>
+      <Felt>
+        <tbody>
+          {FELT.map((property) => (
+            <tr key={property}>
+              <th scope="row">{PROPERTY_WORDS[property][0]}</th>
+              <td>{sayProperty(property, school.properties[property])}</td>
+              <td>wheat {sayProperty(property, wheat.properties[property])}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Felt>
+      <p>
+        A cup of it weighs {sayGrams(school.cupGrams)} g.{' '}
+        {school.cost
+          ? `It costs ${school.cost.guessed ? 'about ' : ''}${sayMoney(school.cost.amount)}.`
+          : 'What it costs shows once a bag has a price.'}
+      </p>
+      <p>
+        {school.toBuy.length === 0
+          ? 'All of it is in the cupboard.'
+          : `To buy: ${school.toBuy.map(({ name, grams }) => `${sayGrams(grams)} g ${name}`).join(', ')}.`}
+      </p>
+      <Small>Because {school.because}.</Small>
+      <Small>What it does worse: {school.worse}.</Small>
+      <Button
+        $weight={taken ? 'quiet' : 'plain'}
+        isDisabled={taken}
+        onPress={take}
+        aria-label={`Go by ${school.name}`}
+      >
+        {taken ? 'It goes this way' : 'Go this way'}
+      </Button>
+    </Column>
+  );
+}
+
+const Compared = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(15rem, 1fr));
+  gap: ${({ theme }) => theme.space(5)};
+  &[data-stale] {
+    opacity: 0.6;
+  }
+`;
+const Column = styled.div`
+  display: grid;
+  gap: ${({ theme }) => theme.space(2)};
+  align-content: start;
+  justify-items: start;
+  padding-top: ${({ theme }) => theme.space(2)};
+  border-top: 3px solid ${({ theme }) => theme.colour.ink};
+  h3 {
+    font: 620 1.2rem/1.2 ${({ theme }) => theme.font.written};
+  }
+  small {
+    font-size: 0.4em;
+  }
+  > svg {
+    width: 100%;
+  }
+`;
+const Felt = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  font-variant-numeric: tabular-nums;
+  th {
+    text-align: left;
+    font-weight: 550;
+  }
+  td {
+    text-align: right;
+    font-weight: 650;
+  }
+  td:last-child {
+    font-weight: 400;
+    color: ${({ theme }) => theme.colour.soft};
+  }
+  tr {
+    border-bottom: 1px solid ${({ theme }) => theme.colour.line};
+  }
+`;

@@ -1,0 +1,249 @@
+import { useId, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { styled } from 'styled-components';
+import { mixVectors, moveOnTriangle, type Property } from '@omniarton/core/blend';
+import { Pick } from '../../ui/Pick';
+import { Row, Small, Stack } from '../../ui/layout';
+import { sayPercent } from '../../ui/say';
+import { PROPERTY_WORDS, sayProperty } from './words';
+import type { Hand, HandFlour } from './useHand';
+
+const WIDTH = 420;
+const HEIGHT = Math.round((WIDTH * Math.sqrt(3)) / 2);
+const STEP = 0.02;
+const LEVELS = 7;
+
+type Point = readonly [number, number, number];
+/** Corners: left below, right below, top. */
+const place = ([a, b, c]: Point): readonly [number, number] => {
+  const x = b + c / 2;
+  return [x * WIDTH, (1 - c) * HEIGHT + a * 0];
+};
+/** Which shares stand at a point of the drawing; outside of the triangle they go under nothing. */
+function sharesAt(x: number, y: number): Point {
+  const c = 1 - y / HEIGHT;
+  const b = x / WIDTH - c / 2;
+  return [1 - b - c, b, c];
+}
+
+/** Where a level of a property, which is linear over the triangle, crosses its edges. */
+function crossing(values: Point, level: number): (readonly [number, number])[] {
+  const corners: readonly Point[] = [
+    [1, 0, 0],
+    [0, 1, 0],
+    [0, 0, 1],
+  ];
+  return (
+    [
+      [0, 1],
+      [1, 2],
+      [2, 0],
+    ] as const
+  ).flatMap(([i, j]) => {
+    const [from, to] = [values[i], values[j]];
+    if (from === to || (level - from) * (level - to) > 0) return [];
+    const t = (level - from) / (to - from);
+    return [place(corners[i]!.map((one, k) => one * (1 - t) + corners[j]![k]! * t) as unknown as Point)];
+  });
+}
+
+/** Any three flours of the blend on a triangle, the rest held, with the chosen property's field under the pointer. */
+export function Triangle({ hand }: { readonly hand: Hand }) {
+  const { flours } = hand;
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const [property, setProperty] = useState<Property>('chew');
+  const there = chosen.filter((id) => flours.some(({ ingredient }) => ingredient === id));
+  const corners = [
+    ...there,
+    ...flours.map(({ ingredient }) => ingredient).filter((id) => !there.includes(id)),
+  ].slice(0, 3);
+  if (corners.length < 3) return <Small>With three flours or more they can be moved on a triangle.</Small>;
+  const three = corners.map((id) => flours.find(({ ingredient }) => ingredient === id)!);
+  return (
+    <Stack $gap={3}>
+      <Row $gap={4} style={{ alignItems: 'end' }}>
+        <Pick<Property>
+          label="The field shows"
+          value={property}
+          options={Object.entries(PROPERTY_WORDS).map(([id, [name]]) => ({ id: id as Property, name }))}
+          onChange={setProperty}
+        />
+        {flours.length > 3
+          ? (['left', 'right', 'top'] as const).map((corner, at) => (
+              <Pick<string>
+                key={corner}
+                label={`At the ${corner}`}
+                value={corners[at]!}
+                options={flours.map(({ ingredient, flour }) => ({ id: ingredient, name: flour.name }))}
+                onChange={(id) => {
+                  const swapped = corners.map((one, k) => (k === at ? id : one === id ? corners[at]! : one));
+                  setChosen(swapped);
+                }}
+              />
+            ))
+          : null}
+      </Row>
+      <Field hand={hand} three={three as unknown as Three} property={property} />
+    </Stack>
+  );
+}
+
+type Three = readonly [HandFlour, HandFlour, HandFlour];
+
+interface FieldProps {
+  readonly hand: Hand;
+  readonly three: Three;
+  readonly property: Property;
+}
+
+function Field({ hand, three, property }: FieldProps) {
+  const drawing = useRef<SVGSVGElement>(null);
+  const help = useId();
+  const whole = three.reduce((sum, { share }) => sum + share, 0);
+  const point = three.map(({ share }) => (whole > 0 ? share / whole : 1 / 3)) as unknown as Point;
+  const rest = hand.flours.filter((one) => !three.includes(one));
+  const at = (corner: Point): number =>
+    mixVectors([
+      ...three.map(({ flour }, k) => ({ share: whole * corner[k]!, vector: flour.vector })),
+      ...rest.map(({ flour, share }) => ({ share, vector: flour.vector })),
+    ])[property];
+  const values: Point = [at([1, 0, 0]), at([0, 1, 0]), at([0, 0, 1])];
+  const [low, high] = [Math.min(...values), Math.max(...values)];
+  const levels = Array.from({ length: LEVELS }, (_, k) => low + ((k + 1) * (high - low)) / (LEVELS + 1));
+  const ids = three.map(({ ingredient }) => ingredient) as unknown as readonly [string, string, string];
+  const held = three.some((one) => one.held);
+  const to = (next: Point) => (before: Parameters<typeof moveOnTriangle>[0]) =>
+    moveOnTriangle(before, ids, next);
+  const drag = (event: PointerEvent<SVGSVGElement>) => {
+    if (!event.currentTarget.hasPointerCapture(event.pointerId)) return;
+    const box = drawing.current!.getBoundingClientRect();
+    const scale = (WIDTH + 2 * MARGIN) / box.width;
+    hand.move(
+      to(sharesAt((event.clientX - box.left) * scale - MARGIN, (event.clientY - box.top) * scale - MARGIN)),
+    );
+  };
+  const key = (event: KeyboardEvent) => {
+    const [a, b, c] = point;
+    const moves: Readonly<Record<string, Point>> = {
+      ArrowRight: [a - STEP, b + STEP, c],
+      ArrowLeft: [a + STEP, b - STEP, c],
+      ArrowUp: [a - STEP / 2, b - STEP / 2, c + STEP],
+      ArrowDown: [a + STEP / 2, b + STEP / 2, c - STEP],
+    };
+    const next = moves[event.key];
+    if (!next) return;
+    event.preventDefault();
+    hand.set(to(next));
+  };
+  const [x, y] = place(point);
+  const words = three.map(({ flour, share }) => `${flour.name} ${sayPercent(share)} %`).join(', ');
+  return (
+    <Figure>
+      <svg
+        ref={drawing}
+        viewBox={`${-MARGIN} ${-MARGIN} ${WIDTH + 2 * MARGIN} ${HEIGHT + 2 * MARGIN}`}
+        onPointerDown={(event) => {
+          if (held) return;
+          event.currentTarget.setPointerCapture(event.pointerId);
+          drag(event);
+        }}
+        onPointerMove={drag}
+        onPointerUp={hand.drop}
+        onPointerCancel={hand.drop}
+      >
+        <polygon points={`0,${HEIGHT} ${WIDTH},${HEIGHT} ${WIDTH / 2},0`} />
+        {high - low > 1e-9
+          ? levels.map((level) => {
+              const [from, end] = crossing(values, level);
+              return from && end ? (
+                <g key={level}>
+                  <line x1={from[0]} y1={from[1]} x2={end[0]} y2={end[1]} />
+                  <text x={(from[0] + end[0]) / 2} y={(from[1] + end[1]) / 2 - 4}>
+                    {sayProperty(property, level)}
+                  </text>
+                </g>
+              ) : null;
+            })
+          : null}
+        {three.map(({ flour }, k) => {
+          const [cx, cy] = place([Number(k === 0), Number(k === 1), Number(k === 2)]);
+          return (
+            <text key={flour.id} className="corner" x={cx} y={k === 2 ? cy - 12 : cy + 26} data-at={k}>
+              {flour.name}
+            </text>
+          );
+        })}
+        <g
+          className="point"
+          role="application"
+          tabIndex={0}
+          aria-roledescription="point on a triangle"
+          aria-label={`${words}; ${PROPERTY_WORDS[property][0]} ${sayProperty(property, hand.properties[property])}`}
+          aria-describedby={help}
+          onKeyDown={held ? undefined : key}
+        >
+          <circle cx={x} cy={y} r="22" className="reach" />
+          <circle cx={x} cy={y} r="9" />
+        </g>
+      </svg>
+      <Small id={help}>
+        {held
+          ? 'One of the three is held: let it go to move here.'
+          : 'Drag the point, or move it with the arrow keys: left and right trade the lower corners, up and down the top. The rest holds.'}
+      </Small>
+    </Figure>
+  );
+}
+
+const MARGIN = 40;
+const Figure = styled.figure`
+  display: grid;
+  gap: ${({ theme }) => theme.space(2)};
+  max-width: 34rem;
+  svg {
+    width: 100%;
+    touch-action: none;
+    user-select: none;
+    overflow: visible;
+  }
+  polygon {
+    fill: ${({ theme }) => theme.colour.paper};
+    stroke: ${({ theme }) => theme.colour.ink};
+    stroke-width: 2.5;
+  }
+  line {
+    stroke: ${({ theme }) => theme.colour.strong};
+    stroke-dasharray: 5 4;
+  }
+  text {
+    font: 600 14px ${({ theme }) => theme.font.figures};
+    fill: ${({ theme }) => theme.colour.soft};
+    text-anchor: middle;
+  }
+  .corner {
+    font: 650 16px ${({ theme }) => theme.font.text};
+    fill: ${({ theme }) => theme.colour.ink};
+  }
+  .corner[data-at='0'] {
+    text-anchor: start;
+  }
+  .corner[data-at='1'] {
+    text-anchor: end;
+  }
+  .point {
+    cursor: grab;
+    outline: none;
+  }
+  .point circle {
+    fill: ${({ theme }) => theme.colour.act};
+    stroke: ${({ theme }) => theme.colour.paper};
+    stroke-width: 2.5;
+  }
+  .point .reach {
+    fill: transparent;
+    stroke: transparent;
+  }
+  .point:focus-visible .reach {
+    stroke: ${({ theme }) => theme.colour.focus};
+    stroke-width: 3;
+  }
+`;

@@ -1,0 +1,22 @@
+import type { Relaxation } from '@omniarton/core/blend';
+import { Button } from '../../ui/Button';
+import { Row, Small, Stack } from '../../ui/layout';
+import { useRequest } from '../bench/onBench';
+
+/** The smallest sets of wishes to let go, one press each. */
+export function WaysOut({ ways }: { readonly ways: readonly Relaxation[] }) {
+  const [, ask] = useRequest();
+  if (ways.length === 0) return null;
+  return (
+    <Stack $gap={2}>
+      <Small>The least that would have to give:</Small>
+      <Row>
+        {ways.map(({ words, patch }) => (
+          <Button key={words} onPress={() => ask(patch)}>
+            {words}
+          </Button>
+        ))}
+      </Row>
+    </Stack>
+  );
+}
