@@ -3,6 +3,7 @@ import { DEFAULT_SETTINGS, type SettingsDto } from '@omniarton/contracts';
 import { EMPTY_KITCHEN, type KitchenDocument } from '@omniarton/core/kitchen';
 import { bakeService } from './bakes/bakeService';
 import { bakeStore } from './bakes/bakeStore';
+import { bakesWithFlour } from './bakes/flourUses';
 import { bagStore } from './cupboard/bagStore';
 import { cupboardService } from './cupboard/cupboardService';
 import { movementStore } from './cupboard/movementStore';
@@ -28,8 +29,10 @@ export function servicesOn(db: Knex) {
     recipes: recipeService(recipeStore(db), (work) =>
       db.transaction((inside) => work(recipeStore(inside), requestStore(inside))),
     ),
-    bakes: bakeService(bakeStore(db), (work) =>
-      db.transaction((inside) => work(bakeStore(inside), cupboardOn(inside))),
+    bakes: bakeService(
+      bakeStore(db),
+      (...asked) => bakesWithFlour(db, ...asked),
+      (work) => db.transaction((inside) => work(bakeStore(inside), cupboardOn(inside))),
     ),
     cupboard: cupboardService(cupboardOn(db), (work) => db.transaction((inside) => work(cupboardOn(inside)))),
     dockets: docketService(docketStore(db)),

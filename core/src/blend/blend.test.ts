@@ -305,7 +305,9 @@ describe('five blends', () => {
 
 describe('shares held by hand', () => {
   it('hold, and the others fill the rest', () => {
-    const shares = sharesOf(design('creamed-cake', { pins: [{ ingredient: 'sorghum-flour', share: 0.35, held: true }] }));
+    const shares = sharesOf(
+      design('creamed-cake', { pins: [{ ingredient: 'sorghum-flour', share: 0.35, held: true }] }),
+    );
     expect(shares['sorghum-flour']).toBe(35);
     expect(Object.values(shares).reduce((a, b) => a + b)).toBe(100);
   });
@@ -318,7 +320,10 @@ describe('shares held by hand', () => {
   });
   it('name what clashes', () => {
     expect(
-      design('muffin', { pins: [{ ingredient: 'almond-flour', share: 0.2, held: true }], without: ['tree nuts'] }),
+      design('muffin', {
+        pins: [{ ingredient: 'almond-flour', share: 0.2, held: true }],
+        without: ['tree nuts'],
+      }),
     ).toMatchObject({
       kind: 'infeasible',
       reasons: [expect.stringMatching(/almond.*tree nuts/)],

@@ -12,7 +12,9 @@ export const cupOf = (id: string, catalogue: Catalogue): number =>
  * Grams in a US cup of flours mixed: each keeps its own volume, so volumes add. 1 / Σ(xᵢ / cupᵢ). Example: rice 150 and tapioca
  * 118 half and half → 132 g.
  */
-export function cupOfPortions(portions: readonly { readonly share: number; readonly cupGrams: number }[]): number {
+export function cupOfPortions(
+  portions: readonly { readonly share: number; readonly cupGrams: number }[],
+): number {
   const total = portions.reduce((sum, { share }) => sum + share, 0);
   const volume = portions.reduce((sum, { share, cupGrams }) => sum + share / cupGrams, 0);
   return volume > 0 ? total / volume : ANY_CUP;

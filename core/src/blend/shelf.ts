@@ -1,5 +1,6 @@
 import { getIngredient, type Catalogue } from '../catalogue';
 import { bandsOf, describeFamily } from '../family';
+import { HOUSE_PREFIX } from '../guard';
 import { catalogueOf, type ConversionRequest, type Kitchen } from '../kitchen';
 import type { FamilyId, RouteId } from '../vocabulary';
 import { FAMILY_LIMITS } from './data/limits';
@@ -32,7 +33,9 @@ export function allowedFlours(
     .filter(({ grams }) => grams > 0)
     .map(({ ingredient }) => ingredient)
     .filter((id) => catalogue.byId.has(id) && hasTraits(id, catalogue))
-    .filter((id) => only.length === 0 || only.includes(id));
+    .filter((id) => only.length === 0 || only.includes(id))
+    // A jar is mixed into a blend only to finish what is there: where anything may be bought its flours say more.
+    .filter((id) => request.blend.buy !== null || !id.startsWith(HOUSE_PREFIX));
   return [...new Set([...shop, ...cupboard])]
     .filter((id) => !barredBecause(id, request, catalogue) && usualCap(id, route, family, catalogue) > 0)
     .sort();

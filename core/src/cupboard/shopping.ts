@@ -14,6 +14,8 @@ export interface ToBuy {
   readonly packGrams: number;
   /** True where nobody wrote a pack's size down and the usual one stands in. */
   readonly packGuessed: boolean;
+  /** A flour, binder or leavener, or something that the cupboard has bags of: the rest any kitchen may have at hand. */
+  readonly stocked: boolean;
   /** In the household's money; null where no bag of it has a price. */
   readonly cost: number | null;
 }
@@ -30,6 +32,7 @@ const USUAL_PACK: Readonly<Partial<Record<Role, number>>> = {
   fat: 250,
 };
 const ANY_PACK = 500;
+const STOCKED = new Set<Role>(['wheat-flour', 'gf-flour', 'starch', 'binder']);
 const ENOUGH = 0.5;
 
 /**
@@ -60,6 +63,7 @@ export function shoppingList(
         packs,
         packGrams,
         packGuessed: known === undefined,
+        stocked: own.length > 0 || STOCKED.has(one.role),
         cost: prices.length > 0 ? (Math.min(...prices) * packs * packGrams) / 1000 : null,
       },
     ];

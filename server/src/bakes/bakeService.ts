@@ -16,13 +16,15 @@ const MOST_USES = 20;
 
 type Transaction = <T>(work: (bakes: BakeStore, cupboard: CupboardStores) => Promise<T>) => Promise<T>;
 
-export const bakeService = (store: BakeStore, inTransaction: Transaction) => ({
+type FlourUses = (scope: Scope, flour: string, limit: number) => Promise<FlourUse[]>;
+
+export const bakeService = (store: BakeStore, withFlour: FlourUses, inTransaction: Transaction) => ({
   list: (scope: Scope, recipeId: string): Promise<BakeAnswer[]> =>
     store.list(scope, recipeId, LIMITS.pageSize),
 
   withFlour: (scope: Scope, flour: string): Promise<FlourUse[]> => {
     if (!INGREDIENT_ID.test(flour)) throw new InvalidError('That is no name of a flour.');
-    return store.withFlour(scope, flour, MOST_USES);
+    return withFlour(scope, flour, MOST_USES);
   },
 
   /** Writes a bake down, or corrects it. Sending the same new one again, after a lost answer, changes nothing. */

@@ -68,7 +68,7 @@ describe('a recipe', () => {
       ...doc,
       request: {
         ...doc.request,
-        pins: [{ ingredient: 'teff-flour', share: 0.3 }],
+        pins: [{ ingredient: 'teff-flour', share: 0.3, held: false }],
         pan: { shape: 'loaf', lengthCm: 23, widthCm: 13, count: 1 },
         oven: { celsius: 170, fan: true },
         answers: [{ line: 'l1', answer: 'label-checked', about: '1x2y', on: '2027-06-18' }],
@@ -105,7 +105,10 @@ describe('what is refused', () => {
     ],
     ['an unknown field', { surprise: 1 }],
     ['a family that isn’t one', { asRead: { ...doc.asRead, family: 'soup' } }],
-    ['a share above one', { request: { ...doc.request, pins: [{ ingredient: 'teff-flour', share: 2 }] } }],
+    [
+      'a share above one',
+      { request: { ...doc.request, pins: [{ ingredient: 'teff-flour', share: 2, held: true }] } },
+    ],
     ['an oven like a star', { request: { ...doc.request, oven: { celsius: 5000, fan: false } } }],
     [
       'a tin of no size',

@@ -2,10 +2,12 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import { v7 as newId } from 'uuid';
 import type { BagAnswer } from '@omniarton/contracts';
+import type { FlourClass } from '@omniarton/core/blend';
 import type { BagState } from '@omniarton/core/cupboard';
 import type { KitchenDocument } from '@omniarton/core/kitchen';
 import { useKitchenAnswer } from '../engine/useKitchenAnswer';
 import { Button } from '../ui/Button';
+import { FlourScrap } from '../ui/Flour';
 import { Figure, Row, Small, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
 import { NumberEntry } from '../ui/NumberEntry';
@@ -17,6 +19,7 @@ import type { KitchenChange } from './kitchens';
 import { NewBag } from './NewBag';
 import { Entry, Section } from './Section';
 import { useCupboard } from './useCupboard';
+import { useFlourClasses } from '../flours/useFlourClasses';
 import { useNames } from './useNames';
 
 interface Props {
@@ -31,29 +34,44 @@ interface Undoable {
   readonly undo: ReturnType<typeof undoMove>;
 }
 
+/** Weighing and throwing out, each with its way back. */
+function useBagWork(household: string) {
+  const cupboard = useCupboard(household);
+  const { write } = cupboard;
+  const nameOf = useNames(household);
+  const [done, setDone] = useState<Undoable | null>(null);
+  const after = (written: boolean, next: Undoable | null) => (written ? setDone(next) : undefined);
+  return {
+    ...cupboard,
+    nameOf,
+    done,
+    weighed: async (bag: BagAnswer, to: number) => {
+      const id = newId();
+      const move = { why: 'weighed' as const, bake: null, entries: [{ bag: bag.id, to }] };
+      after(await write(moveBags(household, move, id)), {
+        words: `${nameOf(bag.doc.ingredient)} is down as ${sayGrams(to)} g.`,
+        undo: undoMove(household, id),
+      });
+    },
+    out: async (bag: BagAnswer) =>
+      after(await write(throwOut(household, bag.id)), {
+        words: `${nameOf(bag.doc.ingredient)} is thrown out.`,
+        undo: takeBack(household, bag.id),
+      }),
+    undo: async ({ undo }: Undoable) => after(await write(undo), null),
+  };
+}
+
 /** Every bag in the cupboard: what is left, how it stands, what is written on it. */
 export function Bags({ household, doc, change }: Props) {
-  const { bags, write, trouble, busy } = useCupboard(household);
-  const nameOf = useNames(household);
+  const { bags, write, trouble, busy, nameOf, done, weighed, out, undo } = useBagWork(household);
   const day = today();
   const { data: states } = useKitchenAnswer(
     household,
     ['states', day],
     async (engine, key) => await engine.bagStates(key, day),
   );
-  const [done, setDone] = useState<Undoable | null>(null);
-  const weighed = async (bag: BagAnswer, to: number) => {
-    const id = newId();
-    if (await write(moveBags(household, { why: 'weighed', bake: null, entries: [{ bag: bag.id, to }] }, id)))
-      setDone({
-        words: `${nameOf(bag.doc.ingredient)} is down as ${sayGrams(to)} g.`,
-        undo: undoMove(household, id),
-      });
-  };
-  const out = async (bag: BagAnswer) => {
-    if (await write(throwOut(household, bag.id)))
-      setDone({ words: `${nameOf(bag.doc.ingredient)} is thrown out.`, undo: takeBack(household, bag.id) });
-  };
+  const classes = useFlourClasses(household);
   return (
     <Section
       id="bags"
@@ -69,10 +87,7 @@ export function Bags({ household, doc, change }: Props) {
         <Notice>
           <Row>
             <span>{done.words}</span>
-            <Button
-              isDisabled={busy}
-              onPress={() => void write(done.undo).then((undone) => (undone ? setDone(null) : undefined))}
-            >
+            <Button isDisabled={busy} onPress={() => void undo(done)}>
               Undo
             </Button>
           </Row>
@@ -80,35 +95,39 @@ export function Bags({ household, doc, change }: Props) {
       ) : null}
       {bags.length === 0 ? (
         <Small>Nothing is written down yet: until it is, every flour may be bought.</Small>
-      ) : (
-        <List>
-          {bags.map((bag) => (
-            <li key={bag.id}>
-              <Left>
-                <Figure $size={1.75}>
-                  {sayGrams(bag.grams)}
-                  <small> g</small>
-                </Figure>
-              </Left>
-              <Entry name={titleOf(bag, nameOf)} onRemove={() => void out(bag)}>
-                <OneBag
-                  bag={bag}
-                  cupGrams={doc.weighed.find(({ id }) => id === bag.id)?.cupGrams ?? null}
-                  onCup={(cupGrams) => change(withCup(bag, cupGrams))}
-                  onWeighed={(to) => void weighed(bag, to)}
-                  onChange={(part) => void write(changeBag(household, bag, { ...bag.doc, ...part }))}
-                />
-              </Entry>
-              <State state={states?.[bag.id]} certified={bag.doc.certified} />
-            </li>
-          ))}
-        </List>
-      )}
+      ) : null}
+      <List>
+        {bags.map((bag) => (
+          <li key={bag.id}>
+            <Left>
+              <Scrap kind={classes.get(bag.doc.ingredient)} />
+              <Figure $size={1.75}>
+                {sayGrams(bag.grams)}
+                <small> g</small>
+              </Figure>
+            </Left>
+            <Entry name={titleOf(bag, nameOf)} onRemove={() => void out(bag)}>
+              <OneBag
+                bag={bag}
+                cupGrams={doc.weighed.find(({ id }) => id === bag.id)?.cupGrams ?? null}
+                onCup={(cupGrams) => change(withCup(bag, cupGrams))}
+                onWeighed={(to) => void weighed(bag, to)}
+                onChange={(part) => void write(changeBag(household, bag, { ...bag.doc, ...part }))}
+              />
+            </Entry>
+            <State state={states?.[bag.id]} certified={bag.doc.certified} />
+          </li>
+        ))}
+      </List>
       <NewBag household={household} write={write} busy={busy} />
       <CupboardFiles household={household} write={write} />
     </Section>
   );
 }
+
+/** The pattern of what is in a bag; a jar, which is of several, has none. */
+const Scrap = ({ kind }: { readonly kind: FlourClass | undefined }) =>
+  kind ? <FlourScrap kind={kind} size={18} /> : <span />;
 
 const titleOf = ({ doc: { ingredient, note } }: BagAnswer, nameOf: (id: string) => string) =>
   note === '' ? nameOf(ingredient) : `${nameOf(ingredient)}, ${note}`;
@@ -205,6 +224,9 @@ const List = styled.ul`
   }
 `;
 const Left = styled.div`
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
   padding-top: ${({ theme }) => theme.space(2.5)};
   text-align: right;
   small {

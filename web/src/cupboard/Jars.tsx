@@ -92,42 +92,42 @@ export function Jars({ household, doc, change }: Props) {
 
 const FIRST_GRAMS = 1200;
 
+/** Takes a jar's flours out of their bags and puts the jar into the cupboard. */
+function useMixing(household: string, blend: HouseBlend) {
+  const { write, bags, ...cupboard } = useCupboard(household);
+  const [mixed, setMixed] = useState(false);
+  const mix = async ({ lines, grams }: JarMix) => {
+    const jar = newId();
+    const bag = {
+      ...EMPTY_BAG,
+      ingredient: `${HOUSE_PREFIX}${blend.id}`,
+      note: `mixed ${today()}`,
+      opened: today(),
+    };
+    const taken = lines.flatMap(({ from }) => from).map((one) => ({ bag: one.bag, grams: -one.grams }));
+    const entries = [...taken, { bag: jar, grams }];
+    const put = await write(addBag(household, { id: jar, grams: 0, bag }));
+    if (put && (await write(moveBags(household, { why: 'jar', bake: null, entries })))) setMixed(true);
+  };
+  return {
+    ...cupboard,
+    mixed,
+    mix,
+    noteOf: (id: string) => bags.find((one) => one.id === id)?.doc.note ?? '',
+  };
+}
+
 /** Mixes a jar: grams by flour out of which bags, and the size near it that empties some. */
 function MixIt({ household, blend }: { readonly household: string; readonly blend: HouseBlend }) {
   const [grams, setGrams] = useState(FIRST_GRAMS);
-  const [mixed, setMixed] = useState(false);
-  const { write, trouble, busy, bags } = useCupboard(household);
+  const { trouble, busy, mixed, mix, noteOf } = useMixing(household, blend);
   const { data } = useKitchenAnswer(
     household,
     ['jar', blend, grams],
     async (engine, key) => await engine.jar(key, blend.name, blend.madeOf, grams),
   );
-  const noteOf = (id: string) => bags.find((bag) => bag.id === id)?.doc.note ?? '';
-  const mix = async ({ lines, grams: total }: JarMix) => {
-    const jar = newId();
-    const entries = lines
-      .flatMap(({ from }) => from)
-      .map(({ bag, grams: taken }) => ({ bag, grams: -taken }));
-    const put = await write(
-      addBag(household, {
-        id: jar,
-        grams: 0,
-        bag: {
-          ...EMPTY_BAG,
-          ingredient: `${HOUSE_PREFIX}${blend.id}`,
-          note: `mixed ${today()}`,
-          opened: today(),
-        },
-      }),
-    );
-    if (
-      put &&
-      (await write(
-        moveBags(household, { why: 'jar', bake: null, entries: [...entries, { bag: jar, grams: total }] }),
-      ))
-    )
-      setMixed(true);
-  };
+  const whole = data?.whole;
+  const nothing = !data || data.mix.lines.every(({ from }) => from.length === 0);
   return (
     <Stack $gap={3}>
       <NumberEntry
@@ -139,14 +139,14 @@ function MixIt({ household, blend }: { readonly household: string; readonly blen
         onCommit={setGrams}
       />
       {data ? <Mix mix={data.mix} noteOf={noteOf} /> : null}
-      {data?.whole ? (
+      {whole ? (
         <Notice>
           <Row>
             <span>
-              {sayGrams(data.whole.grams)} g would empty {data.whole.emptied}{' '}
-              {data.whole.emptied === 1 ? 'bag' : 'bags'} to the last gram.
+              {sayGrams(whole.grams)} g would empty {whole.emptied} {whole.emptied === 1 ? 'bag' : 'bags'} to
+              the last gram.
             </span>
-            <Button onPress={() => setGrams(Math.round(data.whole!.grams))}>Make that much</Button>
+            <Button onPress={() => setGrams(Math.round(whole.grams))}>Make that much</Button>
           </Row>
         </Notice>
       ) : null}
@@ -159,11 +159,7 @@ function MixIt({ household, blend }: { readonly household: string; readonly blen
         <Small role="status">It stands in the cupboard; the bags are lighter by as much.</Small>
       ) : (
         <Row>
-          <Button
-            $weight="strong"
-            isDisabled={busy || !data || data.mix.lines.every(({ from }) => from.length === 0)}
-            onPress={() => void (data && mix(data.mix))}
-          >
+          <Button $weight="strong" isDisabled={busy || nothing} onPress={() => void (data && mix(data.mix))}>
             It is mixed: take it from the bags
           </Button>
         </Row>

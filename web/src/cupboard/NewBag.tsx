@@ -19,7 +19,12 @@ interface Props {
 /** A bag by typing. What was typed stays until it is in the cupboard. */
 export function NewBag({ household, write, busy }: Props) {
   const [open, setOpen] = useState(false);
-  if (!open) return <Button onPress={() => setOpen(true)}>Put a bag in</Button>;
+  if (!open)
+    return (
+      <Row>
+        <Button onPress={() => setOpen(true)}>Put a bag in</Button>
+      </Row>
+    );
   return <Form household={household} write={write} busy={busy} onDone={() => setOpen(false)} />;
 }
 

@@ -6,7 +6,7 @@ import { useKitchen } from '../cupboard/useKitchen';
 import { useKitchenAnswer } from '../engine/useKitchenAnswer';
 import { PROPERTY_WORDS, sayProperty } from '../stages/blend/words';
 import { ButtonLink } from '../ui/Button';
-import { FlourPatterns, FlourScrap } from '../ui/Flour';
+import { FlourScrap } from '../ui/Flour';
 import { Figure, Heading, Row, Small, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
 import { Rail } from '../ui/Rail';
@@ -29,7 +29,6 @@ export function FlourPageView() {
   const [page, wheat] = data ?? [];
   return (
     <FloursFrame household={household} title={page?.name ?? 'A flour'} busy={!page && !failed}>
-      <FlourPatterns />
       {failed ? <Notice tone="ask">There is no flour at this address.</Notice> : null}
       {page && wheat ? <Whole household={household} page={page} wheat={wheat} /> : null}
     </FloursFrame>

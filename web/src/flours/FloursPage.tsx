@@ -7,7 +7,7 @@ import { flourPath } from '../app/paths';
 import { useKitchen } from '../cupboard/useKitchen';
 import { useKitchenAnswer } from '../engine/useKitchenAnswer';
 import { Button, Chip } from '../ui/Button';
-import { FlourPatterns, FlourScrap } from '../ui/Flour';
+import { FlourScrap } from '../ui/Flour';
 import { Heading, Row, Small, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
 import { CompareFlours } from './CompareFlours';
@@ -34,7 +34,6 @@ export function FloursPage() {
   const classes = [...new Set(shown.map((one) => one.class))];
   return (
     <FloursFrame household={household} title="Flours" busy={!data && !failed}>
-      <FlourPatterns />
       {failed ? (
         <Notice tone="danger" loud>
           The engine does not answer. Load the page again.

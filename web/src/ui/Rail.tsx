@@ -10,6 +10,8 @@ interface Props {
   readonly from: number;
   readonly fromName: string;
   readonly to: number;
+  /** Something else to hold it against, drawn as a square. */
+  readonly beside?: { readonly name: string; readonly at: number };
   readonly band?: readonly [low: number, high: number];
   /** The rail's end; else it ends a little beyond what is on it. */
   readonly most?: number;
@@ -22,13 +24,14 @@ const BEYOND = 1.12;
 
 /** A balance as a rail: the band, a ring where it came from, a wedge where it stands now. */
 export function Rail(props: Props) {
-  const { label, about, unit = '', from, fromName, to, band, say = sayShort, stale } = props;
+  const { label, about, unit = '', from, fromName, to, band, beside, say = sayShort, stale } = props;
   const end = props.most ?? Math.max(from, to, band?.[1] ?? 0, 1e-9) * BEYOND;
   const at = (value: number) => `${Math.min(100, Math.max(0, (100 * value) / end))}%`;
   const out = band && (to < band[0] || to > band[1]);
   const words = [
     `${say(to)}${unit ? ` ${unit}` : ''}`,
     `${fromName} ${say(from)}`,
+    ...(beside ? [`${beside.name} ${say(beside.at)}`] : []),
     ...(band ? [`band ${say(band[0])} to ${say(band[1])}`] : []),
     ...(out ? ['outside the band'] : []),
   ].join(', ');
@@ -40,6 +43,9 @@ export function Rail(props: Props) {
       </div>
       <Track role="img" aria-label={`${label}: ${words}`}>
         {band ? <Band style={{ left: at(band[0]), right: `calc(100% - ${at(band[1])})` }} /> : null}
+        {beside ? (
+          <Square style={{ left: at(beside.at) }} title={`${beside.name} ${say(beside.at)}`} />
+        ) : null}
         <Ring style={{ left: at(from) }} title={`${fromName} ${say(from)}`} />
         <Wedge style={{ left: at(to) }} data-out={out || undefined} />
       </Track>
@@ -50,6 +56,7 @@ export function Rail(props: Props) {
         {unit ? <Small as="span"> {unit}</Small> : null}
         <Small>
           {fromName} {say(from)}
+          {beside ? `, ${beside.name} ${say(beside.at)}` : ''}
         </Small>
       </Now>
     </Line>
@@ -58,7 +65,7 @@ export function Rail(props: Props) {
 
 const Line = styled.div`
   display: grid;
-  grid-template-columns: 10rem minmax(6rem, 1fr) 7.5rem;
+  grid-template-columns: 10rem minmax(6rem, 1fr) 9.5rem;
   align-items: center;
   gap: ${({ theme }) => theme.space(4)};
   padding: ${({ theme }) => theme.space(2)} 0;
@@ -98,6 +105,16 @@ const Ring = styled.span`
   border: 2.5px solid ${({ theme }) => theme.colour.strong};
   border-radius: 50%;
   background: ${({ theme }) => theme.colour.ground};
+`;
+const Square = styled.span`
+  position: absolute;
+  top: 10px;
+  width: 10px;
+  height: 10px;
+  margin-left: -5px;
+  border: 2px solid ${({ theme }) => theme.colour.wheat};
+  background: ${({ theme }) => theme.colour.ground};
+  transform: rotate(45deg);
 `;
 const Wedge = styled.span`
   position: absolute;

@@ -19,9 +19,10 @@ export function BlendCharacter({ hand: { properties, moving } }: { readonly hand
         <Rail
           key={id}
           label={PROPERTY_WORDS[id][0]}
-          about={`${PROPERTY_WORDS[id][1]} · wheat ${sayProperty(id, wheat.properties[id])}`}
+          about={PROPERTY_WORDS[id][1]}
           from={target[id]}
           fromName="wanted"
+          beside={{ name: 'wheat', at: wheat.properties[id] }}
           to={properties[id]}
           most={MOST}
           say={(value) => sayProperty(id, value)}

@@ -20,8 +20,8 @@ import { OtherBlends } from './OtherBlends';
 import { Schools } from './Schools';
 import { ToBuy } from './ToBuy';
 import { Triangle } from './Triangle';
-import { BlendBenchProvider, useBlendBench } from './useBench';
-import { useHand } from './useHand';
+import { BlendBenchProvider, useBlendBench, useOnBlendBench } from './useBench';
+import { useHand, type Hand } from './useHand';
 import { WaysOut } from './WaysOut';
 import { Wishes } from './Wishes';
 import { sayMoney } from './words';
@@ -73,8 +73,7 @@ interface Props {
 }
 
 function OnTheBench({ docket, shares, blend, others, ways, bench }: Props) {
-  const stale = useEngine(isStale);
-  const [{ pins, blend: wishes }, ask] = useRequest();
+  const [{ pins }] = useRequest();
   const hand = useHand(shares, bench);
   const grams = docket.parts.flatMap((one) => one.blend).reduce((sum, one) => sum + one.grams, 0);
   const because = docket.shifts.find(({ rule }) => rule === 'replace-flour')?.because;
@@ -82,26 +81,7 @@ function OnTheBench({ docket, shares, blend, others, ways, bench }: Props) {
   return (
     <Stack $gap={7}>
       <Stack as="section" aria-labelledby="the-blend">
-        <Row $gap={3}>
-          <Figure $size={3} data-stale={stale || undefined}>
-            {sayGrams(grams)}
-            <small> g</small>
-          </Figure>
-          <div>
-            <Heading id="the-blend">
-              of blend, for {sayGrams(bench.wheat.grams)} g of {bench.wheat.name}
-            </Heading>
-            <Small>
-              a cup of it {sayGrams(hand.cupGrams)} g
-              {hand.perKilo === null ? '' : `, ${sayMoney((hand.perKilo * grams) / 1000)} in all`}
-            </Small>
-          </div>
-          {pins.length > 0 || wishes.jar !== null ? (
-            <Button onPress={() => ask({ pins: [], blend: { ...wishes, jar: null } })}>
-              Let the engine choose again
-            </Button>
-          ) : null}
-        </Row>
+        <Head hand={hand} grams={grams} />
         <HandBar hand={hand} />
         {because ? <Small>Because {because}.</Small> : null}
         <Flours>
@@ -135,6 +115,35 @@ function OnTheBench({ docket, shares, blend, others, ways, bench }: Props) {
       </Fold>
       <LeftOut />
     </Stack>
+  );
+}
+
+/** How much blend stands for how much wheat, what a cup of it weighs, and what it costs. */
+function Head({ hand, grams }: { readonly hand: Hand; readonly grams: number }) {
+  const { wheat } = useOnBlendBench();
+  const stale = useEngine(isStale);
+  const [{ pins, blend: wishes }, ask] = useRequest();
+  return (
+    <Row $gap={3}>
+      <Figure $size={3} data-stale={stale || undefined}>
+        {sayGrams(grams)}
+        <small> g</small>
+      </Figure>
+      <div>
+        <Heading id="the-blend">
+          of blend, for {sayGrams(wheat.grams)} g of {wheat.name}
+        </Heading>
+        <Small>
+          a cup of it {sayGrams(hand.cupGrams)} g
+          {hand.perKilo === null ? '' : `, ${sayMoney((hand.perKilo * grams) / 1000)} in all`}
+        </Small>
+      </div>
+      {pins.length > 0 || wishes.jar !== null ? (
+        <Button onPress={() => ask({ pins: [], blend: { ...wishes, jar: null } })}>
+          Let the engine choose again
+        </Button>
+      ) : null}
+    </Row>
   );
 }
 

@@ -98,9 +98,10 @@ const Line = styled.li`
     grid-template-columns: auto 5rem minmax(0, 1fr) auto;
     > :nth-child(4) {
       grid-column: 2 / 4;
+      grid-row: 2;
     }
     > :nth-child(5) {
-      grid-column: 3;
+      grid-column: 3 / 5;
       grid-row: 2;
       justify-self: end;
     }

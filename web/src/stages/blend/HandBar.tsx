@@ -21,26 +21,6 @@ export function HandBar({ hand }: { readonly hand: Hand }) {
   const bar = useRef<HTMLDivElement>(null);
   const { flours } = hand;
   const starts = flours.map((_, at) => flours.slice(0, at).reduce((sum, { share }) => sum + share, 0));
-  const drag = (at: number) => (event: PointerEvent<HTMLDivElement>) => {
-    if (!event.currentTarget.hasPointerCapture(event.pointerId)) return;
-    const { left, width } = bar.current!.getBoundingClientRect();
-    const place = (event.clientX - left) / width;
-    hand.move((before) => giveWay(before, before[at]!.ingredient, shareAtBorder(before, at, place)));
-  };
-  const key = (at: number) => (event: KeyboardEvent) => {
-    const share = flours[at]!.share;
-    const to =
-      event.key === 'Home'
-        ? 0.05
-        : event.key === 'End'
-          ? 1
-          : event.key in KEYS
-            ? share + KEYS[event.key]!
-            : null;
-    if (to === null) return;
-    event.preventDefault();
-    hand.set((before) => giveWay(before, before[at]!.ingredient, to));
-  };
   return (
     <Bar ref={bar} role="group" aria-label="The blend, by share">
       <svg width="100%" height="64" aria-hidden="true">
@@ -54,32 +34,75 @@ export function HandBar({ hand }: { readonly hand: Hand }) {
           />
         ))}
       </svg>
-      {flours.map(({ ingredient, share, held, flour }, at) => (
-        <Grip
-          key={ingredient}
-          role="slider"
-          tabIndex={0}
-          style={{ left: `${(starts[at]! + share) * 100}%` }}
-          data-last={at === flours.length - 1 || undefined}
-          aria-label={`Share of ${flour.name}${held ? ', held' : ''}`}
-          aria-valuemin={0}
-          aria-valuemax={100}
-          aria-valuenow={Math.round(share * 100)}
-          aria-valuetext={`${flour.name} ${sayPercent(share)} %`}
-          aria-disabled={held || undefined}
-          onPointerDown={(event) => {
-            if (held || at === flours.length - 1) return;
-            event.currentTarget.setPointerCapture(event.pointerId);
+      {flours.map((one, at) => (
+        <Border
+          key={one.ingredient}
+          hand={hand}
+          at={at}
+          end={starts[at]! + one.share}
+          placeOf={(x) => {
+            const { left, width } = bar.current!.getBoundingClientRect();
+            return (x - left) / width;
           }}
-          onPointerMove={drag(at)}
-          onPointerUp={hand.drop}
-          onPointerCancel={hand.drop}
-          onKeyDown={held ? undefined : key(at)}
-        >
-          <output aria-hidden="true">{sayPercent(share)}</output>
-        </Grip>
+        />
       ))}
     </Bar>
+  );
+}
+
+interface BorderProps {
+  readonly hand: Hand;
+  readonly at: number;
+  /** Where it stands on the bar, 0–1. */
+  readonly end: number;
+  /** Where a pointer is on the bar, 0–1. */
+  readonly placeOf: (x: number) => number;
+}
+
+/** The right border of a flour: a slider of its share. That of the last can't be dragged, but goes by keys. */
+function Border({ hand, at, end, placeOf }: BorderProps) {
+  const { share, held, flour } = hand.flours[at]!;
+  const last = at === hand.flours.length - 1;
+  const drag = (event: PointerEvent<HTMLDivElement>) => {
+    if (!event.currentTarget.hasPointerCapture(event.pointerId)) return;
+    const place = placeOf(event.clientX);
+    hand.move((before) => giveWay(before, before[at]!.ingredient, shareAtBorder(before, at, place)));
+  };
+  const key = (event: KeyboardEvent) => {
+    const to =
+      event.key === 'Home'
+        ? LEAP
+        : event.key === 'End'
+          ? 1
+          : event.key in KEYS
+            ? share + KEYS[event.key]!
+            : null;
+    if (to === null || held) return;
+    event.preventDefault();
+    hand.set((before) => giveWay(before, before[at]!.ingredient, to));
+  };
+  return (
+    <Grip
+      role="slider"
+      tabIndex={0}
+      style={{ left: `${end * 100}%` }}
+      data-last={last || undefined}
+      aria-label={`Share of ${flour.name}${held ? ', held' : ''}`}
+      aria-valuemin={0}
+      aria-valuemax={100}
+      aria-valuenow={Math.round(share * 100)}
+      aria-valuetext={`${flour.name} ${sayPercent(share)} %`}
+      aria-disabled={held || undefined}
+      onPointerDown={(event) => {
+        if (!held && !last) event.currentTarget.setPointerCapture(event.pointerId);
+      }}
+      onPointerMove={drag}
+      onPointerUp={hand.drop}
+      onPointerCancel={hand.drop}
+      onKeyDown={key}
+    >
+      <output aria-hidden="true">{sayPercent(share)}</output>
+    </Grip>
   );
 }
 

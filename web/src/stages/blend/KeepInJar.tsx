@@ -33,7 +33,11 @@ export function KeepInJar({ shares }: { readonly shares: readonly BlendPart[] })
   if (kept !== null && doc.blends.some((one) => one.name === kept))
     return <Small role="status">The jar “{kept}” stands in the kitchen; any list may name it.</Small>;
   if (name === null)
-    return <Button onPress={() => setName(`${title || 'house'} blend`)}>Keep it in a jar</Button>;
+    return (
+      <Row>
+        <Button onPress={() => setName(`${title || 'house'} blend`)}>Keep it in a jar</Button>
+      </Row>
+    );
   return (
     <Row style={{ alignItems: 'end' }}>
       <TextEntry label="Lists call it" value={name} maxLength={80} onCommit={setName} />

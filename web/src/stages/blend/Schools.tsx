@@ -13,18 +13,23 @@ import { useOnBlendBench, useRead } from './useBench';
 import { PROPERTY_WORDS, sayMoney, sayProperty } from './words';
 
 const MOST = 4;
-const FIRST: readonly string[] = ['route:grain-blend', 'route:almond-led'];
+/** Set side by side at first: so many routes, and a jar. */
+const FIRST_ROUTES = 2;
 const keyOf = (pick: SchoolPick) =>
   pick.kind === 'route' ? `route:${pick.route}` : `jar:${pick.jar}:${pick.by}`;
 
-/** Ways to a blend side by side: routes from wheat, and the jars of the house, up to four at once. */
-export function Schools() {
-  const household = useHousehold();
+interface Way {
+  readonly pick: SchoolPick;
+  readonly name: string;
+  readonly barred: string | null;
+}
+
+/** The ways that can be set side by side: routes from wheat, and the jars of the house; and which are. */
+function useWays() {
   const { routes } = useOnBlendBench();
-  const { doc } = useKitchen(household);
-  const { about, now } = useRead();
-  const [chosen, setChosen] = useState(FIRST);
-  const all: readonly { pick: SchoolPick; name: string; barred: string | null }[] = [
+  const { doc } = useKitchen(useHousehold());
+  const [marked, setMarked] = useState<readonly string[] | null>(null);
+  const all: readonly Way[] = [
     ...routes.map(({ route, name, barred }) => ({ pick: { kind: 'route', route } as const, name, barred })),
     ...doc.blends.flatMap(({ id, name }) =>
       (['weight', 'cup'] as const).map((by) => ({
@@ -34,9 +39,28 @@ export function Schools() {
       })),
     ),
   ];
-  const picks = all.filter(({ pick }) => chosen.includes(keyOf(pick))).map(({ pick }) => pick);
+  const open = all.filter((one) => one.barred === null);
+  const first = [
+    ...open.filter(({ pick }) => pick.kind === 'route').slice(0, FIRST_ROUTES),
+    ...open.filter(({ pick }) => pick.kind === 'jar').slice(0, 1),
+  ];
+  const chosen = marked ?? first.map(({ pick }) => keyOf(pick));
+  return {
+    open,
+    barred: all.filter((one) => one.barred !== null),
+    picks: open.filter(({ pick }) => chosen.includes(keyOf(pick))).map(({ pick }) => pick),
+    isOn: (pick: SchoolPick) => chosen.includes(keyOf(pick)),
+    mark: (pick: SchoolPick, on: boolean) =>
+      setMarked(on ? [...chosen, keyOf(pick)] : chosen.filter((one) => one !== keyOf(pick))),
+  };
+}
+
+/** Ways to a blend side by side, up to four at once. */
+export function Schools() {
+  const { open, barred, picks, isOn, mark } = useWays();
+  const { about, now } = useRead();
   const { data, stale } = useKitchenAnswer<readonly SchoolAnswer[]>(
-    household,
+    useHousehold(),
     [...about, 'schools', picks],
     async (engine, key) => {
       const read = now();
@@ -44,27 +68,20 @@ export function Schools() {
     },
     askSlow,
   );
-  const barred = all.filter((one) => one.barred !== null);
   return (
     <Stack as="section" $gap={3} aria-labelledby="schools">
       <Heading id="schools">Schools side by side</Heading>
       <Row role="group" aria-label={`Up to ${MOST} to compare`}>
-        {all
-          .filter((one) => one.barred === null)
-          .map(({ pick, name }) => {
-            const key = keyOf(pick);
-            const on = chosen.includes(key);
-            return (
-              <Chip
-                key={key}
-                isSelected={on}
-                isDisabled={!on && picks.length >= MOST}
-                onChange={(next) => setChosen(next ? [...chosen, key] : chosen.filter((one) => one !== key))}
-              >
-                {name}
-              </Chip>
-            );
-          })}
+        {open.map(({ pick, name }) => (
+          <Chip
+            key={keyOf(pick)}
+            isSelected={isOn(pick)}
+            isDisabled={!isOn(pick) && picks.length >= MOST}
+            onChange={(on) => mark(pick, on)}
+          >
+            {name}
+          </Chip>
+        ))}
       </Row>
       {barred.length > 0 ? (
         <Small>{barred.map(({ name, barred: why }) => `Not ${name}: ${why}`).join(' ')}</Small>
@@ -89,21 +106,6 @@ const FELT = ['hold', 'chew', 'snap', 'soft', 'body', 'flavour', 'grit'] as cons
 
 function OneSchool({ school }: { readonly school: School }) {
   const { wheat } = useOnBlendBench();
-  const [{ blend, school: binder }, ask] = useRequest();
-  const { pick } = school;
-  const taken =
-    pick.kind === 'jar'
-      ? blend.jar === pick.jar && blend.jarBy === pick.by
-      : blend.jar === null && blend.route === pick.route;
-  const take = () =>
-    ask({
-      pins: [],
-      blend:
-        pick.kind === 'jar'
-          ? { ...blend, jar: pick.jar, jarBy: pick.by }
-          : { ...blend, jar: null, route: pick.route },
-      school: binder,
-    });
   return (
     <Column as="article" aria-label={school.name}>
       <h3>{school.name}</h3>
@@ -137,15 +139,36 @@ function OneSchool({ school }: { readonly school: School }) {
       </p>
       <Small>Because {school.because}.</Small>
       <Small>What it does worse: {school.worse}.</Small>
-      <Button
-        $weight={taken ? 'quiet' : 'plain'}
-        isDisabled={taken}
-        onPress={take}
-        aria-label={`Go by ${school.name}`}
-      >
-        {taken ? 'It goes this way' : 'Go this way'}
-      </Button>
+      <Take school={school} />
     </Column>
+  );
+}
+
+/** Goes by this school from now on. */
+function Take({ school: { pick, name } }: { readonly school: School }) {
+  const [{ blend }, ask] = useRequest();
+  const { route } = useOnBlendBench();
+  const taken =
+    pick.kind === 'jar'
+      ? blend.jar === pick.jar && blend.jarBy === pick.by
+      : blend.jar === null && route === pick.route;
+  const take = () =>
+    ask({
+      pins: [],
+      blend:
+        pick.kind === 'jar'
+          ? { ...blend, jar: pick.jar, jarBy: pick.by }
+          : { ...blend, jar: null, route: pick.route },
+    });
+  return (
+    <Button
+      $weight={taken ? 'quiet' : 'plain'}
+      isDisabled={taken}
+      onPress={take}
+      aria-label={taken ? `It goes by ${name}` : `Go by ${name}`}
+    >
+      {taken ? 'It goes this way' : 'Go this way'}
+    </Button>
   );
 }
 

@@ -29,16 +29,23 @@ export function ToBuy() {
     ['to buy', needs],
     async (engine, key) => await engine.shopping(key, needs),
   );
-  const list = data ?? [];
+  const list = (data ?? []).filter(({ stocked }) => stocked);
+  const rest = (data ?? []).filter(({ stocked }) => !stocked);
   if (list.length === 0) return null;
   const total = list.reduce((sum, { cost }) => sum + (cost ?? 0), 0);
   return (
-    <Fold name={`To buy for this bake: ${list.length} ${list.length === 1 ? 'thing' : 'things'}`}>
+    <Fold name={`To buy for this bake: ${list.map(({ name }) => name).join(', ')}`}>
       <List>
         {list.map((one) => (
           <Row key={one.ingredient} household={household} buy={one} />
         ))}
       </List>
+      {rest.length > 0 ? (
+        <Small>
+          Not counted in this cupboard:{' '}
+          {rest.map(({ name, need }) => `${sayGrams(need)} g ${name}`).join(', ')}.
+        </Small>
+      ) : null}
       {total > 0 ? <Small>What has a price comes to {sayMoney(total)}.</Small> : null}
     </Fold>
   );

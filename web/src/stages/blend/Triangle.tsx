@@ -14,9 +14,9 @@ const LEVELS = 7;
 
 type Point = readonly [number, number, number];
 /** Corners: left below, right below, top. */
-const place = ([a, b, c]: Point): readonly [number, number] => {
+const place = ([, b, c]: Point): readonly [number, number] => {
   const x = b + c / 2;
-  return [x * WIDTH, (1 - c) * HEIGHT + a * 0];
+  return [x * WIDTH, (1 - c) * HEIGHT];
 };
 /** Which shares stand at a point of the drawing; outside of the triangle they go under nothing. */
 function sharesAt(x: number, y: number): Point {
@@ -95,20 +95,11 @@ interface FieldProps {
   readonly property: Property;
 }
 
-function Field({ hand, three, property }: FieldProps) {
+/** Where the three stand, and how a pointer or a key moves them. */
+function useThree(hand: Hand, three: Three) {
   const drawing = useRef<SVGSVGElement>(null);
-  const help = useId();
   const whole = three.reduce((sum, { share }) => sum + share, 0);
   const point = three.map(({ share }) => (whole > 0 ? share / whole : 1 / 3)) as unknown as Point;
-  const rest = hand.flours.filter((one) => !three.includes(one));
-  const at = (corner: Point): number =>
-    mixVectors([
-      ...three.map(({ flour }, k) => ({ share: whole * corner[k]!, vector: flour.vector })),
-      ...rest.map(({ flour, share }) => ({ share, vector: flour.vector })),
-    ])[property];
-  const values: Point = [at([1, 0, 0]), at([0, 1, 0]), at([0, 0, 1])];
-  const [low, high] = [Math.min(...values), Math.max(...values)];
-  const levels = Array.from({ length: LEVELS }, (_, k) => low + ((k + 1) * (high - low)) / (LEVELS + 1));
   const ids = three.map(({ ingredient }) => ingredient) as unknown as readonly [string, string, string];
   const held = three.some((one) => one.held);
   const to = (next: Point) => (before: Parameters<typeof moveOnTriangle>[0]) =>
@@ -117,9 +108,13 @@ function Field({ hand, three, property }: FieldProps) {
     if (!event.currentTarget.hasPointerCapture(event.pointerId)) return;
     const box = drawing.current!.getBoundingClientRect();
     const scale = (WIDTH + 2 * MARGIN) / box.width;
-    hand.move(
-      to(sharesAt((event.clientX - box.left) * scale - MARGIN, (event.clientY - box.top) * scale - MARGIN)),
-    );
+    const [x, y] = [(event.clientX - box.left) * scale - MARGIN, (event.clientY - box.top) * scale - MARGIN];
+    hand.move(to(sharesAt(x, y)));
+  };
+  const begin = (event: PointerEvent<SVGSVGElement>) => {
+    if (held) return;
+    event.currentTarget.setPointerCapture(event.pointerId);
+    drag(event);
   };
   const key = (event: KeyboardEvent) => {
     const [a, b, c] = point;
@@ -130,10 +125,24 @@ function Field({ hand, three, property }: FieldProps) {
       ArrowDown: [a + STEP / 2, b + STEP / 2, c - STEP],
     };
     const next = moves[event.key];
-    if (!next) return;
+    if (!next || held) return;
     event.preventDefault();
     hand.set(to(next));
   };
+  return { drawing, whole, point, held, drag, begin, key };
+}
+
+function Field({ hand, three, property }: FieldProps) {
+  const help = useId();
+  const shade = useId();
+  const { drawing, whole, point, held, drag, begin, key } = useThree(hand, three);
+  const rest = hand.flours.filter((one) => !three.includes(one));
+  const at = (corner: Point): number =>
+    mixVectors([
+      ...three.map(({ flour }, k) => ({ share: whole * corner[k]!, vector: flour.vector })),
+      ...rest.map(({ flour, share }) => ({ share, vector: flour.vector })),
+    ])[property];
+  const values: Point = [at([1, 0, 0]), at([0, 1, 0]), at([0, 0, 1])];
   const [x, y] = place(point);
   const words = three.map(({ flour, share }) => `${flour.name} ${sayPercent(share)} %`).join(', ');
   return (
@@ -141,37 +150,16 @@ function Field({ hand, three, property }: FieldProps) {
       <svg
         ref={drawing}
         viewBox={`${-MARGIN} ${-MARGIN} ${WIDTH + 2 * MARGIN} ${HEIGHT + 2 * MARGIN}`}
-        onPointerDown={(event) => {
-          if (held) return;
-          event.currentTarget.setPointerCapture(event.pointerId);
-          drag(event);
-        }}
+        onPointerDown={begin}
         onPointerMove={drag}
         onPointerUp={hand.drop}
         onPointerCancel={hand.drop}
       >
-        <polygon points={`0,${HEIGHT} ${WIDTH},${HEIGHT} ${WIDTH / 2},0`} />
-        {high - low > 1e-9
-          ? levels.map((level) => {
-              const [from, end] = crossing(values, level);
-              return from && end ? (
-                <g key={level}>
-                  <line x1={from[0]} y1={from[1]} x2={end[0]} y2={end[1]} />
-                  <text x={(from[0] + end[0]) / 2} y={(from[1] + end[1]) / 2 - 4}>
-                    {sayProperty(property, level)}
-                  </text>
-                </g>
-              ) : null;
-            })
-          : null}
-        {three.map(({ flour }, k) => {
-          const [cx, cy] = place([Number(k === 0), Number(k === 1), Number(k === 2)]);
-          return (
-            <text key={flour.id} className="corner" x={cx} y={k === 2 ? cy - 12 : cy + 26} data-at={k}>
-              {flour.name}
-            </text>
-          );
-        })}
+        <Shade id={shade} values={values} />
+        <polygon points={TRIANGLE} />
+        <polygon points={TRIANGLE} style={{ fill: `url(#${shade})` }} />
+        <Levels values={values} property={property} />
+        <Corners three={three} />
         <g
           className="point"
           role="application"
@@ -179,7 +167,7 @@ function Field({ hand, three, property }: FieldProps) {
           aria-roledescription="point on a triangle"
           aria-label={`${words}; ${PROPERTY_WORDS[property][0]} ${sayProperty(property, hand.properties[property])}`}
           aria-describedby={help}
-          onKeyDown={held ? undefined : key}
+          onKeyDown={key}
         >
           <circle cx={x} cy={y} r="22" className="reach" />
           <circle cx={x} cy={y} r="9" />
@@ -194,6 +182,55 @@ function Field({ hand, three, property }: FieldProps) {
   );
 }
 
+/** Lines on which the property is the same, each with its value: it reads without its shade. */
+function Levels({ values, property }: { readonly values: Point; readonly property: Property }) {
+  const [low, high] = [Math.min(...values), Math.max(...values)];
+  if (high - low < 1e-9) return null;
+  const levels = Array.from({ length: LEVELS }, (_, k) => low + ((k + 1) * (high - low)) / (LEVELS + 1));
+  return levels.map((level) => {
+    const [from, end] = crossing(values, level);
+    return from && end ? (
+      <g key={level}>
+        <line x1={from[0]} y1={from[1]} x2={end[0]} y2={end[1]} />
+        <text x={(from[0] + end[0]) / 2} y={(from[1] + end[1]) / 2 - 4}>
+          {sayProperty(property, level)}
+        </text>
+      </g>
+    ) : null;
+  });
+}
+
+const Corners = ({ three }: { readonly three: Three }) =>
+  three.map(({ flour }, k) => {
+    const [x, y] = place([Number(k === 0), Number(k === 1), Number(k === 2)]);
+    return (
+      <text key={flour.id} className="corner" x={x} y={k === 2 ? y - 12 : y + 26} data-at={k}>
+        {flour.name}
+      </text>
+    );
+  });
+
+/** The property as a shade, from least to most: it is linear over the triangle, and so is its gradient. */
+function Shade({ id, values: [a, b, c] }: { readonly id: string; readonly values: Point }) {
+  // Its slope along the drawing's axes, a pixel.
+  const x = (b - a) / WIDTH;
+  const y = ((a + b) / 2 - c) / HEIGHT;
+  const steep = x * x + y * y;
+  const [low, high] = [Math.min(a, b, c), Math.max(a, b, c)];
+  const end = (value: number) => {
+    const by = steep > 0 ? (value - a) / steep : 0;
+    return [x * by, HEIGHT + y * by] as const;
+  };
+  const [from, to] = [end(low), end(high)];
+  return (
+    <linearGradient id={id} gradientUnits="userSpaceOnUse" x1={from[0]} y1={from[1]} x2={to[0]} y2={to[1]}>
+      <stop offset="0" stopColor="var(--mark)" stopOpacity="0.15" />
+      <stop offset="1" stopColor="var(--act)" stopOpacity={steep > 0 ? 0.45 : 0.15} />
+    </linearGradient>
+  );
+}
+
+const TRIANGLE = `0,${HEIGHT} ${WIDTH},${HEIGHT} ${WIDTH / 2},0`;
 const MARGIN = 40;
 const Figure = styled.figure`
   display: grid;

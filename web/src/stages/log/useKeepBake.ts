@@ -10,7 +10,7 @@ import { api, ifVersion } from '../../api/api';
 import { request } from '../../api/http';
 import { failureWords } from '../../api/words';
 import { ENGINE } from '../../app/engineVersion';
-import { useAppDispatch, type RootState } from '../../app/state';
+import { useAppDispatch, type RootState, type Thunk } from '../../app/state';
 import { edited } from '../../draft/draftSlice';
 import { moveBags } from '../../cupboard/bags';
 import { askQuick } from '../../engine/engine';
@@ -25,6 +25,25 @@ interface Ids {
 
 /** Ids for one bake and its docket: the same for every try, so that a lost answer makes no second bake. */
 const idsFor = new Map<string, Ids>();
+
+/** The bake's grams come off the bags; the movement has an id of the bake's own, so that a second try takes no more. */
+const takeOff =
+  (household: string, { bake, move }: Ids, { parts }: Docket): Thunk<Promise<string | null>> =>
+  async (dispatch, getState) => {
+    const needs = parts
+      .flatMap(({ lines }) => lines)
+      .flatMap(({ ingredient, grams }) =>
+        ingredient !== null && grams ? [{ ingredient, grams: grams.central }] : [],
+      );
+    const { entries } = await askOnce<Taking>(
+      { getState, dispatch },
+      household,
+      async (engine, key) => await engine.take(key, needs),
+    );
+    if (entries.length === 0) return null;
+    const failure = await dispatch(moveBags(household, { why: 'bake', bake, entries }, move));
+    return failure === null ? null : failureWords(failure);
+  };
 
 /** Keeps a bake: first the docket it was baked from, for good, then what was written down of it. */
 export function useKeepBake() {
@@ -60,27 +79,10 @@ export function useKeepBake() {
       headers: ifVersion(0),
     });
     if (!bake.ok) return failureWords(bake.failure);
-    const taken = await takeOff(household, ids, outcome.docket);
+    const taken = await dispatch(takeOff(household, ids, outcome.docket));
     if (taken !== null) return taken;
     idsFor.delete(id);
     return null;
-  }
-
-  /** The bake's grams come off the bags; the movement has an id of the bake's own, so that a second try takes no more. */
-  async function takeOff(household: string, { bake, move }: Ids, { parts }: Docket): Promise<string | null> {
-    const needs = parts
-      .flatMap(({ lines }) => lines)
-      .flatMap(({ ingredient, grams }) =>
-        ingredient !== null && grams ? [{ ingredient, grams: grams.central }] : [],
-      );
-    const { entries } = await askOnce<Taking>(
-      store,
-      household,
-      async (engine, key) => await engine.take(key, needs),
-    );
-    if (entries.length === 0) return null;
-    const failure = await dispatch(moveBags(household, { why: 'bake', bake, entries }, move));
-    return failure === null ? null : failureWords(failure);
   }
 
   async function keep(notes: BakeNotes): Promise<void> {
