@@ -4,17 +4,23 @@ import { MUFFINS } from './recipes';
 
 const STAGES = ['read', 'guard', 'blend', 'balance', 'heat', 'clock', 'log'];
 
+const JAR = '0195a0c0-0000-7000-8000-000000000007';
+/** Every view of a kitchen. */
+const viewsOf = ({ household, recipe }: { household: string; recipe: string }) => [
+  '',
+  'settings',
+  `kitchen/${household}/cupboard`,
+  `kitchen/${household}/flours?compare=teff-flour,oat-flour`,
+  `kitchen/${household}/flours/almond-flour`,
+  `kitchen/${household}/jars/${JAR}`,
+  ...STAGES.map((stage) => `kitchen/${household}/recipe/${recipe}/${stage}`),
+];
+
 for (const scheme of ['light', 'dark'] as const) {
   test(`no view has an axe violation, ${scheme}`, async ({ bench, page }) => {
     test.slow();
     await page.emulateMedia({ colorScheme: scheme });
-    const { household, recipe } = await bench.find('Poppyseed lemon loaf');
-    const views = [
-      '',
-      'settings',
-      `kitchen/${household}/cupboard`,
-      ...STAGES.map((stage) => `kitchen/${household}/recipe/${recipe}/${stage}`),
-    ];
+    const views = viewsOf(await bench.find('Poppyseed lemon loaf'));
     for (const view of views) {
       await page.goto(`${bench.house.address}/${view}`);
       await bench.settled();
@@ -28,7 +34,10 @@ for (const scheme of ['light', 'dark'] as const) {
   });
 }
 
-test('the bench goes by keyboard, and its keys are silent while typing', async ({ bench, page }) => {
+test('the bench goes by keyboard; its keys are silent while typing, and can be switched off', async ({
+  bench,
+  page,
+}) => {
   await bench.paste(MUFFINS);
   await bench.words.press('3');
   await expect(bench.words).toHaveValue(/3/);
@@ -48,9 +57,6 @@ test('the bench goes by keyboard, and its keys are silent while typing', async (
   await expect(page.getByRole('dialog', { name: 'Keys on the bench' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toHaveCount(0);
-});
-
-test('single keys can be switched off', async ({ bench, page }) => {
   await page.goto(`${bench.house.address}/settings`);
   await bench.settled();
   await page.getByText('One-key shortcuts').click();
@@ -64,18 +70,18 @@ test('single keys can be switched off', async ({ bench, page }) => {
   await expect(page.getByRole('switch')).toBeChecked();
 });
 
-for (const [name, width, height] of [
-  ['phone', 390, 844],
-  ['tablet', 820, 1180],
-] as const) {
-  test(`on a ${name} nothing sticks out, and everything to press is 44 px`, async ({ bench, page }) => {
+test('on a phone and a tablet nothing sticks out, and everything to press is 44 px', async ({
+  bench,
+  page,
+}) => {
+  test.slow();
+  const views = viewsOf(await bench.find('Pear and cardamom layer cake'));
+  for (const [width, height] of [
+    [390, 844],
+    [820, 1180],
+  ] as const) {
     await page.setViewportSize({ width, height });
-    const { household, recipe } = await bench.find('Pear and cardamom layer cake');
-    for (const view of [
-      '',
-      `kitchen/${household}/cupboard`,
-      ...STAGES.map((stage) => `kitchen/${household}/recipe/${recipe}/${stage}`),
-    ]) {
+    for (const view of views) {
       await page.goto(`${bench.house.address}/${view}`);
       await bench.settled();
       const found = await page.evaluate(() => {
@@ -95,10 +101,8 @@ for (const [name, width, height] of [
       });
       expect(found, view).toEqual({ wide: width, small: [] });
     }
-  });
-}
-
-test('on a phone the docket folds to a tab', async ({ bench, page }) => {
+  }
+  // On a phone the docket folds to a tab.
   await page.setViewportSize({ width: 390, height: 844 });
   await bench.openDemoFolded('Harbour ginger snaps');
   const tab = bench.docket.getByRole('button', { name: /Docket/ });

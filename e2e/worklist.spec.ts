@@ -21,13 +21,13 @@ test('a recipe is taken off the table and put back', async ({ bench, page }) => 
   await expect(row).toHaveCount(1);
 });
 
-test('an address that names nothing says so and leads back', async ({ bench, page }) => {
+test('an address that names nothing leads back, and localhost moves to the one address', async ({
+  bench,
+  page,
+}) => {
   await page.goto(`${bench.house.address}/no/such/page`);
   await page.getByRole('link', { name: 'To the work list' }).click();
   await expect(page.getByRole('heading', { name: 'On the table' })).toBeVisible();
-});
-
-test('localhost moves to the one address', async ({ bench, page }) => {
   await page.goto(bench.house.address.replace('127.0.0.1', 'localhost'));
   await expect(page).toHaveURL(`${bench.house.address}/`);
 });

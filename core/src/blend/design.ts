@@ -5,6 +5,7 @@ import type { Steps } from '../quantity';
 import type { FamilyId, RouteId } from '../vocabulary';
 import { pose, type Asked } from './ask';
 import { blendOf, partOf, toBlend, type BlendOutcome } from './blend';
+import { ROUTE_TABLE } from './data/routes';
 import { hasTraits } from './properties';
 import { waysOut } from './relax';
 import { barredBecause, routeBarredBecause, type Wheat } from './routes';
@@ -21,6 +22,9 @@ function clashes({ request, kitchen, family, route }: Asked, catalogue: Catalogu
   const way = routeBarredBecause(route, family, request, catalogue);
   if (way !== undefined) return [way];
   const { useUp } = request.blend;
+  const { only, name } = ROUTE_TABLE.rows[route];
+  if (useUp !== null && only.length > 0 && !only.includes(useUp) && catalogue.byId.has(useUp))
+    return [`${nameOf(useUp, catalogue)} is to be used up, but it has no place in a ${name} blend.`];
   const wanted = [...request.pins.map(({ ingredient }) => ingredient), ...(useUp ? [useUp] : [])];
   const barred = wanted.flatMap((id) => {
     if (!catalogue.byId.has(id)) return [`“${id}” is no longer in this kitchen.`];

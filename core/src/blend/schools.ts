@@ -65,10 +65,14 @@ export function* schoolOf(pick: SchoolPick, asked: Asked): Steps<SchoolAnswer> {
   const { family, kitchen, wheat } = asked;
   const catalogue = catalogueOf(kitchen);
   const route = pick.kind === 'route' ? pick.route : asked.route;
+  const { only } = ROUTE_TABLE.rows[route];
+  const wished = asked.request.blend;
+  const useUp =
+    wished.useUp !== null && only.length > 0 && !only.includes(wished.useUp) ? null : wished.useUp;
   const blend =
     pick.kind === 'route'
-      ? { ...asked.request.blend, route, jar: null }
-      : { ...asked.request.blend, jar: pick.jar, jarBy: pick.by };
+      ? { ...wished, useUp, route, jar: null }
+      : { ...wished, useUp, jar: pick.jar, jarBy: pick.by };
   const request = { ...asked.request, blend, pins: [] };
   const outcome = yield* designBlend(family, route, request, kitchen, wheat);
   const named = pick.kind === 'route' ? ROUTE_TABLE.rows[route].name : 'the jar';

@@ -83,16 +83,7 @@ export function Bags({ household, doc, change }: Props) {
           {trouble}
         </Notice>
       ) : null}
-      {done ? (
-        <Notice>
-          <Row>
-            <span>{done.words}</span>
-            <Button isDisabled={busy} onPress={() => void undo(done)}>
-              Undo
-            </Button>
-          </Row>
-        </Notice>
-      ) : null}
+      {done ? <Done done={done} busy={busy} onUndo={() => void undo(done)} /> : null}
       {bags.length === 0 ? (
         <Small>Nothing is written down yet: until it is, every flour may be bought.</Small>
       ) : null}
@@ -124,6 +115,23 @@ export function Bags({ household, doc, change }: Props) {
     </Section>
   );
 }
+
+interface DoneProps {
+  readonly done: Undoable;
+  readonly busy: boolean;
+  readonly onUndo: () => void;
+}
+
+const Done = ({ done, busy, onUndo }: DoneProps) => (
+  <Notice>
+    <Row>
+      <span>{done.words}</span>
+      <Button isDisabled={busy} onPress={onUndo}>
+        Undo
+      </Button>
+    </Row>
+  </Notice>
+);
 
 /** The pattern of what is in a bag; a jar, which is of several, has none. */
 const Scrap = ({ kind }: { readonly kind: FlourClass | undefined }) =>

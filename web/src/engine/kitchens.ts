@@ -30,8 +30,11 @@ export function askInKitchen<T>(
   return ask(async (door) => {
     const known = await question(door, parcel.key);
     if (known !== null) return known;
-    onLaid(await door.lay(parcel));
-    const now = await question(door, parcel.key);
+    // Both go over in one breath: between them no other edition is laid.
+    const laying = door.lay(parcel);
+    const asking = question(door, parcel.key);
+    onLaid(await laying);
+    const now = await asking;
     if (now === null) throw new Error('The engine has lost its kitchen.');
     return now;
   });

@@ -31,7 +31,8 @@ export function useKitchenAnswer<T>(
   ask: Ask = askQuick,
 ): { readonly data: T | null; readonly stale: boolean; readonly failed: boolean } {
   const store = useStore<RootState>();
-  const edition = useAppSelector((state) => state.kitchens[household]?.edition ?? 0);
+  /** Undefined until the kitchen is here: before that there is nothing to ask in. */
+  const edition = useAppSelector((state) => state.kitchens[household]?.edition);
   const [answer, setAnswer] = useState<{ data: T | null; to: string; failed: boolean }>({
     data: null,
     to: '',
@@ -40,6 +41,7 @@ export function useKitchenAnswer<T>(
   const asked = JSON.stringify([household, edition, ...about]);
   useEffect(() => {
     let gone = false;
+    if (edition === undefined) return;
     askOnce(store, household, question, ask).then(
       (data) => (gone ? undefined : setAnswer({ data, to: asked, failed: false })),
       () => (gone ? undefined : setAnswer((before) => ({ ...before, to: asked, failed: true }))),
@@ -47,6 +49,6 @@ export function useKitchenAnswer<T>(
     return () => void (gone = true);
     // `asked` stands for the question and all that it is about.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [store, household, asked, ask]);
+  }, [store, household, edition, asked, ask]);
   return { data: answer.data, stale: answer.to !== asked, failed: answer.failed };
 }

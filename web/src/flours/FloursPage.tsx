@@ -129,8 +129,9 @@ const List = styled.ul`
     border-bottom: 1px solid ${({ theme }) => theme.colour.line};
   }
   li a {
-    align-self: end;
-    padding-top: ${({ theme }) => theme.space(2)};
+    display: flex;
+    align-items: end;
+    min-height: ${({ theme }) => theme.touch};
     font: 550 1.1rem/1.3 ${({ theme }) => theme.font.written};
     color: inherit;
   }

@@ -87,7 +87,7 @@ function Border({ hand, at, end, placeOf }: BorderProps) {
       tabIndex={0}
       style={{ left: `${end * 100}%` }}
       data-last={last || undefined}
-      aria-label={`Share of ${flour.name}${held ? ', held' : ''}`}
+      aria-label={`${flour.name} on the bar${held ? ', held' : ''}`}
       aria-valuemin={0}
       aria-valuemax={100}
       aria-valuenow={Math.round(share * 100)}
@@ -154,7 +154,15 @@ const Grip = styled.div`
     font-variant-numeric: tabular-nums;
   }
   &[data-last] {
+    width: 22px;
     cursor: default;
+    &::before {
+      inset: 0 0 0 auto;
+      width: 6px;
+    }
+    output {
+      left: -26px;
+    }
     &::after {
       display: none;
     }

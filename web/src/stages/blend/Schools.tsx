@@ -145,20 +145,22 @@ function OneSchool({ school }: { readonly school: School }) {
 }
 
 /** Goes by this school from now on. */
-function Take({ school: { pick, name } }: { readonly school: School }) {
+function Take({ school: { pick, name, shares } }: { readonly school: School }) {
   const [{ blend }, ask] = useRequest();
   const { route } = useOnBlendBench();
   const taken =
     pick.kind === 'jar'
       ? blend.jar === pick.jar && blend.jarBy === pick.by
       : blend.jar === null && route === pick.route;
+  // What was to be used up and has no place in this school isn't asked of it.
+  const useUp = shares.some(({ ingredient }) => ingredient === blend.useUp) ? blend.useUp : null;
   const take = () =>
     ask({
       pins: [],
       blend:
         pick.kind === 'jar'
-          ? { ...blend, jar: pick.jar, jarBy: pick.by }
-          : { ...blend, jar: null, route: pick.route },
+          ? { ...blend, useUp, jar: pick.jar, jarBy: pick.by }
+          : { ...blend, useUp, jar: null, route: pick.route },
     });
   return (
     <Button
