@@ -1,7 +1,6 @@
-import { designBlend, FLOUR_IDS } from '@omniarton/core/blend';
 import { convert, convertSteps, quickDocket } from '@omniarton/core/docket';
 import { guardRecipe } from '@omniarton/core/guard';
-import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type Kitchen } from '@omniarton/core/kitchen';
+import { BUILT_IN_KITCHEN, EMPTY_REQUEST } from '@omniarton/core/kitchen';
 import { toEnd } from '@omniarton/core/quantity';
 import { readRecipe } from '@omniarton/core/read';
 import { measure, type Figure } from './measure';
@@ -27,12 +26,6 @@ Method
 Heat the oven to 175°C. Butter two 20 cm round cake tins.
 Bake for 30 to 35 minutes.`;
 
-/** A cupboard with every flour, starch and meal that can be blended. */
-const FULL: Kitchen = {
-  ...BUILT_IN_KITCHEN,
-  version: 'full',
-  cupboard: FLOUR_IDS.map((ingredient) => ({ ingredient, grams: 1000, pricePerKilo: null })),
-};
 const read = (run: number) => {
   let count = 0;
   return readRecipe(TEXT.replace('250 g', `${250 + run} g`), {
@@ -41,10 +34,8 @@ const read = (run: number) => {
   }).recipe;
 };
 
-export const FLOURS = FLOUR_IDS.length;
-
 /** What the core takes for each of its parts, on a recipe of fifteen lines. */
-export function coreFigures(): { readonly quick: Figure; readonly blend: Figure; readonly whole: Figure } {
+export function coreFigures(): { readonly quick: Figure; readonly whole: Figure } {
   const slow = toEnd(convertSteps(read(0), EMPTY_REQUEST, BUILT_IN_KITCHEN)).slow;
   return {
     quick: measure((run) => {
@@ -52,7 +43,6 @@ export function coreFigures(): { readonly quick: Figure; readonly blend: Figure;
       guardRecipe(recipe, EMPTY_REQUEST, BUILT_IN_KITCHEN);
       return quickDocket(recipe, EMPTY_REQUEST, BUILT_IN_KITCHEN, slow);
     }),
-    blend: measure(() => toEnd(designBlend('creamed-cake', 'grain-blend', EMPTY_REQUEST, FULL))),
     whole: measure((run) => convert(read(run), EMPTY_REQUEST, BUILT_IN_KITCHEN)),
   };
 }

@@ -15,11 +15,11 @@ export function figureOf(times: readonly number[]): Figure {
   return { median: at(0.5), p95: at(0.95) };
 }
 
-/** Times some work: five warm-ups, thirty runs. */
-export function measure(work: (run: number) => unknown): Figure {
-  for (let run = 0; run < WARM_UPS; run += 1) work(run);
+/** Times some work: five warm-ups, thirty runs, or fewer where it is long. */
+export function measure(work: (run: number) => unknown, { warmUps = WARM_UPS, runs = RUNS } = {}): Figure {
+  for (let run = 0; run < warmUps; run += 1) work(run);
   const times: number[] = [];
-  for (let run = 0; run < RUNS; run += 1) {
+  for (let run = 0; run < runs; run += 1) {
     const began = performance.now();
     work(run);
     times.push(performance.now() - began);

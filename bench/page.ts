@@ -1,4 +1,6 @@
 import { chromium, type Page } from '@playwright/test';
+import { randomUUID } from 'node:crypto';
+import { FLOUR_IDS } from '@omniarton/core/blend';
 import { CHROMIUM, openThrowaway } from '../scripts/lib/throwaway.mjs';
 import { figureOf, type Figure } from './measure';
 
@@ -54,6 +56,8 @@ const heapMb = (page: Page) =>
 export interface PageFigures {
   readonly edit: Figure;
   readonly key: Figure;
+  readonly drag: Figure;
+  readonly wish: Figure;
   readonly heapBefore: number;
   readonly heapAfter: number;
   readonly answersPerSecond: number;
@@ -89,6 +93,98 @@ async function answersWhileDragging(page: Page): Promise<number> {
   }, DRAG_MS);
 }
 
+const MOVES = 60;
+
+/** Main-thread work that each move of the pointer costs while a border of the bar is dragged, by the browser's own count. */
+async function dragCosts(page: Page): Promise<number[]> {
+  const client = await page.context().newCDPSession(page);
+  await client.send('Performance.enable');
+  const busy = async () => {
+    const { metrics } = await client.send('Performance.getMetrics');
+    return 1000 * metrics.find(({ name }) => name === 'TaskDuration')!.value;
+  };
+  const frame = () =>
+    page.evaluate(() => new Promise((done) => requestAnimationFrame(() => setTimeout(done))));
+  const grip = page.getByRole('slider').first();
+  const box = (await grip.boundingBox())!;
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  const cost = async (moves: boolean, at: number) => {
+    const before = await busy();
+    await page.mouse.move(moves ? x - 2 - (at % 30) : 500 + (at % 30), moves ? y : 12);
+    await frame();
+    return (await busy()) - before;
+  };
+  const idle: number[] = [];
+  for (let at = 0; at < MOVES; at += 1) idle.push(await cost(false, at));
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  const moved: number[] = [];
+  for (let at = 0; at < MOVES; at += 1) moved.push(await cost(true, at));
+  await page.mouse.up();
+  // What a move over nothing costs, and asking for the count, is taken off.
+  const { median } = figureOf(idle);
+  return moved.map((one) => Math.max(0, one - median));
+}
+
+const WISHES = 12;
+
+/** From a wish to the docket that it leads to: the blend, the balance and the simulated bake. */
+async function wishTimes(page: Page): Promise<number[]> {
+  const times: number[] = [];
+  for (let at = 0; at < WISHES; at += 1)
+    times.push(
+      await page.evaluate(async () => {
+        const chip = [...document.querySelectorAll('button')].find((one) => one.textContent === 'tender')!;
+        const began = performance.now();
+        chip.click();
+        const stale = () =>
+          document.querySelector('#the-blend')!.closest('section')!.querySelector('[data-stale]');
+        while (!stale()) await new Promise((frame) => requestAnimationFrame(frame));
+        while (stale()) await new Promise((frame) => requestAnimationFrame(frame));
+        return performance.now() - began;
+      }),
+    );
+  return times;
+}
+
+/** The blend stage of a recipe, in a kitchen with a bag of every flour. */
+async function onBlendStage(page: Page): Promise<Pick<PageFigures, 'drag' | 'wish'>> {
+  const household = /kitchen\/([^/]+)/.exec(page.url())![1]!;
+  for (const ingredient of FLOUR_IDS)
+    await page.evaluate(
+      ({ url, bag }) =>
+        fetch(url, {
+          method: 'PUT',
+          headers: { 'content-type': 'application/json', 'x-omniarton': '1', 'if-none-match': '*' },
+          body: JSON.stringify({ bag, grams: 1000 }),
+        }),
+      {
+        url: `/api/households/${household}/cupboard/bags/${randomUUID()}`,
+        bag: {
+          schema: 1,
+          ingredient,
+          note: '',
+          packGrams: null,
+          price: null,
+          opened: null,
+          bestBefore: null,
+          certified: true,
+          place: 'cupboard',
+        },
+      },
+    );
+  await page.reload();
+  await page
+    .getByRole('navigation', { name: 'Stages' })
+    .getByRole('link', { name: 'Blend', exact: true })
+    .click();
+  await page.getByRole('slider').first().waitFor();
+  await page.waitForSelector('main:not([data-busy])');
+  const wish = figureOf((await wishTimes(page)).slice(2));
+  const drag = figureOf(await dragCosts(page));
+  return { drag, wish };
+}
+
 async function onPage(page: Page, address: string): Promise<PageFigures> {
   // The runner's compiler names functions with a helper that the page doesn't have.
   await page.addInitScript('globalThis.__name = (one) => one');
@@ -104,12 +200,14 @@ async function onPage(page: Page, address: string): Promise<PageFigures> {
   const heapBefore = await heapMb(page);
   for (let at = 0; at < MANY_EDITS; at += 1) await editOnce(page, 300 + (at % 50));
   await page.waitForSelector('main:not([data-busy])');
+  const heapAfter = await heapMb(page);
   return {
     edit: figureOf(times.slice(WARM_UPS)),
     key,
     heapBefore,
-    heapAfter: await heapMb(page),
+    heapAfter,
     answersPerSecond,
+    ...(await onBlendStage(page)),
   };
 }
 

@@ -1,17 +1,28 @@
 import { pageWeights } from '../scripts/lib/weights.mjs';
-import { coreFigures, FLOURS } from './core';
+import { blendFigures, FLOURS } from './blend';
+import { coreFigures } from './core';
 import { calibration, measure, row } from './measure';
 import { pageFigures } from './page';
 import { readingFigures } from './reading';
 
 const base = measure(calibration);
-const { quick, blend, whole } = coreFigures();
+const { quick, whole } = coreFigures();
 console.log(
   `${''.padEnd(46)}  ${'median'.padStart(12)}  ${'p95'.padStart(12)}  ${'of the loop'.padStart(10)}`,
 );
 console.log(row('calibration loop', base, base));
 console.log(row('read + guard + balance, 15 lines', quick, base, 10));
-console.log(row(`blend over ${FLOURS} flours, at most 4 of them`, blend, base, 150));
+const blend = await blendFigures();
+console.log(row(`cake blend over ${FLOURS} flours, K = 4, five answers`, blend.cake, base, 300));
+console.log(row('the same for every family in turn', blend.families, base, 300));
+console.log(row('K = 5', blend.five, base, 6000));
+console.log(row('wishes that clash, with the ways out', blend.infeasible, base, 1000));
+console.log(
+  `optimality gap on 20 small questions, against every set solved by itself: ${blend.gap.toExponential(1)}`,
+);
+console.log(
+  `HiGHS on the cake’s question with absolute deviations: ${blend.highs.seconds.toFixed(1)} s, ${blend.highs.status} (limit 10 s)`,
+);
 console.log(row('whole conversion', whole, base));
 const reading = readingFigures();
 console.log(
@@ -26,6 +37,8 @@ console.log(
 const page = await pageFigures();
 console.log(row('edit to docket, in the browser', page.edit, base, 100));
 console.log(row('main thread, a key', page.key, base, 8));
+console.log(row('main thread, a move while dragging a share', page.drag, base, 8));
+console.log(row(`a wish, to a settled docket, ${FLOURS} bags`, page.wish, base));
 console.log(
   `engine answers shown while dragging: ${page.answersPerSecond.toFixed(0)} a second (wanted: at least 10)`,
 );

@@ -21,9 +21,14 @@ export function FloursPage() {
   const { household = '' } = useParams();
   useKitchen(household);
   const [search, setSearch] = useSearchParams();
-  const chosen = (search.get('compare') ?? '').split(',').filter(Boolean).slice(0, MOST);
-  const choose = (ids: readonly string[]) =>
+  // The address follows the marks; marks that come quicker than it changes aren't lost.
+  const [chosen, setChosen] = useState<readonly string[]>(() =>
+    (search.get('compare') ?? '').split(',').filter(Boolean).slice(0, MOST),
+  );
+  const choose = (ids: readonly string[]) => {
+    setChosen(ids);
     setSearch(ids.length > 0 ? { compare: ids.join(',') } : {}, { replace: true });
+  };
   const { data, failed } = useKitchenAnswer(
     household,
     ['flours'],

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { styled } from 'styled-components';
 import { Figure, Small } from './layout';
 
@@ -11,7 +12,8 @@ interface Props {
   readonly fromName: string;
   readonly to: number;
   /** Something else to hold it against, drawn as a square. */
-  readonly beside?: { readonly name: string; readonly at: number };
+  readonly beside?: number;
+  readonly besideName?: string;
   readonly band?: readonly [low: number, high: number];
   /** The rail's end; else it ends a little beyond what is on it. */
   readonly most?: number;
@@ -23,15 +25,26 @@ const sayShort = (value: number) => String(Number(value.toPrecision(value < 10 ?
 const BEYOND = 1.12;
 
 /** A balance as a rail: the band, a ring where it came from, a wedge where it stands now. */
-export function Rail(props: Props) {
-  const { label, about, unit = '', from, fromName, to, band, beside, say = sayShort, stale } = props;
+export const Rail = memo(function Rail(props: Props) {
+  const {
+    label,
+    about,
+    unit = '',
+    from,
+    fromName,
+    to,
+    band,
+    beside,
+    besideName = '',
+    say = sayShort,
+  } = props;
   const end = props.most ?? Math.max(from, to, band?.[1] ?? 0, 1e-9) * BEYOND;
   const at = (value: number) => `${Math.min(100, Math.max(0, (100 * value) / end))}%`;
   const out = band && (to < band[0] || to > band[1]);
   const words = [
     `${say(to)}${unit ? ` ${unit}` : ''}`,
     `${fromName} ${say(from)}`,
-    ...(beside ? [`${beside.name} ${say(beside.at)}`] : []),
+    ...(beside === undefined ? [] : [`${besideName} ${say(beside)}`]),
     ...(band ? [`band ${say(band[0])} to ${say(band[1])}`] : []),
     ...(out ? ['outside the band'] : []),
   ].join(', ');
@@ -43,27 +56,29 @@ export function Rail(props: Props) {
       </div>
       <Track role="img" aria-label={`${label}: ${words}`}>
         {band ? <Band style={{ left: at(band[0]), right: `calc(100% - ${at(band[1])})` }} /> : null}
-        {beside ? (
-          <Square style={{ left: at(beside.at) }} title={`${beside.name} ${say(beside.at)}`} />
-        ) : null}
+        {beside === undefined ? null : (
+          <Square style={{ left: at(beside) }} title={`${besideName} ${say(beside)}`} />
+        )}
         <Ring style={{ left: at(from) }} title={`${fromName} ${say(from)}`} />
         <Wedge style={{ left: at(to) }} data-out={out || undefined} />
       </Track>
       <Now>
-        <Figure $size={1.5} data-stale={stale || undefined}>
+        <Figure $size={1.5} data-stale={props.stale || undefined}>
           {say(to)}
         </Figure>
         {unit ? <Small as="span"> {unit}</Small> : null}
         <Small>
           {fromName} {say(from)}
-          {beside ? `, ${beside.name} ${say(beside.at)}` : ''}
+          {beside === undefined ? '' : `, ${besideName} ${say(beside)}`}
         </Small>
       </Now>
     </Line>
   );
-}
+});
 
+/** Its moves concern nothing outside of it: the page isn't laid out anew for them. */
 const Line = styled.div`
+  contain: content;
   display: grid;
   grid-template-columns: 10rem minmax(6rem, 1fr) 9.5rem;
   align-items: center;

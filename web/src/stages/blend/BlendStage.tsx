@@ -1,3 +1,4 @@
+import { memo, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Blend, BlendPart } from '@omniarton/core/blend';
 import type { BlendBench, Docket } from '@omniarton/core/docket';
@@ -73,20 +74,46 @@ interface Props {
 }
 
 function OnTheBench({ docket, shares, blend, others, ways, bench }: Props) {
+  return (
+    <Stack $gap={7}>
+      <ByHand docket={docket} shares={shares} blend={blend} bench={bench}>
+        <WaysOut ways={ways} />
+        <ToBuy />
+        <MoreBag />
+        <KeepInJar shares={shares} />
+        <Wishes />
+      </ByHand>
+      <OtherBlends blends={others} />
+      <Schools />
+      <Fold name="Work out a bought blend from its label">
+        <BoughtBlend />
+      </Fold>
+      <LeftOut />
+    </Stack>
+  );
+}
+
+interface ByHandProps extends Pick<Props, 'docket' | 'shares' | 'blend' | 'bench'> {
+  /** What stands between and hangs on no hand: it isn't drawn anew while something is dragged. */
+  readonly children: ReactNode;
+}
+
+/** All that follows the pointer while shares are moved. */
+function ByHand({ docket, shares, blend, bench, children }: ByHandProps) {
   const [{ pins }] = useRequest();
   const hand = useHand(shares, bench);
   const grams = docket.parts.flatMap((one) => one.blend).reduce((sum, one) => sum + one.grams, 0);
   const because = docket.shifts.find(({ rule }) => rule === 'replace-flour')?.because;
   const words = [...blend.relaxed, ...(hand.moving || pins.length > 0 ? [] : blend.binding), ...hand.over];
   return (
-    <Stack $gap={7}>
+    <>
       <Stack as="section" aria-labelledby="the-blend">
         <Head hand={hand} grams={grams} />
         <HandBar hand={hand} />
         {because ? <Small>Because {because}.</Small> : null}
         <Flours>
-          {hand.flours.map((one) => (
-            <FlourRow key={one.ingredient} hand={hand} one={one} grams={grams} />
+          {hand.flours.map(({ ingredient }, at) => (
+            <FlourRow key={ingredient} hand={hand} at={at} grams={grams} />
           ))}
         </Flours>
         <Small>
@@ -98,23 +125,13 @@ function OnTheBench({ docket, shares, blend, others, ways, bench }: Props) {
             {words.join('; ')}.
           </Notice>
         ) : null}
-        <WaysOut ways={ways} />
-        <ToBuy />
-        <MoreBag />
-        <KeepInJar shares={shares} />
+        {children}
       </Stack>
-      <Wishes />
       <Fold name="Move three of them on a triangle">
         <Triangle hand={hand} />
       </Fold>
       <BlendCharacter hand={hand} />
-      <OtherBlends blends={others} />
-      <Schools />
-      <Fold name="Work out a bought blend from its label">
-        <BoughtBlend />
-      </Fold>
-      <LeftOut />
-    </Stack>
+    </>
   );
 }
 
@@ -122,7 +139,6 @@ function OnTheBench({ docket, shares, blend, others, ways, bench }: Props) {
 function Head({ hand, grams }: { readonly hand: Hand; readonly grams: number }) {
   const { wheat } = useOnBlendBench();
   const stale = useEngine(isStale);
-  const [{ pins, blend: wishes }, ask] = useRequest();
   return (
     <Row $gap={3}>
       <Figure $size={3} data-stale={stale || undefined}>
@@ -138,14 +154,20 @@ function Head({ hand, grams }: { readonly hand: Hand; readonly grams: number }) 
           {hand.perKilo === null ? '' : `, ${sayMoney((hand.perKilo * grams) / 1000)} in all`}
         </Small>
       </div>
-      {pins.length > 0 || wishes.jar !== null ? (
-        <Button onPress={() => ask({ pins: [], blend: { ...wishes, jar: null } })}>
-          Let the engine choose again
-        </Button>
-      ) : null}
+      <ChooseAgain />
     </Row>
   );
 }
+
+const ChooseAgain = memo(function ChooseAgain() {
+  const [{ pins, blend }, ask] = useRequest();
+  if (pins.length === 0 && blend.jar === null) return null;
+  return (
+    <Button onPress={() => ask({ pins: [], blend: { ...blend, jar: null } })}>
+      Let the engine choose again
+    </Button>
+  );
+});
 
 const Flours = styled.ul`
   display: grid;

@@ -1,6 +1,7 @@
+import { memo } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { giveWay } from '@omniarton/core/blend';
+import { giveWay, type BenchFlour } from '@omniarton/core/blend';
 import { flourPath } from '../../app/paths';
 import { Button } from '../../ui/Button';
 import { FlourScrap } from '../../ui/Flour';
@@ -8,11 +9,11 @@ import { Figure, Small } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
 import { sayGrams } from '../../ui/say';
 import { useHousehold, useRequest } from '../bench/onBench';
-import type { Hand, HandFlour } from './useHand';
+import type { Hand } from './useHand';
 
 interface Props {
   readonly hand: Hand;
-  readonly one: HandFlour;
+  readonly at: number;
   /** Of the whole blend. */
   readonly grams: number;
 }
@@ -20,19 +21,8 @@ interface Props {
 const PERCENT = 100;
 
 /** A flour of the blend: its grams, its share to set or hold by hand, and the way out. */
-export function FlourRow({ hand, one: { ingredient, share, held, flour }, grams }: Props) {
-  const household = useHousehold();
-  const [{ pins, withoutFlours }, ask] = useRequest();
-  const others = pins.filter((pin) => pin.ingredient !== ingredient);
-  /** When the whole blend is by hand its other shares give way; else they are solved around this one. */
-  const byHand = hand.flours.every((each) => pins.some((pin) => pin.ingredient === each.ingredient));
-  const set = (to: number) =>
-    byHand
-      ? hand.set((before) => giveWay(before, ingredient, to))
-      : ask({ pins: [...others, { ingredient, share: to, held: true }] });
-  const hold = () =>
-    ask({ pins: [...others, { ingredient, share: Math.round(share * PERCENT) / PERCENT, held: true }] });
-  const letGo = () => ask({ pins: byHand ? [...others, { ingredient, share, held: false }] : others });
+export function FlourRow({ hand, at, grams }: Props) {
+  const { share, flour } = hand.flours[at]!;
   return (
     <Line>
       <FlourScrap kind={flour.class} size={22} />
@@ -40,6 +30,34 @@ export function FlourRow({ hand, one: { ingredient, share, held, flour }, grams 
         {sayGrams(grams * share)}
         <small> g</small>
       </Weight>
+      <Rest flour={flour} settled={hand.settled} set={hand.set} grams={grams} />
+    </Line>
+  );
+}
+
+interface RestProps extends Pick<Hand, 'settled' | 'set'> {
+  readonly flour: BenchFlour;
+  readonly grams: number;
+}
+
+/** What of a row stays as it is while a share is dragged: nothing of it is drawn for a move of the pointer. */
+const Rest = memo(function Rest({ flour, settled, set, grams }: RestProps) {
+  const household = useHousehold();
+  const [{ pins, withoutFlours }, ask] = useRequest();
+  const { id: ingredient } = flour;
+  const { share, held } = settled.find((one) => one.ingredient === ingredient) ?? { share: 0, held: false };
+  const others = pins.filter((pin) => pin.ingredient !== ingredient);
+  /** When the whole blend is by hand its other shares give way; else they are solved around this one. */
+  const byHand = settled.every((each) => pins.some((pin) => pin.ingredient === each.ingredient));
+  const put = (to: number) =>
+    byHand
+      ? set((before) => giveWay(before, ingredient, to))
+      : ask({ pins: [...others, { ingredient, share: to, held: true }] });
+  const hold = () =>
+    ask({ pins: [...others, { ingredient, share: Math.round(share * PERCENT) / PERCENT, held: true }] });
+  const letGo = () => ask({ pins: byHand ? [...others, { ingredient, share, held: false }] : others });
+  return (
+    <>
       <div>
         <Link to={flourPath(household, ingredient)}>
           <strong>{flour.name}</strong>
@@ -53,7 +71,7 @@ export function FlourRow({ hand, one: { ingredient, share, held, flour }, grams 
         min={5}
         max={PERCENT}
         value={Math.round(share * PERCENT)}
-        onCommit={(percent) => set(percent / PERCENT)}
+        onCommit={(percent) => put(percent / PERCENT)}
       />
       <Button
         $weight={held ? 'plain' : 'quiet'}
@@ -69,9 +87,9 @@ export function FlourRow({ hand, one: { ingredient, share, held, flour }, grams 
       >
         ✕
       </Button>
-    </Line>
+    </>
   );
-}
+});
 
 /** How the cupboard stands to what is needed. */
 function stockWords(onHand: number | null, need: number): string[] {

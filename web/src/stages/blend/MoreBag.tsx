@@ -11,7 +11,7 @@ import { PROPERTY_WORDS, sayProperty } from './words';
 /** What one more bag than is to be bought would do for the blend. */
 export function MoreBag() {
   const [{ blend }, ask] = useRequest();
-  const { about, now } = useRead();
+  const { about, now } = useRead({ settled: true });
   const { data } = useKitchenAnswer(
     useHousehold(),
     [...about, 'more'],

@@ -58,7 +58,7 @@ function useWays() {
 /** Ways to a blend side by side, up to four at once. */
 export function Schools() {
   const { open, barred, picks, isOn, mark } = useWays();
-  const { about, now } = useRead();
+  const { about, now } = useRead({ settled: true });
   const { data, stale } = useKitchenAnswer<readonly SchoolAnswer[]>(
     useHousehold(),
     [...about, 'schools', picks],

@@ -6,11 +6,14 @@ import type { RootState } from '../../app/state';
 import { useKitchenAnswer } from '../../engine/useKitchenAnswer';
 import { useDraftId, useEngine, useHousehold } from '../bench/onBench';
 
-/** The recipe as it was read last, and which revision that answers to: what questions about it hang on. */
-export function useRead() {
+/**
+ * The recipe as it was read last, and which revision that answers to: what questions about it hang on. `settled`: wait until
+ * its docket is whole, so that a long question doesn't hold it up.
+ */
+export function useRead({ settled = false } = {}) {
   const store = useStore<RootState>();
   const draft = useDraftId();
-  const revision = useEngine(({ quick }) => quick);
+  const revision = useEngine(({ quick, slow }) => (settled ? slow : quick));
   return {
     about: [draft, revision] as const,
     /** As it stands when the question is asked. */

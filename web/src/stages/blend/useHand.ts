@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import {
   cupOfPortions,
   mixVectors,
@@ -85,8 +85,22 @@ export function useHand(shares: readonly BlendPart[], bench: BlendBench) {
       ),
     [now, byId, bench],
   );
+  const ask100 = useCallback(
+    (next: readonly HandShare[]) => {
+      const left = toPercents(next).filter(({ share }) => share > 0);
+      ask({ pins: left.map(({ ingredient, share, held }) => ({ ingredient, share, held })) });
+    },
+    [ask],
+  );
+  /** Moves and lets go at once, as a key does. The same function while a pointer drags. */
+  const set = useCallback(
+    (next: (before: readonly HandShare[]) => readonly HandShare[]) => ask100(next(settled)),
+    [ask100, settled],
+  );
   return {
     ...blend,
+    /** The shares as they are when nothing is moved. */
+    settled,
     moving: moving !== null,
     /** Moves shares without asking anything yet. */
     move: (next: (before: readonly HandShare[]) => readonly HandShare[]) =>
@@ -94,15 +108,10 @@ export function useHand(shares: readonly BlendPart[], bench: BlendBench) {
     /** Lets go: what the shares are now is asked for. */
     drop: () => {
       if (!moving) return;
-      const left = toPercents(moving).filter(({ share }) => share > 0);
       setMoving(null);
-      ask({ pins: left.map(({ ingredient, share, held }) => ({ ingredient, share, held })) });
+      ask100(moving);
     },
-    /** Moves and lets go at once, as a key does. */
-    set: (next: (before: readonly HandShare[]) => readonly HandShare[]) => {
-      const left = toPercents(next(settled)).filter(({ share }) => share > 0);
-      ask({ pins: left.map(({ ingredient, share, held }) => ({ ingredient, share, held })) });
-    },
+    set,
   };
 }
 

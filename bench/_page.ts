@@ -1,0 +1,3 @@
+import { pageFigures } from './page';
+const p = await pageFigures();
+console.log('drag', p.drag, 'wish', p.wish, 'edit', p.edit);
