@@ -11,6 +11,13 @@ const PHONE = { width: 390, height: 844 };
 const CAKE = 'Pear and cardamom layer cake';
 const SNAPS = 'Harbour ginger snaps';
 
+/** Views of a kitchen beside its cupboard. */
+const VIEWS = [
+  ['flours', 'flours?compare=white-rice-flour,sorghum-flour,almond-flour,coconut-flour'],
+  ['flour', 'flours/sweet-rice-flour'],
+  ['jar-label', 'jars/0195a0c0-0000-7000-8000-000000000007'],
+];
+
 const into = (name) => join(root, 'docs/screenshots', `${name}.png`);
 const settled = (page) => page.waitForSelector('main:not([data-busy]):not([aria-busy])');
 
@@ -91,9 +98,23 @@ await run(async () => {
       .getByRole('region', { name: /Quillhaven/ })
       .getByRole('link', { name: 'Kitchen' })
       .click();
-    await kitchen.getByText('Sedge Lane').click();
+    await kitchen.getByText('potato starch, second shelf').click();
     await settled(kitchen);
+    const address = kitchen.url().replace(/\/cupboard$/, '');
     await shoot(kitchen, 'kitchen');
+    for (const [name, path] of VIEWS) {
+      const page = await open(browser, house, {});
+      await page.goto(`${address}/${path}`);
+      await settled(page);
+      await shoot(page, name);
+    }
+    const schools = await open(browser, house, { title: CAKE, stage: 'Blend' });
+    await schools.getByRole('article').nth(1).waitFor();
+    await schools
+      .getByRole('heading', { name: 'Schools side by side' })
+      .evaluate((one) => one.scrollIntoView());
+    await schools.evaluate('window.scrollBy(0, -60)');
+    await shoot(schools, 'schools');
     await shoot(await open(browser, house, { title: SNAPS, stage: 'Blend', dark: true }), 'blend-dark');
     await shoot(await open(browser, house, { title: CAKE, stage: 'Read', viewport: PHONE }), 'phone-read');
     const phone = await open(browser, house, { title: SNAPS, stage: 'Heat', viewport: PHONE });

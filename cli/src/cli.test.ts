@@ -163,3 +163,43 @@ describe('what can’t be used', () => {
     expect(err[0]).not.toContain('\n');
   });
 });
+
+describe('what is wished of a blend', () => {
+  const flours = (...args: string[]) =>
+    (call('convert', 'a.txt', ...args).json() as { parts: { blend: { ingredient: string }[] }[] }).parts
+      .flatMap(({ blend }) => blend)
+      .map(({ ingredient }) => ingredient);
+  it('goes by a route, keeps to few flours, and to the bags of a kitchen file', () => {
+    expect(flours('--route', 'cassava-led')).toContain('cassava-flour');
+    expect(flours('--flours', '2')).toHaveLength(2);
+    const place = {
+      note: '',
+      packGrams: null,
+      price: null,
+      opened: null,
+      bestBefore: null,
+      certified: true,
+      place: 'cupboard',
+    };
+    const bags = ['white-rice-flour', 'potato-starch'].map((ingredient) => ({
+      id: ingredient,
+      grams: 1000,
+      bag: { ingredient, ...place },
+    }));
+    writeFileSync(join(folder, 'bags.json'), JSON.stringify({ ...EMPTY_KITCHEN, bags }));
+    expect(flours('--kitchen', 'bags.json', '--buy', '0').sort()).toEqual([
+      'potato-starch',
+      'white-rice-flour',
+    ]);
+  });
+  it.each([
+    ['--wish', 'moonlit'],
+    ['--flours', '9'],
+    ['--buy', '-1'],
+    ['--route', 'by sea'],
+  ])('%s %s can’t be used', (option, value) => {
+    const { code, err } = call('convert', 'a.txt', `${option}=${value}`);
+    expect(code).toBe(2);
+    expect(err).toHaveLength(1);
+  });
+});

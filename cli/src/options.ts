@@ -1,11 +1,13 @@
 import { parseArgs } from 'node:util';
 import type { ConversionRequest } from '@omniarton/core/kitchen';
-import { EMPTY_REQUEST } from '@omniarton/core/kitchen';
+import { EMPTY_REQUEST, NO_WISHES } from '@omniarton/core/kitchen';
 import {
+  AIMS,
   AVOIDANCES,
   BINDER_SCHOOLS,
   DIETS,
   FAMILIES,
+  ROUTES,
   STRICTNESSES,
   type Avoidance,
 } from '@omniarton/core/vocabulary';
@@ -77,6 +79,10 @@ function parse(args: readonly string[]) {
         without: { type: 'string' },
         family: { type: 'string' },
         school: { type: 'string' },
+        route: { type: 'string' },
+        wish: { type: 'string' },
+        flours: { type: 'string' },
+        buy: { type: 'string' },
         gluten: { type: 'string' },
         kitchen: { type: 'string' },
         people: { type: 'string' },
@@ -87,6 +93,18 @@ function parse(args: readonly string[]) {
     throw new UsageError((error as Error).message.split('\n')[0]);
   }
 }
+
+/** A small whole number within its limits. */
+function count(option: string, value: string | undefined, least: number, most: number): number | undefined {
+  if (value === undefined) return undefined;
+  const number = Number(value);
+  if (!Number.isInteger(number) || number < least || number > most)
+    throw new UsageError(`--${option}: "${value}" is no whole number from ${least} to ${most}`);
+  return number;
+}
+
+const MOST_FLOURS = 5;
+const MOST_BAGS = 20;
 
 export function readOptions(args: readonly string[]): Options {
   const { values, positionals } = parse(args);
@@ -105,6 +123,13 @@ export function readOptions(args: readonly string[]): Options {
     people: values.people === undefined ? [] : values.people.split(',').map((one) => one.trim()),
     gluten: oneOf('gluten', values.gluten, STRICTNESSES) ?? EMPTY_REQUEST.gluten,
     school: oneOf('school', values.school, BINDER_SCHOOLS) ?? EMPTY_REQUEST.school,
+    blend: {
+      ...NO_WISHES,
+      route: oneOf('route', values.route, ROUTES) ?? null,
+      aims: (values.wish?.split(',') ?? []).map((wish) => oneOf('wish', wish.trim(), AIMS)!),
+      most: count('flours', values.flours, 1, MOST_FLOURS) ?? NO_WISHES.most,
+      buy: count('buy', values.buy, 0, MOST_BAGS) ?? null,
+    },
   };
   return { verb: known, files, request, kitchen: values.kitchen ?? null };
 }

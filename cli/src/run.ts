@@ -1,7 +1,13 @@
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { takeIn } from '@omniarton/core/exchange';
-import { BUILT_IN_KITCHEN, EMPTY_KITCHEN, type Kitchen, type KitchenDocument } from '@omniarton/core/kitchen';
+import {
+  BUILT_IN_KITCHEN,
+  EMPTY_KITCHEN,
+  type BagOnHand,
+  type Kitchen,
+  type KitchenDocument,
+} from '@omniarton/core/kitchen';
 import { layOut } from '@omniarton/core/larder';
 import { readRecipe } from '@omniarton/core/read';
 import { engineVersion } from '../../scripts/lib/engine.mjs';
@@ -44,19 +50,23 @@ function textsOf(file: string, folder: string): string[] {
   return recipes.map((one) => one.text);
 }
 
+/** A kitchen as a file has it: any part of its document, and the bags in the cupboard. */
+type KitchenFile = Partial<KitchenDocument> & { readonly bags?: readonly BagOnHand[] };
+
 /** A household's kitchen out of a file, without the recipes that stand in other lists. */
 function kitchenOf({ kitchen: file }: Options, folder: string): Kitchen {
   if (file === null) return BUILT_IN_KITCHEN;
-  let doc: Partial<KitchenDocument>;
+  let doc: KitchenFile;
   try {
-    doc = JSON.parse(textOf(file, folder)) as Partial<KitchenDocument>;
+    doc = JSON.parse(textOf(file, folder)) as KitchenFile;
   } catch (error) {
     if (error instanceof UsageError) throw error;
     throw new UsageError(`${file}: this is no JSON`);
   }
   if (doc.schema !== EMPTY_KITCHEN.schema)
     throw new UsageError(`${file}: this is no kitchen (schema ${EMPTY_KITCHEN.schema})`);
-  return layOut({ ...EMPTY_KITCHEN, ...doc, recipes: [] }, {}, 'cli').kitchen;
+  const { bags = [], ...own } = doc;
+  return layOut({ ...EMPTY_KITCHEN, ...own, recipes: [] }, {}, 'cli', bags).kitchen;
 }
 
 function answer({ verb, request }: Options, kitchen: Kitchen, text: string): unknown {
