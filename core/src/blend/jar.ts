@@ -1,6 +1,6 @@
 import { getIngredient, unfold, type Catalogue } from '../catalogue';
 import type { JarPart } from '../kitchen';
-import { GLUTEN_CLASSES, type Avoidance, type GlutenClass } from '../vocabulary';
+import { ALLERGENS, GLUTEN_CLASSES, type Avoidance, type GlutenClass } from '../vocabulary';
 import { cupOfBlend } from './cup';
 
 /** What a bag still holds. */
@@ -107,7 +107,9 @@ export function wholeBags(
 export interface JarLabel {
   readonly name: string;
   readonly contents: readonly { readonly name: string; readonly percent: number }[];
+  /** Allergens of the US and EU lists, and what else some people avoid. */
   readonly contains: readonly Avoidance[];
+  readonly alsoHolds: readonly Avoidance[];
   readonly mayContain: readonly Avoidance[];
   readonly gluten: GlutenClass;
   /** Grams in a US cup of this blend, stirred and spooned. */
@@ -122,17 +124,17 @@ export function jarLabel(name: string, madeOf: readonly JarPart[], catalogue: Ca
     getIngredient(catalogue, ingredient),
     ...unfold(catalogue, ingredient).map((part) => getIngredient(catalogue, part.ingredient)),
   ]);
-  const contains = [...new Set(all.flatMap(({ allergens }) => allergens))];
+  const holds = [...new Set(all.flatMap(({ allergens }) => allergens))];
+  const listed = (one: Avoidance) => ALLERGENS.some((each) => each === one);
   return {
     name,
     contents: parts.map(({ ingredient, share }) => ({
       name: getIngredient(catalogue, ingredient).name,
       percent: Math.round((1000 * share) / total) / 10,
     })),
-    contains,
-    mayContain: [...new Set(all.flatMap(({ possible }) => possible))].filter(
-      (one) => !contains.includes(one),
-    ),
+    contains: holds.filter(listed),
+    alsoHolds: holds.filter((one) => !listed(one)),
+    mayContain: [...new Set(all.flatMap(({ possible }) => possible))].filter((one) => !holds.includes(one)),
     gluten: all.reduce<GlutenClass>(
       (worst, { gluten }) =>
         GLUTEN_CLASSES.indexOf(gluten) > GLUTEN_CLASSES.indexOf(worst) ? gluten : worst,

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { BUILT_IN_KITCHEN, catalogueOf } from '../kitchen';
-import { toEnd } from '../quantity';
+import { solveProgram, toEnd } from '../quantity';
 import { runs } from '../testing';
-import { boundedOptimum } from './bounded';
+import { boundedOptimum, objective, programOf } from './bounded';
 import { FLOUR_TRAITS } from './data/flourTraits';
 import { canBeBlended } from './feasible';
 import { lifted } from './lift';
@@ -108,6 +108,28 @@ describe('limits', () => {
         }, 0);
       }),
       runs(2),
+    ));
+  it('and one-sided squares give the same optimum with slacks, by the library, as without', () =>
+    fc.assert(
+      fc.property(questions, (question) => {
+        const deviations = deviationsOf(question, catalogue);
+        for (const members of subsetsOf(question.flours.length, 4)) {
+          const ids = members.map((i) => question.flours[i]!);
+          if (members.length < 2) continue;
+          const low = ids.map((id) => Math.max(question.leastShare, question.floors[id] ?? 0));
+          const cap = ids.map((id) => question.caps[id]!);
+          const best = boundedOptimum(members, question, deviations);
+          if (cap.some((one, at) => one < low[at]!)) continue;
+          const program = solveProgram(programOf(members, low, cap, question, deviations));
+          expect(best === undefined).toBe(program === undefined);
+          if (best && program)
+            expect(best.value).toBeCloseTo(
+              objective(members, program.x.slice(0, members.length), deviations),
+              7,
+            );
+        }
+      }),
+      runs(1),
     ));
   it('are kept by every answer', () =>
     fc.assert(

@@ -1,12 +1,14 @@
+import { unfold, type Catalogue } from '../catalogue';
 import { catalogueOf } from '../kitchen';
 import type { Steps } from '../quantity';
 import { ROUTES, type RouteId } from '../vocabulary';
 import type { Asked } from './ask';
-import { sharesRecord, type BlendPart } from './blend';
+import { partOf, sharesRecord, type BlendPart } from './blend';
 import { costOf } from './cost';
 import { cupOfBlend } from './cup';
 import { ROUTE_TABLE } from './data/routes';
 import { designBlend } from './design';
+import { hasTraits } from './properties';
 import type { PropertyVector } from './vector';
 import { blendGrams, routeBarredBecause } from './routes';
 import { nameOf, onHand } from './shelf';
@@ -21,6 +23,8 @@ export interface School {
   readonly pick: SchoolPick;
   readonly name: string;
   readonly shares: readonly BlendPart[];
+  /** What a jar is mixed of; else the shares themselves. */
+  readonly contents: readonly BlendPart[];
   readonly properties: PropertyVector;
   /** In the place of all wheat flour of this bake. */
   readonly grams: number;
@@ -47,6 +51,11 @@ function missing(shares: readonly BlendPart[], grams: number, { kitchen }: Asked
     return short > ENOUGH ? [{ ingredient, name: nameOf(ingredient, catalogue), grams: short }] : [];
   });
 }
+
+const contentsOf = (jar: string, catalogue: Catalogue): BlendPart[] =>
+  unfold(catalogue, jar).flatMap(({ ingredient, share }) =>
+    hasTraits(ingredient, catalogue) ? [partOf(ingredient, share, catalogue)] : [],
+  );
 
 /** The routes that this family can go for these people, and why it can't go the others. */
 export const routesFor = ({
@@ -89,6 +98,7 @@ export function* schoolOf(pick: SchoolPick, asked: Asked): Steps<SchoolAnswer> {
     pick,
     name: pick.kind === 'jar' ? shares[0]!.name : named,
     shares,
+    contents: pick.kind === 'jar' ? contentsOf(shares[0]!.ingredient, catalogue) : shares,
     properties,
     grams,
     cupGrams,

@@ -14,6 +14,7 @@ import { sayDay, sayGrams, sayPercent, today } from '../ui/say';
 import { TextEntry } from '../ui/TextEntry';
 import { EMPTY_BAG } from './bagForm';
 import { addBag, moveBags } from './bags';
+import { mixedAnew } from './jarVersions';
 import type { KitchenChange } from './kitchens';
 import { Entry, Section } from './Section';
 import { useCupboard } from './useCupboard';
@@ -63,18 +64,7 @@ export function Jars({ household, doc, change }: Props) {
           {blend.earlier.map(({ until, madeOf }) => (
             <Small key={until + madeOfWords(madeOf, nameOf)}>
               Until {sayDay(until)}: {madeOfWords(madeOf, nameOf)}{' '}
-              <Button
-                $weight="quiet"
-                onPress={() =>
-                  set(blend.id, {
-                    madeOf,
-                    earlier: [
-                      { until: today(), madeOf: blend.madeOf },
-                      ...blend.earlier.filter((one) => one.madeOf !== madeOf),
-                    ],
-                  })
-                }
-              >
+              <Button $weight="quiet" onPress={() => set(blend.id, mixedAnew(blend, madeOf))}>
                 Mix it so again
               </Button>
             </Small>

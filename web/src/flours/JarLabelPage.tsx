@@ -70,6 +70,7 @@ const Label = ({ label, mixedOn, batch, grams, own }: Props) => (
       ) : (
         'None of the listed allergens by its parts. '
       )}
+      {label.alsoHolds.length > 0 ? `Of what some avoid: ${label.alsoHolds.join(', ')}. ` : ''}
       {label.mayContain.length > 0 ? `May hold ${label.mayContain.join(', ')}. ` : ''}
       {label.gluten === 'contains'
         ? 'Holds gluten.'

@@ -2,7 +2,8 @@ import { memo } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { giveWay, type BenchFlour } from '@omniarton/core/blend';
-import { flourPath } from '../../app/paths';
+import { HOUSE_PREFIX } from '@omniarton/core/guard';
+import { flourPath, jarPath } from '../../app/paths';
 import { Button } from '../../ui/Button';
 import { FlourScrap } from '../../ui/Flour';
 import { Figure, Small } from '../../ui/layout';
@@ -59,7 +60,7 @@ const Rest = memo(function Rest({ flour, settled, set, grams }: RestProps) {
   return (
     <>
       <div>
-        <Link to={flourPath(household, ingredient)}>
+        <Link to={pageOf(household, ingredient)}>
           <strong>{flour.name}</strong>
         </Link>
         <Small>{[flour.class, ...stockWords(flour.onHand, grams * share)].join(' · ')}</Small>
@@ -90,6 +91,11 @@ const Rest = memo(function Rest({ flour, settled, set, grams }: RestProps) {
     </>
   );
 });
+
+const pageOf = (household: string, ingredient: string) =>
+  ingredient.startsWith(HOUSE_PREFIX)
+    ? jarPath(household, ingredient.slice(HOUSE_PREFIX.length))
+    : flourPath(household, ingredient);
 
 /** How the cupboard stands to what is needed. */
 function stockWords(onHand: number | null, need: number): string[] {

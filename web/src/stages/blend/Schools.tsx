@@ -113,8 +113,8 @@ function OneSchool({ school }: { readonly school: School }) {
         {sayGrams(school.grams)}
         <small> g for {sayGrams(wheat.grams)} g wheat</small>
       </Figure>
-      <BlendBar shares={school.shares} height={26} />
-      <p>{school.shares.map(({ name, share }) => `${sayPercent(share)} % ${name}`).join(', ')}</p>
+      <BlendBar shares={school.contents} height={26} />
+      <p>{school.contents.map(({ name, share }) => `${sayPercent(share)} % ${name}`).join(', ')}</p>
       <Felt>
         <tbody>
           {FELT.map((property) => (
