@@ -224,7 +224,8 @@ const List = styled.ul`
   ${({ theme }) => theme.phone} {
     > li,
     > li:has(details[open]) {
-      grid-template-columns: 5rem minmax(0, 1fr);
+      grid-template-columns: 6rem minmax(0, 1fr);
+      row-gap: 0;
     }
     > li > :nth-child(3) {
       grid-column: 2;
@@ -245,6 +246,9 @@ const Standing = styled.p`
   padding: ${({ theme }) => `${theme.space(3)} 0`};
   font-size: 0.9rem;
   color: ${({ theme }) => theme.colour.soft};
+  ${({ theme }) => theme.phone} {
+    padding-top: 0;
+  }
   &[data-age='stale'],
   &[data-age='soon'],
   &[data-low] {

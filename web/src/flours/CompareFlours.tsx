@@ -101,6 +101,16 @@ const Scroll = styled.div`
   thead a {
     color: inherit;
   }
+  ${({ theme }) => theme.phone} {
+    th,
+    td {
+      min-width: 6.4rem;
+      padding: ${({ theme }) => `${theme.space(1.5)} ${theme.space(1)}`};
+    }
+    th[scope='row'] {
+      min-width: 5.5rem;
+    }
+  }
   td strong {
     font: 650 1.25rem/1.2 ${({ theme }) => theme.font.figures};
   }

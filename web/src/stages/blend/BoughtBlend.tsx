@@ -105,7 +105,10 @@ function Found({
         <Button $weight="strong" onPress={keep}>
           Keep “{name}” and bake with it
         </Button>
-        <Small>Then answer on the Guard stage what its label says of leavening, salt, gum and milk.</Small>
+        <Small>
+          What its list names of gum, salt, leavening or milk is counted with it. Read the label of each new
+          bag again.
+        </Small>
       </Row>
     </Stack>
   );

@@ -260,6 +260,14 @@ const Figure = styled.figure`
     font: 650 16px ${({ theme }) => theme.font.text};
     fill: ${({ theme }) => theme.colour.ink};
   }
+  ${({ theme }) => theme.phone} {
+    text {
+      font-size: 19px;
+    }
+    .corner {
+      font-size: 21px;
+    }
+  }
   .corner[data-at='0'] {
     text-anchor: start;
   }

@@ -85,7 +85,7 @@ export function useHand(shares: readonly BlendPart[], bench: BlendBench) {
       ),
     [now, byId, bench],
   );
-  const ask100 = useCallback(
+  const askFor = useCallback(
     (next: readonly HandShare[]) => {
       const left = toPercents(next).filter(({ share }) => share > 0);
       ask({ pins: left.map(({ ingredient, share, held }) => ({ ingredient, share, held })) });
@@ -94,8 +94,8 @@ export function useHand(shares: readonly BlendPart[], bench: BlendBench) {
   );
   /** Moves and lets go at once, as a key does. The same function while a pointer drags. */
   const set = useCallback(
-    (next: (before: readonly HandShare[]) => readonly HandShare[]) => ask100(next(settled)),
-    [ask100, settled],
+    (next: (before: readonly HandShare[]) => readonly HandShare[]) => askFor(next(settled)),
+    [askFor, settled],
   );
   return {
     ...blend,
@@ -109,7 +109,7 @@ export function useHand(shares: readonly BlendPart[], bench: BlendBench) {
     drop: () => {
       if (!moving) return;
       setMoving(null);
-      ask100(moving);
+      askFor(moving);
     },
     set,
   };
