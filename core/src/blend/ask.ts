@@ -25,18 +25,22 @@ export interface Posed {
   readonly whyCap: Readonly<Record<string, string>>;
 }
 
+/** The flours that a person wants in the blend whatever else: held shares, and a bag that is to be used up. */
+export const heldIn = ({ pins, blend }: ConversionRequest): string[] => [
+  ...new Set([...pins.map(({ ingredient }) => ingredient), ...(blend.useUp === null ? [] : [blend.useUp])]),
+];
+
 /** The question in the solver's terms. A flour that is held or to be used up is in it even where it is barred: the caller has looked. */
 export function pose({ family, route, request, kitchen, wheat }: Asked): Posed {
   const catalogue = catalogueOf(kitchen);
   const { pins, blend } = request;
-  const wanted = [...pins.map(({ ingredient }) => ingredient), ...(blend.useUp ? [blend.useUp] : [])];
-  const flours = [...new Set([...allowedFlours(route, family, request, kitchen), ...wanted])].sort();
+  const held = heldIn(request);
+  const flours = [...new Set([...allowedFlours(route, family, request, kitchen), ...held])].sort();
   const target = targetOf(route, family, blend.aims, catalogue);
   const grams = wheat && blendGrams(route, wheat, target.thirst);
   const { caps, whyCap, bought } = shelfOf(flours, route, family, request, kitchen, grams);
   const there = blend.useUp === null ? undefined : onHand(blend.useUp, kitchen);
   const floor = blend.useUp === null ? {} : { [blend.useUp]: floorOf(caps[blend.useUp]!, there, grams) };
-  const held = new Set(wanted).size;
   return {
     whyCap,
     question: {
@@ -49,7 +53,7 @@ export function pose({ family, route, request, kitchen, wheat }: Asked): Posed {
       prices: blend.aims.includes('cheap') ? pricesFor(flours, kitchen, catalogue) : null,
       target,
       groups: groupsOf(flours, route, family, catalogue),
-      most: Math.min(Math.max(blend.most, held), flours.length),
+      most: Math.min(Math.max(blend.most, held.length), flours.length),
       leastShare: LEAST_SHARE,
       ridge: RIDGE,
       answers: ANSWERS,

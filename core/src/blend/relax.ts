@@ -1,8 +1,8 @@
 import { catalogueOf, type ConversionRequest, type Kitchen } from '../kitchen';
 import { pose, type Asked } from './ask';
 import { canBeBlended } from './feasible';
-import { hasTraits } from './properties';
-import { barredBecause, routeFor } from './routes';
+import { clashes } from './clashes';
+import { routeFor } from './routes';
 import { nameOf } from './shelf';
 
 /** Wishes to let go together, and the request's parts as they then are: one press does it. */
@@ -42,6 +42,7 @@ function wishesOf({ pins, withoutFlours, blend }: ConversionRequest, kitchen: Ki
           blendWish('buy what it takes', { buy: null }),
         ];
   const bag = blend.useUp === null ? [] : [blendWish(`don’t use up ${name(blend.useUp)}`, { useUp: null })];
+  const jar = blend.jar === null ? [] : [blendWish('leave the jar, and blend it anew', { jar: null })];
   const way = blend.route === null ? [] : [blendWish('go the usual way', { route: null })];
   const held = pins.map(({ ingredient }): Wish => ({
     words: `let ${name(ingredient)} go`,
@@ -51,7 +52,7 @@ function wishesOf({ pins, withoutFlours, blend }: ConversionRequest, kitchen: Ki
     words: `allow ${name(id)} again`,
     let: (now) => ({ ...now, withoutFlours: now.withoutFlours.filter((one) => one !== id) }),
   }));
-  return [...more, ...bags, ...bag, ...held, ...out, ...way];
+  return [...jar, ...more, ...bags, ...bag, ...held, ...out, ...way];
 }
 
 function* choose<T>(from: readonly T[], count: number, start = 0): Generator<T[]> {
@@ -61,20 +62,9 @@ function* choose<T>(from: readonly T[], count: number, start = 0): Generator<T[]
       for (const rest of choose(from, count - 1, at + 1)) yield [from[at]!, ...rest];
 }
 
-/** True where a blend within all limits exists: nothing held is out, and the limits leave room. */
+/** True where a blend within all limits exists: nothing clashes before it is solved, and the limits leave room. */
 export function hasRoom(asked: Asked): boolean {
-  const { request, kitchen } = asked;
-  const catalogue = catalogueOf(kitchen);
-  const wanted = [
-    ...request.pins.map(({ ingredient }) => ingredient),
-    ...(request.blend.useUp ? [request.blend.useUp] : []),
-  ];
-  if (
-    wanted.some(
-      (id) => !catalogue.byId.has(id) || !hasTraits(id, catalogue) || barredBecause(id, request, catalogue),
-    )
-  )
-    return false;
+  if (asked.request.blend.jar !== null || clashes(asked).length > 0) return false;
   return canBeBlended(pose(asked).question);
 }
 

@@ -131,6 +131,21 @@ describe('wishes that clash', () => {
       expect(eased.ways).toEqual([]);
     }
   });
+  it('of a way that can’t be gone lead back to the usual one', () => {
+    const barred = design(
+      asked({ route: 'almond-led' }, BUILT_IN_KITCHEN, 'creamed-cake', { without: ['tree nuts'] }),
+    );
+    expect(barred).toMatchObject({ kind: 'infeasible', relax: ['Go the usual way'] });
+    const jar = design(asked({ jar: '0195a0c0-0000-7000-8000-00000000000b' }));
+    expect(jar.ways.map(({ words }) => words)).toEqual(['Leave the jar, and blend it anew']);
+  });
+  it('name every flour that was left out when none is left', () => {
+    const out = design(
+      asked({ buy: 0 }, shelf([['teff-flour', 500]]), 'creamed-cake', { withoutFlours: ['teff-flour'] }),
+    );
+    expect(out).toMatchObject({ kind: 'infeasible', reasons: [expect.stringMatching(/No flour is left/)] });
+    expect(out.ways.map(({ words }) => words)).toContain('Buy what it takes');
+  });
   it('never ask anybody to eat what they avoid', () => {
     const outcome = design(
       asked({ useUp: 'almond-flour' }, BUILT_IN_KITCHEN, 'creamed-cake', { without: ['tree nuts'] }),
