@@ -149,7 +149,7 @@ async function byHighs(): Promise<BlendFigures['highs']> {
 /** What the blend solver takes over all flours, how exact it is, and a general solver beside it. */
 export async function blendFigures(): Promise<BlendFigures> {
   const times: number[] = [];
-  for (let turn = 0; turn < 3; turn += 1)
+  for (let turn = 0; turn < 6; turn += 1)
     for (const family of FAMILIES) {
       const began = performance.now();
       design(family);
