@@ -196,6 +196,11 @@ test('cupboard: a bag by hand, weighed, undone; a file with faults; a jar mixed 
   await expect(jars).toContainText('It stands in the cupboard');
   await expect(bag('brown rice flour')).toContainText('30');
   await expect(bag('boathouse blend').filter({ hasText: 'mixed' })).toContainText('700');
+  await bags.getByText('What went in and out lately').click();
+  await bags.getByRole('button', { name: /^Undo: a jar was mixed/ }).click();
+  await expect(bags).toContainText('a jar was mixed, and put back');
+  await bags.getByText('What went in and out lately').click();
+  await expect(bag('brown rice flour')).toContainText('310');
   await jars.getByRole('link', { name: 'Its label, to print' }).click();
   const label = page.getByRole('article', { name: 'Label of boathouse blend' });
   await expect(label).toContainText(

@@ -2,7 +2,6 @@ import { createApi, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
 import type {
   BakeAnswer,
   DocketAnswer,
-  FlourUse,
   HouseholdAnswer,
   PageOf,
   RecipeAnswer,
@@ -32,7 +31,7 @@ export const ifVersion = (version: number): Record<string, string> =>
 /** The server's copies. Drafts are not among them: a refetch never touches what is being typed. */
 export const api = createApi({
   baseQuery: ask,
-  tagTypes: ['households', 'recipes', 'settings', 'bakes'],
+  tagTypes: ['households', 'recipes', 'settings', 'bakes', 'moves'],
   endpoints: (build) => ({
     households: build.query<readonly HouseholdAnswer[], void>({
       query: () => ({ path: pathTo('households') }),
@@ -70,10 +69,6 @@ export const api = createApi({
       }),
       invalidatesTags: ['bakes'],
     }),
-    flourUses: build.query<readonly FlourUse[], { household: string; flour: string }>({
-      query: ({ household, flour }) => ({ path: pathTo('flourUses', { household, flour }) }),
-      providesTags: ['bakes'],
-    }),
     /** A kept docket never changes. */
     docket: build.query<DocketAnswer, Place & { docket: string }>({
       query: ({ household, recipe, docket }) => ({ path: pathTo('docket', { household, recipe, docket }) }),
@@ -97,7 +92,6 @@ export const {
   useHouseholdsQuery,
   useBakesQuery,
   useDocketQuery,
-  useFlourUsesQuery,
   useRecipesQuery,
   useRemoveBakeMutation,
   useRemoveDemoMutation,

@@ -16,6 +16,7 @@ import { BagFields } from './BagFields';
 import { changeBag, moveBags, takeBack, throwOut, undoMove } from './bags';
 import { CupboardFiles } from './CupboardFiles';
 import type { KitchenChange } from './kitchens';
+import { Lately } from './Lately';
 import { NewBag } from './NewBag';
 import { Entry, Section } from './Section';
 import { useCupboard } from './useCupboard';
@@ -112,6 +113,7 @@ export function Bags({ household, doc, change }: Props) {
       </List>
       <NewBag household={household} write={write} busy={busy} />
       <CupboardFiles household={household} write={write} />
+      <Lately household={household} nameOf={nameOf} bags={bags} write={write} busy={busy} />
     </Section>
   );
 }

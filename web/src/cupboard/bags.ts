@@ -1,7 +1,7 @@
 import type { BagAnswer, BagDto, CupboardAnswer, MoveAnswer, MoveDto } from '@omniarton/contracts';
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
 import { v7 as newId } from 'uuid';
-import { ifVersion } from '../api/api';
+import { api, ifVersion } from '../api/api';
 import { request, type Failure, type Reply } from '../api/http';
 import type { Thunk } from '../app/state';
 import { bagsFound } from './kitchenSlice';
@@ -18,6 +18,7 @@ export const lookAtBags =
     const reply = await fetchBags(household);
     if (!reply.ok) return reply.failure;
     dispatch(bagsFound({ household, bags: reply.data.bags }));
+    dispatch(api.util.invalidateTags(['moves']));
     return null;
   };
 

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { useAppSelector } from '../app/state';
 import { NO_KITCHEN } from '../cupboard/kitchenSlice';
-import { useFlourUsesQuery } from '../api/api';
+import { useFlourUsesQuery } from '../api/cupboardApi';
 
 /** The jars of the house that hold a flour, and the logged bakes whose docket does. */
 export function useFlourUses(household: string, flour: string) {

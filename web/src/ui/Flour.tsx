@@ -1,4 +1,5 @@
 import type { FlourClass } from '@omniarton/core/blend';
+import { memo } from 'react';
 import { useTheme } from 'styled-components';
 
 /** What each class is drawn with: it reads without its colour. */
@@ -39,10 +40,16 @@ export function FlourPatterns() {
 }
 
 /** A scrap of a class's pattern, beside its name. */
-export function FlourScrap({ kind, size = 14 }: { readonly kind: FlourClass; readonly size?: number }) {
+export const FlourScrap = memo(function FlourScrap({
+  kind,
+  size = 14,
+}: {
+  readonly kind: FlourClass;
+  readonly size?: number;
+}) {
   return (
     <svg width={size} height={size} aria-hidden="true" focusable="false">
       <rect width={size} height={size} rx="2" fill={`url(#${patternId(kind)})`} />
     </svg>
   );
-}
+});

@@ -1,4 +1,4 @@
-import { memo, type ReactNode } from 'react';
+import { memo, useMemo, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Blend, BlendPart } from '@omniarton/core/blend';
 import type { BlendBench, Docket } from '@omniarton/core/docket';
@@ -98,28 +98,34 @@ interface ByHandProps extends Pick<Props, 'docket' | 'shares' | 'blend' | 'bench
   readonly children: ReactNode;
 }
 
+/** The same element at every move: it isn't drawn again. */
+const HOW = (
+  <Small>
+    Drag a border of the bar, or give a share: the others give way in proportion, and what you hold stays.
+    Leave a flour out and the blend is found without it.
+  </Small>
+);
+
 /** All that follows the pointer while shares are moved. */
 function ByHand({ docket, shares, blend, bench, children }: ByHandProps) {
   const [{ pins }] = useRequest();
   const hand = useHand(shares, bench);
   const grams = docket.parts.flatMap((one) => one.blend).reduce((sum, one) => sum + one.grams, 0);
   const because = docket.shifts.find(({ rule }) => rule === 'replace-flour')?.because;
+  const why = useMemo(() => (because ? <Small>Because {because}.</Small> : null), [because]);
   const words = [...blend.relaxed, ...(hand.moving || pins.length > 0 ? [] : blend.binding), ...hand.over];
   return (
     <>
       <Stack as="section" aria-labelledby="the-blend">
         <Head hand={hand} grams={grams} />
         <HandBar hand={hand} />
-        {because ? <Small>Because {because}.</Small> : null}
+        {why}
         <Flours>
           {hand.flours.map(({ ingredient }, at) => (
             <FlourRow key={ingredient} hand={hand} at={at} grams={grams} />
           ))}
         </Flours>
-        <Small>
-          Drag a border of the bar, or give a share: the others give way in proportion, and what you hold
-          stays. Leave a flour out and the blend is found without it.
-        </Small>
+        {HOW}
         {words.length > 0 ? (
           <Notice tone={blend.relaxed.length > 0 || hand.over.length > 0 ? 'ask' : 'calm'}>
             {words.join('; ')}.
@@ -137,7 +143,6 @@ function ByHand({ docket, shares, blend, bench, children }: ByHandProps) {
 
 /** How much blend stands for how much wheat, what a cup of it weighs, and what it costs. */
 function Head({ hand, grams }: { readonly hand: Hand; readonly grams: number }) {
-  const { wheat } = useOnBlendBench();
   const stale = useEngine(isStale);
   return (
     <Row $gap={3}>
@@ -146,9 +151,7 @@ function Head({ hand, grams }: { readonly hand: Hand; readonly grams: number }) 
         <small> g</small>
       </Figure>
       <div>
-        <Heading id="the-blend">
-          of blend, for {sayGrams(wheat.grams)} g of {wheat.name}
-        </Heading>
+        <ForWheat />
         <Small>
           a cup of it {sayGrams(hand.cupGrams)} g
           {hand.perKilo === null ? '' : `, ${sayMoney((hand.perKilo * grams) / 1000)} in all`}
@@ -158,6 +161,15 @@ function Head({ hand, grams }: { readonly hand: Hand; readonly grams: number }) 
     </Row>
   );
 }
+
+const ForWheat = memo(function ForWheat() {
+  const { wheat } = useOnBlendBench();
+  return (
+    <Heading id="the-blend">
+      of blend, for {sayGrams(wheat.grams)} g of {wheat.name}
+    </Heading>
+  );
+});
 
 const ChooseAgain = memo(function ChooseAgain() {
   const [{ pins, blend }, ask] = useRequest();
