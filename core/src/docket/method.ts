@@ -1,5 +1,6 @@
 import type { Recipe, Step } from '../read';
 import type { Profile } from '../family';
+import { HOUSE_PREFIX } from '../guard';
 import type { Rest } from '../heat';
 import type { DocketBake, DocketPart, DocketStep } from './types';
 
@@ -78,6 +79,11 @@ const coolWords = ({ bake, profile }: Facts) =>
 
 const blendWords = ({ parts }: Facts) => {
   const binder = parts.flatMap(({ lines }) => lines).find(({ ingredient }) => ingredient === 'xanthan-gum');
+  const jar = parts
+    .flatMap(({ blend }) => blend)
+    .find(({ ingredient }) => ingredient.startsWith(HOUSE_PREFIX));
+  if (jar)
+    return `Stir ${jar.name} in its jar before you measure it: flours part.${binder ? ` Stir the ${binder.name} into what you weighed.` : ''}`;
   return `Stir the flours of the blend together${binder ? `, the ${binder.name} with them,` : ''} before anything else: they part in the jar.`;
 };
 

@@ -96,6 +96,13 @@ describe('a jar in the place of a designed blend', () => {
     expect(grams).toBeGreaterThan(255);
     expect(grams).toBeLessThan(275);
   });
+  it('is stirred in its jar, and no flours are mixed for it', () => {
+    const words = docketOf({ jar: JAR.id })
+      .method.map(({ text }) => text)
+      .join(' ');
+    expect(words).toMatch(/Stir the tall jar in its jar/);
+    expect(words).not.toMatch(/flours of the blend together/);
+  });
   it('is told with the reason of its weight', () =>
     expect(
       docketOf({ jar: JAR.id, jarBy: 'cup' }).shifts.find(({ rule }) => rule === 'replace-flour')!.because,
