@@ -203,3 +203,19 @@ describe('what is wished of a blend', () => {
     expect(err).toHaveLength(1);
   });
 });
+
+describe('diagnose', () => {
+  it('has the shape of docs/cli.md', () => {
+    writeFileSync(
+      join(folder, 'free.txt'),
+      'Scones\n180 g white rice flour\n100 g potato starch\n6 tbsp xanthan gum\n1 tbsp baking powder\n80 g butter\n1 egg\n130 ml milk',
+    );
+    const { parts, findings } = call('diagnose', 'free.txt').json() as {
+      parts: { balances: { id: string; verdict: string; band: number[] }[] }[];
+      findings: { id: string; because: string; likelihood: number }[];
+    };
+    expect(parts[0]!.balances.map(({ id }) => id)).toEqual(['drinkThirst', 'binder', 'starchShare', 'lift']);
+    expect(parts[0]!.balances.find(({ id }) => id === 'binder')!.verdict).toBe('high');
+    expect(findings[0]!.id).toBe('gummy');
+  });
+});

@@ -15,7 +15,7 @@ import {
 /** An option or a file that can't be used: one line on standard error, exit 2. */
 export class UsageError extends Error {}
 
-const VERBS = ['read', 'guard', 'convert'] as const;
+const VERBS = ['read', 'guard', 'convert', 'diagnose'] as const;
 type Verb = (typeof VERBS)[number];
 
 export interface Options {

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
+import { judge } from '@omniarton/core/docket';
 import { takeIn } from '@omniarton/core/exchange';
 import {
   BUILT_IN_KITCHEN,
@@ -77,6 +78,8 @@ function answer({ verb, request }: Options, kitchen: Kitchen, text: string): unk
       return readShape(recipe, request, kitchen);
     case 'guard':
       return guardShape(recipe, request, kitchen);
+    case 'diagnose':
+      return judge(recipe, request, kitchen);
     case 'convert':
       return convertShape(recipe, request, kitchen, engineVersion());
   }

@@ -1,6 +1,6 @@
 import { getIngredient } from '../catalogue';
 import { bandsOf } from '../family';
-import { drinkOf, liftLedger, massOf, thirstGrams, type FormulaLine, type FormulaPart } from '../formula';
+import { drinkOf, thirstGrams, type FormulaLine, type FormulaPart } from '../formula';
 import { adjustables, meetTargets, type Adjustable, type Adjusted } from './adjust';
 import { balancesOf, type Balance } from './balances';
 import { flourGrams } from './flour';
@@ -9,6 +9,7 @@ import { heldSlack } from './rules/held';
 import { SWAPS, TARGETS } from './rules';
 import { waterShift } from './rules/water';
 import type { PartState, Quantity, Setting, Shift, Target } from './types';
+import { sodaLeft, soapLimit } from './soap';
 import { lineWords } from './words';
 
 export interface ConvertedPart {
@@ -25,8 +26,6 @@ export interface ConvertedPart {
 
 const NOTICEABLE_SHARE = 0.01;
 const NOTICEABLE_GRAMS = 0.25;
-/** HCO₃ left over, mmol per 100 g batter, above which it tastes: pale cake, cookie, cocoa or spice, molasses. Common practice. */
-const SOAPY = { pale: 3, cookie: 7, spiced: 9, molasses: 14 } as const;
 const BY_SPOON_FROM = 3;
 /** Rounding may leave a balance so far outside its band. */
 const OUT_OF_BAND = 0.02;
@@ -147,15 +146,9 @@ function warningsOf(part: PartState, lines: readonly FormulaLine[], setting: Set
   if (gum < 0.01 && eggs.length === 0)
     warnings.push('Nothing binds this part: it will crumble. Choose gum or husk.');
   warnings.push(...drinkWords(lines, setting));
-  const over = (100 * liftLedger(lines, catalogue).sodaOver) / massOf(lines);
+  const over = sodaLeft(lines, catalogue);
   const has = (...ids: string[]) => lines.some(({ ingredient }) => ids.includes(ingredient));
-  const limit = has('molasses', 'black-treacle', 'fresh-ginger', 'ground-ginger')
-    ? SOAPY.molasses
-    : has('cocoa', 'dutch-cocoa', 'cinnamon', 'mixed-spice')
-      ? SOAPY.spiced
-      : family === 'drop-cookie'
-        ? SOAPY.cookie
-        : SOAPY.pale;
+  const limit = soapLimit(lines, family);
   if (over > limit)
     warnings.push(
       `${over.toFixed(1)} mmol of soda is left over in 100 g of batter, above ${limit}: it may taste soapy and brown early.`,

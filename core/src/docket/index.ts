@@ -1,6 +1,7 @@
 export { blendBench, moreBagFor, schoolsFor, type BlendBench } from './blendBench';
 export { convert, convertSteps, quickDocket, type Conversion, type SlowAnswers } from './convert';
 export { differencesOf, type Difference } from './differences';
+export { judge, type Judgement } from './judge';
 export { toJsonLd, type RecipeLinkedData } from './jsonld';
 export { toMarkdown } from './markdown';
 export { sayMinutes, unnumbered } from './method';

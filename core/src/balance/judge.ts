@@ -1,0 +1,142 @@
+import type { Catalogue } from '../catalogue';
+import { describeFamily } from '../family';
+import { massOf, type FormulaLine } from '../formula';
+import type { BalanceId, FamilyId, RouteId } from '../vocabulary';
+import { balancesOf } from './balances';
+import { EGG_CREDIT } from './data/binders';
+import { flourGrams, wheatGrams } from './flour';
+import { sodaLeft, soapLimit } from './soap';
+
+export type Verdict = 'low' | 'in' | 'high';
+
+/** A balance of a part as it stands, against the band of what works. */
+export interface JudgedBalance {
+  readonly id: BalanceId;
+  readonly value: number;
+  readonly band: readonly [low: number, high: number];
+  readonly verdict: Verdict;
+}
+
+/** What is likely to go wrong, why, and how likely (0–1, our judgement). */
+export interface Finding {
+  readonly id: string;
+  readonly because: string;
+  readonly likelihood: number;
+}
+
+export interface JudgedPart {
+  readonly route: RouteId;
+  readonly balances: readonly JudgedBalance[];
+  readonly findings: readonly Finding[];
+}
+
+/** These have a band by themselves; fat and sugar are only held against an original. */
+const JUDGED: readonly BalanceId[] = ['drinkThirst', 'binder', 'starchShare', 'lift'];
+/** A flour of this class leads when it makes up so much of the flours. Common practice. */
+const LEADS = 0.5;
+const COCONUT_LEADS = 0.25;
+const BUTTER_LEADS = 2;
+/** Bands are drawn around some forty recipes: just outside of one is no finding. */
+const SLACK = 0.1;
+/** Soda begins to be tasted above the limit; bakes that are liked have up to twice of it. Common practice. */
+const SOAPY_FROM = 2;
+const ALMONDS = [
+  'almond-flour',
+  'hazelnut-flour',
+  'walnut-flour',
+  'pecan-flour',
+  'cashew-flour',
+  'pistachio-flour',
+  'almonds',
+];
+const BUTTERS = ['almond-butter', 'peanut-butter', 'sunflower-butter', 'tahini'];
+const CASSAVA = ['cassava-flour'];
+
+const gramsOf = (lines: readonly FormulaLine[], ids: readonly string[]) =>
+  massOf(lines.filter(({ ingredient }) => ids.includes(ingredient)));
+
+/** Which way a recipe that has no wheat goes: the bands of its leading flour count. */
+export function routeOf(lines: readonly FormulaLine[], catalogue: Catalogue): RouteId {
+  const flour = flourGrams(lines, catalogue);
+  if (gramsOf(lines, BUTTERS) > BUTTER_LEADS * flour) return 'nut-butter-led';
+  if (gramsOf(lines, ['coconut-flour']) >= COCONUT_LEADS * flour && flour > 0) return 'coconut-led';
+  if (gramsOf(lines, ALMONDS) >= LEADS * flour && flour > 0) return 'almond-led';
+  return gramsOf(lines, CASSAVA) >= LEADS * flour && flour > 0 ? 'cassava-led' : 'grain-blend';
+}
+
+const verdictOf = (value: number, [low, high]: readonly [number, number]): Verdict =>
+  value < low * (1 - SLACK) ? 'low' : value > high * (1 + SLACK) ? 'high' : 'in';
+
+/** How far outside of its band, in bands: 0 inside. From it the likelihood, half at a third of a band outside. */
+function likelihoodOf(value: number, [low, high]: readonly [number, number]): number {
+  const width = Math.max(high - low, 0.1 * Math.max(high, 1e-9));
+  const out = Math.max(low - value, value - high, 0) / width;
+  return Math.min(0.95, 1 - Math.exp(-2 * out));
+}
+
+type Words = Readonly<Partial<Record<`${BalanceId}-${Verdict}`, readonly [id: string, because: string]>>>;
+const WORDS: Words = {
+  'drinkThirst-low': [
+    'too-dry',
+    'the flours take more water than there is: a stiff dough, a dry and crumbly bake',
+  ],
+  'drinkThirst-high': ['too-wet', 'there is more water than the flours take: a gummy, wet line, a long bake'],
+  'binder-high': ['gummy', 'there is more binder than such a bake has: gummy and slick'],
+  'binder-low': [
+    'falls-apart',
+    'there is less binder than such a bake needs: it crumbles and doesn’t hold its gas',
+  ],
+  'lift-low': ['dense', 'little gas is set free: dense and flat'],
+  'lift-high': ['sinks', 'much gas is set free: it rises fast and sinks, with a taste of its powder'],
+};
+
+/** Judges one part as it is, against the bands of its family and of the way it goes. Wheat is told and not judged. */
+export function judgePart(lines: readonly FormulaLine[], family: FamilyId, catalogue: Catalogue): JudgedPart {
+  const route = routeOf(lines, catalogue);
+  const balances = balancesOf(lines, lines, family, route, catalogue)
+    .filter(({ id }) => JUDGED.includes(id))
+    .map(({ id, converted: value, band }) => ({ id, value, band, verdict: verdictOf(value, band) }));
+  if (wheatGrams(lines, catalogue) > 0)
+    return {
+      route,
+      balances,
+      findings: [
+        {
+          id: 'holds-gluten',
+          because: 'wheat or another flour with gluten is in it: convert it first',
+          likelihood: 1,
+        },
+      ],
+    };
+  const { name } = describeFamily(family);
+  const found = balances.flatMap(({ id, value, band, verdict }): Finding[] => {
+    const words = WORDS[`${id}-${verdict}`];
+    return words
+      ? [
+          {
+            id: words[0],
+            because: `${words[1]} (${value.toFixed(2)} where a ${name} has ${band[0]} to ${band[1]})`,
+            likelihood: likelihoodOf(value, band),
+          },
+        ]
+      : [];
+  });
+  const binds = balances.some(({ id, value }) => id === 'binder' && value > 0);
+  const egg = lines.some(({ ingredient }) => ingredient in EGG_CREDIT);
+  const sticky = gramsOf(lines, ['sweet-rice-flour', ...BUTTERS, 'cassava-flour']) > 0;
+  if (!binds && !egg && !sticky && flourGrams(lines, catalogue) > 0)
+    found.push({
+      id: 'falls-apart',
+      because: 'nothing binds it, neither gum nor husk nor egg: a pile of crumbs',
+      likelihood: 0.8,
+    });
+  const left = sodaLeft(lines, catalogue);
+  const limit = soapLimit(lines, family) * SOAPY_FROM;
+  if (left > limit)
+    found.push({
+      id: 'soapy',
+      because: `${left.toFixed(1)} mmol of soda finds no acid in 100 g of batter, above ${limit}: soapy, and brown early`,
+      likelihood: likelihoodOf(left, [0, limit]),
+    });
+  return { route, balances, findings: [...found].sort((a, b) => b.likelihood - a.likelihood) };
+}

@@ -1,0 +1,20 @@
+import type { Catalogue } from '../catalogue';
+import { liftLedger, massOf, type FormulaLine } from '../formula';
+import type { FamilyId } from '../vocabulary';
+
+/** HCO₃ left over, mmol per 100 g batter, above which it tastes: pale cake, cookie, cocoa or spice, molasses. Common practice. */
+const SOAPY = { pale: 3, cookie: 7, spiced: 9, molasses: 14 } as const;
+const MOLASSES = ['molasses', 'black-treacle', 'fresh-ginger', 'ground-ginger'];
+const SPICED = ['cocoa', 'dutch-cocoa', 'cinnamon', 'mixed-spice'];
+
+/** How much soda may be left over before it is tasted, mmol per 100 g: what is dark or spiced hides more of it. */
+export function soapLimit(lines: readonly FormulaLine[], family: FamilyId): number {
+  const has = (ids: readonly string[]) => lines.some(({ ingredient }) => ids.includes(ingredient));
+  if (has(MOLASSES)) return SOAPY.molasses;
+  if (has(SPICED)) return SOAPY.spiced;
+  return family === 'drop-cookie' ? SOAPY.cookie : SOAPY.pale;
+}
+
+/** Soda that finds no acid and that the heat doesn't use up, mmol HCO₃ per 100 g batter. */
+export const sodaLeft = (lines: readonly FormulaLine[], catalogue: Catalogue): number =>
+  (100 * liftLedger(lines, catalogue).sodaOver) / massOf(lines);

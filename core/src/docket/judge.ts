@@ -1,0 +1,41 @@
+import { flourGrams, judgePart, type Finding, type JudgedPart } from '../balance';
+import { thirstGrams } from '../formula';
+import type { ConversionRequest, Kitchen } from '../kitchen';
+import { settle } from '../quantity';
+import type { Recipe } from '../read';
+import type { FamilyId } from '../vocabulary';
+import { workOf } from './plan';
+
+/** A recipe as it is, held against what works: for one that is without gluten already. */
+export interface Judgement {
+  readonly family: FamilyId;
+  readonly parts: readonly (Pick<JudgedPart, 'route' | 'balances'> & { readonly name: string | null })[];
+  /** Of the part that the bake is named for: fillings and icings are their own kind. Most likely first. */
+  readonly findings: readonly Finding[];
+}
+
+/**
+ * Whether a recipe's balances stand in the bands of its family, and what would be likely to go wrong. It changes nothing, and
+ * says nothing of what is inside the bands.
+ */
+export function judge(recipe: Recipe, request: ConversionRequest, kitchen: Kitchen): Judgement {
+  const { parts, catalogue, request: asked } = workOf(recipe, request, kitchen);
+  const family = asked.family ?? recipe.family.id;
+  const drinks = parts.filter(({ lines }) => thirstGrams(lines, catalogue) > 0);
+  const judged = drinks.map(({ name, lines }) => ({ name, lines, ...judgePart(lines, family, catalogue) }));
+  const [main] = [...judged].sort((a, b) => flourGrams(b.lines, catalogue) - flourGrams(a.lines, catalogue));
+  return {
+    family,
+    parts: judged.map(({ name, route, balances }) => ({
+      name,
+      route,
+      balances: balances.map(({ id, value, band, verdict }) => ({
+        id,
+        value: settle(value),
+        band: [settle(band[0]), settle(band[1])] as const,
+        verdict,
+      })),
+    })),
+    findings: (main?.findings ?? []).map((one) => ({ ...one, likelihood: settle(one.likelihood) })),
+  };
+}
