@@ -50,6 +50,13 @@ describe('bakes of common practice, from the physics alone', () => {
     expect(minutes!.central).toBeGreaterThan(26);
     expect(minutes!.central).toBeLessThan(45);
   });
+  it('shortbread at 170 °C takes 15 to 22 minutes, give or take a few', () => {
+    const { minutes } = predict('300 g plain flour\n200 g butter\n100 g caster sugar', 'cut-out', null, {
+      oven: { celsius: 170, fan: false },
+    });
+    expect(minutes!.central).toBeGreaterThan(12);
+    expect(minutes!.central).toBeLessThan(26);
+  });
   it('a pound loaf at 163 °C takes longer than either', () => {
     const loaf = predict(POUND, 'creamed-cake', LOAF, { oven: { celsius: 163, fan: false } }).minutes!
       .central;

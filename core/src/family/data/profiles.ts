@@ -43,13 +43,14 @@ export const PROFILES: { readonly source: string; readonly confidence: 'common-p
     'brownie':      { name: 'brownie or bar', xanthan: 0.3, glutenUse: 1.4, usualEgg: 120, texture: 'batter', moreLift: 0, rest: [15, 30], restCold: false, doneCelsius: 90, waterLost: 0.04, porosityRaw: 0.08, rise: 1.15, density: 1.15, usualOven: 175, usualDepthCm: 2.5, filledDepthCm: null, mixMinutes: 20, warmStart: false, coolMinutes: 60, doneSigns: 'edges set, the middle just firm, a skewer brings out moist crumbs but no batter' },
     'pastry':       { name: 'pastry', xanthan: 0.7, glutenUse: 5.2, usualEgg: 8, texture: 'dough', moreLift: 0, rest: [30, 60], restCold: true, doneCelsius: 92, waterLost: 0.05, porosityRaw: 0.03, rise: 1.1, density: 1.15, usualOven: 200, usualDepthCm: 0.6, filledDepthCm: 1.8, mixMinutes: 30, warmStart: false, coolMinutes: 20, doneSigns: 'edges deep golden, the base crisp and dry, juices bubbling' },
     'creamed-cake': { name: 'creamed cake', xanthan: 0.9, glutenUse: 2.5, usualEgg: 65, texture: 'batter', moreLift: 0.1, rest: [15, 30], restCold: false, doneCelsius: 97.5, waterLost: 0.03, porosityRaw: 0.2, rise: 2, density: 0.93, usualOven: 175, usualDepthCm: 2.5, filledDepthCm: null, mixMinutes: 25, warmStart: true, coolMinutes: 15, doneSigns: 'springs back, sides pull away, a skewer comes out clean' },
+    'cut-out':      { name: 'cut-out or shortbread', xanthan: 0.5, glutenUse: 5.1, usualEgg: 12, texture: 'dough', moreLift: 0, rest: [60, 2880], restCold: true, doneCelsius: 98, waterLost: 0.04, porosityRaw: 0.04, rise: 1.05, density: 1.2, usualOven: 170, usualDepthCm: 0.7, filledDepthCm: null, mixMinutes: 25, warmStart: true, coolMinutes: 10, doneSigns: 'edges just golden, the middle dry to the touch' },
     'muffin':       { name: 'muffin or quick bread', xanthan: 0.8, glutenUse: 3.4, usualEgg: 25, texture: 'batter', moreLift: 0.1, rest: [15, 30], restCold: false, doneCelsius: 98, waterLost: 0.03, porosityRaw: 0.1, rise: 1.7, density: 1.05, usualOven: 180, usualDepthCm: 3, filledDepthCm: null, mixMinutes: 15, warmStart: false, coolMinutes: 15, doneSigns: 'springs back, tops golden, a skewer comes out clean' },
   },
 };
 
 /** What a person calls the families that can be read and guarded, but not yet converted, and the nearest that can. */
 export const UNCOVERED: Readonly<Partial<Record<FamilyId, { readonly name: string; readonly nearest: FamilyId }>>> = {
-  'cut-out': { name: 'cut-out or shortbread', nearest: 'pastry' }, 'crisp-wafer': { name: 'crisp wafer', nearest: 'drop-cookie' },
+  'crisp-wafer': { name: 'crisp wafer', nearest: 'drop-cookie' },
   'foam': { name: 'foam cake', nearest: 'creamed-cake' },
   'loaf': { name: 'loaf or pound cake', nearest: 'creamed-cake' }, 'scone': { name: 'scone', nearest: 'muffin' },
   'crumble': { name: 'crumble topping', nearest: 'drop-cookie' },
