@@ -27,18 +27,24 @@ const FAILED: CupboardFile = {
 export function CupboardFiles({ household, write }: Props) {
   const store = useStore<RootState>();
   const [file, setFile] = useState<CupboardFile | null>(null);
+  /** An id for each good row, the same for every try: what is in already isn't put in twice. */
+  const [ids, setIds] = useState<readonly string[]>([]);
   const read = async (chosen: File) => {
     const text = await chosen.text();
-    setFile(
-      await askOnce<CupboardFile>(
-        store,
-        household,
-        async (engine, key) => await engine.readCupboard(key, text),
-      ).catch(() => FAILED),
-    );
+    const found = await askOnce<CupboardFile>(
+      store,
+      household,
+      async (engine, key) => await engine.readCupboard(key, text),
+    ).catch(() => FAILED);
+    setIds(found.bags.map(() => newId()));
+    setFile(found);
   };
   const keep = async ({ bags }: CupboardFile) => {
-    const added = bags.map(({ bag, grams }) => ({ id: newId(), grams, bag: { ...bag, schema: 1 as const } }));
+    const added = bags.map(({ bag, grams }, at) => ({
+      id: ids[at]!,
+      grams,
+      bag: { ...bag, schema: 1 as const },
+    }));
     if (await write(addBags(household, added))) setFile(null);
   };
   const save = () =>

@@ -86,8 +86,9 @@ const FIRST_GRAMS = 1200;
 function useMixing(household: string, blend: HouseBlend) {
   const { write, bags, ...cupboard } = useCupboard(household);
   const [mixed, setMixed] = useState(false);
+  /** The same for every try: a lost answer makes no second jar, and takes no second time. */
+  const [{ jar, move }] = useState(() => ({ jar: newId(), move: newId() }));
   const mix = async ({ lines, grams }: JarMix) => {
-    const jar = newId();
     const bag = {
       ...EMPTY_BAG,
       ingredient: `${HOUSE_PREFIX}${blend.id}`,
@@ -97,7 +98,7 @@ function useMixing(household: string, blend: HouseBlend) {
     const taken = lines.flatMap(({ from }) => from).map((one) => ({ bag: one.bag, grams: -one.grams }));
     const entries = [...taken, { bag: jar, grams }];
     const put = await write(addBag(household, { id: jar, grams: 0, bag }));
-    if (put && (await write(moveBags(household, { why: 'jar', bake: null, entries })))) setMixed(true);
+    if (put && (await write(moveBags(household, { why: 'jar', bake: null, entries }, move)))) setMixed(true);
   };
   return {
     ...cupboard,
