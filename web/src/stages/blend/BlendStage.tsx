@@ -121,8 +121,17 @@ function ByHand({ docket, shares, blend, bench, children }: ByHandProps) {
         <HandBar hand={hand} />
         {why}
         <Flours>
-          {hand.flours.map(({ ingredient }, at) => (
-            <FlourRow key={ingredient} hand={hand} at={at} grams={grams} />
+          {hand.flours.map(({ ingredient, flour, share }) => (
+            <FlourRow
+              key={ingredient}
+              flour={flour}
+              // Whole grams while it moves: no scale is read that fast.
+              own={hand.moving ? Math.round(grams * share) : grams * share}
+              grams={grams}
+              moving={hand.moving}
+              settled={hand.settled}
+              set={hand.set}
+            />
           ))}
         </Flours>
         {HOW}

@@ -12,29 +12,28 @@ import { sayGrams } from '../../ui/say';
 import { useHousehold, useRequest } from '../bench/onBench';
 import type { Hand } from './useHand';
 
-interface Props {
-  readonly hand: Hand;
-  readonly at: number;
-  /** Of the whole blend. */
+interface Props extends Pick<Hand, 'settled' | 'set' | 'moving'> {
+  readonly flour: BenchFlour;
+  /** Of this flour, as the row shows it; and of the whole blend. */
+  readonly own: number;
   readonly grams: number;
 }
 
 const PERCENT = 100;
 
-/** A flour of the blend: its grams, its share to set or hold by hand, and the way out. */
-export function FlourRow({ hand, at, grams }: Props) {
-  const { share, flour } = hand.flours[at]!;
+/** A flour of the blend: its grams, its share to set or hold by hand, and the way out. Drawn anew only when what it shows changes. */
+export const FlourRow = memo(function FlourRow({ flour, own, grams, moving, settled, set }: Props) {
   return (
     <Line>
       <FlourScrap kind={flour.class} size={22} />
-      <Weight data-stale={hand.moving || undefined}>
-        {sayGrams(grams * share)}
+      <Weight data-stale={moving || undefined}>
+        {sayGrams(own)}
         <small> g</small>
       </Weight>
-      <Rest flour={flour} settled={hand.settled} set={hand.set} grams={grams} />
+      <Rest flour={flour} settled={settled} set={set} grams={grams} />
     </Line>
   );
-}
+});
 
 interface RestProps extends Pick<Hand, 'settled' | 'set'> {
   readonly flour: BenchFlour;
