@@ -75,7 +75,7 @@ interface Props {
 
 function OnTheBench({ docket, shares, blend, others, ways, bench }: Props) {
   return (
-    <Stack $gap={7}>
+    <Bench $gap={7}>
       <ByHand docket={docket} shares={shares} blend={blend} bench={bench}>
         <WaysOut ways={ways} />
         <ToBuy />
@@ -89,7 +89,7 @@ function OnTheBench({ docket, shares, blend, others, ways, bench }: Props) {
         <BoughtBlend />
       </Fold>
       <LeftOut />
-    </Stack>
+    </Bench>
   );
 }
 
@@ -190,6 +190,13 @@ const ChooseAgain = memo(function ChooseAgain() {
   );
 });
 
+/** Each thing on it is painted by itself: what a drag doesn't change isn't walked through again for its picture. */
+const Bench = styled(Stack)`
+  > *,
+  > section > * {
+    isolation: isolate;
+  }
+`;
 const Flours = styled.ul`
   display: grid;
   border-top: 1px solid ${({ theme }) => theme.colour.line};
