@@ -1,8 +1,7 @@
 import { ArrayMaxSize, IsArray, IsIn, IsInt, IsOptional, IsUUID, Matches, Max, Min } from 'class-validator';
 import type { BlendWishes } from '@omniarton/core/kitchen';
 import { AIMS, ROUTES, type Aim, type RouteId } from '@omniarton/core/vocabulary';
-
-const INGREDIENT_ID = /^[a-z0-9-]{1,64}$/;
+import { INGREDIENT_ID } from './limits';
 
 /** What is wished of a blend: two to five flours, and at most twenty bags to buy. */
 export class BlendWishesDto implements BlendWishes {

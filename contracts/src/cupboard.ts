@@ -17,8 +17,8 @@ import {
   ValidateNested,
 } from 'class-validator';
 import type { Bag } from '@omniarton/core/kitchen';
+import { INGREDIENT_ID } from './limits';
 
-const INGREDIENT_ID = /^[a-z0-9-]{1,64}$/;
 const DAY = /^\d{4}-(?:0[1-9]|1[0-2])-(?:0[1-9]|[12]\d|3[01])$/;
 const MOST_GRAMS = 100_000;
 

@@ -1,5 +1,6 @@
 export { ERROR_CODES, type ErrorAnswer, type ErrorCode } from './errors';
 export { APP_HEADER, LIMITS, PATHS, REQUEST_ID_HEADER, pathTo } from './paths';
+export { INGREDIENT_ID } from './limits';
 export { PageQuery, RecipeDocumentDto } from './recipe';
 export type { PageOf, RecipeAnswer, RecipeSummary } from './recipe';
 export { BakeDto, BakeNotesDto } from './bake';

@@ -44,8 +44,8 @@ import type {
   Role,
   Strictness,
 } from '@omniarton/core/vocabulary';
+import { INGREDIENT_ID } from './limits';
 
-const INGREDIENT_ID = /^[a-z0-9-]{1,64}$/;
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
 const MOST = 200;
 const NAME = 80;

@@ -1,6 +1,9 @@
 import { registerDecorator } from 'class-validator';
 import { LIMITS } from './paths';
 
+/** How an ingredient, a jar or a recipe that stands as one is named. */
+export const INGREDIENT_ID = /^[a-z0-9-]{1,64}$/;
+
 /** A text of at most LIMITS.lines lines. */
 export function MaxLines(): PropertyDecorator {
   return (target, property) =>

@@ -57,13 +57,12 @@ import type {
 } from '@omniarton/core/kitchen';
 import { BakeNotesDto } from './bake';
 import { BlendWishesDto } from './blendWishes';
-import { MaxLines, SaysOf } from './limits';
+import { INGREDIENT_ID, MaxLines, SaysOf } from './limits';
 import { LIMITS } from './paths';
 
 const LINE_ID = /^[\w-]{1,64}$/;
 /** A docket's line: a recipe's line, and what was put in its place or beside it. */
 const DOCKET_LINE_ID = /^[\w:~+-]{1,160}$/;
-const INGREDIENT_ID = /^[a-z0-9-]{1,64}$/;
 
 export class SourceLineDto implements SourceLine {
   @Matches(LINE_ID) id!: string;

@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
-import { LIMITS, type BakeAnswer, type BakeDto, type FlourUse } from '@omniarton/contracts';
+import { INGREDIENT_ID, LIMITS, type BakeAnswer, type BakeDto, type FlourUse } from '@omniarton/contracts';
 import { undoMove, type CupboardStores } from '../cupboard/cupboardService';
 import type { Expectation } from '../http/conditional';
 import { ConflictError, InvalidError, NotFoundError } from '../http/errors';
@@ -10,7 +10,6 @@ const plain = ({ notes }: BakeDto): unknown => JSON.parse(JSON.stringify(notes))
 /** JSONB keeps no order of keys, and a checked class is no plain object. */
 const sameNotes = (a: BakeDto, b: BakeDto) => isDeepStrictEqual(plain(a), plain(b));
 
-const INGREDIENT_ID = /^[a-z0-9-]{1,64}$/;
 /** What a flour's page shows of the log. */
 const MOST_USES = 20;
 

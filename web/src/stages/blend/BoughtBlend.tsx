@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Label, TextArea, TextField } from 'react-aria-components';
+import { Label, TextArea } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { v7 as newId } from 'uuid';
 import type { NutritionPanel } from '@omniarton/core/catalogue';
@@ -12,6 +12,7 @@ import { Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { sayPercent } from '../../ui/say';
 import { TextEntry } from '../../ui/TextEntry';
+import { Written } from '../../ui/Written';
 import { useHousehold, useRequest } from '../bench/onBench';
 
 const EMPTY_PANEL: NutritionPanel = {
@@ -39,10 +40,10 @@ export function BoughtBlend() {
   return (
     <Stack $gap={3}>
       <TextEntry label="It is called" value={name} maxLength={80} onCommit={setName} />
-      <Statement value={statement} onChange={setStatement}>
+      <Written value={statement} onChange={setStatement}>
         <Label>Its ingredients, in the order of the packet</Label>
         <TextArea rows={3} maxLength={3000} />
-      </Statement>
+      </Written>
       <PanelFields panel={panel} onChange={(part) => setPanel({ ...panel, ...part })} />
       <Row>
         <Button isDisabled={statement.trim() === '' || panel.carbohydrate <= 0} onPress={() => void work()}>
@@ -114,19 +115,6 @@ function Found({
   );
 }
 
-const Statement = styled(TextField)`
-  display: grid;
-  gap: ${({ theme }) => theme.space(1)};
-  textarea {
-    width: 100%;
-    max-width: 46rem;
-    padding: ${({ theme }) => theme.space(2)};
-    border: 0;
-    border-left: 3px solid ${({ theme }) => theme.colour.strong};
-    background: ${({ theme }) => theme.colour.table};
-    font: 400 1rem/1.45 ${({ theme }) => theme.font.written};
-  }
-`;
 const Shares = styled.table`
   border-collapse: collapse;
   font-variant-numeric: tabular-nums;

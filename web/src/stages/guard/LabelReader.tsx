@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { TextArea, TextField } from 'react-aria-components';
+import { TextArea } from 'react-aria-components';
 import { styled } from 'styled-components';
 import type { LabelReport } from '@omniarton/core/guard';
 import { askQuick } from '../../engine/engine';
@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button';
 import { Caption } from '../../ui/Choice';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
+import { Written } from '../../ui/Written';
 import { avoidanceWords, glutenWords } from './words';
 
 /** A packet's ingredient statement, pasted: what is in it, bracket by bracket, and what it warns of. */
@@ -26,14 +27,14 @@ export function LabelReader({ onReport }: { readonly onReport?: (report: LabelRe
   return (
     <Stack as="section" $gap={2} aria-labelledby="label-reader">
       <Heading id="label-reader">Read a label</Heading>
-      <Statement value={text} onChange={setText}>
+      <Written value={text} onChange={setText}>
         <Caption>The ingredients as the packet has them, with its warnings</Caption>
         <TextArea
           rows={3}
           maxLength={6000}
           placeholder="Sugar, enriched flour (wheat flour, …), may contain …"
         />
-      </Statement>
+      </Written>
       <Row>
         <Button isDisabled={text.trim() === ''} onPress={() => void read()}>
           Read it
@@ -79,19 +80,6 @@ function Report({ report }: { readonly report: LabelReport }) {
   );
 }
 
-const Statement = styled(TextField)`
-  display: grid;
-  gap: ${({ theme }) => theme.space(1)};
-  max-width: 46rem;
-  textarea {
-    padding: ${({ theme }) => theme.space(2)};
-    border: 0;
-    border-left: 3px solid ${({ theme }) => theme.colour.strong};
-    background: ${({ theme }) => theme.colour.table};
-    font: 400 1rem/1.45 ${({ theme }) => theme.font.written};
-    resize: vertical;
-  }
-`;
 const Found = styled.div`
   display: grid;
   gap: ${({ theme }) => theme.space(1)};

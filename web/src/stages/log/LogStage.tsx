@@ -1,4 +1,4 @@
-import { TextArea, TextField } from 'react-aria-components';
+import { TextArea } from 'react-aria-components';
 import { styled } from 'styled-components';
 import type { BakeNotes } from '@omniarton/core/kitchen';
 import { SCORES, type Score } from '@omniarton/core/vocabulary';
@@ -10,6 +10,7 @@ import { Heading, Row, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { NumberEntry } from '../../ui/NumberEntry';
 import { fromShown, today, toShown } from '../../ui/say';
+import { Written } from '../../ui/Written';
 import { useDocket, useDraft, useEdit } from '../bench/onBench';
 import { BakeList } from './BakeList';
 import { useKeepBake } from './useKeepBake';
@@ -91,10 +92,10 @@ function BakeSheet({ sheet }: { readonly sheet: BakeNotes }) {
         />
       </Row>
       <Marks scores={sheet.scores} onChange={(scores) => set({ scores })} />
-      <Notes value={sheet.notes} onChange={(notes) => set({ notes })}>
+      <Written value={sheet.notes} onChange={(notes) => set({ notes })}>
         <Caption>Notes</Caption>
         <TextArea rows={4} maxLength={5000} />
-      </Notes>
+      </Written>
       {failure ? (
         <Notice tone="danger" loud>
           {failure}
@@ -147,19 +148,5 @@ const Scores = styled.div`
   }
   ${({ theme }) => theme.phone} {
     grid-template-columns: minmax(0, 1fr);
-  }
-`;
-const Notes = styled(TextField)`
-  display: grid;
-  gap: ${({ theme }) => theme.space(1)};
-  textarea {
-    width: 100%;
-    max-width: 46rem;
-    padding: ${({ theme }) => theme.space(2)};
-    border: 0;
-    border-left: 3px solid ${({ theme }) => theme.colour.strong};
-    background: ${({ theme }) => theme.colour.table};
-    font: 400 1rem/1.45 ${({ theme }) => theme.font.written};
-    resize: vertical;
   }
 `;
