@@ -1,6 +1,6 @@
 import type { FlourClass } from '@omniarton/core/blend';
 import { memo } from 'react';
-import { useTheme } from 'styled-components';
+import { useTheme, type DefaultTheme } from 'styled-components';
 
 /** What each class is drawn with: it reads without its colour. */
 const MARKS: Readonly<Record<FlourClass, string>> = {
@@ -37,6 +37,32 @@ export function FlourPatterns() {
       </defs>
     </svg>
   );
+}
+
+const TILE = 8;
+
+/** The same pattern for a canvas that is drawn at the screen's own pixels, in a theme's colours. */
+export function flourPattern(
+  context: CanvasRenderingContext2D,
+  kind: FlourClass,
+  { flour, colour }: DefaultTheme,
+): CanvasPattern {
+  const finer = devicePixelRatio;
+  const tile = new OffscreenCanvas(TILE * finer, TILE * finer);
+  const on = tile.getContext('2d')!;
+  on.scale(finer, finer);
+  on.fillStyle = flour[kind];
+  on.fillRect(0, 0, TILE, TILE);
+  on.globalAlpha = 0.85;
+  on.strokeStyle = colour.paper;
+  on.fillStyle = colour.paper;
+  on.lineWidth = 1.4;
+  const mark = new Path2D(MARKS[kind]);
+  if (kind === 'rice') on.fill(mark);
+  on.stroke(mark);
+  const pattern = context.createPattern(tile, 'repeat')!;
+  pattern.setTransform(new DOMMatrix().scale(1 / finer));
+  return pattern;
 }
 
 /** A scrap of a class's pattern, beside its name. */

@@ -26,57 +26,84 @@ const BEYOND = 1.12;
 
 /** A balance as a rail: the band, a ring where it came from, a wedge where it stands now. */
 export const Rail = memo(function Rail(props: Props) {
-  const {
-    label,
-    about,
-    unit = '',
-    from,
-    fromName,
-    to,
-    band,
-    beside,
-    besideName = '',
-    say = sayShort,
-  } = props;
+  const { label, about, unit = '', from, fromName, to, band, beside, besideName = '' } = props;
+  const { say = sayShort } = props;
   const end = props.most ?? Math.max(from, to, band?.[1] ?? 0, 1e-9) * BEYOND;
-  const at = (value: number) => `${Math.min(100, Math.max(0, (100 * value) / end))}%`;
   const out = band && (to < band[0] || to > band[1]);
-  const words = [
-    `${say(to)}${unit ? ` ${unit}` : ''}`,
+  const stood = [
     `${fromName} ${say(from)}`,
     ...(beside === undefined ? [] : [`${besideName} ${say(beside)}`]),
+  ].join(', ');
+  const words = [
+    `${say(to)}${unit ? ` ${unit}` : ''}`,
+    stood,
     ...(band ? [`band ${say(band[0])} to ${say(band[1])}`] : []),
     ...(out ? ['outside the band'] : []),
   ].join(', ');
   return (
     <Line>
-      <div>
-        <strong>{label}</strong>
-        {about ? <Small>{about}</Small> : null}
+      <Name label={label} about={about} />
+      <div className="track" role="img" aria-label={`${label}: ${words}`}>
+        <Marks end={end} low={band?.[0]} high={band?.[1]} beside={beside} from={from} />
+        <span className="moving">
+          <svg
+            style={{ left: placeOn(end, to) }}
+            data-out={out || undefined}
+            viewBox="0 0 14 17"
+            aria-hidden="true"
+          >
+            <path d="M0 0H14V7.5L7 17L0 7.5Z" />
+          </svg>
+        </span>
       </div>
-      <Track role="img" aria-label={`${label}: ${words}`}>
-        {band ? <Band style={{ left: at(band[0]), right: `calc(100% - ${at(band[1])})` }} /> : null}
-        {beside === undefined ? null : (
-          <Square style={{ left: at(beside) }} title={`${besideName} ${say(beside)}`} />
-        )}
-        <Ring style={{ left: at(from) }} title={`${fromName} ${say(from)}`} />
-        <Wedge style={{ left: at(to) }} data-out={out || undefined} />
-      </Track>
-      <Now>
-        <Figure $size={1.5} data-stale={props.stale || undefined}>
-          {say(to)}
-        </Figure>
-        {unit ? <Small as="span"> {unit}</Small> : null}
-        <Small>
-          {fromName} {say(from)}
-          {beside === undefined ? '' : `, ${besideName} ${say(beside)}`}
-        </Small>
-      </Now>
+      <div className="now">
+        <div>
+          <Figure $size={1.5} data-stale={props.stale || undefined}>
+            {say(to)}
+          </Figure>
+          {unit ? <small> {unit}</small> : null}
+        </div>
+        <Stood words={stood} />
+      </div>
     </Line>
   );
 });
 
-/** Its moves concern nothing outside of it: the page isn't laid out anew for them. */
+const placeOn = (end: number, value: number) => `${Math.min(100, Math.max(0, (100 * value) / end))}%`;
+
+const Name = memo(function Name({ label, about }: Pick<Props, 'label' | 'about'>) {
+  return (
+    <div>
+      <strong>{label}</strong>
+      {about ? <Small>{about}</Small> : null}
+    </div>
+  );
+});
+
+const Stood = memo(function Stood({ words }: { readonly words: string }) {
+  return <Small>{words}</Small>;
+});
+
+interface MarksProps extends Pick<Props, 'from' | 'beside'> {
+  readonly end: number;
+  readonly low: number | undefined;
+  readonly high: number | undefined;
+}
+
+/** What stays where it is while the wedge moves. */
+const Marks = memo(function Marks({ end, low, high, beside, from }: MarksProps) {
+  return (
+    <>
+      {low === undefined || high === undefined ? null : (
+        <Band style={{ left: placeOn(end, low), right: `calc(100% - ${placeOn(end, high)})` }} />
+      )}
+      {beside === undefined ? null : <Square style={{ left: placeOn(end, beside) }} />}
+      <Ring style={{ left: placeOn(end, from) }} />
+    </>
+  );
+});
+
+/** What moves on it concerns nothing outside of it: the page isn't laid out anew for it. */
 const Line = styled.div`
   contain: content;
   display: grid;
@@ -85,22 +112,49 @@ const Line = styled.div`
   gap: ${({ theme }) => theme.space(4)};
   padding: ${({ theme }) => theme.space(2)} 0;
   border-bottom: 1px solid ${({ theme }) => theme.colour.line};
-  ${({ theme }) => theme.phone} {
-    grid-template-columns: minmax(0, 1fr) auto;
-    > :nth-child(2) {
-      grid-column: 1 / -1;
-      grid-row: 2;
-    }
+  .track {
+    position: relative;
+    height: 30px;
   }
-`;
-const Track = styled.div`
-  position: relative;
-  height: 30px;
-  &::before {
+  .track::before {
     content: '';
     position: absolute;
     inset: 14px 0 auto;
     border-top: 2px solid ${({ theme }) => theme.colour.ink};
+  }
+  .moving {
+    position: absolute;
+    inset: 0;
+    contain: size layout style;
+  }
+  svg {
+    position: absolute;
+    top: -1px;
+    width: 14px;
+    height: 17px;
+    margin-left: -7px;
+    fill: ${({ theme }) => theme.colour.act};
+  }
+  svg[data-out] {
+    fill: ${({ theme }) => theme.colour.danger};
+  }
+  .now {
+    text-align: right;
+  }
+  .now > div {
+    height: 1.6rem;
+    contain: size layout style;
+  }
+  small {
+    font-size: 0.86rem;
+    color: ${({ theme }) => theme.colour.soft};
+  }
+  ${({ theme }) => theme.phone} {
+    grid-template-columns: minmax(0, 1fr) auto;
+    > .track {
+      grid-column: 1 / -1;
+      grid-row: 2;
+    }
   }
 `;
 const Band = styled.span`
@@ -130,19 +184,4 @@ const Square = styled.span`
   border: 2px solid ${({ theme }) => theme.colour.wheat};
   background: ${({ theme }) => theme.colour.ground};
   transform: rotate(45deg);
-`;
-const Wedge = styled.span`
-  position: absolute;
-  top: -1px;
-  width: 14px;
-  height: 17px;
-  margin-left: -7px;
-  background: ${({ theme }) => theme.colour.act};
-  clip-path: polygon(0 0, 100% 0, 100% 45%, 50% 100%, 0 45%);
-  &[data-out] {
-    background: ${({ theme }) => theme.colour.danger};
-  }
-`;
-const Now = styled.div`
-  text-align: right;
 `;

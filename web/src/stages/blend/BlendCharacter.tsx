@@ -3,7 +3,7 @@ import type { Property } from '@omniarton/core/blend';
 import { Heading } from '../../ui/layout';
 import { Rail } from '../../ui/Rail';
 import { useOnBlendBench } from './useBench';
-import type { Hand } from './useHand';
+import { useHand } from './Hand';
 import { PROPERTY_WORDS } from './words';
 
 /** The properties a baker can feel or taste. Scores 0–10. */
@@ -14,7 +14,8 @@ const SAY = (value: number) => value.toFixed(1);
 const FINE = 20;
 
 /** How the blend under the hand stands against what this family wants of one, and against the wheat that it replaces. */
-export function BlendCharacter({ hand: { properties, moving } }: { readonly hand: Hand }) {
+export function BlendCharacter() {
+  const { properties } = useHand();
   const { target, wheat } = useOnBlendBench();
   return (
     <Below aria-labelledby="character">
@@ -31,7 +32,6 @@ export function BlendCharacter({ hand: { properties, moving } }: { readonly hand
           to={Math.round(properties[id] * FINE) / FINE}
           most={MOST}
           say={SAY}
-          stale={moving}
         />
       ))}
     </Below>

@@ -1,4 +1,4 @@
-import { memo, useMemo, type ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Blend, BlendPart } from '@omniarton/core/blend';
 import type { BlendBench, Docket } from '@omniarton/core/docket';
@@ -22,7 +22,7 @@ import { Schools } from './Schools';
 import { ToBuy } from './ToBuy';
 import { Triangle } from './Triangle';
 import { BlendBenchProvider, useBlendBench, useOnBlendBench } from './useBench';
-import { useHand, type Hand } from './useHand';
+import { HandProvider, useHand, useSettledHand } from './Hand';
 import { WaysOut } from './WaysOut';
 import { Wishes } from './Wishes';
 import { sayMoney } from './words';
@@ -94,64 +94,38 @@ function OnTheBench({ docket, shares, blend, others, ways, bench }: Props) {
 }
 
 interface ByHandProps extends Pick<Props, 'docket' | 'shares' | 'blend' | 'bench'> {
-  /** What stands between and hangs on no hand: it isn't drawn anew while something is dragged. */
+  /** What stands between and hangs on no hand. */
   readonly children: ReactNode;
 }
 
-/** The same element at every move: it isn't drawn again. */
-const HOW = (
-  <Small>
-    Drag a border of the bar, or give a share: the others give way in proportion, and what you hold stays.
-    Leave a flour out and the blend is found without it.
-  </Small>
-);
-
-/** All that follows the pointer while shares are moved. */
+/** All that can be moved, and what follows it. */
 function ByHand({ docket, shares, blend, bench, children }: ByHandProps) {
-  const [{ pins }] = useRequest();
-  const hand = useHand(shares, bench);
   const grams = docket.parts.flatMap((one) => one.blend).reduce((sum, one) => sum + one.grams, 0);
   const because = docket.shifts.find(({ rule }) => rule === 'replace-flour')?.because;
-  const why = useMemo(() => (because ? <Small>Because {because}.</Small> : null), [because]);
-  const words = [...blend.relaxed, ...(hand.moving || pins.length > 0 ? [] : blend.binding), ...hand.over];
   return (
-    <>
+    <HandProvider shares={shares} bench={bench}>
       <Stack as="section" aria-labelledby="the-blend">
-        <Head hand={hand} grams={grams} />
-        <HandBar hand={hand} />
-        {why}
-        <Flours>
-          {hand.flours.map(({ ingredient, flour, share }) => (
-            <FlourRow
-              key={ingredient}
-              flour={flour}
-              // Whole grams while it moves: no scale is read that fast.
-              own={hand.moving ? Math.round(grams * share) : grams * share}
-              grams={grams}
-              moving={hand.moving}
-              settled={hand.settled}
-              set={hand.set}
-            />
-          ))}
-        </Flours>
-        {HOW}
-        {words.length > 0 ? (
-          <Notice tone={blend.relaxed.length > 0 || hand.over.length > 0 ? 'ask' : 'calm'}>
-            {words.join('; ')}.
-          </Notice>
-        ) : null}
+        <Head grams={grams} />
+        <HandBar />
+        {because ? <Small>Because {because}.</Small> : null}
+        <FlourRows grams={grams} />
+        <Small>
+          Drag a border of the bar, or give a share: the others give way in proportion, and what you hold
+          stays. Leave a flour out and the blend is found without it.
+        </Small>
+        <Limits blend={blend} />
         {children}
       </Stack>
       <Fold name="Move three of them on a triangle">
-        <Triangle hand={hand} />
+        <Triangle />
       </Fold>
-      <BlendCharacter hand={hand} />
-    </>
+      <BlendCharacter />
+    </HandProvider>
   );
 }
 
 /** How much blend stands for how much wheat, what a cup of it weighs, and what it costs. */
-function Head({ hand, grams }: { readonly hand: Hand; readonly grams: number }) {
+function Head({ grams }: { readonly grams: number }) {
   const stale = useEngine(isStale);
   return (
     <Row $gap={3}>
@@ -161,15 +135,52 @@ function Head({ hand, grams }: { readonly hand: Hand; readonly grams: number }) 
       </Figure>
       <div>
         <ForWheat />
-        <Small>
-          a cup of it {sayGrams(hand.cupGrams)} g
-          {hand.perKilo === null ? '' : `, ${sayMoney((hand.perKilo * grams) / 1000)} in all`}
-        </Small>
+        <CupAndCost grams={grams} />
       </div>
       <ChooseAgain />
     </Row>
   );
 }
+
+function CupAndCost({ grams }: { readonly grams: number }) {
+  const { cupGrams, perKilo } = useHand();
+  const cost = perKilo === null ? '' : `, ${sayMoney((perKilo * grams) / 1000)} in all`;
+  return <OneLine words={`a cup of it ${sayGrams(cupGrams)} g${cost}`} />;
+}
+
+const OneLine = memo(function OneLine({ words }: { readonly words: string }) {
+  return <Line>{words}</Line>;
+});
+
+function FlourRows({ grams }: { readonly grams: number }) {
+  const { flours } = useOnBlendBench();
+  const { settled } = useSettledHand();
+  return (
+    <Flours>
+      {settled.map(({ ingredient, share, held }) => {
+        const flour = flours.find(({ id }) => id === ingredient);
+        return flour ? (
+          <FlourRow key={ingredient} flour={flour} share={share} held={held} grams={grams} />
+        ) : null;
+      })}
+    </Flours>
+  );
+}
+
+/** What holds the blend back, and what the hand passes. */
+function Limits({ blend }: { readonly blend: Blend }) {
+  const [{ pins }] = useRequest();
+  const { over } = useHand();
+  const words = [...blend.relaxed, ...(pins.length > 0 ? [] : blend.binding), ...over];
+  if (words.length === 0) return null;
+  return (
+    <Said tone={blend.relaxed.length > 0 || over.length > 0 ? 'ask' : 'calm'} words={words.join('; ')} />
+  );
+}
+
+const Said = memo(function Said({ tone, words }: { readonly tone: 'ask' | 'calm'; readonly words: string }) {
+  return <Notice tone={tone}>{words}.</Notice>;
+});
 
 const ForWheat = memo(function ForWheat() {
   const { wheat } = useOnBlendBench();
@@ -196,6 +207,12 @@ const Bench = styled(Stack)`
   > section > * {
     isolation: isolate;
   }
+`;
+/** As high and wide as its place whatever it says, so that the page isn't laid out anew for it. */
+const Line = styled(Small)`
+  contain: size layout style;
+  height: 1.5em;
+  white-space: nowrap;
 `;
 const Flours = styled.ul`
   display: grid;

@@ -10,42 +10,25 @@ import { Figure, Small } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
 import { sayGrams } from '../../ui/say';
 import { useHousehold, useRequest } from '../bench/onBench';
-import type { Hand } from './useHand';
+import { useHand, useSettledHand } from './Hand';
 
-interface Props extends Pick<Hand, 'settled' | 'set' | 'moving'> {
+interface Props {
   readonly flour: BenchFlour;
-  /** Of this flour, as the row shows it; and of the whole blend. */
-  readonly own: number;
+  /** Its share when nothing is moved, and whether it is held there. */
+  readonly share: number;
+  readonly held: boolean;
+  /** Of the whole blend. */
   readonly grams: number;
 }
 
 const PERCENT = 100;
 
-/** A flour of the blend: its grams, its share to set or hold by hand, and the way out. Drawn anew only when what it shows changes. */
-export const FlourRow = memo(function FlourRow({ flour, own, grams, moving, settled, set }: Props) {
-  return (
-    <Line>
-      <FlourScrap kind={flour.class} size={22} />
-      <Weight data-stale={moving || undefined}>
-        {sayGrams(own)}
-        <small> g</small>
-      </Weight>
-      <Rest flour={flour} settled={settled} set={set} grams={grams} />
-    </Line>
-  );
-});
-
-interface RestProps extends Pick<Hand, 'settled' | 'set'> {
-  readonly flour: BenchFlour;
-  readonly grams: number;
-}
-
-/** What of a row stays as it is while a share is dragged: nothing of it is drawn for a move of the pointer. */
-const Rest = memo(function Rest({ flour, settled, set, grams }: RestProps) {
+/** A flour of the blend: its grams, its share to set or hold by hand, and the way out. Its grams alone follow a pointer. */
+export const FlourRow = memo(function FlourRow({ flour, share, held, grams }: Props) {
   const household = useHousehold();
   const [{ pins, withoutFlours }, ask] = useRequest();
+  const { settled, set } = useSettledHand();
   const { id: ingredient } = flour;
-  const { share, held } = settled.find((one) => one.ingredient === ingredient) ?? { share: 0, held: false };
   const others = pins.filter((pin) => pin.ingredient !== ingredient);
   /** When the whole blend is by hand its other shares give way; else they are solved around this one. */
   const byHand = settled.every((each) => pins.some((pin) => pin.ingredient === each.ingredient));
@@ -57,7 +40,9 @@ const Rest = memo(function Rest({ flour, settled, set, grams }: RestProps) {
     ask({ pins: [...others, { ingredient, share: Math.round(share * PERCENT) / PERCENT, held: true }] });
   const letGo = () => ask({ pins: byHand ? [...others, { ingredient, share, held: false }] : others });
   return (
-    <>
+    <Line>
+      <FlourScrap kind={flour.class} size={22} />
+      <OwnGrams ingredient={ingredient} grams={grams} />
       <div>
         <Link to={pageOf(household, ingredient)}>
           <strong>{flour.name}</strong>
@@ -87,7 +72,26 @@ const Rest = memo(function Rest({ flour, settled, set, grams }: RestProps) {
       >
         ✕
       </Button>
-    </>
+    </Line>
+  );
+});
+
+/** The grams of a flour, as they are under the hand. */
+function OwnGrams({ ingredient, grams }: { readonly ingredient: string; readonly grams: number }) {
+  const { flours, moving } = useHand();
+  const own = grams * (flours.find((one) => one.ingredient === ingredient)?.share ?? 0);
+  // Whole grams while it moves: no scale is read that fast.
+  return <Weighed words={sayGrams(moving ? Math.round(own) : own)} />;
+}
+
+const Weighed = memo(function Weighed({ words }: { readonly words: string }) {
+  return (
+    <div>
+      <Weight>
+        {words}
+        <small> g</small>
+      </Weight>
+    </div>
   );
 });
 
@@ -134,7 +138,11 @@ const Line = styled.li`
     }
   }
 `;
+/** As high and wide as its place whatever it says, so that the page isn't laid out anew for it. */
 const Weight = styled(Figure).attrs({ $size: 1.75 })`
+  contain: size layout style;
+  display: block;
+  height: 1em;
   text-align: right;
   small {
     font-size: 0.55em;

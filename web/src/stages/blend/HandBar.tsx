@@ -1,9 +1,9 @@
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { memo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { styled } from 'styled-components';
 import { giveWay, shareAtBorder } from '@omniarton/core/blend';
-import { patternId } from '../../ui/Flour';
 import { sayPercent } from '../../ui/say';
-import type { Hand } from './useHand';
+import { BarDrawing } from './BarDrawing';
+import { useHand, useSettledHand } from './Hand';
 
 const STEP = 0.01;
 const LEAP = 0.05;
@@ -17,108 +17,112 @@ const KEYS: Readonly<Record<string, number>> = {
 };
 
 /** The blend as a bar whose borders are dragged: one share is set, the others give way in proportion, held ones stay. */
-export function HandBar({ hand }: { readonly hand: Hand }) {
-  const bar = useRef<HTMLDivElement>(null);
-  const { flours } = hand;
-  const starts = flours.map((_, at) => flours.slice(0, at).reduce((sum, { share }) => sum + share, 0));
+export function HandBar() {
+  const { flours, move, drop } = useHand();
+  const { settled, set } = useSettledHand();
+  /** Which border a pointer has, and where the bar lies under it. */
+  const dragged = useRef<{ readonly at: number; readonly left: number; readonly width: number }>(null);
+  const ends = settled.map((_, at) => settled.slice(0, at + 1).reduce((sum, { share }) => sum + share, 0));
+  const take = (event: PointerEvent<HTMLDivElement>) => {
+    const at = borderUnder(event);
+    if (at === null || at === flours.length - 1 || flours[at]!.held) return;
+    const { left, width } = event.currentTarget.getBoundingClientRect();
+    dragged.current = { at, left, width };
+    event.currentTarget.setPointerCapture(event.pointerId);
+  };
+  const drag = (event: PointerEvent<HTMLDivElement>) => {
+    if (!dragged.current) return;
+    const { at, left, width } = dragged.current;
+    const place = (event.clientX - left) / width;
+    move((before) => giveWay(before, before[at]!.ingredient, shareAtBorder(before, at, place)));
+  };
+  const letGo = () => {
+    dragged.current = null;
+    drop();
+  };
+  const key = (event: KeyboardEvent) => {
+    const at = borderUnder(event);
+    if (at === null || flours[at]!.held) return;
+    const to = shareByKey(event.key, flours[at]!.share);
+    if (to === null) return;
+    event.preventDefault();
+    set((before) => giveWay(before, before[at]!.ingredient, to));
+  };
   return (
-    <Bar ref={bar} role="group" aria-label="The blend, by share">
-      <svg width="100%" height="64" aria-hidden="true">
-        {flours.map(({ ingredient, share, flour }, at) => (
-          <rect
-            key={ingredient}
-            x={`${starts[at]! * 100}%`}
-            width={`${share * 100}%`}
-            height="64"
-            fill={`url(#${patternId(flour.class)})`}
-          />
-        ))}
-      </svg>
-      {flours.map((one, at) => (
+    <Bar
+      role="group"
+      aria-label="The blend, by share"
+      onPointerDown={take}
+      onPointerMove={drag}
+      onPointerUp={letGo}
+      onPointerCancel={letGo}
+      onKeyDown={key}
+    >
+      <BarDrawing flours={flours} />
+      {flours.map(({ ingredient, flour, share, held }, at) => (
         <Border
-          key={one.ingredient}
-          hand={hand}
+          key={ingredient}
           at={at}
-          end={starts[at]! + one.share}
-          placeOf={(x) => {
-            const { left, width } = bar.current!.getBoundingClientRect();
-            return (x - left) / width;
-          }}
+          name={flour.name}
+          end={ends[at]!}
+          words={sayPercent(share)}
+          held={held}
+          last={at === flours.length - 1}
         />
       ))}
     </Bar>
   );
 }
 
+/** Which border an event is on, if any. */
+function borderUnder({ target }: { readonly target: EventTarget }): number | null {
+  const grip = (target as Element).closest<HTMLElement>('[role=slider]');
+  return grip ? Number(grip.dataset.at) : null;
+}
+
+function shareByKey(key: string, share: number): number | null {
+  if (key === 'Home') return LEAP;
+  if (key === 'End') return 1;
+  return key in KEYS ? share + KEYS[key]! : null;
+}
+
 interface BorderProps {
-  readonly hand: Hand;
   readonly at: number;
-  /** Where it stands on the bar, 0–1. */
+  readonly name: string;
+  /** Where it lies on the bar when nothing is moved, 0–1. While a pointer has it, the bar's picture alone moves. */
   readonly end: number;
-  /** Where a pointer is on the bar, 0–1. */
-  readonly placeOf: (x: number) => number;
+  /** Its share, in percent. */
+  readonly words: string;
+  readonly held: boolean;
+  readonly last: boolean;
 }
 
 /** The right border of a flour: a slider of its share. That of the last can't be dragged, but goes by keys. */
-function Border({ hand, at, end, placeOf }: BorderProps) {
-  const { share, held, flour } = hand.flours[at]!;
-  const last = at === hand.flours.length - 1;
-  const drag = (event: PointerEvent<HTMLDivElement>) => {
-    if (!event.currentTarget.hasPointerCapture(event.pointerId)) return;
-    const place = placeOf(event.clientX);
-    hand.move((before) => giveWay(before, before[at]!.ingredient, shareAtBorder(before, at, place)));
-  };
-  const key = (event: KeyboardEvent) => {
-    const to =
-      event.key === 'Home'
-        ? LEAP
-        : event.key === 'End'
-          ? 1
-          : event.key in KEYS
-            ? share + KEYS[event.key]!
-            : null;
-    if (to === null || held) return;
-    event.preventDefault();
-    hand.set((before) => giveWay(before, before[at]!.ingredient, to));
-  };
+const Border = memo(function Border({ at, name, end, words, held, last }: BorderProps) {
   return (
     <Grip
       role="slider"
       tabIndex={0}
-      style={{ left: `${end * 100}%` }}
+      data-at={at}
       data-last={last || undefined}
-      aria-label={`${flour.name} on the bar${held ? ', held' : ''}`}
+      aria-label={`${name} on the bar${held ? ', held' : ''}`}
       aria-valuemin={0}
       aria-valuemax={100}
-      aria-valuenow={Math.round(share * 100)}
-      aria-valuetext={`${flour.name} ${sayPercent(share)} %`}
+      aria-valuenow={Number(words)}
+      aria-valuetext={`${name} ${words} %`}
       aria-disabled={held || undefined}
-      onPointerDown={(event) => {
-        if (!held && !last) event.currentTarget.setPointerCapture(event.pointerId);
-      }}
-      onPointerMove={drag}
-      onPointerUp={hand.drop}
-      onPointerCancel={hand.drop}
-      onKeyDown={key}
-    >
-      <output aria-hidden="true">{sayPercent(share)}</output>
-    </Grip>
+      style={{ left: `${end * 100}%` }}
+    />
   );
-}
+});
 
 const Bar = styled.div`
   position: relative;
+  height: 68px;
   border: 2px solid ${({ theme }) => theme.colour.ink};
   margin-bottom: ${({ theme }) => theme.space(6)};
   user-select: none;
   touch-action: none;
-  svg {
-    display: block;
-  }
-  rect {
-    stroke: ${({ theme }) => theme.colour.ink};
-    stroke-width: 1.5;
-  }
 `;
 const Grip = styled.div`
   position: absolute;
@@ -127,51 +131,12 @@ const Grip = styled.div`
   width: ${({ theme }) => theme.touch};
   margin-left: -22px;
   cursor: ew-resize;
-  &::before {
-    content: '';
-    position: absolute;
-    inset: 0 calc(50% - 3px);
-    background: ${({ theme }) => theme.colour.ink};
-  }
-  &::after {
-    content: '';
-    position: absolute;
-    top: calc(50% - 12px);
-    left: calc(50% - 8px);
-    width: 16px;
-    height: 24px;
-    border: 2px solid ${({ theme }) => theme.colour.ink};
-    border-radius: 3px;
-    background: ${({ theme }) => theme.colour.paper};
-  }
-  output {
-    position: absolute;
-    top: 100%;
-    left: -30px;
-    width: 44px;
-    text-align: right;
-    font: 650 1.05rem/1.4 ${({ theme }) => theme.font.figures};
-    font-variant-numeric: tabular-nums;
-  }
   &[data-last] {
     width: 22px;
     cursor: default;
-    &::before {
-      inset: 0 0 0 auto;
-      width: 6px;
-    }
-    output {
-      left: -26px;
-    }
-    &::after {
-      display: none;
-    }
   }
   &[aria-disabled] {
     cursor: not-allowed;
-    &::after {
-      background: ${({ theme }) => theme.colour.ink};
-    }
   }
   &:focus-visible {
     outline: 3px solid ${({ theme }) => theme.colour.focus};

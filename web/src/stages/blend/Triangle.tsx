@@ -5,7 +5,8 @@ import { Pick } from '../../ui/Pick';
 import { Row, Small, Stack } from '../../ui/layout';
 import { sayPercent } from '../../ui/say';
 import { PROPERTY_WORDS, sayProperty } from './words';
-import type { Hand, HandFlour } from './useHand';
+import { useHand, useSettledHand } from './Hand';
+import type { HandFlour } from './handBlend';
 
 const WIDTH = 420;
 const HEIGHT = Math.round((WIDTH * Math.sqrt(3)) / 2);
@@ -47,8 +48,8 @@ function crossing(values: Point, level: number): (readonly [number, number])[] {
 }
 
 /** Any three flours of the blend on a triangle, the rest held, with the chosen property's field under the pointer. */
-export function Triangle({ hand }: { readonly hand: Hand }) {
-  const { flours } = hand;
+export function Triangle() {
+  const { flours } = useHand();
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [property, setProperty] = useState<Property>('chew');
   const there = chosen.filter((id) => flours.some(({ ingredient }) => ingredient === id));
@@ -82,7 +83,7 @@ export function Triangle({ hand }: { readonly hand: Hand }) {
             ))
           : null}
       </Row>
-      <Field hand={hand} three={three as unknown as Three} property={property} />
+      <Field three={three as unknown as Three} property={property} />
     </Stack>
   );
 }
@@ -90,13 +91,14 @@ export function Triangle({ hand }: { readonly hand: Hand }) {
 type Three = readonly [HandFlour, HandFlour, HandFlour];
 
 interface FieldProps {
-  readonly hand: Hand;
   readonly three: Three;
   readonly property: Property;
 }
 
 /** Where the three stand, and how a pointer or a key moves them. */
-function useThree(hand: Hand, three: Three) {
+function useThree(three: Three) {
+  const hand = useHand();
+  const { set } = useSettledHand();
   const drawing = useRef<SVGSVGElement>(null);
   const whole = three.reduce((sum, { share }) => sum + share, 0);
   const point = three.map(({ share }) => (whole > 0 ? share / whole : 1 / 3)) as unknown as Point;
@@ -127,15 +129,15 @@ function useThree(hand: Hand, three: Three) {
     const next = moves[event.key];
     if (!next || held) return;
     event.preventDefault();
-    hand.set(to(next));
+    set(to(next));
   };
-  return { drawing, whole, point, held, drag, begin, key };
+  return { hand, drawing, whole, point, held, drag, begin, key };
 }
 
-function Field({ hand, three, property }: FieldProps) {
+function Field({ three, property }: FieldProps) {
   const help = useId();
   const shade = useId();
-  const { drawing, whole, point, held, drag, begin, key } = useThree(hand, three);
+  const { hand, drawing, whole, point, held, drag, begin, key } = useThree(three);
   const rest = hand.flours.filter((one) => !three.includes(one));
   const at = (corner: Point): number =>
     mixVectors([

@@ -9,11 +9,12 @@ import {
   type ChartConfiguration,
 } from 'chart.js';
 import { useEffect, useRef } from 'react';
-import { styled } from 'styled-components';
+import { styled, type DefaultTheme } from 'styled-components';
 import { fahrenheitOf } from '@omniarton/core/quantity';
 import type { DocketBake } from '@omniarton/core/docket';
 import { useTemperatureUnit } from '../../settings/useSettings';
 import { sayTemperature, type TemperatureUnit } from '../../ui/say';
+import { useDrawnTheme } from '../../ui/useDrawnTheme';
 
 Chart.defaults.font = { family: "'Sofia Sans Condensed Variable', system-ui, sans-serif", size: 15 };
 Chart.register(LineController, LineElement, PointElement, LinearScale, Filler, Tooltip);
@@ -23,12 +24,6 @@ const shown = (celsius: number, unit: TemperatureUnit) =>
 const TABLE_MINUTES = 5;
 const HOTTER_THAN_DONE = 4;
 const GRID = 10;
-
-function colours() {
-  const style = getComputedStyle(document.documentElement);
-  const of = (name: string) => style.getPropertyValue(`--${name}`).trim();
-  return { ink: of('ink'), line: of('line'), act: of('act'), mark: of('mark'), soft: of('soft') };
-}
 
 /** The window of the prediction as a filled band up to the top of the chart. */
 const windowOf = ({ low, high }: { low: number; high: number }, top: number, colour: string) => ({
@@ -46,8 +41,8 @@ const windowOf = ({ low, high }: { low: number; high: number }, top: number, col
 function configOf(
   { centre, doneCelsius, minutes }: DocketBake,
   unit: TemperatureUnit,
+  { ink, line, act, mark, soft }: DefaultTheme['colour'],
 ): ChartConfiguration<'line'> {
-  const { ink, line, act, mark, soft } = colours();
   const end = Math.ceil((minutes?.high ?? centre.at(-1)?.[0] ?? 0) + 1);
   const done = shown(doneCelsius, unit);
   const top = Math.ceil(shown(doneCelsius + HOTTER_THAN_DONE, unit) / GRID) * GRID;
@@ -99,21 +94,12 @@ function configOf(
 export function CentreCurve({ bake }: { readonly bake: DocketBake }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const unit = useTemperatureUnit();
+  const { colour } = useDrawnTheme();
   useEffect(() => {
     if (!canvas.current) return;
-    const chart = new Chart(canvas.current, configOf(bake, unit));
-    const scheme = matchMedia('(prefers-color-scheme: dark)');
-    const redraw = () => {
-      Object.assign(chart, { options: configOf(bake, unit).options });
-      chart.data = configOf(bake, unit).data;
-      chart.update();
-    };
-    scheme.addEventListener('change', redraw);
-    return () => {
-      scheme.removeEventListener('change', redraw);
-      chart.destroy();
-    };
-  }, [bake, unit]);
+    const chart = new Chart(canvas.current, configOf(bake, unit, colour));
+    return () => chart.destroy();
+  }, [bake, unit, colour]);
   const rows = bake.centre.filter(([minute], at, all) => {
     const before = all[at - 1]?.[0] ?? -1;
     return Math.floor(minute / TABLE_MINUTES) > Math.floor(before / TABLE_MINUTES) || at === all.length - 1;
