@@ -11,6 +11,8 @@ export interface Adjustable {
   readonly least: number;
   readonly most: number;
   readonly towards: Quantity;
+  /** It stands where it should already: it moves only for its own quantity, never to help another. */
+  readonly firm?: boolean;
 }
 
 export interface Adjusted {
@@ -21,9 +23,12 @@ export interface Adjusted {
 
 /** The pull that keeps a line where it is, against the pull of a target: small, so that targets are met. */
 const STAY = 1e-4;
+/** How much harder a firm line is to move. */
+const FIRM = 1e3;
 /** A line that is new, or small, moves as easily as one of so many grams. */
 const EASY_GRAMS = 100;
-const UNMET_SHARE = 0.02;
+/** Less than this of it is nothing that a cook would notice. */
+const UNMET_SHARE = 0.05;
 /** Least liquid that stays, share of what was there; butter keeps its flavour, sugar its structure. Common practice. */
 const MOVES = {
   liquidLeast: 0.4,
@@ -131,7 +136,7 @@ function programOf(
     if (Number.isFinite(most)) add([[i, -1]], line.grams - most);
   });
   const diagonal = [
-    ...moves.map(({ line }) => (2 * STAY) / Math.max(EASY_GRAMS, line.grams) ** 2),
+    ...moves.map(({ line, firm }) => (2 * STAY * (firm ? FIRM : 1)) / Math.max(EASY_GRAMS, line.grams) ** 2),
     ...targets.flatMap(({ weight }) => [2 * weight, 2 * weight]),
   ];
   return { diagonal, columns, bounds };

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue';
-import { bandsOf } from '../family';
+import type { BandRow } from '../family';
 import { compositionOf, drinkOf, liftLedger, massOf, thirstGrams, type FormulaLine } from '../formula';
-import type { BalanceId, FamilyId, RouteId } from '../vocabulary';
+import type { BalanceId } from '../vocabulary';
 import { flourGrams, starchGrams } from './flour';
 import { binderGrams } from './ledger';
 import { heldSlack } from './rules/held';
@@ -24,11 +24,9 @@ const ratio = (a: number, b: number) => (b > 0 ? a / b : 0);
 export function balancesOf(
   original: readonly FormulaLine[],
   converted: readonly FormulaLine[],
-  family: FamilyId,
-  route: RouteId,
+  bands: BandRow,
   catalogue: Catalogue,
 ): Balance[] {
-  const bands = bandsOf(family, route);
   const was = compositionOf(original, catalogue);
   const is = compositionOf(converted, catalogue);
   const of = (value: (lines: readonly FormulaLine[]) => number) => ({

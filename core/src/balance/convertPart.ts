@@ -1,20 +1,26 @@
 import { getIngredient } from '../catalogue';
-import { bandsOf } from '../family';
+import { bandsOf, profileOf } from '../family';
 import { drinkOf, thirstGrams, type FormulaLine, type FormulaPart } from '../formula';
+import type { FamilyId } from '../vocabulary';
 import { adjustables, meetTargets, type Adjustable, type Adjusted } from './adjust';
 import { balancesOf, type Balance } from './balances';
 import { flourGrams } from './flour';
 import { binderGrams, ledgerOf } from './ledger';
 import { heldSlack } from './rules/held';
+import { bindingMissing } from './binding';
+import { EGG_CREDIT, SCHOOLS } from './data/binders';
 import { SWAPS, TARGETS } from './rules';
+import { schoolFor } from './rules/binder';
 import { waterShift } from './rules/water';
-import type { PartState, Quantity, Setting, Shift, Target } from './types';
+import { kindOf } from './kind';
+import type { BakeSetting, PartState, Quantity, Setting, Shift, Target } from './types';
 import { sodaLeft, soapLimit } from './soap';
 import { lineWords } from './words';
 
 export interface ConvertedPart {
   readonly id: string;
   readonly name: string | null;
+  readonly family: FamilyId;
   readonly original: readonly FormulaLine[];
   readonly lines: readonly FormulaLine[];
   readonly balances: readonly Balance[];
@@ -118,9 +124,9 @@ const missWords = ({ target, by }: Adjusted['unmet'][number]): string =>
   `${Math.abs(Math.round(by))} ${UNITS[target.quantity]} too ${by > 0 ? 'little' : 'much'} stay: the lines that could make up for it are at their limits, or fixed by hand.`;
 
 /** The band warns of a batter that is wetter or drier than this family’s; it never pulls liquid up. */
-function drinkWords(lines: readonly FormulaLine[], { family, route, catalogue }: Setting): string[] {
+function drinkWords(lines: readonly FormulaLine[], { bands, catalogue }: Setting): string[] {
   const ratio = drinkOf(lines, catalogue) / thirstGrams(lines, catalogue);
-  const [low, high] = bandsOf(family, route).drinkThirst;
+  const [low, high] = bands.drinkThirst;
   if (ratio < low * (1 - OUT_OF_BAND))
     return [
       `Drink stands at ${ratio.toFixed(2)} of thirst, under ${low}: expect a stiff dough, and give liquid by the spoon after the rest.`,
@@ -133,17 +139,18 @@ function drinkWords(lines: readonly FormulaLine[], { family, route, catalogue }:
 }
 
 function warningsOf(part: PartState, lines: readonly FormulaLine[], setting: Setting): string[] {
-  const { family, route, catalogue, request } = setting;
+  const { family, bands, catalogue, request } = setting;
   const warnings: string[] = [];
   const flour = flourGrams(lines, catalogue);
   const gum = (100 * binderGrams(lines, catalogue, part.original)) / flour;
-  const [, most] = bandsOf(family, route).xanthan;
-  const eggs = lines.filter(({ ingredient }) => ingredient === 'egg');
+  const [, most] = bands.xanthan;
+  const eggs = lines.filter(({ ingredient }) => ingredient in EGG_CREDIT);
+  const wanted = bindingMissing({ ...part, lines }, setting);
   if (gum > most + 0.005)
     warnings.push(
       `Binder stands at ${gum.toFixed(1)} g of xanthan’s worth for 100 g flour, above ${most}: the crumb may turn gummy.`,
     );
-  if (gum < 0.01 && eggs.length === 0)
+  if (wanted > 0 && gum < 0.01 && eggs.length === 0)
     warnings.push('Nothing binds this part: it will crumble. Choose gum or husk.');
   warnings.push(...drinkWords(lines, setting));
   const over = sodaLeft(lines, catalogue);
@@ -158,8 +165,11 @@ function warningsOf(part: PartState, lines: readonly FormulaLine[], setting: Set
     .reduce((sum, { grams }) => sum + grams, 0);
   if (request.without.includes('egg') && eggsOut > 125)
     warnings.push('More than two eggs are replaced: expect a denser, moister crumb. Bake a small one first.');
-  if (request.school === 'egg-led' && request.without.includes('egg'))
-    warnings.push('Egg can’t bind here since egg is out: gum binds instead.');
+  const school = schoolFor(setting);
+  if (school !== request.school)
+    warnings.push(
+      `What was to bind is out (${SCHOOLS.rows[request.school].name}): ${SCHOOLS.rows[school].name} binds instead.`,
+    );
   if (
     has('sunflower-flour', 'sunflower-butter') &&
     has('baking-soda', 'baking-powder', 'baking-powder-grain-free')
@@ -168,7 +178,7 @@ function warningsOf(part: PartState, lines: readonly FormulaLine[], setting: Set
   return warnings;
 }
 
-/** Fat and sugar stay untouched while the swaps have left them near enough; liquid and powder always may move. */
+/** Fat and sugar are firm while the swaps have left them near enough; liquid and powder always may move. */
 function mustMove(
   towards: Quantity,
   original: readonly FormulaLine[],
@@ -180,8 +190,19 @@ function mustMove(
   return Math.abs(ledgerOf(now, catalogue)[towards] - was) > heldSlack(was, original);
 }
 
-/** Converts one part: swaps in the order of their dependence, then all targets together around what a person has fixed. */
-export function convertPart({ id, name, lines: original }: FormulaPart, setting: Setting): ConvertedPart {
+/** What a rule may look at in a part of such a family. */
+export function settingOf(bake: BakeSetting, family: FamilyId, original: readonly FormulaLine[]): Setting {
+  const bands = bandsOf(family, bake.route, kindOf(original, family, bake.catalogue));
+  return { ...bake, family, profile: profileOf(family), bands };
+}
+
+/** Converts one part by its own family: swaps in the order of their dependence, then all targets together around what a person has fixed. */
+export function convertPart(
+  { id, name, lines: original }: FormulaPart,
+  family: FamilyId,
+  bake: BakeSetting,
+): ConvertedPart {
+  const setting = settingOf(bake, family, original);
   const start: PartState = { id, original, lines: original, replaced: 0, shifts: [], warnings: [] };
   const swapped = SWAPS.reduce((part, rule) => rule.swap(part, setting), start);
   const { lines: overruled, fixed } = overrule(swapped.lines, setting);
@@ -189,6 +210,7 @@ export function convertPart({ id, name, lines: original }: FormulaPart, setting:
     return {
       id,
       name,
+      family,
       original,
       lines: overruled,
       balances: [],
@@ -199,8 +221,8 @@ export function convertPart({ id, name, lines: original }: FormulaPart, setting:
   const state = { ...swapped, lines: overruled };
   const targets = TARGETS.flatMap((rule) => rule.target(state, setting));
   const ready = withLiquid(state, overruled, setting);
-  const moves = adjustables(ready, fixed, setting.catalogue, setting.route).filter(({ towards }) =>
-    mustMove(towards, original, ready, setting),
+  const moves = adjustables(ready, fixed, setting.catalogue, setting.route).map((move) =>
+    mustMove(move.towards, original, ready, setting) ? move : { ...move, firm: true },
   );
   const { lines, unmet } = meetTargets(ready, targets, moves, setting.catalogue);
   const shifts = [...swapped.shifts, ...shiftsOf(moves, ready, lines, state, targets, setting)];
@@ -210,11 +232,12 @@ export function convertPart({ id, name, lines: original }: FormulaPart, setting:
   return {
     id,
     name,
+    family,
     original,
     lines: kept,
     shifts,
     bySpoon: bySpoon >= BY_SPOON_FROM ? bySpoon : 0,
-    balances: balancesOf(original, kept, setting.family, setting.route, setting.catalogue),
+    balances: balancesOf(original, kept, setting.bands, setting.catalogue),
     warnings: [...swapped.warnings, ...unmet.map(missWords), ...warningsOf(state, kept, setting)],
   };
 }

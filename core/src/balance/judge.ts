@@ -1,10 +1,11 @@
 import type { Catalogue } from '../catalogue';
-import { describeFamily } from '../family';
+import { bandsOf, profileOf } from '../family';
 import { massOf, type FormulaLine } from '../formula';
 import type { BalanceId, FamilyId, RouteId } from '../vocabulary';
 import { balancesOf } from './balances';
 import { EGG_CREDIT } from './data/binders';
 import { flourGrams, wheatGrams } from './flour';
+import { kindOf } from './kind';
 import { sodaLeft, soapLimit } from './soap';
 
 export type Verdict = 'low' | 'in' | 'high';
@@ -93,7 +94,12 @@ const WORDS: Words = {
 /** Judges one part as it is, against the bands of its family and of the way it goes. Wheat is told and not judged. */
 export function judgePart(lines: readonly FormulaLine[], family: FamilyId, catalogue: Catalogue): JudgedPart {
   const route = routeOf(lines, catalogue);
-  const balances = balancesOf(lines, lines, family, route, catalogue)
+  const balances = balancesOf(
+    lines,
+    lines,
+    bandsOf(family, route, kindOf(lines, family, catalogue)),
+    catalogue,
+  )
     .filter(({ id }) => JUDGED.includes(id))
     .map(({ id, converted: value, band }) => ({ id, value, band, verdict: verdictOf(value, band) }));
   if (wheatGrams(lines, catalogue) > 0)
@@ -108,7 +114,7 @@ export function judgePart(lines: readonly FormulaLine[], family: FamilyId, catal
         },
       ],
     };
-  const { name } = describeFamily(family);
+  const { name, xanthan } = profileOf(family);
   const found = balances.flatMap(({ id, value, band, verdict }): Finding[] => {
     const words = WORDS[`${id}-${verdict}`];
     return words
@@ -124,7 +130,8 @@ export function judgePart(lines: readonly FormulaLine[], family: FamilyId, catal
   const binds = balances.some(({ id, value }) => id === 'binder' && value > 0);
   const egg = lines.some(({ ingredient }) => ingredient in EGG_CREDIT);
   const sticky = gramsOf(lines, ['sweet-rice-flour', ...BUTTERS, 'cassava-flour']) > 0;
-  if (!binds && !egg && !sticky && flourGrams(lines, catalogue) > 0)
+  // What is rubbed to crumbs on purpose needs nothing that binds.
+  if (xanthan > 0 && !binds && !egg && !sticky && flourGrams(lines, catalogue) > 0)
     found.push({
       id: 'falls-apart',
       because: 'nothing binds it, neither gum nor husk nor egg: a pile of crumbs',

@@ -1,30 +1,34 @@
-import { bandsOf, getProfile } from '../family';
+import { bandsOf } from '../family';
 import { drinkOf, formulaOf, liftLedger, thirstGrams, type FormulaLine } from '../formula';
 import { designBlend, routeFor } from '../blend';
 import { BUILT_IN_KITCHEN, catalogueOf, EMPTY_REQUEST, NO_WISHES, type ConversionRequest } from '../kitchen';
 import { toEnd } from '../quantity';
 import { lineOf, readText } from '../testing';
-import type { FamilyId } from '../vocabulary';
-import { SCHOOL_BINDER, XANTHAN_EQUIVALENT } from './data/binders';
+import { BINDER_SCHOOLS, type FamilyId } from '../vocabulary';
+import { XANTHAN_EQUIVALENT } from './data/binders';
 import { STAND_INS } from './data/standIns';
 import { binderGrams, perGram } from './ledger';
 import { adjustables, meetTargets } from './adjust';
-import { bindingCredit, bindingNeed } from './rules/binder';
+import { bindingCredit, bindingNeed } from './binding';
 import { waterShift } from './rules/water';
 import { SWAPS, TARGETS } from './rules';
-import { convertPart, findStandIn, flourGrams, troublesOf, type Setting } from '.';
+import { settingOf } from './convertPart';
+import type { BakeSetting, Setting } from './types';
+import { convertPart, findStandIn, flourGrams, troublesOf } from '.';
 
 const catalogue = catalogueOf(BUILT_IN_KITCHEN);
-const settingFor = (family: FamilyId, request: Partial<ConversionRequest> = {}): Setting => {
+const bakeOf = (family: FamilyId, request: Partial<ConversionRequest> = {}): BakeSetting => {
   const asked = { ...EMPTY_REQUEST, ...request };
   const route = routeFor(asked);
   const answer = toEnd(designBlend(family, route, asked, BUILT_IN_KITCHEN));
   if (answer.kind !== 'blends') throw new Error(answer.reasons.join());
-  return { request: asked, catalogue, family, profile: getProfile(family), route, blend: answer.blends[0]! };
+  return { request: asked, catalogue, route, blend: answer.blends[0]! };
 };
+const settingFor = (family: FamilyId, original: readonly FormulaLine[] = []): Setting =>
+  settingOf(bakeOf(family), family, original);
 const partOf = (text: string) => formulaOf(readText(text))[0]!;
 const convert = (text: string, family: FamilyId, request: Partial<ConversionRequest> = {}) =>
-  convertPart(partOf(text), settingFor(family, request));
+  convertPart(partOf(text), family, bakeOf(family, request));
 const gramsOf = (lines: readonly FormulaLine[], id: string) =>
   lines.filter(({ ingredient }) => ingredient === id).reduce((sum, { grams }) => sum + grams, 0);
 const find = (text: string, family: FamilyId, id: string, request: Partial<ConversionRequest> = {}) =>
@@ -60,7 +64,7 @@ describe('water', () => {
     ['a cake gets up to a fifth of its flour', CAKE, 'creamed-cake', 30, 55],
   ] as const)('%s', (_, text, family, least, most) => {
     const part = partOf(text);
-    const { lines } = convertPart(part, settingFor(family));
+    const { lines } = convertPart(part, family, bakeOf(family));
     const added = drinkOf(lines, catalogue) - drinkOf(part.lines, catalogue);
     expect(added).toBeGreaterThanOrEqual(least);
     expect(added).toBeLessThanOrEqual(most);
@@ -137,7 +141,7 @@ describe('binder', () => {
       0,
     ));
   it('stays in the family’s band, whichever school', () => {
-    for (const school of Object.keys(SCHOOL_BINDER) as (keyof typeof SCHOOL_BINDER)[])
+    for (const school of BINDER_SCHOOLS)
       for (const [text, family] of [
         [COOKIE, 'drop-cookie'],
         [CAKE, 'creamed-cake'],

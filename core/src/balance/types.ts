@@ -1,6 +1,6 @@
 import type { Blend } from '../blend';
 import type { Catalogue } from '../catalogue';
-import type { Profile } from '../family';
+import type { BandRow, Profile } from '../family';
 import type { FormulaLine } from '../formula';
 import type { ConversionRequest } from '../kitchen';
 import type { Confidence, FamilyId, RouteId } from '../vocabulary';
@@ -43,14 +43,20 @@ export interface PartState {
   readonly warnings: readonly string[];
 }
 
-/** What a rule may look at. */
-export interface Setting {
+/** What is the same for all parts of a bake. */
+export interface BakeSetting {
   readonly request: ConversionRequest;
   readonly catalogue: Catalogue;
-  readonly family: FamilyId;
-  readonly profile: Profile;
   readonly route: RouteId;
   readonly blend: Blend;
+}
+
+/** What a rule may look at. */
+export interface Setting extends BakeSetting {
+  /** Of this part: a crumble on a muffin is a crumble. */
+  readonly family: FamilyId;
+  readonly profile: Profile;
+  readonly bands: BandRow;
 }
 
 /** A discrete replacement of lines. They run in the order of their dependence: flour, stand-ins, binder. */

@@ -1,5 +1,5 @@
 import { getIngredient, thirstOf, type Catalogue, type Composition, type Triple } from '../catalogue';
-import { describeFamily } from '../family';
+import { profileOf } from '../family';
 import {
   FAMILIES,
   MissingRowError,
@@ -79,7 +79,7 @@ const goodIn = (id: string): string[] => [
   ...new Set(
     Object.values(ROUTE_TABLE.rows).flatMap(({ references }) =>
       Object.entries(references).flatMap(([family, shares]) =>
-        shares?.[id] ? [describeFamily(family as FamilyId).name] : [],
+        shares?.[id] ? [profileOf(family as FamilyId).name] : [],
       ),
     ),
   ),
@@ -115,7 +115,7 @@ export function flourPage(id: string, catalogue: Catalogue): FlourPage {
     pairs: named(facts.pairs),
     limits: FAMILIES.map((family) => ({
       family,
-      name: describeFamily(family).name,
+      name: profileOf(family).name,
       most: FAMILY_LIMITS.rows[family]?.[id] ?? cap,
     })).filter(({ most }) => most > 0),
     goodIn: goodIn(id),

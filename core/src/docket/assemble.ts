@@ -1,7 +1,7 @@
 import { BLEND_MARK, blendFor, flourGrams, type ConvertedPart, type Shift } from '../balance';
 import type { Blend, BlendPart } from '../blend';
 import type { Catalogue } from '../catalogue';
-import { describeFamily, type Profile } from '../family';
+import { profileOf, type Profile } from '../family';
 import { liftLedger } from '../formula';
 import { restFor, type BakeAnswer } from '../heat';
 import { settle } from '../quantity';
@@ -101,14 +101,19 @@ function generalWarnings(
   const warnings: string[] = [];
   if (work.request.family === null && confidence < SURE)
     warnings.push(
-      `It may not be a ${describeFamily(family).name}: the guess is ${Math.round(confidence * 100)} % sure. Say what it is.`,
+      `It may not be a ${profileOf(family).name}: the guess is ${Math.round(confidence * 100)} % sure. Say what it is.`,
     );
   if (blend.relaxed.length > 0) warnings.push(...blend.relaxed);
-  if (bake.anchor === null)
+  if (bake.ovenCelsius !== null && bake.anchor === null)
     warnings.push(
       'The recipe states no bake time, so nothing anchors the simulation: trust the doneness signs before the clock.',
     );
-  else if (bake.anchor < 0.5 || bake.anchor > 2)
+  else if (
+    bake.anchor !== null &&
+    bake.pan !== null &&
+    bake.pan.shape !== 'tray' &&
+    (bake.anchor < 0.5 || bake.anchor > 2)
+  )
     warnings.push(
       `The stated time is ${bake.anchor.toFixed(1)} times the simulated one: look again at pan, oven and time.`,
     );
@@ -128,14 +133,9 @@ function generalWarnings(
 }
 
 /** Puts the docket together, and guards what goes out: a result that breaks the request is no docket. */
-export function assemble(
-  work: Work,
-  family: FamilyId,
-  profile: Profile,
-  balanced: Balanced,
-  bake: DocketBake,
-): Outcome {
+export function assemble(work: Work, family: FamilyId, balanced: Balanced, bake: DocketBake): Outcome {
   const { recipe, request, kitchen, catalogue } = work;
+  const profile = profileOf(family);
   const main = mainPart(balanced, catalogue);
   const parts = balanced.converted.map((part) => toPart(part, work, balanced));
   const outgoing = outgoingLines(parts, recipe, catalogue);

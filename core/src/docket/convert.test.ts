@@ -76,13 +76,6 @@ describe('what is no docket', () => {
     expect(outcome('100 g sugar\n2 eggs').outcome).toBe('nothing-to-convert');
     expect(outcome('100 g rice flour\n2 eggs').outcome).toBe('already-gluten-free');
   });
-  it('names the nearest family that it knows', () => {
-    const result = outcome('Scones\n225 g plain flour\n55 g cold butter\n150 ml milk', { family: 'scone' });
-    expect(result).toMatchObject({
-      outcome: 'family-not-covered',
-      relax: [expect.stringContaining('muffin') as string],
-    });
-  });
   it('is infeasible with every flour out', () => {
     const flours = [
       'white-rice-flour',

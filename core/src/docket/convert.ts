@@ -1,25 +1,27 @@
-import { convertPart, wheatOf, type ConvertedPart, type Setting } from '../balance';
+import { convertPart, wheatOf, type ConvertedPart } from '../balance';
 import { designBlend, routeFor, stillFits, type BlendOutcome } from '../blend';
-import type { Profile } from '../family';
-import { predictBake } from '../heat';
+import { profileOf, type Profile } from '../family';
+import { bakeOf } from '../heat';
 import type { ConversionRequest, Kitchen } from '../kitchen';
 import { toEnd, type Steps } from '../quantity';
 import type { Recipe } from '../read';
 import type { FamilyId } from '../vocabulary';
 import { assemble, mainPart, toBake, type Balanced } from './assemble';
+import { familyOfPart } from './partFamily';
 import { none, plan, workOf, type Work } from './plan';
 import type { DocketBake, NoDocket, Outcome } from './types';
 
-function balance(work: Work, family: FamilyId, profile: Profile, answer: BlendOutcome): Balanced | NoDocket {
+function balance(work: Work, family: FamilyId, answer: BlendOutcome): Balanced | NoDocket {
   if (answer.kind === 'infeasible')
     return none(work, 'infeasible', answer.reasons, answer.relax, answer.ways);
   const [blend, ...rest] = answer.blends;
   if (!blend) return none(work, 'infeasible', ['No blend keeps to the limits.'], ['Allow a flour again']);
   const route = routeFor(work.request);
   const { request, catalogue } = work;
-  const setting: Setting = { request, catalogue, family, profile, route, blend };
   return {
-    converted: work.parts.map((part) => convertPart(part, setting)),
+    converted: work.parts.map((part) =>
+      convertPart(part, familyOfPart(part, family, work), { request, catalogue, route, blend }),
+    ),
     blend,
     others: rest.map(({ shares }) => shares),
     route,
@@ -57,7 +59,8 @@ export function* convertSteps(
   const work = workOf(recipe, request, kitchen);
   const planned = plan(work);
   if ('outcome' in planned) return { outcome: planned, slow: null };
-  const { family, profile } = planned;
+  const { family } = planned;
+  const profile = profileOf(family);
   const blend = yield* designBlend(
     family,
     routeFor(work.request),
@@ -68,10 +71,10 @@ export function* convertSteps(
       work.catalogue,
     ),
   );
-  const balanced = balance(work, family, profile, blend);
+  const balanced = balance(work, family, blend);
   if ('outcome' in balanced) return { outcome: balanced, slow: null };
   const baked = bakedParts(balanced, profile, work);
-  const answer = yield* predictBake(
+  const answer = yield* bakeOf(
     {
       original: asWritten(baked, work),
       converted: baked.flatMap(({ lines }) => lines),
@@ -86,7 +89,7 @@ export function* convertSteps(
     work.catalogue,
   );
   const bake = toBake(answer, profile);
-  return { outcome: assemble(work, family, profile, balanced, bake), slow: { blend, bake } };
+  return { outcome: assemble(work, family, balanced, bake), slow: { blend, bake } };
 }
 
 /**
@@ -105,9 +108,9 @@ export function quickDocket(
   if (!earlier || earlier.blend.kind !== 'blends') return null;
   const [first] = earlier.blend.blends;
   if (!first || !stillFits(first, planned.family, work.request, work.kitchen)) return null;
-  const balanced = balance(work, planned.family, planned.profile, earlier.blend);
+  const balanced = balance(work, planned.family, earlier.blend);
   if ('outcome' in balanced) return balanced;
-  return assemble(work, planned.family, planned.profile, balanced, earlier.bake);
+  return assemble(work, planned.family, balanced, earlier.bake);
 }
 
 /**

@@ -1,4 +1,5 @@
-import { bandsOf, describeFamily } from '../family';
+import { bandsOf, profileOf } from '../family';
+import { ovenWords } from './oven';
 import type { Docket } from './types';
 
 /** One thing in which two dockets differ, in words of the kitchen. */
@@ -37,11 +38,11 @@ const bandWords = ({ family, route }: Docket) => {
 /** What is otherwise on one docket than on another: blend, weights, rest, oven and time. Empty when a cook would see none. */
 export function differencesOf(a: Docket, b: Docket): Difference[] {
   const facts: Difference[] = [
-    { what: 'kind of bake', from: describeFamily(a.family.id).name, to: describeFamily(b.family.id).name },
+    { what: 'kind of bake', from: profileOf(a.family.id).name, to: profileOf(b.family.id).name },
     { what: 'blend', from: blendWords(a), to: blendWords(b) },
     { what: 'drink per thirst, band', from: bandWords(a), to: bandWords(b) },
     { what: 'rest', from: restWords(a), to: restWords(b) },
-    { what: 'oven', from: `${a.bake.ovenCelsius} °C`, to: `${b.bake.ovenCelsius} °C` },
+    { what: 'oven', from: ovenWords(a), to: ovenWords(b) },
     {
       what: 'time in it',
       from: a.bake.minutes ? `${Math.round(a.bake.minutes.central)} min` : '–',

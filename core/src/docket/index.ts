@@ -3,6 +3,7 @@ export { convert, convertSteps, quickDocket, type Conversion, type SlowAnswers }
 export { differencesOf, type Difference } from './differences';
 export { judge, type Judgement } from './judge';
 export { toJsonLd, type RecipeLinkedData } from './jsonld';
+export { placeWords } from './oven';
 export { toMarkdown } from './markdown';
 export { sayMinutes, unnumbered } from './method';
 export type {

@@ -1,4 +1,4 @@
-import { fahrenheitOf } from '../quantity';
+import { ovenWords } from './oven';
 import type { Docket, DocketLine } from './types';
 
 /** A line of the docket as a person writes it: weight, name, volume. What was replaced never comes back in its old words. */
@@ -40,7 +40,7 @@ export function toJsonLd(docket: Docket): RecipeLinkedData {
     '@context': 'https://schema.org',
     '@type': 'Recipe',
     name: docket.title,
-    description: `Converted to ${guard.diet}${out}. Guard: ${guard.state}${forWhomWords(guard)}${checked}. Oven ${bake.ovenCelsius} °C (${Math.round(fahrenheitOf(bake.ovenCelsius))} °F)${bake.fan ? ', fan' : ''}. Read every label.`,
+    description: `Converted to ${guard.diet}${out}. Guard: ${guard.state}${forWhomWords(guard)}${checked}. ${ovenWords(docket)}. Read every label.`,
     recipeIngredient: docket.parts.flatMap(({ lines }) => lines.map(docketLineWords)),
     recipeInstructions: docket.method.map(({ text }) => ({ '@type': 'HowToStep', text })),
     prepTime: duration(rest.minutes[0]),

@@ -1,6 +1,6 @@
-import { fahrenheitOf } from '../quantity';
 import { docketLineWords, forWhomWords } from './jsonld';
 import { unnumbered } from './method';
+import { ovenWords } from './oven';
 import type { Docket } from './types';
 
 /** Characters that Markdown would take for marks. */
@@ -9,7 +9,6 @@ const escaped = (text: string): string => text.replace(/[\\`*_[\]<>#|]/g, '\\$&'
 /** A docket as Markdown: headings, a list for each part, numbered steps, the shifts with their because. */
 export function toMarkdown(docket: Docket): string {
   const { title, family, guard, parts, method, bake, shifts, warnings } = docket;
-  const oven = `${bake.ovenCelsius} °C (${Math.round(fahrenheitOf(bake.ovenCelsius))} °F)${bake.fan ? ', fan' : ''}`;
   const minutes = bake.minutes
     ? `about ${Math.round(bake.minutes.central)} minutes (${Math.round(bake.minutes.low)}–${Math.round(bake.minutes.high)})`
     : 'no time found';
@@ -23,7 +22,7 @@ export function toMarkdown(docket: Docket): string {
         `guard: ${guard.state}${forWhomWords(guard)}${guard.checkedOn === null ? '' : ` (last answered on ${guard.checkedOn})`}`,
       ].join(' · '),
     ),
-    `Oven ${oven}, ${minutes}.`,
+    `${ovenWords(docket)}, ${minutes}.`,
     ...parts.flatMap(({ name, lines }) => [
       `## ${escaped(name ?? 'Ingredients')}`,
       lines.map((line) => `- ${escaped(docketLineWords(line))}`).join('\n'),

@@ -14,7 +14,7 @@ export interface MethodEdit {
 
 const FLOUR_STEP = /\b(?:flour|dry ingredients|sift)\b/i;
 const DUSTS = /\b(?:dust|flour(?:ed)? (?:the|your|a)|floured|sprinkle[^.]*flour)\b/i;
-const BAKES = /\bbake\b(?! ?(?:way|ware))/i;
+const BAKES = /\b(?:bake(?! ?(?:way|ware))|fry|steam|microwave|griddle|cook (?:until|for|on|over))\b/i;
 const OVERMIX = /\b(?:do not|don't|don’t|without|avoid|never) over-?(?:mix|beat|work)/i;
 const SOAKED = new Set(['psyllium-husk', 'flax-meal', 'chia-seed']);
 
@@ -69,6 +69,7 @@ function restWords({ rest, profile }: Facts): string {
 }
 
 function bakeWords({ bake }: Facts): string {
+  if (bake.ovenCelsius === null) return `As long as written, and by its look. Done: ${bake.doneSigns}.`;
   if (!bake.minutes || bake.firstCheck === null)
     return 'This bake is never done in the simulation: check pan and oven.';
   return `Here: about ${Math.round(bake.minutes.central)} minutes (${Math.round(bake.minutes.low)}–${Math.round(bake.minutes.high)}), first look at ${Math.round(bake.firstCheck)}. Done: ${bake.doneSigns}; about ${Math.round(bake.doneCelsius)} °C in the middle.`;

@@ -1,7 +1,6 @@
 import { flourGrams, wheatGrams } from '../balance';
 import type { Relaxation } from '../blend';
 import type { Catalogue } from '../catalogue';
-import { COVERED_FAMILIES, describeFamily, findProfile, type Profile } from '../family';
 import { formulaOf, scaleRecipe, type FormulaPart } from '../formula';
 import { forLabels, grainForbidden, guardRecipe, judgeLine } from '../guard';
 import { catalogueOf, forTable, type ConversionRequest, type Kitchen } from '../kitchen';
@@ -53,30 +52,17 @@ function whyNothing(work: Work): NoDocket {
   ]);
 }
 
-function notCovered(work: Work, family: FamilyId): NoDocket {
-  const { name, nearest } = describeFamily(family);
-  const near = nearest ? describeFamily(nearest).name : COVERED_FAMILIES.join(', ');
-  return none(
-    work,
-    'family-not-covered',
-    [`This reads as ${name}, which can’t be converted yet. The nearest that can is ${near}.`],
-    nearest ? [`Convert it as ${near} (--family ${nearest})`] : [],
-  );
-}
-
 /** The parts that flour builds; in the others it is at most a thickener. */
 const isBuilt = (part: FormulaPart, catalogue: Catalogue): boolean => wheatGrams(part.lines, catalogue) > 0;
 
 /** What is to be converted and how, once that is known; or why there is nothing. */
-export function plan(work: Work): { family: FamilyId; profile: Profile } | NoDocket {
+export function plan(work: Work): { family: FamilyId } | NoDocket {
   const { recipe, request, catalogue } = work;
   if (nothingForbidden(work)) return whyNothing(work);
   const family = request.family ?? recipe.family.id;
   const built = work.parts.some((part) => isBuilt(part, catalogue));
-  const profile = findProfile(family) ?? (built ? undefined : findProfile('drop-cookie'));
-  if (!profile) return notCovered(work, family);
   if (!built && work.parts.every(({ lines }) => lines.length === 0)) return whyNothing(work);
-  return { family, profile };
+  return { family };
 }
 
 /** A recipe without the lines that a person leaves out, as long as that answer holds. */

@@ -40,7 +40,8 @@ export interface DocketStep {
 }
 
 export interface DocketBake {
-  readonly ovenCelsius: number;
+  /** Null where it sees no oven: fried, steamed, on a griddle, in a microwave. Its minutes are the recipe's own then. */
+  readonly ovenCelsius: number | null;
   readonly fan: boolean;
   readonly pan: PanSize | null;
   /** Of the batter before it rises, cm. */
@@ -89,7 +90,7 @@ export interface Docket {
 
 /** What may come of a conversion other than a docket; each in words, with what could be let go. */
 export interface NoDocket {
-  readonly outcome: 'infeasible' | 'nothing-to-convert' | 'already-gluten-free' | 'family-not-covered';
+  readonly outcome: 'infeasible' | 'nothing-to-convert' | 'already-gluten-free';
   readonly reasons: readonly string[];
   /** The smallest things to let go that would make it possible. */
   readonly relax: readonly string[];

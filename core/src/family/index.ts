@@ -1,3 +1,4 @@
 export type { BandRow } from './data/bands';
 export type { Profile } from './data/profiles';
-export { COVERED_FAMILIES, bandsOf, describeFamily, findProfile, getProfile } from './families';
+export type { KindId } from './data/bands';
+export { bandsOf, profileOf } from './families';

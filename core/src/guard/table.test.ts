@@ -52,8 +52,6 @@ describe('a table', () => {
     });
     expect(forTable({ ...BY_HAND, diet: 'grain-free', people: ['Bo'] }, KITCHEN).pseudocereals).toBe(false);
   });
-  it('binds otherwise where gums are out', () =>
-    expect(forTable({ ...BY_HAND, people: ['Kit'] }, KITCHEN).school).toBe('husk'));
   it('asks about no label for what is left out by preference', () => {
     const text = '200 g gluten-free flour blend';
     expect(guard(text, at('Ines')).open.map(({ kind }) => kind)).not.toContain('possible');

@@ -1,10 +1,10 @@
-import { getProfile } from '../family';
+import { profileOf } from '../family';
 import { formulaOf } from '../formula';
 import { BUILT_IN_KITCHEN, catalogueOf, type PanSize } from '../kitchen';
 import { toEnd } from '../quantity';
 import { readText } from '../testing';
 import type { FamilyId } from '../vocabulary';
-import { predictBake, type BakeQuestion } from './bakeTime';
+import { bakeOf, type BakeQuestion } from './bakeTime';
 import { restFor, uptakeMinutes } from './rest';
 
 const catalogue = catalogueOf(BUILT_IN_KITCHEN);
@@ -14,11 +14,11 @@ const POUND = '225 g plain flour\n225 g butter\n225 g caster sugar\n225 g egg\n4
 function predict(text: string, family: FamilyId, pan: PanSize | null, over: Partial<BakeQuestion> = {}) {
   const lines = formulaOf(readText(text)).flatMap((part) => part.lines);
   return toEnd(
-    predictBake(
+    bakeOf(
       {
         original: lines,
         converted: lines,
-        profile: getProfile(family),
+        profile: profileOf(family),
         facts: null,
         pan,
         oven: { celsius: 175, fan: false },
@@ -120,9 +120,9 @@ describe('rest', () => {
     ).toBeLessThan(uptakeMinutes([{ ingredient: 'white-rice-flour', share: 1 }], catalogue)));
   it('is cut short where soda and acid can’t wait, and never in the cold', () => {
     const shares = [{ ingredient: 'white-rice-flour', share: 1 }];
-    expect(restFor(shares, getProfile('muffin'), true, catalogue).minutes[1]).toBe(20);
-    expect(restFor(shares, getProfile('muffin'), false, catalogue).minutes[1]).toBe(30);
-    expect(restFor(shares, getProfile('drop-cookie'), true, catalogue)).toMatchObject({
+    expect(restFor(shares, profileOf('muffin'), true, catalogue).minutes[1]).toBe(20);
+    expect(restFor(shares, profileOf('muffin'), false, catalogue).minutes[1]).toBe(30);
+    expect(restFor(shares, profileOf('drop-cookie'), true, catalogue)).toMatchObject({
       cold: true,
       minutes: [30, 2880],
     });

@@ -26,7 +26,8 @@ export interface BakeQuestion {
 }
 
 export interface BakeAnswer {
-  readonly ovenCelsius: number;
+  /** Null where it sees no oven. */
+  readonly ovenCelsius: number | null;
   readonly fan: boolean;
   readonly pan: PanSize | null;
   readonly depthCm: number;
@@ -90,7 +91,7 @@ function simulate(
  * true/simulated; the converted time is that ratio times the simulated one in the tin and oven chosen. Without a stated time
  * the simulation stands alone, in more doubt.
  */
-export function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<BakeAnswer> {
+function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<BakeAnswer> {
   const { original, converted, profile, facts } = question;
   const theirs: Place = {
     pan: facts?.pan ?? null,
@@ -103,7 +104,10 @@ export function* predictBake(question: BakeQuestion, catalogue: Catalogue): Step
     stated === null ? null : yield* simulate(original, compositionOf(original, catalogue), theirs, question);
   const ours = yield* simulate(converted, compositionOf(converted, catalogue), place, question);
   const ratio = stated !== null && wheat?.minutes ? stated / wheat.minutes : null;
-  const anchor = ratio === null ? null : Math.min(ANCHOR_RANGE[1], Math.max(ANCHOR_RANGE[0], ratio));
+  // Where the recipe names no tin the depth is a guess, and the stated time is the better witness of it.
+  const known = theirs.pan !== null && theirs.pan.shape !== 'tray';
+  const anchor =
+    ratio !== null && known ? Math.min(ANCHOR_RANGE[1], Math.max(ANCHOR_RANGE[0], ratio)) : ratio;
   const central = ours.minutes === null ? null : ours.minutes * (anchor ?? 1);
   const spread = facts?.minutes && stated ? (facts.minutes.high - facts.minutes.low) / 2 / stated : 0;
   const doubt = Math.hypot(anchor === null ? DOUBT_FREE : DOUBT_ANCHORED, spread);
@@ -117,4 +121,29 @@ export function* predictBake(question: BakeQuestion, catalogue: Catalogue): Step
     centre: ours.centre.map(([minute, celsius]) => [minute * (anchor ?? 1), celsius] as const),
     anchor: ratio,
   };
+}
+
+/** A bake that sees no oven keeps the recipe's own time; what is simulated here is an oven. */
+function statedBake(question: BakeQuestion): BakeAnswer {
+  const { converted, facts, pan } = question;
+  const place = pan ?? facts?.pan ?? null;
+  const minutes = facts?.minutes
+    ? range((facts.minutes.low + facts.minutes.high) / 2, facts.minutes.low, facts.minutes.high)
+    : null;
+  return {
+    ovenCelsius: null,
+    fan: false,
+    pan: place,
+    depthCm: depthOf(converted, question, place),
+    minutes,
+    firstCheck: minutes === null ? null : minutes.low,
+    centre: [],
+    anchor: null,
+  };
+}
+
+/** How long it is baked: simulated in an oven, where it sees one, else as the recipe says. */
+export function* bakeOf(question: BakeQuestion, catalogue: Catalogue): Steps<BakeAnswer> {
+  const oven = question.profile.cooked === 'oven' || question.oven || question.facts?.ovenCelsius;
+  return oven ? yield* predictBake(question, catalogue) : statedBake(question);
 }

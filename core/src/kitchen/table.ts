@@ -15,8 +15,8 @@ export const peopleAt = (
 
 /**
  * A request for everybody at its table: the strictest of what is asked by hand and of what each person avoids. A grain-free
- * person makes the bake grain-free, and eats a switch's goods only where all grain-free people do. Where gums are out the
- * gum school gives way to husk. Laid over twice it is the same as once.
+ * person makes the bake grain-free, and eats a switch's goods only where all grain-free people do. Laid over twice
+ * it is the same as once.
  */
 export function forTable(request: ConversionRequest, kitchen: Kitchen): ConversionRequest {
   const people = peopleAt(request, kitchen);
@@ -40,6 +40,5 @@ export function forTable(request: ConversionRequest, kitchen: Kitchen): Conversi
     gluten: people.reduce((sum, { gluten }) => (gluten ? stricter(sum, gluten) : sum), request.gluten),
     pseudocereals: grain.every((one) => one.pseudocereals) && grain.length > 0,
     grainDerived: grain.every((one) => one.derived) && grain.length > 0,
-    school: request.school === 'gum' && out.has('gums') ? 'husk' : request.school,
   };
 }

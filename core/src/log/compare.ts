@@ -12,7 +12,8 @@ export interface BakeComparison {
 
 /** Compares what was noted of a bake with its docket. Example: 36 minutes for a predicted 34 (30–37) → 1.06, inside. */
 export function compareBake({ minutes, ovenCelsius }: BakeNotes, predicted: DocketBake): BakeComparison {
-  const ovenBy = ovenCelsius === null ? null : ovenCelsius - predicted.ovenCelsius;
+  const ovenBy =
+    ovenCelsius === null || predicted.ovenCelsius === null ? null : ovenCelsius - predicted.ovenCelsius;
   if (minutes === null || !predicted.minutes) return { ratio: null, window: 'not timed', ovenBy };
   const { low, central, high } = predicted.minutes;
   const window = minutes < low ? 'sooner' : minutes > high ? 'later' : 'inside';

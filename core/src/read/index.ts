@@ -1,3 +1,4 @@
+export { guessFamily } from './family';
 export { cleanLine } from './clean';
 export { CUE_KINDS, type CueKind } from './data/cues';
 export type { DoubtKind, Finding } from './doubts';

@@ -2,7 +2,7 @@ export const DIETS = ['gluten-free', 'grain-free'] as const;
 export type Diet = (typeof DIETS)[number];
 
 /** How the bake is held together without gluten. */
-export const BINDER_SCHOOLS = ['gum', 'husk', 'egg-led'] as const;
+export const BINDER_SCHOOLS = ['gum', 'husk', 'seed', 'egg-led', 'cooked-starch', 'none'] as const;
 export type BinderSchool = (typeof BINDER_SCHOOLS)[number];
 
 /** The ways from wheat to a blend. */

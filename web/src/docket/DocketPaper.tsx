@@ -1,5 +1,6 @@
 import { styled } from 'styled-components';
 import {
+  placeWords,
   sayMinutes,
   unnumbered,
   type Docket,
@@ -75,12 +76,12 @@ export function DocketPaper({ docket, stale }: Props) {
   );
 }
 
-function Bake({ docket: { bake }, stale }: Props) {
+function Bake({ docket: { bake, family }, stale }: Props) {
   const unit = useTemperatureUnit();
   return (
     <BakeLine>
       <Figure $size={1.7}>
-        {sayTemperature(bake.ovenCelsius, unit)}
+        {bake.ovenCelsius === null ? placeWords(family.id) : sayTemperature(bake.ovenCelsius, unit)}
         {bake.fan ? ' fan' : ''}
       </Figure>
       {bake.minutes && bake.firstCheck !== null ? (
@@ -94,7 +95,7 @@ function Bake({ docket: { bake }, stale }: Props) {
           </span>
         </>
       ) : (
-        <span>never done in the simulation</span>
+        <span>{bake.ovenCelsius === null ? 'by its look' : 'never done in the simulation'}</span>
       )}
     </BakeLine>
   );

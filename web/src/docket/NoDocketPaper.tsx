@@ -5,7 +5,6 @@ const HEADS: Readonly<Record<NoDocket['outcome'], string>> = {
   infeasible: 'No docket: the wishes clash.',
   'nothing-to-convert': 'Nothing to convert.',
   'already-gluten-free': 'Nothing on it has to change.',
-  'family-not-covered': 'Not this kind yet.',
 };
 
 /** Why there is no docket, and what could be let go. */

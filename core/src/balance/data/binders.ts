@@ -6,7 +6,30 @@ export const XANTHAN_EQUIVALENT: { readonly source: string; readonly confidence:
   rows: { 'xanthan-gum': 1, 'guar-gum': 1 / 1.4, 'locust-bean-gum': 1 / 1.6, 'konjac': 1 / 1.2, 'psyllium-husk': 1 / 2.75, 'psyllium-powder': 1 / 2.34, 'flax-meal': 1 / 6.5, 'chia-seed': 1 / 6.5 },
 };
 
-export const SCHOOL_BINDER: Readonly<Record<BinderSchool, string | null>> = { gum: 'xanthan-gum', husk: 'psyllium-husk', 'egg-led': null };
+/** How a bake is held together, and at what price. */
+export interface School {
+  readonly name: string;
+  /** What is added, first choice first; empty where nothing new comes into the bowl. */
+  readonly adds: readonly string[];
+  /** The most of it, g per 100 g flour; more is gummy, or tastes of it. */
+  readonly most: number;
+  /** How it is brought in. */
+  readonly how: string;
+  readonly worse: string;
+}
+export const SCHOOLS: { readonly source: string; readonly confidence: 'common-practice'; readonly rows: Readonly<Record<BinderSchool, School>> } = {
+  source: 'common practice', confidence: 'common-practice',
+  rows: {
+    'gum':           { name: 'gum', adds: ['xanthan-gum', 'guar-gum'], most: 3, how: 'stir it through the dry flours: in water it clumps', worse: 'a little too much turns the crumb gummy, and some people don’t bear it' },
+    'husk':          { name: 'husk', adds: ['psyllium-husk', 'psyllium-powder'], most: 7, how: 'stir it into the liquid and leave it ten minutes to gel; never dry by the spoon', worse: 'it darkens a pale crumb and tastes faintly of bran' },
+    'seed':          { name: 'seed', adds: ['flax-meal', 'chia-seed'], most: 8, how: 'soak it in six to seven times its weight of the liquid, ten minutes; never dry by the spoon', worse: 'it binds least for its weight, and leaves specks' },
+    'egg-led':       { name: 'egg in the place of gum', adds: [], most: 0, how: 'beat it in with the other egg', worse: 'firmer and a little drier, and it tastes of egg' },
+    'cooked-starch': { name: 'cooked starch', adds: [], most: 0, how: 'cook part of the starch in part of the liquid until it thickens, and let it cool', worse: 'another pan, and it holds less than gum' },
+    'none':          { name: 'nothing added', adds: [], most: 0, how: '', worse: 'it crumbles where neither egg nor sticky flour holds it' },
+  },
+};
+/** Cooked starch binds as so much xanthan, g per 100 g flour, from so much of the flour cooked in so many times its weight of liquid. Common practice. */
+export const COOKED_STARCH = { credit: 0.3, ofFlour: 0.06, liquid: 5 } as const;
 
 /** What a gram of egg binds, in g xanthan-equivalent. Common practice. */
 export const EGG_CREDIT: Readonly<Record<string, number>> = { 'egg': 0.03, 'egg-white': 0.04, 'egg-yolk': 0.015 };

@@ -1,56 +1,70 @@
 import { getIngredient } from '../../catalogue';
-import { bandsOf } from '../../family';
-import { compositionOf, massOf, type FormulaLine } from '../../formula';
-import {
-  CREDITS,
-  EGG_CREDIT,
-  EGG_LED_PER_FLOUR,
-  GLUTEN_USE_RANGE,
-  SCHOOL_BINDER,
-  XANTHAN_EQUIVALENT,
-} from '../data/binders';
-import { flourGrams, wheatLines } from '../flour';
-import { binderGrams } from '../ledger';
+import type { FormulaLine } from '../../formula';
+import type { BinderSchool } from '../../vocabulary';
+import { bindingCredit, bindingMissing, bindingNeed } from '../binding';
+import { COOKED_STARCH, EGG_LED_PER_FLOUR, SCHOOLS, XANTHAN_EQUIVALENT } from '../data/binders';
+import { flourGrams } from '../flour';
 import type { PartState, Setting, Shift, SwapRule } from '../types';
 import { lineWords, weighed } from '../words';
+import { troublesOf } from './standIn';
 
-const NUT_BUTTERS = new Set(['almond-butter', 'peanut-butter', 'sunflower-butter', 'tahini']);
 const LEAST_DOSE = 0.05;
+/** Where what was asked for is out, these follow. */
+const INSTEAD: readonly BinderSchool[] = ['gum', 'husk', 'seed', 'egg-led'];
 
-/** g xanthan-equivalent per 100 g flour that the gluten did here: the family's usual dose, moved by how much gluten this recipe used. */
-export function bindingNeed(part: PartState, { profile, family, route, catalogue }: Setting): number {
-  const protein = compositionOf(wheatLines(part.original, catalogue), catalogue).protein;
-  const use = (100 * protein) / massOf(part.original) / profile.glutenUse;
-  const [least, most] = GLUTEN_USE_RANGE;
-  const [low, high] = bandsOf(family, route).xanthan;
-  return Math.min(high, Math.max(low, profile.xanthan * Math.min(most, Math.max(least, use))));
+/** What a school adds for these people; undefined where all of it is out. */
+const addedBy = (school: BinderSchool, { request, catalogue }: Setting): string | undefined =>
+  SCHOOLS.rows[school].adds.find((id) => troublesOf(id, request, catalogue).length === 0);
+
+function isOut(school: BinderSchool, setting: Setting): boolean {
+  if (school === 'egg-led') return setting.request.without.includes('egg');
+  return SCHOOLS.rows[school].adds.length > 0 && addedBy(school, setting) === undefined;
 }
 
-/** What already binds, g xanthan-equivalent per 100 g flour: egg above the usual, sweet rice, nut butter, gum in a blend. */
-export function bindingCredit(
-  lines: readonly FormulaLine[],
-  original: readonly FormulaLine[],
-  { profile, catalogue }: Setting,
-): number {
-  const flour = flourGrams(lines, catalogue);
-  const eggs = lines.filter(({ ingredient }) => ingredient in EGG_CREDIT);
-  const eggPer100 = (100 * massOf(eggs)) / flour;
-  const mean =
-    eggs.reduce((sum, { ingredient, grams }) => sum + (EGG_CREDIT[ingredient] ?? 0) * grams, 0) /
-    Math.max(1e-9, massOf(eggs));
-  const sweetRice = lines.filter(({ ingredient }) => ingredient === 'sweet-rice-flour');
-  const nutButter = lines.some(({ ingredient }) => NUT_BUTTERS.has(ingredient));
-  return (
-    Math.max(0, eggPer100 - profile.usualEgg) * mean +
-    (massOf(sweetRice) >= CREDITS.sweetRiceFrom * flour ? CREDITS.sweetRice : 0) +
-    (nutButter ? CREDITS.nutButter : 0) +
-    (100 * binderGrams(lines, catalogue, original)) / flour
-  );
+/** The school that was asked for, or the first that these people can eat; nothing where none is left. */
+export function schoolFor(setting: Setting): BinderSchool {
+  const { school } = setting.request;
+  return isOut(school, setting) ? (INSTEAD.find((one) => !isOut(one, setting)) ?? 'none') : school;
+}
+
+/** What every shift of this rule has in common. */
+const shiftOf = (part: PartState, shift: Pick<Shift, 'line' | 'from' | 'to' | 'because'>): Shift => ({
+  id: `binder:${part.id}`,
+  rule: 'binder',
+  ...shift,
+  source: binder.source,
+  confidence: binder.confidence,
+});
+
+const with1 = (part: PartState, lines: readonly FormulaLine[], shift: Shift): PartState => ({
+  ...part,
+  lines,
+  shifts: [...part.shifts, shift],
+});
+
+/** Gum, husk or seed: as much as is missing, as far as it is good. What is over that is said, not added. */
+function added(part: PartState, school: BinderSchool, missing: number, setting: Setting): PartState {
+  const ingredient = addedBy(school, setting)!;
+  const per100 = missing / XANTHAN_EQUIVALENT.rows[ingredient]!;
+  const { most, how } = SCHOOLS.rows[school];
+  const grams = (Math.min(per100, most) * flourGrams(part.lines, setting.catalogue)) / 100;
+  const { name, role } = getIngredient(setting.catalogue, ingredient);
+  const line = { line: `${part.id}+${ingredient}`, ingredient, name, role, grams, low: grams, high: grams };
+  const credit = bindingCredit(part.lines, part.original, setting);
+  const shift = shiftOf(part, {
+    line: line.line,
+    from: 'gluten',
+    to: lineWords(line),
+    because: `this bake used its gluten for ${bindingNeed(part, setting).toFixed(1)} g xanthan’s worth of hold in 100 g of flour${credit > LEAST_DOSE ? `; egg and flour already give ${credit.toFixed(1)}` : ''}; ${how}`,
+  });
+  const now = with1(part, [...part.lines, line], shift);
+  if (per100 <= most * 1.02) return now;
+  const short = `The ${name} stops at ${most} g for 100 g of flour, where more would be gummy or be tasted: it holds ${Math.round((100 * most) / per100)} % of what is missing. An egg, or another binder, makes up for it.`;
+  return { ...now, warnings: [...now.warnings, short] };
 }
 
 function eggLed(part: PartState, setting: Setting): PartState {
-  const flour = flourGrams(part.lines, setting.catalogue);
-  const grams = EGG_LED_PER_FLOUR * flour;
+  const grams = EGG_LED_PER_FLOUR * flourGrams(part.lines, setting.catalogue);
   const { name, role } = getIngredient(setting.catalogue, 'egg');
   const known = part.lines.find(({ ingredient }) => ingredient === 'egg');
   const lines = known
@@ -63,32 +77,69 @@ function eggLed(part: PartState, setting: Setting): PartState {
         ...part.lines,
         { line: `${part.id}+egg`, ingredient: 'egg', name, role, grams, low: grams, high: grams },
       ];
-  const shift: Shift = {
-    id: `binder:${part.id}`,
-    rule: 'binder',
+  const shift = shiftOf(part, {
     line: known?.line ?? `${part.id}+egg`,
     from: known ? lineWords(known) : 'nothing',
     to: weighed((known?.grams ?? 0) + grams, name),
     because: 'an egg for each 250 g of flour binds in the place of gum; its water is taken out of the liquid',
-    source: binder.source,
-    confidence: binder.confidence,
-  };
-  return { ...part, lines, shifts: [...part.shifts, shift] };
+  });
+  return with1(part, lines, shift);
+}
+
+const heaviestOf = (lines: readonly FormulaLine[], roles: readonly string[]) =>
+  [...lines.filter(({ role }) => roles.includes(role))].sort((a, b) => b.grams - a.grams)[0];
+
+/** Part of the starch is cooked in part of the liquid: nothing new comes in. Without liquid there is nothing to cook it in. */
+function cookedStarch(part: PartState, missing: number, setting: Setting): PartState {
+  const starch = heaviestOf(part.lines, ['starch']) ?? heaviestOf(part.lines, ['gf-flour']);
+  const liquid = heaviestOf(part.lines, ['liquid']);
+  if (!starch || !liquid)
+    return {
+      ...part,
+      warnings: [...part.warnings, 'There is no liquid to cook starch in: choose another way to bind it.'],
+    };
+  const flour = flourGrams(part.lines, setting.catalogue);
+  const grams = Math.min(starch.grams, COOKED_STARCH.ofFlour * flour, liquid.grams / COOKED_STARCH.liquid);
+  const now = with1(
+    part,
+    part.lines,
+    shiftOf(part, {
+      line: starch.line,
+      from: lineWords(starch),
+      to: `${weighed(grams, starch.name)} of it cooked in ${weighed(grams * COOKED_STARCH.liquid, liquid.name)}`,
+      because: `starch that has swollen binds as ${COOKED_STARCH.credit} g of xanthan in 100 g of flour, and keeps a crumb moist`,
+    }),
+  );
+  if (missing <= COOKED_STARCH.credit * 2) return now;
+  const short = `Cooked starch gives ${COOKED_STARCH.credit} of the ${missing.toFixed(1)} g xanthan’s worth that is missing in 100 g of flour: expect a more tender crumb, or bind with gum or husk.`;
+  return { ...now, warnings: [...now.warnings, short] };
 }
 
 /** Says what binds when no binder is added. */
 function enough(part: PartState, need: number, credit: number): PartState {
-  const shift: Shift = {
-    id: `binder:${part.id}`,
-    rule: 'binder',
-    line: null,
-    from: 'gluten',
-    to: 'no binder added',
-    because: `egg, sweet rice or gum already there binds as ${credit.toFixed(1)} g of xanthan for 100 g of flour; this bake needs ${need.toFixed(1)} g`,
-    source: binder.source,
-    confidence: binder.confidence,
-  };
-  return { ...part, shifts: [...part.shifts, shift] };
+  return with1(
+    part,
+    part.lines,
+    shiftOf(part, {
+      line: null,
+      from: 'gluten',
+      to: 'no binder added',
+      because: `egg, sweet rice or gum already there binds as ${credit.toFixed(1)} g of xanthan for 100 g of flour; this bake needs ${need.toFixed(1)} g`,
+    }),
+  );
+}
+
+function without(part: PartState, missing: number): PartState {
+  return with1(
+    part,
+    part.lines,
+    shiftOf(part, {
+      line: null,
+      from: 'gluten',
+      to: 'no binder added',
+      because: `asked for none; ${missing.toFixed(1)} g xanthan’s worth of hold is missing in 100 g of flour`,
+    }),
+  );
 }
 
 export const binder: SwapRule = {
@@ -98,38 +149,13 @@ export const binder: SwapRule = {
   confidence: 'common-practice',
   swap(part, setting) {
     if (part.replaced === 0) return part;
-    const school =
-      setting.request.school === 'egg-led' && setting.request.without.includes('egg')
-        ? 'gum'
-        : setting.request.school;
-    const need = bindingNeed(part, setting);
-    const credit = bindingCredit(part.lines, part.original, setting);
-    const missing = need - credit;
-    if (missing < LEAST_DOSE) return enough(part, need, credit);
-    const ingredient = SCHOOL_BINDER[school];
-    if (ingredient === null) return eggLed(part, setting);
-    const grams =
-      (missing / XANTHAN_EQUIVALENT.rows[ingredient]! / 100) * flourGrams(part.lines, setting.catalogue);
-    const { name, role } = getIngredient(setting.catalogue, ingredient);
-    const line: FormulaLine = {
-      line: `${part.id}+${ingredient}`,
-      ingredient,
-      name,
-      role,
-      grams,
-      low: grams,
-      high: grams,
-    };
-    const shift: Shift = {
-      id: `binder:${part.id}`,
-      rule: 'binder',
-      line: line.line,
-      from: 'gluten',
-      to: lineWords(line),
-      because: `this bake used its gluten for ${need.toFixed(1)} g xanthan’s worth of hold in 100 g of flour${credit > LEAST_DOSE ? `; egg and flour already give ${credit.toFixed(1)}` : ''}`,
-      source: binder.source,
-      confidence: binder.confidence,
-    };
-    return { ...part, lines: [...part.lines, line], shifts: [...part.shifts, shift] };
+    const missing = bindingMissing(part, setting);
+    if (missing < LEAST_DOSE)
+      return enough(part, bindingNeed(part, setting), bindingCredit(part.lines, part.original, setting));
+    const school = schoolFor(setting);
+    if (school === 'none') return without(part, missing);
+    if (school === 'egg-led') return eggLed(part, setting);
+    if (school === 'cooked-starch') return cookedStarch(part, missing, setting);
+    return added(part, school, missing, setting);
   },
 };

@@ -1,5 +1,4 @@
 import { compositionOf, massOf, type FormulaLine } from '../../formula';
-import { ledgerOf } from '../ledger';
 import type { TargetRule } from '../types';
 
 /** Total fat and total sugar of a part may move by this share before they are put right. */
@@ -23,10 +22,17 @@ const held = (quantity: 'fat' | 'sugar', reason: string): TargetRule => ({
     const { fat, sugars } = compositionOf(part.original, catalogue);
     const was = quantity === 'fat' ? fat : sugars;
     // What the swaps left within the band stays where it is; what they moved out comes back to the band's edge.
-    const now = ledgerOf(part.lines, catalogue)[quantity];
     const slack = INSIDE * heldSlack(was, part.original);
-    const held = Math.min(was + slack, Math.max(was - slack, now));
-    return [{ quantity, low: held, high: held, weight: WEIGHT, rule: `${quantity}-held`, because: reason }];
+    return [
+      {
+        quantity,
+        low: Math.max(0, was - slack),
+        high: was + slack,
+        weight: WEIGHT,
+        rule: `${quantity}-held`,
+        because: reason,
+      },
+    ];
   },
 });
 

@@ -1,4 +1,3 @@
-import { bandsOf } from '../../family';
 import { liftLedger, massOf } from '../../formula';
 import type { TargetRule } from '../types';
 
@@ -11,10 +10,10 @@ export const lift: TargetRule = {
     'A crumb without gluten is heavier and holds gas less well: up to a quarter more lift, never over the family’s most.',
   source: 'common practice',
   confidence: 'common-practice',
-  target(part, { profile, family, route, catalogue }) {
+  target(part, { profile, bands, catalogue }) {
     if (part.replaced === 0) return [];
     const was = liftLedger(part.original, catalogue).released;
-    const most = (bandsOf(family, route).lift[1] * massOf(part.lines)) / 100;
+    const most = (bands.lift[1] * massOf(part.lines)) / 100;
     const wanted = Math.max(Math.min(was * (1 + profile.moreLift), most), Math.min(was, most));
     return [
       {

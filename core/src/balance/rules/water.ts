@@ -1,4 +1,3 @@
-import { bandsOf } from '../../family';
 import { drinkOf, thirstGrams } from '../../formula';
 import { flourGrams } from '../flour';
 import type { PartState, Setting, TargetRule } from '../types';
@@ -22,11 +21,15 @@ export interface WaterShift {
 export function waterShift(part: PartState, { profile, catalogue }: Setting): WaterShift {
   const thirst = thirstGrams(part.original, catalogue);
   if (thirst <= 0) return { now: 0, bySpoon: 0 };
-  const ratio = drinkOf(part.original, catalogue) / thirst;
-  const wanted = (thirstGrams(part.lines, catalogue) - thirst) * Math.min(1, ratio) ** 2;
-  const cap = (MOST_ADDED[profile.texture] * flourGrams(part.lines, catalogue)) / 100;
-  const now = Math.min(wanted, cap);
-  return { now, bySpoon: wanted - now };
+  const drink = drinkOf(part.original, catalogue);
+  const thirsty = thirstGrams(part.lines, catalogue);
+  const flour = flourGrams(part.lines, catalogue);
+  const followed = (thirsty - thirst) * Math.min(1, drink / thirst) ** 2 + (profile.moreDrink * flour) / 100;
+  const cap = (MOST_ADDED[profile.texture] * flour) / 100;
+  // A dough that gas must stretch without gluten is made wet from the start: no cap holds that back.
+  const least = profile.leastDrink === null ? -Infinity : profile.leastDrink * thirsty - drink;
+  const now = Math.max(Math.min(followed, cap), least);
+  return { now, bySpoon: Math.max(0, followed - now) };
 }
 
 export const water: TargetRule = {
@@ -36,10 +39,10 @@ export const water: TargetRule = {
   confidence: 'common-practice',
   target(part, setting) {
     if (part.replaced === 0) return [];
-    const { family, route, catalogue } = setting;
+    const { bands, catalogue } = setting;
     const wanted = drinkOf(part.original, catalogue) + waterShift(part, setting).now;
     // The band's upper edge holds drink down; its lower edge only warns, since dry doughs are meant to be dry.
-    const most = bandsOf(family, route).drinkThirst[1] * thirstGrams(part.lines, catalogue);
+    const most = bands.drinkThirst[1] * thirstGrams(part.lines, catalogue);
     const drink = Math.min(wanted, most);
     return [
       { quantity: 'drink', low: drink, high: drink, weight: WEIGHT, rule: 'water', because: water.reason },

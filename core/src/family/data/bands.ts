@@ -49,3 +49,11 @@ export const ROUTE_BANDS: Readonly<Partial<Record<RouteId, Readonly<Partial<Reco
   },
   'nut-butter-led': { 'drop-cookie': NUT_SET, 'brownie': NUT_SET, 'muffin': NUT_SET, 'mug-cake': NUT_SET, 'flourless': NUT_SET },
 };
+
+/** Kinds inside a family whose batter stands apart from it. They are known by what is in the bowl. */
+export type KindId = 'crêpe' | 'angel' | 'tuile';
+export const KIND_BANDS: Readonly<Record<KindId, Partial<BandRow>>> = {
+  crêpe: { drinkThirst: [2.2, 3.4], lift: [0, 0.5] },
+  angel: { drinkThirst: [2.4, 3.5] },
+  tuile: { drinkThirst: [0.9, 1.4] },
+};

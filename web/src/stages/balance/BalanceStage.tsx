@@ -1,6 +1,7 @@
 import { styled } from 'styled-components';
 import type { Docket, DocketPart } from '@omniarton/core/docket';
-import { BINDER_SCHOOLS, type BalanceId, type BinderSchool } from '@omniarton/core/vocabulary';
+import { SCHOOLS } from '@omniarton/core/balance';
+import { BINDER_SCHOOLS, type BalanceId } from '@omniarton/core/vocabulary';
 import { isStale } from '../../engine/engineSlice';
 import { Choice } from '../../ui/Choice';
 import { Heading, Stack } from '../../ui/layout';
@@ -32,12 +33,6 @@ export const BALANCE_WORDS: Readonly<Record<BalanceId, BalanceWords>> = {
   sugar: { name: 'Sugars', about: 'in the whole part', unit: 'g' },
 };
 
-export const SCHOOL_WORDS: Readonly<Record<BinderSchool, string>> = {
-  gum: 'gum',
-  husk: 'psyllium husk',
-  'egg-led': 'egg in the place of gum',
-};
-
 /** Every balance on its rail, every shift with its because, every weight to be overruled. */
 export function BalanceStage() {
   const docket = useDocket();
@@ -49,7 +44,7 @@ export function BalanceStage() {
       <Choice
         label="Held together by"
         value={request.school}
-        options={BINDER_SCHOOLS.map((id) => ({ id, name: SCHOOL_WORDS[id] }))}
+        options={BINDER_SCHOOLS.map((id) => ({ id, name: SCHOOLS.rows[id].name }))}
         onChange={(school) => ask({ school })}
       />
       {built.map((part) => (

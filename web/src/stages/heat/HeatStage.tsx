@@ -1,6 +1,6 @@
 import { lazy, Suspense, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { sayMinutes, type Docket } from '@omniarton/core/docket';
+import { placeWords, sayMinutes, type Docket } from '@omniarton/core/docket';
 import { isStale } from '../../engine/engineSlice';
 import { useTemperatureUnit } from '../../settings/useSettings';
 import { Figure, Heading, Row, Small, Stack } from '../../ui/layout';
@@ -24,25 +24,37 @@ export function HeatStage() {
         <PanFields docket={docket} />
         <OvenFields docket={docket} />
       </Row>
-      <section aria-labelledby="centre">
-        <Heading id="centre">The middle, minute by minute</Heading>
-        <Suspense fallback={<p role="status">Drawing …</p>}>
-          <CentreCurve bake={docket.bake} />
-        </Suspense>
-        <Small>
-          A simulation of heat and steam in a slab as slow to heat as your tin’s batter; a probe in the middle
-          has the last word.
-        </Small>
-      </section>
+      {docket.bake.centre.length === 0 ? null : <Middle docket={docket} />}
     </Stack>
   );
 }
 
-function Times({ docket: { bake, rest } }: { readonly docket: Docket }) {
+const Middle = ({ docket }: { readonly docket: Docket }) => (
+  <section aria-labelledby="centre">
+    <Heading id="centre">The middle, minute by minute</Heading>
+    <Suspense fallback={<p role="status">Drawing …</p>}>
+      <CentreCurve bake={docket.bake} />
+    </Suspense>
+    <Small>
+      A simulation of heat and steam in a slab as slow to heat as your tin’s batter; a probe in the middle has
+      the last word.
+    </Small>
+  </section>
+);
+
+function Times({ docket: { bake, rest, family } }: { readonly docket: Docket }) {
   const stale = useEngine(isStale);
   const unit = useTemperatureUnit();
   const { minutes, firstCheck } = bake;
   const [low, high] = rest.minutes;
+  if (bake.ovenCelsius === null)
+    return (
+      <Notice>
+        It is cooked {placeWords(family.id)}, as long as the recipe says
+        {minutes ? ` (${Math.round(minutes.low)}–${Math.round(minutes.high)} min)` : ''}: what is simulated
+        here is an oven. Done: {bake.doneSigns}.
+      </Notice>
+    );
   if (!minutes || firstCheck === null)
     return (
       <Notice tone="danger">

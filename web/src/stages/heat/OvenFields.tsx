@@ -1,4 +1,5 @@
 import type { Docket } from '@omniarton/core/docket';
+import { profileOf } from '@omniarton/core/family';
 import { Toggle } from '../../settings/SettingsPage';
 import { useSettings } from '../../settings/useSettings';
 import { Button } from '../../ui/Button';
@@ -12,11 +13,11 @@ const COOLEST = 60;
 const HOTTEST = 290;
 
 /** What the dial says, and whether the fan runs. */
-export function OvenFields({ docket: { bake } }: { readonly docket: Docket }) {
+export function OvenFields({ docket: { bake, family } }: { readonly docket: Docket }) {
   const [request, ask] = useRequest();
   const { settings, change } = useSettings();
   const unit = settings.temperature;
-  const oven = request.oven ?? { celsius: bake.ovenCelsius, fan: bake.fan };
+  const oven = request.oven ?? { celsius: bake.ovenCelsius ?? profileOf(family.id).usualOven, fan: bake.fan };
   return (
     <Stack as="section" $gap={3} aria-labelledby="oven">
       <Heading id="oven">The oven</Heading>

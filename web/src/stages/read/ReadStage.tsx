@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { styled } from 'styled-components';
-import { describeFamily } from '@omniarton/core/family';
+import { profileOf } from '@omniarton/core/family';
 import { FAMILIES, LOCALES, type FamilyId, type Locale } from '@omniarton/core/vocabulary';
 import { useKey } from '../../app/useKey';
 import { useSettings } from '../../settings/useSettings';
@@ -62,9 +62,9 @@ function Family() {
     () => [
       {
         id: GUESS as FamilyId | typeof GUESS,
-        name: guess ? `As read: ${describeFamily(guess).name}` : 'Nothing read yet',
+        name: guess ? `As read: ${profileOf(guess).name}` : 'Nothing read yet',
       },
-      ...FAMILIES.map((id) => ({ id, name: describeFamily(id).name })),
+      ...FAMILIES.map((id) => ({ id, name: profileOf(id).name })),
     ],
     [guess],
   );

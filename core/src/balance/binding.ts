@@ -1,0 +1,56 @@
+import { compositionOf, massOf, type FormulaLine } from '../formula';
+import { CREDITS, EGG_CREDIT, GLUTEN_USE_RANGE } from './data/binders';
+import { flourGrams, wheatLines } from './flour';
+import { binderGrams } from './ledger';
+import type { PartState, Setting } from './types';
+
+const NUT_BUTTERS = new Set(['almond-butter', 'peanut-butter', 'sunflower-butter', 'tahini']);
+
+/**
+ * g xanthan-equivalent per 100 g flour that the gluten did here: the family's usual dose, moved by how much gluten this recipe
+ * used, inside the family's band.
+ */
+export function bindingNeed(part: PartState, { profile, bands, catalogue }: Setting): number {
+  const protein = compositionOf(wheatLines(part.original, catalogue), catalogue).protein;
+  const use = (100 * protein) / massOf(part.original) / profile.glutenUse;
+  const [least, most] = GLUTEN_USE_RANGE;
+  const [low, high] = bands.xanthan;
+  return Math.min(high, Math.max(low, profile.xanthan * Math.min(most, Math.max(least, use))));
+}
+
+/** What already binds beside gum, g xanthan-equivalent per 100 g flour: egg above the usual, sweet rice, nut butter. */
+function creditBesideGum(lines: readonly FormulaLine[], { profile, catalogue }: Setting): number {
+  const flour = flourGrams(lines, catalogue);
+  const eggs = lines.filter(({ ingredient }) => ingredient in EGG_CREDIT);
+  const eggPer100 = (100 * massOf(eggs)) / flour;
+  const mean =
+    eggs.reduce((sum, { ingredient, grams }) => sum + (EGG_CREDIT[ingredient] ?? 0) * grams, 0) /
+    Math.max(1e-9, massOf(eggs));
+  const sweetRice = lines.filter(({ ingredient }) => ingredient === 'sweet-rice-flour');
+  const nutButter = lines.some(({ ingredient }) => NUT_BUTTERS.has(ingredient));
+  return (
+    Math.max(0, eggPer100 - profile.usualEgg) * mean +
+    (massOf(sweetRice) >= CREDITS.sweetRiceFrom * flour ? CREDITS.sweetRice : 0) +
+    (nutButter ? CREDITS.nutButter : 0)
+  );
+}
+
+/** What already binds, g xanthan-equivalent per 100 g flour: egg above the usual, sweet rice, nut butter, gum in a blend. */
+export const bindingCredit = (
+  lines: readonly FormulaLine[],
+  original: readonly FormulaLine[],
+  setting: Setting,
+): number => creditBesideGum(lines, setting) + gumThere(lines, original, setting);
+
+const gumThere = (lines: readonly FormulaLine[], original: readonly FormulaLine[], { catalogue }: Setting) =>
+  (100 * binderGrams(lines, catalogue, original)) / flourGrams(lines, catalogue);
+
+/**
+ * What is missing, g xanthan-equivalent per 100 g flour: the need less what binds already; and where a family never goes without
+ * (a yeasted dough, choux), at least its band's lower edge of gum or husk itself. Never below 0.
+ */
+export function bindingMissing(part: PartState, setting: Setting): number {
+  const byNeed = bindingNeed(part, setting) - bindingCredit(part.lines, part.original, setting);
+  const byBand = setting.bands.xanthan[0] - gumThere(part.lines, part.original, setting);
+  return Math.max(0, byNeed, byBand);
+}
