@@ -12,6 +12,7 @@ const rooms = [
   'blend',
   'cupboard',
   'balance',
+  'method',
   'texture',
   'heat',
   'docket',

@@ -54,6 +54,7 @@ import type {
   RecipeDocument,
   Serving,
   SourceLine,
+  Tilt,
 } from '@omniarton/core/kitchen';
 import { BakeNotesDto } from './bake';
 import { BlendWishesDto } from './blendWishes';
@@ -133,6 +134,16 @@ export class ServingDto implements Serving {
   @Matches(/^[\w+-]{1,30}(\/[\w+-]{1,30}){0,2}$/) zone!: string;
 }
 
+const TILT = { least: 0.5, most: 2 } as const;
+
+/** Factors on what a balance asks for. */
+export class TiltDto implements Tilt {
+  @IsNumber() @Min(TILT.least) @Max(TILT.most) drink!: number;
+  @IsNumber() @Min(TILT.least) @Max(TILT.most) binder!: number;
+  @IsNumber() @Min(TILT.least) @Max(TILT.most) sugar!: number;
+  @IsNumber() @Min(TILT.least) @Max(TILT.most) fat!: number;
+}
+
 export class ConversionRequestDto implements ConversionRequest {
   @IsIn(DIETS) diet!: Diet;
   @IsArray()
@@ -174,6 +185,9 @@ export class ConversionRequestDto implements ConversionRequest {
   @Type(() => LabelAnswerDto)
   labels!: readonly LabelAnswerDto[];
   @IsOptional() @ValidateNested() @Type(() => ScaleDto) scale!: ScaleDto | null;
+  @ValidateNested() @Type(() => TiltDto) tilt!: TiltDto;
+  @IsOptional() @Matches(INGREDIENT_ID) sweetener!: string | null;
+  @IsNumber() @Min(-500) @Max(6000) altitudeMetres!: number;
 }
 
 export class AsReadDto implements AsRead {
@@ -184,7 +198,7 @@ export class AsReadDto implements AsRead {
 
 /** A recipe as it is kept: the words, the ids of its lines, what was put right by hand, and what is asked of it. */
 export class RecipeDocumentDto implements RecipeDocument {
-  @Equals(2) schema!: 2;
+  @Equals(3) schema!: 3;
   @ValidateNested() @Type(() => AsReadDto) asRead!: AsReadDto;
   @IsString() @MaxLength(LIMITS.textChars) @MaxLines() text!: string;
   @IsOptional() @IsIn(LOCALES) locale!: Locale | null;

@@ -1,5 +1,6 @@
 import { getIngredient, type Catalogue } from '../catalogue';
 import type { FormulaLine } from '../formula';
+import { NO_TILT, type Tilt } from '../kitchen';
 import { constraintsOf, solveProgram } from '../quantity';
 import type { RouteId } from '../vocabulary';
 import { ledgerOf, perGram } from './ledger';
@@ -35,7 +36,7 @@ const MOVES = {
   butterLeast: 0.6,
   oilLeast: 0.3,
   butterMost: 1.05,
-  sugarLeast: 0.9,
+  sugarLeast: 0.85,
   sugarMost: 1.05,
   powderLeast: 0.4,
   powderMost: 1.6,
@@ -59,6 +60,7 @@ export function adjustables(
   fixed: ReadonlySet<string>,
   catalogue: Catalogue,
   route: RouteId = 'grain-blend',
+  tilt: Tilt = NO_TILT,
 ): Adjustable[] {
   const free = lines.filter(({ line }) => !fixed.has(line));
   const of = (line: FormulaLine) => getIngredient(catalogue, line.ingredient).composition;
@@ -74,8 +76,8 @@ export function adjustables(
       ? [
           {
             line: fat,
-            least: fat.grams * leastFat(fat, route),
-            most: fat.grams * MOVES.butterMost,
+            least: fat.grams * leastFat(fat, route) * Math.min(1, tilt.fat),
+            most: fat.grams * MOVES.butterMost * Math.max(1, tilt.fat),
             towards: 'fat' as const,
           },
         ]
@@ -84,8 +86,8 @@ export function adjustables(
       ? [
           {
             line: sugar,
-            least: sugar.grams * MOVES.sugarLeast,
-            most: sugar.grams * MOVES.sugarMost,
+            least: sugar.grams * MOVES.sugarLeast * Math.min(1, tilt.sugar),
+            most: sugar.grams * MOVES.sugarMost * Math.max(1, tilt.sugar),
             towards: 'sugar' as const,
           },
         ]

@@ -10,12 +10,13 @@ const NUT_BUTTERS = new Set(['almond-butter', 'peanut-butter', 'sunflower-butter
  * g xanthan-equivalent per 100 g flour that the gluten did here: the family's usual dose, moved by how much gluten this recipe
  * used, inside the family's band.
  */
-export function bindingNeed(part: PartState, { profile, bands, catalogue }: Setting): number {
+export function bindingNeed(part: PartState, { profile, bands, catalogue, request }: Setting): number {
   const protein = compositionOf(wheatLines(part.original, catalogue), catalogue).protein;
   const use = (100 * protein) / massOf(part.original) / profile.glutenUse;
   const [least, most] = GLUTEN_USE_RANGE;
   const [low, high] = bands.xanthan;
-  return Math.min(high, Math.max(low, profile.xanthan * Math.min(most, Math.max(least, use))));
+  const need = Math.min(high, Math.max(low, profile.xanthan * Math.min(most, Math.max(least, use))));
+  return need * request.tilt.binder;
 }
 
 /** What already binds beside gum, g xanthan-equivalent per 100 g flour: egg above the usual, sweet rice, nut butter. */

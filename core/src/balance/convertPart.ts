@@ -2,6 +2,8 @@ import { getIngredient } from '../catalogue';
 import { bandsOf, profileOf } from '../family';
 import { drinkOf, thirstGrams, type FormulaLine, type FormulaPart } from '../formula';
 import type { FamilyId } from '../vocabulary';
+import { altitudeAt } from './altitude';
+import { overruleShifts } from './overruled';
 import { adjustables, meetTargets, type Adjustable, type Adjusted } from './adjust';
 import { balancesOf, type Balance } from './balances';
 import { flourGrams } from './flour';
@@ -183,9 +185,13 @@ function mustMove(
   towards: Quantity,
   original: readonly FormulaLine[],
   now: readonly FormulaLine[],
-  { catalogue }: Setting,
+  { catalogue, request, profile }: Setting,
 ): boolean {
   if (towards !== 'fat' && towards !== 'sugar') return true;
+  const asked = request.tilt[towards] !== 1;
+  const thin =
+    towards === 'sugar' && profile.texture === 'batter' && altitudeAt(request.altitudeMetres).sugar > 0;
+  if (asked || thin) return true;
   const was = ledgerOf(original, catalogue)[towards];
   return Math.abs(ledgerOf(now, catalogue)[towards] - was) > heldSlack(was, original);
 }
@@ -196,48 +202,44 @@ export function settingOf(bake: BakeSetting, family: FamilyId, original: readonl
   return { ...bake, family, profile: profileOf(family), bands };
 }
 
-/** Converts one part by its own family: swaps in the order of their dependence, then all targets together around what a person has fixed. */
-export function convertPart(
+/** One part with some weights set: swaps in the order of their dependence, then all targets together around what is set. */
+function balanced(
   { id, name, lines: original }: FormulaPart,
-  family: FamilyId,
-  bake: BakeSetting,
-): ConvertedPart {
-  const setting = settingOf(bake, family, original);
+  setting: Setting,
+): ConvertedPart & { readonly fixed: ReadonlySet<string> } {
+  const { family, catalogue, request } = setting;
   const start: PartState = { id, original, lines: original, replaced: 0, shifts: [], warnings: [] };
   const swapped = SWAPS.reduce((part, rule) => rule.swap(part, setting), start);
   const { lines: overruled, fixed } = overrule(swapped.lines, setting);
+  const common = { id, name, family, original, fixed };
   if (swapped.replaced === 0)
-    return {
-      id,
-      name,
-      family,
-      original,
-      lines: overruled,
-      balances: [],
-      shifts: swapped.shifts,
-      warnings: [],
-      bySpoon: 0,
-    };
+    return { ...common, lines: overruled, balances: [], shifts: swapped.shifts, warnings: [], bySpoon: 0 };
   const state = { ...swapped, lines: overruled };
   const targets = TARGETS.flatMap((rule) => rule.target(state, setting));
   const ready = withLiquid(state, overruled, setting);
-  const moves = adjustables(ready, fixed, setting.catalogue, setting.route).map((move) =>
+  const moves = adjustables(ready, fixed, catalogue, setting.route, request.tilt).map((move) =>
     mustMove(move.towards, original, ready, setting) ? move : { ...move, firm: true },
   );
-  const { lines, unmet } = meetTargets(ready, targets, moves, setting.catalogue);
+  const { lines, unmet } = meetTargets(ready, targets, moves, catalogue);
   const shifts = [...swapped.shifts, ...shiftsOf(moves, ready, lines, state, targets, setting)];
   // The liquid that was only offered, and that nothing needed.
   const kept = lines.filter((line, at) => line.grams >= NOTICEABLE_GRAMS || ready[at]!.grams > 0);
   const { bySpoon } = waterShift(state, setting);
   return {
-    id,
-    name,
-    family,
-    original,
+    ...common,
     lines: kept,
     shifts,
     bySpoon: bySpoon >= BY_SPOON_FROM ? bySpoon : 0,
-    balances: balancesOf(original, kept, setting.bands, setting.catalogue),
+    balances: balancesOf(original, kept, setting.bands, catalogue),
     warnings: [...swapped.warnings, ...unmet.map(missWords), ...warningsOf(state, kept, setting)],
   };
+}
+
+/** Converts one part by its own family. Weights that a person has set stay, the rest is balanced around them, and what that costs is said. */
+export function convertPart(part: FormulaPart, family: FamilyId, bake: BakeSetting): ConvertedPart {
+  const setting = settingOf(bake, family, part.lines);
+  const { fixed, ...now } = balanced(part, setting);
+  if (fixed.size === 0) return now;
+  const computed = balanced(part, { ...setting, request: { ...setting.request, overrides: [] } });
+  return { ...now, shifts: [...now.shifts, ...overruleShifts(part, fixed, computed, now)] };
 }

@@ -1,7 +1,10 @@
+export { dosesFor, type BowlDoses } from './atBowl';
 export type { Balance } from './balances';
 export { convertPart, type ConvertedPart } from './convertPart';
-export { BLEND_MARK, blendFor, flourGrams, wheatGrams, wheatLines, wheatOf } from './flour';
+export { BLEND_MARK, blendFor, flourGrams, starchGrams, wheatGrams, wheatLines, wheatOf } from './flour';
 export { judgePart, type Finding, type JudgedBalance, type JudgedPart } from './judge';
 export { findStandIn, troublesOf } from './rules/standIn';
-export { SCHOOLS } from './data/binders';
+export { coolerFor } from './sweetening';
+export { BINDING_EGGS, SCHOOLS } from './data/binders';
+export { binderGrams } from './ledger';
 export type { Shift } from './types';

@@ -1,16 +1,18 @@
-import { BLEND_MARK, blendFor, flourGrams, type ConvertedPart, type Shift } from '../balance';
+import { BLEND_MARK, blendFor, dosesFor, flourGrams, type ConvertedPart, type Shift } from '../balance';
 import type { Blend, BlendPart } from '../blend';
 import type { Catalogue } from '../catalogue';
-import { profileOf, type Profile } from '../family';
+import { looksOf, profileOf, type Profile } from '../family';
+import { bindSteps, bowlOf } from '../method';
+import { expectTexture, featuresOf } from '../texture';
 import { liftLedger } from '../formula';
-import { restFor, type BakeAnswer } from '../heat';
-import { settle } from '../quantity';
+import { restFor, type BakeAnswer, type Rest } from '../heat';
+import { roundGrams, settle } from '../quantity';
 import type { FamilyId, RouteId } from '../vocabulary';
 import { docketLines } from './lines';
-import { editsFor, writeMethod } from './method';
+import { writeMethod } from './method';
 import { breachesOf, guardDocket, outgoingLines } from './outgoing';
 import { none, type Work } from './plan';
-import type { Docket, DocketBake, DocketPart, Outcome } from './types';
+import type { Docket, DocketBake, DocketBowl, DocketPart, Outcome } from './types';
 
 const SURE = 0.6;
 
@@ -132,6 +134,22 @@ function generalWarnings(
   return warnings;
 }
 
+const settleDose = (dose: DocketBowl['tooStiff']): DocketBowl['tooStiff'] =>
+  dose && { ...dose, grams: roundGrams(dose.grams), most: roundGrams(dose.most) };
+
+function atBowl(main: ConvertedPart, family: FamilyId, catalogue: Catalogue): DocketBowl {
+  const { tooStiff, tooLoose } = dosesFor(main.original, main.lines, main.bySpoon, catalogue);
+  return { ...looksOf(family), tooStiff: settleDose(tooStiff), tooLoose: settleDose(tooLoose) };
+}
+
+/** Only against a wheat original: without one there is nothing to compare with. A cold rest counts by its shortest time. */
+function textureOf(main: ConvertedPart, rest: Rest, catalogue: Catalogue): Docket['texture'] {
+  if (main.balances.length === 0) return [];
+  const before = featuresOf(main.original, 0, catalogue);
+  const after = featuresOf(main.lines, rest.cold ? rest.minutes[0] / 60 : 0, catalogue);
+  return expectTexture(before, after).map((one) => ({ ...one, change: settle(one.change) }));
+}
+
 /** Puts the docket together, and guards what goes out: a result that breaks the request is no docket. */
 export function assemble(work: Work, family: FamilyId, balanced: Balanced, bake: DocketBake): Outcome {
   const { recipe, request, kitchen, catalogue } = work;
@@ -157,9 +175,10 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bake:
   }
   const ledger = liftLedger(main.lines, catalogue);
   const rest = restFor(balanced.blend.shares, profile, ledger.soda > 0 && ledger.powder === 0, catalogue);
-  const method = writeMethod(recipe, editsFor(recipe.method, parts, profile), { parts, rest, bake, profile });
+  const bowl = bowlOf(balanced.converted, family, catalogue);
+  const method = writeMethod(bindSteps(recipe), bowl, { parts, rest, bake, profile });
   const docket: Docket = {
-    schema: 2,
+    schema: 3,
     title: recipe.title || 'Untitled bake',
     family: {
       id: family,
@@ -175,6 +194,8 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bake:
     guard,
     rest: { ...rest, uptake: settle(rest.uptake) },
     bake,
+    bowl: atBowl(main, family, catalogue),
+    texture: textureOf(main, rest, catalogue),
     warnings: [
       ...balanced.converted.flatMap(({ warnings }) => warnings),
       ...generalWarnings(work, family, recipe.family.confidence, balanced.blend, bake),

@@ -1,10 +1,10 @@
-import { convertPart, wheatOf, type ConvertedPart } from '../balance';
+import { convertPart, coolerFor, wheatOf, type ConvertedPart } from '../balance';
 import { designBlend, routeFor, stillFits, type BlendOutcome } from '../blend';
 import { profileOf, type Profile } from '../family';
 import { bakeOf } from '../heat';
-import type { ConversionRequest, Kitchen } from '../kitchen';
+import type { ConversionRequest, Kitchen, OvenSetting } from '../kitchen';
 import { toEnd, type Steps } from '../quantity';
-import type { Recipe } from '../read';
+import type { BakeFacts, Recipe } from '../read';
 import type { FamilyId } from '../vocabulary';
 import { assemble, mainPart, toBake, type Balanced } from './assemble';
 import { familyOfPart } from './partFamily';
@@ -37,6 +37,19 @@ function bakedParts(balanced: Balanced, profile: Profile, { catalogue }: Work): 
 /** The recipe's own lines of some parts, in the amount that its tin and time are of. */
 const asWritten = (baked: readonly ConvertedPart[], { written }: Work) =>
   written.filter(({ id }) => baked.some((part) => part.id === id)).flatMap(({ lines }) => lines);
+
+/** The recipe's own oven, as much cooler as what sweetens it wants; null where it is the same. */
+function coolerOven(
+  facts: BakeFacts | null,
+  { usualOven, cooked }: Profile,
+  baked: readonly ConvertedPart[],
+): OvenSetting | null {
+  const less =
+    coolerFor(baked.flatMap(({ lines }) => lines)) - coolerFor(baked.flatMap(({ original }) => original));
+  const own = facts?.ovenCelsius ?? null;
+  if (less <= 0 || (own === null && cooked !== 'oven')) return null;
+  return { celsius: (own ?? usualOven) - less, fan: facts?.fan ?? false };
+}
 
 /** The two slow answers of a conversion: kept by whoever asks, so that a quick docket can be made with them. */
 export interface SlowAnswers {
@@ -82,7 +95,8 @@ export function* convertSteps(
       profile,
       facts: recipe.bake,
       pan: work.request.pan,
-      oven: work.request.oven,
+      oven: work.request.oven ?? coolerOven(recipe.bake, profile, baked),
+      altitudeMetres: work.request.altitudeMetres,
       batches: work.request.scale?.factor ?? 1,
       ovenOffsetCelsius: kitchen.ovenOffsetCelsius,
     },

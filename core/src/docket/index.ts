@@ -9,6 +9,7 @@ export { sayMinutes, unnumbered } from './method';
 export type {
   Docket,
   DocketBake,
+  DocketBowl,
   DocketGuard,
   DocketLine,
   DocketPart,

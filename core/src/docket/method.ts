@@ -1,47 +1,8 @@
-import type { Recipe, Step } from '../read';
 import type { Profile } from '../family';
 import { HOUSE_PREFIX } from '../guard';
 import type { Rest } from '../heat';
+import { editsFor, type BoundStep, type Bowl, type Technique, type TechniqueId } from '../method';
 import type { DocketBake, DocketPart, DocketStep } from './types';
-
-/** An edit of the method as data; only this file turns it into words. `refs` name the docket's numbers that it shows. */
-export interface MethodEdit {
-  /** The step it is about; null for a new one. */
-  readonly step: string | null;
-  readonly edit: 'stir-blend' | 'rest' | 'bake-time' | 'cool' | 'dust' | 'mixing' | 'soak';
-  readonly refs: readonly string[];
-}
-
-const FLOUR_STEP = /\b(?:flour|dry ingredients|sift)\b/i;
-const DUSTS = /\b(?:dust|flour(?:ed)? (?:the|your|a)|floured|sprinkle[^.]*flour)\b/i;
-const BAKES = /\b(?:bake(?! ?(?:way|ware))|fry|steam|microwave|griddle|cook (?:until|for|on|over))\b/i;
-const OVERMIX = /\b(?:do not|don't|don’t|without|avoid|never) over-?(?:mix|beat|work)/i;
-const SOAKED = new Set(['psyllium-husk', 'flax-meal', 'chia-seed']);
-
-/** Binds edits to steps by their words. A step that no rule knows stays as it was written. */
-export function editsFor(
-  steps: readonly Step[],
-  parts: readonly DocketPart[],
-  profile: Profile,
-): MethodEdit[] {
-  const edits: MethodEdit[] = [];
-  const first = steps.find(({ source }) => FLOUR_STEP.test(source) && !DUSTS.test(source)) ?? steps[0];
-  edits.push({ step: first?.id ?? null, edit: 'stir-blend', refs: ['parts.blend'] });
-  if (
-    parts.some(({ lines }) => lines.some(({ ingredient }) => ingredient !== null && SOAKED.has(ingredient)))
-  )
-    edits.push({ step: first?.id ?? null, edit: 'soak', refs: [] });
-  for (const step of steps) {
-    if (DUSTS.test(step.source)) edits.push({ step: step.id, edit: 'dust', refs: [] });
-    if (OVERMIX.test(step.source) && profile.texture === 'batter')
-      edits.push({ step: step.id, edit: 'mixing', refs: [] });
-  }
-  const bake = steps.find(({ source }) => BAKES.test(source));
-  edits.push({ step: bake?.id ?? null, edit: 'rest', refs: ['rest.minutes'] });
-  edits.push({ step: bake?.id ?? null, edit: 'bake-time', refs: ['bake.minutes', 'bake.firstCheck'] });
-  edits.push({ step: bake?.id ?? null, edit: 'cool', refs: ['bake.coolMinutes'] });
-  return edits;
-}
 
 /** Minutes as a person says them: to 1 below twenty, to 5 above two hours as hours. */
 export function sayMinutes(minutes: number): string {
@@ -88,45 +49,72 @@ const blendWords = ({ parts }: Facts) => {
   return `Stir the flours of the blend together${binder ? `, the ${binder.name} with them,` : ''} before anything else: they part in the jar.`;
 };
 
-function newStep(id: string, text: string): DocketStep {
-  return { id: `new:${id}`, source: null, text, changed: true };
-}
+/** What a technique says; the numbers in it are the docket's. */
+const WORDS: Readonly<Record<TechniqueId, (facts: Facts, bowl: Bowl) => string>> = {
+  'stir-blend': blendWords,
+  scald: () => 'Stir the meal into the hot milk and leave it for 10 minutes: it softens and loses its grit.',
+  soak: () => 'Stir husk or seed into the liquid and leave it to gel for 10 minutes; never dry by the spoon.',
+  'cook-starch': (_, { cooked }) =>
+    `Cook the starch: ${cooked ?? ''}. Stir over a gentle heat until it thickens, then let it cool to lukewarm.`,
+  'sift-soda': () => 'Sift the soda in: a lump of it can be tasted.',
+  'beat-longer': () =>
+    'Beat it two minutes longer than you would with wheat: it toughens nothing, and the flours drink.',
+  'overmix-dropped': () => 'There is no gluten to toughen: beat until smooth.',
+  'overmix-kept': (_, { delicate }) =>
+    delicate === 'foam'
+      ? 'This still counts: what would be lost is the air.'
+      : delicate === 'nut butter'
+        ? 'This still counts: a nut or seed butter turns oily when it is worked.'
+        : 'This still counts: worked too long the fat melts, and it bakes hard.',
+  'citrus-last': () => 'Milk first, well mixed in, then the citrus: straight together they curdle.',
+  temper: () =>
+    'Never egg straight into what is hot: let it cool to lukewarm, or stir a little of it into the eggs first. Melted coconut oil sets on cold eggs: have them at room temperature.',
+  dust: () => 'Dust with a flour or starch without gluten, never with wheat.',
+  'no-knead': () => 'Don’t knead: there is no gluten to develop. Beat it smooth with a spoon or paddle.',
+  'one-proof': () =>
+    'Leave out this first rise: shape at once, and let it rise one time, in its tin or on its tray.',
+  'between-sheets': () => 'Roll it between two sheets of baking paper, and press cracks together again.',
+  'split-foam': () =>
+    'Whip the chickpea brine to soft peaks first, then rain in the sugar by the spoon until it is stiff and glossy.',
+  rest: restWords,
+  'bake-time': bakeWords,
+  cool: coolWords,
+  'slice-cold': () => 'Cut it only when it is cold: warm, the crumb still gums and tears.',
+};
+
+/** Steps of their own keep these ids; the others by their technique. */
+const newStep = (id: TechniqueId, text: string, because: string): DocketStep => ({
+  id: `new:${id}`,
+  source: null,
+  text,
+  changed: true,
+  bound: true,
+  because: [because],
+});
 
 /** The method of the docket: the recipe's steps as written, with what is said to some of them, and the new steps between. */
-export function writeMethod(recipe: Recipe, edits: readonly MethodEdit[], facts: Facts): DocketStep[] {
-  const before = (edit: MethodEdit['edit'], step: string | null) =>
-    edits.some((one) => one.edit === edit && one.step === step);
-  const leading = (step: string | null): DocketStep[] => [
-    ...(before('stir-blend', step) ? [newStep('blend', blendWords(facts))] : []),
-    ...(before('soak', step)
-      ? [
-          newStep(
-            'soak',
-            'Stir husk or seed into the liquid and leave it to gel for 10 minutes; never dry by the spoon.',
-          ),
-        ]
-      : []),
-    ...(before('rest', step) ? [newStep('rest', restWords(facts))] : []),
-  ];
-  const trailing = (step: string | null): DocketStep[] =>
-    before('cool', step) ? [newStep('cool', coolWords(facts))] : [];
-  const notes = (step: string): string[] => [
-    ...(before('dust', step) ? ['Dust with a flour or starch without gluten, never with wheat.'] : []),
-    ...(before('mixing', step) ? ['There is no gluten to toughen: beat until smooth.'] : []),
-    ...(before('bake-time', step) ? [bakeWords(facts)] : []),
-  ];
-  const steps = recipe.method.flatMap(({ id, source }): DocketStep[] => {
-    const said = notes(id);
+export function writeMethod(steps: readonly BoundStep[], bowl: Bowl, facts: Facts): DocketStep[] {
+  const edits = editsFor(steps, bowl);
+  const at = (step: string | null, place: Technique['place']) =>
+    edits.flatMap((edit) => (edit.step === step && edit.technique.place === place ? [edit.technique] : []));
+  const asSteps = (techniques: readonly Technique[]) =>
+    techniques.map(({ id, reason }) => newStep(id, WORDS[id](facts, bowl), reason));
+  const written = steps.flatMap(({ id, source, bound }): DocketStep[] => {
+    const notes = at(id, 'note');
+    const said = notes.map((one) => WORDS[one.id](facts, bowl));
     return [
-      ...leading(id),
-      { id, source, text: [source, ...said].join(' — '), changed: said.length > 0 },
-      ...trailing(id),
+      ...asSteps(at(id, 'before')),
+      {
+        id,
+        source,
+        text: [source, ...said].join(' — '),
+        changed: said.length > 0,
+        bound,
+        because: notes.map(({ reason }) => reason),
+      },
+      ...asSteps(at(id, 'after')),
     ];
   });
-  const loose = [
-    ...leading(null),
-    ...(before('bake-time', null) ? [newStep('bake', bakeWords(facts))] : []),
-    ...trailing(null),
-  ];
-  return [...steps, ...loose];
+  const loose = (['before', 'note', 'after'] as const).flatMap((place) => asSteps(at(null, place)));
+  return [...written, ...loose];
 }

@@ -1,5 +1,7 @@
 import type { BlendPart, Relaxation } from '../blend';
-import type { Balance, Shift } from '../balance';
+import type { Balance, BowlDoses, Shift } from '../balance';
+import type { Looks } from '../family';
+import type { TextureEstimate } from '../texture';
 import type { GuardReport } from '../guard';
 import type { PanSize } from '../kitchen';
 import type { Range } from '../quantity';
@@ -37,7 +39,14 @@ export interface DocketStep {
   readonly source: string | null;
   readonly text: string;
   readonly changed: boolean;
+  /** False where neither what it does nor what it names is known: it stands as written, and nothing was guessed. */
+  readonly bound: boolean;
+  /** Why something is said to it. */
+  readonly because: readonly string[];
 }
+
+/** How it should look in the bowl, and what to do when it doesn't. */
+export interface DocketBowl extends Looks, BowlDoses {}
 
 export interface DocketBake {
   /** Null where it sees no oven: fried, steamed, on a griddle, in a microwave. Its minutes are the recipe's own then. */
@@ -68,7 +77,7 @@ export interface DocketGuard extends GuardReport {
 
 /** The converted recipe as you would pin it up. */
 export interface Docket {
-  readonly schema: 2;
+  readonly schema: 3;
   readonly title: string;
   readonly family: { readonly id: FamilyId; readonly name: string; readonly confidence: number };
   readonly route: RouteId;
@@ -85,6 +94,10 @@ export interface Docket {
     readonly uptake: number;
   };
   readonly bake: DocketBake;
+  /** Null on dockets that are older than this. */
+  readonly bowl: DocketBowl | null;
+  /** Against the wheat original: an estimate with reasons, never a fact. */
+  readonly texture: readonly TextureEstimate[];
   readonly warnings: readonly string[];
 }
 

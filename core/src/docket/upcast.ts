@@ -1,4 +1,4 @@
-import { NO_WISHES, type RecipeDocument } from '../kitchen';
+import { NO_TILT, NO_WISHES, type RecipeDocument } from '../kitchen';
 import type { Docket } from './types';
 
 /** A stored document that no step here can read: it was written by a newer program. */
@@ -11,7 +11,7 @@ export class UnreadableDocumentError extends Error {
   }
 }
 
-const CURRENT = 2;
+const CURRENT = 3;
 type Stored = { readonly schema?: unknown } & Readonly<Record<string, unknown>>;
 
 /**
@@ -40,6 +40,22 @@ function toVersion2(document: Stored): Stored {
     },
   };
 }
+
+/** Version 3 can be tilted, sweetened otherwise and baked on a mountain: nothing of it was asked before. */
+const toVersion3 = (document: Stored): Stored => ({
+  ...document,
+  schema: 3,
+  request: { ...(document['request'] as Stored), tilt: NO_TILT, sweetener: null, altitudeMetres: 0 },
+});
+
+/** Version 3 says of each step whether anything was bound to it, what to look for, and how the bake is likely to turn out. */
+const docketToVersion3 = (docket: Stored): Stored => ({
+  ...docket,
+  schema: 3,
+  method: (docket['method'] as readonly object[]).map((step) => ({ ...step, bound: true, because: [] })),
+  bowl: null,
+  texture: [],
+});
 
 /** Version 2 tells for whom it was guarded, what its method names, and how its lines are measured by volume. */
 function docketToVersion2(docket: Stored): Stored {
@@ -70,8 +86,8 @@ function docketToVersion2(docket: Stored): Stored {
 
 /** One step a version: `STEPS[n]` makes version n + 1 out of version n. */
 type Steps = Readonly<Record<number, (document: Stored) => Stored>>;
-const RECIPE_STEPS: Steps = { 1: toVersion2 };
-const DOCKET_STEPS: Steps = { 1: docketToVersion2 };
+const RECIPE_STEPS: Steps = { 1: toVersion2, 2: toVersion3 };
+const DOCKET_STEPS: Steps = { 1: docketToVersion2, 2: docketToVersion3 };
 
 function upcast(stored: object, steps: Steps): Stored {
   let document = stored as Stored;

@@ -1,5 +1,6 @@
 import type { FamilyId, RouteId } from '../vocabulary';
 import { BANDS, KIND_BANDS, ROUTE_BANDS, type BandRow, type KindId } from './data/bands';
+import { LOOKS, type Looks } from './data/looks';
 import { PROFILES, type Profile } from './data/profiles';
 
 /** The bands in which a converted bake of this family stands; a route may have its own, and so may a kind. */
@@ -14,3 +15,6 @@ export function bandsOf(
 
 /** What the engine knows of a family. */
 export const profileOf = (family: FamilyId): Profile => PROFILES.rows[family];
+
+/** What the bowl of a family should look like. */
+export const looksOf = (family: FamilyId): Looks => LOOKS.rows[family];

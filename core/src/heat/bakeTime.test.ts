@@ -24,6 +24,7 @@ function predict(text: string, family: FamilyId, pan: PanSize | null, over: Part
         oven: { celsius: 175, fan: false },
         filled: false,
         ovenOffsetCelsius: 0,
+        altitudeMetres: 0,
         batches: 1,
         ...over,
       },

@@ -21,6 +21,8 @@ export interface BakeQuestion {
   /** The lines are those of all parts, which are baked as one: a pastry with its filling. */
   readonly filled: boolean;
   readonly ovenOffsetCelsius: number;
+  /** Height above the sea, m: water boils sooner up there. The recipe's own time is of the sea. */
+  readonly altitudeMetres: number;
   /** How many of the recipe's own batches are made. Without another tin they fill as many more of the recipe's. */
   readonly batches: number;
 }
@@ -62,16 +64,17 @@ function depthOf(
 interface Place {
   readonly pan: PanSize | null;
   readonly oven: OvenSetting;
+  readonly altitudeMetres: number;
 }
 
 function simulate(
   lines: readonly FormulaLine[],
   composition: Composition,
-  { pan, oven }: Place,
+  { pan, oven, altitudeMetres }: Place,
   question: BakeQuestion,
 ): Steps<SlabResult> {
   const { profile, ovenOffsetCelsius } = question;
-  const material = makeMaterial(composition, pressureAt(0));
+  const material = makeMaterial(composition, pressureAt(altitudeMetres));
   const depth = depthOf(lines, question, pan);
   return bakeSlab({
     material,
@@ -96,9 +99,14 @@ function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<BakeA
   const theirs: Place = {
     pan: facts?.pan ?? null,
     oven: { celsius: facts?.ovenCelsius ?? profile.usualOven, fan: facts?.fan ?? false },
+    altitudeMetres: 0,
   };
   const more = theirs.pan && { ...theirs.pan, count: theirs.pan.count * question.batches };
-  const place: Place = { pan: question.pan ?? more, oven: question.oven ?? theirs.oven };
+  const place: Place = {
+    pan: question.pan ?? more,
+    oven: question.oven ?? theirs.oven,
+    altitudeMetres: question.altitudeMetres,
+  };
   const stated = facts?.minutes ? (facts.minutes.low + facts.minutes.high) / 2 : null;
   const wheat =
     stated === null ? null : yield* simulate(original, compositionOf(original, catalogue), theirs, question);

@@ -12,6 +12,7 @@ import type {
   RouteId,
   Score,
   Strictness,
+  Tilted,
 } from '../vocabulary';
 
 /** One line of the text with the id that it keeps while the text is edited. */
@@ -129,7 +130,17 @@ export interface ConversionRequest {
   readonly labels: readonly LabelAnswer[];
   /** Null: as the recipe has it. */
   readonly scale: Scale | null;
+  /** What is wished wetter, drier, more or less held, sweet or rich than the balances ask for; 1 each: as they ask. */
+  readonly tilt: Tilt;
+  /** What sweetens in the place of the main sugar; null: the recipe's own. */
+  readonly sweetener: string | null;
+  /** Height of the kitchen above the sea, m. */
+  readonly altitudeMetres: number;
 }
+
+/** Factors on what a balance asks for. */
+export type Tilt = Readonly<Record<Tilted, number>>;
+export const NO_TILT: Tilt = { drink: 1, binder: 1, sugar: 1, fat: 1 };
 
 export const NO_WISHES: BlendWishes = {
   aims: [],
@@ -160,6 +171,9 @@ export const EMPTY_REQUEST: ConversionRequest = {
   answers: [],
   labels: [],
   scale: null,
+  tilt: NO_TILT,
+  sweetener: null,
+  altitudeMetres: 0,
 };
 
 /** When it is to be on the table: a clock time in a place, since a serving time moves with neither summer time nor travel. */
@@ -192,7 +206,7 @@ export interface AsRead {
 
 /** A recipe as it is kept. */
 export interface RecipeDocument {
-  readonly schema: 2;
+  readonly schema: 3;
   readonly asRead: AsRead;
   readonly text: string;
   /** Whose cups and spoons the text means; null: as its words and units suggest. */

@@ -13,6 +13,7 @@ export {
 } from './household';
 export {
   EMPTY_REQUEST,
+  NO_TILT,
   NO_WISHES,
   type AsRead,
   type BakeNotes,
@@ -29,4 +30,5 @@ export {
   type Scale,
   type Serving,
   type SourceLine,
+  type Tilt,
 } from './documents';

@@ -5,6 +5,10 @@ export type Diet = (typeof DIETS)[number];
 export const BINDER_SCHOOLS = ['gum', 'husk', 'seed', 'egg-led', 'cooked-starch', 'none'] as const;
 export type BinderSchool = (typeof BINDER_SCHOOLS)[number];
 
+/** What may be asked for in more or in less than its balance asks. */
+export const TILTED = ['drink', 'binder', 'sugar', 'fat'] as const;
+export type Tilted = (typeof TILTED)[number];
+
 /** The ways from wheat to a blend. */
 export const ROUTES = [
   'grain-blend',

@@ -169,7 +169,7 @@ const TEA: ConversionRequest = { ...EMPTY_REQUEST, gluten: 'label', ...guests(GU
 function favourite(text: string, request: Partial<ConversionRequest> = {}): RecipeDocument {
   const { recipe, lines } = readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId });
   return {
-    schema: 2,
+    schema: 3,
     asRead: asReadOf(recipe),
     text,
     locale: null,

@@ -92,7 +92,7 @@ describe('a recipe', () => {
 
 describe('what is refused', () => {
   it.each([
-    ['another schema', { schema: 3 }],
+    ['another schema', { schema: 9 }],
     ['the schema of an older page', { schema: 1 }],
     [
       'a label that says maybe',

@@ -246,7 +246,7 @@ const door = {
   /** A recipe out of a file as a document: read once, so that its lines have their ids and lists their facts. */
   file(text: string, foreign: string | null): FiledRecipe {
     const bare: RecipeDocument = {
-      schema: 2,
+      schema: 3,
       asRead: { title: '', family: 'creamed-cake', batchGrams: null },
       text,
       locale: null,

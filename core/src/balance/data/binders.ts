@@ -33,6 +33,8 @@ export const COOKED_STARCH = { credit: 0.3, ofFlour: 0.06, liquid: 5 } as const;
 
 /** What a gram of egg binds, in g xanthan-equivalent. Common practice. */
 export const EGG_CREDIT: Readonly<Record<string, number>> = { 'egg': 0.03, 'egg-white': 0.04, 'egg-yolk': 0.015 };
+/** Ids of what counts as egg. */
+export const BINDING_EGGS: ReadonlySet<string> = new Set(Object.keys(EGG_CREDIT));
 /** Further credits against the need, in g xanthan-equivalent per 100 g flour. Common practice. */
 export const CREDITS = { sweetRice: 0.3, sweetRiceFrom: 0.15, nutButter: 0.3 } as const;
 /** Egg-led: an egg (50 g) for 250 g of flour. */

@@ -1,4 +1,5 @@
 import { compositionOf, massOf, type FormulaLine } from '../../formula';
+import { altitudeAt } from '../altitude';
 import type { TargetRule } from '../types';
 
 /** Total fat and total sugar of a part may move by this share before they are put right. */
@@ -18,9 +19,13 @@ const held = (quantity: 'fat' | 'sugar', reason: string): TargetRule => ({
   reason,
   source: 'common practice: within 5 %',
   confidence: 'common-practice',
-  target(part, { catalogue }) {
+  target(part, { catalogue, request, profile }) {
+    // A sweetener that was chosen brings its own weight of sugars: sweetness is what it holds.
+    if (quantity === 'sugar' && request.sweetener !== null) return [];
     const { fat, sugars } = compositionOf(part.original, catalogue);
-    const was = quantity === 'fat' ? fat : sugars;
+    const thin =
+      quantity === 'sugar' && profile.texture === 'batter' ? altitudeAt(request.altitudeMetres).sugar : 0;
+    const was = (quantity === 'fat' ? fat : sugars) * request.tilt[quantity] * (1 - thin);
     // What the swaps left within the band stays where it is; what they moved out comes back to the band's edge.
     const slack = INSIDE * heldSlack(was, part.original);
     return [

@@ -5,10 +5,11 @@ import { fatHeld, sugarHeld } from './held';
 import { lift } from './lift';
 import { replaceFlour } from './replaceFlour';
 import { standIn } from './standIn';
+import { sweetener } from './sweetener';
 import { thickener } from './thickener';
 import { water } from './water';
 
 /** In the order of their dependence: what thickens isn't built with, what binds depends on what is in the bowl. */
-export const SWAPS: readonly SwapRule[] = [thickener, replaceFlour, coconutEgg, standIn, binder];
+export const SWAPS: readonly SwapRule[] = [thickener, replaceFlour, sweetener, coconutEgg, standIn, binder];
 /** Met together. */
 export const TARGETS: readonly TargetRule[] = [water, fatHeld, sugarHeld, lift];

@@ -1,4 +1,5 @@
 import { liftLedger, massOf } from '../../formula';
+import { altitudeAt } from '../altitude';
 import type { TargetRule } from '../types';
 
 const WEIGHT = 2;
@@ -10,11 +11,13 @@ export const lift: TargetRule = {
     'A crumb without gluten is heavier and holds gas less well: up to a quarter more lift, never over the family’s most.',
   source: 'common practice',
   confidence: 'common-practice',
-  target(part, { profile, bands, catalogue }) {
+  target(part, { profile, bands, catalogue, request }) {
     if (part.replaced === 0) return [];
     const was = liftLedger(part.original, catalogue).released;
     const most = (bands.lift[1] * massOf(part.lines)) / 100;
-    const wanted = Math.max(Math.min(was * (1 + profile.moreLift), most), Math.min(was, most));
+    const below = Math.max(Math.min(was * (1 + profile.moreLift), most), Math.min(was, most));
+    // Gas grows larger in thin air.
+    const wanted = below * (1 - altitudeAt(request.altitudeMetres).powder);
     return [
       {
         quantity: 'lift',

@@ -1,4 +1,5 @@
 import { drinkOf, thirstGrams } from '../../formula';
+import { altitudeAt } from '../altitude';
 import { flourGrams } from '../flour';
 import type { PartState, Setting, TargetRule } from '../types';
 
@@ -32,6 +33,13 @@ export function waterShift(part: PartState, { profile, catalogue }: Setting): Wa
   return { now, bySpoon: Math.max(0, followed - now) };
 }
 
+/** g of water more that a batter wants on a mountain, where it boils away sooner. */
+function thinAir({ original }: PartState, { request, profile, catalogue }: Setting): number {
+  if (profile.texture === 'dough') return 0;
+  const liquids = original.filter(({ role }) => role === 'liquid');
+  return altitudeAt(request.altitudeMetres).liquid * drinkOf(liquids, catalogue);
+}
+
 export const water: TargetRule = {
   id: 'water',
   reason: 'Flours without gluten drink more: the liquid follows their thirst.',
@@ -40,10 +48,12 @@ export const water: TargetRule = {
   target(part, setting) {
     if (part.replaced === 0) return [];
     const { bands, catalogue } = setting;
-    const wanted = drinkOf(part.original, catalogue) + waterShift(part, setting).now;
+    const asked = drinkOf(part.original, catalogue) + waterShift(part, setting).now;
+    const wanted = asked * setting.request.tilt.drink + thinAir(part, setting);
     // The band's upper edge holds drink down; its lower edge only warns, since dry doughs are meant to be dry.
     const most = bands.drinkThirst[1] * thirstGrams(part.lines, catalogue);
-    const drink = Math.min(wanted, most);
+    // What a person asks for beyond it is theirs to ask.
+    const drink = setting.request.tilt.drink > 1 ? wanted : Math.min(wanted, most);
     return [
       { quantity: 'drink', low: drink, high: drink, weight: WEIGHT, rule: 'water', because: water.reason },
     ];
