@@ -23,7 +23,7 @@ export { oneMoreBag, type MoreBag } from './moreBag';
 export { FLOUR_IDS, hasTraits, propertiesOf, traitsOf } from './properties';
 export type { BlendQuestion } from './question';
 export type { Relaxation } from './relax';
-export { barredBecause, blendGrams, routeFor, type Wheat } from './routes';
+export { barredBecause, blendGrams, routeBarredBecause, routeFor, type Wheat } from './routes';
 export { routesFor, schoolOf, type School, type SchoolAnswer, type SchoolPick } from './schools';
 export { allowedFlours } from './shelf';
 export { solveBlend } from './solve';

@@ -17,4 +17,5 @@ export type {
   NoDocket,
   Outcome,
 } from './types';
+export { waysFor, type Way, type WayAsk } from './ways';
 export { UnreadableDocumentError, upcastDocket, upcastRecipe } from './upcast';

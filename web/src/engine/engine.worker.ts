@@ -36,11 +36,13 @@ import {
   moreBagFor,
   quickDocket,
   schoolsFor,
+  waysFor,
   type BlendBench,
   type Conversion,
   type Difference,
   type Outcome,
   type SlowAnswers,
+  type Way,
 } from '@omniarton/core/docket';
 import type { Intake } from '@omniarton/core/exchange';
 import {
@@ -284,6 +286,13 @@ const door = {
     picks: readonly SchoolPick[],
   ): readonly SchoolAnswer[] | null =>
     inKitchen(key, (kitchen) => toEnd(schoolsFor(recipe, request, kitchen, picks))),
+  /** Ways to convert a recipe, each a whole docket. */
+  ways: (
+    key: string,
+    recipe: Recipe,
+    request: ConversionRequest,
+    jars: readonly string[],
+  ): readonly Way[] | null => inKitchen(key, (kitchen) => toEnd(waysFor(recipe, request, kitchen, jars))),
   moreBag: (
     key: string,
     recipe: Recipe,
