@@ -134,6 +134,9 @@ function generalWarnings(
   return warnings;
 }
 
+/** Only what stands free on a tray can spread. */
+const SPREADS: ReadonlySet<FamilyId> = new Set(['drop-cookie', 'cut-out', 'crisp-wafer']);
+
 const settleDose = (dose: DocketBowl['tooStiff']): DocketBowl['tooStiff'] =>
   dose && { ...dose, grams: roundGrams(dose.grams), most: roundGrams(dose.most) };
 
@@ -147,7 +150,9 @@ function textureOf(main: ConvertedPart, rest: Rest, catalogue: Catalogue): Docke
   if (main.balances.length === 0) return [];
   const before = featuresOf(main.original, 0, catalogue);
   const after = featuresOf(main.lines, rest.cold ? rest.minutes[0] / 60 : 0, catalogue);
-  return expectTexture(before, after).map((one) => ({ ...one, change: settle(one.change) }));
+  return expectTexture(before, after)
+    .filter(({ texture }) => texture !== 'spread' || SPREADS.has(main.family))
+    .map((one) => ({ ...one, change: settle(one.change) }));
 }
 
 /** Puts the docket together, and guards what goes out: a result that breaks the request is no docket. */

@@ -17,5 +17,6 @@ export type {
   NoDocket,
   Outcome,
 } from './types';
+export { threadsOf, type Thread, type ThreadEnd, type Threads } from './threads';
 export { waysFor, type Way, type WayAsk } from './ways';
 export { UnreadableDocumentError, upcastDocket, upcastRecipe } from './upcast';

@@ -10,9 +10,6 @@ import {
   wholeBags,
   type FlourPage,
   type FlourSummary,
-  type Inference,
-  type JarLabel,
-  type JarMix,
   type MoreBag,
   type SchoolAnswer,
   type SchoolPick,
@@ -40,88 +37,35 @@ import {
   type BlendBench,
   type Conversion,
   type Difference,
-  type Outcome,
   type SlowAnswers,
   type Way,
 } from '@omniarton/core/docket';
 import type { Intake } from '@omniarton/core/exchange';
-import {
-  asReadOf,
-  partEggs,
-  scaleRecipe,
-  weighThis,
-  type PartEgg,
-  type WeighThis,
-} from '@omniarton/core/formula';
-import { guardRecipe, judgeLabel, type GuardReport, type LabelReport } from '@omniarton/core/guard';
+import { asReadOf, partEggs, scaleRecipe, weighThis } from '@omniarton/core/formula';
+import { guardRecipe, judgeLabel, type LabelReport } from '@omniarton/core/guard';
 import {
   BUILT_IN_KITCHEN,
   catalogueOf,
   EMPTY_REQUEST,
   type BagOnHand,
   type JarPart,
-  type AsRead,
   type ConversionRequest,
   type Kitchen,
-  type KitchenDocument,
   type RecipeDocument,
-  type SourceLine,
 } from '@omniarton/core/kitchen';
 import { layOut } from '@omniarton/core/larder';
 import { toEnd, type Steps } from '@omniarton/core/quantity';
 import { ingredientLines, readRecipe, type Recipe } from '@omniarton/core/read';
 import type { Ingredient, NutritionPanel } from '@omniarton/core/catalogue';
-
-/** What is known at once: the recipe as read, its guard, and a docket with the last blend and bake where they still fit. */
-export interface QuickAnswer {
-  readonly recipe: Recipe;
-  /** The recipe in the amount that is made; null where that is as written. */
-  readonly scaled: Recipe | null;
-  readonly lines: readonly SourceLine[];
-  readonly asRead: AsRead;
-  readonly guard: GuardReport;
-  readonly weighThis: WeighThis | null;
-  readonly partEggs: readonly PartEgg[];
-  /** Grams in a US cup of each ingredient in it that is measured so. */
-  readonly cups: Readonly<Record<string, number>>;
-  readonly outcome: Outcome | null;
-}
-
-export interface IngredientName {
-  readonly id: string;
-  readonly name: string;
-}
-
-/** A kitchen by the edition that the page has given it. */
-export interface KitchenParcel {
-  readonly key: string;
-  readonly doc: KitchenDocument;
-  readonly recipes: Readonly<Record<string, RecipeDocument>>;
-  readonly bags: readonly BagOnHand[];
-}
-
-/** A recipe out of a file, ready to be kept. */
-export interface FiledRecipe {
-  readonly doc: RecipeDocument;
-  readonly unplaced: number;
-  readonly doubts: number;
-  readonly holdsGluten: boolean;
-}
-
-/** What a packet's statement and panel say of its shares; no inference where nothing on it is known. */
-export interface LabelShares {
-  readonly unknown: readonly string[];
-  readonly inference: Inference | null;
-}
-
-/** A jar of some size: as wanted, the size near it that empties bags, and its label. */
-export interface JarAnswer {
-  readonly mix: JarMix;
-  readonly whole: JarMix | null;
-  readonly label: JarLabel;
-}
-
-export type FileFormat = 'jsonld' | 'md' | 'csv';
+import type {
+  QuickAnswer,
+  IngredientName,
+  KitchenParcel,
+  FiledRecipe,
+  LabelShares,
+  JarAnswer,
+  FileFormat,
+} from './answers';
 
 /** Files are rare: what reads and writes them comes when the first one does. */
 const exchange = () => import('@omniarton/core/exchange');

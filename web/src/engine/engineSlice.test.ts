@@ -1,6 +1,6 @@
 import type { Conversion, Outcome } from '@omniarton/core/docket';
 import { closed } from '../draft/draftSlice';
-import type { QuickAnswer } from './engine.worker';
+import type { QuickAnswer } from './answers';
 import { asked, engineFailed, engineReducer, isStale, wasAnswered, wasConverted } from './engineSlice';
 import { newestWins } from './newestWins';
 

@@ -3,7 +3,7 @@ import { copyWithStructuralSharing } from '@reduxjs/toolkit/query';
 import type { Conversion, Outcome, SlowAnswers } from '@omniarton/core/docket';
 import { plain } from '../app/plain';
 import { closed } from '../draft/draftSlice';
-import type { QuickAnswer } from './engine.worker';
+import type { QuickAnswer } from './answers';
 
 /** What the engine has said of a draft. The last good answer stays while a newer question is under way. */
 export interface EngineState {

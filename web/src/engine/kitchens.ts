@@ -1,7 +1,7 @@
 import type { RootState } from '../app/state';
 import { NO_KITCHEN } from '../cupboard/kitchenSlice';
 import type { askQuick } from './engine';
-import type { KitchenParcel } from './engine.worker';
+import type { KitchenParcel } from './answers';
 
 type Ask = typeof askQuick;
 type Door = Parameters<Parameters<Ask>[0]>[0];

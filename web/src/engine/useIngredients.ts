@@ -3,7 +3,7 @@ import { useStore } from 'react-redux';
 import { type RootState, useAppSelector } from '../app/state';
 import { kitchenLaid } from '../cupboard/kitchenSlice';
 import { askQuick } from './engine';
-import type { IngredientName } from './engine.worker';
+import type { IngredientName } from './answers';
 import { askInKitchen, parcelOf } from './kitchens';
 
 const NONE: readonly IngredientName[] = [];

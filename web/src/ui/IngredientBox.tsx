@@ -1,6 +1,6 @@
 import { Button, ComboBox, Input } from 'react-aria-components';
 import { styled } from 'styled-components';
-import type { IngredientName } from '../engine/engine.worker';
+import type { IngredientName } from '../engine/answers';
 import { useIngredients } from '../engine/useIngredients';
 import { Caption } from './Choice';
 import { Item, List, Sheet } from './Pick';

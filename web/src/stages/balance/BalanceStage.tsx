@@ -1,16 +1,21 @@
-import { styled } from 'styled-components';
 import type { Docket, DocketPart } from '@omniarton/core/docket';
 import { SCHOOLS } from '@omniarton/core/balance';
 import { BINDER_SCHOOLS, type BalanceId } from '@omniarton/core/vocabulary';
 import { isStale } from '../../engine/engineSlice';
 import { Choice } from '../../ui/Choice';
+import { Fold } from '../../ui/Fold';
 import { Heading, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { Rail } from '../../ui/Rail';
 import { NeedsDocket } from '../bench/NeedsDocket';
 import { useDocket, useEngine, useRequest } from '../bench/onBench';
-import { ShiftRow } from './ShiftRow';
+import { AtBowl } from './AtBowl';
+import { Expected } from './Expected';
+import { Shifts } from './Shifts';
+import { Threads } from './Threads';
+import { Ways } from './Ways';
 import { Weights } from './Weights';
+import { WhatIf } from './WhatIf';
 
 interface BalanceWords {
   readonly name: string;
@@ -47,18 +52,18 @@ export function BalanceStage() {
         options={BINDER_SCHOOLS.map((id) => ({ id, name: SCHOOLS.rows[id].name }))}
         onChange={(school) => ask({ school })}
       />
+      <Threads />
       {built.map((part) => (
         <Rails key={part.id} part={part} named={docket.parts.length > 1} />
       ))}
+      <WhatIf />
       <Warnings docket={docket} />
-      <section aria-labelledby="shifts">
-        <Heading id="shifts">What shifts, and why</Heading>
-        <Shifts>
-          {docket.shifts.map((shift) => (
-            <ShiftRow key={shift.id} shift={shift} />
-          ))}
-        </Shifts>
-      </section>
+      <Shifts shifts={docket.shifts} />
+      {docket.bowl ? <AtBowl bowl={docket.bowl} /> : null}
+      <Expected texture={docket.texture} />
+      <Fold name="Other ways to convert it, side by side">
+        <Ways />
+      </Fold>
       <Weights docket={docket} />
     </Stack>
   );
@@ -105,8 +110,3 @@ const Warnings = ({ docket }: { readonly docket: Docket }) => (
     ))}
   </Stack>
 );
-
-const Shifts = styled.ul`
-  display: grid;
-  margin-top: ${({ theme }) => theme.space(2)};
-`;

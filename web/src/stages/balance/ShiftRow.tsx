@@ -1,32 +1,71 @@
-import { memo } from 'react';
+import { memo, useState, type KeyboardEvent } from 'react';
 import { styled } from 'styled-components';
 import type { Shift } from '@omniarton/core/balance';
 import { Small } from '../../ui/layout';
 
-/** One shift as a sentence: from, to, because; and where the rule comes from. */
+/** The next row in the list, across its groups. */
+function stepTo(from: HTMLElement, by: 1 | -1) {
+  const rows = [...document.querySelectorAll<HTMLElement>('[data-shift]')];
+  rows[rows.indexOf(from) + by]?.focus();
+}
+
+/** Where the line of a shift is weighed, to be overruled. */
+const weightOf = (line: string) =>
+  document.querySelector<HTMLElement>(`[data-weight="${CSS.escape(line)}"] input`);
+
+/**
+ * One shift as a sentence: from, to, because. The source is one key apart. Arrow keys step through the shifts, Enter shows where
+ * the rule comes from, O goes to the weight to overrule it.
+ */
 export const ShiftRow = memo(function ShiftRow({ shift }: { readonly shift: Shift }) {
-  const { from, to, because, source, confidence } = shift;
+  const { from, to, because, source, confidence, line } = shift;
+  const [open, setOpen] = useState(false);
+  const key = (event: KeyboardEvent<HTMLElement>) => {
+    if (event.target !== event.currentTarget) return;
+    if (event.key === 'ArrowDown') stepTo(event.currentTarget, 1);
+    else if (event.key === 'ArrowUp') stepTo(event.currentTarget, -1);
+    else if (event.key === 'Enter' || event.key === ' ') setOpen(!open);
+    else if (event.key === 'o' && line !== null) weightOf(line)?.focus();
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  };
   return (
-    <Line>
+    <Line
+      tabIndex={0}
+      data-shift
+      role="group"
+      aria-expanded={open}
+      aria-label={`${from} becomes ${to}`}
+      onKeyDown={key}
+      onClick={() => setOpen(!open)}
+    >
       <p>
-        <span>{from}</span> <Arrow aria-label="becomes">→</Arrow> <strong>{to}</strong>
+        <span>{from}</span> <Arrow aria-hidden="true">→</Arrow> <strong>{to}</strong>
       </p>
       <Because>because {lowerFirst(because)}</Because>
-      <Small>
-        {source.startsWith(confidence.replace('-', ' '))
-          ? source
-          : `${source} · ${confidence.replaceAll('-', ' ')}`}
-      </Small>
+      {open ? (
+        <Small>
+          {source.startsWith(confidence.replace('-', ' '))
+            ? source
+            : `${source} · ${confidence.replaceAll('-', ' ')}`}
+        </Small>
+      ) : null}
     </Line>
   );
 });
 
 const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 
-const Line = styled.li`
+const Line = styled.div`
   padding: ${({ theme }) => `${theme.space(2.5)} 0`};
   border-bottom: 1px solid ${({ theme }) => theme.colour.line};
   max-width: 48rem;
+  cursor: pointer;
+  &:focus-visible {
+    outline: 3px solid ${({ theme }) => theme.colour.focus};
+    outline-offset: 2px;
+  }
 `;
 const Arrow = styled.span`
   padding: 0 ${({ theme }) => theme.space(1)};

@@ -28,7 +28,7 @@ const WeightRow = memo(function WeightRow({ line }: { readonly line: DocketLine 
   const [{ overrides }, ask] = useRequest();
   const others = overrides.filter((one) => one.line !== line.id);
   return (
-    <Line>
+    <Line data-weight={line.id}>
       <NumberEntry
         label={`Weight of ${line.name}`}
         hideLabel

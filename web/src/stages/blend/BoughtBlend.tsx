@@ -6,7 +6,7 @@ import type { NutritionPanel } from '@omniarton/core/catalogue';
 import { PanelFields } from '../../cupboard/PanelFields';
 import { useKitchen } from '../../cupboard/useKitchen';
 import { askQuick } from '../../engine/engine';
-import type { LabelShares } from '../../engine/engine.worker';
+import type { LabelShares } from '../../engine/answers';
 import { Button } from '../../ui/Button';
 import { Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';

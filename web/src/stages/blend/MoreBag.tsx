@@ -5,7 +5,7 @@ import { Row } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { sayPercent } from '../../ui/say';
 import { useHousehold, useRequest } from '../bench/onBench';
-import { useRead } from './useBench';
+import { useRead } from '../bench/useRead';
 import { PROPERTY_WORDS, sayProperty } from './words';
 
 /** What one more bag than is to be bought would do for the blend. */

@@ -9,7 +9,8 @@ import { Button, Chip } from '../../ui/Button';
 import { Figure, Heading, Row, Small, Stack } from '../../ui/layout';
 import { sayGrams, sayPercent } from '../../ui/say';
 import { useHousehold, useRequest } from '../bench/onBench';
-import { useOnBlendBench, useRead } from './useBench';
+import { useRead } from '../bench/useRead';
+import { useOnBlendBench } from './useBench';
 import { PROPERTY_WORDS, sayMoney, sayProperty } from './words';
 
 const MOST = 4;

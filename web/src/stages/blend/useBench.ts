@@ -1,30 +1,9 @@
 import { createContext, useContext } from 'react';
-import { useStore } from 'react-redux';
 import type { BlendPart } from '@omniarton/core/blend';
 import type { BlendBench } from '@omniarton/core/docket';
-import type { RootState } from '../../app/state';
 import { useKitchenAnswer } from '../../engine/useKitchenAnswer';
-import { useDraftId, useEngine, useHousehold } from '../bench/onBench';
-
-/**
- * The recipe as it was read last, and which revision that answers to: what questions about it hang on. `settled`: wait until
- * its docket is whole, so that a long question doesn't hold it up.
- */
-export function useRead({ settled = false } = {}) {
-  const store = useStore<RootState>();
-  const draft = useDraftId();
-  const revision = useEngine(({ quick, slow }) => (settled ? slow : quick));
-  return {
-    about: [draft, revision] as const,
-    /** As it stands when the question is asked. */
-    now: () => {
-      const { drafts, engine } = store.getState();
-      const recipe = engine[draft]?.answer?.recipe;
-      const request = drafts[draft]?.doc.request;
-      return recipe && request ? { recipe, request } : null;
-    },
-  };
-}
+import { useHousehold } from '../bench/onBench';
+import { useRead } from '../bench/useRead';
 
 /** What lies on the blend bench; null until the engine has laid it, or where no wheat is to be replaced. */
 export function useBlendBench(shares: readonly BlendPart[]): BlendBench | null {

@@ -9,10 +9,11 @@ import { DateEntry } from '../../ui/DateEntry';
 import { Heading, Row, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { NumberEntry } from '../../ui/NumberEntry';
-import { fromShown, today, toShown } from '../../ui/say';
+import { fromShown, toShown } from '../../ui/say';
 import { Written } from '../../ui/Written';
 import { useDocket, useDraft, useEdit } from '../bench/onBench';
 import { BakeList } from './BakeList';
+import { newSheet } from './newSheet';
 import { useKeepBake } from './useKeepBake';
 
 const SCORE_WORDS: Readonly<Record<Score, string>> = {
@@ -29,17 +30,7 @@ export function LogStage() {
   const sheet = useDraft(({ doc }) => doc.bakeSheet);
   const docket = useDocket();
   const edit = useEdit();
-  const begin = () =>
-    edit({
-      kind: 'bakeSheet',
-      sheet: {
-        bakedOn: today(),
-        minutes: null,
-        ovenCelsius: docket?.bake.ovenCelsius ?? null,
-        scores: {},
-        notes: '',
-      },
-    });
+  const begin = () => edit({ kind: 'bakeSheet', sheet: newSheet(docket) });
   return (
     <Stack $gap={7}>
       {sheet ? (

@@ -4,7 +4,7 @@ import type { RootState } from '../../app/state';
 import { useKitchen } from '../../cupboard/useKitchen';
 import { fileName, saveFile } from '../../docket/saveFile';
 import { askQuick } from '../../engine/engine';
-import type { FileFormat } from '../../engine/engine.worker';
+import type { FileFormat } from '../../engine/answers';
 import { Button, Chip } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { useDraft, useDraftId, useHousehold } from '../bench/onBench';

@@ -1,0 +1,58 @@
+import { styled } from 'styled-components';
+import type { Shift } from '@omniarton/core/balance';
+import { Heading, Small } from '../../ui/layout';
+import { ShiftRow } from './ShiftRow';
+
+/** Reasons in the order in which they are read, and the rules that speak for each. */
+const REASONS: readonly (readonly [name: string, rules: readonly string[]])[] = [
+  ['By your hand', ['overrule', 'scale']],
+  ['The flour', ['replace-flour', 'self-raising', 'thickener', 'coconut-egg']],
+  ['What somebody can’t eat', ['stand-in']],
+  ['What holds it', ['binder']],
+  ['How wet it is', ['water']],
+  ['Fat, sugar and sweetness', ['fat-held', 'sugar-held', 'sweetener']],
+  ['What raises it', ['lift']],
+];
+
+/** Every change as a sentence with its because, by what it is for. */
+export function Shifts({ shifts }: { readonly shifts: readonly Shift[] }) {
+  const known = new Set(REASONS.flatMap(([, rules]) => rules));
+  const groups = [
+    ...REASONS.map(([name, rules]) => [name, shifts.filter(({ rule }) => rules.includes(rule))] as const),
+    ['Other', shifts.filter(({ rule }) => !known.has(rule))] as const,
+  ].filter(([, own]) => own.length > 0);
+  return (
+    <section aria-labelledby="shifts">
+      <Heading id="shifts">What shifts, and why</Heading>
+      <Small>
+        Arrow keys step through them, Enter shows where a rule comes from, O overrules the weight.
+      </Small>
+      {groups.map(([name, own]) => (
+        <Group key={name} role="group" aria-label={name}>
+          <h3>{name}</h3>
+          <div>
+            {own.map((shift) => (
+              <ShiftRow key={shift.id} shift={shift} />
+            ))}
+          </div>
+        </Group>
+      ))}
+    </section>
+  );
+}
+
+const Group = styled.div`
+  display: grid;
+  grid-template-columns: 11rem minmax(0, 1fr);
+  gap: ${({ theme }) => theme.space(4)};
+  margin-top: ${({ theme }) => theme.space(3)};
+  h3 {
+    padding-top: ${({ theme }) => theme.space(2.5)};
+    font: 600 0.95rem/1.3 ${({ theme }) => theme.font.text};
+    color: ${({ theme }) => theme.colour.soft};
+  }
+  ${({ theme }) => theme.phone} {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 0;
+  }
+`;

@@ -1,0 +1,175 @@
+import { styled } from 'styled-components';
+import type { Docket, Way } from '@omniarton/core/docket';
+import { useKitchen } from '../../cupboard/useKitchen';
+import { askSlow } from '../../engine/engine';
+import { useKitchenAnswer } from '../../engine/useKitchenAnswer';
+import { BlendBar } from '../../ui/BlendBar';
+import { Button } from '../../ui/Button';
+import { Heading, Small, Stack } from '../../ui/layout';
+import { sayGrams } from '../../ui/say';
+import { useHousehold, useRequest } from '../bench/onBench';
+import { useRead } from '../bench/useRead';
+import { sayMoney } from '../blend/words';
+
+/** Two to four whole ways to convert it, side by side, line by line; one press takes one. */
+export function Ways() {
+  const household = useHousehold();
+  const { doc } = useKitchen(household);
+  const jars = doc.blends.map(({ id }) => id);
+  const { about, now } = useRead({ settled: true });
+  const { data, stale, failed } = useKitchenAnswer<readonly Way[]>(
+    household,
+    [...about, 'ways', jars],
+    async (engine, key) => {
+      const read = now();
+      return read ? await engine.ways(key, read.recipe, read.request, jars) : [];
+    },
+    askSlow,
+  );
+  if (failed)
+    return <p role="status">The ways could not be worked out. They are asked again with the next change.</p>;
+  if (!data) return <p role="status">Working out the ways …</p>;
+  if (data.length === 0) return <p>There is no wheat to replace, so there are no ways to compare.</p>;
+  return <Compared ways={data} stale={stale} />;
+}
+
+const gramsOf = ({ parts }: Docket, ingredient: string): number =>
+  parts
+    .flatMap(({ lines }) => lines)
+    .reduce((sum, line) => (line.ingredient === ingredient ? sum + (line.grams?.central ?? 0) : sum), 0);
+
+/** All ingredients of some dockets, in their order. */
+function linesOf(ways: readonly Way[]): { readonly id: string; readonly name: string }[] {
+  const names = new Map<string, string>();
+  for (const { docket } of ways)
+    for (const { ingredient, name, grams } of docket.parts.flatMap(({ lines }) => lines))
+      if (ingredient !== null && grams && !names.has(ingredient)) names.set(ingredient, name);
+  return [...names].map(([id, name]) => ({ id, name }));
+}
+
+function Compared({ ways, stale }: { readonly ways: readonly Way[]; readonly stale: boolean }) {
+  const [request, ask] = useRequest();
+  const isNow = ({ ask: { route, school, jar } }: Way) =>
+    school === request.school &&
+    jar === request.blend.jar &&
+    (route === request.blend.route || ways[0]!.ask.route === route);
+  const take = ({ ask: { route, school, jar } }: Way) =>
+    ask({ school, pins: [], blend: { ...request.blend, route: jar === null ? route : null, jar } });
+  return (
+    <Stack $gap={2}>
+      <Scroll>
+        <Table data-stale={stale || undefined}>
+          <thead>
+            <tr>
+              <td />
+              {ways.map((way) => (
+                <th scope="col" key={way.name}>
+                  <Heading as="span">{way.name}</Heading>
+                  <BlendBar
+                    shares={way.docket.parts.find(({ blend }) => blend.length > 0)?.blend ?? []}
+                    height={14}
+                  />
+                  {isNow(way) ? (
+                    <Small>as it is now</Small>
+                  ) : (
+                    <Button onPress={() => take(way)}>Take this way</Button>
+                  )}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <Lines ways={ways} />
+        </Table>
+      </Scroll>
+    </Stack>
+  );
+}
+
+const SAID: readonly (readonly [string, (way: Way) => string])[] = [
+  ['does worse', ({ worse }) => worse],
+  [
+    'in the oven',
+    ({ docket: { bake } }) =>
+      bake.minutes ? `${Math.round(bake.minutes.low)}–${Math.round(bake.minutes.high)} min` : 'by its look',
+  ],
+  ['flours cost', ({ cost }) => (cost === null ? 'no prices' : sayMoney(cost))],
+  ['to buy', ({ toBuy }) => (toBuy.length === 0 ? 'nothing' : toBuy.join(', '))],
+  ['expect', ({ docket }) => expectWords(docket)],
+];
+
+/** What is said of each way, and every weight beside the others. */
+function Lines({ ways }: { readonly ways: readonly Way[] }) {
+  return (
+    <tbody>
+      {SAID.map(([name, say]) => (
+        <tr key={name}>
+          <th scope="row">{name}</th>
+          {ways.map((way) => (
+            <td key={way.name}>{say(way)}</td>
+          ))}
+        </tr>
+      ))}
+      {linesOf(ways).map(({ id, name }) => (
+        <tr key={id}>
+          <th scope="row">{name}</th>
+          {ways.map((way) => {
+            const grams = gramsOf(way.docket, id);
+            return (
+              <td
+                key={way.name}
+                className="grams"
+                data-other={grams !== gramsOf(ways[0]!.docket, id) || undefined}
+              >
+                {grams > 0 ? `${sayGrams(grams)} g` : '–'}
+              </td>
+            );
+          })}
+        </tr>
+      ))}
+    </tbody>
+  );
+}
+
+/** What is clearly otherwise than with wheat. */
+function expectWords({ texture }: Docket): string {
+  const clear = texture.filter(({ says }) => says.startsWith('clearly'));
+  return clear.length === 0
+    ? 'much as with wheat'
+    : clear.map(({ texture: one, says }) => `${one} ${says}`).join(', ');
+}
+
+const Scroll = styled.div`
+  overflow-x: auto;
+`;
+const Table = styled.table`
+  border-collapse: collapse;
+  min-width: 34rem;
+  th,
+  td {
+    padding: ${({ theme }) => `${theme.space(1.5)} ${theme.space(3)}`};
+    border-bottom: 1px solid ${({ theme }) => theme.colour.line};
+    text-align: left;
+    vertical-align: top;
+    font-weight: 400;
+  }
+  thead th {
+    min-width: 10rem;
+    > * + * {
+      margin-top: ${({ theme }) => theme.space(2)};
+    }
+  }
+  tbody th {
+    color: ${({ theme }) => theme.colour.soft};
+    white-space: nowrap;
+  }
+  .grams {
+    font: 500 1.1rem/1.3 ${({ theme }) => theme.font.figures};
+    font-variant-numeric: tabular-nums;
+  }
+  .grams[data-other] {
+    font-weight: 750;
+  }
+  &[data-stale] {
+    opacity: 0.6;
+  }
+`;
