@@ -160,6 +160,121 @@ Method
 4. Bake for 25 to 30 minutes. Cool in the tin before cutting.
 `;
 
+const DATE_PUDDING = `Sticky date pudding
+Serves 9
+
+200 g dates, chopped
+250 ml water
+1 tsp bicarbonate of soda
+85 g butter, soft
+150 g dark brown sugar
+2 large eggs
+180 g self-raising flour
+
+For the sauce:
+100 g butter
+150 g dark brown sugar
+150 ml double cream
+
+Method
+1. Heat the oven to 175°C. Butter a 20 cm square tin and dust it with flour.
+2. Boil the water, pour it over the dates, stir in the soda and leave for 10 minutes.
+3. Cream the butter and sugar, beat in the eggs, then fold in the flour and the dates.
+4. Bake the pudding for 35 to 40 minutes. Melt the sauce together and pour it over.
+`;
+
+const SCONES = `Blackberry scones
+Makes 10
+
+350 g plain flour
+4 tsp baking powder
+50 g caster sugar
+½ tsp salt
+85 g cold butter
+175 ml milk
+1 medium egg
+120 g blackberries
+
+Method
+1. Heat the oven to 220°C.
+2. Rub the butter into the flour, powder, sugar and salt.
+3. Stir in the milk and egg until just combined, then the blackberries.
+4. Pat out 2.5 cm thick, cut ten scones and bake for 12 to 14 minutes.
+`;
+
+const KNOTS = `Cinnamon knots
+Makes 12
+
+500 g bread flour
+7 g dried yeast
+70 g caster sugar
+1 tsp salt
+250 ml milk, warm
+1 large egg
+80 g butter, soft
+
+For the filling:
+60 g butter
+80 g dark brown sugar
+1 tbsp ground cinnamon
+
+Method
+1. Stir the flour, yeast, sugar and salt. Add the milk, egg and butter and knead for 10 minutes.
+2. Leave to rise until doubled, about 1 hour.
+3. Roll out, spread with the filling, cut strips and tie them into knots. Prove for 30 minutes.
+4. Bake at 190°C for 18 to 20 minutes.
+`;
+
+const LINZER = `Hazelnut linzer rounds
+Makes 24
+
+200 g plain flour
+120 g ground hazelnuts
+100 g icing sugar
+170 g butter
+1 medium egg yolk
+½ tsp ground cinnamon
+120 g raspberry jam
+
+Method
+1. Rub the butter into the flour, hazelnuts, sugar and cinnamon. Bind with the yolk. Chill for 1 hour.
+2. Roll out 4 mm thick and cut rounds, half of them with a hole.
+3. Bake at 170°C for 12 to 14 minutes. Sandwich with jam when cold.
+`;
+
+const FINGERS = `Sesame shortbread fingers
+Makes 20
+
+260 g plain flour
+40 g rice flour
+200 g butter
+100 g caster sugar
+40 g sesame seeds
+¼ tsp salt
+
+Method
+1. Cream the butter and sugar, stir in the flours, seeds and salt.
+2. Press into a 20 x 30 cm tin, mark into fingers and chill for 1 hour.
+3. Bake at 160°C for 35 to 40 minutes. Cut again while warm.
+`;
+
+const PANCAKES = `Buttermilk drop pancakes
+Makes 16
+
+200 g plain flour
+2 tsp baking powder
+½ tsp bicarbonate of soda
+25 g caster sugar
+300 ml buttermilk
+2 medium eggs
+30 g butter, melted
+
+Method
+1. Stir the flour, powder, soda and sugar.
+2. Whisk the buttermilk, eggs and butter and stir them in. Do not overmix.
+3. Drop spoonfuls on a hot griddle and fry the pancakes for 2 minutes on each side.
+`;
+
 const guests = (...who: readonly { readonly id: string }[]) => ({ people: who.map(({ id }) => id) });
 
 /** The boat club's midsummer tea: one guest with coeliac disease, one with a tree-nut allergy. All of it is invented. */
@@ -183,8 +298,14 @@ function favourite(text: string, request: Partial<ConversionRequest> = {}): Reci
   };
 }
 
-/** The club's favourites whose family can be converted. */
+/** The club's favourites, the last of them on top of the list. */
 export const demoDocuments = (): RecipeDocument[] => [
+  favourite(PANCAKES, { family: 'pancake' }),
+  favourite(FINGERS, { family: 'cut-out' }),
+  favourite(LINZER, { family: 'cut-out' }),
+  favourite(KNOTS, { family: 'yeast-dough', school: 'husk' }),
+  favourite(SCONES, { family: 'scone' }),
+  favourite(DATE_PUDDING, { family: 'steamed-pudding' }),
   favourite(COCOA_BARS, { family: 'brownie' }),
   favourite(HAND_PIES, { ...guests(GUESTS.tam, GUESTS.ines, GUESTS.lark), family: 'pastry' }),
   favourite(GALETTE, { family: 'pastry' }),
