@@ -1,4 +1,4 @@
-import { convert, convertSteps, quickDocket } from '@omniarton/core/docket';
+import { convert, convertSteps, quickDocket, waysFor } from '@omniarton/core/docket';
 import { guardRecipe } from '@omniarton/core/guard';
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST } from '@omniarton/core/kitchen';
 import { toEnd } from '@omniarton/core/quantity';
@@ -19,6 +19,9 @@ Serves 12
 2 ripe pears, peeled and diced
 1 tbsp lemon juice
 50 g raisins
+For the crumble topping:
+60 g plain flour
+40 g butter
 1 cup sour cream
 2 tbsp honey
 75 g dark chocolate
@@ -35,13 +38,20 @@ const read = (run: number) => {
 };
 
 /** What the core takes for each of its parts, on a recipe of fifteen lines. */
-export function coreFigures(): { readonly quick: Figure; readonly whole: Figure } {
+export function coreFigures(): Readonly<Record<'quick' | 'balance' | 'whole' | 'ways', Figure>> {
   const slow = toEnd(convertSteps(read(0), EMPTY_REQUEST, BUILT_IN_KITCHEN)).slow;
+  const recipes = [0, 1, 2, 3, 4].map((by) => read(by));
   return {
     quick: measure((run) => {
       const recipe = read(run);
       guardRecipe(recipe, EMPTY_REQUEST, BUILT_IN_KITCHEN);
       return quickDocket(recipe, EMPTY_REQUEST, BUILT_IN_KITCHEN, slow);
+    }),
+    balance: measure((run) =>
+      quickDocket(recipes[run % recipes.length]!, EMPTY_REQUEST, BUILT_IN_KITCHEN, slow),
+    ),
+    ways: measure((run) => toEnd(waysFor(recipes[run % recipes.length]!, EMPTY_REQUEST, BUILT_IN_KITCHEN)), {
+      runs: 10,
     }),
     whole: measure((run) => convert(read(run), EMPTY_REQUEST, BUILT_IN_KITCHEN)),
   };

@@ -167,6 +167,8 @@ function warningsOf(part: PartState, lines: readonly FormulaLine[], setting: Set
     .reduce((sum, { grams }) => sum + grams, 0);
   if (request.without.includes('egg') && eggsOut > 125)
     warnings.push('More than two eggs are replaced: expect a denser, moister crumb. Bake a small one first.');
+  if (request.without.includes('egg') && family === 'foam')
+    warnings.push('Egg is all that holds a sponge up: without it this is another cake, flatter and closer.');
   const school = schoolFor(setting);
   if (school !== request.school)
     warnings.push(

@@ -2,10 +2,11 @@ import { getIngredient, plainId, unfold, type Catalogue } from '../../catalogue'
 import type { FormulaLine } from '../../formula';
 import { grainForbidden } from '../../guard';
 import type { ConversionRequest } from '../../kitchen';
+import type { FamilyId } from '../../vocabulary';
 import { FLAX_MOST, PUREE_FOR_EGG } from '../data/binders';
-import { STAND_INS, type StandIn, type Trouble } from '../data/standIns';
+import { LIFT_FOR_EGG, STAND_INS, type StandIn, type Trouble } from '../data/standIns';
 import { flourGrams } from '../flour';
-import type { SwapRule } from '../types';
+import type { PartState, SwapRule } from '../types';
 import { lineWords } from '../words';
 
 const FLAX = 'flax-meal';
@@ -28,16 +29,18 @@ export function troublesOf(id: string, request: ConversionRequest, catalogue: Ca
   ];
 }
 
-/** The first stand-in for an ingredient whose own parts bring no trouble. */
+/** The first stand-in for an ingredient whose own parts bring no trouble; some only for the job that it does in a family. */
 export function findStandIn(
   id: string,
   request: ConversionRequest,
   catalogue: Catalogue,
+  family?: FamilyId,
 ): StandIn | undefined {
   const troubles = troublesOf(id, request, catalogue);
   return STAND_INS.rows.find(
     (row) =>
       row.from.includes(plainId(id)) &&
+      (row.families === undefined || (family !== undefined && row.families.includes(family))) &&
       row.trouble.some((one) => troubles.includes(one)) &&
       row.to.every((part) => troublesOf(part.ingredient, request, catalogue).length === 0),
   );
@@ -91,18 +94,50 @@ function withPuree(
   return [...scaled.filter(({ grams }) => grams > 0), puree];
 }
 
+/** Where egg also lifts and is out, soda with a spoon of vinegar lifts in its place. What powder there is makes room for it. */
+function withLift(
+  part: PartState,
+  { without }: ConversionRequest,
+  family: FamilyId,
+  catalogue: Catalogue,
+): PartState {
+  const eggs = part.original.some(({ ingredient }) => ingredient === 'egg');
+  if (!eggs || !without.includes('egg') || part.replaced === 0 || !LIFT_FOR_EGG.families.includes(family))
+    return part;
+  const added = (
+    [
+      ['baking-soda', LIFT_FOR_EGG.soda],
+      ['vinegar', LIFT_FOR_EGG.vinegar],
+    ] as const
+  ).map(([ingredient, grams]): FormulaLine => {
+    const { name, role } = getIngredient(catalogue, ingredient);
+    return { line: `${part.id}+${ingredient}`, ingredient, name, role, grams, low: grams, high: grams };
+  });
+  const shift = {
+    id: `egg-lift:${part.id}`,
+    rule: 'stand-in',
+    line: added[0]!.line,
+    from: 'the lift of egg',
+    to: added.map(lineWords).join(' + '),
+    because: 'egg lifts here as well as it binds: a little soda with vinegar does that part of it',
+    source: STAND_INS.source,
+    confidence: STAND_INS.confidence,
+  };
+  return { ...part, lines: [...part.lines, ...added], shifts: [...part.shifts, shift] };
+}
+
 export const standIn: SwapRule = {
   id: 'stand-in',
   reason: 'What somebody at the table can’t eat is replaced by what does the same job.',
   source: STAND_INS.source,
   confidence: STAND_INS.confidence,
-  swap(part, { request, catalogue }) {
+  swap(part, { request, catalogue, family }) {
     const shifts = [...part.shifts];
     const flour = flourGrams(part.lines, catalogue);
     let room = flour > 0 ? (FLAX_MOST * flour) / 100 : Infinity;
     const lines = part.lines.flatMap((line) => {
       const troubles = troublesOf(line.ingredient, request, catalogue);
-      const row = troubles.length > 0 ? findStandIn(line.ingredient, request, catalogue) : undefined;
+      const row = troubles.length > 0 ? findStandIn(line.ingredient, request, catalogue, family) : undefined;
       if (!row) return [line];
       const now = withPuree(line, put(line, row, catalogue), room, catalogue);
       room -= now.find(({ ingredient }) => ingredient === FLAX)?.grams ?? 0;
@@ -118,6 +153,6 @@ export const standIn: SwapRule = {
       });
       return now;
     });
-    return { ...part, lines, shifts };
+    return withLift({ ...part, lines, shifts }, request, family, catalogue);
   },
 };

@@ -1,0 +1,62 @@
+import { expect, test } from './house/house';
+import { MUFFINS } from './recipes';
+
+test('balance: where grams went, another binder, a handle, a shift by keys, a dose for the log', async ({
+  bench,
+  page,
+}) => {
+  await bench.paste(MUFFINS);
+  await bench.stage('Balance');
+  await expect(
+    page.getByRole('list', { name: 'As it is', exact: true }).getByText('xanthan gum'),
+  ).toBeVisible();
+  await page.getByText('cooked starch', { exact: true }).click();
+  await bench.settled();
+  await expect(bench.docketLine('xanthan gum')).toHaveCount(0);
+  await expect(page.getByText(/of it cooked in/).first()).toBeVisible();
+  await page.getByText('gum', { exact: true }).click();
+  await bench.settled();
+  // A handle by keys: more liquid asks for more milk, and one press puts it back.
+  const liquid = page.getByRole('slider', { name: 'Liquid' });
+  await liquid.focus();
+  await liquid.press('ArrowRight');
+  await liquid.press('ArrowRight');
+  await bench.settled();
+  await expect(page.getByText('+10 %')).toBeVisible();
+  await page.getByRole('button', { name: 'As the balances ask' }).click();
+  await bench.settled();
+  await expect(page.getByText('+10 %')).toHaveCount(0);
+  // Shifts by keys: step, look where a rule comes from, go to its weight and overrule it.
+  const first = page.locator('[data-shift]').first();
+  await first.focus();
+  await first.press('Enter');
+  await expect(first.getByText(/common practice/)).toBeVisible();
+  await first.press('ArrowDown');
+  const second = page.locator('[data-shift]').nth(1);
+  await expect(second).toBeFocused();
+  await second.press('o');
+  const weight = page.locator('input:focus');
+  await weight.fill('3');
+  await weight.press('Enter');
+  await bench.settled();
+  await expect(page.getByRole('group', { name: 'By your hand' })).toContainText(/set by hand/);
+  // Too stiff at the bowl: so much, and it is on the sheet of the bake.
+  await page.getByRole('button', { name: 'Too stiff' }).click();
+  await expect(page.getByText(/Stir in/)).toBeVisible();
+  await bench.stage('Log');
+  await expect(page.getByText(/Too stiff at the bowl/)).toBeVisible();
+});
+
+test('balance: two to four ways side by side, and one is taken', async ({ bench, page }) => {
+  await bench.paste(MUFFINS);
+  await bench.stage('Balance');
+  await page.getByText('Other ways to convert it, side by side').click();
+  const take = page.getByRole('button', { name: 'Take this way' });
+  await expect(take.first()).toBeVisible({ timeout: 20_000 });
+  expect(await take.count()).toBeLessThanOrEqual(3);
+  await expect(page.getByRole('rowheader', { name: 'does worse' })).toBeVisible();
+  const before = await page.getByRole('columnheader').nth(1).innerText();
+  await take.first().click();
+  await bench.settled();
+  await expect(page.getByRole('columnheader').nth(1)).not.toHaveText(before);
+});
