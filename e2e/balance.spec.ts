@@ -42,21 +42,36 @@ test('balance: where grams went, another binder, a handle, a shift by keys, a do
   await expect(page.getByRole('group', { name: 'By your hand' })).toContainText(/set by hand/);
   // Too stiff at the bowl: so much, and it is on the sheet of the bake.
   await page.getByRole('button', { name: 'Too stiff' }).click();
-  await expect(page.getByText(/Stir in/)).toBeVisible();
+  await expect(page.getByText(/^Stir in .* so far/)).toBeVisible();
   await bench.stage('Log');
   await expect(page.getByText(/Too stiff at the bowl/)).toBeVisible();
 });
 
-test('balance: two to four ways side by side, and one is taken', async ({ bench, page }) => {
+test('balance: a weight is overruled and put back, and another of the ways is taken', async ({
+  bench,
+  page,
+}) => {
   await bench.paste(MUFFINS);
   await bench.stage('Balance');
+  const before = await bench.grams('buttermilk');
+  const weight = page.getByLabel('Weight of buttermilk');
+  await weight.fill('260');
+  await weight.press('Enter');
+  await bench.settled();
+  expect(await bench.grams('buttermilk')).toBe(260);
+  await expect(bench.docketLine('buttermilk')).toContainText('by hand');
+  await page.getByRole('button', { name: 'Put back buttermilk' }).click();
+  await bench.settled();
+  expect(await bench.grams('buttermilk')).toBe(before);
+  await expect(page.getByRole('img', { name: /Drink over thirst: .* band/ })).toBeVisible();
+  await expect(page.getByText(/^because flours without gluten drink more/)).toBeVisible();
   await page.getByText('Other ways to convert it, side by side').click();
   const take = page.getByRole('button', { name: 'Take this way' });
   await expect(take.first()).toBeVisible({ timeout: 20_000 });
   expect(await take.count()).toBeLessThanOrEqual(3);
   await expect(page.getByRole('rowheader', { name: 'does worse' })).toBeVisible();
-  const before = await page.getByRole('columnheader').nth(1).innerText();
+  const first = await page.getByRole('columnheader').nth(1).innerText();
   await take.first().click();
   await bench.settled();
-  await expect(page.getByRole('columnheader').nth(1)).not.toHaveText(before);
+  await expect(page.getByRole('columnheader').nth(1)).not.toHaveText(first);
 });

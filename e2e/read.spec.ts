@@ -163,7 +163,7 @@ test('undo and redo reach across every stage', async ({ bench, page }) => {
   await bench.stage('Guard');
   await page.getByRole('button', { name: 'dairy' }).click();
   await bench.stage('Balance');
-  await page.getByText('psyllium husk').click();
+  await page.getByText('husk', { exact: true }).click();
   await bench.settled();
   await expect(bench.docketLine('psyllium husk')).toHaveCount(1);
   await page.keyboard.press('Control+z');

@@ -70,23 +70,6 @@ test('kitchen: a label’s ingredient, a recipe in another list, and a circle re
   await expect(page.getByText(/is made of .* a circle/)).toBeVisible();
 });
 
-test('balance: a weight is overruled, the rest follows, and it is put back', async ({ bench, page }) => {
-  await bench.paste(MUFFINS);
-  await bench.stage('Balance');
-  const before = await bench.grams('buttermilk');
-  const weight = page.getByLabel('Weight of buttermilk');
-  await weight.fill('260');
-  await weight.press('Enter');
-  await bench.settled();
-  expect(await bench.grams('buttermilk')).toBe(260);
-  await expect(bench.docketLine('buttermilk')).toContainText('by hand');
-  await page.getByRole('button', { name: 'Put back buttermilk' }).click();
-  await bench.settled();
-  expect(await bench.grams('buttermilk')).toBe(before);
-  await expect(page.getByRole('img', { name: /Drink over thirst: .* band/ })).toBeVisible();
-  await expect(page.getByText(/^because flours without gluten drink more/)).toBeVisible();
-});
-
 test('heat: one deep tin takes longer, and a wish that clashes is said', async ({ bench, page }) => {
   await bench.openDemo('Pear and cardamom layer cake');
   await bench.stage('Heat');

@@ -1,4 +1,4 @@
-import { singular } from 'pluralize';
+import pluralize from 'pluralize';
 import { ingredientLines, type Item, type Recipe, type Step } from '../read';
 import { ROLE_WORDS, VERBS, type Verb } from './data/verbs';
 
@@ -20,7 +20,7 @@ const BLAND = new Set(['powder', 'extract', 'flour', 'juice', 'seed', 'water', '
 function nameIn({ name }: Item): string {
   const [first = ''] = name.toLowerCase().split(',');
   const words = first.trim().split(/\s+/);
-  const last = singular(words.at(-1) ?? '');
+  const last = pluralize.singular(words.at(-1) ?? '');
   return BLAND.has(last) && words.length > 1 ? `${words.at(-2)} ${last}` : last;
 }
 
@@ -30,7 +30,7 @@ function bind({ id, source }: Step, recipe: Recipe): BoundStep {
     .toLowerCase()
     .replace(/[^\p{L}\s]/gu, ' ')
     .split(/\s+/)
-    .map((word) => singular(word))
+    .map((word) => pluralize.singular(word))
     .join(' ');
   const roles = new Set(ROLE_WORDS.filter((row) => row.words.test(source)).flatMap((row) => [...row.roles]));
   const named = (item: Item) => {

@@ -119,14 +119,23 @@ const Rule = styled(Slider)`
     border-bottom: 2px solid ${({ theme }) => theme.colour.ink};
   }
   .react-aria-SliderThumb {
-    top: 28px;
-    width: 20px;
-    height: 26px;
-    background: ${({ theme }) => theme.colour.ink};
-    clip-path: polygon(0 0, 100% 0, 100% 55%, 50% 100%, 0 55%);
+    top: 22px;
+    width: ${({ theme }) => theme.touch};
+    height: ${({ theme }) => theme.touch};
     cursor: ew-resize;
+    &::before {
+      content: '';
+      position: absolute;
+      inset: 15px 12px 3px;
+      background: ${({ theme }) => theme.colour.ink};
+      clip-path: polygon(0 0, 100% 0, 100% 55%, 50% 100%, 0 55%);
+    }
     &[data-focus-visible] {
-      background: ${({ theme }) => theme.colour.focus};
+      outline: 3px solid ${({ theme }) => theme.colour.focus};
+    }
+    input {
+      width: ${({ theme }) => theme.touch};
+      height: ${({ theme }) => theme.touch};
     }
   }
   > span {

@@ -7,7 +7,7 @@ import { useDrawnTheme } from '../../ui/useDrawnTheme';
 import type { HandFlour } from './handBlend';
 
 /** How far the drawing reaches beyond the bar: for borders at its ends, above it, and for the figures under it. */
-const SIDE = 22;
+const SIDE = 10;
 const ABOVE = 6;
 const BELOW = 30;
 /** The knob of a border that can be taken. */
