@@ -25,7 +25,7 @@ export interface Adjusted {
 /** The pull that keeps a line where it is, against the pull of a target: small, so that targets are met. */
 const STAY = 1e-4;
 /** How much harder a firm line is to move. */
-const FIRM = 1e3;
+const FIRM = 1e2;
 /** A line that is new, or small, moves as easily as one of so many grams. */
 const EASY_GRAMS = 100;
 /** Less than this of it is nothing that a cook would notice. */

@@ -1,5 +1,5 @@
 import type { Docket, DocketPart } from '@omniarton/core/docket';
-import { SCHOOLS } from '@omniarton/core/balance';
+import { SCHOOLS, type Balance } from '@omniarton/core/balance';
 import { BINDER_SCHOOLS, type BalanceId } from '@omniarton/core/vocabulary';
 import { isStale } from '../../engine/engineSlice';
 import { Choice } from '../../ui/Choice';
@@ -69,12 +69,15 @@ export function BalanceStage() {
   );
 }
 
+/** Where nothing gives off gas, as by yeast or by beaten egg, there is no lift to balance. */
+const isThere = ({ id, original, converted }: Balance) => id !== 'lift' || original > 0 || converted > 0;
+
 function Rails({ part, named }: { readonly part: DocketPart; readonly named: boolean }) {
   const stale = useEngine(isStale);
   return (
     <section aria-labelledby={`rails-${part.id}`}>
       <Heading id={`rails-${part.id}`}>{named ? (part.name ?? 'First part') : 'The balances'}</Heading>
-      {part.balances.map(({ id, original, converted, band }) => {
+      {part.balances.filter(isThere).map(({ id, original, converted, band }) => {
         const { name, about, unit, say } = BALANCE_WORDS[id];
         return (
           <Rail
