@@ -138,6 +138,25 @@ describe('convert', () => {
     expect(code).toBe(0);
     expect(json()).toMatchObject({ outcome, reasons: [expect.any(String)] });
   });
+  it('by honey on a mountain holds honey, less powder and a cooler oven', () => {
+    const grams = (args: readonly string[], id: string) =>
+      (
+        call('convert', 'a.txt', ...args).json() as {
+          parts: { lines: { ingredient: string; grams: { central: number } | null }[] }[];
+        }
+      ).parts
+        .flatMap(({ lines }) => lines)
+        .filter(({ ingredient }) => ingredient === id)
+        .reduce((sum, line) => sum + (line.grams?.central ?? 0), 0);
+    expect(grams(['--sweetener', 'honey'], 'honey')).toBeGreaterThan(50);
+    expect(grams(['--altitude', '2000'], 'baking-powder')).toBeLessThan(grams([], 'baking-powder'));
+  });
+  it('shows two to four ways, each with what it does worse', () => {
+    const { ways } = call('ways', 'a.txt').json() as { ways: { worse: string; docket: object }[] };
+    expect(ways.length).toBeGreaterThanOrEqual(2);
+    expect(ways.length).toBeLessThanOrEqual(4);
+    for (const { worse } of ways) expect(worse).not.toBe('');
+  });
   it('answers several files with one list', () =>
     expect(call('convert', 'a.txt', 'b.txt').json()).toHaveLength(2));
 });

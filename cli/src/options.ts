@@ -1,4 +1,5 @@
 import { parseArgs } from 'node:util';
+import { SWEETENERS } from '@omniarton/core/balance';
 import type { ConversionRequest } from '@omniarton/core/kitchen';
 import { EMPTY_REQUEST, NO_WISHES } from '@omniarton/core/kitchen';
 import {
@@ -15,7 +16,7 @@ import {
 /** An option or a file that can't be used: one line on standard error, exit 2. */
 export class UsageError extends Error {}
 
-const VERBS = ['read', 'guard', 'convert', 'diagnose'] as const;
+const VERBS = ['read', 'guard', 'convert', 'ways', 'diagnose'] as const;
 type Verb = (typeof VERBS)[number];
 
 export interface Options {
@@ -83,6 +84,8 @@ function parse(args: readonly string[]) {
         wish: { type: 'string' },
         flours: { type: 'string' },
         buy: { type: 'string' },
+        sweetener: { type: 'string' },
+        altitude: { type: 'string' },
         gluten: { type: 'string' },
         kitchen: { type: 'string' },
         people: { type: 'string' },
@@ -105,6 +108,7 @@ function count(option: string, value: string | undefined, least: number, most: n
 
 const MOST_FLOURS = 5;
 const MOST_BAGS = 20;
+const HIGHEST = 6000;
 
 export function readOptions(args: readonly string[]): Options {
   const { values, positionals } = parse(args);
@@ -123,6 +127,8 @@ export function readOptions(args: readonly string[]): Options {
     people: values.people === undefined ? [] : values.people.split(',').map((one) => one.trim()),
     gluten: oneOf('gluten', values.gluten, STRICTNESSES) ?? EMPTY_REQUEST.gluten,
     school: oneOf('school', values.school, BINDER_SCHOOLS) ?? EMPTY_REQUEST.school,
+    sweetener: oneOf('sweetener', values.sweetener, Object.keys(SWEETENERS.rows)) ?? null,
+    altitudeMetres: count('altitude', values.altitude, 0, HIGHEST) ?? 0,
     blend: {
       ...NO_WISHES,
       route: oneOf('route', values.route, ROUTES) ?? null,

@@ -13,7 +13,7 @@ import { layOut } from '@omniarton/core/larder';
 import { readRecipe } from '@omniarton/core/read';
 import { engineVersion } from '../../scripts/lib/engine.mjs';
 import { readOptions, UsageError, type Options } from './options';
-import { convertShape, guardShape, readShape } from './shapes';
+import { convertShape, guardShape, readShape, waysShape } from './shapes';
 
 export interface Surroundings {
   readonly out: (text: string) => void;
@@ -80,6 +80,8 @@ function answer({ verb, request }: Options, kitchen: Kitchen, text: string): unk
       return guardShape(recipe, request, kitchen);
     case 'diagnose':
       return judge(recipe, request, kitchen);
+    case 'ways':
+      return waysShape(recipe, request, kitchen);
     case 'convert':
       return convertShape(recipe, request, kitchen, engineVersion());
   }

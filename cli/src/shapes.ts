@@ -1,8 +1,8 @@
 import { guardRecipe } from '@omniarton/core/guard';
-import { convert } from '@omniarton/core/docket';
+import { convert, waysFor } from '@omniarton/core/docket';
 import type { ConversionRequest, Kitchen } from '@omniarton/core/kitchen';
 import type { Item, Line, Recipe } from '@omniarton/core/read';
-import { addRanges, settle, type Range } from '@omniarton/core/quantity';
+import { addRanges, settle, toEnd, type Range } from '@omniarton/core/quantity';
 
 const settled = (range: Range | null): Range | null =>
   range && { central: settle(range.central), low: settle(range.low), high: settle(range.high) };
@@ -83,3 +83,16 @@ export function convertShape(
     };
   return { outcome: 'docket' as const, ...result.docket, engine };
 }
+
+/** Whole ways to convert a recipe, each with its docket. */
+export const waysShape = (recipe: Recipe, request: ConversionRequest, kitchen: Kitchen): object => ({
+  ways: toEnd(waysFor(recipe, request, kitchen)).map(({ name, ask, worse, cost, toBuy, docket }) => ({
+    name,
+    route: ask.route,
+    school: ask.school,
+    worse,
+    cost: cost === null ? null : settle(cost),
+    toBuy,
+    docket,
+  })),
+});
