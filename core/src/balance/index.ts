@@ -1,3 +1,4 @@
+export { accountsOf, type Account } from './accounts';
 export { dosesFor, type BowlDoses } from './atBowl';
 export type { Balance } from './balances';
 export { convertPart, type ConvertedPart } from './convertPart';

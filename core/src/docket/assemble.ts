@@ -1,4 +1,12 @@
-import { BLEND_MARK, blendFor, dosesFor, flourGrams, type ConvertedPart, type Shift } from '../balance';
+import {
+  accountsOf,
+  BLEND_MARK,
+  blendFor,
+  dosesFor,
+  flourGrams,
+  type ConvertedPart,
+  type Shift,
+} from '../balance';
 import type { Blend, BlendPart } from '../blend';
 import type { Catalogue } from '../catalogue';
 import { looksOf, profileOf, type Profile } from '../family';
@@ -46,6 +54,14 @@ function toPart(converted: ConvertedPart, work: Work, balanced: Balanced): Docke
       band: [settle(band[0]), settle(band[1])] as const,
     })),
     bySpoon: settle(converted.bySpoon),
+    family: converted.family,
+    accounts: built
+      ? accountsOf(converted.original, converted.lines, catalogue).map((one) => ({
+          ...one,
+          original: settle(one.original),
+          converted: settle(one.converted),
+        }))
+      : [],
   };
 }
 

@@ -91,6 +91,32 @@ describe('binder schools', () => {
   });
 });
 
+describe('the accounts of a part', () => {
+  it.each(WHEAT_BAKES.slice(3, 12))(
+    'of $name: what goes in comes out, and is the docket’s own weight',
+    ({ text, family }) => {
+      const docket = docketOf(text, usual(family));
+      for (const { accounts, lines } of docket.parts) {
+        const of = (name: string) => accounts.find((one) => one.name === name);
+        const weighed = lines.reduce((sum, { grams }) => sum + (grams?.central ?? 0), 0);
+        // A cook's rounding of each line.
+        expect(Math.abs(of('weight')!.converted - weighed)).toBeLessThan(3 * lines.length);
+        const [soda, acid] = [
+          of('soda (NaHCO₃)')?.converted ?? 0,
+          of('acid that can meet it (H⁺)')?.converted ?? 0,
+        ];
+        const met = Math.min(soda, acid);
+        expect((of('soda left over')?.converted ?? 0) + met).toBeCloseTo(soda, 1);
+        // Half of what soda is left gives its gas in the heat (2 NaHCO₃ → Na₂CO₃ + CO₂ + H₂O).
+        expect(of('gas in all (CO₂)')?.converted ?? 0).toBeCloseTo(
+          met + (soda - met) / 2 + (of('gas of the powder (CO₂)')?.converted ?? 0),
+          1,
+        );
+      }
+    },
+  );
+});
+
 describe('parts by their own family', () => {
   const DOUBLE = `Apple muffins\nMuffins:\n250 g plain flour\n120 g caster sugar\n2 eggs\n240 ml milk\n80 g butter\n12 g baking powder\nCrumble:\n60 g plain flour\n40 g butter\n40 g brown sugar\nMethod\nBake at 190°C for 20 minutes.`;
   it('a crumble on a muffin is held to a crumble’s bands and gets no gum', () => {

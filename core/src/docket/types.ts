@@ -1,5 +1,5 @@
 import type { BlendPart, Relaxation } from '../blend';
-import type { Balance, BowlDoses, Shift } from '../balance';
+import type { Account, Balance, BowlDoses, Shift } from '../balance';
 import type { Looks } from '../family';
 import type { TextureEstimate } from '../texture';
 import type { GuardReport } from '../guard';
@@ -31,6 +31,10 @@ export interface DocketPart {
   readonly lines: readonly DocketLine[];
   readonly balances: readonly Balance[];
   readonly bySpoon: number;
+  /** What it is converted as. */
+  readonly family: FamilyId;
+  /** The grams and moles behind its balances; empty on older dockets. */
+  readonly accounts: readonly Account[];
 }
 
 export interface DocketStep {

@@ -52,6 +52,11 @@ const toVersion3 = (document: Stored): Stored => ({
 const docketToVersion3 = (docket: Stored): Stored => ({
   ...docket,
   schema: 3,
+  parts: (docket['parts'] as readonly object[]).map((part) => ({
+    ...part,
+    family: (docket['family'] as { readonly id: unknown }).id,
+    accounts: [],
+  })),
   method: (docket['method'] as readonly object[]).map((step) => ({ ...step, bound: true, because: [] })),
   bowl: null,
   texture: [],

@@ -1,5 +1,6 @@
 import type { Docket, DocketPart } from '@omniarton/core/docket';
 import { SCHOOLS, type Balance } from '@omniarton/core/balance';
+import { profileOf } from '@omniarton/core/family';
 import { BINDER_SCHOOLS, type BalanceId } from '@omniarton/core/vocabulary';
 import { isStale } from '../../engine/engineSlice';
 import { Choice } from '../../ui/Choice';
@@ -9,6 +10,7 @@ import { Notice } from '../../ui/Notice';
 import { Rail } from '../../ui/Rail';
 import { NeedsDocket } from '../bench/NeedsDocket';
 import { useDocket, useEngine, useRequest } from '../bench/onBench';
+import { Accounts } from './Accounts';
 import { AtBowl } from './AtBowl';
 import { Expected } from './Expected';
 import { Shifts } from './Shifts';
@@ -56,6 +58,11 @@ export function BalanceStage() {
       {built.map((part) => (
         <Rails key={part.id} part={part} named={docket.parts.length > 1} />
       ))}
+      <Fold name="The ledger: grams and moles">
+        {built.map((part) => (
+          <Accounts key={part.id} part={part} />
+        ))}
+      </Fold>
       <WhatIf />
       <Warnings docket={docket} />
       <Shifts shifts={docket.shifts} />
@@ -76,7 +83,9 @@ function Rails({ part, named }: { readonly part: DocketPart; readonly named: boo
   const stale = useEngine(isStale);
   return (
     <section aria-labelledby={`rails-${part.id}`}>
-      <Heading id={`rails-${part.id}`}>{named ? (part.name ?? 'First part') : 'The balances'}</Heading>
+      <Heading id={`rails-${part.id}`}>
+        {named ? `${part.name ?? 'First part'}, as ${profileOf(part.family).name}` : 'The balances'}
+      </Heading>
       {part.balances.filter(isThere).map(({ id, original, converted, band }) => {
         const { name, about, unit, say } = BALANCE_WORDS[id];
         return (
