@@ -1,4 +1,4 @@
-import { chromium, type Page } from '@playwright/test';
+import { chromium, type Locator, type Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { FLOUR_IDS } from '@omniarton/core/blend';
 import { CHROMIUM, openThrowaway } from '../scripts/lib/throwaway.mjs';
@@ -57,6 +57,7 @@ export interface PageFigures {
   readonly edit: Figure;
   readonly key: Figure;
   readonly drag: Figure;
+  readonly handle: Figure;
   readonly wish: Figure;
   readonly heapBefore: number;
   readonly heapAfter: number;
@@ -95,8 +96,8 @@ async function answersWhileDragging(page: Page): Promise<number> {
 
 const MOVES = 60;
 
-/** Main-thread work that each move of the pointer costs while a border of the bar is dragged, by the browser's own count. */
-async function dragCosts(page: Page): Promise<number[]> {
+/** Main-thread work that each move of the pointer costs while something is dragged, by the browser's own count. */
+async function dragCosts(page: Page, grip: Locator, step: number): Promise<number[]> {
   const client = await page.context().newCDPSession(page);
   // In time that the main thread computes: what a machine takes from it for others isn't the page's work.
   await client.send('Performance.enable', { timeDomain: 'threadTicks' });
@@ -106,12 +107,11 @@ async function dragCosts(page: Page): Promise<number[]> {
   };
   const frame = () =>
     page.evaluate(() => new Promise((done) => requestAnimationFrame(() => setTimeout(done))));
-  const grip = page.getByRole('slider').first();
   const box = (await grip.boundingBox())!;
   const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
   const cost = async (moves: boolean, at: number) => {
     const before = await busy();
-    await page.mouse.move(moves ? x - 2 - (at % 30) : 500 + (at % 30), moves ? y : 12);
+    await page.mouse.move(moves ? x - 2 - step * (at % 30) : 500 + (at % 30), moves ? y : 12);
     await frame();
     return (await busy()) - before;
   };
@@ -149,7 +149,7 @@ async function wishTimes(page: Page): Promise<number[]> {
 }
 
 /** The blend stage of a recipe, in a kitchen with a bag of every flour. */
-async function onBlendStage(page: Page): Promise<Pick<PageFigures, 'drag' | 'wish'>> {
+async function onBlendStage(page: Page): Promise<Pick<PageFigures, 'drag' | 'wish' | 'handle'>> {
   const household = /kitchen\/([^/]+)/.exec(page.url())![1]!;
   for (const ingredient of FLOUR_IDS)
     await page.evaluate(
@@ -182,8 +182,17 @@ async function onBlendStage(page: Page): Promise<Pick<PageFigures, 'drag' | 'wis
   await page.getByRole('slider').first().waitFor();
   await page.waitForSelector('main:not([data-busy])');
   const wish = figureOf((await wishTimes(page)).slice(2));
-  const drag = figureOf(await dragCosts(page));
-  return { drag, wish };
+  const drag = figureOf(await dragCosts(page, page.getByRole('slider').first(), 1));
+  await page
+    .getByRole('navigation', { name: 'Stages' })
+    .getByRole('link', { name: 'Balance', exact: true })
+    .click();
+  const thumb = page.locator('.react-aria-SliderThumb').first();
+  await thumb.waitFor();
+  await page.waitForSelector('main:not([data-busy])');
+  await thumb.scrollIntoViewIfNeeded();
+  const handle = figureOf(await dragCosts(page, thumb, 2));
+  return { drag, wish, handle };
 }
 
 async function onPage(page: Page, address: string): Promise<PageFigures> {

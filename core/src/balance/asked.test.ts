@@ -1,12 +1,20 @@
 import { designBlend, routeFor } from '../blend';
 import { drinkOf, formulaOf, liftLedger, type FormulaLine } from '../formula';
-import { BUILT_IN_KITCHEN, catalogueOf, EMPTY_REQUEST, NO_TILT, type ConversionRequest } from '../kitchen';
+import {
+  BUILT_IN_KITCHEN,
+  catalogueOf,
+  EMPTY_REQUEST,
+  NO_TILT,
+  NO_WISHES,
+  type ConversionRequest,
+} from '../kitchen';
 import { toEnd } from '../quantity';
 import { lineOf, readText } from '../testing';
 import type { BalanceId, FamilyId } from '../vocabulary';
 import { altitudeAt } from './altitude';
 import { dosesFor } from './atBowl';
 import { ALTITUDE } from './data/altitude';
+import { DESCRIBED } from './data/described';
 import { SWEETENERS } from './data/sweeteners';
 import { coolerFor } from './sweetening';
 import { convertPart, type ConvertedPart } from '.';
@@ -48,6 +56,18 @@ describe('what if', () => {
     expect(Math.sign(balance(now, id) - balance(plain, id))).toBe(Math.sign(factor - 1));
   });
   it('nothing asked for changes nothing', () => expect(convert(CAKE, { tilt: NO_TILT })).toEqual(plain));
+});
+
+describe('meant to be otherwise than the wheat original', () => {
+  const dough = '280 g plain flour\n225 g butter\n200 g caster sugar\n1 egg\n40 ml milk\n4 g baking soda';
+  const wet = (id: string) => {
+    const { tilt, aims } = DESCRIBED.rows.find((one) => one.id === id)!;
+    return balance(convert(dough, { tilt, blend: { ...NO_WISHES, aims } }, 'drop-cookie'), 'drinkThirst');
+  };
+  it('crisp is drier than like wheat, and chewy wetter', () => {
+    expect(wet('crisp-through')).toBeLessThan(wet('like-wheat'));
+    expect(wet('soft-chewy')).toBeGreaterThan(wet('like-wheat'));
+  });
 });
 
 describe('on a mountain', () => {

@@ -7,6 +7,7 @@ export { judgePart, type Finding, type JudgedBalance, type JudgedPart } from './
 export { findStandIn, troublesOf } from './rules/standIn';
 export { coolerFor } from './sweetening';
 export { BINDING_EGGS, SCHOOLS } from './data/binders';
+export { DESCRIBED } from './data/described';
 export { SWEETENERS } from './data/sweeteners';
 export { binderGrams } from './ledger';
 export type { Shift } from './types';

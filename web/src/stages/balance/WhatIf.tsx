@@ -1,9 +1,9 @@
 import { Label, Slider, SliderOutput, SliderThumb, SliderTrack } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { SWEETENERS } from '@omniarton/core/balance';
+import { DESCRIBED, SWEETENERS } from '@omniarton/core/balance';
 import { NO_TILT } from '@omniarton/core/kitchen';
 import { TILTED, type Tilted } from '@omniarton/core/vocabulary';
-import { Button } from '../../ui/Button';
+import { Button, Chip } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
 import { Pick } from '../../ui/Pick';
@@ -21,11 +21,25 @@ const HIGHEST = 6000;
 
 /** What if: each handle asks for more or less than its balance does, and the rest is balanced around it at once. */
 export function WhatIf() {
-  const [{ tilt, sweetener, altitudeMetres }, ask] = useRequest();
+  const [{ tilt, sweetener, altitudeMetres, blend }, ask] = useRequest();
+  const meant = DESCRIBED.rows.find(
+    (one) => TILTED.every((each) => one.tilt[each] === tilt[each]) && same(one.aims, blend.aims),
+  );
   const tilted = TILTED.some((one) => tilt[one] !== 1);
   return (
     <Stack as="section" $gap={3} aria-labelledby="what-if">
       <Heading id="what-if">What if</Heading>
+      <Row role="group" aria-label="Meant to be like">
+        {DESCRIBED.rows.map((one) => (
+          <Chip
+            key={one.id}
+            isSelected={meant?.id === one.id}
+            onChange={() => ask({ tilt: one.tilt, blend: { ...blend, aims: one.aims } })}
+          >
+            {one.name}
+          </Chip>
+        ))}
+      </Row>
       <Handles>
         {TILTED.map((one) => (
           <Handle
@@ -60,6 +74,9 @@ export function WhatIf() {
     </Stack>
   );
 }
+
+const same = (a: readonly string[], b: readonly string[]) =>
+  a.length === b.length && a.every((one) => b.includes(one));
 
 interface HandleProps {
   readonly name: Tilted;
