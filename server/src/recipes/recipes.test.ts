@@ -163,7 +163,7 @@ describe('the list', () => {
   it('tells weight, family and whom it is for', async () => {
     const { items } = (await house.get(`/api/households/${house.demo}/recipes`))
       .body as PageOf<RecipeSummary>;
-    expect(items).toHaveLength(7);
+    expect(items).toHaveLength(13);
     for (const item of items) expect(item.batchGrams).toBeGreaterThan(300);
     expect(items.find(({ title }) => title === 'Apple hand pies')).toMatchObject({
       family: 'pastry',
