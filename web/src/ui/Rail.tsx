@@ -18,7 +18,6 @@ interface Props {
   /** The rail's end; else it ends a little beyond what is on it. */
   readonly most?: number;
   readonly say?: (value: number) => string;
-  readonly stale?: boolean;
 }
 
 const sayShort = (value: number) => String(Number(value.toPrecision(value < 10 ? 2 : 3)));
@@ -58,9 +57,7 @@ export const Rail = memo(function Rail(props: Props) {
       </div>
       <div className="now">
         <div>
-          <Figure $size={1.5} data-stale={props.stale || undefined}>
-            {say(to)}
-          </Figure>
+          <Figure $size={1.5}>{say(to)}</Figure>
           {unit ? <small> {unit}</small> : null}
         </div>
         <Stood words={stood} />
@@ -140,6 +137,11 @@ const Line = styled.div`
   }
   .now {
     text-align: right;
+  }
+  [data-stale] & .now > div > :first-child {
+    color: ${({ theme }) => theme.colour.soft};
+    text-decoration: underline dotted 2px;
+    text-underline-offset: 0.18em;
   }
   .now > div {
     height: 1.6rem;

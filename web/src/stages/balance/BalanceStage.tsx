@@ -1,3 +1,4 @@
+import { memo, useMemo } from 'react';
 import type { Docket, DocketPart } from '@omniarton/core/docket';
 import { SCHOOLS, type Balance } from '@omniarton/core/balance';
 import { profileOf } from '@omniarton/core/family';
@@ -9,7 +10,7 @@ import { Heading, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { Rail } from '../../ui/Rail';
 import { NeedsDocket } from '../bench/NeedsDocket';
-import { useDocket, useEngine, useRequest } from '../bench/onBench';
+import { useAskLater, useDocket, useDraft, useEngine } from '../bench/onBench';
 import { Accounts } from './Accounts';
 import { AtBowl } from './AtBowl';
 import { Expected } from './Expected';
@@ -43,17 +44,11 @@ export const BALANCE_WORDS: Readonly<Record<BalanceId, BalanceWords>> = {
 /** Every balance on its rail, every shift with its because, every weight to be overruled. */
 export function BalanceStage() {
   const docket = useDocket();
-  const [request, ask] = useRequest();
   if (!docket) return <NeedsDocket what="balances" />;
   const built = docket.parts.filter(({ balances }) => balances.length > 0);
   return (
     <Stack $gap={7}>
-      <Choice
-        label="Held together by"
-        value={request.school}
-        options={BINDER_SCHOOLS.map((id) => ({ id, name: SCHOOLS.rows[id].name }))}
-        onChange={(school) => ask({ school })}
-      />
+      <School />
       <Threads />
       {built.map((part) => (
         <Rails key={part.id} part={part} named={docket.parts.length > 1} />
@@ -76,31 +71,58 @@ export function BalanceStage() {
   );
 }
 
+/** What holds it together. */
+const School = memo(function School() {
+  const school = useDraft(({ doc }) => doc.request.school);
+  const ask = useAskLater();
+  return (
+    <Choice
+      label="Held together by"
+      value={school}
+      options={SCHOOL_OPTIONS}
+      onChange={(to) => ask(() => ({ school: to }))}
+    />
+  );
+});
+const SCHOOL_OPTIONS = BINDER_SCHOOLS.map((id) => ({ id, name: SCHOOLS.rows[id].name }));
+
+interface BalancedProps extends Pick<Balance, 'id' | 'original' | 'converted'> {
+  readonly low: number;
+  readonly high: number;
+}
+
+/** One balance on its rail. */
+const Balanced = memo(function Balanced({ id, original, converted, low, high }: BalancedProps) {
+  const band = useMemo(() => [low, high] as const, [low, high]);
+  const { name, about, unit, say } = BALANCE_WORDS[id];
+  return (
+    <Rail
+      label={name}
+      about={about}
+      unit={unit}
+      from={original}
+      fromName="wheat"
+      to={converted}
+      band={band}
+      {...(say ? { say } : {})}
+    />
+  );
+});
+
 /** Where nothing gives off gas, as by yeast or by beaten egg, there is no lift to balance. */
 const isThere = ({ id, original, converted }: Balance) => id !== 'lift' || original > 0 || converted > 0;
 
 function Rails({ part, named }: { readonly part: DocketPart; readonly named: boolean }) {
+  // On the section, so that no rail is drawn anew for it.
   const stale = useEngine(isStale);
   return (
-    <section aria-labelledby={`rails-${part.id}`}>
+    <section data-stale={stale || undefined} aria-labelledby={`rails-${part.id}`}>
       <Heading id={`rails-${part.id}`}>
         {named ? `${part.name ?? 'First part'}, as ${profileOf(part.family).name}` : 'The balances'}
       </Heading>
       {part.balances.filter(isThere).map(({ id, original, converted, band }) => {
-        const { name, about, unit, say } = BALANCE_WORDS[id];
         return (
-          <Rail
-            key={id}
-            label={name}
-            about={about}
-            unit={unit}
-            from={original}
-            fromName="wheat"
-            to={converted}
-            band={band}
-            {...(say ? { say } : {})}
-            stale={stale}
-          />
+          <Balanced key={id} id={id} original={original} converted={converted} low={band[0]} high={band[1]} />
         );
       })}
       {part.bySpoon > 0 ? (

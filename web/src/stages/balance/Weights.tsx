@@ -1,10 +1,10 @@
 import { memo } from 'react';
 import { styled } from 'styled-components';
-import type { Docket, DocketLine } from '@omniarton/core/docket';
+import type { Docket } from '@omniarton/core/docket';
 import { Button } from '../../ui/Button';
 import { Heading, Small } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
-import { useRequest } from '../bench/onBench';
+import { useAskLater } from '../bench/onBench';
 
 const MOST_GRAMS = 100_000;
 
@@ -16,31 +16,43 @@ export function Weights({ docket }: { readonly docket: Docket }) {
       <Heading id="weights">Overrule a weight</Heading>
       <Small>Your weight stays where you put it; liquid, fat, sugar and powder are balanced around it.</Small>
       <List>
-        {weighed.map((line) => (
-          <WeightRow key={line.id} line={line} />
+        {weighed.map(({ id, name, grams, overruled }) => (
+          <WeightRow key={id} id={id} name={name} grams={grams!.central} overruled={overruled} />
         ))}
       </List>
     </section>
   );
 }
 
-const WeightRow = memo(function WeightRow({ line }: { readonly line: DocketLine }) {
-  const [{ overrides }, ask] = useRequest();
-  const others = overrides.filter((one) => one.line !== line.id);
+interface RowProps {
+  readonly id: string;
+  readonly name: string;
+  readonly grams: number;
+  readonly overruled: boolean;
+}
+
+/** Drawn anew only when its own weight changes. */
+const WeightRow = memo(function WeightRow({ id, name, grams, overruled }: RowProps) {
+  const ask = useAskLater();
+  const put = (to: number | null) =>
+    ask(({ overrides }) => {
+      const others = overrides.filter(({ line }) => line !== id);
+      return { overrides: to === null ? others : [...others, { line: id, grams: to }] };
+    });
   return (
-    <Line data-weight={line.id}>
+    <Line data-weight={id}>
       <NumberEntry
-        label={`Weight of ${line.name}`}
+        label={`Weight of ${name}`}
         hideLabel
         unit="g"
         min={0}
         max={MOST_GRAMS}
-        value={line.grams!.central}
-        onCommit={(grams) => ask({ overrides: [...others, { line: line.id, grams }] })}
+        value={grams}
+        onCommit={put}
       />
-      <span>{line.name}</span>
-      {line.overruled ? (
-        <Button onPress={() => ask({ overrides: others })} aria-label={`Put back ${line.name}`}>
+      <span>{name}</span>
+      {overruled ? (
+        <Button onPress={() => put(null)} aria-label={`Put back ${name}`}>
           put back
         </Button>
       ) : null}

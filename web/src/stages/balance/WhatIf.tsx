@@ -1,13 +1,14 @@
+import { memo } from 'react';
 import { Label, Slider, SliderOutput, SliderThumb, SliderTrack } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { DESCRIBED, SWEETENERS } from '@omniarton/core/balance';
-import { NO_TILT } from '@omniarton/core/kitchen';
+import { NO_TILT, type ConversionRequest } from '@omniarton/core/kitchen';
 import { TILTED, type Tilted } from '@omniarton/core/vocabulary';
 import { Button, Chip } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
 import { Pick } from '../../ui/Pick';
-import { useRequest } from '../bench/onBench';
+import { useAskLater, useDraft } from '../bench/onBench';
 
 const WORDS: Readonly<Record<Tilted, readonly [name: string, less: string, more: string]>> = {
   drink: ['Liquid', 'drier', 'wetter'],
@@ -17,74 +18,98 @@ const WORDS: Readonly<Record<Tilted, readonly [name: string, less: string, more:
 };
 const [LEAST, MOST, STEP] = [0.7, 1.3, 0.05];
 const OWN = 'own';
+const SWEET = [
+  { id: OWN, name: 'its own sugar' },
+  ...Object.entries(SWEETENERS.rows).map(([id, { name }]) => ({ id, name })),
+];
 const HIGHEST = 6000;
 
 /** What if: each handle asks for more or less than its balance does, and the rest is balanced around it at once. */
-export function WhatIf() {
-  const [{ tilt, sweetener, altitudeMetres, blend }, ask] = useRequest();
-  const meant = DESCRIBED.rows.find(
-    (one) => TILTED.every((each) => one.tilt[each] === tilt[each]) && same(one.aims, blend.aims),
-  );
-  const tilted = TILTED.some((one) => tilt[one] !== 1);
+export const WhatIf = memo(function WhatIf() {
   return (
     <Stack as="section" $gap={3} aria-labelledby="what-if">
       <Heading id="what-if">What if</Heading>
-      <Row role="group" aria-label="Meant to be like">
-        {DESCRIBED.rows.map((one) => (
-          <Chip
-            key={one.id}
-            isSelected={meant?.id === one.id}
-            onChange={() => ask({ tilt: one.tilt, blend: { ...blend, aims: one.aims } })}
-          >
-            {one.name}
-          </Chip>
-        ))}
-      </Row>
+      <Meant />
       <Handles>
         {TILTED.map((one) => (
-          <Handle
-            key={one}
-            name={one}
-            value={tilt[one]}
-            onChange={(value) => ask({ tilt: { ...tilt, [one]: value } })}
-          />
+          <Handle key={one} name={one} />
         ))}
       </Handles>
       <Row $gap={4} style={{ alignItems: 'end' }}>
-        <Pick<string>
-          label="Sweetened with"
-          value={sweetener ?? OWN}
-          options={[
-            { id: OWN, name: 'its own sugar' },
-            ...Object.entries(SWEETENERS.rows).map(([id, { name }]) => ({ id, name })),
-          ]}
-          onChange={(id) => ask({ sweetener: id === OWN ? null : id })}
-        />
-        <NumberEntry
-          label="Kitchen above the sea"
-          unit="m"
-          min={0}
-          max={HIGHEST}
-          value={altitudeMetres}
-          onCommit={(metres) => ask({ altitudeMetres: metres })}
-        />
-        {tilted ? <Button onPress={() => ask({ tilt: NO_TILT })}>As the balances ask</Button> : null}
+        <Sweetener />
+        <Height />
+        <AsAsked />
       </Row>
       <Small>A sweetener stays as sweet as the sugar was; its water is taken out of the liquid.</Small>
     </Stack>
   );
-}
+});
 
-const same = (a: readonly string[], b: readonly string[]) =>
-  a.length === b.length && a.every((one) => b.includes(one));
+/** What it is meant to be like, in words: wishes and handles in one press. */
+const Meant = memo(function Meant() {
+  const meant = useDraft(({ doc: { request } }) => describedBy(request)?.id);
+  const ask = useAskLater();
+  return (
+    <Row role="group" aria-label="Meant to be like">
+      {DESCRIBED.rows.map(({ id, name, tilt, aims }) => (
+        <Chip
+          key={id}
+          isSelected={meant === id}
+          onChange={() => ask(({ blend }) => ({ tilt, blend: { ...blend, aims } }))}
+        >
+          {name}
+        </Chip>
+      ))}
+    </Row>
+  );
+});
 
-interface HandleProps {
-  readonly name: Tilted;
-  readonly value: number;
-  readonly onChange: (value: number) => void;
-}
+const describedBy = ({ tilt, blend }: ConversionRequest) =>
+  DESCRIBED.rows.find(
+    (one) =>
+      TILTED.every((each) => one.tilt[each] === tilt[each]) &&
+      one.aims.length === blend.aims.length &&
+      one.aims.every((aim) => blend.aims.includes(aim)),
+  );
 
-function Handle({ name, value, onChange }: HandleProps) {
+const Sweetener = memo(function Sweetener() {
+  const sweetener = useDraft(({ doc }) => doc.request.sweetener);
+  const ask = useAskLater();
+  return (
+    <Pick<string>
+      label="Sweetened with"
+      value={sweetener ?? OWN}
+      options={SWEET}
+      onChange={(id) => ask(() => ({ sweetener: id === OWN ? null : id }))}
+    />
+  );
+});
+
+const Height = memo(function Height() {
+  const metres = useDraft(({ doc }) => doc.request.altitudeMetres);
+  const ask = useAskLater();
+  return (
+    <NumberEntry
+      label="Kitchen above the sea"
+      unit="m"
+      min={0}
+      max={HIGHEST}
+      value={metres}
+      onCommit={(altitudeMetres) => ask(() => ({ altitudeMetres }))}
+    />
+  );
+});
+
+const AsAsked = memo(function AsAsked() {
+  const tilted = useDraft(({ doc }) => TILTED.some((one) => doc.request.tilt[one] !== 1));
+  const ask = useAskLater();
+  return tilted ? <Button onPress={() => ask(() => ({ tilt: NO_TILT }))}>As the balances ask</Button> : null;
+});
+
+/** One handle. It moves with the pointer at once; each step of it is asked for. */
+const Handle = memo(function Handle({ name }: { readonly name: Tilted }) {
+  const value = useDraft(({ doc }) => doc.request.tilt[name]);
+  const ask = useAskLater();
   const [label, less, more] = WORDS[name];
   const percent = Math.round((value - 1) * 100);
   const said = percent === 0 ? 'as asked' : `${percent > 0 ? '+' : '−'}${Math.abs(percent)} %`;
@@ -94,7 +119,7 @@ function Handle({ name, value, onChange }: HandleProps) {
       minValue={LEAST}
       maxValue={MOST}
       step={STEP}
-      onChange={(next) => onChange(next as number)}
+      onChange={(next) => ask(({ tilt }) => ({ tilt: { ...tilt, [name]: next as number } }))}
     >
       <Label>{label}</Label>
       <SliderOutput>{said}</SliderOutput>
@@ -105,7 +130,7 @@ function Handle({ name, value, onChange }: HandleProps) {
       <span>{more}</span>
     </Rule>
   );
-}
+});
 
 const Handles = styled.div`
   display: grid;

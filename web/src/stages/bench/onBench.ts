@@ -1,6 +1,7 @@
 import { createContext, useCallback, useContext } from 'react';
+import { useStore } from 'react-redux';
 import type { ConversionRequest } from '@omniarton/core/kitchen';
-import { useAppDispatch, useAppSelector } from '../../app/state';
+import { useAppDispatch, useAppSelector, type RootState } from '../../app/state';
 import { edited, type Draft } from '../../draft/draftSlice';
 import type { Edit } from '../../draft/edits';
 import { EMPTY_ENGINE, type EngineState } from '../../engine/engineSlice';
@@ -37,6 +38,20 @@ export function useRequest(): [ConversionRequest, (part: Partial<ConversionReque
   const request = useDraft((draft) => draft.doc.request);
   const edit = useEdit();
   return [request, useCallback((part) => edit({ kind: 'request', request: part }), [edit])];
+}
+
+/** Asks for something that hangs on what is asked for at that moment; the same function at every drawing. */
+export function useAskLater(): (part: (now: ConversionRequest) => Partial<ConversionRequest>) => void {
+  const store = useStore<RootState>();
+  const id = useDraftId();
+  const edit = useEdit();
+  return useCallback(
+    (part) => {
+      const draft = store.getState().drafts[id];
+      if (draft) edit({ kind: 'request', request: part(draft.doc.request) });
+    },
+    [store, id, edit],
+  );
 }
 
 export const useHousehold = (): string => useDraft(({ household }) => household);
