@@ -8,6 +8,7 @@ import {
   BINDER_SCHOOLS,
   DIETS,
   FAMILIES,
+  HIGHEST_METRES,
   ROUTES,
   STRICTNESSES,
   type Avoidance,
@@ -108,7 +109,6 @@ function count(option: string, value: string | undefined, least: number, most: n
 
 const MOST_FLOURS = 5;
 const MOST_BAGS = 20;
-const HIGHEST = 6000;
 
 export function readOptions(args: readonly string[]): Options {
   const { values, positionals } = parse(args);
@@ -128,7 +128,7 @@ export function readOptions(args: readonly string[]): Options {
     gluten: oneOf('gluten', values.gluten, STRICTNESSES) ?? EMPTY_REQUEST.gluten,
     school: oneOf('school', values.school, BINDER_SCHOOLS) ?? EMPTY_REQUEST.school,
     sweetener: oneOf('sweetener', values.sweetener, Object.keys(SWEETENERS.rows)) ?? null,
-    altitudeMetres: count('altitude', values.altitude, 0, HIGHEST) ?? 0,
+    altitudeMetres: count('altitude', values.altitude, 0, HIGHEST_METRES) ?? 0,
     blend: {
       ...NO_WISHES,
       route: oneOf('route', values.route, ROUTES) ?? null,

@@ -22,6 +22,7 @@ import {
   DIETS,
   FAMILIES,
   HAND_UNITS,
+  HIGHEST_METRES,
   LABEL_FACTS,
   LOCALES,
   PAN_SHAPES,
@@ -187,7 +188,7 @@ export class ConversionRequestDto implements ConversionRequest {
   @IsOptional() @ValidateNested() @Type(() => ScaleDto) scale!: ScaleDto | null;
   @ValidateNested() @Type(() => TiltDto) tilt!: TiltDto;
   @IsOptional() @Matches(INGREDIENT_ID) sweetener!: string | null;
-  @IsNumber() @Min(-500) @Max(6000) altitudeMetres!: number;
+  @IsNumber() @Min(-500) @Max(HIGHEST_METRES) altitudeMetres!: number;
 }
 
 export class AsReadDto implements AsRead {

@@ -12,38 +12,37 @@ export interface Account {
   readonly converted: number;
 }
 
-type Entry = readonly [
-  name: string,
-  unit: Account['unit'],
-  of: (lines: readonly FormulaLine[], catalogue: Catalogue) => number,
-];
+type Entry = readonly [name: string, unit: Account['unit'], amount: number];
 
-const ENTRIES: readonly Entry[] = [
-  ['weight', 'g', (lines) => massOf(lines)],
-  ['flour and starch', 'g', flourGrams],
-  ['drink: water the flours can have', 'g', drinkOf],
-  ['thirst: water the flours hold', 'g', thirstGrams],
-  ['binder, as xanthan', 'g', (lines, catalogue) => binderGrams(lines, catalogue)],
-  ['egg', 'g', (lines) => massOf(lines.filter(({ ingredient }) => BINDING_EGGS.has(ingredient)))],
-  ['fat', 'g', (lines, catalogue) => compositionOf(lines, catalogue).fat],
-  ['sugars', 'g', (lines, catalogue) => compositionOf(lines, catalogue).sugars],
-  ['soda (NaHCO₃)', 'mmol', (lines, catalogue) => liftLedger(lines, catalogue).soda],
-  ['acid that can meet it (H⁺)', 'mmol', (lines, catalogue) => liftLedger(lines, catalogue).acid],
-  ['gas of the powder (CO₂)', 'mmol', (lines, catalogue) => liftLedger(lines, catalogue).powder],
-  ['gas in all (CO₂)', 'mmol', (lines, catalogue) => liftLedger(lines, catalogue).released],
-  ['soda left over', 'mmol', (lines, catalogue) => liftLedger(lines, catalogue).sodaOver],
-  ['acid left over', 'mmol', (lines, catalogue) => liftLedger(lines, catalogue).acidOver],
-];
+function entriesOf(lines: readonly FormulaLine[], catalogue: Catalogue): readonly Entry[] {
+  const { fat, sugars } = compositionOf(lines, catalogue);
+  const { soda, acid, powder, released, sodaOver, acidOver } = liftLedger(lines, catalogue);
+  return [
+    ['weight', 'g', massOf(lines)],
+    ['flour and starch', 'g', flourGrams(lines, catalogue)],
+    ['drink: water the flours can have', 'g', drinkOf(lines, catalogue)],
+    ['thirst: water the flours hold', 'g', thirstGrams(lines, catalogue)],
+    ['binder, as xanthan', 'g', binderGrams(lines, catalogue)],
+    ['egg', 'g', massOf(lines.filter(({ ingredient }) => BINDING_EGGS.has(ingredient)))],
+    ['fat', 'g', fat],
+    ['sugars', 'g', sugars],
+    ['soda (NaHCO₃)', 'mmol', soda],
+    ['acid that can meet it (H⁺)', 'mmol', acid],
+    ['gas of the powder (CO₂)', 'mmol', powder],
+    ['gas in all (CO₂)', 'mmol', released],
+    ['soda left over', 'mmol', sodaOver],
+    ['acid left over', 'mmol', acidOver],
+  ];
+}
 
 /** The accounts of a part: grams and moles behind its balances. Entries that are nothing before and after are left out. */
-export const accountsOf = (
+export function accountsOf(
   original: readonly FormulaLine[],
   converted: readonly FormulaLine[],
   catalogue: Catalogue,
-): Account[] =>
-  ENTRIES.map(([name, unit, of]) => ({
-    name,
-    unit,
-    original: of(original, catalogue),
-    converted: of(converted, catalogue),
-  })).filter(({ original: was, converted: is }) => was > 0 || is > 0);
+): Account[] {
+  const now = entriesOf(converted, catalogue);
+  return entriesOf(original, catalogue)
+    .map(([name, unit, amount], at) => ({ name, unit, original: amount, converted: now[at]![2] }))
+    .filter(({ original: was, converted: is }) => was > 0 || is > 0);
+}

@@ -4,6 +4,7 @@ import { NO_TILT, type Tilt } from '../kitchen';
 import { constraintsOf, solveProgram } from '../quantity';
 import type { RouteId } from '../vocabulary';
 import { ledgerOf, perGram } from './ledger';
+import { heaviest } from './lines';
 import type { Quantity, Target } from './types';
 
 /** A line whose weight may move, and how far. `towards`: the quantity that it is there for. */
@@ -50,9 +51,6 @@ const FATTY = 70;
 /** A nut or seed butter is its own fat: the butter may go altogether. */
 const leastFat = ({ ingredient }: FormulaLine, route: RouteId): number =>
   route === 'nut-butter-led' ? 0 : BUTTERS.has(ingredient) ? MOVES.butterLeast : MOVES.oilLeast;
-
-const heaviest = (lines: readonly FormulaLine[]): FormulaLine | undefined =>
-  [...lines].sort((a, b) => b.grams - a.grams || (a.line < b.line ? -1 : 1))[0];
 
 /** The lines of a part that may move: its main liquid, fat and sugar, and its powder. What a person fixed does not. */
 export function adjustables(

@@ -1,15 +1,6 @@
-import { designBlend, routeFor } from '../blend';
-import { drinkOf, formulaOf, liftLedger, type FormulaLine } from '../formula';
-import {
-  BUILT_IN_KITCHEN,
-  catalogueOf,
-  EMPTY_REQUEST,
-  NO_TILT,
-  NO_WISHES,
-  type ConversionRequest,
-} from '../kitchen';
-import { toEnd } from '../quantity';
-import { lineOf, readText } from '../testing';
+import { drinkOf, liftLedger } from '../formula';
+import { NO_TILT, NO_WISHES, type ConversionRequest } from '../kitchen';
+import { lineOf } from '../testing';
 import type { BalanceId, FamilyId } from '../vocabulary';
 import { altitudeAt } from './altitude';
 import { dosesFor } from './atBowl';
@@ -17,29 +8,11 @@ import { ALTITUDE } from './data/altitude';
 import { DESCRIBED } from './data/described';
 import { SWEETENERS } from './data/sweeteners';
 import { coolerFor } from './sweetening';
-import { convertPart, type ConvertedPart } from '.';
+import { CAKE, catalogue, conversionOf, gramsOf } from './testing';
+import type { ConvertedPart } from '.';
 
-const catalogue = catalogueOf(BUILT_IN_KITCHEN);
-const CAKE =
-  '250 g plain flour\n200 g butter\n200 g caster sugar\n4 medium eggs\n10 g baking powder\n120 ml milk';
-function convert(
-  text: string,
-  request: Partial<ConversionRequest> = {},
-  family: FamilyId = 'creamed-cake',
-): ConvertedPart {
-  const asked = { ...EMPTY_REQUEST, ...request };
-  const route = routeFor(asked);
-  const answer = toEnd(designBlend(family, route, asked, BUILT_IN_KITCHEN));
-  if (answer.kind !== 'blends') throw new Error(answer.reasons.join());
-  return convertPart(formulaOf(readText(text))[0]!, family, {
-    request: asked,
-    catalogue,
-    route,
-    blend: answer.blends[0]!,
-  });
-}
-const gramsOf = (lines: readonly FormulaLine[], id: string) =>
-  lines.filter(({ ingredient }) => ingredient === id).reduce((sum, { grams }) => sum + grams, 0);
+const convert = (text: string, request: Partial<ConversionRequest> = {}, family: FamilyId = 'creamed-cake') =>
+  conversionOf(text, family, request);
 const balance = ({ balances }: ConvertedPart, id: BalanceId) =>
   balances.find((one) => one.id === id)!.converted;
 const plain = convert(CAKE);

@@ -1,6 +1,7 @@
 import { thirstOf, type Catalogue } from '../catalogue';
 import { drinkOf, thirstGrams, type FormulaLine } from '../formula';
 import { BLEND_MARK, flourGrams } from './flour';
+import { heaviest } from './lines';
 
 /** What to add at the bowl when it isn't as it should be: so much at a time, at most so much in all, g. */
 export interface BowlDose {
@@ -42,14 +43,13 @@ export function dosesFor(
       const thirst = thirstOf(catalogue, ingredient);
       return grams * (thirst[to] - thirst[from]);
     });
-  const liquid = [...lines.filter(({ role }) => role === 'liquid')].sort((a, b) => b.grams - a.grams)[0];
-  const heaviest = [...flours].sort((a, b) => b.grams - a.grams)[0]!;
+  const liquid = heaviest(lines.filter(({ role }) => role === 'liquid'));
   const dose = (name: string, most: number): BowlDose | null =>
     most < WORTH_IT ? null : { name, grams: most / DOSES, most };
   const meanThirst =
     sum(({ ingredient, grams }) => grams * thirstOf(catalogue, ingredient)[0]) / sum(({ grams }) => grams);
   return {
     tooStiff: dose(liquid?.name ?? 'water', Math.min(bound, bySpoon + worth * span(0, 2))),
-    tooLoose: dose(heaviest.name, Math.min(bound, (worth * span(1, 0)) / Math.max(0.5, meanThirst))),
+    tooLoose: dose(heaviest(flours)!.name, Math.min(bound, (worth * span(1, 0)) / Math.max(0.5, meanThirst))),
   };
 }

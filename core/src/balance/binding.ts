@@ -1,10 +1,11 @@
+import { NUT_BUTTERS } from '../blend';
 import { compositionOf, massOf, type FormulaLine } from '../formula';
 import { CREDITS, EGG_CREDIT, GLUTEN_USE_RANGE } from './data/binders';
 import { flourGrams, wheatLines } from './flour';
 import { binderGrams } from './ledger';
 import type { PartState, Setting } from './types';
 
-const NUT_BUTTERS = new Set(['almond-butter', 'peanut-butter', 'sunflower-butter', 'tahini']);
+const isNutButter = ({ ingredient }: FormulaLine) => NUT_BUTTERS.some((id) => id === ingredient);
 
 /**
  * g xanthan-equivalent per 100 g flour that the gluten did here: the family's usual dose, moved by how much gluten this recipe
@@ -19,8 +20,13 @@ export function bindingNeed(part: PartState, { profile, bands, catalogue, reques
   return need * request.tilt.binder;
 }
 
-/** What already binds beside gum, g xanthan-equivalent per 100 g flour: egg above the usual, sweet rice, nut butter. */
-function creditBesideGum(lines: readonly FormulaLine[], { profile, catalogue }: Setting): number {
+/** What already binds, g xanthan-equivalent per 100 g flour: egg above the usual, sweet rice, nut butter, gum in a blend. */
+export function bindingCredit(
+  lines: readonly FormulaLine[],
+  original: readonly FormulaLine[],
+  setting: Setting,
+): number {
+  const { profile, catalogue } = setting;
   const flour = flourGrams(lines, catalogue);
   const eggs = lines.filter(({ ingredient }) => ingredient in EGG_CREDIT);
   const eggPer100 = (100 * massOf(eggs)) / flour;
@@ -28,20 +34,14 @@ function creditBesideGum(lines: readonly FormulaLine[], { profile, catalogue }: 
     eggs.reduce((sum, { ingredient, grams }) => sum + (EGG_CREDIT[ingredient] ?? 0) * grams, 0) /
     Math.max(1e-9, massOf(eggs));
   const sweetRice = lines.filter(({ ingredient }) => ingredient === 'sweet-rice-flour');
-  const nutButter = lines.some(({ ingredient }) => NUT_BUTTERS.has(ingredient));
+  const nutButter = lines.some(isNutButter);
   return (
     Math.max(0, eggPer100 - profile.usualEgg) * mean +
     (massOf(sweetRice) >= CREDITS.sweetRiceFrom * flour ? CREDITS.sweetRice : 0) +
-    (nutButter ? CREDITS.nutButter : 0)
+    (nutButter ? CREDITS.nutButter : 0) +
+    gumThere(lines, original, setting)
   );
 }
-
-/** What already binds, g xanthan-equivalent per 100 g flour: egg above the usual, sweet rice, nut butter, gum in a blend. */
-export const bindingCredit = (
-  lines: readonly FormulaLine[],
-  original: readonly FormulaLine[],
-  setting: Setting,
-): number => creditBesideGum(lines, setting) + gumThere(lines, original, setting);
 
 const gumThere = (lines: readonly FormulaLine[], original: readonly FormulaLine[], { catalogue }: Setting) =>
   (100 * binderGrams(lines, catalogue, original)) / flourGrams(lines, catalogue);

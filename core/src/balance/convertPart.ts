@@ -8,9 +8,10 @@ import { adjustables, meetTargets, type Adjustable, type Adjusted } from './adju
 import { balancesOf, type Balance } from './balances';
 import { flourGrams } from './flour';
 import { binderGrams, ledgerOf } from './ledger';
-import { heldSlack } from './rules/held';
+import { newLine } from './lines';
 import { bindingMissing } from './binding';
 import { EGG_CREDIT, SCHOOLS } from './data/binders';
+import { heldSlack } from './rules/held';
 import { SWAPS, TARGETS } from './rules';
 import { schoolFor } from './rules/binder';
 import { waterShift } from './rules/water';
@@ -30,6 +31,7 @@ export interface ConvertedPart {
   readonly warnings: readonly string[];
   /** g of liquid that may follow by the spoon after the rest. */
   readonly bySpoon: number;
+  readonly cooked: PartState['cooked'];
 }
 
 const NOTICEABLE_SHARE = 0.01;
@@ -66,8 +68,7 @@ function withLiquid(
   if (liquid) return lines;
   const milky = lines.some((line) => getIngredient(catalogue, line.ingredient).allergens.includes('milk'));
   const ingredient = milky && !request.without.includes('milk') ? 'whole-milk' : 'water';
-  const { name, role } = getIngredient(catalogue, ingredient);
-  return [...lines, { line: `${part.id}+${ingredient}`, ingredient, name, role, grams: 0, low: 0, high: 0 }];
+  return [...lines, newLine(`${part.id}+${ingredient}`, ingredient, 0, catalogue)];
 }
 
 function because(
@@ -210,10 +211,18 @@ function balanced(
   setting: Setting,
 ): ConvertedPart & { readonly fixed: ReadonlySet<string> } {
   const { family, catalogue, request } = setting;
-  const start: PartState = { id, original, lines: original, replaced: 0, shifts: [], warnings: [] };
+  const start: PartState = {
+    id,
+    original,
+    lines: original,
+    replaced: 0,
+    shifts: [],
+    warnings: [],
+    cooked: null,
+  };
   const swapped = SWAPS.reduce((part, rule) => rule.swap(part, setting), start);
   const { lines: overruled, fixed } = overrule(swapped.lines, setting);
-  const common = { id, name, family, original, fixed };
+  const common = { id, name, family, original, fixed, cooked: swapped.cooked };
   if (swapped.replaced === 0)
     return { ...common, lines: overruled, balances: [], shifts: swapped.shifts, warnings: [], bySpoon: 0 };
   const state = { ...swapped, lines: overruled };

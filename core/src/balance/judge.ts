@@ -1,3 +1,4 @@
+import { NUT_BUTTERS } from '../blend';
 import type { Catalogue } from '../catalogue';
 import { bandsOf, profileOf } from '../family';
 import { massOf, type FormulaLine } from '../formula';
@@ -50,7 +51,6 @@ const ALMONDS = [
   'pistachio-flour',
   'almonds',
 ];
-const BUTTERS = ['almond-butter', 'peanut-butter', 'sunflower-butter', 'tahini'];
 const CASSAVA = ['cassava-flour'];
 
 const gramsOf = (lines: readonly FormulaLine[], ids: readonly string[]) =>
@@ -59,7 +59,7 @@ const gramsOf = (lines: readonly FormulaLine[], ids: readonly string[]) =>
 /** Which way a recipe that has no wheat goes: the bands of its leading flour count. */
 export function routeOf(lines: readonly FormulaLine[], catalogue: Catalogue): RouteId {
   const flour = flourGrams(lines, catalogue);
-  if (gramsOf(lines, BUTTERS) > BUTTER_LEADS * flour) return 'nut-butter-led';
+  if (gramsOf(lines, NUT_BUTTERS) > BUTTER_LEADS * flour) return 'nut-butter-led';
   if (gramsOf(lines, ['coconut-flour']) >= COCONUT_LEADS * flour && flour > 0) return 'coconut-led';
   if (gramsOf(lines, ALMONDS) >= LEADS * flour && flour > 0) return 'almond-led';
   return gramsOf(lines, CASSAVA) >= LEADS * flour && flour > 0 ? 'cassava-led' : 'grain-blend';
@@ -129,7 +129,7 @@ export function judgePart(lines: readonly FormulaLine[], family: FamilyId, catal
   });
   const binds = balances.some(({ id, value }) => id === 'binder' && value > 0);
   const egg = lines.some(({ ingredient }) => ingredient in EGG_CREDIT);
-  const sticky = gramsOf(lines, ['sweet-rice-flour', ...BUTTERS, 'cassava-flour']) > 0;
+  const sticky = gramsOf(lines, ['sweet-rice-flour', ...NUT_BUTTERS, 'cassava-flour']) > 0;
   // What is rubbed to crumbs on purpose needs nothing that binds.
   if (xanthan > 0 && !binds && !egg && !sticky && flourGrams(lines, catalogue) > 0)
     found.push({

@@ -41,6 +41,8 @@ export interface PartState {
   readonly replaced: number;
   readonly shifts: readonly Shift[];
   readonly warnings: readonly string[];
+  /** Which starch is cooked in which liquid to bind, in words; null: none. */
+  readonly cooked: string | null;
 }
 
 /** What is the same for all parts of a bake. */

@@ -1,4 +1,4 @@
-import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest } from '../kitchen';
+import { BUILT_IN_KITCHEN } from '../kitchen';
 import { readRecipe } from '../read';
 import { counter } from '../testing';
 import docketV1 from './fixtures/docket-v1.json';
@@ -6,23 +6,13 @@ import recipeV1 from './fixtures/recipe-v1.json';
 import recipeV2 from './fixtures/recipe-v2.json';
 import recipeV3 from './fixtures/recipe-v3.json';
 import { convert, toJsonLd, toMarkdown, upcastDocket, upcastRecipe, type Docket } from '.';
+import { docketOf, outcomeOf } from './testing';
 
 const CAKE =
   'Plain layer cake\n250 g plain flour\n2 tsp baking powder\n180 g butter\n200 g caster sugar\n3 medium eggs\n150 ml milk\nMethod\nHeat the oven to 175°C. Butter two 20 cm round cake tins.\nCream the butter and sugar until pale. Beat in the eggs.\nFold in the flour and milk.\nBake for 30 to 35 minutes.';
 const COOKIE =
   'Ginger cookies\n280 g plain flour\n2 tsp baking soda\n170 g butter\n200 g brown sugar\n1 large egg\n60 ml molasses\nMethod\nHeat the oven to 180°C. Line two baking trays.\nRoll into balls and bake for 11 minutes.';
 
-const outcome = (text: string, request: Partial<ConversionRequest> = {}) =>
-  convert(
-    readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId: counter() }).recipe,
-    { ...EMPTY_REQUEST, ...request },
-    BUILT_IN_KITCHEN,
-  );
-function docket(text: string, request: Partial<ConversionRequest> = {}): Docket {
-  const result = outcome(text, request);
-  if (result.outcome !== 'docket') throw new Error(result.reasons.join());
-  return result.docket;
-}
 const balance = (one: Docket, id: string) => one.parts[0]!.balances.find((balance) => balance.id === id)!;
 
 describe('a docket', () => {
@@ -34,7 +24,7 @@ describe('a docket', () => {
     ['grain-free cake', CAKE, { diet: 'grain-free' as const }],
     ['grain-free cake without nuts', CAKE, { diet: 'grain-free' as const, without: ['tree nuts' as const] }],
   ])('of a %s holds nothing that is out, and its drink stands in the band', (_, text, request) => {
-    const made = docket(text, request);
+    const made = docketOf(text, request);
     expect(made.guard.lines.filter(({ gluten }) => gluten === 'contains')).toEqual([]);
     const avoided: readonly string[] = ('without' in request ? request.without : undefined) ?? [];
     expect(
@@ -47,25 +37,25 @@ describe('a docket', () => {
   });
 
   it('is the same for the same question', () => {
-    expect(docket(CAKE)).toEqual(docket(CAKE));
+    expect(docketOf(CAKE)).toEqual(docketOf(CAKE));
   });
 
   it('keeps fat and sugar within five per cent', () => {
     for (const id of ['fat', 'sugar']) {
-      const { converted, band } = balance(docket(CAKE), id);
+      const { converted, band } = balance(docketOf(CAKE), id);
       expect(converted).toBeGreaterThanOrEqual(band[0]);
       expect(converted).toBeLessThanOrEqual(band[1]);
     }
   });
 
   it('takes no gum where egg binds', () => {
-    const { lines } = docket(CAKE, { school: 'egg-led' }).parts[0]!;
+    const { lines } = docketOf(CAKE, { school: 'egg-led' }).parts[0]!;
     expect(lines.some(({ ingredient }) => ingredient === 'xanthan-gum')).toBe(false);
   });
 
   it('holds to a weight that a person has set', () => {
-    const milk = docket(CAKE).parts[0]!.lines.find(({ ingredient }) => ingredient === 'whole-milk')!;
-    const fixed = docket(CAKE, { overrides: [{ line: milk.id, grams: 200 }] }).parts[0]!.lines.find(
+    const milk = docketOf(CAKE).parts[0]!.lines.find(({ ingredient }) => ingredient === 'whole-milk')!;
+    const fixed = docketOf(CAKE, { overrides: [{ line: milk.id, grams: 200 }] }).parts[0]!.lines.find(
       ({ id }) => id === milk.id,
     )!;
     expect(fixed).toMatchObject({ overruled: true, grams: { central: 200 } });
@@ -74,8 +64,8 @@ describe('a docket', () => {
 
 describe('what is no docket', () => {
   it('says when nothing is to be converted', () => {
-    expect(outcome('100 g sugar\n2 eggs').outcome).toBe('nothing-to-convert');
-    expect(outcome('100 g rice flour\n2 eggs').outcome).toBe('already-gluten-free');
+    expect(outcomeOf('100 g sugar\n2 eggs').outcome).toBe('nothing-to-convert');
+    expect(outcomeOf('100 g rice flour\n2 eggs').outcome).toBe('already-gluten-free');
   });
   it('is infeasible with every flour out', () => {
     const flours = [
@@ -96,13 +86,13 @@ describe('what is no docket', () => {
       'coconut-flour',
       'tiger-nut-flour',
     ];
-    expect(outcome(CAKE, { withoutFlours: flours }).outcome).toBe('infeasible');
+    expect(outcomeOf(CAKE, { withoutFlours: flours }).outcome).toBe('infeasible');
   });
 });
 
 describe('what leaves the house', () => {
   it('promises no diet in its JSON-LD', () => {
-    expect(toJsonLd(docket(CAKE))).not.toHaveProperty('suitableForDiet');
+    expect(toJsonLd(docketOf(CAKE))).not.toHaveProperty('suitableForDiet');
   });
   it('leaves a document of today’s version as it is', () => expect(upcastRecipe(recipeV3)).toEqual(recipeV3));
   it('opens again what an older answer settled: nobody knows what it was given to', () =>

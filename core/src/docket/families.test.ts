@@ -1,14 +1,10 @@
-import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest } from '../kitchen';
+import { BUILT_IN_KITCHEN, EMPTY_REQUEST } from '../kitchen';
 import { readText } from '../testing';
 import { BINDER_SCHOOLS, FAMILIES, type FamilyId } from '../vocabulary';
 import { WHEAT_BAKES } from './cases/wheatBakes';
-import { convert, judge, type Docket } from '.';
+import { docketOf } from './testing';
+import { judge, type Docket } from '.';
 
-function docketOf(text: string, request: Partial<ConversionRequest> = {}): Docket {
-  const outcome = convert(readText(text), { ...EMPTY_REQUEST, ...request }, BUILT_IN_KITCHEN);
-  if (outcome.outcome !== 'docket') throw new Error(outcome.reasons.join('; '));
-  return outcome.docket;
-}
 /** A yeasted dough is held by husk, everything else by gum: what bakers use. */
 const usual = (family: FamilyId) => ({
   school: family === 'yeast-dough' ? ('husk' as const) : ('gum' as const),

@@ -18,5 +18,5 @@ export type {
   Outcome,
 } from './types';
 export { threadsOf, type Thread, type ThreadEnd, type Threads } from './threads';
-export { waysFor, type Way, type WayAsk } from './ways';
+export { takeWay, waysFor, type Way, type WayAsk } from './ways';
 export { UnreadableDocumentError, upcastDocket, upcastRecipe } from './upcast';

@@ -1,17 +1,10 @@
 import fc from 'fast-check';
-import { BUILT_IN_KITCHEN, EMPTY_REQUEST, NO_TILT, type ConversionRequest } from '../kitchen';
-import { readText } from '../testing';
+import { NO_TILT } from '../kitchen';
 import { BINDER_SCHOOLS, FAMILIES } from '../vocabulary';
 import { WHEAT_BAKES } from './cases/wheatBakes';
-import { convert, type Docket, type Outcome } from '.';
+import { docketOf, outcomeOf } from './testing';
+import type { Docket } from '.';
 
-const outcomeOf = (text: string, request: Partial<ConversionRequest> = {}): Outcome =>
-  convert(readText(text), { ...EMPTY_REQUEST, ...request }, BUILT_IN_KITCHEN);
-function docketOf(text: string, request: Partial<ConversionRequest> = {}): Docket {
-  const outcome = outcomeOf(text, request);
-  if (outcome.outcome !== 'docket') throw new Error(outcome.reasons.join('; '));
-  return outcome.docket;
-}
 /** Every number anywhere in a document. */
 function numbersIn(value: unknown): number[] {
   if (typeof value === 'number') return [value];

@@ -1,16 +1,11 @@
 import { readText } from '../testing';
-import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest } from '../kitchen';
+import type { ConversionRequest } from '../kitchen';
 import { bindSteps, TECHNIQUES } from '../method';
-import { convert, type DocketStep } from '.';
+import { docketOf } from './testing';
 
-const stepsOf = (text: string, request: Partial<ConversionRequest> = {}): readonly DocketStep[] => {
-  const outcome = convert(readText(text), { ...EMPTY_REQUEST, ...request }, BUILT_IN_KITCHEN);
-  if (outcome.outcome !== 'docket') throw new Error(outcome.reasons.join('; '));
-  return outcome.docket.method;
-};
 const said = (text: string, request: Partial<ConversionRequest> = {}) =>
-  stepsOf(text, request)
-    .map((step) => step.text)
+  docketOf(text, request)
+    .method.map((step) => step.text)
     .join('\n');
 
 const CAKE = `Lemon cake\n250 g plain flour\n200 g butter\n200 g caster sugar\n4 eggs\n8 g baking powder\n2 g baking soda\n120 ml milk\n30 ml lemon juice\nMethod\nCream the butter and sugar.\nBeat in the eggs.\nMix in the flour, powder and soda until just combined.\nStir in the milk and lemon juice.\nSing a song.\nBake in a 20 cm round tin at 175°C for 40 minutes.\nCut into slices.`;
@@ -28,7 +23,7 @@ describe('a step', () => {
   });
   it('that names nothing known is kept as written, marked, and never guessed about', () => {
     expect(bound[4]).toMatchObject({ bound: false, verbs: [], lines: [] });
-    expect(stepsOf(CAKE).find(({ source }) => source === 'Sing a song.')).toMatchObject({
+    expect(docketOf(CAKE).method.find(({ source }) => source === 'Sing a song.')).toMatchObject({
       text: 'Sing a song.',
       changed: false,
       bound: false,

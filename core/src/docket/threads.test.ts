@@ -1,14 +1,9 @@
-import { BUILT_IN_KITCHEN, EMPTY_REQUEST } from '../kitchen';
 import { readText } from '../testing';
 import { WHEAT_BAKES } from './cases/wheatBakes';
-import { convert, threadsOf } from '.';
+import { docketOf } from './testing';
+import { threadsOf } from '.';
 
-const of = (text: string) => {
-  const recipe = readText(text);
-  const outcome = convert(recipe, EMPTY_REQUEST, BUILT_IN_KITCHEN);
-  if (outcome.outcome !== 'docket') throw new Error(outcome.reasons.join());
-  return threadsOf(recipe, outcome.docket);
-};
+const of = (text: string) => threadsOf(readText(text), docketOf(text));
 
 describe('threads', () => {
   it.each(WHEAT_BAKES.slice(0, 12))('of $name carry all grams of what they lead to', ({ text }) => {

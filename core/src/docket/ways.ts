@@ -100,11 +100,14 @@ function describe(ask: WayAsk, docket: Docket, others: readonly WayAsk[]): Pick<
   };
 }
 
-const askedBy = (request: ConversionRequest, { route, jar, school }: WayAsk): ConversionRequest => ({
-  ...request,
+/** What of a request is otherwise when a way is taken. */
+export const takeWay = (
+  { blend }: Pick<ConversionRequest, 'blend'>,
+  { route, jar, school }: WayAsk,
+): Pick<ConversionRequest, 'school' | 'pins' | 'blend'> => ({
   school,
   pins: [],
-  blend: { ...request.blend, route: jar === null ? route : null, jar },
+  blend: { ...blend, route: jar === null ? route : null, jar },
 });
 
 /**
@@ -124,7 +127,7 @@ export function* waysFor(
   const found: { readonly ask: WayAsk; readonly docket: Docket }[] = [];
   for (const ask of candidates(family, work.request, work.kitchen, houseJars)) {
     if (found.length === MOST) break;
-    const { outcome } = yield* convertSteps(recipe, askedBy(request, ask), kitchen);
+    const { outcome } = yield* convertSteps(recipe, { ...request, ...takeWay(request, ask) }, kitchen);
     if (outcome.outcome === 'docket') found.push({ ask, docket: outcome.docket });
   }
   const asks = found.map(({ ask }) => ask);

@@ -1,5 +1,5 @@
-import pluralize from 'pluralize';
-import { ingredientLines, type Item, type Recipe, type Step } from '../read';
+import { ingredientLines, tokensOf, type Item, type Recipe, type Step } from '../read';
+import type { Role } from '../vocabulary';
 import { ROLE_WORDS, VERBS, type Verb } from './data/verbs';
 
 /** A step of a recipe with what it does and to which lines. */
@@ -18,28 +18,34 @@ const BLAND = new Set(['powder', 'extract', 'flour', 'juice', 'seed', 'water', '
 
 /** What a line is called by in a method: the last word of its name, or its last two where that alone says nothing. */
 function nameIn({ name }: Item): string {
-  const [first = ''] = name.toLowerCase().split(',');
-  const words = first.trim().split(/\s+/);
-  const last = pluralize.singular(words.at(-1) ?? '');
+  const words = tokensOf(name.split(',')[0]!);
+  const last = words.at(-1) ?? '';
   return BLAND.has(last) && words.length > 1 ? `${words.at(-2)} ${last}` : last;
 }
 
-function bind({ id, source }: Step, recipe: Recipe): BoundStep {
+/** The names and roles of a recipe's lines, as a method calls them. */
+interface Called {
+  readonly line: string;
+  readonly items: readonly { readonly role: Role; readonly name: string }[];
+}
+
+function bind({ id, source }: Step, called: readonly Called[]): BoundStep {
   const verbs = (Object.keys(VERBS) as Verb[]).filter((verb) => VERBS[verb].test(source));
-  const words = source
-    .toLowerCase()
-    .replace(/[^\p{L}\s]/gu, ' ')
-    .split(/\s+/)
-    .map((word) => pluralize.singular(word))
-    .join(' ');
+  const words = ` ${tokensOf(source).join(' ')} `;
   const roles = new Set(ROLE_WORDS.filter((row) => row.words.test(source)).flatMap((row) => [...row.roles]));
-  const named = (item: Item) => {
-    const name = nameIn(item);
-    return roles.has(item.role) || (name.length > 2 && ` ${words} `.includes(` ${name} `));
-  };
-  const lines = ingredientLines(recipe).flatMap((line) => (line.items.some(named) ? [line.id] : []));
+  const lines = called.flatMap(({ line, items }) =>
+    items.some(({ role, name }) => roles.has(role) || (name.length > 2 && words.includes(` ${name} `)))
+      ? [line]
+      : [],
+  );
   return { id, source, verbs, lines, bound: verbs.length > 0 || lines.length > 0 };
 }
 
 /** Binds every step of a recipe to what it does (verbs) and to the lines that it names. */
-export const bindSteps = (recipe: Recipe): BoundStep[] => recipe.method.map((step) => bind(step, recipe));
+export function bindSteps(recipe: Recipe): BoundStep[] {
+  const called = ingredientLines(recipe).map(({ id, items }): Called => ({
+    line: id,
+    items: items.map((item) => ({ role: item.role, name: nameIn(item) })),
+  }));
+  return recipe.method.map((step) => bind(step, called));
+}

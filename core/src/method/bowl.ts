@@ -1,4 +1,5 @@
 import { wheatLines, type ConvertedPart } from '../balance';
+import { NUT_BUTTERS } from '../blend';
 import { getIngredient, type Catalogue } from '../catalogue';
 import { profileOf, type Profile } from '../family';
 import type { FormulaLine } from '../formula';
@@ -23,7 +24,6 @@ export interface Bowl {
 }
 
 const SOAKED = ['psyllium-husk', 'psyllium-powder', 'flax-meal', 'chia-seed'];
-const NUT_BUTTERS = ['almond-butter', 'peanut-butter', 'sunflower-butter', 'tahini'];
 const RUBBED = new Set<FamilyId>(['pastry', 'scone', 'crumble', 'cut-out']);
 
 /** The bowl of a conversion. */
@@ -35,7 +35,6 @@ export function bowlOf(parts: readonly ConvertedPart[], family: FamilyId, catalo
     [...now, ...before].map((line) => [line.line.split(':')[0]!, line]),
   );
   const roleOf = (line: string) => own.get(line)?.role;
-  const cooked = parts.flatMap(({ shifts }) => shifts).find(({ to }) => / of it cooked in /.test(to))?.to;
   return {
     family,
     profile: profileOf(family),
@@ -49,7 +48,7 @@ export function bowlOf(parts: readonly ConvertedPart[], family: FamilyId, catalo
             ? 'nut butter'
             : null,
     soaked: SOAKED.some(has),
-    cooked: cooked ?? null,
+    cooked: parts.find(({ cooked }) => cooked !== null)?.cooked ?? null,
     has,
     hasRole: (role) => now.some((line) => line.role === role),
     ingredientOf: (line) => own.get(line)?.ingredient,

@@ -9,6 +9,9 @@ export type BinderSchool = (typeof BINDER_SCHOOLS)[number];
 export const TILTED = ['drink', 'binder', 'sugar', 'fat'] as const;
 export type Tilted = (typeof TILTED)[number];
 
+/** No kitchen stands higher above the sea than this, m. */
+export const HIGHEST_METRES = 6000;
+
 /** The ways from wheat to a blend. */
 export const ROUTES = [
   'grain-blend',

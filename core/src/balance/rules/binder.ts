@@ -1,9 +1,9 @@
-import { getIngredient } from '../../catalogue';
 import type { FormulaLine } from '../../formula';
-import type { BinderSchool } from '../../vocabulary';
+import type { BinderSchool, Role } from '../../vocabulary';
 import { bindingCredit, bindingMissing, bindingNeed } from '../binding';
 import { COOKED_STARCH, EGG_LED_PER_FLOUR, SCHOOLS, XANTHAN_EQUIVALENT } from '../data/binders';
 import { flourGrams } from '../flour';
+import { heaviest, newLine, withMore } from '../lines';
 import type { PartState, Setting, Shift, SwapRule } from '../types';
 import { lineWords, weighed } from '../words';
 import { troublesOf } from './standIn';
@@ -36,7 +36,7 @@ const shiftOf = (part: PartState, shift: Pick<Shift, 'line' | 'from' | 'to' | 'b
   confidence: binder.confidence,
 });
 
-const with1 = (part: PartState, lines: readonly FormulaLine[], shift: Shift): PartState => ({
+const withShift = (part: PartState, lines: readonly FormulaLine[], shift: Shift): PartState => ({
   ...part,
   lines,
   shifts: [...part.shifts, shift],
@@ -48,8 +48,7 @@ function added(part: PartState, school: BinderSchool, missing: number, setting: 
   const per100 = missing / XANTHAN_EQUIVALENT.rows[ingredient]!;
   const { most, how } = SCHOOLS.rows[school];
   const grams = (Math.min(per100, most) * flourGrams(part.lines, setting.catalogue)) / 100;
-  const { name, role } = getIngredient(setting.catalogue, ingredient);
-  const line = { line: `${part.id}+${ingredient}`, ingredient, name, role, grams, low: grams, high: grams };
+  const line = newLine(`${part.id}+${ingredient}`, ingredient, grams, setting.catalogue);
   const credit = bindingCredit(part.lines, part.original, setting);
   const shift = shiftOf(part, {
     line: line.line,
@@ -57,42 +56,31 @@ function added(part: PartState, school: BinderSchool, missing: number, setting: 
     to: lineWords(line),
     because: `this bake used its gluten for ${bindingNeed(part, setting).toFixed(1)} g xanthan’s worth of hold in 100 g of flour${credit > LEAST_DOSE ? `; egg and flour already give ${credit.toFixed(1)}` : ''}; ${how}`,
   });
-  const now = with1(part, [...part.lines, line], shift);
+  const now = withShift(part, [...part.lines, line], shift);
   if (per100 <= most * 1.02) return now;
-  const short = `The ${name} stops at ${most} g for 100 g of flour, where more would be gummy or be tasted: it holds ${Math.round((100 * most) / per100)} % of what is missing. An egg, or another binder, makes up for it.`;
+  const short = `The ${line.name} stops at ${most} g for 100 g of flour, where more would be gummy or be tasted: it holds ${Math.round((100 * most) / per100)} % of what is missing. An egg, or another binder, makes up for it.`;
   return { ...now, warnings: [...now.warnings, short] };
 }
 
 function eggLed(part: PartState, setting: Setting): PartState {
   const grams = EGG_LED_PER_FLOUR * flourGrams(part.lines, setting.catalogue);
-  const { name, role } = getIngredient(setting.catalogue, 'egg');
-  const known = part.lines.find(({ ingredient }) => ingredient === 'egg');
-  const lines = known
-    ? part.lines.map((line) =>
-        line === known
-          ? { ...line, grams: line.grams + grams, low: line.low + grams, high: line.high + grams }
-          : line,
-      )
-    : [
-        ...part.lines,
-        { line: `${part.id}+egg`, ingredient: 'egg', name, role, grams, low: grams, high: grams },
-      ];
+  const { lines, was, now } = withMore(part, 'egg', grams, setting.catalogue);
   const shift = shiftOf(part, {
-    line: known?.line ?? `${part.id}+egg`,
-    from: known ? lineWords(known) : 'nothing',
-    to: weighed((known?.grams ?? 0) + grams, name),
+    line: now.line,
+    from: was ? lineWords(was) : 'nothing',
+    to: lineWords(now),
     because: 'an egg for each 250 g of flour binds in the place of gum; its water is taken out of the liquid',
   });
-  return with1(part, lines, shift);
+  return withShift(part, lines, shift);
 }
 
-const heaviestOf = (lines: readonly FormulaLine[], roles: readonly string[]) =>
-  [...lines.filter(({ role }) => roles.includes(role))].sort((a, b) => b.grams - a.grams)[0];
+const heaviestOf = (lines: readonly FormulaLine[], wanted: Role) =>
+  heaviest(lines.filter(({ role }) => role === wanted));
 
 /** Part of the starch is cooked in part of the liquid: nothing new comes in. Without liquid there is nothing to cook it in. */
 function cookedStarch(part: PartState, missing: number, setting: Setting): PartState {
-  const starch = heaviestOf(part.lines, ['starch']) ?? heaviestOf(part.lines, ['gf-flour']);
-  const liquid = heaviestOf(part.lines, ['liquid']);
+  const starch = heaviestOf(part.lines, 'starch') ?? heaviestOf(part.lines, 'gf-flour');
+  const liquid = heaviestOf(part.lines, 'liquid');
   if (!starch || !liquid)
     return {
       ...part,
@@ -100,13 +88,14 @@ function cookedStarch(part: PartState, missing: number, setting: Setting): PartS
     };
   const flour = flourGrams(part.lines, setting.catalogue);
   const grams = Math.min(starch.grams, COOKED_STARCH.ofFlour * flour, liquid.grams / COOKED_STARCH.liquid);
-  const now = with1(
-    part,
+  const cooked = `${weighed(grams, starch.name)} of it cooked in ${weighed(grams * COOKED_STARCH.liquid, liquid.name)}`;
+  const now = withShift(
+    { ...part, cooked },
     part.lines,
     shiftOf(part, {
       line: starch.line,
       from: lineWords(starch),
-      to: `${weighed(grams, starch.name)} of it cooked in ${weighed(grams * COOKED_STARCH.liquid, liquid.name)}`,
+      to: cooked,
       because: `starch that has swollen binds as ${COOKED_STARCH.credit} g of xanthan in 100 g of flour, and keeps a crumb moist`,
     }),
   );
@@ -115,32 +104,9 @@ function cookedStarch(part: PartState, missing: number, setting: Setting): PartS
   return { ...now, warnings: [...now.warnings, short] };
 }
 
-/** Says what binds when no binder is added. */
-function enough(part: PartState, need: number, credit: number): PartState {
-  return with1(
-    part,
-    part.lines,
-    shiftOf(part, {
-      line: null,
-      from: 'gluten',
-      to: 'no binder added',
-      because: `egg, sweet rice or gum already there binds as ${credit.toFixed(1)} g of xanthan for 100 g of flour; this bake needs ${need.toFixed(1)} g`,
-    }),
-  );
-}
-
-function without(part: PartState, missing: number): PartState {
-  return with1(
-    part,
-    part.lines,
-    shiftOf(part, {
-      line: null,
-      from: 'gluten',
-      to: 'no binder added',
-      because: `asked for none; ${missing.toFixed(1)} g xanthan’s worth of hold is missing in 100 g of flour`,
-    }),
-  );
-}
+/** Says why no binder is added. */
+const nothingAdded = (part: PartState, because: string): PartState =>
+  withShift(part, part.lines, shiftOf(part, { line: null, from: 'gluten', to: 'no binder added', because }));
 
 export const binder: SwapRule = {
   id: 'binder',
@@ -150,10 +116,19 @@ export const binder: SwapRule = {
   swap(part, setting) {
     if (part.replaced === 0) return part;
     const missing = bindingMissing(part, setting);
-    if (missing < LEAST_DOSE)
-      return enough(part, bindingNeed(part, setting), bindingCredit(part.lines, part.original, setting));
+    if (missing < LEAST_DOSE) {
+      const credit = bindingCredit(part.lines, part.original, setting).toFixed(1);
+      return nothingAdded(
+        part,
+        `egg, sweet rice or gum already there binds as ${credit} g of xanthan for 100 g of flour; this bake needs ${bindingNeed(part, setting).toFixed(1)} g`,
+      );
+    }
     const school = schoolFor(setting);
-    if (school === 'none') return without(part, missing);
+    if (school === 'none')
+      return nothingAdded(
+        part,
+        `asked for none; ${missing.toFixed(1)} g xanthan’s worth of hold is missing in 100 g of flour`,
+      );
     if (school === 'egg-led') return eggLed(part, setting);
     if (school === 'cooked-starch') return cookedStarch(part, missing, setting);
     return added(part, school, missing, setting);

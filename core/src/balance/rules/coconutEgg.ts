@@ -1,4 +1,4 @@
-import { getIngredient } from '../../catalogue';
+import { withMore } from '../lines';
 import type { SwapRule } from '../types';
 import { lineWords } from '../words';
 
@@ -20,31 +20,18 @@ export const coconutEgg: SwapRule = {
       part.lines.filter(({ ingredient }) => ingredient === id).reduce((sum, line) => sum + line.grams, 0);
     const missing = (grams('coconut-flour') / COCONUT_PER_EGG) * LARGE_EGG - grams('egg');
     if (missing < NOTICED) return part;
-    const there = part.lines.find(({ ingredient }) => ingredient === 'egg');
-    const { name, role } = getIngredient(catalogue, 'egg');
-    const line = there
-      ? { ...there, grams: there.grams + missing, low: there.low + missing, high: there.high + missing }
-      : {
-          line: `${part.id}+egg`,
-          ingredient: 'egg',
-          name,
-          role,
-          grams: missing,
-          low: missing,
-          high: missing,
-        };
-    const lines = there ? part.lines.map((one) => (one === there ? line : one)) : [...part.lines, line];
+    const { lines, was, now } = withMore(part, 'egg', missing, catalogue);
     return {
       ...part,
       lines,
       shifts: [
         ...part.shifts,
         {
-          id: `coconut-egg:${line.line}`,
+          id: `coconut-egg:${now.line}`,
           rule: 'coconut-egg',
-          line: line.line,
-          from: there ? lineWords(there) : 'nothing',
-          to: lineWords(line),
+          line: now.line,
+          from: was ? lineWords(was) : 'nothing',
+          to: lineWords(now),
           because:
             'so little coconut flour takes the wheat’s place that egg makes up for its solids: one for about 18 g',
           source: coconutEgg.source,

@@ -2,6 +2,7 @@ import { getIngredient, unfold } from '../../catalogue';
 import { ROUTE_TABLE } from '../../blend';
 import type { FormulaLine } from '../../formula';
 import { BLEND_MARK, blendFor, wheatGrams, wheatLines } from '../flour';
+import { inPlaceOf } from '../lines';
 import type { PartState, Setting, SwapRule } from '../types';
 import { lineWords, weighed } from '../words';
 
@@ -9,18 +10,10 @@ import { lineWords, weighed } from '../words';
 function broughtAlong(line: FormulaLine, { catalogue }: Setting): FormulaLine[] {
   return unfold(catalogue, line.ingredient)
     .filter(({ ingredient }) => getIngredient(catalogue, ingredient).role !== 'wheat-flour')
-    .map(({ ingredient, share }) => {
-      const { name, role } = getIngredient(catalogue, ingredient);
-      return {
-        line: `${line.line}+${ingredient}`,
-        ingredient,
-        name,
-        role,
-        grams: line.grams * share,
-        low: line.low * share,
-        high: line.high * share,
-      };
-    });
+    .map(({ ingredient, share }) => ({
+      ...inPlaceOf(line, ingredient, share, catalogue),
+      line: `${line.line}+${ingredient}`,
+    }));
 }
 
 /** The blend's flours in the place of the part's wheat. Their lines are `line:flour` of the first wheat line. */

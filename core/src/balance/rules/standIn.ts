@@ -7,6 +7,7 @@ import { FLAX_MOST, PUREE_FOR_EGG } from '../data/binders';
 import { LIFT_FOR_EGG, STAND_INS, type StandIn, type Trouble } from '../data/standIns';
 import { flourGrams } from '../flour';
 import type { PartState, SwapRule } from '../types';
+import { inPlaceOf, newLine, times } from '../lines';
 import { lineWords } from '../words';
 
 const FLAX = 'flax-meal';
@@ -46,20 +47,11 @@ export function findStandIn(
   );
 }
 
-function put(line: FormulaLine, row: StandIn, catalogue: Catalogue): FormulaLine[] {
-  return row.to.map(({ ingredient, ratio }, at) => {
-    const { name, role } = getIngredient(catalogue, ingredient);
-    return {
-      line: at === 0 ? line.line : `${line.line}+${ingredient}`,
-      ingredient,
-      name,
-      role,
-      grams: line.grams * ratio,
-      low: line.low * ratio,
-      high: line.high * ratio,
-    };
-  });
-}
+const put = (line: FormulaLine, row: StandIn, catalogue: Catalogue): FormulaLine[] =>
+  row.to.map(({ ingredient, ratio }, at) => ({
+    ...inPlaceOf(line, ingredient, ratio, catalogue),
+    line: at === 0 ? line.line : `${line.line}+${ingredient}`,
+  }));
 
 /**
  * Ground flax for many eggs would be more than the flour bears: what is over comes as apple purée. `now`: the flax and its
@@ -74,22 +66,10 @@ function withPuree(
   const flax = now.find(({ ingredient }) => ingredient === FLAX)?.grams ?? 0;
   if (flax <= room || flax === 0) return [...now];
   const share = Math.max(0, room) / flax;
-  const scaled = now.map((line) => ({
-    ...line,
-    grams: line.grams * share,
-    low: line.low * share,
-    high: line.high * share,
-  }));
-  const { name, role } = getIngredient(catalogue, PUREE);
-  const of = (grams: number) => grams * (1 - share) * PUREE_FOR_EGG;
+  const scaled = now.map((line) => times(line, share));
   const puree = {
+    ...inPlaceOf(egg, PUREE, (1 - share) * PUREE_FOR_EGG, catalogue),
     line: `${egg.line}+${PUREE}`,
-    ingredient: PUREE,
-    name,
-    role,
-    grams: of(egg.grams),
-    low: of(egg.low),
-    high: of(egg.high),
   };
   return [...scaled.filter(({ grams }) => grams > 0), puree];
 }
@@ -109,10 +89,7 @@ function withLift(
       ['baking-soda', LIFT_FOR_EGG.soda],
       ['vinegar', LIFT_FOR_EGG.vinegar],
     ] as const
-  ).map(([ingredient, grams]): FormulaLine => {
-    const { name, role } = getIngredient(catalogue, ingredient);
-    return { line: `${part.id}+${ingredient}`, ingredient, name, role, grams, low: grams, high: grams };
-  });
+  ).map(([ingredient, grams]) => newLine(`${part.id}+${ingredient}`, ingredient, grams, catalogue));
   const shift = {
     id: `egg-lift:${part.id}`,
     rule: 'stand-in',

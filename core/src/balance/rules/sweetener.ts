@@ -1,23 +1,20 @@
-import { getIngredient } from '../../catalogue';
+import { getIngredient, type Catalogue } from '../../catalogue';
 import { sodaMmol, type FormulaLine } from '../../formula';
 import { SWEETENERS } from '../data/sweeteners';
+import { heaviest, inPlaceOf, withMore } from '../lines';
+import { isSweet } from '../sweetening';
 import type { PartState, SwapRule } from '../types';
 import { lineWords } from '../words';
 
-const SUGARS = (line: FormulaLine) => line.role === 'sugar' || line.role === 'syrup';
 /** Less acid than this, mmol, isn't worth a pinch. */
 const WORTH_IT = 4;
 
-/** The acid that a sweetener brings is met with soda, where powder or soda raises the part: else it would take the lift's soda. */
-function metWithSoda(lines: readonly FormulaLine[], acid: number): readonly FormulaLine[] {
-  const soda = lines.find(({ ingredient }) => ingredient === 'baking-soda');
-  if (!soda || acid < WORTH_IT) return lines;
-  const more = acid / sodaMmol(1);
-  return lines.map((line) =>
-    line === soda
-      ? { ...line, grams: line.grams + more, low: line.low + more, high: line.high + more }
-      : line,
-  );
+/** The acid that a sweetener brings is met with soda, where soda raises the part: else it would take the lift's. */
+function metWithSoda(part: PartState, acid: number, catalogue: Catalogue): readonly FormulaLine[] {
+  const soda = part.lines.some(({ ingredient }) => ingredient === 'baking-soda');
+  return soda && acid >= WORTH_IT
+    ? withMore(part, 'baking-soda', acid / sodaMmol(1), catalogue).lines
+    : part.lines;
 }
 
 /** The main sugar gives way to what was asked for, as sweet as it was; its water is taken out of the liquid by the balances. */
@@ -28,25 +25,15 @@ export const sweetener: SwapRule = {
   confidence: SWEETENERS.confidence,
   swap(part: PartState, { request, catalogue }) {
     const to = request.sweetener === null ? undefined : SWEETENERS.rows[request.sweetener];
-    const main = [...part.lines.filter(SUGARS)].sort((a, b) => b.grams - a.grams)[0];
+    const main = heaviest(part.lines.filter(isSweet));
     if (!to || request.sweetener === null || !main || main.ingredient === request.sweetener) return part;
     const was = SWEETENERS.rows[main.ingredient]?.sweetness ?? 1;
-    const ratio = was / to.sweetness;
-    const { name, role, acid } = getIngredient(catalogue, request.sweetener);
-    const now = {
-      ...main,
-      ingredient: request.sweetener,
-      name,
-      role,
-      grams: main.grams * ratio,
-      low: main.low * ratio,
-      high: main.high * ratio,
-    };
-    const brought = (now.grams * acid) / 100;
+    const now = inPlaceOf(main, request.sweetener, was / to.sweetness, catalogue);
+    const brought = (now.grams * getIngredient(catalogue, request.sweetener).acid) / 100;
     const lines = part.lines.map((line) => (line === main ? now : line));
     return {
       ...part,
-      lines: metWithSoda(lines, brought),
+      lines: metWithSoda({ ...part, lines }, brought, catalogue),
       shifts: [
         ...part.shifts,
         {

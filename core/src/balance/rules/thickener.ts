@@ -1,6 +1,7 @@
 import { getIngredient } from '../../catalogue';
 import { massOf } from '../../formula';
 import { wheatGrams, wheatLines } from '../flour';
+import { inPlaceOf } from '../lines';
 import type { Setting, SwapRule } from '../types';
 import { lineWords, weighed } from '../words';
 
@@ -31,19 +32,9 @@ export const thickener: SwapRule = {
     if (grams === 0 || grams > MOST_GRAMS || grams > MOST_SHARE * massOf(part.lines)) return part;
     const wheat = wheatLines(part.lines, setting.catalogue);
     const ingredient = starchFor(setting);
-    const { name, role } = getIngredient(setting.catalogue, ingredient);
+    const { name } = getIngredient(setting.catalogue, ingredient);
     const lines = part.lines.map((line) =>
-      wheat.includes(line)
-        ? {
-            ...line,
-            ingredient,
-            name,
-            role,
-            grams: line.grams * STARCH_FOR_FLOUR,
-            low: line.low * STARCH_FOR_FLOUR,
-            high: line.high * STARCH_FOR_FLOUR,
-          }
-        : line,
+      wheat.includes(line) ? inPlaceOf(line, ingredient, STARCH_FOR_FLOUR, setting.catalogue) : line,
     );
     const shifts = wheat.map((line) => ({
       id: `thickener:${line.line}`,

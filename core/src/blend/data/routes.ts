@@ -23,7 +23,8 @@ export interface Route {
   readonly worse: string;
 }
 
-const BUTTERS = ['almond-butter', 'peanut-butter', 'sunflower-butter', 'tahini'] as const;
+/** Nut and seed butters that can be the only flour. */
+export const NUT_BUTTERS = ['almond-butter', 'peanut-butter', 'sunflower-butter', 'tahini'] as const;
 const CAKE = { 'white-rice-flour': 40, 'sorghum-flour': 15, 'potato-starch': 25, 'tapioca-starch': 20 } as const;
 const CASSAVA = { 'cassava-flour': 60, 'tiger-nut-flour': 22, 'arrowroot': 18 } as const;
 const ALMOND_CAKE = { 'almond-flour': 72, 'tapioca-starch': 23, 'coconut-flour': 5 } as const;
@@ -96,7 +97,7 @@ export const ROUTE_TABLE: { readonly source: string; readonly confidence: 'commo
     },
     'nut-butter-led': {
       name: 'nut or seed butter', mass: { by: 'thirst' }, flavour: 5, grit: 2, caps: { 'almond-butter': 1, 'peanut-butter': 1, 'sunflower-butter': 1, 'tahini': 1, 'tapioca-starch': 0.3, 'arrowroot': 0.3, 'coconut-flour': 0.1 },
-      only: [...BUTTERS, 'tapioca-starch', 'arrowroot', 'coconut-flour'], leads: BUTTERS,
+      only: [...NUT_BUTTERS, 'tapioca-starch', 'arrowroot', 'coconut-flour'], leads: NUT_BUTTERS,
       families: ['drop-cookie', 'brownie', 'muffin', 'mug-cake', 'flourless'],
       because: 'a nut or seed butter drinks little: as much of it as drinks the same, and its fat takes the place of the butter',
       worse: 'rich and dark, and each jar spreads differently',

@@ -7,7 +7,8 @@ import { sayGrams } from '../../ui/say';
 import { useDocket, useDraft, useEdit } from '../bench/onBench';
 import { newSheet } from '../log/newSheet';
 
-type Fault = 'tooStiff' | 'tooLoose';
+const FAULTS = ['tooStiff', 'tooLoose'] as const;
+type Fault = (typeof FAULTS)[number];
 const WORDS: Readonly<Record<Fault, string>> = { tooStiff: 'Too stiff', tooLoose: 'Too loose' };
 
 /** How it should look in the bowl, and one press for what to add when it doesn't. What is added is noted for the log. */
@@ -24,7 +25,7 @@ export function AtBowl({ bowl }: { readonly bowl: DocketBowl }) {
       </Looks>
       {bowl.pilot ? <Small>{bowl.pilot}</Small> : null}
       <Row $gap={3}>
-        {(['tooStiff', 'tooLoose'] as const).map((fault) => {
+        {FAULTS.map((fault) => {
           const dose = bowl[fault];
           const left = dose ? dose.most - given[fault] * dose.grams : 0;
           return dose ? (
@@ -35,7 +36,7 @@ export function AtBowl({ bowl }: { readonly bowl: DocketBowl }) {
         })}
       </Row>
       <div role="status">
-        {(['tooStiff', 'tooLoose'] as const).map((fault) => {
+        {FAULTS.map((fault) => {
           const dose = bowl[fault];
           if (!dose || given[fault] === 0) return null;
           return (

@@ -1,5 +1,5 @@
 import { styled } from 'styled-components';
-import type { Docket, Way } from '@omniarton/core/docket';
+import { takeWay, type Docket, type Way } from '@omniarton/core/docket';
 import { useKitchen } from '../../cupboard/useKitchen';
 import { askSlow } from '../../engine/engine';
 import { useKitchenAnswer } from '../../engine/useKitchenAnswer';
@@ -53,8 +53,6 @@ function Compared({ ways, stale }: { readonly ways: readonly Way[]; readonly sta
     school === request.school &&
     jar === request.blend.jar &&
     (route === request.blend.route || ways[0]!.ask.route === route);
-  const take = ({ ask: { route, school, jar } }: Way) =>
-    ask({ school, pins: [], blend: { ...request.blend, route: jar === null ? route : null, jar } });
   return (
     <Stack $gap={2}>
       <Scroll>
@@ -72,7 +70,7 @@ function Compared({ ways, stale }: { readonly ways: readonly Way[]; readonly sta
                   {isNow(way) ? (
                     <Small>as it is now</Small>
                   ) : (
-                    <Button onPress={() => take(way)}>Take this way</Button>
+                    <Button onPress={() => ask(takeWay(request, way.ask))}>Take this way</Button>
                   )}
                 </th>
               ))}

@@ -3,7 +3,7 @@ import { Label, Slider, SliderOutput, SliderThumb, SliderTrack } from 'react-ari
 import { styled } from 'styled-components';
 import { DESCRIBED, SWEETENERS } from '@omniarton/core/balance';
 import { NO_TILT, type ConversionRequest } from '@omniarton/core/kitchen';
-import { TILTED, type Tilted } from '@omniarton/core/vocabulary';
+import { HIGHEST_METRES, TILTED, type Tilted } from '@omniarton/core/vocabulary';
 import { Button, Chip } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
@@ -22,7 +22,6 @@ const SWEET = [
   { id: OWN, name: 'its own sugar' },
   ...Object.entries(SWEETENERS.rows).map(([id, { name }]) => ({ id, name })),
 ];
-const HIGHEST = 6000;
 
 /** What if: each handle asks for more or less than its balance does, and the rest is balanced around it at once. */
 export const WhatIf = memo(function WhatIf() {
@@ -93,7 +92,7 @@ const Height = memo(function Height() {
       label="Kitchen above the sea"
       unit="m"
       min={0}
-      max={HIGHEST}
+      max={HIGHEST_METRES}
       value={metres}
       onCommit={(altitudeMetres) => ask(() => ({ altitudeMetres }))}
     />

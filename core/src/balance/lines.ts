@@ -1,0 +1,51 @@
+import { getIngredient, type Catalogue } from '../catalogue';
+import type { FormulaLine } from '../formula';
+
+/** A line that a rule brings in, weighed exactly. */
+export function newLine(line: string, ingredient: string, grams: number, catalogue: Catalogue): FormulaLine {
+  const { name, role } = getIngredient(catalogue, ingredient);
+  return { line, ingredient, name, role, grams, low: grams, high: grams };
+}
+
+/** A line in another amount; its doubt goes with it. */
+export const times = (line: FormulaLine, factor: number): FormulaLine => ({
+  ...line,
+  grams: line.grams * factor,
+  low: line.low * factor,
+  high: line.high * factor,
+});
+
+/** Another ingredient in a line's place, so many grams of it for a gram. */
+export function inPlaceOf(
+  line: FormulaLine,
+  ingredient: string,
+  ratio: number,
+  catalogue: Catalogue,
+): FormulaLine {
+  const { name, role } = getIngredient(catalogue, ingredient);
+  return { ...times(line, ratio), ingredient, name, role };
+}
+
+/** More of what is in a part already, or a line of its own where it isn't. */
+export function withMore(
+  part: { readonly id: string; readonly lines: readonly FormulaLine[] },
+  ingredient: string,
+  grams: number,
+  catalogue: Catalogue,
+): {
+  readonly lines: readonly FormulaLine[];
+  readonly was: FormulaLine | undefined;
+  readonly now: FormulaLine;
+} {
+  const was = part.lines.find((line) => line.ingredient === ingredient);
+  if (!was) {
+    const now = newLine(`${part.id}+${ingredient}`, ingredient, grams, catalogue);
+    return { lines: [...part.lines, now], was, now };
+  }
+  const now = { ...was, grams: was.grams + grams, low: was.low + grams, high: was.high + grams };
+  return { lines: part.lines.map((line) => (line === was ? now : line)), was, now };
+}
+
+/** The line with the most grams; of two that weigh the same the one whose id comes first. */
+export const heaviest = (lines: readonly FormulaLine[]): FormulaLine | undefined =>
+  [...lines].sort((a, b) => b.grams - a.grams || (a.line < b.line ? -1 : 1))[0];
