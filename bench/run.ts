@@ -40,7 +40,8 @@ const page = await pageFigures();
 console.log(row('edit to docket, in the browser', page.edit, base, 100));
 console.log(row('main thread, a key', page.key, base, 8));
 console.log(row('main thread, a move while dragging a share', page.drag, base, 8));
-console.log(row('main thread, a move of a handle of “what if”', page.handle, base, 8));
+console.log(row('main thread, a task while a handle of “what if” moves', page.handleTask, base, 8));
+console.log(row('all that it does between two moves of the handle', page.handle, base));
 console.log(row(`a wish, to a settled docket, ${FLOURS} bags`, page.wish, base));
 console.log(
   `engine answers shown while dragging: ${page.answersPerSecond.toFixed(0)} a second (wanted: at least 10)`,

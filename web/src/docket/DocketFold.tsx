@@ -1,7 +1,6 @@
 import { useId, useState } from 'react';
 import { styled } from 'styled-components';
-import { isStale } from '../engine/engineSlice';
-import { useDraft, useEngine } from '../stages/bench/onBench';
+import { useDraft, useEngine, useStale } from '../stages/bench/onBench';
 import { Figure } from '../ui/layout';
 import { sayGrams } from '../ui/say';
 import { DocketActions } from './DocketActions';
@@ -13,7 +12,7 @@ export function DocketFold() {
   const [open, setOpen] = useState(false);
   const id = useId();
   const outcome = useEngine((engine) => engine.outcome);
-  const stale = useEngine(isStale);
+  const stale = useStale();
   const written = useDraft(({ doc }) => doc.text.trim() !== '');
   const docket = outcome?.outcome === 'docket' ? outcome.docket : null;
   const grams = docket?.parts
@@ -50,6 +49,7 @@ const Aside = styled.aside`
   top: 50px;
   max-height: calc(100vh - 50px);
   overflow: auto;
+  contain: content;
   padding: ${({ theme }) => `${theme.space(4)} ${theme.space(5)} ${theme.space(8)} 0`};
   ${({ theme }) => theme.phone} {
     position: fixed;

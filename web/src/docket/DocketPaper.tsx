@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { styled } from 'styled-components';
 import {
   placeWords,
@@ -16,12 +17,13 @@ import { DocketLineRow } from './DocketLineRow';
 
 interface Props {
   readonly docket: Docket;
+  /** The time in the oven is the answer to an older question. */
   readonly stale: boolean;
 }
 
 /** The converted recipe as you would pin it up. It prints on one page. */
-export function DocketPaper({ docket, stale }: Props) {
-  const { title, family, guard, parts, method, warnings, rest } = docket;
+export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
+  const { title, family, bake, guard, parts, method, warnings, rest } = docket;
   const out = guard.without.map((one) => `no ${avoidanceWords(one)}`);
   return (
     <Paper>
@@ -46,7 +48,7 @@ export function DocketPaper({ docket, stale }: Props) {
           </GuardState>
         ) : null}
       </header>
-      <Bake docket={docket} stale={stale} />
+      <Bake bake={bake} family={family} stale={stale} />
       {parts.map((part) => (
         <PartOf key={part.id} part={part} />
       ))}
@@ -74,9 +76,9 @@ export function DocketPaper({ docket, stale }: Props) {
       </Cautions>
     </Paper>
   );
-}
+});
 
-function Bake({ docket: { bake, family }, stale }: Props) {
+function Bake({ bake, family, stale }: Pick<Docket, 'bake' | 'family'> & Pick<Props, 'stale'>) {
   const unit = useTemperatureUnit();
   return (
     <BakeLine>
@@ -101,7 +103,7 @@ function Bake({ docket: { bake, family }, stale }: Props) {
   );
 }
 
-function PartOf({ part }: { readonly part: DocketPart }) {
+const PartOf = memo(function PartOf({ part }: { readonly part: DocketPart }) {
   const { name, blend, lines } = part;
   const kinds = new Map(blend.map((one) => [one.ingredient, one.class]));
   return (
@@ -119,10 +121,11 @@ function PartOf({ part }: { readonly part: DocketPart }) {
       </ul>
     </section>
   );
-}
+});
 
 /** A changed step has a mark, and the words that it had stay a tap away. */
-function StepOf({ step: { text, source, changed } }: { readonly step: DocketStep }) {
+const StepOf = memo(function StepOf({ step }: { readonly step: DocketStep }) {
+  const { text, source, changed } = step;
   return (
     <li data-changed={changed || undefined}>
       {unnumbered(text)}
@@ -134,7 +137,7 @@ function StepOf({ step: { text, source, changed } }: { readonly step: DocketStep
       ) : null}
     </li>
   );
-}
+});
 
 const Paper = styled.article`
   position: relative;

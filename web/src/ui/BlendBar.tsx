@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { BlendPart } from '@omniarton/core/blend';
 import { styled } from 'styled-components';
 import { patternId } from './Flour';
@@ -9,7 +10,7 @@ interface Props {
 }
 
 /** A blend as a bar: each flour's share in the pattern of its class. */
-export function BlendBar({ shares, height = 34 }: Props) {
+export const BlendBar = memo(function BlendBar({ shares, height = 34 }: Props) {
   const starts = shares.map((_, at) => shares.slice(0, at).reduce((sum, { share }) => sum + share, 0));
   const words = shares.map(({ name, share }) => `${name} ${sayPercent(share)} %`).join(', ');
   return (
@@ -27,7 +28,7 @@ export function BlendBar({ shares, height = 34 }: Props) {
       ))}
     </Bar>
   );
-}
+});
 
 const Bar = styled.svg`
   display: block;

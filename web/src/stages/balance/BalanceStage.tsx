@@ -3,14 +3,13 @@ import type { Docket, DocketPart } from '@omniarton/core/docket';
 import { SCHOOLS, type Balance } from '@omniarton/core/balance';
 import { profileOf } from '@omniarton/core/family';
 import { BINDER_SCHOOLS, type BalanceId } from '@omniarton/core/vocabulary';
-import { isStale } from '../../engine/engineSlice';
 import { Choice } from '../../ui/Choice';
 import { Fold } from '../../ui/Fold';
 import { Heading, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { Rail } from '../../ui/Rail';
 import { NeedsDocket } from '../bench/NeedsDocket';
-import { useAskLater, useDocket, useDraft, useEngine } from '../bench/onBench';
+import { useAskLater, useDocket, useDraft, useEngine, useRestedDocket, useStale } from '../bench/onBench';
 import { Accounts } from './Accounts';
 import { AtBowl } from './AtBowl';
 import { Expected } from './Expected';
@@ -43,13 +42,31 @@ export const BALANCE_WORDS: Readonly<Record<BalanceId, BalanceWords>> = {
 
 /** Every balance on its rail, every shift with its because, every weight to be overruled. */
 export function BalanceStage() {
-  const docket = useDocket();
-  if (!docket) return <NeedsDocket what="balances" />;
-  const built = docket.parts.filter(({ balances }) => balances.length > 0);
+  const there = useEngine(({ outcome }) => outcome?.outcome === 'docket');
+  if (!there) return <NeedsDocket what="balances" />;
   return (
     <Stack $gap={7}>
       <School />
       <Threads />
+      <Balances />
+      <WhatIf />
+      <InWords />
+      <Fold name="Other ways to convert it, side by side">
+        <Ways />
+      </Fold>
+      <Overruling />
+    </Stack>
+  );
+}
+
+const builtOf = ({ parts }: Docket) => parts.filter(({ balances }) => balances.length > 0);
+
+function Balances() {
+  const docket = useDocket();
+  if (!docket) return null;
+  const built = builtOf(docket);
+  return (
+    <>
       {built.map((part) => (
         <Rails key={part.id} part={part} named={docket.parts.length > 1} />
       ))}
@@ -58,17 +75,27 @@ export function BalanceStage() {
           <Accounts key={part.id} part={part} />
         ))}
       </Fold>
-      <WhatIf />
+    </>
+  );
+}
+
+/** What an answer says in sentences. */
+function InWords() {
+  const docket = useRestedDocket();
+  if (!docket) return null;
+  return (
+    <>
       <Warnings docket={docket} />
       <Shifts shifts={docket.shifts} />
       {docket.bowl ? <AtBowl bowl={docket.bowl} /> : null}
       <Expected texture={docket.texture} />
-      <Fold name="Other ways to convert it, side by side">
-        <Ways />
-      </Fold>
-      <Weights docket={docket} />
-    </Stack>
+    </>
   );
+}
+
+function Overruling() {
+  const docket = useRestedDocket();
+  return docket ? <Weights docket={docket} /> : null;
 }
 
 /** What holds it together. */
@@ -114,7 +141,7 @@ const isThere = ({ id, original, converted }: Balance) => id !== 'lift' || origi
 
 function Rails({ part, named }: { readonly part: DocketPart; readonly named: boolean }) {
   // On the section, so that no rail is drawn anew for it.
-  const stale = useEngine(isStale);
+  const stale = useStale();
   return (
     <section data-stale={stale || undefined} aria-labelledby={`rails-${part.id}`}>
       <Heading id={`rails-${part.id}`}>

@@ -3,7 +3,7 @@ import { styled } from 'styled-components';
 import { threadsOf, type Thread, type ThreadEnd, type Threads as AllThreads } from '@omniarton/core/docket';
 import { Heading } from '../../ui/layout';
 import { sayGrams } from '../../ui/say';
-import { useDocket, useEngine } from '../bench/onBench';
+import { useRestedDocket, useEngine } from '../bench/onBench';
 
 const ROW = 36;
 const WIDTH = 120;
@@ -12,7 +12,7 @@ const THICK = 20;
 
 /** Where each gram went: the recipe's lines on the left, the docket's on the right, and a thread for what stands in the place of what. */
 export function Threads() {
-  const docket = useDocket();
+  const docket = useRestedDocket();
   const recipe = useEngine(({ answer }) => answer?.scaled ?? answer?.recipe ?? null);
   const threads = useMemo(() => (docket && recipe ? threadsOf(recipe, docket) : null), [docket, recipe]);
   const [held, setHeld] = useState<string | null>(null);

@@ -118,7 +118,10 @@ const Handle = memo(function Handle({ name }: { readonly name: Tilted }) {
       minValue={LEAST}
       maxValue={MOST}
       step={STEP}
-      onChange={(next) => ask(({ tilt }) => ({ tilt: { ...tilt, [name]: next as number } }))}
+      onChange={(next) => {
+        // Between two steps the pointer moves, and nothing is asked for.
+        if (next !== value) ask(({ tilt }) => ({ tilt: { ...tilt, [name]: next as number } }));
+      }}
     >
       <Label>{label}</Label>
       <SliderOutput>{said}</SliderOutput>
@@ -136,10 +139,13 @@ const Handles = styled.div`
   grid-template-columns: repeat(auto-fit, minmax(10.5rem, 1fr));
   gap: ${({ theme }) => `${theme.space(3)} ${theme.space(6)}`};
 `;
-/** A ruler with a mark that slides on it. */
+/** A ruler with a mark that slides on it. It is as high as it is: the page isn't laid out anew for what moves on it. */
 const Rule = styled(Slider)`
   display: grid;
   grid-template-columns: 1fr auto;
+  grid-template-rows: 1.8rem ${({ theme }) => theme.touch} 1.4rem;
+  height: calc(3.2rem + ${({ theme }) => theme.touch});
+  contain: size layout style;
   .react-aria-Label {
     font-weight: 600;
   }

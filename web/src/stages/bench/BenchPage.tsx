@@ -121,7 +121,7 @@ function Bench({ household, stage }: { readonly household: string; readonly stag
 function Busy({ children }: { readonly children: ReactNode }) {
   const saving = useDraft(({ save }) => save.status === 'sending' || save.status === 'waiting');
   const thinking = useEngine(isStale);
-  return <Frame data-busy={saving || thinking || undefined}>{children}</Frame>;
+  return <Frame data-busy={thinking ? 'thinking' : saving ? 'saving' : undefined}>{children}</Frame>;
 }
 
 function Title({ stage }: { readonly stage: string }) {

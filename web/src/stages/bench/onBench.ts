@@ -4,7 +4,9 @@ import type { ConversionRequest } from '@omniarton/core/kitchen';
 import { useAppDispatch, useAppSelector, type RootState } from '../../app/state';
 import { edited, type Draft } from '../../draft/draftSlice';
 import type { Edit } from '../../draft/edits';
-import { EMPTY_ENGINE, type EngineState } from '../../engine/engineSlice';
+import { EMPTY_ENGINE, isStale, type EngineState } from '../../engine/engineSlice';
+import { useLasting } from '../../ui/useLasting';
+import { useRested } from '../../ui/useRested';
 
 /** The recipe on the bench. */
 const OnBench = createContext<string | null>(null);
@@ -26,6 +28,12 @@ export function useEngine<T>(select: (engine: EngineState) => T): T {
   const id = useDraftId();
   return useAppSelector((state) => select(state.engine[id] ?? EMPTY_ENGINE));
 }
+
+/** An answer that takes no longer than this marks nothing as old. */
+const BLINK_MS = 250;
+
+/** What the slow engine said is of an older question, and has been for more than a blink. */
+export const useStale = (): boolean => useLasting(useEngine(isStale), BLINK_MS);
 
 export function useEdit(): (edit: Edit) => void {
   const id = useDraftId();
@@ -59,3 +67,9 @@ export const useHousehold = (): string => useDraft(({ household }) => household)
 /** The docket as it stands; null while there is none. */
 export const useDocket = () =>
   useEngine(({ outcome }) => (outcome?.outcome === 'docket' ? outcome.docket : null));
+
+/** Answers that follow each other faster than this, as while a handle is moved, aren't put in words. */
+const REST_MS = 200;
+
+/** The docket for what has to be read: sentences, lists, threads. */
+export const useRestedDocket = () => useRested(useDocket(), REST_MS);

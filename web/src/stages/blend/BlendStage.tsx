@@ -2,14 +2,13 @@ import { memo, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Blend, BlendPart } from '@omniarton/core/blend';
 import type { BlendBench, Docket } from '@omniarton/core/docket';
-import { isStale } from '../../engine/engineSlice';
 import { Button } from '../../ui/Button';
 import { Fold } from '../../ui/Fold';
 import { Figure, Heading, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { sayGrams } from '../../ui/say';
 import { NeedsDocket } from '../bench/NeedsDocket';
-import { useDocket, useEngine, useRequest } from '../bench/onBench';
+import { useDocket, useEngine, useRequest, useStale } from '../bench/onBench';
 import { BlendCharacter } from './BlendCharacter';
 import { BoughtBlend } from './BoughtBlend';
 import { FlourRow } from './FlourRow';
@@ -126,7 +125,7 @@ function ByHand({ docket, shares, blend, bench, children }: ByHandProps) {
 
 /** How much blend stands for how much wheat, what a cup of it weighs, and what it costs. */
 function Head({ grams }: { readonly grams: number }) {
-  const stale = useEngine(isStale);
+  const stale = useStale();
   return (
     <Row $gap={3}>
       <Figure $size={3} data-stale={stale || undefined}>

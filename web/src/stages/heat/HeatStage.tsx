@@ -1,13 +1,12 @@
 import { lazy, Suspense, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { placeWords, sayMinutes, type Docket } from '@omniarton/core/docket';
-import { isStale } from '../../engine/engineSlice';
 import { useTemperatureUnit } from '../../settings/useSettings';
 import { Figure, Heading, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { sayTemperature } from '../../ui/say';
 import { NeedsDocket } from '../bench/NeedsDocket';
-import { useDocket, useEngine } from '../bench/onBench';
+import { useDocket, useStale } from '../bench/onBench';
 import { OvenFields } from './OvenFields';
 import { PanFields } from './PanFields';
 
@@ -43,7 +42,7 @@ const Middle = ({ docket }: { readonly docket: Docket }) => (
 );
 
 function Times({ docket: { bake, rest, family } }: { readonly docket: Docket }) {
-  const stale = useEngine(isStale);
+  const stale = useStale();
   const unit = useTemperatureUnit();
   const { minutes, firstCheck } = bake;
   const [low, high] = rest.minutes;
