@@ -24,6 +24,10 @@ test('balance: another binder, a handle, shifts by keys, a dose at the bowl, a w
   await liquid.press('ArrowRight');
   await bench.settled();
   await expect(page.getByText('+10 %')).toBeVisible();
+  // What it moved is marked with what it was, until it is seen.
+  await expect(bench.docketLine('buttermilk')).toContainText(/before \d+ g/);
+  await page.getByRole('button', { name: 'Seen' }).click();
+  await expect(bench.docketLine('buttermilk')).not.toContainText('before');
   await page.getByRole('button', { name: 'As the balances ask' }).click();
   await bench.settled();
   await expect(page.getByText('+10 %')).toHaveCount(0);

@@ -1,11 +1,13 @@
 import { useId, useState } from 'react';
 import { styled } from 'styled-components';
+import { isStale } from '../engine/engineSlice';
 import { useDraft, useEngine, useStale } from '../stages/bench/onBench';
 import { Figure } from '../ui/layout';
 import { sayGrams } from '../ui/say';
 import { DocketActions } from './DocketActions';
 import { DocketPaper } from './DocketPaper';
 import { NoDocketPaper } from './NoDocketPaper';
+import { UnseenContext, useMarks } from './unseen';
 
 /** The docket beside the work; on a phone it folds to a tab at the bottom. */
 export function DocketFold() {
@@ -13,8 +15,11 @@ export function DocketFold() {
   const id = useId();
   const outcome = useEngine((engine) => engine.outcome);
   const stale = useStale();
+  const recipe = useEngine(({ answer }) => answer?.scaled ?? answer?.recipe ?? null);
+  const settled = !useEngine(isStale);
   const written = useDraft(({ doc }) => doc.text.trim() !== '');
   const docket = outcome?.outcome === 'docket' ? outcome.docket : null;
+  const marks = useMarks(docket, recipe, settled);
   const grams = docket?.parts
     .flatMap(({ lines }) => lines)
     .reduce((sum, line) => sum + (line.grams?.central ?? 0), 0);
@@ -33,7 +38,9 @@ export function DocketFold() {
       <Body id={id}>
         {docket ? (
           <>
-            <DocketPaper docket={docket} stale={stale} />
+            <UnseenContext value={marks}>
+              <DocketPaper docket={docket} stale={stale} />
+            </UnseenContext>
             <DocketActions />
           </>
         ) : (

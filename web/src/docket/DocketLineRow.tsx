@@ -12,22 +12,32 @@ interface Props {
   readonly line: DocketLine;
   /** Of a flour of the blend: the class that its pattern shows. */
   readonly kind: FlourClass | undefined;
+  /** What it weighed when it was last looked at, where it has changed since; null: it wasn't there. */
+  readonly before: string | null | undefined;
+  readonly onLook: (line: string, said: string) => void;
 }
 
 /** One line of the docket: weight, name, volume; what it was where it has changed. */
-export const DocketLineRow = memo(function DocketLineRow({ line, kind }: Props) {
-  const { grams, name, volume, cupGrams, source, changed, overruled } = line;
+export const DocketLineRow = memo(function DocketLineRow({ line, kind, before, onLook }: Props) {
+  const { id, grams, name, volume, cupGrams, source, changed, overruled } = line;
   const units = useUnits();
   const cups = grams ? inCups(grams.central, cupGrams, units) : null;
+  const said = grams ? sayGrams(grams.central) : '·';
+  const unseen = before !== undefined;
   return (
-    <Line data-changed={changed || undefined}>
+    <Line
+      data-changed={changed || undefined}
+      data-unseen={unseen || undefined}
+      onPointerLeave={unseen ? () => onLook(id, said) : undefined}
+    >
       <Weight>
-        {grams ? sayGrams(grams.central) : '·'}
+        {said}
         {grams ? <small> g</small> : null}
       </Weight>
       <span>
         {kind ? <FlourScrap kind={kind} size={11} /> : null} <strong>{name}</strong>
         {(cups ?? volume) ? <Volume data-cups={cups !== null || undefined}> {cups ?? volume}</Volume> : null}
+        {unseen ? <Before>{before === null ? 'new' : `before ${before} g`}</Before> : null}
         {overruled ? <Volume> by hand</Volume> : null}
         {changed && source !== null ? <Was>was {source.trim()}</Was> : null}
         {grams === null && !changed && source !== null ? <Volume> {source.trim()}</Volume> : null}
@@ -56,6 +66,14 @@ const Line = styled.li`
 `;
 const Weight = styled(Figure).attrs({ $size: 1.55 })`
   text-align: right;
+  @media screen {
+    [data-unseen] > & {
+      background: ${({ theme }) => theme.colour.mark};
+      box-shadow: inset -3px 0 ${({ theme }) => theme.colour.act};
+      padding-right: 5px;
+      margin-right: -5px;
+    }
+  }
   small {
     font-size: 0.55em;
     font-weight: 500;
@@ -70,6 +88,16 @@ const Volume = styled.span`
   &[data-cups] {
     font-weight: 650;
     color: ${({ theme }) => theme.colour.ink};
+  }
+`;
+/** It stands beside the name: a mark moves no other line. */
+const Before = styled.em`
+  margin-left: ${({ theme }) => theme.space(2)};
+  font: 600 0.8rem/1 ${({ theme }) => theme.font.figures};
+  color: ${({ theme }) => theme.colour.act};
+  white-space: nowrap;
+  @media print {
+    display: none;
   }
 `;
 const Was = styled.span`

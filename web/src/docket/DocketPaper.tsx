@@ -14,6 +14,8 @@ import { BlendBar } from '../ui/BlendBar';
 import { Figure } from '../ui/layout';
 import { sayDay, sayTemperature } from '../ui/say';
 import { DocketLineRow } from './DocketLineRow';
+import { SinceYouLooked } from './SinceYouLooked';
+import { useUnseen } from './unseen';
 
 interface Props {
   readonly docket: Docket;
@@ -27,6 +29,7 @@ export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
   const out = guard.without.map((one) => `no ${avoidanceWords(one)}`);
   return (
     <Paper>
+      <SinceYouLooked />
       <header>
         <h2>{title}</h2>
         <p>
@@ -106,6 +109,7 @@ function Bake({ bake, family, stale }: Pick<Docket, 'bake' | 'family'> & Pick<Pr
 const PartOf = memo(function PartOf({ part }: { readonly part: DocketPart }) {
   const { name, blend, lines } = part;
   const kinds = new Map(blend.map((one) => [one.ingredient, one.class]));
+  const { before, look } = useUnseen();
   return (
     <section>
       {name ? <h3>{name}</h3> : null}
@@ -115,6 +119,8 @@ const PartOf = memo(function PartOf({ part }: { readonly part: DocketPart }) {
           <DocketLineRow
             key={line.id}
             line={line}
+            before={before[line.id]}
+            onLook={look}
             kind={line.id.includes('~') && line.ingredient ? kinds.get(line.ingredient) : undefined}
           />
         ))}
@@ -143,7 +149,7 @@ const Paper = styled.article`
   position: relative;
   display: grid;
   gap: ${({ theme }) => theme.space(3)};
-  padding: ${({ theme }) => `${theme.space(7)} ${theme.space(5)} ${theme.space(6)}`};
+  padding: ${({ theme }) => `${theme.space(11)} ${theme.space(5)} ${theme.space(6)}`};
   background: ${({ theme }) => theme.colour.paper};
   box-shadow:
     0 1px 0 ${({ theme }) => theme.colour.line},
