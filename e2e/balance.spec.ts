@@ -1,5 +1,5 @@
 import { expect, test } from './house/house';
-import { MUFFINS } from './recipes';
+import { DRY_RICE_CAKE, MUFFINS, TWO_TINS } from './recipes';
 
 test('balance: another binder, a handle, shifts by keys, a dose at the bowl, a weight overruled, another way', async ({
   bench,
@@ -71,4 +71,28 @@ test('balance: another binder, a handle, shifts by keys, a dose at the bowl, a w
   await expect(page.getByRole('columnheader').nth(1)).not.toHaveText(leading);
   await bench.stage('Log');
   await expect(page.getByText(/Too stiff at the bowl/)).toBeVisible();
+});
+
+test('balance: berries into one of two tins, and a recipe without gluten judged as it stands', async ({
+  bench,
+  page,
+}) => {
+  await bench.paste(TWO_TINS);
+  await bench.stage('Balance');
+  await page.getByRole('button', { name: 'Fold something into some of the 2 tins' }).click();
+  await page.getByRole('combobox', { name: 'Into some of the tins' }).fill('blueb');
+  await page.getByRole('option', { name: 'blueberries' }).first().click();
+  await bench.settled();
+  await expect(bench.docketLine('blueberries, into 1 of 2')).toBeVisible();
+  await expect(
+    page.getByRole('listitem').filter({ hasText: /of batter with 100 g blueberries/ }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'All alike' }).click();
+  await bench.settled();
+  await expect(bench.docketLine('blueberries')).toHaveCount(0);
+  await bench.paste(DRY_RICE_CAKE);
+  await bench.stage('Balance');
+  await expect(page.getByRole('heading', { name: /^As it stands/ })).toBeVisible();
+  await expect(page.getByText(/nothing binds it/)).toBeVisible();
+  await expect(page.getByRole('img', { name: /Drink over thirst: .* band/ })).toBeVisible();
 });

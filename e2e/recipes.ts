@@ -34,3 +34,24 @@ Heat the oven to 180°C. Line a 20 cm square tin.
 Cream the butter and sugar. Beat in the eggs, then the rest.
 Bake for 25 to 30 minutes.
 `;
+
+export const TWO_TINS = `Two-tin cake
+250 g plain flour
+10 g baking powder
+180 g butter
+220 g sugar
+4 eggs
+120 ml milk
+Method
+Heat the oven to 175 C. Butter two 20 cm round tins.
+Beat all together.
+Bake for 30 minutes.`;
+
+export const DRY_RICE_CAKE = `Rice cake of a beginner
+250 g white rice flour
+10 g baking powder
+150 g oil
+200 g sugar
+240 ml water
+Method
+Beat all together. Bake the cake at 175 C for 30 minutes.`;

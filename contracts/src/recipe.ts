@@ -45,6 +45,7 @@ import type {
   AsRead,
   BlendPin,
   ConversionRequest,
+  FoldedIn,
   GuardAnswer,
   LabelAnswer,
   Scale,
@@ -130,6 +131,12 @@ export class OvenSettingDto implements OvenSetting {
   @IsBoolean() fan!: boolean;
 }
 
+export class FoldedInDto implements FoldedIn {
+  @Matches(INGREDIENT_ID) ingredient!: string;
+  @IsNumber() @Min(1) @Max(5000) grams!: number;
+  @IsInt() @Min(1) @Max(200) tins!: number;
+}
+
 export class ServingDto implements Serving {
   @Matches(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/) at!: string;
   @Matches(/^[\w+-]{1,30}(\/[\w+-]{1,30}){0,2}$/) zone!: string;
@@ -189,6 +196,7 @@ export class ConversionRequestDto implements ConversionRequest {
   @ValidateNested() @Type(() => TiltDto) tilt!: TiltDto;
   @IsOptional() @Matches(INGREDIENT_ID) sweetener!: string | null;
   @IsNumber() @Min(-500) @Max(HIGHEST_METRES) altitudeMetres!: number;
+  @IsOptional() @ValidateNested() @Type(() => FoldedInDto) folded!: FoldedInDto | null;
 }
 
 export class AsReadDto implements AsRead {
@@ -199,7 +207,7 @@ export class AsReadDto implements AsRead {
 
 /** A recipe as it is kept: the words, the ids of its lines, what was put right by hand, and what is asked of it. */
 export class RecipeDocumentDto implements RecipeDocument {
-  @Equals(3) schema!: 3;
+  @Equals(4) schema!: 4;
   @ValidateNested() @Type(() => AsReadDto) asRead!: AsReadDto;
   @IsString() @MaxLength(LIMITS.textChars) @MaxLines() text!: string;
   @IsOptional() @IsIn(LOCALES) locale!: Locale | null;

@@ -16,6 +16,7 @@ import { liftLedger } from '../formula';
 import { restFor, type BakeAnswer, type Rest } from '../heat';
 import { roundGrams, settle } from '../quantity';
 import type { FamilyId, RouteId } from '../vocabulary';
+import { differingTins, foldedLine, foldedTins } from './folded';
 import { docketLines } from './lines';
 import { writeMethod } from './method';
 import { breachesOf, guardDocket, outgoingLines } from './outgoing';
@@ -171,12 +172,33 @@ function textureOf(main: ConvertedPart, rest: Rest, catalogue: Catalogue): Docke
     .map((one) => ({ ...one, change: settle(one.change) }));
 }
 
+interface Bakes {
+  readonly bake: DocketBake;
+  /** Of the tins that something is folded into. */
+  readonly foldedBake: DocketBake | null;
+}
+
+/** The tins where they differ, and the docket's line of what makes them differ. */
+function tinsOf({ request: { folded }, catalogue }: Work, main: ConvertedPart, { bake, foldedBake }: Bakes) {
+  const tins = foldedTins(folded, bake.pan, catalogue);
+  if (tins === null) return { kinds: [], lines: [] };
+  return {
+    kinds: differingTins(main.lines, folded!, tins, { plain: bake, folded: foldedBake }, catalogue),
+    lines: [foldedLine(folded!, tins, bake.pan!.count, catalogue)],
+  };
+}
+
 /** Puts the docket together, and guards what goes out: a result that breaks the request is no docket. */
-export function assemble(work: Work, family: FamilyId, balanced: Balanced, bake: DocketBake): Outcome {
+export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes: Bakes): Outcome {
+  const { bake } = bakes;
   const { recipe, request, kitchen, catalogue } = work;
   const profile = profileOf(family);
   const main = mainPart(balanced, catalogue);
-  const parts = balanced.converted.map((part) => toPart(part, work, balanced));
+  const tins = tinsOf(work, main, bakes);
+  const parts = balanced.converted.map((part) => {
+    const made = toPart(part, work, balanced);
+    return part.id === main.id ? { ...made, lines: [...made.lines, ...tins.lines] } : made;
+  });
   const outgoing = outgoingLines(parts, recipe, catalogue);
   const guard = guardDocket(recipe, outgoing, request, kitchen);
   const breaches = breachesOf(outgoing, guard, request, catalogue);
@@ -196,10 +218,10 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bake:
   }
   const ledger = liftLedger(main.lines, catalogue);
   const rest = restFor(balanced.blend.shares, profile, ledger.soda > 0 && ledger.powder === 0, catalogue);
-  const bowl = bowlOf(balanced.converted, family, catalogue);
-  const method = writeMethod(bindSteps(recipe), bowl, { parts, rest, bake, profile });
+  const bowl = bowlOf(balanced.converted, family, tins.kinds.length > 0, catalogue);
+  const method = writeMethod(bindSteps(recipe), bowl, { parts, tins: tins.kinds, rest, bake, profile });
   const docket: Docket = {
-    schema: 3,
+    schema: 4,
     title: recipe.title || 'Untitled bake',
     family: {
       id: family,
@@ -215,6 +237,7 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bake:
     guard,
     rest: { ...rest, uptake: settle(rest.uptake) },
     bake,
+    tins: tins.kinds,
     bowl: atBowl(main, family, catalogue),
     texture: textureOf(main, rest, catalogue),
     warnings: [

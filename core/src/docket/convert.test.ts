@@ -4,7 +4,9 @@ import { counter } from '../testing';
 import docketV1 from './fixtures/docket-v1.json';
 import recipeV1 from './fixtures/recipe-v1.json';
 import recipeV2 from './fixtures/recipe-v2.json';
+import docketV3 from './fixtures/docket-v3.json';
 import recipeV3 from './fixtures/recipe-v3.json';
+import recipeV4 from './fixtures/recipe-v4.json';
 import { convert, toJsonLd, toMarkdown, upcastDocket, upcastRecipe, type Docket } from '.';
 import { docketOf, outcomeOf } from './testing';
 
@@ -94,10 +96,10 @@ describe('what leaves the house', () => {
   it('promises no diet in its JSON-LD', () => {
     expect(toJsonLd(docketOf(CAKE))).not.toHaveProperty('suitableForDiet');
   });
-  it('leaves a document of today’s version as it is', () => expect(upcastRecipe(recipeV3)).toEqual(recipeV3));
+  it('leaves a document of today’s version as it is', () => expect(upcastRecipe(recipeV4)).toEqual(recipeV4));
   it('opens again what an older answer settled: nobody knows what it was given to', () =>
     expect(upcastRecipe(recipeV1).request).toMatchObject({ gluten: 'certified', answers: [] }));
-  it.each([recipeV1, recipeV2, recipeV3])(
+  it.each([recipeV1, recipeV2, recipeV3, recipeV4])(
     'reads a document of version $schema as it was stored, and converts it',
     (found) => {
       const stored = upcastRecipe(found);
@@ -119,6 +121,8 @@ describe('what leaves the house', () => {
     expect(kept.bake).toEqual(docketV1.bake);
     expect(toMarkdown(kept)).toContain(docketV1.title);
   });
+  it('reads a kept docket of version 3: its tins were all alike', () =>
+    expect(upcastDocket(docketV3)).toEqual({ ...docketV3, schema: 4, tins: [] }));
   it('refuses a document of a newer program by name', () => {
     expect(() => upcastRecipe({ schema: 99 })).toThrow(/schema 99/);
   });

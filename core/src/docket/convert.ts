@@ -1,12 +1,13 @@
 import { convertPart, coolerFor, wheatOf, type ConvertedPart } from '../balance';
 import { designBlend, routeFor, stillFits, type BlendOutcome } from '../blend';
 import { profileOf, type Profile } from '../family';
-import { bakeOf } from '../heat';
+import { bakeOf, type BakeQuestion } from '../heat';
 import type { ConversionRequest, Kitchen, OvenSetting } from '../kitchen';
 import { toEnd, type Steps } from '../quantity';
 import type { BakeFacts, Recipe } from '../read';
 import type { FamilyId } from '../vocabulary';
 import { assemble, mainPart, toBake, type Balanced } from './assemble';
+import { foldedTins, linesWithFolded } from './folded';
 import { familyOfPart } from './partFamily';
 import { none, plan, workOf, type Work } from './plan';
 import type { DocketBake, NoDocket, Outcome } from './types';
@@ -51,10 +52,12 @@ function coolerOven(
   return { celsius: (own ?? usualOven) - less, fan: facts?.fan ?? false };
 }
 
-/** The two slow answers of a conversion: kept by whoever asks, so that a quick docket can be made with them. */
+/** The slow answers of a conversion: kept by whoever asks, so that a quick docket can be made with them. */
 export interface SlowAnswers {
   readonly blend: BlendOutcome;
   readonly bake: DocketBake;
+  /** Of the tins that something is folded into; null: there are none. */
+  readonly foldedBake: DocketBake | null;
 }
 
 /** An outcome with the slow answers that it was made with; none where there is no docket. */
@@ -87,23 +90,35 @@ export function* convertSteps(
   const balanced = balance(work, family, blend);
   if ('outcome' in balanced) return { outcome: balanced, slow: null };
   const baked = bakedParts(balanced, profile, work);
-  const answer = yield* bakeOf(
-    {
-      original: asWritten(baked, work),
-      converted: baked.flatMap(({ lines }) => lines),
-      filled: baked.length > 1,
-      profile,
-      facts: recipe.bake,
-      pan: work.request.pan,
-      oven: work.request.oven ?? coolerOven(recipe.bake, profile, baked),
-      altitudeMetres: work.request.altitudeMetres,
-      batches: work.request.scale?.factor ?? 1,
-      ovenOffsetCelsius: kitchen.ovenOffsetCelsius,
-    },
-    work.catalogue,
-  );
-  const bake = toBake(answer, profile);
-  return { outcome: assemble(work, family, balanced, bake), slow: { blend, bake } };
+  const question: BakeQuestion = {
+    original: asWritten(baked, work),
+    converted: baked.flatMap(({ lines }) => lines),
+    filled: baked.length > 1,
+    profile,
+    facts: recipe.bake,
+    pan: work.request.pan,
+    oven: work.request.oven ?? coolerOven(recipe.bake, profile, baked),
+    altitudeMetres: work.request.altitudeMetres,
+    batches: work.request.scale?.factor ?? 1,
+    ovenOffsetCelsius: kitchen.ovenOffsetCelsius,
+  };
+  const bake = toBake(yield* bakeOf(question, work.catalogue), profile);
+  const foldedBake = yield* bakeFolded(question, bake, work);
+  const outcome = assemble(work, family, balanced, { bake, foldedBake });
+  return { outcome, slow: { blend, bake, foldedBake } };
+}
+
+/** The bake of the tins that something is folded into: they hold more, and are done later. */
+function* bakeFolded(
+  question: BakeQuestion,
+  { pan }: DocketBake,
+  { request: { folded }, catalogue }: Work,
+): Steps<DocketBake | null> {
+  const tins = foldedTins(folded, pan, catalogue);
+  if (tins === null) return null;
+  const converted = linesWithFolded(question.converted, folded!, tins, pan!.count, catalogue);
+  const answer = yield* bakeOf({ ...question, converted, pan: { ...pan!, count: tins } }, catalogue);
+  return toBake(answer, question.profile);
 }
 
 /**
@@ -124,7 +139,7 @@ export function quickDocket(
   if (!first || !stillFits(first, planned.family, work.request, work.kitchen)) return null;
   const balanced = balance(work, planned.family, earlier.blend);
   if ('outcome' in balanced) return balanced;
-  return assemble(work, planned.family, balanced, earlier.bake);
+  return assemble(work, planned.family, balanced, earlier);
 }
 
 /**

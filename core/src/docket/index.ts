@@ -1,6 +1,7 @@
 export { blendBench, moreBagFor, schoolsFor, type BlendBench } from './blendBench';
 export { convert, convertSteps, quickDocket, type Conversion, type SlowAnswers } from './convert';
 export { differencesOf, type Difference } from './differences';
+export { isFolded } from './folded';
 export { judge, type Judgement } from './judge';
 export { toJsonLd, type RecipeLinkedData } from './jsonld';
 export { placeWords } from './oven';
@@ -14,6 +15,7 @@ export type {
   DocketLine,
   DocketPart,
   DocketStep,
+  DocketTin,
   NoDocket,
   Outcome,
 } from './types';

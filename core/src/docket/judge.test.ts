@@ -55,6 +55,13 @@ describe('a recipe that is without gluten', () => {
     expect(judged(WORKS['nut butter cookies']!).parts[0]!.route).toBe('nut-butter-led');
     expect(judged(WORKS['scones']!).parts[0]!.route).toBe('grain-blend');
   });
+  it('judges a crumble on it as a crumble', () => {
+    const { family, parts } = judged(
+      `Banana muffins${WORKS['banana bread']!.slice('Banana bread'.length).replace('Bake at', 'For the crumble topping\n60 g oat flour\n40 g white rice flour\n60 g butter\n50 g sugar\nMethod\nBake at')}`,
+    );
+    expect(family).toBe('muffin');
+    expect(parts.map((part) => part.family)).toEqual(['muffin', 'crumble']);
+  });
   it('with wheat in it is told to be converted first, and nothing else', () =>
     expect(findings('Cake\n250 g plain flour\n3 tbsp xanthan gum\n200 g butter\n2 eggs')).toEqual([
       'holds-gluten',

@@ -4,12 +4,17 @@ import type { ConversionRequest, Kitchen } from '../kitchen';
 import { settle } from '../quantity';
 import type { Recipe } from '../read';
 import type { FamilyId } from '../vocabulary';
+import { familyOfPart } from './partFamily';
 import { workOf } from './plan';
 
 /** A recipe as it is, held against what works: for one that is without gluten already. */
 export interface Judgement {
   readonly family: FamilyId;
-  readonly parts: readonly (Pick<JudgedPart, 'route' | 'balances'> & { readonly name: string | null })[];
+  /** Each against the bands of its own family: a crumble on a muffin is a crumble. */
+  readonly parts: readonly (Pick<JudgedPart, 'route' | 'balances'> & {
+    readonly name: string | null;
+    readonly family: FamilyId;
+  })[];
   /** Of the part that the bake is named for: fillings and icings are their own kind. Most likely first. */
   readonly findings: readonly Finding[];
 }
@@ -19,15 +24,20 @@ export interface Judgement {
  * says nothing of what is inside the bands.
  */
 export function judge(recipe: Recipe, request: ConversionRequest, kitchen: Kitchen): Judgement {
-  const { parts, catalogue, request: asked } = workOf(recipe, request, kitchen);
+  const work = workOf(recipe, request, kitchen);
+  const { parts, catalogue, request: asked } = work;
   const family = asked.family ?? recipe.family.id;
   const drinks = parts.filter(({ lines }) => thirstGrams(lines, catalogue) > 0);
-  const judged = drinks.map(({ name, lines }) => ({ name, lines, ...judgePart(lines, family, catalogue) }));
+  const judged = drinks.map((part) => {
+    const own = familyOfPart(part, family, work);
+    return { name: part.name, lines: part.lines, family: own, ...judgePart(part.lines, own, catalogue) };
+  });
   const [main] = [...judged].sort((a, b) => flourGrams(b.lines, catalogue) - flourGrams(a.lines, catalogue));
   return {
     family,
-    parts: judged.map(({ name, route, balances }) => ({
+    parts: judged.map(({ name, family: own, route, balances }) => ({
       name,
+      family: own,
       route,
       balances: balances.map(({ id, value, band, verdict }) => ({
         id,

@@ -2,7 +2,7 @@ import type { Profile } from '../family';
 import { HOUSE_PREFIX } from '../guard';
 import type { Rest } from '../heat';
 import { editsFor, type BoundStep, type Bowl, type Technique, type TechniqueId } from '../method';
-import type { DocketBake, DocketPart, DocketStep } from './types';
+import type { DocketBake, DocketPart, DocketStep, DocketTin } from './types';
 
 /** Minutes as a person says them: to 1 below twenty, to 5 above two hours as hours. */
 export function sayMinutes(minutes: number): string {
@@ -16,6 +16,7 @@ export const unnumbered = (step: string): string => step.replace(/^\s*\d{1,2}\s*
 
 export interface Facts {
   readonly parts: readonly DocketPart[];
+  readonly tins: readonly DocketTin[];
   readonly rest: Rest;
   readonly bake: DocketBake;
   readonly profile: Profile;
@@ -38,6 +39,24 @@ function bakeWords({ bake }: Facts): string {
 
 const coolWords = ({ bake, profile }: Facts) =>
   `Leave it ${bake.pan?.shape === 'tray' || profile.texture === 'dough' ? 'on the tray' : 'in the tin'} for ${bake.coolMinutes} minutes: without gluten it is tender until it has cooled.`;
+
+/** Fruit that is rolled in something dry sinks less: common practice. */
+function divideWords({ tins }: Facts): string {
+  const all = tins.reduce((sum, { count }) => sum + count, 0);
+  const [{ batter }] = tins as [DocketTin];
+  const folded = tins.flatMap(({ count, folded: into, minutes }) =>
+    into
+      ? [
+          `Roll ${Math.round(into.grams)} g ${into.name} in a spoonful of the blend and fold it into the batter of ${count === 1 ? 'one' : `each of ${count}`}${
+            minutes
+              ? `: about ${Math.round(minutes.low)}–${Math.round(minutes.high)} minutes in the oven`
+              : ''
+          }.`,
+        ]
+      : [],
+  );
+  return [`Divide the batter: ${Math.round(batter)} g into each of ${all} tins.`, ...folded].join(' ');
+}
 
 const blendWords = ({ parts }: Facts) => {
   const binder = parts.flatMap(({ lines }) => lines).find(({ ingredient }) => ingredient === 'xanthan-gum');
@@ -76,6 +95,7 @@ const WORDS: Readonly<Record<TechniqueId, (facts: Facts, bowl: Bowl) => string>>
   'between-sheets': () => 'Roll it between two sheets of baking paper, and press cracks together again.',
   'split-foam': () =>
     'Whip the chickpea brine to soft peaks first, then rain in the sugar by the spoon until it is stiff and glossy.',
+  divide: divideWords,
   rest: restWords,
   'bake-time': bakeWords,
   cool: coolWords,

@@ -1,4 +1,4 @@
-import { wheatGrams } from '../balance';
+import { flourGrams } from '../balance';
 import type { FormulaPart } from '../formula';
 import { guessFamily } from '../read';
 import type { FamilyId } from '../vocabulary';
@@ -13,7 +13,7 @@ export function familyOfPart(
   bake: FamilyId,
   { parts, recipe, catalogue }: Work,
 ): FamilyId {
-  const flour = (one: FormulaPart) => wheatGrams(one.lines, catalogue);
+  const flour = (one: FormulaPart) => flourGrams(one.lines, catalogue);
   const main = [...parts].sort((a, b) => flour(b) - flour(a))[0];
   if (part.id === main?.id || flour(part) === 0 || part.name === null) return bake;
   const lines = recipe.parts.find(({ id }) => id === part.id)?.lines ?? [];

@@ -69,6 +69,17 @@ export interface DocketBake {
   readonly centre: readonly (readonly [minute: number, celsius: number])[];
 }
 
+/** Tins of one bake that are filled alike, where not all are. */
+export interface DocketTin {
+  readonly count: number;
+  /** Batter for each, g. */
+  readonly batter: number;
+  /** What is folded into each; null: nothing. */
+  readonly folded: { readonly ingredient: string; readonly name: string; readonly grams: number } | null;
+  readonly minutes: Range | null;
+  readonly firstCheck: number | null;
+}
+
 export interface DocketGuard extends GuardReport {
   readonly diet: Diet;
   readonly without: readonly Avoidance[];
@@ -81,7 +92,7 @@ export interface DocketGuard extends GuardReport {
 
 /** The converted recipe as you would pin it up. */
 export interface Docket {
-  readonly schema: 3;
+  readonly schema: 4;
   readonly title: string;
   readonly family: { readonly id: FamilyId; readonly name: string; readonly confidence: number };
   readonly route: RouteId;
@@ -98,6 +109,8 @@ export interface Docket {
     readonly uptake: number;
   };
   readonly bake: DocketBake;
+  /** Empty where all tins are alike. */
+  readonly tins: readonly DocketTin[];
   /** Null on dockets that are older than this. */
   readonly bowl: DocketBowl | null;
   /** Against the wheat original: an estimate with reasons, never a fact. */

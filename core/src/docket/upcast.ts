@@ -11,7 +11,7 @@ export class UnreadableDocumentError extends Error {
   }
 }
 
-const CURRENT = 3;
+const CURRENT = 4;
 type Stored = { readonly schema?: unknown } & Readonly<Record<string, unknown>>;
 
 /**
@@ -47,6 +47,14 @@ const toVersion3 = (document: Stored): Stored => ({
   schema: 3,
   request: { ...(document['request'] as Stored), tilt: NO_TILT, sweetener: null, altitudeMetres: 0 },
 });
+
+/** Version 4 may fold something into some of the tins. */
+const toVersion4 = (document: Stored): Stored => ({
+  ...document,
+  schema: 4,
+  request: { ...(document['request'] as Stored), folded: null },
+});
+const docketToVersion4 = (docket: Stored): Stored => ({ ...docket, schema: 4, tins: [] });
 
 /** Version 3 says of each step whether anything was bound to it, what to look for, and how the bake is likely to turn out. */
 const docketToVersion3 = (docket: Stored): Stored => ({
@@ -91,8 +99,8 @@ function docketToVersion2(docket: Stored): Stored {
 
 /** One step a version: `STEPS[n]` makes version n + 1 out of version n. */
 type Steps = Readonly<Record<number, (document: Stored) => Stored>>;
-const RECIPE_STEPS: Steps = { 1: toVersion2, 2: toVersion3 };
-const DOCKET_STEPS: Steps = { 1: docketToVersion2, 2: docketToVersion3 };
+const RECIPE_STEPS: Steps = { 1: toVersion2, 2: toVersion3, 3: toVersion4 };
+const DOCKET_STEPS: Steps = { 1: docketToVersion2, 2: docketToVersion3, 3: docketToVersion4 };
 
 function upcast(stored: object, steps: Steps): Stored {
   let document = stored as Stored;

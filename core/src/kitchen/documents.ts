@@ -101,6 +101,14 @@ export interface OvenSetting {
   readonly fan: boolean;
 }
 
+/** Something that is folded into some of the tins only: berries into one of two. */
+export interface FoldedIn {
+  readonly ingredient: string;
+  /** Into each of these tins, g. */
+  readonly grams: number;
+  readonly tins: number;
+}
+
 /** What is asked of a conversion. */
 export interface ConversionRequest {
   readonly diet: Diet;
@@ -136,6 +144,8 @@ export interface ConversionRequest {
   readonly sweetener: string | null;
   /** Height of the kitchen above the sea, m. */
   readonly altitudeMetres: number;
+  /** Null: all tins are alike. */
+  readonly folded: FoldedIn | null;
 }
 
 /** Factors on what a balance asks for. */
@@ -174,6 +184,7 @@ export const EMPTY_REQUEST: ConversionRequest = {
   tilt: NO_TILT,
   sweetener: null,
   altitudeMetres: 0,
+  folded: null,
 };
 
 /** When it is to be on the table: a clock time in a place, since a serving time moves with neither summer time nor travel. */
@@ -206,7 +217,7 @@ export interface AsRead {
 
 /** A recipe as it is kept. */
 export interface RecipeDocument {
-  readonly schema: 3;
+  readonly schema: 4;
   readonly asRead: AsRead;
   readonly text: string;
   /** Whose cups and spoons the text means; null: as its words and units suggest. */

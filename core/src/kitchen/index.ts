@@ -20,6 +20,7 @@ export {
   type BlendPin,
   type BlendWishes,
   type ConversionRequest,
+  type FoldedIn,
   type GuardAnswer,
   type LabelAnswer,
   type LineCorrection,

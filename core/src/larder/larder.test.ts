@@ -12,7 +12,7 @@ import { counter } from '../testing';
 import { layOut } from '.';
 
 const doc = (text: string): RecipeDocument => ({
-  schema: 3,
+  schema: 4,
   asRead: { title: '', family: 'drop-cookie', batchGrams: null },
   text,
   locale: null,

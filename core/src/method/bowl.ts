@@ -16,6 +16,8 @@ export interface Bowl {
   readonly soaked: boolean;
   /** Which starch is cooked in which liquid, in words; null: none. */
   readonly cooked: string | null;
+  /** Something is folded into some of the tins only. */
+  readonly tinsDiffer: boolean;
   readonly has: (ingredient: string) => boolean;
   readonly hasRole: (role: string) => boolean;
   readonly ingredientOf: (line: string) => string | undefined;
@@ -27,7 +29,12 @@ const SOAKED = ['psyllium-husk', 'psyllium-powder', 'flax-meal', 'chia-seed'];
 const RUBBED = new Set<FamilyId>(['pastry', 'scone', 'crumble', 'cut-out']);
 
 /** The bowl of a conversion. */
-export function bowlOf(parts: readonly ConvertedPart[], family: FamilyId, catalogue: Catalogue): Bowl {
+export function bowlOf(
+  parts: readonly ConvertedPart[],
+  family: FamilyId,
+  tinsDiffer: boolean,
+  catalogue: Catalogue,
+): Bowl {
   const before = parts.flatMap(({ original }) => original);
   const now = parts.flatMap(({ lines }) => lines);
   const has = (ingredient: string) => now.some((line) => line.ingredient === ingredient && line.grams > 0);
@@ -49,6 +56,7 @@ export function bowlOf(parts: readonly ConvertedPart[], family: FamilyId, catalo
             : null,
     soaked: SOAKED.some(has),
     cooked: parts.find(({ cooked }) => cooked !== null)?.cooked ?? null,
+    tinsDiffer,
     has,
     hasRole: (role) => now.some((line) => line.role === role),
     ingredientOf: (line) => own.get(line)?.ingredient,

@@ -20,6 +20,7 @@ export type TechniqueId =
   | 'one-proof'
   | 'between-sheets'
   | 'split-foam'
+  | 'divide'
   | 'rest'
   | 'bake-time'
   | 'cool'
@@ -154,6 +155,9 @@ export const TECHNIQUES: readonly Technique[] = [
     'before',
     'The flours go on drinking: a batter thickens, a dough spreads less.',
     (steps, bowl) => (bowl.profile.rest[1] > 0 ? firstOrLoose(bakes(steps)) : []),
+  ),
+  common('divide', 'before', 'What is folded in later is in no other tin.', (steps, { tinsDiffer }) =>
+    tinsDiffer ? firstOrLoose(bakes(steps)) : [],
   ),
   common('bake-time', 'note', 'Other flours and more water take another time.', (steps) =>
     firstOrLoose(bakes(steps)),

@@ -284,7 +284,7 @@ const TEA: ConversionRequest = { ...EMPTY_REQUEST, gluten: 'label', ...guests(GU
 function favourite(text: string, request: Partial<ConversionRequest> = {}): RecipeDocument {
   const { recipe, lines } = readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId });
   return {
-    schema: 3,
+    schema: 4,
     asRead: asReadOf(recipe),
     text,
     locale: null,

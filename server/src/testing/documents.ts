@@ -3,7 +3,7 @@ import { EMPTY_REQUEST } from '@omniarton/core/kitchen';
 
 /** A recipe as a page sends it. */
 export const plainCake: RecipeDocument = {
-  schema: 3,
+  schema: 4,
   asRead: { title: 'Plain cake', family: 'creamed-cake', batchGrams: 200 },
   text: 'Plain cake\n200 g flour',
   locale: null,

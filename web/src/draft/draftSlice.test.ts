@@ -15,7 +15,7 @@ import {
 import type { Edit } from './edits';
 
 const doc: RecipeDocument = {
-  schema: 3,
+  schema: 4,
   asRead: { title: 'Cake', family: 'creamed-cake', batchGrams: 500 },
   text: 'Cake',
   locale: null,

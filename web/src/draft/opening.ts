@@ -19,7 +19,7 @@ interface Words {
 
 /** A sheet with nothing on it, or with a text that was brought along. */
 export const newDocument = ({ text, foreign }: Words = { text: '', foreign: null }): RecipeDocument => ({
-  schema: 3,
+  schema: 4,
   asRead: { title: '', family: 'creamed-cake', batchGrams: null },
   text,
   locale: null,

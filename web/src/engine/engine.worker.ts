@@ -33,11 +33,13 @@ import {
   moreBagFor,
   quickDocket,
   schoolsFor,
+  judge,
   waysFor,
   type BlendBench,
   type Conversion,
   type Difference,
   type SlowAnswers,
+  type Judgement,
   type Way,
 } from '@omniarton/core/docket';
 import type { Intake } from '@omniarton/core/exchange';
@@ -192,7 +194,7 @@ const door = {
   /** A recipe out of a file as a document: read once, so that its lines have their ids and lists their facts. */
   file(text: string, foreign: string | null): FiledRecipe {
     const bare: RecipeDocument = {
-      schema: 3,
+      schema: 4,
       asRead: { title: '', family: 'creamed-cake', batchGrams: null },
       text,
       locale: null,
@@ -230,6 +232,9 @@ const door = {
     picks: readonly SchoolPick[],
   ): readonly SchoolAnswer[] | null =>
     inKitchen(key, (kitchen) => toEnd(schoolsFor(recipe, request, kitchen, picks))),
+  /** How a recipe without gluten stands, and what would be likely to go wrong. */
+  judge: (key: string, recipe: Recipe, request: ConversionRequest): Judgement | null =>
+    inKitchen(key, (kitchen) => judge(recipe, request, kitchen)),
   /** Ways to convert a recipe, each a whole docket. */
   ways: (
     key: string,

@@ -8,8 +8,8 @@ interface Props {
   readonly about?: string;
   readonly unit?: string;
   /** Where the wheat recipe stands, or the target. */
-  readonly from: number;
-  readonly fromName: string;
+  readonly from?: number;
+  readonly fromName?: string;
   readonly to: number;
   /** Something else to hold it against, drawn as a square. */
   readonly beside?: number;
@@ -25,17 +25,17 @@ const BEYOND = 1.12;
 
 /** A balance as a rail: the band, a ring where it came from, a wedge where it stands now. */
 export const Rail = memo(function Rail(props: Props) {
-  const { label, about, unit = '', from, fromName, to, band, beside, besideName = '' } = props;
+  const { label, about, unit = '', from, fromName = '', to, band, beside, besideName = '' } = props;
   const { say = sayShort } = props;
-  const end = props.most ?? Math.max(from, to, band?.[1] ?? 0, 1e-9) * BEYOND;
+  const end = props.most ?? Math.max(from ?? 0, to, band?.[1] ?? 0, 1e-9) * BEYOND;
   const out = band && (to < band[0] || to > band[1]);
   const stood = [
-    `${fromName} ${say(from)}`,
+    ...(from === undefined ? [] : [`${fromName} ${say(from)}`]),
     ...(beside === undefined ? [] : [`${besideName} ${say(beside)}`]),
   ].join(', ');
   const words = [
     `${say(to)}${unit ? ` ${unit}` : ''}`,
-    stood,
+    ...(stood === '' ? [] : [stood]),
     ...(band ? [`band ${say(band[0])} to ${say(band[1])}`] : []),
     ...(out ? ['outside the band'] : []),
   ].join(', ');
@@ -60,7 +60,7 @@ export const Rail = memo(function Rail(props: Props) {
           <Figure $size={1.5}>{say(to)}</Figure>
           {unit ? <small> {unit}</small> : null}
         </div>
-        <Stood words={stood} />
+        <Stood words={stood === '' && band ? `band ${say(band[0])} to ${say(band[1])}` : stood} />
       </div>
     </Line>
   );
@@ -81,10 +81,12 @@ const Stood = memo(function Stood({ words }: { readonly words: string }) {
   return <Small>{words}</Small>;
 });
 
-interface MarksProps extends Pick<Props, 'from' | 'beside'> {
+interface MarksProps {
   readonly end: number;
   readonly low: number | undefined;
   readonly high: number | undefined;
+  readonly beside: number | undefined;
+  readonly from: number | undefined;
 }
 
 /** What stays where it is while the wedge moves. */
@@ -95,7 +97,7 @@ const Marks = memo(function Marks({ end, low, high, beside, from }: MarksProps) 
         <Band style={{ left: placeOn(end, low), right: `calc(100% - ${placeOn(end, high)})` }} />
       )}
       {beside === undefined ? null : <Square style={{ left: placeOn(end, beside) }} />}
-      <Ring style={{ left: placeOn(end, from) }} />
+      {from === undefined ? null : <Ring style={{ left: placeOn(end, from) }} />}
     </>
   );
 });

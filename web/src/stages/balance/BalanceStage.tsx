@@ -2,7 +2,7 @@ import { memo, useMemo } from 'react';
 import type { Docket, DocketPart } from '@omniarton/core/docket';
 import { SCHOOLS, type Balance } from '@omniarton/core/balance';
 import { profileOf } from '@omniarton/core/family';
-import { BINDER_SCHOOLS, type BalanceId } from '@omniarton/core/vocabulary';
+import { BINDER_SCHOOLS } from '@omniarton/core/vocabulary';
 import { Choice } from '../../ui/Choice';
 import { Fold } from '../../ui/Fold';
 import { Heading, Stack } from '../../ui/layout';
@@ -13,37 +13,20 @@ import { useAskLater, useDocket, useDraft, useEngine, useRestedDocket, useStale 
 import { Accounts } from './Accounts';
 import { AtBowl } from './AtBowl';
 import { Expected } from './Expected';
+import { FoldIn } from './FoldIn';
+import { Judged } from './Judged';
 import { Shifts } from './Shifts';
 import { Threads } from './Threads';
 import { Ways } from './Ways';
 import { Weights } from './Weights';
 import { WhatIf } from './WhatIf';
-
-interface BalanceWords {
-  readonly name: string;
-  readonly about: string;
-  readonly unit: string;
-  readonly say?: (value: number) => string;
-}
-
-export const BALANCE_WORDS: Readonly<Record<BalanceId, BalanceWords>> = {
-  drinkThirst: { name: 'Drink over thirst', about: 'water given for water taken', unit: '' },
-  binder: { name: 'Binder', about: 'xanthan’s worth, g per 100 g flour', unit: 'g' },
-  starchShare: {
-    name: 'Starch',
-    about: 'pure starch in the flours',
-    unit: '%',
-    say: (value) => `${Math.round(value * 100)}`,
-  },
-  lift: { name: 'Lift', about: 'CO₂, mmol per 100 g batter', unit: 'mmol' },
-  fat: { name: 'Fat', about: 'in the whole part', unit: 'g' },
-  sugar: { name: 'Sugars', about: 'in the whole part', unit: 'g' },
-};
+import { BALANCE_WORDS } from './words';
 
 /** Every balance on its rail, every shift with its because, every weight to be overruled. */
 export function BalanceStage() {
-  const there = useEngine(({ outcome }) => outcome?.outcome === 'docket');
-  if (!there) return <NeedsDocket what="balances" />;
+  const outcome = useEngine((engine) => engine.outcome?.outcome);
+  if (outcome === 'already-gluten-free') return <Judged />;
+  if (outcome !== 'docket') return <NeedsDocket what="balances" />;
   return (
     <Stack $gap={7}>
       <School />
@@ -88,6 +71,7 @@ function InWords() {
       <Warnings docket={docket} />
       <Shifts shifts={docket.shifts} />
       {docket.bowl ? <AtBowl bowl={docket.bowl} /> : null}
+      <FoldIn docket={docket} />
       <Expected texture={docket.texture} />
     </>
   );

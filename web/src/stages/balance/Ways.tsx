@@ -6,10 +6,11 @@ import { useKitchenAnswer } from '../../engine/useKitchenAnswer';
 import { BlendBar } from '../../ui/BlendBar';
 import { Button } from '../../ui/Button';
 import { Heading, Small, Stack } from '../../ui/layout';
-import { sayGrams } from '../../ui/say';
+import { sayGrams, sayNumber } from '../../ui/say';
 import { useHousehold, useRequest } from '../bench/onBench';
 import { useRead } from '../bench/useRead';
 import { sayMoney } from '../blend/words';
+import { BALANCE_WORDS } from './words';
 
 /** Two to four whole ways to convert it, side by side, line by line; one press takes one. */
 export function Ways() {
@@ -90,10 +91,38 @@ const SAID: readonly (readonly [string, (way: Way) => string])[] = [
     ({ docket: { bake } }) =>
       bake.minutes ? `${Math.round(bake.minutes.low)}–${Math.round(bake.minutes.high)} min` : 'by its look',
   ],
+  ['in doubt', ({ docket }) => doubtWords(docket)],
   ['flours cost', ({ cost }) => (cost === null ? 'no prices' : sayMoney(cost))],
   ['to buy', ({ toBuy }) => (toBuy.length === 0 ? 'nothing' : toBuy.join(', '))],
   ['expect', ({ docket }) => expectWords(docket)],
 ];
+
+const mainBalances = ({ docket }: Way) =>
+  docket.parts.find(({ blend, balances }) => blend.length > 0 && balances.length > 0)?.balances ?? [];
+
+/** Every balance of the ways beside the others, with its band where it is out of it. */
+function Balances({ ways }: { readonly ways: readonly Way[] }) {
+  return mainBalances(ways[0]!).map(({ id }) => {
+    const { name, unit, say = sayNumber } = BALANCE_WORDS[id];
+    return (
+      <tr key={id}>
+        <th scope="row">{name}</th>
+        {ways.map((way) => {
+          const one = mainBalances(way).find((each) => each.id === id);
+          if (!one) return <td key={way.name}>–</td>;
+          const { converted, band } = one;
+          const out = converted < band[0] || converted > band[1];
+          return (
+            <td key={way.name} className="grams">
+              {say(converted)} {unit}
+              {out ? <Small>outside of {band.map(say).join('–')}</Small> : null}
+            </td>
+          );
+        })}
+      </tr>
+    );
+  });
+}
 
 /** What is said of each way, and every weight beside the others. */
 function Lines({ ways }: { readonly ways: readonly Way[] }) {
@@ -107,6 +136,7 @@ function Lines({ ways }: { readonly ways: readonly Way[] }) {
           ))}
         </tr>
       ))}
+      <Balances ways={ways} />
       {linesOf(ways).map(({ id, name }) => (
         <tr key={id}>
           <th scope="row">{name}</th>
@@ -126,6 +156,15 @@ function Lines({ ways }: { readonly ways: readonly Way[] }) {
       ))}
     </tbody>
   );
+}
+
+/** How far the weights and the time may be from what is said. */
+function doubtWords({ parts, bake }: Docket): string {
+  const weighed = parts.flatMap(({ lines }) => lines.flatMap(({ grams }) => (grams ? [grams] : [])));
+  const sum = weighed.reduce((total, { central }) => total + central, 0);
+  const spread = Math.hypot(...weighed.map(({ low, high }) => (high - low) / 2));
+  const time = bake.minutes ? `; time ± ${Math.round((bake.minutes.high - bake.minutes.low) / 2)} min` : '';
+  return `all of it ${sayGrams(sum)} g ± ${sayGrams(Math.round(spread))}${time}`;
 }
 
 /** What is clearly otherwise than with wheat. */

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { styled } from 'styled-components';
-import type { Docket } from '@omniarton/core/docket';
+import { isFolded, type Docket } from '@omniarton/core/docket';
 import { Button } from '../../ui/Button';
 import { Heading, Small } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
@@ -10,7 +10,9 @@ const MOST_GRAMS = 100_000;
 
 /** Every weight of the docket, to be overruled and put back. What is overruled stays; the rest is balanced around it. */
 export function Weights({ docket }: { readonly docket: Docket }) {
-  const weighed = docket.parts.flatMap(({ lines }) => lines.filter(({ grams }) => grams !== null));
+  const weighed = docket.parts.flatMap(({ lines }) =>
+    lines.filter((line) => line.grams !== null && !isFolded(line)),
+  );
   return (
     <section aria-labelledby="weights">
       <Heading id="weights">Overrule a weight</Heading>

@@ -1,0 +1,79 @@
+import { styled } from 'styled-components';
+import type { Judgement } from '@omniarton/core/docket';
+import { profileOf } from '@omniarton/core/family';
+import { useKitchenAnswer } from '../../engine/useKitchenAnswer';
+import { Heading, Small, Stack } from '../../ui/layout';
+import { Rail } from '../../ui/Rail';
+import { NeedsDocket } from '../bench/NeedsDocket';
+import { useHousehold } from '../bench/onBench';
+import { useRead } from '../bench/useRead';
+import { BALANCE_WORDS } from './words';
+
+/** A recipe that holds no gluten as it is: whether its balances stand where such bakes have them, and what may go wrong. */
+export function Judged() {
+  const household = useHousehold();
+  const { about, now } = useRead();
+  const { data } = useKitchenAnswer<Judgement>(household, [...about, 'judge'], async (engine, key) => {
+    const read = now();
+    return read ? await engine.judge(key, read.recipe, read.request) : null;
+  });
+  return (
+    <Stack $gap={7}>
+      <NeedsDocket what="balances" />
+      {data ? <Verdict judgement={data} /> : <p role="status">Weighing it up …</p>}
+    </Stack>
+  );
+}
+
+function Verdict({ judgement: { family, parts, findings } }: { readonly judgement: Judgement }) {
+  return (
+    <>
+      <section aria-labelledby="findings">
+        <Heading id="findings">As it stands, for a {profileOf(family).name}</Heading>
+        <Small>Nothing is changed. How likely is our judgement; a recipe that works for you is right.</Small>
+        {findings.length === 0 ? (
+          <p>Nothing in its balances speaks against it.</p>
+        ) : (
+          <Findings>
+            {findings.map(({ id, because, likelihood }) => (
+              <li key={id}>
+                <strong>{likelyWords(likelihood)}</strong> {because}
+              </li>
+            ))}
+          </Findings>
+        )}
+      </section>
+      {parts.map(({ name, family: own, balances }, at) => (
+        <section key={at} aria-labelledby={`judged-${at}`}>
+          <Heading id={`judged-${at}`}>
+            {name === null ? 'The balances' : `${name}, as ${profileOf(own).name}`}
+          </Heading>
+          {balances.map(({ id, value, band }) => (
+            <Rail key={id} label={BALANCE_WORDS[id].name} to={value} band={band} {...saidAs(id)} />
+          ))}
+        </section>
+      ))}
+    </>
+  );
+}
+
+function saidAs(id: keyof typeof BALANCE_WORDS) {
+  const { about, unit, say } = BALANCE_WORDS[id];
+  return { about, unit, ...(say ? { say } : {}) };
+}
+
+const LIKELY = 0.6;
+const MAYBE = 0.3;
+const likelyWords = (likelihood: number) =>
+  likelihood >= LIKELY ? 'Likely:' : likelihood >= MAYBE ? 'Maybe:' : 'Hardly:';
+
+const Findings = styled.ul`
+  display: grid;
+  gap: ${({ theme }) => theme.space(1)};
+  margin-top: ${({ theme }) => theme.space(2)};
+  font: 400 1.05rem/1.4 ${({ theme }) => theme.font.written};
+  strong {
+    font: 650 0.95rem/1 ${({ theme }) => theme.font.text};
+    color: ${({ theme }) => theme.colour.ask};
+  }
+`;
