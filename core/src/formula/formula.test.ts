@@ -61,6 +61,31 @@ describe('the lift ledger', () => {
     expect(own.released / powderMmol(3 * TSP_POWDER)).toBeLessThan(1.25);
     expect(own.sodaOver).toBeGreaterThan(0);
   });
+  // Molar masses by IUPAC atomic weights; the share of the acid and how much of it meets soda by pH 7 from handbooks, from memory.
+  it.each([
+    ['vinegar, 5 % acetic acid, one proton', 'vinegar', (1000 * 5) / 60.052, 0.05],
+    [
+      'lemon juice, 5 to 6 % citric acid, two to three protons',
+      'lemon-juice',
+      (1000 * 5.5 * 2.4) / 192.12,
+      0.25,
+    ],
+    ['buttermilk, 0.8 to 0.9 % as lactic acid', 'buttermilk', (1000 * 0.85) / 90.08, 0.15],
+    ['yogurt, 0.9 to 1.1 % as lactic acid', 'yogurt', (1000 * 1) / 90.08, 0.15],
+    ['potassium hydrogen tartrate, one proton', 'cream-of-tartar', (1000 * 100) / 188.18, 0.01],
+    ['honey, 30 meq a kilo free acid (Codex limit 50)', 'honey', 3, 0.4],
+  ])('lets %s meet the soda that its formula says', (_, id, mmol, within) => {
+    const { acid } = liftLedger([lineOf(id, 100)], catalogue);
+    expect(Math.abs(acid / mmol - 1)).toBeLessThanOrEqual(within);
+  });
+  // Soda that 100 g of a leavening acid neutralises, by its reaction: Ca(H₂PO₄)₂·H₂O, Na₂H₂P₂O₇ and glucono-δ-lactone.
+  it.each([
+    ['mcp-monohydrate', 252.07, 2.4],
+    ['sapp', 221.94, 1.9],
+    ['gdl', 178.14, 1],
+  ])('the neutralising value of %s is near what its moles give', (acid, molar, protons) =>
+    expect(Math.abs(NEUTRALISING_VALUE[acid]! / ((100 * protons * 84.007) / molar) - 1)).toBeLessThan(0.06),
+  );
   // Handbook neutralising values, from memory: g of soda that 100 g of the acid neutralises.
   it('gives cream of tartar its neutralising value of 45', () => {
     const { acid } = liftLedger([lineOf('cream-of-tartar', 100)], catalogue);
@@ -110,7 +135,26 @@ describe('drink and thirst', () => {
   });
 });
 
+const anyId = fc.constantFrom(...catalogue.all.map(({ id }) => id));
+
 describe('composition', () => {
+  it('loses nothing: what a recipe is made of is what its lines are made of, to 0.1 g', () =>
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(anyId, fc.double({ min: 0.1, max: 2000, noNaN: true })), {
+          minLength: 1,
+          maxLength: 15,
+        }),
+        (made) => {
+          const lines = made.map(([id, grams]) => lineOf(id, grams));
+          const whole = compositionOf(lines, catalogue);
+          const parts = lines.map((line) => compositionOf([line], catalogue));
+          for (const what of Object.keys(whole) as (keyof typeof whole)[])
+            expect(Math.abs(whole[what] - parts.reduce((sum, one) => sum + one[what], 0))).toBeLessThan(0.1);
+        },
+      ),
+      runs(1),
+    ));
   it('conserves mass within the tables’ own two per cent', () => {
     const lines = ['butter', 'caster-sugar', 'egg', 'all-purpose-flour', 'whole-milk'].map((id) =>
       lineOf(id, 100),
