@@ -37,6 +37,8 @@ export interface ConvertedPart {
 const NOTICEABLE_SHARE = 0.01;
 const NOTICEABLE_GRAMS = 0.25;
 const BY_SPOON_FROM = 3;
+/** mmol in 100 g of batter. A recipe that is liked as it is may be over the limit itself. */
+const NOTICEABLE_SODA = 0.2;
 /** Rounding may leave a balance so far outside its band. */
 const OUT_OF_BAND = 0.02;
 
@@ -158,10 +160,10 @@ function warningsOf(part: PartState, lines: readonly FormulaLine[], setting: Set
   warnings.push(...drinkWords(lines, setting));
   const over = sodaLeft(lines, catalogue);
   const has = (...ids: string[]) => lines.some(({ ingredient }) => ids.includes(ingredient));
-  const limit = soapLimit(lines, family);
-  if (over > limit)
+  const limit = Math.max(soapLimit(lines, family), sodaLeft(part.original, catalogue));
+  if (over > limit + NOTICEABLE_SODA)
     warnings.push(
-      `${over.toFixed(1)} mmol of soda is left over in 100 g of batter, above ${limit}: it may taste soapy and brown early.`,
+      `${over.toFixed(1)} mmol of soda is left over in 100 g of batter, above ${limit.toFixed(1)}: it may taste soapy and brown early.`,
     );
   const eggsOut = part.original
     .filter(({ ingredient }) => ingredient === 'egg')

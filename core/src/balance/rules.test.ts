@@ -112,6 +112,21 @@ describe('lift', () => {
   });
 });
 
+describe('acid that has gone', () => {
+  const SOUR = '250 g plain flour\n5 g baking soda\n120 g butter\n220 g sugar\n2 eggs\n240 ml buttermilk';
+  it('takes its soda along, and powder sets as much gas free', () => {
+    const { original, lines } = conversionOf(SOUR, 'creamed-cake', { without: ['milk'] });
+    const [was, now] = [liftLedger(original, catalogue), liftLedger(lines, catalogue)];
+    expect(now.soda).toBeLessThan(was.soda);
+    expect(now.sodaOver).toBeLessThanOrEqual(was.sodaOver + 0.5);
+    expect(now.released / was.released).toBeGreaterThan(0.95);
+  });
+  it('is met as ever where nothing sour gave way', () =>
+    expect(find(SOUR, 'creamed-cake', 'baking-soda')).toBe(5));
+  it('is not warned of where the recipe itself left as much soda over', () =>
+    expect(conversionOf(SOUR, 'creamed-cake', { sweetener: 'honey' }).warnings.join()).not.toMatch(/soapy/));
+});
+
 describe('fat and sugar', () => {
   it('are held within five per cent when the flours bring none', () => {
     for (const [text, family] of [

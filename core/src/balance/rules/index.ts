@@ -1,4 +1,5 @@
 import type { SwapRule, TargetRule } from '../types';
+import { acidLost } from './acidLost';
 import { binder } from './binder';
 import { coconutEgg } from './coconutEgg';
 import { fatHeld, sugarHeld } from './held';
@@ -10,6 +11,14 @@ import { thickener } from './thickener';
 import { water } from './water';
 
 /** In the order of their dependence: what thickens isn't built with, what binds depends on what is in the bowl. */
-export const SWAPS: readonly SwapRule[] = [thickener, replaceFlour, sweetener, coconutEgg, standIn, binder];
+export const SWAPS: readonly SwapRule[] = [
+  thickener,
+  replaceFlour,
+  sweetener,
+  coconutEgg,
+  standIn,
+  acidLost,
+  binder,
+];
 /** Met together. */
 export const TARGETS: readonly TargetRule[] = [water, fatHeld, sugarHeld, lift];

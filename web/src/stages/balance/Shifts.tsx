@@ -11,7 +11,7 @@ const REASONS: readonly (readonly [name: string, rules: readonly string[]])[] = 
   ['What holds it', ['binder']],
   ['How wet it is', ['water']],
   ['Fat, sugar and sweetness', ['fat-held', 'sugar-held', 'sweetener']],
-  ['What raises it', ['lift']],
+  ['What raises it', ['lift', 'acid-lost']],
 ];
 
 /** Every change as a sentence with its because, by what it is for. */

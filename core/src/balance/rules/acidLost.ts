@@ -1,0 +1,46 @@
+import { liftLedger, powderMmol, sodaMmol } from '../../formula';
+import { times, withMore } from '../lines';
+import type { PartState, SwapRule } from '../types';
+import { lineWords, weighed } from '../words';
+import { findStandIn } from './standIn';
+
+/** Fewer mmol of soda than this that no longer find their acid aren't tasted. */
+const WORTH_IT = 4;
+
+/**
+ * What stands in for buttermilk, yogurt or cocoa may be less sour. Soda that then finds no acid would be tasted: it comes out,
+ * and powder, which brings its own acid, sets as much gas free.
+ */
+export const acidLost: SwapRule = {
+  id: 'acid-lost',
+  reason: 'Soda whose acid has gone tastes of soap: powder brings its own.',
+  source: 'common practice',
+  confidence: 'common-practice',
+  swap(part: PartState, { request, catalogue }) {
+    const [was, now] = [liftLedger(part.original, catalogue), liftLedger(part.lines, catalogue)];
+    const unmet = Math.min(was.soda, was.acid) - Math.min(now.soda, now.acid);
+    const soda = part.lines.find(({ ingredient }) => ingredient === 'baking-soda');
+    if (!soda || unmet < WORTH_IT) return part;
+    const left = times(soda, Math.max(0, 1 - unmet / sodaMmol(soda.grams)));
+    const lines = part.lines.map((line) => (line === soda ? left : line));
+    const powder = findStandIn('baking-powder', request, catalogue)?.to[0]?.ingredient ?? 'baking-powder';
+    const more = withMore({ ...part, lines }, powder, unmet / powderMmol(1), catalogue);
+    return {
+      ...part,
+      lines: more.lines,
+      shifts: [
+        ...part.shifts,
+        {
+          id: `acid-lost:${soda.line}`,
+          rule: 'acid-lost',
+          line: soda.line,
+          from: lineWords(soda),
+          to: `${lineWords(left)} + ${weighed(unmet / powderMmol(1), more.now.name)}`,
+          because: `what stands in is less sour: ${unmet.toFixed(0)} mmol of soda would find no acid and taste of soap`,
+          source: 'common practice',
+          confidence: 'common-practice',
+        },
+      ],
+    };
+  },
+};
