@@ -36,6 +36,8 @@ test('balance: another binder, a handle, shifts by keys, a dose at the bowl, a w
   await first.focus();
   await first.press('Enter');
   await expect(first.getByText(/common practice/)).toBeVisible();
+  await first.press('a');
+  await expect(first.getByRole('button', { name: 'Open again' })).toBeVisible();
   await first.press('ArrowDown');
   const second = page.locator('[data-shift]').nth(1);
   await expect(second).toBeFocused();

@@ -225,6 +225,11 @@ export class RecipeDocumentDto implements RecipeDocument {
   @ArrayMaxSize(LIMITS.lines)
   @Matches(/^[\w:-]{1,160}$/, { each: true })
   asWritten!: readonly string[];
+  @IsArray()
+  @ArrayMaxSize(LIMITS.lines)
+  @IsString({ each: true })
+  @MaxLength(300, { each: true })
+  taken!: readonly string[];
   @IsOptional() @IsString() @MaxLength(LIMITS.foreignChars) foreign!: string | null;
   @ValidateNested() @Type(() => ConversionRequestDto) request!: ConversionRequestDto;
   @IsOptional() @ValidateNested() @Type(() => ServingDto) serving!: ServingDto | null;

@@ -11,3 +11,4 @@ export { DESCRIBED } from './data/described';
 export { SWEETENERS } from './data/sweeteners';
 export { binderGrams } from './ledger';
 export type { Shift } from './types';
+export { shiftKey, shiftOf } from './taken';

@@ -19,7 +19,7 @@ import type { FamilyId, RouteId } from '../vocabulary';
 import { differingTins, foldedLine, foldedTins } from './folded';
 import { docketLines } from './lines';
 import { writeMethod } from './method';
-import { breachesOf, guardDocket, outgoingLines } from './outgoing';
+import { breachesOf, guardDocket, outgoingLines, type Breach } from './outgoing';
 import { none, type Work } from './plan';
 import type { Docket, DocketBake, DocketBowl, DocketPart, Outcome } from './types';
 
@@ -188,6 +188,21 @@ function tinsOf({ request: { folded }, catalogue }: Work, main: ConvertedPart, {
   };
 }
 
+/** What is still out may not go out: it is named, with what could be let go. */
+const refused = (work: Work, breaches: readonly Breach[]): Outcome =>
+  none(
+    work,
+    'infeasible',
+    breaches.map(({ name, why }) => `${name}: ${why}`),
+    [
+      ...new Set(
+        breaches.map(
+          ({ name, avoidance }) => `Leave out or replace “${name}” by hand, or let ${avoidance} in`,
+        ),
+      ),
+    ],
+  );
+
 /** Puts the docket together, and guards what goes out: a result that breaks the request is no docket. */
 export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes: Bakes): Outcome {
   const { bake } = bakes;
@@ -202,24 +217,18 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
   const outgoing = outgoingLines(parts, recipe, catalogue);
   const guard = guardDocket(recipe, outgoing, request, kitchen);
   const breaches = breachesOf(outgoing, guard, request, catalogue);
-  if (breaches.length > 0) {
-    return none(
-      work,
-      'infeasible',
-      breaches.map(({ name, why }) => `${name}: ${why}`),
-      [
-        ...new Set(
-          breaches.map(
-            ({ name, avoidance }) => `Leave out or replace “${name}” by hand, or let ${avoidance} in`,
-          ),
-        ),
-      ],
-    );
-  }
+  if (breaches.length > 0) return refused(work, breaches);
   const ledger = liftLedger(main.lines, catalogue);
   const rest = restFor(balanced.blend.shares, profile, ledger.soda > 0 && ledger.powder === 0, catalogue);
   const bowl = bowlOf(balanced.converted, family, tins.kinds.length > 0, catalogue);
-  const method = writeMethod(bindSteps(recipe), bowl, { parts, tins: tins.kinds, rest, bake, profile });
+  const method = writeMethod(bindSteps(recipe), bowl, {
+    parts,
+    tins: tins.kinds,
+    rest,
+    bake,
+    profile,
+    looks: looksOf(family),
+  });
   const docket: Docket = {
     schema: 4,
     title: recipe.title || 'Untitled bake',

@@ -1,4 +1,4 @@
-import type { Profile } from '../family';
+import type { Looks, Profile } from '../family';
 import { HOUSE_PREFIX } from '../guard';
 import type { Rest } from '../heat';
 import { editsFor, type BoundStep, type Bowl, type Technique, type TechniqueId } from '../method';
@@ -20,14 +20,15 @@ export interface Facts {
   readonly rest: Rest;
   readonly bake: DocketBake;
   readonly profile: Profile;
+  readonly looks: Looks;
 }
 
-function restWords({ rest, profile }: Facts): string {
+function restWords({ rest, profile, looks }: Facts): string {
   const [low, high] = rest.minutes;
   if (rest.cold)
-    return `Portion the dough, then rest it in the cold for at least ${sayMinutes(low)} (up to ${sayMinutes(high)}): the flours go on drinking, and it spreads less.`;
+    return `Portion the dough, then rest it in the cold for at least ${sayMinutes(low)} (up to ${sayMinutes(high)}): the flours go on drinking, and it spreads less. Then: ${looks.rested}.`;
   const span = low === high ? sayMinutes(low) : `${low} to ${sayMinutes(high)}`;
-  return `Let the ${profile.texture} rest for ${span} before you judge it: it looks thin at first and thickens as the flours drink.`;
+  return `Let the ${profile.texture} rest for ${span} before you judge it: it looks thin at first and thickens as the flours drink. Then: ${looks.rested}.`;
 }
 
 function bakeWords({ bake }: Facts): string {
@@ -85,6 +86,7 @@ const WORDS: Readonly<Record<TechniqueId, (facts: Facts, bowl: Bowl) => string>>
       : delicate === 'nut butter'
         ? 'This still counts: a nut or seed butter turns oily when it is worked.'
         : 'This still counts: worked too long the fat melts, and it bakes hard.',
+  look: ({ looks }) => `Look for: ${looks.mixed}.`,
   'citrus-last': () => 'Milk first, well mixed in, then the citrus: straight together they curdle.',
   temper: () =>
     'Never egg straight into what is hot: let it cool to lukewarm, or stir a little of it into the eggs first. Melted coconut oil sets on cold eggs: have them at room temperature.',

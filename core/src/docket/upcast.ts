@@ -48,10 +48,11 @@ const toVersion3 = (document: Stored): Stored => ({
   request: { ...(document['request'] as Stored), tilt: NO_TILT, sweetener: null, altitudeMetres: 0 },
 });
 
-/** Version 4 may fold something into some of the tins. */
+/** Version 4 may fold something into some of the tins, and knows which shifts were taken. */
 const toVersion4 = (document: Stored): Stored => ({
   ...document,
   schema: 4,
+  taken: [],
   request: { ...(document['request'] as Stored), folded: null },
 });
 const docketToVersion4 = (docket: Stored): Stored => ({ ...docket, schema: 4, tins: [] });

@@ -226,6 +226,8 @@ export interface RecipeDocument {
   readonly corrections: readonly LineCorrection[];
   /** Ids of the reader's doubts that a person lets stand: it is as written. */
   readonly asWritten: readonly string[];
+  /** Shifts that a person has read and taken, as `shiftKey` in `balance` has them. One that says something else is open again. */
+  readonly taken: readonly string[];
   /** Fields of the linked data that it came from and that aren't ours, as JSON; they go out again with it. */
   readonly foreign: string | null;
   readonly request: ConversionRequest;
@@ -234,3 +236,19 @@ export interface RecipeDocument {
   /** A bake that is being written down; null when there is none. */
   readonly bakeSheet: BakeNotes | null;
 }
+
+/** A sheet with nothing on it. */
+export const EMPTY_RECIPE: RecipeDocument = {
+  schema: 4,
+  asRead: { title: '', family: 'creamed-cake', batchGrams: null },
+  text: '',
+  locale: null,
+  lines: [],
+  corrections: [],
+  asWritten: [],
+  taken: [],
+  foreign: null,
+  request: EMPTY_REQUEST,
+  serving: null,
+  bakeSheet: null,
+};

@@ -12,6 +12,7 @@ export {
   type WeighedCup,
 } from './household';
 export {
+  EMPTY_RECIPE,
   EMPTY_REQUEST,
   NO_TILT,
   NO_WISHES,

@@ -1,5 +1,6 @@
 import {
   EMPTY_KITCHEN,
+  EMPTY_RECIPE,
   EMPTY_REQUEST,
   type HouseRecipe,
   type KitchenDocument,
@@ -11,19 +12,7 @@ import { readRecipe } from '../read';
 import { counter } from '../testing';
 import { layOut } from '.';
 
-const doc = (text: string): RecipeDocument => ({
-  schema: 4,
-  asRead: { title: '', family: 'drop-cookie', batchGrams: null },
-  text,
-  locale: null,
-  lines: [],
-  corrections: [],
-  asWritten: [],
-  foreign: null,
-  request: EMPTY_REQUEST,
-  serving: null,
-  bakeSheet: null,
-});
+const doc = (text: string): RecipeDocument => ({ ...EMPTY_RECIPE, text });
 const house = (recipe: string, name: string, as: HouseRecipe['as'] = 'written'): HouseRecipe => ({
   recipe,
   name,

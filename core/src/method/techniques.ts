@@ -13,6 +13,7 @@ export type TechniqueId =
   | 'beat-longer'
   | 'overmix-dropped'
   | 'overmix-kept'
+  | 'look'
   | 'citrus-last'
   | 'temper'
   | 'dust'
@@ -107,6 +108,11 @@ export const TECHNIQUES: readonly Technique[] = [
             .slice(-1)
             .map(({ id }) => id)
         : [],
+  ),
+  common('look', 'note', 'It looks otherwise than a wheat one does.', (steps, bowl) =>
+    mixSteps(steps, bowl)
+      .slice(-1)
+      .map(({ id }) => id),
   ),
   common('citrus-last', 'note', 'Acid straight into milk curdles it.', (steps, bowl) =>
     idsOf(

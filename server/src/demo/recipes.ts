@@ -1,5 +1,5 @@
 import { asReadOf } from '@omniarton/core/formula';
-import { BUILT_IN_KITCHEN, EMPTY_REQUEST } from '@omniarton/core/kitchen';
+import { BUILT_IN_KITCHEN, EMPTY_RECIPE, EMPTY_REQUEST } from '@omniarton/core/kitchen';
 import type { ConversionRequest, RecipeDocument } from '@omniarton/core/kitchen';
 import { readRecipe } from '@omniarton/core/read';
 import { GUESTS } from './people';
@@ -284,17 +284,11 @@ const TEA: ConversionRequest = { ...EMPTY_REQUEST, gluten: 'label', ...guests(GU
 function favourite(text: string, request: Partial<ConversionRequest> = {}): RecipeDocument {
   const { recipe, lines } = readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId });
   return {
-    schema: 4,
+    ...EMPTY_RECIPE,
     asRead: asReadOf(recipe),
     text,
-    locale: null,
     lines,
-    corrections: [],
-    asWritten: [],
-    foreign: null,
     request: { ...TEA, ...request },
-    serving: null,
-    bakeSheet: null,
   };
 }
 

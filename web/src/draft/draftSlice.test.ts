@@ -1,4 +1,4 @@
-import { EMPTY_REQUEST, type RecipeDocument } from '@omniarton/core/kitchen';
+import { EMPTY_RECIPE, type RecipeDocument } from '@omniarton/core/kitchen';
 import {
   draftReducer,
   edited,
@@ -15,17 +15,9 @@ import {
 import type { Edit } from './edits';
 
 const doc: RecipeDocument = {
-  schema: 4,
+  ...EMPTY_RECIPE,
   asRead: { title: 'Cake', family: 'creamed-cake', batchGrams: 500 },
   text: 'Cake',
-  locale: null,
-  lines: [],
-  corrections: [],
-  asWritten: [],
-  foreign: null,
-  request: EMPTY_REQUEST,
-  serving: null,
-  bakeSheet: null,
 };
 const ID = 'r1';
 const open = draftReducer({}, opened({ id: ID, household: 'h', base: 3, doc }));

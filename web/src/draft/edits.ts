@@ -1,4 +1,5 @@
 import { applyPatches, enablePatches, produceWithPatches, type Draft as Drafting, type Patch } from 'immer';
+import { shiftOf } from '@omniarton/core/balance';
 import type {
   BakeNotes,
   ConversionRequest,
@@ -19,6 +20,8 @@ export type Edit =
   | { readonly kind: 'line'; readonly line: string; readonly to: string }
   /** A doubt of the reader that is let stand. */
   | { readonly kind: 'asWritten'; readonly doubt: string }
+  /** A shift that was read and taken, or is open again. */
+  | { readonly kind: 'taken-shift'; readonly key: string; readonly taken: boolean }
   | { readonly kind: 'locale'; readonly locale: Locale | null }
   | { readonly kind: 'request'; readonly request: Partial<ConversionRequest> }
   | { readonly kind: 'correction'; readonly correction: LineCorrection }
@@ -80,6 +83,11 @@ function change(doc: Drafting<RecipeDocument>, edit: Edit): void {
     case 'asWritten':
       doc.asWritten = [...doc.asWritten.filter((one) => one !== edit.doubt), edit.doubt];
       break;
+    case 'taken-shift': {
+      const others = doc.taken.filter((one) => shiftOf(one) !== shiftOf(edit.key));
+      doc.taken = edit.taken ? [...others, edit.key] : others;
+      break;
+    }
     case 'locale':
       doc.locale = edit.locale;
       break;

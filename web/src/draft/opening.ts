@@ -1,5 +1,5 @@
 import type { RecipeAnswer } from '@omniarton/contracts';
-import { EMPTY_REQUEST, type RecipeDocument } from '@omniarton/core/kitchen';
+import { EMPTY_RECIPE, type RecipeDocument } from '@omniarton/core/kitchen';
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
 import type { Place } from '../api/api';
 import { request, type Failure } from '../api/http';
@@ -19,17 +19,9 @@ interface Words {
 
 /** A sheet with nothing on it, or with a text that was brought along. */
 export const newDocument = ({ text, foreign }: Words = { text: '', foreign: null }): RecipeDocument => ({
-  schema: 4,
-  asRead: { title: '', family: 'creamed-cake', batchGrams: null },
+  ...EMPTY_RECIPE,
   text,
-  locale: null,
-  lines: [],
-  corrections: [],
-  asWritten: [],
   foreign,
-  request: EMPTY_REQUEST,
-  serving: null,
-  bakeSheet: null,
 });
 
 const fetchRecipe = ({ household, recipe }: Place) =>

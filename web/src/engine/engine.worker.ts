@@ -48,6 +48,7 @@ import { guardRecipe, judgeLabel, type LabelReport } from '@omniarton/core/guard
 import {
   BUILT_IN_KITCHEN,
   catalogueOf,
+  EMPTY_RECIPE,
   EMPTY_REQUEST,
   type BagOnHand,
   type JarPart,
@@ -193,19 +194,7 @@ const door = {
   },
   /** A recipe out of a file as a document: read once, so that its lines have their ids and lists their facts. */
   file(text: string, foreign: string | null): FiledRecipe {
-    const bare: RecipeDocument = {
-      schema: 4,
-      asRead: { title: '', family: 'creamed-cake', batchGrams: null },
-      text,
-      locale: null,
-      lines: [],
-      corrections: [],
-      asWritten: [],
-      foreign,
-      request: EMPTY_REQUEST,
-      serving: null,
-      bakeSheet: null,
-    };
+    const bare: RecipeDocument = { ...EMPTY_RECIPE, text, foreign };
     const { recipe, lines } = read(bare, laid.kitchen);
     const guard = guardRecipe(recipe, EMPTY_REQUEST, laid.kitchen);
     return {

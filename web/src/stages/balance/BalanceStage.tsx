@@ -53,7 +53,7 @@ function Balances() {
       {built.map((part) => (
         <Rails key={part.id} part={part} named={docket.parts.length > 1} />
       ))}
-      <Fold name="The ledger: grams and moles">
+      <Fold name="The ledger: grams and moles (key L)" shortcut="l">
         {built.map((part) => (
           <Accounts key={part.id} part={part} />
         ))}

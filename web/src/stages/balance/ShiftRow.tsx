@@ -1,6 +1,7 @@
 import { memo, useState, type KeyboardEvent } from 'react';
 import { styled } from 'styled-components';
-import type { Shift } from '@omniarton/core/balance';
+import { shiftKey, type Shift } from '@omniarton/core/balance';
+import { Button } from '../../ui/Button';
 import { Small } from '../../ui/layout';
 
 /** The next row in the list, across its groups. */
@@ -13,18 +14,27 @@ function stepTo(from: HTMLElement, by: 1 | -1) {
 const weightOf = (line: string) =>
   document.querySelector<HTMLElement>(`[data-weight="${CSS.escape(line)}"] input`);
 
+interface Props {
+  readonly shift: Shift;
+  /** Somebody has read it and takes it as it is. */
+  readonly taken: boolean;
+  readonly onTake: (key: string, taken: boolean) => void;
+}
+
 /**
  * One shift as a sentence: from, to, because. The source is one key apart. Arrow keys step through the shifts, Enter shows where
- * the rule comes from, O goes to the weight to overrule it.
+ * the rule comes from, A takes it, O goes to the weight to overrule it.
  */
-export const ShiftRow = memo(function ShiftRow({ shift }: { readonly shift: Shift }) {
+export const ShiftRow = memo(function ShiftRow({ shift, taken, onTake }: Props) {
   const { from, to, because, source, confidence, line } = shift;
   const [open, setOpen] = useState(false);
+  const take = () => onTake(shiftKey(shift), !taken);
   const key = (event: KeyboardEvent<HTMLElement>) => {
     if (event.target !== event.currentTarget) return;
     if (event.key === 'ArrowDown') stepTo(event.currentTarget, 1);
     else if (event.key === 'ArrowUp') stepTo(event.currentTarget, -1);
     else if (event.key === 'Enter' || event.key === ' ') setOpen(!open);
+    else if (event.key === 'a') take();
     else if (event.key === 'o' && line !== null) weightOf(line)?.focus();
     else return;
     event.preventDefault();
@@ -34,12 +44,18 @@ export const ShiftRow = memo(function ShiftRow({ shift }: { readonly shift: Shif
     <Line
       tabIndex={0}
       data-shift
+      data-taken={taken || undefined}
       role="group"
       aria-expanded={open}
       aria-label={`${from} becomes ${to}`}
       onKeyDown={key}
-      onClick={() => setOpen(!open)}
+      onClick={(event) => {
+        if (!(event.target as Element).closest('button')) setOpen(!open);
+      }}
     >
+      <Take $weight="quiet" aria-label={taken ? 'Open again' : 'Take it'} onPress={take}>
+        {taken ? '✓' : '○'}
+      </Take>
       <p>
         <span>{from}</span> <Arrow aria-hidden="true">→</Arrow> <strong>{to}</strong>
       </p>
@@ -57,7 +73,13 @@ export const ShiftRow = memo(function ShiftRow({ shift }: { readonly shift: Shif
 
 const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 
+const Take = styled(Button)`
+  float: right;
+`;
 const Line = styled.div`
+  &[data-taken] p {
+    color: ${({ theme }) => theme.colour.soft};
+  }
   padding: ${({ theme }) => `${theme.space(2.5)} 0`};
   border-bottom: 1px solid ${({ theme }) => theme.colour.line};
   max-width: 48rem;

@@ -1,6 +1,8 @@
+import { useCallback, useMemo } from 'react';
 import { styled } from 'styled-components';
-import type { Shift } from '@omniarton/core/balance';
+import { shiftKey, type Shift } from '@omniarton/core/balance';
 import { Heading, Small } from '../../ui/layout';
+import { useDraft, useEdit } from '../bench/onBench';
 import { ShiftRow } from './ShiftRow';
 
 /** Reasons in the order in which they are read, and the rules that speak for each. */
@@ -16,6 +18,14 @@ const REASONS: readonly (readonly [name: string, rules: readonly string[]])[] = 
 
 /** Every change as a sentence with its because, by what it is for. */
 export function Shifts({ shifts }: { readonly shifts: readonly Shift[] }) {
+  const takenKeys = useDraft(({ doc }) => doc.taken);
+  const taken = useMemo(() => new Set(takenKeys), [takenKeys]);
+  const edit = useEdit();
+  const take = useCallback(
+    (key: string, so: boolean) => edit({ kind: 'taken-shift', key, taken: so }),
+    [edit],
+  );
+  const open = shifts.filter((shift) => !taken.has(shiftKey(shift))).length;
   const known = new Set(REASONS.flatMap(([, rules]) => rules));
   const groups = [
     ...REASONS.map(([name, rules]) => [name, shifts.filter(({ rule }) => rules.includes(rule))] as const),
@@ -25,14 +35,16 @@ export function Shifts({ shifts }: { readonly shifts: readonly Shift[] }) {
     <section aria-labelledby="shifts">
       <Heading id="shifts">What shifts, and why</Heading>
       <Small>
-        Arrow keys step through them, Enter shows where a rule comes from, O overrules the weight.
+        {open === 0 ? 'You have taken them all. ' : `${open} of ${shifts.length} still to take. `}
+        Arrow keys step through them, Enter shows where a rule comes from, A takes one, O overrules its
+        weight.
       </Small>
       {groups.map(([name, own]) => (
         <Group key={name} role="group" aria-label={name}>
           <h3>{name}</h3>
           <div>
             {own.map((shift) => (
-              <ShiftRow key={shift.id} shift={shift} />
+              <ShiftRow key={shift.id} shift={shift} taken={taken.has(shiftKey(shift))} onTake={take} />
             ))}
           </div>
         </Group>

@@ -17,6 +17,7 @@ export function Weights({ docket }: { readonly docket: Docket }) {
     <section aria-labelledby="weights">
       <Heading id="weights">Overrule a weight</Heading>
       <Small>Your weight stays where you put it; liquid, fat, sugar and powder are balanced around it.</Small>
+      {weighed.some(({ overruled }) => overruled) ? <PutAllBack /> : null}
       <List>
         {weighed.map(({ id, name, grams, overruled }) => (
           <WeightRow key={id} id={id} name={name} grams={grams!.central} overruled={overruled} />
@@ -24,6 +25,11 @@ export function Weights({ docket }: { readonly docket: Docket }) {
       </List>
     </section>
   );
+}
+
+function PutAllBack() {
+  const ask = useAskLater();
+  return <Button onPress={() => ask(() => ({ overrides: [] }))}>Put all back</Button>;
 }
 
 interface RowProps {

@@ -49,6 +49,11 @@ export function useShortcuts(household: string) {
         <Key keys={['Ctrl', 'Shift', 'Z']} does="do it again" />
         <Key keys={['↑', '↓']} does="from line to line in Read; Enter opens one" />
         <Key keys={['U']} does="Read: grams, US cups, metric cups" />
+        <Key
+          keys={['↑', '↓']}
+          does="Balance: from shift to shift; Enter shows its source, A takes it, O overrules it"
+        />
+        <Key keys={['L']} does="Balance: the ledger in grams and moles" />
         <Key keys={['P']} does="print the docket" />
         <Key keys={['?']} does="this sheet" />
       </Keys>
