@@ -67,6 +67,12 @@ async function writeDownABake(page) {
 async function stages(browser, house) {
   for (const stage of ['Read', 'Guard', 'Blend', 'Balance', 'Heat'])
     await shoot(await open(browser, house, { title: CAKE, stage }), stage.toLowerCase());
+  const ways = await open(browser, house, { title: CAKE, stage: 'Balance' });
+  const fold = ways.getByText('Other ways to convert it, side by side');
+  await fold.click();
+  await ways.getByRole('button', { name: 'Take this way' }).first().waitFor();
+  await fold.evaluate('one => scrollBy(0, one.getBoundingClientRect().top - 70)');
+  await shoot(ways, 'ways');
   const clock = await open(browser, house, { title: CAKE, stage: 'Clock' });
   await clock.getByLabel('On the table at').fill('2027-06-19T15:30');
   await clock.locator('h1').click();

@@ -12,3 +12,4 @@ export { SWEETENERS } from './data/sweeteners';
 export { binderGrams } from './ledger';
 export type { Shift } from './types';
 export { shiftKey, shiftOf } from './taken';
+export { balanceOfRule } from './rules';

@@ -3,7 +3,7 @@ import type { Catalogue } from '../catalogue';
 import type { BandRow, Profile } from '../family';
 import type { FormulaLine } from '../formula';
 import type { ConversionRequest } from '../kitchen';
-import type { Confidence, FamilyId, RouteId } from '../vocabulary';
+import type { BalanceId, Confidence, FamilyId, RouteId } from '../vocabulary';
 
 /** A change with its reason. `from` and `to` are words with weights, as a person would say them. */
 export interface Shift {
@@ -61,20 +61,22 @@ export interface Setting extends BakeSetting {
   readonly bands: BandRow;
 }
 
-/** A discrete replacement of lines. They run in the order of their dependence: flour, stand-ins, binder. */
-export interface SwapRule {
+/** A named unit of judgement. */
+interface Rule {
   readonly id: string;
+  /** The balance that asks for it; null: what the flour is, or who eats it. */
+  readonly balance: BalanceId | null;
   readonly reason: string;
   readonly source: string;
   readonly confidence: Confidence;
+}
+
+/** A discrete replacement of lines. They run in the order of their dependence: flour, stand-ins, binder. */
+export interface SwapRule extends Rule {
   readonly swap: (part: PartState, setting: Setting) => PartState;
 }
 
 /** A demand that all adjustable lines of the part meet together. */
-export interface TargetRule {
-  readonly id: string;
-  readonly reason: string;
-  readonly source: string;
-  readonly confidence: Confidence;
+export interface TargetRule extends Rule {
   readonly target: (part: PartState, setting: Setting) => readonly Target[];
 }

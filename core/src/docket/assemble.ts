@@ -1,5 +1,6 @@
 import {
   accountsOf,
+  balanceOfRule,
   BLEND_MARK,
   blendFor,
   dosesFor,
@@ -241,7 +242,10 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
     school: request.school,
     parts,
     otherBlends: balanced.others,
-    shifts: [...scaleShifts(work), ...balanced.converted.flatMap(({ shifts }) => shifts)],
+    shifts: [...scaleShifts(work), ...balanced.converted.flatMap(({ shifts }) => shifts)].map((shift) => ({
+      ...shift,
+      balance: balanceOfRule(shift.rule),
+    })),
     method,
     guard,
     rest: { ...rest, uptake: settle(rest.uptake) },

@@ -8,6 +8,7 @@ import type { BakeFacts, Recipe } from '../read';
 import type { FamilyId } from '../vocabulary';
 import { assemble, mainPart, toBake, type Balanced } from './assemble';
 import { foldedTins, linesWithFolded } from './folded';
+import { judgeWork } from './judge';
 import { familyOfPart } from './partFamily';
 import { none, plan, workOf, type Work } from './plan';
 import type { DocketBake, NoDocket, Outcome } from './types';
@@ -52,6 +53,10 @@ function coolerOven(
   return { celsius: (own ?? usualOven) - less, fan: facts?.fan ?? false };
 }
 
+/** What has nothing to replace goes out as it is, with how it stands. */
+const judged = (planned: NoDocket, work: Work): NoDocket =>
+  planned.outcome === 'already-gluten-free' ? { ...planned, judgement: judgeWork(work) } : planned;
+
 /** The slow answers of a conversion: kept by whoever asks, so that a quick docket can be made with them. */
 export interface SlowAnswers {
   readonly blend: BlendOutcome;
@@ -74,7 +79,7 @@ export function* convertSteps(
 ): Steps<Conversion> {
   const work = workOf(recipe, request, kitchen);
   const planned = plan(work);
-  if ('outcome' in planned) return { outcome: planned, slow: null };
+  if ('outcome' in planned) return { outcome: judged(planned, work), slow: null };
   const { family } = planned;
   const profile = profileOf(family);
   const blend = yield* designBlend(
@@ -133,7 +138,7 @@ export function quickDocket(
 ): Outcome | null {
   const work = workOf(recipe, request, kitchen);
   const planned = plan(work);
-  if ('outcome' in planned) return planned;
+  if ('outcome' in planned) return judged(planned, work);
   if (!earlier || earlier.blend.kind !== 'blends') return null;
   const [first] = earlier.blend.blends;
   if (!first || !stillFits(first, planned.family, work.request, work.kitchen)) return null;

@@ -2,7 +2,7 @@ export { blendBench, moreBagFor, schoolsFor, type BlendBench } from './blendBenc
 export { convert, convertSteps, quickDocket, type Conversion, type SlowAnswers } from './convert';
 export { differencesOf, type Difference } from './differences';
 export { isFolded } from './folded';
-export { judge, type Judgement } from './judge';
+export { judge } from './judge';
 export { toJsonLd, type RecipeLinkedData } from './jsonld';
 export { placeWords } from './oven';
 export { toMarkdown } from './markdown';
@@ -14,8 +14,10 @@ export type {
   DocketGuard,
   DocketLine,
   DocketPart,
+  DocketShift,
   DocketStep,
   DocketTin,
+  Judgement,
   NoDocket,
   Outcome,
 } from './types';

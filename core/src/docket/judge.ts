@@ -1,31 +1,21 @@
-import { flourGrams, judgePart, type Finding, type JudgedPart } from '../balance';
+import { flourGrams, judgePart } from '../balance';
 import { thirstGrams } from '../formula';
 import type { ConversionRequest, Kitchen } from '../kitchen';
 import { settle } from '../quantity';
 import type { Recipe } from '../read';
-import type { FamilyId } from '../vocabulary';
 import { familyOfPart } from './partFamily';
-import { workOf } from './plan';
-
-/** A recipe as it is, held against what works: for one that is without gluten already. */
-export interface Judgement {
-  readonly family: FamilyId;
-  /** Each against the bands of its own family: a crumble on a muffin is a crumble. */
-  readonly parts: readonly (Pick<JudgedPart, 'route' | 'balances'> & {
-    readonly name: string | null;
-    readonly family: FamilyId;
-  })[];
-  /** Of the part that the bake is named for: fillings and icings are their own kind. Most likely first. */
-  readonly findings: readonly Finding[];
-}
+import { workOf, type Work } from './plan';
+import type { Judgement } from './types';
 
 /**
  * Whether a recipe's balances stand in the bands of its family, and what would be likely to go wrong. It changes nothing, and
  * says nothing of what is inside the bands.
  */
-export function judge(recipe: Recipe, request: ConversionRequest, kitchen: Kitchen): Judgement {
-  const work = workOf(recipe, request, kitchen);
-  const { parts, catalogue, request: asked } = work;
+export const judge = (recipe: Recipe, request: ConversionRequest, kitchen: Kitchen): Judgement =>
+  judgeWork(workOf(recipe, request, kitchen));
+
+export function judgeWork(work: Work): Judgement {
+  const { recipe, parts, catalogue, request: asked } = work;
   const family = asked.family ?? recipe.family.id;
   const drinks = parts.filter(({ lines }) => thirstGrams(lines, catalogue) > 0);
   const judged = drinks.map((part) => {

@@ -26,7 +26,8 @@ export function none(
   relax: readonly string[] = [],
   ways: readonly Relaxation[] = [],
 ): NoDocket {
-  return { outcome, reasons, relax, ways, guard: guardRecipe(work.recipe, work.request, work.kitchen) };
+  const guard = guardRecipe(work.recipe, work.request, work.kitchen);
+  return { outcome, reasons, relax, ways, guard, judgement: null };
 }
 
 /** True when nothing in the recipe needs replacing for these people. */

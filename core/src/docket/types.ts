@@ -1,11 +1,20 @@
 import type { BlendPart, Relaxation } from '../blend';
-import type { Account, Balance, BowlDoses, Shift } from '../balance';
+import type { Account, Balance, BowlDoses, Finding, JudgedPart, Shift } from '../balance';
 import type { Looks } from '../family';
 import type { TextureEstimate } from '../texture';
 import type { GuardReport } from '../guard';
 import type { PanSize } from '../kitchen';
 import type { Range } from '../quantity';
-import type { Allergen, Avoidance, BinderSchool, Diet, FamilyId, RouteId, Strictness } from '../vocabulary';
+import type {
+  Allergen,
+  Avoidance,
+  BalanceId,
+  BinderSchool,
+  Diet,
+  FamilyId,
+  RouteId,
+  Strictness,
+} from '../vocabulary';
 
 export interface DocketLine {
   readonly id: string;
@@ -51,6 +60,11 @@ export interface DocketStep {
 
 /** How it should look in the bowl, and what to do when it doesn't. */
 export interface DocketBowl extends Looks, BowlDoses {}
+
+/** A shift, with the balance that asked for it; null where none did. */
+export interface DocketShift extends Shift {
+  readonly balance: BalanceId | null;
+}
 
 export interface DocketBake {
   /** Null where it sees no oven: fried, steamed, on a griddle, in a microwave. Its minutes are the recipe's own then. */
@@ -100,7 +114,7 @@ export interface Docket {
   readonly parts: readonly DocketPart[];
   /** Other blends for the same bake, best first after the one taken. */
   readonly otherBlends: readonly (readonly BlendPart[])[];
-  readonly shifts: readonly Shift[];
+  readonly shifts: readonly DocketShift[];
   readonly method: readonly DocketStep[];
   readonly guard: DocketGuard;
   readonly rest: {
@@ -127,6 +141,20 @@ export interface NoDocket {
   /** Of these, what of the blend’s wishes one press lets go. */
   readonly ways: readonly Relaxation[];
   readonly guard: GuardReport;
+  /** Of a recipe without gluten: how it stands. */
+  readonly judgement: Judgement | null;
+}
+
+/** A recipe as it is, held against what works: for one that is without gluten already. */
+export interface Judgement {
+  readonly family: FamilyId;
+  /** Each against the bands of its own family: a crumble on a muffin is a crumble. */
+  readonly parts: readonly (Pick<JudgedPart, 'route' | 'balances'> & {
+    readonly name: string | null;
+    readonly family: FamilyId;
+  })[];
+  /** Of the part that the bake is named for: fillings and icings are their own kind. Most likely first. */
+  readonly findings: readonly Finding[];
 }
 
 export type Outcome = { readonly outcome: 'docket'; readonly docket: Docket } | NoDocket;

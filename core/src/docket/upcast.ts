@@ -55,7 +55,12 @@ const toVersion4 = (document: Stored): Stored => ({
   taken: [],
   request: { ...(document['request'] as Stored), folded: null },
 });
-const docketToVersion4 = (docket: Stored): Stored => ({ ...docket, schema: 4, tins: [] });
+const docketToVersion4 = (docket: Stored): Stored => ({
+  ...docket,
+  schema: 4,
+  tins: [],
+  shifts: (docket['shifts'] as readonly object[]).map((shift) => ({ ...shift, balance: null })),
+});
 
 /** Version 3 says of each step whether anything was bound to it, what to look for, and how the bake is likely to turn out. */
 const docketToVersion3 = (docket: Stored): Stored => ({

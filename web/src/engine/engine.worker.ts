@@ -33,13 +33,11 @@ import {
   moreBagFor,
   quickDocket,
   schoolsFor,
-  judge,
   waysFor,
   type BlendBench,
   type Conversion,
   type Difference,
   type SlowAnswers,
-  type Judgement,
   type Way,
 } from '@omniarton/core/docket';
 import type { Intake } from '@omniarton/core/exchange';
@@ -221,9 +219,6 @@ const door = {
     picks: readonly SchoolPick[],
   ): readonly SchoolAnswer[] | null =>
     inKitchen(key, (kitchen) => toEnd(schoolsFor(recipe, request, kitchen, picks))),
-  /** How a recipe without gluten stands, and what would be likely to go wrong. */
-  judge: (key: string, recipe: Recipe, request: ConversionRequest): Judgement | null =>
-    inKitchen(key, (kitchen) => judge(recipe, request, kitchen)),
   /** Ways to convert a recipe, each a whole docket. */
   ways: (
     key: string,

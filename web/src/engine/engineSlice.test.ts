@@ -21,6 +21,7 @@ const outcome = (word: string): Outcome => ({
     answered: [],
     cautions: [],
   },
+  judgement: null,
 });
 const quick = (revision: number, word: string | null) =>
   wasAnswered({

@@ -1,6 +1,7 @@
 import { memo } from 'react';
 import { styled } from 'styled-components';
 import { Figure, Small } from './layout';
+import { sayShort } from './say';
 
 interface Props {
   readonly label: string;
@@ -20,7 +21,6 @@ interface Props {
   readonly say?: (value: number) => string;
 }
 
-const sayShort = (value: number) => String(Number(value.toPrecision(value < 10 ? 2 : 3)));
 const BEYOND = 1.12;
 
 /** A balance as a rail: the band, a ring where it came from, a wedge where it stands now. */

@@ -17,6 +17,9 @@ export function sayGrams(grams: number): string {
 /** A count or a measure: no more digits than a person wrote. */
 export const sayNumber = (value: number): string => String(Number(value.toFixed(2)));
 
+/** A figure to be held against others: two digits, three above ten. */
+export const sayShort = (value: number): string => String(Number(value.toPrecision(value < 10 ? 2 : 3)));
+
 export const sayPercent = (share: number): string => `${Math.round(share * 100)}`;
 
 export type TemperatureUnit = 'celsius' | 'fahrenheit';

@@ -13,6 +13,7 @@ const WORTH_IT = 4;
  */
 export const acidLost: SwapRule = {
   id: 'acid-lost',
+  balance: 'lift',
   reason: 'Soda whose acid has gone tastes of soap: powder brings its own.',
   source: 'common practice',
   confidence: 'common-practice',

@@ -110,6 +110,7 @@ const nothingAdded = (part: PartState, because: string): PartState =>
 
 export const binder: SwapRule = {
   id: 'binder',
+  balance: 'binder',
   reason: 'Gluten held the crumb together; something must.',
   source: 'common practice: ¼ tsp xanthan a cup for cookies, ½ tsp for cakes and muffins',
   confidence: 'common-practice',

@@ -11,6 +11,7 @@ const NOTICED = 10;
 /** By the coconut route little flour is left: egg makes up for the solids and the structure that went with the wheat. */
 export const coconutEgg: SwapRule = {
   id: 'coconut-egg',
+  balance: null,
   reason: 'Coconut flour replaces a fifth of the wheat’s weight: egg restores the solids and the structure.',
   source: 'common practice: one large egg for 15 to 20 g of coconut flour',
   confidence: 'common-practice',

@@ -16,6 +16,7 @@ export const heldSlack = (was: number, original: readonly FormulaLine[]): number
 
 const held = (quantity: 'fat' | 'sugar', reason: string): TargetRule => ({
   id: `${quantity}-held`,
+  balance: quantity,
   reason,
   source: 'common practice: within 5 %',
   confidence: 'common-practice',

@@ -1,3 +1,4 @@
+import type { BalanceId } from '../../vocabulary';
 import type { SwapRule, TargetRule } from '../types';
 import { acidLost } from './acidLost';
 import { binder } from './binder';
@@ -22,3 +23,8 @@ export const SWAPS: readonly SwapRule[] = [
 ];
 /** Met together. */
 export const TARGETS: readonly TargetRule[] = [water, fatHeld, sugarHeld, lift];
+
+const ASKED_FOR = new Map([...SWAPS, ...TARGETS].map(({ id, balance }) => [id, balance]));
+
+/** The balance that asked for a rule's shift; null where none did. */
+export const balanceOfRule = (rule: string): BalanceId | null => ASKED_FOR.get(rule) ?? null;

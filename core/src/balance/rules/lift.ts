@@ -7,6 +7,7 @@ const TOLERANCE = 0.03;
 
 export const lift: TargetRule = {
   id: 'lift',
+  balance: 'lift',
   reason:
     'A crumb without gluten is heavier and holds gas less well: up to a quarter more lift, never over the family’s most.',
   source: 'common practice',

@@ -55,6 +55,7 @@ function wayOf({ route, request, blend }: Setting): { name: string; because: str
 
 export const replaceFlour: SwapRule = {
   id: 'replace-flour',
+  balance: null,
   reason: 'Wheat flour is bulk, structure and thirst; the blend takes over bulk and thirst.',
   source: 'common practice',
   confidence: 'common-practice',

@@ -105,6 +105,7 @@ function withLift(
 
 export const standIn: SwapRule = {
   id: 'stand-in',
+  balance: null,
   reason: 'What somebody at the table can’t eat is replaced by what does the same job.',
   source: STAND_INS.source,
   confidence: STAND_INS.confidence,

@@ -20,6 +20,7 @@ function metWithSoda(part: PartState, acid: number, catalogue: Catalogue): reado
 /** The main sugar gives way to what was asked for, as sweet as it was; its water is taken out of the liquid by the balances. */
 export const sweetener: SwapRule = {
   id: 'sweetener',
+  balance: 'sugar',
   reason: 'As sweet as before: its water comes out of the liquid, its acid is met with soda.',
   source: SWEETENERS.source,
   confidence: SWEETENERS.confidence,

@@ -24,6 +24,7 @@ function starchFor({ request, catalogue }: Setting): string {
 
 export const thickener: SwapRule = {
   id: 'thickener',
+  balance: null,
   reason: 'A spoon of flour in a filling or custard thickens: half as much pure starch does the same.',
   source: 'common practice: 1 tbsp starch thickens as 2 tbsp wheat flour',
   confidence: 'common-practice',

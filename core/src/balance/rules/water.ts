@@ -42,6 +42,7 @@ function thinAir({ original }: PartState, { request, profile, catalogue }: Setti
 
 export const water: TargetRule = {
   id: 'water',
+  balance: 'drinkThirst',
   reason: 'Flours without gluten drink more: the liquid follows their thirst.',
   source: 'common practice, from water-holding of the flours',
   confidence: 'common-practice',

@@ -1,8 +1,7 @@
 import { memo } from 'react';
 import { styled } from 'styled-components';
 import type { DocketPart } from '@omniarton/core/docket';
-
-const say = (value: number) => String(Number(value.toPrecision(value < 10 ? 2 : 3)));
+import { sayShort } from '../../ui/say';
 
 /** The grams and moles behind a part's balances, for whoever wants to check them. */
 export const Accounts = memo(function Accounts({ part }: { readonly part: DocketPart }) {
@@ -20,8 +19,8 @@ export const Accounts = memo(function Accounts({ part }: { readonly part: Docket
         {part.accounts.map(({ name, unit, original, converted }) => (
           <tr key={name}>
             <th scope="row">{name}</th>
-            <td>{say(original)}</td>
-            <td>{say(converted)}</td>
+            <td>{sayShort(original)}</td>
+            <td>{sayShort(converted)}</td>
             <td>{unit}</td>
           </tr>
         ))}

@@ -24,9 +24,10 @@ import { BALANCE_WORDS } from './words';
 
 /** Every balance on its rail, every shift with its because, every weight to be overruled. */
 export function BalanceStage() {
-  const outcome = useEngine((engine) => engine.outcome?.outcome);
-  if (outcome === 'already-gluten-free') return <Judged />;
-  if (outcome !== 'docket') return <NeedsDocket what="balances" />;
+  const there = useEngine(({ outcome }) => outcome?.outcome === 'docket');
+  const judgement = useEngine(({ outcome }) => (outcome?.outcome === 'docket' ? null : outcome?.judgement));
+  if (judgement) return <Judged judgement={judgement} />;
+  if (!there) return <NeedsDocket what="balances" />;
   return (
     <Stack $gap={7}>
       <School />

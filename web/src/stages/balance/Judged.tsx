@@ -1,29 +1,18 @@
 import { styled } from 'styled-components';
 import type { Judgement } from '@omniarton/core/docket';
 import { profileOf } from '@omniarton/core/family';
-import { useKitchenAnswer } from '../../engine/useKitchenAnswer';
 import { Heading, Small, Stack } from '../../ui/layout';
 import { Rail } from '../../ui/Rail';
 import { NeedsDocket } from '../bench/NeedsDocket';
-import { useHousehold } from '../bench/onBench';
-import { useRead } from '../bench/useRead';
 import { BALANCE_WORDS } from './words';
 
 /** A recipe that holds no gluten as it is: whether its balances stand where such bakes have them, and what may go wrong. */
-export function Judged() {
-  const household = useHousehold();
-  const { about, now } = useRead();
-  const { data } = useKitchenAnswer<Judgement>(household, [...about, 'judge'], async (engine, key) => {
-    const read = now();
-    return read ? await engine.judge(key, read.recipe, read.request) : null;
-  });
-  return (
-    <Stack $gap={7}>
-      <NeedsDocket what="balances" />
-      {data ? <Verdict judgement={data} /> : <p role="status">Weighing it up …</p>}
-    </Stack>
-  );
-}
+export const Judged = ({ judgement }: { readonly judgement: Judgement }) => (
+  <Stack $gap={7}>
+    <NeedsDocket what="balances" />
+    <Verdict judgement={judgement} />
+  </Stack>
+);
 
 function Verdict({ judgement: { family, parts, findings } }: { readonly judgement: Judgement }) {
   return (

@@ -1,8 +1,10 @@
 import { memo, useState, type KeyboardEvent } from 'react';
 import { styled } from 'styled-components';
-import { shiftKey, type Shift } from '@omniarton/core/balance';
+import { shiftKey } from '@omniarton/core/balance';
+import type { DocketShift } from '@omniarton/core/docket';
 import { Button } from '../../ui/Button';
 import { Small } from '../../ui/layout';
+import { BALANCE_WORDS } from './words';
 
 /** The next row in the list, across its groups. */
 function stepTo(from: HTMLElement, by: 1 | -1) {
@@ -15,7 +17,7 @@ const weightOf = (line: string) =>
   document.querySelector<HTMLElement>(`[data-weight="${CSS.escape(line)}"] input`);
 
 interface Props {
-  readonly shift: Shift;
+  readonly shift: DocketShift;
   /** Somebody has read it and takes it as it is. */
   readonly taken: boolean;
   readonly onTake: (key: string, taken: boolean) => void;
@@ -26,7 +28,7 @@ interface Props {
  * the rule comes from, A takes it, O goes to the weight to overrule it.
  */
 export const ShiftRow = memo(function ShiftRow({ shift, taken, onTake }: Props) {
-  const { from, to, because, source, confidence, line } = shift;
+  const { from, to, because, source, confidence, line, balance } = shift;
   const [open, setOpen] = useState(false);
   const take = () => onTake(shiftKey(shift), !taken);
   const key = (event: KeyboardEvent<HTMLElement>) => {
@@ -62,6 +64,7 @@ export const ShiftRow = memo(function ShiftRow({ shift, taken, onTake }: Props) 
       <Because>because {lowerFirst(because)}</Because>
       {open ? (
         <Small>
+          {balance ? `${BALANCE_WORDS[balance].name} asks for it · ` : ''}
           {source.startsWith(confidence.replace('-', ' '))
             ? source
             : `${source} · ${confidence.replaceAll('-', ' ')}`}

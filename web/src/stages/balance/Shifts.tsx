@@ -1,6 +1,7 @@
 import { useCallback, useMemo } from 'react';
 import { styled } from 'styled-components';
-import { shiftKey, type Shift } from '@omniarton/core/balance';
+import { shiftKey } from '@omniarton/core/balance';
+import type { DocketShift } from '@omniarton/core/docket';
 import { Heading, Small } from '../../ui/layout';
 import { useDraft, useEdit } from '../bench/onBench';
 import { ShiftRow } from './ShiftRow';
@@ -17,7 +18,7 @@ const REASONS: readonly (readonly [name: string, rules: readonly string[]])[] = 
 ];
 
 /** Every change as a sentence with its because, by what it is for. */
-export function Shifts({ shifts }: { readonly shifts: readonly Shift[] }) {
+export function Shifts({ shifts }: { readonly shifts: readonly DocketShift[] }) {
   const takenKeys = useDraft(({ doc }) => doc.taken);
   const taken = useMemo(() => new Set(takenKeys), [takenKeys]);
   const edit = useEdit();

@@ -6,7 +6,7 @@ import { useKitchenAnswer } from '../../engine/useKitchenAnswer';
 import { BlendBar } from '../../ui/BlendBar';
 import { Button } from '../../ui/Button';
 import { Heading, Small, Stack } from '../../ui/layout';
-import { sayGrams, sayNumber } from '../../ui/say';
+import { sayGrams, sayShort } from '../../ui/say';
 import { useHousehold, useRequest } from '../bench/onBench';
 import { useRead } from '../bench/useRead';
 import { sayMoney } from '../blend/words';
@@ -97,13 +97,15 @@ const SAID: readonly (readonly [string, (way: Way) => string])[] = [
   ['expect', ({ docket }) => expectWords(docket)],
 ];
 
+/** Kitchen rounding moves a balance by no more. */
+const ROUNDING = 0.02;
 const mainBalances = ({ docket }: Way) =>
   docket.parts.find(({ blend, balances }) => blend.length > 0 && balances.length > 0)?.balances ?? [];
 
 /** Every balance of the ways beside the others, with its band where it is out of it. */
 function Balances({ ways }: { readonly ways: readonly Way[] }) {
   return mainBalances(ways[0]!).map(({ id }) => {
-    const { name, unit, say = sayNumber } = BALANCE_WORDS[id];
+    const { name, unit, say = sayShort } = BALANCE_WORDS[id];
     return (
       <tr key={id}>
         <th scope="row">{name}</th>
@@ -111,7 +113,7 @@ function Balances({ ways }: { readonly ways: readonly Way[] }) {
           const one = mainBalances(way).find((each) => each.id === id);
           if (!one) return <td key={way.name}>–</td>;
           const { converted, band } = one;
-          const out = converted < band[0] || converted > band[1];
+          const out = converted < band[0] * (1 - ROUNDING) || converted > band[1] * (1 + ROUNDING);
           return (
             <td key={way.name} className="grams">
               {say(converted)} {unit}
