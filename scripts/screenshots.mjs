@@ -71,7 +71,7 @@ async function stages(browser, house) {
   const fold = ways.getByText('Other ways to convert it, side by side');
   await fold.click();
   await ways.getByRole('button', { name: 'Take this way' }).first().waitFor();
-  await fold.evaluate('one => scrollBy(0, one.getBoundingClientRect().top - 70)');
+  await ways.mouse.wheel(0, (await fold.boundingBox()).y - 70);
   await shoot(ways, 'ways');
   const clock = await open(browser, house, { title: CAKE, stage: 'Clock' });
   await clock.getByLabel('On the table at').fill('2027-06-19T15:30');
