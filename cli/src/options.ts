@@ -1,5 +1,7 @@
 import { parseArgs } from 'node:util';
 import { SWEETENERS } from '@omniarton/core/balance';
+import type { TrialAsk } from '@omniarton/core/docket';
+import { vesselOf } from '@omniarton/core/heat';
 import type { ConversionRequest } from '@omniarton/core/kitchen';
 import { EMPTY_REQUEST, NO_WISHES } from '@omniarton/core/kitchen';
 import {
@@ -17,7 +19,7 @@ import {
 /** An option or a file that can't be used: one line on standard error, exit 2. */
 export class UsageError extends Error {}
 
-const VERBS = ['read', 'guard', 'convert', 'ways', 'diagnose'] as const;
+const VERBS = ['read', 'guard', 'convert', 'ways', 'diagnose', 'heat'] as const;
 type Verb = (typeof VERBS)[number];
 
 export interface Options {
@@ -26,6 +28,8 @@ export interface Options {
   readonly request: ConversionRequest;
   /** A file with a household's kitchen; null: none. */
   readonly kitchen: string | null;
+  /** Of `heat`: what the bake is tried in. */
+  readonly trial: TrialAsk | null;
 }
 
 /** What people call what they avoid. */
@@ -89,6 +93,10 @@ function parse(args: readonly string[]) {
         altitude: { type: 'string' },
         gluten: { type: 'string' },
         kitchen: { type: 'string' },
+        pan: { type: 'string' },
+        count: { type: 'string' },
+        oven: { type: 'string' },
+        fan: { type: 'boolean' },
         people: { type: 'string' },
         json: { type: 'boolean' },
       },
@@ -107,6 +115,22 @@ function count(option: string, value: string | undefined, least: number, most: n
   return number;
 }
 
+/** What a bake is tried in. Without an oven, the recipe's own. */
+function trialAsk(values: ReturnType<typeof parse>['values']): TrialAsk {
+  if (values.pan === undefined)
+    throw new UsageError('heat: --pan is wanted, as in --pan round:20.3 or --pan cupcake');
+  const celsius = values.oven === undefined ? null : Number(values.oven);
+  if (celsius !== null && !Number.isFinite(celsius))
+    throw new UsageError(`--oven: "${values.oven}" is no temperature in Celsius`);
+  return {
+    vessel: vesselOf(values.pan),
+    count: count('count', values.count, 1, MOST_TINS) ?? null,
+    ovenCelsius: celsius,
+    fan: values.fan ?? (celsius === null ? null : false),
+  };
+}
+
+const MOST_TINS = 200;
 const MOST_FLOURS = 5;
 const MOST_BAGS = 20;
 
@@ -137,5 +161,6 @@ export function readOptions(args: readonly string[]): Options {
       buy: count('buy', values.buy, 0, MOST_BAGS) ?? null,
     },
   };
-  return { verb: known, files, request, kitchen: values.kitchen ?? null };
+  const trial = known === 'heat' ? trialAsk(values) : null;
+  return { verb: known, files, request, kitchen: values.kitchen ?? null, trial };
 }

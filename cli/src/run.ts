@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { judge } from '@omniarton/core/docket';
+import { VesselError } from '@omniarton/core/heat';
 import { takeIn } from '@omniarton/core/exchange';
 import {
   BUILT_IN_KITCHEN,
@@ -13,7 +14,7 @@ import { layOut } from '@omniarton/core/larder';
 import { readRecipe } from '@omniarton/core/read';
 import { engineVersion } from '../../scripts/lib/engine.mjs';
 import { readOptions, UsageError, type Options } from './options';
-import { convertShape, guardShape, readShape, waysShape } from './shapes';
+import { convertShape, guardShape, heatShape, readShape, waysShape } from './shapes';
 
 export interface Surroundings {
   readonly out: (text: string) => void;
@@ -70,7 +71,7 @@ function kitchenOf({ kitchen: file }: Options, folder: string): Kitchen {
   return layOut({ ...EMPTY_KITCHEN, ...own, recipes: [] }, {}, 'cli', bags).kitchen;
 }
 
-function answer({ verb, request }: Options, kitchen: Kitchen, text: string): unknown {
+function answer({ verb, request, trial }: Options, kitchen: Kitchen, text: string): unknown {
   let count = 0;
   const { recipe } = readRecipe(text, { kitchen, newId: () => `l${(count += 1)}` });
   switch (verb) {
@@ -82,6 +83,8 @@ function answer({ verb, request }: Options, kitchen: Kitchen, text: string): unk
       return judge(recipe, request, kitchen);
     case 'ways':
       return waysShape(recipe, request, kitchen);
+    case 'heat':
+      return heatShape(recipe, request, kitchen, trial!);
     case 'convert':
       return convertShape(recipe, request, kitchen, engineVersion());
   }
@@ -98,7 +101,7 @@ export function run(args: readonly string[], { out, err, folder }: Surroundings)
     out(JSON.stringify(answers.length === 1 ? answers[0] : answers, null, 2));
     return 0;
   } catch (error) {
-    if (!(error instanceof UsageError)) throw error;
+    if (!(error instanceof UsageError || error instanceof VesselError)) throw error;
     err(error.message);
     return 2;
   }

@@ -1,5 +1,6 @@
 import { guardRecipe } from '@omniarton/core/guard';
-import { convert, waysFor } from '@omniarton/core/docket';
+import { convert, trialOf, waysFor, type TrialAsk } from '@omniarton/core/docket';
+import { HeatRangeError } from '@omniarton/core/heat';
 import type { ConversionRequest, Kitchen } from '@omniarton/core/kitchen';
 import type { Item, Line, Recipe } from '@omniarton/core/read';
 import { addRanges, settle, toEnd, type Range } from '@omniarton/core/quantity';
@@ -96,3 +97,32 @@ export const waysShape = (recipe: Recipe, request: ConversionRequest, kitchen: K
     docket,
   })),
 });
+
+/** A bake tried in some vessel, or why it can't be simulated. */
+export function heatShape(
+  recipe: Recipe,
+  request: ConversionRequest,
+  kitchen: Kitchen,
+  ask: TrialAsk,
+): object {
+  try {
+    const found = trialOf(recipe, request, kitchen, ask);
+    const { minutes, firstCheck, centre, crust, doneBy, count, depthCm, risenCm, lost, warnings } = found;
+    const curve = (points: typeof centre) => points.map((point) => point.map(settle));
+    return {
+      minutes: settled(minutes),
+      firstCheck: firstCheck === null ? null : settle(firstCheck),
+      centre: curve(centre),
+      crust: curve(crust),
+      doneBy,
+      count,
+      depthCm: depthCm === null ? null : settle(depthCm),
+      risenCm: risenCm === null ? null : settle(risenCm),
+      waterLost: settle(lost),
+      warnings,
+    };
+  } catch (error) {
+    if (!(error instanceof HeatRangeError)) throw error;
+    return { outcome: 'out-of-range', reasons: [error.message], relax: [] };
+  }
+}

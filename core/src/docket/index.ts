@@ -22,5 +22,6 @@ export type {
   Outcome,
 } from './types';
 export { threadsOf, type Thread, type ThreadEnd, type Threads } from './threads';
+export { trialOf, type TrialAsk } from './trial';
 export { takeWay, waysFor, type Way, type WayAsk } from './ways';
 export { UnreadableDocumentError, upcastDocket, upcastRecipe } from './upcast';

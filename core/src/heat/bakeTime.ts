@@ -7,7 +7,8 @@ import { range } from '../quantity';
 import type { BakeFacts } from '../read';
 import { makeMaterial } from './material';
 import { equivalentDepth, panArea } from './pan';
-import { bakeSlab, type SlabResult } from './slab';
+import { OVEN } from './data/oven';
+import { bakeSection, type SectionResult } from './section';
 import { pressureAt } from './steam';
 
 export interface BakeQuestion {
@@ -36,7 +37,7 @@ export interface BakeAnswer {
   /** Null when the simulation finds it never done in four hours. */
   readonly minutes: Range | null;
   readonly firstCheck: number | null;
-  readonly centre: SlabResult['centre'];
+  readonly centre: SectionResult['centre'];
   /** True / simulated for the wheat recipe; null when the recipe states no time. */
   readonly anchor: number | null;
 }
@@ -72,12 +73,14 @@ function simulate(
   composition: Composition,
   { pan, oven, altitudeMetres }: Place,
   question: BakeQuestion,
-): Steps<SlabResult> {
+): Steps<SectionResult> {
   const { profile, ovenOffsetCelsius } = question;
   const material = makeMaterial(composition, pressureAt(altitudeMetres));
   const depth = depthOf(lines, question, pan);
-  return bakeSlab({
+  return bakeSection({
     material,
+    reach: null,
+    wall: OVEN.wall,
     depth: equivalentDepth(depth * profile.rise, pan) / profile.rise / 100,
     rise: profile.rise,
     porosityRaw: profile.porosityRaw,

@@ -1,5 +1,7 @@
 export { bakeOf, type BakeAnswer, type BakeQuestion } from './bakeTime';
 export { restFor, type Rest } from './rest';
 export { makeMaterial, solidProperties, type Material } from './material';
-export { bakeSlab, type SlabBake, type SlabResult } from './slab';
+export { bakeSection, type Reach, type SectionBake, type SectionResult } from './section';
 export { panFactor } from './pan';
+export { HeatRangeError, trialBake, type TrialBake } from './trial';
+export { vesselOf, VesselError, type Vessel } from './vessel';

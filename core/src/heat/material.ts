@@ -3,6 +3,9 @@ import { waterActivity } from '../formula';
 import { CHOI_OKOS, type Polynomials } from './data/choiOkos';
 import { boilingPoint, latentHeat, vapourConductivity } from './steam';
 
+/** Held by the module: looked up among a sandbox's globals, as where tests run, each would cost more than the step it is in. */
+const { exp, floor, max, min, sqrt, PI } = Math;
+
 const evaluate = ([a, b, c]: readonly [number, number, number], celsius: number) =>
   a + b * celsius + c * celsius * celsius;
 
@@ -74,7 +77,7 @@ const HELD_BELOW = 2;
 
 export function makeMaterial(composition: Composition, pressure: number): Material {
   const activity = waterActivity(composition);
-  const boiling = boilingPoint(Math.max(activity, 0.05), pressure);
+  const boiling = boilingPoint(max(activity, 0.05), pressure);
   const total = (Object.values(composition) as number[]).reduce((sum, grams) => sum + grams, 0);
   const water = composition.water / total;
   const size = HOTTEST - COLDEST + 1;
@@ -83,20 +86,18 @@ export function makeMaterial(composition: Composition, pressure: number): Materi
   const heat = new Float64Array(size);
   for (let at = 0; at < size; at += 1) {
     const celsius = at + COLDEST;
-    const inRange = Math.min(150, Math.max(-10, celsius));
+    const inRange = min(150, max(-10, celsius));
     const properties = solidProperties(composition, inRange);
     solid[at] = properties.conductivity;
     pore[at] =
       airConductivity(celsius) +
-      vapourConductivity(Math.min(Math.max(celsius, 0), boiling - HELD_BELOW), activity, pressure);
+      vapourConductivity(min(max(celsius, 0), boiling - HELD_BELOW), activity, pressure);
     const off = (celsius - boiling - BOIL_SHIFT) / BOIL_WIDTH;
-    heat[at] =
-      properties.heat +
-      ((water * latentHeat(boiling)) / (BOIL_WIDTH * Math.sqrt(Math.PI))) * Math.exp(-off * off);
+    heat[at] = properties.heat + ((water * latentHeat(boiling)) / (BOIL_WIDTH * sqrt(PI))) * exp(-off * off);
   }
   const look = (table: Float64Array, celsius: number) => {
-    const place = Math.min(size - 1.001, Math.max(0, celsius - COLDEST));
-    const below = Math.floor(place);
+    const place = min(size - 1.001, max(0, celsius - COLDEST));
+    const below = floor(place);
     return table[below]! + (place - below) * (table[below + 1]! - table[below]!);
   };
   return {

@@ -1,5 +1,5 @@
 import { toEnd } from '../quantity';
-import { bakeSlab, type SlabBake } from './slab';
+import { bakeSection, type SectionBake } from './section';
 import { OVEN } from './data/oven';
 import { makeMaterial, maxwellEucken, solidProperties, type Material } from './material';
 import { boilingPoint, pressureAt, saturationPressure, STANDARD_PRESSURE, vapourConductivity } from './steam';
@@ -14,9 +14,11 @@ const plain = (conductivity: number, heat: number, density: number): Material =>
   heat: () => heat,
 });
 
-const bake = (over: Partial<SlabBake> & Pick<SlabBake, 'material'>): SlabBake => ({
+const bake = (over: Partial<SectionBake> & Pick<SectionBake, 'material'>): SectionBake => ({
   depth: 0.03,
   rise: 1,
+  reach: null,
+  wall: OVEN.wall,
   porosityRaw: 0,
   startCelsius: 20,
   ovenCelsius: 175,
@@ -54,7 +56,7 @@ describe('the slab against the series solution', () => {
   const material = plain(0.4, 3000, 1000);
   const above = OVEN.convective + OVEN.radiative;
   it.each([0.02, 0.03, 0.045])('a slab of %d m gets hot when the series says so', (depth) => {
-    const result = toEnd(bakeSlab(bake({ material, depth })));
+    const result = toEnd(bakeSection(bake({ material, depth })));
     const seconds = result.minutes! * 60;
     // The oven begins cooler by the door's drop and comes back: as if the bake had begun so much later.
     const late = (OVEN.doorDrop * OVEN.recoverySeconds) / 155;
@@ -66,22 +68,60 @@ describe('the slab against the series solution', () => {
   });
 });
 
+describe('a section against series solutions', () => {
+  // Incropera & DeWitt, one-term coefficients at Bi = 1: cylinder ζ = 1.2558, C = 1.2071; plane wall ζ = 0.8603, C = 1.1191.
+  // A short cylinder is the product of both (Carslaw & Jaeger §1.15).
+  it('a short cylinder heated alike all round', () => {
+    const film = OVEN.convective + OVEN.radiative;
+    const half = 0.03;
+    const material = plain(film * half, 3000, 1000);
+    const reach = { kind: 'cylinder' as const, from: 0, to: half };
+    const found = toEnd(bakeSection(bake({ material, depth: 2 * half, wall: film, reach })));
+    const late = (OVEN.doorDrop * OVEN.recoverySeconds) / 155;
+    const fourier = ((film * half) / (1000 * 3000) / half ** 2) * (found.minutes! * 60 - late);
+    const centre = 1.2071 * Math.exp(-(1.2558 ** 2) * fourier) * 1.1191 * Math.exp(-(0.8603 ** 2) * fourier);
+    expect(centre / ((90 - 175) / (20 - 175))).toBeCloseTo(1, 1);
+  });
+  it('so wide that its walls are far away is a slab', () => {
+    const material = plain(0.4, 3000, 1000);
+    const slab = toEnd(bakeSection(bake({ material }))).minutes!;
+    const wide = toEnd(bakeSection(bake({ material, reach: { kind: 'plate', from: 0, to: 1 } }))).minutes!;
+    expect(Math.abs(wide / slab - 1)).toBeLessThan(0.02);
+  });
+  it('keeps its heat: what came in is what it holds, within half a per cent', () => {
+    const batter = makeMaterial(
+      { water: 35, protein: 6, fat: 18, starch: 20, sugars: 20, fibre: 1, ash: 0, ethanol: 0 },
+      STANDARD_PRESSURE,
+    );
+    for (const reach of [
+      null,
+      { kind: 'plate', from: 0, to: 0.06 },
+      { kind: 'cylinder', from: 0.02, to: 0.1 },
+    ] as const) {
+      const { heatIn, heatKept } = toEnd(
+        bakeSection(bake({ material: batter, reach, rise: 1.8, porosityRaw: 0.15, doneCelsius: 97 })),
+      );
+      expect(Math.abs(heatKept / heatIn - 1)).toBeLessThan(0.005);
+    }
+  });
+});
+
 describe('heat as physics has it', () => {
   const material = plain(0.4, 3000, 1000);
-  const minutes = (over: Partial<SlabBake>) => toEnd(bakeSlab(bake({ material, ...over }))).minutes!;
+  const minutes = (over: Partial<SectionBake>) => toEnd(bakeSection(bake({ material, ...over }))).minutes!;
   it('takes longer for a deeper slab and a cooler oven, less with a fan', () => {
     expect(minutes({ depth: 0.05 })).toBeGreaterThan(minutes({ depth: 0.03 }));
     expect(minutes({ ovenCelsius: 160 })).toBeGreaterThan(minutes({ ovenCelsius: 190 }));
     expect(minutes({ fan: true })).toBeLessThan(minutes({}));
   });
   it('never passes the oven, and never cools while it bakes', () => {
-    const { centre } = toEnd(bakeSlab(bake({ material, doneCelsius: 170 })));
+    const { centre } = toEnd(bakeSection(bake({ material, doneCelsius: 170 })));
     const temperatures = centre.map(([, celsius]) => celsius);
     expect(Math.max(...temperatures)).toBeLessThan(175);
     expect(temperatures).toEqual([...temperatures].sort((a, b) => a - b));
   });
   it('gives up on what is never done, and says so', () =>
-    expect(toEnd(bakeSlab(bake({ material, ovenCelsius: 80 }))).minutes).toBeNull());
+    expect(toEnd(bakeSection(bake({ material, ovenCelsius: 80 }))).minutes).toBeNull());
 });
 
 describe('the material', () => {

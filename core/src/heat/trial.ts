@@ -1,0 +1,177 @@
+import type { Catalogue } from '../catalogue';
+import type { Profile } from '../family';
+import { compositionOf, massOf, type FormulaLine } from '../formula';
+import type { OvenSetting } from '../kitchen';
+import { range, type Range, type Steps } from '../quantity';
+import { makeMaterial } from './material';
+import { microwaveSeconds } from './microwave';
+import { bakeSection, type Reach, type SectionResult } from './section';
+import { pressureAt } from './steam';
+import { floorOf, usualCount, type Vessel } from './vessel';
+
+/** Some batter, what it is put in, and the oven: a bake by physics alone, that no stated time corrects. */
+export interface TrialQuestion {
+  readonly lines: readonly FormulaLine[];
+  readonly profile: Profile;
+  readonly vessel: Vessel;
+  /** Among how many of them the batter is shared; null: as many as usual. */
+  readonly count: number | null;
+  readonly oven: OvenSetting;
+  readonly startCelsius: number;
+  readonly altitudeMetres: number;
+}
+
+export interface TrialBake {
+  /** Null when it is never done in four hours. */
+  readonly minutes: Range | null;
+  readonly firstCheck: number | null;
+  readonly centre: SectionResult['centre'];
+  readonly crust: SectionResult['crust'];
+  readonly doneBy: SectionResult['doneBy'];
+  readonly count: number;
+  /** Of the batter before it rises, and when it has risen; null in a microwave. */
+  readonly depthCm: number | null;
+  readonly risenCm: number | null;
+  /** Share of the weight that goes as water. */
+  readonly lost: number;
+  readonly warnings: readonly string[];
+}
+
+/** A bake that is none: too deep, too thin, too hot, too cold, or nothing to bake. */
+export class HeatRangeError extends Error {
+  constructor(why: string) {
+    super(why);
+    this.name = 'HeatRangeError';
+  }
+}
+
+const OVEN_CELSIUS = [60, 300] as const;
+const DEPTH_CM = [0.2, 15] as const;
+const BELOW_BOILING = 1.5;
+/** Doubt of a bake that nothing anchors: depth, oven and composition together, share of the time. */
+const DOUBT = 0.2;
+const FIRST_CHECK = 0.87;
+/** A scoop of so many ml bakes as thick as the family's usual piece; a larger one is thicker, by its fourth root. */
+const USUAL_SCOOP_ML = 30;
+
+type Tin = Vessel & { readonly kind: 'tin' };
+
+/** How far it is to the wall. Two pairs of walls are one pair that cools as fast: 1/a² = 1/a₁² + 1/a₂² (product solutions). */
+export function reachOf({ row: { shape }, lengthCm, widthCm, innerCm }: Tin): Reach {
+  if (shape === 'square' || shape === 'rect' || shape === 'loaf')
+    return {
+      kind: 'plate',
+      from: 0,
+      to: 1 / Math.sqrt((200 / lengthCm) ** 2 + (200 / widthCm) ** 2),
+    };
+  return { kind: 'cylinder', from: innerCm / 200, to: lengthCm / 200 };
+}
+
+const inMl = (lines: readonly FormulaLine[], { density }: Profile) => massOf(lines) / density;
+
+interface Layer {
+  readonly depthCm: number;
+  readonly count: number;
+  readonly reach: Reach | null;
+  readonly wall: number;
+}
+
+function layerOf({ lines, profile, vessel, count }: TrialQuestion): Layer {
+  if (vessel.kind === 'microwave') throw new HeatRangeError('A microwave has no layers.');
+  const ml = inMl(lines, profile);
+  if (vessel.kind === 'scoop')
+    return {
+      depthCm: profile.usualDepthCm * (vessel.ml / USUAL_SCOOP_ML) ** 0.25,
+      count: count ?? Math.max(1, Math.round(ml / vessel.ml)),
+      reach: null,
+      wall: vessel.row.wall,
+    };
+  const many = count ?? usualCount(vessel, ml);
+  const depthCm = ml / many / floorOf(vessel);
+  if (depthCm < DEPTH_CM[0] || depthCm > DEPTH_CM[1])
+    throw new HeatRangeError(
+      `The batter would stand ${depthCm.toFixed(1)} cm deep in ${many} × ${vessel.row.name}; from ${DEPTH_CM[0]} to ${DEPTH_CM[1]} cm can be simulated. Choose other tins, or more of them.`,
+    );
+  return { depthCm, count: many, reach: reachOf(vessel), wall: vessel.row.wall };
+}
+
+/** A dome may stand so far above the rim without running over: a cup two thirds full of what doubles. Common practice. */
+const DOME = 1.3;
+
+/** What runs over: what has risen, less the room that there is under a dome. */
+function overflowWords(risenCm: number, vessel: Vessel, count: number): string[] {
+  if (vessel.kind !== 'tin' || risenCm <= DOME * vessel.row.heightCm) return [];
+  const over = (risenCm - DOME * vessel.row.heightCm) * floorOf(vessel);
+  return [
+    `It rises to ${risenCm.toFixed(1)} cm in a ${vessel.row.name} ${vessel.row.heightCm} cm high: about ${Math.round(over)} ml of each of ${count} may run over. Take a higher one, or fill in less.`,
+  ];
+}
+
+/** A microwave heats all of it at once: an energy balance, and no section. */
+function inMicrowave(question: TrialQuestion, watts: number, catalogue: Catalogue): TrialBake {
+  const { lines, profile } = question;
+  const seconds = microwaveSeconds(
+    { grams: massOf(lines), composition: compositionOf(lines, catalogue) },
+    { from: question.startCelsius, to: profile.doneCelsius, lost: profile.waterLost },
+    watts,
+  );
+  const minutes = seconds / 60;
+  return {
+    minutes: range(minutes, minutes * (1 - DOUBT), minutes * (1 + DOUBT)),
+    firstCheck: minutes * FIRST_CHECK,
+    centre: [
+      [0, question.startCelsius],
+      [minutes, profile.doneCelsius],
+    ],
+    crust: [],
+    doneBy: 'centre',
+    count: question.count ?? 1,
+    depthCm: null,
+    risenCm: null,
+    lost: profile.waterLost,
+    warnings: ['Never metal in a microwave. In bursts: it goes on cooking as it stands.'],
+  };
+}
+
+/** Bakes some batter in a vessel. Throws HeatRangeError with what to do instead where it can't be simulated. */
+export function* trialBake(question: TrialQuestion, catalogue: Catalogue): Steps<TrialBake> {
+  const { lines, profile, vessel, oven, startCelsius } = question;
+  if (!(massOf(lines) > 0))
+    throw new HeatRangeError('Nothing on this list has a weight, so there is nothing to bake.');
+  if (vessel.kind === 'microwave') return inMicrowave(question, vessel.watts, catalogue);
+  if (!(oven.celsius >= OVEN_CELSIUS[0] && oven.celsius <= OVEN_CELSIUS[1]))
+    throw new HeatRangeError(
+      `An oven of ${oven.celsius} °C: from ${OVEN_CELSIUS.join(' to ')} °C can be simulated.`,
+    );
+  const { depthCm, count, reach, wall } = layerOf(question);
+  const material = makeMaterial(compositionOf(lines, catalogue), pressureAt(question.altitudeMetres));
+  const found = yield* bakeSection({
+    material,
+    depth: depthCm / 100,
+    rise: profile.rise,
+    porosityRaw: profile.porosityRaw,
+    reach,
+    wall,
+    startCelsius,
+    ovenCelsius: oven.celsius,
+    fan: oven.fan,
+    doneCelsius: Math.min(profile.doneCelsius, material.boiling - BELOW_BOILING),
+    doneLost: profile.waterLost,
+  });
+  const risenCm = depthCm * profile.rise;
+  return {
+    minutes:
+      found.minutes === null
+        ? null
+        : range(found.minutes, found.minutes * (1 - DOUBT), found.minutes * (1 + DOUBT)),
+    firstCheck: found.minutes === null ? null : found.minutes * FIRST_CHECK,
+    centre: found.centre,
+    crust: found.crust,
+    doneBy: found.doneBy,
+    count,
+    depthCm,
+    risenCm,
+    lost: found.lost,
+    warnings: overflowWords(risenCm, vessel, count),
+  };
+}
