@@ -67,6 +67,9 @@ function toPart(converted: ConvertedPart, work: Work, balanced: Balanced): Docke
   };
 }
 
+const curve = (points: DocketBake['centre']): DocketBake['centre'] =>
+  points.map(([minute, celsius]) => [settle(minute), settle(celsius)] as const);
+
 export function toBake(answer: BakeAnswer, profile: Profile): DocketBake {
   const { minutes, firstCheck, centre } = answer;
   return {
@@ -84,7 +87,9 @@ export function toBake(answer: BakeAnswer, profile: Profile): DocketBake {
     doneCelsius: profile.doneCelsius,
     doneSigns: profile.doneSigns,
     coolMinutes: profile.coolMinutes,
-    centre: centre.map(([minute, celsius]) => [settle(minute), settle(celsius)] as const),
+    centre: curve(centre),
+    crust: curve(answer.crust),
+    doneBy: answer.doneBy,
   };
 }
 

@@ -1,19 +1,21 @@
-import { convertPart, coolerFor, wheatOf, type ConvertedPart } from '../balance';
+import { convertPart, wheatOf } from '../balance';
 import { designBlend, routeFor, stillFits, type BlendOutcome } from '../blend';
-import { profileOf, type Profile } from '../family';
+import { profileOf } from '../family';
 import { bakeOf, type BakeQuestion } from '../heat';
-import type { ConversionRequest, Kitchen, OvenSetting } from '../kitchen';
+import type { ConversionRequest, Kitchen } from '../kitchen';
 import { toEnd, type Steps } from '../quantity';
-import type { BakeFacts, Recipe } from '../read';
+import type { Recipe } from '../read';
 import type { FamilyId } from '../vocabulary';
-import { assemble, mainPart, toBake, type Balanced } from './assemble';
+import { assemble, toBake, type Balanced } from './assemble';
+import { bakeQuestion } from './bakeQuestion';
 import { foldedTins, linesWithFolded } from './folded';
 import { judgeWork } from './judge';
 import { familyOfPart } from './partFamily';
 import { none, plan, workOf, type Work } from './plan';
 import type { DocketBake, NoDocket, Outcome } from './types';
 
-function balance(work: Work, family: FamilyId, answer: BlendOutcome): Balanced | NoDocket {
+/** All parts of some work converted with a blend that was found, or why there is no docket. */
+export function balance(work: Work, family: FamilyId, answer: BlendOutcome): Balanced | NoDocket {
   if (answer.kind === 'infeasible')
     return none(work, 'infeasible', answer.reasons, answer.relax, answer.ways);
   const [blend, ...rest] = answer.blends;
@@ -28,29 +30,6 @@ function balance(work: Work, family: FamilyId, answer: BlendOutcome): Balanced |
     others: rest.map(({ shares }) => shares),
     route,
   };
-}
-
-/** What goes into the oven as one: the part with the most flour, or all parts of a bake that is filled before. */
-function bakedParts(balanced: Balanced, profile: Profile, { catalogue }: Work): ConvertedPart[] {
-  const weighed = balanced.converted.filter(({ lines }) => lines.length > 0);
-  return profile.filledDepthCm === null ? [mainPart(balanced, catalogue)] : weighed;
-}
-
-/** The recipe's own lines of some parts, in the amount that its tin and time are of. */
-const asWritten = (baked: readonly ConvertedPart[], { written }: Work) =>
-  written.filter(({ id }) => baked.some((part) => part.id === id)).flatMap(({ lines }) => lines);
-
-/** The recipe's own oven, as much cooler as what sweetens it wants; null where it is the same. */
-function coolerOven(
-  facts: BakeFacts | null,
-  { usualOven, cooked }: Profile,
-  baked: readonly ConvertedPart[],
-): OvenSetting | null {
-  const less =
-    coolerFor(baked.flatMap(({ lines }) => lines)) - coolerFor(baked.flatMap(({ original }) => original));
-  const own = facts?.ovenCelsius ?? null;
-  if (less <= 0 || (own === null && cooked !== 'oven')) return null;
-  return { celsius: (own ?? usualOven) - less, fan: facts?.fan ?? false };
 }
 
 /** What has nothing to replace goes out as it is, with how it stands. */
@@ -94,19 +73,7 @@ export function* convertSteps(
   );
   const balanced = balance(work, family, blend);
   if ('outcome' in balanced) return { outcome: balanced, slow: null };
-  const baked = bakedParts(balanced, profile, work);
-  const question: BakeQuestion = {
-    original: asWritten(baked, work),
-    converted: baked.flatMap(({ lines }) => lines),
-    filled: baked.length > 1,
-    profile,
-    facts: recipe.bake,
-    pan: work.request.pan,
-    oven: work.request.oven ?? coolerOven(recipe.bake, profile, baked),
-    altitudeMetres: work.request.altitudeMetres,
-    batches: work.request.scale?.factor ?? 1,
-    ovenOffsetCelsius: kitchen.ovenOffsetCelsius,
-  };
+  const question = bakeQuestion(balanced, profile, recipe.bake, work);
   const bake = toBake(yield* bakeOf(question, work.catalogue), profile);
   const foldedBake = yield* bakeFolded(question, bake, work);
   const outcome = assemble(work, family, balanced, { bake, foldedBake });

@@ -80,7 +80,11 @@ export interface DocketBake {
   readonly doneCelsius: number;
   readonly doneSigns: string;
   readonly coolMinutes: number;
+  /** The coldest place, and the top of the middle. */
   readonly centre: readonly (readonly [minute: number, celsius: number])[];
+  readonly crust: readonly (readonly [minute: number, celsius: number])[];
+  /** What is waited for last: the middle’s heat, or water that has to go; null where nothing is simulated. */
+  readonly doneBy: 'centre' | 'water' | null;
 }
 
 /** Tins of one bake that are filled alike, where not all are. */

@@ -59,6 +59,7 @@ const docketToVersion4 = (docket: Stored): Stored => ({
   ...docket,
   schema: 4,
   tins: [],
+  bake: { ...(docket['bake'] as Stored), crust: [], doneBy: null },
   shifts: (docket['shifts'] as readonly object[]).map((shift) => ({ ...shift, balance: null })),
 });
 

@@ -5,6 +5,7 @@ import { toEnd } from '../quantity';
 import { readText } from '../testing';
 import type { FamilyId } from '../vocabulary';
 import { bakeOf, type BakeQuestion } from './bakeTime';
+import { OVEN } from './data/oven';
 import { restFor, uptakeMinutes } from './rest';
 
 const catalogue = catalogueOf(BUILT_IN_KITCHEN);
@@ -23,6 +24,7 @@ function predict(text: string, family: FamilyId, pan: PanSize | null, over: Part
         pan,
         oven: { celsius: 175, fan: false },
         filled: false,
+        wall: OVEN.wall,
         ovenOffsetCelsius: 0,
         altitudeMetres: 0,
         batches: 1,

@@ -6,7 +6,7 @@ import type { Range, Steps } from '../quantity';
 import { range } from '../quantity';
 import type { BakeFacts } from '../read';
 import { makeMaterial } from './material';
-import { equivalentDepth, panArea } from './pan';
+import { panArea, reachOf } from './pan';
 import { OVEN } from './data/oven';
 import { bakeSection, type SectionResult } from './section';
 import { pressureAt } from './steam';
@@ -21,6 +21,8 @@ export interface BakeQuestion {
   readonly oven: OvenSetting | null;
   /** The lines are those of all parts, which are baked as one: a pastry with its filling. */
   readonly filled: boolean;
+  /** Heat through the wall of the tin chosen, W/(m²·K); the recipe's own is of metal. */
+  readonly wall: number;
   readonly ovenOffsetCelsius: number;
   /** Height above the sea, m: water boils sooner up there. The recipe's own time is of the sea. */
   readonly altitudeMetres: number;
@@ -38,6 +40,8 @@ export interface BakeAnswer {
   readonly minutes: Range | null;
   readonly firstCheck: number | null;
   readonly centre: SectionResult['centre'];
+  readonly crust: SectionResult['crust'];
+  readonly doneBy: SectionResult['doneBy'];
   /** True / simulated for the wheat recipe; null when the recipe states no time. */
   readonly anchor: number | null;
 }
@@ -63,6 +67,7 @@ function depthOf(
 }
 
 interface Place {
+  readonly wall: number;
   readonly pan: PanSize | null;
   readonly oven: OvenSetting;
   readonly altitudeMetres: number;
@@ -71,7 +76,7 @@ interface Place {
 function simulate(
   lines: readonly FormulaLine[],
   composition: Composition,
-  { pan, oven, altitudeMetres }: Place,
+  { pan, oven, wall, altitudeMetres }: Place,
   question: BakeQuestion,
 ): Steps<SectionResult> {
   const { profile, ovenOffsetCelsius } = question;
@@ -79,9 +84,10 @@ function simulate(
   const depth = depthOf(lines, question, pan);
   return bakeSection({
     material,
-    reach: null,
-    wall: OVEN.wall,
-    depth: equivalentDepth(depth * profile.rise, pan) / profile.rise / 100,
+    // Pieces on a tray are slabs.
+    reach: pan && pan.shape !== 'tray' ? reachOf(pan) : null,
+    wall,
+    depth: depth / 100,
     rise: profile.rise,
     porosityRaw: profile.porosityRaw,
     startCelsius: START_CELSIUS,
@@ -101,12 +107,14 @@ function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<BakeA
   const { original, converted, profile, facts } = question;
   const theirs: Place = {
     pan: facts?.pan ?? null,
+    wall: OVEN.wall,
     oven: { celsius: facts?.ovenCelsius ?? profile.usualOven, fan: facts?.fan ?? false },
     altitudeMetres: 0,
   };
   const more = theirs.pan && { ...theirs.pan, count: theirs.pan.count * question.batches };
   const place: Place = {
     pan: question.pan ?? more,
+    wall: question.wall,
     oven: question.oven ?? theirs.oven,
     altitudeMetres: question.altitudeMetres,
   };
@@ -120,6 +128,8 @@ function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<BakeA
   const anchor =
     ratio !== null && known ? Math.min(ANCHOR_RANGE[1], Math.max(ANCHOR_RANGE[0], ratio)) : ratio;
   const central = ours.minutes === null ? null : ours.minutes * (anchor ?? 1);
+  const stretched = (curve: SectionResult['centre']) =>
+    curve.map(([minute, celsius]) => [minute * (anchor ?? 1), celsius] as const);
   const spread = facts?.minutes && stated ? (facts.minutes.high - facts.minutes.low) / 2 / stated : 0;
   const doubt = Math.hypot(anchor === null ? DOUBT_FREE : DOUBT_ANCHORED, spread);
   return {
@@ -129,7 +139,9 @@ function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<BakeA
     depthCm: depthOf(converted, question, place.pan),
     minutes: central === null ? null : range(central, central * (1 - doubt), central * (1 + doubt)),
     firstCheck: central === null ? null : central * FIRST_CHECK,
-    centre: ours.centre.map(([minute, celsius]) => [minute * (anchor ?? 1), celsius] as const),
+    centre: stretched(ours.centre),
+    crust: stretched(ours.crust),
+    doneBy: ours.doneBy,
     anchor: ratio,
   };
 }
@@ -149,6 +161,8 @@ function statedBake(question: BakeQuestion): BakeAnswer {
     minutes,
     firstCheck: minutes === null ? null : minutes.low,
     centre: [],
+    crust: [],
+    doneBy: null,
     anchor: null,
   };
 }

@@ -5,3 +5,4 @@ export { bakeSection, type Reach, type SectionBake, type SectionResult } from '.
 export { panFactor } from './pan';
 export { HeatRangeError, trialBake, type TrialBake } from './trial';
 export { vesselOf, VesselError, type Vessel } from './vessel';
+export { OVEN } from './data/oven';

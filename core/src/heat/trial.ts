@@ -5,9 +5,10 @@ import type { OvenSetting } from '../kitchen';
 import { range, type Range, type Steps } from '../quantity';
 import { makeMaterial } from './material';
 import { microwaveSeconds } from './microwave';
+import { floorOf, reachOf } from './pan';
 import { bakeSection, type Reach, type SectionResult } from './section';
 import { pressureAt } from './steam';
-import { floorOf, usualCount, type Vessel } from './vessel';
+import { usualCount, type Vessel } from './vessel';
 
 /** Some batter, what it is put in, and the oven: a bake by physics alone, that no stated time corrects. */
 export interface TrialQuestion {
@@ -54,19 +55,6 @@ const FIRST_CHECK = 0.87;
 /** A scoop of so many ml bakes as thick as the family's usual piece; a larger one is thicker, by its fourth root. */
 const USUAL_SCOOP_ML = 30;
 
-type Tin = Vessel & { readonly kind: 'tin' };
-
-/** How far it is to the wall. Two pairs of walls are one pair that cools as fast: 1/a² = 1/a₁² + 1/a₂² (product solutions). */
-export function reachOf({ row: { shape }, lengthCm, widthCm, innerCm }: Tin): Reach {
-  if (shape === 'square' || shape === 'rect' || shape === 'loaf')
-    return {
-      kind: 'plate',
-      from: 0,
-      to: 1 / Math.sqrt((200 / lengthCm) ** 2 + (200 / widthCm) ** 2),
-    };
-  return { kind: 'cylinder', from: innerCm / 200, to: lengthCm / 200 };
-}
-
 const inMl = (lines: readonly FormulaLine[], { density }: Profile) => massOf(lines) / density;
 
 interface Layer {
@@ -87,12 +75,12 @@ function layerOf({ lines, profile, vessel, count }: TrialQuestion): Layer {
       wall: vessel.row.wall,
     };
   const many = count ?? usualCount(vessel, ml);
-  const depthCm = ml / many / floorOf(vessel);
+  const depthCm = ml / many / floorOf(vessel.size);
   if (depthCm < DEPTH_CM[0] || depthCm > DEPTH_CM[1])
     throw new HeatRangeError(
       `The batter would stand ${depthCm.toFixed(1)} cm deep in ${many} × ${vessel.row.name}; from ${DEPTH_CM[0]} to ${DEPTH_CM[1]} cm can be simulated. Choose other tins, or more of them.`,
     );
-  return { depthCm, count: many, reach: reachOf(vessel), wall: vessel.row.wall };
+  return { depthCm, count: many, reach: reachOf(vessel.size), wall: vessel.row.wall };
 }
 
 /** A dome may stand so far above the rim without running over: a cup two thirds full of what doubles. Common practice. */
@@ -101,7 +89,7 @@ const DOME = 1.3;
 /** What runs over: what has risen, less the room that there is under a dome. */
 function overflowWords(risenCm: number, vessel: Vessel, count: number): string[] {
   if (vessel.kind !== 'tin' || risenCm <= DOME * vessel.row.heightCm) return [];
-  const over = (risenCm - DOME * vessel.row.heightCm) * floorOf(vessel);
+  const over = (risenCm - DOME * vessel.row.heightCm) * floorOf(vessel.size);
   return [
     `It rises to ${risenCm.toFixed(1)} cm in a ${vessel.row.name} ${vessel.row.heightCm} cm high: about ${Math.round(over)} ml of each of ${count} may run over. Take a higher one, or fill in less.`,
   ];

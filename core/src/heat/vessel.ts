@@ -1,6 +1,5 @@
-import type { PanSize } from '../kitchen';
 import { USUAL_FILL, VESSELS, type VesselRow } from './data/vessels';
-import { panArea } from './pan';
+import { floorOf, type TinSize } from './pan';
 
 /** A vessel that can't be: what was asked for, and what is understood. */
 export class VesselError extends Error {
@@ -12,14 +11,7 @@ export class VesselError extends Error {
 
 /** Something to bake in, measured half way up; or a microwave, which has only its power. */
 export type Vessel =
-  | {
-      readonly kind: 'tin';
-      readonly row: VesselRow;
-      readonly lengthCm: number;
-      readonly widthCm: number;
-      /** Of a ring: the tube in its middle, cm; else 0. */
-      readonly innerCm: number;
-    }
+  | { readonly kind: 'tin'; readonly row: VesselRow; readonly size: TinSize }
   | { readonly kind: 'scoop'; readonly row: VesselRow; readonly ml: number }
   | { readonly kind: 'microwave'; readonly watts: number };
 
@@ -66,29 +58,14 @@ export function vesselOf(asked: string): Vessel {
     throw new VesselError(asked, `two measures are wanted, as in ${kind}:23x13`);
   if (row.shape === 'ring' && width! >= length!)
     throw new VesselError(asked, 'the tube is wider than the tin');
-  return {
-    kind: 'tin',
-    row,
-    lengthCm: length! - row.taperCm,
-    widthCm: (row.shape === 'ring' || width === undefined ? length! : width) - row.taperCm,
-    innerCm: row.shape === 'ring' ? width! : 0,
-  };
-}
-
-/** The floor of one, cm². */
-export function floorOf({ row: { shape }, lengthCm, widthCm, innerCm }: Vessel & { kind: 'tin' }): number {
-  const whole = panArea({ shape, lengthCm, widthCm, count: 1 });
-  return whole - (Math.PI / 4) * innerCm ** 2;
+  const lengthCm = length! - row.taperCm;
+  const widthCm = (row.shape === 'ring' || width === undefined ? length! : width) - row.taperCm;
+  const tube = row.shape === 'ring' ? { tubeCm: width! } : {};
+  return { kind: 'tin', row, size: { shape: row.shape, lengthCm, widthCm, ...tube } };
 }
 
 /** How many of them so much batter is shared among, ml: one tin, or as many cups as it fills two thirds. */
 export const usualCount = (vessel: Vessel & { kind: 'tin' }, ml: number): number =>
-  vessel.row.one ? 1 : Math.max(1, Math.round(ml / (floorOf(vessel) * vessel.row.heightCm * USUAL_FILL)));
-
-/** As a tin of the docket: a ring counts as a round one of the same floor. */
-export const asPan = ({ row, lengthCm, widthCm }: Vessel & { kind: 'tin' }, count: number): PanSize => ({
-  shape: row.shape,
-  lengthCm,
-  widthCm,
-  count,
-});
+  vessel.row.one
+    ? 1
+    : Math.max(1, Math.round(ml / (floorOf(vessel.size) * vessel.row.heightCm * USUAL_FILL)));

@@ -14,6 +14,8 @@ const predicted: DocketBake = {
   doneSigns: '',
   coolMinutes: 15,
   centre: [],
+  crust: [],
+  doneBy: null,
 };
 const notes = (part: Partial<BakeNotes>): BakeNotes => ({
   bakedOn: '2026-06-20',

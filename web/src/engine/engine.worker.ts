@@ -33,10 +33,12 @@ import {
   moreBagFor,
   quickDocket,
   schoolsFor,
+  otherBakes,
   waysFor,
   type BlendBench,
   type Conversion,
   type Difference,
+  type OtherBake,
   type SlowAnswers,
   type Way,
 } from '@omniarton/core/docket';
@@ -219,6 +221,14 @@ const door = {
     picks: readonly SchoolPick[],
   ): readonly SchoolAnswer[] | null =>
     inKitchen(key, (kitchen) => toEnd(schoolsFor(recipe, request, kitchen, picks))),
+  /** The bake of a recipe under other conditions. */
+  otherBakes: (
+    key: string,
+    recipe: Recipe,
+    request: ConversionRequest,
+    slow: SlowAnswers,
+  ): readonly OtherBake[] | null =>
+    inKitchen(key, (kitchen) => toEnd(otherBakes(recipe, request, kitchen, slow))),
   /** Ways to convert a recipe, each a whole docket. */
   ways: (
     key: string,

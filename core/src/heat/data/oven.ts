@@ -1,8 +1,10 @@
 /** What surrounds the bake. Set once for all bakes on common-practice times, never for a recipe. */
-export const OVEN: { readonly source: string; readonly confidence: 'common-practice' } & Readonly<Record<'convective' | 'radiative' | 'wall' | 'fanFactor' | 'crustKgPerM2' | 'doorDrop' | 'recoverySeconds' | 'vapourKgPerM3', number>> = {
+export const OVEN: { readonly source: string; readonly confidence: 'common-practice' } & Readonly<Record<'convective' | 'radiative' | 'wall' | 'glass' | 'fanFactor' | 'crustKgPerM2' | 'doorDrop' | 'recoverySeconds' | 'vapourKgPerM3', number>> = {
   source: 'usual film coefficients of domestic ovens; set on the bakes of common practice', confidence: 'common-practice',
   /** W/(m²·K). */
   convective: 5, radiative: 16, wall: 18,
+  /** Ceramic and thick glass, 8–12. */
+  glass: 10,
   fanFactor: 1.4,
   /** Water dried away at which the crust lets 1/e as much through, kg/m². */
   crustKgPerM2: 0.65,

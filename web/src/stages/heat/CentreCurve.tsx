@@ -39,13 +39,16 @@ const windowOf = ({ low, high }: { low: number; high: number }, top: number, col
 });
 
 function configOf(
-  { centre, doneCelsius, minutes }: DocketBake,
+  { centre, crust, doneCelsius, minutes }: DocketBake,
   unit: TemperatureUnit,
-  { ink, line, act, mark, soft }: DefaultTheme['colour'],
+  { ink, line, act, mark, soft, wholeGrain }: DefaultTheme['colour'],
 ): ChartConfiguration<'line'> {
+  const curve = (points: DocketBake['centre']) =>
+    points.map(([x, celsius]) => ({ x, y: shown(celsius, unit) }));
+  const hottest = Math.max(doneCelsius, ...crust.map(([, celsius]) => celsius));
   const end = Math.ceil((minutes?.high ?? centre.at(-1)?.[0] ?? 0) + 1);
   const done = shown(doneCelsius, unit);
-  const top = Math.ceil(shown(doneCelsius + HOTTER_THAN_DONE, unit) / GRID) * GRID;
+  const top = Math.ceil(shown(hottest + HOTTER_THAN_DONE, unit) / GRID) * GRID;
   const axis = (text: string) => ({
     title: { display: true, text, color: soft },
     grid: { color: line },
@@ -56,13 +59,8 @@ function configOf(
     type: 'line',
     data: {
       datasets: [
-        {
-          label: 'coldest place',
-          data: centre.map(([x, celsius]) => ({ x, y: shown(celsius, unit) })),
-          borderColor: act,
-          borderWidth: 3,
-          pointRadius: 0,
-        },
+        { label: 'coldest place', data: curve(centre), borderColor: act, borderWidth: 3, pointRadius: 0 },
+        { label: 'top', data: curve(crust), borderColor: wholeGrain, borderWidth: 2, pointRadius: 0 },
         {
           label: 'done',
           data: [
@@ -90,7 +88,7 @@ function configOf(
   };
 }
 
-/** The coldest place of the bake over time, the temperature at which it is done, and the window of the prediction. */
+/** The coldest place of the bake and its top over time, the temperature at which it is done, and the window of the prediction. */
 export function CentreCurve({ bake }: { readonly bake: DocketBake }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const unit = useTemperatureUnit();
@@ -100,9 +98,11 @@ export function CentreCurve({ bake }: { readonly bake: DocketBake }) {
     const chart = new Chart(canvas.current, configOf(bake, unit, colour));
     return () => chart.destroy();
   }, [bake, unit, colour]);
-  const rows = bake.centre.filter(([minute], at, all) => {
+  const rows = bake.centre.flatMap(([minute, celsius], at, all) => {
     const before = all[at - 1]?.[0] ?? -1;
-    return Math.floor(minute / TABLE_MINUTES) > Math.floor(before / TABLE_MINUTES) || at === all.length - 1;
+    const shows =
+      Math.floor(minute / TABLE_MINUTES) > Math.floor(before / TABLE_MINUTES) || at === all.length - 1;
+    return shows ? [{ minute, celsius, top: bake.crust[at]?.[1] }] : [];
   });
   return (
     <figure>
@@ -110,7 +110,7 @@ export function CentreCurve({ bake }: { readonly bake: DocketBake }) {
         <canvas
           ref={canvas}
           role="img"
-          aria-label="Temperature of the coldest place over the minutes of the bake"
+          aria-label="Temperature of the coldest place and of the top over the minutes of the bake"
         />
       </Frame>
       <details>
@@ -120,13 +120,15 @@ export function CentreCurve({ bake }: { readonly bake: DocketBake }) {
             <tr>
               <th scope="col">Minute</th>
               <th scope="col">Coldest place</th>
+              <th scope="col">Top</th>
             </tr>
           </thead>
           <tbody>
-            {rows.map(([minute, celsius]) => (
+            {rows.map(({ minute, celsius, top }) => (
               <tr key={minute}>
                 <td>{Math.round(minute)}</td>
                 <td>{sayTemperature(celsius, unit)}</td>
+                <td>{top === undefined ? '–' : sayTemperature(top, unit)}</td>
               </tr>
             ))}
           </tbody>

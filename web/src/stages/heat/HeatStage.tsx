@@ -7,6 +7,7 @@ import { Notice } from '../../ui/Notice';
 import { sayTemperature } from '../../ui/say';
 import { NeedsDocket } from '../bench/NeedsDocket';
 import { useDocket, useStale } from '../bench/onBench';
+import { OtherOvens } from './OtherOvens';
 import { OvenFields } from './OvenFields';
 import { PanFields } from './PanFields';
 
@@ -23,7 +24,12 @@ export function HeatStage() {
         <PanFields docket={docket} />
         <OvenFields docket={docket} />
       </Row>
-      {docket.bake.centre.length === 0 ? null : <Middle docket={docket} />}
+      {docket.bake.centre.length === 0 ? null : (
+        <>
+          <Middle docket={docket} />
+          <OtherOvens bake={docket.bake} />
+        </>
+      )}
     </Stack>
   );
 }
@@ -35,8 +41,12 @@ const Middle = ({ docket }: { readonly docket: Docket }) => (
       <CentreCurve bake={docket.bake} />
     </Suspense>
     <Small>
-      A simulation of heat and steam in a slab as slow to heat as your tin’s batter; a probe in the middle has
-      the last word.
+      A simulation of heat and steam in a section through your tin: its coldest place (thick) and its top
+      (thin).{' '}
+      {docket.bake.doneBy === 'water'
+        ? 'The heat is there sooner; what is waited for is water that has to go. '
+        : ''}
+      A probe in the middle has the last word.
     </Small>
   </section>
 );

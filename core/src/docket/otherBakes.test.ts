@@ -1,0 +1,47 @@
+import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest } from '../kitchen';
+import { toEnd } from '../quantity';
+import { readText } from '../testing';
+import { convertSteps } from './convert';
+import { otherBakes } from './otherBakes';
+
+const CAKE = `Cake
+250 g plain flour
+10 g baking powder
+180 g butter
+220 g sugar
+4 eggs
+120 ml milk
+Method
+Heat the oven to 175 C. Butter two 20 cm round tins.
+Bake for 30 minutes.`;
+
+function others(text: string, request: Partial<ConversionRequest> = {}) {
+  const [recipe, asked] = [readText(text), { ...EMPTY_REQUEST, ...request }];
+  const { slow } = toEnd(convertSteps(recipe, asked, BUILT_IN_KITCHEN));
+  const own = slow!.bake.minutes?.central ?? 0;
+  const found = toEnd(otherBakes(recipe, asked, BUILT_IN_KITCHEN, slow!));
+  return { own, minutes: Object.fromEntries(found.map(({ name, bake }) => [name, bake.minutes!.central])) };
+}
+
+describe('the same bake in another oven', () => {
+  const { own, minutes } = others(CAKE);
+  it('is sooner done where it is hotter or blown about, later where it is cooler or in glass', () => {
+    expect(minutes['10 °C hotter']).toBeLessThan(own);
+    expect(minutes['with the fan']).toBeLessThan(own);
+    expect(minutes['10 °C cooler']).toBeGreaterThan(own);
+    expect(minutes['in glass or ceramic']).toBeGreaterThan(own);
+  });
+  it('is told of a mountain only to who isn’t on one', () => {
+    expect(minutes).toHaveProperty(['at 1600 m']);
+    expect(others(CAKE, { altitudeMetres: 2000 }).minutes).not.toHaveProperty(['at 1600 m']);
+  });
+  it('with a fan is compared with none', () =>
+    expect(others(CAKE, { oven: { celsius: 160, fan: true } }).minutes['without the fan']).toBeGreaterThan(
+      0,
+    ));
+  it('is nothing where no oven is seen', () =>
+    expect(
+      others('Pancakes\n200 g plain flour\n2 eggs\n300 ml milk\n10 g baking powder\nMethod\nFry in a pan.')
+        .minutes,
+    ).toEqual({}));
+});
