@@ -6,7 +6,7 @@ import { pageFigures } from './page';
 import { readingFigures } from './reading';
 
 const base = measure(calibration);
-const { quick, balance, whole, ways } = coreFigures();
+const { quick, balance, whole, ways, slab, section } = coreFigures();
 console.log(
   `${''.padEnd(46)}  ${'median'.padStart(12)}  ${'p95'.padStart(12)}  ${'of the loop'.padStart(10)}`,
 );
@@ -14,6 +14,8 @@ console.log(row('calibration loop', base, base));
 console.log(row('read + guard + balance, 15 lines', quick, base, 10));
 console.log(row('balances, method, texture, two parts', balance, base, 15));
 console.log(row('two to four ways, each whole', ways, base, 1500));
+console.log(row('ninety minutes in the oven, a slab', slab, base, 60));
+console.log(row('ninety minutes in the oven, a section', section, base, 250));
 const blend = await blendFigures();
 console.log(row(`cake blend over ${FLOURS} flours, K = 4, five answers`, blend.cake, base, 300));
 console.log(row('the same for every family in turn', blend.families, base, 300));

@@ -157,6 +157,21 @@ describe('convert', () => {
     expect(ways.length).toBeLessThanOrEqual(4);
     for (const { worse } of ways) expect(worse).not.toBe('');
   });
+  it('tries the batter in a vessel, and says what can’t be tried', () => {
+    const heat = (...args: string[]) => call('heat', 'a.txt', ...args).json();
+    const muffins = heat('--pan', 'muffin', '--count', '12', '--oven', '190') as {
+      minutes: { central: number };
+      firstCheck: number;
+      centre: [number, number][];
+    };
+    expect(muffins).toMatchObject({ doneBy: 'centre', count: 12 });
+    expect(muffins.minutes.central).toBeGreaterThan(14);
+    expect(muffins.minutes.central).toBeLessThan(26);
+    expect(muffins.firstCheck).toBeLessThan(muffins.minutes.central);
+    expect(muffins.centre[0]).toEqual([0, 20]);
+    expect(heat('--pan', 'round:3')).toMatchObject({ outcome: 'out-of-range' });
+    expect(heat('--pan', 'round:20', '--oven', '400')).toMatchObject({ outcome: 'out-of-range' });
+  });
   it('answers several files with one list', () =>
     expect(call('convert', 'a.txt', 'b.txt').json()).toHaveLength(2));
 });
@@ -171,6 +186,9 @@ describe('what can’t be used', () => {
     [['convert', 'a.txt', '--kitchen', 'a.txt'], /no JSON/],
     [['convert', 'a.txt', '--without', 'moonlight'], /moonlight/],
     [['convert', 'a.txt', '--sideways'], /sideways/],
+    [['heat', 'a.txt'], /--pan/],
+    [['heat', 'a.txt', '--pan', 'bathtub:90'], /bathtub/],
+    [['heat', 'a.txt', '--pan', 'round:20', '--oven', 'hot'], /temperature/],
   ])('%j exits 2 with one line', (args, words) => {
     const { code, out, err } = call(...args);
     expect(code).toBe(2);
