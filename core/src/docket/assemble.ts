@@ -14,7 +14,7 @@ import { looksOf, profileOf, type Profile } from '../family';
 import { bindSteps, bowlOf } from '../method';
 import { expectTexture, featuresOf } from '../texture';
 import { liftLedger } from '../formula';
-import { restFor, type BakeAnswer, type Rest } from '../heat';
+import { fillWords, restFor, type BakeAnswer, type Rest } from '../heat';
 import { roundGrams, settle } from '../quantity';
 import type { FamilyId, RouteId } from '../vocabulary';
 import { differingTins, foldedLine, foldedTins } from './folded';
@@ -142,6 +142,8 @@ function generalWarnings(
     warnings.push(
       `The stated time is ${bake.anchor.toFixed(1)} times the simulated one: look again at pan, oven and time.`,
     );
+  const over = fillWords(bake.pan, bake.depthCm, profileOf(family).rise);
+  if (over !== null) warnings.push(over);
   const unweighed = work.recipe.parts
     .flatMap(({ lines }) => lines)
     .filter(

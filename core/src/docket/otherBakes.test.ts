@@ -1,8 +1,9 @@
-import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest } from '../kitchen';
+import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest, type PanSize } from '../kitchen';
 import { toEnd } from '../quantity';
 import { readText } from '../testing';
 import { convertSteps } from './convert';
 import { otherBakes } from './otherBakes';
+import { docketOf } from './testing';
 
 const CAKE = `Cake
 250 g plain flour
@@ -44,4 +45,14 @@ describe('the same bake in another oven', () => {
       others('Pancakes\n200 g plain flour\n2 eggs\n300 ml milk\n10 g baking powder\nMethod\nFry in a pan.')
         .minutes,
     ).toEqual({}));
+});
+
+describe('a tin that is too small', () => {
+  const over = (pan: PanSize) =>
+    docketOf(CAKE, { pan }).warnings.filter((words) => words.includes('run over'));
+  it('is warned of by its batter and how much that rises, and no other', () => {
+    expect(over({ shape: 'round', lengthCm: 18, widthCm: 18, count: 1 })).toHaveLength(1);
+    expect(over({ shape: 'round', lengthCm: 20, widthCm: 20, count: 2 })).toEqual([]);
+    expect(over({ shape: 'tray', lengthCm: 40, widthCm: 30, count: 1 })).toEqual([]);
+  });
 });

@@ -6,3 +6,4 @@ export { panFactor } from './pan';
 export { HeatRangeError, trialBake, type TrialBake } from './trial';
 export { vesselOf, VesselError, type Vessel } from './vessel';
 export { OVEN } from './data/oven';
+export { fillWords } from './fill';

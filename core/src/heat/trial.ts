@@ -3,6 +3,7 @@ import type { Profile } from '../family';
 import { compositionOf, massOf, type FormulaLine } from '../formula';
 import type { OvenSetting } from '../kitchen';
 import { range, type Range, type Steps } from '../quantity';
+import { overflowMl, overflowWords } from './fill';
 import { makeMaterial } from './material';
 import { microwaveSeconds } from './microwave';
 import { floorOf, reachOf } from './pan';
@@ -83,16 +84,11 @@ function layerOf({ lines, profile, vessel, count }: TrialQuestion): Layer {
   return { depthCm, count: many, reach: reachOf(vessel.size), wall: vessel.row.wall };
 }
 
-/** A dome may stand so far above the rim without running over: a cup two thirds full of what doubles. Common practice. */
-const DOME = 1.3;
-
-/** What runs over: what has risen, less the room that there is under a dome. */
-function overflowWords(risenCm: number, vessel: Vessel, count: number): string[] {
-  if (vessel.kind !== 'tin' || risenCm <= DOME * vessel.row.heightCm) return [];
-  const over = (risenCm - DOME * vessel.row.heightCm) * floorOf(vessel.size);
-  return [
-    `It rises to ${risenCm.toFixed(1)} cm in a ${vessel.row.name} ${vessel.row.heightCm} cm high: about ${Math.round(over)} ml of each of ${count} may run over. Take a higher one, or fill in less.`,
-  ];
+function overflow(risenCm: number, vessel: Vessel, count: number): string[] {
+  if (vessel.kind !== 'tin') return [];
+  const { heightCm } = vessel.row;
+  const ml = overflowMl(risenCm, heightCm, floorOf(vessel.size));
+  return ml > 0 ? [overflowWords(risenCm, heightCm, ml, count)] : [];
 }
 
 /** A microwave heats all of it at once: an energy balance, and no section. */
@@ -160,6 +156,6 @@ export function* trialBake(question: TrialQuestion, catalogue: Catalogue): Steps
     depthCm,
     risenCm,
     lost: found.lost,
-    warnings: overflowWords(risenCm, vessel, count),
+    warnings: overflow(risenCm, vessel, count),
   };
 }

@@ -1,16 +1,22 @@
 import type { Docket } from '@omniarton/core/docket';
+import { profileOf } from '@omniarton/core/family';
+import { fillWords } from '@omniarton/core/heat';
 import type { PanSize } from '@omniarton/core/kitchen';
 import { Button } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
+import { Notice } from '../../ui/Notice';
 import { sayNumber } from '../../ui/say';
 import { useEngine, useRequest } from '../bench/onBench';
 import { TinFields, USUAL_TIN } from './TinFields';
 
 /** The tin that the recipe names, and the one that it will be baked in. */
-export function PanFields({ docket: { bake } }: { readonly docket: Docket }) {
+export function PanFields({ docket: { bake, family } }: { readonly docket: Docket }) {
   const [request, ask] = useRequest();
   const theirs = useEngine(({ answer }) => answer?.recipe.bake?.pan ?? null);
   const pan: PanSize = bake.pan ?? { shape: 'tray', ...USUAL_TIN.tray };
+  const { rise } = profileOf(family.id);
+  const risen = bake.depthCm * rise;
+  const over = fillWords(bake.pan, bake.depthCm, rise);
   const parted = pan.shape !== 'tray' && !Number.isInteger(Number(pan.count.toFixed(2)));
   return (
     <Stack as="section" $gap={3} aria-labelledby="tin">
@@ -29,8 +35,11 @@ export function PanFields({ docket: { bake } }: { readonly docket: Docket }) {
         </Small>
       ) : null}
       {pan.shape === 'tray' ? null : (
-        <Small>The batter stands {bake.depthCm.toFixed(1)} cm deep before it rises.</Small>
+        <Small>
+          The batter stands {bake.depthCm.toFixed(1)} cm deep, and rises to about {risen.toFixed(1)} cm.
+        </Small>
       )}
+      {over ? <Notice tone="ask">{over}</Notice> : null}
     </Stack>
   );
 }
