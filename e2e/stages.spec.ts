@@ -88,6 +88,13 @@ test('heat: one deep tin takes longer, and a wish that clashes is said', async (
   expect(await minutes()).toBe(own);
   await page.getByText('As a table').click();
   await expect(page.getByRole('table')).toContainText(/°C/);
+  // The section, from raw to done by keys, and the same bake in other ovens.
+  const scrubber = page.getByRole('slider', { name: 'From raw to done' });
+  await scrubber.press('Home');
+  await expect(page.getByRole('img', { name: /^minute 0: coldest 20 °C/ })).toBeVisible();
+  await scrubber.press('End');
+  await expect(page.getByRole('img', { name: /^minute 3\d: coldest 9\d °C/ })).toBeVisible();
+  await expect(page.getByText('in glass or ceramic')).toBeVisible();
 });
 
 test('clock: the day is planned back from the table, and goes into a calendar', async ({ bench, page }) => {

@@ -65,8 +65,14 @@ async function writeDownABake(page) {
 }
 
 async function stages(browser, house) {
-  for (const stage of ['Read', 'Guard', 'Blend', 'Balance', 'Heat'])
+  for (const stage of ['Read', 'Guard', 'Blend', 'Balance'])
     await shoot(await open(browser, house, { title: CAKE, stage }), stage.toLowerCase());
+  const heat = await open(browser, house, { title: CAKE, stage: 'Heat' });
+  const section = heat.getByRole('heading', { name: 'A section through it' });
+  await section.waitFor();
+  await heat.mouse.move(400, 400);
+  await heat.mouse.wheel(0, (await section.boundingBox()).y - 360);
+  await shoot(heat, 'heat');
   const ways = await open(browser, house, { title: CAKE, stage: 'Balance' });
   const fold = ways.getByText('Other ways to convert it, side by side');
   await fold.click();

@@ -4,7 +4,7 @@ export { differencesOf, type Difference } from './differences';
 export { isFolded } from './folded';
 export { judge } from './judge';
 export { toJsonLd, type RecipeLinkedData } from './jsonld';
-export { otherBakes, type OtherBake } from './otherBakes';
+export { otherBakes, sectionView, type OtherBake, type SectionView } from './otherBakes';
 export { placeWords } from './oven';
 export { toMarkdown } from './markdown';
 export { sayMinutes, unnumbered } from './method';

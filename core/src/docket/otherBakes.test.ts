@@ -2,7 +2,7 @@ import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest, type PanSize }
 import { toEnd } from '../quantity';
 import { readText } from '../testing';
 import { convertSteps } from './convert';
-import { otherBakes } from './otherBakes';
+import { otherBakes, sectionView } from './otherBakes';
 import { docketOf } from './testing';
 
 const CAKE = `Cake
@@ -45,6 +45,26 @@ describe('the same bake in another oven', () => {
       others('Pancakes\n200 g plain flour\n2 eggs\n300 ml milk\n10 g baking powder\nMethod\nFry in a pan.')
         .minutes,
     ).toEqual({}));
+});
+
+describe('a section through the bake', () => {
+  const request = { ...EMPTY_REQUEST };
+  const recipe = readText(CAKE);
+  const { slow } = toEnd(convertSteps(recipe, request, BUILT_IN_KITCHEN));
+  const { reach, frames } = toEnd(sectionView(recipe, request, BUILT_IN_KITCHEN, slow!))!;
+  it('reaches to the wall of its tin, and ends when it is done', () => {
+    expect(reach).toEqual({ fromCm: 0, toCm: 10 });
+    expect(Math.abs(frames.at(-1)!.minute - slow!.bake.minutes!.central)).toBeLessThan(1.2);
+  });
+  it('rises, is hotter at the wall than in the middle, and never cools', () => {
+    const heights = frames.map(({ heightCm }) => heightCm);
+    expect(heights.at(-1)!).toBeGreaterThan(1.5 * heights[0]!);
+    const { celsius, columns } = frames[Math.floor(frames.length / 2)]!;
+    const row = Math.floor(celsius.length / columns / 2) * columns;
+    expect(celsius[row + columns - 1]!).toBeGreaterThan(celsius[row]!);
+    const coldest = frames.map((one) => Math.min(...one.celsius));
+    expect(coldest).toEqual([...coldest].sort((a, b) => a - b));
+  });
 });
 
 describe('a tin that is too small', () => {

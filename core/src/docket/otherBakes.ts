@@ -1,13 +1,29 @@
-import { profileOf } from '../family';
-import { bakeOf, OVEN, type BakeQuestion } from '../heat';
+import { profileOf, type Profile } from '../family';
+import { bakeOf, OVEN, reachOf, type BakeQuestion, type SectionFrame } from '../heat';
 import type { ConversionRequest, Kitchen } from '../kitchen';
 import type { Steps } from '../quantity';
 import type { Recipe } from '../read';
 import { toBake } from './assemble';
 import { bakeQuestion } from './bakeQuestion';
 import { balance, type SlowAnswers } from './convert';
-import { plan, workOf } from './plan';
+import { plan, workOf, type Work } from './plan';
 import type { DocketBake } from './types';
+
+/** What the oven was asked about a conversion, with the blend that was found for it; null where it sees none, or there is no docket. */
+function askedAgain(
+  recipe: Recipe,
+  request: ConversionRequest,
+  kitchen: Kitchen,
+  { blend, bake }: SlowAnswers,
+): { readonly question: BakeQuestion; readonly work: Work; readonly profile: Profile } | null {
+  const work = workOf(recipe, request, kitchen);
+  const planned = plan(work);
+  if ('outcome' in planned || bake.ovenCelsius === null) return null;
+  const balanced = balance(work, planned.family, blend);
+  if ('outcome' in balanced) return null;
+  const profile = profileOf(planned.family);
+  return { question: bakeQuestion(balanced, profile, recipe.bake, work), work, profile };
+}
 
 /** The same bake under another condition. */
 export interface OtherBake {
@@ -26,16 +42,12 @@ export function* otherBakes(
   recipe: Recipe,
   request: ConversionRequest,
   kitchen: Kitchen,
-  { blend, bake }: SlowAnswers,
+  slow: SlowAnswers,
 ): Steps<readonly OtherBake[]> {
-  const work = workOf(recipe, request, kitchen);
-  const planned = plan(work);
-  if ('outcome' in planned || bake.ovenCelsius === null) return [];
-  const balanced = balance(work, planned.family, blend);
-  if ('outcome' in balanced) return [];
-  const profile = profileOf(planned.family);
-  const question = bakeQuestion(balanced, profile, recipe.bake, work);
-  const { ovenCelsius: celsius, fan } = bake;
+  const asked = askedAgain(recipe, request, kitchen, slow);
+  const { ovenCelsius: celsius, fan } = slow.bake;
+  if (!asked || celsius === null) return [];
+  const { question, work, profile } = asked;
   const others: readonly (readonly [string, Partial<BakeQuestion>])[] = [
     [`${BY_CELSIUS} °C hotter`, { oven: { celsius: celsius + BY_CELSIUS, fan } }],
     [`${BY_CELSIUS} °C cooler`, { oven: { celsius: celsius - BY_CELSIUS, fan } }],
@@ -49,4 +61,26 @@ export function* otherBakes(
   for (const [name, other] of others)
     found.push({ name, bake: toBake(yield* bakeOf({ ...question, ...other }, work.catalogue), profile) });
   return found;
+}
+
+/** A section through the bake, minute by minute. */
+export interface SectionView {
+  /** From the middle to the wall, cm, and the tube of a ring; null: a piece on a tray, to which nothing comes from the side. */
+  readonly reach: { readonly fromCm: number; readonly toCm: number } | null;
+  readonly frames: readonly SectionFrame[];
+}
+
+/** What a section through the bake of a conversion looks like while it bakes; null where it sees no oven. */
+export function* sectionView(
+  recipe: Recipe,
+  request: ConversionRequest,
+  kitchen: Kitchen,
+  slow: SlowAnswers,
+): Steps<SectionView | null> {
+  const asked = askedAgain(recipe, request, kitchen, slow);
+  if (!asked) return null;
+  const { question, work } = asked;
+  const { frames, pan } = yield* bakeOf({ ...question, framed: true }, work.catalogue);
+  const reach = pan && pan.shape !== 'tray' ? reachOf(pan) : null;
+  return { reach: reach && { fromCm: 100 * reach.from, toCm: 100 * reach.to }, frames };
 }

@@ -28,6 +28,8 @@ export interface BakeQuestion {
   readonly altitudeMetres: number;
   /** How many of the recipe's own batches are made. Without another tin they fill as many more of the recipe's. */
   readonly batches: number;
+  /** Keep what the section of the converted bake looks like, minute by minute. */
+  readonly framed?: boolean;
 }
 
 export interface BakeAnswer {
@@ -41,6 +43,8 @@ export interface BakeAnswer {
   readonly firstCheck: number | null;
   readonly centre: SectionResult['centre'];
   readonly crust: SectionResult['crust'];
+  /** Empty unless they were asked for. */
+  readonly frames: SectionResult['frames'];
   readonly doneBy: SectionResult['doneBy'];
   /** True / simulated for the wheat recipe; null when the recipe states no time. */
   readonly anchor: number | null;
@@ -95,6 +99,7 @@ function simulate(
     fan: oven.fan,
     doneCelsius: Math.min(profile.doneCelsius, material.boiling - BELOW_BOILING),
     doneLost: profile.waterLost,
+    framed: question.framed ?? false,
   });
 }
 
@@ -141,6 +146,7 @@ function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<BakeA
     firstCheck: central === null ? null : central * FIRST_CHECK,
     centre: stretched(ours.centre),
     crust: stretched(ours.crust),
+    frames: ours.frames.map((frame) => ({ ...frame, minute: frame.minute * (anchor ?? 1) })),
     doneBy: ours.doneBy,
     anchor: ratio,
   };
@@ -162,6 +168,7 @@ function statedBake(question: BakeQuestion): BakeAnswer {
     firstCheck: minutes === null ? null : minutes.low,
     centre: [],
     crust: [],
+    frames: [],
     doneBy: null,
     anchor: null,
   };

@@ -33,6 +33,16 @@ export interface SectionBake {
   /** Done when the middle is this hot and this share of the weight has gone as water. */
   readonly doneCelsius: number;
   readonly doneLost: number;
+  /** Keep what the whole section looks like, minute by minute. */
+  readonly framed?: boolean;
+}
+
+/** A section at a moment: cells row by row from the floor up, in each from the middle (or the tube) to the wall. */
+export interface SectionFrame {
+  readonly minute: number;
+  readonly heightCm: number;
+  readonly columns: number;
+  readonly celsius: Float32Array;
 }
 
 export interface SectionResult {
@@ -43,6 +53,8 @@ export interface SectionResult {
   /** `[minute, °C]` in the coldest cell, and on top of the middle, every half minute. */
   readonly centre: readonly (readonly [number, number])[];
   readonly crust: readonly (readonly [number, number])[];
+  /** Empty unless they were asked for. */
+  readonly frames: readonly SectionFrame[];
   /** Share of the weight lost as water at the end. */
   readonly lost: number;
   /** Heat that came in less what went with the water, and heat that the batter holds, J of a section: they close. */
@@ -56,6 +68,7 @@ const COLUMNS = 14;
 const STEP = { error: 0.04, least: 0.5, most: 12, first: 1 } as const;
 const LONGEST_SECONDS = 4 * 3600;
 const RECORD_SECONDS = 30;
+const FRAME_SECONDS = 60;
 /** Yields about every 8 ms of work on a slow machine. */
 const STEPS_BETWEEN_YIELDS = 60;
 const HELD_STEPS = 200;
@@ -133,6 +146,15 @@ class Batter {
     let low = Infinity;
     for (const one of this.temperature) low = min(low, one);
     return low;
+  }
+
+  frame(): SectionFrame {
+    return {
+      minute: this.seconds / 60,
+      heightCm: this.height * ROWS * 100,
+      columns: this.columns,
+      celsius: Float32Array.from(this.temperature),
+    };
   }
 
   private floor(): number {
@@ -283,12 +305,14 @@ export function* bakeSection(bake: SectionBake): Steps<SectionResult> {
   const batter = new Batter(bake);
   const centre: [number, number][] = [[0, bake.startCelsius]];
   const crust: [number, number][] = [[0, bake.startCelsius]];
+  const frames: SectionFrame[] = bake.framed ? [batter.frame()] : [];
   let hotAt: number | null = null;
   const result = (seconds: number | null, doneBy: SectionResult['doneBy']): SectionResult => ({
     minutes: seconds === null ? null : seconds / 60,
     doneBy,
     centre,
     crust,
+    frames,
     lost: batter.lost,
     heatIn: batter.heatIn,
     heatKept: batter.heatKept(),
@@ -304,6 +328,7 @@ export function* bakeSection(bake: SectionBake): Steps<SectionResult> {
       centre.push([now.seconds / 60, now.coldest]);
       crust.push([now.seconds / 60, batter.surface[0]!]);
     }
+    if (bake.framed && now.seconds >= frames.length * FRAME_SECONDS) frames.push(batter.frame());
     if (now.coldest >= bake.doneCelsius) hotAt ??= crossing(was.coldest, now.coldest, bake.doneCelsius);
     if (hotAt !== null && now.lost >= bake.doneLost) {
       const dryAt = was.lost >= bake.doneLost ? 0 : crossing(was.lost, now.lost, bake.doneLost);

@@ -34,11 +34,13 @@ import {
   quickDocket,
   schoolsFor,
   otherBakes,
+  sectionView,
   waysFor,
   type BlendBench,
   type Conversion,
   type Difference,
   type OtherBake,
+  type SectionView,
   type SlowAnswers,
   type Way,
 } from '@omniarton/core/docket';
@@ -229,6 +231,14 @@ const door = {
     slow: SlowAnswers,
   ): readonly OtherBake[] | null =>
     inKitchen(key, (kitchen) => toEnd(otherBakes(recipe, request, kitchen, slow))),
+  /** A section through the bake, minute by minute; no view where it sees no oven. */
+  section: (
+    key: string,
+    recipe: Recipe,
+    request: ConversionRequest,
+    slow: SlowAnswers,
+  ): { readonly view: SectionView | null } | null =>
+    inKitchen(key, (kitchen) => ({ view: toEnd(sectionView(recipe, request, kitchen, slow)) })),
   /** Ways to convert a recipe, each a whole docket. */
   ways: (
     key: string,

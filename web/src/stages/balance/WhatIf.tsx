@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { Label, Slider, SliderOutput, SliderThumb, SliderTrack } from 'react-aria-components';
+import { Label, SliderOutput, SliderThumb, SliderTrack } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { DESCRIBED, SWEETENERS } from '@omniarton/core/balance';
 import { NO_TILT, type ConversionRequest } from '@omniarton/core/kitchen';
@@ -8,6 +8,7 @@ import { Button, Chip } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
 import { Pick } from '../../ui/Pick';
+import { Ruler } from '../../ui/Ruler';
 import { useAskLater, useDraft } from '../bench/onBench';
 
 const WORDS: Readonly<Record<Tilted, readonly [name: string, less: string, more: string]>> = {
@@ -113,7 +114,7 @@ const Handle = memo(function Handle({ name }: { readonly name: Tilted }) {
   const percent = Math.round((value - 1) * 100);
   const said = percent === 0 ? 'as asked' : `${percent > 0 ? '+' : '−'}${Math.abs(percent)} %`;
   return (
-    <Rule
+    <Ruler
       value={value}
       minValue={LEAST}
       maxValue={MOST}
@@ -130,7 +131,7 @@ const Handle = memo(function Handle({ name }: { readonly name: Tilted }) {
       </SliderTrack>
       <span>{less}</span>
       <span>{more}</span>
-    </Rule>
+    </Ruler>
   );
 });
 
@@ -138,55 +139,4 @@ const Handles = styled.div`
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(10.5rem, 1fr));
   gap: ${({ theme }) => `${theme.space(3)} ${theme.space(6)}`};
-`;
-/** A ruler with a mark that slides on it. It is as high as it is: the page isn't laid out anew for what moves on it. */
-const Rule = styled(Slider)`
-  display: grid;
-  grid-template-columns: 1fr auto;
-  grid-template-rows: 1.8rem ${({ theme }) => theme.touch} 1.4rem;
-  height: calc(3.2rem + ${({ theme }) => theme.touch});
-  contain: size layout style;
-  .react-aria-Label {
-    font-weight: 600;
-  }
-  .react-aria-SliderOutput {
-    font: 650 1.1rem/1.3 ${({ theme }) => theme.font.figures};
-    font-variant-numeric: tabular-nums;
-  }
-  .react-aria-SliderTrack {
-    position: relative;
-    grid-column: 1 / -1;
-    height: ${({ theme }) => theme.touch};
-    background: repeating-linear-gradient(
-        90deg,
-        ${({ theme }) => theme.colour.strong} 0 1px,
-        transparent 1px calc(100% / 12)
-      )
-      0 26px / calc(100% - 1px) 10px no-repeat;
-    border-bottom: 2px solid ${({ theme }) => theme.colour.ink};
-  }
-  .react-aria-SliderThumb {
-    top: 22px;
-    width: ${({ theme }) => theme.touch};
-    height: ${({ theme }) => theme.touch};
-    cursor: ew-resize;
-    &::before {
-      content: '';
-      position: absolute;
-      inset: 15px 12px 3px;
-      background: ${({ theme }) => theme.colour.ink};
-      clip-path: polygon(0 0, 100% 0, 100% 55%, 50% 100%, 0 55%);
-    }
-    &[data-focus-visible] {
-      outline: 3px solid ${({ theme }) => theme.colour.focus};
-    }
-    input {
-      width: ${({ theme }) => theme.touch};
-      height: ${({ theme }) => theme.touch};
-    }
-  }
-  > span {
-    font-size: 0.82rem;
-    color: ${({ theme }) => theme.colour.soft};
-  }
 `;

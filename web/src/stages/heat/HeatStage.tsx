@@ -10,6 +10,7 @@ import { useDocket, useStale } from '../bench/onBench';
 import { OtherOvens } from './OtherOvens';
 import { OvenFields } from './OvenFields';
 import { PanFields } from './PanFields';
+import { SectionView } from './SectionView';
 
 const CentreCurve = lazy(async () => ({ default: (await import('./CentreCurve')).CentreCurve }));
 
@@ -27,6 +28,7 @@ export function HeatStage() {
       {docket.bake.centre.length === 0 ? null : (
         <>
           <Middle docket={docket} />
+          <SectionView bake={docket.bake} />
           <OtherOvens bake={docket.bake} />
         </>
       )}
