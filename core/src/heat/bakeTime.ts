@@ -6,7 +6,7 @@ import type { Range, Steps } from '../quantity';
 import { range } from '../quantity';
 import type { BakeFacts } from '../read';
 import { makeMaterial } from './material';
-import { panArea, reachOf } from './pan';
+import { crownOf, panArea, reachOf } from './pan';
 import { OVEN } from './data/oven';
 import { bakeSection, type SectionResult } from './section';
 import { pressureAt } from './steam';
@@ -91,7 +91,7 @@ function simulate(
     // Pieces on a tray are slabs.
     reach: pan && pan.shape !== 'tray' ? reachOf(pan) : null,
     wall,
-    depth: depth / 100,
+    depth: (depth * (pan ? crownOf(pan) : 1)) / 100,
     rise: profile.rise,
     porosityRaw: profile.porosityRaw,
     startCelsius: START_CELSIUS,

@@ -4,6 +4,12 @@ import type { Reach } from './section';
 /** The tube of a ring tin, share of its width: 8 cm in one of 25. Common practice. */
 const TUBE = 0.32;
 
+/** How much more batter stands in the middle of a narrow, deep tin than at its walls: a loaf crowns. From memory. */
+const LOAF_CROWN = 1.2;
+
+/** By how much the middle of what bakes in a tin is deeper than the mean. */
+export const crownOf = ({ shape }: TinSize): number => (shape === 'loaf' ? LOAF_CROWN : 1);
+
 /** Inside measures of a tin, cm: for a round one both are its width. `tubeCm`: what stands in the middle of a ring. */
 export type TinSize = Pick<PanSize, 'shape' | 'lengthCm' | 'widthCm'> & { readonly tubeCm?: number };
 

@@ -6,7 +6,7 @@ import { range, type Range, type Steps } from '../quantity';
 import { overflowMl, overflowWords } from './fill';
 import { makeMaterial } from './material';
 import { microwaveSeconds } from './microwave';
-import { floorOf, reachOf } from './pan';
+import { crownOf, floorOf, reachOf } from './pan';
 import { bakeSection, type Reach, type SectionResult } from './section';
 import { pressureAt } from './steam';
 import { usualCount, type Vessel } from './vessel';
@@ -61,6 +61,7 @@ const inMl = (lines: readonly FormulaLine[], { density }: Profile) => massOf(lin
 interface Layer {
   readonly depthCm: number;
   readonly count: number;
+  readonly crown: number;
   readonly reach: Reach | null;
   readonly wall: number;
 }
@@ -72,6 +73,7 @@ function layerOf({ lines, profile, vessel, count }: TrialQuestion): Layer {
     return {
       depthCm: profile.usualDepthCm * (vessel.ml / USUAL_SCOOP_ML) ** 0.25,
       count: count ?? Math.max(1, Math.round(ml / vessel.ml)),
+      crown: 1,
       reach: null,
       wall: vessel.row.wall,
     };
@@ -81,7 +83,8 @@ function layerOf({ lines, profile, vessel, count }: TrialQuestion): Layer {
     throw new HeatRangeError(
       `The batter would stand ${depthCm.toFixed(1)} cm deep in ${many} × ${vessel.row.name}; from ${DEPTH_CM[0]} to ${DEPTH_CM[1]} cm can be simulated. Choose other tins, or more of them.`,
     );
-  return { depthCm, count: many, reach: reachOf(vessel.size), wall: vessel.row.wall };
+  const { size, row } = vessel;
+  return { depthCm, count: many, crown: crownOf(size), reach: reachOf(size), wall: row.wall };
 }
 
 function overflow(risenCm: number, vessel: Vessel, count: number): string[] {
@@ -127,11 +130,11 @@ export function* trialBake(question: TrialQuestion, catalogue: Catalogue): Steps
     throw new HeatRangeError(
       `An oven of ${oven.celsius} °C: from ${OVEN_CELSIUS.join(' to ')} °C can be simulated.`,
     );
-  const { depthCm, count, reach, wall } = layerOf(question);
+  const { depthCm, count, crown, reach, wall } = layerOf(question);
   const material = makeMaterial(compositionOf(lines, catalogue), pressureAt(question.altitudeMetres));
   const found = yield* bakeSection({
     material,
-    depth: depthCm / 100,
+    depth: (depthCm * crown) / 100,
     rise: profile.rise,
     porosityRaw: profile.porosityRaw,
     reach,

@@ -25,7 +25,7 @@ export const VESSELS: { readonly source: string; readonly confidence: 'from-memo
     'square':       { name: 'square tin', shape: 'square', acrossCm: null, heightCm: 5, taperCm: 0, wall: 18, one: true },
     'rect':         { name: 'oblong tin', shape: 'rect', acrossCm: null, heightCm: 5, taperCm: 0, wall: 18, one: true },
     'loaf':         { name: 'loaf tin', shape: 'loaf', acrossCm: null, heightCm: 7, taperCm: 1.5, wall: 18, one: true },
-    'ring':         { name: 'ring tin', shape: 'ring', acrossCm: null, heightCm: 9, taperCm: 0, wall: 18, one: true },
+    'ring':         { name: 'ring tin', shape: 'ring', acrossCm: null, heightCm: 9, taperCm: 3, wall: 18, one: true },
     'skillet':      { name: 'skillet', shape: 'round', acrossCm: null, heightCm: 5, taperCm: 0, wall: 20, one: true },
     'ramekin':      { name: 'ramekin', shape: 'muffin', acrossCm: null, heightCm: 4.5, taperCm: 0, wall: 11, one: false },
     'cupcake':      { name: 'cupcake cup', shape: 'muffin', acrossCm: 5.8, heightCm: 3.3, taperCm: 0, wall: 18, one: false },
