@@ -1,7 +1,7 @@
 import { flourGrams } from '../balance';
 import { profileOf } from '../family';
 import { massOf, type FormulaPart } from '../formula';
-import { trialBake, type TrialBake, type Vessel } from '../heat';
+import { ROOM_CELSIUS, trialBake, type TrialBake, type Vessel } from '../heat';
 import type { ConversionRequest, Kitchen } from '../kitchen';
 import { toEnd } from '../quantity';
 import type { Recipe } from '../read';
@@ -14,8 +14,6 @@ export interface TrialAsk {
   readonly ovenCelsius: number | null;
   readonly fan: boolean | null;
 }
-
-const ROOM_CELSIUS = 20;
 
 /** What goes into the oven: the part with the most flour, the heaviest where there is none; all parts of what is filled before. */
 function intoOven({ parts, catalogue }: Work, filled: boolean): FormulaPart[] {

@@ -1,15 +1,14 @@
-import type { Catalogue, Composition } from '../catalogue';
+import type { Catalogue } from '../catalogue';
 import type { Profile } from '../family';
-import { compositionOf, massOf, type FormulaLine } from '../formula';
+import { massOf, type FormulaLine } from '../formula';
 import type { OvenSetting, PanSize } from '../kitchen';
 import type { Range, Steps } from '../quantity';
 import { range } from '../quantity';
 import type { BakeFacts } from '../read';
-import { makeMaterial } from './material';
+import { bakeBatter, DOUBT_FREE, ROOM_CELSIUS, windowOf } from './batter';
 import { crownOf, panArea, reachOf } from './pan';
 import { OVEN } from './data/oven';
-import { bakeSection, type SectionResult } from './section';
-import { pressureAt } from './steam';
+import type { SectionResult } from './section';
 
 export interface BakeQuestion {
   readonly original: readonly FormulaLine[];
@@ -50,12 +49,8 @@ export interface BakeAnswer {
   readonly anchor: number | null;
 }
 
-const START_CELSIUS = 20;
-const BELOW_BOILING = 1.5;
-const FIRST_CHECK = 0.87;
-/** Doubt of an anchored and of a free prediction, share of the time. */
+/** Doubt of an anchored prediction, share of the time. */
 const DOUBT_ANCHORED = 0.08;
-const DOUBT_FREE = 0.2;
 /** A stated time further from the simulation than this is doubted itself, and anchors no more than this. */
 const ANCHOR_RANGE: readonly [number, number] = [0.5, 2];
 const MIN_DEPTH = 0.4;
@@ -79,28 +74,18 @@ interface Place {
 
 function simulate(
   lines: readonly FormulaLine[],
-  composition: Composition,
   { pan, oven, wall, altitudeMetres }: Place,
   question: BakeQuestion,
+  catalogue: Catalogue,
 ): Steps<SectionResult> {
-  const { profile, ovenOffsetCelsius } = question;
-  const material = makeMaterial(composition, pressureAt(altitudeMetres));
-  const depth = depthOf(lines, question, pan);
-  return bakeSection({
-    material,
-    // Pieces on a tray are slabs.
-    reach: pan && pan.shape !== 'tray' ? reachOf(pan) : null,
-    wall,
-    depth: (depth * (pan ? crownOf(pan) : 1)) / 100,
-    rise: profile.rise,
-    porosityRaw: profile.porosityRaw,
-    startCelsius: START_CELSIUS,
-    ovenCelsius: oven.celsius + ovenOffsetCelsius,
-    fan: oven.fan,
-    doneCelsius: Math.min(profile.doneCelsius, material.boiling - BELOW_BOILING),
-    doneLost: profile.waterLost,
-    framed: question.framed ?? false,
-  });
+  const { profile, ovenOffsetCelsius, framed = false } = question;
+  const depthCm = depthOf(lines, question, pan) * (pan ? crownOf(pan) : 1);
+  // Pieces on a tray are slabs.
+  const reach = pan && pan.shape !== 'tray' ? reachOf(pan) : null;
+  const trueOven = { ...oven, celsius: oven.celsius + ovenOffsetCelsius };
+  const startCelsius = ROOM_CELSIUS;
+  const setting = { depthCm, reach, wall, oven: trueOven, startCelsius, altitudeMetres, framed };
+  return bakeBatter(lines, profile, setting, catalogue);
 }
 
 /**
@@ -124,9 +109,8 @@ function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<BakeA
     altitudeMetres: question.altitudeMetres,
   };
   const stated = facts?.minutes ? (facts.minutes.low + facts.minutes.high) / 2 : null;
-  const wheat =
-    stated === null ? null : yield* simulate(original, compositionOf(original, catalogue), theirs, question);
-  const ours = yield* simulate(converted, compositionOf(converted, catalogue), place, question);
+  const wheat = stated === null ? null : yield* simulate(original, theirs, question, catalogue);
+  const ours = yield* simulate(converted, place, question, catalogue);
   const ratio = stated !== null && wheat?.minutes ? stated / wheat.minutes : null;
   // Where the recipe names no tin the depth is a guess, and the stated time is the better witness of it.
   const known = theirs.pan !== null && theirs.pan.shape !== 'tray';
@@ -142,8 +126,7 @@ function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<BakeA
     fan: place.oven.fan,
     pan: place.pan,
     depthCm: depthOf(converted, question, place.pan),
-    minutes: central === null ? null : range(central, central * (1 - doubt), central * (1 + doubt)),
-    firstCheck: central === null ? null : central * FIRST_CHECK,
+    ...windowOf(central, doubt),
     centre: stretched(ours.centre),
     crust: stretched(ours.crust),
     frames: ours.frames.map((frame) => ({ ...frame, minute: frame.minute * (anchor ?? 1) })),

@@ -7,3 +7,4 @@ export { HeatRangeError, trialBake, type TrialBake } from './trial';
 export { vesselOf, VesselError, type Vessel } from './vessel';
 export { OVEN } from './data/oven';
 export { fillWords } from './fill';
+export { ROOM_CELSIUS } from './batter';

@@ -2,13 +2,12 @@ import type { Catalogue } from '../catalogue';
 import type { Profile } from '../family';
 import { compositionOf, massOf, type FormulaLine } from '../formula';
 import type { OvenSetting } from '../kitchen';
-import { range, type Range, type Steps } from '../quantity';
-import { overflowMl, overflowWords } from './fill';
-import { makeMaterial } from './material';
+import type { Range, Steps } from '../quantity';
+import { bakeBatter, DOUBT_FREE, windowOf } from './batter';
+import { overflowWords } from './fill';
 import { microwaveSeconds } from './microwave';
 import { crownOf, floorOf, reachOf } from './pan';
-import { bakeSection, type Reach, type SectionResult } from './section';
-import { pressureAt } from './steam';
+import type { Reach, SectionResult } from './section';
 import { usualCount, type Vessel } from './vessel';
 
 /** Some batter, what it is put in, and the oven: a bake by physics alone, that no stated time corrects. */
@@ -49,10 +48,6 @@ export class HeatRangeError extends Error {
 
 const OVEN_CELSIUS = [60, 300] as const;
 const DEPTH_CM = [0.2, 15] as const;
-const BELOW_BOILING = 1.5;
-/** Doubt of a bake that nothing anchors: depth, oven and composition together, share of the time. */
-const DOUBT = 0.2;
-const FIRST_CHECK = 0.87;
 /** A scoop of so many ml bakes as thick as the family's usual piece; a larger one is thicker, by its fourth root. */
 const USUAL_SCOOP_ML = 30;
 
@@ -87,13 +82,6 @@ function layerOf({ lines, profile, vessel, count }: TrialQuestion): Layer {
   return { depthCm, count: many, crown: crownOf(size), reach: reachOf(size), wall: row.wall };
 }
 
-function overflow(risenCm: number, vessel: Vessel, count: number): string[] {
-  if (vessel.kind !== 'tin') return [];
-  const { heightCm } = vessel.row;
-  const ml = overflowMl(risenCm, heightCm, floorOf(vessel.size));
-  return ml > 0 ? [overflowWords(risenCm, heightCm, ml, count)] : [];
-}
-
 /** A microwave heats all of it at once: an energy balance, and no section. */
 function inMicrowave(question: TrialQuestion, watts: number, catalogue: Catalogue): TrialBake {
   const { lines, profile } = question;
@@ -104,8 +92,7 @@ function inMicrowave(question: TrialQuestion, watts: number, catalogue: Catalogu
   );
   const minutes = seconds / 60;
   return {
-    minutes: range(minutes, minutes * (1 - DOUBT), minutes * (1 + DOUBT)),
-    firstCheck: minutes * FIRST_CHECK,
+    ...windowOf(minutes, DOUBT_FREE),
     centre: [
       [0, question.startCelsius],
       [minutes, profile.doneCelsius],
@@ -131,34 +118,21 @@ export function* trialBake(question: TrialQuestion, catalogue: Catalogue): Steps
       `An oven of ${oven.celsius} °C: from ${OVEN_CELSIUS.join(' to ')} °C can be simulated.`,
     );
   const { depthCm, count, crown, reach, wall } = layerOf(question);
-  const material = makeMaterial(compositionOf(lines, catalogue), pressureAt(question.altitudeMetres));
-  const found = yield* bakeSection({
-    material,
-    depth: (depthCm * crown) / 100,
-    rise: profile.rise,
-    porosityRaw: profile.porosityRaw,
-    reach,
-    wall,
-    startCelsius,
-    ovenCelsius: oven.celsius,
-    fan: oven.fan,
-    doneCelsius: Math.min(profile.doneCelsius, material.boiling - BELOW_BOILING),
-    doneLost: profile.waterLost,
-  });
+  const setting = { reach, wall, oven, startCelsius, altitudeMetres: question.altitudeMetres };
+  const found = yield* bakeBatter(lines, profile, { ...setting, depthCm: depthCm * crown }, catalogue);
+  const { centre, crust, doneBy, lost } = found;
   const risenCm = depthCm * profile.rise;
+  const over =
+    vessel.kind === 'tin' ? overflowWords(risenCm, vessel.row.heightCm, floorOf(vessel.size), count) : null;
   return {
-    minutes:
-      found.minutes === null
-        ? null
-        : range(found.minutes, found.minutes * (1 - DOUBT), found.minutes * (1 + DOUBT)),
-    firstCheck: found.minutes === null ? null : found.minutes * FIRST_CHECK,
-    centre: found.centre,
-    crust: found.crust,
-    doneBy: found.doneBy,
+    ...windowOf(found.minutes, DOUBT_FREE),
+    centre,
+    crust,
+    doneBy,
     count,
     depthCm,
     risenCm,
-    lost: found.lost,
-    warnings: overflow(risenCm, vessel, count),
+    lost,
+    warnings: over === null ? [] : [over],
   };
 }
