@@ -1,5 +1,4 @@
 import { convert, convertSteps, quickDocket, waysFor } from '@omniarton/core/docket';
-import { bakeSection, makeMaterial, type Reach } from '@omniarton/core/heat';
 import { guardRecipe } from '@omniarton/core/guard';
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST } from '@omniarton/core/kitchen';
 import { toEnd } from '@omniarton/core/quantity';
@@ -38,37 +37,11 @@ const read = (run: number) => {
   }).recipe;
 };
 
-const BATTER = { water: 30, protein: 6, fat: 20, starch: 20, sugars: 23, fibre: 1, ash: 0, ethanol: 0 };
-const material = makeMaterial(BATTER, 101_325);
-
-/** A bake that isn't done within ninety minutes, stopped there. */
-function ninetyMinutes(reach: Reach | null): void {
-  const steps = bakeSection({
-    material,
-    depth: 0.05,
-    rise: 1.5,
-    porosityRaw: 0.12,
-    reach,
-    wall: 18,
-    startCelsius: 20,
-    ovenCelsius: 160,
-    fan: false,
-    doneCelsius: 200,
-    doneLost: 1,
-  });
-  const WHOLE_MINUTES = 240;
-  for (let step = steps.next(); !step.done; step = steps.next()) if (step.value * WHOLE_MINUTES >= 90) return;
-}
-
 /** What the core takes for each of its parts, on a recipe of fifteen lines. */
-export function coreFigures(): Readonly<
-  Record<'quick' | 'balance' | 'whole' | 'ways' | 'slab' | 'section', Figure>
-> {
+export function coreFigures(): Readonly<Record<'quick' | 'balance' | 'whole' | 'ways', Figure>> {
   const slow = toEnd(convertSteps(read(0), EMPTY_REQUEST, BUILT_IN_KITCHEN)).slow;
   const recipes = [0, 1, 2, 3, 4].map((by) => read(by));
   return {
-    slab: measure(() => ninetyMinutes(null)),
-    section: measure(() => ninetyMinutes({ kind: 'plate', from: 0, to: 0.056 })),
     quick: measure((run) => {
       const recipe = read(run);
       guardRecipe(recipe, EMPTY_REQUEST, BUILT_IN_KITCHEN);

@@ -1,12 +1,13 @@
 import { pageWeights } from '../scripts/lib/weights.mjs';
 import { blendFigures, FLOURS } from './blend';
 import { coreFigures } from './core';
+import { heatFigures } from './heat';
 import { calibration, measure, row } from './measure';
 import { pageFigures } from './page';
 import { readingFigures } from './reading';
 
 const base = measure(calibration);
-const { quick, balance, whole, ways, slab, section } = coreFigures();
+const { quick, balance, whole, ways } = coreFigures();
 console.log(
   `${''.padEnd(46)}  ${'median'.padStart(12)}  ${'p95'.padStart(12)}  ${'of the loop'.padStart(10)}`,
 );
@@ -14,8 +15,13 @@ console.log(row('calibration loop', base, base));
 console.log(row('read + guard + balance, 15 lines', quick, base, 10));
 console.log(row('balances, method, texture, two parts', balance, base, 15));
 console.log(row('two to four ways, each whole', ways, base, 1500));
-console.log(row('ninety minutes in the oven, a slab', slab, base, 60));
-console.log(row('ninety minutes in the oven, a section', section, base, 250));
+const heat = heatFigures();
+console.log(row('ninety minutes in the oven, a slab', heat.slab, base, 60));
+console.log(row('ninety minutes in the oven, a section', heat.section, base, 250));
+for (const { implicit, explicit } of heat.pairs)
+  console.log(
+    `a loaf to ${(100 * implicit.error).toFixed(2)} % of Richardson’s value: implicit ${implicit.ms.toFixed(0)} ms; explicit, as near (${(100 * explicit.error).toFixed(2)} %), ${explicit.ms.toFixed(0)} ms: ${(explicit.ms / implicit.ms).toFixed(1)} times as long (wanted: at least 5)`,
+  );
 const blend = await blendFigures();
 console.log(row(`cake blend over ${FLOURS} flours, K = 4, five answers`, blend.cake, base, 300));
 console.log(row('the same for every family in turn', blend.families, base, 300));

@@ -1,11 +1,10 @@
 import { profileOf } from '../family';
 import { formulaOf } from '../formula';
-import { BUILT_IN_KITCHEN, catalogueOf, type PanSize } from '../kitchen';
+import { BUILT_IN_KITCHEN, catalogueOf, USUAL_START, type PanSize } from '../kitchen';
 import { toEnd } from '../quantity';
 import { readText } from '../testing';
 import type { FamilyId } from '../vocabulary';
 import { bakeOf, type BakeQuestion } from './bakeTime';
-import { OVEN } from './data/oven';
 import { restFor, uptakeMinutes } from './rest';
 
 const catalogue = catalogueOf(BUILT_IN_KITCHEN);
@@ -24,8 +23,13 @@ function predict(text: string, family: FamilyId, pan: PanSize | null, over: Part
         pan,
         oven: { celsius: 175, fan: false },
         filled: false,
-        wall: OVEN.wall,
-        ovenOffsetCelsius: 0,
+        made: null,
+        temper: { offset: 0, doubt: 10 },
+        pieces: null,
+        start: USUAL_START,
+        frozen: new Set(),
+        timed: null,
+        watts: null,
         altitudeMetres: 0,
         batches: 1,
         ...over,
@@ -99,7 +103,7 @@ describe('a bake time', () => {
     expect(firstCheck!).toBeGreaterThan(0.8 * minutes!.central);
   });
   it('is asked of the oven as it is, not as its dial says', () => {
-    const hot = predict(CAKE, 'creamed-cake', pan, { ovenOffsetCelsius: 8 }).minutes!.central;
+    const hot = predict(CAKE, 'creamed-cake', pan, { temper: { offset: 8, doubt: 2 } }).minutes!.central;
     expect(hot).toBeLessThan(predict(CAKE, 'creamed-cake', pan).minutes!.central);
   });
 });
@@ -122,12 +126,20 @@ describe('rest', () => {
       ),
     ).toBeLessThan(uptakeMinutes([{ ingredient: 'white-rice-flour', share: 1 }], catalogue)));
   it('is cut short where soda and acid can’t wait, and never in the cold', () => {
-    const shares = [{ ingredient: 'white-rice-flour', share: 1 }];
-    expect(restFor(shares, profileOf('muffin'), true, catalogue).minutes[1]).toBe(20);
-    expect(restFor(shares, profileOf('muffin'), false, catalogue).minutes[1]).toBe(30);
-    expect(restFor(shares, profileOf('drop-cookie'), true, catalogue)).toMatchObject({
-      cold: true,
-      minutes: [30, 2880],
-    });
+    const rest = (family: FamilyId, singleActing: boolean) =>
+      restFor(
+        {
+          shares: [{ ingredient: 'white-rice-flour', share: 1 }],
+          lines: formulaOf(readText(CAKE)).flatMap(({ lines }) => lines),
+          profile: profileOf(family),
+          singleActing,
+          scalded: false,
+          portionMl: null,
+        },
+        catalogue,
+      );
+    expect(rest('muffin', true).minutes[1]).toBe(20);
+    expect(rest('muffin', false).minutes[1]).toBe(30);
+    expect(rest('drop-cookie', true)).toMatchObject({ cold: true, minutes: [30, 2880] });
   });
 });

@@ -3,45 +3,58 @@ import type { Profile } from '../family';
 import { compositionOf, type FormulaLine } from '../formula';
 import type { OvenSetting } from '../kitchen';
 import { range, type Range, type Steps } from '../quantity';
-import { makeMaterial } from './material';
+import { doneAt } from './done';
+import type { Layer } from './layer';
+import { makeMaterial, type BatterMaterial } from './material';
 import { bakeSection, type SectionBake, type SectionResult } from './section';
 import { pressureAt } from './steam';
 
-/** Out of the bowl, °C. */
-export const ROOM_CELSIUS = 20;
-/** Doubt of a bake that nothing anchors: depth, oven and composition together, share of the time. */
-export const DOUBT_FREE = 0.2;
 const FIRST_CHECK = 0.87;
-const BELOW_BOILING = 1.5;
 
-/** How some batter stands in what it is baked in, and where. The oven is the true one, not what its dial says. */
-export interface Setting extends Pick<SectionBake, 'reach' | 'wall' | 'startCelsius' | 'framed'> {
-  /** Of the middle, before it rises. */
-  readonly depthCm: number;
+/** How some batter lies in what it is baked in, and where. The oven is the true one, not what its dial says. */
+export interface Setting extends Pick<SectionBake, 'startCelsius' | 'shared' | 'base' | 'framed'> {
+  readonly layer: Pick<Layer, 'depthCm' | 'crown' | 'reach' | 'wall' | 'side'>;
   readonly oven: OvenSetting;
   readonly altitudeMetres: number;
 }
 
-/** Bakes some batter of a family; done at the family's heat and dryness, never above what boils at that height. */
-export function bakeBatter(
+/** A bake of which it is known what it is when it cools. */
+export interface BatterBake extends SectionBake {
+  readonly material: BatterMaterial;
+}
+
+/** What is baked, as the solver has it. */
+export function sectionOf(
   lines: readonly FormulaLine[],
   profile: Profile,
-  { depthCm, oven, altitudeMetres, ...setting }: Setting,
+  { layer, oven, altitudeMetres, ...setting }: Setting,
   catalogue: Catalogue,
-): Steps<SectionResult> {
+): BatterBake {
   const material = makeMaterial(compositionOf(lines, catalogue), pressureAt(altitudeMetres));
-  return bakeSection({
+  const { reach, wall, side } = layer;
+  return {
     ...setting,
+    reach,
+    wall,
+    side,
     material,
-    depth: depthCm / 100,
+    depth: (layer.depthCm * layer.crown) / 100,
     rise: profile.rise,
     porosityRaw: profile.porosityRaw,
     ovenCelsius: oven.celsius,
     fan: oven.fan,
-    doneCelsius: Math.min(profile.doneCelsius, material.boiling - BELOW_BOILING),
+    doneCelsius: doneAt(lines, profile, material, catalogue),
     doneLost: profile.waterLost,
-  });
+  };
 }
+
+/** Bakes some batter of a family until it is as hot and as dry as that family wants. */
+export const bakeBatter = (
+  lines: readonly FormulaLine[],
+  profile: Profile,
+  setting: Setting,
+  catalogue: Catalogue,
+): Steps<SectionResult> => bakeSection(sectionOf(lines, profile, setting, catalogue));
 
 /** A time with its doubt, and when to look first; null where it is never done. */
 export const windowOf = (

@@ -14,11 +14,15 @@ interface Constituent {
   readonly polynomials: Polynomials;
 }
 
-/** Mass shares of the constituents that Choi & Okos have; ethanol counts as water, sugars and starch as carbohydrate. */
-function constituents(composition: Composition): Constituent[] {
+/**
+ * Mass shares of the constituents that Choi & Okos have; ethanol counts as water, sugars and starch as carbohydrate. `frozen`: the
+ * share of the water that is ice.
+ */
+function constituents(composition: Composition, frozen: number): Constituent[] {
   const { rows } = CHOI_OKOS;
   const parts: [number, Polynomials][] = [
-    [composition.water + composition.ethanol, rows.water],
+    [composition.water * (1 - frozen) + composition.ethanol, rows.water],
+    [composition.water * frozen, rows.ice],
     [composition.protein, rows.protein],
     [composition.fat, rows.fat],
     [composition.starch + composition.sugars, rows.carbohydrate],
@@ -33,11 +37,12 @@ function constituents(composition: Composition): Constituent[] {
 export function solidProperties(
   composition: Composition,
   celsius: number,
+  frozen = 0,
 ): { density: number; conductivity: number; heat: number } {
   let volume = 0;
   let conductivity = 0;
   let heat = 0;
-  for (const { share, polynomials } of constituents(composition)) {
+  for (const { share, polynomials } of constituents(composition, frozen)) {
     const own = share / evaluate(polynomials.density, celsius);
     volume += own;
     conductivity += own * evaluate(polynomials.conductivity, celsius);
@@ -59,53 +64,82 @@ const airConductivity = (celsius: number) => 0.0241 + 7.4e-5 * celsius;
 export interface Material {
   readonly activity: number;
   readonly boiling: number;
+  /** °C at which the first ice forms. */
+  readonly freezing: number;
   /** Share of the weight that is water. */
   readonly water: number;
   readonly density: number;
   conductivity(celsius: number, porosity: number): number;
-  /** J/(kg·K), with the water that boils off as an apparent heat around the boiling point. */
+  /** J/(kg·K), with the water that boils off as an apparent heat around the boiling point, and the ice that melts below freezing. */
   heat(celsius: number): number;
 }
 
-const COLDEST = -20;
+/** A batter, and what it is while it cools: what has boiled off doesn't come back. */
+export interface BatterMaterial extends Material {
+  readonly boiledOff: Material;
+}
+
+const COLDEST = -40;
 const HOTTEST = 260;
 /** Boiling is spread over so many kelvins, so that steps can follow it, and lies as far above the boiling point as it spreads. */
 const BOIL_WIDTH = 1.5;
 const BOIL_SHIFT = 3;
 /** Vapour diffusion is held at its value so far below boiling, where Stefan's factor runs away. */
 const HELD_BELOW = 2;
+/** Share of the pores that vapour gets through: films of batter close the others. Set once for all bakes, with those of the oven. */
+const OPEN_PORES = 0.6;
 
-export function makeMaterial(composition: Composition, pressure: number): Material {
+/** Heat of melting of ice, J/kg; and what a mole of water takes over the gas constant, K (6008 J/mol, 8.314 J/(mol·K)). */
+const MELTING = 333_600;
+const MELTING_KELVIN = 6008 / 8.314;
+const ZERO_KELVIN = 273.15;
+const WARMEST_FREEZING = -0.1;
+
+/** °C at which water of some activity freezes: ln a_w = (L/R)·(1/T₀ − 1/T), the ideal line (ASHRAE Handbook, Refrigeration, ch. 19). */
+export const freezingPoint = (activity: number): number =>
+  min(WARMEST_FREEZING, 1 / (1 / ZERO_KELVIN - Math.log(max(activity, 0.5)) / MELTING_KELVIN) - ZERO_KELVIN);
+
+/** Share of the water that is ice: 1 − T_f/T (Heldman; Schwartzberg 1976), °C. */
+const iceAt = (celsius: number, freezing: number): number =>
+  celsius >= freezing ? 0 : 1 - freezing / celsius;
+
+export function makeMaterial(composition: Composition, pressure: number): BatterMaterial {
   const activity = waterActivity(composition);
   const boiling = boilingPoint(max(activity, 0.05), pressure);
+  const freezing = freezingPoint(activity);
   const total = (Object.values(composition) as number[]).reduce((sum, grams) => sum + grams, 0);
   const water = composition.water / total;
   const size = HOTTEST - COLDEST + 1;
   const solid = new Float64Array(size);
   const pore = new Float64Array(size);
   const heat = new Float64Array(size);
+  const dry = new Float64Array(size);
   for (let at = 0; at < size; at += 1) {
     const celsius = at + COLDEST;
-    const inRange = min(150, max(-10, celsius));
-    const properties = solidProperties(composition, inRange);
+    const inRange = min(150, celsius);
+    const properties = solidProperties(composition, inRange, iceAt(celsius, freezing));
+    const melts = celsius < freezing ? (water * MELTING * -freezing) / (celsius * celsius) : 0;
     solid[at] = properties.conductivity;
     pore[at] =
       airConductivity(celsius) +
-      vapourConductivity(min(max(celsius, 0), boiling - HELD_BELOW), activity, pressure);
+      OPEN_PORES * vapourConductivity(min(max(celsius, 0), boiling - HELD_BELOW), activity, pressure);
     const off = (celsius - boiling - BOIL_SHIFT) / BOIL_WIDTH;
-    heat[at] = properties.heat + ((water * latentHeat(boiling)) / (BOIL_WIDTH * sqrt(PI))) * exp(-off * off);
+    dry[at] = properties.heat + melts;
+    heat[at] = dry[at]! + ((water * latentHeat(boiling)) / (BOIL_WIDTH * sqrt(PI))) * exp(-off * off);
   }
   const look = (table: Float64Array, celsius: number) => {
     const place = min(size - 1.001, max(0, celsius - COLDEST));
     const below = floor(place);
     return table[below]! + (place - below) * (table[below + 1]! - table[below]!);
   };
-  return {
+  const boiledOff: Material = {
     activity,
     boiling,
+    freezing,
     water,
     density: solidProperties(composition, 25).density,
     conductivity: (celsius, porosity) => maxwellEucken(look(solid, celsius), look(pore, celsius), porosity),
-    heat: (celsius) => look(heat, celsius),
+    heat: (celsius) => look(dry, celsius),
   };
+  return { ...boiledOff, heat: (celsius) => look(heat, celsius), boiledOff };
 }

@@ -1,5 +1,6 @@
-import type { PanSize } from '../kitchen';
-import type { Reach } from './section';
+import { TINS, type PanSize } from '../kitchen';
+import { VESSELS, WALLS } from './data/vessels';
+import type { Reach } from './grid';
 
 /** The tube of a ring tin, share of its width: 8 cm in one of 25. Common practice. */
 const TUBE = 0.32;
@@ -13,15 +14,28 @@ export const crownOf = ({ shape }: TinSize): number => (shape === 'loaf' ? LOAF_
 /** Inside measures of a tin, cm: for a round one both are its width. `tubeCm`: what stands in the middle of a ring. */
 export type TinSize = Pick<PanSize, 'shape' | 'lengthCm' | 'widthCm'> & { readonly tubeCm?: number };
 
-const isRound = ({ shape }: TinSize) => shape === 'round' || shape === 'muffin' || shape === 'ring';
+const isRound = ({ shape }: TinSize) => TINS.rows[shape].round;
 const tubeOf = ({ shape, lengthCm, tubeCm }: TinSize) => (shape === 'ring' ? (tubeCm ?? TUBE * lengthCm) : 0);
 
 /** The floor of one tin, cm². A muffin cup and a round tin are circles, a ring is one without its tube. */
 export const floorOf = (tin: TinSize): number =>
   isRound(tin) ? (Math.PI / 4) * (tin.lengthCm ** 2 - tubeOf(tin) ** 2) : tin.lengthCm * tin.widthCm;
 
-/** The floor of all tins of a bake together, cm². */
-export const panArea = (pan: PanSize): number => floorOf(pan) * pan.count;
+/** A tin half way up: people measure its rim, which is wider. */
+export function halfWayUp(pan: PanSize): TinSize {
+  const { taperCm } = VESSELS.rows[pan.shape];
+  const { shape, lengthCm, widthCm, tubeCm } = pan;
+  const narrower = (cm: number) => Math.max(cm / 2, cm - taperCm);
+  return {
+    shape,
+    lengthCm: narrower(lengthCm),
+    widthCm: narrower(widthCm),
+    ...(tubeCm === undefined ? {} : { tubeCm }),
+  };
+}
+
+/** The floor of all tins of a bake together, half way up, cm². */
+export const panArea = (pan: PanSize): number => floorOf(halfWayUp(pan)) * pan.count;
 
 /**
  * How far it is to the wall. Two pairs of walls are one pair that heats as fast: 1/a² = 1/a₁² + 1/a₂² (product solutions, Carslaw &
@@ -35,3 +49,38 @@ export function reachOf(tin: TinSize): Reach {
 
 /** How much more batter fills other tins as deep: the ratio of their floors. */
 export const panFactor = (from: PanSize, to: PanSize): number => panArea(to) / panArea(from);
+
+/** Heat through the wall of such a tin, W/(m²·K): of what it is made of, or as such a vessel usually is. */
+export function wallOf({ shape, made }: Pick<PanSize, 'shape' | 'made'>): number {
+  const { wall } = VESSELS.rows[shape];
+  const metal = shape === 'ramekin' || shape === 'mug' ? VESSELS.rows.round.wall : wall;
+  return made === undefined ? wall : metal * WALLS.rows[made];
+}
+
+/** A tin that sparks in a microwave: every one that isn't said to be of something else, but mugs and ramekins. */
+export const isMetal = (pan: Pick<PanSize, 'shape' | 'made'> | null): boolean =>
+  pan !== null &&
+  (pan.made === undefined
+    ? pan.shape !== 'mug' && pan.shape !== 'ramekin'
+    : pan.made === 'bright metal' || pan.made === 'dark metal');
+
+/** Inside height of a tin, cm: as measured, or as such a tin usually is. */
+export const heightOf = ({ shape, heightCm }: Pick<PanSize, 'shape' | 'heightCm'>): number =>
+  heightCm ?? VESSELS.rows[shape].heightCm;
+
+/** A tin that water was poured into: its measures from what it holds. */
+export class PouredWaterError extends Error {}
+
+/**
+ * The measures of a tin from the water that fills it to the rim, ml, and its height, cm: how wide it is half way up. For a tin of two
+ * measures they keep their ratio. Example: 1570 ml in a round tin 5 cm high → 20 cm across. Throws PouredWaterError.
+ */
+export function sizeByWater(pan: PanSize, ml: number, heightCm: number): PanSize {
+  const by = Math.sqrt(ml / heightCm / floorOf(halfWayUp(pan)));
+  const [lengthCm, widthCm] = [pan.lengthCm * by, pan.widthCm * by];
+  if (!(lengthCm >= 3 && lengthCm <= 60))
+    throw new PouredWaterError(
+      `${Math.round(ml)} ml in a tin ${heightCm} cm high would make it ${lengthCm.toFixed(0)} cm across: measure again.`,
+    );
+  return { ...pan, lengthCm, widthCm, heightCm };
+}

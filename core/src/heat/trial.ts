@@ -1,13 +1,15 @@
 import type { Catalogue } from '../catalogue';
 import type { Profile } from '../family';
-import { compositionOf, massOf, type FormulaLine } from '../formula';
-import type { OvenSetting } from '../kitchen';
+import { massOf, type FormulaLine } from '../formula';
+import type { OvenSetting, PanSize } from '../kitchen';
 import type { Range, Steps } from '../quantity';
-import { bakeBatter, DOUBT_FREE, windowOf } from './batter';
-import { overflowWords } from './fill';
-import { microwaveSeconds } from './microwave';
-import { crownOf, floorOf, reachOf } from './pan';
-import type { Reach, SectionResult } from './section';
+import { bakeBatter, windowOf } from './batter';
+import { doubtOf } from './doubt';
+import { VESSELS } from './data/vessels';
+import { fillWords } from './fill';
+import { batterMl, layerOf, type Layer } from './layer';
+import { microwaved } from './microwave';
+import type { SectionResult } from './section';
 import { usualCount, type Vessel } from './vessel';
 
 /** Some batter, what it is put in, and the oven: a bake by physics alone, that no stated time corrects. */
@@ -46,53 +48,46 @@ export class HeatRangeError extends Error {
   }
 }
 
+/** Doubt of an oven of which nothing is known, K. */
+const UNKNOWN_OVEN = 10;
 const OVEN_CELSIUS = [60, 300] as const;
 const DEPTH_CM = [0.2, 15] as const;
-/** A scoop of so many ml bakes as thick as the family's usual piece; a larger one is thicker, by its fourth root. */
-const USUAL_SCOOP_ML = 30;
 
-const inMl = (lines: readonly FormulaLine[], { density }: Profile) => massOf(lines) / density;
-
-interface Layer {
-  readonly depthCm: number;
-  readonly count: number;
-  readonly crown: number;
-  readonly reach: Reach | null;
-  readonly wall: number;
-}
-
-function layerOf({ lines, profile, vessel, count }: TrialQuestion): Layer {
-  if (vessel.kind === 'microwave') throw new HeatRangeError('A microwave has no layers.');
-  const ml = inMl(lines, profile);
-  if (vessel.kind === 'scoop')
-    return {
-      depthCm: profile.usualDepthCm * (vessel.ml / USUAL_SCOOP_ML) ** 0.25,
-      count: count ?? Math.max(1, Math.round(ml / vessel.ml)),
-      crown: 1,
-      reach: null,
-      wall: vessel.row.wall,
-    };
-  const many = count ?? usualCount(vessel, ml);
-  const depthCm = ml / many / floorOf(vessel.size);
-  if (depthCm < DEPTH_CM[0] || depthCm > DEPTH_CM[1])
+/** How it lies, and among how many it is shared. */
+function layIn(
+  { lines, profile, count, startCelsius, oven }: TrialQuestion,
+  size: Omit<PanSize, 'count'>,
+  catalogue: Catalogue,
+): { readonly layer: Layer; readonly pan: PanSize } {
+  const ml = batterMl(lines, profile);
+  const many = count ?? (size.pieceMl ? Math.max(1, Math.round(ml / size.pieceMl)) : usualCount(size, ml));
+  const pan = { ...size, count: many };
+  // A scoop is a piece, whatever the family is else baked in.
+  const scooped: Profile = size.pieceMl && profile.piece === null ? { ...profile, piece: 'stands' } : profile;
+  const ask = {
+    lines,
+    profile: scooped,
+    pan,
+    filled: false,
+    pieces: null,
+    startCelsius,
+    ovenCelsius: oven.celsius,
+  };
+  const layer = layerOf(ask, catalogue);
+  if (layer.depthCm < DEPTH_CM[0] || layer.depthCm > DEPTH_CM[1])
     throw new HeatRangeError(
-      `The batter would stand ${depthCm.toFixed(1)} cm deep in ${many} × ${vessel.row.name}; from ${DEPTH_CM[0]} to ${DEPTH_CM[1]} cm can be simulated. Choose other tins, or more of them.`,
+      `The batter would stand ${layer.depthCm.toFixed(1)} cm deep in ${many} × ${VESSELS.rows[size.shape].name}; from ${DEPTH_CM[0]} to ${DEPTH_CM[1]} cm can be simulated. Choose other tins, or more of them.`,
     );
-  const { size, row } = vessel;
-  return { depthCm, count: many, crown: crownOf(size), reach: reachOf(size), wall: row.wall };
+  return { layer, pan };
 }
 
 /** A microwave heats all of it at once: an energy balance, and no section. */
 function inMicrowave(question: TrialQuestion, watts: number, catalogue: Catalogue): TrialBake {
   const { lines, profile } = question;
-  const seconds = microwaveSeconds(
-    { grams: massOf(lines), composition: compositionOf(lines, catalogue) },
-    { from: question.startCelsius, to: profile.doneCelsius, lost: profile.waterLost },
-    watts,
-  );
+  const seconds = microwaved(lines, profile, question.startCelsius, watts, catalogue);
   const minutes = seconds / 60;
   return {
-    ...windowOf(minutes, DOUBT_FREE),
+    ...windowOf(minutes, doubtOf('nothing', UNKNOWN_OVEN)),
     centre: [
       [0, question.startCelsius],
       [minutes, profile.doneCelsius],
@@ -117,21 +112,20 @@ export function* trialBake(question: TrialQuestion, catalogue: Catalogue): Steps
     throw new HeatRangeError(
       `An oven of ${oven.celsius} °C: from ${OVEN_CELSIUS.join(' to ')} °C can be simulated.`,
     );
-  const { depthCm, count, crown, reach, wall } = layerOf(question);
-  const setting = { reach, wall, oven, startCelsius, altitudeMetres: question.altitudeMetres };
-  const found = yield* bakeBatter(lines, profile, { ...setting, depthCm: depthCm * crown }, catalogue);
+  const { layer, pan } = layIn(question, vessel.size, catalogue);
+  const setting = { layer, oven, startCelsius, altitudeMetres: question.altitudeMetres };
+  const found = yield* bakeBatter(lines, profile, setting, catalogue);
+  const { depthCm } = layer;
   const { centre, crust, doneBy, lost } = found;
-  const risenCm = depthCm * profile.rise;
-  const over =
-    vessel.kind === 'tin' ? overflowWords(risenCm, vessel.row.heightCm, floorOf(vessel.size), count) : null;
+  const over = fillWords(pan, depthCm, profile.rise);
   return {
-    ...windowOf(found.minutes, DOUBT_FREE),
+    ...windowOf(found.minutes, doubtOf('nothing', UNKNOWN_OVEN)),
     centre,
     crust,
     doneBy,
-    count,
+    count: pan.count,
     depthCm,
-    risenCm,
+    risenCm: depthCm * profile.rise,
     lost,
     warnings: over === null ? [] : [over],
   };

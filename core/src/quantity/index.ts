@@ -1,4 +1,5 @@
 export { CUP_DRAWERS, sayVolume, type CupDrawer } from './cups';
+export { celsiusOfGas, dialCelsius, dialOf, type DialSetting } from './dial';
 export { kitchenVolume } from './kitchen';
 export { constraintsOf, solveProgram, type ProgramAnswer, type QuadraticProgram } from './program';
 export { addRanges, multiplyRanges, range, scaleRange, type Range } from './range';
