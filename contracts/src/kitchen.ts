@@ -44,11 +44,11 @@ import type {
   Role,
   Strictness,
 } from '@omniarton/core/vocabulary';
-import { INGREDIENT_ID } from './limits';
+import { MicrowaveDto, OvenDto, OwnPanDto } from './heat';
+import { INGREDIENT_ID, NAME_CHARS as NAME } from './limits';
 
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
 const MOST = 200;
-const NAME = 80;
 const NOTE = 400;
 
 class AvoidedDto implements Avoided {
@@ -147,7 +147,7 @@ class WeighedCupDto implements WeighedCup {
   @IsBoolean() inUse!: boolean;
 }
 
-/** What the recipes of a household share: who sits at the table, own ingredients, jars, weighed cups. */
+/** What the recipes of a household share: who sits at the table, own ingredients, jars, weighed cups, tins and ovens. */
 export class KitchenDocumentDto implements KitchenDocument {
   @Equals(1) schema!: 1;
   @IsArray()
@@ -177,6 +177,17 @@ export class KitchenDocumentDto implements KitchenDocument {
   weighed!: readonly WeighedCupDto[];
   @IsOptional() @IsIn(EGG_SIZES) eggSize!: EggSize | null;
   @IsOptional() @IsIn(LOCALES) locale!: Locale | null;
+  @IsArray()
+  @ArrayMaxSize(MOST)
+  @ValidateNested({ each: true })
+  @Type(() => OwnPanDto)
+  pans!: readonly OwnPanDto[];
+  @IsArray()
+  @ArrayMaxSize(MOST)
+  @ValidateNested({ each: true })
+  @Type(() => OvenDto)
+  ovens!: readonly OvenDto[];
+  @IsOptional() @ValidateNested() @Type(() => MicrowaveDto) microwave!: MicrowaveDto | null;
 }
 
 type Same<A, B> = A extends B ? (B extends A ? true : never) : never;

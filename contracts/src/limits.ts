@@ -1,6 +1,9 @@
 import { registerDecorator } from 'class-validator';
 import { LIMITS } from './paths';
 
+/** Longest name of anything of a household. */
+export const NAME_CHARS = 80;
+
 /** How an ingredient, a jar or a recipe that stands as one is named. */
 export const INGREDIENT_ID = /^[a-z0-9-]{1,64}$/;
 

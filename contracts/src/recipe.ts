@@ -10,6 +10,7 @@ import {
   IsOptional,
   IsObject,
   IsString,
+  IsUUID,
   Matches,
   Max,
   MaxLength,
@@ -25,7 +26,6 @@ import {
   HIGHEST_METRES,
   LABEL_FACTS,
   LOCALES,
-  PAN_SHAPES,
   ROLES,
   STRICTNESSES,
 } from '@omniarton/core/vocabulary';
@@ -36,7 +36,6 @@ import type {
   FamilyId,
   HandUnit,
   Locale,
-  PanShape,
   Role,
   LabelFact,
   Strictness,
@@ -52,7 +51,6 @@ import type {
   LineCorrection,
   LineOverride,
   OvenSetting,
-  PanSize,
   RecipeDocument,
   Serving,
   SourceLine,
@@ -60,6 +58,7 @@ import type {
 } from '@omniarton/core/kitchen';
 import { BakeNotesDto } from './bake';
 import { BlendWishesDto } from './blendWishes';
+import { BakeStartDto, PanSizeDto, TimedDto } from './heat';
 import { INGREDIENT_ID, MaxLines, SaysOf } from './limits';
 import { LIMITS } from './paths';
 
@@ -117,13 +116,6 @@ export class BlendPinDto implements BlendPin {
   @Matches(INGREDIENT_ID) ingredient!: string;
   @IsNumber() @Min(0) @Max(1) share!: number;
   @IsBoolean() held!: boolean;
-}
-
-export class PanSizeDto implements PanSize {
-  @IsIn(PAN_SHAPES) shape!: PanShape;
-  @IsNumber() @Min(1) @Max(100) lengthCm!: number;
-  @IsNumber() @Min(1) @Max(100) widthCm!: number;
-  @IsInt() @Min(1) @Max(200) count!: number;
 }
 
 export class OvenSettingDto implements OvenSetting {
@@ -197,6 +189,10 @@ export class ConversionRequestDto implements ConversionRequest {
   @IsOptional() @Matches(INGREDIENT_ID) sweetener!: string | null;
   @IsNumber() @Min(-500) @Max(HIGHEST_METRES) altitudeMetres!: number;
   @IsOptional() @ValidateNested() @Type(() => FoldedInDto) folded!: FoldedInDto | null;
+  @ValidateNested() @Type(() => BakeStartDto) start!: BakeStartDto;
+  @IsOptional() @IsUUID() ovenId!: string | null;
+  @IsBoolean() microwave!: boolean;
+  @IsOptional() @ValidateNested() @Type(() => TimedDto) timed!: TimedDto | null;
 }
 
 export class AsReadDto implements AsRead {
@@ -207,7 +203,7 @@ export class AsReadDto implements AsRead {
 
 /** A recipe as it is kept: the words, the ids of its lines, what was put right by hand, and what is asked of it. */
 export class RecipeDocumentDto implements RecipeDocument {
-  @Equals(4) schema!: 4;
+  @Equals(5) schema!: 5;
   @ValidateNested() @Type(() => AsReadDto) asRead!: AsReadDto;
   @IsString() @MaxLength(LIMITS.textChars) @MaxLines() text!: string;
   @IsOptional() @IsIn(LOCALES) locale!: Locale | null;

@@ -11,14 +11,15 @@ import {
 import type { Blend, BlendPart } from '../blend';
 import type { Catalogue } from '../catalogue';
 import { looksOf, profileOf, type Profile } from '../family';
-import { bindSteps, bowlOf } from '../method';
+import { bindSteps, bowlOf, editsFor } from '../method';
 import { expectTexture, featuresOf } from '../texture';
 import { liftLedger } from '../formula';
-import { fillWords, restFor, type BakeAnswer, type Rest } from '../heat';
+import { fillWords, restFor, type Rest } from '../heat';
 import { roundGrams, settle } from '../quantity';
 import type { FamilyId, RouteId } from '../vocabulary';
 import { differingTins, foldedLine, foldedTins } from './folded';
 import { docketLines } from './lines';
+import { settled } from './bake';
 import { writeMethod } from './method';
 import { breachesOf, guardDocket, outgoingLines, type Breach } from './outgoing';
 import { none, type Work } from './plan';
@@ -64,32 +65,6 @@ function toPart(converted: ConvertedPart, work: Work, balanced: Balanced): Docke
           converted: settle(one.converted),
         }))
       : [],
-  };
-}
-
-const curve = (points: DocketBake['centre']): DocketBake['centre'] =>
-  points.map(([minute, celsius]) => [settle(minute), settle(celsius)] as const);
-
-export function toBake(answer: BakeAnswer, profile: Profile): DocketBake {
-  const { minutes, firstCheck, centre } = answer;
-  return {
-    ovenCelsius: answer.ovenCelsius,
-    fan: answer.fan,
-    pan: answer.pan,
-    depthCm: settle(answer.depthCm),
-    minutes: minutes && {
-      central: settle(minutes.central),
-      low: settle(minutes.low),
-      high: settle(minutes.high),
-    },
-    firstCheck: firstCheck === null ? null : settle(firstCheck),
-    anchor: answer.anchor === null ? null : settle(answer.anchor),
-    doneCelsius: profile.doneCelsius,
-    doneSigns: profile.doneSigns,
-    coolMinutes: profile.coolMinutes,
-    centre: curve(centre),
-    crust: curve(answer.crust),
-    doneBy: answer.doneBy,
   };
 }
 
@@ -227,18 +202,35 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
   const breaches = breachesOf(outgoing, guard, request, catalogue);
   if (breaches.length > 0) return refused(work, breaches);
   const ledger = liftLedger(main.lines, catalogue);
-  const rest = restFor(balanced.blend.shares, profile, ledger.soda > 0 && ledger.powder === 0, catalogue);
+  const steps = bindSteps(recipe);
   const bowl = bowlOf(balanced.converted, family, tins.kinds.length > 0, catalogue);
-  const method = writeMethod(bindSteps(recipe), bowl, {
+  const rest = restFor(
+    {
+      shares: balanced.blend.shares,
+      lines: main.lines,
+      profile,
+      singleActing: ledger.soda > 0 && ledger.powder === 0,
+      scalded: editsFor(steps, bowl).some(({ technique }) => technique.id === 'scald'),
+      portionMl: bake.piece?.ml ?? null,
+    },
+    catalogue,
+  );
+  const settledRest: Docket['rest'] = {
+    ...rest,
+    uptake: settle(rest.uptake),
+    chilled: settled(rest.chilled),
+    frozen: settled(rest.frozen),
+  };
+  const method = writeMethod(steps, bowl, {
     parts,
     tins: tins.kinds,
-    rest,
+    rest: settledRest,
     bake,
     profile,
     looks: looksOf(family),
   });
   const docket: Docket = {
-    schema: 4,
+    schema: 5,
     title: recipe.title || 'Untitled bake',
     family: {
       id: family,
@@ -255,7 +247,7 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
     })),
     method,
     guard,
-    rest: { ...rest, uptake: settle(rest.uptake) },
+    rest: settledRest,
     bake,
     tins: tins.kinds,
     bowl: atBowl(main, family, catalogue),

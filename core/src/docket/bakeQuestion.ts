@@ -1,8 +1,8 @@
 import { coolerFor, type ConvertedPart } from '../balance';
 import type { Profile } from '../family';
-import { OVEN, type BakeQuestion } from '../heat';
+import { dialFor, ovenOf, temperOf, USUAL_WATTS, type BakeQuestion } from '../heat';
 import type { OvenSetting } from '../kitchen';
-import type { BakeFacts } from '../read';
+import type { BakeFacts, Recipe } from '../read';
 import { mainPart, type Balanced } from './assemble';
 import type { Work } from './plan';
 
@@ -16,17 +16,44 @@ function bakedParts(balanced: Balanced, profile: Profile, { catalogue }: Work): 
 const asWritten = (baked: readonly ConvertedPart[], { written }: Work) =>
   written.filter(({ id }) => baked.some((part) => part.id === id)).flatMap(({ lines }) => lines);
 
-/** The recipe's own oven, as much cooler as what sweetens it wants; null where it is the same. */
-function coolerOven(
+/**
+ * What the dial is set to where nobody says: the recipe's own oven, as much cooler as what sweetens it wants, on the oven that is
+ * there. Null where that is what the recipe says.
+ */
+function dialOf(
   facts: BakeFacts | null,
   { usualOven, cooked }: Profile,
   baked: readonly ConvertedPart[],
+  { request, kitchen }: Work,
 ): OvenSetting | null {
   const less =
     coolerFor(baked.flatMap(({ lines }) => lines)) - coolerFor(baked.flatMap(({ original }) => original));
   const own = facts?.ovenCelsius ?? null;
-  if (less <= 0 || (own === null && cooked !== 'oven')) return null;
-  return { celsius: (own ?? usualOven) - less, fan: facts?.fan ?? false };
+  const oven = ovenOf(kitchen, request.ovenId);
+  if ((less <= 0 && !oven) || (own === null && cooked !== 'oven')) return null;
+  const fan = facts?.fan ?? false;
+  const wanted = (own ?? usualOven) - Math.max(0, less);
+  return { celsius: oven ? dialFor(oven, wanted, fan) : wanted, fan };
+}
+
+const HELPINGS = /\b(?:serv|portion|person|people|slice)/i;
+
+/** Pieces that a recipe says it makes; null where it counts helpings, or nothing. */
+export function piecesOf({ yields }: Recipe): number | null {
+  if (!yields || yields.what === '' || HELPINGS.test(yields.what)) return null;
+  return (yields.low + yields.high) / 2;
+}
+
+const FROZEN = /\bfrozen\b(?!.*\bthaw)/i;
+
+/** Lines that go in frozen, by the recipe's own words. */
+const frozenLines = ({ parts }: Recipe): ReadonlySet<string> =>
+  new Set(parts.flatMap(({ lines }) => lines).flatMap(({ id, source }) => (FROZEN.test(source) ? [id] : [])));
+
+/** W, where it is cooked in a microwave. */
+function wattsOf({ cooked }: Profile, facts: BakeFacts | null, { request, kitchen }: Work): number | null {
+  const there = request.microwave || (cooked === 'microwave' && !request.oven && !facts?.ovenCelsius);
+  return there ? (kitchen.microwave?.watts ?? USUAL_WATTS) : null;
 }
 
 /** What the oven is asked about a conversion. */
@@ -36,19 +63,26 @@ export function bakeQuestion(
   facts: BakeFacts | null,
   work: Work,
 ): BakeQuestion {
-  const { request, kitchen } = work;
+  const { request, kitchen, recipe } = work;
   const baked = bakedParts(balanced, profile, work);
+  const oven = request.oven ?? dialOf(facts, profile, baked, work);
+  const dial = oven?.celsius ?? facts?.ovenCelsius ?? profile.usualOven;
   return {
     original: asWritten(baked, work),
     converted: baked.flatMap(({ lines }) => lines),
     filled: baked.length > 1,
-    wall: OVEN.wall,
+    made: null,
     profile,
     facts,
     pan: request.pan,
-    oven: request.oven ?? coolerOven(facts, profile, baked),
+    oven,
     altitudeMetres: request.altitudeMetres,
     batches: request.scale?.factor ?? 1,
-    ovenOffsetCelsius: kitchen.ovenOffsetCelsius,
+    pieces: piecesOf(recipe),
+    start: request.start,
+    frozen: frozenLines(recipe),
+    timed: request.timed?.ratio ?? null,
+    watts: wattsOf(profile, facts, work),
+    temper: temperOf(ovenOf(kitchen, request.ovenId), dial, oven?.fan ?? facts?.fan ?? false),
   };
 }

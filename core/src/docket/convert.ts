@@ -6,7 +6,8 @@ import type { ConversionRequest, Kitchen } from '../kitchen';
 import { toEnd, type Steps } from '../quantity';
 import type { Recipe } from '../read';
 import type { FamilyId } from '../vocabulary';
-import { assemble, toBake, type Balanced } from './assemble';
+import { assemble, type Balanced } from './assemble';
+import { toBake } from './bake';
 import { bakeQuestion } from './bakeQuestion';
 import { foldedTins, linesWithFolded } from './folded';
 import { judgeWork } from './judge';
@@ -74,23 +75,21 @@ export function* convertSteps(
   const balanced = balance(work, family, blend);
   if ('outcome' in balanced) return { outcome: balanced, slow: null };
   const question = bakeQuestion(balanced, profile, recipe.bake, work);
-  const bake = toBake(yield* bakeOf(question, work.catalogue), profile);
+  const bake = toBake(yield* bakeOf(question, work.catalogue), question, work);
   const foldedBake = yield* bakeFolded(question, bake, work);
   const outcome = assemble(work, family, balanced, { bake, foldedBake });
   return { outcome, slow: { blend, bake, foldedBake } };
 }
 
 /** The bake of the tins that something is folded into: they hold more, and are done later. */
-function* bakeFolded(
-  question: BakeQuestion,
-  { pan }: DocketBake,
-  { request: { folded }, catalogue }: Work,
-): Steps<DocketBake | null> {
+function* bakeFolded(question: BakeQuestion, { pan }: DocketBake, work: Work): Steps<DocketBake | null> {
+  const { catalogue } = work;
+  const { folded } = work.request;
   const tins = foldedTins(folded, pan, catalogue);
   if (tins === null) return null;
   const converted = linesWithFolded(question.converted, folded!, tins, pan!.count, catalogue);
   const answer = yield* bakeOf({ ...question, converted, pan: { ...pan!, count: tins } }, catalogue);
-  return toBake(answer, question.profile);
+  return toBake(answer, question, work);
 }
 
 /**

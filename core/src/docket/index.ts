@@ -4,10 +4,18 @@ export { differencesOf, type Difference } from './differences';
 export { isFolded } from './folded';
 export { judge } from './judge';
 export { toJsonLd, type RecipeLinkedData } from './jsonld';
-export { otherBakes, sectionView, type OtherBake, type SectionView } from './otherBakes';
-export { placeWords } from './oven';
+export {
+  bakeBeside,
+  otherBakes,
+  sectionView,
+  type Beside,
+  type OtherBake,
+  type SectionView,
+} from './otherBakes';
+export { placeWords, sayDial, sayHeat } from './oven';
 export { toMarkdown } from './markdown';
-export { sayMinutes, unnumbered } from './method';
+export { unnumbered } from './method';
+export { sayMinutes } from './sayMinutes';
 export type {
   Docket,
   DocketBake,

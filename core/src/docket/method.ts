@@ -1,15 +1,9 @@
 import type { Looks, Profile } from '../family';
 import { HOUSE_PREFIX } from '../guard';
-import type { Rest } from '../heat';
 import { editsFor, type BoundStep, type Bowl, type Technique, type TechniqueId } from '../method';
-import type { DocketBake, DocketPart, DocketStep, DocketTin } from './types';
-
-/** Minutes as a person says them: to 1 below twenty, to 5 above two hours as hours. */
-export function sayMinutes(minutes: number): string {
-  if (minutes < 120) return `${Math.round(minutes)} minutes`;
-  const hours = Math.round(minutes / 30) / 2;
-  return `${hours} hours`;
-}
+import { bakeWords, coldWords, coolWords } from './heatWords';
+import { sayMinutes } from './sayMinutes';
+import type { Docket, DocketBake, DocketPart, DocketStep, DocketTin } from './types';
 
 /** A step without the number that it was written with: lists give it their own. */
 export const unnumbered = (step: string): string => step.replace(/^\s*\d{1,2}\s*[.)]\s*/, '');
@@ -17,7 +11,7 @@ export const unnumbered = (step: string): string => step.replace(/^\s*\d{1,2}\s*
 export interface Facts {
   readonly parts: readonly DocketPart[];
   readonly tins: readonly DocketTin[];
-  readonly rest: Rest;
+  readonly rest: Docket['rest'];
   readonly bake: DocketBake;
   readonly profile: Profile;
   readonly looks: Looks;
@@ -26,20 +20,10 @@ export interface Facts {
 function restWords({ rest, profile, looks }: Facts): string {
   const [low, high] = rest.minutes;
   if (rest.cold)
-    return `Portion the dough, then rest it in the cold for at least ${sayMinutes(low)} (up to ${sayMinutes(high)}): the flours go on drinking, and it spreads less. Then: ${looks.rested}.`;
+    return `Portion the dough, then rest it in the cold for at least ${sayMinutes(low)} (up to ${sayMinutes(high)}): the flours go on drinking, and it spreads less.${coldWords(rest)} Then: ${looks.rested}.`;
   const span = low === high ? sayMinutes(low) : `${low} to ${sayMinutes(high)}`;
   return `Let the ${profile.texture} rest for ${span} before you judge it: it looks thin at first and thickens as the flours drink. Then: ${looks.rested}.`;
 }
-
-function bakeWords({ bake }: Facts): string {
-  if (bake.ovenCelsius === null) return `As long as written, and by its look. Done: ${bake.doneSigns}.`;
-  if (!bake.minutes || bake.firstCheck === null)
-    return 'This bake is never done in the simulation: check pan and oven.';
-  return `Here: about ${Math.round(bake.minutes.central)} minutes (${Math.round(bake.minutes.low)}–${Math.round(bake.minutes.high)}), first look at ${Math.round(bake.firstCheck)}. Done: ${bake.doneSigns}; about ${Math.round(bake.doneCelsius)} °C in the middle.`;
-}
-
-const coolWords = ({ bake, profile }: Facts) =>
-  `Leave it ${bake.pan?.shape === 'tray' || profile.texture === 'dough' ? 'on the tray' : 'in the tin'} for ${bake.coolMinutes} minutes: without gluten it is tender until it has cooled.`;
 
 /** Fruit that is rolled in something dry sinks less: common practice. */
 function divideWords({ tins }: Facts): string {
@@ -99,8 +83,8 @@ const WORDS: Readonly<Record<TechniqueId, (facts: Facts, bowl: Bowl) => string>>
     'Whip the chickpea brine to soft peaks first, then rain in the sugar by the spoon until it is stiff and glossy.',
   divide: divideWords,
   rest: restWords,
-  'bake-time': bakeWords,
-  cool: coolWords,
+  'bake-time': ({ bake }) => bakeWords(bake),
+  cool: ({ bake, profile }) => coolWords(bake, profile),
   'slice-cold': () => 'Cut it only when it is cold: warm, the crumb still gums and tears.',
 };
 

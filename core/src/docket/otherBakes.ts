@@ -1,12 +1,13 @@
 import { profileOf, type Profile } from '../family';
-import { bakeOf, OVEN, reachOf, type BakeQuestion, type SectionFrame } from '../heat';
-import type { ConversionRequest, Kitchen } from '../kitchen';
+import { bakeOf, halfWayUp, reachOf, type BakeQuestion, type SectionFrame } from '../heat';
+import { USUAL_START, type ConversionRequest, type Kitchen, type PanSize } from '../kitchen';
 import type { Steps } from '../quantity';
 import type { Recipe } from '../read';
-import { toBake } from './assemble';
+import { toBake } from './bake';
 import { bakeQuestion } from './bakeQuestion';
-import { balance, type SlowAnswers } from './convert';
+import { balance, convertSteps, type SlowAnswers } from './convert';
 import { plan, workOf, type Work } from './plan';
+import type { RouteId } from '../vocabulary';
 import type { DocketBake } from './types';
 
 /** What the oven was asked about a conversion, with the blend that was found for it; null where it sees none, or there is no docket. */
@@ -52,15 +53,57 @@ export function* otherBakes(
     [`${BY_CELSIUS} °C hotter`, { oven: { celsius: celsius + BY_CELSIUS, fan } }],
     [`${BY_CELSIUS} °C cooler`, { oven: { celsius: celsius - BY_CELSIUS, fan } }],
     [fan ? 'without the fan' : 'with the fan', { oven: { celsius, fan: !fan } }],
-    ['in glass or ceramic', { wall: OVEN.glass }],
+    ['in glass or ceramic', { made: 'glass or ceramic' }],
     ...(question.altitudeMetres < A_MOUNTAIN
       ? [[`at ${A_MOUNTAIN} m`, { altitudeMetres: A_MOUNTAIN }] as const]
       : []),
   ];
   const found: OtherBake[] = [];
   for (const [name, other] of others)
-    found.push({ name, bake: toBake(yield* bakeOf({ ...question, ...other }, work.catalogue), profile) });
+    found.push({
+      name,
+      bake: toBake(yield* bakeOf({ ...question, ...other }, work.catalogue), question, work),
+    });
   return found;
+}
+
+/** What a bake may be held against: the wheat recipe in its own tin, another tin, another way to convert it. */
+export type Beside =
+  | { readonly kind: 'wheat' }
+  | { readonly kind: 'pan'; readonly pan: PanSize }
+  | { readonly kind: 'route'; readonly route: RouteId };
+
+/** The bake to hold the conversion's own against; null where there is none. */
+export function* bakeBeside(
+  recipe: Recipe,
+  request: ConversionRequest,
+  kitchen: Kitchen,
+  slow: SlowAnswers,
+  beside: Beside,
+): Steps<DocketBake | null> {
+  if (beside.kind === 'route') {
+    const blend = { ...request.blend, route: beside.route, jar: null };
+    const { outcome } = yield* convertSteps(recipe, { ...request, blend, pins: [] }, kitchen);
+    return outcome.outcome === 'docket' ? outcome.docket.bake : null;
+  }
+  const asked = askedAgain(recipe, request, kitchen, slow);
+  if (!asked) return null;
+  const { question, work } = asked;
+  const other: BakeQuestion =
+    beside.kind === 'pan'
+      ? { ...question, pan: beside.pan }
+      : {
+          ...question,
+          converted: question.original,
+          pan: null,
+          oven: null,
+          batches: 1,
+          start: USUAL_START,
+          temper: { offset: 0, doubt: 0 },
+          altitudeMetres: 0,
+          timed: null,
+        };
+  return toBake(yield* bakeOf(other, work.catalogue), other, work);
 }
 
 /** A section through the bake, minute by minute. */
@@ -81,6 +124,6 @@ export function* sectionView(
   if (!asked) return null;
   const { question, work } = asked;
   const { frames, pan } = yield* bakeOf({ ...question, framed: true }, work.catalogue);
-  const reach = pan && pan.shape !== 'tray' ? reachOf(pan) : null;
+  const reach = pan && pan.shape !== 'tray' ? reachOf(halfWayUp(pan)) : null;
   return { reach: reach && { fromCm: 100 * reach.from, toCm: 100 * reach.to }, frames };
 }

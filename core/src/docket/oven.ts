@@ -1,5 +1,5 @@
 import { profileOf, type Profile } from '../family';
-import { fahrenheitOf } from '../quantity';
+import { dialOf, fahrenheitOf } from '../quantity';
 import type { Docket } from './types';
 
 /** Where a bake is cooked that sees no oven. */
@@ -13,8 +13,20 @@ const PLACES: Readonly<Record<Profile['cooked'], string>> = {
 
 export const placeWords = (family: Docket['family']['id']): string => PLACES[profileOf(family).cooked];
 
-/** The oven of a docket, or what it is cooked in otherwise. Example: "Oven 175 °C (347 °F), fan". */
+/** A temperature in both scales. Example: "98 °C (208 °F)". */
+export const sayHeat = (celsius: number): string =>
+  `${Math.round(celsius)} °C (${Math.round(fahrenheitOf(celsius))} °F)`;
+
+/** A temperature as oven dials have it. Example: 177 → "175 °C (350 °F, gas mark 4)". */
+export function sayDial(celsius: number, fan: boolean): string {
+  const dial = dialOf(celsius);
+  const gas = dial.gas !== null && !fan ? `, gas mark ${dial.gas}` : '';
+  return `${dial.celsius} °C (${dial.fahrenheit} °F${gas})${fan ? ' with the fan' : ''}`;
+}
+
+/** The oven of a docket, or what it is cooked in otherwise. Example: "Oven 175 °C (350 °F) with the fan". */
 export function ovenWords({ bake, family }: Docket): string {
+  if (bake.watts !== null) return `Microwave, ${bake.watts} W`;
   if (bake.ovenCelsius === null) return `Cooked ${placeWords(family.id)}`;
-  return `Oven ${bake.ovenCelsius} °C (${Math.round(fahrenheitOf(bake.ovenCelsius))} °F)${bake.fan ? ', fan' : ''}`;
+  return `Oven ${sayDial(bake.ovenCelsius, bake.fan)}`;
 }

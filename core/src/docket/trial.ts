@@ -1,7 +1,7 @@
 import { flourGrams } from '../balance';
 import { profileOf } from '../family';
 import { massOf, type FormulaPart } from '../formula';
-import { ROOM_CELSIUS, trialBake, type TrialBake, type Vessel } from '../heat';
+import { ovenOf, startCelsius, temperOf, trialBake, type TrialBake, type Vessel } from '../heat';
 import type { ConversionRequest, Kitchen } from '../kitchen';
 import { toEnd } from '../quantity';
 import type { Recipe } from '../read';
@@ -36,6 +36,7 @@ export function trialOf(
   const profile = profileOf(work.request.family ?? recipe.family.id);
   const dial = ask.ovenCelsius ?? recipe.bake?.ovenCelsius ?? profile.usualOven;
   const fan = ask.fan ?? recipe.bake?.fan ?? false;
+  const { offset } = temperOf(ovenOf(kitchen, request.ovenId), dial, fan);
   return toEnd(
     trialBake(
       {
@@ -43,8 +44,8 @@ export function trialOf(
         profile,
         vessel: ask.vessel,
         count: ask.count,
-        oven: { celsius: dial + kitchen.ovenOffsetCelsius, fan },
-        startCelsius: ROOM_CELSIUS,
+        oven: { celsius: dial + offset, fan },
+        startCelsius: startCelsius(request.start.from),
         altitudeMetres: request.altitudeMetres,
       },
       work.catalogue,

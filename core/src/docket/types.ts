@@ -3,6 +3,7 @@ import type { Account, Balance, BowlDoses, Finding, JudgedPart, Shift } from '..
 import type { Looks } from '../family';
 import type { TextureEstimate } from '../texture';
 import type { GuardReport } from '../guard';
+import type { Anchored, Browning } from '../heat';
 import type { PanSize } from '../kitchen';
 import type { Range } from '../quantity';
 import type {
@@ -83,8 +84,28 @@ export interface DocketBake {
   /** The coldest place, and the top of the middle. */
   readonly centre: readonly (readonly [minute: number, celsius: number])[];
   readonly crust: readonly (readonly [minute: number, celsius: number])[];
+  /** Half way up at the wall; on a tray the underside. Empty on dockets that are older than this, as are the next ones. */
+  readonly edge: readonly (readonly [minute: number, celsius: number])[];
   /** What is waited for last: the middle’s heat, or water that has to go; null where nothing is simulated. */
   readonly doneBy: 'centre' | 'water' | null;
+  /** What set the simulated time right, and by what it was stretched for that. */
+  readonly anchored: Anchored;
+  readonly stretch: number;
+  /** As it comes to the oven, °C, and what else is special about that, in words. */
+  readonly startCelsius: number;
+  readonly startWords: string | null;
+  /** °C at which the starch of it has set. */
+  readonly setCelsius: number | null;
+  /** How brown its top is when done, and at the end of the window. */
+  readonly browning: { readonly done: Browning; readonly late: Browning } | null;
+  /** The warmest place as it leaves the tin, °C, and minutes from the oven until it is cold enough to cut. */
+  readonly cooling: { readonly afterTin: number; readonly cold: number | null } | null;
+  /** Pieces on a tray: how many, of what scoop, how wide at last. */
+  readonly piece: { readonly count: number; readonly ml: number; readonly acrossCm: number } | null;
+  /** W of the microwave that it is cooked in; null: in none. */
+  readonly watts: number | null;
+  /** The oven of the household, and how much hotter (+) than its dial it is there, °C. */
+  readonly oven: { readonly name: string; readonly offset: number } | null;
 }
 
 /** Tins of one bake that are filled alike, where not all are. */
@@ -110,7 +131,7 @@ export interface DocketGuard extends GuardReport {
 
 /** The converted recipe as you would pin it up. */
 export interface Docket {
-  readonly schema: 4;
+  readonly schema: 5;
   readonly title: string;
   readonly family: { readonly id: FamilyId; readonly name: string; readonly confidence: number };
   readonly route: RouteId;
@@ -125,6 +146,9 @@ export interface Docket {
     readonly minutes: readonly [number, number];
     readonly cold: boolean;
     readonly uptake: number;
+    /** Minutes in which a portion is cold through, and in the freezer firm enough to keep its shape; null: no matter here. */
+    readonly chilled: number | null;
+    readonly frozen: number | null;
   };
   readonly bake: DocketBake;
   /** Empty where all tins are alike. */

@@ -1,4 +1,4 @@
-import { NO_TILT, NO_WISHES, type RecipeDocument } from '../kitchen';
+import { NO_TILT, NO_WISHES, USUAL_START, type RecipeDocument } from '../kitchen';
 import type { Docket } from './types';
 
 /** A stored document that no step here can read: it was written by a newer program. */
@@ -11,7 +11,7 @@ export class UnreadableDocumentError extends Error {
   }
 }
 
-const CURRENT = 4;
+const CURRENT = 5;
 type Stored = { readonly schema?: unknown } & Readonly<Record<string, unknown>>;
 
 /**
@@ -63,6 +63,41 @@ const docketToVersion4 = (docket: Stored): Stored => ({
   shifts: (docket['shifts'] as readonly object[]).map((shift) => ({ ...shift, balance: null })),
 });
 
+/** Version 5 knows how a bake comes to the oven, into which one, and what a bake of one's own has taken. */
+const toVersion5 = (document: Stored): Stored => ({
+  ...document,
+  schema: 5,
+  request: {
+    ...(document['request'] as Stored),
+    start: USUAL_START,
+    ovenId: null,
+    microwave: false,
+    timed: null,
+  },
+});
+function docketToVersion5(docket: Stored): Stored {
+  const bake = docket['bake'] as Stored & { readonly anchor: number | null };
+  return {
+    ...docket,
+    schema: 5,
+    rest: { ...(docket['rest'] as Stored), chilled: null, frozen: null },
+    bake: {
+      ...bake,
+      edge: [],
+      anchored: bake.anchor === null ? 'nothing' : 'recipe',
+      stretch: bake.anchor ?? 1,
+      startCelsius: 20,
+      startWords: null,
+      setCelsius: null,
+      browning: null,
+      cooling: null,
+      piece: null,
+      watts: null,
+      oven: null,
+    },
+  };
+}
+
 /** Version 3 says of each step whether anything was bound to it, what to look for, and how the bake is likely to turn out. */
 const docketToVersion3 = (docket: Stored): Stored => ({
   ...docket,
@@ -106,8 +141,13 @@ function docketToVersion2(docket: Stored): Stored {
 
 /** One step a version: `STEPS[n]` makes version n + 1 out of version n. */
 type Steps = Readonly<Record<number, (document: Stored) => Stored>>;
-const RECIPE_STEPS: Steps = { 1: toVersion2, 2: toVersion3, 3: toVersion4 };
-const DOCKET_STEPS: Steps = { 1: docketToVersion2, 2: docketToVersion3, 3: docketToVersion4 };
+const RECIPE_STEPS: Steps = { 1: toVersion2, 2: toVersion3, 3: toVersion4, 4: toVersion5 };
+const DOCKET_STEPS: Steps = {
+  1: docketToVersion2,
+  2: docketToVersion3,
+  3: docketToVersion4,
+  4: docketToVersion5,
+};
 
 function upcast(stored: object, steps: Steps): Stored {
   let document = stored as Stored;

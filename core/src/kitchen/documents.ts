@@ -11,8 +11,11 @@ import type {
   Role,
   RouteId,
   Score,
+  StartBase,
+  StartHeat,
   Strictness,
   Tilted,
+  TinMade,
 } from '../vocabulary';
 
 /** One line of the text with the id that it keeps while the text is edited. */
@@ -93,6 +96,31 @@ export interface PanSize {
   readonly lengthCm: number;
   readonly widthCm: number;
   readonly count: number;
+  /** Inside; where nobody measured it, as such a tin usually is. */
+  readonly heightCm?: number;
+  /** Across the tube of a ring tin; where nobody measured it, a third of the tin. */
+  readonly tubeCm?: number;
+  /** Where nobody says: metal, or ceramic where such a vessel usually is. */
+  readonly made?: TinMade;
+  /** Of a tray: what a scoop of one piece holds, ml; where nobody says, the batch is shared by the recipe's number of pieces. */
+  readonly pieceMl?: number;
+}
+
+/** How a bake comes to the oven, and into what oven. */
+export interface BakeStart {
+  readonly from: StartHeat;
+  readonly on: StartBase;
+  /** Another dish is in the oven with it. */
+  readonly shared: boolean;
+}
+
+/** A bake of this recipe that was timed: from then on its time counts, and not the recipe's. */
+export interface Timed {
+  readonly bake: string;
+  /** True over simulated minutes. */
+  readonly ratio: number;
+  /** `YYYY-MM-DD`. */
+  readonly on: string;
 }
 
 export interface OvenSetting {
@@ -146,6 +174,13 @@ export interface ConversionRequest {
   readonly altitudeMetres: number;
   /** Null: all tins are alike. */
   readonly folded: FoldedIn | null;
+  readonly start: BakeStart;
+  /** An oven of the household; null: the one that is in use. */
+  readonly ovenId: string | null;
+  /** It is cooked in a microwave, whatever the recipe says. */
+  readonly microwave: boolean;
+  /** Null: the recipe's own time counts. */
+  readonly timed: Timed | null;
 }
 
 /** Factors on what a balance asks for. */
@@ -161,6 +196,9 @@ export const NO_WISHES: BlendWishes = {
   jar: null,
   jarBy: 'weight',
 };
+
+/** From the bowl, onto the rack of an oven of its own. */
+export const USUAL_START: BakeStart = { from: 'room', on: 'rack', shared: false };
 
 export const EMPTY_REQUEST: ConversionRequest = {
   diet: 'gluten-free',
@@ -185,6 +223,10 @@ export const EMPTY_REQUEST: ConversionRequest = {
   sweetener: null,
   altitudeMetres: 0,
   folded: null,
+  start: USUAL_START,
+  ovenId: null,
+  microwave: false,
+  timed: null,
 };
 
 /** When it is to be on the table: a clock time in a place, since a serving time moves with neither summer time nor travel. */
@@ -217,7 +259,7 @@ export interface AsRead {
 
 /** A recipe as it is kept. */
 export interface RecipeDocument {
-  readonly schema: 4;
+  readonly schema: 5;
   readonly asRead: AsRead;
   readonly text: string;
   /** Whose cups and spoons the text means; null: as its words and units suggest. */
@@ -239,7 +281,7 @@ export interface RecipeDocument {
 
 /** A sheet with nothing on it. */
 export const EMPTY_RECIPE: RecipeDocument = {
-  schema: 4,
+  schema: 5,
   asRead: { title: '', family: 'creamed-cake', batchGrams: null },
   text: '',
   locale: null,

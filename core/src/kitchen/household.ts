@@ -1,5 +1,6 @@
 import type { OwnIngredient } from '../catalogue';
-import type { Avoidance, EggSize, Locale, Strictness } from '../vocabulary';
+import type { Avoidance, EggSize, HotSide, Locale, Strictness } from '../vocabulary';
+import type { PanSize } from './documents';
 
 /** Something that a person at the table avoids. */
 export interface Avoided {
@@ -56,6 +57,43 @@ export interface HouseBlend {
   readonly earlier: readonly { readonly until: string; readonly madeOf: readonly JarPart[] }[];
 }
 
+/** A tin of the household by its own name. */
+export interface OwnPan {
+  readonly id: string;
+  readonly name: string;
+  readonly size: PanSize;
+}
+
+/** What a thermometer in an oven said, once the oven had settled. */
+export interface OvenReading {
+  readonly dialCelsius: number;
+  readonly trueCelsius: number;
+  readonly fan: boolean;
+  /** `YYYY-MM-DD`. */
+  readonly on: string;
+}
+
+/** An oven of the household, and what is known of its temper. */
+export interface Oven {
+  readonly id: string;
+  readonly name: string;
+  /** The one that recipes are baked in where they name none; at most one is. */
+  readonly inUse: boolean;
+  readonly fan: boolean;
+  readonly readings: readonly OvenReading[];
+  /** Until it has settled, minutes; null: nobody took the time. */
+  readonly preheatMinutes: number | null;
+  /** Trays that it takes at once. */
+  readonly racks: number;
+  readonly hotSide: HotSide;
+}
+
+/** The power of a microwave, W, as its water test has it, and on which day it was taken. */
+export interface Microwave {
+  readonly watts: number;
+  readonly on: string;
+}
+
 /** Everything of a household that its recipes share: one document, read whole. */
 export interface KitchenDocument {
   readonly schema: 1;
@@ -68,6 +106,10 @@ export interface KitchenDocument {
   readonly eggSize: EggSize | null;
   /** Whose cups and spoons a recipe without a sign means; null: as its units suggest. */
   readonly locale: Locale | null;
+  readonly pans: readonly OwnPan[];
+  readonly ovens: readonly Oven[];
+  /** Null: nobody has tested it. */
+  readonly microwave: Microwave | null;
 }
 
 export const EMPTY_KITCHEN: KitchenDocument = {
@@ -79,4 +121,7 @@ export const EMPTY_KITCHEN: KitchenDocument = {
   weighed: [],
   eggSize: null,
   locale: null,
+  pans: [],
+  ovens: [],
+  microwave: null,
 };

@@ -8,6 +8,10 @@ export {
   type HouseRecipe,
   type JarPart,
   type KitchenDocument,
+  type Microwave,
+  type Oven,
+  type OvenReading,
+  type OwnPan,
   type Person,
   type WeighedCup,
 } from './household';
@@ -16,8 +20,10 @@ export {
   EMPTY_REQUEST,
   NO_TILT,
   NO_WISHES,
+  USUAL_START,
   type AsRead,
   type BakeNotes,
+  type BakeStart,
   type BlendPin,
   type BlendWishes,
   type ConversionRequest,
@@ -33,4 +39,6 @@ export {
   type Serving,
   type SourceLine,
   type Tilt,
+  type Timed,
 } from './documents';
+export { TINS } from './data/tins';

@@ -1,6 +1,6 @@
 import { INGREDIENTS, makeCatalogue, type Catalogue, type Ingredient, type Triple } from '../catalogue';
 import type { EggSize, Locale, Style } from '../vocabulary';
-import type { Person, WeighedCup } from './household';
+import type { Microwave, Oven, Person, WeighedCup } from './household';
 
 /** What is on hand of a flour, all its bags together. */
 export interface Stock {
@@ -20,8 +20,8 @@ export interface Kitchen {
   readonly ingredients: readonly Ingredient[];
   /** Null: nothing is written down, every flour may be bought. */
   readonly cupboard: readonly Stock[] | null;
-  /** How much hotter (+) the oven runs than its dial, °C. */
-  readonly ovenOffsetCelsius: number;
+  readonly ovens: readonly Oven[];
+  readonly microwave: Microwave | null;
   readonly people: readonly Person[];
   readonly weighed: readonly WeighedCup[];
   readonly eggSize: EggSize | null;
@@ -32,7 +32,8 @@ export const BUILT_IN_KITCHEN: Kitchen = {
   version: 'built-in',
   ingredients: [],
   cupboard: null,
-  ovenOffsetCelsius: 0,
+  ovens: [],
+  microwave: null,
   people: [],
   weighed: [],
   eggSize: null,

@@ -113,7 +113,7 @@ export function layOut(
 ): Larder {
   const builtIn = catalogueOf(BUILT_IN_KITCHEN);
   const troubles: string[] = [];
-  const { people, weighed, eggSize, locale } = doc;
+  const { people, weighed, eggSize, locale, ovens, microwave } = doc;
   let kitchen: Kitchen = {
     ...BUILT_IN_KITCHEN,
     version,
@@ -121,6 +121,8 @@ export function layOut(
     weighed,
     eggSize,
     locale,
+    ovens,
+    microwave,
     cupboard: bags.length > 0 ? stockOf(bags) : null,
     ingredients: doc.ingredients.map((own) => ingredientOfOwn(own, builtIn.byId.get(own.id))),
   };

@@ -1,1 +1,2 @@
 export { compareBake, type BakeComparison } from './compare';
+export { timedBy } from './timed';

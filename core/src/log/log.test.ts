@@ -1,6 +1,6 @@
 import type { DocketBake } from '../docket';
 import type { BakeNotes } from '../kitchen';
-import { compareBake } from '.';
+import { compareBake, timedBy } from '.';
 
 const predicted: DocketBake = {
   ovenCelsius: 175,
@@ -15,7 +15,18 @@ const predicted: DocketBake = {
   coolMinutes: 15,
   centre: [],
   crust: [],
+  edge: [],
   doneBy: null,
+  anchored: 'recipe',
+  stretch: 1,
+  startCelsius: 20,
+  startWords: null,
+  setCelsius: null,
+  browning: null,
+  cooling: null,
+  piece: null,
+  watts: null,
+  oven: null,
 };
 const notes = (part: Partial<BakeNotes>): BakeNotes => ({
   bakedOn: '2026-06-20',
@@ -42,4 +53,19 @@ describe('a bake beside what was foretold', () => {
     expect(compareBake(notes({}), predicted)).toEqual({ ratio: null, window: 'not timed', ovenBy: null }));
   it('tells how the dial stood', () =>
     expect(compareBake(notes({ ovenCelsius: 167 }), predicted).ovenBy).toBe(-8));
+});
+
+describe('what a timed bake teaches', () => {
+  const docket = { ...predicted, stretch: 1.1 };
+  it('is true over simulated minutes', () =>
+    expect(timedBy('b', notes({ minutes: 36, ovenCelsius: 176 }), docket)).toEqual({
+      bake: 'b',
+      ratio: 36 / (34 / 1.1),
+      on: '2026-06-20',
+    }));
+  it.each([
+    ['untimed', {}],
+    ['in an oven set to something else', { minutes: 36, ovenCelsius: 190 }],
+    ['whose time can’t be meant', { minutes: 360 }],
+  ])('is nothing for one %s', (_, part) => expect(timedBy('b', notes(part), docket)).toBeNull());
 });

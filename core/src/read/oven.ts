@@ -1,17 +1,16 @@
-import { INCH_CM, celsiusOf } from '../quantity';
+import { TINS } from '../kitchen';
+import { INCH_CM, celsiusOf, celsiusOfGas } from '../quantity';
 import type { PanShape } from '../vocabulary';
 import { readAmount } from './amount';
 import { cleanLine } from './clean';
 import type { BakeFacts, Pan } from './types';
 
-const GAS_BASE = 121;
-const GAS_STEP = 14;
 const CELSIUS = /(\d{2,3})\s*(?:°|º|degrees?|deg)?\s*(?:C\b|celsius|centigrade)/i;
 const FAHRENHEIT = /(\d{3})\s*(?:°|º|degrees?|deg)?\s*(?:F\b|fahrenheit)/i;
 /** A card that says no more than "160 degrees, 20 min". */
 export const HOT_FIRST = /^\d{3}\s*(?:degrees?|deg|°)/i;
 const BARE = /(\d{3})\s*(?:°|º|degrees|deg)(?!\s*[CF])/i;
-const GAS = /gas(?: mark)?\s*(\d{1,2})/i;
+const GAS = /gas(?: mark)?\s*([½¼]|\d{1,2})/i;
 /** Lowest number that can only be °F when the letter is missing. */
 const ONLY_FAHRENHEIT = 260;
 const TIME =
@@ -34,7 +33,8 @@ function ovenOf(text: string): { celsius: number; fan: boolean } | null {
   const f = FAHRENHEIT.exec(text);
   if (f) return { celsius: celsiusOf(Number(f[1])), fan: /\b(?:fan|convection)\b/i.test(text) };
   const gas = GAS.exec(text);
-  if (gas) return { celsius: GAS_BASE + GAS_STEP * Number(gas[1]), fan: false };
+  const marked = gas ? celsiusOfGas(gas[1]!) : undefined;
+  if (marked !== undefined) return { celsius: marked, fan: false };
   const bare = BARE.exec(text);
   if (!bare) return null;
   const value = Number(bare[1]);
@@ -84,6 +84,8 @@ export function minutesIn(text: string): { low: number; high: number } | null {
 }
 
 const SHAPES: readonly (readonly [PanShape, RegExp])[] = [
+  ['muffin-mini', /\bmini[- ](?:muffin|cupcake|bun)\b/i],
+  ['muffin-jumbo', /\b(?:jumbo|giant|texas)[- ]muffin\b/i],
   [
     'muffin',
     /\b(?:muffin|cupcake|bun|fairy cake|patty) (?:tin|pan|tray|cases?|cups?)|\b(?:muffin|cupcake) (?:tins|pans)\b|paper cases/i,
@@ -93,26 +95,28 @@ const SHAPES: readonly (readonly [PanShape, RegExp])[] = [
   ['tray', /\b(?:baking|cookie|oven) (?:sheets?|trays?)\b|\bsheet trays?\b/i],
   ['square', /\bsquare\b/i],
   ['rect', /\b(?:rectangular|traybake|sheet|roasting|jelly roll|brownie|swiss roll)\b(?: (?:tin|pan))?/i],
-  ['round', /\b(?:round|springform|sandwich|spring-form|cake (?:tin|pan)s?|tins?|pans?|dish)\b/i],
+  ['ramekin', /\bramekins?\b/i],
+  ['skillet', /\bskillet\b/i],
+  ['springform', /\bspring-?form\b/i],
+  ['round', /\b(?:round|sandwich|cake (?:tin|pan)s?|tins?|pans?|dish)\b/i],
+  ['mug', /\bmugs?\b/i],
 ];
-const USUAL: Readonly<Record<PanShape, readonly [number, number]>> = {
-  round: [20.3, 20.3],
-  square: [20.3, 20.3],
-  rect: [33, 23],
-  loaf: [23, 13],
-  ring: [25, 25],
-  muffin: [6.5, 6.5],
-  tray: [40, 30],
-};
 const TWO_SIZES =
   /(\d+(?:\.\d+)?)\s*(?:-|\s)?(cm|in\b|inch(?:es)?|")?\s*(?:x|×|by)\s*(\d+(?:\.\d+)?)\s*(?:-|\s)?(cm|in\b|inch(?:es)?|")?/i;
 const ONE_SIZE = /(\d+(?:\.\d+)?)\s*-?\s*(cm|in\b|inch(?:es)?|")/i;
 const COUNT_BEFORE =
-  /\b(two|three|four|2|3|4|12|24|6)\b(?=[^.]*\b(?:tins|pans|cases|cups|layers?|muffin|cupcake|hole)\b)/i;
+  /\b(two|three|four|2|3|4|12|24|6)\b(?=[^.]*\b(?:tins|pans|cases|cups|layers?|muffin|cupcake|hole|ramekins?|mugs?)\b)/i;
 const COUNTS: Readonly<Record<string, number>> = { two: 2, three: 3, four: 4 };
+/** A measure beside these is of something else: a piece, a paper. */
+const SIZED_BY_NAME: ReadonlySet<PanShape> = new Set([
+  'muffin',
+  'muffin-mini',
+  'muffin-jumbo',
+  'tray',
+  'mug',
+]);
 /** Without a unit, tins of more than this are in centimetres. */
 const MOST_INCHES = 18;
-const USUAL_MUFFINS = 12;
 
 function centimetres(value: number, unit: string | undefined): number {
   if (unit) return unit.toLowerCase() === 'cm' ? value : value * INCH_CM;
@@ -120,25 +124,27 @@ function centimetres(value: number, unit: string | undefined): number {
 }
 
 function panOf(sentences: readonly string[]): Pan | null {
-  const sentence = sentences.find((one) => /\b(?:tins?|pans?|trays?|sheets?|mould|dish|cases)\b/i.test(one));
+  const sentence = sentences.find((one) =>
+    /\b(?:tins?|pans?|trays?|sheets?|mould|dish|cases|ramekins?|skillet|springform|mugs?)\b/i.test(one),
+  );
   const shape = sentence && SHAPES.find(([, words]) => words.test(sentence))?.[0];
   if (!sentence || !shape) return null;
   const two = TWO_SIZES.exec(sentence);
   const one = ONE_SIZE.exec(sentence);
   const counted = COUNT_BEFORE.exec(sentence)?.[1]?.toLowerCase();
-  const count = counted ? (COUNTS[counted] ?? Number(counted)) : shape === 'muffin' ? USUAL_MUFFINS : 1;
-  const [usualLength, usualWidth] = USUAL[shape];
+  const count = counted ? (COUNTS[counted] ?? Number(counted)) : TINS.rows[shape].count;
+  const { lengthCm: usualLength, widthCm: usualWidth, round } = TINS.rows[shape];
   const words = sentence.trim();
   if (two) {
     const length = centimetres(Number(two[1]), two[2] ?? two[4]);
     const width = centimetres(Number(two[3]), two[4] ?? two[2]);
-    const flat = shape === 'round' ? 'rect' : shape;
+    const flat = round ? 'rect' : shape;
     return { shape: flat, lengthCm: Math.max(length, width), widthCm: Math.min(length, width), count, words };
   }
-  if (one && shape !== 'muffin' && shape !== 'tray') {
+  if (one && !SIZED_BY_NAME.has(shape)) {
     const size = centimetres(Number(one[1]), one[2]);
-    const round = shape === 'round' || shape === 'square' || shape === 'ring';
-    return { shape, lengthCm: size, widthCm: round ? size : Math.min(size, usualWidth), count, words };
+    const even = round || shape === 'square';
+    return { shape, lengthCm: size, widthCm: even ? size : Math.min(size, usualWidth), count, words };
   }
   return { shape, lengthCm: usualLength, widthCm: usualWidth, count, words };
 }

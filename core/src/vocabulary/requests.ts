@@ -45,9 +45,39 @@ export type Score = (typeof SCORES)[number];
 export const LOCALES = ['US', 'UK', 'AU', 'metric'] as const;
 export type Locale = (typeof LOCALES)[number];
 
-/** Tins by their floor; `tray` holds pieces that stand free. */
-export const PAN_SHAPES = ['round', 'square', 'rect', 'loaf', 'ring', 'muffin', 'tray'] as const;
+/** What a bake is put in; `tray` holds pieces that stand free. */
+export const PAN_SHAPES = [
+  'round',
+  'springform',
+  'square',
+  'rect',
+  'loaf',
+  'ring',
+  'muffin',
+  'muffin-mini',
+  'muffin-jumbo',
+  'ramekin',
+  'mug',
+  'skillet',
+  'tray',
+] as const;
 export type PanShape = (typeof PAN_SHAPES)[number];
+
+/** What a tin is made of, as far as it tells how fast heat comes through. */
+export const TIN_MADE = ['bright metal', 'dark metal', 'glass or ceramic', 'silicone'] as const;
+export type TinMade = (typeof TIN_MADE)[number];
+
+/** How a bake comes to the oven. */
+export const START_HEATS = ['room', 'chilled', 'frozen'] as const;
+export type StartHeat = (typeof START_HEATS)[number];
+
+/** What it is stood on in the oven: the bare rack, a tray, the tray of the bake before, or in a skillet heated empty. */
+export const START_BASES = ['rack', 'tray', 'hot-tray', 'hot-skillet'] as const;
+export type StartBase = (typeof START_BASES)[number];
+
+/** Where an oven is hotter than elsewhere. */
+export const HOT_SIDES = ['none', 'left', 'right', 'back', 'front', 'top', 'bottom'] as const;
+export type HotSide = (typeof HOT_SIDES)[number];
 
 /**
  * How strictly somebody avoids something: only what is certified, with a list against cross-contact; what the label is

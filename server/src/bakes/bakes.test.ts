@@ -11,7 +11,7 @@ const kept = {
   engine: '0.1.0+test',
   from: plainCake,
   kitchen: { version: 'built-in' },
-  docket: { schema: 4, title: 'Plain cake' },
+  docket: { schema: 5, title: 'Plain cake' },
 };
 const notes = { bakedOn: '2026-06-20', minutes: 31, ovenCelsius: 175, scores: { taste: 7 }, notes: 'Good.' };
 const under = (household = house.home) => `/api/households/${household}/recipes/${recipe}`;
@@ -71,7 +71,7 @@ describe('a flour', () => {
       { blend: [{ ingredient: 'teff-flour', grams: 40 }] },
       { blend: [{ ingredient: 'teff-flour', grams: 10 }] },
     ];
-    await keepDocket(withTeff, { ...kept, docket: { schema: 4, title: 'Plain cake', parts } }).expect(201);
+    await keepDocket(withTeff, { ...kept, docket: { schema: 5, title: 'Plain cake', parts } }).expect(201);
     await create(bake, { docket: withTeff }).expect(201);
     const uses = async (flour: string, household = house.home) =>
       (await house.get(`/api/households/${household}/flours/${flour}/uses`).expect(200)).body as FlourUse[];

@@ -154,7 +154,7 @@ describe('a bake', () => {
         engine: '0.1.0+test',
         from: plainCake,
         kitchen: { version: 'built-in' },
-        docket: { schema: 4, title: 'Plain cake' },
+        docket: { schema: 5, title: 'Plain cake' },
       })
       .expect(201);
     const notes = { bakedOn: '2026-06-20', minutes: 31, ovenCelsius: 175, scores: {}, notes: '' };

@@ -16,7 +16,10 @@ export const GUESTS = {
 /** The jar that the hall bakes from. */
 export const JAR = { id: id(7), ingredient: `${HOUSE_PREFIX}${id(7)}`, name: 'boathouse blend' };
 
-/** The village hall kitchen: its guests, its jar, and the plain flour that Orla has weighed once. */
+/** The hall's ovens: the right one is true, the left one runs hot. */
+export const OVENS = { right: id(8), left: id(9) };
+
+/** The village hall kitchen: its guests, its jar, its ovens and a tin, and the plain flour that Orla has weighed once. */
 export const demoKitchen = (): KitchenDocument => ({
   ...EMPTY_KITCHEN,
   people: Object.values(GUESTS),
@@ -31,6 +34,44 @@ export const demoKitchen = (): KitchenDocument => ({
         { ingredient: 'tapioca-starch', share: 0.3 },
       ],
       earlier: [],
+    },
+  ],
+  ovens: [
+    {
+      id: OVENS.right,
+      name: 'the right oven',
+      inUse: true,
+      fan: false,
+      readings: [
+        { dialCelsius: 180, trueCelsius: 181, fan: false, on: '2026-06-13' },
+        { dialCelsius: 180, trueCelsius: 179, fan: false, on: '2026-06-13' },
+        { dialCelsius: 150, trueCelsius: 150, fan: false, on: '2026-06-13' },
+      ],
+      preheatMinutes: 15,
+      racks: 2,
+      hotSide: 'none',
+    },
+    {
+      id: OVENS.left,
+      name: 'the left oven',
+      inUse: false,
+      fan: false,
+      readings: [
+        { dialCelsius: 180, trueCelsius: 189, fan: false, on: '2026-06-13' },
+        { dialCelsius: 180, trueCelsius: 188, fan: false, on: '2026-06-13' },
+        { dialCelsius: 150, trueCelsius: 158, fan: false, on: '2026-06-13' },
+        { dialCelsius: 210, trueCelsius: 219, fan: false, on: '2026-06-13' },
+      ],
+      preheatMinutes: 20,
+      racks: 2,
+      hotSide: 'back',
+    },
+  ],
+  pans: [
+    {
+      id: '0195a0c0-0000-7000-8000-000000000010',
+      name: 'the hall’s deep tin',
+      size: { shape: 'springform', lengthCm: 24, widthCm: 24, count: 1, heightCm: 7.5, made: 'dark metal' },
     },
   ],
   weighed: [

@@ -1,4 +1,4 @@
-import type { KitchenDocument } from '@omniarton/core/kitchen';
+import { EMPTY_KITCHEN, type KitchenDocument } from '@omniarton/core/kitchen';
 
 /** A kitchen's changes that the server doesn't have yet, in this browser: for a closed tab or a server that is away. */
 export interface KitchenCopy {
@@ -27,5 +27,8 @@ export const dropKitchen = (household: string): void =>
 export const findKitchen = (household: string): KitchenCopy | undefined =>
   attempt(() => {
     const kept = localStorage.getItem(keyOf(household));
-    return kept === null ? undefined : (JSON.parse(kept) as KitchenCopy);
+    if (kept === null) return undefined;
+    const { version, doc } = JSON.parse(kept) as KitchenCopy;
+    // One of an older page lacks what it didn't know of.
+    return { version, doc: { ...EMPTY_KITCHEN, ...doc } };
   });

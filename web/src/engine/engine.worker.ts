@@ -33,6 +33,7 @@ import {
   moreBagFor,
   quickDocket,
   schoolsFor,
+  bakeBeside,
   otherBakes,
   sectionView,
   waysFor,
@@ -40,6 +41,8 @@ import {
   type Conversion,
   type Difference,
   type OtherBake,
+  type Beside,
+  type DocketBake,
   type SectionView,
   type SlowAnswers,
   type Way,
@@ -231,6 +234,15 @@ const door = {
     slow: SlowAnswers,
   ): readonly OtherBake[] | null =>
     inKitchen(key, (kitchen) => toEnd(otherBakes(recipe, request, kitchen, slow))),
+  /** A bake to hold a recipe's own against; no bake where there is none. */
+  beside: (
+    key: string,
+    recipe: Recipe,
+    request: ConversionRequest,
+    slow: SlowAnswers,
+    beside: Beside,
+  ): { readonly bake: DocketBake | null } | null =>
+    inKitchen(key, (kitchen) => ({ bake: toEnd(bakeBeside(recipe, request, kitchen, slow, beside)) })),
   /** A section through the bake, minute by minute; no view where it sees no oven. */
   section: (
     key: string,

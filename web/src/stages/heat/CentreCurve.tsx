@@ -38,15 +38,30 @@ const windowOf = ({ low, high }: { low: number; high: number }, top: number, col
   backgroundColor: colour,
 });
 
+/** A level over the whole width. */
+const level = (label: string, y: number, end: number, colour: string, dash: [number, number]) => ({
+  label,
+  data: [
+    { x: 0, y },
+    { x: end, y },
+  ],
+  borderColor: colour,
+  borderWidth: 1.5,
+  borderDash: dash,
+  pointRadius: 0,
+});
+
 function configOf(
-  { centre, crust, doneCelsius, minutes }: DocketBake,
+  { centre, crust, edge, doneCelsius, setCelsius, minutes }: DocketBake,
+  beside: DocketBake | null,
   unit: TemperatureUnit,
-  { ink, line, act, mark, soft, wholeGrain }: DefaultTheme['colour'],
+  { ink, line, act, mark, soft, wholeGrain, strong }: DefaultTheme['colour'],
 ): ChartConfiguration<'line'> {
   const curve = (points: DocketBake['centre']) =>
     points.map(([x, celsius]) => ({ x, y: shown(celsius, unit) }));
   const hottest = Math.max(doneCelsius, ...crust.map(([, celsius]) => celsius));
-  const end = Math.ceil((minutes?.high ?? centre.at(-1)?.[0] ?? 0) + 1);
+  const latest = Math.max(minutes?.high ?? centre.at(-1)?.[0] ?? 0, beside?.minutes?.central ?? 0);
+  const end = Math.ceil(latest + 1);
   const done = shown(doneCelsius, unit);
   const top = Math.ceil(shown(hottest + HOTTER_THAN_DONE, unit) / GRID) * GRID;
   const axis = (text: string) => ({
@@ -61,17 +76,21 @@ function configOf(
       datasets: [
         { label: 'coldest place', data: curve(centre), borderColor: act, borderWidth: 3, pointRadius: 0 },
         { label: 'top', data: curve(crust), borderColor: wholeGrain, borderWidth: 2, pointRadius: 0 },
-        {
-          label: 'done',
-          data: [
-            { x: 0, y: done },
-            { x: end, y: done },
-          ],
-          borderColor: ink,
-          borderWidth: 1.5,
-          borderDash: [6, 4],
-          pointRadius: 0,
-        },
+        { label: 'at the wall', data: curve(edge), borderColor: soft, borderWidth: 2, pointRadius: 0 },
+        ...(beside
+          ? [
+              {
+                label: 'coldest place of the other',
+                data: curve(beside.centre),
+                borderColor: strong,
+                borderWidth: 3,
+                borderDash: [2, 5],
+                pointRadius: 0,
+              },
+            ]
+          : []),
+        level('done', done, end, ink, [6, 4]),
+        ...(setCelsius === null ? [] : [level('starch set', shown(setCelsius, unit), end, soft, [2, 3])]),
         ...(minutes ? [windowOf(minutes, top, mark)] : []),
       ],
     },
@@ -88,21 +107,28 @@ function configOf(
   };
 }
 
-/** The coldest place of the bake and its top over time, the temperature at which it is done, and the window of the prediction. */
-export function CentreCurve({ bake }: { readonly bake: DocketBake }) {
+/** The coldest place of the bake, its top and its wall over time, the temperature at which it is done, and the window of the prediction. */
+export function CentreCurve({
+  bake,
+  beside,
+}: {
+  readonly bake: DocketBake;
+  /** Another bake to hold it against; null: none. */
+  readonly beside: DocketBake | null;
+}) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const unit = useTemperatureUnit();
   const { colour } = useDrawnTheme();
   useEffect(() => {
     if (!canvas.current) return;
-    const chart = new Chart(canvas.current, configOf(bake, unit, colour));
+    const chart = new Chart(canvas.current, configOf(bake, beside, unit, colour));
     return () => chart.destroy();
-  }, [bake, unit, colour]);
+  }, [bake, beside, unit, colour]);
   const rows = bake.centre.flatMap(([minute, celsius], at, all) => {
     const before = all[at - 1]?.[0] ?? -1;
     const shows =
       Math.floor(minute / TABLE_MINUTES) > Math.floor(before / TABLE_MINUTES) || at === all.length - 1;
-    return shows ? [{ minute, celsius, top: bake.crust[at]?.[1] }] : [];
+    return shows ? [{ minute, celsius, top: bake.crust[at]?.[1], wall: bake.edge[at]?.[1] }] : [];
   });
   return (
     <figure>
@@ -110,7 +136,7 @@ export function CentreCurve({ bake }: { readonly bake: DocketBake }) {
         <canvas
           ref={canvas}
           role="img"
-          aria-label="Temperature of the coldest place and of the top over the minutes of the bake"
+          aria-label="Temperature of the coldest place, of the top and at the wall over the minutes of the bake"
         />
       </Frame>
       <details>
@@ -121,14 +147,16 @@ export function CentreCurve({ bake }: { readonly bake: DocketBake }) {
               <th scope="col">Minute</th>
               <th scope="col">Coldest place</th>
               <th scope="col">Top</th>
+              <th scope="col">At the wall</th>
             </tr>
           </thead>
           <tbody>
-            {rows.map(({ minute, celsius, top }) => (
+            {rows.map(({ minute, celsius, top, wall }) => (
               <tr key={minute}>
                 <td>{Math.round(minute)}</td>
                 <td>{sayTemperature(celsius, unit)}</td>
                 <td>{top === undefined ? '–' : sayTemperature(top, unit)}</td>
+                <td>{wall === undefined ? '–' : sayTemperature(wall, unit)}</td>
               </tr>
             ))}
           </tbody>

@@ -1,18 +1,23 @@
-import { lazy, Suspense, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { placeWords, sayMinutes, type Docket } from '@omniarton/core/docket';
+import { placeWords, sayMinutes, type Docket, type DocketBake } from '@omniarton/core/docket';
+import { burstsOf, isMetal } from '@omniarton/core/heat';
+import { dialCelsius } from '@omniarton/core/quantity';
 import { useTemperatureUnit } from '../../settings/useSettings';
-import { Figure, Heading, Row, Small, Stack } from '../../ui/layout';
+import { Button } from '../../ui/Button';
+import { Figure, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
-import { sayTemperature } from '../../ui/say';
+import { sayDay, sayTemperature } from '../../ui/say';
 import { NeedsDocket } from '../bench/NeedsDocket';
-import { useDocket, useStale } from '../bench/onBench';
+import { useDocket, useRequest, useStale } from '../bench/onBench';
+import { Curves } from './Curves';
+import { InTheCold } from './InTheCold';
 import { OtherOvens } from './OtherOvens';
 import { OvenFields } from './OvenFields';
 import { PanFields } from './PanFields';
 import { SectionView } from './SectionView';
-
-const CentreCurve = lazy(async () => ({ default: (await import('./CentreCurve')).CentreCurve }));
+import { StartFields } from './StartFields';
+import { TrayPlan } from './TrayPlan';
 
 /** Tin, oven, rest, and the time that follows from them. */
 export function HeatStage() {
@@ -24,40 +29,27 @@ export function HeatStage() {
       <Row $gap={10} style={{ alignItems: 'start' }}>
         <PanFields docket={docket} />
         <OvenFields docket={docket} />
+        {docket.bake.ovenCelsius === null ? null : <StartFields bake={docket.bake} />}
       </Row>
       {docket.bake.centre.length === 0 ? null : (
         <>
-          <Middle docket={docket} />
+          <Curves bake={docket.bake} />
           <SectionView bake={docket.bake} />
           <OtherOvens bake={docket.bake} />
         </>
       )}
+      <TrayPlan bake={docket.bake} />
+      <InTheCold docket={docket} />
     </Stack>
   );
 }
-
-const Middle = ({ docket }: { readonly docket: Docket }) => (
-  <section aria-labelledby="centre">
-    <Heading id="centre">The middle, minute by minute</Heading>
-    <Suspense fallback={<p role="status">Drawing …</p>}>
-      <CentreCurve bake={docket.bake} />
-    </Suspense>
-    <Small>
-      A simulation of heat and steam in a section through your tin: its coldest place (thick) and its top
-      (thin).{' '}
-      {docket.bake.doneBy === 'water'
-        ? 'The heat is there sooner; what is waited for is water that has to go. '
-        : ''}
-      A probe in the middle has the last word.
-    </Small>
-  </section>
-);
 
 function Times({ docket: { bake, rest, family } }: { readonly docket: Docket }) {
   const stale = useStale();
   const unit = useTemperatureUnit();
   const { minutes, firstCheck } = bake;
   const [low, high] = rest.minutes;
+  if (bake.watts !== null) return <MicrowaveTimes bake={bake} />;
   if (bake.ovenCelsius === null)
     return (
       <Notice>
@@ -81,8 +73,13 @@ function Times({ docket: { bake, rest, family } }: { readonly docket: Docket }) 
         <Clock label="first look at" value={`${Math.round(firstCheck)}`} unit="min" stale={stale}>
           {bake.doneSigns}
         </Clock>
-        <Clock label="oven" value={sayTemperature(bake.ovenCelsius, unit)} unit={bake.fan ? 'fan' : ''}>
+        <Clock
+          label="set the dial to"
+          value={sayTemperature(dialCelsius(bake.ovenCelsius), unit)}
+          unit={bake.fan ? 'fan' : ''}
+        >
           done at {sayTemperature(bake.doneCelsius, unit)} in the middle
+          {bake.browning ? `; top ${bake.browning.done}` : ''}
         </Clock>
         <Clock
           label={rest.cold ? 'rest, cold' : 'rest'}
@@ -92,13 +89,73 @@ function Times({ docket: { bake, rest, family } }: { readonly docket: Docket }) 
           {low === high ? '' : `up to ${sayMinutes(high)}; `}flours have drunk after {Math.round(rest.uptake)}{' '}
           min
         </Clock>
-        <Clock label="cool in the tin" value={`${bake.coolMinutes}`} unit="min" />
+        <Clock
+          label={bake.pan?.shape === 'tray' ? 'cool on the tray' : 'cool in the tin'}
+          value={`${bake.coolMinutes}`}
+          unit="min"
+        >
+          {bake.cooling?.cold && bake.cooling.cold > bake.coolMinutes
+            ? `then a rack; cold enough to cut ${sayMinutes(bake.cooling.cold)} after the oven`
+            : ''}
+        </Clock>
       </Clocks>
+      {bake.browning?.late === 'too dark' ? (
+        <Notice tone="ask">
+          At the end of the window its top is likely to be too dark: have foil ready to lay over it.
+        </Notice>
+      ) : null}
+      <Anchor bake={bake} />
+    </Stack>
+  );
+}
+
+/** What set the simulated time right. */
+function Anchor({ bake: { anchored, stretch } }: { readonly bake: DocketBake }) {
+  const [{ timed }, ask] = useRequest();
+  if (anchored === 'nothing')
+    return <Small>The recipe states no time, so nothing anchors the simulation: the window is wide.</Small>;
+  if (anchored === 'recipe')
+    return (
       <Small>
-        {bake.anchor === null
-          ? 'The recipe states no time, so nothing anchors the simulation: the window is wide.'
-          : `Anchored on the recipe’s own time: the wheat bake took ${bake.anchor.toFixed(2)} times what the simulation gives for it, so this one is given the same factor.`}
+        Anchored on the recipe’s own time: the wheat bake took {stretch.toFixed(2)} times what the simulation
+        gives for it, so this one is given the same factor.
       </Small>
+    );
+  return (
+    <Row $gap={3}>
+      <Small>
+        Anchored on your bake{timed ? ` of ${sayDay(timed.on)}` : ''}: it took {stretch.toFixed(2)} times what
+        the simulation gives. It counts for more than the recipe’s time.
+      </Small>
+      <Button $weight="quiet" onPress={() => ask({ timed: null })}>
+        Back to the recipe’s time
+      </Button>
+    </Row>
+  );
+}
+
+/** In a microwave: bursts, and a look between. */
+function MicrowaveTimes({ bake: { minutes, watts, doneSigns, pan } }: { readonly bake: DocketBake }) {
+  if (!minutes) return <Notice>Nothing to cook yet.</Notice>;
+  const { first, each, about } = burstsOf(60 * minutes.central);
+  return (
+    <Stack $gap={3}>
+      <Clocks>
+        <Clock label="first burst" value={`${first}`} unit="s" big>
+          at {watts} W
+        </Clock>
+        <Clock label="then bursts of" value={`${each}`} unit="s">
+          about {about}, with a look between
+        </Clock>
+        <Clock label="in all about" value={`${Math.round(60 * minutes.central)}`} unit="s">
+          {Math.round(60 * minutes.low)}–{Math.round(60 * minutes.high)} s; {doneSigns}
+        </Clock>
+      </Clocks>
+      {isMetal(pan) ? (
+        <Notice tone="danger">
+          Never metal in a microwave, nor a mug that stands in a metal tin: take glass, ceramic or silicone.
+        </Notice>
+      ) : null}
     </Stack>
   );
 }

@@ -1,26 +1,71 @@
-import type { Docket } from '@omniarton/core/docket';
+import { sayDial, type Docket } from '@omniarton/core/docket';
 import { profileOf } from '@omniarton/core/family';
+import { ovenOf, temperOf } from '@omniarton/core/heat';
+import { ovensPath } from '../../app/paths';
+import { useKitchen } from '../../cupboard/useKitchen';
 import { Toggle } from '../../settings/SettingsPage';
 import { useSettings } from '../../settings/useSettings';
-import { Button } from '../../ui/Button';
+import { Button, ButtonLink } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { Heading, Row, Stack } from '../../ui/layout';
+import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
+import { Pick } from '../../ui/Pick';
 import { fromShown, toShown } from '../../ui/say';
-import { useRequest } from '../bench/onBench';
+import { useHousehold, useRequest } from '../bench/onBench';
 
 const COOLEST = 60;
 const HOTTEST = 290;
 
-/** What the dial says, and whether the fan runs. */
+/** Which oven or microwave, what its dial says, and whether the fan runs. */
 export function OvenFields({ docket: { bake, family } }: { readonly docket: Docket }) {
   const [request, ask] = useRequest();
-  const { settings, change } = useSettings();
-  const unit = settings.temperature;
-  const oven = request.oven ?? { celsius: bake.ovenCelsius ?? profileOf(family.id).usualOven, fan: bake.fan };
+  const place = request.microwave ? 'microwave' : 'oven';
   return (
     <Stack as="section" $gap={3} aria-labelledby="oven">
       <Heading id="oven">The oven</Heading>
+      {profileOf(family.id).cooked === 'oven' || request.microwave ? (
+        <Choice
+          label="Cooked in"
+          value={place}
+          options={[
+            { id: 'oven', name: 'an oven' },
+            { id: 'microwave', name: 'a microwave' },
+          ]}
+          onChange={(id) => ask({ microwave: id === 'microwave' })}
+        />
+      ) : null}
+      {bake.watts === null ? (
+        <Dial bake={bake} usual={profileOf(family.id).usualOven} />
+      ) : (
+        <Power watts={bake.watts} />
+      )}
+    </Stack>
+  );
+}
+
+function Power({ watts }: { readonly watts: number }) {
+  const household = useHousehold();
+  const { microwave } = useKitchen(household).doc;
+  return (
+    <Row $gap={4}>
+      <Small>
+        {microwave ? `${watts} W, by your water test.` : `${watts} W is a guess: nobody has tested yours.`}
+      </Small>
+      <ButtonLink to={`${ovensPath(household)}#microwave`}>
+        {microwave ? 'Test it again' : 'Test it with water'}
+      </ButtonLink>
+    </Row>
+  );
+}
+
+function Dial({ bake, usual }: { readonly bake: Docket['bake']; readonly usual: number }) {
+  const [request, ask] = useRequest();
+  const { settings, change } = useSettings();
+  const unit = settings.temperature;
+  const oven = request.oven ?? { celsius: bake.ovenCelsius ?? usual, fan: bake.fan };
+  return (
+    <>
+      <WhichOven celsius={oven.celsius} fan={oven.fan} />
       <Row $gap={4} style={{ alignItems: 'end' }}>
         <NumberEntry
           label="The dial says"
@@ -44,6 +89,41 @@ export function OvenFields({ docket: { bake, family } }: { readonly docket: Dock
         </Toggle>
         {request.oven ? <Button onPress={() => ask({ oven: null })}>As the recipe has it</Button> : null}
       </Row>
-    </Stack>
+      <Small>On a dial: {sayDial(oven.celsius, oven.fan)}.</Small>
+    </>
   );
+}
+
+/** The ovens of the household, and how the one that is taken runs at this setting. */
+function WhichOven({ celsius, fan }: { readonly celsius: number; readonly fan: boolean }) {
+  const [request, ask] = useRequest();
+  const household = useHousehold();
+  const { ovens } = useKitchen(household).doc;
+  if (ovens.length === 0)
+    return (
+      <Row $gap={4}>
+        <Small>Nothing is known of your oven: the window allows for 10 °C off.</Small>
+        <ButtonLink to={ovensPath(household)}>Get to know it in ten minutes</ButtonLink>
+      </Row>
+    );
+  const now = ovenOf({ ovens }, request.ovenId) ?? ovens[0]!;
+  const { offset, doubt } = temperOf(now, celsius, fan);
+  return (
+    <Row $gap={4} style={{ alignItems: 'end' }}>
+      <Pick
+        label="Which"
+        value={now.id}
+        options={ovens.map(({ id, name }) => ({ id, name }))}
+        onChange={(ovenId) => ask({ ovenId })}
+      />
+      <Small>{sayOffset(offset, doubt)}</Small>
+    </Row>
+  );
+}
+
+/** Example: "Runs 8 °C hot here, give or take 3." */
+export function sayOffset(offset: number, doubt: number): string {
+  const by = Math.round(Math.abs(offset));
+  const runs = by < 1 ? 'Runs true here' : `Runs ${by} °C ${offset > 0 ? 'hot' : 'cool'} here`;
+  return `${runs}, give or take ${Math.max(1, Math.round(doubt))}.`;
 }

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { BakeAnswer } from '@omniarton/contracts';
 import type { Docket, DocketBake } from '@omniarton/core/docket';
-import { compareBake } from '@omniarton/core/log';
+import { compareBake, timedBy } from '@omniarton/core/log';
 import { useBakesQuery, useDocketQuery, useRemoveBakeMutation } from '../../api/api';
 import type { Failure } from '../../api/http';
 import { failureWords } from '../../api/words';
@@ -10,12 +10,12 @@ import { useAppDispatch } from '../../app/state';
 import { lookAtBags } from '../../cupboard/bags';
 import { DocketPaper } from '../../docket/DocketPaper';
 import { useTemperatureUnit } from '../../settings/useSettings';
-import { Button } from '../../ui/Button';
+import { Button, Chip } from '../../ui/Button';
 import { Figure, Heading, Row, Small } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { sayTemperature } from '../../ui/say';
 import { SheetOver } from '../../ui/Sheet';
-import { useDraft } from '../bench/onBench';
+import { useDraft, useRequest } from '../bench/onBench';
 
 /** Every bake of this recipe, the newest day first. */
 export function BakeList() {
@@ -74,6 +74,7 @@ function BakeRow({ bake, household, recipe }: RowProps) {
         <Button isDisabled={!docket} onPress={() => setOpen(true)}>
           Its docket
         </Button>
+        {docket ? <TimeCounts bake={bake} docket={docket} /> : null}
         <Button
           $weight="quiet"
           aria-label={`Take the bake of ${notes.bakedOn} off the log`}
@@ -91,6 +92,19 @@ function BakeRow({ bake, household, recipe }: RowProps) {
         </SheetOver>
       ) : null}
     </li>
+  );
+}
+
+/** Which bake's time sets the prediction right: the last one that was timed, or another that is chosen. */
+function TimeCounts({ bake, docket }: { readonly bake: BakeAnswer; readonly docket: Docket }) {
+  const [request, ask] = useRequest();
+  const timed = timedBy(bake.id, bake.doc.notes, docket.bake);
+  if (!timed) return null;
+  const counts = request.timed?.bake === bake.id;
+  return (
+    <Chip isSelected={counts} onChange={(on) => ask({ timed: on ? timed : null })}>
+      Its time counts
+    </Chip>
   );
 }
 

@@ -6,6 +6,7 @@ import { pathTo } from '@omniarton/contracts/paths-and-errors';
 import type { Taking } from '@omniarton/core/cupboard';
 import type { Docket } from '@omniarton/core/docket';
 import type { BakeNotes } from '@omniarton/core/kitchen';
+import { timedBy } from '@omniarton/core/log';
 import { api, ifVersion } from '../../api/api';
 import { request } from '../../api/http';
 import { failureWords } from '../../api/words';
@@ -53,6 +54,7 @@ export function useKeepBake() {
   const [failure, setFailure] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
 
+  /** What went wrong, in words; null: it is kept, and its time counts from now on where it was taken. */
   async function send(notes: BakeNotes): Promise<string | null> {
     const draft = store.getState().drafts[id];
     const outcome = store.getState().engine[id]?.outcome;
@@ -82,6 +84,8 @@ export function useKeepBake() {
     const taken = await dispatch(takeOff(household, ids, outcome.docket));
     if (taken !== null) return taken;
     idsFor.delete(id);
+    const timed = timedBy(ids.bake, notes, outcome.docket.bake);
+    if (timed) dispatch(edited(id, { kind: 'request', request: { timed } }));
     return null;
   }
 

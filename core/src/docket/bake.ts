@@ -1,0 +1,55 @@
+import { batterMl, ovenOf, type BakeAnswer, type BakeQuestion } from '../heat';
+import { settle } from '../quantity';
+import { startWords } from './heatWords';
+import type { Work } from './plan';
+import type { DocketBake } from './types';
+
+const curve = (points: DocketBake['centre']): DocketBake['centre'] =>
+  points.map(([minute, celsius]) => [settle(minute), settle(celsius)] as const);
+
+export const settled = <T extends number | null>(value: T): T =>
+  value === null ? value : (settle(value) as T);
+
+/** A bake's answer as a docket keeps it. */
+export function toBake(
+  answer: BakeAnswer,
+  { profile, converted, start, temper }: BakeQuestion,
+  { request, kitchen }: Work,
+): DocketBake {
+  const { minutes, cooling, piece } = answer;
+  const oven = ovenOf(kitchen, request.ovenId);
+  return {
+    ovenCelsius: answer.ovenCelsius,
+    fan: answer.fan,
+    pan: answer.pan,
+    depthCm: settle(answer.depthCm),
+    minutes: minutes && {
+      central: settle(minutes.central),
+      low: settle(minutes.low),
+      high: settle(minutes.high),
+    },
+    firstCheck: settled(answer.firstCheck),
+    anchor: settled(answer.anchor),
+    anchored: answer.anchored,
+    stretch: settle(answer.stretch),
+    doneCelsius: settle(answer.doneCelsius),
+    doneSigns: profile.doneSigns,
+    coolMinutes: profile.coolMinutes,
+    centre: curve(answer.centre),
+    crust: curve(answer.crust),
+    edge: curve(answer.edge),
+    doneBy: answer.doneBy,
+    startCelsius: settle(answer.startCelsius),
+    startWords: startWords(start, answer.startCelsius),
+    setCelsius: settled(answer.setCelsius),
+    browning: answer.browning,
+    cooling: cooling && { afterTin: settle(cooling.afterTin), cold: settled(cooling.cold) },
+    piece: piece && {
+      count: Math.max(1, Math.round(batterMl(converted, profile) / piece.ml)),
+      ml: settle(piece.ml),
+      acrossCm: settle(piece.acrossCm),
+    },
+    watts: answer.watts,
+    oven: oven && answer.ovenCelsius !== null ? { name: oven.name, offset: settle(temper.offset) } : null,
+  };
+}

@@ -1,0 +1,25 @@
+import type { DocketBake } from '../docket';
+import type { BakeNotes, Timed } from '../kitchen';
+
+/** A dial that stood further from the docket's oven baked something else, °C. */
+const SAME_OVEN = 3;
+/** Beyond these it was another bake, or a slip of the pen. */
+const BELIEVED = [0.4, 2.5] as const;
+
+/**
+ * What a bake that was timed teaches its recipe: true over simulated minutes. Null where nobody timed it, where the oven was set to
+ * something else, where nothing was simulated, or where the time can't be meant. Example: 36 minutes for a docket of 34 that was
+ * stretched by 1.1 → 36 / (34 / 1.1) = 1.16.
+ */
+export function timedBy(
+  bake: string,
+  { minutes, ovenCelsius, bakedOn }: BakeNotes,
+  docket: DocketBake,
+): Timed | null {
+  if (minutes === null || !docket.minutes) return null;
+  const off =
+    ovenCelsius === null || docket.ovenCelsius === null ? 0 : Math.abs(ovenCelsius - docket.ovenCelsius);
+  if (off > SAME_OVEN) return null;
+  const ratio = minutes / (docket.minutes.central / docket.stretch);
+  return ratio < BELIEVED[0] || ratio > BELIEVED[1] ? null : { bake, ratio, on: bakedOn };
+}
