@@ -1,4 +1,4 @@
-import { convert, convertSteps, quickDocket, waysFor } from '@omniarton/core/docket';
+import { convert, convertSteps, otherBakes, quickDocket, waysFor } from '@omniarton/core/docket';
 import { guardRecipe } from '@omniarton/core/guard';
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST } from '@omniarton/core/kitchen';
 import { toEnd } from '@omniarton/core/quantity';
@@ -38,7 +38,7 @@ const read = (run: number) => {
 };
 
 /** What the core takes for each of its parts, on a recipe of fifteen lines. */
-export function coreFigures(): Readonly<Record<'quick' | 'balance' | 'whole' | 'ways', Figure>> {
+export function coreFigures(): Readonly<Record<'quick' | 'balance' | 'whole' | 'ways' | 'others', Figure>> {
   const slow = toEnd(convertSteps(read(0), EMPTY_REQUEST, BUILT_IN_KITCHEN)).slow;
   const recipes = [0, 1, 2, 3, 4].map((by) => read(by));
   return {
@@ -51,6 +51,9 @@ export function coreFigures(): Readonly<Record<'quick' | 'balance' | 'whole' | '
       quickDocket(recipes[run % recipes.length]!, EMPTY_REQUEST, BUILT_IN_KITCHEN, slow),
     ),
     ways: measure((run) => toEnd(waysFor(recipes[run % recipes.length]!, EMPTY_REQUEST, BUILT_IN_KITCHEN)), {
+      runs: 10,
+    }),
+    others: measure(() => toEnd(otherBakes(recipes[0]!, EMPTY_REQUEST, BUILT_IN_KITCHEN, slow!)), {
       runs: 10,
     }),
     whole: measure((run) => convert(read(run), EMPTY_REQUEST, BUILT_IN_KITCHEN)),

@@ -7,7 +7,7 @@ import { pageFigures } from './page';
 import { readingFigures } from './reading';
 
 const base = measure(calibration);
-const { quick, balance, whole, ways } = coreFigures();
+const { quick, balance, whole, ways, others } = coreFigures();
 console.log(
   `${''.padEnd(46)}  ${'median'.padStart(12)}  ${'p95'.padStart(12)}  ${'of the loop'.padStart(10)}`,
 );
@@ -18,6 +18,7 @@ console.log(row('two to four ways, each whole', ways, base, 1500));
 const heat = heatFigures();
 console.log(row('ninety minutes in the oven, a slab', heat.slab, base, 60));
 console.log(row('ninety minutes in the oven, a section', heat.section, base, 250));
+console.log(row('the same bake in five other ovens', others, base, 1000));
 for (const { implicit, explicit } of heat.pairs)
   console.log(
     `a loaf to ${(100 * implicit.error).toFixed(2)} % of Richardson’s value: implicit ${implicit.ms.toFixed(0)} ms; explicit, as near (${(100 * explicit.error).toFixed(2)} %), ${explicit.ms.toFixed(0)} ms: ${(explicit.ms / implicit.ms).toFixed(1)} times as long (wanted: at least 5)`,

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test } from './house/house';
-import { MUFFINS } from './recipes';
+import { MUFFINS, TWO_TINS } from './recipes';
 
 test('guard: an avoidance changes the docket, an answer closes a question, grain-free brings almonds in', async ({
   bench,
@@ -95,6 +95,69 @@ test('heat: one deep tin takes longer, and a wish that clashes is said', async (
   await scrubber.press('End');
   await expect(page.getByRole('img', { name: /^minute 3\d: coldest 9\d °C/ })).toBeVisible();
   await expect(page.getByText('in glass or ceramic')).toBeVisible();
+});
+
+test('ovens: ten minutes with a thermometer turn the dial down, and a reading that can’t be is refused', async ({
+  bench,
+  page,
+}) => {
+  await bench.paste(TWO_TINS);
+  await bench.stage('Heat');
+  await page.getByRole('link', { name: 'Get to know it in ten minutes' }).click();
+  await page.getByRole('button', { name: 'Add an oven' }).click();
+  await page.getByText(/^My oven/).click();
+  const says = page.getByLabel('The thermometer says');
+  await says.fill('350');
+  await says.press('Enter');
+  await expect(page.getByText(/read it again/)).toBeVisible();
+  for (const celsius of ['192', '191', '193']) {
+    await says.fill(celsius);
+    await says.press('Enter');
+    await expect(page.getByText(`in truth ${celsius} °C`)).toBeVisible();
+  }
+  await expect(page.getByText(/^My oven: runs (9|10|11) °C hot/)).toBeVisible();
+  await page.goBack();
+  await bench.settled();
+  await expect(bench.docket).toContainText('165 °C');
+  await expect(page.getByText(/Runs \d+ °C hot here/)).toBeVisible();
+});
+
+test('heat: another tin keeps or scales the batter, a microwave goes in bursts, and a logged bake beats the recipe', async ({
+  bench,
+  page,
+}) => {
+  await bench.paste(TWO_TINS);
+  await bench.stage('Heat');
+  const across = page.getByLabel('Across');
+  await across.fill('26');
+  await across.press('Enter');
+  await bench.settled();
+  await page.getByRole('button', { name: /^As deep as there: × 1\.69/ }).click();
+  await bench.settled();
+  await expect(page.getByText('The batter is scaled to this tin.')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await bench.settled();
+  await page.getByText('a microwave', { exact: true }).click();
+  await bench.settled();
+  await expect(page.getByText('then bursts of', { exact: true })).toBeVisible();
+  await expect(page.getByText(/^Never metal in a microwave/)).toBeVisible();
+  await page.getByText('an oven', { exact: true }).click();
+  await bench.settled();
+  await bench.stage('Log');
+  await page.getByRole('button', { name: 'Write down a bake' }).click();
+  await page.getByLabel('It took').fill('37');
+  await page.getByLabel('It took').press('Enter');
+  await bench.settled();
+  await page.getByRole('button', { name: 'Keep this bake' }).click();
+  await expect(page.getByRole('button', { name: 'Its time counts' })).toBeVisible();
+  await bench.stage('Heat');
+  await bench.settled();
+  await expect(page.getByText(/Anchored on your bake of/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Heat', exact: true })).toContainText(/about\s*37/);
+  await page.getByRole('button', { name: 'Back to the recipe’s time' }).click();
+  await bench.settled();
+  await expect(page.getByText(/Anchored on the recipe’s own time/)).toBeVisible();
 });
 
 test('clock: the day is planned back from the table, and goes into a calendar', async ({ bench, page }) => {

@@ -13,6 +13,7 @@ const SNAPS = 'Harbour ginger snaps';
 
 /** Views of a kitchen beside its cupboard. */
 const VIEWS = [
+  ['ovens', 'ovens'],
   ['flours', 'flours?compare=white-rice-flour,sorghum-flour,almond-flour,coconut-flour'],
   ['flour', 'flours/sweet-rice-flour'],
   ['jar-label', 'jars/0195a0c0-0000-7000-8000-000000000007'],

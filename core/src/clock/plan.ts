@@ -50,7 +50,12 @@ function tasksOf({ family, bake, rest, title }: Docket): Task[] {
       minutes: rest.minutes[0],
       before: 'bake',
     },
-    { id: 'preheat', words: 'Heat the oven', minutes: PREHEAT_MINUTES, before: 'bake' },
+    {
+      id: 'preheat',
+      words: 'Heat the oven',
+      minutes: bake.oven?.preheatMinutes ?? PREHEAT_MINUTES,
+      before: 'bake',
+    },
     {
       id: 'mix',
       words: profile.texture === 'dough' ? 'Make the dough' : 'Make the batter',

@@ -10,11 +10,11 @@ import {
 } from '../balance';
 import type { Blend, BlendPart } from '../blend';
 import type { Catalogue } from '../catalogue';
-import { looksOf, profileOf, type Profile } from '../family';
+import { looksOf, profileOf } from '../family';
 import { bindSteps, bowlOf, editsFor } from '../method';
 import { expectTexture, featuresOf } from '../texture';
 import { liftLedger } from '../formula';
-import { fillWords, restFor, type Rest } from '../heat';
+import { fillWords, restFor, type RestAsk } from '../heat';
 import { roundGrams, settle } from '../quantity';
 import type { FamilyId, RouteId } from '../vocabulary';
 import { differingTins, foldedLine, foldedTins } from './folded';
@@ -146,7 +146,7 @@ function atBowl(main: ConvertedPart, family: FamilyId, catalogue: Catalogue): Do
 }
 
 /** Only against a wheat original: without one there is nothing to compare with. A cold rest counts by its shortest time. */
-function textureOf(main: ConvertedPart, rest: Rest, catalogue: Catalogue): Docket['texture'] {
+function textureOf(main: ConvertedPart, rest: Docket['rest'], catalogue: Catalogue): Docket['texture'] {
   if (main.balances.length === 0) return [];
   const before = featuresOf(main.original, 0, catalogue);
   const after = featuresOf(main.lines, rest.cold ? rest.minutes[0] / 60 : 0, catalogue);
@@ -186,6 +186,20 @@ const refused = (work: Work, breaches: readonly Breach[]): Outcome =>
     ],
   );
 
+/** How it is rested, in the docket's own digits. */
+function docketRest(
+  { blend }: Balanced,
+  { lines }: ConvertedPart,
+  how: Pick<RestAsk, 'profile' | 'scalded' | 'portionMl'>,
+  catalogue: Catalogue,
+): Docket['rest'] {
+  const { soda, powder } = liftLedger(lines, catalogue);
+  const singleActing = soda > 0 && powder === 0;
+  const rest = restFor({ ...how, shares: blend.shares, lines, singleActing }, catalogue);
+  const { uptake, chilled, frozen } = rest;
+  return { ...rest, uptake: settle(uptake), chilled: settled(chilled), frozen: settled(frozen) };
+}
+
 /** Puts the docket together, and guards what goes out: a result that breaks the request is no docket. */
 export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes: Bakes): Outcome {
   const { bake } = bakes;
@@ -201,30 +215,14 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
   const guard = guardDocket(recipe, outgoing, request, kitchen);
   const breaches = breachesOf(outgoing, guard, request, catalogue);
   if (breaches.length > 0) return refused(work, breaches);
-  const ledger = liftLedger(main.lines, catalogue);
   const steps = bindSteps(recipe);
   const bowl = bowlOf(balanced.converted, family, tins.kinds.length > 0, catalogue);
-  const rest = restFor(
-    {
-      shares: balanced.blend.shares,
-      lines: main.lines,
-      profile,
-      singleActing: ledger.soda > 0 && ledger.powder === 0,
-      scalded: editsFor(steps, bowl).some(({ technique }) => technique.id === 'scald'),
-      portionMl: bake.piece?.ml ?? null,
-    },
-    catalogue,
-  );
-  const settledRest: Docket['rest'] = {
-    ...rest,
-    uptake: settle(rest.uptake),
-    chilled: settled(rest.chilled),
-    frozen: settled(rest.frozen),
-  };
+  const scalded = editsFor(steps, bowl).some(({ technique }) => technique.id === 'scald');
+  const rest = docketRest(balanced, main, { profile, scalded, portionMl: bake.piece?.ml ?? null }, catalogue);
   const method = writeMethod(steps, bowl, {
     parts,
     tins: tins.kinds,
-    rest: settledRest,
+    rest,
     bake,
     profile,
     looks: looksOf(family),
@@ -247,7 +245,7 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
     })),
     method,
     guard,
-    rest: settledRest,
+    rest,
     bake,
     tins: tins.kinds,
     bowl: atBowl(main, family, catalogue),

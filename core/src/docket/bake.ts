@@ -50,6 +50,14 @@ export function toBake(
       acrossCm: settle(piece.acrossCm),
     },
     watts: answer.watts,
-    oven: oven && answer.ovenCelsius !== null ? { name: oven.name, offset: settle(temper.offset) } : null,
+    oven:
+      oven && answer.ovenCelsius !== null
+        ? {
+            name: oven.name,
+            hotSide: oven.hotSide,
+            preheatMinutes: oven.preheatMinutes,
+            offset: settle(temper.offset),
+          }
+        : null,
   };
 }

@@ -1,9 +1,9 @@
 import type { Profile } from '../family';
 import { burstsOf } from '../heat';
 import type { BakeStart } from '../kitchen';
-import type { StartBase } from '../vocabulary';
+import type { HotSide, StartBase } from '../vocabulary';
 import { sayDial, sayHeat } from './oven';
-import { sayMinutes } from './sayMinutes';
+import { sayMinutes, saySeconds } from './sayMinutes';
 import type { Docket, DocketBake } from './types';
 
 /** What is said of a bake that comes to the oven otherwise than from the bowl onto a bare rack; null where it doesn't. */
@@ -25,7 +25,7 @@ export function startWords({ from, on, shared }: BakeStart, celsius: number): st
 
 function microwaveWords({ minutes, watts, doneSigns }: DocketBake): string {
   const { first, each, about } = burstsOf(60 * minutes!.central);
-  return `Here: in the microwave at ${watts} W, ${first} seconds, then bursts of ${each} with a look between, about ${about} of them. Done: ${doneSigns}. Never metal, and let it stand before it is eaten.`;
+  return `Here: in the microwave at ${watts} W, ${saySeconds(first)}, then bursts of ${saySeconds(each)} with a look between, about ${about} of them. Done: ${doneSigns}. Never metal, and let it stand before it is eaten.`;
 }
 
 /** What its top is like, where the end of the window needs a word. */
@@ -42,6 +42,17 @@ function brownWords({ browning }: DocketBake): string {
   return ` ${BROWN_WORDS[browning.done]}${late}.`;
 }
 
+/** What to do about an oven that browns unevenly. */
+const SIDE_WORDS: Readonly<Record<HotSide, string>> = {
+  none: '',
+  left: ' Turn it half way: this oven is hotter on the left.',
+  right: ' Turn it half way: this oven is hotter on the right.',
+  back: ' Turn it half way: this oven is hotter at the back.',
+  front: ' Turn it half way: this oven is hotter in front.',
+  top: ' A rack lower than usual: this oven is hotter at the top.',
+  bottom: ' A rack higher than usual: this oven is hotter at the bottom.',
+};
+
 /** How long, how hot, how to tell. */
 export function bakeWords(bake: DocketBake): string {
   const { minutes, firstCheck, ovenCelsius, doneSigns } = bake;
@@ -50,18 +61,18 @@ export function bakeWords(bake: DocketBake): string {
   if (!minutes || firstCheck === null)
     return 'This bake is never done in the simulation: check pan and oven.';
   const start = bake.startWords === null ? '' : ` ${bake.startWords}`;
-  return `Here: ${sayDial(ovenCelsius, bake.fan)}, about ${Math.round(minutes.central)} minutes (${Math.round(minutes.low)}–${Math.round(minutes.high)}), first look at ${Math.round(firstCheck)}.${start} Done: ${doneSigns}; about ${sayHeat(bake.doneCelsius)} in the middle.${brownWords(bake)}`;
+  return `Here: ${sayDial(ovenCelsius, bake.fan)}, about ${Math.round(minutes.central)} minutes (${Math.round(minutes.low)}–${Math.round(minutes.high)}), first look at ${Math.round(firstCheck)}.${start}${SIDE_WORDS[bake.oven?.hotSide ?? 'none']} Done: ${doneSigns}; about ${sayHeat(bake.doneCelsius)} in the middle.${brownWords(bake)}`;
 }
 
 /** Where and how long it cools. */
 export function coolWords(
-  { pan, coolMinutes, cooling }: DocketBake,
+  { pan, piece, coolMinutes, cooling }: DocketBake,
   { texture }: Pick<Profile, 'texture'>,
 ): string {
   const place = pan?.shape === 'tray' || texture === 'dough' ? 'on the tray' : 'in the tin';
   const cold =
     cooling?.cold && cooling.cold > coolMinutes
-      ? ` Then a rack: cold through, and fit to cut, about ${sayMinutes(cooling.cold)} after the oven.`
+      ? ` Then a rack: cold through${piece ? '' : ', and fit to cut,'} about ${sayMinutes(cooling.cold)} after the oven.`
       : '';
   return `Leave it ${place} for ${coolMinutes} minutes: without gluten it is tender until it has cooled.${cold}`;
 }

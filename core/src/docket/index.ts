@@ -15,7 +15,7 @@ export {
 export { placeWords, sayDial, sayHeat } from './oven';
 export { toMarkdown } from './markdown';
 export { unnumbered } from './method';
-export { sayMinutes } from './sayMinutes';
+export { sayMinutes, saySeconds } from './sayMinutes';
 export type {
   Docket,
   DocketBake,

@@ -1,4 +1,4 @@
-import { profileOf, type Profile } from '../family';
+import { profileOf } from '../family';
 import { bakeOf, halfWayUp, reachOf, type BakeQuestion, type SectionFrame } from '../heat';
 import { USUAL_START, type ConversionRequest, type Kitchen, type PanSize } from '../kitchen';
 import type { Steps } from '../quantity';
@@ -16,14 +16,14 @@ function askedAgain(
   request: ConversionRequest,
   kitchen: Kitchen,
   { blend, bake }: SlowAnswers,
-): { readonly question: BakeQuestion; readonly work: Work; readonly profile: Profile } | null {
+): { readonly question: BakeQuestion; readonly work: Work } | null {
   const work = workOf(recipe, request, kitchen);
   const planned = plan(work);
   if ('outcome' in planned || bake.ovenCelsius === null) return null;
   const balanced = balance(work, planned.family, blend);
   if ('outcome' in balanced) return null;
   const profile = profileOf(planned.family);
-  return { question: bakeQuestion(balanced, profile, recipe.bake, work), work, profile };
+  return { question: bakeQuestion(balanced, profile, recipe.bake, work), work };
 }
 
 /** The same bake under another condition. */
@@ -48,12 +48,12 @@ export function* otherBakes(
   const asked = askedAgain(recipe, request, kitchen, slow);
   const { ovenCelsius: celsius, fan } = slow.bake;
   if (!asked || celsius === null) return [];
-  const { question, work, profile } = asked;
+  const { question, work } = asked;
   const others: readonly (readonly [string, Partial<BakeQuestion>])[] = [
     [`${BY_CELSIUS} °C hotter`, { oven: { celsius: celsius + BY_CELSIUS, fan } }],
     [`${BY_CELSIUS} °C cooler`, { oven: { celsius: celsius - BY_CELSIUS, fan } }],
     [fan ? 'without the fan' : 'with the fan', { oven: { celsius, fan: !fan } }],
-    ['in glass or ceramic', { made: 'glass or ceramic' }],
+    ...(slow.bake.piece ? [] : [['in glass or ceramic', { made: 'glass or ceramic' }] as const]),
     ...(question.altitudeMetres < A_MOUNTAIN
       ? [[`at ${A_MOUNTAIN} m`, { altitudeMetres: A_MOUNTAIN }] as const]
       : []),
@@ -108,8 +108,10 @@ export function* bakeBeside(
 
 /** A section through the bake, minute by minute. */
 export interface SectionView {
-  /** From the middle to the wall, cm, and the tube of a ring; null: a piece on a tray, to which nothing comes from the side. */
+  /** From the middle to the wall, cm, and the tube of a ring; or to the rim of a piece. Null: a sheet to which nothing comes from the side. */
   readonly reach: { readonly fromCm: number; readonly toCm: number } | null;
+  /** It has walls around it: it is in a tin. */
+  readonly inTin: boolean;
   readonly frames: readonly SectionFrame[];
 }
 
@@ -123,7 +125,8 @@ export function* sectionView(
   const asked = askedAgain(recipe, request, kitchen, slow);
   if (!asked) return null;
   const { question, work } = asked;
-  const { frames, pan } = yield* bakeOf({ ...question, framed: true }, work.catalogue);
-  const reach = pan && pan.shape !== 'tray' ? reachOf(halfWayUp(pan)) : null;
-  return { reach: reach && { fromCm: 100 * reach.from, toCm: 100 * reach.to }, frames };
+  const { frames, pan, piece } = yield* bakeOf({ ...question, framed: true }, work.catalogue);
+  const inTin = pan !== null && pan.shape !== 'tray';
+  const reach = inTin ? reachOf(halfWayUp(pan)) : piece ? { from: 0, to: piece.acrossCm / 200 } : null;
+  return { reach: reach && { fromCm: 100 * reach.from, toCm: 100 * reach.to }, inTin, frames };
 }

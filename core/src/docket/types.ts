@@ -4,7 +4,7 @@ import type { Looks } from '../family';
 import type { TextureEstimate } from '../texture';
 import type { GuardReport } from '../guard';
 import type { Anchored, Browning } from '../heat';
-import type { PanSize } from '../kitchen';
+import type { Oven, PanSize } from '../kitchen';
 import type { Range } from '../quantity';
 import type {
   Allergen,
@@ -104,8 +104,8 @@ export interface DocketBake {
   readonly piece: { readonly count: number; readonly ml: number; readonly acrossCm: number } | null;
   /** W of the microwave that it is cooked in; null: in none. */
   readonly watts: number | null;
-  /** The oven of the household, and how much hotter (+) than its dial it is there, °C. */
-  readonly oven: { readonly name: string; readonly offset: number } | null;
+  /** The oven of the household, and how much hotter (+) than its dial it is there, °C; null: nothing is known of it. */
+  readonly oven: (Pick<Oven, 'name' | 'hotSide' | 'preheatMinutes'> & { readonly offset: number }) | null;
 }
 
 /** Tins of one bake that are filled alike, where not all are. */

@@ -4,7 +4,8 @@ import { BUILT_IN_KITCHEN, catalogueOf, USUAL_START, type PanSize } from '../kit
 import { toEnd } from '../quantity';
 import { readText } from '../testing';
 import type { FamilyId } from '../vocabulary';
-import { bakeOf, type BakeQuestion } from './bakeTime';
+import type { BakeQuestion } from './bakeQuestion';
+import { bakeOf } from './bakeTime';
 import { restFor, uptakeMinutes } from './rest';
 
 const catalogue = catalogueOf(BUILT_IN_KITCHEN);

@@ -8,6 +8,8 @@ export type Browning = 'pale' | 'golden' | 'deep' | 'too dark';
 /** Browning goes ten times as fast this much hotter, K; Maillard reactions have 25 to 35. From memory. */
 const TENFOLD = 30;
 const AT_CELSIUS = 150;
+/** What is still wet doesn't brown. */
+const FROM_CELSIUS = 100;
 /**
  * Minutes at 150 °C that make a top golden, deep and too dark. Judgement: set where cupcakes, sheet cakes and pound loaves of common
  * practice are golden and deep.
@@ -18,7 +20,8 @@ const LIMITS = { golden: 0.15, deep: 4, dark: 12 } as const;
 function equalMinutes(skin: Curve, until: number): number {
   let sum = 0;
   for (let at = 1; at < skin.length && skin[at]![0] <= until; at += 1)
-    sum += (skin[at]![0] - skin[at - 1]![0]) * 10 ** ((skin[at]![1] - AT_CELSIUS) / TENFOLD);
+    if (skin[at]![1] > FROM_CELSIUS)
+      sum += (skin[at]![0] - skin[at - 1]![0]) * 10 ** ((skin[at]![1] - AT_CELSIUS) / TENFOLD);
   return sum;
 }
 

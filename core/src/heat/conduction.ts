@@ -53,12 +53,6 @@ const FIRST_STEP = 0.1;
 const MOST_GROWTH = 1.5;
 const HELD_STEPS = 200;
 
-/** What a section stands on, as one conductance, W/(m²·K), to one temperature. */
-interface Under {
-  readonly conductance: number;
-  readonly celsius: number;
-}
-
 /**
  * A body's section in its surroundings: finite volumes, row by row from the floor up, in each from the inside to the wall, on a
  * grid that rises with it. Each step is implicit and of second order: backward differences over two steps (BDF2 of changing length),
@@ -90,7 +84,9 @@ export class Section {
   private readonly open: Float64Array;
   private readonly above: Float64Array;
   private readonly drying: Float64Array;
-  private base: number;
+  /** °C of the metal below each column, and what it and the air are together to the floor above. */
+  private readonly base: Float64Array;
+  private readonly under: Float64Array;
   private step = FIRST_STEP;
   private lastStep = 0;
   /** J that came in the last step. */
@@ -125,7 +121,8 @@ export class Section {
     this.floor = this.grid.floors.reduce((sum, one) => sum + one, 0);
     this.dried = typeof start === 'number' ? new Float64Array(columns) : start.dried.slice();
     this.drying = new Float64Array(columns);
-    this.base = around.base?.celsius ?? 0;
+    this.base = new Float64Array(columns).fill(around.base?.celsius ?? 0);
+    this.under = new Float64Array(columns);
   }
 
   private get ball(): boolean {
@@ -133,15 +130,11 @@ export class Section {
   }
 
   get coldest(): number {
-    let low = Infinity;
-    for (const one of this.temperature) low = min(low, one);
-    return low;
+    return this.temperature.reduce((low, one) => min(low, one), Infinity);
   }
 
   get hottest(): number {
-    let high = -Infinity;
-    for (const one of this.temperature) high = max(high, one);
-    return high;
+    return this.temperature.reduce((high, one) => max(high, one), -Infinity);
   }
 
   get left(): Left {
@@ -202,20 +195,20 @@ export class Section {
     this.rise(this.meanOf(ahead));
     this.seconds += this.step;
     const air = around.air(this.seconds);
-    const under = this.under(air);
+    const below = this.meetBase(air);
     const counts = (1 + growth) / (1 + 2 * growth);
     const carries = (growth * growth) / (1 + 2 * growth);
     this.look(counts);
     if (!this.ball) this.meetAir(air, growth);
-    balance.join(this.conductivity, this.height, under.conductance, this.above, around.side);
-    const outside: Outside = { below: under.celsius, open, aside: air };
+    balance.join(this.conductivity, this.height, below, this.above, around.side);
+    const outside: Outside = { below: this.under, open, aside: air };
     balance.miss(ahead, temperature, before, carries, outside);
     balance.solve();
     this.take(growth > 0);
     // What came in this step, as the two-step scheme counts it: its share of the flux now, and what it carries on of the step before.
     this.came = counts * this.step * balance.fluxIn(temperature, outside) + carries * this.came;
     this.heatIn += this.came;
-    this.warmBase(under);
+    this.warmBase(below);
     this.choose(growth > 0);
   }
 
@@ -238,12 +231,13 @@ export class Section {
     }
   }
 
-  /** What it stands on as one conductance to one temperature: air through the wall, and metal that holds heat. */
-  private under(air: number): Under {
+  /** What it stands on as one conductance, W/(m²·K): air through the wall, and metal that holds heat. */
+  private meetBase(air: number): number {
     const { below, base } = this.around;
-    if (!base) return { conductance: below, celsius: air };
-    const held = base.store / this.step;
-    return { conductance: held + below, celsius: (held * this.base + below * air) / (held + below) };
+    const held = base ? base.store / this.step : 0;
+    for (let j = 0; j < this.under.length; j += 1)
+      this.under[j] = (held * this.base[j]! + below * air) / (held + below);
+    return held + below;
   }
 
   /** Each column's open top, about the surface that is expected of it. */
@@ -295,11 +289,12 @@ export class Section {
   }
 
   /** The metal below gives and takes what went through the floor. */
-  private warmBase({ conductance, celsius }: Under): void {
+  private warmBase(conductance: number): void {
     if (!this.around.base) return;
-    let went = 0;
-    for (let j = 0; j < this.open.length; j += 1)
-      went += this.balance.upward[j]! * (celsius - this.temperature[j]!);
-    this.base = celsius - went / this.floor / conductance;
+    const { floors } = this.grid;
+    for (let j = 0; j < this.base.length; j += 1) {
+      const went = (this.balance.upward[j]! / floors[j]!) * (this.under[j]! - this.temperature[j]!);
+      this.base[j] = this.under[j]! - went / conductance;
+    }
   }
 }

@@ -1,4 +1,5 @@
-export { bakeOf, type BakeAnswer, type BakeQuestion } from './bakeTime';
+export { bakeOf } from './bakeTime';
+export { type BakeAnswer, type BakeQuestion } from './bakeQuestion';
 export { type Browning } from './browning';
 export { coolSection, type Cooling, type CoolingResult } from './cooling';
 export { PLACES, type PlaceId } from './data/places';
@@ -10,7 +11,7 @@ export { makeMaterial, solidProperties, type Material } from './material';
 export { burstsOf, USUAL_WATTS, WaterTestError, wattsByWater, type Bursts } from './microwave';
 export { checkReading, dialFor, ovenOf, OvenReadingError, temperOf, type OvenTemper } from './oven';
 export { halfWayUp, heightOf, isMetal, panFactor, PouredWaterError, reachOf, sizeByWater } from './pan';
-export { restFor, type Rest } from './rest';
+export { restFor, type RestAsk } from './rest';
 export { bakeSection, type Curve, type SectionBake, type SectionFrame, type SectionResult } from './section';
 export { softenMinutes } from './softening';
 export { planTrays, type TrayPlan, type Trays } from './trays';

@@ -118,7 +118,8 @@ export function makeMaterial(composition: Composition, pressure: number): Batter
     const celsius = at + COLDEST;
     const inRange = min(150, celsius);
     const properties = solidProperties(composition, inRange, iceAt(celsius, freezing));
-    const melts = celsius < freezing ? (water * MELTING * -freezing) / (celsius * celsius) : 0;
+    // As much as melts over the kelvin about it: just below freezing the curve is steeper than a table can follow.
+    const melts = water * MELTING * (iceAt(celsius - 0.5, freezing) - iceAt(celsius + 0.5, freezing));
     solid[at] = properties.conductivity;
     pore[at] =
       airConductivity(celsius) +

@@ -75,11 +75,15 @@ export interface Bursts {
 
 /** The first burst stops so far short of the prediction; it goes on cooking as it stands. */
 const FIRST_SHARE = 0.7;
+/** A mug is done within ten seconds, what takes minutes within half a one. */
 const BURST_SECONDS = 10;
+const LONG_BURST_SECONDS = 30;
+const LONG_FROM = 180;
 const FIRST_STEP = 5;
 
 /** Example: 90 s → 60 s, then about three bursts of 10. */
 export function burstsOf(seconds: number): Bursts {
   const first = Math.max(FIRST_STEP, Math.floor((seconds * FIRST_SHARE) / FIRST_STEP) * FIRST_STEP);
-  return { first, each: BURST_SECONDS, about: Math.max(1, Math.ceil((seconds - first) / BURST_SECONDS)) };
+  const each = seconds > LONG_FROM ? LONG_BURST_SECONDS : BURST_SECONDS;
+  return { first, each, about: Math.max(1, Math.ceil((seconds - first) / each)) };
 }

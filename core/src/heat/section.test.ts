@@ -2,7 +2,16 @@ import { toEnd } from '../quantity';
 import { bakeSection, type SectionBake } from './section';
 import { OVEN } from './data/oven';
 import { makeMaterial, maxwellEucken, solidProperties, type Material } from './material';
-import { boilingPoint, pressureAt, saturationPressure, STANDARD_PRESSURE, vapourConductivity } from './steam';
+import { drying } from './surface';
+import {
+  boilingPoint,
+  latentHeat,
+  pressureAt,
+  saturatedVapour,
+  saturationPressure,
+  STANDARD_PRESSURE,
+  vapourConductivity,
+} from './steam';
 
 /** A solid that neither dries nor changes: what the series solutions are for. */
 const plain = (conductivity: number, heat: number, density: number): Material => ({
@@ -137,6 +146,22 @@ describe('the material', () => {
     expect(Math.abs(found.density - density)).toBeLessThan(4);
     expect(Math.abs(found.heat - heat)).toBeLessThan(15);
   });
+  // ASHRAE Handbook, Refrigeration, chapter 19, table 3 (from memory): specific heat above freezing, kJ/(kg·K), and initial freezing
+  // point, of apples (83.9 % water) and strawberries (91.6 %).
+  it.each([
+    [
+      'apples',
+      { water: 83.93, protein: 0.19, fat: 0.36, starch: 0, sugars: 12.55, fibre: 2.7, ash: 0.26, ethanol: 0 },
+      3810,
+    ],
+    [
+      'strawberries',
+      { water: 91.57, protein: 0.61, fat: 0.37, starch: 0, sugars: 4.72, fibre: 2.3, ash: 0.43, ethanol: 0 },
+      4000,
+    ],
+  ])('%s', (_, composition, heat) =>
+    expect(Math.abs(solidProperties(composition, 20).heat / heat - 1)).toBeLessThan(0.02),
+  );
   it('lies between its solid and its pores', () => {
     for (const porosity of [0, 0.2, 0.5, 0.8, 1]) {
       const mixed = maxwellEucken(0.5, 0.03, porosity);
@@ -150,6 +175,28 @@ describe('the material', () => {
     const batter = makeMaterial({ ...water, water: 40, starch: 40, sugars: 20 }, STANDARD_PRESSURE);
     expect(batter.boiling).toBeGreaterThan(100);
     expect(batter.heat(batter.boiling + 3)).toBeGreaterThan(10 * batter.heat(60));
+  });
+});
+
+describe('drying', () => {
+  // A wet surface in moving air stands where e_s(T_w) − e = γ·(T − T_w), with γ = 0.665·10⁻³·P (FAO Irrigation and Drainage Paper 56,
+  // equation 8; World Meteorological Organization, guide no. 8, has 0.662 to 0.667). Ours comes from the Lewis relation at oven heat.
+  it('stands by the psychrometric constant, within a tenth', () => {
+    const vapour = OVEN.vapourKgPerM3;
+    const surface = 80;
+    const flux = drying(surface, { activity: 1, vapour }, 0) * latentHeat(surface);
+    const warmer = flux / OVEN.convective;
+    // Densities and the Lewis relation are of the film, half way between surface and oven.
+    const film = (surface + 175) / 2 + 273.15;
+    const pressureGap = (saturatedVapour(surface) - vapour) * 461.5 * film;
+    expect(pressureGap / warmer / (0.665e-3 * STANDARD_PRESSURE)).toBeGreaterThan(0.9);
+    expect(pressureGap / warmer / (0.665e-3 * STANDARD_PRESSURE)).toBeLessThan(1.1);
+  });
+  it('takes more from a hotter surface, less where it has dried, and nothing from a dry one', () => {
+    const wet = { activity: 0.95, vapour: OVEN.vapourKgPerM3 };
+    expect(drying(90, wet, 0)).toBeGreaterThan(drying(70, wet, 0));
+    expect(drying(90, wet, 1)).toBeLessThan(drying(90, wet, 0));
+    expect(drying(90, { ...wet, activity: 0 }, 0)).toBe(0);
   });
 });
 

@@ -55,7 +55,7 @@ export interface SectionResult {
   readonly risen: { readonly depth: number; readonly porosity: number };
   /** Heat that came in less what went with the water, and heat that the batter holds, J of a section: they close. */
   readonly heatIn: number;
-  heatKept(): number;
+  readonly heatKept: () => number;
 }
 
 const LONGEST_SECONDS = 4 * 3600;

@@ -46,9 +46,9 @@ const BODIES: Readonly<Record<Softened, Body>> = {
 
 /** Soft enough to cream, warm enough not to curdle it, °C. Common practice. */
 const SOFT: Readonly<Record<Softened, number>> = {
-  'butter, in its block': 17,
-  'butter, in cubes': 17,
-  eggs: 17,
+  'butter, in its block': 16,
+  'butter, in cubes': 16,
+  eggs: 16,
 };
 const FRIDGE = 5;
 

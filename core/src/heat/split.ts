@@ -4,9 +4,9 @@ import { solveTridiagonal } from './tridiagonal';
 /** Two conductances one behind the other. */
 const behind = (a: number, b: number): number => (a * b) / (a + b);
 
-/** Temperatures outside a section: below its floor, above each column, at its walls. */
+/** Temperatures outside a section: below and above each column, at its walls. */
 export interface Outside {
-  readonly below: number;
+  readonly below: Float64Array;
   readonly open: Float64Array;
   readonly aside: number;
 }
@@ -88,7 +88,7 @@ export class SplitStep {
         const here = ahead[at]!;
         let sum = store[at]! * ((1 + b) * now[at]! - b * before[at]! - here);
         if (through) {
-          sum += upward[at]! * ((i > 0 ? ahead[at - columns]! : outside.below) - here);
+          sum += upward[at]! * ((i > 0 ? ahead[at - columns]! : outside.below[j]!) - here);
           sum += upward[at + columns]! * ((i < rows - 1 ? ahead[at + columns]! : outside.open[j]!) - here);
         }
         if (aside) {
@@ -152,7 +152,7 @@ export class SplitStep {
     const { rows, columns } = this.grid;
     let sum = 0;
     for (let j = 0; j < columns && through; j += 1) {
-      sum += upward[j]! * (outside.below - temperature[j]!);
+      sum += upward[j]! * (outside.below[j]! - temperature[j]!);
       sum += upward[rows * columns + j]! * (outside.open[j]! - temperature[(rows - 1) * columns + j]!);
     }
     for (let i = 0; i < rows && aside; i += 1) {

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue';
 import type { Profile } from '../family';
-import { compositionOf, type FormulaLine } from '../formula';
+import { compositionOf, massOf, type FormulaLine } from '../formula';
 
 /** A piece as it bakes: its height when it has spread, and how wide it is. */
 export interface Piece {
@@ -37,10 +37,11 @@ export function pieceOf(
   catalogue: Catalogue,
 ): Piece {
   const { fat, sugars, water } = compositionOf(lines, catalogue);
+  const per100 = 100 / massOf(lines);
   const lower =
-    LOWER.fat * (fat - USUAL.fat) +
-    LOWER.sugars * (sugars - USUAL.sugars) +
-    LOWER.water * (water - USUAL.water) +
+    LOWER.fat * (fat * per100 - USUAL.fat) +
+    LOWER.sugars * (sugars * per100 - USUAL.sugars) +
+    LOWER.water * (water * per100 - USUAL.water) +
     LOWER.dough * (doughCelsius - USUAL.dough) +
     LOWER.oven * (ovenCelsius - USUAL.oven);
   const spread = profile.piece === 'spreads' ? Math.min(MOST, Math.max(LEAST, Math.exp(-lower))) : 1;

@@ -49,7 +49,7 @@ export interface OpenFilm {
   readonly conductance: number;
   readonly celsius: number;
   /** W/m² that drying takes at a surface temperature. */
-  taken(surface: number): number;
+  readonly taken: (surface: number) => number;
 }
 
 /** The open surface about the temperature that is expected of it (Newton's tangent): exact there, straight beside it. */

@@ -56,6 +56,26 @@ const FULL: KitchenDocument = {
   ],
   eggSize: 'large',
   locale: 'UK',
+  pans: [
+    {
+      id: newId(),
+      name: 'my tin',
+      size: { shape: 'ring', lengthCm: 24, widthCm: 24, count: 1, tubeCm: 7, heightCm: 9 },
+    },
+  ],
+  ovens: [
+    {
+      id: newId(),
+      name: 'my oven',
+      inUse: true,
+      fan: true,
+      readings: [{ dialCelsius: 180, trueCelsius: 188, fan: true, on: '2026-06-20' }],
+      preheatMinutes: 15,
+      racks: 2,
+      hotSide: 'back',
+    },
+  ],
+  microwave: { watts: 836, on: '2026-06-20' },
 };
 
 describe('what the recipes of a household share', () => {
@@ -87,6 +107,19 @@ describe('what the recipes of a household share', () => {
       { ingredients: [{ ...FULL.ingredients[0], panel: { ...FULL.ingredients[0]!.panel, fat: 200 } }] },
     ],
     ['a cup of nothing', { weighed: [{ ...FULL.weighed[0], cupGrams: 0 }] }],
+    ['a tin of a yard', { pans: [{ ...FULL.pans[0], size: { ...FULL.pans[0]!.size, lengthCm: 900 } }] }],
+    [
+      'a thermometer in the sun',
+      {
+        ovens: [
+          {
+            ...FULL.ovens[0],
+            readings: [{ dialCelsius: 180, trueCelsius: 900, fan: false, on: '2026-06-20' }],
+          },
+        ],
+      },
+    ],
+    ['a microwave like a lamp', { microwave: { watts: 5, on: '2026-06-20' } }],
     ['another schema', { schema: 2 }],
   ])('refuses %s', async (_, part) => {
     await house

@@ -66,27 +66,34 @@ export function OvenReadings({ oven, onChange }: Props) {
         />
       </Row>
       {trouble ? <Notice tone="ask">{trouble}</Notice> : null}
-      {oven.readings.length > 0 ? (
-        <ul>
-          {oven.readings.map(({ dialCelsius, trueCelsius, fan, on }, at) => (
-            <Row as="li" key={`${on}-${at}`} $gap={3}>
-              <Small>
-                {sayDay(on)}: dial {sayTemperature(dialCelsius, unit)}, in truth{' '}
-                {sayTemperature(trueCelsius, unit)}
-                {fan ? ', fan' : ''}
-              </Small>
-              <Button
-                $weight="quiet"
-                aria-label={`Take away the reading of ${sayTemperature(trueCelsius, unit)}`}
-                onPress={() => onChange(oven.readings.filter((_, other) => other !== at))}
-              >
-                ✕
-              </Button>
-            </Row>
-          ))}
-        </ul>
-      ) : null}
+      <Readings oven={oven} onChange={onChange} />
     </Stack>
+  );
+}
+
+/** What was read so far. */
+function Readings({ oven: { readings }, onChange }: Props) {
+  const unit = useTemperatureUnit();
+  if (readings.length === 0) return null;
+  return (
+    <ul>
+      {readings.map(({ dialCelsius, trueCelsius, fan, on }, at) => (
+        <Row as="li" key={`${on}-${at}`} $gap={3}>
+          <Small>
+            {sayDay(on)}: dial {sayTemperature(dialCelsius, unit)}, in truth{' '}
+            {sayTemperature(trueCelsius, unit)}
+            {fan ? ', fan' : ''}
+          </Small>
+          <Button
+            $weight="quiet"
+            aria-label={`Take away the reading of ${sayTemperature(trueCelsius, unit)}`}
+            onPress={() => onChange(readings.filter((_, other) => other !== at))}
+          >
+            ✕
+          </Button>
+        </Row>
+      ))}
+    </ul>
   );
 }
 

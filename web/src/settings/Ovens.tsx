@@ -89,7 +89,6 @@ function OneOven({
   readonly oven: Oven;
   readonly onChange: (part: Partial<Oven>) => void;
 }) {
-  const { offset, doubt } = temperOf(oven, USUAL_DIAL, oven.fan);
   return (
     <>
       <Row $gap={4} style={{ alignItems: 'end' }}>
@@ -114,7 +113,12 @@ function OneOven({
           value={oven.preheatMinutes}
           onCommit={(preheatMinutes) => onChange({ preheatMinutes })}
         />
-        <Pick label="It" value={oven.hotSide} options={SIDES} onChange={(hotSide) => onChange({ hotSide })} />
+        <Pick
+          label="How even"
+          value={oven.hotSide}
+          options={SIDES}
+          onChange={(hotSide) => onChange({ hotSide })}
+        />
       </Row>
       <Row $gap={3}>
         <Chip isSelected={oven.fan} onChange={(fan) => onChange({ fan })}>
@@ -124,17 +128,25 @@ function OneOven({
           The usual one
         </Chip>
       </Row>
-      <Row $gap={3}>
-        <Figure $size={2}>
-          {offset > 0 ? '+' : offset < 0 ? '−' : ''}
-          {Math.round(Math.abs(offset))} °C
-        </Figure>
-        <Small>
-          beside its dial at {USUAL_DIAL} °C, give or take {Math.max(1, Math.round(doubt))}
-          {oven.readings.length < 3 ? '; a few more readings would narrow it' : ''}
-        </Small>
-      </Row>
+      <Offset oven={oven} />
       <OvenReadings oven={oven} onChange={(readings) => onChange({ readings })} />
     </>
+  );
+}
+
+/** By how much it is off at a usual setting, and how sure that is. */
+function Offset({ oven }: { readonly oven: Oven }) {
+  const { offset, doubt } = temperOf(oven, USUAL_DIAL, oven.fan);
+  return (
+    <Row $gap={3}>
+      <Figure $size={2}>
+        {offset > 0 ? '+' : offset < 0 ? '−' : ''}
+        {Math.round(Math.abs(offset))} °C
+      </Figure>
+      <Small>
+        beside its dial at {USUAL_DIAL} °C, give or take {Math.max(1, Math.round(doubt))}
+        {oven.readings.length < 3 ? '; a few more readings would narrow it' : ''}
+      </Small>
+    </Row>
   );
 }

@@ -17,7 +17,7 @@ export const PLACES: { readonly source: string; readonly confidence: 'from-memor
   rows: {
     tin:     { name: 'in the tin', celsius: 21, above: 12, below: 8, side: 10, vapour: 0.01 },
     rack:    { name: 'on a rack', celsius: 21, above: 12, below: 11, side: 12, vapour: 0.01 },
-    counter: { name: 'on the counter', celsius: 21, above: 9, below: 6, side: 9, vapour: 0.01 },
+    counter: { name: 'on the counter', celsius: 21, above: 11, below: 8, side: 11, vapour: 0.01 },
     fridge:  { name: 'in the fridge', celsius: 4, above: 9, below: 7, side: 9, vapour: 0.004 },
     freezer: { name: 'in the freezer', celsius: -18, above: 10, below: 10, side: 10, vapour: 0.001 },
   },

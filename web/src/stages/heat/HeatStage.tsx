@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { placeWords, sayMinutes, type Docket, type DocketBake } from '@omniarton/core/docket';
+import { placeWords, sayMinutes, saySeconds, type Docket, type DocketBake } from '@omniarton/core/docket';
 import { burstsOf, isMetal } from '@omniarton/core/heat';
 import { dialCelsius } from '@omniarton/core/quantity';
 import { useTemperatureUnit } from '../../settings/useSettings';
@@ -48,7 +48,6 @@ function Times({ docket: { bake, rest, family } }: { readonly docket: Docket }) 
   const stale = useStale();
   const unit = useTemperatureUnit();
   const { minutes, firstCheck } = bake;
-  const [low, high] = rest.minutes;
   if (bake.watts !== null) return <MicrowaveTimes bake={bake} />;
   if (bake.ovenCelsius === null)
     return (
@@ -81,23 +80,8 @@ function Times({ docket: { bake, rest, family } }: { readonly docket: Docket }) 
           done at {sayTemperature(bake.doneCelsius, unit)} in the middle
           {bake.browning ? `; top ${bake.browning.done}` : ''}
         </Clock>
-        <Clock
-          label={rest.cold ? 'rest, cold' : 'rest'}
-          value={`${low < 120 ? low : Math.round(low / 60)}`}
-          unit={low < 120 ? 'min' : 'h'}
-        >
-          {low === high ? '' : `up to ${sayMinutes(high)}; `}flours have drunk after {Math.round(rest.uptake)}{' '}
-          min
-        </Clock>
-        <Clock
-          label={bake.pan?.shape === 'tray' ? 'cool on the tray' : 'cool in the tin'}
-          value={`${bake.coolMinutes}`}
-          unit="min"
-        >
-          {bake.cooling?.cold && bake.cooling.cold > bake.coolMinutes
-            ? `then a rack; cold enough to cut ${sayMinutes(bake.cooling.cold)} after the oven`
-            : ''}
-        </Clock>
+        <Resting rest={rest} />
+        <Cooling bake={bake} />
       </Clocks>
       {bake.browning?.late === 'too dark' ? (
         <Notice tone="ask">
@@ -108,6 +92,33 @@ function Times({ docket: { bake, rest, family } }: { readonly docket: Docket }) 
     </Stack>
   );
 }
+
+/** How long it is left before the oven. */
+function Resting({ rest }: Pick<Docket, 'rest'>) {
+  const [low, high] = rest.minutes;
+  return (
+    <Clock
+      label={rest.cold ? 'rest, cold' : 'rest'}
+      value={`${low < 120 ? low : Math.round(low / 60)}`}
+      unit={low < 120 ? 'min' : 'h'}
+    >
+      {low === high ? '' : `up to ${sayMinutes(high)}; `}flours have drunk after {Math.round(rest.uptake)} min
+    </Clock>
+  );
+}
+
+/** How long it is left after it. */
+const Cooling = ({ bake }: { readonly bake: DocketBake }) => (
+  <Clock
+    label={bake.pan?.shape === 'tray' ? 'cool on the tray' : 'cool in the tin'}
+    value={`${bake.coolMinutes}`}
+    unit="min"
+  >
+    {bake.cooling?.cold && bake.cooling.cold > bake.coolMinutes
+      ? `then a rack; cold ${bake.piece ? '' : 'enough to cut '}${sayMinutes(bake.cooling.cold)} after the oven`
+      : ''}
+  </Clock>
+);
 
 /** What set the simulated time right. */
 function Anchor({ bake: { anchored, stretch } }: { readonly bake: DocketBake }) {
@@ -141,15 +152,15 @@ function MicrowaveTimes({ bake: { minutes, watts, doneSigns, pan } }: { readonly
   return (
     <Stack $gap={3}>
       <Clocks>
-        <Clock label="first burst" value={`${first}`} unit="s" big>
+        <Burst label="first burst" seconds={first} big>
           at {watts} W
-        </Clock>
-        <Clock label="then bursts of" value={`${each}`} unit="s">
+        </Burst>
+        <Burst label="then bursts of" seconds={each}>
           about {about}, with a look between
-        </Clock>
-        <Clock label="in all about" value={`${Math.round(60 * minutes.central)}`} unit="s">
-          {Math.round(60 * minutes.low)}–{Math.round(60 * minutes.high)} s; {doneSigns}
-        </Clock>
+        </Burst>
+        <Burst label="in all about" seconds={60 * minutes.central}>
+          {saySeconds(60 * minutes.low)} to {saySeconds(60 * minutes.high)}; {doneSigns}
+        </Burst>
       </Clocks>
       {isMetal(pan) ? (
         <Notice tone="danger">
@@ -158,6 +169,12 @@ function MicrowaveTimes({ bake: { minutes, watts, doneSigns, pan } }: { readonly
       ) : null}
     </Stack>
   );
+}
+
+/** Seconds by themselves, minutes where there are many. */
+function Burst({ seconds, ...props }: Omit<ClockProps, 'value' | 'unit'> & { readonly seconds: number }) {
+  const [value = '', unit = ''] = saySeconds(seconds).split(' ');
+  return <Clock {...props} value={value} unit={unit} />;
 }
 
 interface ClockProps {

@@ -45,7 +45,7 @@ function Scrubbed({ view }: { readonly view: View }) {
   const at = Math.min(wanted, last);
   const frame = view.frames[at]!;
   const say = (celsius: number) => sayTemperature(celsius, unit);
-  const wall = view.reach ? `, at the wall ${say(edgeOf(frame))}` : '';
+  const wall = view.reach ? `, at the ${view.inTin ? 'wall' : 'rim'} ${say(edgeOf(frame))}` : '';
   const words = `minute ${Math.round(frame.minute)}: coldest ${say(middleOf(frame))}, top ${say(topOf(frame))}${wall}, ${frame.heightCm.toFixed(1)} cm high`;
   return (
     <Stack as="section" $gap={3} aria-labelledby="section">

@@ -76,7 +76,7 @@ export function drawSection(
   context.strokeStyle = colour.ink;
   context.lineWidth = 3;
   context.beginPath();
-  const walls = view.reach ? [-toCm, toCm, ...(fromCm > 0 ? [-fromCm, fromCm] : [])] : [];
+  const walls = view.inTin ? [-toCm, toCm, ...(fromCm > 0 ? [-fromCm, fromCm] : [])] : [];
   for (const wall of walls) {
     context.moveTo(middle + wall * scale, floor);
     context.lineTo(middle + wall * scale, floor - highest * scale);

@@ -1,0 +1,163 @@
+import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest, type Kitchen, type Oven } from '../kitchen';
+import { toEnd } from '../quantity';
+import { readText } from '../testing';
+import { convert, convertSteps } from './convert';
+import { bakeBeside } from './otherBakes';
+import type { Docket } from './types';
+import { toMarkdown } from './markdown';
+
+const CAKE = `Cake
+250 g plain flour
+10 g baking powder
+180 g butter
+220 g sugar
+4 eggs
+120 ml milk
+Method
+Heat the oven to 350°F. Butter two 20 cm round tins.
+Beat all together.
+Bake for 30 minutes.`;
+const COOKIES = `Drop cookies
+Makes 24 cookies
+280 g plain flour
+200 g butter
+250 g brown sugar
+1 egg
+5 g baking soda
+Method
+Heat the oven to 177 C. Line two baking trays. Scoop out.
+Bake for 11 minutes.`;
+const MUG = `Mug cake
+50 g plain flour
+30 g sugar
+1 egg
+30 g butter
+30 ml milk
+3 g baking powder
+Method
+Stir all in a mug. Microwave for 90 seconds.`;
+
+const HOT: Oven = {
+  id: 'hot',
+  name: 'the hot one',
+  inUse: true,
+  fan: false,
+  readings: [150, 180, 210].flatMap((dial) =>
+    [0, 1].map(() => ({ dialCelsius: dial, trueCelsius: dial + 10, fan: false, on: '2026-06-13' })),
+  ),
+  preheatMinutes: null,
+  racks: 2,
+  hotSide: 'none',
+};
+
+function docketOf(
+  text: string,
+  request: Partial<ConversionRequest> = {},
+  kitchen: Partial<Kitchen> = {},
+): Docket {
+  const found = convert(
+    readText(text),
+    { ...EMPTY_REQUEST, ...request },
+    { ...BUILT_IN_KITCHEN, ...kitchen },
+  );
+  if (found.outcome !== 'docket') throw new Error(found.reasons.join(' '));
+  return found.docket;
+}
+const minutes = ({ bake }: Docket) => bake.minutes!.central;
+const bakeStep = ({ method }: Docket) => method.find(({ text }) => text.includes('Here:'))!.text;
+
+describe('an oven that is known', () => {
+  it('has its dial turned down when it runs hot, and bakes as long as a true one', () => {
+    const [plain, hot] = [docketOf(CAKE), docketOf(CAKE, {}, { ovens: [HOT] })];
+    expect(hot.bake.ovenCelsius).toBe(165);
+    expect(hot.bake.oven).toMatchObject({ name: 'the hot one' });
+    expect(hot.bake.oven!.offset).toBeGreaterThan(8);
+    expect(Math.abs(minutes(hot) / minutes(plain) - 1)).toBeLessThan(0.06);
+  });
+  it('narrows the window', () => {
+    const width = ({ bake: { minutes: found } }: Docket) => (found!.high - found!.low) / found!.central;
+    expect(width(docketOf(CAKE, {}, { ovens: [HOT] }))).toBeLessThan(width(docketOf(CAKE)));
+  });
+  it('is set as somebody says, whatever it is', () =>
+    expect(docketOf(CAKE, { oven: { celsius: 180, fan: true } }, { ovens: [HOT] }).bake).toMatchObject({
+      ovenCelsius: 180,
+      fan: true,
+    }));
+});
+
+describe('a bake', () => {
+  it('of one’s own that was timed beats the recipe’s time, and is surer', () => {
+    const own = docketOf(CAKE);
+    const longer = docketOf(CAKE, { timed: { bake: 'b', ratio: 1.2 * own.bake.stretch, on: '2026-06-20' } });
+    expect(minutes(longer)).toBeCloseTo(1.2 * minutes(own), 3);
+    expect(longer.bake.anchored).toBe('bake');
+    const width = ({ bake: { minutes: found } }: Docket) => (found!.high - found!.low) / found!.central;
+    expect(width(longer)).toBeLessThan(width(own));
+  });
+  it('from the fridge, on a cold tray or beside a roast takes longer, in a hot skillet less, and says how it goes in', () => {
+    const with_ = (start: Partial<ConversionRequest['start']>) =>
+      docketOf(CAKE, { start: { ...EMPTY_REQUEST.start, ...start } });
+    const own = minutes(docketOf(CAKE));
+    expect(minutes(with_({ from: 'chilled' }))).toBeGreaterThan(own);
+    expect(minutes(with_({ from: 'frozen' }))).toBeGreaterThan(minutes(with_({ from: 'chilled' })));
+    expect(minutes(with_({ on: 'tray' }))).toBeGreaterThan(own);
+    expect(minutes(with_({ shared: true }))).toBeGreaterThan(own);
+    expect(minutes(with_({ on: 'hot-skillet' }))).toBeLessThan(own);
+    expect(bakeStep(with_({ from: 'chilled', on: 'tray' }))).toMatch(/goes in at 5 °C .*stands on a tray/);
+  });
+  it('with frozen fruit in it goes in colder; thawed fruit doesn’t cool it', () => {
+    const berries = (words: string) => docketOf(CAKE.replace('Method', `${words}\nMethod`)).bake.startCelsius;
+    expect(berries('200 g frozen blueberries')).toBeLessThan(15);
+    expect(berries('200 g frozen blueberries, thawed')).toBe(20);
+  });
+  it('says its oven as dials have it, its heat in both scales, how brown it is and when it can be cut', () => {
+    const docket = docketOf(CAKE);
+    expect(bakeStep(docket)).toMatch(/175 °C \(350 °F, gas mark 4\).*98 °C \(208 °F\).*Its top is/s);
+    expect(toMarkdown(docket)).toContain('Oven 175 °C (350 °F, gas mark 4)');
+    expect(docket.method.some(({ text }) => /cold through, and fit to cut, about/.test(text))).toBe(true);
+    expect(docket.bake.cooling!.cold!).toBeGreaterThan(docket.bake.coolMinutes);
+  });
+  it('of pieces tells how many, how wide, and how long a portion has to be cold', () => {
+    const { bake, rest, method } = docketOf(COOKIES);
+    expect(bake.piece!.count).toBe(24);
+    expect(bake.piece!.acrossCm).toBeGreaterThan(5);
+    expect(rest.chilled!).toBeGreaterThan(20);
+    expect(rest.chilled!).toBeLessThan(90);
+    expect(method.map(({ text }) => text).join(' ')).toMatch(/cold through after .* in the freezer/);
+    const big = docketOf(COOKIES, {
+      pan: { shape: 'tray', lengthCm: 40, widthCm: 30, count: 1, pieceMl: 70 },
+    });
+    expect(big.bake.piece!.count).toBeLessThan(24);
+    expect(minutes(big)).toBeGreaterThan(minutes(docketOf(COOKIES)));
+  });
+});
+
+describe('in a microwave', () => {
+  it('a mug cake of 90 seconds stays near that, and takes less at more power', () => {
+    const seconds = (watts: number) =>
+      60 * minutes(docketOf(MUG, {}, { microwave: { watts, on: '2026-06-13' } }));
+    expect(seconds(800)).toBeGreaterThan(60);
+    expect(seconds(800)).toBeLessThan(130);
+    expect(seconds(1000)).toBeCloseTo(0.8 * seconds(800), 3);
+  });
+  it('goes in bursts, with a warning of metal', () => {
+    const docket = docketOf(CAKE, { microwave: true });
+    expect(docket.bake).toMatchObject({ ovenCelsius: null, watts: 800 });
+    expect(bakeStep(docket)).toMatch(/bursts of .* Never metal/);
+  });
+});
+
+describe('held against another', () => {
+  const recipe = readText(CAKE);
+  const { slow } = toEnd(convertSteps(recipe, EMPTY_REQUEST, BUILT_IN_KITCHEN));
+  const beside = (what: Parameters<typeof bakeBeside>[4]) =>
+    toEnd(bakeBeside(recipe, EMPTY_REQUEST, BUILT_IN_KITCHEN, slow!, what));
+  it('the wheat bake is done when the recipe says', () =>
+    expect(beside({ kind: 'wheat' })!.minutes!.central).toBeCloseTo(30, 3));
+  it('one deep tin takes longer than two', () =>
+    expect(
+      beside({ kind: 'pan', pan: { shape: 'round', lengthCm: 20, widthCm: 20, count: 1 } })!.minutes!.central,
+    ).toBeGreaterThan(slow!.bake.minutes!.central));
+  it('another route has a bake of its own', () =>
+    expect(beside({ kind: 'route', route: 'almond-led' })!.minutes!.central).toBeGreaterThan(10));
+});

@@ -1,0 +1,32 @@
+import type { Catalogue } from '../catalogue';
+import type { Steps } from '../quantity';
+import { bakeIn, type Place } from './bakePlace';
+import type { BakeAnswer, BakeQuestion } from './bakeQuestion';
+import { bakeSection } from './section';
+
+/** A stated time further from the simulation than this is doubted itself, and anchors no more than this. */
+const ANCHOR_RANGE: readonly [number, number] = [0.5, 2];
+
+/** What a simulated time is stretched by, no further than a stated time is believed. */
+export const clampedAnchor = (ratio: number): number =>
+  Math.min(ANCHOR_RANGE[1], Math.max(ANCHOR_RANGE[0], ratio));
+
+/** What sets the simulated minutes right. */
+export function* anchorOf(
+  question: BakeQuestion,
+  theirs: Place,
+  catalogue: Catalogue,
+): Steps<Pick<BakeAnswer, 'anchor' | 'anchored' | 'stretch'>> {
+  const { facts, timed } = question;
+  const stated = facts?.minutes ? (facts.minutes.low + facts.minutes.high) / 2 : null;
+  const wheat =
+    stated === null
+      ? null
+      : yield* bakeSection(bakeIn(question.original, theirs, theirs.oven.celsius, question, catalogue));
+  const anchor = stated !== null && wheat?.minutes ? stated / wheat.minutes : null;
+  if (timed !== null) return { anchor, anchored: 'bake', stretch: clampedAnchor(timed) };
+  if (anchor === null) return { anchor, anchored: 'nothing', stretch: 1 };
+  // Where the recipe names no tin the depth is a guess, and the stated time is the better witness of it.
+  const known = theirs.pan !== null && theirs.pan.shape !== 'tray';
+  return { anchor, anchored: 'recipe', stretch: known ? clampedAnchor(anchor) : anchor };
+}

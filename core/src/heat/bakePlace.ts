@@ -1,0 +1,100 @@
+import type { Catalogue } from '../catalogue';
+import type { FormulaLine } from '../formula';
+import { USUAL_START, type BakeStart, type OvenSetting, type PanSize } from '../kitchen';
+import type { BakeQuestion } from './bakeQuestion';
+import { sectionOf, type BatterBake } from './batter';
+import { layerOf, type Layer } from './layer';
+import { baseOf, mixedWithFrozen, startCelsius } from './start';
+
+const MIN_DEPTH = 0.4;
+const MAX_DEPTH = 12;
+
+/** A tin in an oven. */
+export interface Place {
+  readonly pan: PanSize | null;
+  readonly pieces: number | null;
+  readonly oven: OvenSetting;
+  readonly start: BakeStart;
+  readonly altitudeMetres: number;
+}
+
+/** °C of the batter as it goes in, with what is frozen in it. */
+export function startOf(
+  lines: readonly FormulaLine[],
+  { from }: BakeStart,
+  { frozen }: BakeQuestion,
+  catalogue: Catalogue,
+): number {
+  const own = startCelsius(from);
+  const cold = lines.filter(({ line }) => frozen.has(line));
+  return mixedWithFrozen(
+    lines.filter(({ line }) => !frozen.has(line)),
+    cold,
+    own,
+    catalogue,
+  );
+}
+
+export function layIn(
+  lines: readonly FormulaLine[],
+  place: Place,
+  question: BakeQuestion,
+  catalogue: Catalogue,
+): Layer {
+  const { profile, filled } = question;
+  const ask = {
+    lines,
+    profile,
+    pan: place.pan,
+    filled,
+    pieces: place.pieces,
+    startCelsius: startCelsius(place.start.from),
+    ovenCelsius: place.oven.celsius,
+  };
+  const layer = layerOf(ask, catalogue);
+  return { ...layer, depthCm: Math.min(MAX_DEPTH, Math.max(MIN_DEPTH, layer.depthCm)) };
+}
+
+/** What the solver is asked of some lines in some place; `truly`: the oven as it is. */
+export function bakeIn(
+  lines: readonly FormulaLine[],
+  place: Place,
+  truly: number,
+  question: BakeQuestion,
+  catalogue: Catalogue,
+): BatterBake {
+  const { start, altitudeMetres } = place;
+  const setting = {
+    layer: layIn(lines, place, question, catalogue),
+    oven: { ...place.oven, celsius: truly },
+    startCelsius: startOf(lines, start, question, catalogue),
+    base: baseOf(start, truly),
+    shared: start.shared,
+    altitudeMetres,
+  };
+  return sectionOf(lines, question.profile, setting, catalogue);
+}
+
+/** The recipe's own place, and the one asked for. */
+export function placesOf(question: BakeQuestion): { readonly theirs: Place; readonly ours: Place } {
+  const { facts, profile, batches, pieces, start, altitudeMetres, made } = question;
+  const theirs: Place = {
+    pan: facts?.pan ?? null,
+    pieces,
+    oven: { celsius: facts?.ovenCelsius ?? profile.usualOven, fan: facts?.fan ?? false },
+    start: USUAL_START,
+    altitudeMetres: 0,
+  };
+  const more = theirs.pan && { ...theirs.pan, count: theirs.pan.count * batches };
+  const pan = question.pan ?? more;
+  return {
+    theirs,
+    ours: {
+      pan: pan && made ? { ...pan, made } : pan,
+      pieces: pieces === null ? null : pieces * batches,
+      oven: question.oven ?? theirs.oven,
+      start,
+      altitudeMetres,
+    },
+  };
+}

@@ -1,0 +1,73 @@
+import type { Catalogue } from '../catalogue';
+import type { FormulaLine } from '../formula';
+import { range } from '../quantity';
+import { clampedAnchor } from './anchor';
+import { layIn, placesOf, startOf } from './bakePlace';
+import type { BakeAnswer, BakeQuestion } from './bakeQuestion';
+import { windowOf } from './batter';
+import type { Anchored } from './doubt';
+import { microwaved, USUAL_WATTS } from './microwave';
+import { starchSets } from './setting';
+
+/** A microwave's field is uneven, and its power is a guess until it was tested. Share of the time. */
+const MICROWAVE_DOUBT = 0.25;
+
+/** A bake that sees no oven. */
+function unseen(question: BakeQuestion, catalogue: Catalogue): BakeAnswer {
+  const { theirs, ours } = placesOf(question);
+  const place = { ...ours, pan: question.pan ?? theirs.pan };
+  const { depthCm, piece } = layIn(question.converted, place, question, catalogue);
+  return {
+    ovenCelsius: null,
+    fan: false,
+    pan: place.pan,
+    depthCm,
+    minutes: null,
+    firstCheck: null,
+    doneCelsius: question.profile.doneCelsius,
+    centre: [],
+    crust: [],
+    edge: [],
+    frames: [],
+    doneBy: null,
+    anchor: null,
+    anchored: 'nothing',
+    stretch: 1,
+    startCelsius: startOf(question.converted, question.start, question, catalogue),
+    setCelsius: starchSets(question.converted, catalogue),
+    browning: null,
+    cooling: null,
+    piece,
+    watts: null,
+  };
+}
+
+/** On a griddle, in fat, in steam: the recipe's own time. */
+export function statedBake(question: BakeQuestion, catalogue: Catalogue): BakeAnswer {
+  const { facts } = question;
+  const minutes = facts?.minutes
+    ? range((facts.minutes.low + facts.minutes.high) / 2, facts.minutes.low, facts.minutes.high)
+    : null;
+  return { ...unseen(question, catalogue), minutes, firstCheck: minutes === null ? null : minutes.low };
+}
+
+/** In a microwave: an energy balance. A recipe of the microwave anchors it, as one of a usual power. */
+export function microwaveBake(question: BakeQuestion, watts: number, catalogue: Catalogue): BakeAnswer {
+  const { original, converted, profile, facts, timed } = question;
+  const bare = unseen(question, catalogue);
+  const minutes = (lines: readonly FormulaLine[], power: number) =>
+    microwaved(lines, profile, bare.startCelsius, power, catalogue) / 60;
+  const theirs =
+    facts?.minutes && facts.ovenCelsius === null ? (facts.minutes.low + facts.minutes.high) / 2 : null;
+  const anchor = theirs === null ? null : theirs / minutes(original, USUAL_WATTS);
+  const stretch = clampedAnchor(timed ?? anchor ?? 1);
+  const anchored: Anchored = timed !== null ? 'bake' : anchor !== null ? 'recipe' : 'nothing';
+  return {
+    ...bare,
+    ...windowOf(minutes(converted, watts) * stretch, MICROWAVE_DOUBT),
+    anchor,
+    anchored,
+    stretch,
+    watts,
+  };
+}
