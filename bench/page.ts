@@ -59,6 +59,9 @@ export interface PageFigures {
   readonly drag: Figure;
   readonly handle: Figure;
   readonly handleTask: Figure;
+  /** From a step of the oven's handle to its bake on screen, and the main thread's tasks meanwhile. */
+  readonly oven: Figure;
+  readonly ovenTask: Figure;
   readonly wish: Figure;
   readonly heapBefore: number;
   readonly heapAfter: number;
@@ -158,6 +161,7 @@ async function taskCosts(page: Page, work: () => Promise<unknown>): Promise<numb
 }
 
 const WISHES = 12;
+const OVEN_STEPS = 24;
 
 /** From a wish to the docket that it leads to: the blend, the balance and the simulated bake. */
 async function wishTimes(page: Page): Promise<number[]> {
@@ -177,10 +181,40 @@ async function wishTimes(page: Page): Promise<number[]> {
   return times;
 }
 
+/** From a step of the oven's handle to the time and the curve that follow from it. */
+async function ovenTimes(page: Page): Promise<number[]> {
+  const handle = page.getByRole('slider', { name: 'Hotter or cooler' });
+  await handle.focus();
+  const times: number[] = [];
+  for (let at = 0; at < OVEN_STEPS; at += 1) {
+    await page.evaluate(() => {
+      const told = { began: 0, ended: 0 };
+      Object.assign(globalThis, { told });
+      addEventListener('keydown', () => (told.began = performance.now()), { once: true, capture: true });
+      const seen = new MutationObserver(() => {
+        seen.disconnect();
+        requestAnimationFrame(() => setTimeout(() => (told.ended = performance.now())));
+      });
+      const clock = [...document.querySelectorAll('main p')].find((one) => one.textContent === 'about')!;
+      seen.observe(clock.parentElement!, { characterData: true, childList: true, subtree: true });
+    });
+    await page.keyboard.press(at % 12 < 6 ? 'ArrowRight' : 'ArrowLeft');
+    times.push(
+      await page.evaluate(async () => {
+        const { told } = globalThis as unknown as { told: { began: number; ended: number } };
+        while (told.ended === 0) await new Promise((frame) => requestAnimationFrame(frame));
+        return told.ended - told.began;
+      }),
+    );
+    await page.waitForSelector('main:not([data-busy])');
+  }
+  return times;
+}
+
 /** The blend stage of a recipe, in a kitchen with a bag of every flour. */
 async function onBlendStage(
   page: Page,
-): Promise<Pick<PageFigures, 'drag' | 'wish' | 'handle' | 'handleTask'>> {
+): Promise<Pick<PageFigures, 'drag' | 'wish' | 'handle' | 'handleTask' | 'oven' | 'ovenTask'>> {
   const household = /kitchen\/([^/]+)/.exec(page.url())![1]!;
   for (const ingredient of FLOUR_IDS)
     await page.evaluate(
@@ -224,7 +258,15 @@ async function onBlendStage(
   await thumb.scrollIntoViewIfNeeded();
   const handle = figureOf(await dragCosts(page, thumb, 2));
   const handleTask = figureOf(await taskCosts(page, () => dragCosts(page, thumb, -2)));
-  return { drag, wish, handle, handleTask };
+  await page
+    .getByRole('navigation', { name: 'Stages' })
+    .getByRole('link', { name: 'Heat', exact: true })
+    .click();
+  await page.getByRole('slider', { name: 'Hotter or cooler' }).waitFor();
+  await page.waitForSelector('main:not([data-busy])');
+  const oven = figureOf((await ovenTimes(page)).slice(4));
+  const ovenTask = figureOf(await taskCosts(page, () => ovenTimes(page)));
+  return { drag, wish, handle, handleTask, oven, ovenTask };
 }
 
 async function onPage(page: Page, address: string): Promise<PageFigures> {

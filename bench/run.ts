@@ -51,6 +51,8 @@ console.log(row('main thread, a key', page.key, base, 8));
 console.log(row('main thread, a move while dragging a share', page.drag, base, 8));
 console.log(row('main thread, a task while a handle of “what if” moves', page.handleTask, base, 8));
 console.log(row('all that it does between two moves of the handle', page.handle, base));
+console.log(row('a step of the oven’s handle, to its bake on screen', page.oven, base, 300));
+console.log(row('main thread, a task meanwhile', page.ovenTask, base));
 console.log(row(`a wish, to a settled docket, ${FLOURS} bags`, page.wish, base));
 console.log(
   `engine answers shown while dragging: ${page.answersPerSecond.toFixed(0)} a second (wanted: at least 10)`,

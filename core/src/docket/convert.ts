@@ -51,6 +51,34 @@ export interface Conversion {
   readonly slow: SlowAnswers | null;
 }
 
+/** What of a request the blend doesn't hang on: a change of it alone keeps the blend that was designed. */
+const OF_HEAT = new Set<string>([
+  'pan',
+  'oven',
+  'ovenId',
+  'start',
+  'microwave',
+  'timed',
+  'folded',
+] satisfies readonly (keyof ConversionRequest)[]);
+
+/** The last blend that was designed in a kitchen, and for which question: an oven that is turned asks for the same one again. */
+const lately = new WeakMap<Kitchen, { readonly key: string; readonly blend: BlendOutcome }>();
+
+function* blendOf({ kitchen, request, parts, catalogue }: Work, family: FamilyId): Steps<BlendOutcome> {
+  const wheat = wheatOf(
+    parts.flatMap(({ lines }) => lines),
+    catalogue,
+  );
+  const asked = Object.entries(request).filter(([name]) => !OF_HEAT.has(name));
+  const key = JSON.stringify([family, wheat, asked]);
+  const known = lately.get(kitchen);
+  if (known?.key === key) return known.blend;
+  const blend = yield* designBlend(family, routeFor(request), request, kitchen, wheat);
+  lately.set(kitchen, { key, blend });
+  return blend;
+}
+
 /** As `convert`, in steps that yield every few milliseconds. */
 export function* convertSteps(
   recipe: Recipe,
@@ -62,16 +90,7 @@ export function* convertSteps(
   if ('outcome' in planned) return { outcome: judged(planned, work), slow: null };
   const { family } = planned;
   const profile = profileOf(family);
-  const blend = yield* designBlend(
-    family,
-    routeFor(work.request),
-    work.request,
-    work.kitchen,
-    wheatOf(
-      work.parts.flatMap(({ lines }) => lines),
-      work.catalogue,
-    ),
-  );
+  const blend = yield* blendOf(work, family);
   const balanced = balance(work, family, blend);
   if ('outcome' in balanced) return { outcome: balanced, slow: null };
   const question = bakeQuestion(balanced, profile, recipe.bake, work);

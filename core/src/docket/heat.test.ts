@@ -1,10 +1,7 @@
-import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest, type Kitchen, type Oven } from '../kitchen';
-import { toEnd } from '../quantity';
-import { readText } from '../testing';
-import { convert, convertSteps } from './convert';
-import { bakeBeside } from './otherBakes';
-import type { Docket } from './types';
+import { EMPTY_REQUEST, type ConversionRequest, type Oven } from '../kitchen';
 import { toMarkdown } from './markdown';
+import { docketOf } from './testing';
+import type { Docket } from './types';
 
 const CAKE = `Cake
 250 g plain flour
@@ -50,19 +47,6 @@ const HOT: Oven = {
   hotSide: 'none',
 };
 
-function docketOf(
-  text: string,
-  request: Partial<ConversionRequest> = {},
-  kitchen: Partial<Kitchen> = {},
-): Docket {
-  const found = convert(
-    readText(text),
-    { ...EMPTY_REQUEST, ...request },
-    { ...BUILT_IN_KITCHEN, ...kitchen },
-  );
-  if (found.outcome !== 'docket') throw new Error(found.reasons.join(' '));
-  return found.docket;
-}
 const minutes = ({ bake }: Docket) => bake.minutes!.central;
 const bakeStep = ({ method }: Docket) => method.find(({ text }) => text.includes('Here:'))!.text;
 
@@ -145,19 +129,4 @@ describe('in a microwave', () => {
     expect(docket.bake).toMatchObject({ ovenCelsius: null, watts: 800 });
     expect(bakeStep(docket)).toMatch(/bursts of .* Never metal/);
   });
-});
-
-describe('held against another', () => {
-  const recipe = readText(CAKE);
-  const { slow } = toEnd(convertSteps(recipe, EMPTY_REQUEST, BUILT_IN_KITCHEN));
-  const beside = (what: Parameters<typeof bakeBeside>[4]) =>
-    toEnd(bakeBeside(recipe, EMPTY_REQUEST, BUILT_IN_KITCHEN, slow!, what));
-  it('the wheat bake is done when the recipe says', () =>
-    expect(beside({ kind: 'wheat' })!.minutes!.central).toBeCloseTo(30, 3));
-  it('one deep tin takes longer than two', () =>
-    expect(
-      beside({ kind: 'pan', pan: { shape: 'round', lengthCm: 20, widthCm: 20, count: 1 } })!.minutes!.central,
-    ).toBeGreaterThan(slow!.bake.minutes!.central));
-  it('another route has a bake of its own', () =>
-    expect(beside({ kind: 'route', route: 'almond-led' })!.minutes!.central).toBeGreaterThan(10));
 });

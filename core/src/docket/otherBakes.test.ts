@@ -2,7 +2,7 @@ import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest, type PanSize }
 import { toEnd } from '../quantity';
 import { readText } from '../testing';
 import { convertSteps } from './convert';
-import { otherBakes, sectionView } from './otherBakes';
+import { bakeBeside, otherBakes, sectionView } from './otherBakes';
 import { docketOf } from './testing';
 
 const CAKE = `Cake
@@ -75,4 +75,19 @@ describe('a tin that is too small', () => {
     expect(over({ shape: 'round', lengthCm: 20, widthCm: 20, count: 2 })).toEqual([]);
     expect(over({ shape: 'tray', lengthCm: 40, widthCm: 30, count: 1 })).toEqual([]);
   });
+});
+
+describe('held against another', () => {
+  const recipe = readText(CAKE);
+  const { slow } = toEnd(convertSteps(recipe, EMPTY_REQUEST, BUILT_IN_KITCHEN));
+  const beside = (what: Parameters<typeof bakeBeside>[4]) =>
+    toEnd(bakeBeside(recipe, EMPTY_REQUEST, BUILT_IN_KITCHEN, slow!, what));
+  it('the wheat bake is done when the recipe says', () =>
+    expect(beside({ kind: 'wheat' })!.minutes!.central).toBeCloseTo(30, 3));
+  it('one deep tin takes longer than two', () =>
+    expect(
+      beside({ kind: 'pan', pan: { shape: 'round', lengthCm: 20, widthCm: 20, count: 1 } })!.minutes!.central,
+    ).toBeGreaterThan(slow!.bake.minutes!.central));
+  it('another route has a bake of its own', () =>
+    expect(beside({ kind: 'route', route: 'almond-led' })!.minutes!.central).toBeGreaterThan(10));
 });

@@ -1,15 +1,22 @@
-import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest } from '../kitchen';
+import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest, type Kitchen } from '../kitchen';
 import { readText } from '../testing';
 import { convert } from './convert';
 import type { Docket, Outcome } from './types';
 
-/** What comes of a recipe's text in the product's own kitchen. Used by tests alone. */
-export const outcomeOf = (text: string, request: Partial<ConversionRequest> = {}): Outcome =>
-  convert(readText(text), { ...EMPTY_REQUEST, ...request }, BUILT_IN_KITCHEN);
+/** What comes of a recipe's text in the product's own kitchen, but for what is known of another. Used by tests alone. */
+export const outcomeOf = (
+  text: string,
+  request: Partial<ConversionRequest> = {},
+  kitchen: Partial<Kitchen> = {},
+): Outcome => convert(readText(text), { ...EMPTY_REQUEST, ...request }, { ...BUILT_IN_KITCHEN, ...kitchen });
 
 /** Its docket; throws with the reasons where there is none. */
-export function docketOf(text: string, request: Partial<ConversionRequest> = {}): Docket {
-  const outcome = outcomeOf(text, request);
+export function docketOf(
+  text: string,
+  request: Partial<ConversionRequest> = {},
+  kitchen: Partial<Kitchen> = {},
+): Docket {
+  const outcome = outcomeOf(text, request, kitchen);
   if (outcome.outcome !== 'docket') throw new Error(outcome.reasons.join('; '));
   return outcome.docket;
 }

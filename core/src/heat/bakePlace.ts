@@ -1,6 +1,7 @@
 import type { Catalogue } from '../catalogue';
 import type { FormulaLine } from '../formula';
 import { USUAL_START, type BakeStart, type OvenSetting, type PanSize } from '../kitchen';
+import type { Pan } from '../read';
 import type { BakeQuestion } from './bakeQuestion';
 import { sectionOf, type BatterBake } from './batter';
 import { layerOf, type Layer } from './layer';
@@ -75,11 +76,14 @@ export function bakeIn(
   return sectionOf(lines, question.profile, setting, catalogue);
 }
 
+/** A tin without the words that it was read from. */
+const sizeOnly = ({ words: _, ...size }: Pan): PanSize => size;
+
 /** The recipe's own place, and the one asked for. */
 export function placesOf(question: BakeQuestion): { readonly theirs: Place; readonly ours: Place } {
   const { facts, profile, batches, pieces, start, altitudeMetres, made } = question;
   const theirs: Place = {
-    pan: facts?.pan ?? null,
+    pan: facts?.pan ? sizeOnly(facts.pan) : null,
     pieces,
     oven: { celsius: facts?.ovenCelsius ?? profile.usualOven, fan: facts?.fan ?? false },
     start: USUAL_START,

@@ -10,7 +10,16 @@ export { batterMl } from './layer';
 export { makeMaterial, solidProperties, type Material } from './material';
 export { burstsOf, USUAL_WATTS, WaterTestError, wattsByWater, type Bursts } from './microwave';
 export { checkReading, dialFor, ovenOf, OvenReadingError, temperOf, type OvenTemper } from './oven';
-export { halfWayUp, heightOf, isMetal, panFactor, PouredWaterError, reachOf, sizeByWater } from './pan';
+export {
+  halfWayUp,
+  heightOf,
+  isMetal,
+  panFactor,
+  PouredWaterError,
+  reachOf,
+  sizeByWater,
+  tubeOf,
+} from './pan';
 export { restFor, type RestAsk } from './rest';
 export { bakeSection, type Curve, type SectionBake, type SectionFrame, type SectionResult } from './section';
 export { softenMinutes } from './softening';

@@ -15,7 +15,9 @@ export const crownOf = ({ shape }: TinSize): number => (shape === 'loaf' ? LOAF_
 export type TinSize = Pick<PanSize, 'shape' | 'lengthCm' | 'widthCm'> & { readonly tubeCm?: number };
 
 const isRound = ({ shape }: TinSize) => TINS.rows[shape].round;
-const tubeOf = ({ shape, lengthCm, tubeCm }: TinSize) => (shape === 'ring' ? (tubeCm ?? TUBE * lengthCm) : 0);
+/** Across the tube of a ring tin, cm, as measured or as such tins are; 0 in any other. */
+export const tubeOf = ({ shape, lengthCm, tubeCm }: TinSize): number =>
+  shape === 'ring' ? (tubeCm ?? TUBE * lengthCm) : 0;
 
 /** The floor of one tin, cm². A muffin cup and a round tin are circles, a ring is one without its tube. */
 export const floorOf = (tin: TinSize): number =>

@@ -1,11 +1,14 @@
 import { Switch } from 'react-aria-components';
 import { styled } from 'styled-components';
 import type { SettingsDto } from '@omniarton/contracts';
+import { useHouseholdsQuery } from '../api/api';
 import { failureWords } from '../api/words';
+import { ovensPath } from '../app/paths';
+import { ButtonLink } from '../ui/Button';
 import type { Failure } from '../api/http';
 import { Wordmark } from '../app/Wordmark';
 import { Choice } from '../ui/Choice';
-import { Small, Stack } from '../ui/layout';
+import { Heading, Row, Small, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
 import { useSettings } from './useSettings';
 
@@ -22,7 +25,26 @@ export function SettingsPage() {
         </Notice>
       ) : null}
       {ready ? <Choices settings={settings} change={change} /> : <p role="status">Fetching …</p>}
+      <Kitchens />
     </Page>
+  );
+}
+
+/** Ovens, microwaves and tins are a kitchen's, not a person's. */
+function Kitchens() {
+  const { data } = useHouseholdsQuery();
+  if (!data) return null;
+  return (
+    <Stack $gap={2} as="section" aria-labelledby="kitchens">
+      <Heading id="kitchens">Ovens, microwave and tins</Heading>
+      <Row>
+        {data.map(({ id, name }) => (
+          <ButtonLink key={id} to={ovensPath(id)}>
+            of {name}
+          </ButtonLink>
+        ))}
+      </Row>
+    </Stack>
   );
 }
 

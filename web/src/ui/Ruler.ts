@@ -47,6 +47,9 @@ export const Ruler = styled(Slider)<{ $parts?: number }>`
       height: ${({ theme }) => theme.touch};
     }
   }
+  > span:last-of-type {
+    justify-self: end;
+  }
   > span {
     font-size: 0.82rem;
     color: ${({ theme }) => theme.colour.soft};

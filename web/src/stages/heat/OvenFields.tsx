@@ -1,4 +1,4 @@
-import { sayDial, type Docket } from '@omniarton/core/docket';
+import type { Docket } from '@omniarton/core/docket';
 import { profileOf } from '@omniarton/core/family';
 import { ovenOf, temperOf } from '@omniarton/core/heat';
 import { ovensPath } from '../../app/paths';
@@ -12,6 +12,7 @@ import { NumberEntry } from '../../ui/NumberEntry';
 import { Pick } from '../../ui/Pick';
 import { fromShown, toShown } from '../../ui/say';
 import { useHousehold, useRequest } from '../bench/onBench';
+import { OvenRuler } from './OvenRuler';
 
 const COOLEST = 60;
 const HOTTEST = 290;
@@ -89,7 +90,7 @@ function Dial({ bake, usual }: { readonly bake: Docket['bake']; readonly usual: 
         </Toggle>
         {request.oven ? <Button onPress={() => ask({ oven: null })}>As the recipe has it</Button> : null}
       </Row>
-      <Small>On a dial: {sayDial(oven.celsius, oven.fan)}.</Small>
+      <OvenRuler celsius={oven.celsius} fan={oven.fan} />
     </>
   );
 }

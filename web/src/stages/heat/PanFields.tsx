@@ -10,6 +10,7 @@ import { Pick } from '../../ui/Pick';
 import { sayNumber } from '../../ui/say';
 import { useEngine, useHousehold, useRequest } from '../bench/onBench';
 import { TinFields, usualTin } from './TinFields';
+import { TinDrawing } from './TinDrawing';
 import { TinMore } from './TinMore';
 
 const whole = (pan: PanSize): PanSize => ({ ...pan, count: Math.max(1, Math.round(pan.count)) });
@@ -27,12 +28,17 @@ export function PanFields({ docket: { bake, family } }: { readonly docket: Docke
     <Stack as="section" $gap={3} aria-labelledby="tin">
       <Heading id="tin">The tin</Heading>
       <Small>{theirs ? `The recipe says: ${theirs.words}` : 'The recipe names no tin.'}</Small>
-      <OwnTins onPick={choose} />
-      <Row $gap={4} style={{ alignItems: 'end' }}>
-        <TinFields pan={pan} onChange={choose} />
-        {request.pan ? <Button onPress={() => ask({ pan: null })}>As the recipe has it</Button> : null}
+      <Row $gap={6}>
+        <Stack $gap={3}>
+          <OwnTins onPick={choose} />
+          <Row $gap={4} style={{ alignItems: 'end' }}>
+            <TinFields pan={pan} onChange={choose} />
+            {request.pan ? <Button onPress={() => ask({ pan: null })}>As the recipe has it</Button> : null}
+          </Row>
+          <TinMore pan={pan} onChange={choose} />
+        </Stack>
+        {pan.shape === 'tray' ? null : <TinDrawing pan={pan} theirs={theirs} onChange={choose} />}
       </Row>
-      <TinMore pan={pan} onChange={choose} />
       {theirs && request.pan ? <ToFit theirs={theirs} pan={request.pan} /> : null}
       {parted ? (
         <Small>

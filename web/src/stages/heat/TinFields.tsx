@@ -1,3 +1,4 @@
+import { tubeOf } from '@omniarton/core/heat';
 import { TINS, type PanSize } from '@omniarton/core/kitchen';
 import { PAN_SHAPES, type PanShape } from '@omniarton/core/vocabulary';
 import { NumberEntry } from '../../ui/NumberEntry';
@@ -10,7 +11,6 @@ export function usualTin(shape: PanShape): PanSize {
 }
 
 const SHAPES = PAN_SHAPES.map((id) => ({ id, name: TINS.rows[id].name }));
-const TUBE_SHARE = 0.32;
 
 interface Props {
   readonly pan: PanSize;
@@ -41,7 +41,7 @@ export function TinFields({ pan, onChange, counted = true }: Props) {
       {measure(round ? 'Across' : 'Length', lengthCm, (cm) => ({ lengthCm: cm }))}
       {round ? null : measure('Width', widthCm, (cm) => ({ widthCm: cm }))}
       {shape === 'ring'
-        ? measure('Its tube', pan.tubeCm ?? Math.round(TUBE_SHARE * lengthCm), (cm) => ({
+        ? measure('Its tube', tubeOf(pan), (cm) => ({
             tubeCm: Math.min(cm, lengthCm - 2),
           }))
         : null}

@@ -1,0 +1,34 @@
+import { memo } from 'react';
+import { Label, SliderOutput, SliderThumb, SliderTrack } from 'react-aria-components';
+import { sayDial } from '@omniarton/core/docket';
+import type { OvenSetting } from '@omniarton/core/kitchen';
+import { Ruler } from '../../ui/Ruler';
+import { useAskLater } from '../bench/onBench';
+
+const COOLEST = 100;
+const HOTTEST = 250;
+const STEP = 5;
+
+/** The dial as a handle: each step of it is baked at once. */
+export const OvenRuler = memo(function OvenRuler({ celsius, fan }: OvenSetting) {
+  const ask = useAskLater();
+  const said = sayDial(celsius, fan);
+  return (
+    <Ruler
+      $parts={(HOTTEST - COOLEST) / 10}
+      minValue={COOLEST}
+      maxValue={HOTTEST}
+      step={STEP}
+      value={Math.min(HOTTEST, Math.max(COOLEST, celsius))}
+      onChange={(next) => ask(() => ({ oven: { celsius: next as number, fan } }))}
+    >
+      <Label>Hotter or cooler</Label>
+      <SliderOutput>{said}</SliderOutput>
+      <SliderTrack>
+        <SliderThumb aria-valuetext={said} />
+      </SliderTrack>
+      <span>cooler</span>
+      <span>hotter</span>
+    </Ruler>
+  );
+});
