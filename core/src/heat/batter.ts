@@ -3,7 +3,7 @@ import type { Profile } from '../family';
 import { compositionOf, type FormulaLine } from '../formula';
 import type { OvenSetting } from '../kitchen';
 import { range, type Range, type Steps } from '../quantity';
-import { doneAt } from './done';
+import { doneAt, lostWhenDone } from './done';
 import type { Layer } from './layer';
 import { makeMaterial, type BatterMaterial } from './material';
 import { bakeSection, type SectionBake, type SectionResult } from './section';
@@ -32,19 +32,20 @@ export function sectionOf(
 ): BatterBake {
   const material = makeMaterial(compositionOf(lines, catalogue), pressureAt(altitudeMetres));
   const { reach, wall, side } = layer;
+  const depth = (layer.depthCm * layer.crown) / 100;
   return {
     ...setting,
     reach,
     wall,
     side,
     material,
-    depth: (layer.depthCm * layer.crown) / 100,
+    depth,
     rise: profile.rise,
     porosityRaw: profile.porosityRaw,
     ovenCelsius: oven.celsius,
     fan: oven.fan,
     doneCelsius: doneAt(lines, profile, material, catalogue),
-    doneLost: profile.waterLost,
+    doneLost: lostWhenDone(profile, material.density * (1 - profile.porosityRaw) * depth),
   };
 }
 

@@ -22,3 +22,12 @@ export function doneAt(
   const sets = doneCelsius >= SET_FROM ? (starchSets(lines, catalogue) ?? 0) : 0;
   return Math.min(Math.max(doneCelsius, sets), boiling - BELOW_BOILING);
 }
+
+/** A soft crumb wants a dry skin, kg/m², and no more, however deep it is. Common practice: a skin that doesn't stick to a finger. */
+const SKIN_DRIED = 0.5;
+
+/** Share of the weight that has to go as water: as the family has it, or as much as makes a skin over so much of it (kg/m²). */
+export const lostWhenDone = (
+  { waterLost, dryThrough }: Pick<Profile, 'waterLost' | 'dryThrough'>,
+  kgPerM2: number,
+): number => (dryThrough ? waterLost : Math.min(waterLost, SKIN_DRIED / kgPerM2));

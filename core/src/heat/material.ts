@@ -87,7 +87,7 @@ const BOIL_SHIFT = 3;
 /** Vapour diffusion is held at its value so far below boiling, where Stefan's factor runs away. */
 const HELD_BELOW = 2;
 /** Share of the pores that vapour gets through: films of batter close the others. Set once for all bakes, with those of the oven. */
-const OPEN_PORES = 0.6;
+const OPEN_PORES = 0.45;
 
 /** Heat of melting of ice, J/kg; and what a mole of water takes over the gas constant, K (6008 J/mol, 8.314 J/(mol·K)). */
 const MELTING = 333_600;

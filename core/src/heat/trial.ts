@@ -51,7 +51,7 @@ export class HeatRangeError extends Error {
 /** Doubt of an oven of which nothing is known, K. */
 const UNKNOWN_OVEN = 10;
 const OVEN_CELSIUS = [60, 300] as const;
-const DEPTH_CM = [0.2, 15] as const;
+const DEPTH_CM = [0.1, 15] as const;
 
 /** How it lies, and among how many it is shared. */
 function layIn(
