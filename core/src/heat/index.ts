@@ -22,7 +22,7 @@ export {
 } from './pan';
 export { restFor, type RestAsk } from './rest';
 export { bakeSection, type Curve, type SectionBake, type SectionFrame, type SectionResult } from './section';
-export { softenMinutes } from './softening';
+export { softenMinutes, type Softening } from './softening';
 export { planTrays, type TrayPlan, type Trays } from './trays';
 export { HeatRangeError, trialBake, type TrialBake } from './trial';
 export { vesselOf, VesselError, type Vessel } from './vessel';

@@ -5,7 +5,8 @@ import type { PanSize } from '../kitchen';
 import { OVEN } from './data/oven';
 import type { Reach } from './grid';
 import { crownOf, halfWayUp, panArea, reachOf, wallOf } from './pan';
-import { pieceOf, USUAL_ML, type Piece } from './spread';
+import { SPREAD } from './data/spread';
+import { pieceOf, type Piece } from './spread';
 
 /** A batter as it lies where it is baked. */
 export interface Layer {
@@ -56,7 +57,7 @@ export function layerOf(ask: LayerAsk, catalogue: Catalogue): Layer {
     const depthCm = filled ? (profile.filledDepthCm ?? profile.usualDepthCm) : profile.usualDepthCm;
     return { depthCm, crown: 1, reach: null, wall: TRAY_WALL, side: TRAY_WALL, piece: null };
   }
-  const shared = pieces === null ? USUAL_ML : batterMl(lines, profile) / pieces;
+  const shared = pieces === null ? SPREAD.usualMl : batterMl(lines, profile) / pieces;
   const ml = Math.min(MOST_ML, Math.max(LEAST_ML, pan?.pieceMl ?? shared));
   const piece = pieceOf(lines, profile, { ml, doughCelsius: startCelsius, ovenCelsius }, catalogue);
   return {

@@ -6,7 +6,7 @@ import { toEnd } from '../quantity';
 import { coolSection } from './cooling';
 import type { PlaceId } from './data/places';
 import { makeMaterial } from './material';
-import { USUAL_ML } from './spread';
+import { SPREAD } from './data/spread';
 import { startCelsius } from './start';
 import { STANDARD_PRESSURE } from './steam';
 
@@ -86,7 +86,7 @@ function coldAfter(
   catalogue: Catalogue,
 ): number | null {
   const material = makeMaterial(compositionOf(lines, catalogue), STANDARD_PRESSURE);
-  const radius = ((3 * (portionMl ?? USUAL_ML)) / ML_PER_M3 / (4 * Math.PI)) ** (1 / 3);
+  const radius = ((3 * (portionMl ?? SPREAD.usualMl)) / ML_PER_M3 / (4 * Math.PI)) ** (1 / 3);
   const ball = profile.piece !== 'rolled' && profile.piece !== null;
   const body = {
     material,

@@ -1,6 +1,7 @@
 import { formulaOf } from '../formula';
 import { BUILT_IN_KITCHEN, catalogueOf } from '../kitchen';
 import { lineOf, readText } from '../testing';
+import { softenMinutes } from './softening';
 import { mixedWithFrozen } from './start';
 
 const catalogue = catalogueOf(BUILT_IN_KITCHEN);
@@ -23,4 +24,21 @@ describe('what goes in frozen', () => {
       9.2,
       0,
     ));
+});
+
+// Common practice, no one source: a block of butter wants one to two hours, cubes half an hour, eggs the better part of one.
+describe('softening', () => {
+  const at = (celsius: number) => softenMinutes(celsius, catalogue).map(({ minutes }) => minutes);
+  it('takes as long as bakers say, in a kitchen of 21 °C', () => {
+    const [block, cubes, eggs] = at(21) as [number, number, number];
+    expect(block).toBeGreaterThan(50);
+    expect(block).toBeLessThan(120);
+    expect(cubes).toBeLessThan(35);
+    expect(eggs).toBeGreaterThan(30);
+    expect(eggs).toBeLessThan(75);
+  });
+  it('is sooner done in a warm kitchen, and never in a cold one', () => {
+    expect(at(25)[0]!).toBeLessThan(at(21)[0]!);
+    expect(at(15)).toEqual([null, null, null]);
+  });
 });

@@ -10,13 +10,16 @@ import { STANDARD_PRESSURE } from './steam';
 const STEPS = 60;
 const BISECTIONS = 30;
 
-/** Heat of some lines between two temperatures, J: ∫ m·c dT, with ice that melts. */
-function heatBetween(lines: readonly FormulaLine[], from: number, to: number, catalogue: Catalogue): number {
+/** Heat that some lines take up from one temperature to another, J: ∫ m·c dT, with ice that melts. */
+function heating(lines: readonly FormulaLine[], catalogue: Catalogue): (from: number, to: number) => number {
   const material = makeMaterial(compositionOf(lines, catalogue), STANDARD_PRESSURE);
-  const step = (to - from) / STEPS;
-  let sum = 0;
-  for (let n = 0; n < STEPS; n += 1) sum += material.heat(from + (n + 0.5) * step) * step;
-  return (sum * massOf(lines)) / 1000;
+  const kilos = massOf(lines) / 1000;
+  return (from, to) => {
+    const step = (to - from) / STEPS;
+    let sum = 0;
+    for (let n = 0; n < STEPS; n += 1) sum += material.heat(from + (n + 0.5) * step) * step;
+    return kilos * sum;
+  };
 }
 
 /**
@@ -30,12 +33,11 @@ export function mixedWithFrozen(
   catalogue: Catalogue,
 ): number {
   if (frozen.length === 0 || batter.length === 0) return from;
+  const [given, taken] = [heating(batter, catalogue), heating(frozen, catalogue)];
   let [low, high] = [STARTS.heats.frozen, from];
   for (let n = 0; n < BISECTIONS; n += 1) {
     const middle = (low + high) / 2;
-    const given = heatBetween(batter, middle, from, catalogue);
-    const taken = heatBetween(frozen, STARTS.heats.frozen, middle, catalogue);
-    if (given > taken) low = middle;
+    if (given(middle, from) > taken(STARTS.heats.frozen, middle)) low = middle;
     else high = middle;
   }
   return (low + high) / 2;

@@ -5,12 +5,10 @@ import { clampedAnchor } from './anchor';
 import { layIn, placesOf, startOf } from './bakePlace';
 import type { BakeAnswer, BakeQuestion } from './bakeQuestion';
 import { windowOf } from './batter';
+import { DOUBTS } from './data/doubts';
 import type { Anchored } from './doubt';
 import { microwaved, USUAL_WATTS } from './microwave';
 import { starchSets } from './setting';
-
-/** A microwave's field is uneven, and its power is a guess until it was tested. Share of the time. */
-const MICROWAVE_DOUBT = 0.25;
 
 /** A bake that sees no oven. */
 function unseen(question: BakeQuestion, catalogue: Catalogue): BakeAnswer {
@@ -64,7 +62,7 @@ export function microwaveBake(question: BakeQuestion, watts: number, catalogue: 
   const anchored: Anchored = timed !== null ? 'bake' : anchor !== null ? 'recipe' : 'nothing';
   return {
     ...bare,
-    ...windowOf(minutes(converted, watts) * stretch, MICROWAVE_DOUBT),
+    ...windowOf(minutes(converted, watts) * stretch, DOUBTS.microwave),
     anchor,
     anchored,
     stretch,

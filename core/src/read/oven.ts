@@ -123,10 +123,20 @@ function centimetres(value: number, unit: string | undefined): number {
   return value > MOST_INCHES ? value : value * INCH_CM;
 }
 
+const VESSEL = /\b(?:tins?|pans?|trays?|sheets?|mould|dish|cases|ramekins?|skillet|springform|mugs?)\b/i;
+
+/** Smaller than this is a piece, or how thick it is rolled, cm. */
+const LEAST_TIN = 10;
+
+function isSized(sentence: string): boolean {
+  const one = ONE_SIZE.exec(sentence);
+  return TWO_SIZES.test(sentence) || (one !== null && centimetres(Number(one[1]), one[2]) >= LEAST_TIN);
+}
+
 function panOf(sentences: readonly string[]): Pan | null {
-  const sentence = sentences.find((one) =>
-    /\b(?:tins?|pans?|trays?|sheets?|mould|dish|cases|ramekins?|skillet|springform|mugs?)\b/i.test(one),
-  );
+  const named = sentences.filter((one) => VESSEL.test(one));
+  // A title may name a skillet; the sentence with its size is the one that is meant.
+  const sentence = named.find(isSized) ?? named.find((one) => one !== sentences[0]) ?? named[0];
   const shape = sentence && SHAPES.find(([, words]) => words.test(sentence))?.[0];
   if (!sentence || !shape) return null;
   const two = TWO_SIZES.exec(sentence);

@@ -177,6 +177,20 @@ describe('a whole text', () => {
     expect(family.id).toBe('creamed-cake');
   });
 
+  it.each([
+    ['Butter a 26 cm skillet.', { shape: 'skillet', lengthCm: 26, count: 1 }],
+    ['Grease a 9 inch springform tin.', { shape: 'springform', lengthCm: 22.86, count: 1 }],
+    ['Butter four ramekins.', { shape: 'ramekin', count: 4 }],
+    ['Line a 24-hole mini muffin tin.', { shape: 'muffin-mini', count: 24 }],
+    ['Line two baking trays. Roll it out 1 cm thick between sheets of paper.', { shape: 'tray' }],
+  ])('reads a tin out of “%s”, whatever the title names', (words, pan) =>
+    expect(
+      read(
+        `Upside-down skillet cake\n200 g plain flour\n150 g butter\n3 eggs\nMethod\n${words}\nBake for 30 minutes.`,
+      ).bake!.pan,
+    ).toMatchObject(pan),
+  );
+
   it('reads a card as terse as cards are: parts on one line, steps of three words', () => {
     const { recipe } = readRecipe(
       'Chocolate cream pie\nCRUST: 24 gingernuts, crushed; 5 T melted butter; pinch salt\nFILLING: 2/3 c sugar, 4 lge egg yolks, 3 c milk\n160 degrees, 20 min. Makes about 8.\nBake 50-55 mins.',

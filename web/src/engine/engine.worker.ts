@@ -49,6 +49,7 @@ import {
 } from '@omniarton/core/docket';
 import type { Intake } from '@omniarton/core/exchange';
 import { asReadOf, partEggs, scaleRecipe, weighThis } from '@omniarton/core/formula';
+import { softenMinutes, type Softening } from '@omniarton/core/heat';
 import { guardRecipe, judgeLabel, type LabelReport } from '@omniarton/core/guard';
 import {
   BUILT_IN_KITCHEN,
@@ -243,6 +244,9 @@ const door = {
     beside: Beside,
   ): { readonly bake: DocketBake | null } | null =>
     inKitchen(key, (kitchen) => ({ bake: toEnd(bakeBeside(recipe, request, kitchen, slow, beside)) })),
+  /** How long butter and eggs take to soften in a kitchen of so many °C. */
+  soften: (key: string, celsius: number): readonly Softening[] | null =>
+    inKitchen(key, (kitchen) => softenMinutes(celsius, catalogueOf(kitchen))),
   /** A section through the bake, minute by minute; no view where it sees no oven. */
   section: (
     key: string,

@@ -23,7 +23,7 @@ const shown = (celsius: number, unit: TemperatureUnit) =>
   unit === 'celsius' ? celsius : fahrenheitOf(celsius);
 const TABLE_MINUTES = 5;
 const HOTTER_THAN_DONE = 4;
-const GRID = 10;
+const GRID = 20;
 
 /** The window of the prediction as a filled band up to the top of the chart. */
 const windowOf = ({ low, high }: { low: number; high: number }, top: number, colour: string) => ({

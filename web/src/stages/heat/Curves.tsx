@@ -20,7 +20,7 @@ export function Curves({ bake }: { readonly bake: DocketBake }) {
       </Suspense>
       <Small>
         A simulation of heat and steam in a section through it: its coldest place (thick), its top (brown) and
-        its wall (grey).{' '}
+        its {bake.piece ? 'rim' : 'wall'} (grey).{' '}
         {bake.setCelsius === null
           ? ''
           : `Its starch has set at ${sayTemperature(bake.setCelsius, unit)} (dotted). `}

@@ -1,10 +1,12 @@
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { styled } from 'styled-components';
 import { sayMinutes, type Docket } from '@omniarton/core/docket';
 import { profileOf } from '@omniarton/core/family';
-import { softenMinutes } from '@omniarton/core/heat';
+import type { Softening } from '@omniarton/core/heat';
+import { useKitchenAnswer } from '../../engine/useKitchenAnswer';
 import { Figure, Heading, Row, Small, Stack } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
+import { useHousehold } from '../bench/onBench';
 
 const ROOM = 21;
 
@@ -12,12 +14,12 @@ const ROOM = 21;
 export function InTheCold({ docket: { rest, family } }: { readonly docket: Docket }) {
   const [room, setRoom] = useState(ROOM);
   const { warmStart } = profileOf(family.id);
-  const softened = useMemo(() => (warmStart ? softenMinutes(room) : []), [warmStart, room]);
+  const softened = useSoftened(warmStart, room);
   const cold = [
     { what: 'a portion, cold through in the fridge', minutes: rest.chilled },
     { what: 'in the freezer, firm enough to keep its shape', minutes: rest.frozen },
   ].filter(({ minutes }) => minutes !== null);
-  if (softened.length === 0 && cold.length === 0) return null;
+  if (!warmStart && cold.length === 0) return null;
   return (
     <Stack as="section" $gap={3} aria-labelledby="before">
       <Heading id="before">Before the oven</Heading>
@@ -46,6 +48,16 @@ export function InTheCold({ docket: { rest, family } }: { readonly docket: Docke
       </List>
     </Stack>
   );
+}
+
+/** How long butter and eggs take to soften; nothing where none has to. */
+function useSoftened(wanted: boolean, room: number): readonly Softening[] {
+  const { data } = useKitchenAnswer<readonly Softening[]>(
+    useHousehold(),
+    ['soften', wanted, room],
+    async (engine, key) => (wanted ? await engine.soften(key, room) : []),
+  );
+  return data ?? [];
 }
 
 const List = styled.dl`
