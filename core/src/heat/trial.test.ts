@@ -13,6 +13,14 @@ const CAKE = '200 g plain flour\n8 g baking powder\n150 g butter\n200 g caster s
 const POUND = '225 g plain flour\n225 g butter\n225 g caster sugar\n225 g egg\n4 g baking powder';
 const MUFFIN =
   '250 g plain flour\n120 g caster sugar\n50 g egg\n240 ml milk\n80 g butter\n12 g baking powder';
+const BANANA =
+  '250 g plain flour\n150 g brown sugar\n115 g butter\n100 g egg\n350 g banana, mashed\n5 g bicarbonate of soda';
+const BROWNIE =
+  '172 g butter\n300 g caster sugar\n150 g egg\n98 g plain flour\n52 g cocoa powder\n150 g dark chocolate';
+const COOKIE =
+  '280 g plain flour\n225 g butter\n150 g caster sugar\n150 g brown sugar\n100 g egg\n5 g bicarbonate of soda\n340 g chocolate chips';
+const SHORTBREAD = '300 g plain flour\n200 g butter\n100 g caster sugar';
+const CHOUX = '75 g plain flour\n60 g butter\n130 ml water\n120 g egg';
 const SPONGE = '110 g plain flour\n110 g caster sugar\n190 g egg';
 
 function trial(
@@ -51,6 +59,16 @@ describe('bakes of common practice, each within a fifth, by one set of constants
     ['mini muffins', MUFFIN, 'muffin', 'muffin-mini', 48, 175, 10, 13],
     ['muffins', MUFFIN, 'muffin', 'muffin', 12, 190, 18, 22],
     ['a sheet of sponge 1 cm thin', SPONGE, 'foam', 'rect:35x25', 1, 190, 10, 13],
+    ['a banana loaf', BANANA, 'loaf', 'loaf:23x13', 1, 175, 55, 65],
+    ['a square of brownies', BROWNIE, 'brownie', 'square:20.3', 1, 175, 25, 32],
+    ['cookies of a heaped spoon', COOKIE, 'drop-cookie', 'cookie:30ml', null, 177, 10, 12],
+    ['larger cookies', COOKIE, 'drop-cookie', 'cookie:45ml', null, 177, 12, 14],
+    ['one cookie in a skillet', COOKIE, 'drop-cookie', 'skillet:26', 1, 175, 22, 28],
+    ['shortbread in its tin', SHORTBREAD, 'cut-out', 'square:20', 1, 160, 35, 45],
+    ['cut-out shortbread', SHORTBREAD, 'cut-out', 'cookie:30ml', null, 175, 11, 14],
+    ['choux puffs', CHOUX, 'choux', 'cookie:30ml', null, 200, 25, 30],
+    ['puddings in ramekins', times(CAKE, 0.6), 'creamed-cake', 'ramekin:8', 4, 175, 25, 30],
+    ['a ring cake', times(CAKE, 2.1), 'creamed-cake', 'ring:25x8', 1, 170, 50, 62],
   ] as const)('%s', (_, text, family, pan, count, celsius, low, high) => {
     const found = minutes(text, family, pan, celsius, { count });
     expect(found).toBeGreaterThan(0.8 * low);
