@@ -1,6 +1,7 @@
 import { performance } from 'node:perf_hooks';
-import { bakeSection, makeMaterial, type Reach, type SectionBake } from '@omniarton/core/heat';
+import { bakeSection, makeMaterial, type Material, type Reach, type SectionBake } from '@omniarton/core/heat';
 import { toEnd } from '@omniarton/core/quantity';
+import { Section } from '../core/src/heat/conduction';
 import { USUAL_PRECISION, type Precision } from '../core/src/heat/grid';
 import { bakeExplicit } from './explicit';
 import { figureOf, measure, type Figure } from './measure';
@@ -62,7 +63,60 @@ function explicitAsGood(error: number, exact: number): Scheme {
   }
 }
 
+/** Film, W/(m²·K), and half width, m, of bodies with a Biot number of 1. */
+const FILM = 20;
+const HALF = 0.03;
+const SERIES_SECONDS = 2400;
+const plain: Material = {
+  activity: 0,
+  boiling: 400,
+  freezing: -40,
+  water: 0,
+  density: 1000,
+  conductivity: () => FILM * HALF,
+  heat: () => 3000,
+};
+/**
+ * ζ₁ and C₁ of the one-term series at Bi = 1 (Incropera & DeWitt, table 5.1; Carslaw & Jaeger). Those of a slab are for what is heated
+ * from above and below as well.
+ */
+const SLAB = [0.8603, 1.1191] as const;
+const SERIES = {
+  plate: [0.8603, 1.1191, SLAB],
+  cylinder: [1.2558, 1.2071, SLAB],
+  sphere: [1.5708, 1.2732, null],
+} as const;
+
+/** How far the middle is from the series after forty minutes, on the usual grid: share of what is left of the first difference. */
+function offSeries(kind: keyof typeof SERIES): number {
+  const body = {
+    material: plain,
+    depth: 2 * HALF,
+    rise: 1,
+    porosityRaw: 0,
+    reach: { kind, from: 0, to: HALF },
+  };
+  const around = { air: () => 100, above: FILM, below: FILM, side: FILM, vapour: null, base: null };
+  const section = new Section(body, 20, around);
+  let before = { seconds: 0, left: 1 };
+  for (;;) {
+    section.go();
+    const now = { seconds: section.seconds, left: (100 - section.coldest) / 80 };
+    if (now.seconds >= SERIES_SECONDS) {
+      const part = (SERIES_SECONDS - before.seconds) / (now.seconds - before.seconds);
+      const left = before.left * (now.left / before.left) ** part;
+      const fourier = ((FILM * HALF) / (1000 * 3000) / HALF ** 2) * SERIES_SECONDS;
+      const term = ([zeta, c]: readonly [number, number]) => c * Math.exp(-(zeta ** 2) * fourier);
+      const [zeta, c, slab] = SERIES[kind];
+      return left / (term([zeta, c]) * (slab ? term(slab) : 1)) - 1;
+    }
+    before = now;
+  }
+}
+
 export interface HeatFigures {
+  /** Off the series solutions, a share, by the kind of body. */
+  readonly series: readonly { readonly kind: string; readonly off: number }[];
   readonly slab: Figure;
   readonly section: Figure;
   /** A loaf until it is done, by both schemes at equal error: on the usual grid, and on one half as coarse again. */
@@ -78,6 +132,7 @@ export function heatFigures(): HeatFigures {
     return { implicit, explicit: explicitAsGood(implicit.error, exact) };
   });
   return {
+    series: (Object.keys(SERIES) as (keyof typeof SERIES)[]).map((kind) => ({ kind, off: offSeries(kind) })),
     slab: measure(() => ninetyMinutes(null)),
     section: measure(() => ninetyMinutes({ kind: 'plate', from: 0, to: 0.056 })),
     pairs,

@@ -19,6 +19,9 @@ const heat = heatFigures();
 console.log(row('ninety minutes in the oven, a slab', heat.slab, base, 60));
 console.log(row('ninety minutes in the oven, a section', heat.section, base, 250));
 console.log(row('the same bake in five other ovens', others, base, 1000));
+console.log(
+  `off the series of Carslaw & Jaeger after 40 minutes: ${heat.series.map(({ kind, off }) => `${kind} ${(100 * off).toFixed(2)} %`).join(', ')}`,
+);
 for (const { implicit, explicit } of heat.pairs)
   console.log(
     `a loaf to ${(100 * implicit.error).toFixed(2)} % of Richardson’s value: implicit ${implicit.ms.toFixed(0)} ms; explicit, as near (${(100 * explicit.error).toFixed(2)} %), ${explicit.ms.toFixed(0)} ms: ${(explicit.ms / implicit.ms).toFixed(1)} times as long (wanted: at least 5)`,
