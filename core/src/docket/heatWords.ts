@@ -64,6 +64,13 @@ export function bakeWords(bake: DocketBake): string {
   return `Here: ${sayDial(ovenCelsius, bake.fan)}, about ${Math.round(minutes.central)} minutes (${Math.round(minutes.low)}–${Math.round(minutes.high)}), first look at ${Math.round(firstCheck)}.${start}${SIDE_WORDS[bake.oven?.hotSide ?? 'none']} Done: ${doneSigns}; about ${sayHeat(bake.doneCelsius)} in the middle.${brownWords(bake)}`;
 }
 
+/** How long, with its window; seconds in a microwave. */
+export function bakeTimeWords({ minutes, watts }: DocketBake): string {
+  if (!minutes) return 'no time found';
+  if (watts !== null) return `about ${saySeconds(60 * minutes.central)} in bursts`;
+  return `about ${Math.round(minutes.central)} minutes (${Math.round(minutes.low)}–${Math.round(minutes.high)})`;
+}
+
 /** Where and how long it cools. */
 export function coolWords(
   { pan, piece, coolMinutes, cooling }: DocketBake,

@@ -1,5 +1,6 @@
 import { docketLineWords, forWhomWords } from './jsonld';
 import { unnumbered } from './method';
+import { bakeTimeWords } from './heatWords';
 import { ovenWords } from './oven';
 import type { Docket } from './types';
 
@@ -9,9 +10,7 @@ const escaped = (text: string): string => text.replace(/[\\`*_[\]<>#|]/g, '\\$&'
 /** A docket as Markdown: headings, a list for each part, numbered steps, the shifts with their because. */
 export function toMarkdown(docket: Docket): string {
   const { title, family, guard, parts, method, bake, shifts, warnings } = docket;
-  const minutes = bake.minutes
-    ? `about ${Math.round(bake.minutes.central)} minutes (${Math.round(bake.minutes.low)}–${Math.round(bake.minutes.high)})`
-    : 'no time found';
+  const minutes = bakeTimeWords(bake);
   const blocks = [
     `# ${escaped(title)}`,
     escaped(

@@ -6,7 +6,7 @@ import type { BakeFacts } from '../read';
 import type { TinMade } from '../vocabulary';
 import type { Browning } from './browning';
 import type { CoolDown } from './coolDown';
-import type { Anchored } from './doubt';
+import type { Anchored } from './data/doubts';
 import type { Layer } from './layer';
 import type { OvenTemper } from './oven';
 import type { SectionResult } from './section';

@@ -165,7 +165,8 @@ export class Section {
    */
   skin(): number {
     const { material } = this.body;
-    const thickness = (this.dried[0]! * this.height) / (this.mass * material.water);
+    const wet = this.mass * material.water;
+    const thickness = wet > 0 ? (this.dried[0]! * this.height) / wet : 0;
     const [outside, through] = [1 / this.around.above, thickness / SKIN_CONDUCTIVITY];
     const inner = this.surface[0]!;
     return inner + ((this.around.air(this.seconds) - inner) * through) / (outside + through);

@@ -1,7 +1,4 @@
-import { DOUBTS } from './data/doubts';
-
-/** What a predicted time was set right by: nothing, the recipe's own time, or a bake of one's own that was timed. */
-export type Anchored = 'nothing' | 'recipe' | 'bake';
+import { DOUBTS, type Anchored } from './data/doubts';
 
 /**
  * By what share a predicted time may be off (one standard deviation): depth, composition and oven in quadrature. `oven`: the doubt of

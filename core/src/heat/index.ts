@@ -3,7 +3,7 @@ export { type BakeAnswer, type BakeQuestion } from './bakeQuestion';
 export { type Browning } from './browning';
 export { coolSection, type Cooling, type CoolingResult } from './cooling';
 export { PLACES, type PlaceId } from './data/places';
-export { type Anchored } from './doubt';
+export { type Anchored } from './data/doubts';
 export { fillWords } from './fill';
 export { type Precision, type Reach } from './grid';
 export { batterMl } from './layer';

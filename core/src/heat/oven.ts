@@ -60,9 +60,9 @@ export function temperOf(oven: Pick<Oven, 'readings'> | undefined, dial: number,
   };
 }
 
-/** The oven of a bake: the one asked for, else the one in use; undefined where the household has none. */
+/** The oven of a bake: the one asked for, else the one in use, else the first; undefined where the household has none. */
 export const ovenOf = ({ ovens }: Pick<Kitchen, 'ovens'>, id: string | null): Oven | undefined =>
-  ovens.find((one) => one.id === id) ?? ovens.find(({ inUse }) => inUse);
+  ovens.find((one) => one.id === id) ?? ovens.find(({ inUse }) => inUse) ?? ovens[0];
 
 /** An oven this near to its dial is set as recipes say. K. */
 const NEAR_ENOUGH = 3;

@@ -5,8 +5,7 @@ import { clampedAnchor } from './anchor';
 import { layIn, placesOf, startOf } from './bakePlace';
 import type { BakeAnswer, BakeQuestion } from './bakeQuestion';
 import { windowOf } from './batter';
-import { DOUBTS } from './data/doubts';
-import type { Anchored } from './doubt';
+import { DOUBTS, type Anchored } from './data/doubts';
 import { microwaved, USUAL_WATTS } from './microwave';
 import { starchSets } from './setting';
 

@@ -3,7 +3,7 @@ import { styled } from 'styled-components';
 import { isStale } from '../engine/engineSlice';
 import { useDraft, useEngine, useStale } from '../stages/bench/onBench';
 import { Figure } from '../ui/layout';
-import { sayGrams } from '../ui/say';
+import { sayBakeTime, sayGrams } from '../ui/say';
 import { DocketActions } from './DocketActions';
 import { DocketPaper } from './DocketPaper';
 import { NoDocketPaper } from './NoDocketPaper';
@@ -30,7 +30,7 @@ export function DocketFold() {
         {grams ? <Figure $size={1.4}>{sayGrams(grams)} g</Figure> : null}
         {docket?.bake.minutes ? (
           <Figure $size={1.4} data-stale={stale || undefined}>
-            {Math.round(docket.bake.minutes.central)} min
+            {sayBakeTime(docket.bake)}
           </Figure>
         ) : null}
         <span aria-hidden="true">{open ? '▾' : '▴'}</span>

@@ -5,6 +5,7 @@ import {
   sayMinutes,
   unnumbered,
   type Docket,
+  type DocketBake,
   type DocketPart,
   type DocketStep,
 } from '@omniarton/core/docket';
@@ -12,7 +13,7 @@ import { useTemperatureUnit } from '../settings/useSettings';
 import { avoidanceWords, stateWords } from '../stages/guard/words';
 import { BlendBar } from '../ui/BlendBar';
 import { Figure } from '../ui/layout';
-import { sayDay, sayTemperature } from '../ui/say';
+import { sayBakeTime, sayDay, sayOven, type TemperatureUnit } from '../ui/say';
 import { DocketLineRow } from './DocketLineRow';
 import { SinceYouLooked } from './SinceYouLooked';
 import { useUnseen } from './unseen';
@@ -81,22 +82,33 @@ export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
   );
 });
 
+/** What it is cooked in, and how hot. */
+function placeOf(
+  { watts, ovenCelsius }: DocketBake,
+  family: Docket['family']['id'],
+  unit: TemperatureUnit,
+): string {
+  if (watts !== null) return `microwave ${watts} W`;
+  return ovenCelsius === null ? placeWords(family) : sayOven(ovenCelsius, unit);
+}
+
 function Bake({ bake, family, stale }: Pick<Docket, 'bake' | 'family'> & Pick<Props, 'stale'>) {
   const unit = useTemperatureUnit();
   return (
     <BakeLine>
       <Figure $size={1.7}>
-        {bake.ovenCelsius === null ? placeWords(family.id) : sayTemperature(bake.ovenCelsius, unit)}
+        {placeOf(bake, family.id, unit)}
         {bake.fan ? ' fan' : ''}
       </Figure>
       {bake.minutes && bake.firstCheck !== null ? (
         <>
           <Figure $size={1.7} data-stale={stale || undefined}>
-            {Math.round(bake.minutes.central)} min
+            {sayBakeTime(bake)}
           </Figure>
           <span>
-            {Math.round(bake.minutes.low)}–{Math.round(bake.minutes.high)}, first look at{' '}
-            {Math.round(bake.firstCheck)}
+            {bake.watts === null
+              ? `${Math.round(bake.minutes.low)}–${Math.round(bake.minutes.high)}, first look at ${Math.round(bake.firstCheck)}`
+              : 'in bursts'}
           </span>
         </>
       ) : (

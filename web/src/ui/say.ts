@@ -1,4 +1,5 @@
-import { celsiusOf, fahrenheitOf } from '@omniarton/core/quantity';
+import type { DocketBake } from '@omniarton/core/docket';
+import { celsiusOf, dialOf, fahrenheitOf } from '@omniarton/core/quantity';
 
 const GRAMS = [
   [10, 2],
@@ -32,6 +33,21 @@ export const fromShown = (degrees: number, unit: TemperatureUnit): number =>
 
 export const sayTemperature = (celsius: number, unit: TemperatureUnit): string =>
   `${toShown(celsius, unit)} ${unit === 'celsius' ? '°C' : '°F'}`;
+
+/** An oven's heat as its dial has it, in the unit that is shown. */
+export function sayOven(celsius: number, unit: TemperatureUnit): string {
+  const dial = dialOf(celsius);
+  return unit === 'celsius' ? `${dial.celsius} °C` : `${dial.fahrenheit} °F`;
+}
+
+/** How long it is baked; in a microwave to five seconds, or half minutes. */
+export function sayBakeTime({ minutes, watts }: Pick<DocketBake, 'minutes' | 'watts'>): string {
+  if (!minutes) return '–';
+  if (watts === null) return `${Math.round(minutes.central)} min`;
+  return minutes.central < 2
+    ? `${Math.round(minutes.central * 12) * 5} s`
+    : `${Math.round(minutes.central * 2) / 2} min`;
+}
 
 /** A day and time as a list shows them, on this browser's clock. */
 export const sayWhen = (iso: string | number): string =>

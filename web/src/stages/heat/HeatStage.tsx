@@ -2,12 +2,11 @@ import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { placeWords, sayMinutes, saySeconds, type Docket, type DocketBake } from '@omniarton/core/docket';
 import { burstsOf, isMetal } from '@omniarton/core/heat';
-import { dialCelsius } from '@omniarton/core/quantity';
 import { useTemperatureUnit } from '../../settings/useSettings';
 import { Button } from '../../ui/Button';
 import { Figure, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
-import { sayDay, sayTemperature } from '../../ui/say';
+import { sayDay, sayOven, sayTemperature } from '../../ui/say';
 import { NeedsDocket } from '../bench/NeedsDocket';
 import { useDocket, useRequest, useStale } from '../bench/onBench';
 import { Curves } from './Curves';
@@ -72,11 +71,7 @@ function Times({ docket: { bake, rest, family } }: { readonly docket: Docket }) 
         <Clock label="first look at" value={`${Math.round(firstCheck)}`} unit="min" stale={stale}>
           {bake.doneSigns}
         </Clock>
-        <Clock
-          label="set the dial to"
-          value={sayTemperature(dialCelsius(bake.ovenCelsius), unit)}
-          unit={bake.fan ? 'fan' : ''}
-        >
+        <Clock label="set the dial to" value={sayOven(bake.ovenCelsius, unit)} unit={bake.fan ? 'fan' : ''}>
           done at {sayTemperature(bake.doneCelsius, unit)} in the middle
           {bake.browning ? `; top ${bake.browning.done}` : ''}
         </Clock>

@@ -100,14 +100,14 @@ function WhichOven({ celsius, fan }: { readonly celsius: number; readonly fan: b
   const [request, ask] = useRequest();
   const household = useHousehold();
   const { ovens } = useKitchen(household).doc;
-  if (ovens.length === 0)
+  const now = ovenOf({ ovens }, request.ovenId);
+  if (!now)
     return (
       <Row $gap={4}>
         <Small>Nothing is known of your oven: the window allows for 10 °C off.</Small>
         <ButtonLink to={ovensPath(household)}>Get to know it in ten minutes</ButtonLink>
       </Row>
     );
-  const now = ovenOf({ ovens }, request.ovenId) ?? ovens[0]!;
   const { offset, doubt } = temperOf(now, celsius, fan);
   return (
     <Row $gap={4} style={{ alignItems: 'end' }}>

@@ -13,14 +13,18 @@ const STEP = 5;
 export const OvenRuler = memo(function OvenRuler({ celsius, fan }: OvenSetting) {
   const ask = useAskLater();
   const said = sayDial(celsius, fan);
+  const at = Math.min(HOTTEST, Math.max(COOLEST, celsius));
   return (
     <Ruler
       $parts={(HOTTEST - COOLEST) / 10}
       minValue={COOLEST}
       maxValue={HOTTEST}
       step={STEP}
-      value={Math.min(HOTTEST, Math.max(COOLEST, celsius))}
-      onChange={(next) => ask(() => ({ oven: { celsius: next as number, fan } }))}
+      value={at}
+      onChange={(next) => {
+        // Between two steps the pointer moves, and nothing is asked for.
+        if (next !== at) ask(() => ({ oven: { celsius: next as number, fan } }));
+      }}
     >
       <Label>Hotter or cooler</Label>
       <SliderOutput>{said}</SliderOutput>

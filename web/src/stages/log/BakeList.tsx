@@ -50,6 +50,7 @@ function BakeRow({ bake, household, recipe }: RowProps) {
   const [open, setOpen] = useState(false);
   const { data } = useDocketQuery({ household, recipe, docket: docketId });
   const [remove] = useRemoveBakeMutation();
+  const [{ timed }, ask] = useRequest();
   const dispatch = useAppDispatch();
   const docket = data?.doc.docket as Docket | undefined;
   const scores = Object.entries(notes.scores).map(([which, mark]) => `${which} ${mark}`);
@@ -78,9 +79,11 @@ function BakeRow({ bake, household, recipe }: RowProps) {
         <Button
           $weight="quiet"
           aria-label={`Take the bake of ${notes.bakedOn} off the log`}
-          onPress={() =>
-            void remove({ household, recipe, bake: bake.id }).then(() => dispatch(lookAtBags(household)))
-          }
+          onPress={() => {
+            // Its time goes with it.
+            if (timed?.bake === bake.id) ask({ timed: null });
+            void remove({ household, recipe, bake: bake.id }).then(() => dispatch(lookAtBags(household)));
+          }}
         >
           ✕
         </Button>
