@@ -15,12 +15,10 @@ const SHAPES = PAN_SHAPES.map((id) => ({ id, name: TINS.rows[id].name }));
 interface Props {
   readonly pan: PanSize;
   readonly onChange: (pan: PanSize) => void;
-  /** How many there are is no matter where it is kept for later. */
-  readonly counted?: boolean;
 }
 
 /** A tin by shape and measures. A round one is as wide as it is long; a tray holds pieces. */
-export function TinFields({ pan, onChange, counted = true }: Props) {
+export function TinFields({ pan, onChange }: Props) {
   const { shape, lengthCm, widthCm, count } = pan;
   const { round } = TINS.rows[shape];
   const set = (part: Partial<PanSize>) => {
@@ -45,7 +43,7 @@ export function TinFields({ pan, onChange, counted = true }: Props) {
             tubeCm: Math.min(cm, lengthCm - 2),
           }))
         : null}
-      {shape === 'tray' || !counted ? null : (
+      {shape === 'tray' ? null : (
         <NumberEntry
           label="How many"
           min={1}
