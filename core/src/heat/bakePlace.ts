@@ -7,7 +7,8 @@ import { sectionOf, type BatterBake } from './batter';
 import { layerOf, type Layer } from './layer';
 import { baseOf, mixedWithFrozen, startCelsius } from './start';
 
-const MIN_DEPTH = 0.4;
+/** Thinner and deeper than this nothing is baked, cm: a tin of a wrong size would else make a bake of days. */
+const MIN_DEPTH = 0.1;
 const MAX_DEPTH = 12;
 
 /** A tin in an oven. */
@@ -36,6 +37,7 @@ export function startOf(
   );
 }
 
+/** How some lines lie there. */
 export function layIn(
   lines: readonly FormulaLine[],
   place: Place,

@@ -16,12 +16,13 @@ const FROM_CELSIUS = 100;
  */
 const LIMITS = { golden: 0.15, deep: 4, dark: 12 } as const;
 
-/** The minutes at 150 °C that brown as much as a curve of the skin does, until some minute. */
+/** The minutes at 150 °C that brown as much as a curve of the skin does, until some minute; beyond its end it stays as hot as there. */
 function equalMinutes(skin: Curve, until: number): number {
-  let sum = 0;
+  const rate = (celsius: number) => (celsius > FROM_CELSIUS ? 10 ** ((celsius - AT_CELSIUS) / TENFOLD) : 0);
+  const [end, hottest] = skin.at(-1) ?? [0, 0];
+  let sum = Math.max(0, until - end) * rate(hottest);
   for (let at = 1; at < skin.length && skin[at]![0] <= until; at += 1)
-    if (skin[at]![1] > FROM_CELSIUS)
-      sum += (skin[at]![0] - skin[at - 1]![0]) * 10 ** ((skin[at]![1] - AT_CELSIUS) / TENFOLD);
+    sum += (skin[at]![0] - skin[at - 1]![0]) * rate(skin[at]![1]);
   return sum;
 }
 

@@ -28,6 +28,9 @@ describe('a top', () => {
     expect(rank(90, 30)).toBe(0);
     expect(rank(170, 30)).toBe(3);
     expect(rank(135, 30)).toBeGreaterThanOrEqual(rank(135, 10));
+    // Left beyond the end of its curve it browns on.
+    expect(rank(150, 60)).toBeGreaterThan(rank(150, 5));
+    expect(rank(140, 90)).toBeGreaterThan(rank(140, 20));
     expect(rank(128, 20, [lineOf('honey', 100)])).toBeGreaterThan(rank(128, 20));
   });
 });
