@@ -53,6 +53,18 @@ describe('the demo', () => {
     expect(states.some(({ low }) => low)).toBe(true);
     expect(states.some(({ age }) => age !== 'fresh')).toBe(true);
   });
+  it('that was seeded before there were ovens gets them once, and keeps what was changed in it', async () => {
+    const where = { household_id: house.demo };
+    const { doc } = (await house.db('kitchens').where(where).first()) as { doc: Record<string, unknown> };
+    const { ovens, pans, microwave, ...older } = doc;
+    expect([ovens, pans, microwave]).toEqual([expect.anything(), expect.anything(), null]);
+    await house.db('kitchens').where(where).update({ doc: JSON.stringify({ ...older, people: [] }) });
+    await house.db('seeds').where({ name: 'demo-4' }).delete();
+    await seed(house.db, { demo: true });
+    const now = (await house.db('kitchens').where(where).first()) as { doc: Record<string, unknown> };
+    expect(now.doc).toMatchObject({ ovens, pans, people: [] });
+    await house.db('kitchens').where(where).update({ doc: JSON.stringify(doc) });
+  });
   it('is seeded once, goes in one action with all in it, and doesn’t come back', async () => {
     await seed(house.db, { demo: true });
     expect(await households()).toHaveLength(2);

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import { v7 as newId } from 'uuid';
 import type { KitchenDocument } from '@omniarton/core/kitchen';
+import type { Scope } from '../http/scope';
 import { recipeStore } from '../recipes/recipeStore';
 import { shelfStore } from '../shelf/shelfStore';
 import { servicesOn } from '../services';
@@ -25,25 +26,27 @@ export async function seed(db: Knex, { demo }: { demo: boolean }): Promise<void>
       const householdId = await household(inside, personId, DEMO_NAME, true);
       for (const doc of demoDocuments()) await recipeStore(inside).create({ householdId, personId }, newId(), doc);
     });
-    // A demo that was seeded before its guests were known gets them now, if it is still there.
-    await once(inside, 'demo-2', async () => {
-      const found = (await inside('households').where({ demo: true }).first('id', 'created_by')) as
-        { id: string; created_by: string } | undefined;
-      if (found)
-        await shelfStore<KitchenDocument>(inside, 'kitchens').write(
-          { householdId: found.id, personId: found.created_by },
-          0,
-          demoKitchen(),
-        );
-    });
-    await once(inside, 'demo-3', async () => {
-      const found = (await inside('households').where({ demo: true }).first('id', 'created_by')) as
-        { id: string; created_by: string } | undefined;
-      if (!found) return;
+    // A demo that was seeded before its guests, its bags or its ovens were known gets them now, if it is still there.
+    const kitchens = shelfStore<KitchenDocument>(inside, 'kitchens');
+    await onceInDemo(inside, 'demo-2', async (scope) => void (await kitchens.write(scope, 0, demoKitchen())));
+    await onceInDemo(inside, 'demo-3', async (scope) => {
       const { cupboard } = servicesOn(inside);
-      const scope = { householdId: found.id, personId: found.created_by };
       for (const one of demoBags(new Date())) await cupboard.add(scope, newId(), one);
     });
+    await onceInDemo(inside, 'demo-4', async (scope) => {
+      const kept = await kitchens.find(scope);
+      const { ovens, pans } = demoKitchen();
+      if (kept && !kept.doc.ovens?.length) await kitchens.write(scope, kept.version, { ...kept.doc, ovens, pans });
+    });
+  });
+}
+
+/** Something for the demo's household, once; nothing where the demo has gone. */
+async function onceInDemo(db: Knex, name: string, work: (scope: Scope) => Promise<void>): Promise<void> {
+  await once(db, name, async () => {
+    const found = (await db('households').where({ demo: true }).first('id', 'created_by')) as
+      { id: string; created_by: string } | undefined;
+    if (found) await work({ householdId: found.id, personId: found.created_by });
   });
 }
 
