@@ -41,7 +41,7 @@ test('settings are kept, and the theme is there at once', async ({ bench, page }
   await page.reload();
   await expect(page.getByRole('radio', { name: '°F' })).toBeChecked();
   await bench.openDemo('Pear and cardamom layer cake');
-  await expect(bench.docket).toContainText('347 °F');
+  await expect(bench.docket).toContainText('350 °F');
   await page.goto(`${bench.house.address}/settings`);
   await page.getByText('°C').click();
   await page.getByText('As the device').click();
