@@ -39,7 +39,7 @@ function dialOf(
 const HELPINGS = /\b(?:serv|portion|person|people|slice)/i;
 
 /** Pieces that a recipe says it makes; null where it counts helpings, or nothing. */
-export function piecesOf({ yields }: Recipe): number | null {
+function piecesOf({ yields }: Recipe): number | null {
   if (!yields || yields.what === '' || HELPINGS.test(yields.what)) return null;
   return (yields.low + yields.high) / 2;
 }

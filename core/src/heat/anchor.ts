@@ -22,7 +22,7 @@ export function* anchorOf(
   const wheat =
     stated === null
       ? null
-      : yield* bakeSection(bakeIn(question.original, theirs, theirs.oven.celsius, question, catalogue));
+      : yield* bakeSection(bakeIn(question.original, theirs, theirs.oven.celsius, question, catalogue).bake);
   const anchor = stated !== null && wheat?.minutes ? stated / wheat.minutes : null;
   if (timed !== null) return { anchor, anchored: 'bake', stretch: clampedAnchor(timed) };
   if (anchor === null) return { anchor, anchored: 'nothing', stretch: 1 };

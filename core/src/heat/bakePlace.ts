@@ -58,24 +58,25 @@ export function layIn(
   return { ...layer, depthCm: Math.min(MAX_DEPTH, Math.max(MIN_DEPTH, layer.depthCm)) };
 }
 
-/** What the solver is asked of some lines in some place; `truly`: the oven as it is. */
+/** How some lines lie in some place, and what the solver is asked of them; `truly`: the oven as it is. */
 export function bakeIn(
   lines: readonly FormulaLine[],
   place: Place,
   truly: number,
   question: BakeQuestion,
   catalogue: Catalogue,
-): BatterBake {
+): { readonly bake: BatterBake; readonly layer: Layer } {
   const { start, altitudeMetres } = place;
+  const layer = layIn(lines, place, question, catalogue);
   const setting = {
-    layer: layIn(lines, place, question, catalogue),
+    layer,
     oven: { ...place.oven, celsius: truly },
     startCelsius: startOf(lines, start, question, catalogue),
     base: baseOf(start, truly),
     shared: start.shared,
     altitudeMetres,
   };
-  return sectionOf(lines, question.profile, setting, catalogue);
+  return { bake: sectionOf(lines, question.profile, setting, catalogue), layer };
 }
 
 /** A tin without the words that it was read from. */

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue';
 import type { Steps } from '../quantity';
 import { anchorOf } from './anchor';
-import { bakeIn, layIn, placesOf } from './bakePlace';
+import { bakeIn, placesOf } from './bakePlace';
 import type { BakeAnswer, BakeQuestion } from './bakeQuestion';
 import { windowOf } from './batter';
 import { browningAt } from './browning';
@@ -21,7 +21,7 @@ function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<BakeA
   const { theirs, ours: place } = placesOf(question);
   const anchor = yield* anchorOf(question, theirs, catalogue);
   const { stretch } = anchor;
-  const bake = bakeIn(converted, place, place.oven.celsius + temper.offset, question, catalogue);
+  const { bake, layer } = bakeIn(converted, place, place.oven.celsius + temper.offset, question, catalogue);
   const ours = yield* bakeSection({ ...bake, framed });
   const central = ours.minutes === null ? null : ours.minutes * stretch;
   const stretched = (curve: Curve) => curve.map(([minute, celsius]) => [minute * stretch, celsius] as const);
@@ -30,7 +30,6 @@ function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<BakeA
       ? (facts.minutes.high - facts.minutes.low) / (facts.minutes.high + facts.minutes.low)
       : 0;
   const window = windowOf(central, Math.hypot(doubtOf(anchor.anchored, temper.doubt), spread));
-  const layer = layIn(converted, place, question, catalogue);
   const crust = stretched(ours.crust);
   const cooling = ours.minutes === null ? null : yield* coolDown(bake, ours, profile.coolMinutes);
   return {

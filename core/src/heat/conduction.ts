@@ -142,10 +142,6 @@ export class Section {
   }
 
   /** Mean temperature by weight. */
-  get mean(): number {
-    return this.meanOf(this.temperature);
-  }
-
   private meanOf(celsius: Float64Array): number {
     const { columns, rows, floors } = this.grid;
     let sum = 0;

@@ -38,6 +38,25 @@ const even = (cells: number, step: number): Precision => ({
   most: step,
 });
 
+/** A layer of batter in an oven, until its middle is done. */
+const bake = (over: Partial<SectionBake>) =>
+  toEnd(
+    bakeSection({
+      material: makeMaterial(BATTER, STANDARD_PRESSURE),
+      depth: 0.025,
+      rise: 1.8,
+      porosityRaw: 0.15,
+      reach: null,
+      wall: OVEN.wall,
+      startCelsius: 20,
+      ovenCelsius: 175,
+      fan: false,
+      doneCelsius: 97,
+      doneLost: 0,
+      ...over,
+    }),
+  );
+
 /** Share of the first difference that is left in the middle after some seconds: one term of the series, true for Fo > 0.2. */
 const term = (zeta: number, c: number, seconds: number) =>
   c * Math.exp((-(zeta ** 2) * ((FILM * HALF) / (1000 * 3000)) * seconds) / HALF ** 2);
@@ -98,24 +117,9 @@ describe('the grid', () => {
     expect(order).toBeLessThan(2.5);
   });
   it('comes nearer with each finer one, for a batter that boils, dries and rises', () => {
-    const batter = makeMaterial(BATTER, STANDARD_PRESSURE);
     const minutes = (cells: number) =>
-      toEnd(
-        bakeSection({
-          material: batter,
-          depth: 0.03,
-          rise: 1.8,
-          porosityRaw: 0.15,
-          reach: null,
-          wall: OVEN.wall,
-          startCelsius: 20,
-          ovenCelsius: 175,
-          fan: false,
-          doneCelsius: 97,
-          doneLost: 0,
-          precision: { rows: cells, columns: 1, curve: 0.01, least: 0.1, most: 5 },
-        }),
-      ).minutes!;
+      bake({ depth: 0.03, precision: { rows: cells, columns: 1, curve: 0.01, least: 0.1, most: 5 } })
+        .minutes!;
     const finest = minutes(96);
     const off = [6, 12, 24, 48].map((cells) => Math.abs(minutes(cells) / finest - 1));
     expect(off).toEqual([...off].sort((a, b) => b - a));
@@ -145,23 +149,6 @@ describe('the grid', () => {
 });
 
 describe('what it stands on', () => {
-  const bake = (over: Partial<SectionBake>) =>
-    toEnd(
-      bakeSection({
-        material: makeMaterial(BATTER, STANDARD_PRESSURE),
-        depth: 0.025,
-        rise: 1.8,
-        porosityRaw: 0.15,
-        reach: null,
-        wall: OVEN.wall,
-        startCelsius: 20,
-        ovenCelsius: 175,
-        fan: false,
-        doneCelsius: 97,
-        doneLost: 0,
-        ...over,
-      }),
-    );
   it('hastens it when it is hot, and holds it up when it is cold', () => {
     const own = bake({}).minutes!;
     expect(bake({ base: { store: 15_000, celsius: 175 } }).minutes!).toBeLessThan(own);

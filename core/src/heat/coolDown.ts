@@ -1,5 +1,7 @@
 import type { Steps } from '../quantity';
+import type { Left } from './conduction';
 import { coolSection } from './cooling';
+import type { PlaceId } from './data/places';
 import type { BatterBake } from './batter';
 import type { SectionResult } from './section';
 
@@ -28,23 +30,11 @@ export function* coolDown(
     porosityRaw: risen.porosity,
     rise: 1,
   };
-  const tin = yield* coolSection({
-    body,
-    from: last,
-    place: 'tin',
-    to: CUT_CELSIUS,
-    dries: true,
-    most: tinMinutes,
-  });
+  const cool = (from: Left, place: PlaceId, most: number) =>
+    coolSection({ body, from, place, to: CUT_CELSIUS, dries: true, most });
+  const tin = yield* cool(last, 'tin', tinMinutes);
   if (tin.minutes !== null) return { afterTin: CUT_CELSIUS, cold: tin.minutes };
-  const rack = yield* coolSection({
-    body,
-    from: tin.last,
-    place: 'rack',
-    to: CUT_CELSIUS,
-    dries: true,
-    most: MOST_MINUTES,
-  });
+  const rack = yield* cool(tin.last, 'rack', MOST_MINUTES);
   return {
     afterTin: tin.slowest.at(-1)![1],
     cold: rack.minutes === null ? null : tinMinutes + rack.minutes,

@@ -18,7 +18,6 @@ export interface Cooling {
   readonly dries?: boolean;
   /** No longer than this, minutes. */
   readonly most?: number;
-  readonly precision?: Precision;
 }
 
 export interface CoolingResult {
@@ -26,15 +25,14 @@ export interface CoolingResult {
   readonly minutes: number | null;
   /** The slowest part, minute by minute. */
   readonly slowest: Curve;
-  /** The mean, °C, and cell by cell, at the end. */
-  readonly mean: number;
+  /** Cell by cell, at the end. */
   readonly last: Left;
 }
 
 const LONGEST_MINUTES = 48 * 60;
 const STEPS_BETWEEN_YIELDS = 40;
 /** Cooling is slow and smooth: longer steps than a bake's do. */
-const LONGEST_STEP = 300;
+const PRECISION: Precision = { ...USUAL_PRECISION, most: 300 };
 
 /**
  * Cools or warms a body in a place until its slowest part is there: the bake's own solver with other boundaries. Bounded at two days; a place that is not cold enough gives null.
@@ -47,7 +45,6 @@ export function* coolSection({
   celsius,
   dries = false,
   most = LONGEST_MINUTES,
-  precision,
 }: Cooling): Steps<CoolingResult> {
   const { above, below, side, celsius: usual, vapour } = PLACES.rows[place];
   const air = celsius ?? usual;
@@ -55,7 +52,7 @@ export function* coolSection({
     { ...body, rise: 1 },
     from,
     { air: () => air, above, below, side, vapour: dries ? vapour : null, base: null },
-    precision ?? { ...USUAL_PRECISION, most: LONGEST_STEP },
+    PRECISION,
   );
   const cools = section.hottest > air;
   const slowest = () => (cools ? section.hottest : section.coldest);
@@ -64,7 +61,6 @@ export function* coolSection({
   const result = (minutes: number | null): CoolingResult => ({
     minutes,
     slowest: curve,
-    mean: section.mean,
     last: section.left,
   });
   if (there(slowest())) return result(0);

@@ -2,11 +2,12 @@ import type { Catalogue } from '../catalogue';
 import type { Profile } from '../family';
 import { massOf, type FormulaLine } from '../formula';
 import type { PanSize } from '../kitchen';
-import { OVEN } from './data/oven';
+import { VESSELS } from './data/vessels';
 import type { Reach } from './grid';
 import { crownOf, halfWayUp, panArea, reachOf, wallOf } from './pan';
 import { SPREAD } from './data/spread';
 import { pieceOf, type Piece } from './spread';
+import { openFilm } from './surface';
 
 /** A batter as it lies where it is baked. */
 export interface Layer {
@@ -39,8 +40,8 @@ export interface LayerAsk {
 const LEAST_ML = 3;
 const MOST_ML = 250;
 /** What comes to the side of a piece that stands free: air and radiation. */
-const FREE_SIDE = OVEN.convective + OVEN.radiative;
-const TRAY_WALL = 18;
+const FREE_SIDE = openFilm(false);
+const TRAY_WALL = VESSELS.rows.tray.wall;
 
 export const batterMl = (lines: readonly FormulaLine[], { density }: Pick<Profile, 'density'>): number =>
   massOf(lines) / density;

@@ -7,6 +7,8 @@ import { latentHeat } from './steam';
 /** Share of the rated power that a small batter takes up; the rating is of a litre of water. From memory. */
 const TAKEN_UP = 0.7;
 const MIDDLE_CELSIUS = 60;
+/** What household microwaves have, W: from and to. */
+export const WATTS = [100, 2000] as const;
 /** W of a household's microwave of which nothing is known. Common practice. */
 export const USUAL_WATTS = 800;
 
@@ -58,7 +60,7 @@ export function wattsByWater(ml: number, seconds: number, fromCelsius: number, t
       'Water that comes near to boiling loses heat as steam: take more of it, or a shorter time.',
     );
   const watts = (WATER_HEAT * ml * (toCelsius - fromCelsius)) / seconds;
-  if (watts < 100 || watts > 2000)
+  if (watts < WATTS[0] || watts > WATTS[1])
     throw new WaterTestError(
       `That would be ${Math.round(watts)} W, which no household microwave has: look at water, seconds and temperatures again.`,
     );

@@ -52,10 +52,13 @@ export function reachOf(tin: TinSize): Reach {
 /** How much more batter fills other tins as deep: the ratio of their floors. */
 export const panFactor = (from: PanSize, to: PanSize): number => panArea(to) / panArea(from);
 
+/** Of ceramic where nobody says what it is of. */
+const isCrockery = (shape: PanSize['shape']): boolean => shape === 'ramekin' || shape === 'mug';
+
 /** Heat through the wall of such a tin, W/(m²·K): of what it is made of, or as such a vessel usually is. */
 export function wallOf({ shape, made }: Pick<PanSize, 'shape' | 'made'>): number {
   const { wall } = VESSELS.rows[shape];
-  const metal = shape === 'ramekin' || shape === 'mug' ? VESSELS.rows.round.wall : wall;
+  const metal = isCrockery(shape) ? VESSELS.rows.round.wall : wall;
   return made === undefined ? wall : metal * WALLS.rows[made];
 }
 
@@ -63,7 +66,7 @@ export function wallOf({ shape, made }: Pick<PanSize, 'shape' | 'made'>): number
 export const isMetal = (pan: Pick<PanSize, 'shape' | 'made'> | null): boolean =>
   pan !== null &&
   (pan.made === undefined
-    ? pan.shape !== 'mug' && pan.shape !== 'ramekin'
+    ? !isCrockery(pan.shape)
     : pan.made === 'bright metal' || pan.made === 'dark metal');
 
 /** Inside height of a tin, cm: as measured, or as such a tin usually is. */

@@ -1,6 +1,7 @@
 import { TINS, type PanSize } from '../kitchen';
 import type { PanShape } from '../vocabulary';
 import { USUAL_FILL, VESSELS } from './data/vessels';
+import { WATTS } from './microwave';
 import { heightOf, panArea } from './pan';
 
 /** A vessel that can't be: what was asked for, and what is understood. */
@@ -19,7 +20,6 @@ export type Vessel =
 const SMALLEST_CM = 2;
 const LARGEST_CM = 60;
 const SCOOP_ML = [3, 250] as const;
-export const WATTS = [100, 2000] as const;
 /** A cupcake's cup is a little narrower than a muffin's. */
 const CUPCAKE_CM = 6.3;
 const SHAPES = Object.keys(VESSELS.rows).filter((one) => one !== 'tray');

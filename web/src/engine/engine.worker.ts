@@ -63,7 +63,7 @@ import {
   type RecipeDocument,
 } from '@omniarton/core/kitchen';
 import { layOut } from '@omniarton/core/larder';
-import { toEnd, type Steps } from '@omniarton/core/quantity';
+import { toEnd } from '@omniarton/core/quantity';
 import { ingredientLines, readRecipe, type Recipe } from '@omniarton/core/read';
 import type { Ingredient, NutritionPanel } from '@omniarton/core/catalogue';
 import type {
@@ -75,34 +75,19 @@ import type {
   JarAnswer,
   FileFormat,
 } from './answers';
+import { drive } from './drive';
 
 /** Files are rare: what reads and writes them comes when the first one does. */
 const exchange = () => import('@omniarton/core/exchange');
 
 /** The newest question of each draft. */
 const newest = new Map<string, number>();
-const breath = () => new Promise<void>((done) => setTimeout(done, 0));
 
 /** The kitchen that was laid out last. A page has one open at a time. */
 let laid: { readonly key: string; readonly kitchen: Kitchen } = { key: '', kitchen: BUILT_IN_KITCHEN };
 
 /** Its bags. */
 let bags: readonly BagOnHand[] = [];
-
-/** Runs a long computation, and drops it as soon as a newer question has come in. */
-async function drive<T>(
-  steps: Steps<T>,
-  overtaken: () => boolean,
-  onProgress: (done: number) => void = () => undefined,
-): Promise<T | null> {
-  for (;;) {
-    const next = steps.next();
-    if (next.done) return next.value;
-    onProgress(next.value);
-    await breath();
-    if (overtaken()) return null;
-  }
-}
 
 function cupsOf(recipe: Recipe, kitchen: Kitchen): Record<string, number> {
   const { byId } = catalogueOf(kitchen);

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { WaterTestError, wattsByWater } from '@omniarton/core/heat';
+import { USUAL_WATTS, WaterTestError, wattsByWater } from '@omniarton/core/heat';
 import type { Microwave } from '@omniarton/core/kitchen';
 import type { KitchenChange } from '../cupboard/kitchens';
 import { Section } from '../cupboard/Section';
@@ -52,7 +52,7 @@ export function MicrowaveTest({ microwave, change }: Props) {
           </Button>
         </Row>
       ) : (
-        <Small>Not tested yet: 800 W is assumed.</Small>
+        <Small>Not tested yet: {USUAL_WATTS} W is assumed.</Small>
       )}
       <Row $gap={4} style={{ alignItems: 'end' }}>
         <NumberEntry label="Water" unit="ml" min={250} max={2000} value={ml} onCommit={setMl} />

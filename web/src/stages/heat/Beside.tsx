@@ -2,29 +2,17 @@ import type { Beside as What, DocketBake } from '@omniarton/core/docket';
 import { ROUTE_TABLE } from '@omniarton/core/blend';
 import type { PanSize } from '@omniarton/core/kitchen';
 import { ROUTES, type RouteId } from '@omniarton/core/vocabulary';
-import { askSlow } from '../../engine/engine';
-import { useKitchenAnswer } from '../../engine/useKitchenAnswer';
 import { Row, Small } from '../../ui/layout';
 import { Pick } from '../../ui/Pick';
-import { useEngine, useHousehold } from '../bench/onBench';
-import { useRead } from '../bench/useRead';
 import { TinFields, usualTin } from './TinFields';
+import { useBakeAnswer } from './useBakeAnswer';
 
 /** What the bake is held against, and its bake; null: nothing. */
 export function useBeside(what: What | null): { readonly bake: DocketBake | null; readonly none: boolean } {
-  const household = useHousehold();
-  const slow = useEngine(({ slowAnswers }) => slowAnswers);
-  const { about, now } = useRead({ settled: true });
-  const { data, stale } = useKitchenAnswer<{ readonly bake: DocketBake | null }>(
-    household,
-    [...about, 'beside', what],
-    async (engine, key) => {
-      const read = now();
-      return read && slow && what
-        ? await engine.beside(key, read.recipe, read.request, slow, what)
-        : { bake: null };
-    },
-    askSlow,
+  const { data, stale } = useBakeAnswer<{ readonly bake: DocketBake | null }>(
+    ['beside', what],
+    { bake: null },
+    async (engine, key, ...of) => (what ? await engine.beside(key, ...of, what) : { bake: null }),
   );
   return { bake: what ? (data?.bake ?? null) : null, none: what !== null && !stale && data?.bake === null };
 }

@@ -1,24 +1,14 @@
 import { styled } from 'styled-components';
 import type { DocketBake, OtherBake } from '@omniarton/core/docket';
-import { askSlow } from '../../engine/engine';
-import { useKitchenAnswer } from '../../engine/useKitchenAnswer';
 import { Figure, Heading, Small } from '../../ui/layout';
-import { useEngine, useHousehold } from '../bench/onBench';
-import { useRead } from '../bench/useRead';
+import { useBakeAnswer } from './useBakeAnswer';
 
 /** How long the same bake takes in another oven, in glass, on a mountain. */
 export function OtherOvens({ bake }: { readonly bake: DocketBake }) {
-  const household = useHousehold();
-  const slow = useEngine(({ slowAnswers }) => slowAnswers);
-  const { about, now } = useRead({ settled: true });
-  const { data, stale, failed } = useKitchenAnswer<readonly OtherBake[]>(
-    household,
-    [...about, 'other bakes', bake],
-    async (engine, key) => {
-      const read = now();
-      return read && slow ? await engine.otherBakes(key, read.recipe, read.request, slow) : [];
-    },
-    askSlow,
+  const { data, stale, failed } = useBakeAnswer<readonly OtherBake[]>(
+    ['other bakes', bake],
+    [],
+    async (engine, key, ...of) => await engine.otherBakes(key, ...of),
   );
   if (failed)
     return <p role="status">Other ovens could not be tried. They are tried again with the next change.</p>;

@@ -2,32 +2,22 @@ import { useEffect, useRef, useState } from 'react';
 import { Label, SliderOutput, SliderThumb, SliderTrack } from 'react-aria-components';
 import { styled, type DefaultTheme } from 'styled-components';
 import type { DocketBake, SectionView as View } from '@omniarton/core/docket';
-import { askSlow } from '../../engine/engine';
-import { useKitchenAnswer } from '../../engine/useKitchenAnswer';
 import { useTemperatureUnit } from '../../settings/useSettings';
 import { Heading, Small, Stack } from '../../ui/layout';
 import { Ruler } from '../../ui/Ruler';
 import { sayTemperature } from '../../ui/say';
 import { useDrawnTheme } from '../../ui/useDrawnTheme';
-import { useEngine, useHousehold } from '../bench/onBench';
-import { useRead } from '../bench/useRead';
+import { useBakeAnswer } from './useBakeAnswer';
 import { colourAt, drawSection, layOf, RAMP } from './drawSection';
 
 type Frame = View['frames'][number];
 
 /** A section through the bake: drag the minutes, and it rises and heats before your eyes. */
 export function SectionView({ bake }: { readonly bake: DocketBake }) {
-  const household = useHousehold();
-  const slow = useEngine(({ slowAnswers }) => slowAnswers);
-  const { about, now } = useRead({ settled: true });
-  const { data } = useKitchenAnswer<{ readonly view: View | null }>(
-    household,
-    [...about, 'section', bake],
-    async (engine, key) => {
-      const read = now();
-      return read && slow ? await engine.section(key, read.recipe, read.request, slow) : { view: null };
-    },
-    askSlow,
+  const { data } = useBakeAnswer<{ readonly view: View | null }>(
+    ['section', bake],
+    { view: null },
+    async (engine, key, ...of) => await engine.section(key, ...of),
   );
   const view = data?.view;
   return view && view.frames.length > 1 ? <Scrubbed view={view} /> : null;
