@@ -1,5 +1,7 @@
 import { TABLES } from './data';
-import type { Composition, Ingredient, Row, Table } from './types';
+import { KIN } from './data/kin';
+import type { Composition, Ingredient, KinRow, Row, Table } from './types';
+import { VARIANT_MARK } from './variants';
 
 function composition([
   water = 0,
@@ -36,7 +38,21 @@ function fromRow(id: string, row: Row, table: Table): Ingredient {
   };
 }
 
-/** Every ingredient the product ships with, in the order of its tables. */
+/** Kin of an entry: its figures, under names and classes of their own. */
+const kinOf = (entry: Ingredient, kin: string, row: KinRow): Ingredient => ({
+  ...entry,
+  ...row,
+  id: `${entry.id}${VARIANT_MARK}${kin}`,
+  also: row.also ?? [],
+  kinds: [],
+});
+
+const withKin = (entry: Ingredient): Ingredient[] => [
+  entry,
+  ...Object.entries(KIN[entry.id] ?? {}).map(([kin, row]) => kinOf(entry, kin, row)),
+];
+
+/** Every ingredient the product ships with, in the order of its tables; each entry's kin follow it. */
 export const INGREDIENTS: readonly Ingredient[] = TABLES.flatMap((table) =>
-  Object.entries(table.rows).map(([id, row]) => fromRow(id, row, table)),
+  Object.entries(table.rows).flatMap(([id, row]) => withKin(fromRow(id, row, table))),
 );

@@ -1,6 +1,7 @@
 import { THIRST } from './data/thirst';
 import type { Catalogue } from './catalogue';
 import { getIngredient } from './catalogue';
+import { plainId } from './variants';
 import type { Triple } from './types';
 
 const NONE: Triple = [0, 0, 0];
@@ -17,6 +18,8 @@ export function thirstOf(catalogue: Catalogue, id: string): Triple {
   const own = THIRST.rows[id];
   if (own) return own;
   const { madeOf, role } = getIngredient(catalogue, id);
+  const kin = madeOf.length === 0 ? THIRST.rows[plainId(id)] : undefined;
+  if (kin) return kin;
   if (madeOf.length === 0 && FLOURS.has(role)) return ANY_FLOUR;
   return madeOf.reduce<Triple>((sum, part) => {
     const inner = thirstOf(catalogue, part.ingredient);

@@ -71,6 +71,9 @@ export interface Row {
   readonly confidence?: Confidence;
 }
 
+/** What sets kin apart from the row whose figures they share: their names, and all that somebody may avoid in them. */
+export type KinRow = Pick<Row, 'name' | 'also' | 'gluten' | 'grain' | 'allergens' | 'possible' | 'note'>;
+
 export interface Table {
   readonly role: Role;
   /** The style that `cup` is in. */

@@ -27,6 +27,7 @@ export const STAND_INS: { readonly source: string; readonly confidence: 'common-
     { from: ['beer'], trouble: ['gluten'], to: [{ ingredient: 'apple-juice', ratio: 1 }], because: 'beer brings water, a little acid and sweetness' },
     { from: ['malt-vinegar'], trouble: ['gluten'], to: [{ ingredient: 'vinegar', ratio: 1 }], because: 'the same acid without the malt' },
     { from: ['soy-sauce'], trouble: ['gluten', 'soybeans', 'wheat'], to: [{ ingredient: 'salt', ratio: 0.16 }, { ingredient: 'water', ratio: 0.7 }], because: 'it is there for its salt' },
+    { from: ['corn-syrup'], trouble: ['corn'], to: [{ ingredient: 'golden-syrup', ratio: 1 }], because: 'a syrup of cane: as wet, and it keeps sugar from graining as well' },
     { from: ['suet'], trouble: ['gluten'], to: [{ ingredient: 'shortening', ratio: 0.87 }], because: 'the fat without the flour that keeps the shreds apart; freeze it and grate it' },
     { from: ['liquorice', 'baking-spray'], trouble: ['gluten'], to: [{ ingredient: 'vegetable-oil', ratio: 0.9 }], because: 'grease with oil and dust with a starch' },
     { from: ['wheat-starch', 'wheat-starch-gf'], trouble: ['gluten', 'wheat', 'grain'], to: [{ ingredient: 'tapioca-starch', ratio: 1 }], because: 'a starch for a starch' },

@@ -31,7 +31,7 @@ export const produce: Table = {
     'potato': { name: 'potato, mashed', also: ['mashed potato', 'potato', 'boiled potato', 'riced potato', 'cooked potato'], comp: [78, 2, 0.5, 15.5, 1, 1.8, 1], allergens: ['nightshades'], cup: [210, 195, 230], each: [170, 140, 215] },
     'beetroot': { name: 'beetroot', also: ['beet', 'cooked beetroot', 'beetroot puree', 'grated beetroot', 'cooked beet', 'raw beetroot'], comp: [87.3, 1.6, 0.2, 0.3, 7.3, 2.4, 1], cup: [136, 125, 220], each: [82, 60, 120] },
     'avocado': { name: 'avocado', also: ['ripe avocado', 'mashed avocado'], comp: [73.2, 2, 14.7, 0.1, 0.7, 6.7, 1.6], cup: [150, 140, 240], each: [150, 130, 200] },
-    'spinach': { name: 'spinach', also: ['baby spinach'], kinds: ['onion', 'tomato', 'tomato paste', 'garlic', 'garlic clove', 'clove garlic', 'olive', 'herb', 'red onion', 'sun-dried tomato', 'paprika pepper', 'bell pepper', 'kale', 'leek', 'mushroom', 'jalapeno'], comp: [90, 2, 0.4, 1, 3, 2.2, 1.2], cup: [100, 30, 180] },
+    'spinach': { name: 'spinach', also: ['baby spinach'], kinds: ['onion', 'garlic', 'garlic clove', 'clove garlic', 'olive', 'herb', 'red onion', 'kale', 'leek', 'mushroom'], comp: [90, 2, 0.4, 1, 3, 2.2, 1.2], cup: [100, 30, 180] },
     'black-beans': { name: 'beans, cooked', also: ['tin black bean', 'cooked black bean'], kinds: ['black bean', 'cooked chickpea', 'white bean', 'kidney bean', 'cannellini bean', 'cooked lentil', 'chickpea', 'lentil', 'tinned chickpea'], comp: [66, 8.5, 1, 14.5, 0.8, 7.5, 1.2], cup: [172, 160, 185], each: [240, 235, 255] },
   },
 };
