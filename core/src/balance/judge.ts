@@ -91,7 +91,7 @@ const WORDS: Words = {
   'lift-high': ['sinks', 'much gas is set free: it rises fast and sinks, with a taste of its powder'],
 };
 
-/** Judges one part as it is, against the bands of its family and of the way it goes. Wheat is told and not judged. */
+/** Judges one part as it is, against the bands of its family and of the way it goes. A part with wheat is shown and not judged. */
 export function judgePart(lines: readonly FormulaLine[], family: FamilyId, catalogue: Catalogue): JudgedPart {
   const route = routeOf(lines, catalogue);
   const balances = balancesOf(
@@ -102,18 +102,7 @@ export function judgePart(lines: readonly FormulaLine[], family: FamilyId, catal
   )
     .filter(({ id }) => JUDGED.includes(id))
     .map(({ id, converted: value, band }) => ({ id, value, band, verdict: verdictOf(value, band) }));
-  if (wheatGrams(lines, catalogue) > 0)
-    return {
-      route,
-      balances,
-      findings: [
-        {
-          id: 'holds-gluten',
-          because: 'wheat or another flour with gluten is in it: convert it first',
-          likelihood: 1,
-        },
-      ],
-    };
+  if (wheatGrams(lines, catalogue) > 0) return { route, balances, findings: [] };
   const { name, xanthan } = profileOf(family);
   const found = balances.flatMap(({ id, value, band, verdict }): Finding[] => {
     const words = WORDS[`${id}-${verdict}`];

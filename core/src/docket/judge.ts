@@ -1,8 +1,9 @@
-import { flourGrams, judgePart } from '../balance';
+import { flourGrams, judgePart, type Finding } from '../balance';
 import { thirstGrams } from '../formula';
+import { judgeLine } from '../guard';
 import type { ConversionRequest, Kitchen } from '../kitchen';
 import { settle } from '../quantity';
-import type { Recipe } from '../read';
+import { ingredientLines, type Recipe } from '../read';
 import { familyOfPart } from './partFamily';
 import { workOf, type Work } from './plan';
 import type { Judgement } from './types';
@@ -13,6 +14,15 @@ import type { Judgement } from './types';
  */
 export const judge = (recipe: Recipe, request: ConversionRequest, kitchen: Kitchen): Judgement =>
   judgeWork(workOf(recipe, request, kitchen));
+
+/** What holds gluten comes before all else, flour or not: the guard's own word, line by line. */
+const glutenIn = ({ recipe, catalogue }: Work): Finding[] =>
+  ingredientLines(recipe).flatMap((line) => {
+    const { gluten, reason } = judgeLine(line, catalogue);
+    if (gluten !== 'contains') return [];
+    const why = reason || 'wheat, or another cereal with gluten';
+    return [{ id: 'holds-gluten', because: `“${line.source.trim()}”: ${why}`, likelihood: 1 }];
+  });
 
 export function judgeWork(work: Work): Judgement {
   const { recipe, parts, catalogue, request: asked } = work;
@@ -36,6 +46,9 @@ export function judgeWork(work: Work): Judgement {
         verdict,
       })),
     })),
-    findings: (main?.findings ?? []).map((one) => ({ ...one, likelihood: settle(one.likelihood) })),
+    findings: [...glutenIn(work), ...(main?.findings ?? [])].map((one) => ({
+      ...one,
+      likelihood: settle(one.likelihood),
+    })),
   };
 }

@@ -10,7 +10,7 @@ import {
   type GlutenClass,
   type GrainClass,
 } from '../vocabulary';
-import { CLAIMED_FREE, MARKERS, type Marker } from './data/markers';
+import { CLAIMED_FREE, FLOUR_WORDS, MARKERS, UNCLAIMED, type Marker } from './data/markers';
 import type { LineGuard } from './types';
 
 interface Judgement {
@@ -83,6 +83,30 @@ function markerOf(words: string): Marker | undefined {
 
 const EVERY_CLAIM = new RegExp(CLAIMED_FREE, 'gi');
 
+/** A line's words without what only looks like a claim: "not gluten-free", "or gluten-free flour", "gluten-free if needed". */
+const meant = (words: string) => UNCLAIMED.reduce((text, one) => text.replace(one, ' '), words);
+
+/** True when the words claim that what they name is without gluten. */
+export const claimsFree = (words: string): boolean => CLAIMED_FREE.test(meant(words));
+
+const MILLED_ROLES = new Set(['gf-flour', 'starch', 'binder']);
+
+/**
+ * The words of a line without those that name its flour: named as what it is, its own "flour" or "bread" betrays no wheat,
+ * and a second one may.
+ */
+function withoutItsName(
+  text: string,
+  { match, words }: Pick<Item, 'match' | 'words'>,
+  flour: Ingredient,
+): string {
+  if (match !== 'exact') return endsInName(words, flour) ? text.replace(FLOUR_WORDS, ' ') : text;
+  return (words.match(/[\p{L}\d]+/gu) ?? []).reduce(
+    (rest, word) => rest.replace(new RegExp(`(?<![\\p{L}\\d])${word}(?![\\p{L}\\d])`, 'iu'), ' '),
+    text,
+  );
+}
+
 const UNKNOWN: Judgement = {
   gluten: 'unknown',
   grain: 'unknown',
@@ -147,11 +171,16 @@ function judgeItem(
   const ingredient = item.ingredient === null ? undefined : getIngredient(catalogue, item.ingredient);
   const base = ingredient ? ofIngredient(ingredient, catalogue) : UNKNOWN;
   const known =
-    ingredient !== undefined && item.match === 'exact' && judgedWordForWord(item.words, ingredient);
+    ingredient !== undefined &&
+    item.match === 'exact' &&
+    words.includes(item.words) &&
+    judgedWordForWord(item.words, ingredient);
   const beyond = words.replace(item.words, ' ');
-  if (known && !CLAIMED_FREE.test(beyond) && !markerOf(beyond)) return base;
-  const claim = CLAIMED_FREE.test(words);
-  const bare = (known ? beyond : words).replace(EVERY_CLAIM, ' ');
+  if (known && !claimsFree(beyond) && !markerOf(beyond)) return base;
+  const claim = claimsFree(words);
+  const said = (known ? beyond : words).replace(EVERY_CLAIM, ' ');
+  const named = !known && ingredient !== undefined && MILLED_ROLES.has(ingredient.role);
+  const bare = named ? withoutItsName(said, item, ingredient) : said;
   const marker = markerOf(bare);
   const netted =
     marker && !(ingredient && item.match === 'exact' && marker.gluten === 'check-label')
@@ -206,10 +235,19 @@ export function judgeLine(line: Line, catalogue: Catalogue): JudgedLine {
   return as;
 }
 
+/** The words of a line that one of its items is judged by. */
+const wordsFor = (line: Line, item: Item) => (line.items.length === 1 ? cleanLine(line.source) : item.words);
+
+/** True for an item that holds gluten by its kind and claims on its packet to be without. */
+export function claimedItem(line: Line, item: Item, catalogue: Catalogue): boolean {
+  if (item.ingredient === null || getIngredient(catalogue, item.ingredient).gluten !== 'contains')
+    return false;
+  const words = wordsFor(line, item);
+  return claimsFree(words) && judgeItem(item, words, catalogue).gluten === 'check-label';
+}
+
 function judge(line: Line, catalogue: Catalogue): JudgedLine {
-  const all = line.items.map((item) =>
-    judgeItem(item, line.items.length === 1 ? cleanLine(line.source) : item.words, catalogue),
-  );
+  const all = line.items.map((item) => judgeItem(item, wordsFor(line, item), catalogue));
   const [first = UNKNOWN, ...rest] = all;
   const sum = rest.reduce<Judgement>(
     (a, b) => ({

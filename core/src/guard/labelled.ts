@@ -1,8 +1,9 @@
-import { plainId, unfold, VARIANT_MARK, type Catalogue, type Ingredient } from '../catalogue';
+import { getIngredient, plainId, unfold, VARIANT_MARK, type Catalogue, type Ingredient } from '../catalogue';
 import { catalogueOf, type ConversionRequest, type Kitchen } from '../kitchen';
 import type { Item, Line, Recipe } from '../read';
 import { LABEL_FACTS, type LabelFact } from '../vocabulary';
 import { COMMERCIAL, HOLDS, IMPLIED } from './data/commercial';
+import { claimedItem } from './judge';
 
 type Says = Readonly<Partial<Record<LabelFact, boolean>>>;
 const NOTHING_SAID: Says = {};
@@ -60,8 +61,24 @@ function asLabelled(blend: Ingredient, says: Says, catalogue: Catalogue): Ingred
   };
 }
 
+const CLAIMED = 'claimed';
+
+/** Made goods that usually hold gluten and claim on their packet that these don't: kept, and asked about. */
+const asClaimed = (ingredient: Ingredient): Ingredient => ({
+  ...ingredient,
+  id: `${ingredient.id}${VARIANT_MARK}${CLAIMED}`,
+  role: ingredient.role === 'wheat-flour' ? 'gf-flour' : ingredient.role,
+  also: [],
+  kinds: [],
+  madeOf: [],
+  gluten: 'check-label',
+  allergens: ingredient.allergens.filter((one) => one !== 'wheat'),
+  possible: [...new Set([...ingredient.possible, 'wheat' as const])],
+  note: 'claims to be gluten-free: read it on the packet',
+});
+
 /**
- * A recipe and a kitchen in which each commercial blend is what its label says: no second dose of gum or leavening, and
+ * A recipe and a kitchen in which what claims to be without gluten is taken at its word until its label is read, and each commercial blend is what its label says: no second dose of gum or leavening, and
  * milk powder where there is some.
  */
 export function forLabels(
@@ -71,8 +88,18 @@ export function forLabels(
 ): { readonly recipe: Recipe; readonly kitchen: Kitchen } {
   const catalogue = catalogueOf(kitchen);
   const made = new Map<string, Ingredient>();
+  const reclaim = (line: Line): Line => {
+    if (!line.items.some((item) => claimedItem(line, item, catalogue))) return line;
+    const items = line.items.map((item) => {
+      if (item.ingredient === null || !claimedItem(line, item, catalogue)) return item;
+      const one = asClaimed(getIngredient(catalogue, item.ingredient));
+      made.set(one.id, one);
+      return { ...item, ingredient: one.id, role: one.role };
+    });
+    return { ...line, items };
+  };
   const relabel = (line: Line): Line => {
-    if (!line.items.some(isCommercial)) return line;
+    if (!line.items.some(isCommercial)) return reclaim(line);
     const says = labelOf(line, request);
     if (Object.keys(says).length === 0) return line;
     return {

@@ -4,6 +4,7 @@ import { readAmount, type Amount } from './amount';
 import { CARD_PART, cleanLine } from './clean';
 import { weigh, type Measured, type Scales } from './grams';
 import { MODIFIERS } from './data/modifiers';
+import { isBareClaim, namesBlend } from './flourNames';
 import { isName, matchIngredient } from './match';
 import { tokensOf } from './names';
 import { numbersFromWords } from './numberWords';
@@ -168,6 +169,12 @@ function turnedRound(words: string, preparation: string, { catalogue }: Scales):
   );
 }
 
+/** "plain flour (gluten-free)" is one name: a claim in brackets belongs to the flour before it. */
+function withClaim(words: string, { brackets }: Segments): string {
+  const claimed = brackets.some(isBareClaim) ? `gluten-free ${words}` : words;
+  return namesBlend(claimed) ? claimed : words;
+}
+
 /** "2 sheets gelatine" is leaf gelatine: the measure is part of the name. */
 const asLeaves = (words: string, { unit }: Amount, { catalogue }: Scales): string =>
   unit === 'leaf' && isName(`${words} leaf`, catalogue) ? `${words} leaf` : words;
@@ -189,7 +196,10 @@ function readPieces(text: string, reader: Scales): Found[] {
     waiting.push(amount);
     if (amount.words === '' && amount !== amounts.at(-1)) continue;
     const said = amount.words || waiting.find((one) => one.words)?.words || segments.preparation || text;
-    const words = turnedRound(asLeaves(said, amount, reader), segments.preparation, reader);
+    const words = withClaim(
+      turnedRound(asLeaves(said, amount, reader), segments.preparation, reader),
+      segments,
+    );
     const described = `${words}, ${segments.preparation} ${segments.brackets.join(' ')} ${packed ? 'can' : ''}`;
     const parts =
       bracket && result.length === 0

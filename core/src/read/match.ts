@@ -1,6 +1,8 @@
 import { closest, distance } from 'fastest-levenshtein';
 import type { Catalogue } from '../catalogue';
+import { BLEND_NAMES } from './data/flourNames';
 import { MODIFIERS, NAME_ENDS } from './data/modifiers';
+import { namesBlend } from './flourNames';
 import { indexOf, tokensOf, type Named, type NameIndex } from './names';
 import { remembered } from './remember';
 import type { MatchKind } from './types';
@@ -88,7 +90,17 @@ export function matchIngredient(words: string, catalogue: Catalogue): Match | un
   const index = indexOf(catalogue);
   const known = matchers.get(index) ?? remembered((text) => match(text, index), MOST_WORDS);
   matchers.set(index, known);
+  if (!isName(words, catalogue)) {
+    const blend = blendNamed(words, catalogue);
+    if (blend) return blend;
+  }
   return known(words);
+}
+
+/** A flour that claims to be without gluten, however it is put. */
+function blendNamed(words: string, catalogue: Catalogue): Match | undefined {
+  const blend = namesBlend(words) ? catalogue.byId.get(BLEND_NAMES.ingredient) : undefined;
+  return blend && { ingredient: blend.id, name: blend.name, match: 'exact' };
 }
 
 const matchers = new WeakMap<NameIndex, (words: string) => Match | undefined>();

@@ -25,3 +25,15 @@ export const MARKERS: readonly Marker[] = [
 
 /** "gluten-free" and its like in front of a name. A claim on a packet is to be read on the packet. */
 export const CLAIMED_FREE = /\bgluten[- ]?free\b|\bGF\b|\bfree[- ]from[- ]gluten\b|\bno gluten\b/i;
+
+/** What names a flour once: "self-raising flour", "flour", "self-raising". */
+export const FLOUR_WORDS = /\b(?:self[- ](?:rais|ris)\w+ )?flours?\b|\bself[- ](?:rais|ris)\w+\b/i;
+
+/** Words in which "gluten-free" claims nothing of what the line names: refused, another thing, or only advised. */
+export const UNCLAIMED: readonly RegExp[] = [
+  /\b(?:not|never|isn't|aren't|non)[- ](?:certified )?gluten[- ]?free\b/gi,
+  /\bor (?:a |an |any |some |your |use |the same (?:weight|amount) of )*(?:certified )?(?:gluten[- ]?free|gf)\b[^,;)]*/gi,
+  /\([^)]*\b(?:use|if|can|could|swap|sub|substitute|replace|option|alternatively|instead|make it|works)\b[^)]*\)/gi,
+  /[,;:-] (?:or |but )?(?:use|swap|sub|substitute|replace|can be|could be|for a)\b[^,;]*\b(?:gluten[- ]?free|gf)\b[^,;]*/gi,
+  /\b(?:gluten[- ]?free|gf)\b[^,;)]*\b(?:if (?:needed|required|necessary|you (?:like|wish|need|prefer))|optional|also works|works too)\b/gi,
+];
