@@ -212,8 +212,7 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
     return part.id === main.id ? { ...made, lines: [...made.lines, ...tins.lines] } : made;
   });
   const outgoing = outgoingLines(parts, recipe, catalogue);
-  const guard = guardDocket(recipe, outgoing, request, kitchen);
-  const breaches = breachesOf(outgoing, guard, request, catalogue);
+  const breaches = breachesOf(outgoing, request, catalogue);
   if (breaches.length > 0) return refused(work, breaches);
   const steps = bindSteps(recipe);
   const bowl = bowlOf(balanced.converted, family, tins.kinds.length > 0, catalogue);
@@ -227,6 +226,7 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
     profile,
     looks: looksOf(family),
   });
+  const guard = guardDocket(recipe, outgoing, method, request, kitchen);
   const docket: Docket = {
     schema: 5,
     title: recipe.title || 'Untitled bake',

@@ -21,6 +21,10 @@ export function toMarkdown(docket: Docket): string {
         `guard: ${guard.state}${forWhomWords(guard)}${guard.checkedOn === null ? '' : ` (last answered on ${guard.checkedOn})`}`,
       ].join(' · '),
     ),
+    guard.open
+      .filter(({ kind }) => kind === 'named')
+      .map(({ ask }) => `**${escaped(ask)}**`)
+      .join('\n\n'),
     `${ovenWords(docket)}, ${minutes}.`,
     ...parts.flatMap(({ name, lines }) => [
       `## ${escaped(name ?? 'Ingredients')}`,

@@ -71,9 +71,10 @@ const WORDS: Readonly<Record<TechniqueId, (facts: Facts, bowl: Bowl) => string>>
         ? 'This still counts: a nut or seed butter turns oily when it is worked.'
         : 'This still counts: worked too long the fat melts, and it bakes hard.',
   look: ({ looks }) => `Look for: ${looks.mixed}.`,
-  'citrus-last': () => 'Milk first, well mixed in, then the citrus: straight together they curdle.',
+  'citrus-last': () =>
+    'The mild liquid first, well mixed in, then the citrus: straight together they curdle.',
   temper: () =>
-    'Never egg straight into what is hot: let it cool to lukewarm, or stir a little of it into the eggs first. Melted coconut oil sets on cold eggs: have them at room temperature.',
+    'Never egg straight into what is hot: let it cool to lukewarm, or stir a little of it into the eggs first. A melted fat that is hard when cold sets on cold eggs: have them at room temperature.',
   dust: () => 'Dust with a flour or starch without gluten, never with wheat.',
   'no-knead': () => 'Don’t knead: there is no gluten to develop. Beat it smooth with a spoon or paddle.',
   'one-proof': () =>

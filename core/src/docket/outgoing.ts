@@ -1,12 +1,12 @@
 import { getIngredient, type Catalogue } from '../catalogue';
 import { troublesOf } from '../balance';
-import { guardLines, guardMethod, judgeLine, type GuardReport } from '../guard';
+import { guardLines, guardMethod, judgeLine, namedFoods, questionOfNamed, type Question } from '../guard';
 import { catalogueOf, peopleAt, type ConversionRequest, type Kitchen } from '../kitchen';
 import type { Line, Recipe } from '../read';
-import { ingredientLines } from '../read';
+import { ingredientLines, namedIn } from '../read';
 import type { Allergen } from '../vocabulary';
 import { ALLERGENS } from '../vocabulary';
-import type { DocketGuard, DocketPart } from './types';
+import type { DocketGuard, DocketPart, DocketStep } from './types';
 
 /** The docket's lines as the guard reads lines. What the recipe still says in its own words stays in those words. */
 export function outgoingLines(parts: readonly DocketPart[], recipe: Recipe, catalogue: Catalogue): Line[] {
@@ -55,12 +55,11 @@ export interface Breach {
 /** What on the docket still breaks the request: it may never go out. */
 export function breachesOf(
   lines: readonly Line[],
-  report: GuardReport,
   request: ConversionRequest,
   catalogue: Catalogue,
 ): Breach[] {
   return lines.flatMap((line): Breach[] => {
-    const judged = report.lines.find((one) => one.line === line.id)!;
+    const judged = judgeLine(line, catalogue);
     if (judged.gluten === 'contains')
       return [{ name: line.source, why: judged.reason || 'holds gluten', avoidance: 'gluten' }];
     return line.items.flatMap(({ ingredient, name }) =>
@@ -75,16 +74,51 @@ export function breachesOf(
   });
 }
 
-/** Guards the docket a second time: what goes out, the questions that came in with it, and what is new to this bake. */
+/** What stands on the docket in the place of a food that a step still names; null: nothing does. */
+function insteadOf(
+  words: string,
+  recipe: Recipe,
+  outgoing: readonly Line[],
+  catalogue: Catalogue,
+): string | null {
+  const named = new Set(namedIn(words, catalogue).map(({ ingredient }) => ingredient));
+  const line = ingredientLines(recipe).find(({ items }) =>
+    items.some(({ ingredient }) => ingredient !== null && named.has(ingredient)),
+  );
+  const now = outgoing.filter(({ id }) => line !== undefined && id.split(/[:~+]/)[0] === line.id);
+  const names = now.flatMap(({ items }) => items.map(({ name }) => name));
+  return names.length === 0 ? null : names.join(' with ');
+}
+
+/** The docket's steps that still name what somebody avoids: each is held open. */
+function namedSteps(
+  method: readonly DocketStep[],
+  recipe: Recipe,
+  outgoing: readonly Line[],
+  request: ConversionRequest,
+  catalogue: Catalogue,
+): Question[] {
+  const before = ingredientLines(recipe).flatMap(({ items }) => items);
+  const now = outgoing.flatMap(({ items }) => items.map(({ ingredient }) => ingredient));
+  return namedFoods(method, { before, now }, request, catalogue).map((one) => {
+    const at = method.findIndex(({ id }) => id === one.step);
+    const { source, text } = method[at]!;
+    return questionOfNamed(one, at + 1, source ?? text, insteadOf(one.words, recipe, outgoing, catalogue));
+  });
+}
+
+/** Guards the docket a second time: what goes out, the questions that came in with it, its steps, and what is new to this bake. */
 export function guardDocket(
   recipe: Recipe,
   outgoing: readonly Line[],
+  method: readonly DocketStep[],
   request: ConversionRequest,
   kitchen: Kitchen,
 ): DocketGuard {
   const steps = recipe.method.map(({ source }) => source).join(' ');
-  const goes = guardLines(outgoing, request, kitchen, guardMethod(recipe), steps);
   const catalogue = catalogueOf(kitchen);
+  const named = namedSteps(method, recipe, outgoing, request, catalogue);
+  const goes = guardLines(outgoing, request, kitchen, { method: guardMethod(recipe), named, steps });
   const had = new Set(ingredientLines(recipe).flatMap((line) => judgeLine(line, catalogue).allergens));
   const has = new Set(goes.lines.flatMap(({ allergens }) => allergens));
   const newTo: Allergen[] = ALLERGENS.filter((one) => has.has(one) && !had.has(one));

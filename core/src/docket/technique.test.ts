@@ -43,7 +43,7 @@ describe('techniques', () => {
     const words = said(CAKE);
     expect(words).toMatch(/no gluten to toughen/);
     expect(words).toMatch(/Sift the soda/);
-    expect(words).toMatch(/Milk first/);
+    expect(words).toMatch(/mild liquid first/);
     expect(words).toMatch(/only when it is cold/);
   });
   it('overmixing still harms what is rubbed in', () =>

@@ -8,7 +8,7 @@ import { judgeLine, type JudgedLine } from './judge';
 import { forLabels } from './labelled';
 import { guardMethod } from './method';
 import { guardPeople } from './people';
-import { questionOfMethod, questionsOf } from './questions';
+import { questionsOf, questionsOfMethod } from './questions';
 import type { Caution, GuardReport, LineGuard, MethodGuard, Question } from './types';
 
 function cautionsFor(lines: readonly Line[], request: ConversionRequest, catalogue: Catalogue): Caution[] {
@@ -42,26 +42,32 @@ function lookFor(judged: JudgedLine, { without, gluten }: ConversionRequest): st
 const holds = (question: Question, answers: readonly GuardAnswer[]) =>
   answers.find(({ line, about }) => line === question.line && about === question.key);
 
-/** A blend whose label hasn't been looked up stays open whatever else was answered on its line. */
+/**
+ * A blend whose label hasn't been looked up stays open whatever else was answered on its line, and a step that names what is
+ * avoided until it says something else.
+ */
 const isSettled = (question: Question, answers: readonly GuardAnswer[]) => {
   const answer = holds(question, answers);
-  return answer !== undefined && (question.kind !== 'blend' || answer.answer === 'left-out');
+  if (answer === undefined || question.kind === 'named') return false;
+  return question.kind !== 'blend' || answer.answer === 'left-out';
 };
 
 interface Guarded {
   readonly lines: readonly Line[];
   readonly method: readonly MethodGuard[];
+  readonly named: readonly Question[];
   readonly steps: string;
   readonly request: ConversionRequest;
   readonly kitchen: Kitchen;
 }
 
-function report({ lines, method, steps, request, kitchen }: Guarded): GuardReport {
+function report({ lines, method, named, steps, request, kitchen }: Guarded): GuardReport {
   const catalogue = catalogueOf(kitchen);
   const judged = lines.map((line) => ({ line, judged: judgeLine(line, catalogue) }));
   const questions = [
     ...judged.flatMap((one) => questionsOf(one.line, one.judged, request, catalogue)),
-    ...method.map(questionOfMethod),
+    ...questionsOfMethod(method),
+    ...named,
   ];
   const open = questions.filter((question) => !isSettled(question, request.answers));
   const answered = questions.filter((question) => isSettled(question, request.answers));
@@ -97,13 +103,12 @@ export const guardLines = (
   lines: readonly Line[],
   request: ConversionRequest,
   kitchen: Kitchen,
-  method: readonly MethodGuard[] = [],
-  steps = '',
-): GuardReport => report({ lines, method, steps, request: forTable(request, kitchen), kitchen });
+  { method = [], named = [], steps = '' }: Partial<Pick<Guarded, 'method' | 'named' | 'steps'>> = {},
+): GuardReport => report({ lines, method, named, steps, request: forTable(request, kitchen), kitchen });
 
 /** Guards a recipe as it was read, its method with it. */
 export function guardRecipe(asRead: Recipe, request: ConversionRequest, bare: Kitchen): GuardReport {
   const { recipe, kitchen } = forLabels(asRead, request, bare);
   const steps = recipe.method.map(({ source }) => source).join(' ');
-  return guardLines(ingredientLines(recipe), request, kitchen, guardMethod(recipe), steps);
+  return guardLines(ingredientLines(recipe), request, kitchen, { method: guardMethod(recipe), steps });
 }

@@ -4,7 +4,8 @@ export { judgeLabel, type LabelEntry, type LabelReport } from './label';
 export { forLabels, labelOf } from './labelled';
 export { namedByLaw, type ByLaw } from './lists';
 export { guardMethod } from './method';
-export { grainForbidden, HOUSE_PREFIX } from './questions';
+export { namedFoods } from './named';
+export { grainForbidden, HOUSE_PREFIX, questionOfNamed } from './questions';
 export type {
   Caution,
   GuardReport,

@@ -1,25 +1,60 @@
-import type { Line, Recipe } from '../read';
+import type { Line, Recipe, Step } from '../read';
 import { cleanLine, ingredientLines } from '../read';
-import { CLAIMED_FREE } from './data/markers';
-import { METHOD_WORDS } from './data/methodWords';
+import { METHOD_WORDS, type MethodWord } from './data/methodWords';
 import type { MethodGuard } from './types';
 
 const listed = (lines: readonly Line[], words: RegExp | null) =>
   words !== null && lines.some(({ source }) => words.test(source));
 
-/** A flour or starch without gluten that a step names for its dusting. */
-const NAMED_OTHERWISE =
-  /\b(?:rice|corn|potato|tapioca|almond|coconut|cassava|buckwheat|sorghum|oat|chickpea|gram|gluten[- ]free) flour\b|\bcorn ?flour\b/i;
+/** Something as long in the place of words that name another thing, so that what is left stays where it stands. */
+const blank = (words: string) => '·'.repeat(words.length);
 
-/** Gluten that the method brings in and no line of the list names: flour on the bench, crumbs in the tin. */
+interface Said {
+  readonly from: number;
+  readonly words: string;
+}
+
+/** Every place where a step names it, the longest words of each. */
+function saidIn(text: string, forms: readonly RegExp[], but: readonly RegExp[]): Said[] {
+  const heard = but.reduce((rest, one) => rest.replace(one, blank), text);
+  const all = forms
+    .flatMap((form) => [...heard.matchAll(form)].map(({ 0: words, index: from }): Said => ({ from, words })))
+    .sort((a, b) => a.from - b.from || b.words.length - a.words.length);
+  return all.reduce<Said[]>((kept, one) => {
+    const before = kept.at(-1);
+    return before && one.from < before.from + before.words.length ? kept : [...kept, one];
+  }, []);
+}
+
+/** A line that may have been taken for something else is heard only for what is done. */
+function guardStep({ id, source }: Step, lines: readonly Line[], ofMethod: boolean): MethodGuard[] {
+  const text = cleanLine(source);
+  return METHOD_WORDS.filter((one) => !listed(lines, one.listed)).flatMap((one) => {
+    const forms = ofMethod ? [...one.forms, ...(one.inSteps ?? [])] : one.forms;
+    return saidIn(text, forms, one.but).map(({ words }) => ({
+      step: id,
+      source,
+      words: words.replace(/^[\s.,;:!]+|[\s,]+$/g, ''),
+      reason: one.reason,
+      instead: one.instead,
+    }));
+  });
+}
+
+/** Shorter notes are names and yields. */
+const SHORTEST_STEP = 24;
+
+/**
+ * Gluten that the method brings in and no line of the list names: flour on the bench, on the berries, in the sauce, crumbs in
+ * the tin. The lines of the list and its notes are heard as well: a reader may have taken a step for one.
+ */
 export function guardMethod(recipe: Recipe): MethodGuard[] {
   const lines = ingredientLines(recipe);
-  return recipe.method.flatMap(({ id, source }) => {
-    const text = cleanLine(source);
-    return METHOD_WORDS.flatMap(({ words, listed: covered, reason, instead }) => {
-      const said = words.exec(text);
-      if (!said || CLAIMED_FREE.test(text) || NAMED_OTHERWISE.test(text) || listed(lines, covered)) return [];
-      return [{ step: id, source, words: said[0], reason, instead }];
-    });
-  });
+  const beside = recipe.parts.flatMap((part) => part.lines);
+  return [
+    ...recipe.method.flatMap((step) => guardStep(step, lines, true)),
+    ...beside.flatMap((line) =>
+      guardStep(line, lines, line.kind === 'note' && line.source.trim().length > SHORTEST_STEP),
+    ),
+  ];
 }

@@ -5,6 +5,7 @@ import type { Line } from '../read';
 import type { Avoidance, GrainClass, LabelFact } from '../vocabulary';
 import type { JudgedLine } from './judge';
 import { factsToAsk, labelOf } from './labelled';
+import type { NamedFood } from './named';
 import type { MethodGuard, Question, QuestionKind } from './types';
 
 const MILLED = new Set(['gf-flour', 'starch', 'binder']);
@@ -140,13 +141,36 @@ export function questionsOf(
   }));
 }
 
+/** What is asked of one step: its questions share a key, since a person answers for the step. */
+const ofStep = (step: string, source: string, kind: QuestionKind, asks: readonly string[]): Question[] => {
+  const key = keyOf(source.trim(), asks);
+  return asks.map((ask) => ({ line: step, kind, source, ask, key, facts: [] }));
+};
+
 /** Gluten that only the method names is to be seen by a person; the docket changes the step where it can. */
-export const questionOfMethod = ({ step, source, words, reason, instead }: MethodGuard): Question => ({
+export const questionsOfMethod = (method: readonly MethodGuard[]): Question[] =>
+  [...new Set(method.map(({ step }) => step))].flatMap((id) => {
+    const own = method.filter(({ step }) => step === id);
+    return ofStep(
+      id,
+      own[0]!.source,
+      'method',
+      own.map(({ words, reason, instead }) => `“${words}”: ${reason}. Use ${instead}.`),
+    );
+  });
+
+/** What a step is to be read as, as long as it says what somebody avoids. No answer settles it: only other words do. */
+export const questionOfNamed = (
+  { step, words, avoided }: NamedFood,
+  at: number,
+  text: string,
+  now: string | null,
+): Question => ({
   line: step,
-  kind: 'method',
-  source,
-  ask: `“${words}”: ${reason}. Use ${instead}.`,
-  key: keyOf(source.trim(), words),
+  kind: 'named',
+  source: text,
+  ask: `Step ${at} still says “${words}” (out: ${list(avoided)})${now === null ? '' : `: read it as ${now}`}. Put the step right on Read.`,
+  key: keyOf(text, words),
   facts: [],
 });
 

@@ -23,7 +23,7 @@ export interface MethodGuard {
 }
 
 export type QuestionKind =
-  'unknown' | 'near' | 'label' | 'blend' | 'certified' | 'house' | 'possible' | 'method';
+  'unknown' | 'near' | 'label' | 'blend' | 'certified' | 'house' | 'possible' | 'method' | 'named';
 
 /** Something that stays open until a person answers. */
 export interface Question {

@@ -4,6 +4,7 @@ export { CUE_KINDS, type CueKind } from './data/cues';
 export type { DoubtKind, Finding } from './doubts';
 export { RATIOS, type FamilyRatios } from './ratios';
 export { matchIngredient } from './match';
+export { namedIn } from './named';
 export { tokensOf } from './names';
 export { ingredientLines, readRecipe, type ReadResult } from './recipe';
 export type {

@@ -46,6 +46,13 @@ export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
           guard: {stateWords(guard.state, new Set(guard.open.map(({ line }) => line)).size)}
           {guard.checkedOn === null ? '' : `, last answered on ${sayDay(guard.checkedOn)}`}
         </GuardState>
+        {guard.open
+          .filter(({ kind }) => kind === 'named')
+          .map(({ ask }) => (
+            <GuardState key={ask} data-state="open">
+              {ask}
+            </GuardState>
+          ))}
         {guard.newTo.length > 0 ? (
           <GuardState data-state="open">
             new to this bake: {guard.newTo.map(avoidanceWords).join(', ')}

@@ -1,9 +1,78 @@
-/** Gluten that a method brings in and a list may not name. `listed`: words on a line of the list that cover it. */
-export const METHOD_WORDS: readonly { readonly words: RegExp; readonly listed: RegExp | null; readonly reason: string; readonly instead: string }[] = [
-  { words: /\b(?:flour(?:ed|ing)?) (?:the |your |a |an |both |two |three )?(?:[\w×-]+ ){0,4}(?:tins?|pans?|moulds?|bench|board|surface|counter|worktop|hands?|sheets?|trays?|rolling pin|sides?)\b|\b(?:well[- ]|lightly )?floured\b|\b(?:dust|dusted|dusting|sprinkle|coat|toss|grease) (?:\w+ ){0,6}?(?:with|in|and) (?:a little |some |more |extra )?flour\b|\bgreased? and flour(?:ed)?\b/i, listed: /\bflour\b.*\bfor (?:the |your )?(?:dusting|rolling|tin|pan|bench|board|surface)|\bfor (?:dusting|rolling)\b.*\bflour/i, reason: 'the method dusts with flour, which is wheat unless another is named', instead: 'rice flour, cocoa or sugar' },
-  { words: /\bbread ?crumbs?\b|\b(?:biscuit|cookie|cracker|graham) crumbs?\b|\bpanko\b/i, listed: /crumb|biscuit|cracker|cookie|panko/i, reason: 'crumbs are wheat unless their packet says otherwise', instead: 'ground nuts or gluten-free crumbs' },
-  { words: /\b(?:ice[- ]cream cones?|wafers?|lady ?fingers?|sponge fingers?|amaretti)\b/i, listed: /cone|wafer|finger|amaretti/i, reason: 'wafers and sponge fingers are wheat', instead: 'gluten-free ones, by their label' },
-  { words: /\bsemolina\b|\bmatzo meal\b/i, listed: /semolina|matzo/i, reason: 'a kind of wheat', instead: 'fine polenta or rice flour' },
-  { words: /\b(?:beer|ale|stout|lager)\b/i, listed: /beer|ale|stout|lager/i, reason: 'brewed from barley unless the label says otherwise', instead: 'cider or gluten-free beer' },
-  { words: /\bmalt(?:ed)?\b/i, listed: /malt/i, reason: 'malt is barley unless another grain is named', instead: 'golden syrup or treacle' },
+/** Something with gluten that a method brings in and a list may not name. */
+export interface MethodWord {
+  /** Ways to put it; each a way of its own, so that a test can go through them. */
+  readonly forms: readonly RegExp[];
+  /** Ways that an ingredient's line has too ("plus extra flour"): heard in steps and notes alone. */
+  readonly inSteps?: readonly RegExp[];
+  /** What only looks like it, and is taken out before the forms are tried. */
+  readonly but: readonly RegExp[];
+  /** Words on a line of the list that cover it. */
+  readonly listed: RegExp | null;
+  readonly reason: string;
+  readonly instead: string;
+}
+
+const SIZES = '(?:more |extra |good |thin |light |heaped |level |rounded |generous |small |large |tiny )*';
+/** "a spoonful of", "a little", "extra": never an amount as a list has it. */
+const SOME =
+  `(?:(?:an? |some |the extra |enough |your |another |a few )${SIZES}(?:spoon(?:ful)?s?|tablespoons?|tbsps?|teaspoons?|tsps?|little|bit|dusting|pinch|handful|sprinkling|sprinkle|touch|shake|dust|film|coating|layer) (?:of )?(?:the extra |extra |more )?|(?:some |more |extra |additional |a little |enough )+)`;
+const SPOONS = '(?:\\d[\\d/¼½¾. ]* ?(?:tablespoons?|tbsps?\\.?|tb|teaspoons?|tsps?\\.?) (?:of )?)';
+const ANY_OF = `(?:${SOME}|${SPOONS})`;
+const KIND = '(?:(?:plain|white|extra|more|all[- ]purpose|ap|wheat|bread|strong|sifted|ordinary|regular|a\\.p\\.) )*';
+/** What is done with flour beside baking it. */
+const VERB =
+  '(?:dust|dusts|dusted|dusting|sprinkle|sprinkled|sprinkling|dredge|dredged|dredging|coat|coated|coating|toss|tossed|tossing|roll|rolled|rolling|dip|dipped|dipping|shake|shaken|scatter|scattered|strew|line|lined|thicken|thickened)';
+const PLACE =
+  '(?:tins?|pans?|moulds?|molds?|bench|board|surface|counter(?:top)?|worktop|work ?surface|table|hands?|fingers?|sheets?|trays?|rolling pin|pin|sides?|rim|base|bottom|paper|parchment|cloth|towel|banneton|basket|peel|cups?|ramekins?|dish(?:es)?|griddle|cutters?|ring|bundt)';
+
+/** Common practice. */
+export const METHOD_WORDS: readonly MethodWord[] = [
+  {
+    forms: [
+      // "on a lightly floured board", "greased and floured", "floured hands"
+      /\b(?:(?:well|lightly|generously|heavily|thickly)[- ])?floured(?: [\w-]+)?/gi,
+      // "flour the pans", "butter and flour a 9 inch tin", "flour your hands"
+      new RegExp(`\\b(?:(?:butter|grease|oil|line)(?:,| and|,? then| &| \\+)+ )?flour (?:the |your |a |an |both |all the |each |two |three |four |\\d+ (?![\\d/]|cups?\\b|g\\b)|some |and line )(?:[\\w./×"”'-]+ ){0,6}?${PLACE}\\b`, 'gi'),
+      // "butter and flour the inside", "grease and flour well", where it opens a sentence
+      /(?:^|[.;:!] |, (?:then )?)(?:butter|grease|oil)(?:,| and|,? then| &| \+)+ flour\b(?! together| for| mix)(?: [\w-]+){0,3}/gi,
+      // "dust it with flour", "coat in flour", "toss the berries with a spoonful of flour", "a fork dipped in flour"
+      new RegExp(`\\b${VERB}\\b(?! boil)(?: [\\w'’×/-]+){0,8}? (?:with|in|into|through|over|from) ${ANY_OF}?${KIND}flour\\b(?! mix| blend)`, 'gi'),
+      // "shake a little flour over it", "1 tbsp flour over the berries", "scatter flour on the bench"
+      new RegExp(`\\b(?:${VERB} )?(?:${ANY_OF}${KIND}|(?<=(?:dust|sprinkle|scatter|shake|strew|dredge) )${KIND})flour (?:over|on|onto|on to|across|between|under|underneath|round|around|inside|in the (?:tin|pan)|to (?:dust|roll|coat|stop|prevent|keep|thicken))\\b`, 'gi'),
+    ],
+    inSteps: [
+      // "a spoonful of flour", "a little flour", "a dusting of flour", "more flour if sticky"
+      new RegExp(`(?<!\\bof the |\\btip in |\\badd )\\b${SOME}${KIND}flour\\b`, 'gi'),
+      // "flour for dusting", "dusting flour", "bench flour"
+      /\bflour for (?:dusting|rolling|the (?:bench|board|tin|pan|surface))\b|\b(?:dusting|bench|rolling) flour\b/gi,
+    ],
+    but: [
+      // A flour that is named as another than wheat.
+      /\b(?:rice|brown rice|corn|maize|potato|tapioca|almond|nut|hazelnut|coconut|cassava|buckwheat|sorghum|millet|teff|oat|chickpea|gram|gluten[- ]free|gf|blend(?:ed)?|the blend'?s?) flours?\b|\bcorn ?flour\b|\b(?:rice|starch|cocoa|sugar|cornflour|cornstarch|gf|gluten[- ]free)[- ]floured\b/gi,
+      /\b(?:no|without(?: any)?|instead of|rather than|not) (?:more |extra |added |adding |any )?flour(?:ing)?\b/gi,
+      // The list's own: "half of the flour", "the rest of the flour", "two thirds of the flour mixture".
+      /\b(?:of|with|in|into|add|adding|plus) (?:the|your|this|that|all (?:of )?the|half (?:of )?the|remaining|(?:the )?rest of the|(?:the )?reserved) (?:remaining |sifted |reserved |measured |weighed |rest of the |other half of the )?flours?\b/gi,
+      /\b(?:a third|half|two thirds|some|most|all|a quarter|one third|1\/2|1\/3) (?:of )?the (?:remaining )?flours?\b/gi,
+    ],
+    // Flour that the list announces for the bench is asked about here as well: what it is dusted with is decided at the bench.
+    listed: null,
+    reason: 'the method uses flour that the list doesn’t give, which is wheat unless another is named',
+    instead: 'rice flour, cocoa or sugar',
+  },
+  {
+    forms: [/\bbread ?crumbs?\b|\b(?:biscuit|cookie|cracker|graham) crumbs?\b|\bpanko\b/gi],
+    but: [
+      // "rub in until it looks like breadcrumbs" names a look, not a thing.
+      /\b(?:like|resembl\w+|as|to|into|of|reach\w*|becomes?|forms?|form|fine as|consistency of|texture of|stage of|look of|just past)(?: a| the| very)?(?: (?:fine|coarse|rough|wet|damp|moist|dry|soft|large|small|golden|pale|loose|even|sandy|big)(?:,| and| or)?)* ?bread ?crumbs?\b(?! over| on)/gi,
+      /\bbread ?crumbs?(?:-like|y)?[ -](?:stage|texture|consistency|like)\b|\bbread ?crumb(?:y|-like)\b|\brub\w*\b[^.;]*\bbread ?crumbs?\b/gi,
+    ],
+    listed: /crumb|biscuit|cracker|cookie|panko/i,
+    reason: 'crumbs are wheat unless their packet says otherwise',
+    instead: 'ground nuts or gluten-free crumbs',
+  },
+  { forms: [/\b(?:ice[- ]cream cones?|wafers?|lady ?fingers?|sponge fingers?|amaretti)\b/gi], but: [/\bwafer[- ]thin\b/gi], listed: /cone|wafer|finger|amaretti/i, reason: 'wafers and sponge fingers are wheat', instead: 'gluten-free ones, by their label' },
+  { forms: [/\bsemolina\b|\bmatzo meal\b/gi], but: [/\b(?:rice|corn|maize) semolina\b/gi], listed: /semolina|matzo/i, reason: 'a kind of wheat', instead: 'fine polenta or rice flour' },
+  { forms: [/\b(?:beer|ale|stout|lager)\b/gi], but: [/\b(?:ginger|root) (?:beer|ale)\b/gi], listed: /beer|ale|stout|lager/i, reason: 'brewed from barley unless the label says otherwise', instead: 'cider or gluten-free beer' },
+  { forms: [/\bmalt(?:ed)?\b/gi], but: [/\bmalt vinegar\b/gi], listed: /malt/i, reason: 'malt is barley unless another grain is named', instead: 'golden syrup or treacle' },
+  { forms: [/\bmalt vinegar\b/gi, /\bsoya? sauce\b/gi], but: [], listed: /malt vinegar|soy/i, reason: 'brewed with barley or wheat', instead: 'cider vinegar, or a tamari by its label' },
 ];

@@ -25,7 +25,10 @@ function byLine(questions: readonly Question[]): Asked[] {
   for (const question of questions) {
     const { line, source, key } = question;
     const known = lines.get(line);
-    lines.set(line, { line, source, key, questions: [...(known?.questions ?? []), question] });
+    const asked = [...(known?.questions ?? []), question];
+    // What no answer settles gives no key.
+    const settled = asked.find(({ kind }) => kind !== 'named')?.key ?? key;
+    lines.set(line, { line, source, key: settled, questions: asked });
   }
   return [...lines.values()];
 }
@@ -95,7 +98,7 @@ function OpenQuestion({ asked, onAnswer }: OpenProps) {
   const { line, questions } = asked;
   const source = asked.source.trim();
   const facts = questions.flatMap((one) => one.facts);
-  const others = questions.filter(({ kind }) => kind !== 'blend');
+  const others = questions.filter(({ kind }) => kind !== 'blend' && kind !== 'named');
   const blended = useDocket()
     ?.parts.flatMap(({ blend }) => blend)
     .find(({ ingredient }) => line.endsWith(`~${ingredient}`));

@@ -1,0 +1,31 @@
+/** Words in a step that look like a food and name none. Common practice of recipes. */
+export const NOT_NAMED: readonly RegExp[] = [
+  // A look: "the size of a walnut", "like thick cream", "pea-sized", "egg-yellow".
+  /\b(?:size|shape|consistency|texture|thickness|colou?r|look) of (?:(?:an?|the|very|thick|thin|double|single|whipped|soft|softened|lightly|small|large) )*[\w-]+(?: (?:cream|crumbs?|yolk|shell))?/gi,
+  /\b(?:like|resembl\w+|as thick as|as soft as) (?:(?:an?|the|very|thick|thin|double|single|softly|whipped|soft|melted|wet|lightly) )*[\w-]+(?: (?:cream|crumbs?|yolk|shell))?/gi,
+  /\b\w+[- ](?:sized|coloured|colored|like|yellow|brown)\b/gi,
+  // A deed: "cream the butter", "until creamed".
+  /\bcream(?:ed|ing)?(?= (?:the|together|until|in|up|it|them|both|your|well|this|that|all|for|butter|margarine|shortening|sugar|\d))/gi,
+  /(?<=^\s*(?:\d+[.)] *)?|[.;:] )cream(?! cheese|,|\.|of\b)/gi,
+  /\bice (?:the|it|them|when|with)\b/gi,
+  // A tin or a tool.
+  /\b(?:muffin|cake|bread|pie|pudding|egg|milk|butter|nut|cream|sponge|biscuit|cookie) (?:tins?|pans?|trays?|moulds?|cases?|cutters?|rings?|knife|dish(?:es)?|basins?|bowls?|whisks?|timers?|cups?|papers?|sheets?|boxes|jugs?|slicer|bags?)\b/gi,
+  /\b(?:butter|lima|cocoa) beans?\b|\bbutternut\b|\begg ?shells?\b|\bnut(?:ty|-brown)\b|\bcheese ?cloth\b/gi,
+];
+
+/** What a step may call something that it made itself: named only where the list has it too. */
+export const MADE: ReadonlySet<string> = new Set(
+  (
+    'custard caramel toffee meringue icing frosting buttercream fudge pudding curd praline pastry dough batter cake cookie biscuit sponge brownie ' +
+    'bread roll toast crumb topping streusel frangipane marzipan ganache syrup jam glaze cream_cheese_frosting shortbread cracker wafer scone pancake muffin discard ' +
+    'starter roux gravy sauce filling dressing mix blend sausage chocolate_sauce caramel_sauce toffee_sauce royal_icing lemon_curd pastry_cream creme_patissiere creme_anglaise'
+  )
+    .split(' ')
+    .map((word) => word.replace(/_/g, ' ')),
+);
+
+/** Words that hold a food's name in them. */
+export const DERIVED: readonly { readonly words: RegExp; readonly name: string }[] = [
+  { words: /\bbuttered\b/gi, name: 'butter' },
+  { words: /\begg[- ]?wash(?:ed)?\b/gi, name: 'egg' },
+];
