@@ -34,7 +34,7 @@ test('the worker in the page and Node make the same docket of every demo recipe'
     const { doc } = (await answer.json()) as RecipeAnswer;
     const file = join(folder, 'recipe.txt');
     writeFileSync(file, doc.text);
-    const { without, diet, family, gluten, people } = doc.request;
+    const { without, diet, family, gluten, seats } = doc.request;
     const shared = await fetch(`${bench.house.address}/api/households/${household}/kitchen`);
     const kitchen = join(folder, 'kitchen.json');
     writeFileSync(kitchen, JSON.stringify(((await shared.json()) as KitchenAnswer).doc));
@@ -49,7 +49,7 @@ test('the worker in the page and Node make the same docket of every demo recipe'
       '--gluten',
       gluten,
     ];
-    args.push('--kitchen', kitchen, '--people', people.join(','));
+    args.push('--kitchen', kitchen, '--people', seats.map(({ id }) => id).join(','));
     const { stdout } = await run(
       join(ROOT, 'node_modules/.bin/tsx'),
       [...args, ...(without.length > 0 ? ['--without', without.join(',')] : [])],

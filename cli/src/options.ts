@@ -148,7 +148,12 @@ export function readOptions(args: readonly string[]): Options {
     diet: oneOf('diet', values.diet, DIETS) ?? EMPTY_REQUEST.diet,
     without: values.without === undefined ? [] : [...new Set(avoidances(values.without))],
     family: oneOf('family', values.family, FAMILIES) ?? null,
-    people: values.people === undefined ? [] : values.people.split(',').map((one) => one.trim()),
+    seats: (values.people?.split(',') ?? []).map((one) => ({
+      id: one.trim(),
+      gluten: null,
+      grainFree: null,
+      avoids: [],
+    })),
     gluten: oneOf('gluten', values.gluten, STRICTNESSES) ?? EMPTY_REQUEST.gluten,
     school: oneOf('school', values.school, BINDER_SCHOOLS) ?? EMPTY_REQUEST.school,
     sweetener: oneOf('sweetener', values.sweetener, Object.keys(SWEETENERS.rows)) ?? null,

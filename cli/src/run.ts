@@ -6,6 +6,8 @@ import { takeIn } from '@omniarton/core/exchange';
 import {
   BUILT_IN_KITCHEN,
   EMPTY_KITCHEN,
+  UnreadableDocumentError,
+  upcastKitchen,
   type BagOnHand,
   type Kitchen,
   type KitchenDocument,
@@ -55,6 +57,16 @@ function textsOf(file: string, folder: string): string[] {
 /** A kitchen as a file has it: any part of its document, and the bags in the cupboard. */
 type KitchenFile = Partial<KitchenDocument> & { readonly bags?: readonly BagOnHand[] };
 
+/** A kitchen's document of whatever version; a part that it doesn't have is as in an empty one. */
+function kitchenFrom(own: Partial<KitchenDocument>, file: string): KitchenDocument {
+  try {
+    return upcastKitchen({ ingredients: [], ...own });
+  } catch (error) {
+    if (!(error instanceof UnreadableDocumentError)) throw error;
+    throw new UsageError(`${file}: this is no kitchen (schema ${EMPTY_KITCHEN.schema})`);
+  }
+}
+
 /** A household's kitchen out of a file, without the recipes that stand in other lists. */
 function kitchenOf({ kitchen: file }: Options, folder: string): Kitchen {
   if (file === null) return BUILT_IN_KITCHEN;
@@ -65,10 +77,10 @@ function kitchenOf({ kitchen: file }: Options, folder: string): Kitchen {
     if (error instanceof UsageError) throw error;
     throw new UsageError(`${file}: this is no JSON`);
   }
-  if (doc.schema !== EMPTY_KITCHEN.schema)
-    throw new UsageError(`${file}: this is no kitchen (schema ${EMPTY_KITCHEN.schema})`);
   const { bags = [], ...own } = doc;
-  return layOut({ ...EMPTY_KITCHEN, ...own, recipes: [] }, {}, 'cli', bags).kitchen;
+  const home = bags.map((one) => ({ ...one, bag: { ...one.bag, label: one.bag.label ?? null } }));
+  const kitchen = { ...EMPTY_KITCHEN, ...kitchenFrom(own, file), recipes: [] };
+  return layOut(kitchen, {}, 'cli', home).kitchen;
 }
 
 function answer({ verb, request, trial }: Options, kitchen: Kitchen, text: string): unknown {
@@ -95,6 +107,9 @@ export function run(args: readonly string[], { out, err, folder }: Surroundings)
   try {
     const options = readOptions(args);
     const kitchen = kitchenOf(options, folder);
+    for (const { id } of options.request.seats)
+      if (!kitchen.people.some((one) => one.id === id))
+        throw new UsageError(`--people: nobody in the kitchen is "${id}"`);
     const answers = options.files.flatMap((file) =>
       textsOf(file, folder).map((text) => answer(options, kitchen, text)),
     );

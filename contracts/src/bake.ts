@@ -3,10 +3,8 @@ import {
   Equals,
   IsInt,
   IsNumber,
-  IsOptional,
   IsString,
   IsUUID,
-  Matches,
   Max,
   MaxLength,
   Min,
@@ -14,22 +12,23 @@ import {
 } from 'class-validator';
 import type { BakeNotes } from '@omniarton/core/kitchen';
 import type { Score } from '@omniarton/core/vocabulary';
+import { IfSaid, IsDay, OrNull } from './said';
 
 const MOST_MINUTES = 24 * 60;
 const MOST_NOTES = 5000;
 
 /** A mark from 1 to 9 for each thing that was judged. */
 export class ScoresDto implements Partial<Record<Score, number>> {
-  @IsOptional() @IsInt() @Min(1) @Max(9) rise?: number;
-  @IsOptional() @IsInt() @Min(1) @Max(9) crumb?: number;
-  @IsOptional() @IsInt() @Min(1) @Max(9) moist?: number;
-  @IsOptional() @IsInt() @Min(1) @Max(9) taste?: number;
+  @IfSaid() @IsInt() @Min(1) @Max(9) rise?: number;
+  @IfSaid() @IsInt() @Min(1) @Max(9) crumb?: number;
+  @IfSaid() @IsInt() @Min(1) @Max(9) moist?: number;
+  @IfSaid() @IsInt() @Min(1) @Max(9) taste?: number;
 }
 
 export class BakeNotesDto implements BakeNotes {
-  @Matches(/^\d{4}-(?:0[1-9]|1[0-2])-(?:0[1-9]|[12]\d|3[01])$/) bakedOn!: string;
-  @IsOptional() @IsNumber() @Min(0.1) @Max(MOST_MINUTES) minutes!: number | null;
-  @IsOptional() @IsNumber() @Min(50) @Max(300) ovenCelsius!: number | null;
+  @IsDay() bakedOn!: string;
+  @OrNull() @IsNumber() @Min(0.1) @Max(MOST_MINUTES) minutes!: number | null;
+  @OrNull() @IsNumber() @Min(50) @Max(300) ovenCelsius!: number | null;
   @ValidateNested() @Type(() => ScoresDto) scores!: ScoresDto;
   @IsString() @MaxLength(MOST_NOTES) notes!: string;
 }

@@ -7,7 +7,6 @@ import {
   IsBoolean,
   IsIn,
   IsNumber,
-  IsOptional,
   IsString,
   IsUUID,
   Matches,
@@ -16,26 +15,37 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import type { Bag } from '@omniarton/core/kitchen';
+import type { Bag, LabelRead } from '@omniarton/core/kitchen';
+import { AVOIDANCES, type Avoidance } from '@omniarton/core/vocabulary';
 import { INGREDIENT_ID } from './limits';
+import { IfSaid, IsDay, OrNull } from './said';
 
-const DAY = /^\d{4}-(?:0[1-9]|1[0-2])-(?:0[1-9]|[12]\d|3[01])$/;
 const MOST_GRAMS = 100_000;
 
 /** Bags that a household may have, and entries in one movement. */
 export const MOST_BAGS = 300;
 const MOST_ENTRIES = 100;
 
+/** A label that was read: when, and what it neither lists nor warns of. */
+export class LabelReadDto implements LabelRead {
+  @IsDay() on!: string;
+  @IsArray()
+  @ArrayMaxSize(AVOIDANCES.length)
+  @IsIn(AVOIDANCES, { each: true })
+  without!: readonly Avoidance[];
+}
+
 /** A bag as it is kept. What is left of it is the sum of its movements; `grams` of a new one is the first of them. */
 export class BagDto implements Bag {
-  @Equals(1) schema!: 1;
+  @Equals(2) schema!: 2;
   @Matches(INGREDIENT_ID) ingredient!: string;
   @IsString() @MaxLength(80) note!: string;
-  @IsOptional() @IsNumber() @Min(1) @Max(MOST_GRAMS) packGrams!: number | null;
-  @IsOptional() @IsNumber() @Min(0) @Max(100_000) price!: number | null;
-  @IsOptional() @Matches(DAY) opened!: string | null;
-  @IsOptional() @Matches(DAY) bestBefore!: string | null;
+  @OrNull() @IsNumber() @Min(1) @Max(MOST_GRAMS) packGrams!: number | null;
+  @OrNull() @IsNumber() @Min(0) @Max(100_000) price!: number | null;
+  @OrNull() @IsDay() opened!: string | null;
+  @OrNull() @IsDay() bestBefore!: string | null;
   @IsBoolean() certified!: boolean;
+  @OrNull() @ValidateNested() @Type(() => LabelReadDto) label!: LabelReadDto | null;
   @IsIn(['cupboard', 'cold']) place!: Bag['place'];
 }
 
@@ -47,8 +57,8 @@ export class NewBagDto {
 /** By how much a bag changes, g; or what it holds now that it has been weighed. */
 export class MoveEntryDto {
   @IsUUID() bag!: string;
-  @IsOptional() @IsNumber() @Min(-MOST_GRAMS) @Max(MOST_GRAMS) grams?: number;
-  @IsOptional() @IsNumber() @Min(0) @Max(MOST_GRAMS) to?: number;
+  @IfSaid() @IsNumber() @Min(-MOST_GRAMS) @Max(MOST_GRAMS) grams?: number;
+  @IfSaid() @IsNumber() @Min(0) @Max(MOST_GRAMS) to?: number;
 }
 
 export const MOVE_REASONS = ['weighed', 'bake', 'jar', 'shopping'] as const;
@@ -58,7 +68,7 @@ export type MoveReason = (typeof MOVE_REASONS)[number];
 export class MoveDto {
   @IsIn(MOVE_REASONS) why!: MoveReason;
   /** The bake that took it; taking the bake off the log puts it back. */
-  @IsOptional() @IsUUID() bake!: string | null;
+  @OrNull() @IsUUID() bake!: string | null;
   @IsArray()
   @ArrayMinSize(1)
   @ArrayMaxSize(MOST_ENTRIES)

@@ -6,10 +6,8 @@ import {
   IsIn,
   IsInt,
   IsNumber,
-  IsOptional,
   IsString,
   IsUUID,
-  Matches,
   Max,
   MaxLength,
   Min,
@@ -38,18 +36,17 @@ import {
   type TinMade,
 } from '@omniarton/core/vocabulary';
 import { NAME_CHARS as NAME } from './limits';
-
-const DAY = /^\d{4}-\d{2}-\d{2}$/;
+import { IfSaid, IsDay, OrNull } from './said';
 
 export class PanSizeDto implements PanSize {
   @IsIn(PAN_SHAPES) shape!: PanShape;
   @IsNumber() @Min(1) @Max(100) lengthCm!: number;
   @IsNumber() @Min(1) @Max(100) widthCm!: number;
   @IsInt() @Min(1) @Max(200) count!: number;
-  @IsOptional() @IsNumber() @Min(0.5) @Max(40) heightCm?: number;
-  @IsOptional() @IsNumber() @Min(1) @Max(60) tubeCm?: number;
-  @IsOptional() @IsIn(TIN_MADE) made?: TinMade;
-  @IsOptional() @IsNumber() @Min(3) @Max(250) pieceMl?: number;
+  @IfSaid() @IsNumber() @Min(0.5) @Max(40) heightCm?: number;
+  @IfSaid() @IsNumber() @Min(1) @Max(60) tubeCm?: number;
+  @IfSaid() @IsIn(TIN_MADE) made?: TinMade;
+  @IfSaid() @IsNumber() @Min(3) @Max(250) pieceMl?: number;
 }
 
 /** How a bake comes to the oven. */
@@ -63,7 +60,7 @@ export class BakeStartDto implements BakeStart {
 export class TimedDto implements Timed {
   @IsUUID() bake!: string;
   @IsNumber() @Min(0.1) @Max(10) ratio!: number;
-  @Matches(DAY) on!: string;
+  @IsDay() on!: string;
 }
 
 export class OwnPanDto implements OwnPan {
@@ -76,7 +73,7 @@ class OvenReadingDto implements OvenReading {
   @IsNumber() @Min(30) @Max(300) dialCelsius!: number;
   @IsNumber() @Min(30) @Max(320) trueCelsius!: number;
   @IsBoolean() fan!: boolean;
-  @Matches(DAY) on!: string;
+  @IsDay() on!: string;
 }
 
 export class OvenDto implements Oven {
@@ -89,12 +86,12 @@ export class OvenDto implements Oven {
   @ValidateNested({ each: true })
   @Type(() => OvenReadingDto)
   readings!: readonly OvenReadingDto[];
-  @IsOptional() @IsNumber() @Min(1) @Max(90) preheatMinutes!: number | null;
+  @OrNull() @IsNumber() @Min(1) @Max(90) preheatMinutes!: number | null;
   @IsInt() @Min(1) @Max(6) racks!: number;
   @IsIn(HOT_SIDES) hotSide!: HotSide;
 }
 
 export class MicrowaveDto implements Microwave {
   @IsNumber() @Min(100) @Max(2000) watts!: number;
-  @Matches(DAY) on!: string;
+  @IsDay() on!: string;
 }

@@ -6,7 +6,6 @@ import {
   IsBoolean,
   IsIn,
   IsNumber,
-  IsOptional,
   IsString,
   IsUUID,
   Matches,
@@ -19,6 +18,7 @@ import {
 import type { NutritionPanel, OwnIngredient } from '@omniarton/core/catalogue';
 import type {
   Avoided,
+  Binned,
   HouseBlend,
   HouseRecipe,
   JarPart,
@@ -44,19 +44,20 @@ import type {
   Role,
   Strictness,
 } from '@omniarton/core/vocabulary';
+import { LabelReadDto } from './cupboard';
 import { MicrowaveDto, OvenDto, OwnPanDto } from './heat';
 import { INGREDIENT_ID, NAME_CHARS as NAME } from './limits';
+import { IsDay, OrNull } from './said';
 
-const DAY = /^\d{4}-\d{2}-\d{2}$/;
 const MOST = 200;
 const NOTE = 400;
 
-class AvoidedDto implements Avoided {
+export class AvoidedDto implements Avoided {
   @IsIn(AVOIDANCES) what!: Avoidance;
   @IsIn(['label', 'preference']) how!: Avoided['how'];
 }
 
-class GrainFreeDto {
+export class GrainFreeDto {
   @IsBoolean() pseudocereals!: boolean;
   @IsBoolean() derived!: boolean;
 }
@@ -64,13 +65,18 @@ class GrainFreeDto {
 class PersonDto implements Person {
   @IsUUID() id!: string;
   @IsString() @MaxLength(NAME) name!: string;
-  @IsOptional() @IsIn(STRICTNESSES) gluten!: Strictness | null;
-  @IsOptional() @ValidateNested() @Type(() => GrainFreeDto) grainFree!: GrainFreeDto | null;
+  @OrNull() @IsIn(STRICTNESSES) gluten!: Strictness | null;
+  @OrNull() @ValidateNested() @Type(() => GrainFreeDto) grainFree!: GrainFreeDto | null;
   @IsArray()
   @ArrayMaxSize(AVOIDANCES.length)
   @ValidateNested({ each: true })
   @Type(() => AvoidedDto)
   avoids!: readonly AvoidedDto[];
+}
+
+class BinnedDto implements Binned {
+  @ValidateNested() @Type(() => PersonDto) person!: PersonDto;
+  @IsDay() on!: string;
 }
 
 class NutritionPanelDto implements NutritionPanel {
@@ -93,13 +99,15 @@ class OwnIngredientDto implements OwnIngredient {
   also!: readonly string[];
   @IsIn(ROLES) role!: Role;
   @ValidateNested() @Type(() => NutritionPanelDto) panel!: NutritionPanelDto;
-  @IsOptional() @IsNumber() @Min(1) @Max(2000) cupGrams!: number | null;
-  @IsOptional() @IsNumber() @Min(0.01) @Max(20_000) eachGrams!: number | null;
+  @OrNull() @IsNumber() @Min(1) @Max(2000) cupGrams!: number | null;
+  @OrNull() @IsNumber() @Min(0.01) @Max(20_000) eachGrams!: number | null;
   @IsIn(GLUTEN_CLASSES) gluten!: GlutenClass;
   @IsIn(GRAIN_CLASSES) grain!: GrainClass;
   @IsArray() @IsIn(AVOIDANCES, { each: true }) allergens!: readonly Avoidance[];
   @IsArray() @IsIn(AVOIDANCES, { each: true }) possible!: readonly Avoidance[];
   @IsString() @MaxLength(NOTE) note!: string;
+  @IsBoolean() certified!: boolean;
+  @OrNull() @ValidateNested() @Type(() => LabelReadDto) label!: LabelReadDto | null;
 }
 
 class HouseRecipeDto implements HouseRecipe {
@@ -114,7 +122,7 @@ class HousePartDto implements JarPart {
 }
 
 class EarlierJarDto {
-  @Matches(DAY) until!: string;
+  @IsDay() until!: string;
   @IsArray()
   @ArrayMaxSize(20)
   @ValidateNested({ each: true })
@@ -143,13 +151,13 @@ class WeighedCupDto implements WeighedCup {
   @Matches(INGREDIENT_ID) ingredient!: string;
   @IsString() @MaxLength(NAME) bag!: string;
   @IsNumber() @Min(5) @Max(1000) cupGrams!: number;
-  @Matches(DAY) on!: string;
+  @IsDay() on!: string;
   @IsBoolean() inUse!: boolean;
 }
 
 /** What the recipes of a household share: who sits at the table, own ingredients, jars, weighed cups, tins and ovens. */
 export class KitchenDocumentDto implements KitchenDocument {
-  @Equals(1) schema!: 1;
+  @Equals(2) schema!: 2;
   @IsArray()
   @ArrayMaxSize(MOST)
   @ValidateNested({ each: true })
@@ -175,8 +183,8 @@ export class KitchenDocumentDto implements KitchenDocument {
   @ValidateNested({ each: true })
   @Type(() => WeighedCupDto)
   weighed!: readonly WeighedCupDto[];
-  @IsOptional() @IsIn(EGG_SIZES) eggSize!: EggSize | null;
-  @IsOptional() @IsIn(LOCALES) locale!: Locale | null;
+  @OrNull() @IsIn(EGG_SIZES) eggSize!: EggSize | null;
+  @OrNull() @IsIn(LOCALES) locale!: Locale | null;
   @IsArray()
   @ArrayMaxSize(MOST)
   @ValidateNested({ each: true })
@@ -187,7 +195,12 @@ export class KitchenDocumentDto implements KitchenDocument {
   @ValidateNested({ each: true })
   @Type(() => OvenDto)
   ovens!: readonly OvenDto[];
-  @IsOptional() @ValidateNested() @Type(() => MicrowaveDto) microwave!: MicrowaveDto | null;
+  @OrNull() @ValidateNested() @Type(() => MicrowaveDto) microwave!: MicrowaveDto | null;
+  @IsArray()
+  @ArrayMaxSize(MOST)
+  @ValidateNested({ each: true })
+  @Type(() => BinnedDto)
+  bin!: readonly BinnedDto[];
 }
 
 type Same<A, B> = A extends B ? (B extends A ? true : never) : never;

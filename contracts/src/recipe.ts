@@ -7,7 +7,6 @@ import {
   IsIn,
   IsInt,
   IsNumber,
-  IsOptional,
   IsObject,
   IsString,
   IsUUID,
@@ -48,19 +47,23 @@ import type {
   GuardAnswer,
   LabelAnswer,
   Scale,
+  Seat,
   LineCorrection,
   LineOverride,
   OvenSetting,
   RecipeDocument,
   Serving,
   SourceLine,
+  Tick,
   Tilt,
 } from '@omniarton/core/kitchen';
 import { BakeNotesDto } from './bake';
 import { BlendWishesDto } from './blendWishes';
+import { AvoidedDto, GrainFreeDto } from './kitchen';
 import { BakeStartDto, PanSizeDto, TimedDto } from './heat';
-import { INGREDIENT_ID, MaxLines, SaysOf } from './limits';
+import { INGREDIENT_ID, MaxLines, NAME_CHARS, SaysOf } from './limits';
 import { LIMITS } from './paths';
+import { IfSaid, IsClockTime, IsDay, OrNull } from './said';
 
 const LINE_ID = /^[\w-]{1,64}$/;
 /** A docket's line: a recipe's line, and what was put in its place or beside it. */
@@ -73,12 +76,12 @@ export class SourceLineDto implements SourceLine {
 
 export class LineCorrectionDto implements LineCorrection {
   @Matches(LINE_ID) line!: string;
-  @IsOptional() @Matches(INGREDIENT_ID) ingredient?: string;
-  @IsOptional() @IsIn(ROLES) role?: Role;
-  @IsOptional() @IsNumber() @Min(0) @Max(100_000) quantity?: number;
-  @IsOptional() @IsIn(HAND_UNITS) unit?: HandUnit;
-  @IsOptional() @IsNumber() @Min(0) @Max(100_000) grams?: number;
-  @IsOptional() @IsBoolean() note?: boolean;
+  @IfSaid() @Matches(INGREDIENT_ID) ingredient?: string;
+  @IfSaid() @IsIn(ROLES) role?: Role;
+  @IfSaid() @IsNumber() @Min(0) @Max(100_000) quantity?: number;
+  @IfSaid() @IsIn(HAND_UNITS) unit?: HandUnit;
+  @IfSaid() @IsNumber() @Min(0) @Max(100_000) grams?: number;
+  @IfSaid() @IsBoolean() note?: boolean;
 }
 
 export class LineOverrideDto implements LineOverride {
@@ -90,7 +93,25 @@ export class GuardAnswerDto implements GuardAnswer {
   @Matches(DOCKET_LINE_ID) line!: string;
   @IsIn(['label-checked', 'left-out']) answer!: GuardAnswer['answer'];
   @Matches(/^[\w-]{1,32}$/) about!: string;
-  @Matches(/^\d{4}-\d{2}-\d{2}$/) on!: string;
+  @IsDay() on!: string;
+  @IsString() @MaxLength(NAME_CHARS) by!: string;
+}
+
+export class TickDto implements Tick {
+  @Matches(/^[\w-]{1,32}$/) check!: string;
+  @IsDay() on!: string;
+  @IsString() @MaxLength(NAME_CHARS) by!: string;
+}
+
+export class SeatDto implements Seat {
+  @OrNull() @IsUUID() id!: string | null;
+  @OrNull() @IsIn(STRICTNESSES) gluten!: Strictness | null;
+  @OrNull() @ValidateNested() @Type(() => GrainFreeDto) grainFree!: GrainFreeDto | null;
+  @IsArray()
+  @ArrayMaxSize(AVOIDANCES.length)
+  @ValidateNested({ each: true })
+  @Type(() => AvoidedDto)
+  avoids!: readonly AvoidedDto[];
 }
 
 export class LabelAnswerDto implements LabelAnswer {
@@ -130,7 +151,7 @@ export class FoldedInDto implements FoldedIn {
 }
 
 export class ServingDto implements Serving {
-  @Matches(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/) at!: string;
+  @IsClockTime() at!: string;
   @Matches(/^[\w+-]{1,30}(\/[\w+-]{1,30}){0,2}$/) zone!: string;
 }
 
@@ -157,8 +178,12 @@ export class ConversionRequestDto implements ConversionRequest {
   @IsIn(STRICTNESSES) gluten!: Strictness;
   @IsBoolean() pseudocereals!: boolean;
   @IsBoolean() grainDerived!: boolean;
-  @IsArray() @ArrayMaxSize(200) @Matches(LINE_ID, { each: true }) people!: readonly string[];
-  @IsOptional() @IsIn(FAMILIES) family!: FamilyId | null;
+  @IsArray()
+  @ArrayMaxSize(200)
+  @ValidateNested({ each: true })
+  @Type(() => SeatDto)
+  seats!: readonly SeatDto[];
+  @OrNull() @IsIn(FAMILIES) family!: FamilyId | null;
   @IsIn(BINDER_SCHOOLS) school!: BinderSchool;
   @IsArray() @ArrayMaxSize(200) @Matches(INGREDIENT_ID, { each: true }) withoutFlours!: readonly string[];
   @IsArray()
@@ -167,8 +192,8 @@ export class ConversionRequestDto implements ConversionRequest {
   @Type(() => BlendPinDto)
   pins!: readonly BlendPinDto[];
   @ValidateNested() @Type(() => BlendWishesDto) blend!: BlendWishesDto;
-  @IsOptional() @ValidateNested() @Type(() => PanSizeDto) pan!: PanSizeDto | null;
-  @IsOptional() @ValidateNested() @Type(() => OvenSettingDto) oven!: OvenSettingDto | null;
+  @OrNull() @ValidateNested() @Type(() => PanSizeDto) pan!: PanSizeDto | null;
+  @OrNull() @ValidateNested() @Type(() => OvenSettingDto) oven!: OvenSettingDto | null;
   @IsArray()
   @ArrayMaxSize(LIMITS.lines)
   @ValidateNested({ each: true })
@@ -180,33 +205,38 @@ export class ConversionRequestDto implements ConversionRequest {
   @Type(() => GuardAnswerDto)
   answers!: readonly GuardAnswerDto[];
   @IsArray()
+  @ArrayMaxSize(100)
+  @ValidateNested({ each: true })
+  @Type(() => TickDto)
+  ticks!: readonly TickDto[];
+  @IsArray()
   @ArrayMaxSize(LIMITS.lines)
   @ValidateNested({ each: true })
   @Type(() => LabelAnswerDto)
   labels!: readonly LabelAnswerDto[];
-  @IsOptional() @ValidateNested() @Type(() => ScaleDto) scale!: ScaleDto | null;
+  @OrNull() @ValidateNested() @Type(() => ScaleDto) scale!: ScaleDto | null;
   @ValidateNested() @Type(() => TiltDto) tilt!: TiltDto;
-  @IsOptional() @Matches(INGREDIENT_ID) sweetener!: string | null;
+  @OrNull() @Matches(INGREDIENT_ID) sweetener!: string | null;
   @IsNumber() @Min(-500) @Max(HIGHEST_METRES) altitudeMetres!: number;
-  @IsOptional() @ValidateNested() @Type(() => FoldedInDto) folded!: FoldedInDto | null;
+  @OrNull() @ValidateNested() @Type(() => FoldedInDto) folded!: FoldedInDto | null;
   @ValidateNested() @Type(() => BakeStartDto) start!: BakeStartDto;
-  @IsOptional() @IsUUID() ovenId!: string | null;
+  @OrNull() @IsUUID() ovenId!: string | null;
   @IsBoolean() microwave!: boolean;
-  @IsOptional() @ValidateNested() @Type(() => TimedDto) timed!: TimedDto | null;
+  @OrNull() @ValidateNested() @Type(() => TimedDto) timed!: TimedDto | null;
 }
 
 export class AsReadDto implements AsRead {
   @IsString() @MaxLength(300) title!: string;
   @IsIn(FAMILIES) family!: FamilyId;
-  @IsOptional() @IsNumber() @Min(0) batchGrams!: number | null;
+  @OrNull() @IsNumber() @Min(0) batchGrams!: number | null;
 }
 
 /** A recipe as it is kept: the words, the ids of its lines, what was put right by hand, and what is asked of it. */
 export class RecipeDocumentDto implements RecipeDocument {
-  @Equals(5) schema!: 5;
+  @Equals(6) schema!: 6;
   @ValidateNested() @Type(() => AsReadDto) asRead!: AsReadDto;
   @IsString() @MaxLength(LIMITS.textChars) @MaxLines() text!: string;
-  @IsOptional() @IsIn(LOCALES) locale!: Locale | null;
+  @OrNull() @IsIn(LOCALES) locale!: Locale | null;
   @IsArray()
   @ArrayMaxSize(LIMITS.lines)
   @ValidateNested({ each: true })
@@ -226,10 +256,10 @@ export class RecipeDocumentDto implements RecipeDocument {
   @IsString({ each: true })
   @MaxLength(300, { each: true })
   taken!: readonly string[];
-  @IsOptional() @IsString() @MaxLength(LIMITS.foreignChars) foreign!: string | null;
+  @OrNull() @IsString() @MaxLength(LIMITS.foreignChars) foreign!: string | null;
   @ValidateNested() @Type(() => ConversionRequestDto) request!: ConversionRequestDto;
-  @IsOptional() @ValidateNested() @Type(() => ServingDto) serving!: ServingDto | null;
-  @IsOptional() @ValidateNested() @Type(() => BakeNotesDto) bakeSheet!: BakeNotesDto | null;
+  @OrNull() @ValidateNested() @Type(() => ServingDto) serving!: ServingDto | null;
+  @OrNull() @ValidateNested() @Type(() => BakeNotesDto) bakeSheet!: BakeNotesDto | null;
 }
 
 type Same<A, B> = A extends B ? (B extends A ? true : never) : never;
@@ -245,7 +275,7 @@ export interface RecipeSummary {
   /** Whom it is for, as far as a list shows it. */
   readonly diet: Diet;
   readonly without: readonly Avoidance[];
-  /** Ids of the people at its table. */
+  /** Ids of the people at its table, as far as the household still has them. */
   readonly people: readonly string[];
   readonly updatedAt: string;
 }
@@ -264,6 +294,6 @@ export interface PageOf<T> {
 }
 
 export class PageQuery {
-  @IsOptional() @IsString() @MaxLength(200) cursor?: string;
-  @IsOptional() @Type(() => Number) @IsNumber() @Min(1) @Max(LIMITS.pageSize) limit?: number;
+  @IfSaid() @IsString() @MaxLength(200) cursor?: string;
+  @IfSaid() @Type(() => Number) @IsNumber() @Min(1) @Max(LIMITS.pageSize) limit?: number;
 }

@@ -1,4 +1,5 @@
-import { Equals, IsBoolean, IsIn, IsOptional } from 'class-validator';
+import { Equals, IsBoolean, IsIn, IsString, MaxLength } from 'class-validator';
+import { NAME_CHARS } from './limits';
 
 export const TEMPERATURE_UNITS = ['celsius', 'fahrenheit'] as const;
 /** What the weights of a list are shown in. */
@@ -7,12 +8,13 @@ export const THEMES = ['system', 'light', 'dark'] as const;
 
 /** What a household has chosen for its pages. */
 export class SettingsDto {
-  @Equals(1) schema!: 1;
+  @Equals(2) schema!: 2;
   @IsIn(TEMPERATURE_UNITS) temperature!: (typeof TEMPERATURE_UNITS)[number];
   @IsIn(THEMES) theme!: (typeof THEMES)[number];
   @IsBoolean() shortcuts!: boolean;
-  /** Settings that were stored before there was a choice have none: grams. */
-  @IsOptional() @IsIn(WEIGHT_UNITS) units?: (typeof WEIGHT_UNITS)[number];
+  @IsIn(WEIGHT_UNITS) units!: (typeof WEIGHT_UNITS)[number];
+  /** By what name somebody answers and ticks; empty: by none. */
+  @IsString() @MaxLength(NAME_CHARS) signs!: string;
 }
 
 export interface SettingsAnswer {
@@ -21,9 +23,10 @@ export interface SettingsAnswer {
 }
 
 export const DEFAULT_SETTINGS: SettingsDto = {
-  schema: 1,
+  schema: 2,
   temperature: 'celsius',
   theme: 'system',
   shortcuts: true,
   units: 'grams',
+  signs: '',
 };

@@ -30,6 +30,10 @@ export interface OwnIngredient {
   readonly allergens: readonly Avoidance[];
   readonly possible: readonly Avoidance[];
   readonly note: string;
+  /** Its label says that it is certified gluten-free. */
+  readonly certified: boolean;
+  /** When its label was read, and what it neither lists nor warns of; null: not for that. */
+  readonly label: { readonly on: string; readonly without: readonly Avoidance[] } | null;
 }
 
 /** A panel whose constituents weigh more than this together is misread. Rounding on labels allows for a little. */

@@ -2,6 +2,7 @@ import Papa from 'papaparse';
 import { getIngredient, type Catalogue } from '../catalogue';
 import type { Bag, BagOnHand } from '../kitchen';
 import { matchIngredient } from '../read';
+import { AVOIDANCES } from '../vocabulary';
 
 /** The columns of a cupboard's file, in its order. `flour` and `grams` must be there. */
 export const CUPBOARD_COLUMNS = [
@@ -14,6 +15,8 @@ export const CUPBOARD_COLUMNS = [
   'best before',
   'certified',
   'place',
+  'label read',
+  'label names no',
 ] as const;
 type Column = (typeof CUPBOARD_COLUMNS)[number];
 
@@ -54,6 +57,14 @@ function dayIn(cell: string, what: string): string | null {
   return cell;
 }
 
+/** A label that was read: the day, and what it names none of, with semicolons. */
+function labelIn(day: string, without: string): Bag['label'] {
+  const on = dayIn(day, 'label read');
+  if (on === null) return null;
+  const named = without.split(';').map((one) => one.trim().toLowerCase());
+  return { on, without: AVOIDANCES.filter((one) => named.includes(one)) };
+}
+
 /** Spreadsheets run cells that begin so: our own file sets an apostrophe before them, and takes it off again. */
 const unquoted = (cell: string) => cell.trim().replace(/^'(?=[=+\-@])/, '');
 const quoted = (cell: string) => (/^[=+\-@]/.test(cell) ? `'${cell}` : cell);
@@ -78,6 +89,7 @@ function bagIn(row: Readonly<Record<string, string>>, catalogue: Catalogue) {
     opened: dayIn(cell('opened'), 'opened'),
     bestBefore: dayIn(cell('best before'), 'best before'),
     certified: YES.test(cell('certified')),
+    label: labelIn(cell('label read'), cell('label names no')),
     place: /^(?:cold|fridge|freezer)$/i.test(cell('place')) ? 'cold' : 'cupboard',
   };
   return { bag, grams };
@@ -124,6 +136,8 @@ export function cupboardToCsv(bags: readonly BagOnHand[], catalogue: Catalogue):
     'best before': bag.bestBefore ?? '',
     certified: bag.certified ? 'yes' : '',
     place: bag.place,
+    'label read': bag.label?.on ?? '',
+    'label names no': bag.label?.without.join('; ') ?? '',
   }));
   return `${Papa.unparse({ fields: [...CUPBOARD_COLUMNS], data: rows.map((row) => CUPBOARD_COLUMNS.map((column) => row[column])) }, { newline: '\n' })}\n`;
 }

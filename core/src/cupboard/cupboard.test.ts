@@ -12,6 +12,7 @@ const EMPTY: Bag = {
   opened: null,
   bestBefore: null,
   certified: false,
+  label: null,
   place: 'cupboard',
 };
 const bag = (id: string, grams: number, part: Partial<Bag> = {}): BagOnHand => ({

@@ -228,7 +228,7 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
   });
   const guard = guardDocket(recipe, outgoing, method, request, kitchen);
   const docket: Docket = {
-    schema: 5,
+    schema: 6,
     title: recipe.title || 'Untitled bake',
     family: {
       id: family,

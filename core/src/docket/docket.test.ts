@@ -120,6 +120,7 @@ describe('its guard', () => {
       answer: 'label-checked' as const,
       about: key,
       on: '2026-06-20',
+      by: '',
     }));
     expect(docketOf({ answers }).guard.state).toBe('answered');
   });

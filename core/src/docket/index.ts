@@ -33,4 +33,4 @@ export type {
 export { threadsOf, type Thread, type ThreadEnd, type Threads } from './threads';
 export { trialOf, type TrialAsk } from './trial';
 export { takeWay, waysFor, type Way, type WayAsk } from './ways';
-export { UnreadableDocumentError, upcastDocket, upcastRecipe } from './upcast';
+export { upcastDocket } from './upcast';

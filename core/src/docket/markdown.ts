@@ -25,6 +25,9 @@ export function toMarkdown(docket: Docket): string {
       .filter(({ kind }) => kind === 'named')
       .map(({ ask }) => `**${escaped(ask)}**`)
       .join('\n\n'),
+    guard.notForEating.length === 0
+      ? ''
+      : `**Not for eating: ${escaped([...new Set(guard.notForEating.map(({ words }) => words))].join(', '))}**`,
     `${ovenWords(docket)}, ${minutes}.`,
     ...parts.flatMap(({ name, lines }) => [
       `## ${escaped(name ?? 'Ingredients')}`,
@@ -35,7 +38,12 @@ export function toMarkdown(docket: Docket): string {
     ...(guard.crossContact.length > 0
       ? [
           '## Against cross-contact',
-          guard.crossContact.map(({ check }) => `- [ ] ${escaped(check)}`).join('\n'),
+          guard.crossContact
+            .map(
+              ({ check, done }) =>
+                `- [${done ? 'x' : ' '}] ${escaped(check)}${done ? escaped(` (${[done.by, done.on].filter(Boolean).join(', ')})`) : ''}`,
+            )
+            .join('\n'),
         ]
       : []),
     '## Notes',

@@ -30,6 +30,7 @@ describe('a step that still names what is avoided', () => {
       answer: 'label-checked' as const,
       about: key,
       on: '2026-06-20',
+      by: '',
     }));
     const left = docketOf(['egg'], CAKE, answers).guard;
     expect(left.open.map(({ kind }) => kind)).toEqual(['named']);

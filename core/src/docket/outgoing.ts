@@ -1,7 +1,7 @@
 import { getIngredient, type Catalogue } from '../catalogue';
 import { troublesOf } from '../balance';
 import { guardLines, guardMethod, judgeLine, namedFoods, questionOfNamed, type Question } from '../guard';
-import { catalogueOf, peopleAt, type ConversionRequest, type Kitchen } from '../kitchen';
+import { catalogueOf, guestsAt, type ConversionRequest, type Kitchen } from '../kitchen';
 import type { Line, Recipe } from '../read';
 import { ingredientLines, namedIn } from '../read';
 import type { Allergen } from '../vocabulary';
@@ -115,10 +115,13 @@ export function guardDocket(
   request: ConversionRequest,
   kitchen: Kitchen,
 ): DocketGuard {
-  const steps = recipe.method.map(({ source }) => source).join(' ');
   const catalogue = catalogueOf(kitchen);
   const named = namedSteps(method, recipe, outgoing, request, catalogue);
-  const goes = guardLines(outgoing, request, kitchen, { method: guardMethod(recipe), named, steps });
+  const goes = guardLines(outgoing, request, kitchen, {
+    method: guardMethod(recipe),
+    named,
+    steps: recipe.method,
+  });
   const had = new Set(ingredientLines(recipe).flatMap((line) => judgeLine(line, catalogue).allergens));
   const has = new Set(goes.lines.flatMap(({ allergens }) => allergens));
   const newTo: Allergen[] = ALLERGENS.filter((one) => has.has(one) && !had.has(one));
@@ -127,7 +130,7 @@ export function guardDocket(
     diet: request.diet,
     without: request.without,
     gluten: request.gluten,
-    forWhom: peopleAt(request, kitchen).map(({ name }) => name),
+    forWhom: guestsAt(request, kitchen).map(({ name }) => name),
     newTo,
   };
 }

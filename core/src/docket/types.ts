@@ -131,7 +131,7 @@ export interface DocketGuard extends GuardReport {
 
 /** The converted recipe as you would pin it up. */
 export interface Docket {
-  readonly schema: 5;
+  readonly schema: 6;
   readonly title: string;
   readonly family: { readonly id: FamilyId; readonly name: string; readonly confidence: number };
   readonly route: RouteId;

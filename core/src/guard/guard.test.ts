@@ -51,7 +51,9 @@ describe('what may never pass', () => {
     expect(
       guard('1 cup sugar\n2 tbsp wobbly brindle', {
         ...EMPTY_REQUEST,
-        answers: [{ line: 'l2', answer: 'label-checked', about: open.open[0]!.key, on: '2026-06-20' }],
+        answers: [
+          { line: 'l2', answer: 'label-checked', about: open.open[0]!.key, on: '2026-06-20', by: '' },
+        ],
       }).state,
     ).toBe('answered');
   });

@@ -1,21 +1,28 @@
-import { getIngredient, type Catalogue } from '../catalogue';
+import { getIngredient, plainId, type Catalogue } from '../catalogue';
 import { catalogueOf, forTable, type ConversionRequest, type GuardAnswer, type Kitchen } from '../kitchen';
-import { ingredientLines, type Line, type Recipe } from '../read';
+import { ingredientLines, type Line, type Recipe, type Step } from '../read';
 import { CAUTIONS } from './data/cautions';
 import { EQUIPMENT } from './data/equipment';
 import { LABEL_WORDS } from './data/labelWords';
 import { judgeLine, type JudgedLine } from './judge';
 import { forLabels } from './labelled';
 import { guardMethod } from './method';
+import { notForEating } from './notForEating';
 import { guardPeople } from './people';
 import { questionsOf, questionsOfMethod } from './questions';
-import type { Caution, GuardReport, LineGuard, MethodGuard, Question } from './types';
+import type { Caution, GuardReport, LineGuard, MethodGuard, NotForEating, Question, Settled } from './types';
 
-function cautionsFor(lines: readonly Line[], request: ConversionRequest, catalogue: Catalogue): Caution[] {
-  const present = new Set<string>();
+function cautionsFor(
+  lines: readonly Line[],
+  inedible: readonly NotForEating[],
+  request: ConversionRequest,
+  catalogue: Catalogue,
+): Caution[] {
+  const present = new Set<string>(inedible.length > 0 ? ['@not-for-eating'] : []);
+  if (inedible.some(({ words }) => /kernel|stone|pit|almond/i.test(words))) present.add('bitter-kernels');
   for (const { ingredient } of lines.flatMap((line) => line.items)) {
     if (ingredient === null) continue;
-    present.add(ingredient).add(`@${getIngredient(catalogue, ingredient).role}`);
+    present.add(plainId(ingredient)).add(`@${getIngredient(catalogue, ingredient).role}`);
   }
   return CAUTIONS.filter(
     (one) =>
@@ -43,20 +50,28 @@ const holds = (question: Question, answers: readonly GuardAnswer[]) =>
   answers.find(({ line, about }) => line === question.line && about === question.key);
 
 /**
- * A blend whose label hasn't been looked up stays open whatever else was answered on its line, and a step that names what is
- * avoided until it says something else.
+ * What settled a question: a person's answer, or a label at home; null while it is open. A blend whose label hasn't been looked
+ * up stays open whatever else was answered on its line, and a step that names what is avoided until it says something else.
  */
-const isSettled = (question: Question, answers: readonly GuardAnswer[]) => {
+function settledBy(question: Question, answers: readonly GuardAnswer[]): Settled | null {
   const answer = holds(question, answers);
-  if (answer === undefined || question.kind === 'named') return false;
-  return question.kind !== 'blend' || answer.answer === 'left-out';
-};
+  if (question.kind === 'named') return null;
+  if (answer && (question.kind !== 'blend' || answer.answer === 'left-out'))
+    return { by: answer.by, on: answer.on };
+  return question.settled;
+}
+
+/** Who has seen to a check of the kitchen, and when. */
+function doneOf(check: string, { ticks }: ConversionRequest): Settled | null {
+  const tick = ticks.find((one) => one.check === check);
+  return tick ? { by: tick.by, on: tick.on } : null;
+}
 
 interface Guarded {
   readonly lines: readonly Line[];
   readonly method: readonly MethodGuard[];
   readonly named: readonly Question[];
-  readonly steps: string;
+  readonly steps: readonly Step[];
   readonly request: ConversionRequest;
   readonly kitchen: Kitchen;
 }
@@ -65,13 +80,17 @@ function report({ lines, method, named, steps, request, kitchen }: Guarded): Gua
   const catalogue = catalogueOf(kitchen);
   const judged = lines.map((line) => ({ line, judged: judgeLine(line, catalogue) }));
   const questions = [
-    ...judged.flatMap((one) => questionsOf(one.line, one.judged, request, catalogue)),
+    ...judged.flatMap((one) =>
+      questionsOf(one.line, one.judged, request, { catalogue, labels: kitchen.labels }),
+    ),
     ...questionsOfMethod(method),
     ...named,
-  ];
-  const open = questions.filter((question) => !isSettled(question, request.answers));
-  const answered = questions.filter((question) => isSettled(question, request.answers));
-  const days = answered.map((question) => holds(question, request.answers)!.on).sort();
+  ].map((question) => ({ ...question, settled: settledBy(question, request.answers) }));
+  const open = questions.filter(({ settled }) => settled === null);
+  const answered = questions.filter(({ settled }) => settled !== null);
+  const days = answered.flatMap(({ settled }) => (settled?.on ? [settled.on] : [])).sort();
+  const inedible = notForEating([...lines, ...steps]);
+  const words = steps.map(({ source }) => source).join(' ');
   return {
     state: open.length > 0 ? 'open' : questions.length > 0 ? 'answered' : 'nothing open',
     lines: judged.map(({ judged: one }): LineGuard => {
@@ -88,12 +107,14 @@ function report({ lines, method, named, steps, request, kitchen }: Guarded): Gua
     answered,
     crossContact:
       request.gluten === 'certified'
-        ? EQUIPMENT.filter(({ words }) => words === null || words.test(steps)).map(({ id, check }) => ({
+        ? EQUIPMENT.filter((one) => one.words === null || one.words.test(words)).map(({ id, check }) => ({
             id,
             check,
+            done: doneOf(id, request),
           }))
         : [],
-    cautions: cautionsFor(lines, request, catalogue),
+    notForEating: inedible,
+    cautions: cautionsFor(lines, inedible, request, catalogue),
     checkedOn: days.at(-1) ?? null,
   };
 }
@@ -103,12 +124,14 @@ export const guardLines = (
   lines: readonly Line[],
   request: ConversionRequest,
   kitchen: Kitchen,
-  { method = [], named = [], steps = '' }: Partial<Pick<Guarded, 'method' | 'named' | 'steps'>> = {},
+  { method = [], named = [], steps = [] }: Partial<Pick<Guarded, 'method' | 'named' | 'steps'>> = {},
 ): GuardReport => report({ lines, method, named, steps, request: forTable(request, kitchen), kitchen });
 
 /** Guards a recipe as it was read, its method with it. */
 export function guardRecipe(asRead: Recipe, request: ConversionRequest, bare: Kitchen): GuardReport {
   const { recipe, kitchen } = forLabels(asRead, request, bare);
-  const steps = recipe.method.map(({ source }) => source).join(' ');
-  return guardLines(ingredientLines(recipe), request, kitchen, { method: guardMethod(recipe), steps });
+  return guardLines(ingredientLines(recipe), request, kitchen, {
+    method: guardMethod(recipe),
+    steps: recipe.method,
+  });
 }

@@ -14,6 +14,8 @@ export type {
   MethodGuard,
   PersonGuard,
   Question,
+  NotForEating,
   QuestionKind,
+  Settled,
   Standing,
 } from './types';

@@ -1,5 +1,5 @@
 import { getIngredient, plainId, unfold, VARIANT_MARK, type Catalogue, type Ingredient } from '../catalogue';
-import { catalogueOf, type ConversionRequest, type Kitchen } from '../kitchen';
+import { catalogueOf, type ConversionRequest, type Kitchen, type KnownLabel } from '../kitchen';
 import type { Item, Line, Recipe } from '../read';
 import { LABEL_FACTS, type LabelFact } from '../vocabulary';
 import { COMMERCIAL, HOLDS, IMPLIED } from './data/commercial';
@@ -18,20 +18,32 @@ const blendOf = ({ ingredient }: Item): string | undefined => {
 
 const isCommercial = (item: Item): boolean => blendOf(item) !== undefined;
 
-/** What is known of the blend on a line: what its label says, and before that what its name gives away. */
-export function labelOf(line: Line, { labels }: ConversionRequest): Says {
+/** What the bags at home say of the blend on a line: that all of them are certified. */
+const atHome = (line: Line, labels: readonly KnownLabel[]): Says =>
+  line.items.some((item) =>
+    labels.some(({ ingredient, certified }) => certified && ingredient === blendOf(item)),
+  )
+    ? { certified: true }
+    : NOTHING_SAID;
+
+/** What is known of the blend on a line: what its label says, and before that what its name and the bags at home give away. */
+export function labelOf(line: Line, { labels }: ConversionRequest, home: readonly KnownLabel[]): Says {
   if (!line.items.some(isCommercial)) return NOTHING_SAID;
   const implied = IMPLIED.filter(({ words }) => words.test(line.source)).reduce<Says>(
     (sum, { says }) => ({ ...sum, ...says }),
     {},
   );
-  return { ...implied, ...labels.find((one) => one.line === line.id)?.says };
+  return { ...implied, ...atHome(line, home), ...labels.find((one) => one.line === line.id)?.says };
 }
 
 /** What the label of a line's blend has still to be looked up for. */
-export const factsToAsk = (line: Line, request: ConversionRequest): LabelFact[] => {
+export const factsToAsk = (
+  line: Line,
+  request: ConversionRequest,
+  home: readonly KnownLabel[],
+): LabelFact[] => {
   if (!line.items.some(isCommercial)) return [];
-  const says = request.labels.find((one) => one.line === line.id)?.says ?? {};
+  const says = { ...atHome(line, home), ...request.labels.find((one) => one.line === line.id)?.says };
   return LABEL_FACTS.filter((fact) => says[fact] === undefined);
 };
 
@@ -100,7 +112,7 @@ export function forLabels(
   };
   const relabel = (line: Line): Line => {
     if (!line.items.some(isCommercial)) return reclaim(line);
-    const says = labelOf(line, request);
+    const says = labelOf(line, request, kitchen.labels);
     if (Object.keys(says).length === 0) return line;
     return {
       ...line,

@@ -1,8 +1,8 @@
-import { peopleAt, type ConversionRequest, type Kitchen, type Person } from '../kitchen';
+import { guestsAt, type ConversionRequest, type Kitchen, type Needs } from '../kitchen';
 import type { JudgedLine } from './judge';
 import type { PersonGuard, Standing } from './types';
 
-function standingOf(person: Person, line: JudgedLine): { standing: Standing; why: string[] } {
+function standingOf(person: Needs, line: JudgedLine): { standing: Standing; why: string[] } {
   const out: string[] = [];
   const ask: string[] = [];
   const unknown = line.gluten === 'unknown';
@@ -33,8 +33,9 @@ export const guardPeople = (
   request: ConversionRequest,
   kitchen: Kitchen,
 ): PersonGuard[] =>
-  peopleAt(request, kitchen).map((person) => ({
-    person: person.id,
+  guestsAt(request, kitchen).map((person) => ({
+    person: person.kept === 'gone' ? null : person.id,
     name: person.name,
+    kept: person.kept,
     lines: lines.map((line) => ({ line: line.line, ...standingOf(person, line) })),
   }));

@@ -1,12 +1,13 @@
 import hash from 'imurmurhash';
 import { getIngredient, plainId, type Catalogue } from '../catalogue';
-import type { ConversionRequest } from '../kitchen';
+import type { ConversionRequest, KnownLabel } from '../kitchen';
 import type { Line } from '../read';
 import type { Avoidance, GrainClass, LabelFact } from '../vocabulary';
+import { SHARED_LINES } from './data/sharedLines';
 import type { JudgedLine } from './judge';
 import { factsToAsk, labelOf } from './labelled';
 import type { NamedFood } from './named';
-import type { MethodGuard, Question, QuestionKind } from './types';
+import type { MethodGuard, Question, QuestionKind, Settled } from './types';
 
 const MILLED = new Set(['gf-flour', 'starch', 'binder']);
 /** Ids that stand for a recipe or a jar of the household begin so. */
@@ -31,20 +32,25 @@ interface Asked {
   readonly kind: QuestionKind;
   readonly ask: string;
   readonly facts?: readonly LabelFact[];
+  /** What a label at home must say to settle it; undefined: no label can. */
+  readonly settles?: (label: KnownLabel) => boolean;
 }
+
+const certifies = ({ certified }: KnownLabel) => certified;
 
 function aboutGluten(
   line: Line,
   judged: JudgedLine,
   request: ConversionRequest,
-  catalogue: Catalogue,
+  { catalogue, labels }: Home,
 ): Asked[] {
-  const { certified } = labelOf(line, request);
+  const { certified } = labelOf(line, request, labels);
   if (judged.gluten === 'check-label' && certified !== true) {
     if (request.gluten === 'preference') return [];
     return [
       {
         kind: 'label',
+        settles: certifies,
         ask: `Does the label name a cereal with gluten?${judged.reason ? ` (${judged.reason})` : ''}`,
       },
     ];
@@ -52,19 +58,50 @@ function aboutGluten(
   if (request.gluten !== 'certified' || judged.gluten !== 'free' || certified === true) return [];
   if (milled(line, catalogue))
     return [
-      { kind: 'certified', ask: 'Is the bag certified? Milled goods pick up gluten in field and mill.' },
+      {
+        kind: 'certified',
+        settles: certifies,
+        ask: 'Is the bag certified? Milled goods pick up gluten in field and mill.',
+      },
     ];
   if (judged.maybe.includes('wheat'))
     return [
       {
         kind: 'label',
+        settles: certifies,
         ask: `Some makers bring in wheat${judged.reason ? ` (${judged.reason})` : ''}: what does the label say?`,
       },
     ];
   return [];
 }
 
-function asked(line: Line, judged: JudgedLine, request: ConversionRequest, catalogue: Catalogue): Asked[] {
+/** What of a made thing's line may carry what these people never eat, beside what its makers are known to put in. */
+const besideOn = (line: Line, judged: JudgedLine): Set<Avoidance> => {
+  const ids = line.items.flatMap(({ ingredient }) => (ingredient === null ? [] : [plainId(ingredient)]));
+  const shared = SHARED_LINES.filter(({ goods }) => ids.some((id) => goods.includes(id))).flatMap(
+    (row) => row.with,
+  );
+  return new Set(shared.filter((one) => !judged.avoid.includes(one) && !judged.maybe.includes(one)));
+};
+
+/** What nobody at the table has at all: the label must speak for it. */
+function aboutTraces(line: Line, judged: JudgedLine, { without, mild }: ConversionRequest): Asked[] {
+  const strict = without.filter((one) => !mild.includes(one));
+  const beside = besideOn(line, judged);
+  const asks = (what: readonly Avoidance[], ask: string): Asked[] =>
+    what.length === 0
+      ? []
+      : [{ kind: 'possible', ask, settles: (label) => what.every((one) => label.without.includes(one)) }];
+  const doubted = strict.filter((one) => judged.maybe.includes(one));
+  const near = strict.filter((one) => beside.has(one));
+  return [
+    ...asks(doubted, `Some makers bring in ${list(doubted)}: what does the label say?`),
+    ...asks(near, `Often made on lines that carry ${list(near)}: does the label warn of it (“may contain”)?`),
+  ];
+}
+
+function asked(line: Line, judged: JudgedLine, request: ConversionRequest, home: Home): Asked[] {
+  const { catalogue } = home;
   const questions: Asked[] = [];
   for (const { match, name, ingredient } of line.items) {
     if (match === 'near') questions.push({ kind: 'near', ask: `Read as ${name}. Is that right?` });
@@ -79,28 +116,43 @@ function asked(line: Line, judged: JudgedLine, request: ConversionRequest, catal
       kind: 'unknown',
       ask: 'What is this? It can’t be placed, so nothing can be said of gluten or allergens.',
     });
-  const facts = factsToAsk(line, request);
+  const facts = factsToAsk(line, request, home.labels);
   if (facts.length > 0)
     questions.push({
       kind: 'blend',
       ask: `A mixed flour: does its label name ${list(facts.map((fact) => FACT_WORDS[fact]))}?`,
       facts,
     });
-  questions.push(...aboutGluten(line, judged, request, catalogue));
+  questions.push(...aboutGluten(line, judged, request, home));
   if (request.diet === 'grain-free' && !request.grainDerived && judged.grain === 'contains-grain-derivative')
     questions.push({
       kind: 'label',
       ask: 'It may come from a grain: does the label name a grain-free source?',
     });
-  const doubted = judged.maybe.filter(
-    (one: Avoidance) => request.without.includes(one) && !request.mild.includes(one),
-  );
-  if (doubted.length > 0)
-    questions.push({
-      kind: 'possible',
-      ask: `Some makers bring in ${list(doubted)}: what does the label say?`,
-    });
+  questions.push(...aboutTraces(line, judged, request));
   return questions;
+}
+
+/** What is known at home: the ingredients, and the labels that were read. */
+export interface Home {
+  readonly catalogue: Catalogue;
+  readonly labels: readonly KnownLabel[];
+}
+
+/** The labels at home that speak for a line; none where one of its things has none. */
+function labelsFor({ items }: Line, labels: readonly KnownLabel[]): KnownLabel[] {
+  const found = items.map(({ ingredient }) =>
+    labels.find((one) => ingredient !== null && one.ingredient === ingredient),
+  );
+  return found.every((one) => one !== undefined) ? found : [];
+}
+
+/** A label at home settles what it was read for, with the day on which it was. */
+function byLabel({ settles }: Asked, labels: readonly KnownLabel[]): Settled | null {
+  const [first] = labels;
+  if (!first || !settles || !labels.every(settles)) return null;
+  const days = labels.flatMap(({ on }) => (on === null ? [] : [on])).sort();
+  return { by: labels.map(({ of }) => of).join(', '), on: days[0] ?? null };
 }
 
 const keyOf = (...about: readonly unknown[]) => hash(JSON.stringify(about)).result().toString(36);
@@ -113,9 +165,10 @@ export function questionsOf(
   line: Line,
   judged: JudgedLine,
   request: ConversionRequest,
-  catalogue: Catalogue,
+  home: Home,
 ): Question[] {
-  const questions = asked(line, judged, request, catalogue);
+  const { catalogue } = home;
+  const questions = asked(line, judged, request, home);
   if (questions.length === 0) return [];
   const made = line.items.map(({ ingredient }) => {
     const known = ingredient === null ? undefined : catalogue.byId.get(ingredient);
@@ -131,20 +184,22 @@ export function questionsOf(
     judged.maybe,
     questions.map(({ kind, ask }) => (kind === 'blend' ? kind : ask)),
   );
-  return questions.map(({ kind, ask, facts = [] }) => ({
+  const labels = labelsFor(line, home.labels);
+  return questions.map((one) => ({
     line: line.id,
-    kind,
+    kind: one.kind,
     source: line.source,
-    ask,
+    ask: one.ask,
     key,
-    facts,
+    facts: one.facts ?? [],
+    settled: byLabel(one, labels),
   }));
 }
 
 /** What is asked of one step: its questions share a key, since a person answers for the step. */
 const ofStep = (step: string, source: string, kind: QuestionKind, asks: readonly string[]): Question[] => {
   const key = keyOf(source.trim(), asks);
-  return asks.map((ask) => ({ line: step, kind, source, ask, key, facts: [] }));
+  return asks.map((ask) => ({ line: step, kind, source, ask, key, facts: [], settled: null }));
 };
 
 /** Gluten that only the method names is to be seen by a person; the docket changes the step where it can. */
@@ -172,6 +227,7 @@ export const questionOfNamed = (
   ask: `Step ${at} still says “${words}” (out: ${list(avoided)})${now === null ? '' : `: read it as ${now}`}. Put the step right on Read.`,
   key: keyOf(text, words),
   facts: [],
+  settled: null,
 });
 
 const milled = (line: Line, catalogue: Catalogue) =>

@@ -61,7 +61,7 @@ describe('questions', () => {
     const text = '100 g rice flour\n100 g sorghum flour';
     const { key } = guard(text).open[0]!;
     const report = guard(text, {
-      answers: [{ line: 'l1', answer: 'label-checked', about: key, on: '2026-06-20' }],
+      answers: [{ line: 'l1', answer: 'label-checked', about: key, on: '2026-06-20', by: '' }],
     });
     expect(report.state).toBe('open');
     expect(report.answered.map(({ line }) => line)).toEqual(['l1']);
@@ -92,7 +92,7 @@ describe('cautions', () => {
     ['2 tbsp honey', 'honey'],
     ['50 g rolled oats', 'oats'],
     ['5 g psyllium husk', 'swell'],
-    ['200 g cassava flour', 'cassava'],
+    ['200 g cassava root', 'cassava'],
     ['100 g chickpea flour', 'raw-bean'],
   ])('%s calls up “%s”', (text, id) => expect(of(text)).toContain(id));
   it('speak of cross-contact where somebody has coeliac disease', () => {

@@ -2,6 +2,7 @@ import {
   BUILT_IN_KITCHEN,
   EMPTY_REQUEST,
   forTable,
+  seatFor,
   type ConversionRequest,
   type Kitchen,
   type Person,
@@ -37,20 +38,22 @@ const KITCHEN: Kitchen = {
 const BY_HAND: ConversionRequest = { ...EMPTY_REQUEST, gluten: 'preference' };
 const guard = (text: string, request: Partial<ConversionRequest> = {}, kitchen = KITCHEN) =>
   guardRecipe(readText(text), { ...BY_HAND, ...request }, kitchen);
-const at = (...people: string[]) => ({ people });
+const at = (...who: string[]) => ({
+  seats: KITCHEN.people.filter(({ name }) => who.includes(name)).map(seatFor),
+});
 
 describe('a table', () => {
   it('avoids what anybody avoids, as strictly as the strictest', () => {
-    const all = forTable({ ...BY_HAND, people: ['Tam', '', 'Ines'] }, KITCHEN);
+    const all = forTable({ ...BY_HAND, ...at('Tam', '', 'Ines') }, KITCHEN);
     expect(all).toMatchObject({ gluten: 'certified', without: ['milk', 'tree nuts'], mild: ['milk'] });
     expect(forTable(all, KITCHEN)).toEqual(all);
   });
   it('is grain-free with one grain-free guest, with the switches that all of them share', () => {
-    expect(forTable({ ...BY_HAND, people: ['Bo'] }, KITCHEN)).toMatchObject({
+    expect(forTable({ ...BY_HAND, ...at('Bo') }, KITCHEN)).toMatchObject({
       diet: 'grain-free',
       pseudocereals: true,
     });
-    expect(forTable({ ...BY_HAND, diet: 'grain-free', people: ['Bo'] }, KITCHEN).pseudocereals).toBe(false);
+    expect(forTable({ ...BY_HAND, diet: 'grain-free', ...at('Bo') }, KITCHEN).pseudocereals).toBe(false);
   });
   it('asks about no label for what is left out by preference', () => {
     const text = '200 g gluten-free flour blend';
@@ -70,13 +73,14 @@ describe('a table', () => {
 describe('an answer holds for what it was given to', () => {
   const text = '100 g rice flour\n2 tsp mustard powder';
   const answered = (request: Partial<ConversionRequest>, kitchen = KITCHEN, words = text) => {
-    const answers = guard(text, { people: ['Tam'] }).open.map(({ line, key }) => ({
+    const answers = guard(text, { ...at('Tam') }).open.map(({ line, key }) => ({
       line,
       answer: 'label-checked' as const,
       about: key,
       on: '2026-06-20',
+      by: '',
     }));
-    return guard(words, { people: ['Tam'], answers, ...request }, kitchen);
+    return guard(words, { ...at('Tam'), answers, ...request }, kitchen);
   };
   it('while nothing changes', () =>
     expect(answered({})).toMatchObject({ state: 'answered', checkedOn: '2026-06-20' }));
@@ -88,7 +92,8 @@ describe('an answer holds for what it was given to', () => {
       version: 'more',
       people: [...KITCHEN.people, person('Jo', { avoids: [{ what: 'sulphite', how: 'label' }] })],
     };
-    expect(answered({ people: ['Tam', 'Jo'] }, kitchen).state).toBe('open');
+    const seats = kitchen.people.filter(({ name }) => ['Tam', 'Jo'].includes(name)).map(seatFor);
+    expect(answered({ seats }, kitchen).state).toBe('open');
   });
   it('until the ingredient is told otherwise', () => {
     const mustard = { ...guardless('mustard-made'), possible: ['wheat', 'sulphite', 'soybeans'] as const };
@@ -105,7 +110,7 @@ describe('a commercial blend', () => {
     const asked = guard(text, at('Tam')).open.find(({ kind }) => kind === 'blend')!;
     expect(asked.facts).toEqual(['leavening', 'salt', 'gum', 'milk', 'certified']);
     const says = { leavening: false, salt: false, gum: true, milk: false, certified: true };
-    expect(guard(text, { people: ['Tam'], labels: [{ line: 'l1', says }] }).open).toEqual([]);
+    expect(guard(text, { ...at('Tam'), labels: [{ line: 'l1', says }] }).open).toEqual([]);
   });
   it('with milk powder in it holds milk', () => {
     const { lines } = guard(text, { labels: [{ line: 'l1', says: { milk: true } }] });

@@ -35,6 +35,14 @@ export interface Question {
   readonly key: string;
   /** What the label of a blend is still to be looked up for. */
   readonly facts: readonly LabelFact[];
+  /** Who or what settled it, and when; null while it is open. */
+  readonly settled: Settled | null;
+}
+
+/** Who saw to something: a person as they sign, or a label at home; and on which day (`YYYY-MM-DD`), where that is known. */
+export interface Settled {
+  readonly by: string;
+  readonly on: string | null;
 }
 
 /** `answered`: there were questions, and a person has answered each. Never "clear", never "safe". */
@@ -49,13 +57,24 @@ export interface Caution {
 export type Standing = 'out' | 'ask' | 'nothing known';
 
 export interface PersonGuard {
-  readonly person: string;
+  /** Null: the household no longer has them; what they avoided is guarded all the same. */
+  readonly person: string | null;
   readonly name: string;
+  /** The household no longer has them, or has them looser than they are guarded here. */
+  readonly kept: 'gone' | 'looser' | null;
   readonly lines: readonly {
     readonly line: string;
     readonly standing: Standing;
     readonly why: readonly string[];
   }[];
+}
+
+/** Something on a line or in a step that is not to be eaten. */
+export interface NotForEating {
+  /** The line or the step. */
+  readonly line: string;
+  readonly words: string;
+  readonly reason: string;
 }
 
 export interface GuardReport {
@@ -66,7 +85,13 @@ export interface GuardReport {
   readonly open: readonly Question[];
   readonly answered: readonly Question[];
   /** What holds on to gluten in the kitchen; empty unless somebody needs certified goods. */
-  readonly crossContact: readonly { readonly id: string; readonly check: string }[];
+  readonly crossContact: readonly {
+    readonly id: string;
+    readonly check: string;
+    readonly done: Settled | null;
+  }[];
+  /** What stands on it and is no food: flowers, leaves and kernels for the eye alone. */
+  readonly notForEating: readonly NotForEating[];
   readonly cautions: readonly Caution[];
   /** The day of the newest answer that holds, `YYYY-MM-DD`; null while nobody has answered. */
   readonly checkedOn: string | null;

@@ -1,3 +1,11 @@
+import type { Avoidance } from '../vocabulary';
+
+/** A label that somebody has read, on a calendar day (`YYYY-MM-DD`), and what it neither lists nor warns of. */
+export interface LabelRead {
+  readonly on: string;
+  readonly without: readonly Avoidance[];
+}
+
 /** A bag, packet or jar of one thing in the cupboard. What is left of it is counted by its movements, not written here. */
 export interface Bag {
   readonly ingredient: string;
@@ -11,6 +19,8 @@ export interface Bag {
   readonly bestBefore: string | null;
   /** Its label says that it is certified gluten-free. */
   readonly certified: boolean;
+  /** Null: nobody has read it for what somebody avoids. */
+  readonly label: LabelRead | null;
   readonly place: 'cupboard' | 'cold';
 }
 

@@ -1,3 +1,4 @@
+import type { Needs } from './household';
 import type {
   Aim,
   Avoidance,
@@ -51,6 +52,24 @@ export interface GuardAnswer {
   readonly about: string;
   /** The calendar day of the answer, `YYYY-MM-DD`. */
   readonly on: string;
+  /** Who gave it, as they sign; empty where nobody says. */
+  readonly by: string;
+}
+
+/** Something of the cross-contact list that was seen to. */
+export interface Tick {
+  readonly check: string;
+  /** `YYYY-MM-DD`. */
+  readonly on: string;
+  readonly by: string;
+}
+
+/**
+ * Somebody at this recipe's table: what it was guarded for, as a copy of its own, and the person's id while the household
+ * has one. Taking the person away, or loosening them, loosens nothing here.
+ */
+export interface Seat extends Needs {
+  readonly id: string | null;
 }
 
 /** What the label of a commercial blend or mix says. What nobody has looked up isn't in it. */
@@ -149,8 +168,8 @@ export interface ConversionRequest {
   readonly pseudocereals: boolean;
   /** On a grain-free table: powders that may come from corn are eaten (baking powder, icing sugar). */
   readonly grainDerived: boolean;
-  /** Ids of the people at the table, in the household's list. What they avoid is added to the rest. */
-  readonly people: readonly string[];
+  /** Who sits at the table. What they avoid is added to the rest. */
+  readonly seats: readonly Seat[];
   /** Null: guess it. */
   readonly family: FamilyId | null;
   readonly school: BinderSchool;
@@ -163,6 +182,7 @@ export interface ConversionRequest {
   readonly oven: OvenSetting | null;
   readonly overrides: readonly LineOverride[];
   readonly answers: readonly GuardAnswer[];
+  readonly ticks: readonly Tick[];
   readonly labels: readonly LabelAnswer[];
   /** Null: as the recipe has it. */
   readonly scale: Scale | null;
@@ -207,7 +227,7 @@ export const EMPTY_REQUEST: ConversionRequest = {
   gluten: 'certified',
   pseudocereals: false,
   grainDerived: false,
-  people: [],
+  seats: [],
   family: null,
   school: 'gum',
   withoutFlours: [],
@@ -217,6 +237,7 @@ export const EMPTY_REQUEST: ConversionRequest = {
   oven: null,
   overrides: [],
   answers: [],
+  ticks: [],
   labels: [],
   scale: null,
   tilt: NO_TILT,
@@ -259,7 +280,7 @@ export interface AsRead {
 
 /** A recipe as it is kept. */
 export interface RecipeDocument {
-  readonly schema: 5;
+  readonly schema: 6;
   readonly asRead: AsRead;
   readonly text: string;
   /** Whose cups and spoons the text means; null: as its words and units suggest. */
@@ -281,7 +302,7 @@ export interface RecipeDocument {
 
 /** A sheet with nothing on it. */
 export const EMPTY_RECIPE: RecipeDocument = {
-  schema: 5,
+  schema: 6,
   asRead: { title: '', family: 'creamed-cake', batchGrams: null },
   text: '',
   locale: null,

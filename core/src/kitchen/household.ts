@@ -8,15 +8,25 @@ export interface Avoided {
   readonly how: Exclude<Strictness, 'certified'>;
 }
 
-/** Somebody at the table. The name may stay empty: an allergy is enough. */
-export interface Person {
-  readonly id: string;
-  readonly name: string;
+/** What somebody can't or won't eat. */
+export interface Needs {
   /** Null: eats gluten. */
   readonly gluten: Strictness | null;
   /** Null: eats grain. */
   readonly grainFree: { readonly pseudocereals: boolean; readonly derived: boolean } | null;
   readonly avoids: readonly Avoided[];
+}
+
+/** Somebody who eats here. The name may stay empty: an allergy is enough. */
+export interface Person extends Needs {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** Somebody whom the household has taken away, and on which day (`YYYY-MM-DD`): kept for a while, to be brought back. */
+export interface Binned {
+  readonly person: Person;
+  readonly on: string;
 }
 
 /** What a US cup of one bag weighs in this kitchen: weighed once, it holds from then on. */
@@ -96,7 +106,7 @@ export interface Microwave {
 
 /** Everything of a household that its recipes share: one document, read whole. */
 export interface KitchenDocument {
-  readonly schema: 1;
+  readonly schema: 2;
   readonly people: readonly Person[];
   readonly ingredients: readonly OwnIngredient[];
   readonly recipes: readonly HouseRecipe[];
@@ -110,10 +120,11 @@ export interface KitchenDocument {
   readonly ovens: readonly Oven[];
   /** Null: nobody has tested it. */
   readonly microwave: Microwave | null;
+  readonly bin: readonly Binned[];
 }
 
 export const EMPTY_KITCHEN: KitchenDocument = {
-  schema: 1,
+  schema: 2,
   people: [],
   ingredients: [],
   recipes: [],
@@ -124,4 +135,5 @@ export const EMPTY_KITCHEN: KitchenDocument = {
   pans: [],
   ovens: [],
   microwave: null,
+  bin: [],
 };

@@ -1,14 +1,27 @@
-export type { Bag, BagOnHand } from './bag';
-export { BUILT_IN_KITCHEN, catalogueOf, type Kitchen, type Stock } from './kitchen';
-export { forTable, peopleAt } from './table';
+export type { Bag, BagOnHand, LabelRead } from './bag';
+export { BUILT_IN_KITCHEN, catalogueOf, type Kitchen, type KnownLabel, type Stock } from './kitchen';
+export { coveredBy, forTable, guestsAt, seatFor, strictestNeeds, type Guest } from './table';
+export {
+  UnreadableDocumentError,
+  upcast,
+  upcastBag,
+  upcastBake,
+  upcastKitchen,
+  upcastRecipe,
+  upcastSettings,
+  type Steps,
+  type Stored,
+} from './upcast';
 export {
   EMPTY_KITCHEN,
   type Avoided,
+  type Binned,
   type HouseBlend,
   type HouseRecipe,
   type JarPart,
   type KitchenDocument,
   type Microwave,
+  type Needs,
   type Oven,
   type OvenReading,
   type OwnPan,
@@ -36,8 +49,10 @@ export {
   type PanSize,
   type RecipeDocument,
   type Scale,
+  type Seat,
   type Serving,
   type SourceLine,
+  type Tick,
   type Tilt,
   type Timed,
 } from './documents';

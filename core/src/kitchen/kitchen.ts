@@ -1,5 +1,5 @@
 import { INGREDIENTS, makeCatalogue, type Catalogue, type Ingredient, type Triple } from '../catalogue';
-import type { EggSize, Locale, Style } from '../vocabulary';
+import type { Avoidance, EggSize, Locale, Style } from '../vocabulary';
 import type { Microwave, Oven, Person, WeighedCup } from './household';
 
 /** What is on hand of a flour, all its bags together. */
@@ -8,6 +8,17 @@ export interface Stock {
   readonly grams: number;
   /** In the household's money, of the bag that cost least; null where nobody wrote a price. */
   readonly pricePerKilo: number | null;
+}
+
+/** What the household knows of a label that it has at home: it answers in every recipe. */
+export interface KnownLabel {
+  readonly ingredient: string;
+  /** Whose label: the household's own word on the bag, or the name of the thing. */
+  readonly of: string;
+  readonly certified: boolean;
+  readonly without: readonly Avoidance[];
+  /** The day on which it was read, `YYYY-MM-DD`; null: nobody wrote it down. */
+  readonly on: string | null;
 }
 
 /**
@@ -23,6 +34,7 @@ export interface Kitchen {
   readonly ovens: readonly Oven[];
   readonly microwave: Microwave | null;
   readonly people: readonly Person[];
+  readonly labels: readonly KnownLabel[];
   readonly weighed: readonly WeighedCup[];
   readonly eggSize: EggSize | null;
   readonly locale: Locale | null;
@@ -35,6 +47,7 @@ export const BUILT_IN_KITCHEN: Kitchen = {
   ovens: [],
   microwave: null,
   people: [],
+  labels: [],
   weighed: [],
   eggSize: null,
   locale: null,

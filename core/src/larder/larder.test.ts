@@ -51,6 +51,7 @@ describe('a recipe in another one’s list', () => {
       answer: 'label-checked' as const,
       about: key,
       on: '2026-06-20',
+      by: '',
     }));
     const request = { ...EMPTY_REQUEST, answers };
     expect(guardRecipe(recipe, request, laid.kitchen).state).toBe('answered');
@@ -158,6 +159,8 @@ describe('a household’s own', () => {
       allergens: [],
       possible: [],
       note: '',
+      certified: false,
+      label: null,
     };
     const laid = lay({
       ingredients: [

@@ -14,6 +14,7 @@ import {
 } from '../kitchen';
 import { ingredientLines, readRecipe, type Recipe } from '../read';
 import { compositeOf, type Weighed } from './composite';
+import { labelsAtHome } from './labels';
 
 /** A kitchen as its recipes see it, and what of it could not be laid out. */
 export interface Larder {
@@ -113,11 +114,12 @@ export function layOut(
 ): Larder {
   const builtIn = catalogueOf(BUILT_IN_KITCHEN);
   const troubles: string[] = [];
-  const { people, weighed, eggSize, locale, ovens, microwave } = doc;
+  const { people, weighed, eggSize, locale, ovens, microwave, ingredients } = doc;
   let kitchen: Kitchen = {
     ...BUILT_IN_KITCHEN,
     version,
     people,
+    labels: labelsAtHome(bags, ingredients, builtIn),
     weighed,
     eggSize,
     locale,

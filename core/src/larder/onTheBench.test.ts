@@ -36,6 +36,7 @@ const bag = (ingredient: string, grams: number): BagOnHand => ({
     opened: null,
     bestBefore: null,
     certified: true,
+    label: null,
     place: 'cupboard',
   },
 });

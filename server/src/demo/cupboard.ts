@@ -29,7 +29,7 @@ export const demoBags = (today: Date): DemoBag[] =>
   ROWS.map(([ingredient, note, grams, packGrams, price, ago, certified, cold]) => ({
     grams,
     bag: {
-      schema: 1,
+      schema: 2,
       ingredient,
       note,
       packGrams,
@@ -37,6 +37,7 @@ export const demoBags = (today: Date): DemoBag[] =>
       opened: formatISO(subDays(today, ago), { representation: 'date' }),
       bestBefore: null,
       certified,
+      label: null,
       place: cold ? 'cold' : 'cupboard',
     },
   }));

@@ -1,5 +1,5 @@
 import { asReadOf } from '@omniarton/core/formula';
-import { BUILT_IN_KITCHEN, EMPTY_RECIPE, EMPTY_REQUEST } from '@omniarton/core/kitchen';
+import { BUILT_IN_KITCHEN, EMPTY_RECIPE, EMPTY_REQUEST, seatFor, type Person } from '@omniarton/core/kitchen';
 import type { ConversionRequest, RecipeDocument } from '@omniarton/core/kitchen';
 import { readRecipe } from '@omniarton/core/read';
 import { GUESTS } from './people';
@@ -275,7 +275,7 @@ Method
 3. Drop spoonfuls on a hot griddle and fry the pancakes for 2 minutes on each side.
 `;
 
-const guests = (...who: readonly { readonly id: string }[]) => ({ people: who.map(({ id }) => id) });
+const guests = (...who: readonly Person[]) => ({ seats: who.map(seatFor) });
 
 /** The boat club's midsummer tea: one guest with coeliac disease, one with a tree-nut allergy. All of it is invented. */
 const TEA: ConversionRequest = { ...EMPTY_REQUEST, gluten: 'label', ...guests(GUESTS.tam, GUESTS.ines) };

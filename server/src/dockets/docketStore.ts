@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import type { DocketAnswer, DocketSummary, KeptDocketDto } from '@omniarton/contracts';
-import { upcastDocket, upcastRecipe } from '@omniarton/core/docket';
+import { upcastDocket } from '@omniarton/core/docket';
+import { upcastRecipe } from '@omniarton/core/kitchen';
 import type { Scope } from '../http/scope';
 
 interface Row {

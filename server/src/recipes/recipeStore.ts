@@ -1,7 +1,6 @@
 import type { Knex } from 'knex';
 import type { PageOf, RecipeAnswer, RecipeSummary } from '@omniarton/contracts';
-import type { RecipeDocument } from '@omniarton/core/kitchen';
-import { upcastRecipe } from '@omniarton/core/docket';
+import { upcastRecipe, type RecipeDocument } from '@omniarton/core/kitchen';
 import type { FamilyId } from '@omniarton/core/vocabulary';
 import type { Scope } from '../http/scope';
 
@@ -24,18 +23,27 @@ export interface PageCursor {
   readonly id: string;
 }
 
-const toSummary = ({ id, version, title, family, updated_at, doc }: Row): RecipeSummary => ({
-  id,
-  version,
-  title,
-  family,
-  batchGrams: doc.asRead.batchGrams,
-  diet: doc.request.diet,
-  without: doc.request.without,
-  // Version 1 knew nobody.
-  people: (doc.request as Partial<typeof doc.request>).people ?? [],
-  updatedAt: updated_at.toISOString(),
-});
+/** What a list shows of a document, of whatever version: one that can't be read says nothing, and hides no other. */
+type AnyDocument = {
+  readonly asRead?: Partial<RecipeDocument['asRead']>;
+  readonly request?: Partial<RecipeDocument['request']> & { readonly people?: readonly string[] };
+};
+
+function toSummary({ id, version, title, family, updated_at, doc }: Row): RecipeSummary {
+  const { asRead, request }: AnyDocument = doc;
+  const seated = request?.seats?.flatMap((seat) => (seat.id === null ? [] : [seat.id]));
+  return {
+    id,
+    version,
+    title,
+    family,
+    batchGrams: asRead?.batchGrams ?? null,
+    diet: request?.diet ?? 'gluten-free',
+    without: request?.without ?? [],
+    people: seated ?? request?.people ?? [],
+    updatedAt: updated_at.toISOString(),
+  };
+}
 
 /** The words are kept in a text column: JSONB would reorder nothing there, but it would refuse some of them. */
 const toAnswer = (row: Row): RecipeAnswer => ({

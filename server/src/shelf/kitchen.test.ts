@@ -39,6 +39,8 @@ const FULL: KitchenDocument = {
       allergens: [],
       possible: ['soybeans'],
       note: '',
+      certified: true,
+      label: { on: '2026-06-20', without: ['milk'] },
     },
   ],
   recipes: [{ recipe: newId(), name: 'wafer crust', as: 'converted' }],
@@ -76,6 +78,7 @@ const FULL: KitchenDocument = {
     },
   ],
   microwave: { watts: 836, on: '2026-06-20' },
+  bin: [{ person: { ...guest, id: newId() }, on: '2026-06-20' }],
 };
 
 describe('what the recipes of a household share', () => {

@@ -5,6 +5,7 @@ import { DateEntry } from '../ui/DateEntry';
 import { Row } from '../ui/layout';
 import { NumberEntry } from '../ui/NumberEntry';
 import { TextEntry } from '../ui/TextEntry';
+import { LabelFields } from './LabelFields';
 
 interface Props {
   readonly bag: Omit<BagDto, 'ingredient'>;
@@ -60,5 +61,6 @@ export const BagFields = ({ bag, onChange }: Props) => (
     <Toggle isSelected={bag.certified} onChange={(certified) => onChange({ certified })}>
       <span className="track" aria-hidden="true" /> certified gluten-free
     </Toggle>
+    <LabelFields label={bag.label} onChange={(label) => onChange({ label })} />
   </Row>
 );

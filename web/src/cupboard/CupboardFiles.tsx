@@ -43,7 +43,7 @@ export function CupboardFiles({ household, write }: Props) {
     const added = bags.map(({ bag, grams }, at) => ({
       id: ids[at]!,
       grams,
-      bag: { ...bag, schema: 1 as const },
+      bag: { ...bag, schema: 2 as const },
     }));
     if (await write(addBags(household, added))) setFile(null);
   };

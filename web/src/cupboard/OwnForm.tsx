@@ -13,6 +13,7 @@ import {
   type GrainClass,
   type Role,
 } from '@omniarton/core/vocabulary';
+import { Toggle } from '../settings/SettingsPage';
 import { LabelReader } from '../stages/guard/LabelReader';
 import { avoidanceWords, glutenWords, grainWords } from '../stages/guard/words';
 import { ROLE_WORDS } from '../stages/read/words';
@@ -23,6 +24,7 @@ import { NumberEntry } from '../ui/NumberEntry';
 import { Pick } from '../ui/Pick';
 import { TextEntry } from '../ui/TextEntry';
 import { CycleChip } from './CycleChip';
+import { LabelFields } from './LabelFields';
 import { PanelFields } from './PanelFields';
 
 const HOLDS = [
@@ -44,6 +46,8 @@ export const EMPTY_OWN: Omit<OwnIngredient, 'id'> = {
   allergens: [],
   possible: [],
   note: '',
+  certified: false,
+  label: null,
 };
 
 interface Props {
@@ -101,6 +105,12 @@ export function OwnForm({ begin, onSave, onCancel }: Props) {
       <Classes own={own} set={set} />
       <HoldsWhat own={own} onChange={setOwn} />
       <LabelReader onReport={takeLabel} />
+      <Row $gap={4}>
+        <Toggle isSelected={own.certified} onChange={(certified) => set({ certified })}>
+          <span className="track" aria-hidden="true" /> certified gluten-free
+        </Toggle>
+        <LabelFields label={own.label} onChange={(label) => set({ label })} />
+      </Row>
       <TextField value={own.note} onChange={(note) => set({ note })}>
         <Caption>A note</Caption>
         <TextArea rows={2} maxLength={400} />

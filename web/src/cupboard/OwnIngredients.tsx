@@ -34,6 +34,8 @@ const copyOf = (one: Ingredient): OwnIngredient => ({
   allergens: one.allergens,
   possible: one.possible,
   note: one.note,
+  certified: false,
+  label: null,
 });
 
 const fresh = (name: string): OwnIngredient => ({ ...EMPTY_OWN, id: `own-${newId()}`, name });

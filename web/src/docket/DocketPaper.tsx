@@ -10,7 +10,7 @@ import {
   type DocketStep,
 } from '@omniarton/core/docket';
 import { useTemperatureUnit } from '../settings/useSettings';
-import { avoidanceWords, stateWords } from '../stages/guard/words';
+import { avoidanceWords, settledWords, stateWords } from '../stages/guard/words';
 import { BlendBar } from '../ui/BlendBar';
 import { Figure } from '../ui/layout';
 import { sayBakeTime, sayDay, sayOven, type TemperatureUnit } from '../ui/say';
@@ -53,6 +53,11 @@ export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
               {ask}
             </GuardState>
           ))}
+        {guard.notForEating.length > 0 ? (
+          <GuardState data-state="open">
+            not for eating: {[...new Set(guard.notForEating.map(({ words }) => words))].join(', ')}
+          </GuardState>
+        ) : null}
         {guard.newTo.length > 0 ? (
           <GuardState data-state="open">
             new to this bake: {guard.newTo.map(avoidanceWords).join(', ')}
@@ -79,6 +84,16 @@ export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
             <li key={words}>{words}</li>
           ))}
         </Warnings>
+      ) : null}
+      {guard.crossContact.length > 0 ? (
+        <Checks aria-label="Against cross-contact">
+          {guard.crossContact.map(({ id, check, done }) => (
+            <li key={id}>
+              {done ? '☑' : '☐'} {check}
+              {done ? ` (${settledWords(done)})` : ''}
+            </li>
+          ))}
+        </Checks>
       ) : null}
       <Cautions>
         {guard.cautions.map(({ id, text }) => (
@@ -264,6 +279,15 @@ const Warnings = styled.ul`
   li::before {
     content: '? ';
     font-weight: 800;
+  }
+`;
+const Checks = styled.ul`
+  display: none;
+  @media print {
+    display: block;
+    columns: 2;
+    column-gap: 8mm;
+    font-size: 7.5pt;
   }
 `;
 const Cautions = styled.ul`

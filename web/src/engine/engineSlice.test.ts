@@ -16,6 +16,7 @@ const outcome = (word: string): Outcome => ({
     method: [],
     people: [],
     crossContact: [],
+    notForEating: [],
     checkedOn: null,
     open: [],
     answered: [],

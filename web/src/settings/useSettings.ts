@@ -5,7 +5,14 @@ import { useAppDispatch } from '../app/state';
 import type { TemperatureUnit } from '../ui/say';
 import { changeSettings, SAVING } from './changeSettings';
 
-const USUAL: SettingsDto = { schema: 1, temperature: 'celsius', theme: 'system', shortcuts: true };
+const USUAL: SettingsDto = {
+  schema: 2,
+  temperature: 'celsius',
+  theme: 'system',
+  shortcuts: true,
+  units: 'grams',
+  signs: '',
+};
 const THEME_KEY = 'omniarton.theme';
 
 /** The local person's settings are those of their own kitchen. */

@@ -18,7 +18,9 @@ export const CAUTIONS: readonly CautionRule[] = [
   { id: 'raw-bean', calledBy: ['chickpea-flour', 'soy-flour', 'pea-flour', 'fava-flour', 'lupin-flour'], text: 'Bean flours are to be cooked through.' },
   { id: 'rhubarb', calledBy: ['rhubarb'], text: 'Rhubarb leaves are poisonous: only the stalks.' },
   { id: 'honey', calledBy: ['honey'], text: 'Honey is not for infants under one year, even baked.' },
+  { id: 'not-for-eating', calledBy: ['@not-for-eating'], text: 'Flowers, leaves and the like that are no food: keep them off what is eaten (a sleeve, a straw, a barrier of icing that comes off with them), take them off before it is served, and tell whoever carries it out. A florist’s flowers are sprayed.' },
+  { id: 'coumarin', calledBy: ['tonka-bean'], text: 'Tonka beans hold coumarin, which harms the liver in more than traces: a very little, or none; some countries forbid it in food.' },
   { id: 'courgette', calledBy: ['courgette'], text: 'A courgette or squash that tastes bitter goes out.' },
   { id: 'sweeteners', calledBy: ['erythritol'], text: 'Some sweeteners harm dogs (xylitol) or loosen bowels (polyols).' },
-  { id: 'cassava', calledBy: ['cassava-flour', 'almond-extract'], text: 'Bitter almonds, apricot kernels and raw cassava root hold cyanide: only food-grade goods.' },
+  { id: 'cassava', calledBy: ['cassava-root', 'bitter-kernels'], text: 'Bitter almonds, apricot kernels and raw cassava root hold cyanide: kernels are not for eating, cassava only peeled and cooked through.' },
 ];

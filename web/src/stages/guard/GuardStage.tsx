@@ -1,17 +1,19 @@
 import { styled } from 'styled-components';
 import type { Caution, GuardReport, MethodGuard } from '@omniarton/core/guard';
-import { Heading, Small, Stack } from '../../ui/layout';
+import { Heading, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { useDocket, useEngine } from '../bench/onBench';
+import { CrossContact } from './CrossContact';
 import { FlagTable } from './FlagTable';
 import { LabelReader } from './LabelReader';
+import { KeptGuests } from './Kept';
 import { OpenQuestions } from './OpenQuestions';
 import { TableFor } from './Table';
 import { avoidanceWords } from './words';
 
 const NONE: readonly Caution[] = [];
 const NO_STEPS: readonly MethodGuard[] = [];
-const NO_CHECKS: GuardReport['crossContact'] = [];
+const NOTHING: GuardReport['notForEating'] = [];
 
 /** Who must be kept from what: the table, the open questions, the flags, the method, the kitchen, the cautions. */
 export function GuardStage() {
@@ -22,6 +24,8 @@ export function GuardStage() {
   return (
     <Stack $gap={7}>
       <TableFor />
+      <KeptGuests />
+      <NotForEating />
       {newTo.length > 0 ? (
         <Notice tone="ask">
           New to this bake, brought in by a swap: <strong>{newTo.map(avoidanceWords).join(', ')}</strong>.
@@ -63,20 +67,21 @@ function MethodFlags() {
   );
 }
 
-/** What to see to in the kitchen before and while it is baked, for somebody who needs certified goods. */
-function CrossContact() {
-  const checks = useEngine(({ answer }) => answer?.guard.crossContact ?? NO_CHECKS);
-  if (checks.length === 0) return null;
+/** What stands on it and is no food. */
+function NotForEating() {
+  const inedible = useEngine(({ answer }) => answer?.guard.notForEating ?? NOTHING);
+  if (inedible.length === 0) return null;
   return (
-    <section aria-labelledby="cross-contact">
-      <Heading id="cross-contact">Against cross-contact, on the day</Heading>
-      <Small>From whom it is for, and from what the method works with.</Small>
-      <Lines>
-        {checks.map(({ id, check }) => (
-          <li key={id}>☐ {check}</li>
-        ))}
-      </Lines>
-    </section>
+    <Notice tone="ask">
+      Not for eating:{' '}
+      {inedible.map(({ line, words, reason }, at) => (
+        <span key={`${line} ${words}`}>
+          {at > 0 ? '; ' : ''}
+          <strong>{words}</strong> ({reason})
+        </span>
+      ))}
+      . Keep it off what is eaten, and take it off before it is served.
+    </Notice>
   );
 }
 

@@ -1,13 +1,15 @@
 import { styled } from 'styled-components';
 import type { Question } from '@omniarton/core/guard';
 import type { GuardAnswer } from '@omniarton/core/kitchen';
+import { useSettings } from '../../settings/useSettings';
+import { TextEntry } from '../../ui/TextEntry';
 import type { LabelFact } from '@omniarton/core/vocabulary';
 import { Button } from '../../ui/Button';
 import { IngredientBox } from '../../ui/IngredientBox';
 import { Heading, Row, Small } from '../../ui/layout';
-import { sayDay, today } from '../../ui/say';
+import { today } from '../../ui/say';
 import { useDocket, useDraft, useEdit, useEngine, useHousehold, useRequest } from '../bench/onBench';
-import { FACT_QUESTIONS, stateWords } from './words';
+import { FACT_QUESTIONS, settledWords, stateWords } from './words';
 
 const NONE: readonly Question[] = [];
 const LEFT_OUT = 'Left out';
@@ -42,6 +44,22 @@ function yesWords(questions: readonly Question[]): string {
   return 'Label read: fine';
 }
 
+/** Lines that ask alike are answered by one press: all bags certified, all labels read. */
+const ALIKE: readonly {
+  readonly kinds: readonly Question['kind'][];
+  readonly says: (count: number) => string;
+}[] = [
+  { kinds: ['certified'], says: (count) => `All ${count} bags are certified` },
+  { kinds: ['possible', 'label'], says: (count) => `All ${count} labels read: fine` },
+];
+
+function alike(open: readonly Asked[]) {
+  return ALIKE.flatMap(({ kinds, says }) => {
+    const same = open.filter(({ questions }) => questions.every(({ kind }) => kinds.includes(kind)));
+    return same.length > 1 ? [{ same, words: says(same.length) }] : [];
+  });
+}
+
 /** What stays open until a person answers, in one list. An answer can be taken back, and opens by itself when its line changes. */
 export function OpenQuestions() {
   const guard = useEngine(({ answer, outcome }) =>
@@ -50,36 +68,63 @@ export function OpenQuestions() {
   const [{ answers }, ask] = useRequest();
   const open = byLine(guard?.open ?? NONE);
   const answered = byLine(guard?.answered ?? NONE);
-  const give = ({ line, key }: Asked, answer: GuardAnswer['answer']) =>
+  const { settings, change } = useSettings();
+  const giveAll = (given: readonly Asked[], answer: GuardAnswer['answer']) => {
+    const lines = new Set(given.map(({ line }) => line));
     ask({
-      answers: [...answers.filter((one) => one.line !== line), { line, answer, about: key, on: today() }],
+      answers: [
+        ...answers.filter((one) => !lines.has(one.line)),
+        ...given.map(({ line, key }) => ({ line, answer, about: key, on: today(), by: settings.signs })),
+      ],
     });
+  };
   const takeBack = (line: string) => ask({ answers: answers.filter((one) => one.line !== line) });
   return (
     <section aria-labelledby="open-questions">
       <Heading id="open-questions">
         {guard && guard.lines.length > 0 ? stateWords(guard.state, open.length) : 'Nothing read yet'}
       </Heading>
+      {open.length + answered.length > 0 ? (
+        <Row $gap={4} style={{ alignItems: 'end' }}>
+          <TextEntry
+            label="You sign as"
+            value={settings.signs}
+            mayBeEmpty
+            maxLength={80}
+            onCommit={(signs) => change({ signs })}
+          />
+          {alike(open).map(({ same, words }) => (
+            <Button key={words} onPress={() => giveAll(same, 'label-checked')}>
+              {words}
+            </Button>
+          ))}
+        </Row>
+      ) : null}
       <List>
         {open.map((one) => (
-          <OpenQuestion key={one.line} asked={one} onAnswer={(answer) => give(one, answer)} />
+          <OpenQuestion key={one.line} asked={one} onAnswer={(answer) => giveAll([one], answer)} />
         ))}
         {answered.map(({ line, source, questions }) => {
           const answer = answers.find((one) => one.line === line);
+          const how = [
+            ...new Set(questions.flatMap(({ settled }) => (settled ? [settledWords(settled)] : []))),
+          ];
           return (
             <li key={line}>
               <Row>
                 <Small as="span">
                   {source.trim()}: {answer?.answer === 'left-out' ? LEFT_OUT : yesWords(questions)}
-                  {answer ? `, ${sayDay(answer.on)}` : ''}
+                  {how.length > 0 ? ` (${how.join('; ')})` : ''}
                 </Small>
-                <Button
-                  $weight="quiet"
-                  aria-label={`Ask again: ${source.trim()}`}
-                  onPress={() => takeBack(line)}
-                >
-                  Ask again
-                </Button>
+                {answer ? (
+                  <Button
+                    $weight="quiet"
+                    aria-label={`Ask again: ${source.trim()}`}
+                    onPress={() => takeBack(line)}
+                  >
+                    Ask again
+                  </Button>
+                ) : null}
               </Row>
             </li>
           );

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
+import { seatFor, type Person } from '@omniarton/core/kitchen';
 import { AVOIDANCES, DIETS, STRICTNESSES, type Avoidance } from '@omniarton/core/vocabulary';
 import { cupboardPath } from '../../app/paths';
 import { useKitchen } from '../../cupboard/useKitchen';
@@ -14,18 +15,18 @@ import { avoidanceWords, personName } from './words';
 export function TableFor() {
   const household = useHousehold();
   const { doc } = useKitchen(household);
-  const [{ people, gluten }, ask] = useRequest();
+  const [{ seats, gluten }, ask] = useRequest();
   /** With people at the table it is they who say how strictly; with nobody the strictest is meant again. */
-  const seat = (id: string, on: boolean) => {
-    const others = people.filter((one) => one !== id);
-    const next = on ? [...others, id] : others;
+  const seat = (person: Person, on: boolean) => {
+    const others = seats.filter(({ id }) => id !== person.id);
+    const next = on ? [...others, seatFor(person)] : others;
     const byHand =
-      people.length === 0 && gluten === 'certified'
+      seats.length === 0 && gluten === 'certified'
         ? 'preference'
         : next.length === 0 && gluten === 'preference'
           ? 'certified'
           : gluten;
-    ask({ people: next, gluten: byHand });
+    ask({ seats: next, gluten: byHand });
   };
   return (
     <Stack as="section" aria-labelledby="for-whom">
@@ -35,8 +36,8 @@ export function TableFor() {
           {doc.people.map((person) => (
             <Chip
               key={person.id}
-              isSelected={people.includes(person.id)}
-              onChange={(on) => seat(person.id, on)}
+              isSelected={seats.some(({ id }) => id === person.id)}
+              onChange={(on) => seat(person, on)}
             >
               {personName(person)}
             </Chip>
@@ -57,11 +58,11 @@ export function TableFor() {
 
 /** What is asked beside the people, for this bake alone. */
 function ByHand() {
-  const [{ diet, gluten, without, pseudocereals, grainDerived, people }, ask] = useRequest();
+  const [{ diet, gluten, without, pseudocereals, grainDerived, seats }, ask] = useRequest();
   const toggle = (one: Avoidance, on: boolean) =>
     ask({ without: AVOIDANCES.filter((each) => (each === one ? on : without.includes(each))) });
   return (
-    <details open={people.length === 0 || without.length > 0}>
+    <details open={seats.length === 0 || without.length > 0}>
       <summary>For this bake, by hand</summary>
       <Stack $gap={3} style={{ marginTop: 12 }}>
         <Row $gap={6}>

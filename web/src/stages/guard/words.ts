@@ -1,5 +1,6 @@
-import type { GuardState } from '@omniarton/core/guard';
-import type { Person } from '@omniarton/core/kitchen';
+import type { GuardState, Settled } from '@omniarton/core/guard';
+import { sayDay } from '../../ui/say';
+import type { Needs } from '@omniarton/core/kitchen';
 import type { Avoidance, GlutenClass, GrainClass, LabelFact, Strictness } from '@omniarton/core/vocabulary';
 
 /** What a class says of an ingredient; never of the bag, and never that it is safe. */
@@ -31,6 +32,10 @@ export function grainWords(grain: GrainClass): string {
   }
 }
 
+/** Who saw to it, and when: "Orla, 12 June", "the bag of teff flour". */
+export const settledWords = ({ by, on }: Settled): string =>
+  [by, on === null ? '' : sayDay(on)].filter(Boolean).join(', ');
+
 export function stateWords(state: GuardState, open: number): string {
   switch (state) {
     case 'open':
@@ -46,7 +51,7 @@ const PLAIN: Readonly<Partial<Record<Avoidance, string>>> = {
   milk: 'dairy',
   soybeans: 'soy',
   sulphite: 'sulphites',
-  nightshades: 'potato and its kin',
+  nightshades: 'nightshades (potato, tomato, peppers)',
 };
 export const avoidanceWords = (one: Avoidance): string => PLAIN[one] ?? one;
 
@@ -62,7 +67,7 @@ export function strictnessWords(gluten: Strictness): string {
 }
 
 /** What somebody at the table is called: by name, or by what they avoid. */
-export function personName({ name, gluten, grainFree, avoids }: Person): string {
+export function personName({ name, gluten, grainFree, avoids }: Needs & { readonly name: string }): string {
   if (name.trim() !== '') return name;
   const what = [
     ...(gluten ? ['no gluten'] : []),

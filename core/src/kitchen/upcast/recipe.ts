@@ -1,0 +1,14 @@
+import type { RecipeDocument } from '../documents';
+import { upcast, type Steps } from './chain';
+import { recipe1to2 } from './recipe1to2';
+import { recipe2to3 } from './recipe2to3';
+import { recipe3to4 } from './recipe3to4';
+import { recipe4to5 } from './recipe4to5';
+import { recipe5to6 } from './recipe5to6';
+
+const STEPS: Steps = { 1: recipe1to2, 2: recipe2to3, 3: recipe3to4, 4: recipe4to5, 5: recipe5to6 };
+const CURRENT = 6;
+
+/** Brings a stored recipe up to this program's schema, a version at a time. Throws UnreadableDocumentError for a newer one. */
+export const upcastRecipe = (stored: object): RecipeDocument =>
+  upcast(stored, STEPS, CURRENT) as unknown as RecipeDocument;

@@ -1,0 +1,53 @@
+import bagV1 from '../fixtures/bag-v1.json';
+import kitchenV1 from '../fixtures/kitchen-v1.json';
+import recipeV1 from '../fixtures/recipe-v1.json';
+import recipeV2 from '../fixtures/recipe-v2.json';
+import recipeV3 from '../fixtures/recipe-v3.json';
+import recipeV4 from '../fixtures/recipe-v4.json';
+import recipeV5 from '../fixtures/recipe-v5.json';
+import recipeV6 from '../fixtures/recipe-v6.json';
+import settingsV1 from '../fixtures/settings-v1.json';
+import {
+  EMPTY_KITCHEN,
+  EMPTY_RECIPE,
+  upcastBag,
+  upcastBake,
+  upcastKitchen,
+  upcastRecipe,
+  upcastSettings,
+} from '..';
+
+describe('a stored document', () => {
+  it('of today’s version is left as it is', () => expect(upcastRecipe(recipeV6)).toEqual(recipeV6));
+  it.each([recipeV1, recipeV2, recipeV3, recipeV4, recipeV5, recipeV6])(
+    'of a recipe, version $schema, has every field of today',
+    (found) => {
+      const stored = upcastRecipe(found);
+      expect(stored.text).toBe(found.text);
+      expect(Object.keys(stored).sort()).toEqual(Object.keys(EMPTY_RECIPE).sort());
+      expect(Object.keys(stored.request).sort()).toEqual(Object.keys(EMPTY_RECIPE.request).sort());
+    },
+  );
+  it('opens again what an older answer settled: nobody knows what it was given to', () =>
+    expect(upcastRecipe(recipeV1).request).toMatchObject({ gluten: 'certified', answers: [] }));
+  it('seats the people of an older version by id, with the copies that the migration has filled in', () => {
+    const seated = (request: object) =>
+      upcastRecipe({ ...recipeV5, request: { ...recipeV5.request, ...request } }).request.seats;
+    expect(seated({ people: ['p1'] })).toEqual([{ id: 'p1', gluten: null, grainFree: null, avoids: [] }]);
+    const copy = { id: 'p1', gluten: 'certified', grainFree: null, avoids: [] };
+    expect(seated({ people: ['p1'], seats: [copy] })).toEqual([copy]);
+  });
+  it('of a kitchen, a bag and settings, version 1, has every field of today', () => {
+    const kitchen = upcastKitchen(kitchenV1);
+    expect(Object.keys(kitchen).sort()).toEqual(Object.keys(EMPTY_KITCHEN).sort());
+    expect(kitchen.people).toEqual(kitchenV1.people);
+    expect(upcastBag(bagV1)).toEqual({ ...bagV1, schema: 2, label: null });
+    expect(upcastSettings(settingsV1)).toEqual({ ...settingsV1, schema: 2, units: 'grams', signs: '' });
+    expect(upcastBake({ schema: 1, notes: {} })).toEqual({ schema: 1, notes: {} });
+  });
+  it('of a newer program is refused by name', () => {
+    for (const read of [upcastRecipe, upcastKitchen, upcastBag, upcastBake, upcastSettings])
+      expect(() => read({ schema: 99 })).toThrow(/schema 99/);
+    expect(() => upcastRecipe({})).toThrow(/schema undefined/);
+  });
+});
