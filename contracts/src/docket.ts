@@ -1,5 +1,6 @@
 import { Type } from 'class-transformer';
-import { Equals, IsNotEmptyObject, IsObject, IsString, MaxLength, ValidateNested } from 'class-validator';
+import { Equals, IsString, MaxLength, ValidateNested } from 'class-validator';
+import { IsDocket, IsKitchen } from './docketShape';
 import { RecipeDocumentDto } from './recipe';
 
 /** A docket that is kept: never changed again, with the engine that made it and all it was made from. */
@@ -7,8 +8,8 @@ export class KeptDocketDto {
   @Equals(1) schema!: 1;
   @IsString() @MaxLength(60) engine!: string;
   @ValidateNested() @Type(() => RecipeDocumentDto) from!: RecipeDocumentDto;
-  @IsObject() @IsNotEmptyObject() kitchen!: object;
-  @IsObject() @IsNotEmptyObject() docket!: object;
+  @IsKitchen() kitchen!: object;
+  @IsDocket() docket!: object;
 }
 
 export interface DocketSummary {

@@ -4,13 +4,16 @@ export const ERROR_CODES = [
   'body-too-large',
   'conflict',
   'cross-site',
+  'busy',
   'database-down',
+  'disk-full',
   'invalid',
   'not-found',
   'precondition-required',
   'too-many-requests',
   'unexpected',
   'unknown-host',
+  'unreadable',
   'unsupported-media-type',
 ] as const;
 

@@ -7,6 +7,9 @@ export interface HouseholdAnswer {
 
 export interface HealthAnswer {
   readonly status: 'ok' | 'degraded';
-  readonly database: 'up' | 'down';
+  /** `incomplete`: it answers, and tables are missing. */
+  readonly database: 'up' | 'down' | 'incomplete';
+  /** `unknown`: of a database of one's own. */
+  readonly disk: 'ok' | 'full' | 'unknown';
   readonly engine: string;
 }

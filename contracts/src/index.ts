@@ -22,3 +22,16 @@ export {
   type MoveAnswer,
   type MoveReason,
 } from './cupboard';
+export {
+  BIN_DAYS,
+  EVERYTHING_BYTES,
+  EVERYTHING_FORMAT,
+  EVERYTHING_VERSION,
+  type BinAnswer,
+  type Binned,
+  type ErasedAnswer,
+  type EverythingFile,
+  type MovedOut,
+  type TakenInAnswer,
+  type TouchesAnswer,
+} from './keeping';

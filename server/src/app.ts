@@ -3,8 +3,11 @@ import express, { type Express } from 'express';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { bakeRoutes } from './bakes/bakeRoutes';
+import { binRoutes } from './bin/binRoutes';
 import { cupboardRoutes } from './cupboard/cupboardRoutes';
 import { docketRoutes } from './dockets/docketRoutes';
+import { eraseRoutes } from './erase/eraseRoutes';
+import { everythingRoutes } from './everything/everythingRoutes';
 import { healthRoutes } from './health/healthRoutes';
 import { householdRoutes } from './households/householdRoutes';
 import { answerErrors, NotFoundError } from './http/errors';
@@ -40,6 +43,9 @@ export function makeApp({ services, host, port, logger, webFolder }: AppOptions)
   bakeRoutes(app, services);
   cupboardRoutes(app, services);
   shelfRoutes(app, services);
+  binRoutes(app, services);
+  eraseRoutes(app, services);
+  everythingRoutes(app, services);
   app.use('/api', (_req, _res, next) => next(new NotFoundError('There is no such address.')));
 
   if (webFolder) servePage(app, webFolder);

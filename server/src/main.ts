@@ -6,7 +6,9 @@ import { migrate as migrateOn, pendingMigrations } from './db/migrate';
 import { openDatabase } from './db/open';
 import { hasRecipes } from './db/look';
 import { seed as seedOn } from './demo/seed';
-import { servicesOn } from './services';
+import { servicesOn, type Folders } from './services';
+
+const DAY_MS = 86_400_000;
 
 async function withDatabase<T>(
   url: string,
@@ -34,6 +36,8 @@ export interface ServeOptions {
   /** 0 takes any free port. */
   readonly port: number;
   readonly webFolder?: string;
+  /** Where the data and their backups lie; not known of a database of one's own. */
+  readonly folders?: Folders;
 }
 
 export interface Serving {
@@ -42,22 +46,27 @@ export interface Serving {
 }
 
 /** Starts listening; rejects when the port is taken. */
-export async function serve({ databaseUrl, host, port, webFolder }: ServeOptions): Promise<Serving> {
+export async function serve({ databaseUrl, host, port, webFolder, folders }: ServeOptions): Promise<Serving> {
   const db = openDatabase(databaseUrl);
   let bound = port;
   const logger = pino({ level: process.env.LOG_LEVEL ?? 'error' });
-  const app = makeApp({ services: servicesOn(db), host, port: () => bound, logger, webFolder });
+  const services = servicesOn(db, folders);
+  const app = makeApp({ services, host, port: () => bound, logger, webFolder });
   const server = await new Promise<Server>((done, fail) => {
     const listening = app.listen(port, host, (error?: Error) => (error ? fail(error) : done(listening)));
   }).catch(async (error: unknown) => {
     await db.destroy();
     throw error;
   });
+  const purge = () => services.bin.purge().catch((error: unknown) => logger.error({ err: error }, 'purge'));
+  void purge();
+  const daily = setInterval(() => void purge(), DAY_MS).unref();
   const address = server.address();
   if (address && typeof address === 'object') bound = address.port;
   return {
     port: bound,
     close: async () => {
+      clearInterval(daily);
       const closed = new Promise((done) => server.close(done));
       server.closeAllConnections();
       await closed;

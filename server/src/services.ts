@@ -3,12 +3,19 @@ import { DEFAULT_SETTINGS, type SettingsDto } from '@omniarton/contracts';
 import { EMPTY_KITCHEN, type KitchenDocument } from '@omniarton/core/kitchen';
 import { bakeService } from './bakes/bakeService';
 import { bakeStore } from './bakes/bakeStore';
-import { bakesWithFlour } from './bakes/flourUses';
+import { flourUseStore } from './bakes/flourUses';
+import { binService } from './bin/binService';
+import { binStore } from './bin/binStore';
 import { bagStore } from './cupboard/bagStore';
 import { cupboardService } from './cupboard/cupboardService';
 import { movementStore } from './cupboard/movementStore';
 import { docketService } from './dockets/docketService';
 import { docketStore } from './dockets/docketStore';
+import { backupsIn } from './erase/backups';
+import { eraseService } from './erase/eraseService';
+import { eraseStore } from './erase/eraseStore';
+import { everythingService } from './everything/everythingService';
+import { everythingStore } from './everything/everythingStore';
 import { healthService } from './health/healthService';
 import { healthStore } from './health/healthStore';
 import { householdService } from './households/householdService';
@@ -21,23 +28,45 @@ import { shelfStore } from './shelf/shelfStore';
 
 const cupboardOn = (db: Knex) => ({ bags: bagStore(db), movements: movementStore(db) });
 
+const bakesOn = (db: Knex) => ({ bakes: bakeStore(db), uses: flourUseStore(db), cupboard: cupboardOn(db) });
+
+const kitchensOn = (db: Knex) => shelfStore<KitchenDocument>(db, 'kitchens');
+const settingsOn = (db: Knex) => shelfStore<SettingsDto>(db, 'settings');
+const everythingOn = (db: Knex) => ({
+  ...bakesOn(db),
+  everything: everythingStore(db),
+  recipes: recipeStore(db),
+  dockets: docketStore(db),
+  settings: settingsOn(db),
+  kitchens: kitchensOn(db),
+});
+const eraseOn = (db: Knex) => ({ erase: eraseStore(db), kitchens: kitchensOn(db) });
+
+/** Where a household's data lie beside the database; nothing is known of a database of one's own. */
+export interface Folders {
+  readonly data?: string;
+  readonly backups?: string;
+}
+
 /** The composition root: every service over one database handle, which may be a transaction. */
-export function servicesOn(db: Knex) {
+export function servicesOn(db: Knex, folders: Folders = {}) {
+  const backups = backupsIn(folders.backups);
   return {
-    health: healthService(healthStore(db)),
+    health: healthService(healthStore(db), folders.data),
     households: householdService(householdStore(db)),
     recipes: recipeService(recipeStore(db), (work) =>
       db.transaction((inside) => work(recipeStore(inside), requestStore(inside))),
     ),
-    bakes: bakeService(
-      bakeStore(db),
-      (...asked) => bakesWithFlour(db, ...asked),
-      (work) => db.transaction((inside) => work(bakeStore(inside), cupboardOn(inside))),
-    ),
+    bakes: bakeService(bakesOn(db), (work) => db.transaction((inside) => work(bakesOn(inside)))),
     cupboard: cupboardService(cupboardOn(db), (work) => db.transaction((inside) => work(cupboardOn(inside)))),
     dockets: docketService(docketStore(db)),
-    settings: shelfService<SettingsDto>(shelfStore(db, 'settings'), DEFAULT_SETTINGS, 'settings page'),
-    kitchen: shelfService<KitchenDocument>(shelfStore(db, 'kitchens'), EMPTY_KITCHEN, 'kitchen'),
+    settings: shelfService<SettingsDto>(settingsOn(db), DEFAULT_SETTINGS, 'settings page'),
+    kitchen: shelfService<KitchenDocument>(kitchensOn(db), EMPTY_KITCHEN, 'kitchen'),
+    bin: binService(binStore(db), backups),
+    erase: eraseService(eraseOn(db), backups, (work) => db.transaction((inside) => work(eraseOn(inside)))),
+    everything: everythingService(everythingOn(db), (work) =>
+      db.transaction((inside) => work(everythingOn(inside))),
+    ),
   };
 }
 

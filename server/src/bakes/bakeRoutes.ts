@@ -1,7 +1,7 @@
 import type { Express } from 'express';
-import { BakeDto, PATHS } from '@omniarton/contracts';
+import { BakeDto, PATHS, PageQuery } from '@omniarton/contracts';
 import { checked } from '../http/body';
-import { answerVersion, expectationOf } from '../http/conditional';
+import { answerVersion, expectationOf, versionOf } from '../http/conditional';
 import { giveScope } from '../http/enter';
 import { scopeOf } from '../http/scope';
 import { idOf } from '../http/uuid';
@@ -13,7 +13,8 @@ export function bakeRoutes(app: Express, services: Services): void {
 
   app.get(PATHS.bakes, scoped, async (req, res) => {
     res.setHeader('Cache-Control', 'no-store');
-    res.json(await bakes.list(scopeOf(res), idOf(req, 'recipe')));
+    const query = await checked(PageQuery, { ...req.query });
+    res.json(await bakes.list(scopeOf(res), idOf(req, 'recipe'), query));
   });
 
   app.get(PATHS.flourUses, scoped, async (req, res) => {
@@ -29,7 +30,12 @@ export function bakeRoutes(app: Express, services: Services): void {
   });
 
   app.delete(PATHS.bake, scoped, async (req, res) => {
-    await bakes.remove(scopeOf(res), idOf(req, 'recipe'), idOf(req, 'bake'));
+    await bakes.remove(scopeOf(res), idOf(req, 'recipe'), idOf(req, 'bake'), versionOf(req));
+    res.status(204).end();
+  });
+
+  app.post(PATHS.bakeRestore, scoped, async (req, res) => {
+    await bakes.restore(scopeOf(res), idOf(req, 'recipe'), idOf(req, 'bake'));
     res.status(204).end();
   });
 }

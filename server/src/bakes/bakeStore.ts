@@ -1,5 +1,8 @@
 import type { Knex } from 'knex';
 import type { BakeAnswer, BakeDto } from '@omniarton/contracts';
+import { upcastBake } from '@omniarton/core/kitchen';
+import type { Cursor } from '../http/cursor';
+import { readable } from '../http/readable';
 import type { Scope } from '../http/scope';
 
 interface Row {
@@ -20,7 +23,7 @@ const toAnswer = ({ id, version, created_at, doc }: Row): BakeAnswer => ({
   id,
   version,
   createdAt: created_at.toISOString(),
-  doc,
+  doc: upcastBake(doc) as unknown as BakeDto,
 });
 
 const columns = (doc: BakeDto) => ({
@@ -38,18 +41,35 @@ export const bakeStore = (db: Knex) => ({
       .first();
     return row && toAnswer(row);
   },
-  /** Newest day first. */
-  async list({ householdId }: Scope, recipeId: string, limit: number): Promise<BakeAnswer[]> {
-    const rows = await db<Row>('bakes')
+  /** Newest day first. The cursor names the last row of the page before. */
+  async list(
+    { householdId }: Scope,
+    recipeId: string,
+    limit: number,
+    cursor?: Cursor,
+  ): Promise<{ items: BakeAnswer[]; unreadable: number; last?: Cursor }> {
+    const query = db<Row>('bakes')
       .where({ household_id: householdId, recipe_id: recipeId })
-      .whereNull('removed_at')
+      .whereNull('removed_at');
+    if (cursor)
+      void query.whereRaw('(baked_on, created_at, id) < (?::date, ?::timestamptz, ?::uuid)', [
+        ...cursor.before,
+        cursor.id,
+      ]);
+    const rows = await query
       .orderBy([
         { column: 'baked_on', order: 'desc' },
         { column: 'created_at', order: 'desc' },
         { column: 'id', order: 'desc' },
       ])
-      .limit(limit);
-    return rows.map(toAnswer);
+      .limit(limit + 1)
+      .select<(Row & { stamp: string })[]>('*', db.raw('created_at::text AS stamp'));
+    const page = rows.slice(0, limit);
+    const last = page.at(-1);
+    return {
+      ...readable(page, toAnswer),
+      ...(rows.length > limit && last ? { last: { before: [last.baked_on, last.stamp], id: last.id } } : {}),
+    };
   },
   /** True when the recipe holds this docket. */
   async hasDocket({ householdId }: Scope, recipeId: string, docketId: string): Promise<boolean> {
@@ -94,10 +114,18 @@ export const bakeStore = (db: Knex) => ({
       .returning('*');
     return row && toAnswer(row);
   },
-  async remove({ householdId }: Scope, recipeId: string, id: string): Promise<boolean> {
+  /** False when another version is stored. */
+  async remove({ householdId }: Scope, recipeId: string, id: string, version: number): Promise<boolean> {
+    const changed = await db<Row>('bakes')
+      .where({ household_id: householdId, recipe_id: recipeId, id, version })
+      .whereNull('removed_at')
+      .update({ removed_at: db.fn.now() as unknown as Date });
+    return changed > 0;
+  },
+  async restore({ householdId }: Scope, recipeId: string, id: string): Promise<boolean> {
     const changed = await db<Row>('bakes')
       .where({ household_id: householdId, recipe_id: recipeId, id })
-      .update({ removed_at: db.fn.now() as unknown as Date });
+      .update({ removed_at: null });
     return changed > 0;
   },
 });

@@ -1,18 +1,12 @@
 import { v7 as newId } from 'uuid';
-import type { BakeAnswer, DocketAnswer, DocketSummary, FlourUse } from '@omniarton/contracts';
-import { plainCake } from '../testing/documents';
+import type { BakeAnswer, DocketAnswer, DocketSummary, FlourUse, PageOf } from '@omniarton/contracts';
+import { keptCake, plainCake } from '../testing/documents';
 import { openHouse, type TestHouse } from '../testing/house';
 
 let house: TestHouse;
 let recipe: string;
 let docket: string;
-const kept = {
-  schema: 1,
-  engine: '0.1.0+test',
-  from: plainCake,
-  kitchen: { version: 'built-in' },
-  docket: { schema: 5, title: 'Plain cake' },
-};
+const kept = keptCake();
 const notes = { bakedOn: '2026-06-20', minutes: 31, ovenCelsius: 175, scores: { taste: 7 }, notes: 'Good.' };
 const under = (household = house.home) => `/api/households/${household}/recipes/${recipe}`;
 const keepDocket = (id: string, body: object = kept) =>
@@ -23,7 +17,7 @@ const create = (id: string, part: object = {}) =>
     .send('put', bakePath(id))
     .set('if-none-match', '*')
     .send({ schema: 1, docket, notes, ...part });
-const list = async () => (await house.get(`${under()}/bakes`).expect(200)).body as BakeAnswer[];
+const list = async () => ((await house.get(`${under()}/bakes`).expect(200)).body as PageOf<BakeAnswer>).items;
 
 beforeAll(async () => {
   house = await openHouse('bakes');
@@ -37,7 +31,7 @@ afterAll(() => house.close());
 describe('a kept docket', () => {
   it('is found again with all it was made from', async () => {
     const found = (await house.get(`${under()}/dockets/${docket}`).expect(200)).body as DocketAnswer;
-    expect(found.doc).toEqual(kept);
+    expect(found.doc).toEqual(JSON.parse(JSON.stringify(kept)));
     const all = (await house.get(`${under()}/dockets`).expect(200)).body as DocketSummary[];
     expect(all.map(({ id }) => id)).toContain(docket);
   });
@@ -57,6 +51,9 @@ describe('a kept docket', () => {
   });
   it.each([
     ['nothing in it', { ...kept, docket: {} }],
+    ['a part without lines', { ...kept, docket: { ...kept.docket, parts: [{ id: 'p', blend: [] }] } }],
+    ['no guard', { ...kept, docket: { ...kept.docket, guard: null } }],
+    ['a kitchen that is none', { ...kept, kitchen: { version: 'x' } }],
     ['no recipe', { ...kept, from: null }],
     ['another schema', { ...kept, schema: 7 }],
   ])('with %s is refused', async (_, body) => {
@@ -67,11 +64,9 @@ describe('a kept docket', () => {
 describe('a flour', () => {
   it('is told which bakes had it, how much, and how they went', async () => {
     const [withTeff, bake] = [newId(), newId()];
-    const parts = [
-      { blend: [{ ingredient: 'teff-flour', grams: 40 }] },
-      { blend: [{ ingredient: 'teff-flour', grams: 10 }] },
-    ];
-    await keepDocket(withTeff, { ...kept, docket: { schema: 5, title: 'Plain cake', parts } }).expect(201);
+    const [part] = kept.docket.parts;
+    const parts = [40, 10].map((grams) => ({ ...part, blend: [{ ingredient: 'teff-flour', grams }] }));
+    await keepDocket(withTeff, { ...kept, docket: { ...kept.docket, parts } }).expect(201);
     await create(bake, { docket: withTeff }).expect(201);
     const uses = async (flour: string, household = house.home) =>
       (await house.get(`/api/households/${household}/flours/${flour}/uses`).expect(200)).body as FlourUse[];
@@ -81,7 +76,11 @@ describe('a flour', () => {
     expect(await uses('oat-flour')).toEqual([]);
     expect(await uses('teff-flour', house.demo)).toEqual([]);
     await house.get(`/api/households/${house.home}/flours/no%20such/uses`).expect(400);
-    await house.send('delete', bakePath(bake)).expect(204);
+    const corrected = { schema: 1, docket: withTeff, notes: { ...notes, bakedOn: '2026-06-22' } };
+    await house.send('put', bakePath(bake)).set('if-match', '"1"').send(corrected).expect(200);
+    expect((await uses('teff-flour')).map(({ bakedOn }) => bakedOn)).toEqual(['2026-06-22']);
+    await house.send('delete', bakePath(bake)).set('if-match', '"2"').expect(204);
+    expect(await uses('teff-flour')).toEqual([]);
   });
 });
 
@@ -110,13 +109,30 @@ describe('a bake', () => {
     await create(id, { notes: { ...notes, bakedOn: '2026-12-31' } }).expect(201);
     expect((await list())[0]).toMatchObject({ id, doc: { notes: { bakedOn: '2026-12-31' } } });
   });
+  it('is found page by page, newest first, each once', async () => {
+    const days = ['2025-03-01', '2025-03-03', '2025-03-02', '2025-03-02', '2025-03-04'];
+    for (const bakedOn of days) await create(newId(), { notes: { ...notes, bakedOn } }).expect(201);
+    const seen: BakeAnswer[] = [];
+    for (let cursor: string | null = ''; cursor !== null;) {
+      const query = `?limit=2${cursor ? `&cursor=${cursor}` : ''}`;
+      const page = (await house.get(`${under()}/bakes${query}`).expect(200)).body as PageOf<BakeAnswer>;
+      seen.push(...page.items);
+      cursor = page.next;
+    }
+    expect(new Set(seen.map(({ id }) => id)).size).toBe(seen.length);
+    const found = seen.map(({ doc }) => doc.notes.bakedOn);
+    expect(found).toEqual([...found].sort().reverse());
+    expect(found.filter((day) => day.startsWith('2025'))).toHaveLength(5);
+  });
   it('must name a docket of its recipe', async () => {
     await create(newId(), { docket: newId() }).expect(400);
   });
   it('can be taken off the log', async () => {
     const id = newId();
     await create(id).expect(201);
-    await house.send('delete', bakePath(id)).expect(204);
+    await house.send('delete', bakePath(id)).expect(428);
+    await house.send('delete', bakePath(id)).set('if-match', '"2"').expect(412);
+    await house.send('delete', bakePath(id)).set('if-match', '"1"').expect(204);
     expect((await list()).map((one) => one.id)).not.toContain(id);
     await house
       .send('put', bakePath(id))
@@ -127,12 +143,12 @@ describe('a bake', () => {
   it('doesn’t exist in another kitchen', async () => {
     const id = newId();
     await create(id).expect(201);
-    await house.send('delete', bakePath(id, house.demo)).expect(404);
+    await house.send('delete', bakePath(id, house.demo)).set('if-match', '"1"').expect(404);
     await house
       .send('put', bakePath(newId(), house.demo))
       .set('if-none-match', '*')
       .send({ schema: 1, docket, notes })
       .expect(400);
-    expect((await house.get(`${under(house.demo)}/bakes`)).body).toEqual([]);
+    expect((await house.get(`${under(house.demo)}/bakes`)).body).toEqual({ items: [], next: null });
   });
 });

@@ -1,5 +1,7 @@
 import type { Knex } from 'knex';
 import type { BagAnswer, BagDto } from '@omniarton/contracts';
+import { upcastBag } from '@omniarton/core/kitchen';
+import { readable } from '../http/readable';
 import type { Scope } from '../http/scope';
 
 interface BagRow {
@@ -16,7 +18,11 @@ interface BagRow {
 
 /** A bag without what is left of it. */
 type StoredBag = Omit<BagAnswer, 'grams'>;
-const toBag = ({ id, version, doc }: BagRow): StoredBag => ({ id, version, doc });
+const toBag = ({ id, version, doc }: BagRow): StoredBag => ({
+  id,
+  version,
+  doc: upcastBag(doc) as unknown as BagDto,
+});
 
 const columns = (doc: BagDto) => ({
   ingredient: doc.ingredient,
@@ -32,7 +38,7 @@ export const bagStore = (db: Knex) => ({
       .whereNull('removed_at')
       .orderBy(['ingredient', 'created_at', 'id'])
       .limit(limit);
-    return rows.map(toBag);
+    return readable(rows, toBag).items;
   },
 
   async find({ householdId }: Scope, id: string): Promise<StoredBag | undefined> {
@@ -71,10 +77,19 @@ export const bagStore = (db: Knex) => ({
     return changed > 0;
   },
 
-  async setRemoved({ householdId }: Scope, id: string, removed: boolean): Promise<boolean> {
+  /** False when another version is stored. */
+  async remove({ householdId }: Scope, id: string, version: number): Promise<boolean> {
+    const changed = await db<BagRow>('bags')
+      .where({ household_id: householdId, id, version })
+      .whereNull('removed_at')
+      .update({ removed_at: db.fn.now() as unknown as Date });
+    return changed > 0;
+  },
+
+  async restore({ householdId }: Scope, id: string): Promise<boolean> {
     const changed = await db<BagRow>('bags')
       .where({ household_id: householdId, id })
-      .update({ removed_at: removed ? (db.fn.now() as unknown as Date) : null });
+      .update({ removed_at: null });
     return changed > 0;
   },
 

@@ -1,6 +1,6 @@
 import { v7 as newId } from 'uuid';
 import type { CupboardAnswer, MoveAnswer } from '@omniarton/contracts';
-import { plainCake } from '../testing/documents';
+import { keptCake, plainCake } from '../testing/documents';
 import { openHouse, type TestHouse } from '../testing/house';
 
 let house: TestHouse;
@@ -9,7 +9,7 @@ afterAll(() => house.close());
 
 const base = (household = house.home) => `/api/households/${household}/cupboard`;
 const RICE = {
-  schema: 1,
+  schema: 2,
   ingredient: 'white-rice-flour',
   note: 'the mill by the bridge',
   packGrams: 1000,
@@ -17,6 +17,7 @@ const RICE = {
   opened: '2026-05-01',
   bestBefore: null,
   certified: true,
+  label: { on: '2026-06-20', without: ['milk'] },
   place: 'cupboard',
 };
 async function add(grams: number, part: object = {}): Promise<string> {
@@ -65,7 +66,9 @@ describe('a bag', () => {
   });
   it('thrown out goes from the list, and comes back', async () => {
     const id = await add(10);
-    await house.send('delete', `${base()}/bags/${id}`).expect(204);
+    await house.send('delete', `${base()}/bags/${id}`).expect(428);
+    await house.send('delete', `${base()}/bags/${id}`).set('if-match', '"7"').expect(412);
+    await house.send('delete', `${base()}/bags/${id}`).set('if-match', '"1"').expect(204);
     expect(await left(id)).toBeUndefined();
     await house.send('post', `${base()}/bags/${id}/restore`).expect(204);
     expect(await left(id)).toBe(10);
@@ -80,7 +83,10 @@ describe('a bag', () => {
   });
   it('of another kitchen doesn’t exist', async () => {
     const id = await add(50);
-    await house.send('delete', `${base(house.demo)}/bags/${id}`).expect(404);
+    await house
+      .send('delete', `${base(house.demo)}/bags/${id}`)
+      .set('if-match', '"1"')
+      .expect(404);
     await house
       .send('put', `${base(house.demo)}/moves/${newId()}`)
       .send({ why: 'weighed', bake: null, entries: [{ bag: id, grams: -1 }] })
@@ -147,16 +153,7 @@ describe('a bake', () => {
     const [recipe, docket, bake] = [newId(), newId(), newId()];
     const under = `/api/households/${house.home}/recipes/${recipe}`;
     await house.send('put', under).set('if-none-match', '*').send(plainCake).expect(201);
-    await house
-      .send('put', `${under}/dockets/${docket}`)
-      .send({
-        schema: 1,
-        engine: '0.1.0+test',
-        from: plainCake,
-        kitchen: { version: 'built-in' },
-        docket: { schema: 5, title: 'Plain cake' },
-      })
-      .expect(201);
+    await house.send('put', `${under}/dockets/${docket}`).send(keptCake()).expect(201);
     const notes = { bakedOn: '2026-06-20', minutes: 31, ovenCelsius: 175, scores: {}, notes: '' };
     await house
       .send('put', `${under}/bakes/${bake}`)
@@ -166,7 +163,7 @@ describe('a bake', () => {
     const id = await add(500);
     await move([{ bag: id, grams: -120 }], { why: 'bake', bake }).expect(201);
     expect(await left(id)).toBe(380);
-    await house.send('delete', `${under}/bakes/${bake}`).expect(204);
+    await house.send('delete', `${under}/bakes/${bake}`).set('if-match', '"1"').expect(204);
     expect(await left(id)).toBe(500);
   });
 });

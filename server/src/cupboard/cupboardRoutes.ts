@@ -1,7 +1,7 @@
 import type { Express } from 'express';
 import { BagDto, MoveDto, NewBagDto, PATHS } from '@omniarton/contracts';
 import { checked } from '../http/body';
-import { answerVersion, expectationOf } from '../http/conditional';
+import { answerVersion, expectationOf, versionOf } from '../http/conditional';
 import { giveScope } from '../http/enter';
 import { scopeOf } from '../http/scope';
 import { idOf } from '../http/uuid';
@@ -25,11 +25,11 @@ export function cupboardRoutes(app: Express, services: Services): void {
     res.status(expected.kind === 'new' ? 201 : 200).json(saved);
   });
   app.delete(PATHS.bag, scoped, async (req, res) => {
-    await cupboard.setRemoved(scopeOf(res), idOf(req, 'bag'), true);
+    await cupboard.remove(scopeOf(res), idOf(req, 'bag'), versionOf(req));
     res.status(204).end();
   });
   app.post(PATHS.bagRestore, scoped, async (req, res) => {
-    await cupboard.setRemoved(scopeOf(res), idOf(req, 'bag'), false);
+    await cupboard.restore(scopeOf(res), idOf(req, 'bag'));
     res.status(204).end();
   });
   app.get(PATHS.moves, scoped, async (_req, res) => {

@@ -83,8 +83,15 @@ export function cupboardService(stores: CupboardStores, inTransaction: Transacti
       });
     },
 
-    async setRemoved(scope: Scope, id: string, removed: boolean): Promise<void> {
-      if (!(await bags.setRemoved(scope, id, removed)))
+    async remove(scope: Scope, id: string, version: number): Promise<void> {
+      if (await bags.remove(scope, id, version)) return;
+      throw new ConflictError('Somebody else has changed that bag in between.', {
+        stored: await stored(stores, scope, id),
+      });
+    },
+
+    async restore(scope: Scope, id: string): Promise<void> {
+      if (!(await bags.restore(scope, id)))
         throw new NotFoundError('That bag is no longer in this cupboard.');
     },
 

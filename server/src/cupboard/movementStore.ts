@@ -21,6 +21,8 @@ export interface Movement {
   readonly bake: string | null;
   readonly undoes: string | null;
   readonly entries: readonly { readonly bag: string; readonly grams: number }[];
+  /** When it was made, of one from a file; else now. */
+  readonly at?: Date;
 }
 
 function toMoves(rows: readonly MovementRow[], undone: ReadonlySet<string>): MoveAnswer[] {
@@ -52,7 +54,10 @@ export const movementStore = (db: Knex) => ({
   },
 
   /** Writes a movement down; entries that are there already (a repeat, or an undo of the undone) change nothing. */
-  async write({ householdId, personId }: Scope, { id, why, bake, undoes, entries }: Movement): Promise<void> {
+  async write(
+    { householdId, personId }: Scope,
+    { id, why, bake, undoes, entries, at }: Movement,
+  ): Promise<void> {
     if (entries.length === 0) return;
     await db('movements')
       .insert(
@@ -65,6 +70,7 @@ export const movementStore = (db: Knex) => ({
           why,
           bake_id: bake,
           undoes,
+          ...(at ? { created_at: at } : {}),
         })),
       )
       .onConflict()

@@ -4,6 +4,8 @@ import * as recipes from './migrations/0002-recipes';
 import * as bakes from './migrations/0003-bakes';
 import * as kitchens from './migrations/0004-kitchens';
 import * as cupboards from './migrations/0005-cupboards';
+import * as seats from './migrations/0006-seats';
+import * as flourUses from './migrations/0007-flour-uses';
 
 interface Named extends Knex.Migration {
   readonly name: string;
@@ -16,6 +18,8 @@ const MIGRATIONS: readonly Named[] = [
   { name: '0003-bakes', ...bakes },
   { name: '0004-kitchens', ...kitchens },
   { name: '0005-cupboards', ...cupboards },
+  { name: '0006-seats', ...seats },
+  { name: '0007-flour-uses', ...flourUses },
 ];
 
 const config: Knex.MigratorConfig = {

@@ -28,6 +28,7 @@ describe('the database', () => {
       'bags',
       'bakes',
       'dockets',
+      'flour_uses',
       'kitchens',
       'members',
       'movements',
@@ -58,7 +59,7 @@ describe('the demo', () => {
     const { doc } = (await house.db('kitchens').where(where).first()) as { doc: Record<string, unknown> };
     const { ovens, pans, microwave, ...older } = doc;
     expect([ovens, pans, microwave]).toEqual([expect.anything(), expect.anything(), null]);
-    await house.db('kitchens').where(where).update({ doc: JSON.stringify({ ...older, people: [] }) });
+    await house.db('kitchens').where(where).update({ doc: JSON.stringify({ ...older, schema: 1, people: [] }) });
     await house.db('seeds').where({ name: 'demo-4' }).delete();
     await seed(house.db, { demo: true });
     const now = (await house.db('kitchens').where(where).first()) as { doc: Record<string, unknown> };

@@ -36,7 +36,7 @@ export async function seed(db: Knex, { demo }: { demo: boolean }): Promise<void>
     await onceInDemo(inside, 'demo-4', async (scope) => {
       const kept = await kitchens.find(scope);
       const { ovens, pans } = demoKitchen();
-      if (kept && !kept.doc.ovens?.length) await kitchens.write(scope, kept.version, { ...kept.doc, ovens, pans });
+      if (kept && kept.doc.ovens.length === 0) await kitchens.write(scope, kept.version, { ...kept.doc, ovens, pans });
     });
   });
 }

@@ -43,18 +43,19 @@ export const docketStore = (db: Knex) => ({
       .limit(limit);
     return rows.map(toSummary);
   },
-  /** A docket is never changed: keeping the same id twice keeps the first. */
+  /** A docket is never changed: keeping the same id twice keeps the first. `at`: when it was kept first, of one from a file. */
   async create(
     { householdId, personId }: Scope,
     recipeId: string,
     id: string,
     doc: KeptDocketDto,
-  ): Promise<void> {
+    at?: Date,
+  ): Promise<boolean> {
     const known = (await db('recipes')
       .where({ household_id: householdId, id: recipeId })
       .first('id')) as unknown;
-    if (!known) return;
-    await db<Row>('dockets')
+    if (!known) return false;
+    const rows = (await db<Row>('dockets')
       .insert({
         household_id: householdId,
         created_by: personId,
@@ -63,9 +64,12 @@ export const docketStore = (db: Knex) => ({
         engine: doc.engine,
         doc_schema: doc.schema,
         doc: JSON.stringify(doc) as unknown as KeptDocketDto,
+        ...(at ? { created_at: at } : {}),
       })
       .onConflict(['household_id', 'id'])
-      .ignore();
+      .ignore()
+      .returning('id')) as unknown[];
+    return rows.length > 0;
   },
 });
 

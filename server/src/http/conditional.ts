@@ -16,6 +16,13 @@ export function expectationOf(req: Request): Expectation {
   );
 }
 
+/** The version that a removal takes away; a removal must name it. */
+export function versionOf(req: Request): number {
+  const expected = expectationOf(req);
+  if (expected.kind === 'version') return expected.version;
+  throw new PreconditionRequiredError('Say which version this removes: If-Match: "n".');
+}
+
 export function answerVersion(res: Response, version: number): void {
   res.setHeader('ETag', `"${version}"`);
   res.setHeader('Cache-Control', 'no-store');

@@ -83,6 +83,9 @@ describe('every address of a kitchen', () => {
       bag: newId(),
       move: newId(),
       flour: 'teff-flour',
+      person: newId(),
+      kind: 'recipe',
+      id: newId(),
     };
     const url = pathTo(name as keyof typeof PATHS, ids);
     await house.get(url).expect(404);
@@ -95,7 +98,14 @@ describe('every address of a kitchen', () => {
 
 describe('settings', () => {
   const url = () => `/api/households/${house.home}/settings`;
-  const settings = { schema: 1, temperature: 'fahrenheit', theme: 'dark', shortcuts: false };
+  const settings = {
+    schema: 2,
+    temperature: 'fahrenheit',
+    theme: 'dark',
+    shortcuts: false,
+    units: 'grams',
+    signs: 'Orla',
+  };
   it('are the usual ones until somebody chooses, and are then kept', async () => {
     expect((await house.get(url()).expect(200)).body).toMatchObject({
       version: 0,

@@ -1,5 +1,6 @@
 import type { ErrorRequestHandler } from 'express';
 import type { ErrorAnswer, ErrorCode } from '@omniarton/contracts';
+import { UnreadableDocumentError } from '@omniarton/core/kitchen';
 
 /** An error that a client may see: it owns its status, its code, and words that say what to do next. */
 abstract class HttpError extends Error {
@@ -57,27 +58,64 @@ class DatabaseDownError extends HttpError {
   readonly status = 503;
   readonly code = 'database-down';
 }
+/** It took too long, or all connections are in use: the same again in a moment may go through. */
+class BusyError extends HttpError {
+  readonly status = 503;
+  readonly code = 'busy';
+}
+class DiskFullError extends HttpError {
+  readonly status = 507;
+  readonly code = 'disk-full';
+}
+/** What is stored was written by a newer program. */
+class UnreadableError extends HttpError {
+  readonly status = 409;
+  readonly code = 'unreadable';
+}
 class UnexpectedError extends HttpError {
   readonly status = 500;
   readonly code = 'unexpected';
 }
 
 /** What a driver or the pool says when the database can't be reached, or is just going away. */
-const DOWN =
-  /ECONNREFUSED|ECONNRESET|EPIPE|ETIMEDOUT|Connection terminated|Timeout acquiring a connection|57P0\d|53300|08\w{3}/;
+const DOWN = /ECONNREFUSED|ECONNRESET|EPIPE|ETIMEDOUT|Connection terminated|\b57P0\d\b|\b08[0-9A-Z]{3}\b/;
+/** A statement that took too long or was cancelled, locks that weren't had, no memory, no connection left. */
+const BUSY =
+  /Timeout acquiring a connection|KnexTimeoutError|\b57014\b|\b55P03\b|\b40P01\b|\b40001\b|\b53[2-4]00\b|timeout exceeded/;
+/** No room, or nothing may be written where the data lie. */
+const FULL = /\b53100\b|\bENOSPC\b|\bEROFS\b|\b58030\b|\b25006\b|No space left|Read-only file system/;
+/** A value that a column can't hold: the edge should have seen it. */
+const BAD_DATA = /^22[0-9A-Z]{3}$/;
+
+const UNREAD_BODY =
+  /^(?:entity\.parse\.failed|encoding\.unsupported|charset\.unsupported|request\.(?:aborted|size\.invalid)|stream\.)/;
+/** What the reader of bodies throws of a body that isn't what its headers say: gzip that isn't. */
+const isBadBody = (error: unknown): boolean => {
+  const { status, expose } = (error ?? {}) as { status?: unknown; expose?: unknown };
+  return status === 400 && expose === true;
+};
 
 function toHttpError(error: unknown): HttpError {
   if (error instanceof HttpError) return error;
   const { type, code, message, name, errors } = (error ?? {}) as Record<string, unknown>;
   if (type === 'entity.too.large') return new BodyTooLargeError('That is too much at once: 512 kB at most.');
-  if (type === 'entity.parse.failed' || type === 'encoding.unsupported' || type === 'charset.unsupported') {
+  if (UNREAD_BODY.test(String(type)) || /^Z_/.test(String(code)) || isBadBody(error)) {
     return new BadJsonError('The body is no JSON that can be read.');
   }
+  if (error instanceof UnreadableDocumentError) return new UnreadableError(error.message);
   if (error instanceof URIError) return new NotFoundError('There is no such address.');
   const nested = Array.isArray(errors)
     ? errors.map((one) => String((one as { code?: string }).code)).join(' ')
     : '';
-  if (DOWN.test([name, code, message, nested].map(String).join(' '))) {
+  const said = [name, code, message, nested].map(String).join(' ');
+  if (FULL.test(said))
+    return new DiskFullError(
+      'There is no room left where the data lie. Make room, and keep the page open: it sends again by itself.',
+    );
+  if (BUSY.test(said))
+    return new BusyError('That took too long. Keep the page open: it sends again by itself.');
+  if (BAD_DATA.test(String(code))) return new InvalidError('Something in that can’t be stored as it is.');
+  if (DOWN.test(said)) {
     return new DatabaseDownError(
       'The database does not answer. Keep the page open: it sends again by itself.',
     );

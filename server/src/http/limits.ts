@@ -1,6 +1,6 @@
 import express, { type RequestHandler } from 'express';
 import { rateLimit } from 'express-rate-limit';
-import { LIMITS } from '@omniarton/contracts';
+import { EVERYTHING_BYTES, LIMITS } from '@omniarton/contracts';
 import { InvalidError, TooManyRequestsError } from './errors';
 
 const POISON = new Set(['__proto__', 'constructor', 'prototype']);
@@ -13,7 +13,14 @@ function clean(key: string, value: unknown): unknown {
   return typeof value === 'string' ? value.toWellFormed().replaceAll('\0', '\u{FFFD}') : value;
 }
 
-export const json = express.json({ limit: LIMITS.bodyBytes, strict: true, reviver: clean });
+const bodies = (limit: number) => express.json({ limit, strict: true, reviver: clean });
+const small = bodies(LIMITS.bodyBytes);
+const large = bodies(EVERYTHING_BYTES);
+/** The one address that takes a large body: a household's own file of everything. */
+const EVERYTHING = /^\/households\/[^/]+\/everything$/;
+
+export const json: RequestHandler = (req, res, next) =>
+  (EVERYTHING.test(req.path) ? large : small)(req, res, next);
 
 function depthOf(value: unknown, room: number): boolean {
   if (typeof value !== 'object' || value === null) return true;

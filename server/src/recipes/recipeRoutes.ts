@@ -1,7 +1,7 @@
 import type { Express } from 'express';
 import { PATHS, PageQuery, RecipeDocumentDto } from '@omniarton/contracts';
 import { checked } from '../http/body';
-import { answerVersion, expectationOf, requestIdOf } from '../http/conditional';
+import { answerVersion, expectationOf, requestIdOf, versionOf } from '../http/conditional';
 import { giveScope } from '../http/enter';
 import { scopeOf } from '../http/scope';
 import { idOf } from '../http/uuid';
@@ -33,7 +33,7 @@ export function recipeRoutes(app: Express, services: Services): void {
   });
 
   app.delete(PATHS.recipe, scoped, async (req, res) => {
-    await recipes.remove(scopeOf(res), idOf(req, 'recipe'));
+    await recipes.remove(scopeOf(res), idOf(req, 'recipe'), versionOf(req));
     res.status(204).end();
   });
 

@@ -2,26 +2,14 @@ import { createHash } from 'node:crypto';
 import type { PageOf, PageQuery, RecipeAnswer, RecipeSummary } from '@omniarton/contracts';
 import type { RecipeDocument } from '@omniarton/core/kitchen';
 import type { Expectation } from '../http/conditional';
+import { cursorOf, readCursor } from '../http/cursor';
 import { ConflictError, InvalidError, NotFoundError } from '../http/errors';
 import type { Scope } from '../http/scope';
-import type { PageCursor, RecipeStore } from './recipeStore';
+import type { RecipeStore } from './recipeStore';
 import type { RequestStore } from './requestStore';
 
 const DEFAULT_PAGE = 50;
 type Transaction = <T>(work: (recipes: RecipeStore, requests: RequestStore) => Promise<T>) => Promise<T>;
-
-const encode = (cursor: PageCursor) =>
-  Buffer.from(JSON.stringify([cursor.before, cursor.id])).toString('base64url');
-
-function decode(cursor: string): PageCursor {
-  try {
-    const [before, id] = JSON.parse(Buffer.from(cursor, 'base64url').toString()) as [string, string];
-    if (Number.isNaN(Date.parse(before)) || !/^[0-9a-f-]{36}$/.test(id)) throw new TypeError('not ours');
-    return { before, id };
-  } catch {
-    throw new InvalidError('That page marker is not one of ours; ask for the first page again.');
-  }
-}
 
 export function recipeService(store: RecipeStore, inTransaction: Transaction) {
   async function write(
@@ -52,9 +40,9 @@ export function recipeService(store: RecipeStore, inTransaction: Transaction) {
       const page = await store.list(
         scope,
         limit ?? DEFAULT_PAGE,
-        cursor === undefined ? undefined : decode(cursor),
+        cursor === undefined ? undefined : readCursor(cursor, 1),
       );
-      return { items: page.items, next: page.last ? encode(page.last) : null };
+      return { items: page.items, next: page.last ? cursorOf(page.last) : null };
     },
 
     /** Saves; a repeat of the same request is given the first answer and changes nothing. */
@@ -69,7 +57,7 @@ export function recipeService(store: RecipeStore, inTransaction: Transaction) {
         .update(JSON.stringify([id, expected, doc]))
         .digest('hex');
       return inTransaction(async (recipes, requests) => {
-        const earlier = requestId && (await requests.find(scope, requestId));
+        const earlier = requestId && (await requests.findOrHold(scope, requestId));
         if (earlier && earlier.fingerprint !== fingerprint)
           throw new InvalidError('That request id was used for something else.');
         if (earlier) return earlier.answer as RecipeAnswer;
@@ -79,13 +67,17 @@ export function recipeService(store: RecipeStore, inTransaction: Transaction) {
       });
     },
 
-    async remove(scope: Scope, id: string): Promise<void> {
-      if (!(await store.setRemoved(scope, id, true)))
-        throw new NotFoundError('There is no such recipe in this kitchen.');
+    async remove(scope: Scope, id: string, version: number): Promise<void> {
+      if (await store.remove(scope, id, version)) return;
+      const stored = await store.find(scope, id);
+      if (!stored) throw new NotFoundError('There is no such recipe in this kitchen.');
+      throw new ConflictError('This recipe was changed in between: look at it again before it goes.', {
+        stored,
+      });
     },
 
     async restore(scope: Scope, id: string): Promise<RecipeAnswer> {
-      await store.setRemoved(scope, id, false);
+      await store.restore(scope, id);
       return this.get(scope, id);
     },
   };

@@ -2,6 +2,7 @@ import type { Knex } from 'knex';
 import type { PageOf, RecipeAnswer, RecipeSummary } from '@omniarton/contracts';
 import { upcastRecipe, type RecipeDocument } from '@omniarton/core/kitchen';
 import type { FamilyId } from '@omniarton/core/vocabulary';
+import type { Cursor } from '../http/cursor';
 import type { Scope } from '../http/scope';
 
 interface Row {
@@ -16,11 +17,6 @@ interface Row {
   doc: Omit<RecipeDocument, 'text'>;
   updated_at: Date;
   removed_at: Date | null;
-}
-
-export interface PageCursor {
-  readonly before: string;
-  readonly id: string;
 }
 
 /** What a list shows of a document, of whatever version: one that can't be read says nothing, and hides no other. */
@@ -76,11 +72,11 @@ export const recipeStore = (db: Knex) => ({
   async list(
     { householdId }: Scope,
     limit: number,
-    cursor?: PageCursor,
-  ): Promise<PageOf<RecipeSummary> & { last?: PageCursor }> {
+    cursor?: Cursor,
+  ): Promise<PageOf<RecipeSummary> & { last?: Cursor }> {
     const query = db<Row>('recipes').where({ household_id: householdId }).whereNull('removed_at');
     if (cursor)
-      void query.whereRaw('(updated_at, id) < (?::timestamptz, ?::uuid)', [cursor.before, cursor.id]);
+      void query.whereRaw('(updated_at, id) < (?::timestamptz, ?::uuid)', [...cursor.before, cursor.id]);
     const rows = await query
       .orderBy([
         { column: 'updated_at', order: 'desc' },
@@ -93,7 +89,7 @@ export const recipeStore = (db: Knex) => ({
     return {
       items: page.map(toSummary),
       next: null,
-      ...(rows.length > limit && last ? { last: { before: last.stamp, id: last.id } } : {}),
+      ...(rows.length > limit && last ? { last: { before: [last.stamp], id: last.id } } : {}),
     };
   },
 
@@ -126,10 +122,19 @@ export const recipeStore = (db: Knex) => ({
     return row && toAnswer(row);
   },
 
-  async setRemoved({ householdId }: Scope, id: string, removed: boolean): Promise<boolean> {
+  /** Into the bin; false when another version is stored. Once there it stays there. */
+  async remove({ householdId }: Scope, id: string, version: number): Promise<boolean> {
+    const changed = await db<Row>('recipes')
+      .where({ household_id: householdId, id, version })
+      .whereNull('removed_at')
+      .update({ removed_at: db.fn.now() as unknown as Date });
+    return changed > 0;
+  },
+
+  async restore({ householdId }: Scope, id: string): Promise<boolean> {
     const changed = await db<Row>('recipes')
       .where({ household_id: householdId, id })
-      .update({ removed_at: removed ? (db.fn.now() as unknown as Date) : null });
+      .update({ removed_at: null });
     return changed > 0;
   },
 });

@@ -56,7 +56,9 @@ describe('a recipe', () => {
   it('can be taken away and brought back', async () => {
     const id = newId();
     await create(id).expect(201);
-    await house.send('delete', path(id)).expect(204);
+    await house.send('delete', path(id)).expect(428);
+    await house.send('delete', path(id)).set('if-match', '"9"').expect(412);
+    await house.send('delete', path(id)).set('if-match', '"1"').expect(204);
     await house.get(path(id)).expect(404);
     await replace(id, 1).expect(404);
     await house.send('post', `${path(id)}/restore`).expect(200);
@@ -71,7 +73,9 @@ describe('a recipe', () => {
         pins: [{ ingredient: 'teff-flour', share: 0.3, held: false }],
         pan: { shape: 'loaf', lengthCm: 23, widthCm: 13, count: 1 },
         oven: { celsius: 170, fan: true },
-        answers: [{ line: 'l1', answer: 'label-checked', about: '1x2y', on: '2027-06-18' }],
+        answers: [{ line: 'l1', answer: 'label-checked', about: '1x2y', on: '2027-06-18', by: 'Orla' }],
+        ticks: [{ check: 'sieve', on: '2027-06-18', by: 'Orla' }],
+        seats: [{ id: null, gluten: 'label', grainFree: null, avoids: [{ what: 'egg', how: 'label' }] }],
         labels: [{ line: 'l1', says: { gum: true } }],
         scale: { factor: 1.5, lines: [{ line: 'l1', factor: 2 }] },
         overrides: [{ line: 'l1~teff-flour', grams: 70 }],
@@ -181,7 +185,7 @@ describe('another kitchen', () => {
     await create(id).expect(201);
     await house.get(path(id, house.demo)).expect(404);
     await house.get(path(id, newId())).expect(404);
-    await house.send('delete', path(id, house.demo)).expect(404);
+    await house.send('delete', path(id, house.demo)).set('if-match', '"1"').expect(404);
     await house.send('post', `${path(id, house.demo)}/restore`).expect(404);
     await house.send('put', path(id, house.demo)).set('if-match', '"1"').send(doc).expect(404);
     const { items } = (await house.get(`/api/households/${house.demo}/recipes`))

@@ -14,10 +14,15 @@ interface Row {
 const KEEP = '1 day';
 
 export const requestStore = (db: Knex) => ({
-  async find(
+  /**
+   * The first answer to a request. Where there is none yet, whoever asks holds the id until their transaction ends: ten
+   * repeats at once wait for the first, and are given its answer.
+   */
+  async findOrHold(
     { householdId }: Scope,
     id: string,
   ): Promise<{ fingerprint: string; answer: unknown } | undefined> {
+    await db.raw('SELECT pg_advisory_xact_lock(hashtextextended(?, 0))', [`${householdId} ${id}`]);
     return db<Row>('requests').where({ household_id: householdId, id }).first('fingerprint', 'answer');
   },
   async keep(

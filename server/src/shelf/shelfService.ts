@@ -3,15 +3,14 @@ import { ConflictError } from '../http/errors';
 import type { Scope } from '../http/scope';
 import type { Shelved, ShelfStore } from './shelfStore';
 
-/** A household's document of one kind; `usual` until one is stored, and for what an older one doesn't say. */
+/** A household's document of one kind; `usual` until one is stored. */
 export const shelfService = <D extends { readonly schema: number }>(
   store: ShelfStore<D>,
   usual: D,
   name: string,
 ) => ({
   async get(scope: Scope): Promise<Shelved<D>> {
-    const found = await store.find(scope);
-    return found ? { ...found, doc: { ...usual, ...found.doc } } : { version: 0, doc: usual };
+    return (await store.find(scope)) ?? { version: 0, doc: usual };
   },
   async save(scope: Scope, expected: Expectation, doc: D): Promise<Shelved<D>> {
     const saved = await store.write(scope, expected.kind === 'new' ? 0 : expected.version, doc);

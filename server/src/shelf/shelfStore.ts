@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { upcastKitchen, upcastSettings } from '@omniarton/core/kitchen';
 import type { Scope } from '../http/scope';
 
 interface Row<D> {
@@ -6,11 +7,12 @@ interface Row<D> {
   created_by: string;
   version: number;
   doc_schema: number;
-  doc: D;
+  doc: object;
 }
 
 /** The tables that hold one document a household. */
 export type ShelfTable = 'settings' | 'kitchens';
+const UPCAST = { settings: upcastSettings, kitchens: upcastKitchen } as const;
 
 export interface Shelved<D> {
   readonly version: number;
@@ -21,7 +23,7 @@ export interface Shelved<D> {
 export const shelfStore = <D extends { readonly schema: number }>(db: Knex, table: ShelfTable) => ({
   async find({ householdId }: Scope): Promise<Shelved<D> | undefined> {
     const row = (await db(table).where({ household_id: householdId }).first()) as Row<D> | undefined;
-    return row && { version: row.version, doc: row.doc };
+    return row && { version: row.version, doc: UPCAST[table](row.doc) as unknown as D };
   },
   /** Undefined when another version is stored. Version 0 is "nothing stored yet". */
   async write({ householdId, personId }: Scope, version: number, doc: D): Promise<Shelved<D> | undefined> {
@@ -35,7 +37,7 @@ export const shelfStore = <D extends { readonly schema: number }>(db: Knex, tabl
             .returning('*')
         : await db(table).where({ household_id: householdId, version }).update(values).returning('*')
     ) as Row<D>[];
-    return row && { version: row.version, doc: row.doc };
+    return row && { version: row.version, doc };
   },
 });
 

@@ -1,0 +1,114 @@
+import type { Knex } from 'knex';
+import type { Scope } from '../http/scope';
+
+interface Document {
+  readonly id: string;
+  readonly doc: object;
+}
+type Change = (doc: object) => object;
+const PAGE = 200;
+const FIRST = '00000000-0000-0000-0000-000000000000';
+
+async function countOf(rows: Knex.QueryBuilder): Promise<number> {
+  const [row] = (await rows.count({ all: '*' })) as unknown as { all: string }[];
+  return Number(row?.all ?? 0);
+}
+
+export const eraseStore = (db: Knex) => ({
+  /** Recipes at whose table a person sits, those in the bin too. */
+  async recipesOf({ householdId }: Scope, person: string): Promise<{ id: string; title: string }[]> {
+    return (await db('recipes')
+      .where({ household_id: householdId })
+      .whereRaw(`doc -> 'request' @> ANY (ARRAY[?::jsonb, ?::jsonb])`, [
+        JSON.stringify({ seats: [{ id: person }] }),
+        JSON.stringify({ people: [person] }),
+      ])
+      .orderBy('title')
+      .select('id', 'title')) as { id: string; title: string }[];
+  },
+
+  /** How many kept dockets name a person. */
+  async docketsOf({ householdId }: Scope, person: string): Promise<number> {
+    return countOf(
+      db('dockets')
+        .where({ household_id: householdId })
+        .whereRaw('doc::text LIKE ?', [`%${person}%`]),
+    );
+  },
+
+  /** Writes every document of a table that names a person anew; says how many. A changed recipe is a new version of it. */
+  async rewrite(
+    { householdId }: Scope,
+    table: 'recipes' | 'dockets',
+    person: string,
+    change: Change,
+  ): Promise<number> {
+    let changed = 0;
+    for (let after = FIRST; ;) {
+      const rows = (await db(table)
+        .where({ household_id: householdId })
+        .where('id', '>', after)
+        .whereRaw('doc::text LIKE ?', [`%${person}%`])
+        .orderBy('id')
+        .limit(PAGE)
+        .select('id', 'doc')) as Document[];
+      for (const { id, doc } of rows)
+        await db(table)
+          .where({ household_id: householdId, id })
+          .update({
+            doc: JSON.stringify(change(doc)),
+            ...(table === 'recipes' ? { version: db.raw('version + 1') } : {}),
+          });
+      changed += rows.length;
+      if (rows.length < PAGE) return changed;
+      after = rows.at(-1)!.id;
+    }
+  },
+
+  /** First answers to repeated requests hold whole documents: they go at once. */
+  async dropRequests({ householdId }: Scope): Promise<void> {
+    await db('requests').where({ household_id: householdId }).delete();
+  },
+
+  /** Takes a recipe away for good with all that hangs on it; undefined where there is none. */
+  async recipe({ householdId }: Scope, id: string): Promise<{ dockets: number; bakes: number } | undefined> {
+    const own = { household_id: householdId, recipe_id: id };
+    const dockets = await countOf(db('dockets').where(own));
+    const bakes = await countOf(db('bakes').where(own));
+    const bakeIds = db('bakes').where(own).select('id');
+    await db('movements')
+      .where({ household_id: householdId })
+      .whereIn('bake_id', bakeIds)
+      .update({ bake_id: null });
+    const gone = await db('recipes').where({ household_id: householdId, id }).delete();
+    return gone > 0 ? { dockets, bakes } : undefined;
+  },
+
+  /** Takes a household away with all that is in it. */
+  async household({ householdId }: Scope): Promise<{ recipes: number; dockets: number; bakes: number }> {
+    const own = { household_id: householdId };
+    const counts = {
+      recipes: await countOf(db('recipes').where(own)),
+      dockets: await countOf(db('dockets').where(own)),
+      bakes: await countOf(db('bakes').where(own)),
+    };
+    await db('households').where({ id: householdId }).delete();
+    return counts;
+  },
+
+  /** Makes an empty household in the place of the last one of a person's own. */
+  async emptyHome({ personId }: Scope, id: string, name: string): Promise<void> {
+    await db('households').insert({ id, created_by: personId, name, demo: false });
+    await db('members').insert({ household_id: id, person_id: personId });
+  },
+
+  async hasHome({ personId }: Scope): Promise<boolean> {
+    const row = (await db('members')
+      .join('households', 'households.id', 'members.household_id')
+      .where({ person_id: personId, demo: false })
+      .first('households.id')) as unknown;
+    return row !== undefined;
+  },
+});
+
+export type EraseStore = ReturnType<typeof eraseStore>;

@@ -1,0 +1,83 @@
+import type { Knex } from 'knex';
+import type { KeptDocketDto, MovedOut } from '@omniarton/contracts';
+import { upcastDocket } from '@omniarton/core/docket';
+import { upcastBag, upcastBake, upcastRecipe } from '@omniarton/core/kitchen';
+import { readable } from '../http/readable';
+import type { Scope } from '../http/scope';
+
+interface Stored {
+  readonly id: string;
+  readonly recipe_id: string;
+  readonly source_text: string;
+  readonly created_at: Date;
+  readonly doc: object;
+}
+interface Moved {
+  readonly move_id: string;
+  readonly bag_id: string;
+  readonly grams: string;
+  readonly why: string;
+  readonly bake_id: string | null;
+  readonly undoes: string | null;
+  readonly created_at: Date;
+}
+
+const PAGE = 100;
+const FIRST = '00000000-0000-0000-0000-000000000000';
+
+/** What of a table isn't in the bin, a page at a time, so that a large household never lies in memory whole. */
+async function* pages(db: Knex, table: string, householdId: string): AsyncGenerator<Stored[]> {
+  for (let after = FIRST; ;) {
+    const query = db(table)
+      .where({ household_id: householdId })
+      .where('id', '>', after)
+      .orderBy('id')
+      .limit(PAGE);
+    if (table !== 'dockets') void query.whereNull('removed_at');
+    const rows = (await query) as Stored[];
+    yield rows;
+    if (rows.length < PAGE) return;
+    after = rows.at(-1)!.id;
+  }
+}
+
+const toDocket = ({ id, recipe_id, created_at, doc }: Stored) => {
+  const kept = doc as KeptDocketDto;
+  return {
+    id,
+    recipe: recipe_id,
+    at: created_at.toISOString(),
+    doc: { ...kept, from: upcastRecipe(kept.from), docket: upcastDocket(kept.docket) },
+  };
+};
+const MAKE = {
+  recipes: ({ id, source_text, doc }: Stored) => ({ id, doc: upcastRecipe({ ...doc, text: source_text }) }),
+  dockets: toDocket,
+  bakes: ({ id, recipe_id, doc }: Stored) => ({ id, recipe: recipe_id, doc: upcastBake(doc) }),
+  bags: ({ id, doc }: Stored) => ({ id, doc: upcastBag(doc) }),
+} as const;
+export type Listed = keyof typeof MAKE;
+
+export const everythingStore = (db: Knex) => ({
+  async *list({ householdId }: Scope, table: Listed): AsyncGenerator<object[]> {
+    for await (const rows of pages(db, table, householdId))
+      yield readable(rows, MAKE[table] as (row: Stored) => object).items;
+  },
+
+  async moves({ householdId }: Scope): Promise<MovedOut[]> {
+    const rows = (await db('movements')
+      .where({ household_id: householdId })
+      .orderBy(['created_at', 'move_id', 'bag_id'])) as Moved[];
+    return rows.map((row) => ({
+      move: row.move_id,
+      bag: row.bag_id,
+      grams: Number(row.grams),
+      why: row.why,
+      bake: row.bake_id,
+      undoes: row.undoes,
+      at: row.created_at.toISOString(),
+    }));
+  },
+});
+
+export type EverythingStore = ReturnType<typeof everythingStore>;
