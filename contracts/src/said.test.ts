@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { plainToInstance } from 'class-transformer';

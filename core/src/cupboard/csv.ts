@@ -34,6 +34,7 @@ export interface CupboardFile {
 }
 
 const MOST_ROWS = 300;
+const MOST_CHARS = 500_000;
 const MOST_GRAMS = 100_000;
 const MOST_PRICE = 100_000;
 const NOTE = 80;
@@ -97,6 +98,8 @@ function bagIn(row: Readonly<Record<string, string>>, catalogue: Catalogue) {
 
 /** Reads a cupboard out of a CSV file (RFC 4180): each row that can't be taken is named with its fault, the good ones stand by. */
 export function readCupboard(text: string, catalogue: Catalogue): CupboardFile {
+  if (text.length > MOST_CHARS)
+    return { bags: [], faults: [], refused: `That is more than a cupboard of ${MOST_ROWS} bags has to say.` };
   const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',

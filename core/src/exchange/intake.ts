@@ -1,4 +1,5 @@
 import { ofHtml } from './html';
+import { isIntricateMarkdown } from './intricate';
 import { parseJson } from './json';
 import { findRecipes, ofRecipeNode } from './linkedData';
 import { ofMarkdown } from './markdown';
@@ -61,7 +62,13 @@ export function takeIn(name: string, bytes: string): Intake {
     case 'web page':
       return ofHtml(text);
     case 'Markdown':
-      return { kind, recipes: [ofMarkdown(text)], notes: [] };
+      return isIntricateMarkdown(text)
+        ? {
+            kind: 'text',
+            recipes: [plain(text)],
+            notes: ['It is marked up as no recipe is: taken as it stands.'],
+          }
+        : { kind, recipes: [ofMarkdown(text)], notes: [] };
     case 'table': {
       const found = ofCsv(text);
       return found

@@ -1,3 +1,5 @@
+import { isDeepJson } from './intricate';
+
 /** Anything that JSON may hold. */
 export type Json = null | boolean | number | string | readonly Json[] | { readonly [key: string]: Json };
 export type Node = { readonly [key: string]: Json };
@@ -13,8 +15,12 @@ export const listOf = (value: Json | undefined): readonly Json[] =>
       ? (value as readonly Json[])
       : [value as Json];
 
-/** Parses JSON; undefined where it isn't any. A byte-order mark and a trailing semicolon of a script are let pass. */
+/**
+ * Parses JSON; undefined where it isn't any, or is nested deeper than any data of ours. A byte-order mark and a trailing
+ * semicolon of a script are let pass.
+ */
 export function parseJson(text: string): Json | undefined {
+  if (isDeepJson(text)) return undefined;
   try {
     return JSON.parse(
       text

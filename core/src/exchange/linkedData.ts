@@ -8,6 +8,8 @@ import type { Found } from './types';
 const DEEPEST = 12;
 /** More recipes than a page has; the rest are let go. */
 const MOST_RECIPES = 200;
+/** Lines of a list: a recipe that is kept has a thousand at most. */
+const MOST_LINES = 2000;
 /** Foreign fields longer than this, as JSON, aren't kept. */
 export const MOST_FOREIGN = 60_000;
 const SECONDS_A_MINUTE = 60;
@@ -31,26 +33,29 @@ export function findRecipes(value: Json, depth = 0): Node[] {
 }
 
 /** Words of a value that ought to be text: numbers too, and objects by what they call their text. */
-function wordsOf(value: Json | undefined): string {
+function wordsOf(value: Json | undefined, depth = 0): string {
+  if (depth > DEEPEST) return '';
   if (typeof value === 'string') return plainWords(value);
   if (typeof value === 'number') return String(value);
   if (!isNode(value)) return '';
   const { text, name, description } = value;
   const amount = [value['amount'] ?? value['value'] ?? value['quantity'], value['unitText'] ?? value['unit']]
-    .map(wordsOf)
+    .map((one) => wordsOf(one, depth + 1))
     .filter(Boolean)
     .join(' ');
-  const said = wordsOf(text ?? null) || wordsOf(name ?? null) || wordsOf(description ?? null);
+  const said = [text, name, description].map((one) => wordsOf(one, depth + 1)).find(Boolean) ?? '';
   return [amount, said].filter(Boolean).join(' ');
 }
 
 /** Lines of a value that ought to be a list of texts, and may be one text with line breaks or bullets. */
 function linesOf(value: Json | undefined): string[] {
   return listOf(value)
+    .slice(0, MOST_LINES)
     .flatMap((one): readonly Json[] =>
       typeof one === 'string' ? one.split(/\r?\n|<br\s*\/?>|<\/(?:p|li|div)>/i) : [one],
     )
-    .map(wordsOf)
+    .slice(0, MOST_LINES)
+    .map((one) => wordsOf(one))
     .filter((line) => line !== '');
 }
 

@@ -1,5 +1,6 @@
 import { textContent } from 'domutils';
 import { parseDocument } from 'htmlparser2';
+import { isIntricatePage } from './intricate';
 
 /** Marks that turn up in somebody else's data. Anything else in angle brackets is a word. */
 const MARKED =
@@ -7,8 +8,10 @@ const MARKED =
 
 /** Words of somebody else's data without marks: tags go, entities are what they stand for, white space is single. */
 export function plainWords(text: string): string {
-  const bare = MARKED.test(text)
-    ? textContent(parseDocument(text.replace(/<br\s*\/?>|<\/(?:p|li|div)>/gi, ' $& ')))
-    : text;
+  const bare = !MARKED.test(text)
+    ? text
+    : isIntricatePage(text)
+      ? text.replace(/<[^<>]*>/g, ' ')
+      : textContent(parseDocument(text.replace(/<br\s*\/?>|<\/(?:p|li|div)>/gi, ' $& ')));
   return bare.replace(/\s+/g, ' ').trim();
 }

@@ -45,8 +45,12 @@ export function toCsv(recipe: Recipe): string {
   return Papa.unparse({ fields: [...COLUMNS], data: rows }, { newline: '\n', escapeFormulae: true }) + '\n';
 }
 
+/** A table of a recipe's thousand lines is far shorter. */
+const MOST_TABLE = 1_000_000;
+
 /** A formula's table as a recipe's text again: the lines as they were written where it has them, else weight and name. */
 export function ofCsv(csv: string): Found | undefined {
+  if (csv.length > MOST_TABLE) return undefined;
   const { data, meta } = Papa.parse<Record<string, string>>(csv, { header: true, skipEmptyLines: true });
   if (!meta.fields?.includes('ingredient') || !meta.fields.includes('grams')) return undefined;
   const bare = (cell: string | undefined) => (cell ?? '').replace(/^'(?=[=+\-@\t\r])/, '').trim();

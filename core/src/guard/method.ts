@@ -1,6 +1,6 @@
 import type { Line, Recipe, Step } from '../read';
 import { cleanLine, ingredientLines } from '../read';
-import { METHOD_WORDS, type MethodWord } from './data/methodWords';
+import { METHOD_WORDS } from './data/methodWords';
 import type { MethodGuard } from './types';
 
 const listed = (lines: readonly Line[], words: RegExp | null) =>

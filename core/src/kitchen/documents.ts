@@ -1,4 +1,4 @@
-import type { Needs } from './household';
+import type { Needs } from './needs';
 import type {
   Aim,
   Avoidance,

@@ -1,21 +1,7 @@
 import type { OwnIngredient } from '../catalogue';
-import type { Avoidance, EggSize, HotSide, Locale, Strictness } from '../vocabulary';
+import type { EggSize, HotSide, Locale } from '../vocabulary';
+import type { Needs } from './needs';
 import type { PanSize } from './documents';
-
-/** Something that a person at the table avoids. */
-export interface Avoided {
-  readonly what: Avoidance;
-  readonly how: Exclude<Strictness, 'certified'>;
-}
-
-/** What somebody can't or won't eat. */
-export interface Needs {
-  /** Null: eats gluten. */
-  readonly gluten: Strictness | null;
-  /** Null: eats grain. */
-  readonly grainFree: { readonly pseudocereals: boolean; readonly derived: boolean } | null;
-  readonly avoids: readonly Avoided[];
-}
 
 /** Somebody who eats here. The name may stay empty: an allergy is enough. */
 export interface Person extends Needs {

@@ -14,20 +14,19 @@ export {
 } from './upcast';
 export {
   EMPTY_KITCHEN,
-  type Avoided,
   type Binned,
   type HouseBlend,
   type HouseRecipe,
   type JarPart,
   type KitchenDocument,
   type Microwave,
-  type Needs,
   type Oven,
   type OvenReading,
   type OwnPan,
   type Person,
   type WeighedCup,
 } from './household';
+export type { Avoided, Needs } from './needs';
 export {
   EMPTY_RECIPE,
   EMPTY_REQUEST,

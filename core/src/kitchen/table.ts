@@ -1,7 +1,8 @@
 import type { Avoidance, Strictness } from '../vocabulary';
 import { AVOIDANCES, STRICTNESSES } from '../vocabulary';
 import type { ConversionRequest, Seat } from './documents';
-import type { Avoided, Needs, Person } from './household';
+import type { Person } from './household';
+import type { Avoided, Needs } from './needs';
 import type { Kitchen } from './kitchen';
 
 const stricter = (a: Strictness, b: Strictness): Strictness =>

@@ -33,7 +33,33 @@ const columns = (doc: BakeDto) => ({
   doc: JSON.stringify(doc) as unknown as BakeDto,
 });
 
+/** Off the log and back on it, and what a bake stands on. */
+const standing = (db: Knex) => ({
+  /** True when the recipe holds this docket. */
+  async hasDocket({ householdId }: Scope, recipeId: string, docketId: string): Promise<boolean> {
+    const row = (await db('dockets')
+      .where({ household_id: householdId, recipe_id: recipeId, id: docketId })
+      .first('id')) as unknown;
+    return row !== undefined;
+  },
+  /** False when another version is stored. */
+  async remove({ householdId }: Scope, recipeId: string, id: string, version: number): Promise<boolean> {
+    const changed = await db<Row>('bakes')
+      .where({ household_id: householdId, recipe_id: recipeId, id, version })
+      .whereNull('removed_at')
+      .update({ removed_at: db.fn.now() as unknown as Date });
+    return changed > 0;
+  },
+  async restore({ householdId }: Scope, recipeId: string, id: string): Promise<boolean> {
+    const changed = await db<Row>('bakes')
+      .where({ household_id: householdId, recipe_id: recipeId, id })
+      .update({ removed_at: null });
+    return changed > 0;
+  },
+});
+
 export const bakeStore = (db: Knex) => ({
+  ...standing(db),
   async find({ householdId }: Scope, recipeId: string, id: string): Promise<BakeAnswer | undefined> {
     const row = await db<Row>('bakes')
       .where({ household_id: householdId, recipe_id: recipeId, id })
@@ -71,13 +97,6 @@ export const bakeStore = (db: Knex) => ({
       ...(rows.length > limit && last ? { last: { before: [last.baked_on, last.stamp], id: last.id } } : {}),
     };
   },
-  /** True when the recipe holds this docket. */
-  async hasDocket({ householdId }: Scope, recipeId: string, docketId: string): Promise<boolean> {
-    const row = (await db('dockets')
-      .where({ household_id: householdId, recipe_id: recipeId, id: docketId })
-      .first('id')) as unknown;
-    return row !== undefined;
-  },
   /** Undefined when the id is taken already. */
   async create(
     { householdId, personId }: Scope,
@@ -113,20 +132,6 @@ export const bakeStore = (db: Knex) => ({
       .update({ ...columns(doc), version: version + 1 })
       .returning('*');
     return row && toAnswer(row);
-  },
-  /** False when another version is stored. */
-  async remove({ householdId }: Scope, recipeId: string, id: string, version: number): Promise<boolean> {
-    const changed = await db<Row>('bakes')
-      .where({ household_id: householdId, recipe_id: recipeId, id, version })
-      .whereNull('removed_at')
-      .update({ removed_at: db.fn.now() as unknown as Date });
-    return changed > 0;
-  },
-  async restore({ householdId }: Scope, recipeId: string, id: string): Promise<boolean> {
-    const changed = await db<Row>('bakes')
-      .where({ household_id: householdId, recipe_id: recipeId, id })
-      .update({ removed_at: null });
-    return changed > 0;
   },
 });
 

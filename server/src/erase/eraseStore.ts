@@ -14,7 +14,52 @@ async function countOf(rows: Knex.QueryBuilder): Promise<number> {
   return Number(row?.all ?? 0);
 }
 
+/** What goes whole. */
+const whole = (db: Knex) => ({
+  /** Takes a recipe away for good with all that hangs on it; undefined where there is none. */
+  async recipe({ householdId }: Scope, id: string): Promise<{ dockets: number; bakes: number } | undefined> {
+    const own = { household_id: householdId, recipe_id: id };
+    const dockets = await countOf(db('dockets').where(own));
+    const bakes = await countOf(db('bakes').where(own));
+    const bakeIds = db('bakes').where(own).select('id');
+    await db('movements')
+      .where({ household_id: householdId })
+      .whereIn('bake_id', bakeIds)
+      .update({ bake_id: null });
+    const gone = await db('recipes').where({ household_id: householdId, id }).delete();
+    return gone > 0 ? { dockets, bakes } : undefined;
+  },
+
+  /** Takes a household away with all that is in it. */
+  async household({ householdId }: Scope): Promise<{ recipes: number; dockets: number; bakes: number }> {
+    const own = { household_id: householdId };
+    const counts = {
+      recipes: await countOf(db('recipes').where(own)),
+      dockets: await countOf(db('dockets').where(own)),
+      bakes: await countOf(db('bakes').where(own)),
+    };
+    await db('households').where({ id: householdId }).delete();
+    return counts;
+  },
+
+  /** Makes an empty household in the place of the last one of a person's own. */
+  async emptyHome({ personId }: Scope, id: string, name: string): Promise<void> {
+    await db('households').insert({ id, created_by: personId, name, demo: false });
+    await db('members').insert({ household_id: id, person_id: personId });
+  },
+
+  async hasHome({ personId }: Scope): Promise<boolean> {
+    const row = (await db('members')
+      .join('households', 'households.id', 'members.household_id')
+      .where({ person_id: personId, demo: false })
+      .first('households.id')) as unknown;
+    return row !== undefined;
+  },
+});
+
 export const eraseStore = (db: Knex) => ({
+  ...whole(db),
+
   /** Recipes at whose table a person sits, those in the bin too. */
   async recipesOf({ householdId }: Scope, person: string): Promise<{ id: string; title: string }[]> {
     return (await db('recipes')
@@ -68,46 +113,6 @@ export const eraseStore = (db: Knex) => ({
   /** First answers to repeated requests hold whole documents: they go at once. */
   async dropRequests({ householdId }: Scope): Promise<void> {
     await db('requests').where({ household_id: householdId }).delete();
-  },
-
-  /** Takes a recipe away for good with all that hangs on it; undefined where there is none. */
-  async recipe({ householdId }: Scope, id: string): Promise<{ dockets: number; bakes: number } | undefined> {
-    const own = { household_id: householdId, recipe_id: id };
-    const dockets = await countOf(db('dockets').where(own));
-    const bakes = await countOf(db('bakes').where(own));
-    const bakeIds = db('bakes').where(own).select('id');
-    await db('movements')
-      .where({ household_id: householdId })
-      .whereIn('bake_id', bakeIds)
-      .update({ bake_id: null });
-    const gone = await db('recipes').where({ household_id: householdId, id }).delete();
-    return gone > 0 ? { dockets, bakes } : undefined;
-  },
-
-  /** Takes a household away with all that is in it. */
-  async household({ householdId }: Scope): Promise<{ recipes: number; dockets: number; bakes: number }> {
-    const own = { household_id: householdId };
-    const counts = {
-      recipes: await countOf(db('recipes').where(own)),
-      dockets: await countOf(db('dockets').where(own)),
-      bakes: await countOf(db('bakes').where(own)),
-    };
-    await db('households').where({ id: householdId }).delete();
-    return counts;
-  },
-
-  /** Makes an empty household in the place of the last one of a person's own. */
-  async emptyHome({ personId }: Scope, id: string, name: string): Promise<void> {
-    await db('households').insert({ id, created_by: personId, name, demo: false });
-    await db('members').insert({ household_id: id, person_id: personId });
-  },
-
-  async hasHome({ personId }: Scope): Promise<boolean> {
-    const row = (await db('members')
-      .join('households', 'households.id', 'members.household_id')
-      .where({ person_id: personId, demo: false })
-      .first('households.id')) as unknown;
-    return row !== undefined;
   },
 });
 

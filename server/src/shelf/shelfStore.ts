@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import { upcastKitchen, upcastSettings } from '@omniarton/core/kitchen';
 import type { Scope } from '../http/scope';
 
-interface Row<D> {
+interface Row {
   household_id: string;
   created_by: string;
   version: number;
@@ -22,7 +22,7 @@ export interface Shelved<D> {
 /** One document a household, read and written whole. */
 export const shelfStore = <D extends { readonly schema: number }>(db: Knex, table: ShelfTable) => ({
   async find({ householdId }: Scope): Promise<Shelved<D> | undefined> {
-    const row = (await db(table).where({ household_id: householdId }).first()) as Row<D> | undefined;
+    const row = (await db(table).where({ household_id: householdId }).first()) as Row | undefined;
     return row && { version: row.version, doc: UPCAST[table](row.doc) as unknown as D };
   },
   /** Undefined when another version is stored. Version 0 is "nothing stored yet". */
@@ -36,7 +36,7 @@ export const shelfStore = <D extends { readonly schema: number }>(db: Knex, tabl
             .ignore()
             .returning('*')
         : await db(table).where({ household_id: householdId, version }).update(values).returning('*')
-    ) as Row<D>[];
+    ) as Row[];
     return row && { version: row.version, doc };
   },
 });

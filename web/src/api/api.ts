@@ -1,7 +1,5 @@
 import { createApi, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
 import type {
-  BakeAnswer,
-  DocketAnswer,
   HouseholdAnswer,
   PageOf,
   RecipeAnswer,
@@ -47,8 +45,12 @@ export const api = createApi({
       query: (household) => ({ path: pathTo('household', { household }), method: 'DELETE' }),
       invalidatesTags: ['households', 'recipes'],
     }),
-    removeRecipe: build.mutation<null, Place>({
-      query: ({ household, recipe }) => ({ path: pathTo('recipe', { household, recipe }), method: 'DELETE' }),
+    removeRecipe: build.mutation<null, Place & { version: number }>({
+      query: ({ household, recipe, version }) => ({
+        path: pathTo('recipe', { household, recipe }),
+        method: 'DELETE',
+        headers: ifVersion(version),
+      }),
       invalidatesTags: ['recipes'],
     }),
     restoreRecipe: build.mutation<RecipeAnswer, Place>({
@@ -57,21 +59,6 @@ export const api = createApi({
         method: 'POST',
       }),
       invalidatesTags: ['recipes'],
-    }),
-    bakes: build.query<readonly BakeAnswer[], Place>({
-      query: ({ household, recipe }) => ({ path: pathTo('bakes', { household, recipe }) }),
-      providesTags: ['bakes'],
-    }),
-    removeBake: build.mutation<null, Place & { bake: string }>({
-      query: ({ household, recipe, bake }) => ({
-        path: pathTo('bake', { household, recipe, bake }),
-        method: 'DELETE',
-      }),
-      invalidatesTags: ['bakes'],
-    }),
-    /** A kept docket never changes. */
-    docket: build.query<DocketAnswer, Place & { docket: string }>({
-      query: ({ household, recipe, docket }) => ({ path: pathTo('docket', { household, recipe, docket }) }),
     }),
     settings: build.query<SettingsAnswer, string>({
       query: (household) => ({ path: pathTo('settings', { household }) }),
@@ -90,10 +77,7 @@ export const api = createApi({
 
 export const {
   useHouseholdsQuery,
-  useBakesQuery,
-  useDocketQuery,
   useRecipesQuery,
-  useRemoveBakeMutation,
   useRemoveDemoMutation,
   useRemoveRecipeMutation,
   useRestoreRecipeMutation,

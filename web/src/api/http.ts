@@ -49,6 +49,13 @@ export async function request<T>(
   }
 }
 
-/** The server or its database is away: worth trying again by itself. */
-export const isAway = ({ code }: Failure): boolean =>
-  code === 'offline' || code === 'database-down' || code === 'too-many-requests';
+const AWAY: ReadonlySet<Failure['code']> = new Set([
+  'offline',
+  'busy',
+  'database-down',
+  'disk-full',
+  'too-many-requests',
+]);
+
+/** The server, its database or its disk can't take it now: worth trying again by itself. */
+export const isAway = ({ code }: Failure): boolean => AWAY.has(code);

@@ -7,6 +7,12 @@ export function failureWords({ code, message }: Failure): string {
       return 'The server does not answer. Everything here is kept and sent when it is back.';
     case 'database-down':
       return 'The database does not answer. Everything here is kept and sent when it is back.';
+    case 'busy':
+      return 'The server has too much to do just now. Everything here is kept and sent again in a moment.';
+    case 'disk-full':
+      return 'There is no room left where the data lie, so nothing can be stored. Make room there: everything here is kept, and sent by itself.';
+    case 'unreadable':
+      return 'This was written by a newer Omniarton. Update this one to open it; it is untouched.';
     case 'too-many-requests':
       return 'That was a lot at once. It is sent again in a moment.';
     case 'body-too-large':

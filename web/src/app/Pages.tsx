@@ -26,6 +26,10 @@ const routes: RouteObject[] = [
         lazy: async () => ({ Component: (await import('../cupboard/CupboardPage')).CupboardPage }),
       },
       {
+        path: 'kitchen/:household/kept',
+        lazy: async () => ({ Component: (await import('../kept/KeptPage')).KeptPage }),
+      },
+      {
         path: 'kitchen/:household/ovens',
         lazy: async () => ({ Component: (await import('../settings/OvensPage')).OvensPage }),
       },

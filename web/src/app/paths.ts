@@ -4,6 +4,9 @@ export const benchPath = (household: string, recipe: string, stage?: string): st
 
 export const cupboardPath = (household: string): string => `/kitchen/${household}/cupboard`;
 
+/** What is kept of a household: its bin, everything as one file, and erasing. */
+export const keptPath = (household: string): string => `/kitchen/${household}/kept`;
+
 export const newPath = (household: string): string => `/kitchen/${household}/new`;
 
 export const floursPath = (household: string): string => `/kitchen/${household}/flours`;

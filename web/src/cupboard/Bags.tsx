@@ -55,7 +55,7 @@ function useBagWork(household: string) {
       });
     },
     out: async (bag: BagAnswer) =>
-      after(await write(throwOut(household, bag.id)), {
+      after(await write(throwOut(household, bag)), {
         words: `${nameOf(bag.doc.ingredient)} is thrown out.`,
         undo: takeBack(household, bag.id),
       }),

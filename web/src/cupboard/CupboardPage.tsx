@@ -1,5 +1,5 @@
 import { useParams, useSearchParams } from 'react-router';
-import { floursPath, ovensPath } from '../app/paths';
+import { floursPath, keptPath, ovensPath } from '../app/paths';
 import { ButtonLink } from '../ui/Button';
 import { Bags } from './Bags';
 import { Jars } from './Jars';
@@ -21,6 +21,7 @@ export function CupboardPage() {
         <>
           <ButtonLink to={floursPath(household)}>Flours</ButtonLink>
           <ButtonLink to={ovensPath(household)}>Ovens and tins</ButtonLink>
+          <ButtonLink to={keptPath(household)}>Bin and files</ButtonLink>
         </>
       )}
     >
@@ -28,7 +29,7 @@ export function CupboardPage() {
         <>
           <Bags household={household} doc={doc} change={change} />
           <Jars household={household} doc={doc} change={change} />
-          <People people={doc.people} change={change} />
+          <People household={household} people={doc.people} change={change} />
           <OwnIngredients
             household={household}
             ingredients={doc.ingredients}

@@ -7,7 +7,7 @@ import { useAppDispatch } from '../app/state';
 import { Button } from '../ui/Button';
 import { Row, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
-import { settleLeftover } from './kitchens';
+import { sendAgain, settleLeftover } from './kitchens';
 import { useKitchen } from './useKitchen';
 
 interface Props {
@@ -40,7 +40,12 @@ export function KitchenShell({ household, title, link, children }: Props) {
       ) : null}
       {save.status === 'offline' || save.status === 'failed' ? (
         <Notice tone="danger" loud>
-          {save.words}
+          <Row>
+            <span>{save.words}</span>
+            {save.status === 'failed' ? (
+              <Button onPress={() => dispatch(sendAgain(household))}>Try again</Button>
+            ) : null}
+          </Row>
         </Notice>
       ) : null}
       {leftover ? (

@@ -105,12 +105,7 @@ export function OwnForm({ begin, onSave, onCancel }: Props) {
       <Classes own={own} set={set} />
       <HoldsWhat own={own} onChange={setOwn} />
       <LabelReader onReport={takeLabel} />
-      <Row $gap={4}>
-        <Toggle isSelected={own.certified} onChange={(certified) => set({ certified })}>
-          <span className="track" aria-hidden="true" /> certified gluten-free
-        </Toggle>
-        <LabelFields label={own.label} onChange={(label) => set({ label })} />
-      </Row>
+      <ItsLabel own={own} set={set} />
       <TextField value={own.note} onChange={(note) => set({ note })}>
         <Caption>A note</Caption>
         <TextArea rows={2} maxLength={400} />
@@ -131,6 +126,16 @@ interface OwnProps {
   readonly own: OwnIngredient;
   readonly set: (part: Partial<OwnIngredient>) => void;
 }
+
+/** What its label certifies, and when it was read. */
+const ItsLabel = ({ own, set }: OwnProps) => (
+  <Row $gap={4}>
+    <Toggle isSelected={own.certified} onChange={(certified) => set({ certified })}>
+      <span className="track" aria-hidden="true" /> certified gluten-free
+    </Toggle>
+    <LabelFields label={own.label} onChange={(label) => set({ label })} />
+  </Row>
+);
 
 /** What it weighs by the cup and piece, and its gluten and grain. */
 function Classes({ own, set }: OwnProps) {

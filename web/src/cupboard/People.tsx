@@ -1,13 +1,19 @@
+import { useState } from 'react';
 import { v7 as newId } from 'uuid';
-import type { Avoided, KitchenDocument, Person } from '@omniarton/core/kitchen';
+import { coveredBy, type Avoided, type KitchenDocument, type Person } from '@omniarton/core/kitchen';
 import { AVOIDANCES, type Avoidance, type Strictness } from '@omniarton/core/vocabulary';
 import { Toggle } from '../settings/SettingsPage';
 import { avoidanceWords, personName } from '../stages/guard/words';
 import { Button } from '../ui/Button';
 import { Row, Small, Stack } from '../ui/layout';
+import { Notice } from '../ui/Notice';
 import { Pick } from '../ui/Pick';
+import { today } from '../ui/say';
 import { TextEntry } from '../ui/TextEntry';
+import { AskPerson } from './AskPerson';
 import { CycleChip } from './CycleChip';
+import { fetchTouches } from './erasing';
+import { broughtBack } from './bin';
 import type { KitchenChange } from './kitchens';
 import { Entry, Section } from './Section';
 
@@ -26,31 +32,78 @@ const HOW = [
 const NOBODY: Omit<Person, 'id'> = { name: '', gluten: null, grainFree: null, avoids: [] };
 
 interface Props {
+  readonly household: string;
   readonly people: KitchenDocument['people'];
   readonly change: (how: KitchenChange) => void;
 }
 
-/** Who eats here: written down once, and seated at the table of each bake. */
-export function People({ people, change }: Props) {
-  const set = (id: string, part: Partial<Person>) =>
+/** Changing and taking away: less is asked about where a recipe is guarded for them. */
+function usePeople(household: string, change: Props['change']) {
+  const [asked, setAsked] = useState<{ readonly person: Person; readonly next: Person | null } | null>(null);
+  const [gone, setGone] = useState<Person | null>(null);
+  const put = (next: Person) =>
+    change((doc) => ({ ...doc, people: doc.people.map((one) => (one.id === next.id ? next : one)) }));
+  const away = (person: Person) => {
     change((doc) => ({
       ...doc,
-      people: doc.people.map((one) => (one.id === id ? { ...one, ...part } : one)),
+      people: doc.people.filter(({ id }) => id !== person.id),
+      bin: [{ person, on: today() }, ...doc.bin.filter((one) => one.person.id !== person.id)],
     }));
+    setGone(person);
+  };
+  /** Who comes to avoid more does so at once; less is asked about where a recipe is guarded for them. */
+  const set = async (person: Person, part: Partial<Person>) => {
+    const next = { ...person, ...part };
+    if (coveredBy(person, next)) return put(next);
+    const touches = await fetchTouches(household, person.id);
+    if (touches.ok && touches.data.recipes.length + touches.data.dockets === 0) return put(next);
+    setAsked({ person, next });
+  };
+  const settle = () => {
+    if (asked?.next) put(asked.next);
+    else if (asked) away(asked.person);
+    setAsked(null);
+  };
+  const bringBack = (person: Person) => {
+    change(broughtBack(person));
+    setGone(null);
+  };
+  return { asked, gone, set, settle, ask: setAsked, bringBack };
+}
+
+/** Who eats here: written down once, and seated at the table of each bake. */
+export function People({ household, people, change }: Props) {
+  const { asked, gone, set, settle, ask, bringBack } = usePeople(household, change);
   return (
     <Section
       id="people"
       name="Who eats here"
       about="A name may stay empty. Strict avoidances ask about every label; preferences don’t. This is a kitchen’s list and no medical record: ask the clinician about anything uncertain."
     >
+      {gone ? (
+        <Notice>
+          <Row>
+            <span>{personName(gone)} is taken away, and lies in the bin for thirty days.</span>
+            <Button onPress={() => bringBack(gone)}>Bring back</Button>
+          </Row>
+        </Notice>
+      ) : null}
+      {asked ? (
+        <AskPerson
+          household={household}
+          person={asked.person}
+          loosening={asked.next !== null}
+          onYes={settle}
+          onErased={() => ask(null)}
+          onNo={() => ask(null)}
+        />
+      ) : null}
       {people.map((person) => (
         <OnePerson
           key={person.id}
           person={person}
-          onChange={(part) => set(person.id, part)}
-          onRemove={() =>
-            change((doc) => ({ ...doc, people: doc.people.filter(({ id }) => id !== person.id) }))
-          }
+          onChange={(part) => void set(person, part)}
+          onRemove={() => ask({ person, next: null })}
         />
       ))}
       <Row>
@@ -73,7 +126,7 @@ interface OneProps {
 function OnePerson({ person, onChange, onRemove }: OneProps) {
   const { name, gluten, grainFree, avoids } = person;
   return (
-    <Entry name={personName(person)} onRemove={onRemove}>
+    <Entry name={personName(person)} onRemove={onRemove} asks>
       <Row $gap={4} style={{ alignItems: 'end' }}>
         <TextEntry
           label="Name, if you like"

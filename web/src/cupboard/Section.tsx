@@ -22,11 +22,13 @@ export const Section = ({ id, name, about, children }: SectionProps) => (
 interface EntryProps {
   readonly name: string;
   readonly onRemove: () => void;
+  /** What comes after the press asks by itself. */
+  readonly asks?: boolean;
   readonly children: ReactNode;
 }
 
 /** One thing on a shelf: its name, opened to change it, and taken away after a second word. */
-export function Entry({ name, onRemove, children }: EntryProps) {
+export function Entry({ name, onRemove, asks = false, children }: EntryProps) {
   const [sure, setSure] = useState(false);
   return (
     <Fold>
@@ -42,7 +44,11 @@ export function Entry({ name, onRemove, children }: EntryProps) {
               <Button onPress={() => setSure(false)}>Keep it</Button>
             </>
           ) : (
-            <Button $weight="quiet" aria-label={`Take away: ${name}`} onPress={() => setSure(true)}>
+            <Button
+              $weight="quiet"
+              aria-label={`Take away: ${name}`}
+              onPress={() => (asks ? onRemove() : setSure(true))}
+            >
               Take away
             </Button>
           )}

@@ -83,8 +83,10 @@ export const moveBags = (household: string, move: MoveDto, id: string = newId())
 export const undoMove = (household: string, id: string): Thunk<Written> =>
   write(household, () => request(pathTo('move', { household, move: id }), { method: 'DELETE' }));
 
-export const throwOut = (household: string, id: string): Thunk<Written> =>
-  write(household, () => request(pathTo('bag', { household, bag: id }), { method: 'DELETE' }));
+export const throwOut = (household: string, { id, version }: BagAnswer): Thunk<Written> =>
+  write(household, () =>
+    request(pathTo('bag', { household, bag: id }), { method: 'DELETE', headers: ifVersion(version) }),
+  );
 
 export const takeBack = (household: string, id: string): Thunk<Written> =>
   write(household, () => request(pathTo('bagRestore', { household, bag: id }), { method: 'POST' }));

@@ -1,4 +1,4 @@
-import { EMPTY_KITCHEN, type KitchenDocument } from '@omniarton/core/kitchen';
+import { upcastKitchen, type KitchenDocument } from '@omniarton/core/kitchen';
 
 /** A kitchen's changes that the server doesn't have yet, in this browser: for a closed tab or a server that is away. */
 export interface KitchenCopy {
@@ -29,6 +29,5 @@ export const findKitchen = (household: string): KitchenCopy | undefined =>
     const kept = localStorage.getItem(keyOf(household));
     if (kept === null) return undefined;
     const { version, doc } = JSON.parse(kept) as KitchenCopy;
-    // One of an older page lacks what it didn't know of.
-    return { version, doc: { ...EMPTY_KITCHEN, ...doc } };
+    return { version, doc: upcastKitchen(doc) };
   });

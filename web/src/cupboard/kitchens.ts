@@ -130,6 +130,12 @@ const flush =
     }
   };
 
+/** Sends what was refused once more. */
+export const sendAgain =
+  (household: string): Thunk<void> =>
+  (dispatch) =>
+    void dispatch(flush(household));
+
 /** Changes a kitchen: seen at once, sent as soon as it can be. */
 export const changeKitchen =
   (household: string, change: KitchenChange): Thunk<void> =>

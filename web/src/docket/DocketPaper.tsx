@@ -26,44 +26,11 @@ interface Props {
 
 /** The converted recipe as you would pin it up. It prints on one page. */
 export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
-  const { title, family, bake, guard, parts, method, warnings, rest } = docket;
-  const out = guard.without.map((one) => `no ${avoidanceWords(one)}`);
+  const { family, bake, guard, parts, method, warnings, rest } = docket;
   return (
     <Paper>
       <SinceYouLooked />
-      <header>
-        <h2>{title}</h2>
-        <p>
-          {[
-            family.name,
-            guard.diet,
-            ...(guard.gluten === 'certified' ? ['certified goods only'] : []),
-            ...out,
-          ].join(' · ')}
-        </p>
-        {guard.forWhom.some(Boolean) ? <p>for {guard.forWhom.filter(Boolean).join('; ')}</p> : null}
-        <GuardState data-state={guard.state}>
-          guard: {stateWords(guard.state, new Set(guard.open.map(({ line }) => line)).size)}
-          {guard.checkedOn === null ? '' : `, last answered on ${sayDay(guard.checkedOn)}`}
-        </GuardState>
-        {guard.open
-          .filter(({ kind }) => kind === 'named')
-          .map(({ ask }) => (
-            <GuardState key={ask} data-state="open">
-              {ask}
-            </GuardState>
-          ))}
-        {guard.notForEating.length > 0 ? (
-          <GuardState data-state="open">
-            not for eating: {[...new Set(guard.notForEating.map(({ words }) => words))].join(', ')}
-          </GuardState>
-        ) : null}
-        {guard.newTo.length > 0 ? (
-          <GuardState data-state="open">
-            new to this bake: {guard.newTo.map(avoidanceWords).join(', ')}
-          </GuardState>
-        ) : null}
-      </header>
+      <Head docket={docket} />
       <Bake bake={bake} family={family} stale={stale} />
       {parts.map((part) => (
         <PartOf key={part.id} part={part} />
@@ -85,16 +52,7 @@ export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
           ))}
         </Warnings>
       ) : null}
-      {guard.crossContact.length > 0 ? (
-        <Checks aria-label="Against cross-contact">
-          {guard.crossContact.map(({ id, check, done }) => (
-            <li key={id}>
-              {done ? '☑' : '☐'} {check}
-              {done ? ` (${settledWords(done)})` : ''}
-            </li>
-          ))}
-        </Checks>
-      ) : null}
+      <CrossContact checks={guard.crossContact} />
       <Cautions>
         {guard.cautions.map(({ id, text }) => (
           <li key={id}>{text}</li>
@@ -103,6 +61,58 @@ export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
     </Paper>
   );
 });
+
+/** What it is, for whom, and how its guard stands: a step that still names what is avoided is said here, on paper too. */
+function Head({ docket: { title, family, guard } }: { readonly docket: Docket }) {
+  const out = guard.without.map((one) => `no ${avoidanceWords(one)}`);
+  const named = guard.open.filter(({ kind }) => kind === 'named').map(({ ask }) => ask);
+  const inedible = [...new Set(guard.notForEating.map(({ words }) => words))];
+  const state = stateWords(guard.state, new Set(guard.open.map(({ line }) => line)).size);
+  return (
+    <header>
+      <h2>{title}</h2>
+      <p>
+        {[
+          family.name,
+          guard.diet,
+          ...(guard.gluten === 'certified' ? ['certified goods only'] : []),
+          ...out,
+        ].join(' · ')}
+      </p>
+      {guard.forWhom.some(Boolean) ? <p>for {guard.forWhom.filter(Boolean).join('; ')}</p> : null}
+      <GuardState data-state={guard.state}>
+        guard: {state}
+        {guard.checkedOn === null ? '' : `, last answered on ${sayDay(guard.checkedOn)}`}
+      </GuardState>
+      {[
+        ...named,
+        ...(inedible.length > 0 ? [`not for eating: ${inedible.join(', ')}`] : []),
+        ...(guard.newTo.length > 0
+          ? [`new to this bake: ${guard.newTo.map(avoidanceWords).join(', ')}`]
+          : []),
+      ].map((words) => (
+        <GuardState key={words} data-state="open">
+          {words}
+        </GuardState>
+      ))}
+    </header>
+  );
+}
+
+/** On paper alone: on screen it stands on the Guard page, to be ticked. */
+function CrossContact({ checks }: { readonly checks: Docket['guard']['crossContact'] }) {
+  if (checks.length === 0) return null;
+  return (
+    <Checks aria-label="Against cross-contact">
+      {checks.map(({ id, check, done }) => (
+        <li key={id}>
+          {done ? '☑' : '☐'} {check}
+          {done ? ` (${settledWords(done)})` : ''}
+        </li>
+      ))}
+    </Checks>
+  );
+}
 
 /** What it is cooked in, and how hot. */
 function placeOf(

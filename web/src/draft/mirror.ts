@@ -1,5 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import type { RecipeDocument } from '@omniarton/core/kitchen';
+import { upcastRecipe, type RecipeDocument } from '@omniarton/core/kitchen';
 import type { Draft } from './draftSlice';
 
 /** A copy of an unsent draft in this browser, for a crash, a closed tab or a server that is away. */
@@ -41,9 +41,18 @@ export const keepCopy = ({ id, household, base, doc }: Draft): Promise<boolean> 
 
 export const dropCopy = (id: string): Promise<boolean> => attempt((db) => db.delete('drafts', id));
 
-/** Every unsent copy, the newest first. */
+/** A copy of an older page brought up to date; one of a newer page waits for it. */
+function readable(copy: UnsentCopy): UnsentCopy[] {
+  try {
+    return [{ ...copy, doc: upcastRecipe(copy.doc) }];
+  } catch {
+    return [];
+  }
+}
+
+/** Every unsent copy that this page can read, the newest first. */
 export async function unsentCopies(): Promise<readonly UnsentCopy[]> {
   let found: UnsentCopy[] = [];
   await attempt(async (db) => (found = await db.getAll('drafts')));
-  return found.sort((a, b) => b.at - a.at);
+  return found.flatMap(readable).sort((a, b) => b.at - a.at);
 }

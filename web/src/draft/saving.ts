@@ -5,7 +5,7 @@ import { pathTo, REQUEST_ID_HEADER } from '@omniarton/contracts/paths-and-errors
 import { api, ifVersion } from '../api/api';
 import { isAway, request, type Failure } from '../api/http';
 import { failureWords } from '../api/words';
-import type { AppDispatch, RootState } from '../app/state';
+import type { AppDispatch, RootState, Thunk } from '../app/state';
 import { wasAnswered } from '../engine/engineSlice';
 import { houseRecipeChanged } from '../cupboard/kitchens';
 import { isChange, isUnsent, saved, saving, wasReadAs, type Draft } from './draftSlice';
@@ -87,6 +87,12 @@ saveListening.startListening({
     });
   },
 });
+
+/** Sends what was refused once more, as it is now. */
+export const tryAgain =
+  (id: string): Thunk<void> =>
+  (dispatch, getState) =>
+    void saveNow(id, getState, dispatch);
 
 saveListening.startListening({
   actionCreator: wasAnswered,

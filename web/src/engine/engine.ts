@@ -1,13 +1,26 @@
 import * as Comlink from 'comlink';
 import type { EngineDoor } from './engine.worker';
+import { EngineGoneError } from './gone';
 
 /** A silent engine is replaced after so long; a conversion takes well under a second. */
 const SILENT_MS = 20_000;
+/** Any file that is taken is read in under a second. */
+const FILE_MS = 6000;
 
 type Door = Comlink.Remote<EngineDoor>;
 
-/** A worker behind one typed door. A crashed or silent one is replaced and asked once more. */
-function makeEngine(name: string) {
+interface Patience {
+  /** A worker that says nothing for so long is replaced, ms. */
+  readonly silentMs: number;
+  /** One that has gone is asked once more. */
+  readonly again: boolean;
+}
+
+/**
+ * A worker behind one typed door. A crashed or silent one is replaced and asked once more; what it throws itself is an answer,
+ * and the same a second time.
+ */
+function makeEngine(name: string, { silentMs, again }: Patience) {
   let open: { worker: Worker; door: Door } | undefined;
 
   function get() {
@@ -22,17 +35,21 @@ function makeEngine(name: string) {
     const { worker, door } = get();
     const over = new AbortController();
     const trouble = new Promise<never>((_, fail) => {
-      const timer = setTimeout(() => fail(new Error('The engine is silent.')), SILENT_MS);
+      const timer = setTimeout(() => fail(new EngineGoneError('The engine is silent.')), silentMs);
       over.signal.addEventListener('abort', () => clearTimeout(timer));
-      worker.addEventListener('error', () => fail(new Error('The engine has stopped.')), {
-        signal: over.signal,
-      });
+      worker.addEventListener(
+        'error',
+        ({ message }) => fail(new EngineGoneError(`The engine has stopped. ${message}`)),
+        { signal: over.signal },
+      );
     });
     try {
       return await Promise.race([question(door), trouble]);
     } catch (error) {
-      worker.terminate();
-      if (open?.worker === worker) open = undefined;
+      if (error instanceof EngineGoneError) {
+        worker.terminate();
+        if (open?.worker === worker) open = undefined;
+      }
       throw error;
     } finally {
       over.abort();
@@ -42,13 +59,16 @@ function makeEngine(name: string) {
   return async <T>(question: (door: Door) => Promise<T>): Promise<T> => {
     try {
       return await once(question);
-    } catch {
+    } catch (error) {
+      if (!again || !(error instanceof EngineGoneError)) throw error;
       return once(question);
     }
   };
 }
 
 /** Reads, guards and balances with the last blend; never waits for the other. */
-export const askQuick = makeEngine('quick');
+export const askQuick = makeEngine('quick', { silentMs: SILENT_MS, again: true });
 /** Designs the blend and simulates the bake. */
-export const askSlow = makeEngine('slow');
+export const askSlow = makeEngine('slow', { silentMs: SILENT_MS, again: true });
+/** Reads files: one that takes it too long is given up, and the worker with it. */
+export const askIntake = makeEngine('intake', { silentMs: FILE_MS, again: false });

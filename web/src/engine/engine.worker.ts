@@ -290,7 +290,7 @@ const door = {
   cupboardCsv: (key: string): string | null =>
     inKitchen(key, (kitchen) => cupboardToCsv(bags, catalogueOf(kitchen))),
   /** The snapshot that dockets are made with, to be kept with them. */
-  kitchen: (): Kitchen => laid.kitchen,
+  kitchen: (key: string): Kitchen | null => inKitchen(key, (kitchen) => kitchen),
   ingredients: (key: string): IngredientName[] | null =>
     inKitchen(key, (kitchen) => catalogueOf(kitchen).all.map(({ id, name }) => ({ id, name }))),
   ingredient: (key: string, id: string): Ingredient | null =>

@@ -68,9 +68,14 @@ describe('answers of the engine', () => {
     expect(two.answer!.recipe.title).toBe('b');
   });
   it('are not waited for from an engine that has failed', () =>
-    expect(isStale(run(asked({ draft: D, revision: 4 }), engineFailed({ draft: D, words: 'stopped' })))).toBe(
-      false,
-    ));
+    expect(
+      isStale(
+        run(
+          asked({ draft: D, revision: 4 }),
+          engineFailed({ draft: D, failure: { words: 'stopped', cause: '' } }),
+        ),
+      ),
+    ).toBe(false));
   it('go with the draft', () =>
     expect(engineReducer({ [D]: run(quick(1, 'a')) }, closed({ id: D }))).toEqual({}));
 });

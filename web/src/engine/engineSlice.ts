@@ -4,6 +4,7 @@ import type { Conversion, Outcome, SlowAnswers } from '@omniarton/core/docket';
 import { plain } from '../app/plain';
 import { closed } from '../draft/draftSlice';
 import type { QuickAnswer } from './answers';
+import type { EngineFailure } from './failure';
 
 /** What the engine has said of a draft. The last good answer stays while a newer question is under way. */
 export interface EngineState {
@@ -14,7 +15,7 @@ export interface EngineState {
   readonly answer: Omit<QuickAnswer, 'outcome'> | null;
   readonly outcome: Outcome | null;
   readonly slowAnswers: SlowAnswers | null;
-  readonly failed: string | null;
+  readonly failed: EngineFailure | null;
   /** How far (0–1) the search among larger sets of flours has come, while the best of smaller ones is shown; null: none. */
   readonly deeper: number | null;
 }
@@ -79,7 +80,10 @@ const slice = createSlice({
     ),
     deeperWent: plain(on((_known, { deeper }: { draft: string; deeper: number | null }) => ({ deeper }))),
     engineFailed: plain(
-      on((_known, { words }: { draft: string; words: string }) => ({ failed: words, deeper: null })),
+      on((_known, { failure }: { draft: string; failure: EngineFailure }) => ({
+        failed: failure,
+        deeper: null,
+      })),
     ),
   },
   extraReducers: (builder) =>

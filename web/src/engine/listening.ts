@@ -15,13 +15,12 @@ import {
 import { isChange } from '../draft/draftSlice';
 import { askQuick, askSlow } from './engine';
 import { asked, askedAnew, deeperWent, engineFailed, wasAnswered, wasConverted } from './engineSlice';
+import { failureOf } from './failure';
 import { askInKitchen, parcelOf } from './kitchens';
 import { newestWins } from './newestWins';
 
 /** Edits that follow each other this fast are one question for the slow engine. */
 const PAUSE_MS = 120;
-const FAILED =
-  'The engine has stopped twice on this recipe. What you typed is kept; change something to ask it again.';
 
 interface Question {
   readonly draft: string;
@@ -37,7 +36,8 @@ interface SlowQuestion extends Question {
 
 export const engineListening = createListenerMiddleware();
 
-const failed = ({ draft, dispatch }: Question) => dispatch(engineFailed({ draft, words: FAILED }));
+const failed = ({ draft, dispatch, getState }: Question, error: unknown) =>
+  dispatch(engineFailed({ draft, failure: failureOf(error, getState().drafts[draft]?.doc.text ?? '') }));
 
 /** Sets of so many flours are gone through at once; larger ones afterwards, while the best of these is shown. */
 const MOST_AT_ONCE = 4;
@@ -79,8 +79,8 @@ const slowly = newestWins(async (question: SlowQuestion) => {
     const whole = await convertOnce(question, request, true);
     dispatch(deeperWent({ draft, deeper: null }));
     if (whole !== 'overtaken') dispatch(wasConverted({ draft, revision, conversion: whole }));
-  } catch {
-    failed(question);
+  } catch (error) {
+    failed(question, error);
   }
 });
 
@@ -107,8 +107,8 @@ const quickly = newestWins(async (question: Question) => {
       if ((getState().engine[draft]?.deeper ?? null) !== null) stopDeeper(draft);
       slowly({ ...question, recipe: answer.recipe, request: doc.request, revision });
     });
-  } catch {
-    failed(question);
+  } catch (error) {
+    failed(question, error);
   }
 });
 

@@ -6,10 +6,11 @@ import { api, ifVersion } from '../api/api';
 import { request } from '../api/http';
 import { failureWords } from '../api/words';
 import type { AppDispatch } from '../app/state';
-import { askQuick } from '../engine/engine';
+import { askIntake, askQuick } from '../engine/engine';
+import { EngineGoneError } from '../engine/gone';
 
 /** Files larger than this are no recipes; saved pages with pictures in them come near it. */
-export const MOST_BYTES = 12 * 1024 * 1024;
+export const MOST_BYTES = 10 * 1024 * 1024;
 
 /** What came of a file. */
 export interface FileReport {
@@ -46,7 +47,7 @@ export async function readFile(file: File): Promise<FileReport> {
     const bytes = new Uint8Array(await file.arrayBuffer());
     if (bytes.subarray(0, 4096).includes(0)) return refused(name, 'It is not text.');
     const text = new TextDecoder().decode(bytes);
-    const { kind, recipes, notes }: Intake = await askQuick((engine) => engine.takeIn(name, text));
+    const { kind, recipes, notes }: Intake = await askIntake((engine) => engine.takeIn(name, text));
     const fitting = recipes.filter((one) => tooMuch(one.text) === null);
     const over = recipes.filter((one) => tooMuch(one.text) !== null);
     return {
@@ -55,8 +56,13 @@ export async function readFile(file: File): Promise<FileReport> {
       recipes: fitting,
       notes: [...notes, ...over.map((one) => `“${one.title.slice(0, 60)}”: ${tooMuch(one.text)}`)],
     };
-  } catch {
-    return refused(name, 'It could not be read.');
+  } catch (error) {
+    return refused(
+      name,
+      error instanceof EngineGoneError
+        ? 'It takes too long to read: it is not made like a recipe. Copy the recipe’s own words and paste them.'
+        : 'It could not be read.',
+    );
   }
 }
 

@@ -18,6 +18,7 @@ import { useSettings } from '../../settings/useSettings';
 import { Button } from '../../ui/Button';
 import { Row } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
+import { WhatHappened } from './WhatHappened';
 import { Offer } from '../worklist/UnsentCopies';
 import { TakeFiles } from '../../intake/TakeFiles';
 import { BenchHead } from './BenchHead';
@@ -98,7 +99,8 @@ function Bench({ household, stage }: { readonly household: string; readonly stag
           {conflict ? <ConflictPanel /> : null}
           {failed ? (
             <Notice tone="danger" loud>
-              {failed}
+              {failed.words}
+              <WhatHappened cause={failed.cause} />
             </Notice>
           ) : null}
           <Suspense fallback={<p role="status">Setting out …</p>}>

@@ -1,7 +1,9 @@
 import { styled } from 'styled-components';
-import { useAppSelector } from '../../app/state';
+import { useAppDispatch, useAppSelector } from '../../app/state';
 import type { SaveState } from '../../draft/draftSlice';
-import { useDraft } from './onBench';
+import { tryAgain } from '../../draft/saving';
+import { Button } from '../../ui/Button';
+import { useDraft, useDraftId } from './onBench';
 
 function words(save: SaveState, stored: boolean): string {
   switch (save.status) {
@@ -24,11 +26,14 @@ export function SaveMark() {
   const save = useDraft((draft) => draft.save);
   const stored = useDraft((draft) => draft.base > 0);
   const refused = useAppSelector((state) => state.mirror.refused);
+  const id = useDraftId();
+  const dispatch = useAppDispatch();
   const away = save.status === 'offline' || save.status === 'failed';
   return (
     <Mark role="status" data-trouble={away || save.status === 'conflict' || undefined}>
       {words(save, stored)}
       {away ? <small>{save.words}</small> : null}
+      {save.status === 'failed' ? <Button onPress={() => dispatch(tryAgain(id))}>Try again</Button> : null}
       {refused && save.status !== 'idle' ? (
         <small>This browser keeps no copies: don’t close the page before it is saved.</small>
       ) : null}

@@ -78,7 +78,6 @@ export function OpenQuestions() {
       ],
     });
   };
-  const takeBack = (line: string) => ask({ answers: answers.filter((one) => one.line !== line) });
   return (
     <section aria-labelledby="open-questions">
       <Heading id="open-questions">
@@ -104,33 +103,38 @@ export function OpenQuestions() {
         {open.map((one) => (
           <OpenQuestion key={one.line} asked={one} onAnswer={(answer) => giveAll([one], answer)} />
         ))}
-        {answered.map(({ line, source, questions }) => {
-          const answer = answers.find((one) => one.line === line);
-          const how = [
-            ...new Set(questions.flatMap(({ settled }) => (settled ? [settledWords(settled)] : []))),
-          ];
-          return (
-            <li key={line}>
-              <Row>
-                <Small as="span">
-                  {source.trim()}: {answer?.answer === 'left-out' ? LEFT_OUT : yesWords(questions)}
-                  {how.length > 0 ? ` (${how.join('; ')})` : ''}
-                </Small>
-                {answer ? (
-                  <Button
-                    $weight="quiet"
-                    aria-label={`Ask again: ${source.trim()}`}
-                    onPress={() => takeBack(line)}
-                  >
-                    Ask again
-                  </Button>
-                ) : null}
-              </Row>
-            </li>
-          );
-        })}
+        {answered.map((one) => (
+          <Answered key={one.line} asked={one} />
+        ))}
       </List>
     </section>
+  );
+}
+
+/** What was answered, by whom and when. A person's answer can be taken back; a label's stands in the cupboard. */
+function Answered({ asked: { line, source, questions } }: { readonly asked: Asked }) {
+  const [{ answers }, ask] = useRequest();
+  const answer = answers.find((one) => one.line === line);
+  const how = [...new Set(questions.flatMap(({ settled }) => (settled ? [settledWords(settled)] : [])))];
+  const words = answer?.answer === 'left-out' ? LEFT_OUT : yesWords(questions);
+  return (
+    <li>
+      <Row>
+        <Small as="span">
+          {source.trim()}: {words}
+          {how.some(Boolean) ? ` (${how.filter(Boolean).join('; ')})` : ''}
+        </Small>
+        {answer ? (
+          <Button
+            $weight="quiet"
+            aria-label={`Ask again: ${source.trim()}`}
+            onPress={() => ask({ answers: answers.filter((one) => one.line !== line) })}
+          >
+            Ask again
+          </Button>
+        ) : null}
+      </Row>
+    </li>
   );
 }
 

@@ -3,7 +3,7 @@ import { styled } from 'styled-components';
 import type { BakeAnswer } from '@omniarton/contracts';
 import type { Docket, DocketBake } from '@omniarton/core/docket';
 import { compareBake, timedBy } from '@omniarton/core/log';
-import { useBakesQuery, useDocketQuery, useRemoveBakeMutation } from '../../api/api';
+import { useBakesQuery, useDocketQuery, useRemoveBakeMutation } from '../../api/bakesApi';
 import type { Failure } from '../../api/http';
 import { failureWords } from '../../api/words';
 import { useAppDispatch } from '../../app/state';
@@ -22,19 +22,69 @@ export function BakeList() {
   const household = useDraft((draft) => draft.household);
   const recipe = useDraft((draft) => draft.id);
   const stored = useDraft((draft) => draft.base > 0);
-  const { data, error, isLoading } = useBakesQuery({ household, recipe }, { skip: !stored });
+  const [cursors, setCursors] = useState<readonly (string | undefined)[]>([undefined]);
   return (
     <section aria-labelledby="bakes">
       <Heading id="bakes">Bakes so far</Heading>
-      {error ? <Notice tone="danger">{failureWords(error as Failure)}</Notice> : null}
-      {isLoading ? <p role="status">Fetching …</p> : null}
-      {!error && !isLoading && (data?.length ?? 0) === 0 ? <Small>None is written down yet.</Small> : null}
-      <List>
-        {data?.map((bake) => (
-          <BakeRow key={bake.id} bake={bake} household={household} recipe={recipe} />
-        ))}
-      </List>
+      {stored ? (
+        <List>
+          {cursors.map((cursor, at) => (
+            <BakePage
+              key={cursor ?? 'first'}
+              household={household}
+              recipe={recipe}
+              cursor={cursor}
+              onMore={at === cursors.length - 1 ? (next) => setCursors([...cursors, next]) : undefined}
+            />
+          ))}
+        </List>
+      ) : (
+        <Small>None is written down yet.</Small>
+      )}
     </section>
+  );
+}
+
+interface PageProps {
+  readonly household: string;
+  readonly recipe: string;
+  readonly cursor: string | undefined;
+  readonly onMore: ((next: string) => void) | undefined;
+}
+
+/** A hundred bakes at most; older ones when they are asked for. */
+function BakePage({ household, recipe, cursor, onMore }: PageProps) {
+  const { data, error } = useBakesQuery({ household, recipe, ...(cursor ? { cursor } : {}) });
+  if (error)
+    return (
+      <li data-wide>
+        <Notice tone="danger">{failureWords(error as Failure)}</Notice>
+      </li>
+    );
+  if (!data)
+    return (
+      <li data-wide role="status">
+        Fetching …
+      </li>
+    );
+  const { items, next } = data;
+  if (items.length === 0 && cursor === undefined)
+    return (
+      <li data-wide>
+        <Small>None is written down yet.</Small>
+      </li>
+    );
+  return (
+    <>
+      {items.map((bake) => (
+        <BakeRow key={bake.id} bake={bake} household={household} recipe={recipe} />
+      ))}
+      {next !== null && onMore ? (
+        <li data-wide>
+          <Button onPress={() => onMore(next)}>Show older ones</Button>
+        </li>
+      ) : null}
+    </>
   );
 }
 
@@ -82,7 +132,9 @@ function BakeRow({ bake, household, recipe }: RowProps) {
           onPress={() => {
             // Its time goes with it.
             if (timed?.bake === bake.id) ask({ timed: null });
-            void remove({ household, recipe, bake: bake.id }).then(() => dispatch(lookAtBags(household)));
+            void remove({ household, recipe, bake: bake.id, version: bake.version }).then(() =>
+              dispatch(lookAtBags(household)),
+            );
           }}
         >
           ✕
@@ -130,7 +182,11 @@ const List = styled.ul`
     padding: ${({ theme }) => theme.space(2.5)} 0;
     border-top: 1px solid ${({ theme }) => theme.colour.line};
   }
-  > li > :first-child {
+  > li[data-wide] {
+    display: block;
+    border-top: 0;
+  }
+  > li:not([data-wide]) > :first-child {
     text-align: right;
   }
   small {

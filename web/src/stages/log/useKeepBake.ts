@@ -5,7 +5,7 @@ import type { BakeDto, KeptDocketDto } from '@omniarton/contracts';
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
 import type { Taking } from '@omniarton/core/cupboard';
 import type { Docket } from '@omniarton/core/docket';
-import type { BakeNotes } from '@omniarton/core/kitchen';
+import type { BakeNotes, Kitchen } from '@omniarton/core/kitchen';
 import { timedBy } from '@omniarton/core/log';
 import { api, ifVersion } from '../../api/api';
 import { request } from '../../api/http';
@@ -14,9 +14,11 @@ import { ENGINE } from '../../app/engineVersion';
 import { useAppDispatch, type RootState, type Thunk } from '../../app/state';
 import { edited } from '../../draft/draftSlice';
 import { moveBags } from '../../cupboard/bags';
-import { askQuick } from '../../engine/engine';
 import { askOnce } from '../../engine/useKitchenAnswer';
 import { useDraftId } from '../bench/onBench';
+import { isCurrent, NO_DOCKET, OTHERWISE, whenSettled } from './settledDocket';
+
+const BROKEN = 'The engine could not say what it was made with. Nothing was kept: try again in a moment.';
 
 interface Ids {
   readonly docket: string;
@@ -56,9 +58,10 @@ export function useKeepBake() {
 
   /** What went wrong, in words; null: it is kept, and its time counts from now on where it was taken. */
   async function send(notes: BakeNotes): Promise<string | null> {
+    const settled = await whenSettled(store, id);
     const draft = store.getState().drafts[id];
-    const outcome = store.getState().engine[id]?.outcome;
-    if (!draft || outcome?.outcome !== 'docket') return 'There is no docket that this was baked from.';
+    if (typeof settled === 'string') return settled;
+    if (!draft) return NO_DOCKET;
     if (draft.base === 0) return 'The recipe itself is not saved yet. Try again in a moment.';
     const ids = idsFor.get(id) ?? { docket: newId(), bake: newId(), move: newId() };
     idsFor.set(id, ids);
@@ -67,9 +70,11 @@ export function useKeepBake() {
       schema: 1,
       engine: ENGINE,
       from: { ...draft.doc, bakeSheet: null },
-      kitchen: await askQuick((engine) => engine.kitchen()),
-      docket: outcome.docket,
+      kitchen: await askOnce<Kitchen>(store, household, async (engine, key) => await engine.kitchen(key)),
+      docket: settled.docket,
     };
+    // What was kept is what was looked at: an edit that came in meanwhile is another docket.
+    if (!isCurrent(store.getState(), id, settled)) return OTHERWISE;
     const docket = await request(pathTo('docket', { household, recipe: id, docket: ids.docket }), {
       method: 'PUT',
       body: kept,
@@ -81,19 +86,23 @@ export function useKeepBake() {
       headers: ifVersion(0),
     });
     if (!bake.ok) return failureWords(bake.failure);
-    const taken = await dispatch(takeOff(household, ids, outcome.docket));
+    const taken = await dispatch(takeOff(household, ids, settled.docket));
     if (taken !== null) return taken;
     idsFor.delete(id);
-    const timed = timedBy(ids.bake, notes, outcome.docket.bake);
+    const timed = timedBy(ids.bake, notes, settled.docket.bake);
     if (timed) dispatch(edited(id, { kind: 'request', request: { timed } }));
     return null;
   }
 
   async function keep(notes: BakeNotes): Promise<void> {
     setBusy(true);
-    const trouble = await send(notes);
-    setBusy(false);
-    setFailure(trouble);
+    let trouble: string | null = BROKEN;
+    try {
+      trouble = await send(notes);
+    } finally {
+      setBusy(false);
+      setFailure(trouble);
+    }
     if (trouble !== null) return;
     dispatch(edited(id, { kind: 'bakeSheet', sheet: null }));
     dispatch(api.util.invalidateTags(['bakes']));

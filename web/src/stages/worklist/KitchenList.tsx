@@ -9,7 +9,7 @@ import {
 } from '../../api/api';
 import type { Failure } from '../../api/http';
 import { failureWords } from '../../api/words';
-import { cupboardPath, newPath } from '../../app/paths';
+import { cupboardPath, keptPath, newPath } from '../../app/paths';
 import { Button, ButtonLink } from '../../ui/Button';
 import { useKitchen } from '../../cupboard/useKitchen';
 import { Row, Small } from '../../ui/layout';
@@ -25,7 +25,7 @@ export function KitchenList({ household }: { readonly household: HouseholdAnswer
   const [restore] = useRestoreRecipeMutation();
   const place = (recipe: RecipeSummary) => ({ household: household.id, recipe: recipe.id });
   const remove = async (recipe: RecipeSummary) => {
-    if (!('error' in (await removeRecipe(place(recipe))))) setRemoved(recipe);
+    if (!('error' in (await removeRecipe({ ...place(recipe), version: recipe.version })))) setRemoved(recipe);
   };
   const putBack = async () => {
     if (removed && !('error' in (await restore(place(removed))))) setRemoved(null);
@@ -37,6 +37,9 @@ export function KitchenList({ household }: { readonly household: HouseholdAnswer
         <Row>
           <ButtonLink to={cupboardPath(household.id)} $weight="quiet">
             Kitchen
+          </ButtonLink>
+          <ButtonLink to={keptPath(household.id)} $weight="quiet">
+            Bin and files
           </ButtonLink>
           {household.demo ? <RemoveDemo household={household} /> : null}
         </Row>

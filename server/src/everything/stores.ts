@@ -1,0 +1,16 @@
+import type { SettingsDto } from '@omniarton/contracts';
+import type { KitchenDocument } from '@omniarton/core/kitchen';
+import type { BakeStores } from '../bakes/bakeService';
+import type { DocketStore } from '../dockets/docketStore';
+import type { RecipeStore } from '../recipes/recipeStore';
+import type { ShelfStore } from '../shelf/shelfStore';
+import type { EverythingStore } from './everythingStore';
+
+/** All that a household's file of everything is made of and goes into. */
+export interface EverythingStores extends BakeStores {
+  readonly everything: EverythingStore;
+  readonly recipes: RecipeStore;
+  readonly dockets: DocketStore;
+  readonly settings: ShelfStore<SettingsDto>;
+  readonly kitchens: ShelfStore<KitchenDocument>;
+}
