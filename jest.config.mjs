@@ -33,7 +33,12 @@ export default {
       testEnvironment: 'jsdom',
       setupFilesAfterEnv: ['<rootDir>/web/src/testing.ts'],
     },
-    { ...common, displayName: 'unit', testMatch: ['<rootDir>/(core|cli|contracts)/src/**/*.test.ts'] },
+    {
+      ...common,
+      displayName: 'unit',
+      setupFiles: ['reflect-metadata'],
+      testMatch: ['<rootDir>/(core|cli|contracts)/src/**/*.test.ts'],
+    },
     {
       ...common,
       displayName: 'api',
