@@ -1,25 +1,18 @@
-import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { takeBackup } from './lib/backup.mjs';
 import { buildIfChanged } from './lib/build.mjs';
 import { cluster } from './lib/cluster.mjs';
 import { checkNode, ensurePackages, ensurePostgres } from './lib/install.mjs';
 import { dataFolder, makePrivateFolder, root } from './lib/paths.mjs';
-import { alive, commandLine, holderOf } from './lib/processes.mjs';
+import { isFree } from './lib/ports.mjs';
+import { holderOf } from './lib/processes.mjs';
 import { run, say, Trouble } from './lib/say.mjs';
+import { holdStart, refuseSecondStart, writeNote } from './lib/startLock.mjs';
 
 const DEFAULT_PORT = 4620;
 const HOST = '127.0.0.1';
 const WATCH_MS = 2000;
-
-/** A second start points to the first. */
-function refuseSecondStart(note) {
-  if (!existsSync(note)) return;
-  const { pid, address } = JSON.parse(readFileSync(note, 'utf8'));
-  if (pid !== process.pid && alive(pid) && commandLine(pid).includes('start.mjs')) {
-    throw new Trouble(`Omniarton is running already (process ${pid}).`, `Open ${address}`);
-  }
-}
 
 /** The private cluster, or the server that DATABASE_URL names (which we neither start nor stop). */
 async function database(data) {
@@ -49,16 +42,39 @@ async function database(data) {
   };
 }
 
-async function serve(app, db, port) {
+const portHeld = (port) =>
+  new Trouble(
+    `Port ${port} is held by ${holderOf(port)}.`,
+    `Stop it, or choose another: PORT=${port + 1} npm start`,
+  );
+
+async function serve(app, db, port, data) {
+  const folders = db.own ? { data, backups: join(data, 'backups') } : undefined;
   try {
-    return await app.serve({ databaseUrl: db.url, host: HOST, port, webFolder: join(root, 'web/dist') });
+    return await app.serve({
+      databaseUrl: db.url,
+      host: HOST,
+      port,
+      webFolder: join(root, 'web/dist'),
+      ...(folders ? { folders } : {}),
+    });
   } catch (error) {
-    if (error.code !== 'EADDRINUSE') throw error;
-    throw new Trouble(
-      `Port ${port} is held by ${holderOf(port)}.`,
-      `Stop it, or choose another: PORT=${port + 1} npm start`,
-    );
+    throw error.code === 'EADDRINUSE' ? portHeld(port) : error;
   }
+}
+
+/** Brings the database up to date; what was there is backed up first. One of a newer program is left alone. */
+async function upToDate(app, db, data) {
+  const newer = await app.unknownMigrations(db.url);
+  if (newer.length > 0)
+    throw new Trouble(
+      `The data in ${data} were written by a newer Omniarton (${newer.join(', ')}).`,
+      'Start that one, or set OMNIARTON_DATA to another place; nothing was changed.',
+    );
+  if (!(await app.hasPendingMigrations(db.url))) return;
+  if (await app.hasData(db.url))
+    say(`Backup before the database changes (not encrypted): ${takeBackup(data, db.url, db.own)}`);
+  await app.migrate(db.url);
 }
 
 await run(async () => {
@@ -70,23 +86,23 @@ await run(async () => {
   const data = dataFolder();
   const note = join(data, 'run.json');
   refuseSecondStart(note);
+  if (!(await isFree(port))) throw portHeld(port);
   await ensurePackages();
   if (!process.env.DATABASE_URL) await ensurePostgres();
   makePrivateFolder(data);
+  const letGo = holdStart(join(data, 'start.lock'));
+  process.on('exit', letGo);
   buildIfChanged();
 
   const db = await database(data);
   try {
     const app = await import(join(root, 'server/dist/main.js'));
-    if (await app.hasPendingMigrations(db.url)) {
-      if (await app.hasData(db.url))
-        say(`Backup before the database changes: ${takeBackup(data, db.url, db.own)}`);
-      await app.migrate(db.url);
-    }
+    await upToDate(app, db, data);
     await app.seed(db.url, { demo: !process.argv.includes('--empty') });
-    const server = await serve(app, db, port);
+    const server = await serve(app, db, port, data);
     const address = `http://${HOST}:${port}/`;
-    writeFileSync(note, JSON.stringify({ pid: process.pid, address }));
+    writeNote(note, { pid: process.pid, address });
+    letGo();
     db.watch();
     say(`Data: ${data}`);
     say(

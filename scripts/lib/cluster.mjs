@@ -1,22 +1,45 @@
 import { randomBytes } from 'node:crypto';
-import { chmodSync, chownSync, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  chownSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { socketFolder, makePrivateFolder } from './paths.mjs';
+import { withPassFile } from './passFile.mjs';
 import { freePort } from './ports.mjs';
 import { binary, databaseUser, installedMajors, postgres } from './postgres.mjs';
 import { Trouble } from './say.mjs';
 import { alive, commandLine } from './processes.mjs';
+import { troubleIn } from './troubles.mjs';
 
 const ADMIN = 'omniarton_admin';
 const APP = 'omniarton';
+/** So much of the log is of the last start. */
+const LOG_TAIL = 1500;
 
 /** The private cluster in a data folder. */
 export function cluster(data) {
   const folder = join(data, 'cluster');
   const version = join(folder, 'PG_VERSION');
   const secret = (role) => join(data, `${role}.password`);
-  const password = (role) => readFileSync(secret(role), 'utf8').trim();
+  /** Lies there from before a first start makes the folder until all of it is made: what a killed one leaves is told by it. */
+  const making = join(data, 'cluster.making');
+  const finished = join(data, 'cluster.ready');
+  function password(role) {
+    if (!existsSync(secret(role)))
+      throw new Trouble(
+        `The password file ${secret(role)} is missing, and without it nobody gets into the database.`,
+        'Put it back from a copy of the data folder; nothing was changed.',
+      );
+    return readFileSync(secret(role), 'utf8').trim();
+  }
 
   const major = () => (existsSync(version) ? readFileSync(version, 'utf8').trim() : installedMajors()[0]);
   const url = (port, role = APP, database = APP) =>
@@ -51,10 +74,26 @@ export function cluster(data) {
     if (user) chownSync(secret(role), user.uid, user.gid);
   }
 
+  /** What lies where the cluster is to be: nothing, one that can be started, what a killed first start has left, or something else. */
+  function found() {
+    if (!existsSync(folder) || readdirSync(folder).length === 0) return 'nothing';
+    if (existsSync(making) && !existsSync(finished)) return 'half made';
+    return existsSync(version) && existsSync(join(folder, 'global/pg_control')) ? 'cluster' : 'other';
+  }
+
+  /** What isn't ours, or isn't whole, is never touched. */
+  function refuseOther() {
+    const names = readdirSync(folder).slice(0, 5).join(', ');
+    throw new Trouble(
+      `${folder} is where the database is to be, and holds something else, or a database that isn't whole (${names}).`,
+      'Move it away, or set OMNIARTON_DATA to another place; nothing was changed.',
+    );
+  }
+
   function create() {
-    // A first start that was killed half way leaves a folder without the mark of a finished one.
-    rmSync(folder, { recursive: true, force: true });
-    mkdirSync(folder, { mode: 0o700 });
+    writeFileSync(making, `${new Date().toISOString()}\n`);
+    if (found() === 'half made') rmSync(folder, { recursive: true, force: true });
+    mkdirSync(folder, { recursive: true, mode: 0o700 });
     const user = databaseUser();
     if (user) chownSync(folder, user.uid, user.gid);
     chmodSync(folder, 0o700);
@@ -68,9 +107,12 @@ export function cluster(data) {
 
   async function start({ port: wanted, fsync = true } = {}) {
     makePrivateFolder(data);
-    const finished = join(data, 'cluster.ready');
-    if (existsSync(version) && existsSync(finished)) refuseOtherMajor();
-    else {
+    const there = found();
+    if (there === 'other') refuseOther();
+    else if (there === 'cluster') {
+      refuseOtherMajor();
+      for (const role of [ADMIN, APP]) password(role);
+    } else {
       const half = running();
       if (half) process.kill(half.pid, 'SIGQUIT');
       create();
@@ -85,10 +127,9 @@ export function cluster(data) {
       fsync ? '' : '-F',
     ].join(' ');
     await launch(options);
-    if (!existsSync(finished)) {
-      makeRoleAndDatabase(port);
-      writeFileSync(finished, `${new Date().toISOString()}\n`);
-    }
+    if (existsSync(making) && !existsSync(finished)) makeRoleAndDatabase(port);
+    if (!existsSync(finished)) writeFileSync(finished, `${new Date().toISOString()}\n`);
+    rmSync(making, { force: true });
     return running() ?? { pid: 0, port };
   }
 
@@ -101,7 +142,10 @@ export function cluster(data) {
         postgres(major(), 'pg_ctl', ['-D', folder, '-w', '-t', '60', '-l', log, '-o', options, 'start']);
         return;
       } catch (error) {
-        if (attempt === 20) throw new Trouble(error.message, `Look in ${join(data, 'postgres.log')}.`);
+        const log = join(data, 'postgres.log');
+        const known = existsSync(log) && troubleIn(readFileSync(log, 'utf8').slice(-LOG_TAIL), data);
+        if (known) throw known;
+        if (attempt === 20) throw new Trouble(error.message, `Look in ${log}.`);
         await wait(500);
       }
     }
@@ -114,7 +158,12 @@ export function cluster(data) {
       `CREATE ROLE ${APP} LOGIN NOSUPERUSER CREATEDB PASSWORD '${password(APP)}';`,
       `CREATE DATABASE ${APP} OWNER ${APP};`,
     ].join('\n');
-    postgres(major(), 'psql', ['-q', '-v', 'ON_ERROR_STOP=1', url(port, ADMIN, 'postgres')], { input: sql });
+    const pass = withPassFile(url(port, ADMIN, 'postgres'));
+    try {
+      postgres(major(), 'psql', ['-q', '-v', 'ON_ERROR_STOP=1', pass.url], { input: sql, env: pass.env });
+    } finally {
+      pass.drop();
+    }
   }
 
   function stop() {

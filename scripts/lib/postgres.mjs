@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { Trouble } from './say.mjs';
+import { troubleIn } from './troubles.mjs';
 
 const DEBIAN = '/usr/lib/postgresql';
 
@@ -26,12 +27,17 @@ export function databaseUser() {
   return { uid: Number(uid), gid: Number(gid) };
 }
 
-/** Runs one of PostgreSQL's programs as the database's user; throws with what it printed. */
+/** How one of PostgreSQL's programs is started: as the database's user, from where everybody may stand. */
+export const asDatabaseUser = (env) => ({
+  ...databaseUser(),
+  cwd: '/',
+  env: { PATH: process.env.PATH, LC_ALL: 'C.UTF-8', ...env },
+});
+
+/** Runs one of PostgreSQL's programs; throws with what it printed. */
 export function postgres(major, name, args, { env, input, stdin, output } = {}) {
   const done = spawnSync(binary(major, name), args, {
-    ...databaseUser(),
-    cwd: '/',
-    env: { PATH: process.env.PATH, LC_ALL: 'C.UTF-8', ...env },
+    ...asDatabaseUser(env),
     input,
     // pg_ctl's server keeps what it inherits open: never a pipe of ours.
     stdio: name === 'pg_ctl' ? 'ignore' : [stdin ?? 'pipe', output ?? 'pipe', 'pipe'],
@@ -39,7 +45,7 @@ export function postgres(major, name, args, { env, input, stdin, output } = {}) 
   });
   if (done.status !== 0) {
     const words = `${done.stderr ?? ''}${output ? '' : (done.stdout ?? '')}`.trim() || done.error?.message;
-    throw new Trouble(`${name} failed: ${words ?? `exit ${done.status}`}`);
+    throw troubleIn(words ?? '', name) ?? new Trouble(`${name} failed: ${words ?? `exit ${done.status}`}`);
   }
   return done.stdout?.toString() ?? '';
 }

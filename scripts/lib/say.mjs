@@ -16,7 +16,9 @@ export async function run(main) {
   try {
     await main();
   } catch (error) {
-    console.error(error instanceof Trouble ? `\n${error.message}\n` : error);
+    const { inWords } = await import('./troubles.mjs');
+    const known = inWords(error);
+    console.error(known instanceof Trouble ? `\n${known.message}\n` : known);
     process.exitCode = 1;
   }
 }

@@ -2,7 +2,12 @@ import 'reflect-metadata';
 import type { Server } from 'node:http';
 import { pino } from 'pino';
 import { makeApp } from './app';
-import { migrate as migrateOn, pendingMigrations } from './db/migrate';
+import {
+  migrate as migrateOn,
+  migrationNames,
+  pendingMigrations,
+  unknownMigrations as unknownOn,
+} from './db/migrate';
 import { openDatabase } from './db/open';
 import { hasRecipes } from './db/look';
 import { seed as seedOn } from './demo/seed';
@@ -25,6 +30,8 @@ async function withDatabase<T>(
 /** What the start command calls, in this order. */
 export const hasPendingMigrations = (url: string) =>
   withDatabase(url, async (db) => (await pendingMigrations(db)) > 0);
+export const unknownMigrations = (url: string) => withDatabase(url, unknownOn);
+export { migrationNames };
 export const hasData = (url: string) => withDatabase(url, hasRecipes);
 export const migrate = (url: string) => withDatabase(url, migrateOn);
 export const seed = (url: string, options: { demo: boolean }) =>

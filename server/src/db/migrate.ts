@@ -38,6 +38,17 @@ export async function pendingMigrations(db: Knex): Promise<number> {
   return pending.length;
 }
 
+/** Names of migrations that a database has had and this program doesn't know: a newer one was here. */
+export async function unknownMigrations(db: Knex): Promise<string[]> {
+  if (!(await db.schema.hasTable('knex_migrations'))) return [];
+  const rows = (await db('knex_migrations').select('name')) as { name: string }[];
+  const known = new Set(MIGRATIONS.map(({ name }) => name));
+  return rows.map(({ name }) => name).filter((name) => !known.has(name));
+}
+
+/** Names of all migrations, in order. */
+export const migrationNames = (): string[] => MIGRATIONS.map(({ name }) => name);
+
 /** Brings the database up to date; each migration in a transaction, one server at a time. */
 export async function migrate(db: Knex): Promise<void> {
   await db.transaction(async (held) => {
