@@ -92,11 +92,20 @@ async function start(...args) {
 }
 
 const npm = (...args) => spawnSync('npm', args, { cwd: clone, env, encoding: 'utf8', timeout: 60_000 });
-const ask = async (path, options = {}) =>
-  fetch(`${address}${path}`, {
-    ...options,
-    headers: { 'content-type': 'application/json', origin: address, 'x-omniarton': '1', ...options.headers },
-  });
+/** While a command was waited for the server has closed what it held open for us: a first failure may be no more than that. */
+async function ask(path, options = {}) {
+  const asking = () =>
+    fetch(`${address}${path}`, {
+      ...options,
+      headers: {
+        'content-type': 'application/json',
+        origin: address,
+        'x-omniarton': '1',
+        ...options.headers,
+      },
+    });
+  return asking().catch(asking);
+}
 
 async function saveOne(text) {
   const [home] = await (await ask('/api/households')).json();

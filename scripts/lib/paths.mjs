@@ -1,4 +1,4 @@
-import { chmodSync, chownSync, existsSync, mkdirSync, statSync } from 'node:fs';
+import { accessSync, chmodSync, chownSync, constants, existsSync, mkdirSync, statSync } from 'node:fs';
 import { homedir, tmpdir } from 'node:os';
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -15,6 +15,18 @@ export function dataFolder() {
   return join(process.env.XDG_DATA_HOME ?? join(homedir(), '.local/share'), 'omniarton');
 }
 
+/** Makes a folder and those above it. Where it can't, the one above says why: a recursive mkdir names none of a disk's own words. */
+function makeFolder(folder) {
+  try {
+    mkdirSync(folder, { recursive: true, mode: 0o700 });
+  } catch (error) {
+    let above = dirname(folder);
+    while (!existsSync(above)) above = dirname(above);
+    accessSync(above, constants.W_OK);
+    throw error;
+  }
+}
+
 /** Makes a private folder that the database's user owns, and checks that this user can get to it. */
 export function makePrivateFolder(folder) {
   if (folder === root || folder.startsWith(`${root}/`)) {
@@ -23,7 +35,7 @@ export function makePrivateFolder(folder) {
       'Set OMNIARTON_DATA to a place outside it.',
     );
   }
-  mkdirSync(folder, { recursive: true, mode: 0o700 });
+  makeFolder(folder);
   const user = databaseUser();
   if (user) {
     chownSync(folder, user.uid, user.gid);
