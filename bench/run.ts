@@ -2,6 +2,7 @@ import { pageWeights } from '../scripts/lib/weights.mjs';
 import { blendFigures, FLOURS } from './blend';
 import { coreFigures } from './core';
 import { heatFigures } from './heat';
+import { intakeFigures } from './intake';
 import { calibration, measure, row } from './measure';
 import { pageFigures } from './page';
 import { readingFigures } from './reading';
@@ -47,6 +48,10 @@ console.log(
 );
 console.log(
   `weights within their bands: ${(100 * reading.ours).toFixed(1)} % of the lines, ${(100 * reading.parser).toFixed(1)} % by the parser alone (volumes as water)`,
+);
+const worst = intakeFigures();
+console.log(
+  `the slowest of the files that nobody means well with (${worst.what}): ${worst.ms.toFixed(0)} ms (wanted: under 1000)`,
 );
 const page = await pageFigures();
 console.log(row('edit to docket, in the browser', page.edit, base, 100));

@@ -64,6 +64,7 @@ export function guardShape(recipe: Recipe, request: ConversionRequest, kitchen: 
     open: report.open.map(({ source, kind, ask }) => ({ source, kind, ask })),
     state: report.state,
     method: report.method.map(({ source, words, reason, instead }) => ({ source, words, reason, instead })),
+    notForEating: report.notForEating.map(({ words, reason }) => ({ words, reason })),
     cautions: report.cautions.map(({ text }) => text),
   };
 }

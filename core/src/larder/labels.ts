@@ -15,7 +15,7 @@ function ofBags(ingredient: string, bags: readonly BagOnHand[], called: string):
     of: `the bag${bags.length === 1 ? '' : 's'} of ${called}${notes.length > 0 ? ` (${notes.join(', ')})` : ''}`,
     certified: bags.every(({ bag }) => bag.certified),
     without: AVOIDANCES.filter((one) => labels.every((label) => label?.without.includes(one))),
-    on: firstOf(bags.map(({ bag }) => bag.label?.on ?? bag.opened)),
+    on: firstOf(labels.map((label) => label?.on ?? null)),
   };
 }
 

@@ -10,7 +10,7 @@ import {
   type DocketStep,
 } from '@omniarton/core/docket';
 import { useTemperatureUnit } from '../settings/useSettings';
-import { avoidanceWords, settledWords, stateWords } from '../stages/guard/words';
+import { avoidanceWords, stateWords } from '../stages/guard/words';
 import { BlendBar } from '../ui/BlendBar';
 import { Figure } from '../ui/layout';
 import { sayBakeTime, sayDay, sayOven, type TemperatureUnit } from '../ui/say';
@@ -52,7 +52,6 @@ export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
           ))}
         </Warnings>
       ) : null}
-      <CrossContact checks={guard.crossContact} />
       <Cautions>
         {guard.cautions.map(({ id, text }) => (
           <li key={id}>{text}</li>
@@ -67,6 +66,7 @@ function Head({ docket: { title, family, guard } }: { readonly docket: Docket })
   const out = guard.without.map((one) => `no ${avoidanceWords(one)}`);
   const named = guard.open.filter(({ kind }) => kind === 'named').map(({ ask }) => ask);
   const inedible = [...new Set(guard.notForEating.map(({ words }) => words))];
+  const seen = guard.crossContact.filter(({ done }) => done !== null).length;
   const state = stateWords(guard.state, new Set(guard.open.map(({ line }) => line)).size);
   return (
     <header>
@@ -83,6 +83,9 @@ function Head({ docket: { title, family, guard } }: { readonly docket: Docket })
       <GuardState data-state={guard.state}>
         guard: {state}
         {guard.checkedOn === null ? '' : `, last answered on ${sayDay(guard.checkedOn)}`}
+        {guard.crossContact.length > 0
+          ? `; cross-contact: ${seen} of ${guard.crossContact.length} seen to`
+          : ''}
       </GuardState>
       {[
         ...named,
@@ -96,21 +99,6 @@ function Head({ docket: { title, family, guard } }: { readonly docket: Docket })
         </GuardState>
       ))}
     </header>
-  );
-}
-
-/** On paper alone: on screen it stands on the Guard page, to be ticked. */
-function CrossContact({ checks }: { readonly checks: Docket['guard']['crossContact'] }) {
-  if (checks.length === 0) return null;
-  return (
-    <Checks aria-label="Against cross-contact">
-      {checks.map(({ id, check, done }) => (
-        <li key={id}>
-          {done ? '☑' : '☐'} {check}
-          {done ? ` (${settledWords(done)})` : ''}
-        </li>
-      ))}
-    </Checks>
   );
 }
 
@@ -289,15 +277,6 @@ const Warnings = styled.ul`
   li::before {
     content: '? ';
     font-weight: 800;
-  }
-`;
-const Checks = styled.ul`
-  display: none;
-  @media print {
-    display: block;
-    columns: 2;
-    column-gap: 8mm;
-    font-size: 7.5pt;
   }
 `;
 const Cautions = styled.ul`

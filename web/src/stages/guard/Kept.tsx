@@ -4,7 +4,7 @@ import { useKitchen } from '../../cupboard/useKitchen';
 import { Button } from '../../ui/Button';
 import { Row } from '../../ui/layout';
 import { useHousehold, useRequest } from '../bench/onBench';
-import { personName } from './words';
+import { needsWords } from './words';
 
 const WHY = {
   gone: 'is no longer in the kitchen’s list',
@@ -31,10 +31,11 @@ export function KeptGuests() {
         <li key={at}>
           <Row>
             <span>
-              <strong>{personName(guest)}</strong> {WHY[why]}. This recipe is guarded as it was.
+              <strong>{guest.name || 'Somebody'}</strong> ({needsWords(guest)}) {WHY[why]}. This recipe is
+              guarded as it was.
             </span>
             <Button
-              aria-label={`Loosen it on this recipe: ${personName(guest)}`}
+              aria-label={`Loosen it on this recipe: ${guest.name || needsWords(guest)}`}
               onPress={() => loosen(at, guest)}
             >
               Loosen it on this recipe

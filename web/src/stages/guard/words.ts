@@ -66,16 +66,17 @@ export function strictnessWords(gluten: Strictness): string {
   }
 }
 
-/** What somebody at the table is called: by name, or by what they avoid. */
-export function personName({ name, gluten, grainFree, avoids }: Needs & { readonly name: string }): string {
-  if (name.trim() !== '') return name;
-  const what = [
+/** What somebody avoids: "no gluten, no dairy". */
+export const needsWords = ({ gluten, grainFree, avoids }: Needs): string =>
+  [
     ...(gluten ? ['no gluten'] : []),
     ...(grainFree ? ['grain-free'] : []),
     ...avoids.map((one) => `no ${avoidanceWords(one.what)}`),
-  ];
-  return what.length > 0 ? what.join(', ') : 'a guest';
-}
+  ].join(', ');
+
+/** What somebody at the table is called: by name, or by what they avoid. */
+export const personName = (person: Needs & { readonly name: string }): string =>
+  person.name.trim() || needsWords(person) || 'a guest';
 
 export const FACT_QUESTIONS: Readonly<Record<LabelFact, string>> = {
   leavening: 'leavening',

@@ -23,10 +23,14 @@ export function BakeList() {
   const recipe = useDraft((draft) => draft.id);
   const stored = useDraft((draft) => draft.base > 0);
   const [cursors, setCursors] = useState<readonly (string | undefined)[]>([undefined]);
+  const { data } = useBakesQuery({ household, recipe }, { skip: !stored });
+  const none = !stored || data?.items.length === 0;
   return (
     <section aria-labelledby="bakes">
       <Heading id="bakes">Bakes so far</Heading>
-      {stored ? (
+      {none ? (
+        <Small>None is written down yet.</Small>
+      ) : (
         <List>
           {cursors.map((cursor, at) => (
             <BakePage
@@ -38,8 +42,6 @@ export function BakeList() {
             />
           ))}
         </List>
-      ) : (
-        <Small>None is written down yet.</Small>
       )}
     </section>
   );
@@ -68,12 +70,6 @@ function BakePage({ household, recipe, cursor, onMore }: PageProps) {
       </li>
     );
   const { items, next } = data;
-  if (items.length === 0 && cursor === undefined)
-    return (
-      <li data-wide>
-        <Small>None is written down yet.</Small>
-      </li>
-    );
   return (
     <>
       {items.map((bake) => (
