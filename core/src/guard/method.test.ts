@@ -14,6 +14,16 @@ describe('flour that only the method names', () => {
     expect(step.toLowerCase()).toContain(first!.words.toLowerCase());
   });
   it.each(NO_METHOD_FLOUR)('isn’t heard in “%s”', (step) => expect(found(step)).toEqual([]));
+  it('is heard where the recipe is prose and nothing else names it', () => {
+    const prose =
+      'Rub 100 g of butter into 200 g of self raising flour with a pinch of salt, bind it with milk and bake at 200C for 15 minutes.';
+    expect(
+      guardMethod(readText(`Scones\n\n${prose}`))
+        .map(({ words }) => words)
+        .join(),
+    ).toMatch(/self raising flour/);
+    expect(guardMethod(readText(`Scones\n\n${prose.replace('self raising', 'buckwheat')}`))).toEqual([]);
+  });
   it('is heard each time, and settled step by step', () => {
     const step = 'Dust with rice flour, roll out on a floured board, then flour the tin.';
     expect(found(step).map(({ words }) => words)).toEqual(['floured board', 'flour the tin']);

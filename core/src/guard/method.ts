@@ -3,8 +3,11 @@ import { cleanLine, ingredientLines } from '../read';
 import { METHOD_WORDS } from './data/methodWords';
 import type { MethodGuard } from './types';
 
+/** A longer line is a sentence that was taken for one, and may only speak of what a list would give. */
+const LONGEST_LINE = 120;
+
 const listed = (lines: readonly Line[], words: RegExp | null) =>
-  words !== null && lines.some(({ source }) => words.test(source));
+  words !== null && lines.some(({ source }) => source.length <= LONGEST_LINE && words.test(source));
 
 /** Something as long in the place of words that name another thing, so that what is left stays where it stands. */
 const blank = (words: string) => '·'.repeat(words.length);

@@ -25,6 +25,10 @@ const VERB =
 const PLACE =
   '(?:tins?|pans?|moulds?|molds?|bench|board|surface|counter(?:top)?|worktop|work ?surface|table|hands?|fingers?|sheets?|trays?|rolling pin|pin|sides?|rim|base|bottom|paper|parchment|cloth|towel|banneton|basket|peel|cups?|ramekins?|dish(?:es)?|griddle|cutters?|ring|bundt)';
 
+/** A flour that is named as another than wheat. */
+const NAMED_FLOUR =
+  /\b(?:rice|brown rice|corn|maize|potato|tapioca|almond|nut|hazelnut|coconut|cassava|buckwheat|sorghum|millet|teff|oat|chickpea|gram|blend(?:ed)?|the blend'?s?) flours?\b|\b(?:gluten[- ]free|gf|1[- ]?(?::|to|for)[- ]?1|one[- ](?:to|for)[- ]one)(?: (?:plain|self[- ]rais\w+|all[- ]purpose|white|baking|gluten[- ]free|gf)){0,3} (?:flours?|blend)\b|\bcorn ?flour\b|\b(?:rice|starch|cocoa|sugar|cornflour|cornstarch|gf|gluten[- ]free)[- ]floured\b/gi;
+
 /** Common practice. */
 export const METHOD_WORDS: readonly MethodWord[] = [
   {
@@ -47,8 +51,7 @@ export const METHOD_WORDS: readonly MethodWord[] = [
       /\bflour for (?:dusting|rolling|the (?:bench|board|tin|pan|surface))\b|\b(?:dusting|bench|rolling) flour\b/gi,
     ],
     but: [
-      // A flour that is named as another than wheat.
-      /\b(?:rice|brown rice|corn|maize|potato|tapioca|almond|nut|hazelnut|coconut|cassava|buckwheat|sorghum|millet|teff|oat|chickpea|gram|gluten[- ]free|gf|blend(?:ed)?|the blend'?s?) flours?\b|\bcorn ?flour\b|\b(?:rice|starch|cocoa|sugar|cornflour|cornstarch|gf|gluten[- ]free)[- ]floured\b/gi,
+      NAMED_FLOUR,
       /\b(?:no|without(?: any)?|instead of|rather than|not) (?:more |extra |added |adding |any )?flour(?:ing)?\b/gi,
       // The list's own: "half of the flour", "the rest of the flour", "two thirds of the flour mixture".
       /\b(?:of|with|in|into|add|adding|plus) (?:the|your|this|that|all (?:of )?the|half (?:of )?the|remaining|(?:the )?rest of the|(?:the )?reserved) (?:remaining |sifted |reserved |measured |weighed |rest of the |other half of the )?flours?\b/gi,
@@ -58,6 +61,33 @@ export const METHOD_WORDS: readonly MethodWord[] = [
     listed: null,
     reason: 'the method uses flour that the list doesn’t give, which is wheat unless another is named',
     instead: 'rice flour, cocoa or sugar',
+  },
+  // Written as prose, or with a list that leaves it out: then the steps are all that names it.
+  {
+    forms: [],
+    inSteps: [
+      /\b(?:(?:self[- ]?rais\w+|self[- ]?ris\w+|sr|s\.r\.|plain|strong|soft|bread|cake|pastry|wholemeal|whole ?wheat|all[- ]?purpose|ap|white|wheat|00|spelt|rye) )*flour\b|\bself[- ]?rais(?:ing|ed)\b(?! agent)/gi,
+    ],
+    but: [NAMED_FLOUR],
+    listed: /\bflours?\b|\bself[- ]rais/i,
+    reason: 'the steps use flour and no line of the list gives any, so it is taken for wheat',
+    instead: 'a line of the list for it, so that it can be converted',
+  },
+  {
+    forms: [],
+    inSteps: [/\b(?:(?:rolled|porridge|quick|jumbo) )?oats\b|\boatmeal\b/gi],
+    but: [/\bcertified[^.;,]{0,40}oats\b/gi],
+    listed: /\boat/i,
+    reason: 'oats pick up gluten in field and mill: only certified ones',
+    instead: 'certified oats, or buckwheat flakes',
+  },
+  {
+    forms: [],
+    inSteps: [/\bcustard powder\b/gi],
+    but: [],
+    listed: /custard/i,
+    reason: 'some custard powder is thickened with wheat',
+    instead: 'one that says gluten-free, by its label',
   },
   {
     forms: [/\bbread ?crumbs?\b|\b(?:biscuit|cookie|cracker|graham) crumbs?\b|\bpanko\b/gi],
