@@ -26,9 +26,14 @@ export interface BinAnswer {
 
 /** What a person at the table is written into. */
 export interface TouchesAnswer {
-  readonly recipes: readonly { readonly id: string; readonly title: string }[];
-  /** Kept dockets that were guarded for them. */
-  readonly dockets: number;
+  readonly recipes: readonly {
+    readonly id: string;
+    readonly title: string;
+    /** They sit at its table now; else only at that of dockets that it keeps. */
+    readonly seated: boolean;
+    /** Kept dockets of it that were guarded for them. */
+    readonly dockets: number;
+  }[];
 }
 
 /** What an erasure took away, and what still holds it. */

@@ -22,10 +22,7 @@ export const eraseService = (
   inTransaction: Transaction,
 ) => ({
   async touches(scope: Scope, person: string): Promise<TouchesAnswer> {
-    return {
-      recipes: await store.recipesOf(scope, person),
-      dockets: await store.docketsOf(scope, person),
-    };
+    return { recipes: await store.touchedBy(scope, person) };
   },
 
   recipe: (scope: Scope, id: string): Promise<ErasedAnswer> =>

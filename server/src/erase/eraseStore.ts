@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import type { TouchesAnswer } from '@omniarton/contracts';
 import type { Scope } from '../http/scope';
 
 interface Document {
@@ -60,25 +61,31 @@ const whole = (db: Knex) => ({
 export const eraseStore = (db: Knex) => ({
   ...whole(db),
 
-  /** Recipes at whose table a person sits, those in the bin too. */
-  async recipesOf({ householdId }: Scope, person: string): Promise<{ id: string; title: string }[]> {
-    return (await db('recipes')
+  /** Recipes at whose table a person sits, or that keep dockets which were guarded for them; those in the bin too. */
+  async touchedBy({ householdId }: Scope, person: string): Promise<TouchesAnswer['recipes']> {
+    const kept = db('dockets')
       .where({ household_id: householdId })
-      .whereRaw(`doc -> 'request' @> ANY (ARRAY[?::jsonb, ?::jsonb])`, [
-        JSON.stringify({ seats: [{ id: person }] }),
-        JSON.stringify({ people: [person] }),
-      ])
-      .orderBy('title')
-      .select('id', 'title')) as { id: string; title: string }[];
-  },
-
-  /** How many kept dockets name a person. */
-  async docketsOf({ householdId }: Scope, person: string): Promise<number> {
-    return countOf(
-      db('dockets')
-        .where({ household_id: householdId })
-        .whereRaw('doc::text LIKE ?', [`%${person}%`]),
-    );
+      .whereRaw('doc::text LIKE ?', [`%${person}%`])
+      .groupBy('recipe_id')
+      .select('recipe_id')
+      .count({ dockets: '*' })
+      .as('kept');
+    const seated = db.raw(`(r.doc -> 'request' @> ANY (ARRAY[?::jsonb, ?::jsonb]))`, [
+      JSON.stringify({ seats: [{ id: person }] }),
+      JSON.stringify({ people: [person] }),
+    ]);
+    const rows = (await db('recipes as r')
+      .leftJoin(kept, 'kept.recipe_id', 'r.id')
+      .where({ 'r.household_id': householdId })
+      .where((either) => void either.whereRaw(seated).orWhereNotNull('kept.dockets'))
+      .orderBy('r.title')
+      .select('r.id', 'r.title', { seated, dockets: 'kept.dockets' })) as unknown as {
+      id: string;
+      title: string;
+      seated: boolean;
+      dockets: string | null;
+    }[];
+    return rows.map(({ dockets, ...one }) => ({ ...one, dockets: Number(dockets ?? 0) }));
   },
 
   /** Writes every document of a table that names a person anew; says how many. A changed recipe is a new version of it. */

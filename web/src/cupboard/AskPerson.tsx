@@ -16,7 +16,7 @@ interface Props {
   /** They are to avoid less; else they are to go. */
   readonly loosening: boolean;
   readonly onYes: () => void;
-  readonly onErased: () => void;
+  readonly onErased: (backups: readonly string[]) => void;
   readonly onNo: () => void;
 }
 
@@ -58,23 +58,29 @@ function Touched({ touches }: { readonly touches: TouchesAnswer | string | null 
   if (touches === null) return <p role="status">Looking which recipes are guarded for them …</p>;
   if (typeof touches === 'string')
     return <Notice tone="danger">Which recipes are guarded for them can’t be told: {touches}</Notice>;
-  const { recipes, dockets } = touches;
-  if (recipes.length === 0 && dockets === 0) return <p>No recipe and no kept docket is guarded for them.</p>;
-  const named = recipes.slice(0, MOST_NAMED).map(({ title }) => title || 'Untitled');
+  const { recipes } = touches;
+  if (recipes.length === 0) return <p>No recipe and no kept docket is guarded for them.</p>;
+  const named = recipes.slice(0, MOST_NAMED).map(touchedWords);
   const more = recipes.length - named.length;
   return (
     <>
       <p>
         Guarded for them: {named.join(', ')}
-        {more > 0 ? ` and ${more} more` : ''}
-        {recipes.length > 0 && dockets > 0 ? '; ' : ''}
-        {dockets > 0 ? `${dockets} kept ${dockets === 1 ? 'docket' : 'dockets'}` : ''}.
+        {more > 0 ? ` and ${more} more` : ''}.
       </p>
       <Small>
         They stay guarded as they are, until somebody loosens it on that recipe, on its Guard page.
       </Small>
     </>
   );
+}
+
+/** "Quay loaf", "Quay loaf (2 kept dockets)", "2 kept dockets of Quay loaf". */
+function touchedWords({ title, seated, dockets }: TouchesAnswer['recipes'][number]): string {
+  const name = title || 'Untitled';
+  const kept = `${dockets} kept ${dockets === 1 ? 'docket' : 'dockets'}`;
+  if (dockets === 0) return name;
+  return seated ? `${name} (${kept})` : `${kept} of ${name}`;
 }
 
 /** Now and everywhere, which can't be undone: said twice. */
@@ -84,7 +90,7 @@ function Erase({ household, person, onErased }: Pick<Props, 'household' | 'perso
   const [trouble, setTrouble] = useState<string | null>(null);
   const erase = async () => {
     const reply = await dispatch(erasePerson(household, person.id));
-    if (reply.ok) onErased();
+    if (reply.ok) onErased(reply.data.backups);
     else setTrouble(failureWords(reply.failure));
   };
   if (!sure)

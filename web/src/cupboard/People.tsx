@@ -41,6 +41,8 @@ interface Props {
 function usePeople(household: string, change: Props['change']) {
   const [asked, setAsked] = useState<{ readonly person: Person; readonly next: Person | null } | null>(null);
   const [gone, setGone] = useState<Person | null>(null);
+  /** Backups that still hold somebody who was just erased; null: nobody was. */
+  const [still, setStill] = useState<readonly string[] | null>(null);
   const put = (next: Person) =>
     change((doc) => ({ ...doc, people: doc.people.map((one) => (one.id === next.id ? next : one)) }));
   const away = (person: Person) => {
@@ -56,7 +58,7 @@ function usePeople(household: string, change: Props['change']) {
     const next = { ...person, ...part };
     if (coveredBy(person, next)) return put(next);
     const touches = await fetchTouches(household, person.id);
-    if (touches.ok && touches.data.recipes.length + touches.data.dockets === 0) return put(next);
+    if (touches.ok && touches.data.recipes.length === 0) return put(next);
     setAsked({ person, next });
   };
   const settle = () => {
@@ -68,12 +70,16 @@ function usePeople(household: string, change: Props['change']) {
     change(broughtBack(person));
     setGone(null);
   };
-  return { asked, gone, set, settle, ask: setAsked, bringBack };
+  const erased = (backups: readonly string[]) => {
+    setAsked(null);
+    setStill(backups);
+  };
+  return { asked, gone, still, set, settle, ask: setAsked, bringBack, erased };
 }
 
 /** Who eats here: written down once, and seated at the table of each bake. */
 export function People({ household, people, change }: Props) {
-  const { asked, gone, set, settle, ask, bringBack } = usePeople(household, change);
+  const { asked, gone, still, set, settle, ask, bringBack, erased } = usePeople(household, change);
   return (
     <Section
       id="people"
@@ -88,13 +94,21 @@ export function People({ household, people, change }: Props) {
           </Row>
         </Notice>
       ) : null}
+      {still ? (
+        <Notice>
+          Erased here, in every recipe and every kept docket.
+          {still.length > 0
+            ? ` These backups were made before and still hold them, until you delete them: ${still.join(', ')}.`
+            : ''}
+        </Notice>
+      ) : null}
       {asked ? (
         <AskPerson
           household={household}
           person={asked.person}
           loosening={asked.next !== null}
           onYes={settle}
-          onErased={() => ask(null)}
+          onErased={erased}
           onNo={() => ask(null)}
         />
       ) : null}
