@@ -3,7 +3,8 @@ import { backupPlace, dumpTo, pruneBackups, takeBackup } from './lib/backup.mjs'
 import { encryptFile } from './lib/encrypted.mjs';
 import { withDatabase } from './lib/opened.mjs';
 import { passphrase } from './lib/passphrase.mjs';
-import { run, say } from './lib/say.mjs';
+import { run } from './lib/run.mjs';
+import { say } from './lib/say.mjs';
 
 /** The dump lies in the clear for as long as it takes to encrypt it, in the same private folder. */
 async function takeEncrypted(data, url, own, words) {

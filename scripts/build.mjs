@@ -1,6 +1,7 @@
 import { buildIfChanged } from './lib/build.mjs';
 import { pageWeights } from './lib/weights.mjs';
-import { run, say, Trouble } from './lib/say.mjs';
+import { run } from './lib/run.mjs';
+import { say, Trouble } from './lib/say.mjs';
 
 await run(() => {
   buildIfChanged();

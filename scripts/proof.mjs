@@ -21,7 +21,8 @@ import { setTimeout as wait } from 'node:timers/promises';
 import { alive, commandLine } from './lib/processes.mjs';
 import { freePort } from './lib/ports.mjs';
 import { root } from './lib/paths.mjs';
-import { run, say, Trouble } from './lib/say.mjs';
+import { run } from './lib/run.mjs';
+import { say, Trouble } from './lib/say.mjs';
 
 /*
  * The proof on a clone with an empty data folder: it starts, keeps recipes, is killed with -9 in four ways while it writes and

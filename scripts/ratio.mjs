@@ -1,7 +1,8 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { root } from './lib/paths.mjs';
-import { run, say } from './lib/say.mjs';
+import { run } from './lib/run.mjs';
+import { say } from './lib/say.mjs';
 
 const FOLDERS = ['core', 'contracts', 'server', 'web', 'cli', 'e2e', 'bench', 'scripts'];
 const LOW = 0.25;

@@ -7,7 +7,8 @@ import { decryptFile, isEncrypted } from './lib/encrypted.mjs';
 import { withDatabase } from './lib/opened.mjs';
 import { passphrase } from './lib/passphrase.mjs';
 import { root } from './lib/paths.mjs';
-import { agree, run, say, Trouble } from './lib/say.mjs';
+import { run } from './lib/run.mjs';
+import { agree, say, Trouble } from './lib/say.mjs';
 
 /** Looks at the file, says what it replaces, keeps what is there (no older backup is let go for it), and puts it back. */
 async function restore(file, { url, own, data, app }) {

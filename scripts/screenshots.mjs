@@ -1,7 +1,8 @@
 import { chromium } from '@playwright/test';
 import { join } from 'node:path';
 import { root } from './lib/paths.mjs';
-import { run, say } from './lib/say.mjs';
+import { run } from './lib/run.mjs';
+import { say } from './lib/say.mjs';
 import { CHROMIUM, openThrowaway } from './lib/throwaway.mjs';
 
 /* One current picture of each main view, from the demo: docs/screenshots. Open each and look at it before committing. */

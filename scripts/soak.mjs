@@ -8,7 +8,8 @@ import { cluster } from './lib/cluster.mjs';
 import { root } from './lib/paths.mjs';
 import { withPassFile } from './lib/passFile.mjs';
 import { postgres } from './lib/postgres.mjs';
-import { run, say, Trouble } from './lib/say.mjs';
+import { run } from './lib/run.mjs';
+import { say, Trouble } from './lib/say.mjs';
 
 /*
  * A household that has baked for years: ten thousand kept dockets of some 45 kB, each with a bake. They are dumped and restored,

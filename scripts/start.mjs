@@ -7,7 +7,8 @@ import { checkNode, ensurePackages, ensurePostgres } from './lib/install.mjs';
 import { dataFolder, makePrivateFolder, root } from './lib/paths.mjs';
 import { isFree } from './lib/ports.mjs';
 import { holderOf } from './lib/processes.mjs';
-import { run, say, Trouble } from './lib/say.mjs';
+import { run } from './lib/run.mjs';
+import { say, Trouble } from './lib/say.mjs';
 import { holdStart, refuseSecondStart, writeNote } from './lib/startLock.mjs';
 
 const DEFAULT_PORT = 4620;

@@ -4,7 +4,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { checkNode, ensureChromium, ensurePackages, ensurePostgres } from './lib/install.mjs';
 import { root } from './lib/paths.mjs';
-import { run, say, Trouble } from './lib/say.mjs';
+import { run } from './lib/run.mjs';
+import { say, Trouble } from './lib/say.mjs';
 
 /** Without a terminal to ask at, the tests install what they need. */
 if (!process.stdin.isTTY) process.env.CI ??= 'true';

@@ -23,6 +23,7 @@ import type {
   HouseRecipe,
   JarPart,
   KitchenDocument,
+  Needs,
   Person,
   WeighedCup,
 } from '@omniarton/core/kitchen';
@@ -52,19 +53,18 @@ import { IsDay, OrNull } from './said';
 const MOST = 200;
 const NOTE = 400;
 
-export class AvoidedDto implements Avoided {
+class AvoidedDto implements Avoided {
   @IsIn(AVOIDANCES) what!: Avoidance;
   @IsIn(['label', 'preference']) how!: Avoided['how'];
 }
 
-export class GrainFreeDto {
+class GrainFreeDto {
   @IsBoolean() pseudocereals!: boolean;
   @IsBoolean() derived!: boolean;
 }
 
-class PersonDto implements Person {
-  @IsUUID() id!: string;
-  @IsString() @MaxLength(NAME) name!: string;
+/** What somebody needs: the same for a person and for a seat at a recipe's table. */
+export class NeedsDto implements Needs {
   @OrNull() @IsIn(STRICTNESSES) gluten!: Strictness | null;
   @OrNull() @ValidateNested() @Type(() => GrainFreeDto) grainFree!: GrainFreeDto | null;
   @IsArray()
@@ -72,6 +72,11 @@ class PersonDto implements Person {
   @ValidateNested({ each: true })
   @Type(() => AvoidedDto)
   avoids!: readonly AvoidedDto[];
+}
+
+class PersonDto extends NeedsDto implements Person {
+  @IsUUID() id!: string;
+  @IsString() @MaxLength(NAME) name!: string;
 }
 
 class BinnedDto implements Binned {

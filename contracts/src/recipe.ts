@@ -59,7 +59,7 @@ import type {
 } from '@omniarton/core/kitchen';
 import { BakeNotesDto } from './bake';
 import { BlendWishesDto } from './blendWishes';
-import { AvoidedDto, GrainFreeDto } from './kitchen';
+import { NeedsDto } from './kitchen';
 import { BakeStartDto, PanSizeDto, TimedDto } from './heat';
 import { INGREDIENT_ID, MaxLines, NAME_CHARS, SaysOf } from './limits';
 import { LIMITS } from './paths';
@@ -103,15 +103,8 @@ export class TickDto implements Tick {
   @IsString() @MaxLength(NAME_CHARS) by!: string;
 }
 
-export class SeatDto implements Seat {
+export class SeatDto extends NeedsDto implements Seat {
   @OrNull() @IsUUID() id!: string | null;
-  @OrNull() @IsIn(STRICTNESSES) gluten!: Strictness | null;
-  @OrNull() @ValidateNested() @Type(() => GrainFreeDto) grainFree!: GrainFreeDto | null;
-  @IsArray()
-  @ArrayMaxSize(AVOIDANCES.length)
-  @ValidateNested({ each: true })
-  @Type(() => AvoidedDto)
-  avoids!: readonly AvoidedDto[];
 }
 
 export class LabelAnswerDto implements LabelAnswer {

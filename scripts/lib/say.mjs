@@ -11,18 +11,6 @@ export class Trouble extends Error {
   }
 }
 
-/** Runs a script's main function; a Trouble ends it with words and exit code 1. */
-export async function run(main) {
-  try {
-    await main();
-  } catch (error) {
-    const { inWords } = await import('./troubles.mjs');
-    const known = inWords(error);
-    console.error(known instanceof Trouble ? `\n${known.message}\n` : known);
-    process.exitCode = 1;
-  }
-}
-
 /** Asks before something is installed. `--yes` and CI=true answer yes; without a terminal the answer is no. */
 export async function agree(question) {
   if (process.argv.includes('--yes') || process.env.CI === 'true') return true;
