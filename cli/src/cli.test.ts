@@ -1,8 +1,9 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { EMPTY_KITCHEN, type KitchenDocument } from '@omniarton/core/kitchen';
 import { run } from './run';
+import { OPTIONS, VERBS } from './usage';
 
 const RECIPE =
   'Ginger muffins\n\n250 g plain flour\n2 tsp baking powder\n120 g sugar\n1 egg\n240 ml milk\n80 g butter\na handful of wobbly brindle\n\nMethod\nBake at 190°C for 20 minutes in a muffin tin.';
@@ -40,7 +41,12 @@ afterAll(() => rmSync(folder, { recursive: true }));
 function call(...args: string[]) {
   const out: string[] = [];
   const err: string[] = [];
-  const code = run(args, { out: (text) => out.push(text), err: (text) => err.push(text), folder });
+  const code = run(args, {
+    out: (text) => out.push(text),
+    err: (text) => err.push(text),
+    folder,
+    engine: '0.0.0+test',
+  });
   return { code, out, err, json: () => JSON.parse(out.join('\n')) as Record<string, unknown> };
 }
 
@@ -118,7 +124,7 @@ describe('convert', () => {
       bake: { minutes: object; firstCheck: number };
     };
     expect(docket.outcome).toBe('docket');
-    expect(docket.engine).toMatch(/^\d+\.\d+\.\d+\+[0-9a-f]{12}$/);
+    expect(docket.engine).toBe('0.0.0+test');
     expect(docket.parts[0]!.balances.map(({ id }) => id)).toEqual([
       'drinkThirst',
       'binder',
@@ -174,6 +180,58 @@ describe('convert', () => {
   });
   it('answers several files with one list', () =>
     expect(call('convert', 'a.txt', 'b.txt').json()).toHaveLength(2));
+});
+
+describe('several files', () => {
+  it('of which one can’t be used: the others are answered, it stands in its place, and the exit says so', () => {
+    const { code, err, json } = call('convert', 'a.txt', 'missing.txt', 'b.txt');
+    expect(code).toBe(2);
+    expect(json()).toMatchObject([
+      { outcome: 'docket' },
+      { file: 'missing.txt', error: expect.stringMatching(/no such file/) as string },
+      { outcome: 'nothing-to-convert' },
+    ]);
+    expect(err).toHaveLength(1);
+  });
+  it('of which none can be used are still an array, an element each', () => {
+    const { code, json } = call('read', 'missing.txt', 'binary');
+    expect(code).toBe(2);
+    expect(json()).toMatchObject([{ file: 'missing.txt' }, { file: 'binary' }]);
+  });
+  it('tell how far it is before each; a single one is silent', () => {
+    const told: string[] = [];
+    const progress = (done: number, of: number, file: string) => told.push(`${done}/${of} ${file}`);
+    const surroundings = { out: () => undefined, err: () => undefined, folder, engine: '', progress };
+    run(['read', 'a.txt'], surroundings);
+    expect(told).toEqual([]);
+    run(['read', 'a.txt', 'b.txt'], surroundings);
+    expect(told).toEqual(['0/2 a.txt', '1/2 b.txt']);
+  });
+});
+
+describe('help', () => {
+  const reference = readFileSync(join(__dirname, '../../docs/cli.md'), 'utf8');
+  const settable = Object.keys(OPTIONS).filter((name) => !['help', 'version'].includes(name));
+
+  it.each(VERBS)('of %s has an example that runs, the options and the exit codes', (verb) => {
+    const { code, out } = call(verb, '--help');
+    expect(code).toBe(0);
+    const example = /^ {2}omniarton (.*)$/m.exec(out[0]!)![1]!;
+    writeFileSync(join(folder, example.split(' ')[1]!), RECIPE);
+    expect(call(...example.split(' '))).toMatchObject({ code: 0, err: [] });
+    expect(out[0]).toMatch(/--without/);
+    expect(out[0]).toMatch(/Exit codes/);
+  });
+  it('without a verb names them all, and fits a terminal', () => {
+    const { code, out } = call('--help');
+    expect(code).toBe(0);
+    for (const verb of VERBS) expect(out[0]).toContain(`  ${verb}`);
+    for (const verb of VERBS)
+      for (const line of call(verb, '--help').out[0]!.split('\n'))
+        expect(line.length).toBeLessThanOrEqual(100);
+  });
+  it.each(settable)('--%s stands in docs/cli.md', (name) => expect(reference).toContain(`--${name}`));
+  it('the version is the engine’s', () => expect(call('--version').out).toEqual(['0.0.0+test']));
 });
 
 describe('what can’t be used', () => {

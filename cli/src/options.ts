@@ -15,12 +15,10 @@ import {
   STRICTNESSES,
   type Avoidance,
 } from '@omniarton/core/vocabulary';
+import { OPTIONS, VERBS, type Verb } from './usage';
 
 /** An option or a file that can't be used: one line on standard error, exit 2. */
 export class UsageError extends Error {}
-
-const VERBS = ['read', 'guard', 'convert', 'ways', 'diagnose', 'heat'] as const;
-type Verb = (typeof VERBS)[number];
 
 export interface Options {
   readonly verb: Verb;
@@ -77,30 +75,7 @@ function oneOf<T extends string>(
 
 function parse(args: readonly string[]) {
   try {
-    return parseArgs({
-      args: [...args],
-      allowPositionals: true,
-      options: {
-        diet: { type: 'string' },
-        without: { type: 'string' },
-        family: { type: 'string' },
-        school: { type: 'string' },
-        route: { type: 'string' },
-        wish: { type: 'string' },
-        flours: { type: 'string' },
-        buy: { type: 'string' },
-        sweetener: { type: 'string' },
-        altitude: { type: 'string' },
-        gluten: { type: 'string' },
-        kitchen: { type: 'string' },
-        pan: { type: 'string' },
-        count: { type: 'string' },
-        oven: { type: 'string' },
-        fan: { type: 'boolean' },
-        people: { type: 'string' },
-        json: { type: 'boolean' },
-      },
-    });
+    return parseArgs({ args: [...args], allowPositionals: true, options: OPTIONS });
   } catch (error) {
     throw new UsageError((error as Error).message.split('\n')[0]);
   }
@@ -134,13 +109,23 @@ const MOST_TINS = 200;
 const MOST_FLOURS = 5;
 const MOST_BAGS = 20;
 
-export function readOptions(args: readonly string[]): Options {
+/** What is asked of the command itself: its help, of a verb or of all, or its version. */
+export type Asked = { readonly help: Verb | null } | 'version' | Options;
+
+/** What a person asked for, out of the words behind the command. */
+export function readAsked(args: readonly string[]): Asked {
   const { values, positionals } = parse(args);
+  if (values.version) return 'version';
+  if (values.help) return { help: VERBS.find((one) => one === positionals[0]) ?? null };
+  return readOptions(values, positionals);
+}
+
+function readOptions(values: ReturnType<typeof parse>['values'], positionals: readonly string[]): Options {
   const [verb, ...files] = positionals;
   const known = VERBS.find((one) => one === verb);
   if (!known)
     throw new UsageError(
-      `usage: npm run --silent cli -- ${VERBS.join('|')} FILE… [options] --json (see docs/cli.md)`,
+      `usage: omniarton ${VERBS.join('|')} FILE… [options] (${verb === undefined ? 'which verb?' : `"${verb}" is none of them`}; --help shows all)`,
     );
   if (files.length === 0) throw new UsageError(`${known}: which file? (- reads standard input)`);
   const request: ConversionRequest = {

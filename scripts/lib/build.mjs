@@ -1,35 +1,61 @@
 import { spawnSync } from 'node:child_process';
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { chmodSync, existsSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { engineVersion, hashOf, sourceFiles } from './engine.mjs';
 import { root } from './paths.mjs';
 import { say, Trouble } from './say.mjs';
 
-const SOURCES = ['core', 'contracts', 'server', 'web'];
+/** What is built together: its folders, the sources that it comes from, and what shows that it was built. */
+const APP = {
+  stamp: 'built',
+  folders: ['server', 'web'],
+  sources: ['core', 'contracts', 'server', 'web'],
+  made: ['server/dist/main.js', 'web/dist/index.html'],
+};
+const COMMAND = { stamp: 'built-cli', sources: ['core', 'cli'], made: ['cli/dist/main.js'] };
 
-/** Builds page and server when a source or the lock file has changed since the last build. */
-export function buildIfChanged() {
-  const stamp = join(root, 'node_modules/.cache/omniarton/built');
+/** Runs `build` when a source or the lock file has changed since the last time, or when what it makes is missing. */
+function ifChanged({ stamp, sources, made }, build) {
+  const cache = join(root, 'node_modules/.cache/omniarton');
   const now = hashOf([
     join(root, 'package-lock.json'),
-    ...SOURCES.flatMap((name) => [...sourceFiles(join(root, name))]),
+    ...sources.flatMap((name) => [...sourceFiles(join(root, name))]),
   ]);
-  const done = ['server/dist/main.js', 'web/dist/index.html'].every((path) => existsSync(join(root, path)));
-  if (done && existsSync(stamp) && readFileSync(stamp, 'utf8') === now) return;
-  say('Building …');
-  const env = { ...process.env, OMNIARTON_ENGINE: engineVersion(), NODE_ENV: 'production' };
-  for (const part of ['server', 'web']) {
-    const result = spawnSync(
-      process.execPath,
-      [join(root, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'],
-      {
-        cwd: join(root, part),
-        stdio: 'inherit',
-        env,
-      },
-    );
-    if (result.status !== 0) throw new Trouble(`The ${part} could not be built.`, 'See the words above.');
-  }
-  mkdirSync(join(root, 'node_modules/.cache/omniarton'), { recursive: true });
-  writeFileSync(stamp, now);
+  const done = made.every((path) => existsSync(join(root, path)));
+  const path = join(cache, stamp);
+  if (done && existsSync(path) && readFileSync(path, 'utf8') === now) return;
+  build();
+  mkdirSync(cache, { recursive: true });
+  writeFileSync(path, now);
 }
+
+function buildFolder(folder, options = []) {
+  const { status } = spawnSync(
+    process.execPath,
+    [join(root, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn', ...options],
+    {
+      cwd: join(root, folder),
+      stdio: ['ignore', process.stderr.fd, process.stderr.fd],
+      env: { ...process.env, OMNIARTON_ENGINE: engineVersion(), NODE_ENV: 'production' },
+    },
+  );
+  if (status !== 0) throw new Trouble(`The ${folder} could not be built.`, 'See the words above.');
+}
+
+/** Builds page and server. */
+export const buildIfChanged = () =>
+  ifChanged(APP, () => {
+    say('Building …');
+    for (const folder of APP.folders) buildFolder(folder);
+  });
+
+/** Builds the command line, beside the old one and then in its place: two that start at once don't meet half a file. */
+export const buildCommandIfChanged = () =>
+  ifChanged(COMMAND, () => {
+    console.error('Building the command …');
+    const beside = join(root, `cli/dist/${process.pid}`);
+    buildFolder('cli', ['--outDir', beside]);
+    chmodSync(join(beside, 'main.js'), 0o755);
+    renameSync(join(beside, 'main.js'), join(root, COMMAND.made[0]));
+    rmSync(beside, { recursive: true });
+  });

@@ -1,0 +1,172 @@
+import { SWEETENERS } from '@omniarton/core/balance';
+import {
+  AIMS,
+  AVOIDANCES,
+  BINDER_SCHOOLS,
+  DIETS,
+  FAMILIES,
+  ROUTES,
+  STRICTNESSES,
+} from '@omniarton/core/vocabulary';
+
+export const VERBS = ['read', 'guard', 'convert', 'ways', 'diagnose', 'heat'] as const;
+export type Verb = (typeof VERBS)[number];
+
+/** Who uses an option: every verb that asks the guard, those that convert, or the trial of a bake alone. */
+type Of = 'all' | 'conversion' | 'trial' | 'command';
+
+interface Option {
+  readonly type: 'string' | 'boolean';
+  readonly of: Of;
+  readonly value?: string;
+  readonly says: string;
+}
+
+/** Every option: read by `parseArgs`, shown by the help. */
+export const OPTIONS = {
+  diet: { type: 'string', of: 'all', value: DIETS.join('|'), says: 'what is kept out' },
+  without: {
+    type: 'string',
+    of: 'all',
+    value: 'LIST',
+    says: `with commas between: ${AVOIDANCES.join(', ')}; nuts, dairy and soy are understood`,
+  },
+  gluten: { type: 'string', of: 'all', value: STRICTNESSES.join('|'), says: 'how strictly' },
+  kitchen: {
+    type: 'string',
+    of: 'all',
+    value: 'FILE',
+    says: "a household's kitchen as JSON: people, own ingredients, jars, weighed cups, ovens, bags",
+  },
+  people: { type: 'string', of: 'all', value: 'ID,…', says: 'of that kitchen: what they avoid is added' },
+  family: {
+    type: 'string',
+    of: 'conversion',
+    value: FAMILIES.join('|'),
+    says: 'where the page would be misread',
+  },
+  school: { type: 'string', of: 'conversion', value: BINDER_SCHOOLS.join('|'), says: 'what binds' },
+  route: { type: 'string', of: 'conversion', value: ROUTES.join('|'), says: 'what leads the blend' },
+  wish: { type: 'string', of: 'conversion', value: AIMS.join(','), says: 'what the blend aims at' },
+  flours: { type: 'string', of: 'conversion', value: '1–5', says: 'at most so many flours' },
+  buy: { type: 'string', of: 'conversion', value: 'N', says: 'at most so many bags beside those at home' },
+  sweetener: {
+    type: 'string',
+    of: 'conversion',
+    value: Object.keys(SWEETENERS.rows).join('|'),
+    says: 'as sweet as the sugar was',
+  },
+  altitude: { type: 'string', of: 'conversion', value: 'METRES', says: 'how high the kitchen lies' },
+  pan: {
+    type: 'string',
+    of: 'trial',
+    value: 'VESSEL',
+    says: 'round:D, square:S, rect:LxW, loaf:LxW, ring:OUTERxTUBE, skillet:D, springform:D, ramekin:D (cm), cupcake, muffin-mini, muffin, muffin-jumbo, mug, cookie:MLml, microwave:WATTS',
+  },
+  count: { type: 'string', of: 'trial', value: 'N', says: 'the batter shared among so many' },
+  oven: { type: 'string', of: 'trial', value: 'CELSIUS', says: "other than the recipe's own" },
+  fan: { type: 'boolean', of: 'trial', says: 'its fan runs' },
+  json: { type: 'boolean', of: 'command', says: 'what is written anyway' },
+  help: { type: 'boolean', of: 'command', says: 'this, of a verb or of all' },
+  version: { type: 'boolean', of: 'command', says: "the engine's version" },
+} as const satisfies Readonly<Record<string, Option>>;
+
+interface VerbRow {
+  readonly says: string;
+  readonly takes: readonly Of[];
+  readonly example: string;
+}
+
+/** What each verb answers, the options that it heeds, and a call that works. */
+const VERB_ROWS: Readonly<Record<Verb, VerbRow>> = {
+  read: {
+    says: 'what a page says: its parts, each line with what it holds and weighs, method and bake',
+    takes: ['all'],
+    example: 'omniarton read buns.txt',
+  },
+  guard: {
+    says: 'what each line holds of gluten, grain and allergens, and the questions that stay open',
+    takes: ['all'],
+    example: 'omniarton guard buns.txt --diet grain-free --without milk,nuts',
+  },
+  convert: {
+    says: 'the docket: blend, lines, method, rest and bake, with the reason for every shift',
+    takes: ['all', 'conversion'],
+    example: 'omniarton convert buns.txt --diet gluten-free --school husk',
+  },
+  ways: {
+    says: 'two to four whole ways to convert, each with the one thing that it does worse',
+    takes: ['all', 'conversion'],
+    example: 'omniarton ways buns.txt --wish chew',
+  },
+  diagnose: {
+    says: 'whether the balances of a recipe without gluten stand in their bands, and what would go wrong',
+    takes: ['all', 'conversion'],
+    example: 'omniarton diagnose scones.txt',
+  },
+  heat: {
+    says: "the recipe's own batter tried in some vessel and oven",
+    takes: ['all', 'conversion', 'trial'],
+    example: 'omniarton heat buns.txt --pan round:20.3 --oven 180 --fan',
+  },
+};
+
+const EXITS = `Exit codes
+  0  one JSON document on standard output; an outcome such as "infeasible" is an answer too
+  2  an option or a file that can't be used: a line on standard error. Of several files the others
+     are still answered, and the one in question is { file, error }
+  1  a fault of the program itself`;
+
+const WIDTH = 96;
+
+/** Words in lines of a terminal, the later ones indented. */
+function wrapped(text: string, indent: number): string {
+  const lines: string[] = [];
+  for (const word of text.split(' ')) {
+    const last = lines.at(-1);
+    if (last === undefined || last.length + word.length >= WIDTH - indent) lines.push(word);
+    else lines[lines.length - 1] = `${last} ${word}`;
+  }
+  return lines.join(`\n${' '.repeat(indent)}`);
+}
+
+const optionWords = (of: readonly Of[]): string =>
+  Object.entries<Option>(OPTIONS)
+    .filter(([, one]) => of.includes(one.of))
+    .map(([name, { value, says }]) =>
+      value === undefined
+        ? `  --${name}\n      ${says}`
+        : `  --${wrapped(`${name} ${value.replaceAll(/[|,]/g, '$& ')}`, 6).replaceAll(/([|,]) /g, '$1')}\n      ${wrapped(says, 6)}`,
+    )
+    .join('\n');
+
+/** What `--help` says of a verb, or of the command. */
+export function helpOf(verb: Verb | null): string {
+  if (verb === null)
+    return `omniarton VERB FILE… [options]
+
+${VERBS.map((one) => `  ${one.padEnd(10)}${wrapped(VERB_ROWS[one].says, 12)}`).join('\n')}
+
+A FILE is plain text, a saved page (.html), JSON-LD, Markdown or our own CSV; - reads standard input.
+Several files, or several recipes in one, give an array. No answer means that a bake is safe.
+
+${optionWords(['command'])}
+
+Of a verb: omniarton ${VERBS[2]} --help. The shapes of the answers stand in docs/cli.md.
+
+${EXITS}
+`;
+  const { says, takes, example } = VERB_ROWS[verb];
+  return `omniarton ${verb} FILE… [options]
+
+${wrapped(says, 0)}
+
+Example
+  ${example}
+
+Options
+${optionWords(takes)}
+
+${EXITS}
+`;
+}
