@@ -35,9 +35,36 @@ const upwards = rooms.map((room, index) => ({
   },
 }));
 
+/** The floors of the page, from the ground up; what stands on one knows nothing of those above it. */
+const WEB_FLOORS = [
+  ['base', 'api', 'words'],
+  ['ui'],
+  ['state'],
+  ['docket', 'intake', 'kitchen', 'labels'],
+  ['flours', 'settings', 'cupboard', 'kept', 'ovens', 'stages'],
+  ['app'],
+];
+const webFloor = (names) => `^web/src/(${names.join('|')})/`;
+const FEATURE = '^web/src/(stages/[^/]+|flours|settings|cupboard|kept|ovens)/';
+
+const pageUpwards = WEB_FLOORS.slice(0, -1).map((names, at) => ({
+  name: `floor-of-the-page-${names.join('-')}`,
+  severity: 'error',
+  from: { path: webFloor(names) },
+  to: { path: webFloor(WEB_FLOORS.slice(at + 1).flat()) },
+}));
+
 module.exports = {
   forbidden: [
     ...upwards,
+    ...pageUpwards,
+    {
+      name: 'no-feature-imports-another',
+      comment: 'what several show stands on the floor below them',
+      severity: 'error',
+      from: { path: FEATURE },
+      to: { path: FEATURE, pathNot: '^web/src/$1/' },
+    },
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
     {
       name: 'front-door-of-a-room',

@@ -7,7 +7,7 @@ const kB = (bytes) => Math.round(bytes / 100) / 10;
 
 const PAGES = [
   { name: 'work list', entry: 'src/stages/worklist/WorkListPage.tsx', limit: 220 },
-  { name: 'bench', entry: 'src/stages/bench/BenchPage.tsx', limit: 380 },
+  { name: 'bench', entry: 'src/app/bench/BenchPage.tsx', limit: 380 },
 ];
 /** Chart.js comes with the curve alone, when Heat is opened. */
 const APART = 'src/stages/heat/CentreCurve.tsx';

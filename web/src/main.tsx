@@ -7,11 +7,11 @@ import { Provider } from 'react-redux';
 import { ThemeProvider } from 'styled-components';
 import { GlobalStyle } from './app/GlobalStyle';
 import { Pages } from './app/Pages';
-import { makeStore } from './app/store';
-import { theme } from './app/theme';
-import { findCopies } from './draft/mirroring';
-import { followTab } from './draft/opening';
-import { hearTabs } from './draft/tabs';
+import { makeStore } from './state/store';
+import { theme } from './base/theme';
+import { findCopies } from './state/draft/mirroring';
+import { followTab } from './state/draft/opening';
+import { hearTabs } from './state/draft/tabs';
 
 const store = makeStore();
 void store.dispatch(findCopies());

@@ -1,5 +1,5 @@
 import { createGlobalStyle } from 'styled-components';
-import { variablesFor } from './theme';
+import { variablesFor } from '../base/theme';
 
 export const GlobalStyle = createGlobalStyle`
   :root { color-scheme: light; ${variablesFor('light')} }

@@ -1,6 +1,6 @@
 import { createBrowserRouter, RouterProvider, type RouteObject } from 'react-router';
 import { Shell } from './Shell';
-import { Lost, Waiting, Wrong } from './states';
+import { Lost, Waiting, Wrong } from '../ui/states';
 
 /** Each page is a chunk of its own, fetched when it is first opened. */
 const routes: RouteObject[] = [
@@ -15,11 +15,11 @@ const routes: RouteObject[] = [
       },
       {
         path: 'kitchen/:household/new',
-        lazy: async () => ({ Component: (await import('../stages/bench/NewPage')).NewPage }),
+        lazy: async () => ({ Component: (await import('./bench/NewPage')).NewPage }),
       },
       {
         path: 'kitchen/:household/recipe/:recipe/:stage?',
-        lazy: async () => ({ Component: (await import('../stages/bench/BenchPage')).BenchPage }),
+        lazy: async () => ({ Component: (await import('./bench/BenchPage')).BenchPage }),
       },
       {
         path: 'kitchen/:household/cupboard',
@@ -31,7 +31,7 @@ const routes: RouteObject[] = [
       },
       {
         path: 'kitchen/:household/ovens',
-        lazy: async () => ({ Component: (await import('../settings/OvensPage')).OvensPage }),
+        lazy: async () => ({ Component: (await import('../ovens/OvensPage')).OvensPage }),
       },
       {
         path: 'kitchen/:household/flours',

@@ -2,13 +2,13 @@ import { useEffect, useState } from 'react';
 import type { TouchesAnswer } from '@omniarton/contracts';
 import type { Person } from '@omniarton/core/kitchen';
 import { failureWords } from '../api/words';
-import { useAppDispatch } from '../app/state';
-import { personName } from '../stages/guard/words';
+import { useAppDispatch } from '../state/state';
+import { personName } from '../words/guard';
 import { Button } from '../ui/Button';
 import { Row, Small, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
 import { SheetOver } from '../ui/Sheet';
-import { erasePerson, fetchTouches } from './erasing';
+import { erasePerson, fetchTouches } from '../state/kitchen/erasing';
 
 interface Props {
   readonly household: string;

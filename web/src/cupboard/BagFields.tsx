@@ -1,5 +1,5 @@
 import type { BagDto } from '@omniarton/contracts';
-import { Toggle } from '../settings/SettingsPage';
+import { Toggle } from '../ui/Toggle';
 import { Choice } from '../ui/Choice';
 import { DateEntry } from '../ui/DateEntry';
 import { Row } from '../ui/layout';

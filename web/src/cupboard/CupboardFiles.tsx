@@ -3,14 +3,14 @@ import { FileTrigger } from 'react-aria-components';
 import { useStore } from 'react-redux';
 import { v7 as newId } from 'uuid';
 import type { CupboardFile } from '@omniarton/core/cupboard';
-import type { RootState } from '../app/state';
+import type { RootState } from '../state/state';
 import { saveFile } from '../docket/saveFile';
-import { askOnce } from '../engine/useKitchenAnswer';
+import { askOnce } from '../state/engine/useKitchenAnswer';
 import { Button } from '../ui/Button';
 import { Row, Small, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
-import { addBags } from './bags';
-import type { useCupboard } from './useCupboard';
+import { addBags } from '../state/kitchen/bags';
+import type { useCupboard } from '../state/kitchen/useCupboard';
 
 interface Props {
   readonly household: string;

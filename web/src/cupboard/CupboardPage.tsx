@@ -1,9 +1,9 @@
 import { useParams, useSearchParams } from 'react-router';
-import { floursPath, keptPath, ovensPath } from '../app/paths';
+import { floursPath, keptPath, ovensPath } from '../base/paths';
 import { ButtonLink } from '../ui/Button';
 import { Bags } from './Bags';
 import { Jars } from './Jars';
-import { KitchenShell } from './KitchenShell';
+import { KitchenShell } from '../kitchen/KitchenShell';
 import { OwnIngredients } from './OwnIngredients';
 import { People } from './People';
 import { EggsAndSpoons, HouseRecipes } from './Shelves';

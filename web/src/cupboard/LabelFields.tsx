@@ -1,6 +1,6 @@
 import type { LabelRead } from '@omniarton/core/kitchen';
 import { AVOIDANCES } from '@omniarton/core/vocabulary';
-import { avoidanceWords } from '../stages/guard/words';
+import { avoidanceWords } from '../words/guard';
 import { Chip } from '../ui/Button';
 import { DateEntry } from '../ui/DateEntry';
 import { Row, Small, Stack } from '../ui/layout';

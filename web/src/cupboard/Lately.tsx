@@ -7,9 +7,9 @@ import { Button } from '../ui/Button';
 import { Fold } from '../ui/Fold';
 import { Small } from '../ui/layout';
 import { Notice } from '../ui/Notice';
-import { sayGrams, sayWhen } from '../ui/say';
-import { undoMove } from './bags';
-import type { useCupboard } from './useCupboard';
+import { sayGrams, sayWhen } from '../words/say';
+import { undoMove } from '../state/kitchen/bags';
+import type { useCupboard } from '../state/kitchen/useCupboard';
 
 interface Props extends Pick<ReturnType<typeof useCupboard>, 'bags' | 'write' | 'busy'> {
   readonly household: string;

@@ -2,13 +2,13 @@ import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import type { BagDto } from '@omniarton/contracts';
 import { Button } from '../ui/Button';
-import { IngredientBox } from '../ui/IngredientBox';
+import { IngredientBox } from '../kitchen/IngredientBox';
 import { Row, Stack } from '../ui/layout';
 import { NumberEntry } from '../ui/NumberEntry';
 import { BagFields } from './BagFields';
-import { EMPTY_BAG } from './bagForm';
-import { addBag } from './bags';
-import type { useCupboard } from './useCupboard';
+import { EMPTY_BAG } from '../state/kitchen/bagForm';
+import { addBag } from '../state/kitchen/bags';
+import type { useCupboard } from '../state/kitchen/useCupboard';
 
 interface Props {
   readonly household: string;

@@ -13,10 +13,10 @@ import {
   type GrainClass,
   type Role,
 } from '@omniarton/core/vocabulary';
-import { Toggle } from '../settings/SettingsPage';
-import { LabelReader } from '../stages/guard/LabelReader';
-import { avoidanceWords, glutenWords, grainWords } from '../stages/guard/words';
-import { ROLE_WORDS } from '../stages/read/words';
+import { Toggle } from '../ui/Toggle';
+import { LabelReader } from '../labels/LabelReader';
+import { avoidanceWords, glutenWords, grainWords } from '../words/guard';
+import { ROLE_WORDS } from '../words/read';
 import { Button } from '../ui/Button';
 import { Caption } from '../ui/Choice';
 import { Row, Small, Stack } from '../ui/layout';
@@ -25,7 +25,7 @@ import { Pick } from '../ui/Pick';
 import { TextEntry } from '../ui/TextEntry';
 import { CycleChip } from './CycleChip';
 import { LabelFields } from './LabelFields';
-import { PanelFields } from './PanelFields';
+import { PanelFields } from '../ui/PanelFields';
 
 const HOLDS = [
   { id: 'no', words: 'not in it' },

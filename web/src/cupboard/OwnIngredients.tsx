@@ -2,15 +2,15 @@ import { useState } from 'react';
 import { useStore } from 'react-redux';
 import { v7 as newId } from 'uuid';
 import { panelOf, type Ingredient, type OwnIngredient } from '@omniarton/core/catalogue';
-import type { RootState } from '../app/state';
-import { askQuick } from '../engine/engine';
-import { askInKitchen, parcelOf } from '../engine/kitchens';
+import type { RootState } from '../state/state';
+import { askQuick } from '../state/engine/engine';
+import { askInKitchen, parcelOf } from '../state/engine/kitchens';
 import { Button } from '../ui/Button';
-import { IngredientBox } from '../ui/IngredientBox';
+import { IngredientBox } from '../kitchen/IngredientBox';
 import { Row, Small } from '../ui/layout';
-import type { KitchenChange } from './kitchens';
+import type { KitchenChange } from '../state/kitchen/kitchens';
 import { EMPTY_OWN, OwnForm } from './OwnForm';
-import { Entry, Section } from './Section';
+import { Entry, Section } from '../ui/Section';
 
 interface Props {
   readonly household: string;

@@ -2,20 +2,20 @@ import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { coveredBy, type Avoided, type KitchenDocument, type Person } from '@omniarton/core/kitchen';
 import { AVOIDANCES, type Avoidance, type Strictness } from '@omniarton/core/vocabulary';
-import { Toggle } from '../settings/SettingsPage';
-import { avoidanceWords, personName } from '../stages/guard/words';
+import { Toggle } from '../ui/Toggle';
+import { avoidanceWords, personName } from '../words/guard';
 import { Button } from '../ui/Button';
 import { Row, Small, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
 import { Pick } from '../ui/Pick';
-import { today } from '../ui/say';
+import { today } from '../words/say';
 import { TextEntry } from '../ui/TextEntry';
 import { AskPerson } from './AskPerson';
 import { CycleChip } from './CycleChip';
-import { fetchTouches } from './erasing';
-import { broughtBack } from './bin';
-import type { KitchenChange } from './kitchens';
-import { Entry, Section } from './Section';
+import { fetchTouches } from '../state/kitchen/erasing';
+import { broughtBack } from '../state/kitchen/bin';
+import type { KitchenChange } from '../state/kitchen/kitchens';
+import { Entry, Section } from '../ui/Section';
 
 const GLUTEN: readonly { readonly id: Strictness | 'eats'; readonly name: string }[] = [
   { id: 'eats', name: 'eats gluten' },

@@ -1,15 +1,15 @@
 import { Link } from 'react-router';
 import type { HouseRecipe, KitchenDocument } from '@omniarton/core/kitchen';
 import { EGG_SIZES, LOCALES, type EggSize, type Locale } from '@omniarton/core/vocabulary';
-import { benchPath } from '../app/paths';
-import { LOCALE_WORDS } from '../stages/read/words';
+import { benchPath } from '../base/paths';
+import { LOCALE_WORDS } from '../words/read';
 import { Choice } from '../ui/Choice';
 import { Row, Small } from '../ui/layout';
 import { Notice } from '../ui/Notice';
 import { Pick } from '../ui/Pick';
 import { TextEntry } from '../ui/TextEntry';
-import type { KitchenChange } from './kitchens';
-import { Entry, Section } from './Section';
+import type { KitchenChange } from '../state/kitchen/kitchens';
+import { Entry, Section } from '../ui/Section';
 
 interface Props {
   readonly household: string;

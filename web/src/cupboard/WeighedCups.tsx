@@ -1,15 +1,15 @@
 import { useState } from 'react';
 import type { KitchenDocument, WeighedCup } from '@omniarton/core/kitchen';
 import { Chip } from '../ui/Button';
-import { IngredientBox } from '../ui/IngredientBox';
+import { IngredientBox } from '../kitchen/IngredientBox';
 import { Row, Small } from '../ui/layout';
 import { NumberEntry } from '../ui/NumberEntry';
-import { sayDay, today } from '../ui/say';
+import { sayDay, today } from '../words/say';
 import { TextEntry } from '../ui/TextEntry';
-import { changeBag, openBag } from './cups';
-import type { KitchenChange } from './kitchens';
-import { Entry, Section } from './Section';
-import { useNames } from './useNames';
+import { changeBag, openBag } from '../state/kitchen/cups';
+import type { KitchenChange } from '../state/kitchen/kitchens';
+import { Entry, Section } from '../ui/Section';
+import { useNames } from '../state/kitchen/useNames';
 
 interface Props {
   readonly household: string;

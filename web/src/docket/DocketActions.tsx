@@ -2,8 +2,8 @@ import { memo } from 'react';
 import { useStore } from 'react-redux';
 import { styled } from 'styled-components';
 import { toJsonLd, toMarkdown, type Docket } from '@omniarton/core/docket';
-import type { RootState } from '../app/state';
-import { useDraftId } from '../stages/bench/onBench';
+import type { RootState } from '../state/state';
+import { useDraftId } from '../state/bench/onBench';
 import { Button } from '../ui/Button';
 import { fileName, saveFile } from './saveFile';
 

@@ -1,9 +1,9 @@
 import { useId, useState } from 'react';
 import { styled } from 'styled-components';
-import { isStale } from '../engine/engineSlice';
-import { useDraft, useEngine, useStale } from '../stages/bench/onBench';
+import { isStale } from '../state/engine/engineSlice';
+import { useDraft, useEngine, useStale } from '../state/bench/onBench';
 import { Figure } from '../ui/layout';
-import { sayBakeTime, sayGrams } from '../ui/say';
+import { sayBakeTime, sayGrams } from '../words/say';
 import { DocketActions } from './DocketActions';
 import { DocketPaper } from './DocketPaper';
 import { NoDocketPaper } from './NoDocketPaper';

@@ -4,8 +4,8 @@ import type { FlourClass } from '@omniarton/core/blend';
 import type { DocketLine } from '@omniarton/core/docket';
 import { FlourScrap } from '../ui/Flour';
 import { Figure } from '../ui/layout';
-import { useUnits } from '../settings/units';
-import { sayGrams } from '../ui/say';
+import { useUnits } from '../state/settings/units';
+import { sayGrams } from '../words/say';
 import { inCups } from '../ui/units';
 
 interface Props {

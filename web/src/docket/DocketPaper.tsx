@@ -9,11 +9,11 @@ import {
   type DocketPart,
   type DocketStep,
 } from '@omniarton/core/docket';
-import { useTemperatureUnit } from '../settings/useSettings';
-import { avoidanceWords, stateWords } from '../stages/guard/words';
+import { useTemperatureUnit } from '../state/settings/useSettings';
+import { avoidanceWords, stateWords } from '../words/guard';
 import { BlendBar } from '../ui/BlendBar';
 import { Figure } from '../ui/layout';
-import { sayBakeTime, sayDay, sayOven, type TemperatureUnit } from '../ui/say';
+import { sayBakeTime, sayDay, sayOven, type TemperatureUnit } from '../words/say';
 import { DocketLineRow } from './DocketLineRow';
 import { SinceYouLooked } from './SinceYouLooked';
 import { useUnseen } from './unseen';

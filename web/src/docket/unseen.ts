@@ -1,6 +1,6 @@
 import { createContext, useCallback, useContext, useMemo, useState } from 'react';
 import type { Docket } from '@omniarton/core/docket';
-import { sayGrams } from '../ui/say';
+import { sayGrams } from '../words/say';
 
 /** The lines of a docket with their weights as they are said. */
 type Said = Readonly<Record<string, { readonly name: string; readonly said: string }>>;

@@ -1,9 +1,9 @@
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import type { FlourPage } from '@omniarton/core/blend';
-import { flourPath } from '../app/paths';
-import { useKitchenAnswer } from '../engine/useKitchenAnswer';
-import { PROPERTY_WORDS, sayProperty } from '../stages/blend/words';
+import { flourPath } from '../base/paths';
+import { useKitchenAnswer } from '../state/engine/useKitchenAnswer';
+import { PROPERTY_WORDS, sayProperty } from '../words/blend';
 import { FlourScrap } from '../ui/Flour';
 import { GLUTEN_SAYS, holdsWords, NUMBERS, SCORES } from './facts';
 

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { cupboardPath, floursPath } from '../app/paths';
-import { Wordmark } from '../app/Wordmark';
+import { cupboardPath, floursPath } from '../base/paths';
+import { Wordmark } from '../ui/Wordmark';
 import { Row } from '../ui/layout';
 
 interface Props {

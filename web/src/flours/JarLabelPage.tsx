@@ -2,12 +2,12 @@ import { useParams } from 'react-router';
 import { styled } from 'styled-components';
 import type { JarLabel } from '@omniarton/core/blend';
 import { HOUSE_PREFIX } from '@omniarton/core/guard';
-import { useKitchen } from '../cupboard/useKitchen';
-import { useKitchenAnswer } from '../engine/useKitchenAnswer';
+import { useKitchen } from '../state/kitchen/useKitchen';
+import { useKitchenAnswer } from '../state/engine/useKitchenAnswer';
 import { Button } from '../ui/Button';
 import { Row } from '../ui/layout';
 import { Notice } from '../ui/Notice';
-import { sayDay, sayGrams, today } from '../ui/say';
+import { sayDay, sayGrams, today } from '../words/say';
 import { FloursFrame } from './FloursFrame';
 
 /** A jar's label, to print: what is in it, its allergens, when it was mixed, and what a cup of it weighs. */

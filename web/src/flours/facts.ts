@@ -1,5 +1,5 @@
 import type { FlourPage, Property } from '@omniarton/core/blend';
-import { sayGrams } from '../ui/say';
+import { sayGrams } from '../words/say';
 
 /** The scores that flours are compared by, felt before they are counted. */
 export const SCORES: readonly Property[] = [

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
-import { useAppSelector } from '../app/state';
-import { NO_KITCHEN } from '../cupboard/kitchenSlice';
+import { useAppSelector } from '../state/state';
+import { NO_KITCHEN } from '../state/kitchen/kitchenSlice';
 import { useFlourUsesQuery } from '../api/cupboardApi';
 
 /** The jars of the house that hold a flour, and the logged bakes whose docket does. */

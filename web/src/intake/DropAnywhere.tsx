@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
-import { isTyping } from '../app/useKey';
+import { isTyping } from '../base/useKey';
 
 /** A text that is pasted beside any field is taken for a file when it has more than one line. */
 const PASTED = 'pasted text';

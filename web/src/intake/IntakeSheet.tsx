@@ -3,7 +3,7 @@ import { Checkbox, ProgressBar } from 'react-aria-components';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import type { Found } from '@omniarton/core/exchange';
-import { benchPath } from '../app/paths';
+import { benchPath } from '../base/paths';
 import { Button } from '../ui/Button';
 import { Row, Small, Stack } from '../ui/layout';
 import { SheetOver } from '../ui/Sheet';

@@ -5,9 +5,9 @@ import { v7 as newId } from 'uuid';
 import { api, ifVersion } from '../api/api';
 import { request } from '../api/http';
 import { failureWords } from '../api/words';
-import type { AppDispatch } from '../app/state';
-import { askIntake, askQuick } from '../engine/engine';
-import { EngineGoneError } from '../engine/gone';
+import type { AppDispatch } from '../state/state';
+import { askIntake, askQuick } from '../state/engine/engine';
+import { EngineGoneError } from '../state/engine/gone';
 
 /** Files larger than this are no recipes; saved pages with pictures in them come near it. */
 export const MOST_BYTES = 10 * 1024 * 1024;

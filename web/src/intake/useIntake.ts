@@ -1,5 +1,5 @@
 import { useCallback, useRef, useState } from 'react';
-import { useAppDispatch } from '../app/state';
+import { useAppDispatch } from '../state/state';
 import { keepRecipe, listAnew, readFile, type FileReport, type KeptReport } from './takeFiles';
 
 export interface IntakeState {

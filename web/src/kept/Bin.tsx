@@ -5,17 +5,17 @@ import type { Binned as BinnedPerson } from '@omniarton/core/kitchen';
 import type { Failure } from '../api/http';
 import { useBinQuery, useBringBackMutation, useEraseBinnedMutation } from '../api/keptApi';
 import { failureWords } from '../api/words';
-import { useAppDispatch } from '../app/state';
-import { lookAtBags } from '../cupboard/bags';
-import { broughtBack } from '../cupboard/bin';
-import { erasePerson } from '../cupboard/erasing';
-import type { KitchenChange } from '../cupboard/kitchens';
-import { Section } from '../cupboard/Section';
-import { personName } from '../stages/guard/words';
+import { useAppDispatch } from '../state/state';
+import { lookAtBags } from '../state/kitchen/bags';
+import { broughtBack } from '../state/kitchen/bin';
+import { erasePerson } from '../state/kitchen/erasing';
+import type { KitchenChange } from '../state/kitchen/kitchens';
+import { Section } from '../ui/Section';
+import { personName } from '../words/guard';
 import { Button } from '../ui/Button';
 import { Row, Small } from '../ui/layout';
 import { Notice } from '../ui/Notice';
-import { sayDay } from '../ui/say';
+import { sayDay } from '../words/say';
 
 const KINDS: Readonly<Record<BinnedThing['kind'], string>> = { recipe: 'recipe', bag: 'bag', bake: 'bake' };
 

@@ -3,7 +3,7 @@ import type { HouseholdAnswer } from '@omniarton/contracts';
 import type { Failure } from '../api/http';
 import { useBinQuery, useEraseHouseholdMutation } from '../api/keptApi';
 import { failureWords } from '../api/words';
-import { Section } from '../cupboard/Section';
+import { Section } from '../ui/Section';
 import { Button } from '../ui/Button';
 import { Row, Small } from '../ui/layout';
 import { Notice } from '../ui/Notice';

@@ -1,7 +1,7 @@
 import { useParams } from 'react-router';
 import { useHouseholdsQuery } from '../api/api';
-import { cupboardPath } from '../app/paths';
-import { KitchenShell } from '../cupboard/KitchenShell';
+import { cupboardPath } from '../base/paths';
+import { KitchenShell } from '../kitchen/KitchenShell';
 import { ButtonLink } from '../ui/Button';
 import { Bin } from './Bin';
 import { EraseAll } from './EraseAll';

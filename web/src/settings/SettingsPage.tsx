@@ -1,16 +1,16 @@
-import { Switch } from 'react-aria-components';
 import { styled } from 'styled-components';
 import type { SettingsDto } from '@omniarton/contracts';
 import { useHouseholdsQuery } from '../api/api';
 import { failureWords } from '../api/words';
-import { ovensPath } from '../app/paths';
+import { ovensPath } from '../base/paths';
 import { ButtonLink } from '../ui/Button';
 import type { Failure } from '../api/http';
-import { Wordmark } from '../app/Wordmark';
+import { Wordmark } from '../ui/Wordmark';
 import { Choice } from '../ui/Choice';
 import { Heading, Row, Small, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
-import { useSettings } from './useSettings';
+import { Toggle } from '../ui/Toggle';
+import { useSettings } from '../state/settings/useSettings';
 
 export function SettingsPage() {
   const { settings, change, ready, error } = useSettings();
@@ -92,35 +92,5 @@ const Page = styled.main`
   padding: ${({ theme }) => `${theme.space(4)} ${theme.space(4)} ${theme.space(12)}`};
   h1 {
     font: 600 2rem/1.1 ${({ theme }) => theme.font.written};
-  }
-`;
-export const Toggle = styled(Switch)`
-  display: inline-flex;
-  align-items: center;
-  gap: ${({ theme }) => theme.space(3)};
-  min-height: ${({ theme }) => theme.touch};
-  cursor: pointer;
-  .track {
-    position: relative;
-    width: 44px;
-    height: 24px;
-    border: 2px solid ${({ theme }) => theme.colour.strong};
-    border-radius: 3px;
-    background: ${({ theme }) => theme.colour.paper};
-  }
-  .track::after {
-    content: '';
-    position: absolute;
-    inset: 2px auto 2px 2px;
-    width: 16px;
-    background: ${({ theme }) => theme.colour.strong};
-  }
-  &[data-selected] .track::after {
-    inset: 2px 2px 2px auto;
-    background: ${({ theme }) => theme.colour.act};
-  }
-  &[data-focus-visible] .track {
-    outline: 3px solid ${({ theme }) => theme.colour.focus};
-    outline-offset: 2px;
   }
 `;

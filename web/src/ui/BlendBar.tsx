@@ -2,7 +2,7 @@ import { memo } from 'react';
 import type { BlendPart } from '@omniarton/core/blend';
 import { styled } from 'styled-components';
 import { patternId } from './Flour';
-import { sayPercent } from './say';
+import { sayPercent } from '../words/say';
 
 interface Props {
   readonly shares: readonly BlendPart[];

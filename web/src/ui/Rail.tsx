@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { styled } from 'styled-components';
 import { Figure, Small } from './layout';
-import { sayShort } from './say';
+import { sayShort } from '../words/say';
 
 interface Props {
   readonly label: string;

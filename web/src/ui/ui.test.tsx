@@ -1,10 +1,10 @@
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { ThemeProvider } from 'styled-components';
-import { theme } from '../app/theme';
+import { theme } from '../base/theme';
 import { NumberEntry } from './NumberEntry';
 import { Rail } from './Rail';
-import { fromShown, sayGrams, sayTemperature, toShown } from './say';
+import { fromShown, sayGrams, sayTemperature, toShown } from '../words/say';
 
 const shown = (element: React.ReactElement) => render(<ThemeProvider theme={theme}>{element}</ThemeProvider>);
 

@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { styled } from 'styled-components';
 import type { DocketPart } from '@omniarton/core/docket';
-import { sayShort } from '../../ui/say';
+import { sayShort } from '../../words/say';
 
 /** The grams and moles behind a part's balances, for whoever wants to check them. */
 export const Accounts = memo(function Accounts({ part }: { readonly part: DocketPart }) {

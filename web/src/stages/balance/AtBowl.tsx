@@ -3,9 +3,9 @@ import { styled } from 'styled-components';
 import type { DocketBowl } from '@omniarton/core/docket';
 import { Button } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
-import { sayGrams } from '../../ui/say';
-import { useDocket, useDraft, useEdit } from '../bench/onBench';
-import { newSheet } from '../log/newSheet';
+import { sayGrams } from '../../words/say';
+import { useDocket, useDraft, useEdit } from '../../state/bench/onBench';
+import { newSheet } from '../../docket/newSheet';
 
 const FAULTS = ['tooStiff', 'tooLoose'] as const;
 type Fault = (typeof FAULTS)[number];

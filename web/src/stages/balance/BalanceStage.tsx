@@ -8,8 +8,16 @@ import { Fold } from '../../ui/Fold';
 import { Heading, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { Rail } from '../../ui/Rail';
-import { NeedsDocket } from '../bench/NeedsDocket';
-import { useAskLater, useDocket, useDraft, useEngine, useRestedDocket, useStale } from '../bench/onBench';
+import { NeedsDocket } from '../../docket/NeedsDocket';
+import {
+  useAskLater,
+  useDocket,
+  useDraft,
+  useEngine,
+  useRestedDocket,
+  useStale,
+} from '../../state/bench/onBench';
+import { useSettings } from '../../state/settings/useSettings';
 import { Accounts } from './Accounts';
 import { AtBowl } from './AtBowl';
 import { Expected } from './Expected';
@@ -20,7 +28,7 @@ import { Threads } from './Threads';
 import { Ways } from './Ways';
 import { Weights } from './Weights';
 import { WhatIf } from './WhatIf';
-import { BALANCE_WORDS } from './words';
+import { BALANCE_WORDS } from '../../words/balance';
 
 /** Every balance on its rail, every shift with its because, every weight to be overruled. */
 export function BalanceStage() {
@@ -47,6 +55,7 @@ const builtOf = ({ parts }: Docket) => parts.filter(({ balances }) => balances.l
 
 function Balances() {
   const docket = useDocket();
+  const { shortcuts = true } = useSettings().settings;
   if (!docket) return null;
   const built = builtOf(docket);
   return (
@@ -54,7 +63,7 @@ function Balances() {
       {built.map((part) => (
         <Rails key={part.id} part={part} named={docket.parts.length > 1} />
       ))}
-      <Fold name="The ledger: grams and moles (key L)" shortcut="l">
+      <Fold name="The ledger: grams and moles (key L)" shortcut={shortcuts ? 'l' : ''}>
         {built.map((part) => (
           <Accounts key={part.id} part={part} />
         ))}

@@ -2,11 +2,11 @@ import { useState } from 'react';
 import type { Docket, DocketTin } from '@omniarton/core/docket';
 import type { FoldedIn } from '@omniarton/core/kitchen';
 import { Button } from '../../ui/Button';
-import { IngredientBox } from '../../ui/IngredientBox';
+import { IngredientBox } from '../../kitchen/IngredientBox';
 import { Row, Small, Stack } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
-import { sayGrams } from '../../ui/say';
-import { useHousehold, useRequest } from '../bench/onBench';
+import { sayGrams } from '../../words/say';
+import { useHousehold, useRequest } from '../../state/bench/onBench';
 
 /** About what a cake tin takes of berries, to begin from. */
 const USUAL: Omit<FoldedIn, 'ingredient'> = { grams: 100, tins: 1 };

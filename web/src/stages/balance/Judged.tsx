@@ -3,8 +3,8 @@ import type { Judgement } from '@omniarton/core/docket';
 import { profileOf } from '@omniarton/core/family';
 import { Heading, Small, Stack } from '../../ui/layout';
 import { Rail } from '../../ui/Rail';
-import { NeedsDocket } from '../bench/NeedsDocket';
-import { BALANCE_WORDS } from './words';
+import { NeedsDocket } from '../../docket/NeedsDocket';
+import { BALANCE_WORDS } from '../../words/balance';
 
 /** A recipe that holds no gluten as it is: whether its balances stand where such bakes have them, and what may go wrong. */
 export const Judged = ({ judgement }: { readonly judgement: Judgement }) => (

@@ -4,7 +4,7 @@ import { shiftKey } from '@omniarton/core/balance';
 import type { DocketShift } from '@omniarton/core/docket';
 import { Button } from '../../ui/Button';
 import { Small } from '../../ui/layout';
-import { BALANCE_WORDS } from './words';
+import { BALANCE_WORDS } from '../../words/balance';
 
 /** The next row in the list, across its groups. */
 function stepTo(from: HTMLElement, by: 1 | -1) {

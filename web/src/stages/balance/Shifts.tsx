@@ -3,7 +3,7 @@ import { styled } from 'styled-components';
 import { shiftKey } from '@omniarton/core/balance';
 import type { DocketShift } from '@omniarton/core/docket';
 import { Heading, Small } from '../../ui/layout';
-import { useDraft, useEdit } from '../bench/onBench';
+import { useDraft, useEdit } from '../../state/bench/onBench';
 import { ShiftRow } from './ShiftRow';
 
 /** Reasons in the order in which they are read, and the rules that speak for each. */

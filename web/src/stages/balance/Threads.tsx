@@ -2,8 +2,8 @@ import { memo, useMemo, useState } from 'react';
 import { styled } from 'styled-components';
 import { threadsOf, type Thread, type ThreadEnd, type Threads as AllThreads } from '@omniarton/core/docket';
 import { Heading } from '../../ui/layout';
-import { sayGrams } from '../../ui/say';
-import { useRestedDocket, useEngine } from '../bench/onBench';
+import { sayGrams } from '../../words/say';
+import { useRestedDocket, useEngine } from '../../state/bench/onBench';
 
 const ROW = 36;
 const WIDTH = 120;

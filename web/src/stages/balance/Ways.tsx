@@ -1,16 +1,16 @@
 import { styled } from 'styled-components';
 import { takeWay, type Docket, type Way } from '@omniarton/core/docket';
-import { useKitchen } from '../../cupboard/useKitchen';
-import { askSlow } from '../../engine/engine';
-import { useKitchenAnswer } from '../../engine/useKitchenAnswer';
+import { useKitchen } from '../../state/kitchen/useKitchen';
+import { askSlow } from '../../state/engine/engine';
+import { useKitchenAnswer } from '../../state/engine/useKitchenAnswer';
 import { BlendBar } from '../../ui/BlendBar';
 import { Button } from '../../ui/Button';
 import { Heading, Small, Stack } from '../../ui/layout';
-import { sayGrams, sayShort } from '../../ui/say';
-import { useHousehold, useRequest } from '../bench/onBench';
-import { useRead } from '../bench/useRead';
-import { sayMoney } from '../blend/words';
-import { BALANCE_WORDS } from './words';
+import { sayGrams, sayShort } from '../../words/say';
+import { useHousehold, useRequest } from '../../state/bench/onBench';
+import { useRead } from '../../state/bench/useRead';
+import { sayMoney } from '../../words/blend';
+import { BALANCE_WORDS } from '../../words/balance';
 
 /** Two to four whole ways to convert it, side by side, line by line; one press takes one. */
 export function Ways() {

@@ -4,7 +4,7 @@ import { isFolded, type Docket } from '@omniarton/core/docket';
 import { Button } from '../../ui/Button';
 import { Heading, Small } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
-import { useAskLater } from '../bench/onBench';
+import { useAskLater } from '../../state/bench/onBench';
 
 const MOST_GRAMS = 100_000;
 

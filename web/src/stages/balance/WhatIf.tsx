@@ -9,7 +9,7 @@ import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
 import { Pick } from '../../ui/Pick';
 import { Ruler } from '../../ui/Ruler';
-import { useAskLater, useDraft } from '../bench/onBench';
+import { useAskLater, useDraft } from '../../state/bench/onBench';
 
 const WORDS: Readonly<Record<Tilted, readonly [name: string, less: string, more: string]>> = {
   drink: ['Liquid', 'drier', 'wetter'],

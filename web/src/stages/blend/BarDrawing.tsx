@@ -2,7 +2,7 @@ import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { styled, type DefaultTheme } from 'styled-components';
 import type { FlourClass } from '@omniarton/core/blend';
 import { flourPattern } from '../../ui/Flour';
-import { sayPercent } from '../../ui/say';
+import { sayPercent } from '../../words/say';
 import { useDrawnTheme } from '../../ui/useDrawnTheme';
 import type { HandFlour } from './handBlend';
 

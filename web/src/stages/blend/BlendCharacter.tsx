@@ -4,7 +4,7 @@ import { Heading } from '../../ui/layout';
 import { Rail } from '../../ui/Rail';
 import { useOnBlendBench } from './useBench';
 import { useHand } from './Hand';
-import { PROPERTY_WORDS } from './words';
+import { PROPERTY_WORDS } from '../../words/blend';
 
 /** The properties a baker can feel or taste. Scores 0–10. */
 const SHOWN: readonly Property[] = ['hold', 'chew', 'snap', 'soft', 'body', 'flavour', 'grit', 'colour'];

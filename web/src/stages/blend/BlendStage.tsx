@@ -6,9 +6,9 @@ import { Button } from '../../ui/Button';
 import { Fold } from '../../ui/Fold';
 import { Figure, Heading, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
-import { sayGrams } from '../../ui/say';
-import { NeedsDocket } from '../bench/NeedsDocket';
-import { useDocket, useEngine, useRequest, useStale } from '../bench/onBench';
+import { sayGrams } from '../../words/say';
+import { NeedsDocket } from '../../docket/NeedsDocket';
+import { useDocket, useEngine, useRequest, useStale } from '../../state/bench/onBench';
 import { BlendCharacter } from './BlendCharacter';
 import { BoughtBlend } from './BoughtBlend';
 import { FlourRow } from './FlourRow';
@@ -24,7 +24,7 @@ import { BlendBenchProvider, useBlendBench, useOnBlendBench } from './useBench';
 import { HandProvider, useHand, useSettledHand } from './Hand';
 import { WaysOut } from './WaysOut';
 import { Wishes } from './Wishes';
-import { sayMoney } from './words';
+import { sayMoney } from '../../words/blend';
 
 const NONE: readonly BlendPart[] = [];
 

@@ -3,17 +3,17 @@ import { Label, TextArea } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { v7 as newId } from 'uuid';
 import type { NutritionPanel } from '@omniarton/core/catalogue';
-import { PanelFields } from '../../cupboard/PanelFields';
-import { useKitchen } from '../../cupboard/useKitchen';
-import { askQuick } from '../../engine/engine';
-import type { LabelShares } from '../../engine/answers';
+import { PanelFields } from '../../ui/PanelFields';
+import { useKitchen } from '../../state/kitchen/useKitchen';
+import { askQuick } from '../../state/engine/engine';
+import type { LabelShares } from '../../state/engine/answers';
 import { Button } from '../../ui/Button';
 import { Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
-import { sayPercent } from '../../ui/say';
+import { sayPercent } from '../../words/say';
 import { TextEntry } from '../../ui/TextEntry';
 import { Written } from '../../ui/Written';
-import { useHousehold, useRequest } from '../bench/onBench';
+import { useHousehold, useRequest } from '../../state/bench/onBench';
 
 const EMPTY_PANEL: NutritionPanel = {
   fat: 0,

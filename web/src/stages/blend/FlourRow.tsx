@@ -3,13 +3,13 @@ import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { giveWay, type BenchFlour } from '@omniarton/core/blend';
 import { HOUSE_PREFIX } from '@omniarton/core/guard';
-import { flourPath, jarPath } from '../../app/paths';
+import { flourPath, jarPath } from '../../base/paths';
 import { Button } from '../../ui/Button';
 import { FlourScrap } from '../../ui/Flour';
 import { Figure, Small } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
-import { sayGrams } from '../../ui/say';
-import { useHousehold, useRequest } from '../bench/onBench';
+import { sayGrams } from '../../words/say';
+import { useHousehold, useRequest } from '../../state/bench/onBench';
 import { useHand, useSettledHand } from './Hand';
 
 interface Props {

@@ -1,7 +1,7 @@
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import { toPercents, type BlendPart, type HandShare } from '@omniarton/core/blend';
 import type { BlendBench } from '@omniarton/core/docket';
-import { useRequest } from '../bench/onBench';
+import { useRequest } from '../../state/bench/onBench';
 import { handBlend, type HandBlend } from './handBlend';
 
 type Move = (before: readonly HandShare[]) => readonly HandShare[];

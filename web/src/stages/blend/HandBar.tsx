@@ -1,7 +1,7 @@
 import { memo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { styled } from 'styled-components';
 import { giveWay, shareAtBorder } from '@omniarton/core/blend';
-import { sayPercent } from '../../ui/say';
+import { sayPercent } from '../../words/say';
 import { BarDrawing } from './BarDrawing';
 import { useHand, useSettledHand } from './Hand';
 

@@ -3,12 +3,12 @@ import { v7 as newId } from 'uuid';
 import type { BlendPart } from '@omniarton/core/blend';
 import { HOUSE_PREFIX } from '@omniarton/core/guard';
 import type { JarPart, KitchenDocument } from '@omniarton/core/kitchen';
-import { mixedAnew } from '../../cupboard/jarVersions';
-import { useKitchen } from '../../cupboard/useKitchen';
+import { mixedAnew } from '../../state/kitchen/jarVersions';
+import { useKitchen } from '../../state/kitchen/useKitchen';
 import { Button } from '../../ui/Button';
 import { Row, Small } from '../../ui/layout';
 import { TextEntry } from '../../ui/TextEntry';
-import { useDraft, useHousehold } from '../bench/onBench';
+import { useDraft, useHousehold } from '../../state/bench/onBench';
 
 /** A kitchen with a jar of that name, mixed so; one that is there already keeps what it was made of before. */
 const withJar =

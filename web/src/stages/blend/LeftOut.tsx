@@ -1,7 +1,7 @@
 import { Button } from '../../ui/Button';
 import { Heading, Row, Stack } from '../../ui/layout';
-import { useIngredients } from '../../engine/useIngredients';
-import { useHousehold, useRequest } from '../bench/onBench';
+import { useIngredients } from '../../state/engine/useIngredients';
+import { useHousehold, useRequest } from '../../state/bench/onBench';
 
 /** Flours that were left out by hand, each a press away from coming back. */
 export function LeftOut() {

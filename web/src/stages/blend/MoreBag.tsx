@@ -1,12 +1,12 @@
-import { askSlow } from '../../engine/engine';
-import { useKitchenAnswer } from '../../engine/useKitchenAnswer';
+import { askSlow } from '../../state/engine/engine';
+import { useKitchenAnswer } from '../../state/engine/useKitchenAnswer';
 import { Button } from '../../ui/Button';
 import { Row } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
-import { sayPercent } from '../../ui/say';
-import { useHousehold, useRequest } from '../bench/onBench';
-import { useRead } from '../bench/useRead';
-import { PROPERTY_WORDS, sayProperty } from './words';
+import { sayPercent } from '../../words/say';
+import { useHousehold, useRequest } from '../../state/bench/onBench';
+import { useRead } from '../../state/bench/useRead';
+import { PROPERTY_WORDS, sayProperty } from '../../words/blend';
 
 /** What one more bag than is to be bought would do for the blend. */
 export function MoreBag() {

@@ -3,10 +3,10 @@ import type { Blend } from '@omniarton/core/blend';
 import { BlendBar } from '../../ui/BlendBar';
 import { Button } from '../../ui/Button';
 import { Heading, Small } from '../../ui/layout';
-import { sayPercent } from '../../ui/say';
-import { useRequest } from '../bench/onBench';
+import { sayPercent } from '../../words/say';
+import { useRequest } from '../../state/bench/onBench';
 import { useOnBlendBench } from './useBench';
-import { PROPERTY_WORDS, sayProperty } from './words';
+import { PROPERTY_WORDS, sayProperty } from '../../words/blend';
 
 /** The next best blends that differ from the first by a fifth of the jar, each with where it stands off most. */
 export function OtherBlends({ blends }: { readonly blends: readonly Blend[] }) {

@@ -1,17 +1,17 @@
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { School, SchoolAnswer, SchoolPick } from '@omniarton/core/blend';
-import { useKitchen } from '../../cupboard/useKitchen';
-import { askSlow } from '../../engine/engine';
-import { useKitchenAnswer } from '../../engine/useKitchenAnswer';
+import { useKitchen } from '../../state/kitchen/useKitchen';
+import { askSlow } from '../../state/engine/engine';
+import { useKitchenAnswer } from '../../state/engine/useKitchenAnswer';
 import { BlendBar } from '../../ui/BlendBar';
 import { Button, Chip } from '../../ui/Button';
 import { Figure, Heading, Row, Small, Stack } from '../../ui/layout';
-import { sayGrams, sayPercent } from '../../ui/say';
-import { useHousehold, useRequest } from '../bench/onBench';
-import { useRead } from '../bench/useRead';
+import { sayGrams, sayPercent } from '../../words/say';
+import { useHousehold, useRequest } from '../../state/bench/onBench';
+import { useRead } from '../../state/bench/useRead';
 import { useOnBlendBench } from './useBench';
-import { PROPERTY_WORDS, sayMoney, sayProperty } from './words';
+import { PROPERTY_WORDS, sayMoney, sayProperty } from '../../words/blend';
 
 const MOST = 4;
 /** Set side by side at first: so many routes, and a jar. */

@@ -2,18 +2,18 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import { v7 as newId } from 'uuid';
 import type { ToBuy as Buy } from '@omniarton/core/cupboard';
-import { useAppDispatch } from '../../app/state';
-import { addBag } from '../../cupboard/bags';
-import { EMPTY_BAG } from '../../cupboard/bagForm';
+import { useAppDispatch } from '../../state/state';
+import { addBag } from '../../state/kitchen/bags';
+import { EMPTY_BAG } from '../../state/kitchen/bagForm';
 import { failureWords } from '../../api/words';
-import { useKitchenAnswer } from '../../engine/useKitchenAnswer';
+import { useKitchenAnswer } from '../../state/engine/useKitchenAnswer';
 import { Button } from '../../ui/Button';
 import { Fold } from '../../ui/Fold';
 import { Small } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
-import { sayGrams, today } from '../../ui/say';
-import { useDocket, useHousehold } from '../bench/onBench';
-import { sayMoney } from './words';
+import { sayGrams, today } from '../../words/say';
+import { useDocket, useHousehold } from '../../state/bench/onBench';
+import { sayMoney } from '../../words/blend';
 
 /** What this docket needs that the cupboard hasn't, in whole packs; bought, it goes into the cupboard. */
 export function ToBuy() {

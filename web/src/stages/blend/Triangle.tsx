@@ -3,8 +3,8 @@ import { styled } from 'styled-components';
 import { mixVectors, moveOnTriangle, type Property } from '@omniarton/core/blend';
 import { Pick } from '../../ui/Pick';
 import { Row, Small, Stack } from '../../ui/layout';
-import { sayPercent } from '../../ui/say';
-import { PROPERTY_WORDS, sayProperty } from './words';
+import { sayPercent } from '../../words/say';
+import { PROPERTY_WORDS, sayProperty } from '../../words/blend';
 import { useHand, useSettledHand } from './Hand';
 import type { HandFlour } from './handBlend';
 

@@ -1,7 +1,7 @@
 import type { Relaxation } from '@omniarton/core/blend';
 import { Button } from '../../ui/Button';
 import { Row, Small, Stack } from '../../ui/layout';
-import { useRequest } from '../bench/onBench';
+import { useRequest } from '../../state/bench/onBench';
 
 /** The smallest sets of wishes to let go, one press each. */
 export function WaysOut({ ways }: { readonly ways: readonly Relaxation[] }) {

@@ -2,14 +2,14 @@ import { AIM_SHIFTS } from '@omniarton/core/blend';
 import type { BlendWishes } from '@omniarton/core/kitchen';
 import { AIMS } from '@omniarton/core/vocabulary';
 import { styled } from 'styled-components';
-import { useAppSelector } from '../../app/state';
-import { useNames } from '../../cupboard/useNames';
-import { stopDeeper } from '../../engine/listening';
+import { useAppSelector } from '../../state/state';
+import { useNames } from '../../state/kitchen/useNames';
+import { stopDeeper } from '../../state/engine/listening';
 import { Button, Chip } from '../../ui/Button';
 import { Caption, Choice } from '../../ui/Choice';
 import { Row, Small, Stack } from '../../ui/layout';
 import { Pick } from '../../ui/Pick';
-import { useDraftId, useEngine, useHousehold, useRequest } from '../bench/onBench';
+import { useDraftId, useEngine, useHousehold, useRequest } from '../../state/bench/onBench';
 
 const NONE = 'none';
 const ANY = 'any';

@@ -1,9 +1,9 @@
 import { createContext, useContext } from 'react';
 import type { BlendPart } from '@omniarton/core/blend';
 import type { BlendBench } from '@omniarton/core/docket';
-import { useKitchenAnswer } from '../../engine/useKitchenAnswer';
-import { useHousehold } from '../bench/onBench';
-import { useRead } from '../bench/useRead';
+import { useKitchenAnswer } from '../../state/engine/useKitchenAnswer';
+import { useHousehold } from '../../state/bench/onBench';
+import { useRead } from '../../state/bench/useRead';
 
 /** What lies on the blend bench; null until the engine has laid it, or where no wheat is to be replaced. */
 export function useBlendBench(shares: readonly BlendPart[]): BlendBench | null {

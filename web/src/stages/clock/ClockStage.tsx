@@ -7,8 +7,8 @@ import { Button } from '../../ui/Button';
 import { DateEntry } from '../../ui/DateEntry';
 import { Figure, Heading, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
-import { NeedsDocket } from '../bench/NeedsDocket';
-import { useDocket, useDraft, useDraftId, useEdit } from '../bench/onBench';
+import { NeedsDocket } from '../../docket/NeedsDocket';
+import { useDocket, useDraft, useDraftId, useEdit } from '../../state/bench/onBench';
 import { useNow } from './useNow';
 
 const HERE = Intl.DateTimeFormat().resolvedOptions().timeZone;

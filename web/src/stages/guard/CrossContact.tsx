@@ -1,11 +1,11 @@
 import { Checkbox } from 'react-aria-components';
 import { styled } from 'styled-components';
 import type { GuardReport } from '@omniarton/core/guard';
-import { useSettings } from '../../settings/useSettings';
+import { useSettings } from '../../state/settings/useSettings';
 import { Heading, Small } from '../../ui/layout';
-import { today } from '../../ui/say';
-import { useEngine, useRequest } from '../bench/onBench';
-import { settledWords } from './words';
+import { today } from '../../words/say';
+import { useEngine, useRequest } from '../../state/bench/onBench';
+import { settledWords } from '../../words/guard';
 
 const NO_CHECKS: GuardReport['crossContact'] = [];
 

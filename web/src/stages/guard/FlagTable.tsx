@@ -4,8 +4,8 @@ import { namedByLaw } from '@omniarton/core/guard';
 import type { DocketPart } from '@omniarton/core/docket';
 import type { Avoidance } from '@omniarton/core/vocabulary';
 import { Heading, Stack } from '../../ui/layout';
-import { useDocket, useEngine, useRequest } from '../bench/onBench';
-import { avoidanceWords, glutenWords, grainWords } from './words';
+import { useDocket, useEngine, useRequest } from '../../state/bench/onBench';
+import { avoidanceWords, glutenWords, grainWords } from '../../words/guard';
 
 const NONE: readonly LineGuard[] = [];
 const NOBODY: readonly PersonGuard[] = [];

@@ -2,14 +2,14 @@ import { styled } from 'styled-components';
 import type { Caution, GuardReport, MethodGuard } from '@omniarton/core/guard';
 import { Heading, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
-import { useDocket, useEngine } from '../bench/onBench';
+import { useDocket, useEngine } from '../../state/bench/onBench';
 import { CrossContact } from './CrossContact';
 import { FlagTable } from './FlagTable';
-import { LabelReader } from './LabelReader';
+import { LabelReader } from '../../labels/LabelReader';
 import { KeptGuests } from './Kept';
 import { OpenQuestions } from './OpenQuestions';
 import { TableFor } from './Table';
-import { avoidanceWords } from './words';
+import { avoidanceWords } from '../../words/guard';
 
 const NONE: readonly Caution[] = [];
 const NO_STEPS: readonly MethodGuard[] = [];

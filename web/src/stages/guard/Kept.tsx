@@ -1,10 +1,10 @@
 import { styled } from 'styled-components';
 import { guestsAt, seatFor, type Guest } from '@omniarton/core/kitchen';
-import { useKitchen } from '../../cupboard/useKitchen';
+import { useKitchen } from '../../state/kitchen/useKitchen';
 import { Button } from '../../ui/Button';
 import { Row } from '../../ui/layout';
-import { useHousehold, useRequest } from '../bench/onBench';
-import { needsWords } from './words';
+import { useHousehold, useRequest } from '../../state/bench/onBench';
+import { needsWords } from '../../words/guard';
 
 const WHY = {
   gone: 'is no longer in the kitchen’s list',

@@ -1,15 +1,15 @@
 import { styled } from 'styled-components';
 import type { Question } from '@omniarton/core/guard';
 import type { GuardAnswer } from '@omniarton/core/kitchen';
-import { useSettings } from '../../settings/useSettings';
+import { useSettings } from '../../state/settings/useSettings';
 import { TextEntry } from '../../ui/TextEntry';
 import type { LabelFact } from '@omniarton/core/vocabulary';
 import { Button } from '../../ui/Button';
-import { IngredientBox } from '../../ui/IngredientBox';
+import { IngredientBox } from '../../kitchen/IngredientBox';
 import { Heading, Row, Small } from '../../ui/layout';
-import { today } from '../../ui/say';
-import { useDocket, useDraft, useEdit, useEngine, useHousehold, useRequest } from '../bench/onBench';
-import { FACT_QUESTIONS, settledWords, stateWords } from './words';
+import { today } from '../../words/say';
+import { useDocket, useDraft, useEdit, useEngine, useHousehold, useRequest } from '../../state/bench/onBench';
+import { FACT_QUESTIONS, settledWords, stateWords } from '../../words/guard';
 
 const NONE: readonly Question[] = [];
 const LEFT_OUT = 'Left out';

@@ -2,14 +2,14 @@ import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { seatFor, type Person } from '@omniarton/core/kitchen';
 import { AVOIDANCES, DIETS, STRICTNESSES, type Avoidance } from '@omniarton/core/vocabulary';
-import { cupboardPath } from '../../app/paths';
-import { useKitchen } from '../../cupboard/useKitchen';
-import { Toggle } from '../../settings/SettingsPage';
+import { cupboardPath } from '../../base/paths';
+import { useKitchen } from '../../state/kitchen/useKitchen';
+import { Toggle } from '../../ui/Toggle';
 import { Chip } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
-import { useHousehold, useRequest } from '../bench/onBench';
-import { avoidanceWords, personName } from './words';
+import { useHousehold, useRequest } from '../../state/bench/onBench';
+import { avoidanceWords, personName } from '../../words/guard';
 
 /** Who sits at the table: people of the household, and what is asked beside them by hand. */
 export function TableFor() {

@@ -1,9 +1,9 @@
 import { useMemo } from 'react';
 import { guestsAt } from '@omniarton/core/kitchen';
-import { NO_KITCHEN } from '../../cupboard/kitchenSlice';
-import { useAppSelector } from '../../app/state';
-import { useDraft } from '../bench/onBench';
-import { avoidanceWords, personName, strictnessWords } from './words';
+import { NO_KITCHEN } from '../../state/kitchen/kitchenSlice';
+import { useAppSelector } from '../../state/state';
+import { useDraft } from '../../state/bench/onBench';
+import { avoidanceWords, personName, strictnessWords } from '../../words/guard';
 
 /** Whom the bake is for, in a few words: people by their names, and what is asked by hand. */
 export function useWhom(household: string): readonly string[] {

@@ -4,7 +4,7 @@ import type { PanSize } from '@omniarton/core/kitchen';
 import { ROUTES, type RouteId } from '@omniarton/core/vocabulary';
 import { Row, Small } from '../../ui/layout';
 import { Pick } from '../../ui/Pick';
-import { TinFields, usualTin } from './TinFields';
+import { TinFields, usualTin } from '../../ui/TinFields';
 import { useBakeAnswer } from './useBakeAnswer';
 
 /** What the bake is held against, and its bake; null: nothing. */

@@ -12,8 +12,8 @@ import { useEffect, useRef } from 'react';
 import { styled, type DefaultTheme } from 'styled-components';
 import { fahrenheitOf } from '@omniarton/core/quantity';
 import type { DocketBake } from '@omniarton/core/docket';
-import { useTemperatureUnit } from '../../settings/useSettings';
-import { sayTemperature, type TemperatureUnit } from '../../ui/say';
+import { useTemperatureUnit } from '../../state/settings/useSettings';
+import { sayTemperature, type TemperatureUnit } from '../../words/say';
 import { useDrawnTheme } from '../../ui/useDrawnTheme';
 
 Chart.defaults.font = { family: "'Sofia Sans Condensed Variable', system-ui, sans-serif", size: 15 };

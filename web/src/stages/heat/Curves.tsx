@@ -1,8 +1,8 @@
 import { lazy, Suspense, useState } from 'react';
 import type { Beside, DocketBake } from '@omniarton/core/docket';
-import { useTemperatureUnit } from '../../settings/useSettings';
+import { useTemperatureUnit } from '../../state/settings/useSettings';
 import { Heading, Small, Stack } from '../../ui/layout';
-import { sayTemperature } from '../../ui/say';
+import { sayTemperature } from '../../words/say';
 import { BesideFields, useBeside } from './Beside';
 
 const CentreCurve = lazy(async () => ({ default: (await import('./CentreCurve')).CentreCurve }));

@@ -3,10 +3,10 @@ import { styled } from 'styled-components';
 import { sayMinutes, type Docket } from '@omniarton/core/docket';
 import { profileOf } from '@omniarton/core/family';
 import type { Softening } from '@omniarton/core/heat';
-import { useKitchenAnswer } from '../../engine/useKitchenAnswer';
+import { useKitchenAnswer } from '../../state/engine/useKitchenAnswer';
 import { Figure, Heading, Row, Small, Stack } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
-import { useHousehold } from '../bench/onBench';
+import { useHousehold } from '../../state/bench/onBench';
 
 const ROOM = 21;
 

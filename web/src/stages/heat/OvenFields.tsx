@@ -1,17 +1,17 @@
 import type { Docket } from '@omniarton/core/docket';
 import { profileOf } from '@omniarton/core/family';
 import { ovenOf, temperOf } from '@omniarton/core/heat';
-import { ovensPath } from '../../app/paths';
-import { useKitchen } from '../../cupboard/useKitchen';
-import { Toggle } from '../../settings/SettingsPage';
-import { useSettings } from '../../settings/useSettings';
+import { ovensPath } from '../../base/paths';
+import { useKitchen } from '../../state/kitchen/useKitchen';
+import { Toggle } from '../../ui/Toggle';
+import { useSettings } from '../../state/settings/useSettings';
 import { Button, ButtonLink } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
 import { Pick } from '../../ui/Pick';
-import { fromShown, toShown } from '../../ui/say';
-import { useHousehold, useRequest } from '../bench/onBench';
+import { fromShown, toShown } from '../../words/say';
+import { useHousehold, useRequest } from '../../state/bench/onBench';
 import { OvenRuler } from './OvenRuler';
 
 const COOLEST = 60;

@@ -3,7 +3,7 @@ import { Label, SliderOutput, SliderThumb, SliderTrack } from 'react-aria-compon
 import { sayDial } from '@omniarton/core/docket';
 import type { OvenSetting } from '@omniarton/core/kitchen';
 import { Ruler } from '../../ui/Ruler';
-import { useAskLater } from '../bench/onBench';
+import { useAskLater } from '../../state/bench/onBench';
 
 const COOLEST = 100;
 const HOTTEST = 250;

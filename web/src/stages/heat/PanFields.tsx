@@ -2,16 +2,16 @@ import type { Docket } from '@omniarton/core/docket';
 import { profileOf } from '@omniarton/core/family';
 import { fillWords, panFactor } from '@omniarton/core/heat';
 import type { PanSize } from '@omniarton/core/kitchen';
-import { useKitchen } from '../../cupboard/useKitchen';
+import { useKitchen } from '../../state/kitchen/useKitchen';
 import { Button } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { Pick } from '../../ui/Pick';
-import { sayNumber } from '../../ui/say';
-import { useEngine, useHousehold, useRequest } from '../bench/onBench';
-import { TinFields, usualTin } from './TinFields';
+import { sayNumber } from '../../words/say';
+import { useEngine, useHousehold, useRequest } from '../../state/bench/onBench';
+import { TinFields, usualTin } from '../../ui/TinFields';
 import { TinDrawing } from './TinDrawing';
-import { TinMore } from './TinMore';
+import { TinMore } from '../../ui/TinMore';
 
 const whole = (pan: PanSize): PanSize => ({ ...pan, count: Math.max(1, Math.round(pan.count)) });
 

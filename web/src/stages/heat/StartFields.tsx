@@ -1,11 +1,11 @@
 import type { DocketBake } from '@omniarton/core/docket';
 import { START_BASES, START_HEATS, type StartBase, type StartHeat } from '@omniarton/core/vocabulary';
-import { useTemperatureUnit } from '../../settings/useSettings';
-import { Toggle } from '../../settings/SettingsPage';
+import { useTemperatureUnit } from '../../state/settings/useSettings';
+import { Toggle } from '../../ui/Toggle';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { Pick } from '../../ui/Pick';
-import { sayTemperature } from '../../ui/say';
-import { useRequest } from '../bench/onBench';
+import { sayTemperature } from '../../words/say';
+import { useRequest } from '../../state/bench/onBench';
 
 const HEAT_WORDS: Readonly<Record<StartHeat, string>> = {
   room: 'from the bowl',

@@ -2,9 +2,9 @@ import type { DocketBake } from '@omniarton/core/docket';
 import { ovenOf, planTrays, type TrayPlan as Plan } from '@omniarton/core/heat';
 import { TINS } from '@omniarton/core/kitchen';
 import { styled } from 'styled-components';
-import { useKitchen } from '../../cupboard/useKitchen';
+import { useKitchen } from '../../state/kitchen/useKitchen';
 import { Figure, Heading, Small } from '../../ui/layout';
-import { useHousehold, useRequest } from '../bench/onBench';
+import { useHousehold, useRequest } from '../../state/bench/onBench';
 
 const USUAL_RACKS = 2;
 

@@ -1,10 +1,10 @@
 import type { SlowAnswers } from '@omniarton/core/docket';
 import type { ConversionRequest } from '@omniarton/core/kitchen';
 import type { Recipe } from '@omniarton/core/read';
-import { askSlow } from '../../engine/engine';
-import { useKitchenAnswer } from '../../engine/useKitchenAnswer';
-import { useEngine, useHousehold } from '../bench/onBench';
-import { useRead } from '../bench/useRead';
+import { askSlow } from '../../state/engine/engine';
+import { useKitchenAnswer } from '../../state/engine/useKitchenAnswer';
+import { useEngine, useHousehold } from '../../state/bench/onBench';
+import { useRead } from '../../state/bench/useRead';
 
 type Door = Parameters<Parameters<typeof askSlow>[0]>[0];
 type OfBake = readonly [recipe: Recipe, request: ConversionRequest, slow: SlowAnswers];

@@ -6,16 +6,16 @@ import { compareBake, timedBy } from '@omniarton/core/log';
 import { useBakesQuery, useDocketQuery, useRemoveBakeMutation } from '../../api/bakesApi';
 import type { Failure } from '../../api/http';
 import { failureWords } from '../../api/words';
-import { useAppDispatch } from '../../app/state';
-import { lookAtBags } from '../../cupboard/bags';
+import { useAppDispatch } from '../../state/state';
+import { lookAtBags } from '../../state/kitchen/bags';
 import { DocketPaper } from '../../docket/DocketPaper';
-import { useTemperatureUnit } from '../../settings/useSettings';
+import { useTemperatureUnit } from '../../state/settings/useSettings';
 import { Button, Chip } from '../../ui/Button';
 import { Figure, Heading, Row, Small } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
-import { sayTemperature } from '../../ui/say';
+import { sayTemperature } from '../../words/say';
 import { SheetOver } from '../../ui/Sheet';
-import { useDraft, useRequest } from '../bench/onBench';
+import { useDraft, useRequest } from '../../state/bench/onBench';
 
 /** Every bake of this recipe, the newest day first. */
 export function BakeList() {

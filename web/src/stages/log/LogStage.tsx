@@ -2,18 +2,18 @@ import { TextArea } from 'react-aria-components';
 import { styled } from 'styled-components';
 import type { BakeNotes } from '@omniarton/core/kitchen';
 import { SCORES, type Score } from '@omniarton/core/vocabulary';
-import { useTemperatureUnit } from '../../settings/useSettings';
+import { useTemperatureUnit } from '../../state/settings/useSettings';
 import { Button } from '../../ui/Button';
 import { Caption, Choice } from '../../ui/Choice';
 import { DateEntry } from '../../ui/DateEntry';
 import { Heading, Row, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { NumberEntry } from '../../ui/NumberEntry';
-import { fromShown, toShown } from '../../ui/say';
+import { fromShown, toShown } from '../../words/say';
 import { Written } from '../../ui/Written';
-import { useDocket, useDraft, useEdit } from '../bench/onBench';
+import { useDocket, useDraft, useEdit } from '../../state/bench/onBench';
 import { BakeList } from './BakeList';
-import { newSheet } from './newSheet';
+import { newSheet } from '../../docket/newSheet';
 import { useKeepBake } from './useKeepBake';
 
 const SCORE_WORDS: Readonly<Record<Score, string>> = {

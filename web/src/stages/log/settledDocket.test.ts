@@ -1,5 +1,5 @@
-import type { RootState } from '../../app/state';
-import { EMPTY_ENGINE, type EngineState } from '../../engine/engineSlice';
+import type { RootState } from '../../state/state';
+import { EMPTY_ENGINE, type EngineState } from '../../state/engine/engineSlice';
 import { isCurrent, whenSettled, type Settled } from './settledDocket';
 
 const DOCKET = { title: 'Torte' };

@@ -1,6 +1,6 @@
 import type { Docket } from '@omniarton/core/docket';
-import type { RootState } from '../../app/state';
-import { isStale } from '../../engine/engineSlice';
+import type { RootState } from '../../state/state';
+import { isStale } from '../../state/engine/engineSlice';
 
 export const NO_DOCKET = 'There is no docket that this was baked from.';
 export const OTHERWISE =

@@ -10,12 +10,12 @@ import { timedBy } from '@omniarton/core/log';
 import { api, ifVersion } from '../../api/api';
 import { request } from '../../api/http';
 import { failureWords } from '../../api/words';
-import { ENGINE } from '../../app/engineVersion';
-import { useAppDispatch, type RootState, type Thunk } from '../../app/state';
-import { edited } from '../../draft/draftSlice';
-import { moveBags } from '../../cupboard/bags';
-import { askOnce } from '../../engine/useKitchenAnswer';
-import { useDraftId } from '../bench/onBench';
+import { ENGINE } from '../../base/engineVersion';
+import { useAppDispatch, type RootState, type Thunk } from '../../state/state';
+import { edited } from '../../state/draft/draftSlice';
+import { moveBags } from '../../state/kitchen/bags';
+import { askOnce } from '../../state/engine/useKitchenAnswer';
+import { useDraftId } from '../../state/bench/onBench';
 import { isCurrent, NO_DOCKET, OTHERWISE, whenSettled } from './settledDocket';
 
 const BROKEN = 'The engine could not say what it was made with. Nothing was kept: try again in a moment.';

@@ -2,7 +2,7 @@ import { styled } from 'styled-components';
 import type { Finding } from '@omniarton/core/read';
 import { Button } from '../../ui/Button';
 import { Heading, Row } from '../../ui/layout';
-import { useDraft, useEdit, useEngine } from '../bench/onBench';
+import { useDraft, useEdit, useEngine } from '../../state/bench/onBench';
 
 const NONE: readonly Finding[] = [];
 

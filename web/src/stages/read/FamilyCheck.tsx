@@ -5,14 +5,14 @@ import type { Difference } from '@omniarton/core/docket';
 import { profileOf } from '@omniarton/core/family';
 import { RATIOS, type FamilyGuess } from '@omniarton/core/read';
 import type { FamilyId } from '@omniarton/core/vocabulary';
-import type { RootState } from '../../app/state';
-import { askSlow } from '../../engine/engine';
-import { askInKitchen, parcelOf } from '../../engine/kitchens';
+import type { RootState } from '../../state/state';
+import { askSlow } from '../../state/engine/engine';
+import { askInKitchen, parcelOf } from '../../state/engine/kitchens';
 import { Button } from '../../ui/Button';
 import { Fold } from '../../ui/Fold';
 import { Row, Small, Stack } from '../../ui/layout';
-import { useDraftId, useEngine, useRequest } from '../bench/onBench';
-import { RATIO_WORDS } from './words';
+import { useDraftId, useEngine, useRequest } from '../../state/bench/onBench';
+import { RATIO_WORDS } from '../../words/read';
 
 /** What speaks for the kind of bake it is taken for; and what would be otherwise if it were another. */
 export function FamilyCheck() {

@@ -5,9 +5,9 @@ import type { PanSize } from '@omniarton/core/kitchen';
 import { Button } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
-import { sayGrams, sayNumber } from '../../ui/say';
-import { useEngine, useRequest } from '../bench/onBench';
-import { TinFields } from '../heat/TinFields';
+import { sayGrams, sayNumber } from '../../words/say';
+import { useEngine, useRequest } from '../../state/bench/onBench';
+import { TinFields } from '../../ui/TinFields';
 
 /** How much is made: by a factor, by pieces, or to fill another tin. What doesn't come out whole is said. */
 export function HowMuch() {

@@ -3,16 +3,16 @@ import { styled } from 'styled-components';
 import type { LineCorrection } from '@omniarton/core/kitchen';
 import type { Item, Line } from '@omniarton/core/read';
 import { HAND_UNITS, ROLES, type HandUnit } from '@omniarton/core/vocabulary';
-import { cupboardPath } from '../../app/paths';
-import { openBag } from '../../cupboard/cups';
-import { useKitchen } from '../../cupboard/useKitchen';
+import { cupboardPath } from '../../base/paths';
+import { openBag } from '../../state/kitchen/cups';
+import { useKitchen } from '../../state/kitchen/useKitchen';
 import { Button } from '../../ui/Button';
-import { IngredientBox } from '../../ui/IngredientBox';
+import { IngredientBox } from '../../kitchen/IngredientBox';
 import { NumberEntry } from '../../ui/NumberEntry';
 import { Pick } from '../../ui/Pick';
 import { TextEntry } from '../../ui/TextEntry';
-import { useDraft, useEdit, useHousehold, useRequest } from '../bench/onBench';
-import { ROLE_WORDS, UNIT_WORDS } from './words';
+import { useDraft, useEdit, useHousehold, useRequest } from '../../state/bench/onBench';
+import { ROLE_WORDS, UNIT_WORDS } from '../../words/read';
 
 interface Props {
   readonly line: Line;

@@ -1,15 +1,15 @@
 import { memo, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import type { Item, Line } from '@omniarton/core/read';
-import { useUnits } from '../../settings/units';
+import { useUnits } from '../../state/settings/units';
 import { DoubtBar, isDoubtful } from '../../ui/Doubt';
 import { Figure } from '../../ui/layout';
-import { sayGrams, sayNumber } from '../../ui/say';
+import { sayGrams, sayNumber } from '../../words/say';
 import { inCups } from '../../ui/units';
-import { useDraft, useEngine } from '../bench/onBench';
-import { glutenWords } from '../guard/words';
+import { useDraft, useEngine } from '../../state/bench/onBench';
+import { glutenWords } from '../../words/guard';
 import { LineFix } from './LineFix';
-import { ROLE_WORDS, unitWords } from './words';
+import { ROLE_WORDS, unitWords } from '../../words/read';
 
 function question(items: readonly Item[]): string | null {
   if (items.some(({ match }) => match === 'none')) return 'What is this? It can’t be placed.';

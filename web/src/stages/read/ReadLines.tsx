@@ -2,7 +2,7 @@ import { useRef, type KeyboardEvent } from 'react';
 import { styled } from 'styled-components';
 import type { Part } from '@omniarton/core/read';
 import { Heading, Stack } from '../../ui/layout';
-import { useEngine } from '../bench/onBench';
+import { useEngine } from '../../state/bench/onBench';
 import { LineRow } from './LineRow';
 
 const NONE: readonly Part[] = [];

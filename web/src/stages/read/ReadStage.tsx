@@ -2,21 +2,21 @@ import { useMemo, useState } from 'react';
 import { styled } from 'styled-components';
 import { profileOf } from '@omniarton/core/family';
 import { FAMILIES, LOCALES, type FamilyId, type Locale } from '@omniarton/core/vocabulary';
-import { useKey } from '../../app/useKey';
-import { useSettings } from '../../settings/useSettings';
+import { useKey } from '../../base/useKey';
+import { useSettings } from '../../state/settings/useSettings';
 import { Button } from '../../ui/Button';
 import { Fold } from '../../ui/Fold';
 import { Row, Small, Stack } from '../../ui/layout';
 import { Pick } from '../../ui/Pick';
 import { UNIT_NAMES, UNITS, type WeightUnit } from '../../ui/units';
-import { useDraft, useEdit, useEngine, useRequest } from '../bench/onBench';
+import { useDraft, useEdit, useEngine, useRequest } from '../../state/bench/onBench';
 import { Doubts } from './Doubts';
 import { FamilyCheck } from './FamilyCheck';
 import { HowMuch } from './HowMuch';
 import { ReadLines } from './ReadLines';
 import { SendOut } from './SendOut';
 import { TextPane } from './TextPane';
-import { CUE_WORDS, LOCALE_WORDS } from './words';
+import { CUE_WORDS, LOCALE_WORDS } from '../../words/read';
 
 /** The recipe's own lines, and beside each what it weighs. */
 export function ReadStage() {

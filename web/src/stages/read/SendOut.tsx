@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import { useStore } from 'react-redux';
-import type { RootState } from '../../app/state';
-import { useKitchen } from '../../cupboard/useKitchen';
+import type { RootState } from '../../state/state';
+import { useKitchen } from '../../state/kitchen/useKitchen';
 import { fileName, saveFile } from '../../docket/saveFile';
-import { askQuick } from '../../engine/engine';
-import type { FileFormat } from '../../engine/answers';
+import { askQuick } from '../../state/engine/engine';
+import type { FileFormat } from '../../state/engine/answers';
 import { Button, Chip } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
-import { useDraft, useDraftId, useHousehold } from '../bench/onBench';
+import { useDraft, useDraftId, useHousehold } from '../../state/bench/onBench';
 
 const FORMATS: readonly { readonly id: FileFormat; readonly name: string; readonly type: string }[] = [
   { id: 'jsonld', name: 'JSON-LD', type: 'application/ld+json' },

@@ -2,14 +2,14 @@ import { useCallback, useState, type ClipboardEvent } from 'react';
 import { TextArea, TextField } from 'react-aria-components';
 import { styled } from 'styled-components';
 import type { Found } from '@omniarton/core/exchange';
-import { askQuick } from '../../engine/engine';
+import { askQuick } from '../../state/engine/engine';
 import { tooMuch } from '../../intake/takeFiles';
 import { TakeFiles } from '../../intake/TakeFiles';
 import { Button } from '../../ui/Button';
 import { Caption } from '../../ui/Choice';
 import { Row, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
-import { useDraft, useEdit, useHousehold } from '../bench/onBench';
+import { useDraft, useEdit, useHousehold } from '../../state/bench/onBench';
 
 const EXAMPLE = `Your cake
 2 cups plain flour

@@ -9,12 +9,12 @@ import {
 } from '../../api/api';
 import type { Failure } from '../../api/http';
 import { failureWords } from '../../api/words';
-import { cupboardPath, keptPath, newPath } from '../../app/paths';
+import { cupboardPath, keptPath, newPath } from '../../base/paths';
 import { Button, ButtonLink } from '../../ui/Button';
-import { useKitchen } from '../../cupboard/useKitchen';
+import { useKitchen } from '../../state/kitchen/useKitchen';
 import { Row, Small } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
-import { personName } from '../guard/words';
+import { personName } from '../../words/guard';
 import { RecipeRow } from './RecipeRow';
 
 /** One kitchen's recipes, a page at a time, newest first. */

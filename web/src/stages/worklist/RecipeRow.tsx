@@ -3,10 +3,10 @@ import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import type { RecipeSummary } from '@omniarton/contracts';
 import { profileOf } from '@omniarton/core/family';
-import { benchPath } from '../../app/paths';
+import { benchPath } from '../../base/paths';
 import { Button } from '../../ui/Button';
 import { Figure } from '../../ui/layout';
-import { sayGrams, sayWhen } from '../../ui/say';
+import { sayGrams, sayWhen } from '../../words/say';
 
 interface Props {
   readonly household: string;

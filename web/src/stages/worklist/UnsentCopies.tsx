@@ -1,12 +1,12 @@
 import { useNavigate } from 'react-router';
-import { benchPath } from '../../app/paths';
-import { useAppDispatch, useAppSelector } from '../../app/state';
-import type { UnsentCopy } from '../../draft/mirror';
-import { letGo, takeUp } from '../../draft/opening';
+import { benchPath } from '../../base/paths';
+import { useAppDispatch, useAppSelector } from '../../state/state';
+import type { UnsentCopy } from '../../state/draft/mirror';
+import { letGo, takeUp } from '../../state/draft/opening';
 import { Button } from '../../ui/Button';
 import { Row, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
-import { sayWhen } from '../../ui/say';
+import { sayWhen } from '../../words/say';
 
 /** What an earlier page could not send is offered, never merged. */
 export function UnsentCopies() {

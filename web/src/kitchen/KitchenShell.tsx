@@ -1,0 +1,79 @@
+import type { ReactNode } from 'react';
+import { styled } from 'styled-components';
+import { useHouseholdsQuery } from '../api/api';
+import { failureWords } from '../api/words';
+import { Wordmark } from '../ui/Wordmark';
+import { useAppDispatch } from '../state/state';
+import { Button } from '../ui/Button';
+import { Row, Stack } from '../ui/layout';
+import { Notice } from '../ui/Notice';
+import { sendAgain, settleLeftover } from '../state/kitchen/kitchens';
+import { useKitchen } from '../state/kitchen/useKitchen';
+
+interface Props {
+  readonly household: string;
+  /** What the page is called; the kitchen's own name where it is the kitchen itself. */
+  readonly title: string | null;
+  /** The way to the other page of this kitchen. */
+  readonly link: (name: string) => ReactNode;
+  readonly children: (kitchen: ReturnType<typeof useKitchen>) => ReactNode;
+}
+
+/** A page of what a household shares: its name, how its saving stands, what an earlier visit left. */
+export function KitchenShell({ household, title, link, children }: Props) {
+  const kitchen = useKitchen(household);
+  const { ready, failure, save, leftover } = kitchen;
+  const dispatch = useAppDispatch();
+  const name = useHouseholdsQuery().data?.find(({ id }) => id === household)?.name ?? 'Kitchen';
+  return (
+    <Page data-busy={(!ready && !failure) || save.status === 'sending' || undefined}>
+      <title>{`${title ?? 'Kitchen'} · ${name} · Omniarton`}</title>
+      <Wordmark />
+      <Row $gap={5}>
+        <h1>{title ?? name}</h1>
+        {link(name)}
+      </Row>
+      {failure ? (
+        <Notice tone="danger" loud>
+          {failureWords(failure)}
+        </Notice>
+      ) : null}
+      {save.status === 'offline' || save.status === 'failed' ? (
+        <Notice tone="danger" loud>
+          <Row>
+            <span>{save.words}</span>
+            {save.status === 'failed' ? (
+              <Button onPress={() => dispatch(sendAgain(household))}>Try again</Button>
+            ) : null}
+          </Row>
+        </Notice>
+      ) : null}
+      {leftover ? (
+        <Notice tone="ask">
+          <Row>
+            <span>An earlier visit made changes here that never reached the server.</span>
+            <Button onPress={() => dispatch(settleLeftover(household, true))}>Take them up</Button>
+            <Button $weight="quiet" onPress={() => dispatch(settleLeftover(household, false))}>
+              Let them go
+            </Button>
+          </Row>
+        </Notice>
+      ) : null}
+      {ready ? <Stack $gap={9}>{children(kitchen)}</Stack> : failure ? null : <p role="status">Fetching …</p>}
+    </Page>
+  );
+}
+
+const Page = styled.main`
+  display: grid;
+  gap: ${({ theme }) => theme.space(5)};
+  max-width: 62rem;
+  margin: 0 auto;
+  padding: ${({ theme }) => `${theme.space(3)} ${theme.space(4)} ${theme.space(12)}`};
+  h1 {
+    font: 600 2.1rem/1.1 ${({ theme }) => theme.font.written};
+  }
+  a {
+    color: ${({ theme }) => theme.colour.act};
+  }
+`;

@@ -1,0 +1,159 @@
+import type { KitchenAnswer, RecipeAnswer } from '@omniarton/contracts';
+import type { KitchenDocument, RecipeDocument } from '@omniarton/core/kitchen';
+import { pathTo } from '@omniarton/contracts/paths-and-errors';
+import { ifVersion } from '../../api/api';
+import { isAway, request, type Failure } from '../../api/http';
+import { failureWords } from '../../api/words';
+import type { Thunk } from '../state';
+import { dropKitchen, findKitchen, keepKitchen } from './kitchenCopy';
+import { fetchBags } from './bags';
+import {
+  bagsFound,
+  houseRecipesFound,
+  kitchenChanged,
+  kitchenFound,
+  kitchenSaved,
+  kitchenSaving,
+  leftoverFound,
+  NO_KITCHEN,
+} from './kitchenSlice';
+
+const RETRY_MS = 3000;
+
+/** A change of a kitchen, as it can be laid over whatever version is stored. */
+export type KitchenChange = (doc: KitchenDocument) => KitchenDocument;
+
+const fetchKitchen = (household: string) => request<KitchenAnswer>(pathTo('kitchen', { household }));
+
+/** Fetches the recipes that stand in other lists and aren't here yet. */
+const fetchHouseRecipes =
+  (household: string): Thunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    const { doc, recipes } = getState().kitchens[household] ?? NO_KITCHEN;
+    const wanted = doc.recipes.filter(({ recipe }) => !recipes[recipe]);
+    if (wanted.length === 0) return;
+    const found = await Promise.all(
+      wanted.map(async ({ recipe }): Promise<readonly (readonly [string, RecipeDocument])[]> => {
+        const open = getState().drafts[recipe];
+        if (open) return [[recipe, open.doc]];
+        const reply = await request<RecipeAnswer>(pathTo('recipe', { household, recipe }));
+        return reply.ok ? [[recipe, reply.data.doc]] : [];
+      }),
+    );
+    dispatch(houseRecipesFound({ household, recipes: Object.fromEntries(found.flat()) }));
+  };
+
+/** Sees to it that a kitchen is here. Once it is, it stays: this page changes it, and others are heard of when it saves. */
+export const loadKitchen =
+  (household: string): Thunk<Promise<Failure | null>> =>
+  async (dispatch, getState) => {
+    if (getState().kitchens[household]) return null;
+    const [reply, cupboard] = await Promise.all([fetchKitchen(household), fetchBags(household)]);
+    if (!reply.ok) return reply.failure;
+    if (!getState().kitchens[household]) {
+      dispatch(kitchenFound({ household, ...reply.data }));
+      if (cupboard.ok) dispatch(bagsFound({ household, bags: cupboard.data.bags }));
+      const copy = findKitchen(household);
+      if (copy?.version === reply.data.version) dispatch(changeKitchen(household, () => copy.doc));
+      else if (copy) dispatch(leftoverFound({ household, leftover: copy.doc }));
+    }
+    await dispatch(fetchHouseRecipes(household));
+    return null;
+  };
+
+/** The fields of a recipe that what it weighs and holds hangs on. */
+const WEIGHS_BY = ['text', 'corrections', 'request', 'locale'] as const;
+
+/** A recipe that stands in other lists has been changed here: those lists are read anew. */
+export const houseRecipeChanged =
+  (household: string, recipe: string, doc: RecipeDocument): Thunk<void> =>
+  (dispatch, getState) => {
+    const kitchen = getState().kitchens[household];
+    if (!kitchen?.doc.recipes.some((one) => one.recipe === recipe)) return;
+    const known = kitchen.recipes[recipe];
+    if (known && WEIGHS_BY.every((field) => known[field] === doc[field])) return;
+    dispatch(houseRecipesFound({ household, recipes: { [recipe]: doc } }));
+  };
+
+/** Changes that the server doesn't have yet, by household. */
+const pending = new Map<string, KitchenChange[]>();
+const sending = new Set<string>();
+
+const pause = () =>
+  new Promise<void>((done) => {
+    const timer = setTimeout(done, RETRY_MS);
+    addEventListener('online', () => (clearTimeout(timer), done()), { once: true });
+  });
+
+/** Sends what is pending until the server has it or refuses it. After a conflict the changes go over what is stored now. */
+const flush =
+  (household: string): Thunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    if (sending.has(household)) return;
+    sending.add(household);
+    try {
+      for (
+        let changes = pending.get(household) ?? [];
+        changes.length > 0;
+        changes = pending.get(household) ?? []
+      ) {
+        const { doc, version } = getState().kitchens[household] ?? NO_KITCHEN;
+        const count = changes.length;
+        dispatch(kitchenSaving({ household, save: { status: 'sending' } }));
+        const reply = await request<KitchenAnswer>(pathTo('kitchen', { household }), {
+          method: 'PUT',
+          body: doc,
+          headers: ifVersion(version),
+        });
+        if (reply.ok) {
+          pending.set(household, (pending.get(household) ?? []).slice(count));
+          dispatch(kitchenSaved({ household, version: reply.data.version }));
+          if (pending.get(household)?.length === 0) dropKitchen(household);
+        } else if (isAway(reply.failure)) {
+          dispatch(
+            kitchenSaving({ household, save: { status: 'offline', words: failureWords(reply.failure) } }),
+          );
+          await pause();
+        } else if (reply.failure.code === 'conflict') {
+          const { stored } = reply.failure.details as { stored: KitchenAnswer };
+          const laid = (pending.get(household) ?? []).reduce((now, change) => change(now), stored.doc);
+          dispatch(kitchenFound({ household, version: stored.version, doc: laid }));
+        } else {
+          dispatch(
+            kitchenSaving({ household, save: { status: 'failed', words: failureWords(reply.failure) } }),
+          );
+          return;
+        }
+      }
+    } finally {
+      sending.delete(household);
+    }
+  };
+
+/** Sends what was refused once more. */
+export const sendAgain =
+  (household: string): Thunk<void> =>
+  (dispatch) =>
+    void dispatch(flush(household));
+
+/** Changes a kitchen: seen at once, sent as soon as it can be. */
+export const changeKitchen =
+  (household: string, change: KitchenChange): Thunk<void> =>
+  (dispatch, getState) => {
+    const { doc, version } = getState().kitchens[household] ?? NO_KITCHEN;
+    const next = change(doc);
+    pending.set(household, [...(pending.get(household) ?? []), change]);
+    dispatch(kitchenChanged({ household, doc: next }));
+    keepKitchen(household, { version, doc: next });
+    void dispatch(flush(household)).then(() => dispatch(fetchHouseRecipes(household)));
+  };
+
+/** What an earlier visit left: taken up over what is stored, or let go. */
+export const settleLeftover =
+  (household: string, take: boolean): Thunk<void> =>
+  (dispatch, getState) => {
+    const leftover = getState().kitchens[household]?.leftover;
+    dispatch(leftoverFound({ household, leftover: null }));
+    if (take && leftover) dispatch(changeKitchen(household, () => leftover));
+    else dropKitchen(household);
+  };

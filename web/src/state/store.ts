@@ -1,0 +1,25 @@
+import { configureStore } from '@reduxjs/toolkit';
+import { api } from '../api/api';
+import { kitchenReducer } from './kitchen/kitchenSlice';
+import { draftReducer } from './draft/draftSlice';
+import { mirrorListening } from './draft/mirroring';
+import { mirrorReducer } from './draft/mirrorSlice';
+import { saveListening } from './draft/saving';
+import { engineReducer } from './engine/engineSlice';
+import { engineListening } from './engine/listening';
+
+export const makeStore = () =>
+  configureStore({
+    reducer: {
+      drafts: draftReducer,
+      kitchens: kitchenReducer,
+      engine: engineReducer,
+      mirror: mirrorReducer,
+      [api.reducerPath]: api.reducer,
+    },
+    middleware: (usual) =>
+      // Recipes and dockets are large and frozen elsewhere: walking them on every key costs more than it finds.
+      usual({ serializableCheck: false, immutableCheck: false })
+        .prepend(mirrorListening.middleware, saveListening.middleware, engineListening.middleware)
+        .concat(api.middleware),
+  });

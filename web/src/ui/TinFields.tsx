@@ -1,0 +1,57 @@
+import { tubeOf } from '@omniarton/core/heat';
+import { TINS, type PanSize } from '@omniarton/core/kitchen';
+import { PAN_SHAPES, type PanShape } from '@omniarton/core/vocabulary';
+import { NumberEntry } from './NumberEntry';
+import { Pick } from './Pick';
+
+/** A tin of a shape as it usually is, to begin from. */
+export function usualTin(shape: PanShape): PanSize {
+  const { lengthCm, widthCm, count } = TINS.rows[shape];
+  return { shape, lengthCm, widthCm, count };
+}
+
+const SHAPES = PAN_SHAPES.map((id) => ({ id, name: TINS.rows[id].name }));
+
+interface Props {
+  readonly pan: PanSize;
+  readonly onChange: (pan: PanSize) => void;
+}
+
+/** A tin by shape and measures. A round one is as wide as it is long; a tray holds pieces. */
+export function TinFields({ pan, onChange }: Props) {
+  const { shape, lengthCm, widthCm, count } = pan;
+  const { round } = TINS.rows[shape];
+  const set = (part: Partial<PanSize>) => {
+    const next = { ...pan, ...part };
+    onChange(round ? { ...next, widthCm: next.lengthCm } : next);
+  };
+  const measure = (label: string, value: number, part: (cm: number) => Partial<PanSize>) => (
+    <NumberEntry label={label} unit="cm" min={3} max={60} value={value} onCommit={(cm) => set(part(cm))} />
+  );
+  return (
+    <>
+      <Pick<PanShape>
+        label="Baked in"
+        value={shape}
+        options={SHAPES}
+        onChange={(id) => onChange(usualTin(id))}
+      />
+      {measure(round ? 'Across' : 'Length', lengthCm, (cm) => ({ lengthCm: cm }))}
+      {round ? null : measure('Width', widthCm, (cm) => ({ widthCm: cm }))}
+      {shape === 'ring'
+        ? measure('Its tube', tubeOf(pan), (cm) => ({
+            tubeCm: Math.min(cm, lengthCm - 2),
+          }))
+        : null}
+      {shape === 'tray' ? null : (
+        <NumberEntry
+          label="How many"
+          min={1}
+          max={48}
+          value={count}
+          onCommit={(value) => set({ count: Math.round(value) })}
+        />
+      )}
+    </>
+  );
+}
