@@ -41,11 +41,11 @@ const WEB_FLOORS = [
   ['ui'],
   ['state'],
   ['docket', 'intake', 'kitchen', 'labels'],
-  ['flours', 'settings', 'cupboard', 'kept', 'ovens', 'stages'],
+  ['flours', 'settings', 'cupboard', 'goods', 'jars', 'kept', 'ovens', 'people', 'stages'],
   ['app'],
 ];
 const webFloor = (names) => `^web/src/(${names.join('|')})/`;
-const FEATURE = '^web/src/(stages/[^/]+|flours|settings|cupboard|kept|ovens)/';
+const FEATURE = '^web/src/(stages/[^/]+|flours|settings|cupboard|goods|jars|kept|ovens|people)/';
 
 const pageUpwards = WEB_FLOORS.slice(0, -1).map((names, at) => ({
   name: `floor-of-the-page-${names.join('-')}`,

@@ -10,7 +10,7 @@ import {
 } from './db/migrate';
 import { openDatabase } from './db/open';
 import { hasRecipes } from './db/look';
-import { seed as seedOn } from './demo/seed';
+import { seed as seedOn, seedAgain as seedAgainOn } from './demo/seed';
 import { servicesOn, type Folders } from './services';
 
 const DAY_MS = 86_400_000;
@@ -36,6 +36,7 @@ export const hasData = (url: string) => withDatabase(url, hasRecipes);
 export const migrate = (url: string) => withDatabase(url, migrateOn);
 export const seed = (url: string, options: { demo: boolean }) =>
   withDatabase(url, (db) => seedOn(db, options));
+export const seedAgain = (url: string) => withDatabase(url, seedAgainOn);
 
 export interface ServeOptions {
   readonly databaseUrl: string;

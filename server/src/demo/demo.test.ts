@@ -6,7 +6,7 @@ import { migrate, pendingMigrations } from '../db/migrate';
 import { plainCake } from '../testing/documents';
 import { openHouse, type TestHouse } from '../testing/house';
 import { demoDocuments } from './recipes';
-import { seed } from './seed';
+import { seed, seedAgain } from './seed';
 
 let house: TestHouse;
 beforeAll(async () => (house = await openHouse('demo')));
@@ -75,6 +75,15 @@ describe('the demo', () => {
     expect(await households()).toEqual([expect.objectContaining({ id: house.home, demo: false })]);
     const { rows } = await house.db.raw<{ rows: unknown[] }>('SELECT 1 FROM recipes WHERE household_id = ?', [house.demo]);
     expect(rows).toEqual([]);
+  });
+  it('comes back when it is asked for, once, with all in it', async () => {
+    await seedAgain(house.db);
+    await seedAgain(house.db);
+    const [back, ...more] = (await households()).filter(({ demo }) => demo);
+    expect(more).toEqual([]);
+    const recipes = await house.db('recipes').where({ household_id: back!.id });
+    expect(recipes).toHaveLength(demoDocuments().length);
+    expect(await house.db('bags').where({ household_id: back!.id })).not.toEqual([]);
   });
   it('leaves the home kitchen as it was', async () => {
     const id = newId();

@@ -41,6 +41,13 @@ export async function seed(db: Knex, { demo }: { demo: boolean }): Promise<void>
   });
 }
 
+/** Brings the demo kitchen back as it was at first; nothing where it still is. */
+export async function seedAgain(db: Knex): Promise<void> {
+  const there = (await db('households').where({ demo: true }).first('id')) as object | undefined;
+  if (!there) await db('seeds').where('name', 'like', 'demo-%').delete();
+  await seed(db, { demo: true });
+}
+
 /** Something for the demo's household, once; nothing where the demo has gone. */
 async function onceInDemo(db: Knex, name: string, work: (scope: Scope) => Promise<void>): Promise<void> {
   await once(db, name, async () => {

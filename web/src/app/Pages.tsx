@@ -23,7 +23,7 @@ const routes: RouteObject[] = [
       },
       {
         path: 'kitchen/:household/cupboard',
-        lazy: async () => ({ Component: (await import('../cupboard/CupboardPage')).CupboardPage }),
+        lazy: async () => ({ Component: (await import('./CupboardPage')).CupboardPage }),
       },
       {
         path: 'kitchen/:household/kept',

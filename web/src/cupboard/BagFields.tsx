@@ -5,7 +5,7 @@ import { DateEntry } from '../ui/DateEntry';
 import { Row } from '../ui/layout';
 import { NumberEntry } from '../ui/NumberEntry';
 import { TextEntry } from '../ui/TextEntry';
-import { LabelFields } from './LabelFields';
+import { LabelFields } from '../labels/LabelFields';
 
 interface Props {
   readonly bag: Omit<BagDto, 'ingredient'>;

@@ -1,13 +1,13 @@
 import { useParams, useSearchParams } from 'react-router';
 import { floursPath, keptPath, ovensPath } from '../base/paths';
 import { ButtonLink } from '../ui/Button';
-import { Bags } from './Bags';
-import { Jars } from './Jars';
+import { Bags } from '../cupboard/Bags';
+import { Jars } from '../jars/Jars';
 import { KitchenShell } from '../kitchen/KitchenShell';
-import { OwnIngredients } from './OwnIngredients';
-import { People } from './People';
-import { EggsAndSpoons, HouseRecipes } from './Shelves';
-import { WeighedCups } from './WeighedCups';
+import { OwnIngredients } from '../goods/OwnIngredients';
+import { People } from '../people/People';
+import { EggsAndSpoons, HouseRecipes } from '../cupboard/Shelves';
+import { WeighedCups } from '../cupboard/WeighedCups';
 
 /** What the recipes of a household share. */
 export function CupboardPage() {

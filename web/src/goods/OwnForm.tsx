@@ -23,8 +23,8 @@ import { Row, Small, Stack } from '../ui/layout';
 import { NumberEntry } from '../ui/NumberEntry';
 import { Pick } from '../ui/Pick';
 import { TextEntry } from '../ui/TextEntry';
-import { CycleChip } from './CycleChip';
-import { LabelFields } from './LabelFields';
+import { CycleChip } from '../ui/CycleChip';
+import { LabelFields } from '../labels/LabelFields';
 import { PanelFields } from '../ui/PanelFields';
 
 const HOLDS = [

@@ -1,5 +1,5 @@
 import { styled } from 'styled-components';
-import { Button } from '../ui/Button';
+import { Button } from './Button';
 
 interface Props<T extends string> {
   readonly name: string;

@@ -11,7 +11,7 @@ import { Pick } from '../ui/Pick';
 import { today } from '../words/say';
 import { TextEntry } from '../ui/TextEntry';
 import { AskPerson } from './AskPerson';
-import { CycleChip } from './CycleChip';
+import { CycleChip } from '../ui/CycleChip';
 import { fetchTouches } from '../state/kitchen/erasing';
 import { broughtBack } from '../state/kitchen/bin';
 import type { KitchenChange } from '../state/kitchen/kitchens';
