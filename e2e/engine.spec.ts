@@ -39,7 +39,7 @@ test('the worker in the page and Node make the same docket of every demo recipe'
     const kitchen = join(folder, 'kitchen.json');
     writeFileSync(kitchen, JSON.stringify(((await shared.json()) as KitchenAnswer).doc));
     const args = [
-      'cli/src/main.ts',
+      'scripts/cli.mjs',
       'convert',
       file,
       '--diet',
@@ -51,7 +51,7 @@ test('the worker in the page and Node make the same docket of every demo recipe'
     ];
     args.push('--kitchen', kitchen, '--people', seats.map(({ id }) => id).join(','));
     const { stdout } = await run(
-      join(ROOT, 'node_modules/.bin/tsx'),
+      process.execPath,
       [...args, ...(without.length > 0 ? ['--without', without.join(',')] : [])],
       { cwd: ROOT },
     );
