@@ -6,18 +6,14 @@ import { altitudeAt } from './altitude';
 import { overruleShifts } from './overruled';
 import { adjustables, meetTargets, type Adjustable, type Adjusted } from './adjust';
 import { balancesOf, type Balance } from './balances';
-import { flourGrams } from './flour';
-import { binderGrams, ledgerOf } from './ledger';
+import { ledgerOf } from './ledger';
 import { newLine } from './lines';
-import { bindingMissing } from './binding';
-import { EGG_CREDIT, SCHOOLS } from './data/binders';
 import { heldSlack } from './rules/held';
 import { SWAPS, TARGETS } from './rules';
-import { schoolFor } from './rules/binder';
+import { WARNINGS } from './rules/warnings';
 import { waterShift } from './rules/water';
 import { kindOf } from './kind';
 import type { BakeSetting, PartState, Quantity, Setting, Shift, Target } from './types';
-import { sodaLeft, soapLimit } from './soap';
 import { lineWords } from './words';
 
 export interface ConvertedPart {
@@ -37,10 +33,6 @@ export interface ConvertedPart {
 const NOTICEABLE_SHARE = 0.01;
 const NOTICEABLE_GRAMS = 0.25;
 const BY_SPOON_FROM = 3;
-/** mmol in 100 g of batter. A recipe that is liked as it is may be over the limit itself. */
-const NOTICEABLE_SODA = 0.2;
-/** Rounding may leave a balance so far outside its band. */
-const OUT_OF_BAND = 0.02;
 
 /** Overruled weights stand in the place of computed ones, and stay where they are. */
 function overrule(
@@ -128,63 +120,6 @@ const UNITS: Readonly<Record<Quantity, string>> = {
 const missWords = ({ target, by }: Adjusted['unmet'][number]): string =>
   `${Math.abs(Math.round(by))} ${UNITS[target.quantity]} too ${by > 0 ? 'little' : 'much'} stay: the lines that could make up for it are at their limits, or fixed by hand.`;
 
-/** The band warns of a batter that is wetter or drier than this family’s; it never pulls liquid up. */
-function drinkWords(lines: readonly FormulaLine[], { bands, catalogue }: Setting): string[] {
-  const ratio = drinkOf(lines, catalogue) / thirstGrams(lines, catalogue);
-  const [low, high] = bands.drinkThirst;
-  if (ratio < low * (1 - OUT_OF_BAND))
-    return [
-      `Drink stands at ${ratio.toFixed(2)} of thirst, under ${low}: expect a stiff dough, and give liquid by the spoon after the rest.`,
-    ];
-  if (ratio > high * (1 + OUT_OF_BAND))
-    return [
-      `Drink stands at ${ratio.toFixed(2)} of thirst, over ${high}: expect it wet; bake it longer, or hold some back.`,
-    ];
-  return [];
-}
-
-function warningsOf(part: PartState, lines: readonly FormulaLine[], setting: Setting): string[] {
-  const { family, bands, catalogue, request } = setting;
-  const warnings: string[] = [];
-  const flour = flourGrams(lines, catalogue);
-  const gum = (100 * binderGrams(lines, catalogue, part.original)) / flour;
-  const [, most] = bands.xanthan;
-  const eggs = lines.filter(({ ingredient }) => ingredient in EGG_CREDIT);
-  const wanted = bindingMissing({ ...part, lines }, setting);
-  if (gum > most + 0.005)
-    warnings.push(
-      `Binder stands at ${gum.toFixed(1)} g of xanthan’s worth for 100 g flour, above ${most}: the crumb may turn gummy.`,
-    );
-  if (wanted > 0 && gum < 0.01 && eggs.length === 0)
-    warnings.push('Nothing binds this part: it will crumble. Choose gum or husk.');
-  warnings.push(...drinkWords(lines, setting));
-  const over = sodaLeft(lines, catalogue);
-  const has = (...ids: string[]) => lines.some(({ ingredient }) => ids.includes(ingredient));
-  const limit = Math.max(soapLimit(lines, family), sodaLeft(part.original, catalogue));
-  if (over > limit + NOTICEABLE_SODA)
-    warnings.push(
-      `${over.toFixed(1)} mmol of soda is left over in 100 g of batter, above ${limit.toFixed(1)}: it may taste soapy and brown early.`,
-    );
-  const eggsOut = part.original
-    .filter(({ ingredient }) => ingredient === 'egg')
-    .reduce((sum, { grams }) => sum + grams, 0);
-  if (request.without.includes('egg') && eggsOut > 125)
-    warnings.push('More than two eggs are replaced: expect a denser, moister crumb. Bake a small one first.');
-  if (request.without.includes('egg') && family === 'foam')
-    warnings.push('Egg is all that holds a sponge up: without it this is another cake, flatter and closer.');
-  const school = schoolFor(setting);
-  if (school !== request.school)
-    warnings.push(
-      `What was to bind is out (${SCHOOLS.rows[request.school].name}): ${SCHOOLS.rows[school].name} binds instead.`,
-    );
-  if (
-    has('sunflower-flour', 'sunflower-butter') &&
-    has('baking-soda', 'baking-powder', 'baking-powder-grain-free')
-  )
-    warnings.push('Sunflower seed with soda turns green as it cools: harmless, or add a little lemon juice.');
-  return warnings;
-}
-
 /** Fat and sugar are firm while the swaps have left them near enough; liquid and powder always may move. */
 function mustMove(
   towards: Quantity,
@@ -244,7 +179,11 @@ function balanced(
     shifts,
     bySpoon: bySpoon >= BY_SPOON_FROM ? bySpoon : 0,
     balances: balancesOf(original, kept, setting.bands, catalogue),
-    warnings: [...swapped.warnings, ...unmet.map(missWords), ...warningsOf(state, kept, setting)],
+    warnings: [
+      ...swapped.warnings,
+      ...unmet.map(missWords),
+      ...WARNINGS.flatMap((rule) => rule.warn({ ...state, lines: kept }, setting)),
+    ],
   };
 }
 

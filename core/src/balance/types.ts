@@ -80,3 +80,8 @@ export interface SwapRule extends Rule {
 export interface TargetRule extends Rule {
   readonly target: (part: PartState, setting: Setting) => readonly Target[];
 }
+
+/** What no shift mends, and somebody should know before they bake. It looks at the part as it is to be baked. */
+export interface WarningRule extends Rule {
+  readonly warn: (part: PartState, setting: Setting) => readonly string[];
+}

@@ -23,9 +23,8 @@ import { settled } from './bake';
 import { writeMethod } from './method';
 import { breachesOf, guardDocket, outgoingLines, type Breach } from './outgoing';
 import { none, type Work } from './plan';
+import { WHOLE_WARNINGS } from './warnings';
 import type { Docket, DocketBake, DocketBowl, DocketPart, Outcome } from './types';
-
-const SURE = 0.6;
 
 /** A recipe converted part by part, with the blend that it was done with. */
 export interface Balanced {
@@ -89,50 +88,6 @@ const scaleShifts = ({ recipe, request }: Work): Shift[] =>
       },
     ];
   });
-
-/** Warnings that come from the recipe as a whole. */
-function generalWarnings(
-  work: Work,
-  family: FamilyId,
-  confidence: number,
-  blend: Blend,
-  bake: DocketBake,
-): string[] {
-  const warnings: string[] = [];
-  if (work.request.family === null && confidence < SURE)
-    warnings.push(
-      `It may not be a ${profileOf(family).name}: the guess is ${Math.round(confidence * 100)} % sure. Say what it is.`,
-    );
-  if (blend.relaxed.length > 0) warnings.push(...blend.relaxed);
-  if (bake.ovenCelsius !== null && bake.anchor === null)
-    warnings.push(
-      'The recipe states no bake time, so nothing anchors the simulation: trust the doneness signs before the clock.',
-    );
-  else if (
-    bake.anchor !== null &&
-    bake.pan !== null &&
-    bake.pan.shape !== 'tray' &&
-    (bake.anchor < 0.5 || bake.anchor > 2)
-  )
-    warnings.push(
-      `The stated time is ${bake.anchor.toFixed(1)} times the simulated one: look again at pan, oven and time.`,
-    );
-  const over = fillWords(bake.pan, bake.depthCm, profileOf(family).rise);
-  if (over !== null) warnings.push(over);
-  const unweighed = work.recipe.parts
-    .flatMap(({ lines }) => lines)
-    .filter(
-      ({ items, aside }) =>
-        !aside &&
-        items.some(
-          ({ ingredient, grams, role }) =>
-            ingredient !== null && !grams && (role === 'wheat-flour' || role === 'liquid' || role === 'egg'),
-        ),
-    )
-    .map(({ source }) => source.trim());
-  for (const source of unweighed) warnings.push(`“${source}” has no weight and is not in the balances.`);
-  return warnings;
-}
 
 /** Only what stands free on a tray can spread. */
 const SPREADS: ReadonlySet<FamilyId> = new Set(['drop-cookie', 'cut-out', 'crisp-wafer']);
@@ -252,7 +207,7 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
     texture: textureOf(main, rest, catalogue),
     warnings: [
       ...balanced.converted.flatMap(({ warnings }) => warnings),
-      ...generalWarnings(work, family, recipe.family.confidence, balanced.blend, bake),
+      ...WHOLE_WARNINGS.flatMap((rule) => rule.warn({ work, family, blend: balanced.blend, bake })),
     ],
   };
   return { outcome: 'docket', docket };

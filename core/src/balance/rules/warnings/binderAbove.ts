@@ -1,0 +1,22 @@
+import { binderGrams } from '../../ledger';
+import { flourGrams } from '../../flour';
+import type { WarningRule } from '../../types';
+
+/** g of xanthan's worth for 100 g flour: less than rounding leaves isn't named. */
+const NOTICEABLE = 0.005;
+
+export const binderAbove: WarningRule = {
+  id: 'binder-above',
+  balance: 'binder',
+  reason: 'More binder than its band makes a crumb gummy; a recipe’s own may be above it from the start.',
+  source: 'common practice',
+  confidence: 'common-practice',
+  warn({ lines, original }, { bands, catalogue }) {
+    const gum = (100 * binderGrams(lines, catalogue, original)) / flourGrams(lines, catalogue);
+    const [, most] = bands.xanthan;
+    if (!(gum > most + NOTICEABLE)) return [];
+    return [
+      `Binder stands at ${gum.toFixed(1)} g of xanthan’s worth for 100 g flour, above ${most}: the crumb may turn gummy.`,
+    ];
+  },
+};

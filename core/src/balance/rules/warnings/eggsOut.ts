@@ -1,0 +1,19 @@
+import type { WarningRule } from '../../types';
+
+/** g: two and a half of them. */
+const TWO_EGGS = 125;
+
+export const eggsOut: WarningRule = {
+  id: 'eggs-out',
+  balance: null,
+  reason: 'What stands in for egg binds but neither whips nor sets as firmly: beyond two it shows.',
+  source: 'common practice',
+  confidence: 'common-practice',
+  warn({ original }, { request }) {
+    const grams = original
+      .filter(({ ingredient }) => ingredient === 'egg')
+      .reduce((sum, line) => sum + line.grams, 0);
+    if (!request.without.includes('egg') || grams <= TWO_EGGS) return [];
+    return ['More than two eggs are replaced: expect a denser, moister crumb. Bake a small one first.'];
+  },
+};

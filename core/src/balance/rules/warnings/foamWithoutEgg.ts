@@ -1,0 +1,13 @@
+import type { WarningRule } from '../../types';
+
+export const foamWithoutEgg: WarningRule = {
+  id: 'foam-without-egg',
+  balance: null,
+  reason: 'A sponge is a foam of egg: without it there is none.',
+  source: 'common practice',
+  confidence: 'common-practice',
+  warn(_part, { request, family }) {
+    if (!request.without.includes('egg') || family !== 'foam') return [];
+    return ['Egg is all that holds a sponge up: without it this is another cake, flatter and closer.'];
+  },
+};

@@ -1,0 +1,21 @@
+import type { WarningRule } from '../../types';
+import { binderAbove } from './binderAbove';
+import { drinkOutside } from './drinkOutside';
+import { eggsOut } from './eggsOut';
+import { foamWithoutEgg } from './foamWithoutEgg';
+import { nothingBinds } from './nothingBinds';
+import { schoolOut } from './schoolOut';
+import { sodaOver } from './sodaOver';
+import { turnsGreen } from './turnsGreen';
+
+/** What no shift mends, in the order in which it is said. */
+export const WARNINGS: readonly WarningRule[] = [
+  binderAbove,
+  nothingBinds,
+  drinkOutside,
+  sodaOver,
+  eggsOut,
+  foamWithoutEgg,
+  schoolOut,
+  turnsGreen,
+];

@@ -1,0 +1,24 @@
+import { bindingMissing } from '../../binding';
+import { EGG_CREDIT } from '../../data/binders';
+import { flourGrams } from '../../flour';
+import { binderGrams } from '../../ledger';
+import type { WarningRule } from '../../types';
+
+/** g of xanthan's worth for 100 g flour: as good as none. */
+const NONE = 0.01;
+
+export const nothingBinds: WarningRule = {
+  id: 'nothing-binds',
+  balance: 'binder',
+  reason: 'Gluten held it together; with neither egg nor binder nothing does.',
+  source: 'common practice',
+  confidence: 'common-practice',
+  warn(part, setting) {
+    const { lines, original } = part;
+    const gum =
+      (100 * binderGrams(lines, setting.catalogue, original)) / flourGrams(lines, setting.catalogue);
+    const egg = lines.some(({ ingredient }) => ingredient in EGG_CREDIT);
+    if (!(bindingMissing(part, setting) > 0 && gum < NONE) || egg) return [];
+    return ['Nothing binds this part: it will crumble. Choose gum or husk.'];
+  },
+};
