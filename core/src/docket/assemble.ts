@@ -14,7 +14,7 @@ import { looksOf, profileOf } from '../family';
 import { bindSteps, bowlOf, editsFor } from '../method';
 import { expectTexture, featuresOf } from '../texture';
 import { liftLedger } from '../formula';
-import { fillWords, restFor, type RestAsk } from '../heat';
+import { restFor, type RestAsk } from '../heat';
 import { roundGrams, settle } from '../quantity';
 import type { FamilyId, RouteId } from '../vocabulary';
 import { differingTins, foldedLine, foldedTins } from './folded';
