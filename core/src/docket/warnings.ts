@@ -1,7 +1,7 @@
 import type { Blend } from '../blend';
 import { profileOf } from '../family';
 import { fillWords } from '../heat';
-import type { Confidence, FamilyId, IngredientRole } from '../vocabulary';
+import type { Confidence, FamilyId, Role } from '../vocabulary';
 import type { Work } from './plan';
 import type { DocketBake } from './types';
 
@@ -88,7 +88,7 @@ const tinTooFull: WholeWarningRule = {
 };
 
 /** What the balances are made of. */
-const BUILDS: ReadonlySet<IngredientRole> = new Set(['wheat-flour', 'liquid', 'egg']);
+const BUILDS: ReadonlySet<Role> = new Set(['wheat-flour', 'liquid', 'egg']);
 
 const lineUnweighed: WholeWarningRule = {
   id: 'line-unweighed',
