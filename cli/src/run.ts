@@ -80,8 +80,7 @@ export function run(args: readonly string[], surroundings: Surroundings): number
     if ('help' in asked) return (out(helpOf(asked.help)), 0);
     const { answers, failed } = answered(asked, surroundings);
     for (const { error } of failed) err(error);
-    if (asked.files.length > failed.length || asked.files.length > 1)
-      out(JSON.stringify(answers.length === 1 ? answers[0] : answers, null, 2));
+    if (answers.length > 0) out(JSON.stringify(answers.length === 1 ? answers[0] : answers, null, 2));
     return failed.length > 0 ? 2 : 0;
   } catch (error) {
     if (!(error instanceof UsageError || error instanceof VesselError)) throw error;

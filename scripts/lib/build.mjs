@@ -29,14 +29,14 @@ function ifChanged({ stamp, sources, made }, build) {
   writeFileSync(path, now);
 }
 
-function buildFolder(folder, options = []) {
+function buildFolder(folder, engine, options = []) {
   const { status } = spawnSync(
     process.execPath,
     [join(root, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn', ...options],
     {
       cwd: join(root, folder),
       stdio: ['ignore', process.stderr.fd, process.stderr.fd],
-      env: { ...process.env, OMNIARTON_ENGINE: engineVersion(), NODE_ENV: 'production' },
+      env: { ...process.env, OMNIARTON_ENGINE: engine, NODE_ENV: 'production' },
     },
   );
   if (status !== 0) throw new Trouble(`The ${folder} could not be built.`, 'See the words above.');
@@ -46,7 +46,8 @@ function buildFolder(folder, options = []) {
 export const buildIfChanged = () =>
   ifChanged(APP, () => {
     say('Building …');
-    for (const folder of APP.folders) buildFolder(folder);
+    const engine = engineVersion();
+    for (const folder of APP.folders) buildFolder(folder, engine);
   });
 
 /** Builds the command line, beside the old one and then in its place: two that start at once don't meet half a file. */
@@ -54,7 +55,7 @@ export const buildCommandIfChanged = () =>
   ifChanged(COMMAND, () => {
     console.error('Building the command …');
     const beside = join(root, `cli/dist/${process.pid}`);
-    buildFolder('cli', ['--outDir', beside]);
+    buildFolder('cli', engineVersion(), ['--outDir', beside]);
     chmodSync(join(beside, 'main.js'), 0o755);
     renameSync(join(beside, 'main.js'), join(root, COMMAND.made[0]));
     rmSync(beside, { recursive: true });

@@ -43,8 +43,12 @@ export function bindingCredit(
   );
 }
 
-const gumThere = (lines: readonly FormulaLine[], original: readonly FormulaLine[], { catalogue }: Setting) =>
-  (100 * binderGrams(lines, catalogue, original)) / flourGrams(lines, catalogue);
+/** Gum and husk that are in it, g xanthan-equivalent per 100 g flour. */
+export const gumThere = (
+  lines: readonly FormulaLine[],
+  original: readonly FormulaLine[],
+  { catalogue }: Setting,
+): number => (100 * binderGrams(lines, catalogue, original)) / flourGrams(lines, catalogue);
 
 /**
  * What is missing, g xanthan-equivalent per 100 g flour: the need less what binds already; and where a family never goes without

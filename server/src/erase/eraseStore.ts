@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { TouchesAnswer } from '@omniarton/contracts';
+import { pagesById } from '../db/pagesById';
 import type { Scope } from '../http/scope';
 
 interface Document {
@@ -8,7 +9,6 @@ interface Document {
 }
 type Change = (doc: object) => object;
 const PAGE = 200;
-const FIRST = '00000000-0000-0000-0000-000000000000';
 
 async function countOf(rows: Knex.QueryBuilder): Promise<number> {
   const [row] = (await rows.count({ all: '*' })) as unknown as { all: string }[];
@@ -95,15 +95,13 @@ export const eraseStore = (db: Knex) => ({
     person: string,
     change: Change,
   ): Promise<number> {
-    let changed = 0;
-    for (let after = FIRST; ;) {
-      const rows = (await db(table)
+    const naming = () =>
+      db(table)
         .where({ household_id: householdId })
-        .where('id', '>', after)
         .whereRaw('doc::text LIKE ?', [`%${person}%`])
-        .orderBy('id')
-        .limit(PAGE)
-        .select('id', 'doc')) as Document[];
+        .select('id', 'doc');
+    let changed = 0;
+    for await (const rows of pagesById<Document>(naming, PAGE)) {
       for (const { id, doc } of rows)
         await db(table)
           .where({ household_id: householdId, id })
@@ -112,9 +110,8 @@ export const eraseStore = (db: Knex) => ({
             ...(table === 'recipes' ? { version: db.raw('version + 1') } : {}),
           });
       changed += rows.length;
-      if (rows.length < PAGE) return changed;
-      after = rows.at(-1)!.id;
     }
+    return changed;
   },
 
   /** First answers to repeated requests hold whole documents: they go at once. */

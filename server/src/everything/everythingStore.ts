@@ -2,6 +2,7 @@ import type { Knex } from 'knex';
 import type { KeptDocketDto, MovedOut } from '@omniarton/contracts';
 import { upcastDocket } from '@omniarton/core/docket';
 import { upcastBag, upcastBake, upcastRecipe } from '@omniarton/core/kitchen';
+import { pagesById } from '../db/pagesById';
 import { readable } from '../http/readable';
 import type { Scope } from '../http/scope';
 
@@ -23,23 +24,13 @@ interface Moved {
 }
 
 const PAGE = 100;
-const FIRST = '00000000-0000-0000-0000-000000000000';
 
-/** What of a table isn't in the bin, a page at a time, so that a large household never lies in memory whole. */
-async function* pages(db: Knex, table: string, householdId: string): AsyncGenerator<Stored[]> {
-  for (let after = FIRST; ;) {
-    const query = db(table)
-      .where({ household_id: householdId })
-      .where('id', '>', after)
-      .orderBy('id')
-      .limit(PAGE);
-    if (table !== 'dockets') void query.whereNull('removed_at');
-    const rows = (await query) as Stored[];
-    yield rows;
-    if (rows.length < PAGE) return;
-    after = rows.at(-1)!.id;
-  }
-}
+/** What of a table isn't in the bin. */
+const pages = (db: Knex, table: string, householdId: string) =>
+  pagesById<Stored>(() => {
+    const rows = db(table).where({ household_id: householdId });
+    return table === 'dockets' ? rows : rows.whereNull('removed_at');
+  }, PAGE);
 
 const toDocket = ({ id, recipe_id, created_at, doc }: Stored) => {
   const kept = doc as KeptDocketDto;

@@ -1,5 +1,4 @@
-import { binderGrams } from '../../ledger';
-import { flourGrams } from '../../flour';
+import { gumThere } from '../../binding';
 import type { WarningRule } from '../../types';
 
 /** g of xanthan's worth for 100 g flour: less than rounding leaves isn't named. */
@@ -11,9 +10,9 @@ export const binderAbove: WarningRule = {
   reason: 'More binder than its band makes a crumb gummy; a recipe’s own may be above it from the start.',
   source: 'common practice',
   confidence: 'common-practice',
-  warn({ lines, original }, { bands, catalogue }) {
-    const gum = (100 * binderGrams(lines, catalogue, original)) / flourGrams(lines, catalogue);
-    const [, most] = bands.xanthan;
+  warn({ lines, original }, setting) {
+    const gum = gumThere(lines, original, setting);
+    const [, most] = setting.bands.xanthan;
     if (!(gum > most + NOTICEABLE)) return [];
     return [
       `Binder stands at ${gum.toFixed(1)} g of xanthan’s worth for 100 g flour, above ${most}: the crumb may turn gummy.`,

@@ -1,7 +1,5 @@
-import { bindingMissing } from '../../binding';
+import { bindingMissing, gumThere } from '../../binding';
 import { EGG_CREDIT } from '../../data/binders';
-import { flourGrams } from '../../flour';
-import { binderGrams } from '../../ledger';
 import type { WarningRule } from '../../types';
 
 /** g of xanthan's worth for 100 g flour: as good as none. */
@@ -15,8 +13,7 @@ export const nothingBinds: WarningRule = {
   confidence: 'common-practice',
   warn(part, setting) {
     const { lines, original } = part;
-    const gum =
-      (100 * binderGrams(lines, setting.catalogue, original)) / flourGrams(lines, setting.catalogue);
+    const gum = gumThere(lines, original, setting);
     const egg = lines.some(({ ingredient }) => ingredient in EGG_CREDIT);
     if (!(bindingMissing(part, setting) > 0 && gum < NONE) || egg) return [];
     return ['Nothing binds this part: it will crumble. Choose gum or husk.'];
