@@ -28,12 +28,13 @@ export function scrubbed<T>(document: T, person: string): T {
 }
 
 interface KeptDocket {
-  readonly kitchen?: { readonly people?: readonly { readonly id: string }[] };
+  readonly kitchen?: { readonly people?: readonly { readonly id: string; readonly name?: string }[] };
   readonly docket?: { readonly guard?: { readonly forWhom?: readonly string[] } };
 }
 
-/** The same of a kept docket, whose guard also names people in a list of names alone. */
+/** The same of a kept docket, whose guard also names people in a list of names alone: by the name of then, or of now. */
 export function scrubbedDocket<T extends KeptDocket>(kept: T, person: string, name: string): T {
+  const then = kept.kitchen?.people?.find(({ id }) => id === person)?.name;
   const { docket, kitchen, ...rest } = scrubbed(kept, person) as KeptDocket & object;
   const forWhom = docket?.guard?.forWhom;
   const people = (kitchen?.people ?? []).filter((one): boolean => one.id !== null);
@@ -46,7 +47,9 @@ export function scrubbedDocket<T extends KeptDocket>(kept: T, person: string, na
             ...docket,
             guard: {
               ...docket.guard,
-              ...(forWhom ? { forWhom: forWhom.map((one) => (name !== '' && one === name ? '' : one)) } : {}),
+              ...(forWhom
+                ? { forWhom: forWhom.map((one) => (one === name || one === then ? '' : one)) }
+                : {}),
             },
           },
         }

@@ -31,7 +31,8 @@ export function Bin({ household, people, change }: Props) {
   const [bringBack, back] = useBringBackMutation();
   const [erase, erasing] = useEraseBinnedMutation();
   const dispatch = useAppDispatch();
-  const trouble = error ?? back.error ?? erasing.error;
+  const [unerased, setUnerased] = useState<Failure | null>(null);
+  const trouble = error ?? back.error ?? erasing.error ?? unerased;
   const empty = data?.items.length === 0 && people.length === 0;
   return (
     <Section
@@ -54,7 +55,11 @@ export function Bin({ household, people, change }: Props) {
             name={personName(person)}
             day={on}
             onBack={() => change(broughtBack(person))}
-            onErase={() => void dispatch(erasePerson(household, person.id))}
+            onErase={() =>
+              void dispatch(erasePerson(household, person.id)).then((reply) =>
+                setUnerased(reply.ok ? null : reply.failure),
+              )
+            }
           />
         ))}
         {data?.items.map((item) => (
