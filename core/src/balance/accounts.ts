@@ -1,8 +1,7 @@
 import type { Catalogue } from '../catalogue';
 import { compositionOf, drinkOf, liftLedger, massOf, thirstGrams, type FormulaLine } from '../formula';
-import { BINDING_EGGS } from './data/binders';
 import { flourGrams } from './flour';
-import { binderGrams } from './ledger';
+import { binderGrams, eggLines } from './ledger';
 
 /** An entry of a part's accounts, before and after, in its unit: for whoever wants to check the balances. */
 export interface Account {
@@ -23,7 +22,7 @@ function entriesOf(lines: readonly FormulaLine[], catalogue: Catalogue): readonl
     ['drink: water the flours can have', 'g', drinkOf(lines, catalogue)],
     ['thirst: water the flours hold', 'g', thirstGrams(lines, catalogue)],
     ['binder, as xanthan', 'g', binderGrams(lines, catalogue)],
-    ['egg', 'g', massOf(lines.filter(({ ingredient }) => BINDING_EGGS.has(ingredient)))],
+    ['egg', 'g', massOf(eggLines(lines, catalogue))],
     ['fat', 'g', fat],
     ['sugars', 'g', sugars],
     ['soda (NaHCO₃)', 'mmol', soda],

@@ -1,5 +1,5 @@
-import { getIngredient, type Catalogue } from '../catalogue';
-import type { FormulaLine } from '../formula';
+import { doesIt, getIngredient, type Catalogue } from '../catalogue';
+import { linesThat, type FormulaLine } from '../formula';
 import { NO_TILT, type Tilt } from '../kitchen';
 import { constraintsOf, solveProgram } from '../quantity';
 import type { RouteId } from '../vocabulary';
@@ -42,15 +42,19 @@ const MOVES = {
   powderLeast: 0.4,
   powderMost: 1.6,
 } as const;
-/** Fats that are there for their flavour, or to be creamed; an oil is only fat. */
-const BUTTERS = new Set(['butter', 'brown-butter', 'ghee', 'margarine', 'vegan-butter']);
-const POWDERS = new Set(['baking-powder', 'baking-powder-grain-free']);
 const WATERY = 60;
 const FATTY = 70;
 
-/** A nut or seed butter is its own fat: the butter may go altogether. */
-const leastFat = ({ ingredient }: FormulaLine, route: RouteId): number =>
-  route === 'nut-butter-led' ? 0 : BUTTERS.has(ingredient) ? MOVES.butterLeast : MOVES.oilLeast;
+/**
+ * A nut or seed butter is its own fat: the butter may go altogether. What is there for its flavour, or to be creamed, stays for
+ * the most part; an oil is only fat.
+ */
+const leastFat = ({ ingredient }: FormulaLine, route: RouteId, catalogue: Catalogue): number => {
+  if (route === 'nut-butter-led') return 0;
+  return doesIt(getIngredient(catalogue, ingredient), 'kept for flavour')
+    ? MOVES.butterLeast
+    : MOVES.oilLeast;
+};
 
 /** The lines of a part that may move: its main liquid, fat and sugar, and its powder. What a person fixed does not. */
 export function adjustables(
@@ -65,7 +69,7 @@ export function adjustables(
   const liquid = heaviest(free.filter((line) => line.role === 'liquid' && of(line).water > WATERY));
   const fat = heaviest(free.filter((line) => line.role === 'fat' && of(line).fat > FATTY));
   const sugar = heaviest(free.filter((line) => line.role === 'sugar'));
-  const powder = heaviest(free.filter(({ ingredient }) => POWDERS.has(ingredient)));
+  const powder = heaviest(linesThat('powder', free, catalogue));
   return [
     ...(liquid
       ? [{ line: liquid, least: liquid.grams * MOVES.liquidLeast, most: Infinity, towards: 'drink' as const }]
@@ -74,7 +78,7 @@ export function adjustables(
       ? [
           {
             line: fat,
-            least: fat.grams * leastFat(fat, route) * Math.min(1, tilt.fat),
+            least: fat.grams * leastFat(fat, route, catalogue) * Math.min(1, tilt.fat),
             most: fat.grams * MOVES.butterMost * Math.max(1, tilt.fat),
             towards: 'fat' as const,
           },

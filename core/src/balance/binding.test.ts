@@ -2,7 +2,7 @@ import { bandsOf } from '../family';
 import type { FormulaLine } from '../formula';
 import { lineOf } from '../testing';
 import { BINDER_SCHOOLS, type FamilyId } from '../vocabulary';
-import { XANTHAN_EQUIVALENT } from './data/binders';
+import { gumWorth } from './ledger';
 import { binderGrams } from './ledger';
 import { bindingCredit, bindingNeed } from './binding';
 import { flourGrams } from '.';
@@ -27,7 +27,7 @@ describe('binder', () => {
     ['psyllium-powder', 2.1, 2.6],
     ['flax-meal', 5, 8],
   ])('%s: %d to %d g do as a gram of xanthan', (id, low, high) => {
-    const grams = 1 / XANTHAN_EQUIVALENT.rows[id]!;
+    const grams = 1 / gumWorth(id, catalogue);
     expect(grams).toBeGreaterThanOrEqual(low);
     expect(grams).toBeLessThanOrEqual(high);
   });

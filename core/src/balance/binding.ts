@@ -1,11 +1,8 @@
-import { NUT_BUTTERS } from '../blend';
-import { compositionOf, massOf, type FormulaLine } from '../formula';
-import { CREDITS, EGG_CREDIT, GLUTEN_USE_RANGE } from './data/binders';
+import { compositionOf, linesLeading, linesThat, massOf, type FormulaLine } from '../formula';
+import { CREDITS, GLUTEN_USE_RANGE } from './data/binders';
 import { flourGrams, wheatLines } from './flour';
-import { binderGrams } from './ledger';
+import { binderGrams, eggLines, eggWorth } from './ledger';
 import type { PartState, Setting } from './types';
-
-const isNutButter = ({ ingredient }: FormulaLine) => NUT_BUTTERS.some((id) => id === ingredient);
 
 /**
  * g xanthan-equivalent per 100 g flour that the gluten did here: the family's usual dose, moved by how much gluten this recipe
@@ -28,16 +25,16 @@ export function bindingCredit(
 ): number {
   const { profile, catalogue } = setting;
   const flour = flourGrams(lines, catalogue);
-  const eggs = lines.filter(({ ingredient }) => ingredient in EGG_CREDIT);
+  const eggs = eggLines(lines, catalogue);
   const eggPer100 = (100 * massOf(eggs)) / flour;
   const mean =
-    eggs.reduce((sum, { ingredient, grams }) => sum + (EGG_CREDIT[ingredient] ?? 0) * grams, 0) /
+    eggs.reduce((sum, { ingredient, grams }) => sum + eggWorth(ingredient, catalogue) * grams, 0) /
     Math.max(1e-9, massOf(eggs));
-  const sweetRice = lines.filter(({ ingredient }) => ingredient === 'sweet-rice-flour');
-  const nutButter = lines.some(isNutButter);
+  const sticky = massOf(linesThat('sticks cold', lines, catalogue));
+  const nutButter = linesLeading('nut-butter-led', lines, catalogue).length > 0;
   return (
     Math.max(0, eggPer100 - profile.usualEgg) * mean +
-    (massOf(sweetRice) >= CREDITS.sweetRiceFrom * flour ? CREDITS.sweetRice : 0) +
+    (sticky >= CREDITS.stickyFrom * flour ? CREDITS.sticky : 0) +
     (nutButter ? CREDITS.nutButter : 0) +
     gumThere(lines, original, setting)
   );

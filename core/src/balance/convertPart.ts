@@ -6,6 +6,7 @@ import { altitudeAt } from './altitude';
 import { overruleShifts } from './overruled';
 import { adjustables, meetTargets, type Adjustable, type Adjusted } from './adjust';
 import { balancesOf, type Balance } from './balances';
+import { BROUGHT_IN } from './data/broughtIn';
 import { ledgerOf } from './ledger';
 import { newLine } from './lines';
 import { heldSlack } from './rules/held';
@@ -61,7 +62,7 @@ function withLiquid(
   );
   if (liquid) return lines;
   const milky = lines.some((line) => getIngredient(catalogue, line.ingredient).allergens.includes('milk'));
-  const ingredient = milky && !request.without.includes('milk') ? 'whole-milk' : 'water';
+  const ingredient = milky && !request.without.includes('milk') ? BROUGHT_IN.milkyLiquid : BROUGHT_IN.liquid;
   return [...lines, newLine(`${part.id}+${ingredient}`, ingredient, 0, catalogue)];
 }
 

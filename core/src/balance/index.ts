@@ -6,10 +6,11 @@ export { BLEND_MARK, blendFor, flourGrams, starchGrams, wheatGrams, wheatLines, 
 export { judgePart, type Finding, type JudgedBalance, type JudgedPart } from './judge';
 export { findStandIn, troublesOf } from './rules/standIn';
 export { coolerFor } from './sweetening';
-export { BINDING_EGGS, SCHOOLS } from './data/binders';
+export { SCHOOLS } from './data/binders';
+export { STARCH_FOR } from './data/broughtIn';
 export { DESCRIBED } from './data/described';
 export { SWEETENERS } from './data/sweeteners';
-export { binderGrams } from './ledger';
+export { binderGrams, eggLines } from './ledger';
 export type { Shift } from './types';
 export { shiftKey, shiftOf } from './taken';
 export { balanceOfRule } from './rules';

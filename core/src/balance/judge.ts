@@ -1,12 +1,11 @@
-import { NUT_BUTTERS } from '../blend';
 import type { Catalogue } from '../catalogue';
 import { bandsOf, profileOf } from '../family';
-import { massOf, type FormulaLine } from '../formula';
+import { linesLeading, linesThat, massOf, type FormulaLine } from '../formula';
 import type { BalanceId, FamilyId, RouteId } from '../vocabulary';
 import { balancesOf } from './balances';
-import { EGG_CREDIT } from './data/binders';
 import { flourGrams, wheatGrams } from './flour';
 import { kindOf } from './kind';
+import { eggLines } from './ledger';
 import { sodaLeft, soapLimit } from './soap';
 
 export type Verdict = 'low' | 'in' | 'high';
@@ -38,31 +37,21 @@ const JUDGED: readonly BalanceId[] = ['drinkThirst', 'binder', 'starchShare', 'l
 const LEADS = 0.5;
 const COCONUT_LEADS = 0.25;
 const BUTTER_LEADS = 2;
+/** What leads these binds by being sticky. */
+const STICKY_WAYS: readonly RouteId[] = ['nut-butter-led', 'cassava-led'];
 /** Bands are drawn around some forty recipes: just outside of one is no finding. */
 const SLACK = 0.1;
 /** Soda begins to be tasted above the limit; bakes that are liked have up to twice of it. Common practice. */
 const SOAPY_FROM = 2;
-const ALMONDS = [
-  'almond-flour',
-  'hazelnut-flour',
-  'walnut-flour',
-  'pecan-flour',
-  'cashew-flour',
-  'pistachio-flour',
-  'almonds',
-];
-const CASSAVA = ['cassava-flour'];
-
-const gramsOf = (lines: readonly FormulaLine[], ids: readonly string[]) =>
-  massOf(lines.filter(({ ingredient }) => ids.includes(ingredient)));
-
 /** Which way a recipe that has no wheat goes: the bands of its leading flour count. */
 export function routeOf(lines: readonly FormulaLine[], catalogue: Catalogue): RouteId {
   const flour = flourGrams(lines, catalogue);
-  if (gramsOf(lines, NUT_BUTTERS) > BUTTER_LEADS * flour) return 'nut-butter-led';
-  if (gramsOf(lines, ['coconut-flour']) >= COCONUT_LEADS * flour && flour > 0) return 'coconut-led';
-  if (gramsOf(lines, ALMONDS) >= LEADS * flour && flour > 0) return 'almond-led';
-  return gramsOf(lines, CASSAVA) >= LEADS * flour && flour > 0 ? 'cassava-led' : 'grain-blend';
+  const led = (way: RouteId) => massOf(linesLeading(way, lines, catalogue));
+  if (led('nut-butter-led') > BUTTER_LEADS * flour) return 'nut-butter-led';
+  if (flour === 0) return 'grain-blend';
+  if (led('coconut-led') >= COCONUT_LEADS * flour) return 'coconut-led';
+  if (led('almond-led') >= LEADS * flour) return 'almond-led';
+  return led('cassava-led') >= LEADS * flour ? 'cassava-led' : 'grain-blend';
 }
 
 const verdictOf = (value: number, [low, high]: readonly [number, number]): Verdict =>
@@ -117,8 +106,10 @@ export function judgePart(lines: readonly FormulaLine[], family: FamilyId, catal
       : [];
   });
   const binds = balances.some(({ id, value }) => id === 'binder' && value > 0);
-  const egg = lines.some(({ ingredient }) => ingredient in EGG_CREDIT);
-  const sticky = gramsOf(lines, ['sweet-rice-flour', ...NUT_BUTTERS, 'cassava-flour']) > 0;
+  const egg = eggLines(lines, catalogue).length > 0;
+  const sticky =
+    linesThat('sticks cold', lines, catalogue).length > 0 ||
+    STICKY_WAYS.some((way) => linesLeading(way, lines, catalogue).length > 0);
   // What is rubbed to crumbs on purpose needs nothing that binds.
   if (xanthan > 0 && !binds && !egg && !sticky && flourGrams(lines, catalogue) > 0)
     found.push({
@@ -127,7 +118,7 @@ export function judgePart(lines: readonly FormulaLine[], family: FamilyId, catal
       likelihood: 0.8,
     });
   const left = sodaLeft(lines, catalogue);
-  const limit = soapLimit(lines, family) * SOAPY_FROM;
+  const limit = soapLimit(lines, family, catalogue) * SOAPY_FROM;
   if (left > limit)
     found.push({
       id: 'soapy',

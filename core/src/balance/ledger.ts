@@ -1,11 +1,26 @@
-import { getIngredient, unfold, type Catalogue } from '../catalogue';
+import { doesIt, getIngredient, unfold, type Catalogue } from '../catalogue';
 import { compositionOf, drinkOf, liftLedger, powderMmol, type FormulaLine } from '../formula';
-import { EGG_CREDIT, XANTHAN_EQUIVALENT } from './data/binders';
 import { QUANTITIES, type Quantity } from './types';
+
+/** What a gram of egg binds, g xanthan-equivalent; 0 for what is no egg. */
+export const eggWorth = (id: string, catalogue: Catalogue): number => {
+  const { binds } = getIngredient(catalogue, id);
+  return binds?.as === 'egg' ? binds.worth : 0;
+};
+
+/** What a gram of gum, husk or seed binds, g xanthan-equivalent; 0 for anything else. */
+export const gumWorth = (id: string, catalogue: Catalogue): number => {
+  const { binds } = getIngredient(catalogue, id);
+  return binds?.as === 'gum' ? binds.worth : 0;
+};
+
+/** The lines that are egg: whole, white or yolk. */
+export const eggLines = (lines: readonly FormulaLine[], catalogue: Catalogue): FormulaLine[] =>
+  lines.filter(({ ingredient }) => eggWorth(ingredient, catalogue) > 0);
 
 const bindsAs = ({ ingredient, grams }: FormulaLine, catalogue: Catalogue): number =>
   unfold(catalogue, ingredient).reduce(
-    (sum, part) => sum + grams * part.share * (XANTHAN_EQUIVALENT.rows[part.ingredient] ?? 0),
+    (sum, part) => sum + grams * part.share * gumWorth(part.ingredient, catalogue),
     0,
   );
 
@@ -18,9 +33,11 @@ export function binderGrams(
   catalogue: Catalogue,
   original: readonly FormulaLine[] = [],
 ): number {
-  const bound = new Map(original.map((line) => [line.line, (EGG_CREDIT[line.ingredient] ?? 0) * line.grams]));
+  const bound = new Map(
+    original.map((line) => [line.line, eggWorth(line.ingredient, catalogue) * line.grams]),
+  );
   return lines.reduce((sum, line) => {
-    if (line.ingredient in EGG_CREDIT) return sum;
+    if (eggWorth(line.ingredient, catalogue) > 0) return sum;
     return sum + Math.max(0, bindsAs(line, catalogue) - (bound.get(line.line) ?? 0));
   }, 0);
 }
@@ -48,18 +65,19 @@ export function ledgerOf(
  * isn't linear, so soda is never an adjustable line.
  */
 export function perGram(id: string, catalogue: Catalogue): Readonly<Record<Quantity, number>> {
+  const one = getIngredient(catalogue, id);
   const unit: FormulaLine = {
     line: '',
     ingredient: id,
     name: '',
-    role: getIngredient(catalogue, id).role,
+    role: one.role,
     grams: 1,
     low: 1,
     high: 1,
   };
-  const one = ledgerOf([unit], catalogue);
-  const lift = id === 'baking-powder' || id === 'baking-powder-grain-free' ? powderMmol(1) : 0;
+  const ledger = ledgerOf([unit], catalogue);
+  const lift = doesIt(one, 'powder') ? powderMmol(1) : 0;
   return Object.fromEntries(
-    QUANTITIES.map((quantity) => [quantity, quantity === 'lift' ? lift : one[quantity]]),
+    QUANTITIES.map((quantity) => [quantity, quantity === 'lift' ? lift : ledger[quantity]]),
   ) as Record<Quantity, number>;
 }

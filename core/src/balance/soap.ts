@@ -1,18 +1,16 @@
 import type { Catalogue } from '../catalogue';
-import { liftLedger, massOf, type FormulaLine } from '../formula';
-import type { FamilyId } from '../vocabulary';
+import { liftLedger, linesThat, massOf, type FormulaLine } from '../formula';
+import type { FamilyId, Habit } from '../vocabulary';
 
 /** HCO₃ left over, mmol per 100 g batter, above which it tastes: pale cake, cookie, cocoa or spice, molasses. Common practice. */
 const SOAPY = { pale: 3, cookie: 7, spiced: 9, molasses: 14 } as const;
-const MOLASSES = ['molasses', 'black-treacle', 'fresh-ginger', 'ground-ginger'];
-const SPICED = ['cocoa', 'dutch-cocoa', 'cinnamon', 'mixed-spice', 'dates', 'prunes', 'raisins', 'sultanas'];
 
 /** How much soda may be left over before it is tasted, mmol per 100 g: what is dark or spiced hides more of it. */
-export function soapLimit(lines: readonly FormulaLine[], family: FamilyId): number {
-  const has = (ids: readonly string[]) => lines.some(({ ingredient }) => ids.includes(ingredient));
+export function soapLimit(lines: readonly FormulaLine[], family: FamilyId, catalogue: Catalogue): number {
+  const has = (habit: Habit) => linesThat(habit, lines, catalogue).length > 0;
   const fruit = lines.some(({ role }) => role === 'fruit-veg');
-  if (has(MOLASSES)) return SOAPY.molasses;
-  if (fruit || has(SPICED)) return SOAPY.spiced;
+  if (has('hides much soda')) return SOAPY.molasses;
+  if (fruit || has('hides soda')) return SOAPY.spiced;
   return family === 'drop-cookie' ? SOAPY.cookie : SOAPY.pale;
 }
 

@@ -1,8 +1,8 @@
 import { catalogueOf } from '../kitchen';
+import type { FlourClass } from '../vocabulary';
 import type { Asked } from './ask';
 import { cupOf } from './cup';
 import { priceOf } from './cost';
-import type { FlourClass } from './data/flourTraits';
 import { hasTraits, propertiesOf, traitsOf } from './properties';
 import type { GroupLimit } from './question';
 import { allowedFlours, groupsOf, nameOf, onHand, shelfOf } from './shelf';

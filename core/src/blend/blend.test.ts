@@ -12,11 +12,10 @@ import {
 import { toEnd } from '../quantity';
 import type { FamilyId } from '../vocabulary';
 import { boundedOptimum } from './bounded';
-import { FLOUR_TRAITS } from './data/flourTraits';
 import { mix, propertiesOf } from './properties';
 import { deviationsOf, type BlendQuestion } from './question';
 import { leastBounds, type Sets } from './subsets';
-import { allowedFlours, designBlend, routeFor, solveBlend, traitsOf, type BlendOutcome } from '.';
+import { allowedFlours, FLOUR_IDS, designBlend, routeFor, solveBlend, traitsOf, type BlendOutcome } from '.';
 
 const catalogue = catalogueOf(BUILT_IN_KITCHEN);
 const SMALL = [
@@ -124,8 +123,8 @@ describe('shares', () => {
   it('sum to one and keep to their bounds, whatever is wanted', () =>
     fc.assert(
       fc.property(
-        fc.subarray(Object.keys(FLOUR_TRAITS.rows), { minLength: 3, maxLength: 7 }),
-        fc.constantFrom(...Object.keys(FLOUR_TRAITS.rows)),
+        fc.subarray([...FLOUR_IDS], { minLength: 3, maxLength: 7 }),
+        fc.constantFrom(...FLOUR_IDS),
         (flours, wanted) => {
           const asked = question({
             flours: [...flours].sort(),
@@ -162,7 +161,7 @@ const design = (
   kitchen: Kitchen = BUILT_IN_KITCHEN,
 ): BlendOutcome => {
   const asked = { ...EMPTY_REQUEST, ...request };
-  return toEnd(designBlend(family, routeFor(asked), asked, kitchen));
+  return toEnd(designBlend(family, routeFor(asked, catalogue), asked, kitchen));
 };
 function sharesOf(outcome: BlendOutcome, at = 0): Record<string, number> {
   if (outcome.kind !== 'blends') throw new Error(outcome.reasons.join());
@@ -259,7 +258,12 @@ describe('what may not be in it', () => {
         fc.constantFrom('gluten-free', 'grain-free'),
         (without, diet) => {
           const request = { ...EMPTY_REQUEST, without, diet } as ConversionRequest;
-          for (const id of allowedFlours(routeFor(request), 'creamed-cake', request, BUILT_IN_KITCHEN)) {
+          for (const id of allowedFlours(
+            routeFor(request, catalogue),
+            'creamed-cake',
+            request,
+            BUILT_IN_KITCHEN,
+          )) {
             const { allergens, grain, gluten } = catalogue.byId.get(id)!;
             expect(allergens.filter((one) => without.some((avoided) => avoided === one))).toEqual([]);
             expect(gluten).not.toBe('contains');

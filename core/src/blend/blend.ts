@@ -1,5 +1,5 @@
 import { getIngredient, type Catalogue } from '../catalogue';
-import type { FlourClass } from './data/flourTraits';
+import type { FlourClass } from '../vocabulary';
 import { mix, traitsOf } from './properties';
 import { PROPERTIES, type Property, type PropertyVector } from './vector';
 import type { BlendQuestion } from './question';

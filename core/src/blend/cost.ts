@@ -1,6 +1,6 @@
 import { unfold, type Catalogue } from '../catalogue';
 import type { Kitchen } from '../kitchen';
-import { FLOUR_FACTS } from './data/flourFacts';
+import { PRICE_UNIT } from './data/scales';
 
 /** A price, and whether all of it was written down or some of it is a rough guess from the others. */
 export interface Price {
@@ -12,14 +12,15 @@ export interface Price {
 const ANY_PRICE = 1.5;
 
 /** A kilogram against a kilogram of fine white rice flour, by the table: a rough guess. */
-export const priceIndex = (id: string, catalogue: Catalogue): number =>
-  FLOUR_FACTS.rows[id]?.price ??
-  (catalogue.byId.has(id)
-    ? unfold(catalogue, id).reduce(
-        (sum, { ingredient, share }) => sum + share * (FLOUR_FACTS.rows[ingredient]?.price ?? ANY_PRICE),
-        0,
-      )
-    : ANY_PRICE);
+export function priceIndex(id: string, catalogue: Catalogue): number {
+  const one = catalogue.byId.get(id);
+  if (one === undefined) return ANY_PRICE;
+  if (one.flour) return one.flour.price;
+  return unfold(catalogue, id).reduce(
+    (sum, { ingredient, share }) => sum + share * (catalogue.byId.get(ingredient)?.flour?.price ?? ANY_PRICE),
+    0,
+  );
+}
 
 function median(values: readonly number[]): number {
   const sorted = [...values].sort((a, b) => a - b);
@@ -50,7 +51,7 @@ export function pricesFor(
   kitchen: Kitchen,
   catalogue: Catalogue,
 ): Record<string, number> {
-  const rice = priceOf('white-rice-flour', kitchen, catalogue)?.perKilo;
+  const rice = priceOf(PRICE_UNIT, kitchen, catalogue)?.perKilo;
   return Object.fromEntries(
     flours.map((id) => [
       id,

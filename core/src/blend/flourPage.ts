@@ -1,16 +1,22 @@
-import { getIngredient, thirstOf, type Catalogue, type Composition, type Triple } from '../catalogue';
+import {
+  getIngredient,
+  INGREDIENTS,
+  RECORD_SOURCES,
+  thirstOf,
+  type Catalogue,
+  type Composition,
+  type Triple,
+} from '../catalogue';
 import { profileOf } from '../family';
 import {
   FAMILIES,
   MissingRowError,
   type Avoidance,
   type FamilyId,
+  type FlourClass,
   type GlutenClass,
   type GrainClass,
 } from '../vocabulary';
-import { FLOUR_FACTS } from './data/flourFacts';
-import type { FlourClass } from './data/flourTraits';
-import { FAMILY_LIMITS } from './data/limits';
 import { ROUTE_TABLE } from './data/routes';
 import { hasTraits, propertiesOf, traitsOf } from './properties';
 import { type PropertyVector } from './vector';
@@ -61,7 +67,10 @@ const GIVES: readonly (readonly [keyof PropertyVector, string])[] = [
 const MOIST_FROM = 1.3;
 const RICH_FROM = 20;
 
-export const FLOUR_PAGE_IDS: readonly string[] = Object.keys(FLOUR_FACTS.rows);
+/** The product's own that have a page. */
+export const FLOUR_PAGE_IDS: readonly string[] = INGREDIENTS.filter(({ flour }) => flour !== null).map(
+  ({ id }) => id,
+);
 
 function givesOf(vector: PropertyVector | null): string[] {
   if (!vector) return ['it binds: a dose, not a share'];
@@ -87,9 +96,9 @@ const goodIn = (id: string): string[] => [
 
 /** The page of a flour. Throws for what has no row of facts. */
 export function flourPage(id: string, catalogue: Catalogue): FlourPage {
-  const facts = FLOUR_FACTS.rows[id];
-  if (!facts) throw new MissingRowError('flour facts', id);
   const one = getIngredient(catalogue, id);
+  const facts = one.flour;
+  if (!facts) throw new MissingRowError('flours', id);
   const traits = hasTraits(id, catalogue) ? traitsOf(id, catalogue) : null;
   const vector = traits && propertiesOf(id, catalogue);
   const named = (ids: readonly string[]) =>
@@ -116,7 +125,7 @@ export function flourPage(id: string, catalogue: Catalogue): FlourPage {
     limits: FAMILIES.map((family) => ({
       family,
       name: profileOf(family).name,
-      most: FAMILY_LIMITS.rows[family]?.[id] ?? cap,
+      most: facts.most[family] ?? cap,
     })).filter(({ most }) => most > 0),
     goodIn: goodIn(id),
     gluten: one.gluten,
@@ -124,7 +133,7 @@ export function flourPage(id: string, catalogue: Catalogue): FlourPage {
     allergens: one.allergens,
     possible: one.possible,
     note: one.note,
-    source: FLOUR_FACTS.source,
+    source: RECORD_SOURCES.facts,
   };
 }
 
@@ -137,22 +146,19 @@ export interface FlourSummary {
 }
 
 export const flourSummaries = (catalogue: Catalogue): FlourSummary[] =>
-  FLOUR_PAGE_IDS.map((id) => {
+  catalogue.all.flatMap(({ id, name, flour }): FlourSummary[] => {
+    if (flour === null) return [];
     const traits = hasTraits(id, catalogue) ? traitsOf(id, catalogue) : null;
-    return {
-      id,
-      name: getIngredient(catalogue, id).name,
-      class: traits?.class ?? 'binder',
-      gives: givesOf(traits && propertiesOf(id, catalogue)).slice(0, 2),
-    };
+    const gives = givesOf(traits && propertiesOf(id, catalogue)).slice(0, 2);
+    return [{ id, name, class: traits?.class ?? 'binder', gives }];
   });
 
 /** Weeks that an opened bag keeps in the cupboard; a composite as long as its shortest part. Undefined for what isn't known. */
 export function keepsWeeks(id: string, catalogue: Catalogue): number | undefined {
-  const own = FLOUR_FACTS.rows[id];
-  if (own) return own.weeks[0];
-  const parts = (catalogue.byId.get(id)?.madeOf ?? []).flatMap(
-    ({ ingredient }) => FLOUR_FACTS.rows[ingredient]?.weeks[0] ?? [],
+  const one = catalogue.byId.get(id);
+  if (one?.flour) return one.flour.weeks[0];
+  const parts = (one?.madeOf ?? []).flatMap(
+    ({ ingredient }) => catalogue.byId.get(ingredient)?.flour?.weeks[0] ?? [],
   );
   return parts.length > 0 ? Math.min(...parts) : undefined;
 }

@@ -1,5 +1,5 @@
-export { FLOUR_CLASSES, type FlourClass } from './data/flourTraits';
-export { NUT_BUTTERS, ROUTE_TABLE } from './data/routes';
+export { ROUTE_TABLE } from './data/routes';
+export { BESIDE_WHEAT } from './data/scales';
 export { AIM_SHIFTS } from './data/aims';
 export type { Asked } from './ask';
 export type { Blend, BlendOutcome, BlendPart, BlendShare } from './blend';

@@ -3,17 +3,16 @@ import { BUILT_IN_KITCHEN, catalogueOf } from '../kitchen';
 import { solveProgram, toEnd } from '../quantity';
 import { runs } from '../testing';
 import { boundedOptimum, objective, programOf } from './bounded';
-import { FLOUR_TRAITS } from './data/flourTraits';
 import { canBeBlended } from './feasible';
 import { lifted } from './lift';
-import { propertiesOf } from './properties';
+import { FLOUR_IDS, propertiesOf, traitsOf } from './properties';
 import { deviationsOf, type BlendQuestion } from './question';
 import { solveBlend } from './solve';
 import { leastBounds } from './subsets';
 
 const catalogue = catalogueOf(BUILT_IN_KITCHEN);
-const ALL = Object.keys(FLOUR_TRAITS.rows);
-const STARCHES = ALL.filter((id) => FLOUR_TRAITS.rows[id]!.pureStarch);
+const ALL = [...FLOUR_IDS];
+const STARCHES = ALL.filter((id) => traitsOf(id, catalogue).pureStarch);
 
 function subsetsOf(count: number, most: number): number[][] {
   return Array.from({ length: 2 ** count - 1 }, (_, bits) =>

@@ -1,16 +1,25 @@
-import { getIngredient, thirstOf, unfold, type Catalogue } from '../catalogue';
+import { getIngredient, INGREDIENTS, thirstOf, unfold, type Catalogue, type FlourTraits } from '../catalogue';
 import { MissingRowError } from '../vocabulary';
-import { FLOUR_TRAITS, WHEAT_TRAITS, type FlourTraits } from './data/flourTraits';
 import { type Shares } from './data/routes';
 import { mixVectors, type PropertyVector } from './vector';
 
-const tableRow = (id: string): FlourTraits | undefined => FLOUR_TRAITS.rows[id] ?? WHEAT_TRAITS.rows[id];
+const ownTraits = (id: string, catalogue: Catalogue): FlourTraits | undefined =>
+  catalogue.byId.get(id)?.flour?.traits ?? undefined;
 
-/** Every flour that can be in a blend. */
-export const FLOUR_IDS: readonly string[] = Object.keys(FLOUR_TRAITS.rows);
+/** Every flour of the product's own that can be in a blend. */
+export const FLOUR_IDS: readonly string[] = INGREDIENTS.filter(
+  ({ flour }) => flour?.traits && flour.traits.class !== 'wheat',
+).map(({ id }) => id);
 
 /** A composite (a jar, a self-raising flour) counts as a flour when at least so much of it has traits. */
 const MOSTLY = 0.5;
+
+const isPureStarch = (traits: FlourTraits): boolean => traits.class === 'starch';
+
+/** Traits as a blend asks for them. `pureStarch`: it is nothing but starch. */
+export interface BlendTraits extends FlourTraits {
+  readonly pureStarch: boolean;
+}
 
 interface TraitedPart {
   readonly traits: FlourTraits;
@@ -21,7 +30,7 @@ interface TraitedPart {
 function traitedParts(id: string, catalogue: Catalogue): TraitedPart[] {
   if (!catalogue.byId.has(id)) return [];
   const parts = unfold(catalogue, id).flatMap(({ ingredient, share }) => {
-    const traits = tableRow(ingredient);
+    const traits = ownTraits(ingredient, catalogue);
     return traits ? [{ traits, share }] : [];
   });
   const total = parts.reduce((sum, { share }) => sum + share, 0);
@@ -29,15 +38,15 @@ function traitedParts(id: string, catalogue: Catalogue): TraitedPart[] {
 }
 
 export const hasTraits = (id: string, catalogue: Catalogue): boolean =>
-  tableRow(id) !== undefined || traitedParts(id, catalogue).length > 0;
+  ownTraits(id, catalogue) !== undefined || traitedParts(id, catalogue).length > 0;
 
 /**
  * The traits of a flour, or of a composite as the weighted mean of its flours: its class is that of the largest, and it may
  * be the whole of a blend. Throws for what is no flour.
  */
-export function traitsOf(id: string, catalogue: Catalogue): FlourTraits {
-  const own = tableRow(id);
-  if (own) return own;
+export function traitsOf(id: string, catalogue: Catalogue): BlendTraits {
+  const own = ownTraits(id, catalogue);
+  if (own) return { ...own, pureStarch: isPureStarch(own) };
   const parts = traitedParts(id, catalogue);
   const largest = [...parts].sort((a, b) => b.share - a.share)[0];
   if (!largest) throw new MissingRowError('flour traits', id);
@@ -51,19 +60,14 @@ export function traitsOf(id: string, catalogue: Catalogue): FlourTraits {
     colour: mean(({ colour }) => colour),
     grit: mean(({ grit }) => grit),
     tau: mean(({ tau }) => tau),
-    pureStarch: parts.every(({ traits }) => traits.pureStarch),
+    pureStarch: parts.every(({ traits }) => isPureStarch(traits)),
     cap: 1,
   };
 }
 
 /** The share of pure starch in a flour or composite. */
 const starchShare = (id: string, catalogue: Catalogue): number =>
-  tableRow(id)
-    ? Number(tableRow(id)!.pureStarch)
-    : traitedParts(id, catalogue).reduce(
-        (sum, { traits, share }) => sum + (traits.pureStarch ? share : 0),
-        0,
-      );
+  traitedParts(id, catalogue).reduce((sum, { traits, share }) => sum + (isPureStarch(traits) ? share : 0), 0);
 
 /** The properties of a flour, in the units of the table; starch is 1 for a pure starch; fat in g per 100 g. */
 export function propertiesOf(id: string, catalogue: Catalogue): PropertyVector {

@@ -78,7 +78,7 @@ export function waysOut(asked: Asked): Relaxation[] {
     const ways: Relaxation[] = [];
     for (const few of choose(wishes, count)) {
       const request = few.reduce((now, wish) => wish.let(now), asked.request);
-      if (!hasRoom({ ...asked, request, route: routeFor(request) })) continue;
+      if (!hasRoom({ ...asked, request, route: routeFor(request, catalogueOf(asked.kitchen)) })) continue;
       const { pins, withoutFlours, blend } = request;
       const words = few.map((wish) => wish.words).join(', ');
       ways.push({ words: words[0]!.toUpperCase() + words.slice(1), patch: { pins, withoutFlours, blend } });

@@ -1,7 +1,7 @@
 import { getIngredient, type Catalogue } from '../catalogue';
 import type { ConversionRequest } from '../kitchen';
 import type { FamilyId, RouteId } from '../vocabulary';
-import { ROUTE_TABLE } from './data/routes';
+import { GRAIN_FREE_ROUTES, ROUTE_TABLE } from './data/routes';
 
 /** Wheat flour, and the water that it holds: g. */
 export interface Wheat {
@@ -9,13 +9,15 @@ export interface Wheat {
   readonly thirst: number;
 }
 
-/** Which way from wheat to take: the one asked for; else grain-free goes by almond, and by cassava where nuts are out. */
-export function routeFor({ diet, without, withoutFlours, blend }: ConversionRequest): RouteId {
+/** Which way from wheat to take: the one asked for; else, grain-free, the first whose leading flour they can have, or the last. */
+export function routeFor(request: ConversionRequest, catalogue: Catalogue): RouteId {
+  const { diet, blend } = request;
   if (blend.route && !(diet === 'grain-free' && blend.route === 'grain-blend')) return blend.route;
   if (diet === 'gluten-free') return 'grain-blend';
-  return without.includes('tree nuts') || withoutFlours.includes('almond-flour')
-    ? 'cassava-led'
-    : 'almond-led';
+  const open = GRAIN_FREE_ROUTES.find((route) =>
+    ROUTE_TABLE.rows[route].leads.some((id) => !barredBecause(id, request, catalogue)),
+  );
+  return open ?? GRAIN_FREE_ROUTES[GRAIN_FREE_ROUTES.length - 1]!;
 }
 
 /** Why a flour may not be used; undefined when it may. */
@@ -42,13 +44,12 @@ export function routeBarredBecause(
   request: ConversionRequest,
   catalogue: Catalogue,
 ): string | undefined {
-  const { families, leads, name } = ROUTE_TABLE.rows[route];
+  const { families, leads, name, onEgg } = ROUTE_TABLE.rows[route];
   if (request.diet === 'grain-free' && route === 'grain-blend') return 'It is made of grain.';
   if (families !== 'all' && !families.includes(family))
     return `Common practice has no ${name} bake of this kind.`;
   if (leads.length === 0 || leads.some((id) => !barredBecause(id, request, catalogue))) {
-    if (route === 'coconut-led' && request.without.includes('egg'))
-      return 'It stands on its eggs, and egg is out.';
+    if (onEgg && request.without.includes('egg')) return 'It stands on its eggs, and egg is out.';
     return undefined;
   }
   const why = leads.map(

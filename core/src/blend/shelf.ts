@@ -3,8 +3,7 @@ import { bandsOf, profileOf } from '../family';
 import { HOUSE_PREFIX } from '../guard';
 import { catalogueOf, type ConversionRequest, type Kitchen } from '../kitchen';
 import type { FamilyId, RouteId } from '../vocabulary';
-import { FAMILY_LIMITS } from './data/limits';
-import { ROUTE_TABLE, USUAL_SHELF } from './data/routes';
+import { ROUTE_TABLE } from './data/routes';
 import { LEAST_SHARE } from './data/scales';
 import { hasTraits, traitsOf } from './properties';
 import type { GroupLimit } from './question';
@@ -16,8 +15,13 @@ export const onHand = (id: string, { cupboard }: Kitchen): number | undefined =>
 
 /** The most of a flour by this route in this family, before any cupboard. */
 function usualCap(id: string, route: RouteId, family: FamilyId, catalogue: Catalogue): number {
-  return ROUTE_TABLE.rows[route].caps[id] ?? FAMILY_LIMITS.rows[family]?.[id] ?? traitsOf(id, catalogue).cap;
+  const inFamily = catalogue.byId.get(id)?.flour?.most[family];
+  return ROUTE_TABLE.rows[route].caps[id] ?? inFamily ?? traitsOf(id, catalogue).cap;
 }
+
+/** Flours of most kitchens that bake without gluten: what a blend is made from when nothing is said of the cupboard. */
+export const usualShelf = (catalogue: Catalogue): string[] =>
+  catalogue.all.filter(({ flour }) => flour?.usual).map(({ id }) => id);
 
 /** The flours that a blend of this route may be made from, for these people and this cupboard. */
 export function allowedFlours(
@@ -28,7 +32,7 @@ export function allowedFlours(
 ): string[] {
   const catalogue = catalogueOf(kitchen);
   const { only } = ROUTE_TABLE.rows[route];
-  const shop = request.blend.buy === 0 ? [] : only.length > 0 ? only : USUAL_SHELF;
+  const shop = request.blend.buy === 0 ? [] : only.length > 0 ? only : usualShelf(catalogue);
   const cupboard = (kitchen.cupboard ?? [])
     .filter(({ grams }) => grams > 0)
     .map(({ ingredient }) => ingredient)

@@ -1,5 +1,5 @@
 import { HOUSE_PREFIX } from '../guard';
-import type { ConversionRequest, Kitchen } from '../kitchen';
+import { catalogueOf, type ConversionRequest, type Kitchen } from '../kitchen';
 import type { FamilyId } from '../vocabulary';
 import type { Blend } from './blend';
 import { routeFor } from './routes';
@@ -15,7 +15,7 @@ export function stillFits(
   const { jar } = request.blend;
   if (jar !== null) return shares[0]?.ingredient === `${HOUSE_PREFIX}${jar}`;
   const allowed = new Set([
-    ...allowedFlours(routeFor(request), family, request, kitchen),
+    ...allowedFlours(routeFor(request, catalogueOf(kitchen)), family, request, kitchen),
     ...request.pins.map(({ ingredient }) => ingredient),
   ]);
   return shares.every(({ ingredient }) => allowed.has(ingredient));

@@ -1,4 +1,6 @@
 export { availabilityOf } from './availability';
+export { doesIt, namesInTables, NO_BEHAVIOUR } from './behaviour';
+export { RECORD_SOURCES } from './data/flourRecord';
 export { getIngredient, makeCatalogue, unfold, type Catalogue } from './catalogue';
 export { INGREDIENTS } from './ingredients';
 export {
@@ -9,6 +11,14 @@ export {
   type NutritionPanel,
   type OwnIngredient,
 } from './own';
-export { thirstOf } from './thirst';
+export { isThirstGuessed, thirstOf } from './thirst';
 export { plainId, VARIANT_MARK } from './variants';
-export type { Component, Composition, Ingredient, Triple } from './types';
+export type {
+  Behaviour,
+  Component,
+  Composition,
+  FlourRecord,
+  FlourTraits,
+  Ingredient,
+  Triple,
+} from './types';

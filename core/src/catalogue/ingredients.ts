@@ -1,6 +1,7 @@
 import { TABLES } from './data';
 import { KIN } from './data/kin';
-import type { Composition, Ingredient, KinRow, Row, Table } from './types';
+import { NO_BEHAVIOUR } from './behaviour';
+import type { Behaviour, Composition, Ingredient, KinRow, Row, Table } from './types';
 import { VARIANT_MARK } from './variants';
 
 function composition([
@@ -14,6 +15,11 @@ function composition([
   ethanol = 0,
 ]: readonly number[]): Composition {
   return { water, protein, fat, starch, sugars, fibre, ash, ethanol };
+}
+
+function behaviourOf(row: Row): Behaviour {
+  const { thirst, freeWater, binds, leads, does, flour } = { ...NO_BEHAVIOUR, ...row };
+  return { thirst, freeWater, binds, leads, does, flour };
 }
 
 function fromRow(id: string, row: Row, table: Table): Ingredient {
@@ -33,6 +39,7 @@ function fromRow(id: string, row: Row, table: Table): Ingredient {
     possible: row.possible ?? [],
     note: row.note ?? '',
     madeOf: row.madeOf ?? [],
+    ...behaviourOf(row),
     source: row.source ?? table.source,
     confidence: row.confidence ?? table.confidence,
   };

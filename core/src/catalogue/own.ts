@@ -1,4 +1,5 @@
 import type { Avoidance, GlutenClass, GrainClass, Role } from '../vocabulary';
+import { NO_BEHAVIOUR } from './behaviour';
 import type { Composition, Ingredient } from './types';
 
 /** The nutrition panel of a label, g per 100 g. */
@@ -88,10 +89,12 @@ const around = (grams: number) => [grams, grams * 0.97, grams * 1.03] as const;
 
 /**
  * An own ingredient as the catalogue has them. Laid over an entry of the product it keeps what a label doesn't say: the
- * acid, and its names.
+ * acid, what it does in the bowl, and its names.
  */
 export function ingredientOfOwn(own: OwnIngredient, corrected?: Ingredient): Ingredient {
+  const { thirst, freeWater, binds, leads, does, flour } = corrected ?? NO_BEHAVIOUR;
   return {
+    ...{ thirst, freeWater, binds, leads, does, flour },
     id: own.id,
     name: own.name,
     also: [...own.also, ...(corrected ? [corrected.name, ...corrected.also] : [])],

@@ -1,5 +1,5 @@
 import { addWeeks, differenceInCalendarDays, formatISO, parseISO } from 'date-fns';
-import { flourPage, FLOUR_PAGE_IDS, keepsWeeks } from '../blend';
+import { keepsWeeks } from '../blend';
 import type { Catalogue } from '../catalogue';
 import type { BagOnHand } from '../kitchen';
 
@@ -19,8 +19,8 @@ const SOON_DAYS = 14;
 
 /** Weeks that an opened bag keeps where it stands; undefined for what isn't known. */
 function weeksOf({ bag: { ingredient, place } }: BagOnHand, catalogue: Catalogue): number | undefined {
-  if (place === 'cold' && FLOUR_PAGE_IDS.includes(ingredient))
-    return flourPage(ingredient, catalogue).weeks[1];
+  const flour = catalogue.byId.get(ingredient)?.flour;
+  if (place === 'cold' && flour) return flour.weeks[1];
   return keepsWeeks(ingredient, catalogue);
 }
 

@@ -40,7 +40,7 @@ function askedOf(recipe: Recipe, request: ConversionRequest, kitchen: Kitchen) {
   if (wheat.grams <= 0) return null;
   const asked: Asked = {
     family: work.request.family ?? recipe.family.id,
-    route: routeFor(work.request),
+    route: routeFor(work.request, work.catalogue),
     request: work.request,
     kitchen: work.kitchen,
     wheat,

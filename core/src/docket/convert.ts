@@ -21,8 +21,8 @@ export function balance(work: Work, family: FamilyId, answer: BlendOutcome): Bal
     return none(work, 'infeasible', answer.reasons, answer.relax, answer.ways);
   const [blend, ...rest] = answer.blends;
   if (!blend) return none(work, 'infeasible', ['No blend keeps to the limits.'], ['Allow a flour again']);
-  const route = routeFor(work.request);
   const { request, catalogue } = work;
+  const route = routeFor(request, catalogue);
   return {
     converted: work.parts.map((part) =>
       convertPart(part, familyOfPart(part, family, work), { request, catalogue, route, blend }),
@@ -74,7 +74,7 @@ function* blendOf({ kitchen, request, parts, catalogue }: Work, family: FamilyId
   const key = JSON.stringify([family, wheat, asked]);
   const known = lately.get(kitchen);
   if (known?.key === key) return known.blend;
-  const blend = yield* designBlend(family, routeFor(request), request, kitchen, wheat);
+  const blend = yield* designBlend(family, routeFor(request, catalogue), request, kitchen, wheat);
   lately.set(kitchen, { key, blend });
   return blend;
 }

@@ -1,5 +1,5 @@
 import { getIngredient, type Catalogue } from '../catalogue';
-import { findStandIn, type ConvertedPart } from '../balance';
+import { findStandIn, STARCH_FOR, type ConvertedPart } from '../balance';
 import type { FormulaLine } from '../formula';
 import type { ConversionRequest } from '../kitchen';
 import { kitchenVolume, range, roundGrams, US_CUP_ML } from '../quantity';
@@ -73,10 +73,7 @@ function unweighed(
   if (item.ingredient === null) return { ...base, ingredient: null, name: item.words, changed: false };
   const flour = getIngredient(catalogue, item.ingredient);
   if (flour.role === 'wheat-flour' && flour.gluten === 'contains') {
-    const dust = getIngredient(
-      catalogue,
-      request.diet === 'grain-free' ? 'tapioca-starch' : 'white-rice-flour',
-    );
+    const dust = getIngredient(catalogue, STARCH_FOR[request.diet].dusts);
     return { ...base, ingredient: dust.id, name: dust.name, changed: true };
   }
   const row = findStandIn(item.ingredient, request, catalogue);

@@ -43,8 +43,9 @@ function divideWords({ tins }: Facts): string {
   return [`Divide the batter: ${Math.round(batter)} g into each of ${all} tins.`, ...folded].join(' ');
 }
 
-const blendWords = ({ parts }: Facts) => {
-  const binder = parts.flatMap(({ lines }) => lines).find(({ ingredient }) => ingredient === 'xanthan-gum');
+const blendWords = ({ parts }: Facts, bowl: Bowl) => {
+  const gum = bowl.which('stirred through flour');
+  const binder = parts.flatMap(({ lines }) => lines).find(({ ingredient }) => ingredient === gum);
   const jar = parts
     .flatMap(({ blend }) => blend)
     .find(({ ingredient }) => ingredient.startsWith(HOUSE_PREFIX));

@@ -59,10 +59,10 @@ function candidates(
   kitchen: Kitchen,
   houseJars: readonly string[],
 ): WayAsk[] {
-  const now: WayAsk = { route: routeFor(request), jar: request.blend.jar, school: request.school };
+  const catalogue = catalogueOf(kitchen);
+  const now: WayAsk = { route: routeFor(request, catalogue), jar: request.blend.jar, school: request.school };
   const usual =
     family === 'yeast-dough' ? YEAST_WAYS : request.diet === 'grain-free' ? GRAIN_FREE_WAYS : GRAIN_WAYS;
-  const catalogue = catalogueOf(kitchen);
   const open = usual.filter(
     ({ route, school }) =>
       routeBarredBecause(route, family, request, catalogue) === undefined &&

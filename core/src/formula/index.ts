@@ -2,6 +2,7 @@ export { waterActivity } from './activity';
 export { compositionOf, massOf } from './composition';
 export { NEUTRALISING_VALUE } from './data/chemistry';
 export { asReadOf, formulaOf } from './formula';
+export { anyThat, linesLeading, linesThat } from './habits';
 export { liftLedger, powderMmol, sodaMmol, type LiftLedger } from './lift';
 export type { FormulaLine, FormulaPart } from './types';
 export { drinkOf, thirstGrams } from './water';

@@ -1,4 +1,4 @@
-import { getIngredient, unfold, type Catalogue } from '../catalogue';
+import { doesIt, getIngredient, unfold, type Catalogue } from '../catalogue';
 import { CHEMISTRY } from './data/chemistry';
 import type { FormulaLine } from './types';
 
@@ -35,10 +35,10 @@ export function liftLedger(lines: readonly FormulaLine[], catalogue: Catalogue):
   for (const line of lines) {
     for (const { ingredient, share } of unfold(catalogue, line.ingredient)) {
       const grams = line.grams * share;
-      if (ingredient === 'baking-soda') soda += sodaMmol(grams);
-      else if (ingredient === 'baking-powder' || ingredient === 'baking-powder-grain-free')
-        powder += powderMmol(grams);
-      else acid += (grams * getIngredient(catalogue, ingredient).acid) / 100;
+      const one = getIngredient(catalogue, ingredient);
+      if (doesIt(one, 'soda')) soda += sodaMmol(grams);
+      else if (doesIt(one, 'powder')) powder += powderMmol(grams);
+      else acid += (grams * one.acid) / 100;
     }
   }
   const met = Math.min(soda, acid);

@@ -1,4 +1,12 @@
-import { getIngredient, plainId, unfold, VARIANT_MARK, type Catalogue, type Ingredient } from '../catalogue';
+import {
+  getIngredient,
+  NO_BEHAVIOUR,
+  plainId,
+  unfold,
+  VARIANT_MARK,
+  type Catalogue,
+  type Ingredient,
+} from '../catalogue';
 import { catalogueOf, type ConversionRequest, type Kitchen, type KnownLabel } from '../kitchen';
 import type { Item, Line, Recipe } from '../read';
 import { LABEL_FACTS, type LabelFact } from '../vocabulary';
@@ -78,6 +86,8 @@ const CLAIMED = 'claimed';
 /** Made goods that usually hold gluten and claim on their packet that these don't: kept, and asked about. */
 const asClaimed = (ingredient: Ingredient): Ingredient => ({
   ...ingredient,
+  ...NO_BEHAVIOUR,
+  thirst: ingredient.thirst,
   id: `${ingredient.id}${VARIANT_MARK}${CLAIMED}`,
   role: ingredient.role === 'wheat-flour' ? 'gf-flour' : ingredient.role,
   also: [],

@@ -1,5 +1,5 @@
 import hash from 'imurmurhash';
-import { getIngredient, plainId, type Catalogue } from '../catalogue';
+import { getIngredient, namesInTables, plainId, type Catalogue } from '../catalogue';
 import type { ConversionRequest, KnownLabel } from '../kitchen';
 import type { Line } from '../read';
 import type { Avoidance, GrainClass, LabelFact } from '../vocabulary';
@@ -76,8 +76,10 @@ function aboutGluten(
 }
 
 /** What of a made thing's line may carry what these people never eat, beside what its makers are known to put in. */
-const besideOn = (line: Line, judged: JudgedLine): Set<Avoidance> => {
-  const ids = line.items.flatMap(({ ingredient }) => (ingredient === null ? [] : [plainId(ingredient)]));
+const besideOn = (line: Line, judged: JudgedLine, catalogue: Catalogue): Set<Avoidance> => {
+  const ids = line.items.flatMap(({ ingredient }) =>
+    ingredient === null ? [] : namesInTables(ingredient, catalogue),
+  );
   const shared = SHARED_LINES.filter(({ goods }) => ids.some((id) => goods.includes(id))).flatMap(
     (row) => row.with,
   );
@@ -85,9 +87,14 @@ const besideOn = (line: Line, judged: JudgedLine): Set<Avoidance> => {
 };
 
 /** What nobody at the table has at all: the label must speak for it. */
-function aboutTraces(line: Line, judged: JudgedLine, { without, mild }: ConversionRequest): Asked[] {
+function aboutTraces(
+  line: Line,
+  judged: JudgedLine,
+  { without, mild }: ConversionRequest,
+  catalogue: Catalogue,
+): Asked[] {
   const strict = without.filter((one) => !mild.includes(one));
-  const beside = besideOn(line, judged);
+  const beside = besideOn(line, judged, catalogue);
   const asks = (what: readonly Avoidance[], ask: string): Asked[] =>
     what.length === 0
       ? []
@@ -129,7 +136,7 @@ function asked(line: Line, judged: JudgedLine, request: ConversionRequest, home:
       kind: 'label',
       ask: 'It may come from a grain: does the label name a grain-free source?',
     });
-  questions.push(...aboutTraces(line, judged, request));
+  questions.push(...aboutTraces(line, judged, request, catalogue));
   return questions;
 }
 

@@ -1,5 +1,6 @@
 import {
   getIngredient,
+  NO_BEHAVIOUR,
   type Catalogue,
   type Component,
   type Composition,
@@ -94,6 +95,7 @@ export function compositeOf({ id, name, weighed, jar, note, lines }: Made, catal
     union([...parts.map((one) => pick({ avoid: one.allergens, maybe: one.possible })), ...judged.map(pick)]);
   const allergens = all(({ avoid }) => avoid);
   return {
+    ...NO_BEHAVIOUR,
     id,
     name,
     also: [],

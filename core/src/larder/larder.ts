@@ -1,4 +1,11 @@
-import { getIngredient, ingredientOfOwn, plainId, type Ingredient } from '../catalogue';
+import {
+  getIngredient,
+  ingredientOfOwn,
+  NO_BEHAVIOUR,
+  plainId,
+  type Composition,
+  type Ingredient,
+} from '../catalogue';
 import { stockOf } from '../cupboard';
 import { convert } from '../docket';
 import { formulaOf } from '../formula';
@@ -24,11 +31,29 @@ export interface Larder {
 
 const houseId = (id: string) => `${HOUSE_PREFIX}${id}`;
 
+/** What hasn't been made yet brings nothing to a list. */
+const NOT_MADE: Composition = {
+  water: 0,
+  protein: 0,
+  fat: 0,
+  starch: 0,
+  sugars: 0,
+  fibre: 0,
+  ash: 100,
+  ethanol: 0,
+};
+
 /** A name held for something of the house, so that it is found in other lists before it is made. */
 function placeholder(id: string, name: string): Ingredient {
-  const salt = getIngredient(catalogueOf(BUILT_IN_KITCHEN), 'salt');
   return {
-    ...salt,
+    ...NO_BEHAVIOUR,
+    composition: NOT_MADE,
+    acid: 0,
+    allergens: [],
+    possible: [],
+    madeOf: [],
+    source: 'the household’s own',
+    confidence: 'derived',
     id: houseId(id),
     name,
     also: [],

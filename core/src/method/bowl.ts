@@ -1,9 +1,8 @@
 import { wheatLines, type ConvertedPart } from '../balance';
-import { NUT_BUTTERS } from '../blend';
 import { getIngredient, type Catalogue } from '../catalogue';
 import { profileOf, type Profile } from '../family';
-import type { FormulaLine } from '../formula';
-import type { FamilyId } from '../vocabulary';
+import { anyThat, linesLeading, linesThat, type FormulaLine } from '../formula';
+import type { FamilyId, Habit } from '../vocabulary';
 
 /** What a technique may look at: the converted lines, and what they were. */
 export interface Bowl {
@@ -18,14 +17,15 @@ export interface Bowl {
   readonly cooked: string | null;
   /** Something is folded into some of the tins only. */
   readonly tinsDiffer: boolean;
-  readonly has: (ingredient: string) => boolean;
+  readonly has: (habit: Habit) => boolean;
+  /** The ingredient that has it; undefined where none is there. */
+  readonly which: (habit: Habit) => string | undefined;
   readonly hasRole: (role: string) => boolean;
-  readonly ingredientOf: (line: string) => string | undefined;
+  readonly does: (line: string, habit: Habit) => boolean;
   readonly isEgg: (line: string) => boolean;
   readonly isMilk: (line: string) => boolean;
 }
 
-const SOAKED = ['psyllium-husk', 'psyllium-powder', 'flax-meal', 'chia-seed'];
 const RUBBED = new Set<FamilyId>(['pastry', 'scone', 'crumble', 'cut-out']);
 
 /** The bowl of a conversion. */
@@ -37,7 +37,7 @@ export function bowlOf(
 ): Bowl {
   const before = parts.flatMap(({ original }) => original);
   const now = parts.flatMap(({ lines }) => lines);
-  const has = (ingredient: string) => now.some((line) => line.ingredient === ingredient && line.grams > 0);
+  const has = (habit: Habit) => anyThat(habit, now, catalogue);
   const own = new Map<string, FormulaLine>(
     [...now, ...before].map((line) => [line.line.split(':')[0]!, line]),
   );
@@ -51,15 +51,19 @@ export function bowlOf(
         ? 'foam'
         : RUBBED.has(family)
           ? 'rubbed fat'
-          : NUT_BUTTERS.some(has)
+          : linesLeading('nut-butter-led', now, catalogue).some(({ grams }) => grams > 0)
             ? 'nut butter'
             : null,
-    soaked: SOAKED.some(has),
+    soaked: has('gels when soaked'),
     cooked: parts.find(({ cooked }) => cooked !== null)?.cooked ?? null,
     tinsDiffer,
     has,
+    which: (habit) => linesThat(habit, now, catalogue)[0]?.ingredient,
     hasRole: (role) => now.some((line) => line.role === role),
-    ingredientOf: (line) => own.get(line)?.ingredient,
+    does: (line, habit) => {
+      const one = own.get(line);
+      return one !== undefined && linesThat(habit, [one], catalogue).length > 0;
+    },
     isEgg: (line) => roleOf(line) === 'egg',
     isMilk: (line) => {
       const id = own.get(line)?.ingredient;

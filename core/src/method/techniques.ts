@@ -40,7 +40,6 @@ export interface Technique {
 
 const OVERMIX =
   /\b(?:do not|don't|don’t|without|avoid|never|careful not to) over-?(?:mix|beat|work)|\buntil (?:only )?just (?:combined|mixed|incorporated)/i;
-const CITRUS = new Set(['lemon-juice', 'orange-juice', 'lime-juice', 'vinegar']);
 const does = (step: BoundStep, ...verbs: readonly Verb[]) => verbs.some((verb) => step.verbs.includes(verb));
 const idsOf = (steps: readonly BoundStep[]) => steps.map(({ id }) => id);
 const firstOf = (steps: readonly BoundStep[]) => steps.slice(0, 1).map(({ id }) => id);
@@ -74,7 +73,9 @@ export const TECHNIQUES: readonly Technique[] = [
     'before',
     'Coarse meal drinks slowly: hot milk sets it and takes its grit.',
     (steps, bowl) =>
-      bowl.has('cornmeal') && bowl.hasRole('liquid') ? firstOrLoose(flourSteps(steps, bowl), steps) : [],
+      bowl.has('wants scalding') && bowl.hasRole('liquid')
+        ? firstOrLoose(flourSteps(steps, bowl), steps)
+        : [],
   ),
   common('soak', 'before', 'Husk and seed swell: dry in the bowl they clump.', (steps, bowl) =>
     bowl.soaked ? firstOrLoose(flourSteps(steps, bowl), steps) : [],
@@ -83,13 +84,13 @@ export const TECHNIQUES: readonly Technique[] = [
     bowl.cooked === null ? [] : firstOrLoose(flourSteps(steps, bowl), steps),
   ),
   common('sift-soda', 'note', 'A lump of soda can be tasted.', (steps, bowl) =>
-    bowl.has('baking-soda') ? firstOf(flourSteps(steps, bowl).filter((step) => !does(step, 'sift'))) : [],
+    bowl.has('soda') ? firstOf(flourSteps(steps, bowl).filter((step) => !does(step, 'sift'))) : [],
   ),
   common(
     'split-foam',
     'note',
     'Chickpea brine falls unless the sugar comes in by the spoon.',
-    (steps, bowl) => (bowl.has('aquafaba') ? firstOf(steps.filter((step) => does(step, 'whisk'))) : []),
+    (steps, bowl) => (bowl.has('is whipped') ? firstOf(steps.filter((step) => does(step, 'whisk'))) : []),
   ),
   common('overmix-dropped', 'note', 'There is no gluten to toughen.', (steps, { delicate }) =>
     delicate === null ? idsOf(steps.filter(({ source }) => OVERMIX.test(source))) : [],
@@ -118,7 +119,7 @@ export const TECHNIQUES: readonly Technique[] = [
     idsOf(
       steps.filter(
         (step) =>
-          step.lines.some((line) => CITRUS.has(bowl.ingredientOf(line) ?? '')) &&
+          step.lines.some((line) => bowl.does(line, 'curdles milk')) &&
           step.lines.some((line) => bowl.isMilk(line)),
       ),
     ),

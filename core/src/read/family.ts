@@ -1,4 +1,4 @@
-import { availabilityOf, getIngredient, type Catalogue } from '../catalogue';
+import { availabilityOf, doesIt, getIngredient, type Catalogue } from '../catalogue';
 import { FAMILIES, type FamilyId } from '../vocabulary';
 import { PROTOTYPES } from './data/prototypes';
 import { RATIOS, type FamilyRatios } from './ratios';
@@ -111,7 +111,10 @@ export function guessFamily(
 ): FamilyGuess {
   const ratios = ratiosOf(lines, catalogue);
   const yeast = lines.some((line) =>
-    line.items.some((item) => item.ingredient === 'yeast' || item.ingredient === 'fresh-yeast'),
+    line.items.some(({ ingredient }) => {
+      const one = ingredient === null ? undefined : catalogue.byId.get(ingredient);
+      return one !== undefined && doesIt(one, 'yeast');
+    }),
   );
   const scores = FAMILIES.map((id) => {
     const { words, named } = PROTOTYPES.rows[id];

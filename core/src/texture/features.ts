@@ -1,12 +1,11 @@
-import { BINDING_EGGS, binderGrams, flourGrams, starchGrams, wheatLines } from '../balance';
+import { binderGrams, eggLines, flourGrams, starchGrams, wheatLines } from '../balance';
 import { hasTraits, mixVectors, propertiesOf } from '../blend';
-import type { Catalogue } from '../catalogue';
+import { doesIt, getIngredient, type Catalogue } from '../catalogue';
 import { compositionOf, drinkOf, liftLedger, massOf, thirstGrams, type FormulaLine } from '../formula';
 import type { Feature } from './data/terms';
 
 export type Features = Readonly<Record<Feature, number>>;
 
-const INVERT = new Set(['light-brown-sugar', 'dark-brown-sugar', 'muscovado-sugar', 'coconut-sugar']);
 const LONGEST_CHILL = 24;
 
 /** What of some lines bears on texture, in the units of `FEATURES`. Example: 100 g butter in 400 g of dough → fat 20. */
@@ -19,7 +18,8 @@ export function featuresOf(
   const flour = Math.max(1, flourGrams(lines, catalogue));
   const thirst = thirstGrams(lines, catalogue);
   const per100 = (some: readonly FormulaLine[]) => (100 * massOf(some)) / mass;
-  const invert = (line: FormulaLine) => line.role === 'syrup' || INVERT.has(line.ingredient);
+  const invert = (line: FormulaLine) =>
+    line.role === 'syrup' || doesIt(getIngredient(catalogue, line.ingredient), 'keeps soft');
   const flours = mixVectors(
     lines
       .filter(({ ingredient }) => hasTraits(ingredient, catalogue))
@@ -29,7 +29,7 @@ export function featuresOf(
     white: per100(lines.filter((line) => line.role === 'sugar' && !invert(line))),
     invert: per100(lines.filter(invert)),
     fat: (100 * compositionOf(lines, catalogue).fat) / mass,
-    egg: per100(lines.filter(({ ingredient }) => BINDING_EGGS.has(ingredient))),
+    egg: per100(eggLines(lines, catalogue)),
     wet: thirst > 0 ? drinkOf(lines, catalogue) / thirst : 0,
     starch: starchGrams(lines, catalogue) / flour,
     lift: (100 * liftLedger(lines, catalogue).released) / mass,

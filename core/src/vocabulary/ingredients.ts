@@ -112,3 +112,40 @@ export type Style = (typeof STYLES)[number];
 
 export const CONFIDENCES = ['published', 'common-practice', 'from-memory', 'derived'] as const;
 export type Confidence = (typeof CONFIDENCES)[number];
+
+/** Flours and what binds, by what they are milled from. */
+export const FLOUR_CLASSES = [
+  'rice',
+  'whole grain',
+  'starch',
+  'nut',
+  'legume',
+  'root and fruit',
+  'wheat',
+  'binder',
+] as const;
+export type FlourClass = (typeof FLOUR_CLASSES)[number];
+
+/** What an ingredient does that its composition doesn't tell, and that some rule asks for. */
+export const HABITS = [
+  'soda',
+  'powder',
+  'yeast',
+  'grain starch in it',
+  'whole egg',
+  'egg white',
+  'egg yolk',
+  'kept for flavour',
+  'keeps soft',
+  'gels when soaked',
+  'thickens free water',
+  'stirred through flour',
+  'turns green with soda',
+  'hides soda',
+  'hides much soda',
+  'curdles milk',
+  'wants scalding',
+  'is whipped',
+  'sticks cold',
+] as const;
+export type Habit = (typeof HABITS)[number];

@@ -1,4 +1,4 @@
-import type { FlourClass } from '@omniarton/core/blend';
+import type { FlourClass } from '@omniarton/core/vocabulary';
 
 /** Colours by name for light and dark. Every style takes them through the theme, as CSS variables. */
 const COLOURS = {

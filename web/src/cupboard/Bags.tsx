@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import { v7 as newId } from 'uuid';
 import type { BagAnswer } from '@omniarton/contracts';
-import type { FlourClass } from '@omniarton/core/blend';
+import type { FlourClass } from '@omniarton/core/vocabulary';
 import type { BagState } from '@omniarton/core/cupboard';
 import type { KitchenDocument } from '@omniarton/core/kitchen';
 import { useKitchenAnswer } from '../state/engine/useKitchenAnswer';

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { styled } from 'styled-components';
-import type { FlourClass } from '@omniarton/core/blend';
+import type { FlourClass } from '@omniarton/core/vocabulary';
 import type { DocketLine } from '@omniarton/core/docket';
 import { FlourScrap } from '../ui/Flour';
 import { Figure } from '../ui/layout';

@@ -1,6 +1,6 @@
 import { Link, useParams } from 'react-router';
 import { styled } from 'styled-components';
-import type { FlourPage } from '@omniarton/core/blend';
+import { BESIDE_WHEAT, type FlourPage } from '@omniarton/core/blend';
 import { benchPath, comparePath, flourPath } from '../base/paths';
 import { useKitchen } from '../state/kitchen/useKitchen';
 import { useKitchenAnswer } from '../state/engine/useKitchenAnswer';
@@ -15,8 +15,6 @@ import { GLUTEN_SAYS, holdsWords, NUMBERS, SCORES } from './facts';
 import { FloursFrame } from './FloursFrame';
 import { useFlourUses } from './useFlourUses';
 
-const WHEAT = 'all-purpose-flour';
-
 /** A flour's page: what it does, in words and numbers beside wheat, where it is good, and how it went with us. */
 export function FlourPageView() {
   const { household = '', flour = '' } = useParams();
@@ -24,7 +22,7 @@ export function FlourPageView() {
   const { data, failed } = useKitchenAnswer(
     household,
     ['flour', flour],
-    async (engine, key) => await engine.flourPages(key, [flour, WHEAT]),
+    async (engine, key) => await engine.flourPages(key, [flour, BESIDE_WHEAT]),
   );
   const [page, wheat] = data ?? [];
   return (

@@ -1,4 +1,4 @@
-import type { FlourClass } from '@omniarton/core/blend';
+import type { FlourClass } from '@omniarton/core/vocabulary';
 import { memo } from 'react';
 import { useTheme, type DefaultTheme } from 'styled-components';
 

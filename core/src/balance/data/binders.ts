@@ -1,11 +1,5 @@
 import type { BinderSchool } from '../../vocabulary';
 
-/** Xanthan-equivalent of a gram: what binds as a gram of xanthan binds. Mid-points of common practice. */
-export const XANTHAN_EQUIVALENT: { readonly source: string; readonly confidence: 'common-practice'; readonly rows: Readonly<Record<string, number>> } = {
-  source: 'common practice: 1 g xanthan ≈ 1.3–1.5 g guar ≈ 2.5–3 g whole husk (powder 0.85 of it) ≈ 5–8 g ground flax', confidence: 'common-practice',
-  rows: { 'xanthan-gum': 1, 'guar-gum': 1 / 1.4, 'locust-bean-gum': 1 / 1.6, 'konjac': 1 / 1.2, 'psyllium-husk': 1 / 2.75, 'psyllium-powder': 1 / 2.34, 'flax-meal': 1 / 6.5, 'chia-seed': 1 / 6.5 },
-};
-
 /** How a bake is held together, and at what price. */
 export interface School {
   readonly name: string;
@@ -31,12 +25,8 @@ export const SCHOOLS: { readonly source: string; readonly confidence: 'common-pr
 /** Cooked starch binds as so much xanthan, g per 100 g flour, from so much of the flour cooked in so many times its weight of liquid. Common practice. */
 export const COOKED_STARCH = { credit: 0.3, ofFlour: 0.06, liquid: 5 } as const;
 
-/** What a gram of egg binds, in g xanthan-equivalent. Common practice. */
-export const EGG_CREDIT: Readonly<Record<string, number>> = { 'egg': 0.03, 'egg-white': 0.04, 'egg-yolk': 0.015 };
-/** Ids of what counts as egg. */
-export const BINDING_EGGS: ReadonlySet<string> = new Set(Object.keys(EGG_CREDIT));
 /** Further credits against the need, in g xanthan-equivalent per 100 g flour. Common practice. */
-export const CREDITS = { sweetRice: 0.3, sweetRiceFrom: 0.15, nutButter: 0.3 } as const;
+export const CREDITS = { sticky: 0.3, stickyFrom: 0.15, nutButter: 0.3 } as const;
 /** Egg-led: an egg (50 g) for 250 g of flour. */
 export const EGG_LED_PER_FLOUR = 0.2;
 /** How far the recipe's use of gluten may move the dose from the family's usual one. */

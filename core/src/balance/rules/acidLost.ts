@@ -1,4 +1,5 @@
-import { liftLedger, powderMmol, sodaMmol } from '../../formula';
+import { liftLedger, linesThat, powderMmol, sodaMmol } from '../../formula';
+import { BROUGHT_IN } from '../data/broughtIn';
 import { times, withMore } from '../lines';
 import type { PartState, SwapRule } from '../types';
 import { lineWords, weighed } from '../words';
@@ -20,11 +21,11 @@ export const acidLost: SwapRule = {
   swap(part: PartState, { request, catalogue }) {
     const [was, now] = [liftLedger(part.original, catalogue), liftLedger(part.lines, catalogue)];
     const unmet = Math.min(was.soda, was.acid) - Math.min(now.soda, now.acid);
-    const soda = part.lines.find(({ ingredient }) => ingredient === 'baking-soda');
+    const [soda] = linesThat('soda', part.lines, catalogue);
     if (!soda || unmet < WORTH_IT) return part;
     const left = times(soda, Math.max(0, 1 - unmet / sodaMmol(soda.grams)));
     const lines = part.lines.map((line) => (line === soda ? left : line));
-    const powder = findStandIn('baking-powder', request, catalogue)?.to[0]?.ingredient ?? 'baking-powder';
+    const powder = findStandIn(BROUGHT_IN.powder, request, catalogue)?.to[0]?.ingredient ?? BROUGHT_IN.powder;
     const more = withMore({ ...part, lines }, powder, unmet / powderMmol(1), catalogue);
     return {
       ...part,

@@ -1,8 +1,10 @@
 import type { FormulaLine } from '../../formula';
 import type { BinderSchool, Role } from '../../vocabulary';
 import { bindingCredit, bindingMissing, bindingNeed } from '../binding';
-import { COOKED_STARCH, EGG_LED_PER_FLOUR, SCHOOLS, XANTHAN_EQUIVALENT } from '../data/binders';
+import { COOKED_STARCH, EGG_LED_PER_FLOUR, SCHOOLS } from '../data/binders';
+import { BROUGHT_IN } from '../data/broughtIn';
 import { flourGrams } from '../flour';
+import { gumWorth } from '../ledger';
 import { heaviest, newLine, withMore } from '../lines';
 import type { PartState, Setting, Shift, SwapRule } from '../types';
 import { lineWords, weighed } from '../words';
@@ -45,7 +47,7 @@ const withShift = (part: PartState, lines: readonly FormulaLine[], shift: Shift)
 /** Gum, husk or seed: as much as is missing, as far as it is good. What is over that is said, not added. */
 function added(part: PartState, school: BinderSchool, missing: number, setting: Setting): PartState {
   const ingredient = addedBy(school, setting)!;
-  const per100 = missing / XANTHAN_EQUIVALENT.rows[ingredient]!;
+  const per100 = missing / gumWorth(ingredient, setting.catalogue);
   const { most, how } = SCHOOLS.rows[school];
   const grams = (Math.min(per100, most) * flourGrams(part.lines, setting.catalogue)) / 100;
   const line = newLine(`${part.id}+${ingredient}`, ingredient, grams, setting.catalogue);
@@ -64,7 +66,7 @@ function added(part: PartState, school: BinderSchool, missing: number, setting: 
 
 function eggLed(part: PartState, setting: Setting): PartState {
   const grams = EGG_LED_PER_FLOUR * flourGrams(part.lines, setting.catalogue);
-  const { lines, was, now } = withMore(part, 'egg', grams, setting.catalogue);
+  const { lines, was, now } = withMore(part, BROUGHT_IN.egg, grams, setting.catalogue);
   const shift = shiftOf(part, {
     line: now.line,
     from: was ? lineWords(was) : 'nothing',

@@ -1,3 +1,5 @@
+import { linesLeading, linesThat, massOf } from '../../formula';
+import { BROUGHT_IN } from '../data/broughtIn';
 import { withMore } from '../lines';
 import type { SwapRule } from '../types';
 import { lineWords } from '../words';
@@ -17,11 +19,11 @@ export const coconutEgg: SwapRule = {
   confidence: 'common-practice',
   swap(part, { route, catalogue }) {
     if (route !== 'coconut-led' || part.replaced === 0) return part;
-    const grams = (id: string) =>
-      part.lines.filter(({ ingredient }) => ingredient === id).reduce((sum, line) => sum + line.grams, 0);
-    const missing = (grams('coconut-flour') / COCONUT_PER_EGG) * LARGE_EGG - grams('egg');
+    const coconut = massOf(linesLeading(route, part.lines, catalogue));
+    const eggs = massOf(linesThat('whole egg', part.lines, catalogue));
+    const missing = (coconut / COCONUT_PER_EGG) * LARGE_EGG - eggs;
     if (missing < NOTICED) return part;
-    const { lines, was, now } = withMore(part, 'egg', missing, catalogue);
+    const { lines, was, now } = withMore(part, BROUGHT_IN.egg, missing, catalogue);
     return {
       ...part,
       lines,

@@ -1,28 +1,28 @@
-import { getIngredient, plainId, unfold, type Catalogue } from '../../catalogue';
-import type { FormulaLine } from '../../formula';
+import { doesIt, getIngredient, namesInTables, unfold, type Catalogue } from '../../catalogue';
+import { linesThat, type FormulaLine } from '../../formula';
 import { grainForbidden } from '../../guard';
 import type { ConversionRequest } from '../../kitchen';
 import type { FamilyId } from '../../vocabulary';
 import { FLAX_MOST, PUREE_FOR_EGG } from '../data/binders';
+import { BROUGHT_IN } from '../data/broughtIn';
 import { LIFT_FOR_EGG, STAND_INS, type StandIn, type Trouble } from '../data/standIns';
 import { flourGrams } from '../flour';
 import type { PartState, SwapRule } from '../types';
 import { inPlaceOf, newLine, times } from '../lines';
 import { lineWords } from '../words';
 
-const FLAX = 'flax-meal';
-const PUREE = 'applesauce';
-
 /** Why an ingredient can't be in this bake; empty when it can. */
 export function troublesOf(id: string, request: ConversionRequest, catalogue: Catalogue): Trouble[] {
-  const { gluten, grain, allergens, madeOf } = getIngredient(catalogue, id);
+  const one = getIngredient(catalogue, id);
+  const { gluten, grain, allergens, madeOf } = one;
   const parts = madeOf.length === 0 ? [] : unfold(catalogue, id);
   const held = new Set([
     ...allergens,
     ...parts.flatMap((part) => getIngredient(catalogue, part.ingredient).allergens),
   ]);
   const avoided = request.without.filter((one) => held.has(one));
-  const starchOfGrain = request.diet === 'grain-free' && !request.grainDerived && id === 'baking-powder';
+  const starchOfGrain =
+    request.diet === 'grain-free' && !request.grainDerived && doesIt(one, 'grain starch in it');
   return [
     ...(gluten === 'contains' ? (['gluten'] as const) : []),
     ...(grainForbidden(request, grain) || starchOfGrain ? (['grain'] as const) : []),
@@ -38,9 +38,10 @@ export function findStandIn(
   family?: FamilyId,
 ): StandIn | undefined {
   const troubles = troublesOf(id, request, catalogue);
+  const names = namesInTables(id, catalogue);
   return STAND_INS.rows.find(
     (row) =>
-      row.from.includes(plainId(id)) &&
+      names.some((name) => row.from.includes(name)) &&
       (row.families === undefined || (family !== undefined && row.families.includes(family))) &&
       row.trouble.some((one) => troubles.includes(one)) &&
       row.to.every((part) => troublesOf(part.ingredient, request, catalogue).length === 0),
@@ -63,13 +64,13 @@ function withPuree(
   room: number,
   catalogue: Catalogue,
 ): FormulaLine[] {
-  const flax = now.find(({ ingredient }) => ingredient === FLAX)?.grams ?? 0;
+  const flax = now.find(({ ingredient }) => ingredient === BROUGHT_IN.gel)?.grams ?? 0;
   if (flax <= room || flax === 0) return [...now];
   const share = Math.max(0, room) / flax;
   const scaled = now.map((line) => times(line, share));
   const puree = {
-    ...inPlaceOf(egg, PUREE, (1 - share) * PUREE_FOR_EGG, catalogue),
-    line: `${egg.line}+${PUREE}`,
+    ...inPlaceOf(egg, BROUGHT_IN.puree, (1 - share) * PUREE_FOR_EGG, catalogue),
+    line: `${egg.line}+${BROUGHT_IN.puree}`,
   };
   return [...scaled.filter(({ grams }) => grams > 0), puree];
 }
@@ -81,13 +82,18 @@ function withLift(
   family: FamilyId,
   catalogue: Catalogue,
 ): PartState {
-  const eggs = part.original.some(({ ingredient }) => ingredient === 'egg');
-  if (!eggs || !without.includes('egg') || part.replaced === 0 || !LIFT_FOR_EGG.families.includes(family))
+  const eggs = linesThat('whole egg', part.original, catalogue);
+  if (
+    eggs.length === 0 ||
+    !without.includes('egg') ||
+    part.replaced === 0 ||
+    !LIFT_FOR_EGG.families.includes(family)
+  )
     return part;
   const added = (
     [
-      ['baking-soda', LIFT_FOR_EGG.soda],
-      ['vinegar', LIFT_FOR_EGG.vinegar],
+      [BROUGHT_IN.soda, LIFT_FOR_EGG.soda],
+      [BROUGHT_IN.acid, LIFT_FOR_EGG.vinegar],
     ] as const
   ).map(([ingredient, grams]) => newLine(`${part.id}+${ingredient}`, ingredient, grams, catalogue));
   const shift = {
@@ -118,7 +124,7 @@ export const standIn: SwapRule = {
       const row = troubles.length > 0 ? findStandIn(line.ingredient, request, catalogue, family) : undefined;
       if (!row) return [line];
       const now = withPuree(line, put(line, row, catalogue), room, catalogue);
-      room -= now.find(({ ingredient }) => ingredient === FLAX)?.grams ?? 0;
+      room -= now.find(({ ingredient }) => ingredient === BROUGHT_IN.gel)?.grams ?? 0;
       shifts.push({
         id: `stand-in:${line.line}`,
         rule: 'stand-in',

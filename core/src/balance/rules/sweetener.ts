@@ -1,5 +1,5 @@
 import { getIngredient, type Catalogue } from '../../catalogue';
-import { sodaMmol, type FormulaLine } from '../../formula';
+import { linesThat, sodaMmol, type FormulaLine } from '../../formula';
 import { SWEETENERS } from '../data/sweeteners';
 import { heaviest, inPlaceOf, withMore } from '../lines';
 import { isSweet } from '../sweetening';
@@ -11,9 +11,9 @@ const WORTH_IT = 4;
 
 /** The acid that a sweetener brings is met with soda, where soda raises the part: else it would take the lift's. */
 function metWithSoda(part: PartState, acid: number, catalogue: Catalogue): readonly FormulaLine[] {
-  const soda = part.lines.some(({ ingredient }) => ingredient === 'baking-soda');
+  const [soda] = linesThat('soda', part.lines, catalogue);
   return soda && acid >= WORTH_IT
-    ? withMore(part, 'baking-soda', acid / sodaMmol(1), catalogue).lines
+    ? withMore(part, soda.ingredient, acid / sodaMmol(1), catalogue).lines
     : part.lines;
 }
 

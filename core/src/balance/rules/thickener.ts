@@ -1,5 +1,6 @@
 import { getIngredient } from '../../catalogue';
 import { massOf } from '../../formula';
+import { STARCH_FOR } from '../data/broughtIn';
 import { wheatGrams, wheatLines } from '../flour';
 import { inPlaceOf } from '../lines';
 import type { Setting, SwapRule } from '../types';
@@ -15,11 +16,8 @@ function starchFor({ request, catalogue }: Setting): string {
   const barred = (id: string) =>
     request.withoutFlours.includes(id) ||
     getIngredient(catalogue, id).allergens.some((one) => request.without.includes(one));
-  const choices =
-    request.diet === 'grain-free'
-      ? ['arrowroot', 'tapioca-starch']
-      : ['corn-starch', 'arrowroot', 'tapioca-starch'];
-  return choices.find((id) => !barred(id)) ?? 'tapioca-starch';
+  const { thickens } = STARCH_FOR[request.diet];
+  return thickens.find((id) => !barred(id)) ?? thickens[thickens.length - 1]!;
 }
 
 export const thickener: SwapRule = {

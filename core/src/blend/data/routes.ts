@@ -18,6 +18,8 @@ export interface Route {
   readonly only: readonly string[];
   /** It leads: without any of these there is no such route. Empty: none leads. */
   readonly leads: readonly string[];
+  /** Without egg it doesn't stand. */
+  readonly onEgg: boolean;
   readonly because: string;
   /** What it does worse than wheat. */
   readonly worse: string;
@@ -35,7 +37,7 @@ export const ROUTE_TABLE: { readonly source: string; readonly confidence: 'commo
   source: 'common practice', confidence: 'common-practice',
   rows: {
     'grain-blend': {
-      name: 'purpose blend', mass: { by: 'weight', factor: 1 }, flavour: 1.8, grit: 1.7, caps: {}, only: [], leads: [], families: 'all',
+      name: 'purpose blend', mass: { by: 'weight', factor: 1 }, flavour: 1.8, grit: 1.7, caps: {}, only: [], leads: [], onEgg: false, families: 'all',
       because: 'starchy blends replace wheat flour by weight, not by the cup: a cup of blend weighs more',
       worse: 'it needs a binder, and dries out in a day or two',
       references: {
@@ -60,7 +62,7 @@ export const ROUTE_TABLE: { readonly source: string; readonly confidence: 'commo
     },
     'almond-led': {
       name: 'almond-led', mass: { by: 'weight', factor: 1 }, flavour: 3, grit: 2.5, caps: { 'almond-flour': 0.85, 'coconut-flour': 0.08, 'tapioca-starch': 0.35, 'arrowroot': 0.35 },
-      only: ['almond-flour', 'tapioca-starch', 'arrowroot', 'coconut-flour'], leads: ['almond-flour'], families: 'all',
+      only: ['almond-flour', 'tapioca-starch', 'arrowroot', 'coconut-flour'], leads: ['almond-flour'], onEgg: false, families: 'all',
       because: 'ground almond takes the place of flour weight for weight; its fat comes out of the butter',
       worse: 'rich and soft: it never gets as crisp, and it holds tree nuts',
       references: {
@@ -74,7 +76,7 @@ export const ROUTE_TABLE: { readonly source: string; readonly confidence: 'commo
     },
     'coconut-led': {
       name: 'coconut-led', mass: { by: 'thirst' }, flavour: 5, grit: 2.5, caps: { 'coconut-flour': 0.9, 'tapioca-starch': 0.3, 'arrowroot': 0.3 },
-      only: ['coconut-flour', 'tapioca-starch', 'arrowroot'], leads: ['coconut-flour'],
+      only: ['coconut-flour', 'tapioca-starch', 'arrowroot'], leads: ['coconut-flour'], onEgg: true,
       families: ['drop-cookie', 'brownie', 'creamed-cake', 'loaf', 'muffin', 'pancake', 'steamed-pudding', 'mug-cake'],
       because: 'coconut flour drinks four times its weight: as much of it as drinks the same, a quarter of the wheat, and egg makes up the solids',
       worse: 'it stands on its eggs: without them it crumbles, and it tastes of coconut',
@@ -82,14 +84,14 @@ export const ROUTE_TABLE: { readonly source: string; readonly confidence: 'commo
     },
     'cassava-led': {
       name: 'cassava-led', mass: { by: 'weight', factor: 0.83 }, flavour: 3, grit: 2.5, caps: { 'cassava-flour': 1, 'tiger-nut-flour': 0.3, 'arrowroot': 0.3, 'tapioca-starch': 0.3 },
-      only: ['cassava-flour', 'tiger-nut-flour', 'arrowroot', 'tapioca-starch', 'green-banana-flour'], leads: ['cassava-flour'], families: 'all',
+      only: ['cassava-flour', 'tiger-nut-flour', 'arrowroot', 'tapioca-starch', 'green-banana-flour'], leads: ['cassava-flour'], onEgg: false, families: 'all',
       because: 'cassava flour drinks half as much again as wheat: 80 to 85 % of the weight does',
       worse: 'dense, and gummy when it is underbaked',
       references: { 'creamed-cake': CASSAVA },
     },
     'tiger-nut-led': {
       name: 'tiger-nut-led', mass: { by: 'weight', factor: 0.95 }, flavour: 4, grit: 3, caps: { 'tiger-nut-flour': 0.7, 'cassava-flour': 0.4, 'arrowroot': 0.35, 'tapioca-starch': 0.35 },
-      only: ['tiger-nut-flour', 'cassava-flour', 'arrowroot', 'tapioca-starch'], leads: ['tiger-nut-flour'],
+      only: ['tiger-nut-flour', 'cassava-flour', 'arrowroot', 'tapioca-starch'], leads: ['tiger-nut-flour'], onEgg: false,
       families: ['drop-cookie', 'cut-out', 'brownie', 'creamed-cake', 'loaf', 'muffin', 'scone', 'crumble', 'pancake', 'pastry', 'mug-cake', 'steamed-pudding'],
       because: 'tiger nut, a tuber, is sweet and a quarter fat: a little less than the wheat’s weight does',
       worse: 'sweet and a little gritty: sift it',
@@ -97,7 +99,7 @@ export const ROUTE_TABLE: { readonly source: string; readonly confidence: 'commo
     },
     'nut-butter-led': {
       name: 'nut or seed butter', mass: { by: 'thirst' }, flavour: 5, grit: 2, caps: { 'almond-butter': 1, 'peanut-butter': 1, 'sunflower-butter': 1, 'tahini': 1, 'tapioca-starch': 0.3, 'arrowroot': 0.3, 'coconut-flour': 0.1 },
-      only: [...NUT_BUTTERS, 'tapioca-starch', 'arrowroot', 'coconut-flour'], leads: NUT_BUTTERS,
+      only: [...NUT_BUTTERS, 'tapioca-starch', 'arrowroot', 'coconut-flour'], leads: NUT_BUTTERS, onEgg: false,
       families: ['drop-cookie', 'brownie', 'muffin', 'mug-cake', 'flourless'],
       because: 'a nut or seed butter drinks little: as much of it as drinks the same, and its fat takes the place of the butter',
       worse: 'rich and dark, and each jar spreads differently',
@@ -105,7 +107,7 @@ export const ROUTE_TABLE: { readonly source: string; readonly confidence: 'commo
     },
     'starch-chocolate': {
       name: 'starch and chocolate', mass: { by: 'weight', factor: 0.5 }, flavour: 6, grit: 1.5, caps: { 'cocoa': 0.5, 'tapioca-starch': 0.6, 'potato-starch': 0.8, 'corn-starch': 0.8, 'arrowroot': 0.6 },
-      only: ['cocoa', 'corn-starch', 'potato-starch', 'tapioca-starch', 'arrowroot'], leads: ['cocoa'],
+      only: ['cocoa', 'corn-starch', 'potato-starch', 'tapioca-starch', 'arrowroot'], leads: ['cocoa'], onEgg: false,
       families: ['brownie', 'flourless', 'creamed-cake', 'mug-cake'],
       because: 'chocolate and egg set by themselves: half the weight of flour, as starch with cocoa, is enough',
       worse: 'only for what may taste of chocolate; it is dense and sinks a little',
@@ -114,8 +116,5 @@ export const ROUTE_TABLE: { readonly source: string; readonly confidence: 'commo
   },
 };
 
-/** Flours of most kitchens that bake without gluten: what a blend is made from when nothing is said of the cupboard. */
-export const USUAL_SHELF: readonly string[] = [
-  'white-rice-flour', 'brown-rice-flour', 'sweet-rice-flour', 'sorghum-flour', 'millet-flour', 'oat-flour', 'teff-flour', 'buckwheat-flour',
-  'corn-starch', 'potato-starch', 'tapioca-starch', 'arrowroot', 'cassava-flour', 'almond-flour', 'coconut-flour', 'tiger-nut-flour',
-];
+/** Grain-free ways in the order in which they are tried: the first whose leading flour these people can have. */
+export const GRAIN_FREE_ROUTES: readonly [RouteId, ...RouteId[]] = ['almond-led', 'cassava-led'];

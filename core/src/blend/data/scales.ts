@@ -4,3 +4,7 @@ export const SCALES = { starch: 0.2, score: 1.5, flavour: 1, colour: 2, grit: 0.
 export const RIDGE = 0.09;
 /** A used flour has at least this share: less isn't worth opening the bag. */
 export const LEAST_SHARE = 0.05;
+/** What a flour's page sets it beside. */
+export const BESIDE_WHEAT = 'all-purpose-flour';
+/** What prices are told against: fine white rice flour. */
+export const PRICE_UNIT = 'white-rice-flour';

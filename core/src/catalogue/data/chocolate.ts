@@ -1,17 +1,22 @@
 import type { Table } from '../types';
+import { DRY } from './flourRecord';
 
 /** Chocolate and cocoa. g per 100 g: water, protein, fat, starch, sugars, fibre, ash. Natural cocoa holds about 15 mmol H⁺. */
 export const chocolate: Table = {
   role: 'chocolate-cocoa', style: 'level',
   source: 'USDA SR Legacy; cup weights: common practice', confidence: 'from-memory',
   rows: {
-    'cocoa': { name: 'cocoa powder', also: ['cocoa', 'unsweetened cocoa powder', 'natural cocoa powder', 'cacao powder', 'unsweetened cocoa', 'cacao', 'natural cocoa', 'natural unsweetened cocoa powder'], comp: [3, 19.6, 13.7, 22.9, 1.8, 33.2, 5.8], acid: 15, cup: [85, 75, 118] },
-    'dutch-cocoa': { name: 'cocoa powder, alkalised', also: ['dutch-process cocoa', 'dutch-processed cocoa powder', 'dutch process cocoa powder', 'alkalised cocoa', 'dutch cocoa', 'dutch-process cocoa powder', 'black cocoa', 'black cocoa powder', 'dark cocoa powder'], comp: [3, 18.1, 13.1, 22.6, 1.7, 31, 10.5], acid: 0, cup: [85, 75, 118] },
+    'cocoa': { name: 'cocoa powder', also: ['cocoa', 'unsweetened cocoa powder', 'natural cocoa powder', 'cacao powder', 'unsweetened cocoa', 'cacao', 'natural cocoa', 'natural unsweetened cocoa powder'], comp: [3, 19.6, 13.7, 22.9, 1.8, 33.2, 5.8], acid: 15, cup: [85, 75, 118],
+      thirst: [1.6, 1.3, 2], does: ['hides soda'],
+      flour: { traits: { class: 'nut', scores: [2, 2, 3, 4, 6], flavour: 9, colour: 9.5, grit: 1, cap: 0, tau: 6, set: [65, 80] },
+        amylose: null, tastes: ['chocolate', 'bitter'], vice: 'bitter and drying', weeks: DRY, price: 4,
+        standIns: ['black-bean-flour'], pairs: ['almond-butter', 'potato-starch'], most: {}, usual: false, like: null } },
+    'dutch-cocoa': { name: 'cocoa powder, alkalised', also: ['dutch-process cocoa', 'dutch-processed cocoa powder', 'dutch process cocoa powder', 'alkalised cocoa', 'dutch cocoa', 'dutch-process cocoa powder', 'black cocoa', 'black cocoa powder', 'dark cocoa powder'], comp: [3, 18.1, 13.1, 22.6, 1.7, 31, 10.5], acid: 0, cup: [85, 75, 118], thirst: [1.6, 1.3, 2], does: ['hides soda'] },
     'drinking-chocolate': { name: 'drinking chocolate', also: ['hot chocolate powder', 'hot chocolate mix', 'hot cocoa mix', 'sweetened cocoa powder', 'chocolate powder', 'instant hot chocolate'], comp: [1.5, 6, 5, 10, 70, 5, 2], cup: [120, 100, 145], gluten: 'check-label', possible: ['milk', 'soybeans', 'wheat'], note: 'some are malted' },
-    'dark-chocolate': { name: 'chocolate', also: ['dark chocolate', 'bittersweet chocolate', 'semisweet chocolate', 'plain chocolate', 'couverture', '70% chocolate', 'chocolate chopped', 'baking chocolate', 'chocolate shaving', 'dark chocolate bar', 'cooking chocolate', 'vegan chocolate'], comp: [1, 6.5, 36, 4, 42, 8.5, 1.9], cup: [170, 155, 182], gluten: 'check-label', possible: ['milk', 'soybeans', 'wheat', 'tree nuts', 'peanuts'], note: 'the recipe has no gluten; the factory may' },
+    'dark-chocolate': { name: 'chocolate', also: ['dark chocolate', 'bittersweet chocolate', 'semisweet chocolate', 'plain chocolate', 'couverture', '70% chocolate', 'chocolate chopped', 'baking chocolate', 'chocolate shaving', 'dark chocolate bar', 'cooking chocolate', 'vegan chocolate'], comp: [1, 6.5, 36, 4, 42, 8.5, 1.9], cup: [170, 155, 182], gluten: 'check-label', possible: ['milk', 'soybeans', 'wheat', 'tree nuts', 'peanuts'], note: 'the recipe has no gluten; the factory may', thirst: [0.24, 0.18, 0.3] },
     'chocolate-chips': { name: 'chocolate chips', also: ['chocolate chip', 'dark chocolate chip', 'semisweet chocolate chip', 'chocolate chunk', 'semi-sweet chocolate chip', 'bittersweet chocolate chip', 'chocolate drop', 'mini chocolate chip', 'dairy-free chocolate chip'], comp: [1, 6.5, 36, 4, 42, 8.5, 1.9], cup: [170, 155, 182], gluten: 'check-label', possible: ['milk', 'soybeans', 'wheat', 'tree nuts', 'peanuts'], note: 'stays whole: it drinks nothing; the factory may bring gluten' },
-    'unsweetened-chocolate': { name: 'chocolate, unsweetened', also: ['unsweetened chocolate', 'bitter chocolate', 'cacao paste', '100% chocolate'], comp: [1.3, 14.3, 52.3, 11.4, 0.9, 16.6, 3.2], cup: [170, 150, 180], gluten: 'check-label', possible: ['milk', 'soybeans'] },
-    'milk-chocolate': { name: 'chocolate, milk', also: ['milk chocolate', 'milk chocolate chip', 'milk chocolate chunk'], comp: [1.5, 7.7, 29.7, 3, 51.5, 3.4, 1.8], cup: [170, 155, 180], gluten: 'check-label', allergens: ['milk'], possible: ['soybeans', 'wheat', 'tree nuts', 'peanuts'] },
+    'unsweetened-chocolate': { name: 'chocolate, unsweetened', also: ['unsweetened chocolate', 'bitter chocolate', 'cacao paste', '100% chocolate'], comp: [1.3, 14.3, 52.3, 11.4, 0.9, 16.6, 3.2], cup: [170, 150, 180], gluten: 'check-label', possible: ['milk', 'soybeans'], thirst: [0.7, 0.5, 0.9] },
+    'milk-chocolate': { name: 'chocolate, milk', also: ['milk chocolate', 'milk chocolate chip', 'milk chocolate chunk'], comp: [1.5, 7.7, 29.7, 3, 51.5, 3.4, 1.8], cup: [170, 155, 180], gluten: 'check-label', allergens: ['milk'], possible: ['soybeans', 'wheat', 'tree nuts', 'peanuts'], thirst: [0.06, 0.03, 0.1] },
     'white-chocolate': { name: 'white chocolate chips', also: ['white chocolate', 'white chocolate chip', 'white chocolate chunk', 'white chip'], comp: [1.3, 5.9, 32.1, 0, 59, 0.2, 1.4], cup: [170, 156, 182], gluten: 'check-label', allergens: ['milk'], possible: ['soybeans', 'wheat', 'tree nuts'] },
   },
 };

@@ -9,7 +9,7 @@ export const liquids: Table = {
     'coffee': { name: 'coffee, brewed', also: ['coffee', 'brewed coffee', 'hot coffee', 'strong coffee', 'cold coffee', 'black coffee'], comp: [99.2, 0.1, 0, 0, 0.1, 0, 0.3], acid: 0.5, cup: [237, 233, 240] },
     'espresso': { name: 'espresso, brewed', also: ['espresso', 'espresso shot'], comp: [97.8, 0.1, 0.2, 0, 0.6, 0, 0.6], acid: 0.8, cup: [237, 230, 242], each: [30, 25, 45] },
     'tea': { name: 'tea', also: ['brewed tea', 'black tea', 'green tea', 'earl grey tea', 'tea bag'], kinds: ['matcha', 'matcha powder', 'rooibos'], comp: [99.6, 0, 0, 0, 0.2, 0, 0.1], cup: [237, 233, 240], each: [2, 1.5, 3] },
-    'orange-juice': { name: 'orange juice', also: ['clementine juice', 'mandarin juice', 'grapefruit juice', 'fresh orange juice', 'blood orange juice'], comp: [88.3, 0.7, 0.2, 0, 9.6, 0.2, 0.9], acid: 12, cup: [248, 240, 252], each: [75, 60, 95] },
+    'orange-juice': { name: 'orange juice', also: ['clementine juice', 'mandarin juice', 'grapefruit juice', 'fresh orange juice', 'blood orange juice'], comp: [88.3, 0.7, 0.2, 0, 9.6, 0.2, 0.9], acid: 12, cup: [248, 240, 252], each: [75, 60, 95], does: ['curdles milk'] },
     'apple-juice': { name: 'apple juice', also: ['apple cider', 'fruit juice', 'peach juice', 'cloudy apple juice'], kinds: ['pear juice', 'grape juice', 'cherry juice', 'cranberry juice', 'pineapple juice', 'sweet cider'], comp: [88.2, 0.1, 0.1, 0, 10.5, 0.2, 0.7], acid: 6, cup: [248, 240, 252] },
     'soft-drink': { name: 'soft drink', also: [], kinds: ['cola', 'lemonade', 'ginger ale', 'root beer', 'lemon-lime soda', 'ginger beer'], comp: [89.5, 0, 0, 0, 10.4, 0, 0.1], acid: 2, cup: [246, 240, 250] },
     'wine': { name: 'wine', also: ['red wine', 'white wine', 'sparkling wine', 'dessert wine'], kinds: ['cider', 'dry hard cider', 'prosecco', 'hard cider', 'dry cider', 'mead', 'champagne', 'sherry', 'port', 'marsala', 'madeira', 'vermouth'], comp: [86.5, 0.1, 0, 0, 2.6, 0, 0.6, 10.4], acid: 9, cup: [236, 230, 245], possible: ['sulphite', 'egg', 'milk', 'fish'] },
@@ -19,6 +19,6 @@ export const liquids: Table = {
     'liqueur': { name: 'liqueur', also: ['orange liqueur', 'coffee liqueur', 'cherry liqueur', 'elderflower liqueur', 'raspberry liqueur'], kinds: ['limoncello', 'triple sec', 'cassis', 'elderflower cordial'], role: 'flavour', comp: [42, 0, 0.1, 0, 33, 0, 0.1, 24.5], cup: [252, 240, 262] },
     'amaretto': { name: 'amaretto', also: [], kinds: ['almond liqueur', 'hazelnut liqueur'], role: 'flavour', comp: [42, 0, 0.1, 0, 33, 0, 0.1, 24.5], cup: [254, 240, 264], possible: ['tree nuts'] },
     'cream-liqueur': { name: 'cream liqueur', also: ['irish cream', 'irish cream liqueur', 'whiskey cream liqueur'], role: 'flavour', comp: [44.5, 3, 13.5, 0, 24, 0, 0.5, 14], cup: [255, 245, 265], gluten: 'check-label', grain: 'contains-grain-derivative', allergens: ['milk'], possible: ['egg'] },
-    'aquafaba': { name: 'chickpea brine', also: ['aquafaba', 'chickpea water', 'chickpea liquid'], role: 'egg', comp: [94.5, 1.2, 0.1, 2, 0.5, 0.6, 1], cup: [240, 232, 248] },
+    'aquafaba': { name: 'chickpea brine', also: ['aquafaba', 'chickpea water', 'chickpea liquid'], role: 'egg', comp: [94.5, 1.2, 0.1, 2, 0.5, 0.6, 1], cup: [240, 232, 248], does: ['is whipped'] },
   },
 };

@@ -1,6 +1,6 @@
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { styled, type DefaultTheme } from 'styled-components';
-import type { FlourClass } from '@omniarton/core/blend';
+import type { FlourClass } from '@omniarton/core/vocabulary';
 import { flourPattern } from '../../ui/Flour';
 import { sayPercent } from '../../words/say';
 import { useDrawnTheme } from '../../ui/useDrawnTheme';

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { FlourClass } from '@omniarton/core/blend';
+import type { FlourClass } from '@omniarton/core/vocabulary';
 import { useKitchenAnswer } from './useKitchenAnswer';
 
 /** Which class each flour is of: its pattern hangs on it. */

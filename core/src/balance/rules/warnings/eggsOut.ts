@@ -1,3 +1,4 @@
+import { linesThat, massOf } from '../../../formula';
 import type { WarningRule } from '../../types';
 
 /** g: two and a half of them. */
@@ -9,10 +10,8 @@ export const eggsOut: WarningRule = {
   reason: 'What stands in for egg binds but neither whips nor sets as firmly: beyond two it shows.',
   source: 'common practice',
   confidence: 'common-practice',
-  warn({ original }, { request }) {
-    const grams = original
-      .filter(({ ingredient }) => ingredient === 'egg')
-      .reduce((sum, line) => sum + line.grams, 0);
+  warn({ original }, { request, catalogue }) {
+    const grams = massOf(linesThat('whole egg', original, catalogue));
     if (!request.without.includes('egg') || grams <= TWO_EGGS) return [];
     return ['More than two eggs are replaced: expect a denser, moister crumb. Bake a small one first.'];
   },

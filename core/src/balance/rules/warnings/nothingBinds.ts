@@ -1,5 +1,5 @@
 import { bindingMissing, gumThere } from '../../binding';
-import { EGG_CREDIT } from '../../data/binders';
+import { eggLines } from '../../ledger';
 import type { WarningRule } from '../../types';
 
 /** g of xanthan's worth for 100 g flour: as good as none. */
@@ -14,7 +14,7 @@ export const nothingBinds: WarningRule = {
   warn(part, setting) {
     const { lines, original } = part;
     const gum = gumThere(lines, original, setting);
-    const egg = lines.some(({ ingredient }) => ingredient in EGG_CREDIT);
+    const egg = eggLines(lines, setting.catalogue).length > 0;
     if (!(bindingMissing(part, setting) > 0 && gum < NONE) || egg) return [];
     return ['Nothing binds this part: it will crumble. Choose gum or husk.'];
   },

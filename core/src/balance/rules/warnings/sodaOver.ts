@@ -12,7 +12,7 @@ export const sodaOver: WarningRule = {
   confidence: 'common-practice',
   warn({ lines, original }, { family, catalogue }) {
     const over = sodaLeft(lines, catalogue);
-    const limit = Math.max(soapLimit(lines, family), sodaLeft(original, catalogue));
+    const limit = Math.max(soapLimit(lines, family, catalogue), sodaLeft(original, catalogue));
     if (!(over > limit + NOTICEABLE_SODA)) return [];
     return [
       `${over.toFixed(1)} mmol of soda is left over in 100 g of batter, above ${limit.toFixed(1)}: it may taste soapy and brown early.`,
