@@ -1,3 +1,4 @@
+import { readdirSync, readFileSync } from 'node:fs';
 import js from '@eslint/js';
 import prettier from 'eslint-config-prettier';
 import hooks from 'eslint-plugin-react-hooks';
@@ -11,6 +12,14 @@ const timers = {
   clearInterval: 'readonly',
 };
 const net = { fetch: 'readonly', AbortSignal: 'readonly', performance: 'readonly' };
+
+const TABLES = new URL('core/src/catalogue/data/', import.meta.url);
+/** Ids of ingredients that are no plain word: what a rule asks of them is a property of their row. */
+const ids = readdirSync(TABLES).flatMap((file) =>
+  [...readFileSync(new URL(file, TABLES), 'utf8').matchAll(/^ {4}'([a-z]+(?:-[a-z]+)+)': \{ name/gm)].map(
+    ([, id]) => id,
+  ),
+);
 
 export default tseslint.config(
   { ignores: ['**/dist/**', '**/node_modules/**', 'test-results/**'] },
@@ -46,6 +55,19 @@ export default tseslint.config(
         { name: 'document', message: 'The core has no page.' },
       ],
       'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Pass it in.' }],
+    },
+  },
+  {
+    files: ['core/src/**/*.ts', 'web/src/**/*.ts', 'web/src/**/*.tsx', 'cli/src/**/*.ts'],
+    ignores: ['**/*.test.*', '**/testing.ts', '**/testing/**', '**/data/**', '**/upcast/**'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: `Literal[value=/^(?:${ids.join('|')})$/]`,
+          message: 'Logic names no ingredient: ask a property of its row, or a table in data/.',
+        },
+      ],
     },
   },
   {

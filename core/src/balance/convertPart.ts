@@ -1,5 +1,5 @@
 import { getIngredient } from '../catalogue';
-import { bandsOf, profileOf } from '../family';
+import { bandsOf, familyOf } from '../family';
 import { drinkOf, thirstGrams, type FormulaLine, type FormulaPart } from '../formula';
 import type { FamilyId } from '../vocabulary';
 import { altitudeAt } from './altitude';
@@ -140,7 +140,7 @@ function mustMove(
 /** What a rule may look at in a part of such a family. */
 export function settingOf(bake: BakeSetting, family: FamilyId, original: readonly FormulaLine[]): Setting {
   const bands = bandsOf(family, bake.route, kindOf(original, family, bake.catalogue));
-  return { ...bake, family, profile: profileOf(family), bands };
+  return { ...bake, family, profile: familyOf(family), bands };
 }
 
 /** One part with some weights set: swaps in the order of their dependence, then all targets together around what is set. */

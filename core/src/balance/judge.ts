@@ -1,5 +1,5 @@
 import type { Catalogue } from '../catalogue';
-import { bandsOf, profileOf } from '../family';
+import { bandsOf, familyOf } from '../family';
 import { linesLeading, linesThat, massOf, type FormulaLine } from '../formula';
 import type { BalanceId, FamilyId, RouteId } from '../vocabulary';
 import { balancesOf } from './balances';
@@ -92,7 +92,7 @@ export function judgePart(lines: readonly FormulaLine[], family: FamilyId, catal
     .filter(({ id }) => JUDGED.includes(id))
     .map(({ id, converted: value, band }) => ({ id, value, band, verdict: verdictOf(value, band) }));
   if (wheatGrams(lines, catalogue) > 0) return { route, balances, findings: [] };
-  const { name, xanthan } = profileOf(family);
+  const { name, xanthan } = familyOf(family);
   const found = balances.flatMap(({ id, value, band, verdict }): Finding[] => {
     const words = WORDS[`${id}-${verdict}`];
     return words

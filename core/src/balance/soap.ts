@@ -1,4 +1,5 @@
 import type { Catalogue } from '../catalogue';
+import { familyOf } from '../family';
 import { liftLedger, linesThat, massOf, type FormulaLine } from '../formula';
 import type { FamilyId, Habit } from '../vocabulary';
 
@@ -11,7 +12,7 @@ export function soapLimit(lines: readonly FormulaLine[], family: FamilyId, catal
   const fruit = lines.some(({ role }) => role === 'fruit-veg');
   if (has('hides much soda')) return SOAPY.molasses;
   if (fruit || has('hides soda')) return SOAPY.spiced;
-  return family === 'drop-cookie' ? SOAPY.cookie : SOAPY.pale;
+  return familyOf(family).hidesSoda ? SOAPY.cookie : SOAPY.pale;
 }
 
 /** Soda that finds no acid and that the heat doesn't use up, mmol HCO₃ per 100 g batter. */

@@ -1,5 +1,7 @@
 import { BUILT_IN_KITCHEN, catalogueOf } from '../kitchen';
 import { INGREDIENTS } from '../catalogue';
+import { familyOf } from '../family';
+import { FAMILIES, type RouteId } from '../vocabulary';
 import { ROUTE_TABLE } from './data/routes';
 import { usualShelf } from './shelf';
 import { mix } from './properties';
@@ -59,10 +61,11 @@ describe('the table of flours', () => {
       }
   });
   it('has its reference blends sum to a hundred, of flours that it knows', () => {
-    for (const { references, caps, only } of Object.values(ROUTE_TABLE.rows)) {
-      for (const shares of Object.values(references)) {
-        expect(Object.values(shares!).reduce((a, b) => a + b, 0)).toBe(100);
-        for (const [id, percent] of Object.entries(shares!)) {
+    for (const [route, { usual, caps, only }] of Object.entries(ROUTE_TABLE.rows)) {
+      const own = FAMILIES.map((family) => familyOf(family).blends[route as RouteId] ?? usual);
+      for (const shares of [usual, ...own]) {
+        expect(Object.values(shares).reduce((a, b) => a + b, 0)).toBe(100);
+        for (const [id, percent] of Object.entries(shares)) {
           expect(FLOUR_IDS).toContain(id);
           expect(percent / 100).toBeLessThanOrEqual((caps[id] ?? traitsOf(id, catalogue).cap) + 1e-9);
         }

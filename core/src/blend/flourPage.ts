@@ -7,7 +7,7 @@ import {
   type Composition,
   type Triple,
 } from '../catalogue';
-import { profileOf } from '../family';
+import { familyOf } from '../family';
 import {
   FAMILIES,
   MissingRowError,
@@ -17,7 +17,6 @@ import {
   type GlutenClass,
   type GrainClass,
 } from '../vocabulary';
-import { ROUTE_TABLE } from './data/routes';
 import { hasTraits, propertiesOf, traitsOf } from './properties';
 import { type PropertyVector } from './vector';
 import { cupOf } from './cup';
@@ -84,15 +83,10 @@ function givesOf(vector: PropertyVector | null): string[] {
   ];
 }
 
-const goodIn = (id: string): string[] => [
-  ...new Set(
-    Object.values(ROUTE_TABLE.rows).flatMap(({ references }) =>
-      Object.entries(references).flatMap(([family, shares]) =>
-        shares?.[id] ? [profileOf(family as FamilyId).name] : [],
-      ),
-    ),
-  ),
-];
+const goodIn = (id: string): string[] =>
+  FAMILIES.map(familyOf)
+    .filter(({ blends }) => Object.values(blends).some((shares) => shares[id]))
+    .map(({ name }) => name);
 
 /** The page of a flour. Throws for what has no row of facts. */
 export function flourPage(id: string, catalogue: Catalogue): FlourPage {
@@ -124,7 +118,7 @@ export function flourPage(id: string, catalogue: Catalogue): FlourPage {
     pairs: named(facts.pairs),
     limits: FAMILIES.map((family) => ({
       family,
-      name: profileOf(family).name,
+      name: familyOf(family).name,
       most: facts.most[family] ?? cap,
     })).filter(({ most }) => most > 0),
     goodIn: goodIn(id),

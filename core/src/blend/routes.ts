@@ -1,4 +1,5 @@
 import { getIngredient, type Catalogue } from '../catalogue';
+import { familyOf } from '../family';
 import type { ConversionRequest } from '../kitchen';
 import type { FamilyId, RouteId } from '../vocabulary';
 import { GRAIN_FREE_ROUTES, ROUTE_TABLE } from './data/routes';
@@ -44,10 +45,9 @@ export function routeBarredBecause(
   request: ConversionRequest,
   catalogue: Catalogue,
 ): string | undefined {
-  const { families, leads, name, onEgg } = ROUTE_TABLE.rows[route];
+  const { leads, name, onEgg } = ROUTE_TABLE.rows[route];
   if (request.diet === 'grain-free' && route === 'grain-blend') return 'It is made of grain.';
-  if (families !== 'all' && !families.includes(family))
-    return `Common practice has no ${name} bake of this kind.`;
+  if (!familyOf(family).ways.includes(route)) return `Common practice has no ${name} bake of this kind.`;
   if (leads.length === 0 || leads.some((id) => !barredBecause(id, request, catalogue))) {
     if (onEgg && request.without.includes('egg')) return 'It stands on its eggs, and egg is out.';
     return undefined;

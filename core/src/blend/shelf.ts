@@ -1,5 +1,5 @@
 import { getIngredient, type Catalogue } from '../catalogue';
-import { bandsOf, profileOf } from '../family';
+import { bandsOf, familyOf } from '../family';
 import { HOUSE_PREFIX } from '../guard';
 import { catalogueOf, type ConversionRequest, type Kitchen } from '../kitchen';
 import type { FamilyId, RouteId } from '../vocabulary';
@@ -77,7 +77,7 @@ export function shelfOf(
     if (share < LEAST_SHARE) bought.push(id);
     const short = counts && share >= LEAST_SHARE && share < usual;
     caps[id] = short ? share : usual;
-    whyCap[id] = short ? 'all that is in the cupboard' : `the most for a ${profileOf(family).name}`;
+    whyCap[id] = short ? 'all that is in the cupboard' : `the most for a ${familyOf(family).name}`;
   }
   return { caps, whyCap, bought };
 }

@@ -1,7 +1,8 @@
 import type { Catalogue } from '../catalogue';
+import { familyOf } from '../family';
 import type { Aim, FamilyId, RouteId } from '../vocabulary';
 import { AIM_SHIFTS } from './data/aims';
-import { ROUTE_TABLE, type Shares } from './data/routes';
+import { ROUTE_TABLE } from './data/routes';
 import { mix } from './properties';
 import { PROPERTIES, type Property, type PropertyVector } from './vector';
 
@@ -18,9 +19,8 @@ export function targetOf(
   aims: readonly Aim[],
   catalogue: Catalogue,
 ): PropertyVector {
-  const { references, flavour, grit } = ROUTE_TABLE.rows[route];
-  const reference: Shares = references[family] ?? Object.values(references)[0]!;
-  const usual = mix(reference, catalogue);
+  const { flavour, grit, ...way } = ROUTE_TABLE.rows[route];
+  const usual = mix(familyOf(family).blends[route] ?? way.usual, catalogue);
   const target: Record<Property, number> = {
     ...usual,
     flavour: Math.min(usual.flavour, flavour),

@@ -2,7 +2,7 @@ export { availabilityOf } from './availability';
 export { doesIt, namesInTables, NO_BEHAVIOUR } from './behaviour';
 export { RECORD_SOURCES } from './data/flourRecord';
 export { getIngredient, makeCatalogue, unfold, type Catalogue } from './catalogue';
-export { INGREDIENTS } from './ingredients';
+export { INGREDIENTS, ingredientsOf } from './ingredients';
 export {
   compositionOfPanel,
   ingredientOfOwn,
@@ -18,6 +18,7 @@ export type {
   Component,
   Composition,
   FlourRecord,
+  FlourTable,
   FlourTraits,
   Ingredient,
   Triple,

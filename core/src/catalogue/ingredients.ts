@@ -59,7 +59,9 @@ const withKin = (entry: Ingredient): Ingredient[] => [
   ...Object.entries(KIN[entry.id] ?? {}).map(([kin, row]) => kinOf(entry, kin, row)),
 ];
 
-/** Every ingredient the product ships with, in the order of its tables; each entry's kin follow it. */
-export const INGREDIENTS: readonly Ingredient[] = TABLES.flatMap((table) =>
-  Object.entries(table.rows).flatMap(([id, row]) => withKin(fromRow(id, row, table))),
-);
+/** The ingredients of a table in its order; each entry's kin follow it. */
+export const ingredientsOf = (table: Table): Ingredient[] =>
+  Object.entries(table.rows).flatMap(([id, row]) => withKin(fromRow(id, row, table)));
+
+/** Every ingredient the product ships with, in the order of its tables. */
+export const INGREDIENTS: readonly Ingredient[] = TABLES.flatMap(ingredientsOf);

@@ -1,6 +1,6 @@
 import type { Docket } from '../docket';
 import { sayMinutes } from '../docket';
-import { profileOf } from '../family';
+import { familyOf } from '../family';
 import type { Serving } from '../kitchen';
 import { momentOf, wallTime } from './zone';
 
@@ -37,7 +37,7 @@ interface Task {
 
 /** The tasks of a docket, each with what it leads up to. The bake is given its whole window, so that it is ready in time. */
 function tasksOf({ family, bake, rest, title }: Docket): Task[] {
-  const profile = profileOf(family.id);
+  const profile = familyOf(family.id);
   const minutes = Math.ceil(bake.minutes?.high ?? 0);
   const first = bake.firstCheck === null ? '' : `; first look after ${Math.round(bake.firstCheck)} minutes`;
   const place = rest.cold ? 'Rest it in the cold' : `Let the ${profile.texture} rest`;

@@ -10,7 +10,7 @@ import {
 } from '../balance';
 import type { Blend, BlendPart } from '../blend';
 import type { Catalogue } from '../catalogue';
-import { looksOf, profileOf } from '../family';
+import { familyOf } from '../family';
 import { bindSteps, bowlOf, editsFor } from '../method';
 import { expectTexture, featuresOf } from '../texture';
 import { liftLedger } from '../formula';
@@ -89,15 +89,12 @@ const scaleShifts = ({ recipe, request }: Work): Shift[] =>
     ];
   });
 
-/** Only what stands free on a tray can spread. */
-const SPREADS: ReadonlySet<FamilyId> = new Set(['drop-cookie', 'cut-out', 'crisp-wafer']);
-
 const settleDose = (dose: DocketBowl['tooStiff']): DocketBowl['tooStiff'] =>
   dose && { ...dose, grams: roundGrams(dose.grams), most: roundGrams(dose.most) };
 
 function atBowl(main: ConvertedPart, family: FamilyId, catalogue: Catalogue): DocketBowl {
   const { tooStiff, tooLoose } = dosesFor(main.original, main.lines, main.bySpoon, catalogue);
-  return { ...looksOf(family), tooStiff: settleDose(tooStiff), tooLoose: settleDose(tooLoose) };
+  return { ...familyOf(family).looks, tooStiff: settleDose(tooStiff), tooLoose: settleDose(tooLoose) };
 }
 
 /** Only against a wheat original: without one there is nothing to compare with. A cold rest counts by its shortest time. */
@@ -106,7 +103,7 @@ function textureOf(main: ConvertedPart, rest: Docket['rest'], catalogue: Catalog
   const before = featuresOf(main.original, 0, catalogue);
   const after = featuresOf(main.lines, rest.cold ? rest.minutes[0] / 60 : 0, catalogue);
   return expectTexture(before, after)
-    .filter(({ texture }) => texture !== 'spread' || SPREADS.has(main.family))
+    .filter(({ texture }) => texture !== 'spread' || familyOf(main.family).spreads)
     .map((one) => ({ ...one, change: settle(one.change) }));
 }
 
@@ -159,7 +156,7 @@ function docketRest(
 export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes: Bakes): Outcome {
   const { bake } = bakes;
   const { recipe, request, kitchen, catalogue } = work;
-  const profile = profileOf(family);
+  const profile = familyOf(family);
   const main = mainPart(balanced, catalogue);
   const tins = tinsOf(work, main, bakes);
   const parts = balanced.converted.map((part) => {
@@ -179,7 +176,7 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
     rest,
     bake,
     profile,
-    looks: looksOf(family),
+    looks: familyOf(family).looks,
   });
   const guard = guardDocket(recipe, outgoing, method, request, kitchen);
   const docket: Docket = {

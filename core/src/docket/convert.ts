@@ -1,6 +1,6 @@
 import { convertPart, wheatOf } from '../balance';
 import { designBlend, routeFor, stillFits, type BlendOutcome } from '../blend';
-import { profileOf } from '../family';
+import { familyOf } from '../family';
 import { bakeOf, type BakeQuestion } from '../heat';
 import type { ConversionRequest, Kitchen } from '../kitchen';
 import { toEnd, type Steps } from '../quantity';
@@ -89,7 +89,7 @@ export function* convertSteps(
   const planned = plan(work);
   if ('outcome' in planned) return { outcome: judged(planned, work), slow: null };
   const { family } = planned;
-  const profile = profileOf(family);
+  const profile = familyOf(family);
   const blend = yield* blendOf(work, family);
   const balanced = balance(work, family, blend);
   if ('outcome' in balanced) return { outcome: balanced, slow: null };

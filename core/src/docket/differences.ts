@@ -1,4 +1,4 @@
-import { bandsOf, profileOf } from '../family';
+import { bandsOf, familyOf } from '../family';
 import { ovenWords } from './oven';
 import type { Docket } from './types';
 
@@ -38,7 +38,7 @@ const bandWords = ({ family, route }: Docket) => {
 /** What is otherwise on one docket than on another: blend, weights, rest, oven and time. Empty when a cook would see none. */
 export function differencesOf(a: Docket, b: Docket): Difference[] {
   const facts: Difference[] = [
-    { what: 'kind of bake', from: profileOf(a.family.id).name, to: profileOf(b.family.id).name },
+    { what: 'kind of bake', from: familyOf(a.family.id).name, to: familyOf(b.family.id).name },
     { what: 'blend', from: blendWords(a), to: blendWords(b) },
     { what: 'drink per thirst, band', from: bandWords(a), to: bandWords(b) },
     { what: 'rest', from: restWords(a), to: restWords(b) },

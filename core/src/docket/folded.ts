@@ -1,6 +1,6 @@
 import { getIngredient, type Catalogue } from '../catalogue';
 import { massOf, type FormulaLine } from '../formula';
-import type { FoldedIn, PanSize } from '../kitchen';
+import { standsFree, type FoldedIn, type PanSize } from '../kitchen';
 import { range, roundGrams, settle } from '../quantity';
 import type { DocketBake, DocketLine, DocketTin } from './types';
 
@@ -19,7 +19,7 @@ export function foldedTins(
   pan: PanSize | null,
   catalogue: Catalogue,
 ): number | null {
-  if (!folded || !pan || pan.shape === 'tray' || !catalogue.byId.has(folded.ingredient)) return null;
+  if (!folded || !pan || standsFree(pan) || !catalogue.byId.has(folded.ingredient)) return null;
   return Math.min(folded.tins, pan.count);
 }
 

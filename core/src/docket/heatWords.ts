@@ -1,6 +1,6 @@
 import type { Profile } from '../family';
 import { burstsOf } from '../heat';
-import type { BakeStart } from '../kitchen';
+import { standsFree, type BakeStart } from '../kitchen';
 import type { HotSide, StartBase } from '../vocabulary';
 import { sayDial, sayHeat } from './oven';
 import { sayMinutes, saySeconds } from './sayMinutes';
@@ -76,7 +76,7 @@ export function coolWords(
   { pan, piece, coolMinutes, cooling }: DocketBake,
   { texture }: Pick<Profile, 'texture'>,
 ): string {
-  const place = pan?.shape === 'tray' || texture === 'dough' ? 'on the tray' : 'in the tin';
+  const place = (pan !== null && standsFree(pan)) || texture === 'dough' ? 'on the tray' : 'in the tin';
   const cold =
     cooling?.cold && cooling.cold > coolMinutes
       ? ` Then a rack: cold through${piece ? '' : ', and fit to cut,'} about ${sayMinutes(cooling.cold)} after the oven.`

@@ -1,6 +1,6 @@
-import { profileOf } from '../family';
+import { familyOf } from '../family';
 import { bakeOf, halfWayUp, reachOf, type BakeQuestion, type SectionFrame } from '../heat';
-import { USUAL_START, type ConversionRequest, type Kitchen, type PanSize } from '../kitchen';
+import { USUAL_START, type ConversionRequest, type Kitchen, type PanSize, standsFree } from '../kitchen';
 import type { Steps } from '../quantity';
 import type { Recipe } from '../read';
 import { toBake } from './bake';
@@ -22,7 +22,7 @@ function askedAgain(
   if ('outcome' in planned || bake.ovenCelsius === null) return null;
   const balanced = balance(work, planned.family, blend);
   if ('outcome' in balanced) return null;
-  const profile = profileOf(planned.family);
+  const profile = familyOf(planned.family);
   return { question: bakeQuestion(balanced, profile, recipe.bake, work), work };
 }
 
@@ -126,7 +126,7 @@ export function* sectionView(
   if (!asked) return null;
   const { question, work } = asked;
   const { frames, pan, piece } = yield* bakeOf({ ...question, framed: true }, work.catalogue);
-  const inTin = pan !== null && pan.shape !== 'tray';
+  const inTin = pan !== null && !standsFree(pan);
   const reach = inTin ? reachOf(halfWayUp(pan)) : piece ? { from: 0, to: piece.acrossCm / 200 } : null;
   return { reach: reach && { fromCm: 100 * reach.from, toCm: 100 * reach.to }, inTin, frames };
 }

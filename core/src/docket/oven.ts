@@ -1,4 +1,4 @@
-import { profileOf, type Profile } from '../family';
+import { familyOf, type Profile } from '../family';
 import { dialOf, fahrenheitOf } from '../quantity';
 import type { Docket } from './types';
 
@@ -11,7 +11,7 @@ const PLACES: Readonly<Record<Profile['cooked'], string>> = {
   microwave: 'in the microwave',
 };
 
-export const placeWords = (family: Docket['family']['id']): string => PLACES[profileOf(family).cooked];
+export const placeWords = (family: Docket['family']['id']): string => PLACES[familyOf(family).cooked];
 
 /** A temperature in both scales. Example: "98 °C (208 °F)". */
 export const sayHeat = (celsius: number): string =>

@@ -1,5 +1,5 @@
 import { flourGrams } from '../balance';
-import { profileOf } from '../family';
+import { familyOf } from '../family';
 import { massOf, type FormulaPart } from '../formula';
 import { ovenOf, startCelsius, temperOf, trialBake, type TrialBake, type Vessel } from '../heat';
 import type { ConversionRequest, Kitchen } from '../kitchen';
@@ -33,7 +33,7 @@ export function trialOf(
   ask: TrialAsk,
 ): TrialBake {
   const work = workOf(recipe, request, kitchen);
-  const profile = profileOf(work.request.family ?? recipe.family.id);
+  const profile = familyOf(work.request.family ?? recipe.family.id);
   const dial = ask.ovenCelsius ?? recipe.bake?.ovenCelsius ?? profile.usualOven;
   const fan = ask.fan ?? recipe.bake?.fan ?? false;
   const { offset } = temperOf(ovenOf(kitchen, request.ovenId), dial, fan);

@@ -1,5 +1,7 @@
+import { standsFree } from '../kitchen';
 import type { Blend } from '../blend';
-import { profileOf } from '../family';
+import { getIngredient, isThirstGuessed } from '../catalogue';
+import { familyOf } from '../family';
 import { fillWords } from '../heat';
 import type { Confidence, FamilyId, Role } from '../vocabulary';
 import type { Work } from './plan';
@@ -33,7 +35,7 @@ const familyUnsure: WholeWarningRule = {
     const { confidence } = recipe.family;
     if (request.family !== null || confidence >= SURE) return [];
     return [
-      `It may not be a ${profileOf(family).name}: the guess is ${Math.round(confidence * 100)} % sure. Say what it is.`,
+      `It may not be a ${familyOf(family).name}: the guess is ${Math.round(confidence * 100)} % sure. Say what it is.`,
     ];
   },
 };
@@ -68,7 +70,7 @@ const anchorFar: WholeWarningRule = {
   source: 'check of the simulation on bakes of common practice',
   confidence: 'derived',
   warn({ bake: { anchor, pan } }) {
-    if (anchor === null || pan === null || pan.shape === 'tray') return [];
+    if (anchor === null || pan === null || standsFree(pan)) return [];
     if (anchor >= LEAST_ANCHOR && anchor <= MOST_ANCHOR) return [];
     return [
       `The stated time is ${anchor.toFixed(1)} times the simulated one: look again at pan, oven and time.`,
@@ -82,7 +84,7 @@ const tinTooFull: WholeWarningRule = {
   source: 'common practice',
   confidence: 'common-practice',
   warn({ bake, family }) {
-    const over = fillWords(bake.pan, bake.depthCm, profileOf(family).rise);
+    const over = fillWords(bake.pan, bake.depthCm, familyOf(family).rise);
     return over === null ? [] : [over];
   },
 };
@@ -106,6 +108,24 @@ const lineUnweighed: WholeWarningRule = {
       .map(({ source }) => `“${source.trim()}” has no weight and is not in the balances.`),
 };
 
+const thirstGuessed: WholeWarningRule = {
+  id: 'thirst-guessed',
+  reason: 'The liquid follows what the flours drink: a guess there is a guess in every gram of it.',
+  source: 'what the household’s own flours leave open',
+  confidence: 'derived',
+  warn({ work: { parts, catalogue }, blend }) {
+    const ids = [
+      ...blend.shares.map(({ ingredient }) => ingredient),
+      ...parts.flatMap(({ lines }) => lines.map(({ ingredient }) => ingredient)),
+    ];
+    const guessed = [...new Set(ids)].map((id) => getIngredient(catalogue, id)).filter(isThirstGuessed);
+    return guessed.map(
+      ({ name }) =>
+        `How much water ${name} takes isn’t known: it is counted as between rice and oat. Hold some liquid back, and judge it after the rest.`,
+    );
+  },
+};
+
 /** In the order in which they are said. */
 export const WHOLE_WARNINGS: readonly WholeWarningRule[] = [
   familyUnsure,
@@ -114,4 +134,5 @@ export const WHOLE_WARNINGS: readonly WholeWarningRule[] = [
   anchorFar,
   tinTooFull,
   lineUnweighed,
+  thirstGuessed,
 ];

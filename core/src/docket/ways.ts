@@ -1,3 +1,4 @@
+import { familyOf } from '../family';
 import { SCHOOLS, wheatGrams } from '../balance';
 import { costOf, ROUTE_TABLE, routeBarredBecause, routeFor } from '../blend';
 import { catalogueOf, type ConversionRequest, type Kitchen } from '../kitchen';
@@ -61,8 +62,11 @@ function candidates(
 ): WayAsk[] {
   const catalogue = catalogueOf(kitchen);
   const now: WayAsk = { route: routeFor(request, catalogue), jar: request.blend.jar, school: request.school };
-  const usual =
-    family === 'yeast-dough' ? YEAST_WAYS : request.diet === 'grain-free' ? GRAIN_FREE_WAYS : GRAIN_WAYS;
+  const usual = familyOf(family).yeast
+    ? YEAST_WAYS
+    : request.diet === 'grain-free'
+      ? GRAIN_FREE_WAYS
+      : GRAIN_WAYS;
   const open = usual.filter(
     ({ route, school }) =>
       routeBarredBecause(route, family, request, catalogue) === undefined &&

@@ -1,7 +1,9 @@
 import type { FamilyId, RouteId } from '../vocabulary';
-import { BANDS, KIND_BANDS, ROUTE_BANDS, type BandRow, type KindId } from './data/bands';
-import { LOOKS, type Looks } from './data/looks';
-import { PROFILES, type Profile } from './data/profiles';
+import { FAMILY_RECORDS } from './data';
+import type { BandRow, FamilyRecord, KindId } from './types';
+
+/** Everything that is known of a family. */
+export const familyOf = (family: FamilyId): FamilyRecord => FAMILY_RECORDS[family];
 
 /** The bands in which a converted bake of this family stands; a route may have its own, and so may a kind. */
 export function bandsOf(
@@ -9,12 +11,6 @@ export function bandsOf(
   route: RouteId = 'grain-blend',
   kind: KindId | null = null,
 ): BandRow {
-  const byRoute = ROUTE_BANDS[route]?.[family];
-  return byRoute ?? { ...BANDS.rows[family], ...(kind ? KIND_BANDS[kind] : {}) };
+  const { bands, bandsBy, kind: own } = familyOf(family);
+  return bandsBy[route] ?? { ...bands, ...(own && own.id === kind ? own.bands : {}) };
 }
-
-/** What the engine knows of a family. */
-export const profileOf = (family: FamilyId): Profile => PROFILES.rows[family];
-
-/** What the bowl of a family should look like. */
-export const looksOf = (family: FamilyId): Looks => LOOKS.rows[family];

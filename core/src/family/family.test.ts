@@ -1,15 +1,15 @@
 import { FAMILIES, ROUTES } from '../vocabulary';
-import { bandsOf, profileOf } from '.';
+import { bandsOf, familyOf } from '.';
 
 describe('families', () => {
   it.each(FAMILIES)('%s has a name and bands in order', (id) => {
-    expect(profileOf(id).name).not.toBe('');
+    expect(familyOf(id).name).not.toBe('');
     for (const route of ROUTES)
       for (const [low, high] of Object.values<readonly [number, number]>({ ...bandsOf(id, route) }))
         expect(low).toBeLessThanOrEqual(high);
   });
   it.each(FAMILIES)('%s is cooked and bound within reason', (id) => {
-    const { doneCelsius, waterLost, rise, porosityRaw, rest, moreLift, xanthan } = profileOf(id);
+    const { doneCelsius, waterLost, rise, porosityRaw, rest, moreLift, xanthan } = familyOf(id);
     expect(doneCelsius).toBeGreaterThan(80);
     expect(doneCelsius).toBeLessThan(100);
     expect(waterLost).toBeGreaterThan(0);
@@ -24,7 +24,7 @@ describe('families', () => {
   });
   it('what must be wet is made as wet as its band asks', () => {
     for (const id of FAMILIES) {
-      const { leastDrink } = profileOf(id);
+      const { leastDrink } = familyOf(id);
       const [low, high] = bandsOf(id).drinkThirst;
       if (leastDrink !== null) expect(leastDrink > low && leastDrink < high).toBe(true);
     }

@@ -1,5 +1,3 @@
-export type { BandRow } from './data/bands';
-export type { Looks } from './data/looks';
-export type { Profile } from './data/profiles';
-export type { KindId } from './data/bands';
-export { bandsOf, looksOf, profileOf } from './families';
+export { bandsOf, familyOf } from './families';
+export { FAMILY_RECORDS } from './data';
+export type { BandRow, FamilyRecord, KindId, KindSign, Looks, Profile } from './types';

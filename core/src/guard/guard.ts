@@ -19,10 +19,12 @@ function cautionsFor(
   catalogue: Catalogue,
 ): Caution[] {
   const present = new Set<string>(inedible.length > 0 ? ['@not-for-eating'] : []);
-  if (inedible.some(({ words }) => /kernel|stone|pit|almond/i.test(words))) present.add('bitter-kernels');
+  if (inedible.some(({ words }) => /kernel|stone|pit|almond/i.test(words))) present.add('@kernels');
   for (const { ingredient } of lines.flatMap((line) => line.items)) {
     if (ingredient === null) continue;
-    present.add(plainId(ingredient)).add(`@${getIngredient(catalogue, ingredient).role}`);
+    const { role, flour } = getIngredient(catalogue, ingredient);
+    present.add(plainId(ingredient)).add(`@${role}`);
+    if (flour?.traits) present.add(`@${flour.traits.class}`);
   }
   return CAUTIONS.filter(
     (one) =>

@@ -1,3 +1,4 @@
+import { standsFree } from '../kitchen';
 import type { Catalogue } from '../catalogue';
 import type { Steps } from '../quantity';
 import { bakeIn, type Place } from './bakePlace';
@@ -27,6 +28,6 @@ export function* anchorOf(
   if (timed !== null) return { anchor, anchored: 'bake', stretch: clampedAnchor(timed) };
   if (anchor === null) return { anchor, anchored: 'nothing', stretch: 1 };
   // Where the recipe names no tin the depth is a guess, and the stated time is the better witness of it.
-  const known = theirs.pan !== null && theirs.pan.shape !== 'tray';
+  const known = theirs.pan !== null && !standsFree(theirs.pan);
   return { anchor, anchored: 'recipe', stretch: known ? clampedAnchor(anchor) : anchor };
 }

@@ -1,4 +1,4 @@
-import { profileOf } from '../family';
+import { familyOf } from '../family';
 import { formulaOf } from '../formula';
 import { BUILT_IN_KITCHEN, catalogueOf, USUAL_START, type PanSize } from '../kitchen';
 import { toEnd } from '../quantity';
@@ -19,7 +19,7 @@ function predict(text: string, family: FamilyId, pan: PanSize | null, over: Part
       {
         original: lines,
         converted: lines,
-        profile: profileOf(family),
+        profile: familyOf(family),
         facts: null,
         pan,
         oven: { celsius: 175, fan: false },
@@ -132,7 +132,7 @@ describe('rest', () => {
         {
           shares: [{ ingredient: 'white-rice-flour', share: 1 }],
           lines: formulaOf(readText(CAKE)).flatMap(({ lines }) => lines),
-          profile: profileOf(family),
+          profile: familyOf(family),
           singleActing,
           scalded: false,
           portionMl: null,

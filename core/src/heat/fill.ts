@@ -1,4 +1,4 @@
-import type { PanSize } from '../kitchen';
+import { standsFree, type PanSize } from '../kitchen';
 import { heightOf, panArea } from './pan';
 
 /** A dome may stand so far above the rim without running over: a cup two thirds full of what doubles. Common practice. */
@@ -13,7 +13,7 @@ function overflowWords(risenCm: number, heightCm: number, floorCm2: number, coun
 
 /** The same of a tin as high as it was measured, or as such tins are; null on a tray too. */
 export function fillWords(pan: PanSize | null, depthCm: number, rise: number): string | null {
-  return pan && pan.shape !== 'tray'
+  return pan && !standsFree(pan)
     ? overflowWords(depthCm * rise, heightOf(pan), panArea(pan) / pan.count, pan.count)
     : null;
 }

@@ -1,8 +1,7 @@
 import type { Catalogue } from '../catalogue';
 import type { Profile } from '../family';
 import { massOf, type FormulaLine } from '../formula';
-import type { PanSize } from '../kitchen';
-import { VESSELS } from './data/vessels';
+import { PANS, standsFree, type PanSize } from '../kitchen';
 import type { Reach } from './grid';
 import { crownOf, halfWayUp, panArea, reachOf, wallOf } from './pan';
 import { SPREAD } from './data/spread';
@@ -41,7 +40,7 @@ const LEAST_ML = 3;
 const MOST_ML = 250;
 /** What comes to the side of a piece that stands free: air and radiation. */
 const FREE_SIDE = openFilm(false);
-const TRAY_WALL = VESSELS.rows.tray.wall;
+const TRAY_WALL = PANS.rows.tray.vessel.wall;
 
 export const batterMl = (lines: readonly FormulaLine[], { density }: Pick<Profile, 'density'>): number =>
   massOf(lines) / density;
@@ -49,7 +48,7 @@ export const batterMl = (lines: readonly FormulaLine[], { density }: Pick<Profil
 /** How a batter lies in its tin, or on its tray as pieces; where no tin is named, as deep as such bakes usually are. */
 export function layerOf(ask: LayerAsk, catalogue: Catalogue): Layer {
   const { lines, profile, pan, filled, pieces, startCelsius, ovenCelsius } = ask;
-  if (pan && pan.shape !== 'tray') {
+  if (pan && !standsFree(pan)) {
     const wall = wallOf(pan);
     const depthCm = batterMl(lines, profile) / panArea(pan);
     return { depthCm, crown: crownOf(pan), reach: reachOf(halfWayUp(pan)), wall, side: wall, piece: null };

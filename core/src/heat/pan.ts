@@ -1,23 +1,19 @@
-import { TINS, type PanSize } from '../kitchen';
-import { VESSELS, WALLS } from './data/vessels';
+import { PANS, type PanSize } from '../kitchen';
+import { METAL_WALL, WALLS } from './data/walls';
 import type { Reach } from './grid';
 
-/** The tube of a ring tin, share of its width: 8 cm in one of 25. Common practice. */
-const TUBE = 0.32;
-
-/** How much more batter stands in the middle of a narrow, deep tin than at its walls: a loaf crowns. From memory. */
-const LOAF_CROWN = 1.2;
-
-/** By how much the middle of what bakes in a tin is deeper than the mean. */
-export const crownOf = ({ shape }: TinSize): number => (shape === 'loaf' ? LOAF_CROWN : 1);
+/** By how much the middle of what bakes in a tin is deeper than the mean: a loaf crowns. */
+export const crownOf = ({ shape }: TinSize): number => PANS.rows[shape].crown;
 
 /** Inside measures of a tin, cm: for a round one both are its width. `tubeCm`: what stands in the middle of a ring. */
 export type TinSize = Pick<PanSize, 'shape' | 'lengthCm' | 'widthCm'> & { readonly tubeCm?: number };
 
-const isRound = ({ shape }: TinSize) => TINS.rows[shape].round;
+const isRound = ({ shape }: TinSize) => PANS.rows[shape].round;
 /** Across the tube of a ring tin, cm, as measured or as such tins are; 0 in any other. */
-export const tubeOf = ({ shape, lengthCm, tubeCm }: TinSize): number =>
-  shape === 'ring' ? (tubeCm ?? TUBE * lengthCm) : 0;
+export function tubeOf({ shape, lengthCm, tubeCm }: TinSize): number {
+  const { tube } = PANS.rows[shape];
+  return tube === null ? 0 : (tubeCm ?? tube * lengthCm);
+}
 
 /** The floor of one tin, cm². A muffin cup and a round tin are circles, a ring is one without its tube. */
 export const floorOf = (tin: TinSize): number =>
@@ -25,7 +21,7 @@ export const floorOf = (tin: TinSize): number =>
 
 /** A tin half way up: people measure its rim, which is wider. */
 export function halfWayUp(pan: PanSize): TinSize {
-  const { taperCm } = VESSELS.rows[pan.shape];
+  const { taperCm } = PANS.rows[pan.shape].vessel;
   const { shape, lengthCm, widthCm, tubeCm } = pan;
   const narrower = (cm: number) => Math.max(cm / 2, cm - taperCm);
   return {
@@ -52,13 +48,11 @@ export function reachOf(tin: TinSize): Reach {
 /** How much more batter fills other tins as deep: the ratio of their floors. */
 export const panFactor = (from: PanSize, to: PanSize): number => panArea(to) / panArea(from);
 
-/** Of ceramic where nobody says what it is of. */
-const isCrockery = (shape: PanSize['shape']): boolean => shape === 'ramekin' || shape === 'mug';
-
 /** Heat through the wall of such a tin, W/(m²·K): of what it is made of, or as such a vessel usually is. */
 export function wallOf({ shape, made }: Pick<PanSize, 'shape' | 'made'>): number {
-  const { wall } = VESSELS.rows[shape];
-  const metal = isCrockery(shape) ? VESSELS.rows.round.wall : wall;
+  const { vessel, crockery } = PANS.rows[shape];
+  const { wall } = vessel;
+  const metal = crockery ? METAL_WALL : wall;
   return made === undefined ? wall : metal * WALLS.rows[made];
 }
 
@@ -66,12 +60,12 @@ export function wallOf({ shape, made }: Pick<PanSize, 'shape' | 'made'>): number
 export const isMetal = (pan: Pick<PanSize, 'shape' | 'made'> | null): boolean =>
   pan !== null &&
   (pan.made === undefined
-    ? !isCrockery(pan.shape)
+    ? !PANS.rows[pan.shape].crockery
     : pan.made === 'bright metal' || pan.made === 'dark metal');
 
 /** Inside height of a tin, cm: as measured, or as such a tin usually is. */
 export const heightOf = ({ shape, heightCm }: Pick<PanSize, 'shape' | 'heightCm'>): number =>
-  heightCm ?? VESSELS.rows[shape].heightCm;
+  heightCm ?? PANS.rows[shape].vessel.heightCm;
 
 /** A tin that water was poured into: its measures from what it holds. */
 export class PouredWaterError extends Error {}

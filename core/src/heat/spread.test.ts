@@ -1,4 +1,4 @@
-import { profileOf } from '../family';
+import { familyOf } from '../family';
 import { formulaOf } from '../formula';
 import { BUILT_IN_KITCHEN, catalogueOf } from '../kitchen';
 import { lineOf, readText } from '../testing';
@@ -12,7 +12,7 @@ describe('a cookie', () => {
   const high = (over: Partial<typeof base>, doughCelsius = 20, ovenCelsius = 177) =>
     pieceOf(
       Object.entries({ ...base, ...over }).map(([id, grams]) => lineOf(id, grams)),
-      profileOf('drop-cookie'),
+      familyOf('drop-cookie'),
       { ml: 30, doughCelsius, ovenCelsius },
       catalogue,
     ).depthCm;
@@ -28,7 +28,7 @@ describe('a cookie', () => {
   it('loses nothing: its height times its floor is the scoop', () => {
     const { depthCm, acrossCm } = pieceOf(
       linesOf('200 g plain flour\n100 g butter\n80 g sugar'),
-      profileOf('drop-cookie'),
+      familyOf('drop-cookie'),
       { ml: 45, doughCelsius: 20, ovenCelsius: 177 },
       catalogue,
     );

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { profileOf } from '../family';
+import { familyOf } from '../family';
 import { formulaOf } from '../formula';
 import { BUILT_IN_KITCHEN, catalogueOf } from '../kitchen';
 import { toEnd } from '../quantity';
@@ -34,7 +34,7 @@ function trial(
     trialBake(
       {
         lines: formulaOf(readText(text)).flatMap(({ lines }) => lines),
-        profile: profileOf(family),
+        profile: familyOf(family),
         vessel: vesselOf(pan),
         count: null,
         oven: { celsius, fan: false },

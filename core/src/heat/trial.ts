@@ -1,11 +1,10 @@
 import type { Catalogue } from '../catalogue';
 import type { Profile } from '../family';
 import { massOf, type FormulaLine } from '../formula';
-import type { OvenSetting, PanSize } from '../kitchen';
+import { PANS, type OvenSetting, type PanSize } from '../kitchen';
 import type { Range, Steps } from '../quantity';
 import { bakeBatter, windowOf } from './batter';
 import { doubtOf } from './doubt';
-import { VESSELS } from './data/vessels';
 import { fillWords } from './fill';
 import { batterMl, layerOf, type Layer } from './layer';
 import { microwaved } from './microwave';
@@ -76,7 +75,7 @@ function layIn(
   const layer = layerOf(ask, catalogue);
   if (layer.depthCm < DEPTH_CM[0] || layer.depthCm > DEPTH_CM[1])
     throw new HeatRangeError(
-      `The batter would stand ${layer.depthCm.toFixed(1)} cm deep in ${many} × ${VESSELS.rows[size.shape].name}; from ${DEPTH_CM[0]} to ${DEPTH_CM[1]} cm can be simulated. Choose other tins, or more of them.`,
+      `The batter would stand ${layer.depthCm.toFixed(1)} cm deep in ${many} × ${PANS.rows[size.shape].vessel.name}; from ${DEPTH_CM[0]} to ${DEPTH_CM[1]} cm can be simulated. Choose other tins, or more of them.`,
     );
   return { layer, pan };
 }

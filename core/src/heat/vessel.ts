@@ -1,6 +1,6 @@
-import { TINS, type PanSize } from '../kitchen';
+import { PANS, type PanSize } from '../kitchen';
 import type { PanShape } from '../vocabulary';
-import { USUAL_FILL, VESSELS } from './data/vessels';
+import { USUAL_FILL } from './data/walls';
 import { WATTS } from './microwave';
 import { heightOf, panArea } from './pan';
 
@@ -20,10 +20,26 @@ export type Vessel =
 const SMALLEST_CM = 2;
 const LARGEST_CM = 60;
 const SCOOP_ML = [3, 250] as const;
-/** A cupcake's cup is a little narrower than a muffin's. */
-const CUPCAKE_CM = 6.3;
-const SHAPES = Object.keys(VESSELS.rows).filter((one) => one !== 'tray');
-const KINDS = [...SHAPES, 'cookie', 'microwave'];
+
+/** What a vessel may be called: its shape, whether its name is enough, and how wide it is then, cm. */
+interface Called {
+  readonly shape: PanShape;
+  readonly named: boolean;
+  readonly acrossCm: number;
+}
+const called = (): ReadonlyMap<string, Called> =>
+  new Map(
+    Object.entries(PANS.rows)
+      .filter(([, { free }]) => !free)
+      .flatMap(([id, { vessel, lengthCm, also }]) => {
+        const shape = id as PanShape;
+        const others = Object.entries(also).map(
+          ([name, { named, acrossCm }]) => [name, { shape, named, acrossCm }] as const,
+        );
+        return [[id, { shape, named: vessel.named, acrossCm: lengthCm }] as const, ...others];
+      }),
+  );
+const BY_MEASURE = ['cookie', 'microwave'];
 
 function within(
   asked: string,
@@ -39,18 +55,18 @@ function within(
 const sides = (asked: string, words: string): number[] =>
   words.split('x').map((one) => within(asked, Number(one), [SMALLEST_CM, LARGEST_CM], 'cm'));
 
-function sizeOf(asked: string, kind: keyof typeof VESSELS.rows, words: string | undefined): Vessel {
-  const { shape, named } = VESSELS.rows[kind];
+function sizeOf(asked: string, kind: string, called: Called, words: string | undefined): Vessel {
+  const { shape, named, acrossCm } = called;
   if (words === undefined) {
     if (!named) throw new VesselError(asked, `its size is wanted, as in ${kind}:20`);
-    const across = kind === 'cupcake' ? CUPCAKE_CM : TINS.rows[shape].lengthCm;
-    return { kind: 'pan', size: { shape, lengthCm: across, widthCm: across } };
+    return { kind: 'pan', size: { shape, lengthCm: acrossCm, widthCm: acrossCm } };
   }
   const [length = 0, width] = sides(asked, words);
-  const two = shape === 'rect' || shape === 'loaf' || shape === 'ring';
+  const { even, tube } = PANS.rows[shape];
+  const two = !even || tube !== null;
   if (two && width === undefined)
     throw new VesselError(asked, `two measures are wanted, as in ${kind}:23x13`);
-  if (shape !== 'ring') return { kind: 'pan', size: { shape, lengthCm: length, widthCm: width ?? length } };
+  if (tube === null) return { kind: 'pan', size: { shape, lengthCm: length, widthCm: width ?? length } };
   if (width! >= length) throw new VesselError(asked, 'the tube is wider than the tin');
   return { kind: 'pan', size: { shape, lengthCm: length, widthCm: length, tubeCm: width! } };
 }
@@ -64,15 +80,17 @@ export function vesselOf(asked: string): Vessel {
   if (kind === 'microwave') return { kind, watts: within(asked, Number(words), WATTS, 'W') };
   if (kind === 'cookie') {
     const pieceMl = within(asked, Number((words ?? '').replace(/ml$/, '')), SCOOP_ML, 'ml');
-    const { lengthCm, widthCm } = TINS.rows.tray;
+    const { lengthCm, widthCm } = PANS.rows.tray;
     return { kind: 'pan', size: { shape: 'tray', lengthCm, widthCm, pieceMl } };
   }
-  if (!SHAPES.includes(kind)) throw new VesselError(asked, `one of ${KINDS.join(', ')} is wanted`);
-  return sizeOf(asked, kind as PanShape | 'cupcake', words);
+  const kinds = called();
+  const known = kinds.get(kind);
+  if (!known) throw new VesselError(asked, `one of ${[...kinds.keys(), ...BY_MEASURE].join(', ')} is wanted`);
+  return sizeOf(asked, kind, known, words);
 }
 
 /** How many of them so much batter is shared among, ml: one tin, or as many cups as it fills two thirds. */
 export const usualCount = (size: Omit<PanSize, 'count'>, ml: number): number =>
-  VESSELS.rows[size.shape].one
+  PANS.rows[size.shape].vessel.one
     ? 1
     : Math.max(1, Math.round(ml / (panArea({ ...size, count: 1 }) * heightOf(size) * USUAL_FILL)));

@@ -55,4 +55,4 @@ export {
   type Tilt,
   type Timed,
 } from './documents';
-export { TINS } from './data/tins';
+export { PANS, standsFree, type PanRecord } from './data/pans';

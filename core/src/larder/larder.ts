@@ -1,11 +1,4 @@
-import {
-  getIngredient,
-  ingredientOfOwn,
-  NO_BEHAVIOUR,
-  plainId,
-  type Composition,
-  type Ingredient,
-} from '../catalogue';
+import { ingredientOfOwn, NO_BEHAVIOUR, plainId, type Composition, type Ingredient } from '../catalogue';
 import { stockOf } from '../cupboard';
 import { convert } from '../docket';
 import { formulaOf } from '../formula';

@@ -1,13 +1,13 @@
 import { wheatLines, type ConvertedPart } from '../balance';
 import { getIngredient, type Catalogue } from '../catalogue';
-import { profileOf, type Profile } from '../family';
+import { familyOf, type FamilyRecord } from '../family';
 import { anyThat, linesLeading, linesThat, type FormulaLine } from '../formula';
 import type { FamilyId, Habit } from '../vocabulary';
 
 /** What a technique may look at: the converted lines, and what they were. */
 export interface Bowl {
   readonly family: FamilyId;
-  readonly profile: Profile;
+  readonly profile: FamilyRecord;
   /** Lines of the recipe that were wheat flour. */
   readonly flourLines: ReadonlySet<string>;
   /** What overmixing still harms: the foam, the rubbed-in fat, an oily nut butter; null: nothing. */
@@ -26,8 +26,6 @@ export interface Bowl {
   readonly isMilk: (line: string) => boolean;
 }
 
-const RUBBED = new Set<FamilyId>(['pastry', 'scone', 'crumble', 'cut-out']);
-
 /** The bowl of a conversion. */
 export function bowlOf(
   parts: readonly ConvertedPart[],
@@ -35,6 +33,7 @@ export function bowlOf(
   tinsDiffer: boolean,
   catalogue: Catalogue,
 ): Bowl {
+  const profile = familyOf(family);
   const before = parts.flatMap(({ original }) => original);
   const now = parts.flatMap(({ lines }) => lines);
   const has = (habit: Habit) => anyThat(habit, now, catalogue);
@@ -44,16 +43,15 @@ export function bowlOf(
   const roleOf = (line: string) => own.get(line)?.role;
   return {
     family,
-    profile: profileOf(family),
+    profile,
     flourLines: new Set(wheatLines(before, catalogue).map(({ line }) => line.split(':')[0]!)),
-    delicate:
-      family === 'foam'
-        ? 'foam'
-        : RUBBED.has(family)
-          ? 'rubbed fat'
-          : linesLeading('nut-butter-led', now, catalogue).some(({ grams }) => grams > 0)
-            ? 'nut butter'
-            : null,
+    delicate: profile.foam
+      ? 'foam'
+      : profile.rubbedIn
+        ? 'rubbed fat'
+        : linesLeading('nut-butter-led', now, catalogue).some(({ grams }) => grams > 0)
+          ? 'nut butter'
+          : null,
     soaked: has('gels when soaked'),
     cooked: parts.find(({ cooked }) => cooked !== null)?.cooked ?? null,
     tinsDiffer,

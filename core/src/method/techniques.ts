@@ -143,7 +143,7 @@ export const TECHNIQUES: readonly Technique[] = [
     'note',
     'Without gluten a dough that is knocked back doesn’t rise again as well.',
     (steps, bowl) =>
-      bowl.family === 'yeast-dough'
+      bowl.profile.yeast
         ? firstOf(
             steps.filter((step) => does(step, 'prove')).length > 1
               ? steps.filter((step) => does(step, 'prove'))

@@ -1,6 +1,6 @@
 import { availabilityOf, doesIt, getIngredient, type Catalogue } from '../catalogue';
+import { familyOf } from '../family';
 import { FAMILIES, type FamilyId } from '../vocabulary';
-import { PROTOTYPES } from './data/prototypes';
 import { RATIOS, type FamilyRatios } from './ratios';
 import type { FamilyGuess, Line } from './types';
 
@@ -45,7 +45,7 @@ function ratiosOf(lines: readonly Line[], catalogue: Catalogue): FamilyRatios | 
 
 /** What is usual in a family. */
 export function usualRatios(id: FamilyId): FamilyRatios {
-  const [water, fat, sugars, egg] = PROTOTYPES.rows[id].ratios;
+  const [water, fat, sugars, egg] = familyOf(id).ratios;
   return { water, fat, sugars, egg };
 }
 
@@ -117,10 +117,10 @@ export function guessFamily(
     }),
   );
   const scores = FAMILIES.map((id) => {
-    const { words, named } = PROTOTYPES.rows[id];
+    const { words, onlyNamed: named, yeast: byYeast } = familyOf(id);
     const inTitle = said(title, words);
     const inMethod = said(method, words);
-    const risen = yeast === (id === 'yeast-dough') ? 0 : -6;
+    const risen = yeast === byYeast ? 0 : -6;
     return {
       id,
       words: [...inTitle, ...inMethod],

@@ -1,4 +1,4 @@
-import { TINS } from '../kitchen';
+import { PANS, type PanRecord } from '../kitchen';
 import { INCH_CM, celsiusOf, celsiusOfGas } from '../quantity';
 import type { PanShape } from '../vocabulary';
 import { readAmount } from './amount';
@@ -83,38 +83,16 @@ export function minutesIn(text: string): { low: number; high: number } | null {
   return null;
 }
 
-const SHAPES: readonly (readonly [PanShape, RegExp])[] = [
-  ['muffin-mini', /\bmini[- ](?:muffin|cupcake|bun)\b/i],
-  ['muffin-jumbo', /\b(?:jumbo|giant|texas)[- ]muffin\b/i],
-  [
-    'muffin',
-    /\b(?:muffin|cupcake|bun|fairy cake|patty) (?:tin|pan|tray|cases?|cups?)|\b(?:muffin|cupcake) (?:tins|pans)\b|paper cases/i,
-  ],
-  ['loaf', /\bloaf (?:tin|pan)s?\b|\bloaf\b/i],
-  ['ring', /\b(?:ring|tube|savarin|fluted) (?:tin|pan|mould)/i],
-  ['tray', /\b(?:baking|cookie|oven) (?:sheets?|trays?)\b|\bsheet trays?\b/i],
-  ['square', /\bsquare\b/i],
-  ['rect', /\b(?:rectangular|traybake|sheet|roasting|jelly roll|brownie|swiss roll)\b(?: (?:tin|pan))?/i],
-  ['ramekin', /\bramekins?\b/i],
-  ['skillet', /\bskillet\b/i],
-  ['springform', /\bspring-?form\b/i],
-  ['round', /\b(?:round|sandwich|cake (?:tin|pan)s?|tins?|pans?|dish)\b/i],
-  ['mug', /\bmugs?\b/i],
-];
+const panNamedIn = (sentence: string) =>
+  (Object.entries(PANS.rows) as readonly (readonly [PanShape, PanRecord])[]).find(([, { words }]) =>
+    words.test(sentence),
+  );
 const TWO_SIZES =
   /(\d+(?:\.\d+)?)\s*(?:-|\s)?(cm|in\b|inch(?:es)?|")?\s*(?:x|×|by)\s*(\d+(?:\.\d+)?)\s*(?:-|\s)?(cm|in\b|inch(?:es)?|")?/i;
 const ONE_SIZE = /(\d+(?:\.\d+)?)\s*-?\s*(cm|in\b|inch(?:es)?|")/i;
 const COUNT_BEFORE =
   /\b(two|three|four|2|3|4|12|24|6)\b(?=[^.]*\b(?:tins|pans|cases|cups|layers?|muffin|cupcake|hole|ramekins?|mugs?)\b)/i;
 const COUNTS: Readonly<Record<string, number>> = { two: 2, three: 3, four: 4 };
-/** A measure beside these is of something else: a piece, a paper. */
-const SIZED_BY_NAME: ReadonlySet<PanShape> = new Set([
-  'muffin',
-  'muffin-mini',
-  'muffin-jumbo',
-  'tray',
-  'mug',
-]);
 /** Without a unit, tins of more than this are in centimetres. */
 const MOST_INCHES = 18;
 
@@ -137,13 +115,13 @@ function panOf(sentences: readonly string[]): Pan | null {
   const named = sentences.filter((one) => VESSEL.test(one));
   // A title may name a skillet; the sentence with its size is the one that is meant.
   const sentence = named.find(isSized) ?? named.find((one) => one !== sentences[0]) ?? named[0];
-  const shape = sentence && SHAPES.find(([, words]) => words.test(sentence))?.[0];
-  if (!sentence || !shape) return null;
+  const pan = sentence ? panNamedIn(sentence) : undefined;
+  if (!sentence || !pan) return null;
+  const [shape, { lengthCm: usualLength, widthCm: usualWidth, round, even, sizedByName }] = pan;
   const two = TWO_SIZES.exec(sentence);
   const one = ONE_SIZE.exec(sentence);
   const counted = COUNT_BEFORE.exec(sentence)?.[1]?.toLowerCase();
-  const count = counted ? (COUNTS[counted] ?? Number(counted)) : TINS.rows[shape].count;
-  const { lengthCm: usualLength, widthCm: usualWidth, round } = TINS.rows[shape];
+  const count = counted ? (COUNTS[counted] ?? Number(counted)) : pan[1].count;
   const words = sentence.trim();
   if (two) {
     const length = centimetres(Number(two[1]), two[2] ?? two[4]);
@@ -151,9 +129,8 @@ function panOf(sentences: readonly string[]): Pan | null {
     const flat = round ? 'rect' : shape;
     return { shape: flat, lengthCm: Math.max(length, width), widthCm: Math.min(length, width), count, words };
   }
-  if (one && !SIZED_BY_NAME.has(shape)) {
+  if (one && !sizedByName) {
     const size = centimetres(Number(one[1]), one[2]);
-    const even = round || shape === 'square';
     return { shape, lengthCm: size, widthCm: even ? size : Math.min(size, usualWidth), count, words };
   }
   return { shape, lengthCm: usualLength, widthCm: usualWidth, count, words };

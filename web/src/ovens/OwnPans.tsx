@@ -1,6 +1,6 @@
 import { v7 as newId } from 'uuid';
 import { heightOf } from '@omniarton/core/heat';
-import { TINS, type OwnPan, type PanSize } from '@omniarton/core/kitchen';
+import { PANS, type OwnPan, type PanSize } from '@omniarton/core/kitchen';
 import type { KitchenChange } from '../state/kitchen/kitchens';
 import { Entry, Section } from '../ui/Section';
 import { TinFields, usualTin } from '../ui/TinFields';
@@ -17,11 +17,11 @@ interface Props {
 
 /** Example: "round tin, 23 cm, 7 cm high". */
 function sizeWords(size: PanSize): string {
-  const { name, round } = TINS.rows[size.shape];
+  const { name, round } = PANS.rows[size.shape];
   const across = round
     ? `${sayNumber(Math.round(size.lengthCm * 10) / 10)} cm`
     : `${sayNumber(Math.round(size.lengthCm * 10) / 10)} × ${sayNumber(Math.round(size.widthCm * 10) / 10)} cm`;
-  return `${name}, ${across}${size.shape === 'tray' ? '' : `, ${heightOf(size)} cm high`}`;
+  return `${name}, ${across}${PANS.rows[size.shape].free ? '' : `, ${heightOf(size)} cm high`}`;
 }
 
 /** Tins measured once, and chosen by their names from then on. */

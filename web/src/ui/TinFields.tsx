@@ -1,16 +1,16 @@
 import { tubeOf } from '@omniarton/core/heat';
-import { TINS, type PanSize } from '@omniarton/core/kitchen';
+import { PANS, type PanSize } from '@omniarton/core/kitchen';
 import { PAN_SHAPES, type PanShape } from '@omniarton/core/vocabulary';
 import { NumberEntry } from './NumberEntry';
 import { Pick } from './Pick';
 
 /** A tin of a shape as it usually is, to begin from. */
 export function usualTin(shape: PanShape): PanSize {
-  const { lengthCm, widthCm, count } = TINS.rows[shape];
+  const { lengthCm, widthCm, count } = PANS.rows[shape];
   return { shape, lengthCm, widthCm, count };
 }
 
-const SHAPES = PAN_SHAPES.map((id) => ({ id, name: TINS.rows[id].name }));
+const SHAPES = PAN_SHAPES.map((id) => ({ id, name: PANS.rows[id].name }));
 
 interface Props {
   readonly pan: PanSize;
@@ -20,7 +20,7 @@ interface Props {
 /** A tin by shape and measures. A round one is as wide as it is long; a tray holds pieces. */
 export function TinFields({ pan, onChange }: Props) {
   const { shape, lengthCm, widthCm, count } = pan;
-  const { round } = TINS.rows[shape];
+  const { round } = PANS.rows[shape];
   const set = (part: Partial<PanSize>) => {
     const next = { ...pan, ...part };
     onChange(round ? { ...next, widthCm: next.lengthCm } : next);
@@ -38,12 +38,12 @@ export function TinFields({ pan, onChange }: Props) {
       />
       {measure(round ? 'Across' : 'Length', lengthCm, (cm) => ({ lengthCm: cm }))}
       {round ? null : measure('Width', widthCm, (cm) => ({ widthCm: cm }))}
-      {shape === 'ring'
+      {PANS.rows[shape].tube !== null
         ? measure('Its tube', tubeOf(pan), (cm) => ({
             tubeCm: Math.min(cm, lengthCm - 2),
           }))
         : null}
-      {shape === 'tray' ? null : (
+      {PANS.rows[shape].free ? null : (
         <NumberEntry
           label="How many"
           min={1}

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { heightOf, PouredWaterError, sizeByWater } from '@omniarton/core/heat';
-import type { PanSize } from '@omniarton/core/kitchen';
+import { standsFree, type PanSize } from '@omniarton/core/kitchen';
 import { TIN_MADE, type TinMade } from '@omniarton/core/vocabulary';
 import { Fold } from './Fold';
 import { Row, Small, Stack } from './layout';
@@ -20,7 +20,7 @@ const MADE = [
 
 /** What else tells how a tin bakes: its height, what it is made of, and its true size by the water that it holds. */
 export function TinMore({ pan, onChange }: Props) {
-  if (pan.shape === 'tray')
+  if (standsFree(pan))
     return (
       <NumberEntry
         label="One piece is a scoop of"

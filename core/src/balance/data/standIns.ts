@@ -1,4 +1,5 @@
-import type { Avoidance, FamilyId } from '../../vocabulary';
+import type { FamilyRecord } from '../../family';
+import type { Avoidance } from '../../vocabulary';
 
 /** Why something must go: it holds gluten, it is a grain, or somebody avoids it. */
 export type Trouble = 'gluten' | 'grain' | Avoidance;
@@ -10,12 +11,12 @@ export interface StandIn {
   /** Grams for a gram of what goes. */
   readonly to: readonly { readonly ingredient: string; readonly ratio: number }[];
   readonly because: string;
-  /** Only where it does this job: in these families. */
-  readonly families?: readonly FamilyId[];
+  /** Only where egg does this job: a family says which. */
+  readonly egg?: FamilyRecord['egg'];
 }
 
 /** Where egg lifts as well as binds, a first egg that goes is made up for by soda with acid: g a part. Common practice: ¼ tsp and 1 tbsp. */
-export const LIFT_FOR_EGG = { soda: 1.15, vinegar: 15, families: ['creamed-cake', 'loaf', 'muffin', 'steamed-pudding'] as readonly FamilyId[] };
+export const LIFT_FOR_EGG = { soda: 1.15, vinegar: 15 } as const;
 
 /** In order of preference: the first whose own parts are allowed is taken. Ratios hold fat and water. Common practice. */
 export const STAND_INS: { readonly source: string; readonly confidence: 'common-practice'; readonly rows: readonly StandIn[] } = {
@@ -64,8 +65,8 @@ export const STAND_INS: { readonly source: string; readonly confidence: 'common-
     { from: ['milk-chocolate', 'white-chocolate', 'chocolate-spread'], trouble: ['milk'], to: [{ ingredient: 'dark-chocolate', ratio: 1 }], because: 'dark chocolate is made without milk; the label says whether this one is' },
     { from: ['dulce-de-leche', 'lemon-curd'], trouble: ['milk', 'egg'], to: [{ ingredient: 'golden-syrup', ratio: 0.9 }], because: 'a syrup of the same sweetness' },
     // Egg, by the job that it does
-    { from: ['egg'], trouble: ['egg'], families: ['foam', 'crisp-wafer'], to: [{ ingredient: 'aquafaba', ratio: 0.9 }], because: 'here egg is whipped: chickpea brine whips like white, 45 g an egg' },
-    { from: ['egg'], trouble: ['egg'], families: ['brownie', 'mug-cake'], to: [{ ingredient: 'applesauce', ratio: 1.2 }], because: 'here egg moistens and sets: apple purée moistens, 60 g an egg' },
+    { from: ['egg'], trouble: ['egg'], egg: 'whips', to: [{ ingredient: 'aquafaba', ratio: 0.9 }], because: 'here egg is whipped: chickpea brine whips like white, 45 g an egg' },
+    { from: ['egg'], trouble: ['egg'], egg: 'moistens', to: [{ ingredient: 'applesauce', ratio: 1.2 }], because: 'here egg moistens and sets: apple purée moistens, 60 g an egg' },
     { from: ['egg'], trouble: ['egg'], to: [{ ingredient: 'flax-meal', ratio: 0.14 }, { ingredient: 'water', ratio: 0.86 }], because: 'ground flax in six times its weight of water, left to gel, binds and moistens; it does not lift' },
     { from: ['egg-white'], trouble: ['egg'], to: [{ ingredient: 'aquafaba', ratio: 1 }], because: 'chickpea brine whips like white' },
     { from: ['egg-yolk'], trouble: ['egg'], to: [{ ingredient: 'vegetable-oil', ratio: 0.27 }, { ingredient: 'pea-milk', ratio: 0.6 }], because: 'a yolk is there for its fat and moisture' },

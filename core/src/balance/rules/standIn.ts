@@ -1,4 +1,5 @@
 import { doesIt, getIngredient, namesInTables, unfold, type Catalogue } from '../../catalogue';
+import { familyOf } from '../../family';
 import { linesThat, type FormulaLine } from '../../formula';
 import { grainForbidden } from '../../guard';
 import type { ConversionRequest } from '../../kitchen';
@@ -42,7 +43,7 @@ export function findStandIn(
   return STAND_INS.rows.find(
     (row) =>
       names.some((name) => row.from.includes(name)) &&
-      (row.families === undefined || (family !== undefined && row.families.includes(family))) &&
+      (row.egg === undefined || (family !== undefined && row.egg === familyOf(family).egg)) &&
       row.trouble.some((one) => troubles.includes(one)) &&
       row.to.every((part) => troublesOf(part.ingredient, request, catalogue).length === 0),
   );
@@ -87,7 +88,7 @@ function withLift(
     eggs.length === 0 ||
     !without.includes('egg') ||
     part.replaced === 0 ||
-    !LIFT_FOR_EGG.families.includes(family)
+    familyOf(family).egg !== 'lifts'
   )
     return part;
   const added = (

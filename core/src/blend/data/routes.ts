@@ -1,4 +1,4 @@
-import type { FamilyId, RouteId } from '../../vocabulary';
+import type { RouteId } from '../../vocabulary';
 
 /** Shares of a blend in percent; they sum to 100. The target of a family, never forced. */
 export type Shares = Readonly<Record<string, number>>;
@@ -9,9 +9,8 @@ export interface Route {
   readonly mass: { readonly by: 'weight'; readonly factor: number } | { readonly by: 'thirst' };
   readonly flavour: number;
   readonly grit: number;
-  /** What its blend is aimed at, by family; the first serves where a family has none. A family that isn't in `families` can't go this way. */
-  readonly references: Readonly<Partial<Record<FamilyId, Shares>>>;
-  readonly families: readonly FamilyId[] | 'all';
+  /** What its blend is aimed at where the family has no blend of its own for it. */
+  readonly usual: Shares;
   /** Caps that differ from a flour's usual one. */
   readonly caps: Readonly<Record<string, number>>;
   /** The only flours that it uses; empty: all that the diet allows. */
@@ -26,92 +25,58 @@ export interface Route {
 }
 
 /** Nut and seed butters that can be the only flour. */
-export const NUT_BUTTERS = ['almond-butter', 'peanut-butter', 'sunflower-butter', 'tahini'] as const;
-const CAKE = { 'white-rice-flour': 40, 'sorghum-flour': 15, 'potato-starch': 25, 'tapioca-starch': 20 } as const;
-const CASSAVA = { 'cassava-flour': 60, 'tiger-nut-flour': 22, 'arrowroot': 18 } as const;
-const ALMOND_CAKE = { 'almond-flour': 72, 'tapioca-starch': 23, 'coconut-flour': 5 } as const;
-const LOAF = { 'brown-rice-flour': 35, 'sorghum-flour': 25, 'potato-starch': 20, 'tapioca-starch': 20 } as const;
-const SHORT = { 'white-rice-flour': 45, 'sweet-rice-flour': 10, 'sorghum-flour': 10, 'corn-starch': 25, 'tapioca-starch': 10 } as const;
+const NUT_BUTTERS = ['almond-butter', 'peanut-butter', 'sunflower-butter', 'tahini'] as const;
 
 export const ROUTE_TABLE: { readonly source: string; readonly confidence: 'common-practice'; readonly rows: Readonly<Record<RouteId, Route>> } = {
   source: 'common practice', confidence: 'common-practice',
   rows: {
     'grain-blend': {
-      name: 'purpose blend', mass: { by: 'weight', factor: 1 }, flavour: 1.8, grit: 1.7, caps: {}, only: [], leads: [], onEgg: false, families: 'all',
+      name: 'purpose blend', mass: { by: 'weight', factor: 1 }, flavour: 1.8, grit: 1.7, caps: {}, only: [], leads: [], onEgg: false,
+      usual: { 'white-rice-flour': 40, 'sorghum-flour': 15, 'potato-starch': 25, 'tapioca-starch': 20 },
       because: 'starchy blends replace wheat flour by weight, not by the cup: a cup of blend weighs more',
       worse: 'it needs a binder, and dries out in a day or two',
-      references: {
-        'creamed-cake': CAKE,
-        'drop-cookie': { 'white-rice-flour': 30, 'sweet-rice-flour': 20, 'sorghum-flour': 25, 'tapioca-starch': 25 },
-        'cut-out': SHORT,
-        'crisp-wafer': { 'white-rice-flour': 40, 'sweet-rice-flour': 10, 'corn-starch': 35, 'tapioca-starch': 15 },
-        'brownie': { 'white-rice-flour': 50, 'sweet-rice-flour': 25, 'tapioca-starch': 25 },
-        'foam': { 'white-rice-flour': 40, 'potato-starch': 35, 'corn-starch': 15, 'tapioca-starch': 10 },
-        'loaf': LOAF,
-        'muffin': LOAF,
-        'scone': CAKE,
-        'pastry': { 'white-rice-flour': 45, 'sweet-rice-flour': 20, 'tapioca-starch': 25, 'corn-starch': 10 },
-        'yeast-dough': { 'brown-rice-flour': 30, 'sorghum-flour': 25, 'potato-starch': 20, 'tapioca-starch': 25 },
-        'pancake': { 'brown-rice-flour': 40, 'oat-flour': 25, 'potato-starch': 15, 'tapioca-starch': 20 },
-        'crumble': { 'brown-rice-flour': 40, 'oat-flour': 30, 'corn-starch': 15, 'tapioca-starch': 15 },
-        'choux': { 'white-rice-flour': 40, 'sweet-rice-flour': 20, 'potato-starch': 10, 'tapioca-starch': 30 },
-        'doughnut': { 'white-rice-flour': 35, 'sweet-rice-flour': 15, 'sorghum-flour': 15, 'potato-starch': 15, 'tapioca-starch': 20 },
-        'steamed-pudding': { 'brown-rice-flour': 40, 'sorghum-flour': 15, 'potato-starch': 25, 'tapioca-starch': 20 },
-        'mug-cake': { 'white-rice-flour': 50, 'potato-starch': 30, 'tapioca-starch': 20 },
-      },
     },
     'almond-led': {
       name: 'almond-led', mass: { by: 'weight', factor: 1 }, flavour: 3, grit: 2.5, caps: { 'almond-flour': 0.85, 'coconut-flour': 0.08, 'tapioca-starch': 0.35, 'arrowroot': 0.35 },
-      only: ['almond-flour', 'tapioca-starch', 'arrowroot', 'coconut-flour'], leads: ['almond-flour'], onEgg: false, families: 'all',
+      only: ['almond-flour', 'tapioca-starch', 'arrowroot', 'coconut-flour'], leads: ['almond-flour'], onEgg: false,
+      usual: { 'almond-flour': 72, 'tapioca-starch': 23, 'coconut-flour': 5 },
       because: 'ground almond takes the place of flour weight for weight; its fat comes out of the butter',
       worse: 'rich and soft: it never gets as crisp, and it holds tree nuts',
-      references: {
-        'creamed-cake': ALMOND_CAKE,
-        'drop-cookie': { 'almond-flour': 80, 'tapioca-starch': 20 },
-        'cut-out': { 'almond-flour': 75, 'tapioca-starch': 25 },
-        'brownie': { 'almond-flour': 70, 'tapioca-starch': 30 },
-        'pastry': { 'almond-flour': 63, 'tapioca-starch': 33, 'coconut-flour': 4 },
-        'crumble': { 'almond-flour': 80, 'tapioca-starch': 20 },
-      },
     },
     'coconut-led': {
       name: 'coconut-led', mass: { by: 'thirst' }, flavour: 5, grit: 2.5, caps: { 'coconut-flour': 0.9, 'tapioca-starch': 0.3, 'arrowroot': 0.3 },
       only: ['coconut-flour', 'tapioca-starch', 'arrowroot'], leads: ['coconut-flour'], onEgg: true,
-      families: ['drop-cookie', 'brownie', 'creamed-cake', 'loaf', 'muffin', 'pancake', 'steamed-pudding', 'mug-cake'],
+      usual: { 'coconut-flour': 80, 'tapioca-starch': 20 },
       because: 'coconut flour drinks four times its weight: as much of it as drinks the same, a quarter of the wheat, and egg makes up the solids',
       worse: 'it stands on its eggs: without them it crumbles, and it tastes of coconut',
-      references: { 'creamed-cake': { 'coconut-flour': 80, 'tapioca-starch': 20 } },
     },
     'cassava-led': {
       name: 'cassava-led', mass: { by: 'weight', factor: 0.83 }, flavour: 3, grit: 2.5, caps: { 'cassava-flour': 1, 'tiger-nut-flour': 0.3, 'arrowroot': 0.3, 'tapioca-starch': 0.3 },
-      only: ['cassava-flour', 'tiger-nut-flour', 'arrowroot', 'tapioca-starch', 'green-banana-flour'], leads: ['cassava-flour'], onEgg: false, families: 'all',
+      only: ['cassava-flour', 'tiger-nut-flour', 'arrowroot', 'tapioca-starch', 'green-banana-flour'], leads: ['cassava-flour'], onEgg: false,
+      usual: { 'cassava-flour': 60, 'tiger-nut-flour': 22, 'arrowroot': 18 },
       because: 'cassava flour drinks half as much again as wheat: 80 to 85 % of the weight does',
       worse: 'dense, and gummy when it is underbaked',
-      references: { 'creamed-cake': CASSAVA },
     },
     'tiger-nut-led': {
       name: 'tiger-nut-led', mass: { by: 'weight', factor: 0.95 }, flavour: 4, grit: 3, caps: { 'tiger-nut-flour': 0.7, 'cassava-flour': 0.4, 'arrowroot': 0.35, 'tapioca-starch': 0.35 },
       only: ['tiger-nut-flour', 'cassava-flour', 'arrowroot', 'tapioca-starch'], leads: ['tiger-nut-flour'], onEgg: false,
-      families: ['drop-cookie', 'cut-out', 'brownie', 'creamed-cake', 'loaf', 'muffin', 'scone', 'crumble', 'pancake', 'pastry', 'mug-cake', 'steamed-pudding'],
+      usual: { 'tiger-nut-flour': 55, 'cassava-flour': 20, 'arrowroot': 25 },
       because: 'tiger nut, a tuber, is sweet and a quarter fat: a little less than the wheat’s weight does',
       worse: 'sweet and a little gritty: sift it',
-      references: { 'creamed-cake': { 'tiger-nut-flour': 55, 'cassava-flour': 20, 'arrowroot': 25 } },
     },
     'nut-butter-led': {
       name: 'nut or seed butter', mass: { by: 'thirst' }, flavour: 5, grit: 2, caps: { 'almond-butter': 1, 'peanut-butter': 1, 'sunflower-butter': 1, 'tahini': 1, 'tapioca-starch': 0.3, 'arrowroot': 0.3, 'coconut-flour': 0.1 },
       only: [...NUT_BUTTERS, 'tapioca-starch', 'arrowroot', 'coconut-flour'], leads: NUT_BUTTERS, onEgg: false,
-      families: ['drop-cookie', 'brownie', 'muffin', 'mug-cake', 'flourless'],
+      usual: { 'almond-butter': 90, 'tapioca-starch': 10 },
       because: 'a nut or seed butter drinks little: as much of it as drinks the same, and its fat takes the place of the butter',
       worse: 'rich and dark, and each jar spreads differently',
-      references: { 'drop-cookie': { 'almond-butter': 90, 'tapioca-starch': 10 } },
     },
     'starch-chocolate': {
       name: 'starch and chocolate', mass: { by: 'weight', factor: 0.5 }, flavour: 6, grit: 1.5, caps: { 'cocoa': 0.5, 'tapioca-starch': 0.6, 'potato-starch': 0.8, 'corn-starch': 0.8, 'arrowroot': 0.6 },
       only: ['cocoa', 'corn-starch', 'potato-starch', 'tapioca-starch', 'arrowroot'], leads: ['cocoa'], onEgg: false,
-      families: ['brownie', 'flourless', 'creamed-cake', 'mug-cake'],
+      usual: { 'potato-starch': 40, 'tapioca-starch': 25, 'cocoa': 35 },
       because: 'chocolate and egg set by themselves: half the weight of flour, as starch with cocoa, is enough',
       worse: 'only for what may taste of chocolate; it is dense and sinks a little',
-      references: { 'brownie': { 'potato-starch': 40, 'tapioca-starch': 25, 'cocoa': 35 } },
     },
   },
 };

@@ -50,7 +50,7 @@ export const starches: FlourTable = {
       thirst: [0.85, 0.7, 1.5],
       flour: null },
     'maltodextrin': { name: 'maltodextrin', comp: [5, 0, 0, 87, 7.5, 0, 0.5], cup: [95, 60, 120], grain: 'contains-grain-derivative', possible: ['wheat', 'corn', 'nightshades'],
-      thirst: null,
+      thirst: [0.1, 0, 0.3],
       flour: null },
     'custard-powder': { name: 'custard powder', also: ['instant custard powder'], kinds: ['vanilla pudding mix', 'instant pudding mix', 'pudding mix', 'instant pudding', 'instant vanilla pudding', 'instant chocolate pudding', 'blancmange powder'], comp: [9, 0.6, 0.7, 86, 1, 0.7, 2], cup: [130, 115, 150], gluten: 'check-label', grain: 'contains-grain-derivative', possible: ['wheat', 'milk', 'corn'], note: 'some thicken with wheat',
       thirst: [0.85, 0.7, 1],

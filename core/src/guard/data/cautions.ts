@@ -1,7 +1,7 @@
 import type { Caution } from '../types';
 
 export interface CautionRule extends Caution {
-  /** Ids of ingredients, or roles with a leading @, that call it up; empty: always shown. */
+  /** Ids of ingredients, or roles, classes of flour and what is not for eating with a leading @, that call it up; empty: always shown. */
   readonly calledBy: readonly string[];
   readonly certifiedOnly?: boolean;
 }
@@ -15,12 +15,12 @@ export const CAUTIONS: readonly CautionRule[] = [
   { id: 'two-hours', calledBy: ['egg', 'whole-milk', 'buttermilk', 'yogurt', 'sour-cream', 'heavy-cream', 'cream-cheese'], text: 'A batter with egg or dairy stands at room temperature for two hours at most, its rest included; custard and cream fillings are kept cold.' },
   { id: 'oats', calledBy: ['rolled-oats', 'oat-flour', 'certified-oats', 'oat-milk', 'oat-fibre'], text: 'Some people with coeliac disease react to pure oats too: ask the clinician.' },
   { id: 'swell', calledBy: ['psyllium-husk', 'psyllium-powder', 'chia-seed', 'xanthan-gum', 'guar-gum', 'flax-meal'], text: 'Gums, psyllium and chia swell: never dry by the spoon, always in plenty of water.' },
-  { id: 'raw-bean', calledBy: ['chickpea-flour', 'soy-flour', 'pea-flour', 'fava-flour', 'lupin-flour'], text: 'Bean flours are to be cooked through.' },
+  { id: 'raw-bean', calledBy: ['@legume'], text: 'Bean flours are to be cooked through.' },
   { id: 'rhubarb', calledBy: ['rhubarb'], text: 'Rhubarb leaves are poisonous: only the stalks.' },
   { id: 'honey', calledBy: ['honey'], text: 'Honey is not for infants under one year, even baked.' },
   { id: 'not-for-eating', calledBy: ['@not-for-eating'], text: 'Flowers, leaves and the like that are no food: keep them off what is eaten (a sleeve, a straw, a barrier of icing that comes off with them), take them off before it is served, and tell whoever carries it out. A florist’s flowers are sprayed.' },
   { id: 'coumarin', calledBy: ['tonka-bean'], text: 'Tonka beans hold coumarin, which harms the liver in more than traces: a very little, or none; some countries forbid it in food.' },
   { id: 'courgette', calledBy: ['courgette'], text: 'A courgette or squash that tastes bitter goes out.' },
   { id: 'sweeteners', calledBy: ['erythritol'], text: 'Some sweeteners harm dogs (xylitol) or loosen bowels (polyols).' },
-  { id: 'cassava', calledBy: ['cassava-root', 'bitter-kernels'], text: 'Bitter almonds, apricot kernels and raw cassava root hold cyanide: kernels are not for eating, cassava only peeled and cooked through.' },
+  { id: 'cassava', calledBy: ['cassava-root', 'bitter-kernels', '@kernels'], text: 'Bitter almonds, apricot kernels and raw cassava root hold cyanide: kernels are not for eating, cassava only peeled and cooked through.' },
 ];

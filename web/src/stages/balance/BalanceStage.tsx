@@ -1,7 +1,7 @@
 import { memo, useMemo } from 'react';
 import type { Docket, DocketPart } from '@omniarton/core/docket';
 import { SCHOOLS, type Balance } from '@omniarton/core/balance';
-import { profileOf } from '@omniarton/core/family';
+import { familyOf } from '@omniarton/core/family';
 import { BINDER_SCHOOLS } from '@omniarton/core/vocabulary';
 import { Choice } from '../../ui/Choice';
 import { Fold } from '../../ui/Fold';
@@ -139,7 +139,7 @@ function Rails({ part, named }: { readonly part: DocketPart; readonly named: boo
   return (
     <section data-stale={stale || undefined} aria-labelledby={`rails-${part.id}`}>
       <Heading id={`rails-${part.id}`}>
-        {named ? `${part.name ?? 'First part'}, as ${profileOf(part.family).name}` : 'The balances'}
+        {named ? `${part.name ?? 'First part'}, as ${familyOf(part.family).name}` : 'The balances'}
       </Heading>
       {part.balances.filter(isThere).map(({ id, original, converted, band }) => {
         return (

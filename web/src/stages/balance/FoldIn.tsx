@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Docket, DocketTin } from '@omniarton/core/docket';
-import type { FoldedIn } from '@omniarton/core/kitchen';
+import { standsFree, type FoldedIn } from '@omniarton/core/kitchen';
 import { Button } from '../../ui/Button';
 import { IngredientBox } from '../../kitchen/IngredientBox';
 import { Row, Small, Stack } from '../../ui/layout';
@@ -16,7 +16,7 @@ const MOST_GRAMS = 5000;
 export function FoldIn({ docket: { tins, bake } }: { readonly docket: Docket }) {
   const [{ folded }, ask] = useRequest();
   const [open, setOpen] = useState(false);
-  const count = bake.pan?.shape === 'tray' ? 0 : Math.round(bake.pan?.count ?? 0);
+  const count = bake.pan && standsFree(bake.pan) ? 0 : Math.round(bake.pan?.count ?? 0);
   if (count < 2 && !folded) return null;
   if (!folded && !open)
     return (

@@ -1,6 +1,6 @@
 import { styled } from 'styled-components';
 import type { Judgement } from '@omniarton/core/docket';
-import { profileOf } from '@omniarton/core/family';
+import { familyOf } from '@omniarton/core/family';
 import { Heading, Small, Stack } from '../../ui/layout';
 import { Rail } from '../../ui/Rail';
 import { NeedsDocket } from '../../docket/NeedsDocket';
@@ -18,7 +18,7 @@ function Verdict({ judgement: { family, parts, findings } }: { readonly judgemen
   return (
     <>
       <section aria-labelledby="findings">
-        <Heading id="findings">As it stands, for a {profileOf(family).name}</Heading>
+        <Heading id="findings">As it stands, for a {familyOf(family).name}</Heading>
         <Small>Nothing is changed. How likely is our judgement; a recipe that works for you is right.</Small>
         {findings.length === 0 ? (
           <p>Nothing in its balances speaks against it.</p>
@@ -35,7 +35,7 @@ function Verdict({ judgement: { family, parts, findings } }: { readonly judgemen
       {parts.map(({ name, family: own, balances }, at) => (
         <section key={at} aria-labelledby={`judged-${at}`}>
           <Heading id={`judged-${at}`}>
-            {name === null ? 'The balances' : `${name}, as ${profileOf(own).name}`}
+            {name === null ? 'The balances' : `${name}, as ${familyOf(own).name}`}
           </Heading>
           {balances.map(({ id, value, band }) => (
             <Rail key={id} label={BALANCE_WORDS[id].name} to={value} band={band} {...saidAs(id)} />

@@ -1,3 +1,4 @@
+import { standsFree } from '@omniarton/core/kitchen';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { placeWords, sayMinutes, saySeconds, type Docket, type DocketBake } from '@omniarton/core/docket';
@@ -105,7 +106,7 @@ function Resting({ rest }: Pick<Docket, 'rest'>) {
 /** How long it is left after it. */
 const Cooling = ({ bake }: { readonly bake: DocketBake }) => (
   <Clock
-    label={bake.pan?.shape === 'tray' ? 'cool on the tray' : 'cool in the tin'}
+    label={bake.pan && standsFree(bake.pan) ? 'cool on the tray' : 'cool in the tin'}
     value={`${bake.coolMinutes}`}
     unit="min"
   >

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { sayMinutes, type Docket } from '@omniarton/core/docket';
-import { profileOf } from '@omniarton/core/family';
+import { familyOf } from '@omniarton/core/family';
 import type { Softening } from '@omniarton/core/heat';
 import { useKitchenAnswer } from '../../state/engine/useKitchenAnswer';
 import { Figure, Heading, Row, Small, Stack } from '../../ui/layout';
@@ -13,7 +13,7 @@ const ROOM = 21;
 /** Before the oven: how long butter and eggs take to soften, and a portion to be cold; nothing where neither is wanted. */
 export function InTheCold({ docket: { rest, family } }: { readonly docket: Docket }) {
   const [room, setRoom] = useState(ROOM);
-  const { warmStart } = profileOf(family.id);
+  const { warmStart } = familyOf(family.id);
   const softened = useSoftened(warmStart, room);
   const cold = [
     { what: 'a portion, cold through in the fridge', minutes: rest.chilled },

@@ -1,5 +1,5 @@
 import type { Docket } from '@omniarton/core/docket';
-import { profileOf } from '@omniarton/core/family';
+import { familyOf } from '@omniarton/core/family';
 import { ovenOf, temperOf } from '@omniarton/core/heat';
 import { ovensPath } from '../../base/paths';
 import { useKitchen } from '../../state/kitchen/useKitchen';
@@ -24,7 +24,7 @@ export function OvenFields({ docket: { bake, family } }: { readonly docket: Dock
   return (
     <Stack as="section" $gap={3} aria-labelledby="oven">
       <Heading id="oven">The oven</Heading>
-      {profileOf(family.id).cooked === 'oven' || request.microwave ? (
+      {familyOf(family.id).cooked === 'oven' || request.microwave ? (
         <Choice
           label="Cooked in"
           value={place}
@@ -36,7 +36,7 @@ export function OvenFields({ docket: { bake, family } }: { readonly docket: Dock
         />
       ) : null}
       {bake.watts === null ? (
-        <Dial bake={bake} usual={profileOf(family.id).usualOven} />
+        <Dial bake={bake} usual={familyOf(family.id).usualOven} />
       ) : (
         <Power watts={bake.watts} />
       )}

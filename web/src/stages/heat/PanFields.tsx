@@ -1,7 +1,7 @@
 import type { Docket } from '@omniarton/core/docket';
-import { profileOf } from '@omniarton/core/family';
+import { familyOf } from '@omniarton/core/family';
 import { fillWords, panFactor } from '@omniarton/core/heat';
-import type { PanSize } from '@omniarton/core/kitchen';
+import { standsFree, type PanSize } from '@omniarton/core/kitchen';
 import { useKitchen } from '../../state/kitchen/useKitchen';
 import { Button } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
@@ -20,9 +20,9 @@ export function PanFields({ docket: { bake, family } }: { readonly docket: Docke
   const [request, ask] = useRequest();
   const theirs = useEngine(({ answer }) => answer?.recipe.bake?.pan ?? null);
   const pan: PanSize = bake.pan ?? usualTin('tray');
-  const { rise } = profileOf(family.id);
+  const { rise } = familyOf(family.id);
   const over = fillWords(bake.pan, bake.depthCm, rise);
-  const parted = pan.shape !== 'tray' && !Number.isInteger(Number(pan.count.toFixed(2)));
+  const parted = !standsFree(pan) && !Number.isInteger(Number(pan.count.toFixed(2)));
   const choose = (next: PanSize) => ask({ pan: whole(next) });
   return (
     <Stack as="section" $gap={3} aria-labelledby="tin">
@@ -37,7 +37,7 @@ export function PanFields({ docket: { bake, family } }: { readonly docket: Docke
           </Row>
           <TinMore pan={pan} onChange={choose} />
         </Stack>
-        {pan.shape === 'tray' ? null : <TinDrawing pan={pan} theirs={theirs} onChange={choose} />}
+        {standsFree(pan) ? null : <TinDrawing pan={pan} theirs={theirs} onChange={choose} />}
       </Row>
       {theirs && request.pan ? <ToFit theirs={theirs} pan={request.pan} /> : null}
       {parted ? (
@@ -45,7 +45,7 @@ export function PanFields({ docket: { bake, family } }: { readonly docket: Docke
           So much batter fills {sayNumber(pan.count)} of these as deep as in the recipe: choose a tin for it.
         </Small>
       ) : null}
-      {pan.shape === 'tray' ? null : (
+      {standsFree(pan) ? null : (
         <Small>
           The batter stands {bake.depthCm.toFixed(1)} cm deep, and rises to about{' '}
           {(bake.depthCm * rise).toFixed(1)} cm.
@@ -83,7 +83,7 @@ const SAME = 0.02;
 /** "My tin is 20 cm, the recipe says 23": as much batter as ever, or as deep as ever. */
 function ToFit({ theirs, pan }: { readonly theirs: PanSize; readonly pan: PanSize }) {
   const [{ scale }, ask] = useRequest();
-  if (theirs.shape === 'tray' || pan.shape === 'tray') return null;
+  if (standsFree(theirs) || standsFree(pan)) return null;
   const fits = panFactor(theirs, pan);
   const factor = scale?.factor ?? 1;
   if (Math.abs(fits - factor) < SAME * fits) return <Small>The batter is scaled to this tin.</Small>;

@@ -1,7 +1,7 @@
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { styled } from 'styled-components';
 import { tubeOf } from '@omniarton/core/heat';
-import { TINS, type PanSize } from '@omniarton/core/kitchen';
+import { PANS, type PanSize } from '@omniarton/core/kitchen';
 
 interface Props {
   readonly pan: PanSize;
@@ -56,7 +56,7 @@ export function TinDrawing({ pan, theirs, onChange }: Props) {
     event.preventDefault();
     onChange(longer(pan, toStep(pan.lengthCm + by)));
   };
-  const words = `${TINS.rows[now.shape].name}, ${now.lengthCm} cm`;
+  const words = `${PANS.rows[now.shape].name}, ${now.lengthCm} cm`;
   return (
     <Sheet viewBox={`0 0 ${2 * half} ${2 * half}`} aria-label={`Seen from above: ${words}`} role="group">
       {theirs ? <Outline pan={theirs} scale={scale} half={half} className="theirs" /> : null}
@@ -95,14 +95,16 @@ interface OutlineProps {
 
 function Outline({ pan, scale, half, className }: OutlineProps) {
   const [long, wide] = [pan.lengthCm * scale, pan.widthCm * scale];
-  if (!TINS.rows[pan.shape].round)
+  if (!PANS.rows[pan.shape].round)
     return (
       <rect className={className} x={half - long / 2} y={half - wide / 2} width={long} height={wide} rx={4} />
     );
   return (
     <g className={className}>
       <circle cx={half} cy={half} r={long / 2} />
-      {pan.shape === 'ring' ? <circle cx={half} cy={half} r={(tubeOf(pan) * scale) / 2} /> : null}
+      {PANS.rows[pan.shape].tube !== null ? (
+        <circle cx={half} cy={half} r={(tubeOf(pan) * scale) / 2} />
+      ) : null}
     </g>
   );
 }

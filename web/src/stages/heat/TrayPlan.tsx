@@ -1,6 +1,6 @@
 import type { DocketBake } from '@omniarton/core/docket';
 import { ovenOf, planTrays, type TrayPlan as Plan } from '@omniarton/core/heat';
-import { TINS } from '@omniarton/core/kitchen';
+import { PANS } from '@omniarton/core/kitchen';
 import { styled } from 'styled-components';
 import { useKitchen } from '../../state/kitchen/useKitchen';
 import { Figure, Heading, Small } from '../../ui/layout';
@@ -16,7 +16,7 @@ export function TrayPlan({ bake }: { readonly bake: DocketBake }) {
   const { piece, minutes, pan } = bake;
   if (!piece || !minutes) return null;
   const oven = ovenOf({ ovens }, ovenId);
-  const { lengthCm, widthCm } = pan ?? TINS.rows.tray;
+  const { lengthCm, widthCm } = pan ?? PANS.rows.tray;
   const { perTray, trays, plans } = planTrays({
     pieces: piece.count,
     acrossCm: piece.acrossCm,

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useStore } from 'react-redux';
 import { styled } from 'styled-components';
 import type { Difference } from '@omniarton/core/docket';
-import { profileOf } from '@omniarton/core/family';
+import { familyOf } from '@omniarton/core/family';
 import { RATIOS, type FamilyGuess } from '@omniarton/core/read';
 import type { FamilyId } from '@omniarton/core/vocabulary';
 import type { RootState } from '../../state/state';
@@ -21,7 +21,7 @@ export function FamilyCheck() {
   const taken = request.family ?? guess;
   if (taken === null) return null;
   return (
-    <Fold name={`Why ${profileOf(taken).name}`}>
+    <Fold name={`Why ${familyOf(taken).name}`}>
       <Why taken={taken} />
     </Fold>
   );
@@ -87,7 +87,7 @@ function Evidence({ guess, taken, onLook }: EvidenceProps) {
         </tr>
         {guess.nearest.map(({ id, usual, words, probability }) => (
           <tr key={id} data-taken={id === taken || undefined}>
-            <th scope="row">{profileOf(id).name}</th>
+            <th scope="row">{familyOf(id).name}</th>
             {RATIOS.map((what) => (
               <td key={what}>{usual[what]}</td>
             ))}
@@ -98,7 +98,7 @@ function Evidence({ guess, taken, onLook }: EvidenceProps) {
                 <Button
                   $weight="quiet"
                   onPress={() => onLook(id)}
-                  aria-label={`What changes as ${profileOf(id).name}`}
+                  aria-label={`What changes as ${familyOf(id).name}`}
                 >
                   what changes?
                 </Button>
@@ -121,7 +121,7 @@ interface ChangesProps {
 function WhatChanges({ other, differences, onTake, onLeave }: ChangesProps) {
   return (
     <Changes role="status">
-      <strong>As {profileOf(other).name}</strong>
+      <strong>As {familyOf(other).name}</strong>
       {differences.length === 0 ? <Small>Nothing that a cook would see.</Small> : null}
       <dl>
         {differences.map(({ what, from, to }) => (
@@ -134,7 +134,7 @@ function WhatChanges({ other, differences, onTake, onLeave }: ChangesProps) {
         ))}
       </dl>
       <Row>
-        <Button onPress={onTake}>Make it {profileOf(other).name}</Button>
+        <Button onPress={onTake}>Make it {familyOf(other).name}</Button>
         <Button $weight="quiet" onPress={onLeave}>
           Leave it
         </Button>

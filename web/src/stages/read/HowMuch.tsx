@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { panFactor } from '@omniarton/core/heat';
-import type { PanSize } from '@omniarton/core/kitchen';
+import { standsFree, type PanSize } from '@omniarton/core/kitchen';
 import { Button } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
@@ -32,7 +32,7 @@ export function HowMuch() {
             onCommit={(wanted) => make(wanted / yields.low)}
           />
         ) : null}
-        {pan && pan.shape !== 'tray' ? (
+        {pan && !standsFree(pan) ? (
           <OtherTin
             from={pan}
             onFit={(to) => ask({ scale: { factor: panFactor(pan, to), lines }, pan: to })}
@@ -72,7 +72,7 @@ function OtherTin({ from, onFit }: OtherTinProps) {
       <TinFields pan={to} onChange={setTo} />
       <Button
         $weight="strong"
-        isDisabled={to.shape === 'tray'}
+        isDisabled={standsFree(to)}
         onPress={() => {
           onFit(to);
           setTo(null);

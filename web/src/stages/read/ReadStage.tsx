@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { styled } from 'styled-components';
-import { profileOf } from '@omniarton/core/family';
+import { familyOf } from '@omniarton/core/family';
 import { FAMILIES, LOCALES, type FamilyId, type Locale } from '@omniarton/core/vocabulary';
 import { useKey } from '../../base/useKey';
 import { useSettings } from '../../state/settings/useSettings';
@@ -62,9 +62,9 @@ function Family() {
     () => [
       {
         id: GUESS as FamilyId | typeof GUESS,
-        name: guess ? `As read: ${profileOf(guess).name}` : 'Nothing read yet',
+        name: guess ? `As read: ${familyOf(guess).name}` : 'Nothing read yet',
       },
-      ...FAMILIES.map((id) => ({ id, name: profileOf(id).name })),
+      ...FAMILIES.map((id) => ({ id, name: familyOf(id).name })),
     ],
     [guess],
   );

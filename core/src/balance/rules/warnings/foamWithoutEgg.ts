@@ -1,3 +1,4 @@
+import { familyOf } from '../../../family';
 import type { WarningRule } from '../../types';
 
 export const foamWithoutEgg: WarningRule = {
@@ -7,7 +8,7 @@ export const foamWithoutEgg: WarningRule = {
   source: 'common practice',
   confidence: 'common-practice',
   warn(_part, { request, family }) {
-    if (!request.without.includes('egg') || family !== 'foam') return [];
+    if (!request.without.includes('egg') || !familyOf(family).foam) return [];
     return ['Egg is all that holds a sponge up: without it this is another cake, flatter and closer.'];
   },
 };

@@ -1,0 +1,107 @@
+import type { FamilyId, RouteId } from '../vocabulary';
+
+type Pair = readonly [low: number, high: number];
+
+/** Bands of a converted bake. */
+export interface BandRow {
+  /** g xanthan-equivalent per 100 g flour. */
+  readonly xanthan: Pair;
+  /** Share of pure starch in the blend. */
+  readonly starch: Pair;
+  readonly drinkThirst: Pair;
+  /** mmol CO₂ per 100 g batter. */
+  readonly lift: Pair;
+}
+
+/** What the bowl should look like, and the small piece that tells before the whole batch is baked; null where that isn't cheap. */
+export interface Looks {
+  readonly mixed: string;
+  readonly rested: string;
+  readonly pilot: string | null;
+}
+
+/** What the engine must know of a family to convert it. */
+export interface Profile {
+  readonly name: string;
+  /** Usual xanthan, g per 100 g flour, at the usual gluten use (g flour protein per 100 g batter). */
+  readonly xanthan: number;
+  readonly glutenUse: number;
+  /** Usual egg, g per 100 g flour: what is above it binds in the place of gum. */
+  readonly usualEgg: number;
+  /** A batter may take 20 g of liquid per 100 g flour before the rest, a dough 10. */
+  readonly texture: 'dough' | 'batter';
+  /** g of drink that such a dough gets beyond what the thirst asks for, per 100 g flour. */
+  readonly moreDrink: number;
+  /** Made at least so wet, drink over thirst, however dry the wheat dough was; null: it follows the wheat dough. */
+  readonly leastDrink: number | null;
+  /** By how much lift is raised for the weaker crumb (0–0.25). */
+  readonly moreLift: number;
+  /** Rest, minutes, and whether it is in the cold. */
+  readonly rest: readonly [low: number, high: number];
+  readonly restCold: boolean;
+  /** Centre when done, °C. */
+  readonly doneCelsius: number;
+  /** Share of the batter's weight lost as water when done; and whether that is so however deep it is: it is to be dry right through. */
+  readonly waterLost: number;
+  readonly dryThrough: boolean;
+  readonly porosityRaw: number;
+  readonly rise: number;
+  /** Batter density as it goes into the oven, g per ml: what is raised by yeast has risen once by then. */
+  readonly density: number;
+  /** How it is cooked when the recipe names no oven. */
+  readonly cooked: 'oven' | 'griddle' | 'fried' | 'steamed' | 'microwave';
+  /** When the recipe says nothing: °C, and the depth of the batter in cm. */
+  readonly usualOven: number;
+  readonly usualDepthCm: number;
+  /** Pieces on a tray: they run as they bake, they stand, they were rolled to a height; null: it is no matter of pieces. */
+  readonly piece: 'spreads' | 'stands' | 'rolled' | null;
+  /** Depth with its filling, cm, where the parts go into the oven together; null where each part is by itself. */
+  readonly filledDepthCm: number | null;
+  /** Work at the bowl, minutes. */
+  readonly mixMinutes: number;
+  /** Butter and eggs are wanted at room temperature: cold ones curdle what is creamed. */
+  readonly warmStart: boolean;
+  readonly coolMinutes: number;
+  readonly doneSigns: string;
+}
+
+/** Kinds inside a family whose batter stands apart from it. */
+export type KindId = 'crêpe' | 'angel' | 'tuile';
+/** What in the bowl tells such a kind. */
+export type KindSign = 'unraised' | 'of white alone' | 'of white alone, and wet';
+
+/** Everything that is known of a family, in one place. A field that is missing doesn't compile. */
+export interface FamilyRecord extends Profile {
+  /** A recipe of it, g per 100 g of flour. */
+  readonly ratios: readonly [water: number, fat: number, sugars: number, egg: number];
+  /** What names it in a title or method; and whether it is only ever known by that: what is fried or steamed says so. */
+  readonly words: RegExp;
+  readonly onlyNamed: boolean;
+  /** What egg does in it beside binding: it is whipped, it moistens and sets, it lifts. */
+  readonly egg: 'binds' | 'whips' | 'moistens' | 'lifts';
+  /** It stands on a foam of egg, which mustn't fall. */
+  readonly foam: boolean;
+  /** Fat is rubbed in, or kept cold in the flour. */
+  readonly rubbedIn: boolean;
+  /** Yeast raises it. */
+  readonly yeast: boolean;
+  /** It is dark and thin enough to hide some soda that finds no acid. */
+  readonly hidesSoda: boolean;
+  /** It runs as it bakes, so that more or less of it is to be told. */
+  readonly spreads: boolean;
+  readonly bands: BandRow;
+  /** Where a bake by such a way stands apart from the family. */
+  readonly bandsBy: Readonly<Partial<Record<RouteId, BandRow>>>;
+  readonly kind: {
+    readonly id: KindId;
+    readonly when: KindSign;
+    readonly bands: Partial<BandRow>;
+  } | null;
+  /** Ways from wheat that common practice has for it. */
+  readonly ways: readonly RouteId[];
+  /** The blend that it is aimed at, percent; a way that isn't here is aimed at its usual one. */
+  readonly blends: Readonly<Partial<Record<RouteId, Readonly<Record<string, number>>>>>;
+  readonly looks: Looks;
+}
+
+export type FamilyTable = Readonly<Record<FamilyId, FamilyRecord>>;
