@@ -15,6 +15,7 @@ const rooms = [
   'method',
   'texture',
   'heat',
+  'words',
   'docket',
   'larder',
   'clock',

@@ -58,7 +58,7 @@ const questionOf = (flours: readonly string[], wanted: string): BlendQuestion =>
   caps: Object.fromEntries(flours.map((id) => [id, Math.max(0.3, traitsOf(id, catalogue).cap)])),
   groups: [
     {
-      name: 'starches',
+      name: 'starches' as const,
       members: flours.filter((id) => traitsOf(id, catalogue).pureStarch),
       most: 0.5,
     },
@@ -112,7 +112,7 @@ const HIGHS_SECONDS = 10;
 /** The same question with absolute deviations, as a mixed-integer program in HiGHS: for information. */
 async function byHighs(): Promise<BlendFigures['highs']> {
   const answer = design('creamed-cake');
-  if (answer.kind !== 'blends') throw new Error(answer.reasons.join());
+  if (answer.kind !== 'blends') throw new Error(JSON.stringify(answer.reasons));
   const properties = Object.keys(SCALE_OF) as Property[];
   const usable = FLOUR_IDS.filter((id) => traitsOf(id, catalogue).cap > 0);
   const sum = (terms: readonly (readonly [number, string])[]) =>

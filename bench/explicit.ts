@@ -1,5 +1,5 @@
 import type { SectionBake } from '@omniarton/core/heat';
-import { OVEN } from '../core/src/heat/data/oven';
+import { OVEN } from '../core/src/heat/data/surroundings';
 import { columnsOf, USUAL_PRECISION, type Columns, type Precision } from '../core/src/heat/grid';
 import { latentHeat } from '../core/src/heat/steam';
 import { drying, openFilm, ovenAt } from '../core/src/heat/surface';

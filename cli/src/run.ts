@@ -1,3 +1,4 @@
+import { spoken } from '@omniarton/core/words';
 import { judge } from '@omniarton/core/docket';
 import { VesselError } from '@omniarton/core/heat';
 import type { Kitchen } from '@omniarton/core/kitchen';
@@ -27,7 +28,7 @@ function answer({ verb, request, trial }: Options, kitchen: Kitchen, engine: str
     case 'guard':
       return guardShape(recipe, request, kitchen);
     case 'diagnose':
-      return judge(recipe, request, kitchen);
+      return spoken(judge(recipe, request, kitchen)) as object;
     case 'ways':
       return waysShape(recipe, request, kitchen);
     case 'heat':

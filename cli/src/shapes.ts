@@ -1,5 +1,6 @@
 import { guardRecipe } from '@omniarton/core/guard';
 import { convert, trialOf, waysFor, type TrialAsk } from '@omniarton/core/docket';
+import { reasonWords, say, spoken } from '@omniarton/core/words';
 import { HeatRangeError } from '@omniarton/core/heat';
 import type { ConversionRequest, Kitchen } from '@omniarton/core/kitchen';
 import type { Item, Line, Recipe } from '@omniarton/core/read';
@@ -59,9 +60,10 @@ export function guardShape(recipe: Recipe, request: ConversionRequest, kitchen: 
       grain,
       allergens,
       possible,
-      reason,
+      reason: reasonWords(reason),
+      ...(reason === null ? {} : { reasonSaid: reason }),
     })),
-    open: report.open.map(({ source, kind, ask }) => ({ source, kind, ask })),
+    open: report.open.map(({ source, kind, ask }) => ({ source, kind, ask: say(ask), askSaid: ask })),
     state: report.state,
     method: report.method.map(({ source, words, reason, instead }) => ({ source, words, reason, instead })),
     notForEating: report.notForEating.map(({ words, reason }) => ({ words, reason })),
@@ -79,11 +81,10 @@ export function convertShape(
   if (result.outcome !== 'docket')
     return {
       outcome: result.outcome,
-      reasons: result.reasons,
-      relax: result.relax,
-      guard: { state: result.guard.state, open: result.guard.open },
+      ...(spoken({ reasons: result.reasons, relax: result.relax }) as object),
+      guard: { state: result.guard.state, open: spoken(result.guard.open) },
     };
-  return { outcome: 'docket' as const, ...result.docket, engine };
+  return { outcome: 'docket' as const, ...(spoken(result.docket) as object), engine };
 }
 
 /** Whole ways to convert a recipe, each with its docket. */
@@ -95,7 +96,7 @@ export const waysShape = (recipe: Recipe, request: ConversionRequest, kitchen: K
     worse,
     cost: cost === null ? null : settle(cost),
     toBuy,
-    docket,
+    docket: spoken(docket),
   })),
 });
 
@@ -120,7 +121,7 @@ export function heatShape(
       depthCm: depthCm === null ? null : settle(depthCm),
       risenCm: risenCm === null ? null : settle(risenCm),
       waterLost: settle(lost),
-      warnings,
+      ...(spoken({ warnings }) as object),
     };
   } catch (error) {
     if (!(error instanceof HeatRangeError)) throw error;

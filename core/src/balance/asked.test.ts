@@ -115,7 +115,8 @@ describe('a weight that a person sets', () => {
   it('stays, and the docket says what it cost', () => {
     expect(gramsOf(now.lines, 'whole-milk')).toBe(60);
     const cost = now.shifts.find(({ rule }) => rule === 'overrule')!;
-    expect(cost.because).toMatch(/drink per thirst \d\S* → \d/);
+    expect(cost.because).toMatchObject({ code: 'set-by-hand' });
+    expect(JSON.stringify(cost.because)).toMatch(/"balance":"drinkThirst","from":[\d.]+,"to":[\d.]+/);
     expect(balance(now, 'drinkThirst')).toBeLessThan(balance(plain, 'drinkThirst'));
   });
 });

@@ -1,6 +1,7 @@
+import { isOfBlend } from '../read';
 import { thirstOf, type Catalogue } from '../catalogue';
 import { drinkOf, thirstGrams, type FormulaLine } from '../formula';
-import { BLEND_MARK, flourGrams } from './flour';
+import { flourGrams } from './flour';
 import { heaviest } from './lines';
 
 /** What to add at the bowl when it isn't as it should be: so much at a time, at most so much in all, g. */
@@ -31,7 +32,7 @@ export function dosesFor(
   bySpoon: number,
   catalogue: Catalogue,
 ): BowlDoses {
-  const flours = lines.filter(({ line }) => line.includes(BLEND_MARK));
+  const flours = lines.filter(({ line }) => isOfBlend(line));
   const wheat = thirstGrams(original, catalogue);
   const flour = flourGrams(lines, catalogue);
   if (flours.length === 0 || wheat <= 0) return { tooStiff: null, tooLoose: null };

@@ -1,4 +1,5 @@
-import { getIngredient } from '../catalogue';
+import { addedTo } from '../read';
+import { getIngredient, type Catalogue } from '../catalogue';
 import { bandsOf, familyOf } from '../family';
 import { drinkOf, thirstGrams, type FormulaLine, type FormulaPart } from '../formula';
 import type { FamilyId } from '../vocabulary';
@@ -15,7 +16,8 @@ import { WARNINGS } from './rules/warnings';
 import { waterShift } from './rules/water';
 import { kindOf } from './kind';
 import type { BakeSetting, PartState, Quantity, Setting, Shift, Target } from './types';
-import { lineWords } from './words';
+import type { Because, PartWarning } from './says';
+import { before, weightsOf } from './weight';
 
 export interface ConvertedPart {
   readonly id: string;
@@ -25,7 +27,7 @@ export interface ConvertedPart {
   readonly lines: readonly FormulaLine[];
   readonly balances: readonly Balance[];
   readonly shifts: readonly Shift[];
-  readonly warnings: readonly string[];
+  readonly warnings: readonly PartWarning[];
   /** g of liquid that may follow by the spoon after the rest. */
   readonly bySpoon: number;
   readonly cooked: PartState['cooked'];
@@ -63,7 +65,7 @@ function withLiquid(
   if (liquid) return lines;
   const milky = lines.some((line) => getIngredient(catalogue, line.ingredient).allergens.includes('milk'));
   const ingredient = milky && !request.without.includes('milk') ? BROUGHT_IN.milkyLiquid : BROUGHT_IN.liquid;
-  return [...lines, newLine(`${part.id}+${ingredient}`, ingredient, 0, catalogue)];
+  return [...lines, newLine(addedTo(part.id, ingredient), ingredient, 0, catalogue)];
 }
 
 function because(
@@ -71,16 +73,16 @@ function because(
   part: PartState,
   lines: readonly FormulaLine[],
   { catalogue }: Setting,
-): string {
-  if (target.quantity !== 'drink') return target.because;
-  const before = Math.round(thirstGrams(part.original, catalogue));
-  const after = Math.round(thirstGrams(lines, catalogue));
-  return `${target.because} Thirst ${before} → ${after} g, drink ${Math.round(drinkOf(part.original, catalogue))} → ${Math.round(drinkOf(lines, catalogue))} g.`;
+): Because {
+  if (target.because !== null) return target.because;
+  const around = (of: (some: readonly FormulaLine[], catalogue: Catalogue) => number) =>
+    [Math.round(of(part.original, catalogue)), Math.round(of(lines, catalogue))] as const;
+  return { code: 'follows-thirst', values: { thirst: around(thirstGrams), drink: around(drinkOf) } };
 }
 
 function shiftsOf(
   moves: readonly Adjustable[],
-  before: readonly FormulaLine[],
+  were: readonly FormulaLine[],
   after: readonly FormulaLine[],
   part: PartState,
   targets: readonly Target[],
@@ -88,7 +90,7 @@ function shiftsOf(
 ): Shift[] {
   const towards = new Map(moves.map((one) => [one.line.line, one.towards]));
   return after.flatMap((line, at): Shift[] => {
-    const old = before[at]!;
+    const old = were[at]!;
     const by = Math.abs(line.grams - old.grams);
     if (by < Math.max(NOTICEABLE_GRAMS, NOTICEABLE_SHARE * old.grams)) return [];
     const target = targets.find(({ quantity }) => quantity === towards.get(line.line));
@@ -99,8 +101,8 @@ function shiftsOf(
         id: `${target.rule}:${line.line}`,
         rule: target.rule,
         line: line.line,
-        from: old.grams > 0 ? lineWords(old) : 'nothing',
-        to: lineWords(line),
+        from: before(old.grams > 0 ? old : undefined),
+        to: weightsOf(line),
         because: because(target, part, after, setting),
         source: rule.source,
         confidence: rule.confidence,
@@ -109,17 +111,11 @@ function shiftsOf(
   });
 }
 
-const UNITS: Readonly<Record<Quantity, string>> = {
-  drink: 'g of water',
-  fat: 'g of fat',
-  sugar: 'g of sugars',
-  lift: 'mmol of lift',
-  binder: 'g of binder',
-};
-
 /** What no line could be moved far enough to meet. */
-const missWords = ({ target, by }: Adjusted['unmet'][number]): string =>
-  `${Math.abs(Math.round(by))} ${UNITS[target.quantity]} too ${by > 0 ? 'little' : 'much'} stay: the lines that could make up for it are at their limits, or fixed by hand.`;
+const missed = ({ target, by }: Adjusted['unmet'][number]): PartWarning => ({
+  code: 'missed',
+  values: { quantity: target.quantity, by: Math.round(by) },
+});
 
 /** Fat and sugar are firm while the swaps have left them near enough; liquid and powder always may move. */
 function mustMove(
@@ -182,7 +178,7 @@ function balanced(
     balances: balancesOf(original, kept, setting.bands, catalogue),
     warnings: [
       ...swapped.warnings,
-      ...unmet.map(missWords),
+      ...unmet.map(missed),
       ...WARNINGS.flatMap((rule) => rule.warn({ ...state, lines: kept }, setting)),
     ],
   };

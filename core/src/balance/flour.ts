@@ -1,3 +1,4 @@
+import { isOfBlend } from '../read';
 import { blendGrams, cupOf, cupOfBlend, type Wheat } from '../blend';
 import { getIngredient, thirstOf, unfold, type Catalogue } from '../catalogue';
 import type { FormulaLine } from '../formula';
@@ -52,19 +53,15 @@ export function blendFor(
   return blendGrams(route, wheat, blend.properties.thirst);
 }
 
-/** What stands between a wheat line’s id and the flour’s that took its place. */
-export const BLEND_MARK = '~';
-/** A nut butter or cocoa that a blend is made of counts as its flour. */
-const isOfBlend = ({ line }: FormulaLine): boolean => line.includes(BLEND_MARK);
-
-/** Grams of all flours and starches, with gluten or without. */
+/** Grams of all flours and starches, with gluten or without. A nut butter or cocoa that a blend is made of counts as its flour. */
 export function flourGrams(lines: readonly FormulaLine[], catalogue: Catalogue): number {
   return lines.reduce(
     (sum, line) =>
       sum +
       unfold(catalogue, line.ingredient).reduce((own, { ingredient, share }) => {
         const { role } = getIngredient(catalogue, ingredient);
-        const flour = role === 'wheat-flour' || role === 'gf-flour' || role === 'starch' || isOfBlend(line);
+        const flour =
+          role === 'wheat-flour' || role === 'gf-flour' || role === 'starch' || isOfBlend(line.line);
         return own + (flour ? line.grams * share : 0);
       }, 0),
     0,

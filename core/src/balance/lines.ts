@@ -1,3 +1,4 @@
+import { addedTo } from '../read';
 import { getIngredient, type Catalogue } from '../catalogue';
 import type { FormulaLine } from '../formula';
 
@@ -39,7 +40,7 @@ export function withMore(
 } {
   const was = part.lines.find((line) => line.ingredient === ingredient);
   if (!was) {
-    const now = newLine(`${part.id}+${ingredient}`, ingredient, grams, catalogue);
+    const now = newLine(addedTo(part.id, ingredient), ingredient, grams, catalogue);
     return { lines: [...part.lines, now], was, now };
   }
   const now = { ...was, grams: was.grams + grams, low: was.low + grams, high: was.high + grams };

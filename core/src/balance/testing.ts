@@ -14,7 +14,7 @@ export function bakeFor(family: FamilyId, request: Partial<ConversionRequest> = 
   const asked = { ...EMPTY_REQUEST, ...request };
   const route = routeFor(asked, catalogue);
   const answer = toEnd(designBlend(family, route, asked, BUILT_IN_KITCHEN));
-  if (answer.kind !== 'blends') throw new Error(answer.reasons.join());
+  if (answer.kind !== 'blends') throw new Error(JSON.stringify(answer.reasons));
   return { request: asked, catalogue, route, blend: answer.blends[0]! };
 }
 

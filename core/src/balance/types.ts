@@ -3,17 +3,18 @@ import type { Catalogue } from '../catalogue';
 import type { BandRow, Profile } from '../family';
 import type { FormulaLine } from '../formula';
 import type { ConversionRequest } from '../kitchen';
+import type { Because, End, EndSays, PartWarning } from './says';
 import type { BalanceId, Confidence, FamilyId, RouteId } from '../vocabulary';
 
-/** A change with its reason. `from` and `to` are words with weights, as a person would say them. */
+/** A change with its reason. */
 export interface Shift {
   /** The rule that made it, and the line it is about. */
   readonly id: string;
   readonly rule: string;
   readonly line: string | null;
-  readonly from: string;
-  readonly to: string;
-  readonly because: string;
+  readonly from: End;
+  readonly to: End;
+  readonly because: Because;
   readonly source: string;
   readonly confidence: Confidence;
 }
@@ -29,7 +30,8 @@ export interface Target {
   readonly high: number;
   readonly weight: number;
   readonly rule: string;
-  readonly because: string;
+  /** Null where it hangs on what the lines come to. */
+  readonly because: Because | null;
 }
 
 /** One part on its way from wheat to a docket. Lines are replaced, never changed in place. */
@@ -40,9 +42,9 @@ export interface PartState {
   /** Grams of wheat flour that the blend has taken over; 0 where flour builds nothing in this part. */
   readonly replaced: number;
   readonly shifts: readonly Shift[];
-  readonly warnings: readonly string[];
-  /** Which starch is cooked in which liquid to bind, in words; null: none. */
-  readonly cooked: string | null;
+  readonly warnings: readonly PartWarning[];
+  /** Which starch is cooked in which liquid to bind; null: none. */
+  readonly cooked: EndSays['cooked'] | null;
 }
 
 /** What is the same for all parts of a bake. */
@@ -83,5 +85,5 @@ export interface TargetRule extends Rule {
 
 /** What no shift mends, and somebody should know before they bake. It looks at the part as it is to be baked. */
 export interface WarningRule extends Rule {
-  readonly warn: (part: PartState, setting: Setting) => readonly string[];
+  readonly warn: (part: PartState, setting: Setting) => readonly PartWarning[];
 }

@@ -4,6 +4,7 @@ import { pricesFor } from './cost';
 import { LEAST_SHARE, RIDGE } from './data/scales';
 import type { BlendQuestion } from './question';
 import { blendGrams, type Wheat } from './routes';
+import type { Cap } from './says';
 import { allowedFlours, groupsOf, onHand, shelfOf } from './shelf';
 import { targetOf } from './target';
 
@@ -22,7 +23,7 @@ export const ANSWERS = 5;
 /** A question with the reasons of its caps. */
 export interface Posed {
   readonly question: BlendQuestion;
-  readonly whyCap: Readonly<Record<string, string>>;
+  readonly whyCap: Readonly<Record<string, Cap>>;
 }
 
 /** The flours that a person wants in the blend whatever else: held shares, and a bag that is to be used up. */

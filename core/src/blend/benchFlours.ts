@@ -9,6 +9,7 @@ import { allowedFlours, groupsOf, nameOf, onHand, shelfOf } from './shelf';
 import { targetOf } from './target';
 import type { PropertyVector } from './vector';
 import { blendGrams } from './routes';
+import type { Cap } from './says';
 
 /** A flour as a hand that moves shares needs it: everything that follows the pointer is a sum over these. */
 export interface BenchFlour {
@@ -17,7 +18,7 @@ export interface BenchFlour {
   readonly class: FlourClass;
   readonly vector: PropertyVector;
   readonly cap: number;
-  readonly whyCap: string;
+  readonly whyCap: Cap;
   /** Null where nothing is written down of it. */
   readonly onHand: number | null;
   readonly perKilo: number | null;

@@ -5,6 +5,7 @@ import { PROPERTIES, type Property, type PropertyVector } from './vector';
 import type { BlendQuestion } from './question';
 import type { Solution } from './solve';
 import type { Relaxation } from './relax';
+import type { Cap, Clash, Gave, Held, LetGo } from './says';
 
 export interface BlendShare {
   readonly ingredient: string;
@@ -22,10 +23,10 @@ export interface Blend {
   readonly properties: PropertyVector;
   /** Deviation from the target by property, in the property's own unit. */
   readonly deviations: Readonly<Partial<Record<Property, number>>>;
-  /** Limits that hold it where it is, in words. */
-  readonly binding: readonly string[];
-  /** Limits that had to give, in words. */
-  readonly relaxed: readonly string[];
+  /** Limits that hold it where it is. */
+  readonly binding: readonly Held[];
+  /** Limits that had to give. */
+  readonly relaxed: readonly Gave[];
 }
 
 export type BlendOutcome =
@@ -38,8 +39,8 @@ export type BlendOutcome =
     }
   | {
       readonly kind: 'infeasible';
-      readonly reasons: readonly string[];
-      readonly relax: readonly string[];
+      readonly reasons: readonly Clash[];
+      readonly relax: readonly LetGo[];
       readonly ways: readonly Relaxation[];
     };
 
@@ -87,22 +88,26 @@ export function blendOf(
   return { shares, properties, deviations, ...notes };
 }
 
-/** A solved blend in whole percents, with the limits that bind it in words. */
+/** A solved blend in whole percents, with the limits that bind it. */
 export function toBlend(
   solution: Solution,
   question: BlendQuestion,
-  whyCap: Readonly<Record<string, string>>,
-  relaxed: readonly string[],
+  whyCap: Readonly<Record<string, Cap>>,
+  relaxed: readonly Gave[],
   catalogue: Catalogue,
 ): Blend {
   const shares = wholePercents(solution, catalogue);
   const at = (limit: number, share: number) => Math.abs(limit - share) < NEAR_LIMIT;
   const caps = shares
     .filter(({ ingredient, share }) => at(question.caps[ingredient] ?? 1, share))
-    .map(
-      ({ name, ingredient, share }) =>
-        `${name} is at its most (${Math.round(share * PERCENT)} %: ${whyCap[ingredient] ?? 'all of it'})`,
-    );
+    .map(({ name, ingredient, share }): Held => ({
+      code: 'at-its-most',
+      values: {
+        name,
+        percent: Math.round(share * PERCENT),
+        why: whyCap[ingredient] ?? { code: 'all-of-it', values: {} },
+      },
+    }));
   const groups = question.groups
     .filter(({ members, most }) =>
       at(
@@ -112,6 +117,9 @@ export function toBlend(
           .reduce((sum, { share }) => sum + share, 0),
       ),
     )
-    .map(({ name, most }) => `${name} are at their most (${Math.round(most * PERCENT)} %)`);
+    .map(({ name, most }): Held => ({
+      code: 'group-at-most',
+      values: { group: name, percent: Math.round(most * PERCENT) },
+    }));
   return blendOf(shares, question.target, { binding: [...caps, ...groups], relaxed }, catalogue);
 }

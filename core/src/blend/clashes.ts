@@ -3,6 +3,7 @@ import { heldIn, type Asked } from './ask';
 import { ROUTE_TABLE } from './data/routes';
 import { hasTraits } from './properties';
 import { barredBecause, routeBarredBecause } from './routes';
+import type { Barred, Clash } from './says';
 import { nameOf } from './shelf';
 
 const PERCENT = 100;
@@ -10,24 +11,26 @@ const PERCENT = 100;
 const WHOLE = 1e-6;
 
 /** Why nothing can be blended before anything is solved; empty where it can. */
-export function clashes({ request, kitchen, family, route }: Asked): string[] {
+export function clashes({ request, kitchen, family, route }: Asked): Clash[] {
   const catalogue = catalogueOf(kitchen);
   const way = routeBarredBecause(route, family, request, catalogue);
   if (way !== undefined) return [way];
   const { useUp } = request.blend;
-  const { only, name } = ROUTE_TABLE.rows[route];
+  const { only } = ROUTE_TABLE.rows[route];
   if (useUp !== null && only.length > 0 && !only.includes(useUp) && catalogue.byId.has(useUp))
-    return [`${nameOf(useUp, catalogue)} is to be used up, but it has no place in a ${name} blend.`];
-  const barred = heldIn(request).flatMap((id) => {
-    if (!catalogue.byId.has(id)) return [`“${id}” is no longer in this kitchen.`];
-    const why = hasTraits(id, catalogue) ? barredBecause(id, request, catalogue) : 'no flour for a blend';
-    return why === undefined ? [] : [`${nameOf(id, catalogue)} is held by hand, but it is out: ${why}.`];
+    return [{ code: 'no-place-in', values: { name: nameOf(useUp, catalogue), route } }];
+  const barred = heldIn(request).flatMap((id): Clash[] => {
+    if (!catalogue.byId.has(id)) return [{ code: 'not-in-kitchen', values: { id } }];
+    const why: Barred | undefined = hasTraits(id, catalogue)
+      ? barredBecause(id, request, catalogue)
+      : { code: 'no-flour', values: {} };
+    return why === undefined ? [] : [{ code: 'held-but-out', values: { name: nameOf(id, catalogue), why } }];
   });
   if (barred.length > 0) return barred;
   const total = request.pins.reduce((sum, { share }) => sum + share, 0);
   if (total > 1 + WHOLE)
-    return [`The shares held by hand come to ${Math.round(total * PERCENT)} %, more than the whole blend.`];
+    return [{ code: 'held-over-whole', values: { percent: Math.round(total * PERCENT) } }];
   if (request.blend.buy === 0 && (kitchen.cupboard ?? []).length === 0)
-    return ['Nothing is to be bought, and the cupboard has no flour written down.'];
+    return [{ code: 'nothing-to-blend', values: {} }];
   return [];
 }

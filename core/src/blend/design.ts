@@ -9,28 +9,46 @@ import { clashes } from './clashes';
 import { hasTraits } from './properties';
 import { waysOut } from './relax';
 import { barredBecause, type Wheat } from './routes';
+import type { Clash, Gave, LetGo } from './says';
 import { nameOf } from './shelf';
 import { solveBlend } from './solve';
 import { targetOf } from './target';
 
-function infeasible(asked: Asked, reasons: readonly string[], hint: string): BlendOutcome {
+const ANOTHER_BLEND: LetGo = { code: 'take-another-blend', values: {} };
+const A_SHARE: LetGo = { code: 'let-a-share-go', values: {} };
+
+function infeasible(asked: Asked, reasons: readonly Clash[], hint: LetGo): BlendOutcome {
   const ways = waysOut(asked);
   return {
     kind: 'infeasible',
     reasons,
-    relax: ways.length > 0 ? ways.map(({ words }) => words) : [hint],
+    relax: ways.length > 0 ? ways.map((one) => ({ code: 'wishes', values: { of: one.let } })) : [hint],
     ways,
   };
+}
+
+/** So few flours can't keep to their usual limits. */
+const FEW = 3;
+
+function whatGave(request: ConversionRequest, flours: readonly string[], catalogue: Catalogue): Gave {
+  if (request.pins.length > 0) return { code: 'held-gave', values: {} };
+  return flours.length <= FEW
+    ? { code: 'few-flours-gave', values: { names: flours.map((id) => nameOf(id, catalogue)) } }
+    : { code: 'wishes-gave', values: {} };
 }
 
 /** A jar of the household in the place of a designed blend: as it is, for better or worse. */
 function fromJar(jar: string, asked: Asked, catalogue: Catalogue): BlendOutcome {
   const id = `${HOUSE_PREFIX}${jar}`;
   if (!catalogue.byId.has(id) || !hasTraits(id, catalogue))
-    return infeasible(asked, ['That jar is no longer in the kitchen.'], 'Take another blend');
+    return infeasible(asked, [{ code: 'jar-gone', values: {} }], ANOTHER_BLEND);
   const barred = barredBecause(id, asked.request, catalogue);
   if (barred !== undefined)
-    return infeasible(asked, [`${nameOf(id, catalogue)} is out: ${barred}.`], 'Take another blend');
+    return infeasible(
+      asked,
+      [{ code: 'flour-out', values: { name: nameOf(id, catalogue), why: barred } }],
+      ANOTHER_BLEND,
+    );
   const target = targetOf(asked.route, asked.family, asked.request.blend.aims, catalogue);
   const blend = blendOf([partOf(id, 1, catalogue)], target, { binding: [], relaxed: [] }, catalogue);
   return { kind: 'blends', blends: [blend], target, ways: [] };
@@ -56,15 +74,11 @@ export function* designBlend(
     return infeasible(
       asked,
       reasons,
-      request.pins.length > 0 ? 'Let one of the held shares go' : 'Go another way',
+      request.pins.length > 0 ? A_SHARE : { code: 'go-another-way', values: {} },
     );
   const { question, whyCap } = pose(asked);
   if (question.flours.length === 0)
-    return infeasible(
-      asked,
-      ['No flour is left: every one is barred by the diet, an avoidance, the cupboard or by hand.'],
-      'Allow a flour again, or let an avoidance go',
-    );
+    return infeasible(asked, [{ code: 'no-flour-left', values: {} }], { code: 'allow-a-flour', values: {} });
   const within = yield* solveBlend(question, catalogue);
   if (within.length > 0)
     return {
@@ -74,20 +88,9 @@ export function* designBlend(
       blends: within.map((one) => toBlend(one, question, whyCap, [], catalogue)),
     };
   const open = { ...question, caps: {}, groups: [], mostBought: question.flours.length };
-  const relaxed = [
-    request.pins.length > 0
-      ? 'The shares held by hand leave no room within the usual limits, so the limits gave'
-      : question.flours.length <= 3
-        ? `${question.flours.map((id) => nameOf(id, catalogue)).join(', ')}: too few flours to keep to their usual limits, so the limits gave`
-        : 'What is wished leaves no room within the usual limits and the cupboard, so the limits gave',
-  ];
+  const relaxed = [whatGave(request, question.flours, catalogue)];
   const beyond = yield* solveBlend(open, catalogue);
-  if (beyond.length === 0)
-    return infeasible(
-      asked,
-      ['The shares held by hand leave nothing that the other flours could fill.'],
-      'Let one of the held shares go',
-    );
+  if (beyond.length === 0) return infeasible(asked, [{ code: 'held-leave-nothing', values: {} }], A_SHARE);
   return {
     kind: 'blends',
     target: question.target,

@@ -20,6 +20,7 @@ import {
 import { hasTraits, propertiesOf, traitsOf } from './properties';
 import { type PropertyVector } from './vector';
 import { cupOf } from './cup';
+import type { Gives } from './says';
 
 /** Everything that is known of a flour, starch, fibre or gum, in words and numbers. */
 export interface FlourPage {
@@ -34,7 +35,7 @@ export interface FlourPage {
   /** °C in water; null for what has no traits (gums, fibres). */
   readonly sets: readonly [low: number, high: number] | null;
   readonly properties: PropertyVector | null;
-  readonly gives: readonly string[];
+  readonly gives: readonly Gives[];
   readonly vice: string;
   readonly tastes: readonly string[];
   readonly weeks: readonly [cupboard: number, cold: number];
@@ -55,13 +56,7 @@ export interface FlourPage {
 
 /** Scores from which a flour is said to give something. */
 const GIVES_FROM = 5;
-const GIVES: readonly (readonly [keyof PropertyVector, string])[] = [
-  ['hold', 'binds when cold'],
-  ['chew', 'chew'],
-  ['snap', 'crispness'],
-  ['soft', 'a tender crumb'],
-  ['body', 'body'],
-];
+const GIVES = ['hold', 'chew', 'snap', 'soft', 'body'] as const;
 /** A flour that drinks so much more than wheat keeps a bake moist; one with so much fat makes it rich. */
 const MOIST_FROM = 1.3;
 const RICH_FROM = 20;
@@ -71,16 +66,17 @@ export const FLOUR_PAGE_IDS: readonly string[] = INGREDIENTS.filter(({ flour }) 
   ({ id }) => id,
 );
 
-function givesOf(vector: PropertyVector | null): string[] {
-  if (!vector) return ['it binds: a dose, not a share'];
-  const scored = GIVES.filter(([property]) => vector[property] >= GIVES_FROM).sort(
-    ([a], [b]) => vector[b] - vector[a],
+function givesOf(vector: PropertyVector | null): Gives[] {
+  if (!vector) return [{ code: 'gives-binding', values: {} }];
+  const scored = GIVES.filter((property) => vector[property] >= GIVES_FROM).sort(
+    (a, b) => vector[b] - vector[a],
   );
-  return [
-    ...scored.map(([, words]) => words),
-    ...(vector.thirst >= MOIST_FROM ? ['keeps moist'] : []),
-    ...(vector.fat >= RICH_FROM ? ['richness'] : []),
+  const codes: Gives['code'][] = [
+    ...scored.map((property) => `gives-${property}` as const),
+    ...(vector.thirst >= MOIST_FROM ? (['gives-moisture'] as const) : []),
+    ...(vector.fat >= RICH_FROM ? (['gives-richness'] as const) : []),
   ];
+  return codes.map((code) => ({ code, values: {} }));
 }
 
 const goodIn = (id: string): string[] =>
@@ -136,7 +132,7 @@ export interface FlourSummary {
   readonly id: string;
   readonly name: string;
   readonly class: FlourClass;
-  readonly gives: readonly string[];
+  readonly gives: readonly Gives[];
 }
 
 export const flourSummaries = (catalogue: Catalogue): FlourSummary[] =>

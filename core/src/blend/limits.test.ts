@@ -4,7 +4,7 @@ import { solveProgram, toEnd } from '../quantity';
 import { runs } from '../testing';
 import { boundedOptimum, objective, programOf } from './bounded';
 import { canBeBlended } from './feasible';
-import { lifted } from './lift';
+import { lifted } from './boundTerms';
 import { FLOUR_IDS, propertiesOf, traitsOf } from './properties';
 import { deviationsOf, type BlendQuestion } from './question';
 import { solveBlend } from './solve';
@@ -37,7 +37,7 @@ const questions = fc
     target: propertiesOf(wanted, catalogue),
     caps: Object.fromEntries(flours.map((id, at) => [id, caps[at]!])),
     groups: [
-      { name: 'starches', members: flours.filter((id) => STARCHES.includes(id)), most: starch },
+      { name: 'starches' as const, members: flours.filter((id) => STARCHES.includes(id)), most: starch },
     ].filter(({ members }) => members.length > 0),
     pins: {},
     floors: floor === null ? {} : { [flours[0]!]: floor },

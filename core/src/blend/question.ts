@@ -5,7 +5,7 @@ import { PROPERTIES, SCALE_OF, ONE_SIDED, type PropertyVector } from './vector';
 
 /** Members of a group may together have at most this share. A flour is in at most one group. */
 export interface GroupLimit {
-  readonly name: string;
+  readonly name: 'starches' | 'legumes';
   readonly members: readonly string[];
   readonly most: number;
 }

@@ -3,16 +3,17 @@ import { pose, type Asked } from './ask';
 import { canBeBlended } from './feasible';
 import { clashes } from './clashes';
 import { routeFor } from './routes';
+import type { Wished } from './says';
 import { nameOf } from './shelf';
 
 /** Wishes to let go together, and the request's parts as they then are: one press does it. */
 export interface Relaxation {
-  readonly words: string;
+  readonly let: readonly Wished[];
   readonly patch: Pick<ConversionRequest, 'pins' | 'withoutFlours' | 'blend'>;
 }
 
 interface Wish {
-  readonly words: string;
+  readonly said: Wished;
   readonly let: (request: ConversionRequest) => ConversionRequest;
 }
 
@@ -24,32 +25,33 @@ const MOST_SHOWN = 4;
 function wishesOf({ pins, withoutFlours, blend }: ConversionRequest, kitchen: Kitchen): Wish[] {
   const catalogue = catalogueOf(kitchen);
   const name = (id: string) => (catalogue.byId.has(id) ? nameOf(id, catalogue) : id);
-  const blendWish = (words: string, part: Partial<ConversionRequest['blend']>): Wish => ({
-    words,
+  const blendWish = (said: Wished, part: Partial<ConversionRequest['blend']>): Wish => ({
+    said,
     let: (now) => ({ ...now, blend: { ...now.blend, ...part } }),
   });
   const more =
     blend.most < MOST_FLOURS
-      ? [blendWish(`use up to ${blend.most + 1} flours`, { most: blend.most + 1 })]
+      ? [blendWish({ code: 'use-up-to', values: { flours: blend.most + 1 } }, { most: blend.most + 1 })]
       : [];
   const bags =
     blend.buy === null
       ? []
       : [
-          blendWish(blend.buy === 0 ? 'buy one bag' : `buy up to ${blend.buy + 1} bags`, {
-            buy: blend.buy + 1,
-          }),
-          blendWish('buy what it takes', { buy: null }),
+          blendWish({ code: 'buy-up-to', values: { bags: blend.buy + 1 } }, { buy: blend.buy + 1 }),
+          blendWish({ code: 'buy-what-it-takes', values: {} }, { buy: null }),
         ];
-  const bag = blend.useUp === null ? [] : [blendWish(`don’t use up ${name(blend.useUp)}`, { useUp: null })];
-  const jar = blend.jar === null ? [] : [blendWish('leave the jar, and blend it anew', { jar: null })];
-  const way = blend.route === null ? [] : [blendWish('go the usual way', { route: null })];
+  const bag =
+    blend.useUp === null
+      ? []
+      : [blendWish({ code: 'not-use-up', values: { name: name(blend.useUp) } }, { useUp: null })];
+  const jar = blend.jar === null ? [] : [blendWish({ code: 'leave-jar', values: {} }, { jar: null })];
+  const way = blend.route === null ? [] : [blendWish({ code: 'usual-way', values: {} }, { route: null })];
   const held = pins.map(({ ingredient }): Wish => ({
-    words: `let ${name(ingredient)} go`,
+    said: { code: 'let-go', values: { name: name(ingredient) } },
     let: (now) => ({ ...now, pins: now.pins.filter((pin) => pin.ingredient !== ingredient) }),
   }));
   const out = withoutFlours.map((id): Wish => ({
-    words: `allow ${name(id)} again`,
+    said: { code: 'allow-again', values: { name: name(id) } },
     let: (now) => ({ ...now, withoutFlours: now.withoutFlours.filter((one) => one !== id) }),
   }));
   return [...jar, ...more, ...bags, ...bag, ...held, ...out, ...way];
@@ -80,8 +82,7 @@ export function waysOut(asked: Asked): Relaxation[] {
       const request = few.reduce((now, wish) => wish.let(now), asked.request);
       if (!hasRoom({ ...asked, request, route: routeFor(request, catalogueOf(asked.kitchen)) })) continue;
       const { pins, withoutFlours, blend } = request;
-      const words = few.map((wish) => wish.words).join(', ');
-      ways.push({ words: words[0]!.toUpperCase() + words.slice(1), patch: { pins, withoutFlours, blend } });
+      ways.push({ let: few.map(({ said }) => said), patch: { pins, withoutFlours, blend } });
       if (ways.length === MOST_SHOWN) return ways;
     }
     if (ways.length > 0) return ways;

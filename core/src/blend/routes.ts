@@ -2,6 +2,7 @@ import { getIngredient, type Catalogue } from '../catalogue';
 import { familyOf } from '../family';
 import type { ConversionRequest } from '../kitchen';
 import type { FamilyId, RouteId } from '../vocabulary';
+import type { Barred, RouteBarred } from './says';
 import { GRAIN_FREE_ROUTES, ROUTE_TABLE } from './data/routes';
 
 /** Wheat flour, and the water that it holds: g. */
@@ -26,16 +27,17 @@ export function barredBecause(
   id: string,
   request: ConversionRequest,
   catalogue: Catalogue,
-): string | undefined {
+): Barred | undefined {
   const { grain, allergens, gluten } = getIngredient(catalogue, id);
-  if (request.withoutFlours.includes(id)) return 'left out by hand';
+  if (request.withoutFlours.includes(id)) return { code: 'left-out-by-hand', values: {} };
   if (
     request.diet === 'grain-free' &&
     (grain === 'grain' || (grain === 'pseudocereal' && !request.pseudocereals))
   )
-    return 'a grain';
-  if (gluten === 'contains') return 'holds gluten';
-  return allergens.find((one) => request.without.includes(one));
+    return { code: 'a-grain', values: {} };
+  if (gluten === 'contains') return { code: 'has-gluten', values: {} };
+  const what = allergens.find((one) => request.without.includes(one));
+  return what && { code: 'avoided', values: { what } };
 }
 
 /** Why a family can't go by a route for these people; undefined when it can. */
@@ -44,18 +46,19 @@ export function routeBarredBecause(
   family: FamilyId,
   request: ConversionRequest,
   catalogue: Catalogue,
-): string | undefined {
-  const { leads, name, onEgg } = ROUTE_TABLE.rows[route];
-  if (request.diet === 'grain-free' && route === 'grain-blend') return 'It is made of grain.';
-  if (!familyOf(family).ways.includes(route)) return `Common practice has no ${name} bake of this kind.`;
+): RouteBarred | undefined {
+  const { leads, onEgg } = ROUTE_TABLE.rows[route];
+  if (request.diet === 'grain-free' && route === 'grain-blend') return { code: 'made-of-grain', values: {} };
+  if (!familyOf(family).ways.includes(route)) return { code: 'no-such-bake', values: { route } };
   if (leads.length === 0 || leads.some((id) => !barredBecause(id, request, catalogue))) {
-    if (onEgg && request.without.includes('egg')) return 'It stands on its eggs, and egg is out.';
+    if (onEgg && request.without.includes('egg')) return { code: 'stands-on-egg', values: {} };
     return undefined;
   }
-  const why = leads.map(
-    (id) => `${getIngredient(catalogue, id).name}: ${barredBecause(id, request, catalogue)}`,
-  );
-  return `What leads it is out (${why.join('; ')}).`;
+  const of = leads.flatMap((id) => {
+    const why = barredBecause(id, request, catalogue);
+    return why ? [{ name: getIngredient(catalogue, id).name, why }] : [];
+  });
+  return { code: 'lead-out', values: { of } };
 }
 
 /**

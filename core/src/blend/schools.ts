@@ -9,6 +9,7 @@ import { cupOfBlend } from './cup';
 import { ROUTE_TABLE } from './data/routes';
 import { designBlend } from './design';
 import { hasTraits } from './properties';
+import type { Clash, RouteBarred, SchoolSaid } from './says';
 import type { PropertyVector } from './vector';
 import { blendGrams, routeBarredBecause } from './routes';
 import { nameOf, onHand } from './shelf';
@@ -19,7 +20,7 @@ export type SchoolPick =
   | { readonly kind: 'jar'; readonly jar: string; readonly by: 'weight' | 'cup' };
 
 /** A blend by one school, beside what it stands for. */
-export interface School {
+export interface BlendSchool {
   readonly pick: SchoolPick;
   readonly name: string;
   readonly shares: readonly BlendPart[];
@@ -29,22 +30,22 @@ export interface School {
   /** In the place of all wheat flour of this bake. */
   readonly grams: number;
   readonly cupGrams: number;
-  readonly because: string;
-  readonly worse: string;
+  readonly because: SchoolSaid;
+  readonly worse: SchoolSaid;
   readonly cost: { readonly amount: number; readonly guessed: boolean } | null;
   /** Flours of which the cupboard hasn't enough, with what is missing, g. */
   readonly toBuy: readonly { readonly ingredient: string; readonly name: string; readonly grams: number }[];
 }
 
 export type SchoolAnswer =
-  School | { readonly pick: SchoolPick; readonly name: string; readonly barred: string };
+  BlendSchool | { readonly pick: SchoolPick; readonly name: string; readonly barred: readonly Clash[] };
 
 const ENOUGH = 0.5;
 /** Grams in a US cup of wheat flour, spooned. Common practice. */
 const WHEAT_CUP = 124;
 
 /** What is missing in the cupboard for a blend. */
-function missing(shares: readonly BlendPart[], grams: number, { kitchen }: Asked): School['toBuy'] {
+function missing(shares: readonly BlendPart[], grams: number, { kitchen }: Asked): BlendSchool['toBuy'] {
   const catalogue = catalogueOf(kitchen);
   return shares.flatMap(({ ingredient, share }) => {
     const short = share * grams - (onHand(ingredient, kitchen) ?? 0);
@@ -62,7 +63,11 @@ export const routesFor = ({
   family,
   request,
   kitchen,
-}: Asked): readonly { readonly route: RouteId; readonly name: string; readonly barred: string | null }[] =>
+}: Asked): readonly {
+  readonly route: RouteId;
+  readonly name: string;
+  readonly barred: RouteBarred | null;
+}[] =>
   ROUTES.map((route) => ({
     route,
     name: ROUTE_TABLE.rows[route].name,
@@ -85,11 +90,10 @@ export function* schoolOf(pick: SchoolPick, asked: Asked): Steps<SchoolAnswer> {
   const request = { ...asked.request, blend, pins: [] };
   const outcome = yield* designBlend(family, route, request, kitchen, wheat);
   const named = pick.kind === 'route' ? ROUTE_TABLE.rows[route].name : 'the jar';
-  if (outcome.kind === 'infeasible') return { pick, name: named, barred: outcome.reasons.join(' ') };
+  if (outcome.kind === 'infeasible') return { pick, name: named, barred: outcome.reasons };
   const { shares, properties } = outcome.blends[0]!;
   const cupGrams = cupOfBlend(sharesRecord(shares), catalogue);
   const whole = wheat ?? { grams: 100, thirst: 75 };
-  const { because, worse } = ROUTE_TABLE.rows[route];
   const grams =
     pick.kind === 'jar'
       ? whole.grams * (pick.by === 'cup' ? cupGrams / WHEAT_CUP : 1)
@@ -104,11 +108,12 @@ export function* schoolOf(pick: SchoolPick, asked: Asked): Steps<SchoolAnswer> {
     cupGrams,
     because:
       pick.kind === 'route'
-        ? because
-        : pick.by === 'weight'
-          ? 'weight for weight'
-          : 'cup for cup: a cup of it weighs more than a cup of wheat flour',
-    worse: pick.kind === 'jar' ? 'made for every bake, so for none in particular' : worse,
+        ? { code: 'route-because', values: { route } }
+        : { code: pick.by === 'weight' ? 'weight-for-weight' : 'cup-for-cup', values: {} },
+    worse:
+      pick.kind === 'jar'
+        ? { code: 'for-every-bake', values: {} }
+        : { code: 'route-worse', values: { route } },
     cost: costOf(shares, grams, kitchen, catalogue),
     toBuy: missing(shares, grams, asked),
   };

@@ -1,5 +1,5 @@
 import { getIngredient, type Catalogue } from '../catalogue';
-import { bandsOf, familyOf } from '../family';
+import { bandsOf } from '../family';
 import { HOUSE_PREFIX } from '../guard';
 import { catalogueOf, type ConversionRequest, type Kitchen } from '../kitchen';
 import type { FamilyId, RouteId } from '../vocabulary';
@@ -8,6 +8,7 @@ import { LEAST_SHARE } from './data/scales';
 import { hasTraits, traitsOf } from './properties';
 import type { GroupLimit } from './question';
 import { barredBecause } from './routes';
+import type { Cap } from './says';
 
 /** Grams of a flour in the cupboard; undefined where nothing is written down of it. */
 export const onHand = (id: string, { cupboard }: Kitchen): number | undefined =>
@@ -48,7 +49,7 @@ export function allowedFlours(
 /** The most of each flour, why, and which of them would have to be bought. */
 export interface Shelf {
   readonly caps: Readonly<Record<string, number>>;
-  readonly whyCap: Readonly<Record<string, string>>;
+  readonly whyCap: Readonly<Record<string, Cap>>;
   readonly bought: readonly string[];
 }
 
@@ -67,7 +68,7 @@ export function shelfOf(
 ): Shelf {
   const catalogue = catalogueOf(kitchen);
   const caps: Record<string, number> = {};
-  const whyCap: Record<string, string> = {};
+  const whyCap: Record<string, Cap> = {};
   const bought: string[] = [];
   for (const id of flours) {
     const usual = usualCap(id, route, family, catalogue);
@@ -77,7 +78,7 @@ export function shelfOf(
     if (share < LEAST_SHARE) bought.push(id);
     const short = counts && share >= LEAST_SHARE && share < usual;
     caps[id] = short ? share : usual;
-    whyCap[id] = short ? 'all that is in the cupboard' : `the most for a ${familyOf(family).name}`;
+    whyCap[id] = short ? { code: 'all-in-cupboard', values: {} } : { code: 'most-for', values: { family } };
   }
   return { caps, whyCap, bought };
 }
@@ -95,8 +96,8 @@ export function groupsOf(
   const legumes = flours.filter((id) => traitsOf(id, catalogue).class === 'legume');
   const [, mostStarch] = route === 'starch-chocolate' ? [0, 1] : bandsOf(family, route).starch;
   return [
-    { name: 'pure starches', members: starches, most: mostStarch },
-    { name: 'bean and pea flours', members: legumes, most: LEGUMES_MOST },
+    { name: 'starches' as const, members: starches, most: mostStarch },
+    { name: 'legumes' as const, members: legumes, most: LEGUMES_MOST },
   ].filter(({ members }) => members.length > 0);
 }
 

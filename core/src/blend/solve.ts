@@ -2,7 +2,7 @@ import type { Catalogue } from '../catalogue';
 import type { Steps } from '../quantity';
 import { boundedOptimum, type Bounded } from './bounded';
 import { canBeBlended } from './feasible';
-import { lifted } from './lift';
+import { lifted } from './boundTerms';
 import { deviationsOf, type BlendQuestion, type Deviations } from './question';
 import { leastBounds, type Candidate } from './subsets';
 

@@ -1,5 +1,5 @@
 import type { Steps } from '../quantity';
-import type { BoundTerms } from './lift';
+import type { BoundTerms } from './boundTerms';
 
 /** A set of flours and the least that its objective can be. */
 export interface Candidate {

@@ -1,7 +1,7 @@
+import { isOfBlend } from '../read';
 import {
   accountsOf,
   balanceOfRule,
-  BLEND_MARK,
   blendFor,
   dosesFor,
   flourGrams,
@@ -17,6 +17,7 @@ import { liftLedger } from '../formula';
 import { restFor, type RestAsk } from '../heat';
 import { roundGrams, settle } from '../quantity';
 import type { FamilyId, RouteId } from '../vocabulary';
+import type { Said } from '../words';
 import { differingTins, foldedLine, foldedTins } from './folded';
 import { docketLines } from './lines';
 import { settled } from './bake';
@@ -40,8 +41,7 @@ export const mainPart = ({ converted }: Balanced, catalogue: Catalogue): Convert
 
 function toPart(converted: ConvertedPart, work: Work, balanced: Balanced): DocketPart {
   const part = work.recipe.parts.find(({ id }) => id === converted.id)!;
-  const built =
-    converted.balances.length > 0 && converted.lines.some(({ line }) => line.includes(BLEND_MARK));
+  const built = converted.balances.length > 0 && converted.lines.some(({ line }) => isOfBlend(line));
   const { request, catalogue } = work;
   const grams = blendFor(converted.original, { ...balanced, request, catalogue });
   return {
@@ -80,9 +80,9 @@ const scaleShifts = ({ recipe, request }: Work): Shift[] =>
         id: `scale:${line}`,
         rule: 'scale',
         line,
-        from: source,
-        to: `${source} × ${Number(factor.toPrecision(3))}`,
-        because: 'You asked for more or less of this line than of the rest.',
+        from: { code: 'as-written', values: { text: source } },
+        to: { code: 'times', values: { text: source, factor: Number(factor.toPrecision(3)) } },
+        because: { code: 'scaled-by-hand', values: {} },
         source: 'by hand',
         confidence: 'common-practice' as const,
       },
@@ -94,7 +94,14 @@ const settleDose = (dose: DocketBowl['tooStiff']): DocketBowl['tooStiff'] =>
 
 function atBowl(main: ConvertedPart, family: FamilyId, catalogue: Catalogue): DocketBowl {
   const { tooStiff, tooLoose } = dosesFor(main.original, main.lines, main.bySpoon, catalogue);
-  return { ...familyOf(family).looks, tooStiff: settleDose(tooStiff), tooLoose: settleDose(tooLoose) };
+  const looks = (when: 'mixed' | 'rested' | 'pilot'): Said => ({ code: 'looks', values: { family, when } });
+  return {
+    mixed: looks('mixed'),
+    rested: looks('rested'),
+    pilot: familyOf(family).looks.pilot === null ? null : looks('pilot'),
+    tooStiff: settleDose(tooStiff),
+    tooLoose: settleDose(tooLoose),
+  };
 }
 
 /** Only against a wheat original: without one there is nothing to compare with. A cold rest counts by its shortest time. */
@@ -128,14 +135,10 @@ const refused = (work: Work, breaches: readonly Breach[]): Outcome =>
   none(
     work,
     'infeasible',
-    breaches.map(({ name, why }) => `${name}: ${why}`),
-    [
-      ...new Set(
-        breaches.map(
-          ({ name, avoidance }) => `Leave out or replace “${name}” by hand, or let ${avoidance} in`,
-        ),
-      ),
-    ],
+    breaches.map(({ name, why }) => ({ code: 'still-out', values: { name, why } })),
+    [...new Map(breaches.map((one) => [`${one.name}/${one.avoidance}`, one])).values()].map(
+      ({ name, avoidance }) => ({ code: 'leave-out', values: { name, avoidance } }),
+    ),
   );
 
 /** How it is rested, in the docket's own digits. */
@@ -180,7 +183,7 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
   });
   const guard = guardDocket(recipe, outgoing, method, request, kitchen);
   const docket: Docket = {
-    schema: 6,
+    schema: 7,
     title: recipe.title || 'Untitled bake',
     family: {
       id: family,

@@ -1,4 +1,4 @@
-import { batterMl, ovenOf, type BakeAnswer, type BakeQuestion } from '../heat';
+import { batterMl, ovenOf, type FoundBake, type BakeQuestion } from '../heat';
 import { settle } from '../quantity';
 import { startWords } from './heatWords';
 import type { Work } from './plan';
@@ -12,7 +12,7 @@ export const settled = <T extends number | null>(value: T): T =>
 
 /** A bake's answer as a docket keeps it. */
 export function toBake(
-  answer: BakeAnswer,
+  answer: FoundBake,
   { profile, converted, start, temper }: BakeQuestion,
   { request, kitchen }: Work,
 ): DocketBake {

@@ -11,6 +11,7 @@ import {
   type BenchFlours,
   type MoreBag,
   type PropertyVector,
+  type RouteBarred,
   type SchoolAnswer,
   type SchoolPick,
   type Wheat,
@@ -27,7 +28,7 @@ export interface BlendBench extends BenchFlours {
   readonly routes: readonly {
     readonly route: RouteId;
     readonly name: string;
-    readonly barred: string | null;
+    readonly barred: RouteBarred | null;
   }[];
   readonly wheat: Wheat & { readonly properties: PropertyVector; readonly name: string };
 }

@@ -1,3 +1,4 @@
+import { say } from '../words';
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST } from '../kitchen';
 import { readText } from '../testing';
 import { convert, judge } from '.';
@@ -57,7 +58,7 @@ describe('a diagnosis', () => {
     '1 tbsp soy sauce',
   ])('says that %s holds gluten', (line) => {
     const [finding] = found(line);
-    expect(finding?.because).toContain(line);
+    expect(say(finding!.because)).toContain(line);
     expect(finding?.likelihood).toBe(1);
   });
   it('says nothing of the kind where nothing holds any', () => expect(found('1 tsp honey')).toEqual([]));

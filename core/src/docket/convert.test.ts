@@ -1,3 +1,4 @@
+import { say } from '../words';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { BUILT_IN_KITCHEN, upcastRecipe } from '../kitchen';
@@ -6,6 +7,7 @@ import { counter } from '../testing';
 import docketV1 from './fixtures/docket-v1.json';
 import docketV3 from './fixtures/docket-v3.json';
 import docketV5 from './fixtures/docket-v5.json';
+import docketV6 from './fixtures/docket-v6.json';
 import { convert, toJsonLd, toMarkdown, upcastDocket, type Docket } from '.';
 import { docketOf, outcomeOf } from './testing';
 
@@ -127,7 +129,10 @@ describe('what leaves the house', () => {
     const kept = upcastDocket(docketV3);
     expect(kept.tins).toEqual([]);
     expect(kept.bake).toMatchObject({ ...docketV3.bake, crust: [], doneBy: null, cooling: null });
-    expect(kept.shifts).toEqual(docketV3.shifts.map((shift) => ({ ...shift, balance: null })));
+    expect(kept.shifts.map(({ from, to, because }) => [from, to, because].map(say))).toEqual(
+      docketV3.shifts.map(({ from, to, because }) => [from, to, because]),
+    );
+    expect(kept.shifts.every(({ balance }) => balance === null)).toBe(true);
     expect(kept.parts).toEqual(docketV3.parts);
   });
   it('reads a kept docket of version 5: nobody signed its answers, and its words stay', () => {
@@ -136,6 +141,14 @@ describe('what leaves the house', () => {
     expect(kept.guard.crossContact.every(({ done }) => done === null)).toBe(true);
     expect(kept.guard.forWhom).toEqual(docketV5.guard.forWhom);
     expect(toMarkdown(kept)).toContain('## Against cross-contact');
+  });
+  it('reads a kept docket of version 6: what it said then is said as it was worded', () => {
+    const kept = upcastDocket(docketV6);
+    expect(kept.warnings.map(say)).toEqual(docketV6.warnings);
+    expect(kept.texture.map(({ says }) => say(says))).toEqual(docketV6.texture.map(({ says }) => says));
+    expect(kept.guard.open.map(({ ask }) => say(ask))).toEqual(docketV6.guard.open.map(({ ask }) => ask));
+    expect(say(kept.bowl!.rested)).toBe(docketV6.bowl.rested);
+    expect(toMarkdown(kept)).toContain(docketV6.shifts[0]!.because);
   });
   it('refuses a docket of a newer program by name', () =>
     expect(() => upcastDocket({ schema: 99 })).toThrow(/schema 99/));

@@ -10,7 +10,7 @@ import { assemble, type Balanced } from './assemble';
 import { toBake } from './bake';
 import { bakeQuestion } from './bakeQuestion';
 import { foldedTins, linesWithFolded } from './folded';
-import { judgeWork } from './judge';
+import { judgeWork } from './judgement';
 import { familyOfPart } from './partFamily';
 import { none, plan, workOf, type Work } from './plan';
 import type { DocketBake, NoDocket, Outcome } from './types';
@@ -20,7 +20,13 @@ export function balance(work: Work, family: FamilyId, answer: BlendOutcome): Bal
   if (answer.kind === 'infeasible')
     return none(work, 'infeasible', answer.reasons, answer.relax, answer.ways);
   const [blend, ...rest] = answer.blends;
-  if (!blend) return none(work, 'infeasible', ['No blend keeps to the limits.'], ['Allow a flour again']);
+  if (!blend)
+    return none(
+      work,
+      'infeasible',
+      [{ code: 'no-blend', values: {} }],
+      [{ code: 'allow-some-flour', values: {} }],
+    );
   const { request, catalogue } = work;
   const route = routeFor(request, catalogue);
   return {

@@ -1,5 +1,5 @@
 import { bandsOf, familyOf } from '../family';
-import { ovenWords } from './oven';
+import { ovenWords } from './ovenWords';
 import type { Docket } from './types';
 
 /** One thing in which two dockets differ, in words of the kitchen. */

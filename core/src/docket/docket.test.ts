@@ -1,3 +1,4 @@
+import { say } from '../words';
 import { expand } from 'jsonld';
 import type { Recipe as SchemaRecipe, WithContext } from 'schema-dts';
 import { getIngredient } from '../catalogue';
@@ -26,7 +27,7 @@ const ask = (request: Partial<ConversionRequest> = {}): ConversionRequest => ({
 });
 function docketOf(request: Partial<ConversionRequest> = {}): Docket {
   const result = convert(recipe, ask(request), BUILT_IN_KITCHEN);
-  if (result.outcome !== 'docket') throw new Error(result.reasons.join());
+  if (result.outcome !== 'docket') throw new Error(result.reasons.map(say).join());
   return result.docket;
 }
 const docket = docketOf();
@@ -106,7 +107,7 @@ describe('its method', () => {
     );
     if (result.outcome !== 'docket') throw new Error('no docket');
     expect(result.docket.method.map(({ text }) => text).join()).toMatch(/Portion the dough/);
-    expect(result.docket.warnings.join()).toMatch(/no bake time/);
+    expect(result.docket.warnings.map(say).join()).toMatch(/no bake time/);
   });
 });
 
@@ -139,8 +140,8 @@ describe('its guard', () => {
     );
     expect(result).toMatchObject({
       outcome: 'infeasible',
-      reasons: [expect.stringMatching(/almond/)],
-      relax: [expect.stringMatching(/Let/)],
+      reasons: [{ code: 'held-but-out', values: { name: expect.stringMatching(/almond/) as string } }],
+      relax: [{ code: 'wishes', values: { of: [{ code: 'let-go' }] } }],
     });
   });
 });

@@ -2,7 +2,7 @@ import type { Profile } from '../family';
 import { burstsOf } from '../heat';
 import { standsFree, type BakeStart } from '../kitchen';
 import type { HotSide, StartBase } from '../vocabulary';
-import { sayDial, sayHeat } from './oven';
+import { sayDial, sayHeat } from './ovenWords';
 import { sayMinutes, saySeconds } from './sayMinutes';
 import type { Docket, DocketBake } from './types';
 

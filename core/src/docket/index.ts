@@ -2,7 +2,7 @@ export { blendBench, moreBagFor, schoolsFor, type BlendBench } from './blendBenc
 export { convert, convertSteps, quickDocket, type Conversion, type SlowAnswers } from './convert';
 export { differencesOf, type Difference } from './differences';
 export { isFolded } from './folded';
-export { judge } from './judge';
+export { judge } from './judgement';
 export { toJsonLd, type RecipeLinkedData } from './jsonld';
 export {
   bakeBeside,
@@ -12,10 +12,10 @@ export {
   type OtherBake,
   type SectionView,
 } from './otherBakes';
-export { placeWords, sayDial, sayHeat } from './oven';
+export { placeWords, sayDial, sayHeat } from './ovenWords';
 export { toMarkdown } from './markdown';
 export { unnumbered } from './method';
-export { sayMinutes, saySeconds } from './sayMinutes';
+export { sayMinutes, saySeconds, shortTime } from './sayMinutes';
 export type {
   Docket,
   DocketBake,

@@ -1,4 +1,4 @@
-import { ovenWords } from './oven';
+import { ovenWords } from './ovenWords';
 import type { Docket, DocketLine } from './types';
 
 /** A line of the docket as a person writes it: weight, name, volume. What was replaced never comes back in its old words. */

@@ -3,7 +3,7 @@ import { findStandIn, STARCH_FOR, type ConvertedPart } from '../balance';
 import type { FormulaLine } from '../formula';
 import type { ConversionRequest } from '../kitchen';
 import { kitchenVolume, range, roundGrams, US_CUP_ML } from '../quantity';
-import type { Item, Line, Part } from '../read';
+import { ofItem, type Item, type Line, type Part } from '../read';
 import type { DocketLine } from './types';
 
 const SPOON_ROLES = new Set([
@@ -65,7 +65,7 @@ function unweighed(
   request: ConversionRequest,
   catalogue: Catalogue,
 ): DocketLine {
-  const id = at === 0 ? line.id : `${line.id}:${at}`;
+  const id = ofItem(line.id, at);
   const grams =
     item.grams &&
     range(roundGrams(item.grams.central), roundGrams(item.grams.low), roundGrams(item.grams.high));
@@ -94,8 +94,7 @@ export function docketLines(
   catalogue: Catalogue,
 ): DocketLine[] {
   const sources = new Map<string, string>();
-  for (const line of part.lines)
-    line.items.forEach((_, at) => sources.set(at === 0 ? line.id : `${line.id}:${at}`, line.source));
+  for (const line of part.lines) line.items.forEach((_, at) => sources.set(ofItem(line.id, at), line.source));
   const fixed = new Set(request.overrides.map(({ line }) => line));
   const weighed = converted.lines.map((line) =>
     weighedLine(line, converted.original, sources, fixed, catalogue),

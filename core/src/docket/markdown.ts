@@ -1,7 +1,8 @@
 import { docketLineWords, forWhomWords } from './jsonld';
 import { unnumbered } from './method';
 import { bakeTimeWords } from './heatWords';
-import { ovenWords } from './oven';
+import { ovenWords } from './ovenWords';
+import { say } from '../words';
 import type { Docket } from './types';
 
 /** Characters that Markdown would take for marks. */
@@ -23,7 +24,7 @@ export function toMarkdown(docket: Docket): string {
     ),
     guard.open
       .filter(({ kind }) => kind === 'named')
-      .map(({ ask }) => `**${escaped(ask)}**`)
+      .map(({ ask }) => `**${escaped(say(ask))}**`)
       .join('\n\n'),
     guard.notForEating.length === 0
       ? ''
@@ -48,8 +49,8 @@ export function toMarkdown(docket: Docket): string {
       : []),
     '## Notes',
     [
-      ...shifts.map(({ from, to, because }) => `- ${escaped(`${from} → ${to}: ${because}`)}`),
-      ...warnings.map((words) => `- ${escaped(words)}`),
+      ...shifts.map(({ from, to, because }) => `- ${escaped(`${say(from)} → ${say(to)}: ${say(because)}`)}`),
+      ...warnings.map((warning) => `- ${escaped(say(warning))}`),
       ...guard.cautions.map(({ text }) => `- ${escaped(text)}`),
     ].join('\n'),
   ];

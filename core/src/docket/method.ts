@@ -1,4 +1,5 @@
 import type { Looks, Profile } from '../family';
+import { cookedWords } from '../words';
 import { HOUSE_PREFIX } from '../guard';
 import { editsFor, type BoundStep, type Bowl, type Technique, type TechniqueId } from '../method';
 import { bakeWords, coldWords, coolWords } from './heatWords';
@@ -60,7 +61,7 @@ const WORDS: Readonly<Record<TechniqueId, (facts: Facts, bowl: Bowl) => string>>
   scald: () => 'Stir the meal into the hot milk and leave it for 10 minutes: it softens and loses its grit.',
   soak: () => 'Stir husk or seed into the liquid and leave it to gel for 10 minutes; never dry by the spoon.',
   'cook-starch': (_, { cooked }) =>
-    `Cook the starch: ${cooked ?? ''}. Stir over a gentle heat until it thickens, then let it cool to lukewarm.`,
+    `Cook the starch: ${cooked ? cookedWords(cooked) : ''}. Stir over a gentle heat until it thickens, then let it cool to lukewarm.`,
   'sift-soda': () => 'Sift the soda in: a lump of it can be tasted.',
   'beat-longer': () =>
     'Beat it two minutes longer than you would with wheat: it toughens nothing, and the flours drink.',

@@ -1,3 +1,4 @@
+import { say } from '../words';
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest } from '../kitchen';
 import { readText } from '../testing';
 import { convert, toMarkdown } from '.';
@@ -10,7 +11,7 @@ const docketOf = (
   answers: ConversionRequest['answers'] = [],
 ) => {
   const made = convert(readText(text), { ...EMPTY_REQUEST, without, answers }, BUILT_IN_KITCHEN);
-  if (made.outcome !== 'docket') throw new Error(made.reasons.join());
+  if (made.outcome !== 'docket') throw new Error(made.reasons.map(say).join());
   return made.docket;
 };
 const named = (...asked: Parameters<typeof docketOf>) =>
@@ -18,7 +19,7 @@ const named = (...asked: Parameters<typeof docketOf>) =>
 
 describe('a step that still names what is avoided', () => {
   it('holds the guard open, and says which step, which word and what to read', () => {
-    const asks = named(['milk']).map(({ ask }) => ask);
+    const asks = named(['milk']).map(({ ask }) => say(ask));
     expect(asks).toHaveLength(2);
     expect(asks[0]).toMatch(/Step \d+ still says “butter” \(out: milk\): read it as dairy-free baking block/);
     expect(asks[1]).toMatch(/“milk”/);
@@ -45,7 +46,7 @@ describe('a step that still names what is avoided', () => {
   it('is no milk where the list has oat milk and the author calls it milk', () =>
     expect(
       named(['milk'], CAKE.replace('60 ml milk', '60 ml rice milk'))
-        .map(({ ask }) => ask)
+        .map(({ ask }) => say(ask))
         .join(),
     ).not.toMatch(/“milk”/));
   it('stands on the paper', () =>

@@ -1,3 +1,4 @@
+import { say } from '../words';
 import { hasTraits, flourSummaries } from '../blend';
 import { ingredientsOf, isThirstGuessed, INGREDIENTS, thirstOf, type FlourTable } from '../catalogue';
 import { FAMILY_RECORDS, familyOf, type FamilyRecord } from '../family';
@@ -59,7 +60,7 @@ const CAKE =
 const docketIn = (text: string, where: Kitchen, request = {}) => {
   const { recipe } = readRecipe(text, { kitchen: where, newId: counter() });
   const answer = convert(recipe, { ...EMPTY_REQUEST, ...request }, where);
-  if (answer.outcome !== 'docket') throw new Error(answer.reasons.join());
+  if (answer.outcome !== 'docket') throw new Error(answer.reasons.map(say).join());
   return answer.docket;
 };
 
@@ -72,7 +73,7 @@ describe('a flour is one record', () => {
     expect(named.map(({ grams }) => grams!.central)).toContain(60);
     expect(named.every(({ cupGrams }) => cupGrams === 95)).toBe(true);
     expect(docket.parts[0]!.blend.map(({ ingredient }) => ingredient)).toContain('macadamia-flour');
-    expect(docket.warnings.join()).toMatch(/turns green/);
+    expect(docket.warnings.map(say).join()).toMatch(/turns green/);
     expect(thirstOf(catalogue, 'macadamia-flour')[0]).toBe(0.6);
     expect(hasTraits('macadamia-flour', catalogue)).toBe(true);
     expect(flourSummaries(catalogue).map(({ id }) => id)).toContain('macadamia-flour');
@@ -87,8 +88,8 @@ describe('a flour is one record', () => {
     expect(INGREDIENTS.filter(isThirstGuessed).map(({ id }) => id)).toEqual([]);
     const [own] = kitchen.ingredients;
     const unknown = { ...kitchen, version: 'unknown', ingredients: [{ ...own!, thirst: null }] };
-    expect(docketIn(CAKE, unknown).warnings.join()).toMatch(/How much water macadamia flour takes/);
-    expect(docketIn(CAKE, kitchen).warnings.join()).not.toMatch(/How much water/);
+    expect(docketIn(CAKE, unknown).warnings.map(say).join()).toMatch(/How much water macadamia flour takes/);
+    expect(docketIn(CAKE, kitchen).warnings.map(say).join()).not.toMatch(/How much water/);
   });
 });
 

@@ -68,8 +68,7 @@ describe('a section through the bake', () => {
 });
 
 describe('a tin that is too small', () => {
-  const over = (pan: PanSize) =>
-    docketOf(CAKE, { pan }).warnings.filter((words) => words.includes('run over'));
+  const over = (pan: PanSize) => docketOf(CAKE, { pan }).warnings.filter(({ code }) => code === 'runs-over');
   it('is warned of by its batter and how much that rises, and no other', () => {
     expect(over({ shape: 'round', lengthCm: 18, widthCm: 18, count: 1 })).toHaveLength(1);
     expect(over({ shape: 'round', lengthCm: 20, widthCm: 20, count: 2 })).toEqual([]);

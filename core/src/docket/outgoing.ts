@@ -1,9 +1,10 @@
 import { getIngredient, type Catalogue } from '../catalogue';
-import { troublesOf } from '../balance';
+import { troublesOf, type Trouble } from '../balance';
+import { reasonWords } from '../words';
 import { guardLines, guardMethod, judgeLine, namedFoods, questionOfNamed, type Question } from '../guard';
 import { catalogueOf, guestsAt, type ConversionRequest, type Kitchen } from '../kitchen';
 import type { Line, Recipe } from '../read';
-import { ingredientLines, namedIn } from '../read';
+import { ingredientLines, namedIn, sourceOf } from '../read';
 import type { Allergen } from '../vocabulary';
 import { ALLERGENS } from '../vocabulary';
 import type { DocketGuard, DocketPart, DocketStep } from './types';
@@ -13,8 +14,8 @@ export function outgoingLines(parts: readonly DocketPart[], recipe: Recipe, cata
   const incoming = new Map(ingredientLines(recipe).map((line) => [line.id, line]));
   return parts.flatMap(({ lines }) =>
     lines.map((line): Line => {
-      const [own = line.id, at] = line.id.split(':');
-      const item = incoming.get(own)?.items[Number(at ?? 0)];
+      const from = sourceOf(line.id);
+      const item = incoming.get(from.line)?.items[from.at];
       const kept = item !== undefined && item.ingredient === line.ingredient;
       const role = line.ingredient === null ? 'none' : getIngredient(catalogue, line.ingredient).role;
       const items = kept
@@ -49,7 +50,7 @@ export function outgoingLines(parts: readonly DocketPart[], recipe: Recipe, cata
 export interface Breach {
   readonly name: string;
   readonly why: string;
-  readonly avoidance: string;
+  readonly avoidance: Trouble;
 }
 
 /** What on the docket still breaks the request: it may never go out. */
@@ -61,7 +62,7 @@ export function breachesOf(
   return lines.flatMap((line): Breach[] => {
     const judged = judgeLine(line, catalogue);
     if (judged.gluten === 'contains')
-      return [{ name: line.source, why: judged.reason || 'holds gluten', avoidance: 'gluten' }];
+      return [{ name: line.source, why: reasonWords(judged.reason) || 'holds gluten', avoidance: 'gluten' }];
     return line.items.flatMap(({ ingredient, name }) =>
       ingredient === null
         ? []
@@ -85,7 +86,7 @@ function insteadOf(
   const line = ingredientLines(recipe).find(({ items }) =>
     items.some(({ ingredient }) => ingredient !== null && named.has(ingredient)),
   );
-  const now = outgoing.filter(({ id }) => line !== undefined && id.split(/[:~+]/)[0] === line.id);
+  const now = outgoing.filter(({ id }) => line !== undefined && sourceOf(id).line === line.id);
   const names = now.flatMap(({ items }) => items.map(({ name }) => name));
   return names.length === 0 ? null : names.join(' with ');
 }

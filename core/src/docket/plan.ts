@@ -6,6 +6,7 @@ import { forLabels, grainForbidden, guardRecipe, judgeLine } from '../guard';
 import { catalogueOf, forTable, type ConversionRequest, type Kitchen } from '../kitchen';
 import { ingredientLines, type Recipe } from '../read';
 import type { FamilyId } from '../vocabulary';
+import type { Said } from '../words';
 import type { NoDocket } from './types';
 
 /** Everything that a conversion is made from. */
@@ -22,8 +23,8 @@ export interface Work {
 export function none(
   work: Work,
   outcome: NoDocket['outcome'],
-  reasons: readonly string[],
-  relax: readonly string[] = [],
+  reasons: readonly Said[],
+  relax: readonly Said[] = [],
   ways: readonly Relaxation[] = [],
 ): NoDocket {
   const guard = guardRecipe(work.recipe, work.request, work.kitchen);
@@ -44,13 +45,8 @@ function nothingForbidden({ recipe, request, catalogue }: Work): boolean {
 
 function whyNothing(work: Work): NoDocket {
   const flour = work.parts.reduce((sum, { lines }) => sum + flourGrams(lines, work.catalogue), 0);
-  if (flour > 0)
-    return none(work, 'already-gluten-free', [
-      'Nothing on this list holds gluten of its own, and nothing on it is avoided. The labels are still to be read.',
-    ]);
-  return none(work, 'nothing-to-convert', [
-    'There is no flour with a weight on this list, so there is nothing to convert. It is guarded all the same.',
-  ]);
+  if (flour > 0) return none(work, 'already-gluten-free', [{ code: 'no-gluten-on-it', values: {} }]);
+  return none(work, 'nothing-to-convert', [{ code: 'nothing-to-convert', values: {} }]);
 }
 
 /** The parts that flour builds; in the others it is at most a thickener. */

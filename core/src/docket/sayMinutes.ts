@@ -5,8 +5,16 @@ export function sayMinutes(minutes: number): string {
   return `${hours} hours`;
 }
 
-/** Seconds as a person says them: from two minutes on as half minutes. Example: 495 → "8.5 minutes". */
+/** A short time in the unit that a person counts it in: from two minutes on half minutes. Example: 495 → 8.5 minutes. */
+export const shortTime = (
+  seconds: number,
+): { readonly amount: number; readonly unit: 'seconds' | 'minutes' } =>
+  seconds < 120
+    ? { amount: Math.round(seconds), unit: 'seconds' }
+    : { amount: Math.round(seconds / 30) / 2, unit: 'minutes' };
+
+/** Seconds as a person says them. Example: 495 → "8.5 minutes". */
 export function saySeconds(seconds: number): string {
-  if (seconds < 120) return `${Math.round(seconds)} seconds`;
-  return `${Math.round(seconds / 30) / 2} minutes`;
+  const { amount, unit } = shortTime(seconds);
+  return `${amount} ${unit}`;
 }

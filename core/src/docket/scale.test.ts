@@ -1,3 +1,4 @@
+import { say } from '../words';
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type Scale } from '../kitchen';
 import { readText } from '../testing';
 import { convert } from '.';
@@ -9,7 +10,7 @@ const by = (factor: number): Scale => ({ factor, lines: [] });
 describe('a docket of another size', () => {
   const docket = (scale: Scale | null) => {
     const made = convert(readText(TEXT), { ...EMPTY_REQUEST, scale }, BUILT_IN_KITCHEN);
-    if (made.outcome !== 'docket') throw new Error(made.reasons.join());
+    if (made.outcome !== 'docket') throw new Error(made.reasons.map(say).join());
     return made.docket;
   };
   it('has the balances of the first, and its time in as many more tins', () => {

@@ -1,3 +1,4 @@
+import { say } from '../words';
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest, type Kitchen } from '../kitchen';
 import { readText } from '../testing';
 import { convert } from './convert';
@@ -17,6 +18,6 @@ export function docketOf(
   kitchen: Partial<Kitchen> = {},
 ): Docket {
   const outcome = outcomeOf(text, request, kitchen);
-  if (outcome.outcome !== 'docket') throw new Error(outcome.reasons.join('; '));
+  if (outcome.outcome !== 'docket') throw new Error(outcome.reasons.map(say).join('; '));
   return outcome.docket;
 }

@@ -1,4 +1,4 @@
-import type { Recipe } from '../read';
+import { standsFor, type Recipe, ofItem, isOfBlend } from '../read';
 import type { Docket } from './types';
 
 /** A line as one end of threads: of the recipe, or of the docket. */
@@ -22,9 +22,6 @@ export interface Threads {
   readonly threads: readonly Thread[];
 }
 
-/** A line that a swap made is named after the line that it came from: `l3~white-rice-flour`, `l5+water`. */
-const originOf = (id: string): string => id.split(/[~+]/)[0]!;
-
 /**
  * Where each gram went: the recipe's weighed lines, the docket's, and a thread from each line to all that stands in its place. A
  * docket line without a thread is new. The threads into a docket line carry all of its grams.
@@ -39,7 +36,7 @@ export function threadsOf({ parts }: Recipe, docket: Docket): Threads {
               ? []
               : [
                   {
-                    id: at === 0 ? line.id : `${line.id}:${at}`,
+                    id: ofItem(line.id, at),
                     name: item.name,
                     ingredient: item.ingredient,
                     grams: item.grams.central,
@@ -62,11 +59,11 @@ export function threadsOf({ parts }: Recipe, docket: Docket): Threads {
     );
     for (const id of flours) wheat.set(id, flours[0]!);
   }
-  const gone = before.filter(({ id }) => !after.some((one) => originOf(one.id) === id));
+  const gone = before.filter(({ id }) => !after.some((one) => standsFor(one.id) === id));
   const threads = after.flatMap(({ id, grams }): Thread[] => {
-    const from = originOf(id);
+    const from = standsFor(id);
     if (!known.has(from)) return [];
-    const joined = gone.filter((one) => wheat.get(one.id) === from && id.includes('~'));
+    const joined = gone.filter((one) => wheat.get(one.id) === from && isOfBlend(id));
     const own = before.find((one) => one.id === from)!;
     const total = joined.reduce((sum, one) => sum + one.grams, own.grams);
     return [own, ...joined].map((one) => ({ from: one.id, to: id, grams: (grams * one.grams) / total }));

@@ -1,11 +1,11 @@
 import type { BlendPart, Relaxation } from '../blend';
 import type { Account, Balance, BowlDoses, Finding, JudgedPart, Shift } from '../balance';
-import type { Looks } from '../family';
 import type { TextureEstimate } from '../texture';
 import type { GuardReport } from '../guard';
 import type { Anchored, Browning } from '../heat';
 import type { Oven, PanSize } from '../kitchen';
 import type { Range } from '../quantity';
+import type { Said } from '../words';
 import type {
   Allergen,
   Avoidance,
@@ -60,7 +60,12 @@ export interface DocketStep {
 }
 
 /** How it should look in the bowl, and what to do when it doesn't. */
-export interface DocketBowl extends Looks, BowlDoses {}
+export interface DocketBowl extends BowlDoses {
+  readonly mixed: Said;
+  readonly rested: Said;
+  /** The small piece that tells before the whole batch is baked; null where that isn't cheap. */
+  readonly pilot: Said | null;
+}
 
 /** A shift, with the balance that asked for it; null where none did. */
 export interface DocketShift extends Shift {
@@ -131,7 +136,7 @@ export interface DocketGuard extends GuardReport {
 
 /** The converted recipe as you would pin it up. */
 export interface Docket {
-  readonly schema: 6;
+  readonly schema: 7;
   readonly title: string;
   readonly family: { readonly id: FamilyId; readonly name: string; readonly confidence: number };
   readonly route: RouteId;
@@ -157,15 +162,15 @@ export interface Docket {
   readonly bowl: DocketBowl | null;
   /** Against the wheat original: an estimate with reasons, never a fact. */
   readonly texture: readonly TextureEstimate[];
-  readonly warnings: readonly string[];
+  readonly warnings: readonly Said[];
 }
 
-/** What may come of a conversion other than a docket; each in words, with what could be let go. */
+/** What may come of a conversion other than a docket, with what could be let go. */
 export interface NoDocket {
   readonly outcome: 'infeasible' | 'nothing-to-convert' | 'already-gluten-free';
-  readonly reasons: readonly string[];
+  readonly reasons: readonly Said[];
   /** The smallest things to let go that would make it possible. */
-  readonly relax: readonly string[];
+  readonly relax: readonly Said[];
   /** Of these, what of the blend’s wishes one press lets go. */
   readonly ways: readonly Relaxation[];
   readonly guard: GuardReport;

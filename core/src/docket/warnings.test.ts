@@ -1,10 +1,11 @@
+import { say } from '../words';
 import { docketOf } from './testing';
 import { WHOLE_WARNINGS } from './warnings';
 
 const muffins = (bake: string, lines = '200 ml milk') =>
   `Muffins\n250 g plain flour\n1 tbsp baking powder\n100 g sugar\n1 egg\n${lines}\n80 g butter\n\nMethod\n${bake}`;
 const PLAIN = muffins('Spoon into a 12-hole muffin tin and bake at 190°C for 20 minutes.');
-const said = (text: string, request = {}) => docketOf(text, request).warnings.join('\n');
+const said = (text: string, request = {}) => docketOf(text, request).warnings.map(say).join('\n');
 
 describe('warnings about the recipe as a whole', () => {
   it.each(WHOLE_WARNINGS.map((rule) => [rule.id, rule] as const))(

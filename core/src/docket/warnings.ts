@@ -2,8 +2,10 @@ import { standsFree } from '../kitchen';
 import type { Blend } from '../blend';
 import { getIngredient, isThirstGuessed } from '../catalogue';
 import { familyOf } from '../family';
-import { fillWords } from '../heat';
+import { overfilled } from '../heat';
+import { settle } from '../quantity';
 import type { Confidence, FamilyId, Role } from '../vocabulary';
+import type { Said } from '../words';
 import type { Work } from './plan';
 import type { DocketBake } from './types';
 
@@ -21,7 +23,7 @@ export interface WholeWarningRule {
   readonly reason: string;
   readonly source: string;
   readonly confidence: Confidence;
-  readonly warn: (whole: Whole) => readonly string[];
+  readonly warn: (whole: Whole) => readonly Said[];
 }
 
 const SURE = 0.6;
@@ -34,9 +36,7 @@ const familyUnsure: WholeWarningRule = {
   warn({ work: { recipe, request }, family }) {
     const { confidence } = recipe.family;
     if (request.family !== null || confidence >= SURE) return [];
-    return [
-      `It may not be a ${familyOf(family).name}: the guess is ${Math.round(confidence * 100)} % sure. Say what it is.`,
-    ];
+    return [{ code: 'family-unsure', values: { family, percent: Math.round(confidence * 100) } }];
   },
 };
 
@@ -55,9 +55,7 @@ const nothingAnchors: WholeWarningRule = {
   confidence: 'derived',
   warn({ bake }) {
     if (bake.ovenCelsius === null || bake.anchor !== null) return [];
-    return [
-      'The recipe states no bake time, so nothing anchors the simulation: trust the doneness signs before the clock.',
-    ];
+    return [{ code: 'no-time', values: {} }];
   },
 };
 
@@ -72,9 +70,7 @@ const anchorFar: WholeWarningRule = {
   warn({ bake: { anchor, pan } }) {
     if (anchor === null || pan === null || standsFree(pan)) return [];
     if (anchor >= LEAST_ANCHOR && anchor <= MOST_ANCHOR) return [];
-    return [
-      `The stated time is ${anchor.toFixed(1)} times the simulated one: look again at pan, oven and time.`,
-    ];
+    return [{ code: 'anchor-far', values: { times: settle(anchor) } }];
   },
 };
 
@@ -84,7 +80,7 @@ const tinTooFull: WholeWarningRule = {
   source: 'common practice',
   confidence: 'common-practice',
   warn({ bake, family }) {
-    const over = fillWords(bake.pan, bake.depthCm, familyOf(family).rise);
+    const over = overfilled(bake.pan, bake.depthCm, familyOf(family).rise);
     return over === null ? [] : [over];
   },
 };
@@ -105,7 +101,7 @@ const lineUnweighed: WholeWarningRule = {
           !aside &&
           items.some(({ ingredient, grams, role }) => ingredient !== null && !grams && BUILDS.has(role)),
       )
-      .map(({ source }) => `“${source.trim()}” has no weight and is not in the balances.`),
+      .map(({ source }) => ({ code: 'line-unweighed', values: { line: source.trim() } })),
 };
 
 const thirstGuessed: WholeWarningRule = {
@@ -119,10 +115,7 @@ const thirstGuessed: WholeWarningRule = {
       ...parts.flatMap(({ lines }) => lines.map(({ ingredient }) => ingredient)),
     ];
     const guessed = [...new Set(ids)].map((id) => getIngredient(catalogue, id)).filter(isThirstGuessed);
-    return guessed.map(
-      ({ name }) =>
-        `How much water ${name} takes isn’t known: it is counted as between rice and oat. Hold some liquid back, and judge it after the rest.`,
-    );
+    return guessed.map(({ name }) => ({ code: 'thirst-guessed', values: { name } }));
   },
 };
 

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { formulaOf, massOf } from '../formula';
-import type { Recipe } from '../read';
+import { sourceOf, type Recipe } from '../read';
 import type { Found } from './types';
 
 /** Columns of a formula's table, in their order. */
@@ -33,7 +33,7 @@ export function toCsv(recipe: Recipe): string {
     lines.map((line) => ({
       recipe: recipe.title,
       part: name ?? '',
-      line: sources.get(line.line.split(':')[0]!) ?? '',
+      line: sources.get(sourceOf(line.line).line) ?? '',
       ingredient: line.name,
       role: line.role,
       grams: short(line.grams),

@@ -1,5 +1,5 @@
 import type { AsRead } from '../kitchen';
-import type { Part, Recipe } from '../read';
+import { ofItem, type Part, type Recipe } from '../read';
 import { massOf } from './composition';
 import type { FormulaLine, FormulaPart } from './types';
 
@@ -11,7 +11,7 @@ function linesOf(part: Part): FormulaLine[] {
       !line.aside && item.ingredient !== null && item.grams && !item.alternative
         ? [
             {
-              line: at === 0 ? line.id : `${line.id}:${at}`,
+              line: ofItem(line.id, at),
               ingredient: item.ingredient,
               name: item.name,
               role: item.role,

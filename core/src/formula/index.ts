@@ -3,7 +3,7 @@ export { compositionOf, massOf } from './composition';
 export { NEUTRALISING_VALUE } from './data/chemistry';
 export { asReadOf, formulaOf } from './formula';
 export { anyThat, linesLeading, linesThat } from './habits';
-export { liftLedger, powderMmol, sodaMmol, type LiftLedger } from './lift';
+export { liftLedger, powderMmol, sodaMmol, type LiftLedger } from './liftLedger';
 export type { FormulaLine, FormulaPart } from './types';
 export { drinkOf, thirstGrams } from './water';
 export { weighThis, type WeighThis } from './doubt';

@@ -4,7 +4,7 @@ import { ingredientLines, type Line, type Recipe, type Step } from '../read';
 import { CAUTIONS } from './data/cautions';
 import { EQUIPMENT } from './data/equipment';
 import { LABEL_WORDS } from './data/labelWords';
-import { judgeLine, type JudgedLine } from './judge';
+import { judgeLine, type JudgedLine } from './judgeLine';
 import { forLabels } from './labelled';
 import { guardMethod } from './method';
 import { notForEating } from './notForEating';

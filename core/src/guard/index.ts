@@ -1,5 +1,5 @@
 export { guardLines, guardRecipe } from './guard';
-export { judgeLine } from './judge';
+export { judgeLine } from './judgeLine';
 export { judgeLabel, type LabelEntry, type LabelReport } from './label';
 export { forLabels, labelOf } from './labelled';
 export { namedByLaw, type ByLaw } from './lists';
@@ -19,3 +19,4 @@ export type {
   Settled,
   Standing,
 } from './types';
+export type { Ask, GuardSays, Reason } from './says';

@@ -1,9 +1,10 @@
+import type { Reason } from './says';
 import type { Catalogue } from '../catalogue';
 import { matchIngredient } from '../read';
 import { AVOIDANCES, GLUTEN_CLASSES, type Avoidance, type GlutenClass } from '../vocabulary';
 import { LABEL_WORDS } from './data/labelWords';
 import { CLAIMED_FREE } from './data/markers';
-import { judgeWords } from './judge';
+import { judgeWords } from './judgeLine';
 
 /** One thing on a label; what stands in its brackets is one deeper. */
 export interface LabelEntry {
@@ -11,7 +12,7 @@ export interface LabelEntry {
   readonly depth: number;
   readonly gluten: GlutenClass;
   readonly allergens: readonly Avoidance[];
-  readonly reason: string;
+  readonly reason: Reason | null;
 }
 
 export interface LabelReport {
@@ -91,7 +92,7 @@ const worst = (classes: readonly GlutenClass[]): GlutenClass =>
   );
 
 function judged({ words, depth }: Piece, heads: boolean, catalogue: Catalogue): LabelEntry {
-  if (E_NUMBER.test(words)) return { words, depth, gluten: 'free', allergens: namedIn(words), reason: '' };
+  if (E_NUMBER.test(words)) return { words, depth, gluten: 'free', allergens: namedIn(words), reason: null };
   const match = matchIngredient(words, catalogue);
   const { gluten, avoid, reason } = judgeWords(words, match, catalogue);
   // What the catalogue holds to the letter it knows better than any single word of it.
@@ -104,7 +105,7 @@ function judged({ words, depth }: Piece, heads: boolean, catalogue: Catalogue): 
     depth,
     gluten: known,
     allergens: [...new Set([...avoid, ...named])],
-    reason: known === 'free' ? '' : reason,
+    reason: known === 'free' ? null : reason,
   };
 }
 

@@ -11,7 +11,7 @@ import { catalogueOf, type ConversionRequest, type Kitchen, type KnownLabel } fr
 import type { Item, Line, Recipe } from '../read';
 import { LABEL_FACTS, type LabelFact } from '../vocabulary';
 import { COMMERCIAL, HOLDS, IMPLIED } from './data/commercial';
-import { claimedItem } from './judge';
+import { claimedItem } from './judgeLine';
 
 type Says = Readonly<Partial<Record<LabelFact, boolean>>>;
 const NOTHING_SAID: Says = {};

@@ -1,5 +1,5 @@
 import { guestsAt, type ConversionRequest, type Kitchen, type Needs } from '../kitchen';
-import type { JudgedLine } from './judge';
+import type { JudgedLine } from './judgeLine';
 import type { PersonGuard, Standing } from './types';
 
 function standingOf(person: Needs, line: JudgedLine): { standing: Standing; why: string[] } {

@@ -4,7 +4,8 @@ import type { ConversionRequest, KnownLabel } from '../kitchen';
 import type { Line } from '../read';
 import type { Avoidance, GrainClass, LabelFact } from '../vocabulary';
 import { SHARED_LINES } from './data/sharedLines';
-import type { JudgedLine } from './judge';
+import type { Ask } from './says';
+import type { JudgedLine } from './judgeLine';
 import { factsToAsk, labelOf } from './labelled';
 import type { NamedFood } from './named';
 import type { MethodGuard, Question, QuestionKind, Settled } from './types';
@@ -19,18 +20,9 @@ type Demands = Pick<ConversionRequest, 'diet' | 'pseudocereals'>;
 export const grainForbidden = ({ diet, pseudocereals }: Demands, grain: GrainClass): boolean =>
   diet === 'grain-free' && (grain === 'grain' || (grain === 'pseudocereal' && !pseudocereals));
 
-const list = (words: readonly string[]) => words.join(', ');
-const FACT_WORDS: Readonly<Record<LabelFact, string>> = {
-  leavening: 'leavening',
-  salt: 'salt',
-  gum: 'gum or husk',
-  milk: 'milk powder',
-  certified: 'a gluten-free certificate',
-};
-
 interface Asked {
   readonly kind: QuestionKind;
-  readonly ask: string;
+  readonly ask: Ask;
   readonly facts?: readonly LabelFact[];
   /** What a label at home must say to settle it; undefined: no label can. */
   readonly settles?: (label: KnownLabel) => boolean;
@@ -51,7 +43,7 @@ function aboutGluten(
       {
         kind: 'label',
         settles: certifies,
-        ask: `Does the label name a cereal with gluten?${judged.reason ? ` (${judged.reason})` : ''}`,
+        ask: { code: 'cereal-named', values: { reason: judged.reason } },
       },
     ];
   }
@@ -61,7 +53,7 @@ function aboutGluten(
       {
         kind: 'certified',
         settles: certifies,
-        ask: 'Is the bag certified? Milled goods pick up gluten in field and mill.',
+        ask: { code: 'bag-certified', values: {} },
       },
     ];
   if (judged.maybe.includes('wheat'))
@@ -69,7 +61,7 @@ function aboutGluten(
       {
         kind: 'label',
         settles: certifies,
-        ask: `Some makers bring in wheat${judged.reason ? ` (${judged.reason})` : ''}: what does the label say?`,
+        ask: { code: 'makers-wheat', values: { reason: judged.reason } },
       },
     ];
   return [];
@@ -95,46 +87,49 @@ function aboutTraces(
 ): Asked[] {
   const strict = without.filter((one) => !mild.includes(one));
   const beside = besideOn(line, judged, catalogue);
-  const asks = (what: readonly Avoidance[], ask: string): Asked[] =>
+  const asks = (what: readonly Avoidance[], code: 'makers-bring' | 'lines-carry'): Asked[] =>
     what.length === 0
       ? []
-      : [{ kind: 'possible', ask, settles: (label) => what.every((one) => label.without.includes(one)) }];
+      : [
+          {
+            kind: 'possible',
+            ask: { code, values: { what } },
+            settles: (label) => what.every((one) => label.without.includes(one)),
+          },
+        ];
   const doubted = strict.filter((one) => judged.maybe.includes(one));
   const near = strict.filter((one) => beside.has(one));
-  return [
-    ...asks(doubted, `Some makers bring in ${list(doubted)}: what does the label say?`),
-    ...asks(near, `Often made on lines that carry ${list(near)}: does the label warn of it (“may contain”)?`),
-  ];
+  return [...asks(doubted, 'makers-bring'), ...asks(near, 'lines-carry')];
 }
 
 function asked(line: Line, judged: JudgedLine, request: ConversionRequest, home: Home): Asked[] {
   const { catalogue } = home;
   const questions: Asked[] = [];
   for (const { match, name, ingredient } of line.items) {
-    if (match === 'near') questions.push({ kind: 'near', ask: `Read as ${name}. Is that right?` });
+    if (match === 'near') questions.push({ kind: 'near', ask: { code: 'read-right', values: { name } } });
     if (ingredient?.startsWith(HOUSE_PREFIX))
       questions.push({
         kind: 'house',
-        ask: `Your own. ${getIngredient(catalogue, ingredient).note} Is it still made so?`,
+        ask: { code: 'your-own', values: { note: getIngredient(catalogue, ingredient).note } },
       });
   }
   if (line.items.some(({ match }) => match === 'none'))
     questions.push({
       kind: 'unknown',
-      ask: 'What is this? It can’t be placed, so nothing can be said of gluten or allergens.',
+      ask: { code: 'what-is-it', values: {} },
     });
   const facts = factsToAsk(line, request, home.labels);
   if (facts.length > 0)
     questions.push({
       kind: 'blend',
-      ask: `A mixed flour: does its label name ${list(facts.map((fact) => FACT_WORDS[fact]))}?`,
+      ask: { code: 'blend-names', values: { facts } },
       facts,
     });
   questions.push(...aboutGluten(line, judged, request, home));
   if (request.diet === 'grain-free' && !request.grainDerived && judged.grain === 'contains-grain-derivative')
     questions.push({
       kind: 'label',
-      ask: 'It may come from a grain: does the label name a grain-free source?',
+      ask: { code: 'grain-source', values: {} },
     });
   questions.push(...aboutTraces(line, judged, request, catalogue));
   return questions;
@@ -204,7 +199,7 @@ export function questionsOf(
 }
 
 /** What is asked of one step: its questions share a key, since a person answers for the step. */
-const ofStep = (step: string, source: string, kind: QuestionKind, asks: readonly string[]): Question[] => {
+const ofStep = (step: string, source: string, kind: QuestionKind, asks: readonly Ask[]): Question[] => {
   const key = keyOf(source.trim(), asks);
   return asks.map((ask) => ({ line: step, kind, source, ask, key, facts: [], settled: null }));
 };
@@ -217,7 +212,10 @@ export const questionsOfMethod = (method: readonly MethodGuard[]): Question[] =>
       id,
       own[0]!.source,
       'method',
-      own.map(({ words, reason, instead }) => `“${words}”: ${reason}. Use ${instead}.`),
+      own.map(({ words, reason, instead }): Ask => ({
+        code: 'step-gluten',
+        values: { words, reason, instead },
+      })),
     );
   });
 
@@ -231,7 +229,7 @@ export const questionOfNamed = (
   line: step,
   kind: 'named',
   source: text,
-  ask: `Step ${at} still says “${words}” (out: ${list(avoided)})${now === null ? '' : `: read it as ${now}`}. Put the step right on Read.`,
+  ask: { code: 'step-names', values: { at, words, avoided, now } },
   key: keyOf(text, words),
   facts: [],
   settled: null,

@@ -1,3 +1,4 @@
+import type { Ask, Reason } from './says';
 import type { Allergen, GlutenClass, GrainClass, LabelFact } from '../vocabulary';
 
 /** What the guard says of one line. */
@@ -8,7 +9,8 @@ export interface LineGuard {
   readonly grain: GrainClass;
   readonly allergens: readonly Allergen[];
   readonly possible: readonly Allergen[];
-  readonly reason: string;
+  /** Why; null where there is nothing to say. */
+  readonly reason: Reason | null;
   /** Words to look for on its label, for these people; null where there is no label to read. */
   readonly lookFor: string | null;
 }
@@ -30,7 +32,7 @@ export interface Question {
   readonly line: string;
   readonly kind: QuestionKind;
   readonly source: string;
-  readonly ask: string;
+  readonly ask: Ask;
   /** Changes with the line, with its ingredients and with whom it is for: an answer holds for the key that it was given to. */
   readonly key: string;
   /** What the label of a blend is still to be looked up for. */

@@ -1,8 +1,8 @@
 import { standsFree } from '../kitchen';
 import type { Catalogue } from '../catalogue';
 import type { Steps } from '../quantity';
-import { bakeIn, type Place } from './bakePlace';
-import type { BakeAnswer, BakeQuestion } from './bakeQuestion';
+import { bakeIn, type BakePlace } from './bakePlace';
+import type { FoundBake, BakeQuestion } from './bakeQuestion';
 import { bakeSection } from './section';
 
 /** A stated time further from the simulation than this is doubted itself, and anchors no more than this. */
@@ -15,9 +15,9 @@ export const clampedAnchor = (ratio: number): number =>
 /** What sets the simulated minutes right. */
 export function* anchorOf(
   question: BakeQuestion,
-  theirs: Place,
+  theirs: BakePlace,
   catalogue: Catalogue,
-): Steps<Pick<BakeAnswer, 'anchor' | 'anchored' | 'stretch'>> {
+): Steps<Pick<FoundBake, 'anchor' | 'anchored' | 'stretch'>> {
   const { facts, timed } = question;
   const stated = facts?.minutes ? (facts.minutes.low + facts.minutes.high) / 2 : null;
   const wheat =

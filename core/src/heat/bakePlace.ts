@@ -12,7 +12,7 @@ const MIN_DEPTH = 0.1;
 const MAX_DEPTH = 12;
 
 /** A tin in an oven. */
-export interface Place {
+export interface BakePlace {
   readonly pan: PanSize | null;
   readonly pieces: number | null;
   readonly oven: OvenSetting;
@@ -40,7 +40,7 @@ export function startOf(
 /** How some lines lie there. */
 export function layIn(
   lines: readonly FormulaLine[],
-  place: Place,
+  place: BakePlace,
   question: BakeQuestion,
   catalogue: Catalogue,
 ): Layer {
@@ -61,7 +61,7 @@ export function layIn(
 /** How some lines lie in some place, and what the solver is asked of them; `truly`: the oven as it is. */
 export function bakeIn(
   lines: readonly FormulaLine[],
-  place: Place,
+  place: BakePlace,
   truly: number,
   question: BakeQuestion,
   catalogue: Catalogue,
@@ -83,9 +83,9 @@ export function bakeIn(
 const sizeOnly = ({ words: _, ...size }: Pan): PanSize => size;
 
 /** The recipe's own place, and the one asked for. */
-export function placesOf(question: BakeQuestion): { readonly theirs: Place; readonly ours: Place } {
+export function placesOf(question: BakeQuestion): { readonly theirs: BakePlace; readonly ours: BakePlace } {
   const { facts, profile, batches, pieces, start, altitudeMetres, made } = question;
-  const theirs: Place = {
+  const theirs: BakePlace = {
     pan: facts?.pan ? sizeOnly(facts.pan) : null,
     pieces,
     oven: { celsius: facts?.ovenCelsius ?? profile.usualOven, fan: facts?.fan ?? false },

@@ -8,7 +8,7 @@ import type { Browning } from './browning';
 import type { CoolDown } from './coolDown';
 import type { Anchored } from './data/doubts';
 import type { Layer } from './layer';
-import type { OvenTemper } from './oven';
+import type { OvenTemper } from './ovenTemper';
 import type { SectionResult } from './section';
 
 /** What is asked of an oven. */
@@ -44,7 +44,7 @@ export interface BakeQuestion {
 }
 
 /** What it answers. */
-export interface BakeAnswer {
+export interface FoundBake {
   /** Null where it sees no oven. */
   readonly ovenCelsius: number | null;
   readonly fan: boolean;

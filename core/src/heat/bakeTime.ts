@@ -2,7 +2,7 @@ import type { Catalogue } from '../catalogue';
 import type { Steps } from '../quantity';
 import { anchorOf } from './anchor';
 import { bakeIn, placesOf } from './bakePlace';
-import type { BakeAnswer, BakeQuestion } from './bakeQuestion';
+import type { FoundBake, BakeQuestion } from './bakeQuestion';
 import { windowOf } from './batter';
 import { browningAt } from './browning';
 import { coolDown } from './coolDown';
@@ -16,7 +16,7 @@ import { microwaveBake, statedBake } from './unseenBake';
  * true/simulated; the converted time is that ratio times the simulated one in the tin and oven chosen. A bake of one's own that was
  * timed beats it. Without either the simulation stands alone, in more doubt.
  */
-function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<BakeAnswer> {
+function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<FoundBake> {
   const { converted, profile, facts, temper, framed = false } = question;
   const { theirs, ours: place } = placesOf(question);
   const anchor = yield* anchorOf(question, theirs, catalogue);
@@ -58,7 +58,7 @@ function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<BakeA
 }
 
 /** How long it is baked: by energy in a microwave, simulated in an oven, else as the recipe says. */
-export function* bakeOf(question: BakeQuestion, catalogue: Catalogue): Steps<BakeAnswer> {
+export function* bakeOf(question: BakeQuestion, catalogue: Catalogue): Steps<FoundBake> {
   if (question.watts !== null) return microwaveBake(question, question.watts, catalogue);
   const oven = question.profile.cooked === 'oven' || question.oven || question.facts?.ovenCelsius;
   return oven ? yield* predictBake(question, catalogue) : statedBake(question, catalogue);

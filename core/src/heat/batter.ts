@@ -12,7 +12,7 @@ import { pressureAt } from './steam';
 const FIRST_CHECK = 0.87;
 
 /** How some batter lies in what it is baked in, and where. The oven is the true one, not what its dial says. */
-export interface Setting extends Pick<SectionBake, 'startCelsius' | 'shared' | 'base' | 'framed'> {
+export interface BatterSetting extends Pick<SectionBake, 'startCelsius' | 'shared' | 'base' | 'framed'> {
   readonly layer: Pick<Layer, 'depthCm' | 'crown' | 'reach' | 'wall' | 'side'>;
   readonly oven: OvenSetting;
   readonly altitudeMetres: number;
@@ -27,7 +27,7 @@ export interface BatterBake extends SectionBake {
 export function sectionOf(
   lines: readonly FormulaLine[],
   profile: Profile,
-  { layer, oven, altitudeMetres, ...setting }: Setting,
+  { layer, oven, altitudeMetres, ...setting }: BatterSetting,
   catalogue: Catalogue,
 ): BatterBake {
   const material = makeMaterial(compositionOf(lines, catalogue), pressureAt(altitudeMetres));
@@ -53,7 +53,7 @@ export function sectionOf(
 export const bakeBatter = (
   lines: readonly FormulaLine[],
   profile: Profile,
-  setting: Setting,
+  setting: BatterSetting,
   catalogue: Catalogue,
 ): Steps<SectionResult> => bakeSection(sectionOf(lines, profile, setting, catalogue));
 

@@ -1,7 +1,7 @@
 import { toEnd } from '../quantity';
 import { Section, type Surroundings } from './conduction';
 import { coolSection } from './cooling';
-import { OVEN } from './data/oven';
+import { OVEN } from './data/surroundings';
 import type { Precision } from './grid';
 import { freezingPoint, makeMaterial, solidProperties, type Material } from './material';
 import { bakeSection, type SectionBake } from './section';

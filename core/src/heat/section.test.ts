@@ -1,6 +1,6 @@
 import { toEnd } from '../quantity';
 import { bakeSection, type SectionBake } from './section';
-import { OVEN } from './data/oven';
+import { OVEN } from './data/surroundings';
 import { makeMaterial, maxwellEucken, solidProperties, type Material } from './material';
 import { drying } from './surface';
 import {

@@ -1,6 +1,6 @@
 import type { Steps } from '../quantity';
 import { Section, type Base, type Body, type Left } from './conduction';
-import { OVEN } from './data/oven';
+import { OVEN } from './data/surroundings';
 import { USUAL_PRECISION, type Precision } from './grid';
 import { fanFilm, openFilm, ovenAt } from './surface';
 

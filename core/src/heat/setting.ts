@@ -8,7 +8,7 @@ const MOST_SUGAR = 55;
 
 /**
  * °C at which the starch of a batter has set: the upper end of each flour's span by its weight, raised by sugar, which holds water
- * back. Null where there is no flour. Example: rice flour with as much sugar as water → 78 + 17.5 °C. Setting temperatures and the
+ * back. Null where there is no flour. Example: rice flour with as much sugar as water → 78 + 17.5 °C. BatterSetting temperatures and the
  * sugar's slope are those of the table of flours (from memory of gelatinisation studies).
  */
 export function starchSets(lines: readonly FormulaLine[], catalogue: Catalogue): number | null {

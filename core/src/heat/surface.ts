@@ -1,4 +1,4 @@
-import { OVEN } from './data/oven';
+import { OVEN } from './data/surroundings';
 import { latentHeat, saturatedVapour } from './steam';
 
 const { exp, max, min } = Math;

@@ -5,7 +5,8 @@ import { PANS, type OvenSetting, type PanSize } from '../kitchen';
 import type { Range, Steps } from '../quantity';
 import { bakeBatter, windowOf } from './batter';
 import { doubtOf } from './doubt';
-import { fillWords } from './fill';
+import { overfilled } from './fill';
+import type { HeatWarning } from './says';
 import { batterMl, layerOf, type Layer } from './layer';
 import { microwaved } from './microwave';
 import type { SectionResult } from './section';
@@ -36,7 +37,7 @@ export interface TrialBake {
   readonly risenCm: number | null;
   /** Share of the weight that goes as water. */
   readonly lost: number;
-  readonly warnings: readonly string[];
+  readonly warnings: readonly HeatWarning[];
 }
 
 /** A bake that is none: too deep, too thin, too hot, too cold, or nothing to bake. */
@@ -97,7 +98,7 @@ function inMicrowave(question: TrialQuestion, watts: number, catalogue: Catalogu
     depthCm: null,
     risenCm: null,
     lost: profile.waterLost,
-    warnings: ['Never metal in a microwave. In bursts: it goes on cooking as it stands.'],
+    warnings: [{ code: 'no-metal', values: {} }],
   };
 }
 
@@ -116,7 +117,7 @@ export function* trialBake(question: TrialQuestion, catalogue: Catalogue): Steps
   const found = yield* bakeBatter(lines, profile, setting, catalogue);
   const { depthCm } = layer;
   const { centre, crust, doneBy, lost } = found;
-  const over = fillWords(pan, depthCm, profile.rise);
+  const over = overfilled(pan, depthCm, profile.rise);
   return {
     ...windowOf(found.minutes, doubtOf('nothing', UNKNOWN_OVEN)),
     centre,

@@ -3,14 +3,14 @@ import type { FormulaLine } from '../formula';
 import { range } from '../quantity';
 import { clampedAnchor } from './anchor';
 import { layIn, placesOf, startOf } from './bakePlace';
-import type { BakeAnswer, BakeQuestion } from './bakeQuestion';
+import type { FoundBake, BakeQuestion } from './bakeQuestion';
 import { windowOf } from './batter';
 import { DOUBTS, type Anchored } from './data/doubts';
 import { microwaved, USUAL_WATTS } from './microwave';
 import { starchSets } from './setting';
 
 /** A bake that sees no oven. */
-function unseen(question: BakeQuestion, catalogue: Catalogue): BakeAnswer {
+function unseen(question: BakeQuestion, catalogue: Catalogue): FoundBake {
   const { theirs, ours } = placesOf(question);
   const place = { ...ours, pan: question.pan ?? theirs.pan };
   const { depthCm, piece } = layIn(question.converted, place, question, catalogue);
@@ -40,7 +40,7 @@ function unseen(question: BakeQuestion, catalogue: Catalogue): BakeAnswer {
 }
 
 /** On a griddle, in fat, in steam: the recipe's own time. */
-export function statedBake(question: BakeQuestion, catalogue: Catalogue): BakeAnswer {
+export function statedBake(question: BakeQuestion, catalogue: Catalogue): FoundBake {
   const { facts } = question;
   const minutes = facts?.minutes
     ? range((facts.minutes.low + facts.minutes.high) / 2, facts.minutes.low, facts.minutes.high)
@@ -49,7 +49,7 @@ export function statedBake(question: BakeQuestion, catalogue: Catalogue): BakeAn
 }
 
 /** In a microwave: an energy balance. A recipe of the microwave anchors it, as one of a usual power. */
-export function microwaveBake(question: BakeQuestion, watts: number, catalogue: Catalogue): BakeAnswer {
+export function microwaveBake(question: BakeQuestion, watts: number, catalogue: Catalogue): FoundBake {
   const { original, converted, profile, facts, timed } = question;
   const bare = unseen(question, catalogue);
   const minutes = (lines: readonly FormulaLine[], power: number) =>

@@ -42,7 +42,9 @@ describe('a recipe in another one’s list', () => {
       gluten: 'contains',
       allergens: expect.arrayContaining(['wheat', 'milk', 'tree nuts']) as unknown,
     });
-    expect(report.open.find(({ kind }) => kind === 'house')!.ask).toMatch(/its own guard/);
+    expect(report.open.find(({ kind }) => kind === 'house')!.ask.values).toMatchObject({
+      note: expect.stringMatching(/its own guard/) as string,
+    });
   });
   it('opens its users again when it changes', () => {
     const asked = guardRecipe(recipe, EMPTY_REQUEST, laid.kitchen).open;

@@ -1,3 +1,4 @@
+import { sourceOf } from '../read';
 import { wheatLines, type ConvertedPart } from '../balance';
 import { getIngredient, type Catalogue } from '../catalogue';
 import { familyOf, type FamilyRecord } from '../family';
@@ -13,8 +14,8 @@ export interface Bowl {
   /** What overmixing still harms: the foam, the rubbed-in fat, an oily nut butter; null: nothing. */
   readonly delicate: 'foam' | 'rubbed fat' | 'nut butter' | null;
   readonly soaked: boolean;
-  /** Which starch is cooked in which liquid, in words; null: none. */
-  readonly cooked: string | null;
+  /** Which starch is cooked in which liquid; null: none. */
+  readonly cooked: ConvertedPart['cooked'];
   /** Something is folded into some of the tins only. */
   readonly tinsDiffer: boolean;
   readonly has: (habit: Habit) => boolean;
@@ -38,13 +39,13 @@ export function bowlOf(
   const now = parts.flatMap(({ lines }) => lines);
   const has = (habit: Habit) => anyThat(habit, now, catalogue);
   const own = new Map<string, FormulaLine>(
-    [...now, ...before].map((line) => [line.line.split(':')[0]!, line]),
+    [...now, ...before].map((line) => [sourceOf(line.line).line, line]),
   );
   const roleOf = (line: string) => own.get(line)?.role;
   return {
     family,
     profile,
-    flourLines: new Set(wheatLines(before, catalogue).map(({ line }) => line.split(':')[0]!)),
+    flourLines: new Set(wheatLines(before, catalogue).map(({ line }) => sourceOf(line).line)),
     delicate: profile.foam
       ? 'foam'
       : profile.rubbedIn

@@ -22,3 +22,4 @@ export type {
   Use,
   Yield,
 } from './types';
+export { addedTo, isOfBlend, ofBlend, ofItem, sourceOf, standsFor } from './lineIds';

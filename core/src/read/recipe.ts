@@ -12,7 +12,7 @@ import type { Scales } from './grams';
 import { readLine } from './line';
 import { inferLocale } from './locale';
 import { matchIngredient } from './match';
-import { readBake } from './oven';
+import { readBake } from './bakeFacts';
 import { sortLines, type LineSort } from './sections';
 import type { Line, Part, Recipe, Step } from './types';
 import { readTimes, readYield } from './yieldAndTimes';

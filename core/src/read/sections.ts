@@ -1,6 +1,6 @@
 import { CARD_PART, cleanLine, MAX_LINE } from './clean';
 import { readAmount } from './amount';
-import { HOT_FIRST } from './oven';
+import { HOT_FIRST } from './bakeFacts';
 
 export type LineSort = 'title' | 'ingredient' | 'heading' | 'note' | 'method';
 

@@ -1,6 +1,6 @@
 import { cleanLine } from './clean';
 import { numbersFromWords } from './numberWords';
-import { minutesIn } from './oven';
+import { minutesIn } from './bakeFacts';
 import type { RecipeTimes, Yield } from './types';
 
 const YIELD =

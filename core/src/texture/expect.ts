@@ -1,15 +1,15 @@
 import { TERMS, TEXTURES, type Texture } from './data/terms';
 import type { Features } from './features';
+import type { Estimated, Pull } from './says';
 
 /** How a texture is likely to stand against the original: an estimate with its reasons, never a fact. */
 export interface TextureEstimate {
   readonly texture: Texture;
   /** Signed sum; 1 is what a taster clearly notices. */
   readonly change: number;
-  readonly says:
-    'clearly less' | 'a little less' | 'much the same' | 'a little more' | 'clearly more' | 'no idea';
+  readonly says: Estimated;
   /** What pulls most, strongest first. */
-  readonly because: readonly string[];
+  readonly because: readonly Pull[];
 }
 
 const NOTICED = 0.3;
@@ -18,10 +18,10 @@ const CLEAR = 0.9;
 const STRONG = 0.8;
 const REASONS = 2;
 
-function wordsFor(change: number, up: number, down: number): TextureEstimate['says'] {
-  if (Math.abs(change) < NOTICED) return up > STRONG && down > STRONG ? 'no idea' : 'much the same';
-  const size = Math.abs(change) < CLEAR ? 'a little' : 'clearly';
-  return `${size} ${change > 0 ? 'more' : 'less'}`;
+function codeOf(change: number, up: number, down: number): Estimated['code'] {
+  if (Math.abs(change) < NOTICED) return up > STRONG && down > STRONG ? 'unknown' : 'same';
+  const size = Math.abs(change) < CLEAR ? 'little' : 'clearly';
+  return `${size}-${change > 0 ? 'more' : 'less'}`;
 }
 
 /**
@@ -32,9 +32,10 @@ export function expectTexture(before: Features, after: Features): TextureEstimat
   return TEXTURES.map((texture) => {
     const pulls = TERMS.rows
       .filter((term) => term.texture === texture)
-      .map(({ feature, by, because }) => {
+      .map(({ feature, by }) => {
         const more = after[feature] - before[feature];
-        return { pull: by * more, because: more < 0 ? `less of it: ${because}` : because };
+        const because: Pull = { code: 'pulls', values: { texture, feature, less: more < 0 } };
+        return { pull: by * more, because };
       })
       .sort((a, b) => Math.abs(b.pull) - Math.abs(a.pull));
     const sum = (sign: 1 | -1) => pulls.reduce((total, { pull }) => total + Math.max(0, sign * pull), 0);
@@ -42,7 +43,7 @@ export function expectTexture(before: Features, after: Features): TextureEstimat
     return {
       texture,
       change,
-      says: wordsFor(change, sum(1), sum(-1)),
+      says: { code: codeOf(change, sum(1), sum(-1)), values: {} },
       because: (Math.abs(change) < NOTICED ? [] : pulls)
         .filter(({ pull }) => Math.abs(pull) > NOTICED / 2 && pull * change > 0)
         .slice(0, REASONS)

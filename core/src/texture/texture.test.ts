@@ -39,21 +39,18 @@ describe('expected texture', () => {
   it('nothing changed is much the same in everything', () => {
     for (const { says, change: by } of expectTexture(features(COOKIE), features(COOKIE))) {
       expect(by).toBe(0);
-      expect(says).toBe('much the same');
+      expect(says.code).toBe('same');
     }
   });
   it('has no idea where strong pulls cancel out', () => {
     const base = features(COOKIE);
     const both = { ...base, invert: base.invert + 40, chew: base.chew - 8 };
     expect(expectTexture(base, both).find(({ texture }) => texture === 'chew')).toMatchObject({
-      says: 'no idea',
+      says: { code: 'unknown' },
       because: [],
     });
   });
-  it('says every term in words and with a size', () => {
-    for (const { by, because } of TERMS.rows) {
-      expect(by).not.toBe(0);
-      expect(because.length).toBeGreaterThan(10);
-    }
+  it('has a size for every term', () => {
+    for (const { by } of TERMS.rows) expect(by).not.toBe(0);
   });
 });

@@ -3,3 +3,4 @@ export * from './families';
 export * from './requests';
 export * from './balances';
 export { MissingRowError } from './missingRow';
+export { asWorded, type Bare, type SaidOf, type WordedSays, type WordsFor } from './said';

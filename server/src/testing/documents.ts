@@ -8,6 +8,7 @@ import {
   type RecipeDocument,
 } from '@omniarton/core/kitchen';
 import { readRecipe } from '@omniarton/core/read';
+import { say } from '@omniarton/core/words';
 
 /** A recipe as a page sends it. */
 export const plainCake: RecipeDocument = {
@@ -31,6 +32,6 @@ export function keptCake(people: readonly Person[] = []) {
   let count = 0;
   const { recipe } = readRecipe(CAKE, { kitchen, newId: () => `l${(count += 1)}` });
   const made = convert(recipe, from.request, kitchen);
-  if (made.outcome !== 'docket') throw new Error(made.reasons.join());
+  if (made.outcome !== 'docket') throw new Error(made.reasons.map(say).join());
   return { schema: 1 as const, engine: '0.1.0+test', from, kitchen, docket: made.docket };
 }

@@ -18,7 +18,7 @@ const ask: BaseQueryFn<Question, unknown, Failure> = async ({ path, ...sending }
   return reply.ok ? { data: reply.data } : { error: reply.failure };
 };
 
-export interface Place {
+export interface RecipeAt {
   readonly household: string;
   readonly recipe: string;
 }
@@ -45,7 +45,7 @@ export const api = createApi({
       query: (household) => ({ path: pathTo('household', { household }), method: 'DELETE' }),
       invalidatesTags: ['households', 'recipes'],
     }),
-    removeRecipe: build.mutation<null, Place & { version: number }>({
+    removeRecipe: build.mutation<null, RecipeAt & { version: number }>({
       query: ({ household, recipe, version }) => ({
         path: pathTo('recipe', { household, recipe }),
         method: 'DELETE',
@@ -53,7 +53,7 @@ export const api = createApi({
       }),
       invalidatesTags: ['recipes'],
     }),
-    restoreRecipe: build.mutation<RecipeAnswer, Place>({
+    restoreRecipe: build.mutation<RecipeAnswer, RecipeAt>({
       query: ({ household, recipe }) => ({
         path: pathTo('recipeRestore', { household, recipe }),
         method: 'POST',

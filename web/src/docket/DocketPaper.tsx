@@ -1,3 +1,5 @@
+import { isOfBlend } from '@omniarton/core/read';
+import { say } from '@omniarton/core/words';
 import { memo } from 'react';
 import { styled } from 'styled-components';
 import {
@@ -47,7 +49,7 @@ export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
       </Steps>
       {warnings.length > 0 ? (
         <Warnings>
-          {warnings.map((words) => (
+          {warnings.map(say).map((words) => (
             <li key={words}>{words}</li>
           ))}
         </Warnings>
@@ -64,7 +66,7 @@ export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
 /** What it is, for whom, and how its guard stands: a step that still names what is avoided is said here, on paper too. */
 function Head({ docket: { title, family, guard } }: { readonly docket: Docket }) {
   const out = guard.without.map((one) => `no ${avoidanceWords(one)}`);
-  const named = guard.open.filter(({ kind }) => kind === 'named').map(({ ask }) => ask);
+  const named = guard.open.filter(({ kind }) => kind === 'named').map(({ ask }) => say(ask));
   const inedible = [...new Set(guard.notForEating.map(({ words }) => words))];
   const seen = guard.crossContact.filter(({ done }) => done !== null).length;
   const state = stateWords(guard.state, new Set(guard.open.map(({ line }) => line)).size);
@@ -153,7 +155,7 @@ const PartOf = memo(function PartOf({ part }: { readonly part: DocketPart }) {
             line={line}
             before={before[line.id]}
             onLook={look}
-            kind={line.id.includes('~') && line.ingredient ? kinds.get(line.ingredient) : undefined}
+            kind={isOfBlend(line.id) && line.ingredient ? kinds.get(line.ingredient) : undefined}
           />
         ))}
       </ul>

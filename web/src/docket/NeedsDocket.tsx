@@ -1,3 +1,4 @@
+import { say } from '@omniarton/core/words';
 import { Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
 import { useEngine } from '../state/bench/onBench';
@@ -12,8 +13,10 @@ export function NeedsDocket({ what }: { readonly what: string }) {
   if (!outcome || outcome.outcome === 'docket') return <p role="status">Working it out …</p>;
   return (
     <Stack $gap={2}>
-      <Notice tone={outcome.outcome === 'infeasible' ? 'danger' : 'calm'}>{outcome.reasons.join(' ')}</Notice>
-      {outcome.relax.map((one) => (
+      <Notice tone={outcome.outcome === 'infeasible' ? 'danger' : 'calm'}>
+        {outcome.reasons.map(say).join(' ')}
+      </Notice>
+      {outcome.relax.map(say).map((one) => (
         <Notice key={one} tone="ask">
           {one}.
         </Notice>

@@ -1,5 +1,6 @@
 import { styled } from 'styled-components';
 import type { NoDocket } from '@omniarton/core/docket';
+import { say } from '@omniarton/core/words';
 
 const HEADS: Readonly<Record<NoDocket['outcome'], string>> = {
   infeasible: 'No docket: the wishes clash.',
@@ -13,13 +14,13 @@ export function NoDocketPaper({ outcome }: { readonly outcome: NoDocket | null }
   return (
     <Slip role="status">
       <h2>{HEADS[outcome.outcome]}</h2>
-      {outcome.reasons.map((reason) => (
+      {outcome.reasons.map(say).map((reason) => (
         <p key={reason}>{reason}</p>
       ))}
       {outcome.relax.length > 0 ? (
         <ul>
-          {outcome.relax.map((one) => (
-            <li key={one}>→ {one.replace(/ \(--[^)]*\)/, '')}</li>
+          {outcome.relax.map(say).map((one) => (
+            <li key={one}>→ {one}</li>
           ))}
         </ul>
       ) : null}

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import type { FlourPage } from '@omniarton/core/blend';
+import { say } from '@omniarton/core/words';
 import { flourPath } from '../base/paths';
 import { useKitchenAnswer } from '../state/engine/useKitchenAnswer';
 import { PROPERTY_WORDS, sayProperty } from '../words/blend';
@@ -22,7 +23,7 @@ export function CompareFlours({ household, ids }: Props) {
   const pages = data ?? [];
   if (pages.length === 0) return <p role="status">Fetching …</p>;
   const words: readonly (readonly [string, (page: FlourPage) => string])[] = [
-    ['gives', ({ gives }) => gives.join(', ') || 'little by itself'],
+    ['gives', ({ gives }) => gives.map(say).join(', ') || 'little by itself'],
     ['its vice', ({ vice }) => vice],
     ['tastes', ({ tastes }) => tastes.join(', ')],
     ['gluten', ({ gluten }) => GLUTEN_SAYS[gluten]],

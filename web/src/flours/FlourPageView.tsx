@@ -1,6 +1,7 @@
 import { Link, useParams } from 'react-router';
 import { styled } from 'styled-components';
 import { BESIDE_WHEAT, type FlourPage } from '@omniarton/core/blend';
+import { say } from '@omniarton/core/words';
 import { benchPath, comparePath, flourPath } from '../base/paths';
 import { useKitchen } from '../state/kitchen/useKitchen';
 import { useKitchenAnswer } from '../state/engine/useKitchenAnswer';
@@ -46,7 +47,7 @@ function Whole({ household, page, wheat }: Props) {
         <FlourScrap kind={page.class} size={72} />
         <Stack $gap={1}>
           <p>
-            <strong>{page.class}</strong> · gives {page.gives.join(', ') || 'little by itself'}
+            <strong>{page.class}</strong> · gives {page.gives.map(say).join(', ') || 'little by itself'}
           </p>
           <p>Its vice: {page.vice}.</p>
           <Small>

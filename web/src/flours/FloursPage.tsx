@@ -4,6 +4,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { styled } from 'styled-components';
 import type { FlourSummary } from '@omniarton/core/blend';
 import type { FlourClass } from '@omniarton/core/vocabulary';
+import { say } from '@omniarton/core/words';
 import { flourPath } from '../base/paths';
 import { useKitchen } from '../state/kitchen/useKitchen';
 import { useKitchenAnswer } from '../state/engine/useKitchenAnswer';
@@ -95,7 +96,7 @@ function OneClass({ kind, household, flours, chosen, onChoose }: ClassProps) {
           return (
             <li key={id}>
               <Link to={flourPath(household, id)}>{name}</Link>
-              <Small>{gives.join(', ')}</Small>
+              <Small>{gives.map(say).join(', ')}</Small>
               <Chip
                 isSelected={on}
                 isDisabled={!on && chosen.length >= MOST}

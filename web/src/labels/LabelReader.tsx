@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { TextArea } from 'react-aria-components';
 import { styled } from 'styled-components';
 import type { LabelReport } from '@omniarton/core/guard';
+import { reasonWords } from '@omniarton/core/words';
 import { askQuick } from '../state/engine/engine';
 import { Button } from '../ui/Button';
 import { Caption } from '../ui/Choice';
@@ -70,7 +71,7 @@ function Report({ report }: { readonly report: LabelReport }) {
               <Small as="span">
                 {' '}
                 {[...(own === 'free' ? [] : [glutenWords(own)]), ...held.map(avoidanceWords)].join(', ')}
-                {reason ? ` (${reason})` : ''}
+                {reason ? ` (${reasonWords(reason)})` : ''}
               </Small>
             )}
           </li>

@@ -1,7 +1,7 @@
 import type { BinderSchool } from '../../vocabulary';
 
 /** How a bake is held together, and at what price. */
-export interface School {
+export interface BinderSchoolRow {
   readonly name: string;
   /** What is added, first choice first; empty where nothing new comes into the bowl. */
   readonly adds: readonly string[];
@@ -11,7 +11,7 @@ export interface School {
   readonly how: string;
   readonly worse: string;
 }
-export const SCHOOLS: { readonly source: string; readonly confidence: 'common-practice'; readonly rows: Readonly<Record<BinderSchool, School>> } = {
+export const SCHOOLS: { readonly source: string; readonly confidence: 'common-practice'; readonly rows: Readonly<Record<BinderSchool, BinderSchoolRow>> } = {
   source: 'common practice', confidence: 'common-practice',
   rows: {
     'gum':           { name: 'gum', adds: ['xanthan-gum', 'guar-gum'], most: 3, how: 'stir it through the dry flours: in water it clumps', worse: 'a little too much turns the crumb gummy, and some people don’t bear it' },

@@ -2,7 +2,7 @@ import { liftLedger, linesThat, powderMmol, sodaMmol } from '../../formula';
 import { BROUGHT_IN } from '../data/broughtIn';
 import { times, withMore } from '../lines';
 import type { PartState, SwapRule } from '../types';
-import { lineWords, weighed } from '../words';
+import { weightsOf } from '../weight';
 import { findStandIn } from './standIn';
 
 /** Fewer mmol of soda than this that no longer find their acid aren't tasted. */
@@ -36,9 +36,9 @@ export const acidLost: SwapRule = {
           id: `acid-lost:${soda.line}`,
           rule: 'acid-lost',
           line: soda.line,
-          from: lineWords(soda),
-          to: `${lineWords(left)} + ${weighed(unmet / powderMmol(1), more.now.name)}`,
-          because: `what stands in is less sour: ${unmet.toFixed(0)} mmol of soda would find no acid and taste of soap`,
+          from: weightsOf(soda),
+          to: weightsOf(left, { ...more.now, grams: unmet / powderMmol(1) }),
+          because: { code: 'less-sour', values: { soda: Math.round(unmet) } },
           source: 'common practice',
           confidence: 'common-practice',
         },

@@ -1,4 +1,6 @@
+import { addedTo } from '../../read';
 import type { FormulaLine } from '../../formula';
+import { settle } from '../../quantity';
 import type { BinderSchool, Role } from '../../vocabulary';
 import { bindingCredit, bindingMissing, bindingNeed } from '../binding';
 import { COOKED_STARCH, EGG_LED_PER_FLOUR, SCHOOLS } from '../data/binders';
@@ -7,7 +9,8 @@ import { flourGrams } from '../flour';
 import { gumWorth } from '../ledger';
 import { heaviest, newLine, withMore } from '../lines';
 import type { PartState, Setting, Shift, SwapRule } from '../types';
-import { lineWords, weighed } from '../words';
+import type { Because, PartWarning } from '../says';
+import { before, weight, weightsOf } from '../weight';
 import { troublesOf } from './standIn';
 
 const LEAST_DOSE = 0.05;
@@ -44,24 +47,38 @@ const withShift = (part: PartState, lines: readonly FormulaLine[], shift: Shift)
   shifts: [...part.shifts, shift],
 });
 
+const warned = (part: PartState, warning: PartWarning): PartState => ({
+  ...part,
+  warnings: [...part.warnings, warning],
+});
+
 /** Gum, husk or seed: as much as is missing, as far as it is good. What is over that is said, not added. */
 function added(part: PartState, school: BinderSchool, missing: number, setting: Setting): PartState {
   const ingredient = addedBy(school, setting)!;
   const per100 = missing / gumWorth(ingredient, setting.catalogue);
-  const { most, how } = SCHOOLS.rows[school];
+  const { most } = SCHOOLS.rows[school];
   const grams = (Math.min(per100, most) * flourGrams(part.lines, setting.catalogue)) / 100;
-  const line = newLine(`${part.id}+${ingredient}`, ingredient, grams, setting.catalogue);
+  const line = newLine(addedTo(part.id, ingredient), ingredient, grams, setting.catalogue);
   const credit = bindingCredit(part.lines, part.original, setting);
   const shift = shiftOf(part, {
     line: line.line,
-    from: 'gluten',
-    to: lineWords(line),
-    because: `this bake used its gluten for ${bindingNeed(part, setting).toFixed(1)} g xanthan’s worth of hold in 100 g of flour${credit > LEAST_DOSE ? `; egg and flour already give ${credit.toFixed(1)}` : ''}; ${how}`,
+    from: { code: 'gluten', values: {} },
+    to: weightsOf(line),
+    because: {
+      code: 'needs-hold',
+      values: {
+        need: settle(bindingNeed(part, setting)),
+        credit: credit > LEAST_DOSE ? settle(credit) : null,
+        school,
+      },
+    },
   });
   const now = withShift(part, [...part.lines, line], shift);
   if (per100 <= most * 1.02) return now;
-  const short = `The ${line.name} stops at ${most} g for 100 g of flour, where more would be gummy or be tasted: it holds ${Math.round((100 * most) / per100)} % of what is missing. An egg, or another binder, makes up for it.`;
-  return { ...now, warnings: [...now.warnings, short] };
+  return warned(now, {
+    code: 'binder-short',
+    values: { name: line.name, most, percent: Math.round((100 * most) / per100) },
+  });
 }
 
 function eggLed(part: PartState, setting: Setting): PartState {
@@ -69,9 +86,9 @@ function eggLed(part: PartState, setting: Setting): PartState {
   const { lines, was, now } = withMore(part, BROUGHT_IN.egg, grams, setting.catalogue);
   const shift = shiftOf(part, {
     line: now.line,
-    from: was ? lineWords(was) : 'nothing',
-    to: lineWords(now),
-    because: 'an egg for each 250 g of flour binds in the place of gum; its water is taken out of the liquid',
+    from: before(was),
+    to: weightsOf(now),
+    because: { code: 'egg-binds', values: {} },
   });
   return withShift(part, lines, shift);
 }
@@ -83,32 +100,39 @@ const heaviestOf = (lines: readonly FormulaLine[], wanted: Role) =>
 function cookedStarch(part: PartState, missing: number, setting: Setting): PartState {
   const starch = heaviestOf(part.lines, 'starch') ?? heaviestOf(part.lines, 'gf-flour');
   const liquid = heaviestOf(part.lines, 'liquid');
-  if (!starch || !liquid)
-    return {
-      ...part,
-      warnings: [...part.warnings, 'There is no liquid to cook starch in: choose another way to bind it.'],
-    };
+  if (!starch || !liquid) return warned(part, { code: 'no-liquid-for-starch', values: {} });
   const flour = flourGrams(part.lines, setting.catalogue);
   const grams = Math.min(starch.grams, COOKED_STARCH.ofFlour * flour, liquid.grams / COOKED_STARCH.liquid);
-  const cooked = `${weighed(grams, starch.name)} of it cooked in ${weighed(grams * COOKED_STARCH.liquid, liquid.name)}`;
+  const cooked = { starch: weight(starch, grams), liquid: weight(liquid, grams * COOKED_STARCH.liquid) };
   const now = withShift(
     { ...part, cooked },
     part.lines,
     shiftOf(part, {
       line: starch.line,
-      from: lineWords(starch),
-      to: cooked,
-      because: `starch that has swollen binds as ${COOKED_STARCH.credit} g of xanthan in 100 g of flour, and keeps a crumb moist`,
+      from: weightsOf(starch),
+      to: { code: 'cooked', values: cooked },
+      because: { code: 'starch-binds', values: { credit: COOKED_STARCH.credit } },
     }),
   );
   if (missing <= COOKED_STARCH.credit * 2) return now;
-  const short = `Cooked starch gives ${COOKED_STARCH.credit} of the ${missing.toFixed(1)} g xanthan’s worth that is missing in 100 g of flour: expect a more tender crumb, or bind with gum or husk.`;
-  return { ...now, warnings: [...now.warnings, short] };
+  return warned(now, {
+    code: 'starch-short',
+    values: { credit: COOKED_STARCH.credit, missing: settle(missing) },
+  });
 }
 
 /** Says why no binder is added. */
-const nothingAdded = (part: PartState, because: string): PartState =>
-  withShift(part, part.lines, shiftOf(part, { line: null, from: 'gluten', to: 'no binder added', because }));
+const nothingAdded = (part: PartState, because: Because): PartState =>
+  withShift(
+    part,
+    part.lines,
+    shiftOf(part, {
+      line: null,
+      from: { code: 'gluten', values: {} },
+      to: { code: 'no-binder', values: {} },
+      because,
+    }),
+  );
 
 export const binder: SwapRule = {
   id: 'binder',
@@ -120,18 +144,13 @@ export const binder: SwapRule = {
     if (part.replaced === 0) return part;
     const missing = bindingMissing(part, setting);
     if (missing < LEAST_DOSE) {
-      const credit = bindingCredit(part.lines, part.original, setting).toFixed(1);
-      return nothingAdded(
-        part,
-        `egg, sweet rice or gum already there binds as ${credit} g of xanthan for 100 g of flour; this bake needs ${bindingNeed(part, setting).toFixed(1)} g`,
-      );
+      const credit = settle(bindingCredit(part.lines, part.original, setting));
+      const need = settle(bindingNeed(part, setting));
+      return nothingAdded(part, { code: 'bound-already', values: { credit, need } });
     }
     const school = schoolFor(setting);
     if (school === 'none')
-      return nothingAdded(
-        part,
-        `asked for none; ${missing.toFixed(1)} g xanthan’s worth of hold is missing in 100 g of flour`,
-      );
+      return nothingAdded(part, { code: 'asked-for-none', values: { missing: settle(missing) } });
     if (school === 'egg-led') return eggLed(part, setting);
     if (school === 'cooked-starch') return cookedStarch(part, missing, setting);
     return added(part, school, missing, setting);

@@ -2,7 +2,7 @@ import { linesLeading, linesThat, massOf } from '../../formula';
 import { BROUGHT_IN } from '../data/broughtIn';
 import { withMore } from '../lines';
 import type { SwapRule } from '../types';
-import { lineWords } from '../words';
+import { before, weightsOf } from '../weight';
 
 /** One large egg sets so much coconut flour, g. Common practice: 15 to 20. */
 const COCONUT_PER_EGG = 17.5;
@@ -33,10 +33,9 @@ export const coconutEgg: SwapRule = {
           id: `coconut-egg:${now.line}`,
           rule: 'coconut-egg',
           line: now.line,
-          from: was ? lineWords(was) : 'nothing',
-          to: lineWords(now),
-          because:
-            'so little coconut flour takes the wheat’s place that egg makes up for its solids: one for about 18 g',
+          from: before(was),
+          to: weightsOf(now),
+          because: { code: 'coconut-egg', values: {} },
           source: coconutEgg.source,
           confidence: coconutEgg.confidence,
         },

@@ -36,7 +36,7 @@ const held = (quantity: 'fat' | 'sugar', reason: string): TargetRule => ({
         high: was + slack,
         weight: WEIGHT,
         rule: `${quantity}-held`,
-        because: reason,
+        because: { code: `${quantity}-held`, values: {} },
       },
     ];
   },

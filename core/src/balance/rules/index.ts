@@ -4,7 +4,7 @@ import { acidLost } from './acidLost';
 import { binder } from './binder';
 import { coconutEgg } from './coconutEgg';
 import { fatHeld, sugarHeld } from './held';
-import { lift } from './lift';
+import { lift } from './liftRaised';
 import { replaceFlour } from './replaceFlour';
 import { standIn } from './standIn';
 import { sweetener } from './sweetener';

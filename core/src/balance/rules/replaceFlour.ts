@@ -1,10 +1,13 @@
+import { ofBlend, addedTo } from '../../read';
 import { getIngredient, unfold } from '../../catalogue';
 import { ROUTE_TABLE } from '../../blend';
 import type { FormulaLine } from '../../formula';
-import { BLEND_MARK, blendFor, wheatGrams, wheatLines } from '../flour';
+import { roundGrams } from '../../quantity';
+import { blendFor, wheatGrams, wheatLines } from '../flour';
 import { inPlaceOf } from '../lines';
-import type { PartState, Setting, SwapRule } from '../types';
-import { lineWords, weighed } from '../words';
+import type { PartState, Setting, Shift, SwapRule } from '../types';
+import { weight, weightsOf } from '../weight';
+import type { Because } from '../says';
 
 /** What a self-raising flour or a mix brings beside the flour itself: its powder, put back as a line of its own. */
 function broughtAlong(line: FormulaLine, { catalogue }: Setting): FormulaLine[] {
@@ -12,7 +15,7 @@ function broughtAlong(line: FormulaLine, { catalogue }: Setting): FormulaLine[] 
     .filter(({ ingredient }) => getIngredient(catalogue, ingredient).role !== 'wheat-flour')
     .map(({ ingredient, share }) => ({
       ...inPlaceOf(line, ingredient, share, catalogue),
-      line: `${line.line}+${ingredient}`,
+      line: addedTo(line.line, ingredient),
     }));
 }
 
@@ -30,7 +33,7 @@ function blendLines(part: PartState, setting: Setting): FormulaLine[] {
     const { name, role } = getIngredient(catalogue, ingredient);
     const own = grams * share;
     return {
-      line: `${first.line}${BLEND_MARK}${ingredient}`,
+      line: ofBlend(first.line, ingredient),
       ingredient,
       name,
       role,
@@ -42,15 +45,12 @@ function blendLines(part: PartState, setting: Setting): FormulaLine[] {
 }
 
 /** What the way is called, and why it weighs what it weighs. */
-function wayOf({ route, request, blend }: Setting): { name: string; because: string } {
-  if (request.blend.jar === null) return ROUTE_TABLE.rows[route];
+function wayOf({ route, request, blend }: Setting): { name: string; because: Because } {
+  if (request.blend.jar === null)
+    return { name: ROUTE_TABLE.rows[route].name, because: { code: 'by-route', values: { route } } };
   const name = blend.shares[0]!.name;
-  return request.blend.jarBy === 'weight'
-    ? { name, because: 'a blend from the jar stands for wheat flour weight for weight' }
-    : {
-        name,
-        because: 'cup for cup, as its packet says: a cup of blend weighs more than a cup of wheat flour',
-      };
+  const by = request.blend.jarBy === 'weight' ? 'jar-by-weight' : 'jar-by-cup';
+  return { name, because: { code: by, values: {} } };
 }
 
 export const replaceFlour: SwapRule = {
@@ -69,25 +69,28 @@ export const replaceFlour: SwapRule = {
     const lines = [...kept.slice(0, at), ...put, ...along, ...kept.slice(at)];
     const { name, because } = wayOf(setting);
     const total = put.reduce((sum, { grams }) => sum + grams, 0);
-    const shift = {
+    const shift: Shift = {
       id: `replace-flour:${wheat[0]!.line}`,
       rule: 'replace-flour',
       line: wheat[0]!.line,
-      from: wheat.map(lineWords).join(' + '),
-      to: `${weighed(total, name)}: ${put.map((line) => lineWords(line)).join(', ')}`,
+      from: weightsOf(...wheat),
+      to: {
+        code: 'blended',
+        values: { as: name, grams: roundGrams(total), of: put.map((line) => weight(line, line.grams)) },
+      },
       because,
       source: replaceFlour.source,
       confidence: replaceFlour.confidence,
     };
-    const putBack = along.map((line) => ({
+    const putBack = along.map((line): Shift => ({
       id: `self-raising:${line.line}`,
       rule: 'self-raising',
       line: line.line,
-      from: 'in the flour',
-      to: lineWords(line),
-      because: 'the flour that goes held its own leavening: it is put back',
+      from: { code: 'in-the-flour', values: {} },
+      to: weightsOf(line),
+      because: { code: 'own-leavening', values: {} },
       source: 'UK practice: about 5 % powder',
-      confidence: 'common-practice' as const,
+      confidence: 'common-practice',
     }));
     const replaced = wheatGrams(part.lines, setting.catalogue);
     return { ...part, lines, replaced, shifts: [...part.shifts, shift, ...putBack] };

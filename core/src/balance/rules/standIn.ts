@@ -1,3 +1,4 @@
+import { addedTo } from '../../read';
 import { doesIt, getIngredient, namesInTables, unfold, type Catalogue } from '../../catalogue';
 import { familyOf } from '../../family';
 import { linesThat, type FormulaLine } from '../../formula';
@@ -8,9 +9,9 @@ import { FLAX_MOST, PUREE_FOR_EGG } from '../data/binders';
 import { BROUGHT_IN } from '../data/broughtIn';
 import { LIFT_FOR_EGG, STAND_INS, type StandIn, type Trouble } from '../data/standIns';
 import { flourGrams } from '../flour';
-import type { PartState, SwapRule } from '../types';
+import type { PartState, Shift, SwapRule } from '../types';
 import { inPlaceOf, newLine, times } from '../lines';
-import { lineWords } from '../words';
+import { weightsOf } from '../weight';
 
 /** Why an ingredient can't be in this bake; empty when it can. */
 export function troublesOf(id: string, request: ConversionRequest, catalogue: Catalogue): Trouble[] {
@@ -52,7 +53,7 @@ export function findStandIn(
 const put = (line: FormulaLine, row: StandIn, catalogue: Catalogue): FormulaLine[] =>
   row.to.map(({ ingredient, ratio }, at) => ({
     ...inPlaceOf(line, ingredient, ratio, catalogue),
-    line: at === 0 ? line.line : `${line.line}+${ingredient}`,
+    line: at === 0 ? line.line : addedTo(line.line, ingredient),
   }));
 
 /**
@@ -71,7 +72,7 @@ function withPuree(
   const scaled = now.map((line) => times(line, share));
   const puree = {
     ...inPlaceOf(egg, BROUGHT_IN.puree, (1 - share) * PUREE_FOR_EGG, catalogue),
-    line: `${egg.line}+${BROUGHT_IN.puree}`,
+    line: addedTo(egg.line, BROUGHT_IN.puree),
   };
   return [...scaled.filter(({ grams }) => grams > 0), puree];
 }
@@ -96,14 +97,14 @@ function withLift(
       [BROUGHT_IN.soda, LIFT_FOR_EGG.soda],
       [BROUGHT_IN.acid, LIFT_FOR_EGG.vinegar],
     ] as const
-  ).map(([ingredient, grams]) => newLine(`${part.id}+${ingredient}`, ingredient, grams, catalogue));
-  const shift = {
+  ).map(([ingredient, grams]) => newLine(addedTo(part.id, ingredient), ingredient, grams, catalogue));
+  const shift: Shift = {
     id: `egg-lift:${part.id}`,
     rule: 'stand-in',
     line: added[0]!.line,
-    from: 'the lift of egg',
-    to: added.map(lineWords).join(' + '),
-    because: 'egg lifts here as well as it binds: a little soda with vinegar does that part of it',
+    from: { code: 'lift-of-egg', values: {} },
+    to: weightsOf(...added),
+    because: { code: 'egg-lifts', values: {} },
     source: STAND_INS.source,
     confidence: STAND_INS.confidence,
   };
@@ -130,9 +131,9 @@ export const standIn: SwapRule = {
         id: `stand-in:${line.line}`,
         rule: 'stand-in',
         line: line.line,
-        from: lineWords(line),
-        to: now.map(lineWords).join(' + '),
-        because: `${row.because} (out: ${troubles.join(', ')})`,
+        from: weightsOf(line),
+        to: weightsOf(...now),
+        because: { code: 'stands-in', values: { because: row.because, out: troubles } },
         source: STAND_INS.source,
         confidence: STAND_INS.confidence,
       });

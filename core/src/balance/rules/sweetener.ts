@@ -4,7 +4,7 @@ import { SWEETENERS } from '../data/sweeteners';
 import { heaviest, inPlaceOf, withMore } from '../lines';
 import { isSweet } from '../sweetening';
 import type { PartState, SwapRule } from '../types';
-import { lineWords } from '../words';
+import { weightsOf } from '../weight';
 
 /** Less acid than this, mmol, isn't worth a pinch. */
 const WORTH_IT = 4;
@@ -41,9 +41,16 @@ export const sweetener: SwapRule = {
           id: `sweetener:${main.line}`,
           rule: 'sweetener',
           line: main.line,
-          from: lineWords(main),
-          to: lineWords(now),
-          because: `as sweet as before (${to.sweetness} beside sugar’s 1)${to.reducing ? '; it browns early, so the oven goes down' : ''}${brought >= WORTH_IT ? `; it brings ${brought.toFixed(0)} mmol of acid` : ''}`,
+          from: weightsOf(main),
+          to: weightsOf(now),
+          because: {
+            code: 'as-sweet',
+            values: {
+              sweetness: to.sweetness,
+              reducing: to.reducing,
+              acid: brought >= WORTH_IT ? Math.round(brought) : null,
+            },
+          },
           source: SWEETENERS.source,
           confidence: SWEETENERS.confidence,
         },

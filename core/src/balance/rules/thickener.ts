@@ -3,8 +3,8 @@ import { massOf } from '../../formula';
 import { STARCH_FOR } from '../data/broughtIn';
 import { wheatGrams, wheatLines } from '../flour';
 import { inPlaceOf } from '../lines';
-import type { Setting, SwapRule } from '../types';
-import { lineWords, weighed } from '../words';
+import type { Setting, Shift, SwapRule } from '../types';
+import { weightsOf } from '../weight';
 
 /** Up to this share of a part, flour thickens; above it, it builds. */
 const MOST_SHARE = 0.12;
@@ -31,17 +31,16 @@ export const thickener: SwapRule = {
     if (grams === 0 || grams > MOST_GRAMS || grams > MOST_SHARE * massOf(part.lines)) return part;
     const wheat = wheatLines(part.lines, setting.catalogue);
     const ingredient = starchFor(setting);
-    const { name } = getIngredient(setting.catalogue, ingredient);
     const lines = part.lines.map((line) =>
       wheat.includes(line) ? inPlaceOf(line, ingredient, STARCH_FOR_FLOUR, setting.catalogue) : line,
     );
-    const shifts = wheat.map((line) => ({
+    const shifts = wheat.map((line): Shift => ({
       id: `thickener:${line.line}`,
       rule: 'thickener',
       line: line.line,
-      from: lineWords(line),
-      to: weighed(line.grams * STARCH_FOR_FLOUR, name),
-      because: thickener.reason,
+      from: weightsOf(line),
+      to: weightsOf(inPlaceOf(line, ingredient, STARCH_FOR_FLOUR, setting.catalogue)),
+      because: { code: 'thickens', values: {} },
       source: thickener.source,
       confidence: thickener.confidence,
     }));

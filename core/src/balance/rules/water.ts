@@ -56,7 +56,14 @@ export const water: TargetRule = {
     // What a person asks for beyond it is theirs to ask.
     const drink = setting.request.tilt.drink > 1 ? wanted : Math.min(wanted, most);
     return [
-      { quantity: 'drink', low: drink, high: drink, weight: WEIGHT, rule: 'water', because: water.reason },
+      {
+        quantity: 'drink',
+        low: drink,
+        high: drink,
+        weight: WEIGHT,
+        rule: 'water',
+        because: null,
+      },
     ];
   },
 };

@@ -1,5 +1,5 @@
 /** Where something cools, chills, freezes or comes to the heat of the room. */
-export interface Place {
+export interface PlaceRow {
   readonly name: string;
   readonly celsius: number;
   /** W/(m²·K), air and radiation together: to its top, from below, from the side. */
@@ -12,7 +12,7 @@ export interface Place {
 
 export type PlaceId = 'tin' | 'rack' | 'counter' | 'fridge' | 'freezer';
 
-export const PLACES: { readonly source: string; readonly confidence: 'from-memory'; readonly rows: Readonly<Record<PlaceId, Place>> } = {
+export const PLACES: { readonly source: string; readonly confidence: 'from-memory'; readonly rows: Readonly<Record<PlaceId, PlaceRow>> } = {
   source: 'natural convection 3–6 and radiation 5–6 W/(m²·K) at room heat (orders of size, from memory); household temperatures by common practice', confidence: 'from-memory',
   rows: {
     tin:     { name: 'in the tin', celsius: 21, above: 12, below: 8, side: 10, vapour: 0.01 },

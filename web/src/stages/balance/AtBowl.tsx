@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { DocketBowl } from '@omniarton/core/docket';
+import { say } from '@omniarton/core/words';
 import { Button } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { sayGrams } from '../../words/say';
@@ -19,11 +20,11 @@ export function AtBowl({ bowl }: { readonly bowl: DocketBowl }) {
       <Heading id="bowl">At the bowl</Heading>
       <Looks>
         <dt>Mixed</dt>
-        <dd>{bowl.mixed}.</dd>
+        <dd>{say(bowl.mixed)}.</dd>
         <dt>After the rest</dt>
-        <dd>{bowl.rested}.</dd>
+        <dd>{say(bowl.rested)}.</dd>
       </Looks>
-      {bowl.pilot ? <Small>{bowl.pilot}</Small> : null}
+      {bowl.pilot ? <Small>{say(bowl.pilot)}</Small> : null}
       <Row $gap={3}>
         {FAULTS.map((fault) => {
           const dose = bowl[fault];

@@ -3,6 +3,7 @@ import type { Docket, DocketPart } from '@omniarton/core/docket';
 import { SCHOOLS, type Balance } from '@omniarton/core/balance';
 import { familyOf } from '@omniarton/core/family';
 import { BINDER_SCHOOLS } from '@omniarton/core/vocabulary';
+import { say } from '@omniarton/core/words';
 import { Choice } from '../../ui/Choice';
 import { Fold } from '../../ui/Fold';
 import { Heading, Stack } from '../../ui/layout';
@@ -38,7 +39,7 @@ export function BalanceStage() {
   if (!there) return <NeedsDocket what="balances" />;
   return (
     <Stack $gap={7}>
-      <School />
+      <BinderSchool />
       <Threads />
       <Balances />
       <WhatIf />
@@ -93,7 +94,7 @@ function Overruling() {
 }
 
 /** What holds it together. */
-const School = memo(function School() {
+const BinderSchool = memo(function BinderSchool() {
   const school = useDraft(({ doc }) => doc.request.school);
   const ask = useAskLater();
   return (
@@ -158,7 +159,7 @@ function Rails({ part, named }: { readonly part: DocketPart; readonly named: boo
 
 const Warnings = ({ docket }: { readonly docket: Docket }) => (
   <Stack $gap={2}>
-    {docket.warnings.map((words) => (
+    {docket.warnings.map(say).map((words) => (
       <Notice key={words} tone="ask">
         {words}
       </Notice>

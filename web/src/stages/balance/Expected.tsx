@@ -1,15 +1,16 @@
 import { memo } from 'react';
 import { styled } from 'styled-components';
-import type { TextureEstimate } from '@omniarton/core/texture';
+import type { Estimated, TextureEstimate } from '@omniarton/core/texture';
+import { say } from '@omniarton/core/words';
 import { Heading, Small } from '../../ui/layout';
 
-const SIGNS: Readonly<Record<TextureEstimate['says'], string>> = {
-  'clearly less': '− −',
-  'a little less': '−',
-  'much the same': '=',
-  'a little more': '+',
-  'clearly more': '+ +',
-  'no idea': '?',
+const SIGNS: Readonly<Record<Estimated['code'], string>> = {
+  'clearly-less': '− −',
+  'little-less': '−',
+  same: '=',
+  'little-more': '+',
+  'clearly-more': '+ +',
+  unknown: '?',
 };
 
 /** How the bake is likely to turn out against the wheat original, with what pulls most. */
@@ -26,10 +27,10 @@ export const Expected = memo(function Expected({
       <List>
         {texture.map(({ texture: name, says, because }) => (
           <li key={name}>
-            <b aria-hidden="true">{SIGNS[says]}</b>
+            <b aria-hidden="true">{SIGNS[says.code]}</b>
             <span>
-              <strong>{name}</strong> {says}
-              {because.length > 0 ? <Small as="span"> · {because.join('; ')}</Small> : null}
+              <strong>{name}</strong> {say(says)}
+              {because.length > 0 ? <Small as="span"> · {because.map(say).join('; ')}</Small> : null}
             </span>
           </li>
         ))}

@@ -1,6 +1,7 @@
 import { styled } from 'styled-components';
 import type { Judgement } from '@omniarton/core/docket';
 import { familyOf } from '@omniarton/core/family';
+import { say } from '@omniarton/core/words';
 import { Heading, Small, Stack } from '../../ui/layout';
 import { Rail } from '../../ui/Rail';
 import { NeedsDocket } from '../../docket/NeedsDocket';
@@ -26,7 +27,7 @@ function Verdict({ judgement: { family, parts, findings } }: { readonly judgemen
           <Findings>
             {findings.map(({ id, because, likelihood }) => (
               <li key={id}>
-                <strong>{likelyWords(likelihood)}</strong> {because}
+                <strong>{likelyWords(likelihood)}</strong> {say(because)}
               </li>
             ))}
           </Findings>

@@ -2,6 +2,7 @@ import { memo, useState, type KeyboardEvent } from 'react';
 import { styled } from 'styled-components';
 import { shiftKey } from '@omniarton/core/balance';
 import type { DocketShift } from '@omniarton/core/docket';
+import { say } from '@omniarton/core/words';
 import { Button } from '../../ui/Button';
 import { Small } from '../../ui/layout';
 import { BALANCE_WORDS } from '../../words/balance';
@@ -28,7 +29,8 @@ interface Props {
  * the rule comes from, A takes it, O goes to the weight to overrule it.
  */
 export const ShiftRow = memo(function ShiftRow({ shift, taken, onTake }: Props) {
-  const { from, to, because, source, confidence, line, balance } = shift;
+  const { source, confidence, line, balance } = shift;
+  const [from, to, because] = [say(shift.from), say(shift.to), say(shift.because)];
   const [open, setOpen] = useState(false);
   const take = () => onTake(shiftKey(shift), !taken);
   const key = (event: KeyboardEvent<HTMLElement>) => {

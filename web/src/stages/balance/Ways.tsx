@@ -1,5 +1,6 @@
 import { styled } from 'styled-components';
 import { takeWay, type Docket, type Way } from '@omniarton/core/docket';
+import { say } from '@omniarton/core/words';
 import { useKitchen } from '../../state/kitchen/useKitchen';
 import { askSlow } from '../../state/engine/engine';
 import { useKitchenAnswer } from '../../state/engine/useKitchenAnswer';
@@ -171,10 +172,10 @@ function doubtWords({ parts, bake }: Docket): string {
 
 /** What is clearly otherwise than with wheat. */
 function expectWords({ texture }: Docket): string {
-  const clear = texture.filter(({ says }) => says.startsWith('clearly'));
+  const clear = texture.filter(({ says: { code } }) => code === 'clearly-less' || code === 'clearly-more');
   return clear.length === 0
     ? 'much as with wheat'
-    : clear.map(({ texture: one, says }) => `${one} ${says}`).join(', ');
+    : clear.map(({ texture: one, says }) => `${one} ${say(says)}`).join(', ');
 }
 
 const Scroll = styled.div`

@@ -2,6 +2,7 @@ import { memo, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Blend, BlendPart } from '@omniarton/core/blend';
 import type { BlendBench, Docket } from '@omniarton/core/docket';
+import { say } from '@omniarton/core/words';
 import { Button } from '../../ui/Button';
 import { Fold } from '../../ui/Fold';
 import { Figure, Heading, Row, Small, Stack } from '../../ui/layout';
@@ -106,7 +107,7 @@ function ByHand({ docket, shares, blend, bench, children }: ByHandProps) {
       <Stack as="section" aria-labelledby="the-blend">
         <Head grams={grams} />
         <HandBar />
-        {because ? <Small>Because {because}.</Small> : null}
+        {because ? <Small>Because {say(because)}.</Small> : null}
         <FlourRows grams={grams} />
         <Small>
           Drag a border of the bar, or give a share: the others give way in proportion, and what you hold
@@ -170,7 +171,7 @@ function FlourRows({ grams }: { readonly grams: number }) {
 function Limits({ blend }: { readonly blend: Blend }) {
   const [{ pins }] = useRequest();
   const { over } = useHand();
-  const words = [...blend.relaxed, ...(pins.length > 0 ? [] : blend.binding), ...over];
+  const words = [...blend.relaxed.map(say), ...(pins.length > 0 ? [] : blend.binding.map(say)), ...over];
   if (words.length === 0) return null;
   return (
     <Said tone={blend.relaxed.length > 0 || over.length > 0 ? 'ask' : 'calm'} words={words.join('; ')} />

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import type { School, SchoolAnswer, SchoolPick } from '@omniarton/core/blend';
+import type { RouteBarred, BlendSchool, SchoolAnswer, SchoolPick } from '@omniarton/core/blend';
+import { say } from '@omniarton/core/words';
 import { useKitchen } from '../../state/kitchen/useKitchen';
 import { askSlow } from '../../state/engine/engine';
 import { useKitchenAnswer } from '../../state/engine/useKitchenAnswer';
@@ -22,7 +23,7 @@ const keyOf = (pick: SchoolPick) =>
 interface Way {
   readonly pick: SchoolPick;
   readonly name: string;
-  readonly barred: string | null;
+  readonly barred: RouteBarred | null;
 }
 
 /** The ways that can be set side by side: routes from wheat, and the jars of the house; and which are. */
@@ -85,14 +86,16 @@ export function Schools() {
         ))}
       </Row>
       {barred.length > 0 ? (
-        <Small>{barred.map(({ name, barred: why }) => `Not ${name}: ${why}`).join(' ')}</Small>
+        <Small>
+          {barred.map(({ name, barred: why }) => `Not ${name}: ${why ? say(why) : ''}`).join(' ')}
+        </Small>
       ) : null}
       <Compared data-stale={stale || undefined}>
         {(data ?? []).map((school) =>
           'barred' in school ? (
             <Column key={keyOf(school.pick)} as="article">
               <h3>{school.name}</h3>
-              <p>{school.barred}</p>
+              <p>{school.barred.map(say).join(' ')}</p>
             </Column>
           ) : (
             <OneSchool key={keyOf(school.pick)} school={school} />
@@ -105,7 +108,7 @@ export function Schools() {
 
 const FELT = ['hold', 'chew', 'snap', 'soft', 'body', 'flavour', 'grit'] as const;
 
-function OneSchool({ school }: { readonly school: School }) {
+function OneSchool({ school }: { readonly school: BlendSchool }) {
   const { wheat } = useOnBlendBench();
   return (
     <Column as="article" aria-label={school.name}>
@@ -138,15 +141,15 @@ function OneSchool({ school }: { readonly school: School }) {
           ? 'All of it is in the cupboard.'
           : `To buy: ${school.toBuy.map(({ name, grams }) => `${sayGrams(grams)} g ${name}`).join(', ')}.`}
       </p>
-      <Small>Because {school.because}.</Small>
-      <Small>What it does worse: {school.worse}.</Small>
+      <Small>Because {say(school.because)}.</Small>
+      <Small>What it does worse: {say(school.worse)}.</Small>
       <Take school={school} />
     </Column>
   );
 }
 
 /** Goes by this school from now on. */
-function Take({ school: { pick, name, shares } }: { readonly school: School }) {
+function Take({ school: { pick, name, shares } }: { readonly school: BlendSchool }) {
   const [{ blend }, ask] = useRequest();
   const { route } = useOnBlendBench();
   const taken =

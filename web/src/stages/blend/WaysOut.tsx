@@ -1,4 +1,5 @@
 import type { Relaxation } from '@omniarton/core/blend';
+import { say } from '@omniarton/core/words';
 import { Button } from '../../ui/Button';
 import { Row, Small, Stack } from '../../ui/layout';
 import { useRequest } from '../../state/bench/onBench';
@@ -11,11 +12,14 @@ export function WaysOut({ ways }: { readonly ways: readonly Relaxation[] }) {
     <Stack $gap={2}>
       <Small>The least that would have to give:</Small>
       <Row>
-        {ways.map(({ words, patch }) => (
-          <Button key={words} onPress={() => ask(patch)}>
-            {words}
-          </Button>
-        ))}
+        {ways.map(({ let: of, patch }) => {
+          const words = say({ code: 'wishes', values: { of } });
+          return (
+            <Button key={words} onPress={() => ask(patch)}>
+              {words}
+            </Button>
+          );
+        })}
       </Row>
     </Stack>
   );

@@ -6,6 +6,7 @@ import {
   type PropertyVector,
 } from '@omniarton/core/blend';
 import type { BlendBench } from '@omniarton/core/docket';
+import { say } from '@omniarton/core/words';
 
 /** A flour of the blend as a hand has it: its share while it is moved, and all that the bench knows of it. */
 export interface HandFlour extends HandShare {
@@ -33,7 +34,7 @@ export function handBlend(flours: readonly HandFlour[], { groups }: BlendBench):
     .filter(({ share, flour }) => share > flour.cap + ROUNDING)
     .map(
       ({ flour, share }) =>
-        `${flour.name} ${Math.round(share * PERCENT)} %, over ${Math.round(flour.cap * PERCENT)} % (${flour.whyCap})`,
+        `${flour.name} ${Math.round(share * PERCENT)} %, over ${Math.round(flour.cap * PERCENT)} % (${say(flour.whyCap)})`,
     );
   const kinds = groups.flatMap(({ name, members, most }) => {
     const sum = flours.reduce(

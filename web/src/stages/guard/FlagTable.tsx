@@ -1,8 +1,10 @@
+import { sourceOf } from '@omniarton/core/read';
 import { styled } from 'styled-components';
 import type { LineGuard, PersonGuard } from '@omniarton/core/guard';
 import { namedByLaw } from '@omniarton/core/guard';
 import type { DocketPart } from '@omniarton/core/docket';
 import type { Avoidance } from '@omniarton/core/vocabulary';
+import { reasonWords } from '@omniarton/core/words';
 import { Heading, Stack } from '../../ui/layout';
 import { useDocket, useEngine, useRequest } from '../../state/bench/onBench';
 import { avoidanceWords, glutenWords, grainWords } from '../../words/guard';
@@ -30,7 +32,7 @@ export function FlagTable() {
   const insteadOf = (line: string) =>
     parts
       .flatMap((part) => part.lines)
-      .filter((one) => one.id.split(/[:~+]/)[0] === line && !own.get(line)?.includes(one.ingredient))
+      .filter((one) => sourceOf(one.id).line === line && !own.get(line)?.includes(one.ingredient))
       .map(({ name }) => name)
       .join(', ');
   return (
@@ -98,7 +100,7 @@ function FlagRow({ flag, grainFree, without, people, instead }: RowProps) {
         <StandingCell key={one.person} line={line} person={one} />
       ))}
       <td>
-        {reason}
+        {reasonWords(reason)}
         {instead ? <Law>instead: {instead}</Law> : null}
         {lookFor ? <Law>on the label: {lookFor}</Law> : null}
       </td>

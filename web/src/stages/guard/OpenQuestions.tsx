@@ -1,9 +1,11 @@
+import { sourceOf } from '@omniarton/core/read';
 import { styled } from 'styled-components';
 import type { Question } from '@omniarton/core/guard';
 import type { GuardAnswer } from '@omniarton/core/kitchen';
 import { useSettings } from '../../state/settings/useSettings';
 import { TextEntry } from '../../ui/TextEntry';
 import type { LabelFact } from '@omniarton/core/vocabulary';
+import { say } from '@omniarton/core/words';
 import { Button } from '../../ui/Button';
 import { IngredientBox } from '../../kitchen/IngredientBox';
 import { Heading, Row, Small } from '../../ui/layout';
@@ -152,13 +154,13 @@ function OpenQuestion({ asked, onAnswer }: OpenProps) {
     ?.parts.flatMap(({ blend }) => blend)
     .find(({ ingredient }) => line.endsWith(`~${ingredient}`));
   const written = useEngine(
-    ({ answer }) => answer?.guard.lines.some((one) => one.line === line.split(':')[0]) ?? false,
+    ({ answer }) => answer?.guard.lines.some((one) => one.line === sourceOf(line).line) ?? false,
   );
   const unsure = questions.some(({ kind }) => kind === 'unknown' || kind === 'near');
   return (
     <li data-open>
       <p>
-        <strong>{source}</strong> {questions.map(({ ask }) => ask).join(' ')}
+        <strong>{source}</strong> {questions.map(({ ask }) => say(ask)).join(' ')}
       </p>
       {facts.length > 0 ? <Facts line={line} source={source} facts={facts} /> : null}
       <Row>

@@ -1,7 +1,14 @@
 import { standsFree } from '@omniarton/core/kitchen';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { placeWords, sayMinutes, saySeconds, type Docket, type DocketBake } from '@omniarton/core/docket';
+import {
+  placeWords,
+  sayMinutes,
+  saySeconds,
+  shortTime,
+  type Docket,
+  type DocketBake,
+} from '@omniarton/core/docket';
 import { burstsOf, isMetal } from '@omniarton/core/heat';
 import { useTemperatureUnit } from '../../state/settings/useSettings';
 import { Button } from '../../ui/Button';
@@ -169,8 +176,8 @@ function MicrowaveTimes({ bake: { minutes, watts, doneSigns, pan } }: { readonly
 
 /** Seconds by themselves, minutes where there are many. */
 function Burst({ seconds, ...props }: Omit<ClockProps, 'value' | 'unit'> & { readonly seconds: number }) {
-  const [value = '', unit = ''] = saySeconds(seconds).split(' ');
-  return <Clock {...props} value={value} unit={unit} />;
+  const { amount, unit } = shortTime(seconds);
+  return <Clock {...props} value={String(amount)} unit={unit} />;
 }
 
 interface ClockProps {

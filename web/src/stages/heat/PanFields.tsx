@@ -1,7 +1,8 @@
 import type { Docket } from '@omniarton/core/docket';
 import { familyOf } from '@omniarton/core/family';
-import { fillWords, panFactor } from '@omniarton/core/heat';
+import { overfilled, panFactor } from '@omniarton/core/heat';
 import { standsFree, type PanSize } from '@omniarton/core/kitchen';
+import { say } from '@omniarton/core/words';
 import { useKitchen } from '../../state/kitchen/useKitchen';
 import { Button } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
@@ -21,7 +22,7 @@ export function PanFields({ docket: { bake, family } }: { readonly docket: Docke
   const theirs = useEngine(({ answer }) => answer?.recipe.bake?.pan ?? null);
   const pan: PanSize = bake.pan ?? usualTin('tray');
   const { rise } = familyOf(family.id);
-  const over = fillWords(bake.pan, bake.depthCm, rise);
+  const over = overfilled(bake.pan, bake.depthCm, rise);
   const parted = !standsFree(pan) && !Number.isInteger(Number(pan.count.toFixed(2)));
   const choose = (next: PanSize) => ask({ pan: whole(next) });
   return (
@@ -51,7 +52,7 @@ export function PanFields({ docket: { bake, family } }: { readonly docket: Docke
           {(bake.depthCm * rise).toFixed(1)} cm.
         </Small>
       )}
-      {over ? <Notice tone="ask">{over}</Notice> : null}
+      {over ? <Notice tone="ask">{say(over)}</Notice> : null}
     </Stack>
   );
 }

@@ -1,7 +1,7 @@
 import type { RecipeAnswer } from '@omniarton/contracts';
 import { EMPTY_RECIPE, type RecipeDocument } from '@omniarton/core/kitchen';
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
-import type { Place } from '../../api/api';
+import type { RecipeAt } from '../../api/api';
 import { request, type Failure } from '../../api/http';
 import type { Thunk } from '../state';
 import { loadKitchen } from '../kitchen/kitchens';
@@ -24,12 +24,12 @@ export const newDocument = ({ text, foreign }: Words = { text: '', foreign: null
   foreign,
 });
 
-const fetchRecipe = ({ household, recipe }: Place) =>
+const fetchRecipe = ({ household, recipe }: RecipeAt) =>
   request<RecipeAnswer>(pathTo('recipe', { household, recipe }));
 
 /** Opens a recipe on the bench; what is open already, unsent edits among it, stays as it is. */
 export const openRecipe =
-  (place: Place): Thunk<Promise<Failure | null>> =>
+  (place: RecipeAt): Thunk<Promise<Failure | null>> =>
   async (dispatch, getState) => {
     if (getState().drafts[place.recipe]) return null;
     // The kitchen first: without it the recipe would be read once for nobody and then again.
@@ -43,7 +43,7 @@ export const openRecipe =
 
 /** A new recipe: it exists on this page alone until its first edit has been saved. */
 export const openNew =
-  ({ household, recipe }: Place, doc = newDocument()): Thunk<void> =>
+  ({ household, recipe }: RecipeAt, doc = newDocument()): Thunk<void> =>
   (dispatch) =>
     void dispatch(opened({ id: recipe, household, base: 0, doc, unsent: doc.text !== '' }));
 

@@ -66,6 +66,7 @@ import { layOut } from '@omniarton/core/larder';
 import { toEnd } from '@omniarton/core/quantity';
 import { ingredientLines, readRecipe, type Recipe } from '@omniarton/core/read';
 import type { Ingredient, NutritionPanel } from '@omniarton/core/catalogue';
+import { say } from '@omniarton/core/words';
 import type {
   QuickAnswer,
   IngredientName,
@@ -164,8 +165,8 @@ const door = {
       return [
         {
           what: 'docket',
-          from: now.outcome === 'docket' ? 'there is one' : now.reasons.join(' '),
-          to: then.outcome === 'docket' ? 'there is one' : then.reasons.join(' '),
+          from: now.outcome === 'docket' ? 'there is one' : now.reasons.map(say).join(' '),
+          to: then.outcome === 'docket' ? 'there is one' : then.reasons.map(say).join(' '),
         },
       ];
     }),

@@ -1,3 +1,5 @@
+import { asWorded } from '@omniarton/core/vocabulary';
+import { say } from '@omniarton/core/words';
 import type { Conversion, Outcome } from '@omniarton/core/docket';
 import { closed } from '../draft/draftSlice';
 import type { QuickAnswer } from './answers';
@@ -7,7 +9,7 @@ import { newestWins } from './newestWins';
 const D = 'd';
 const outcome = (word: string): Outcome => ({
   outcome: 'infeasible',
-  reasons: [word],
+  reasons: [asWorded(word)],
   relax: [],
   ways: [],
   guard: {
@@ -41,7 +43,7 @@ const slow = (revision: number, word: string) =>
   });
 const run = (...actions: Parameters<typeof engineReducer>[1][]) => actions.reduce(engineReducer, {})[D]!;
 const words = (state: ReturnType<typeof run>) =>
-  state.outcome?.outcome === 'docket' ? '' : state.outcome?.reasons.join();
+  state.outcome?.outcome === 'docket' ? '' : state.outcome?.reasons.map(say).join();
 
 describe('answers of the engine', () => {
   it('come quickly first, and whole after', () => {

@@ -1,3 +1,5 @@
+import { asWorded } from '@omniarton/core/vocabulary';
+import { say } from '@omniarton/core/words';
 import type { Conversion } from '@omniarton/core/docket';
 import {
   EMPTY_REQUEST,
@@ -42,7 +44,7 @@ const outcome = (word: string): Conversion => ({
   slow: null,
   outcome: {
     outcome: 'infeasible',
-    reasons: [word],
+    reasons: [asWorded(word)],
     relax: [],
     ways: [],
   } as unknown as Conversion['outcome'],
@@ -62,7 +64,7 @@ describe('five flours', () => {
     const state = () => store.getState().engine['d']!;
     const words = () => {
       const { outcome: shown } = state();
-      return shown && shown.outcome !== 'docket' ? shown.reasons.join() : '';
+      return shown && shown.outcome !== 'docket' ? shown.reasons.map(say).join() : '';
     };
     await until(() => engine.answers.length === 1);
     engine.answers[0]!(outcome('four'));

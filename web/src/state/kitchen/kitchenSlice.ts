@@ -4,7 +4,7 @@ import { EMPTY_KITCHEN, type KitchenDocument, type RecipeDocument } from '@omnia
 import { plain } from '../../base/plain';
 
 /** A household's kitchen as this page has it: the shared document, and the recipes that stand in other lists. */
-export interface Kitchen {
+export interface HeldKitchen {
   /** The version that is stored; 0: nothing yet. */
   readonly version: number;
   readonly doc: KitchenDocument;
@@ -22,13 +22,13 @@ export interface Kitchen {
   readonly leftover: KitchenDocument | null;
 }
 
-export type Kitchens = Readonly<Record<string, Kitchen>>;
+export type Kitchens = Readonly<Record<string, HeldKitchen>>;
 
 interface At {
   readonly household: string;
 }
 
-export const NO_KITCHEN: Kitchen = {
+export const NO_KITCHEN: HeldKitchen = {
   version: 0,
   doc: EMPTY_KITCHEN,
   recipes: {},
@@ -40,7 +40,7 @@ export const NO_KITCHEN: Kitchen = {
 };
 
 const on =
-  <P extends At>(change: (known: Kitchen, payload: P) => Partial<Kitchen>) =>
+  <P extends At>(change: (known: HeldKitchen, payload: P) => Partial<HeldKitchen>) =>
   (kitchens: Kitchens, payload: P): Kitchens => {
     const known = kitchens[payload.household] ?? NO_KITCHEN;
     return { ...kitchens, [payload.household]: { ...known, ...change(known, payload) } };
@@ -61,15 +61,15 @@ const slice = createSlice({
       on((known, { doc }: At & { doc: KitchenDocument }) => ({ doc, edition: known.edition + 1 })),
     ),
     houseRecipesFound: plain(
-      on((known, { recipes }: At & { recipes: Kitchen['recipes'] }) => ({
+      on((known, { recipes }: At & { recipes: HeldKitchen['recipes'] }) => ({
         recipes: { ...known.recipes, ...recipes },
         edition: known.edition + 1,
       })),
     ),
     bagsFound: plain(
-      on((known, { bags }: At & { bags: Kitchen['bags'] }) => ({ bags, edition: known.edition + 1 })),
+      on((known, { bags }: At & { bags: HeldKitchen['bags'] }) => ({ bags, edition: known.edition + 1 })),
     ),
-    kitchenSaving: plain(on((_known, { save }: At & { save: Kitchen['save'] }) => ({ save }))),
+    kitchenSaving: plain(on((_known, { save }: At & { save: HeldKitchen['save'] }) => ({ save }))),
     kitchenSaved: plain(
       on((_known, { version }: At & { version: number }) => ({ version, save: { status: 'idle' } as const })),
     ),

@@ -1,3 +1,4 @@
+import { settle } from '../../../quantity';
 import { gumThere } from '../../binding';
 import type { WarningRule } from '../../types';
 
@@ -14,8 +15,6 @@ export const binderAbove: WarningRule = {
     const gum = gumThere(lines, original, setting);
     const [, most] = setting.bands.xanthan;
     if (!(gum > most + NOTICEABLE)) return [];
-    return [
-      `Binder stands at ${gum.toFixed(1)} g of xanthan’s worth for 100 g flour, above ${most}: the crumb may turn gummy.`,
-    ];
+    return [{ code: 'binder-above', values: { gum: settle(gum), most } }];
   },
 };

@@ -1,3 +1,4 @@
+import { settle } from '../../../quantity';
 import { drinkOf, thirstGrams } from '../../../formula';
 import type { WarningRule } from '../../types';
 
@@ -15,13 +16,9 @@ export const drinkOutside: WarningRule = {
     const ratio = drinkOf(lines, catalogue) / thirstGrams(lines, catalogue);
     const [low, high] = bands.drinkThirst;
     if (ratio < low * (1 - OUT_OF_BAND))
-      return [
-        `Drink stands at ${ratio.toFixed(2)} of thirst, under ${low}: expect a stiff dough, and give liquid by the spoon after the rest.`,
-      ];
+      return [{ code: 'drink-under', values: { ratio: settle(ratio), edge: low } }];
     if (ratio > high * (1 + OUT_OF_BAND))
-      return [
-        `Drink stands at ${ratio.toFixed(2)} of thirst, over ${high}: expect it wet; bake it longer, or hold some back.`,
-      ];
+      return [{ code: 'drink-over', values: { ratio: settle(ratio), edge: high } }];
     return [];
   },
 };

@@ -13,6 +13,6 @@ export const eggsOut: WarningRule = {
   warn({ original }, { request, catalogue }) {
     const grams = massOf(linesThat('whole egg', original, catalogue));
     if (!request.without.includes('egg') || grams <= TWO_EGGS) return [];
-    return ['More than two eggs are replaced: expect a denser, moister crumb. Bake a small one first.'];
+    return [{ code: 'eggs-out', values: {} }];
   },
 };

@@ -9,6 +9,6 @@ export const foamWithoutEgg: WarningRule = {
   confidence: 'common-practice',
   warn(_part, { request, family }) {
     if (!request.without.includes('egg') || !familyOf(family).foam) return [];
-    return ['Egg is all that holds a sponge up: without it this is another cake, flatter and closer.'];
+    return [{ code: 'foam-without-egg', values: {} }];
   },
 };

@@ -16,6 +16,6 @@ export const nothingBinds: WarningRule = {
     const gum = gumThere(lines, original, setting);
     const egg = eggLines(lines, setting.catalogue).length > 0;
     if (!(bindingMissing(part, setting) > 0 && gum < NONE) || egg) return [];
-    return ['Nothing binds this part: it will crumble. Choose gum or husk.'];
+    return [{ code: 'nothing-binds', values: {} }];
   },
 };

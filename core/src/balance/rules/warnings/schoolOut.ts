@@ -1,4 +1,3 @@
-import { SCHOOLS } from '../../data/binders';
 import type { WarningRule } from '../../types';
 import { schoolFor } from '../binder';
 
@@ -11,8 +10,6 @@ export const schoolOut: WarningRule = {
   warn(_part, setting) {
     const [asked, school] = [setting.request.school, schoolFor(setting)];
     if (school === asked) return [];
-    return [
-      `What was to bind is out (${SCHOOLS.rows[asked].name}): ${SCHOOLS.rows[school].name} binds instead.`,
-    ];
+    return [{ code: 'school-out', values: { asked, school } }];
   },
 };

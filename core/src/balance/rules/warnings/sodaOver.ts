@@ -1,3 +1,4 @@
+import { settle } from '../../../quantity';
 import { sodaLeft, soapLimit } from '../../soap';
 import type { WarningRule } from '../../types';
 
@@ -14,8 +15,6 @@ export const sodaOver: WarningRule = {
     const over = sodaLeft(lines, catalogue);
     const limit = Math.max(soapLimit(lines, family, catalogue), sodaLeft(original, catalogue));
     if (!(over > limit + NOTICEABLE_SODA)) return [];
-    return [
-      `${over.toFixed(1)} mmol of soda is left over in 100 g of batter, above ${limit.toFixed(1)}: it may taste soapy and brown early.`,
-    ];
+    return [{ code: 'soda-over', values: { over: settle(over), limit: settle(limit) } }];
   },
 };

@@ -12,6 +12,6 @@ export const turnsGreen: WarningRule = {
   warn({ lines }, { catalogue }) {
     const has = (habit: Habit) => linesThat(habit, lines, catalogue).length > 0;
     if (!has('turns green with soda') || !(has('soda') || has('powder'))) return [];
-    return ['Sunflower seed with soda turns green as it cools: harmless, or add a little lemon juice.'];
+    return [{ code: 'turns-green', values: {} }];
   },
 };

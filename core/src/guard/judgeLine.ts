@@ -3,6 +3,7 @@ import type { Item, Line } from '../read';
 import { cleanLine, tokensOf } from '../read';
 import {
   ALLERGENS,
+  asWorded,
   GLUTEN_CLASSES,
   GRAIN_CLASSES,
   type Allergen,
@@ -11,6 +12,7 @@ import {
   type GrainClass,
 } from '../vocabulary';
 import { CLAIMED_FREE, FLOUR_WORDS, MARKERS, UNCLAIMED, type Marker } from './data/markers';
+import type { Reason } from './says';
 import type { LineGuard } from './types';
 
 interface Judgement {
@@ -18,7 +20,7 @@ interface Judgement {
   readonly grain: GrainClass;
   readonly allergens: readonly Avoidance[];
   readonly possible: readonly Avoidance[];
-  readonly reason: string;
+  readonly reason: Reason | null;
 }
 
 const worse = <T extends string>(order: readonly T[], a: T, b: T): T =>
@@ -36,8 +38,11 @@ function ofIngredient(ingredient: Ingredient, catalogue: Catalogue): Judgement {
   return own;
 }
 
+/** What its row says of it, in the table's own words. */
+const noted = ({ note }: Ingredient): Reason | null => (note === '' ? null : asWorded(note));
+
 function worstOfParts(ingredient: Ingredient, catalogue: Catalogue): Judgement {
-  const own: Judgement = { ...ingredient, reason: ingredient.note };
+  const own: Judgement = { ...ingredient, reason: noted(ingredient) };
   return unfold(catalogue, ingredient.id)
     .map((part) => getIngredient(catalogue, part.ingredient))
     .reduce<Judgement>(
@@ -46,7 +51,7 @@ function worstOfParts(ingredient: Ingredient, catalogue: Catalogue): Judgement {
         grain: worse(GRAIN_CLASSES, sum.grain, part.grain),
         allergens: union(sum.allergens, part.allergens),
         possible: union(sum.possible, part.possible),
-        reason: sum.reason || part.note,
+        reason: sum.reason ?? noted(part),
       }),
       own,
     );
@@ -112,7 +117,7 @@ const UNKNOWN: Judgement = {
   grain: 'unknown',
   allergens: [],
   possible: [],
-  reason: 'not in the catalogue: say what it is, or read its label',
+  reason: { code: 'unplaced', values: {} },
 };
 /** Names that a leftover word before them doesn't make doubtful: nobody sells a wheaten banana. */
 const PLAIN_ROLES = new Set(['fruit-veg', 'egg', 'salt']);
@@ -132,14 +137,14 @@ function claimed({ gluten, allergens, possible, ...rest }: Judgement, words: str
       gluten: 'check-label',
       allergens,
       possible,
-      reason: 'gluten-free is not wheat-free: read the packet',
+      reason: { code: 'not-wheat-free', values: {} },
     };
   return {
     ...rest,
     gluten: gluten === 'contains' ? 'check-label' : gluten,
     allergens: allergens.filter((one) => one !== 'wheat'),
     possible: allergens.includes('wheat') ? union(possible, ['wheat']) : possible,
-    reason: 'claims to be gluten-free: read it on the packet',
+    reason: { code: 'claims-free', values: {} },
   };
 }
 
@@ -155,7 +160,7 @@ function caught(base: Judgement, marker: Marker): Judgement {
     grain,
     allergens:
       marker.wheat && marker.gluten === 'contains' ? union(base.allergens, ['wheat']) : base.allergens,
-    reason: marker.reason,
+    reason: asWorded(marker.reason),
   };
 }
 
@@ -192,7 +197,11 @@ function judgeItem(
     ingredient &&
     !(PLAIN_ROLES.has(ingredient.role) && endsInName(item.words, ingredient));
   const settled = sound
-    ? { ...netted, gluten: 'check-label' as const, reason: `read as ${item.name}: is that right?` }
+    ? {
+        ...netted,
+        gluten: 'check-label' as const,
+        reason: { code: 'read-as' as const, values: { name: item.name } },
+      }
     : netted;
   return claim && settled.gluten !== 'free' && settled.gluten !== 'unknown'
     ? claimed(settled, words)
@@ -256,7 +265,9 @@ function judge(line: Line, catalogue: Catalogue): JudgedLine {
       allergens: union(a.allergens, b.allergens),
       possible: union(a.possible, b.possible),
       reason:
-        GLUTEN_CLASSES.indexOf(b.gluten) > GLUTEN_CLASSES.indexOf(a.gluten) ? b.reason : a.reason || b.reason,
+        GLUTEN_CLASSES.indexOf(b.gluten) > GLUTEN_CLASSES.indexOf(a.gluten)
+          ? b.reason
+          : (a.reason ?? b.reason),
     }),
     first,
   );

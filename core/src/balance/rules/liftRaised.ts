@@ -26,7 +26,7 @@ export const lift: TargetRule = {
         high: wanted * (1 + TOLERANCE),
         weight: WEIGHT,
         rule: 'lift',
-        because: lift.reason,
+        because: { code: 'lift-raised', values: {} },
       },
     ];
   },

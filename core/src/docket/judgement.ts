@@ -4,6 +4,7 @@ import { judgeLine } from '../guard';
 import type { ConversionRequest, Kitchen } from '../kitchen';
 import { settle } from '../quantity';
 import { ingredientLines, type Recipe } from '../read';
+import { reasonWords } from '../words';
 import { familyOfPart } from './partFamily';
 import { workOf, type Work } from './plan';
 import type { Judgement } from './types';
@@ -20,8 +21,14 @@ const glutenIn = ({ recipe, catalogue }: Work): Finding[] =>
   ingredientLines(recipe).flatMap((line) => {
     const { gluten, reason } = judgeLine(line, catalogue);
     if (gluten !== 'contains') return [];
-    const why = reason || 'wheat, or another cereal with gluten';
-    return [{ id: 'holds-gluten', because: `“${line.source.trim()}”: ${why}`, likelihood: 1 }];
+    const why = reasonWords(reason) || 'wheat, or another cereal with gluten';
+    return [
+      {
+        id: 'holds-gluten',
+        because: { code: 'holds-gluten', values: { line: line.source.trim(), why } },
+        likelihood: 1,
+      },
+    ];
   });
 
 export function judgeWork(work: Work): Judgement {

@@ -1,11 +1,13 @@
 import type { Catalogue } from '../catalogue';
 import { bandsOf, familyOf } from '../family';
 import { linesLeading, linesThat, massOf, type FormulaLine } from '../formula';
-import type { BalanceId, FamilyId, RouteId } from '../vocabulary';
+import { settle } from '../quantity';
+import type { BalanceId, FamilyId, RouteId, SaidOf } from '../vocabulary';
 import { balancesOf } from './balances';
 import { flourGrams, wheatGrams } from './flour';
 import { kindOf } from './kind';
 import { eggLines } from './ledger';
+import type { BandMissSays, FindingSays } from './says';
 import { sodaLeft, soapLimit } from './soap';
 
 export type Verdict = 'low' | 'in' | 'high';
@@ -21,7 +23,7 @@ export interface JudgedBalance {
 /** What is likely to go wrong, why, and how likely (0–1, our judgement). */
 export interface Finding {
   readonly id: string;
-  readonly because: string;
+  readonly because: SaidOf<FindingSays>;
   readonly likelihood: number;
 }
 
@@ -64,20 +66,14 @@ function likelihoodOf(value: number, [low, high]: readonly [number, number]): nu
   return Math.min(0.95, 1 - Math.exp(-2 * out));
 }
 
-type Words = Readonly<Partial<Record<`${BalanceId}-${Verdict}`, readonly [id: string, because: string]>>>;
-const WORDS: Words = {
-  'drinkThirst-low': [
-    'too-dry',
-    'the flours take more water than there is: a stiff dough, a dry and crumbly bake',
-  ],
-  'drinkThirst-high': ['too-wet', 'there is more water than the flours take: a gummy, wet line, a long bake'],
-  'binder-high': ['gummy', 'there is more binder than such a bake has: gummy and slick'],
-  'binder-low': [
-    'falls-apart',
-    'there is less binder than such a bake needs: it crumbles and doesn’t hold its gas',
-  ],
-  'lift-low': ['dense', 'little gas is set free: dense and flat'],
-  'lift-high': ['sinks', 'much gas is set free: it rises fast and sinks, with a taste of its powder'],
+/** What being out of a band comes to; a balance that isn't here may stand where it likes. */
+const MISSES: Readonly<Partial<Record<`${BalanceId}-${Verdict}`, keyof BandMissSays>>> = {
+  'drinkThirst-low': 'too-dry',
+  'drinkThirst-high': 'too-wet',
+  'binder-high': 'gummy',
+  'binder-low': 'falls-apart',
+  'lift-low': 'dense',
+  'lift-high': 'sinks',
 };
 
 /** Judges one part as it is, against the bands of its family and of the way it goes. A part with wheat is shown and not judged. */
@@ -92,18 +88,12 @@ export function judgePart(lines: readonly FormulaLine[], family: FamilyId, catal
     .filter(({ id }) => JUDGED.includes(id))
     .map(({ id, converted: value, band }) => ({ id, value, band, verdict: verdictOf(value, band) }));
   if (wheatGrams(lines, catalogue) > 0) return { route, balances, findings: [] };
-  const { name, xanthan } = familyOf(family);
+  const { xanthan } = familyOf(family);
   const found = balances.flatMap(({ id, value, band, verdict }): Finding[] => {
-    const words = WORDS[`${id}-${verdict}`];
-    return words
-      ? [
-          {
-            id: words[0],
-            because: `${words[1]} (${value.toFixed(2)} where a ${name} has ${band[0]} to ${band[1]})`,
-            likelihood: likelihoodOf(value, band),
-          },
-        ]
-      : [];
+    const code = MISSES[`${id}-${verdict}`];
+    if (code === undefined) return [];
+    const because = { code, values: { value: settle(value), band, family } };
+    return [{ id: code, because, likelihood: likelihoodOf(value, band) }];
   });
   const binds = balances.some(({ id, value }) => id === 'binder' && value > 0);
   const egg = eggLines(lines, catalogue).length > 0;
@@ -114,7 +104,7 @@ export function judgePart(lines: readonly FormulaLine[], family: FamilyId, catal
   if (xanthan > 0 && !binds && !egg && !sticky && flourGrams(lines, catalogue) > 0)
     found.push({
       id: 'falls-apart',
-      because: 'nothing binds it, neither gum nor husk nor egg: a pile of crumbs',
+      because: { code: 'bound-by-nothing', values: {} },
       likelihood: 0.8,
     });
   const left = sodaLeft(lines, catalogue);
@@ -122,7 +112,7 @@ export function judgePart(lines: readonly FormulaLine[], family: FamilyId, catal
   if (left > limit)
     found.push({
       id: 'soapy',
-      because: `${left.toFixed(1)} mmol of soda finds no acid in 100 g of batter, above ${limit}: soapy, and brown early`,
+      because: { code: 'soapy', values: { left: settle(left), limit } },
       likelihood: likelihoodOf(left, [0, limit]),
     });
   return { route, balances, findings: [...found].sort((a, b) => b.likelihood - a.likelihood) };

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { OvenReading } from '../kitchen';
 import { runs } from '../testing';
 import { doubtOf } from './doubt';
-import { checkReading, dialFor, OvenReadingError, temperOf } from './oven';
+import { checkReading, dialFor, OvenReadingError, temperOf } from './ovenTemper';
 
 const reading = (dialCelsius: number, off: number, fan = false): OvenReading => ({
   dialCelsius,

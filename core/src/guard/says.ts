@@ -1,0 +1,36 @@
+import type { Bare, LabelFact, SaidOf, WordedSays } from '../vocabulary';
+
+/** Why a line stands as it stands. */
+export interface ReasonSays {
+  readonly unplaced: Bare;
+  readonly 'not-wheat-free': Bare;
+  readonly 'claims-free': Bare;
+  readonly 'read-as': { readonly name: string };
+}
+export type Reason = SaidOf<ReasonSays & WordedSays>;
+
+/** What a person is asked. */
+export interface AskSays {
+  readonly 'cereal-named': { readonly reason: Reason | null };
+  readonly 'bag-certified': Bare;
+  readonly 'makers-wheat': { readonly reason: Reason | null };
+  readonly 'makers-bring': { readonly what: readonly string[] };
+  readonly 'lines-carry': { readonly what: readonly string[] };
+  readonly 'read-right': { readonly name: string };
+  /** `note`: what the household knows of it. */
+  readonly 'your-own': { readonly note: string };
+  readonly 'what-is-it': Bare;
+  readonly 'blend-names': { readonly facts: readonly LabelFact[] };
+  readonly 'grain-source': Bare;
+  /** Gluten that only a step names; reason and stand-in are the table's own. */
+  readonly 'step-gluten': { readonly words: string; readonly reason: string; readonly instead: string };
+  readonly 'step-names': {
+    readonly at: number;
+    readonly words: string;
+    readonly avoided: readonly string[];
+    readonly now: string | null;
+  };
+}
+export type Ask = SaidOf<AskSays & WordedSays>;
+
+export type GuardSays = ReasonSays & AskSays;
