@@ -84,6 +84,8 @@ await run(async () => {
     'web/src',
   ]);
   check('unused', bin('knip'), ['--no-progress']);
+  // The public API of the core, every link of its comments followed.
+  check('reference', bin('typedoc'), []);
   jest('unit');
   jest('page');
   jest('api');

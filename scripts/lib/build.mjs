@@ -14,8 +14,12 @@ const APP = {
 };
 const COMMAND = { stamp: 'built-cli', sources: ['core', 'cli'], made: ['cli/dist/main.js'] };
 
+/** A release carries what was built, and no sources: there is nothing to build. */
+export const isRelease = () => !existsSync(join(root, 'core/src'));
+
 /** Runs `build` when a source or the lock file has changed since the last time, or when what it makes is missing. */
 function ifChanged({ stamp, sources, made }, build) {
+  if (isRelease()) return;
   const cache = join(root, 'node_modules/.cache/omniarton');
   const now = hashOf([
     join(root, 'package-lock.json'),

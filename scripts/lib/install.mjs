@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
+import { isRelease } from './build.mjs';
 import { root } from './paths.mjs';
 import { installedMajors } from './postgres.mjs';
 import { agree, say, Trouble } from './say.mjs';
@@ -15,8 +16,11 @@ export function checkNode() {
   }
 }
 
-/** npm packages exactly as the lock file has them; again when the lock file has changed. */
+/** npm packages exactly as the lock file has them; again when the lock file has changed. A release needs those that run it. */
 export async function ensurePackages() {
+  const release = isRelease();
+  // npm's own note of what it installed.
+  if (release && existsSync(join(root, 'node_modules/.package-lock.json'))) return;
   const stamp = join(root, 'node_modules/.cache/omniarton/lock');
   const lock = createHash('sha256')
     .update(readFileSync(join(root, 'package-lock.json')))
@@ -26,7 +30,7 @@ export async function ensurePackages() {
     throw new Trouble('The npm packages are missing.', 'Run "npm ci", or start with --yes.');
   }
   say('Installing npm packages …');
-  if (!shell('npm', ['ci', '--no-progress'])) throw new Trouble('npm ci failed.', 'See its words above.');
+  if (!shell('npm', ['ci', '--no-progress', ...(release ? ['--omit=dev'] : [])])) throw new Trouble('npm ci failed.', 'See its words above.');
   mkdirSync(dirname(stamp), { recursive: true });
   writeFileSync(stamp, lock);
 }
