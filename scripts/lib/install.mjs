@@ -30,7 +30,8 @@ export async function ensurePackages() {
     throw new Trouble('The npm packages are missing.', 'Run "npm ci", or start with --yes.');
   }
   say('Installing npm packages …');
-  if (!shell('npm', ['ci', '--no-progress', ...(release ? ['--omit=dev'] : [])])) throw new Trouble('npm ci failed.', 'See its words above.');
+  if (!shell('npm', ['ci', '--no-progress', ...(release ? ['--omit=dev'] : [])]))
+    throw new Trouble('npm ci failed.', 'See its words above.');
   mkdirSync(dirname(stamp), { recursive: true });
   writeFileSync(stamp, lock);
 }

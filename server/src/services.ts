@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import { DEFAULT_SETTINGS, type SettingsDto } from '@omniarton/contracts';
-import { EMPTY_KITCHEN, type KitchenDocument } from '@omniarton/core/kitchen';
+import { EMPTY_KITCHEN, upcastKitchen, upcastSettings, type KitchenDocument } from '@omniarton/core/kitchen';
 import { bakeService } from './bakes/bakeService';
 import { bakeStore } from './bakes/bakeStore';
 import { flourUseStore } from './bakes/flourUses';
@@ -30,8 +30,8 @@ const cupboardOn = (db: Knex) => ({ bags: bagStore(db), movements: movementStore
 
 const bakesOn = (db: Knex) => ({ bakes: bakeStore(db), uses: flourUseStore(db), cupboard: cupboardOn(db) });
 
-const kitchensOn = (db: Knex) => shelfStore<KitchenDocument>(db, 'kitchens');
-const settingsOn = (db: Knex) => shelfStore<SettingsDto>(db, 'settings');
+const kitchensOn = (db: Knex) => shelfStore<KitchenDocument>(db, 'kitchens', upcastKitchen);
+const settingsOn = (db: Knex) => shelfStore<SettingsDto>(db, 'settings', upcastSettings);
 const everythingOn = (db: Knex) => ({
   ...bakesOn(db),
   everything: everythingStore(db),

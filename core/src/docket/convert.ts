@@ -1,7 +1,7 @@
 import { convertPart, wheatOf } from '../balance';
 import { designBlend, routeFor, stillFits, type BlendOutcome } from '../blend';
 import { familyOf } from '../family';
-import { bakeOf, type BakeQuestion } from '../heat';
+import { bakeOf, type BakeQuestion, type FoundBake } from '../heat';
 import type { ConversionRequest, Kitchen } from '../kitchen';
 import { toEnd, type Steps } from '../quantity';
 import type { Recipe } from '../read';
@@ -11,6 +11,7 @@ import { toBake } from './bake';
 import { bakeQuestion } from './bakeQuestion';
 import { foldedTins, linesWithFolded } from './folded';
 import { judgeWork } from './judgement';
+import { keyOf, remembered, type Memory } from './memory';
 import { familyOfPart } from './partFamily';
 import { none, plan, workOf, type Work } from './plan';
 import type { DocketBake, NoDocket, Outcome } from './types';
@@ -68,39 +69,48 @@ const OF_HEAT = new Set<string>([
   'folded',
 ] satisfies readonly (keyof ConversionRequest)[]);
 
-/** The last blend that was designed in a kitchen, and for which question: an oven that is turned asks for the same one again. */
-const lately = new WeakMap<Kitchen, { readonly key: string; readonly blend: BlendOutcome }>();
-
-function* blendOf({ kitchen, request, parts, catalogue }: Work, family: FamilyId): Steps<BlendOutcome> {
+/** An oven that is turned asks for the same blend again. */
+function* blendOf(
+  { kitchen, request, parts, catalogue }: Work,
+  family: FamilyId,
+  memory: Memory | null,
+): Steps<BlendOutcome> {
   const wheat = wheatOf(
     parts.flatMap(({ lines }) => lines),
     catalogue,
   );
   const asked = Object.entries(request).filter(([name]) => !OF_HEAT.has(name));
-  const key = JSON.stringify([family, wheat, asked]);
-  const known = lately.get(kitchen);
-  if (known?.key === key) return known.blend;
-  const blend = yield* designBlend(family, routeFor(request, catalogue), request, kitchen, wheat);
-  lately.set(kitchen, { key, blend });
-  return blend;
+  const key = keyOf(kitchen.version, family, wheat, asked);
+  const route = routeFor(request, catalogue);
+  return yield* remembered(memory, 'blend', key, () => designBlend(family, route, request, kitchen, wheat));
 }
 
-/** As `convert`, in steps that yield every few milliseconds. */
+/**
+ * The conversion's own bake. Where it may be asked for again its section is kept minute by minute: drawing it then costs no second
+ * simulation.
+ */
+export const ownBake = (question: BakeQuestion, work: Work, memory: Memory | null): Steps<FoundBake> => {
+  const asked = memory ? { ...question, framed: true } : question;
+  return remembered(memory, 'bake', keyOf(work.kitchen.version, asked), () => bakeOf(asked, work.catalogue));
+};
+
+/** As `convert`, in steps that yield every few milliseconds. `memory`: of whoever asks again. */
 export function* convertSteps(
   recipe: Recipe,
   request: ConversionRequest,
   kitchen: Kitchen,
+  memory: Memory | null = null,
 ): Steps<Conversion> {
   const work = workOf(recipe, request, kitchen);
   const planned = plan(work);
   if ('outcome' in planned) return { outcome: judged(planned, work), slow: null };
   const { family } = planned;
   const profile = familyOf(family);
-  const blend = yield* blendOf(work, family);
+  const blend = yield* blendOf(work, family, memory);
   const balanced = balance(work, family, blend);
   if ('outcome' in balanced) return { outcome: balanced, slow: null };
   const question = bakeQuestion(balanced, profile, recipe.bake, work);
-  const bake = toBake(yield* bakeOf(question, work.catalogue), question, work);
+  const bake = toBake(yield* ownBake(question, work, memory), question, work);
   const foldedBake = yield* bakeFolded(question, bake, work);
   const outcome = assemble(work, family, balanced, { bake, foldedBake });
   return { outcome, slow: { blend, bake, foldedBake } };

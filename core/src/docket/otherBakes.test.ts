@@ -1,7 +1,8 @@
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest, type PanSize } from '../kitchen';
 import { toEnd } from '../quantity';
 import { readText } from '../testing';
-import { convertSteps } from './convert';
+import { convert, convertSteps } from './convert';
+import { emptyMemory } from './memory';
 import { bakeBeside, otherBakes, sectionView } from './otherBakes';
 import { docketOf } from './testing';
 
@@ -89,4 +90,29 @@ describe('held against another', () => {
     ).toBeGreaterThan(slow!.bake.minutes!.central));
   it('another route has a bake of its own', () =>
     expect(beside({ kind: 'route', route: 'almond-led' })!.minutes!.central).toBeGreaterThan(10));
+});
+
+describe('asked again, a conversion', () => {
+  it('finds blend and bake where it left them, and its section costs no second bake', () => {
+    const recipe = readText(CAKE);
+    const memory = emptyMemory();
+    const first = toEnd(convertSteps(recipe, EMPTY_REQUEST, BUILT_IN_KITCHEN, memory));
+    const [blend, bake] = [memory.blend, memory.bake];
+    expect(bake!.value.frames.length).toBeGreaterThan(10);
+    const again = toEnd(convertSteps(recipe, EMPTY_REQUEST, BUILT_IN_KITCHEN, memory));
+    expect(again.outcome).toEqual(first.outcome);
+    const view = toEnd(sectionView(recipe, EMPTY_REQUEST, BUILT_IN_KITCHEN, first.slow!, memory));
+    expect(view!.frames).toBe(bake!.value.frames);
+    expect([memory.blend, memory.bake]).toEqual([blend, bake]);
+    const other = { ...EMPTY_REQUEST, oven: { celsius: 160, fan: false } };
+    toEnd(convertSteps(recipe, other, BUILT_IN_KITCHEN, memory));
+    expect(memory.blend).toBe(blend);
+    expect(memory.bake).not.toBe(bake);
+  });
+  it('comes out the same with a memory and without', () => {
+    const recipe = readText(CAKE);
+    expect(toEnd(convertSteps(recipe, EMPTY_REQUEST, BUILT_IN_KITCHEN, emptyMemory())).outcome).toEqual(
+      convert(recipe, EMPTY_REQUEST, BUILT_IN_KITCHEN),
+    );
+  });
 });

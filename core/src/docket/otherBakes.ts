@@ -5,7 +5,8 @@ import type { Steps } from '../quantity';
 import type { Recipe } from '../read';
 import { toBake } from './bake';
 import { bakeQuestion } from './bakeQuestion';
-import { balance, convertSteps, type SlowAnswers } from './convert';
+import { balance, convertSteps, ownBake, type SlowAnswers } from './convert';
+import { emptyMemory, type Memory } from './memory';
 import { plan, workOf, type Work } from './plan';
 import type { RouteId } from '../vocabulary';
 import type { DocketBake } from './types';
@@ -115,17 +116,21 @@ export interface SectionView {
   readonly frames: readonly SectionFrame[];
 }
 
-/** What a section through the bake of a conversion looks like while it bakes; null where it sees no oven. */
+/**
+ * What a section through the bake of a conversion looks like while it bakes; null where it sees no oven. With the memory of the
+ * conversion it isn't simulated again.
+ */
 export function* sectionView(
   recipe: Recipe,
   request: ConversionRequest,
   kitchen: Kitchen,
   slow: SlowAnswers,
+  memory: Memory = emptyMemory(),
 ): Steps<SectionView | null> {
   const asked = askedAgain(recipe, request, kitchen, slow);
   if (!asked) return null;
   const { question, work } = asked;
-  const { frames, pan, piece } = yield* bakeOf({ ...question, framed: true }, work.catalogue);
+  const { frames, pan, piece } = yield* ownBake(question, work, memory);
   const inTin = pan !== null && !standsFree(pan);
   const reach = inTin ? reachOf(halfWayUp(pan)) : piece ? { from: 0, to: piece.acrossCm / 200 } : null;
   return { reach: reach && { fromCm: 100 * reach.from, toCm: 100 * reach.to }, inTin, frames };

@@ -12,20 +12,20 @@ const ANCHOR_RANGE: readonly [number, number] = [0.5, 2];
 export const clampedAnchor = (ratio: number): number =>
   Math.min(ANCHOR_RANGE[1], Math.max(ANCHOR_RANGE[0], ratio));
 
-/** What sets the simulated minutes right. */
+/** What sets the simulated minutes right: a timed bake of one's own beats the recipe's time, and needs no wheat bake beside it. */
 export function* anchorOf(
   question: BakeQuestion,
   theirs: BakePlace,
   catalogue: Catalogue,
 ): Steps<Pick<FoundBake, 'anchor' | 'anchored' | 'stretch'>> {
   const { facts, timed } = question;
+  if (timed !== null) return { anchor: null, anchored: 'bake', stretch: clampedAnchor(timed) };
   const stated = facts?.minutes ? (facts.minutes.low + facts.minutes.high) / 2 : null;
   const wheat =
     stated === null
       ? null
       : yield* bakeSection(bakeIn(question.original, theirs, theirs.oven.celsius, question, catalogue).bake);
   const anchor = stated !== null && wheat?.minutes ? stated / wheat.minutes : null;
-  if (timed !== null) return { anchor, anchored: 'bake', stretch: clampedAnchor(timed) };
   if (anchor === null) return { anchor, anchored: 'nothing', stretch: 1 };
   // Where the recipe names no tin the depth is a guess, and the stated time is the better witness of it.
   const known = theirs.pan !== null && !standsFree(theirs.pan);

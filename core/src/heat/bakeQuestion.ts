@@ -60,7 +60,7 @@ export interface FoundBake {
   /** Empty unless they were asked for. */
   readonly frames: SectionResult['frames'];
   readonly doneBy: SectionResult['doneBy'];
-  /** True / simulated for the wheat recipe; null when the recipe states no time. */
+  /** True / simulated for the wheat recipe; null when the recipe states no time, or a timed bake counts in its place. */
   readonly anchor: number | null;
   readonly anchored: Anchored;
   /** By what the simulated minutes were stretched. */

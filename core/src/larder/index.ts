@@ -1,1 +1,1 @@
-export { layOut, type Larder } from './larder';
+export { layOut, type Larder, type Made } from './larder';

@@ -29,6 +29,13 @@ const read = (text: string, { kitchen }: ReturnType<typeof lay>) =>
 describe('a recipe in another one’s list', () => {
   const laid = lay({ recipes: [house('crust', 'wafer crust')] }, { crust: CRUST });
   const recipe = read('Tart\n300 g wafer crust\n100 g sugar', laid);
+  it('is weighed once: laid out again with what was made, the kitchen is the same', () => {
+    const houses = { ...EMPTY_KITCHEN, recipes: [house('crust', 'wafer crust')] };
+    // The recipe itself isn't there the second time: nothing is read or weighed again.
+    const again = layOut(houses, {}, '1', [], laid.made);
+    expect(again.kitchen).toEqual(laid.kitchen);
+    expect(again.troubles).toEqual(laid.troubles);
+  });
   it('carries its weight and composition', () => {
     const [line] = formulaOf(recipe)[0]!.lines;
     const made = laid.kitchen.ingredients.find(({ id }) => id === 'house-crust')!;

@@ -20,6 +20,14 @@ import { labelsAtHome } from './labels';
 export interface Larder {
   readonly kitchen: Kitchen;
   readonly troubles: readonly string[];
+  /** The recipes that stand in other lists, weighed: whoever lays the same kitchen out again may hand them in. */
+  readonly made: Made;
+}
+
+/** Recipes as ingredients, and why some of them aren't. */
+export interface Made {
+  readonly ingredients: readonly Ingredient[];
+  readonly troubles: readonly string[];
 }
 
 const houseId = (id: string) => `${HOUSE_PREFIX}${id}`;
@@ -122,13 +130,15 @@ function makeRecipe(one: HouseRecipe, doc: RecipeDocument, kitchen: Kitchen): In
 
 /**
  * Lays out a household's kitchen: own ingredients over the catalogue, then jars, then recipes that stand in other lists,
- * each after those it is made of. Recipes that hold each other in a circle are refused by name, and what is missing is told.
+ * each after those it is made of. Recipes that hold each other in a circle are refused by name, and what is missing is told. `made`:
+ * the recipes as they were weighed for this very kitchen before.
  */
 export function layOut(
   doc: KitchenDocument,
   recipes: Readonly<Record<string, RecipeDocument>>,
   version: string,
   bags: readonly BagOnHand[] = [],
+  made?: Made,
 ): Larder {
   const builtIn = catalogueOf(BUILT_IN_KITCHEN);
   const troubles: string[] = [];
@@ -167,16 +177,22 @@ export function layOut(
       ),
     );
   }
-  return { ...withRecipes(doc.recipes, recipes, kitchen, troubles), troubles };
+  const weighedOnce = made ?? makeRecipes(doc.recipes, recipes, kitchen);
+  return {
+    kitchen: weighedOnce.ingredients.reduce(withOne, kitchen),
+    troubles: [...troubles, ...weighedOnce.troubles],
+    made: weighedOnce,
+  };
 }
 
-/** Adds the recipes in the order in which they are made of each other. */
-function withRecipes(
+/** Makes the recipes in the order in which they are made of each other. */
+function makeRecipes(
   houses: readonly HouseRecipe[],
   recipes: Readonly<Record<string, RecipeDocument>>,
   bare: Kitchen,
-  troubles: string[],
-): { readonly kitchen: Kitchen } {
+): Made {
+  const troubles: string[] = [];
+  const ingredients: Ingredient[] = [];
   const there = houses.filter((one) => {
     if (recipes[one.recipe]) return true;
     troubles.push(`“${one.name}” is no longer on the table, so it stands in no list.`);
@@ -211,8 +227,11 @@ function withRecipes(
     done.add(one.recipe);
     const made = makeRecipe(one, recipes[one.recipe]!, kitchen);
     if (typeof made === 'string') troubles.push(made);
-    else kitchen = withOne(kitchen, made);
+    else {
+      ingredients.push(made);
+      kitchen = withOne(kitchen, made);
+    }
   };
   for (const one of there) make(one, []);
-  return { kitchen };
+  return { ingredients, troubles };
 }

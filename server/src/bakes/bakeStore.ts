@@ -4,6 +4,7 @@ import { upcastBake } from '@omniarton/core/kitchen';
 import type { Cursor } from '../http/cursor';
 import { readable } from '../http/readable';
 import type { Scope } from '../http/scope';
+import { asJson } from '../db/json';
 
 interface Row {
   household_id: string;
@@ -23,14 +24,14 @@ const toAnswer = ({ id, version, created_at, doc }: Row): BakeAnswer => ({
   id,
   version,
   createdAt: created_at.toISOString(),
-  doc: upcastBake(doc) as unknown as BakeDto,
+  doc: upcastBake<BakeDto>(doc),
 });
 
-const columns = (doc: BakeDto) => ({
+const columns = (db: Knex, doc: BakeDto) => ({
   docket_id: doc.docket,
   baked_on: doc.notes.bakedOn,
   doc_schema: doc.schema,
-  doc: JSON.stringify(doc) as unknown as BakeDto,
+  doc: asJson(db, doc),
 });
 
 /** Off the log and back on it, and what a bake stands on. */
@@ -47,7 +48,7 @@ const standing = (db: Knex) => ({
     const changed = await db<Row>('bakes')
       .where({ household_id: householdId, recipe_id: recipeId, id, version })
       .whereNull('removed_at')
-      .update({ removed_at: db.fn.now() as unknown as Date });
+      .update({ removed_at: db.fn.now() });
     return changed > 0;
   },
   async restore({ householdId }: Scope, recipeId: string, id: string): Promise<boolean> {
@@ -58,8 +59,7 @@ const standing = (db: Knex) => ({
   },
 });
 
-export const bakeStore = (db: Knex) => ({
-  ...standing(db),
+const reading = (db: Knex) => ({
   async find({ householdId }: Scope, recipeId: string, id: string): Promise<BakeAnswer | undefined> {
     const row = await db<Row>('bakes')
       .where({ household_id: householdId, recipe_id: recipeId, id })
@@ -97,6 +97,9 @@ export const bakeStore = (db: Knex) => ({
       ...(rows.length > limit && last ? { last: { before: [last.baked_on, last.stamp], id: last.id } } : {}),
     };
   },
+});
+
+const writing = (db: Knex) => ({
   /** Undefined when the id is taken already. */
   async create(
     { householdId, personId }: Scope,
@@ -111,7 +114,7 @@ export const bakeStore = (db: Knex) => ({
         id,
         version: 1,
         recipe_id: recipeId,
-        ...columns(doc),
+        ...columns(db, doc),
       })
       .onConflict(['household_id', 'id'])
       .ignore()
@@ -129,10 +132,12 @@ export const bakeStore = (db: Knex) => ({
     const [row] = await db<Row>('bakes')
       .where({ household_id: householdId, recipe_id: recipeId, id, version })
       .whereNull('removed_at')
-      .update({ ...columns(doc), version: version + 1 })
+      .update({ ...columns(db, doc), version: version + 1 })
       .returning('*');
     return row && toAnswer(row);
   },
 });
+
+export const bakeStore = (db: Knex) => ({ ...reading(db), ...writing(db), ...standing(db) });
 
 export type BakeStore = ReturnType<typeof bakeStore>;

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import type { FlourUse } from '@omniarton/contracts';
 import type { Scope } from '../http/scope';
+import { rowsOf } from '../db/json';
 
 interface Row extends Omit<FlourUse, 'grams'> {
   readonly grams: string;
@@ -28,23 +29,25 @@ export const flourUseStore = (db: Knex) => ({
 
   /** The newest bakes whose docket has a flour in a blend. */
   async newest({ householdId }: Scope, flour: string, limit: number): Promise<FlourUse[]> {
-    const rows = (await db('flour_uses as u')
-      .join('bakes as b', (on) => void on.on('b.household_id', 'u.household_id').on('b.id', 'u.bake_id'))
-      .where({ 'u.household_id': householdId, 'u.flour': flour })
-      .whereNull('b.removed_at')
-      .orderBy([
-        { column: 'u.baked_on', order: 'desc' },
-        { column: 'u.bake_id', order: 'desc' },
-      ])
-      .limit(limit)
-      .select({
-        id: 'b.id',
-        recipe: 'b.recipe_id',
-        title: 'u.title',
-        bakedOn: 'u.baked_on',
-        scores: db.raw(`b.doc #> '{notes,scores}'`),
-        grams: 'u.grams',
-      })) as unknown as Row[];
+    const rows = await rowsOf<Row>(
+      db('flour_uses as u')
+        .join('bakes as b', (on) => void on.on('b.household_id', 'u.household_id').on('b.id', 'u.bake_id'))
+        .where({ 'u.household_id': householdId, 'u.flour': flour })
+        .whereNull('b.removed_at')
+        .orderBy([
+          { column: 'u.baked_on', order: 'desc' },
+          { column: 'u.bake_id', order: 'desc' },
+        ])
+        .limit(limit)
+        .select({
+          id: 'b.id',
+          recipe: 'b.recipe_id',
+          title: 'u.title',
+          bakedOn: 'u.baked_on',
+          scores: db.raw(`b.doc #> '{notes,scores}'`),
+          grams: 'u.grams',
+        }),
+    );
     return rows.map((row) => ({ ...row, grams: Number(row.grams) }));
   },
 });

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import type { Binned } from '@omniarton/contracts';
 import type { Scope } from '../http/scope';
+import { rowsOf } from '../db/json';
 
 interface Row {
   readonly id: string;
@@ -26,24 +27,30 @@ export const binStore = (db: Knex) => ({
   async list({ householdId }: Scope, limit: number): Promise<Binned[]> {
     const removed = (table: string) =>
       db(table).where(`${table}.household_id`, householdId).whereNotNull(`${table}.removed_at`).limit(limit);
-    const recipes = (await removed('recipes').select('id', 'removed_at', {
-      name: 'title',
-      recipe: db.raw('NULL'),
-    })) as Row[];
-    const bags = (await removed('bags').select('id', 'removed_at', {
-      name: db.raw(`coalesce(nullif(doc ->> 'note', ''), ingredient)`),
-      recipe: db.raw('NULL'),
-    })) as Row[];
-    const bakes = (await removed('bakes')
-      .join(
-        'recipes as r',
-        (on) => void on.on('r.household_id', 'bakes.household_id').on('r.id', 'bakes.recipe_id'),
-      )
-      .whereNull('r.removed_at')
-      .select('bakes.id', 'bakes.removed_at', {
-        name: db.raw(`r.title || ', ' || bakes.baked_on::text`),
-        recipe: 'bakes.recipe_id',
-      })) as unknown as Row[];
+    const recipes = await rowsOf<Row>(
+      removed('recipes').select('id', 'removed_at', {
+        name: 'title',
+        recipe: db.raw('NULL'),
+      }),
+    );
+    const bags = await rowsOf<Row>(
+      removed('bags').select('id', 'removed_at', {
+        name: db.raw(`coalesce(nullif(doc ->> 'note', ''), ingredient)`),
+        recipe: db.raw('NULL'),
+      }),
+    );
+    const bakes = await rowsOf<Row>(
+      removed('bakes')
+        .join(
+          'recipes as r',
+          (on) => void on.on('r.household_id', 'bakes.household_id').on('r.id', 'bakes.recipe_id'),
+        )
+        .whereNull('r.removed_at')
+        .select('bakes.id', 'bakes.removed_at', {
+          name: db.raw(`r.title || ', ' || bakes.baked_on::text`),
+          recipe: 'bakes.recipe_id',
+        }),
+    );
     return [
       ...recipes.map(toBinned('recipe')),
       ...bags.map(toBinned('bag')),

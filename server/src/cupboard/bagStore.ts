@@ -3,6 +3,7 @@ import type { BagAnswer, BagDto } from '@omniarton/contracts';
 import { upcastBag } from '@omniarton/core/kitchen';
 import { readable } from '../http/readable';
 import type { Scope } from '../http/scope';
+import { asJson, rowsOf } from '../db/json';
 
 interface BagRow {
   household_id: string;
@@ -21,16 +22,16 @@ type StoredBag = Omit<BagAnswer, 'grams'>;
 const toBag = ({ id, version, doc }: BagRow): StoredBag => ({
   id,
   version,
-  doc: upcastBag(doc) as unknown as BagDto,
+  doc: upcastBag<BagDto>(doc),
 });
 
-const columns = (doc: BagDto) => ({
+const columns = (db: Knex, doc: BagDto) => ({
   ingredient: doc.ingredient,
   doc_schema: doc.schema,
-  doc: JSON.stringify(doc) as unknown as BagDto,
+  doc: asJson(db, doc),
 });
 
-export const bagStore = (db: Knex) => ({
+const reading = (db: Knex) => ({
   /** Every bag that isn't thrown out. */
   async list({ householdId }: Scope, limit: number): Promise<StoredBag[]> {
     const rows = await db<BagRow>('bags')
@@ -50,47 +51,10 @@ export const bagStore = (db: Knex) => ({
   },
 
   async count({ householdId }: Scope): Promise<number> {
-    const row = (await db('bags')
-      .where({ household_id: householdId })
-      .whereNull('removed_at')
-      .count({ bags: '*' })
-      .first()) as unknown as { bags: string };
-    return Number(row.bags);
-  },
-
-  /** False when the id is taken already. */
-  async create({ householdId, personId }: Scope, id: string, doc: BagDto): Promise<boolean> {
-    const rows = (await db<BagRow>('bags')
-      .insert({ household_id: householdId, created_by: personId, id, version: 1, ...columns(doc) })
-      .onConflict(['household_id', 'id'])
-      .ignore()
-      .returning('id')) as unknown[];
-    return rows.length > 0;
-  },
-
-  /** False when another version is stored. */
-  async replace({ householdId }: Scope, id: string, version: number, doc: BagDto): Promise<boolean> {
-    const changed = await db<BagRow>('bags')
-      .where({ household_id: householdId, id, version })
-      .whereNull('removed_at')
-      .update({ ...columns(doc), version: version + 1 });
-    return changed > 0;
-  },
-
-  /** False when another version is stored. */
-  async remove({ householdId }: Scope, id: string, version: number): Promise<boolean> {
-    const changed = await db<BagRow>('bags')
-      .where({ household_id: householdId, id, version })
-      .whereNull('removed_at')
-      .update({ removed_at: db.fn.now() as unknown as Date });
-    return changed > 0;
-  },
-
-  async restore({ householdId }: Scope, id: string): Promise<boolean> {
-    const changed = await db<BagRow>('bags')
-      .where({ household_id: householdId, id })
-      .update({ removed_at: null });
-    return changed > 0;
+    const [row] = await rowsOf<{ bags: string }>(
+      db('bags').where({ household_id: householdId }).whereNull('removed_at').count({ bags: '*' }),
+    );
+    return Number(row!.bags);
   },
 
   /** Holds some bags until the transaction ends, so that what is left of them can be counted on. In the order of their ids. */
@@ -104,5 +68,44 @@ export const bagStore = (db: Knex) => ({
     return new Set(rows.map(({ id }) => id));
   },
 });
+
+const writing = (db: Knex) => ({
+  /** False when the id is taken already. */
+  async create({ householdId, personId }: Scope, id: string, doc: BagDto): Promise<boolean> {
+    const rows = (await db<BagRow>('bags')
+      .insert({ household_id: householdId, created_by: personId, id, version: 1, ...columns(db, doc) })
+      .onConflict(['household_id', 'id'])
+      .ignore()
+      .returning('id')) as unknown[];
+    return rows.length > 0;
+  },
+
+  /** False when another version is stored. */
+  async replace({ householdId }: Scope, id: string, version: number, doc: BagDto): Promise<boolean> {
+    const changed = await db<BagRow>('bags')
+      .where({ household_id: householdId, id, version })
+      .whereNull('removed_at')
+      .update({ ...columns(db, doc), version: version + 1 });
+    return changed > 0;
+  },
+
+  /** False when another version is stored. */
+  async remove({ householdId }: Scope, id: string, version: number): Promise<boolean> {
+    const changed = await db<BagRow>('bags')
+      .where({ household_id: householdId, id, version })
+      .whereNull('removed_at')
+      .update({ removed_at: db.fn.now() });
+    return changed > 0;
+  },
+
+  async restore({ householdId }: Scope, id: string): Promise<boolean> {
+    const changed = await db<BagRow>('bags')
+      .where({ household_id: householdId, id })
+      .update({ removed_at: null });
+    return changed > 0;
+  },
+});
+
+export const bagStore = (db: Knex) => ({ ...reading(db), ...writing(db) });
 
 export type BagStore = ReturnType<typeof bagStore>;

@@ -40,14 +40,15 @@ export async function undoMove(stores: CupboardStores, scope: Scope, id: string)
   await movements.write(scope, { id: newId(), why: 'undone', bake: null, undoes: id, entries });
 }
 
-export function cupboardService(stores: CupboardStores, inTransaction: Transaction) {
-  const { bags, movements } = stores;
-  async function stored(from: CupboardStores, scope: Scope, id: string): Promise<BagAnswer> {
-    const found = await from.bags.find(scope, id);
-    if (!found) throw new NotFoundError('That bag is no longer in this cupboard.');
-    return { ...found, grams: (await from.movements.left(scope, [id])).get(id) ?? 0 };
-  }
+async function stored(from: CupboardStores, scope: Scope, id: string): Promise<BagAnswer> {
+  const found = await from.bags.find(scope, id);
+  if (!found) throw new NotFoundError('That bag is no longer in this cupboard.');
+  return { ...found, grams: (await from.movements.left(scope, [id])).get(id) ?? 0 };
+}
 
+/** The bags themselves. */
+function shelving(stores: CupboardStores, inTransaction: Transaction) {
+  const { bags, movements } = stores;
   return {
     async list(scope: Scope): Promise<CupboardAnswer> {
       const found = await bags.list(scope, MOST_BAGS);
@@ -94,7 +95,12 @@ export function cupboardService(stores: CupboardStores, inTransaction: Transacti
       if (!(await bags.restore(scope, id)))
         throw new NotFoundError('That bag is no longer in this cupboard.');
     },
+  };
+}
 
+/** What goes in and out of them. */
+function moving({ movements }: CupboardStores, inTransaction: Transaction) {
+  return {
     moves: (scope: Scope): Promise<MoveAnswer[]> => movements.moves(scope, LIMITS.pageSize),
 
     /** Moves grams in and out of bags, all or nothing. No bag gives more than it has; a repeat changes nothing. */
@@ -121,3 +127,8 @@ export function cupboardService(stores: CupboardStores, inTransaction: Transacti
     undo: (scope: Scope, id: string): Promise<void> => inTransaction((inside) => undoMove(inside, scope, id)),
   };
 }
+
+export const cupboardService = (stores: CupboardStores, inTransaction: Transaction) => ({
+  ...shelving(stores, inTransaction),
+  ...moving(stores, inTransaction),
+});

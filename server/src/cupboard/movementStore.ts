@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import type { MoveAnswer } from '@omniarton/contracts';
 import type { Scope } from '../http/scope';
+import { rowsOf } from '../db/json';
 
 interface MovementRow {
   household_id: string;
@@ -41,15 +42,18 @@ function toMoves(rows: readonly MovementRow[], undone: ReadonlySet<string>): Mov
   return [...moves.values()];
 }
 
-export const movementStore = (db: Knex) => ({
+/** What is left by the movements, and the writing of one. */
+const balance = (db: Knex) => ({
   /** What is left of some bags, g: the sum of their movements. */
   async left({ householdId }: Scope, bags: readonly string[]): Promise<Map<string, number>> {
-    const rows = (await db('movements')
-      .where({ household_id: householdId })
-      .whereIn('bag_id', [...bags])
-      .groupBy('bag_id')
-      .select('bag_id')
-      .sum({ left: 'grams' })) as unknown as { bag_id: string; left: string }[];
+    const rows = await rowsOf<{ bag_id: string; left: string }>(
+      db('movements')
+        .where({ household_id: householdId })
+        .whereIn('bag_id', [...bags])
+        .groupBy('bag_id')
+        .select('bag_id')
+        .sum({ left: 'grams' }),
+    );
     return new Map(rows.map(({ bag_id, left }) => [bag_id, Number(left)]));
   },
 
@@ -76,7 +80,9 @@ export const movementStore = (db: Knex) => ({
       .onConflict()
       .ignore();
   },
+});
 
+const reading = (db: Knex) => ({
   async move({ householdId }: Scope, id: string): Promise<MoveAnswer | undefined> {
     const rows = await db<MovementRow>('movements').where({ household_id: householdId, move_id: id });
     const undone = (await db('movements')
@@ -101,18 +107,22 @@ export const movementStore = (db: Knex) => ({
 
   /** Movements of a bake that haven't been undone. */
   async movesOfBake({ householdId }: Scope, bake: string): Promise<string[]> {
-    const rows = (await db('movements as m')
-      .where({ 'm.household_id': householdId, 'm.bake_id': bake })
-      .whereNull('m.undoes')
-      .whereNotExists(
-        db('movements as u')
-          .whereRaw('u.household_id = m.household_id')
-          .whereRaw('u.undoes = m.move_id')
-          .select(db.raw('1')),
-      )
-      .distinct('m.move_id')) as unknown as { move_id: string }[];
+    const rows = await rowsOf<{ move_id: string }>(
+      db('movements as m')
+        .where({ 'm.household_id': householdId, 'm.bake_id': bake })
+        .whereNull('m.undoes')
+        .whereNotExists(
+          db('movements as u')
+            .whereRaw('u.household_id = m.household_id')
+            .whereRaw('u.undoes = m.move_id')
+            .select(db.raw('1')),
+        )
+        .distinct('m.move_id'),
+    );
     return rows.map(({ move_id }) => move_id);
   },
 });
+
+export const movementStore = (db: Knex) => ({ ...balance(db), ...reading(db) });
 
 export type MovementStore = ReturnType<typeof movementStore>;

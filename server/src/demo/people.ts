@@ -19,24 +19,7 @@ export const JAR = { id: id(7), ingredient: `${HOUSE_PREFIX}${id(7)}`, name: 'bo
 /** The hall's ovens: the right one is true, the left one runs hot. */
 export const OVENS = { right: id(8), left: id(9) };
 
-/** The village hall kitchen: its guests, its jar, its ovens and a tin, and the plain flour that Orla has weighed once. */
-export const demoKitchen = (): KitchenDocument => ({
-  ...EMPTY_KITCHEN,
-  people: Object.values(GUESTS),
-  blends: [
-    {
-      id: JAR.id,
-      name: JAR.name,
-      kind: 'mixed',
-      madeOf: [
-        { ingredient: 'brown-rice-flour', share: 0.4 },
-        { ingredient: 'potato-starch', share: 0.3 },
-        { ingredient: 'tapioca-starch', share: 0.3 },
-      ],
-      earlier: [],
-    },
-  ],
-  ovens: [
+const HALL_OVENS: KitchenDocument['ovens'] = [
     {
       id: OVENS.right,
       name: 'the right oven',
@@ -66,7 +49,26 @@ export const demoKitchen = (): KitchenDocument => ({
       racks: 2,
       hotSide: 'back',
     },
+  ];
+
+/** The village hall kitchen: its guests, its jar, its ovens and a tin, and the plain flour that Orla has weighed once. */
+export const demoKitchen = (): KitchenDocument => ({
+  ...EMPTY_KITCHEN,
+  people: Object.values(GUESTS),
+  blends: [
+    {
+      id: JAR.id,
+      name: JAR.name,
+      kind: 'mixed',
+      madeOf: [
+        { ingredient: 'brown-rice-flour', share: 0.4 },
+        { ingredient: 'potato-starch', share: 0.3 },
+        { ingredient: 'tapioca-starch', share: 0.3 },
+      ],
+      earlier: [],
+    },
   ],
+  ovens: HALL_OVENS,
   pans: [
     {
       id: '0195a0c0-0000-7000-8000-000000000010',

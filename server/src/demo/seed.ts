@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import { v7 as newId } from 'uuid';
-import type { KitchenDocument } from '@omniarton/core/kitchen';
+import { upcastKitchen, type KitchenDocument } from '@omniarton/core/kitchen';
 import type { Scope } from '../http/scope';
 import { recipeStore } from '../recipes/recipeStore';
 import { shelfStore } from '../shelf/shelfStore';
@@ -27,7 +27,7 @@ export async function seed(db: Knex, { demo }: { demo: boolean }): Promise<void>
       for (const doc of demoDocuments()) await recipeStore(inside).create({ householdId, personId }, newId(), doc);
     });
     // A demo that was seeded before its guests, its bags or its ovens were known gets them now, if it is still there.
-    const kitchens = shelfStore<KitchenDocument>(inside, 'kitchens');
+    const kitchens = shelfStore<KitchenDocument>(inside, 'kitchens', upcastKitchen);
     await onceInDemo(inside, 'demo-2', async (scope) => void (await kitchens.write(scope, 0, demoKitchen())));
     await onceInDemo(inside, 'demo-3', async (scope) => {
       const { cupboard } = servicesOn(inside);

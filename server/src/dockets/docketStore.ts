@@ -3,6 +3,7 @@ import type { DocketAnswer, DocketSummary, KeptDocketDto } from '@omniarton/cont
 import { upcastDocket } from '@omniarton/core/docket';
 import { upcastRecipe } from '@omniarton/core/kitchen';
 import type { Scope } from '../http/scope';
+import { asJson } from '../db/json';
 
 interface Row {
   household_id: string;
@@ -63,7 +64,7 @@ export const docketStore = (db: Knex) => ({
         recipe_id: recipeId,
         engine: doc.engine,
         doc_schema: doc.schema,
-        doc: JSON.stringify(doc) as unknown as KeptDocketDto,
+        doc: asJson(db, doc),
         ...(at ? { created_at: at } : {}),
       })
       .onConflict(['household_id', 'id'])

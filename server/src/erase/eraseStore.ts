@@ -2,6 +2,7 @@ import type { Knex } from 'knex';
 import type { TouchesAnswer } from '@omniarton/contracts';
 import { pagesById } from '../db/pagesById';
 import type { Scope } from '../http/scope';
+import { rowsOf } from '../db/json';
 
 interface Document {
   readonly id: string;
@@ -11,7 +12,7 @@ type Change = (doc: object) => object;
 const PAGE = 200;
 
 async function countOf(rows: Knex.QueryBuilder): Promise<number> {
-  const [row] = (await rows.count({ all: '*' })) as unknown as { all: string }[];
+  const [row] = await rowsOf<{ all: string }>(rows.count({ all: '*' }));
   return Number(row?.all ?? 0);
 }
 
@@ -74,17 +75,19 @@ export const eraseStore = (db: Knex) => ({
       JSON.stringify({ seats: [{ id: person }] }),
       JSON.stringify({ people: [person] }),
     ]);
-    const rows = (await db('recipes as r')
-      .leftJoin(kept, 'kept.recipe_id', 'r.id')
-      .where({ 'r.household_id': householdId })
-      .where((either) => void either.whereRaw(seated).orWhereNotNull('kept.dockets'))
-      .orderBy('r.title')
-      .select('r.id', 'r.title', { seated, dockets: 'kept.dockets' })) as unknown as {
+    const rows = await rowsOf<{
       id: string;
       title: string;
       seated: boolean;
       dockets: string | null;
-    }[];
+    }>(
+      db('recipes as r')
+        .leftJoin(kept, 'kept.recipe_id', 'r.id')
+        .where({ 'r.household_id': householdId })
+        .where((either) => void either.whereRaw(seated).orWhereNotNull('kept.dockets'))
+        .orderBy('r.title')
+        .select('r.id', 'r.title', { seated, dockets: 'kept.dockets' }),
+    );
     return rows.map(({ dockets, ...one }) => ({ ...one, dockets: Number(dockets ?? 0) }));
   },
 

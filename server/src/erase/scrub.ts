@@ -54,5 +54,5 @@ export function scrubbedDocket<T extends KeptDocket>(kept: T, person: string, na
           },
         }
       : {}),
-  } as unknown as T;
+  } as Partial<T> as T;
 }

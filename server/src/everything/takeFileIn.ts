@@ -54,9 +54,9 @@ async function read<T extends object>(type: ClassConstructor<T>, id: unknown, do
   return checked(type, doc());
 }
 
-const listOf = (file: object, name: string): readonly Record<string, unknown>[] => {
+const listOf = <One = Record<string, unknown>>(file: object, name: string): readonly One[] => {
   const list: unknown = (file as Readonly<Record<string, unknown>>)[name];
-  return Array.isArray(list) ? (list as Record<string, unknown>[]) : [];
+  return Array.isArray(list) ? (list as One[]) : [];
 };
 
 const keptDocket = (doc: object): object => {
@@ -149,6 +149,6 @@ export async function takeFileIn(
       } catch (error) {
         tally.refuse(`${name} ${String(one['id'])}`, error);
       }
-  await takeMoves(inside, scope, listOf(file, 'moves') as unknown as readonly MovedOut[], newBags);
+  await takeMoves(inside, scope, listOf<MovedOut>(file, 'moves'), newBags);
   return { ...tally.counts, refused: tally.refused };
 }

@@ -11,24 +11,24 @@ import type { RequestStore } from './requestStore';
 const DEFAULT_PAGE = 50;
 type Transaction = <T>(work: (recipes: RecipeStore, requests: RequestStore) => Promise<T>) => Promise<T>;
 
-export function recipeService(store: RecipeStore, inTransaction: Transaction) {
-  async function write(
-    recipes: RecipeStore,
-    scope: Scope,
-    id: string,
-    expected: Expectation,
-    doc: RecipeDocument,
-  ) {
-    const saved =
-      expected.kind === 'new'
-        ? await recipes.create(scope, id, doc)
-        : await recipes.replace(scope, id, expected.version, doc);
-    if (saved) return saved;
-    const stored = await recipes.find(scope, id);
-    if (!stored) throw new NotFoundError('That recipe is no longer here.');
-    throw new ConflictError('Another tab or device has saved this recipe in between.', { stored });
-  }
+async function write(
+  recipes: RecipeStore,
+  scope: Scope,
+  id: string,
+  expected: Expectation,
+  doc: RecipeDocument,
+) {
+  const saved =
+    expected.kind === 'new'
+      ? await recipes.create(scope, id, doc)
+      : await recipes.replace(scope, id, expected.version, doc);
+  if (saved) return saved;
+  const stored = await recipes.find(scope, id);
+  if (!stored) throw new NotFoundError('That recipe is no longer here.');
+  throw new ConflictError('Another tab or device has saved this recipe in between.', { stored });
+}
 
+export function recipeService(store: RecipeStore, inTransaction: Transaction) {
   return {
     async get(scope: Scope, id: string): Promise<RecipeAnswer> {
       const found = await store.find(scope, id);

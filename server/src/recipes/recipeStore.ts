@@ -4,6 +4,7 @@ import { upcastRecipe, type RecipeDocument } from '@omniarton/core/kitchen';
 import type { FamilyId } from '@omniarton/core/vocabulary';
 import type { Cursor } from '../http/cursor';
 import type { Scope } from '../http/scope';
+import { asJson } from '../db/json';
 
 interface Row {
   household_id: string;
@@ -49,17 +50,17 @@ const toAnswer = (row: Row): RecipeAnswer => ({
   doc: upcastRecipe({ ...row.doc, text: row.source_text }),
 });
 
-function columns({ text, ...doc }: RecipeDocument) {
+function columns(db: Knex, { text, ...doc }: RecipeDocument) {
   return {
     title: doc.asRead.title,
     family: doc.request.family ?? doc.asRead.family,
     source_text: text,
     doc_schema: doc.schema,
-    doc: JSON.stringify(doc) as unknown as Row['doc'],
+    doc: asJson(db, doc),
   };
 }
 
-export const recipeStore = (db: Knex) => ({
+const reading = (db: Knex) => ({
   async find({ householdId }: Scope, id: string): Promise<RecipeAnswer | undefined> {
     const row = await db<Row>('recipes')
       .where({ household_id: householdId, id })
@@ -92,7 +93,9 @@ export const recipeStore = (db: Knex) => ({
       ...(rows.length > limit && last ? { last: { before: [last.stamp], id: last.id } } : {}),
     };
   },
+});
 
+const writing = (db: Knex) => ({
   /** Undefined when the id is taken already. */
   async create(
     { householdId, personId }: Scope,
@@ -100,7 +103,7 @@ export const recipeStore = (db: Knex) => ({
     doc: RecipeDocument,
   ): Promise<RecipeAnswer | undefined> {
     const [row] = await db<Row>('recipes')
-      .insert({ household_id: householdId, created_by: personId, id, version: 1, ...columns(doc) })
+      .insert({ household_id: householdId, created_by: personId, id, version: 1, ...columns(db, doc) })
       .onConflict(['household_id', 'id'])
       .ignore()
       .returning('*');
@@ -117,17 +120,20 @@ export const recipeStore = (db: Knex) => ({
     const [row] = await db<Row>('recipes')
       .where({ household_id: householdId, id, version })
       .whereNull('removed_at')
-      .update({ ...columns(doc), version: version + 1, updated_at: db.fn.now() as unknown as Date })
+      .update({ ...columns(db, doc), version: version + 1, updated_at: db.fn.now() })
       .returning('*');
     return row && toAnswer(row);
   },
+});
 
+/** Into the bin and out of it. */
+const standing = (db: Knex) => ({
   /** Into the bin; false when another version is stored. Once there it stays there. */
   async remove({ householdId }: Scope, id: string, version: number): Promise<boolean> {
     const changed = await db<Row>('recipes')
       .where({ household_id: householdId, id, version })
       .whereNull('removed_at')
-      .update({ removed_at: db.fn.now() as unknown as Date });
+      .update({ removed_at: db.fn.now() });
     return changed > 0;
   },
 
@@ -138,5 +144,7 @@ export const recipeStore = (db: Knex) => ({
     return changed > 0;
   },
 });
+
+export const recipeStore = (db: Knex) => ({ ...reading(db), ...writing(db), ...standing(db) });
 
 export type RecipeStore = ReturnType<typeof recipeStore>;

@@ -1,5 +1,4 @@
 import type { Knex } from 'knex';
-import { upcastKitchen, upcastSettings } from '@omniarton/core/kitchen';
 import type { Scope } from '../http/scope';
 
 interface Row {
@@ -12,7 +11,6 @@ interface Row {
 
 /** The tables that hold one document a household. */
 export type ShelfTable = 'settings' | 'kitchens';
-const UPCAST = { settings: upcastSettings, kitchens: upcastKitchen } as const;
 
 export interface Shelved<D> {
   readonly version: number;
@@ -20,10 +18,14 @@ export interface Shelved<D> {
 }
 
 /** One document a household, read and written whole. */
-export const shelfStore = <D extends { readonly schema: number }>(db: Knex, table: ShelfTable) => ({
+export const shelfStore = <D extends { readonly schema: number }>(
+  db: Knex,
+  table: ShelfTable,
+  upcast: (stored: object) => D,
+) => ({
   async find({ householdId }: Scope): Promise<Shelved<D> | undefined> {
     const row = (await db(table).where({ household_id: householdId }).first()) as Row | undefined;
-    return row && { version: row.version, doc: UPCAST[table](row.doc) as unknown as D };
+    return row && { version: row.version, doc: upcast(row.doc) };
   },
   /** Undefined when another version is stored. Version 0 is "nothing stored yet". */
   async write({ householdId, personId }: Scope, version: number, doc: D): Promise<Shelved<D> | undefined> {

@@ -18,4 +18,4 @@ const STEPS: Steps = {
 const CURRENT = 7;
 
 /** Brings a kept docket up to this program's schema: its numbers stay as they were. Throws UnreadableDocumentError for a newer one. */
-export const upcastDocket = (stored: object): Docket => upcast(stored, STEPS, CURRENT) as unknown as Docket;
+export const upcastDocket = (stored: object): Docket => upcast<Docket>(stored, STEPS, CURRENT);

@@ -6,4 +6,4 @@ const CURRENT = 2;
 
 /** The same of a household's kitchen. */
 export const upcastKitchen = (stored: object): KitchenDocument =>
-  upcast(stored, { 1: kitchen1to2 }, CURRENT) as unknown as KitchenDocument;
+  upcast<KitchenDocument>(stored, { 1: kitchen1to2 }, CURRENT);

@@ -11,4 +11,4 @@ const CURRENT = 6;
 
 /** Brings a stored recipe up to this program's schema, a version at a time. Throws UnreadableDocumentError for a newer one. */
 export const upcastRecipe = (stored: object): RecipeDocument =>
-  upcast(stored, STEPS, CURRENT) as unknown as RecipeDocument;
+  upcast<RecipeDocument>(stored, STEPS, CURRENT);

@@ -14,6 +14,11 @@ const STEP = 0.02;
 const LEVELS = 7;
 
 type Point = readonly [number, number, number];
+const eachOf = <A, B>(
+  [a, b, c]: readonly [A, A, A],
+  of: (one: A, at: 0 | 1 | 2) => B,
+): readonly [B, B, B] => [of(a, 0), of(b, 1), of(c, 2)];
+
 /** Corners: left below, right below, top. */
 const place = ([, b, c]: Point): readonly [number, number] => {
   const x = b + c / 2;
@@ -43,7 +48,7 @@ function crossing(values: Point, level: number): (readonly [number, number])[] {
     const [from, to] = [values[i], values[j]];
     if (from === to || (level - from) * (level - to) > 0) return [];
     const t = (level - from) / (to - from);
-    return [place(corners[i]!.map((one, k) => one * (1 - t) + corners[j]![k]! * t) as unknown as Point)];
+    return [place(eachOf(corners[i]!, (one, k) => one * (1 - t) + corners[j]![k]! * t))];
   });
 }
 
@@ -57,8 +62,9 @@ export function Triangle() {
     ...there,
     ...flours.map(({ ingredient }) => ingredient).filter((id) => !there.includes(id)),
   ].slice(0, 3);
-  if (corners.length < 3) return <Small>With three flours or more they can be moved on a triangle.</Small>;
-  const three = corners.map((id) => flours.find(({ ingredient }) => ingredient === id)!);
+  const [left, right, top] = corners.map((id) => flours.find(({ ingredient }) => ingredient === id));
+  if (!left || !right || !top)
+    return <Small>With three flours or more they can be moved on a triangle.</Small>;
   return (
     <Stack $gap={3}>
       <Row $gap={4} style={{ alignItems: 'end' }}>
@@ -83,7 +89,7 @@ export function Triangle() {
             ))
           : null}
       </Row>
-      <Field three={three as unknown as Three} property={property} />
+      <Field three={[left, right, top]} property={property} />
     </Stack>
   );
 }
@@ -101,8 +107,8 @@ function useThree(three: Three) {
   const { set } = useSettledHand();
   const drawing = useRef<SVGSVGElement>(null);
   const whole = three.reduce((sum, { share }) => sum + share, 0);
-  const point = three.map(({ share }) => (whole > 0 ? share / whole : 1 / 3)) as unknown as Point;
-  const ids = three.map(({ ingredient }) => ingredient) as unknown as readonly [string, string, string];
+  const point = eachOf(three, ({ share }) => (whole > 0 ? share / whole : 1 / 3));
+  const ids = eachOf(three, ({ ingredient }) => ingredient);
   const held = three.some((one) => one.held);
   const to = (next: Point) => (before: Parameters<typeof moveOnTriangle>[0]) =>
     moveOnTriangle(before, ids, next);

@@ -3,6 +3,7 @@ import type { Outcome } from '@omniarton/core/docket';
 import type { PartEgg, WeighThis } from '@omniarton/core/formula';
 import type { GuardReport } from '@omniarton/core/guard';
 import type { AsRead, BagOnHand, KitchenDocument, RecipeDocument, SourceLine } from '@omniarton/core/kitchen';
+import type { Larder, Made } from '@omniarton/core/larder';
 import type { Recipe } from '@omniarton/core/read';
 
 /** What is known at once: the recipe as read, its guard, and a docket with the last blend and bake where they still fit. */
@@ -31,7 +32,12 @@ export interface KitchenParcel {
   readonly doc: KitchenDocument;
   readonly recipes: Readonly<Record<string, RecipeDocument>>;
   readonly bags: readonly BagOnHand[];
+  /** The recipes of this kitchen, where another engine has weighed them already. */
+  readonly made?: Made;
 }
+
+/** What laying a kitchen out gives: what could not be laid, and its recipes. */
+export type Laid = Pick<Larder, 'troubles' | 'made'>;
 
 /** A recipe out of a file, ready to be kept. */
 export interface FiledRecipe {

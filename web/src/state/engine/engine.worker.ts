@@ -30,6 +30,7 @@ import {
   blendBench,
   convertSteps,
   differencesOf,
+  emptyMemory,
   moreBagFor,
   quickDocket,
   schoolsFor,
@@ -71,6 +72,7 @@ import type {
   QuickAnswer,
   IngredientName,
   KitchenParcel,
+  Laid,
   FiledRecipe,
   LabelShares,
   JarAnswer,
@@ -86,6 +88,9 @@ const newest = new Map<string, number>();
 
 /** The kitchen that was laid out last. A page has one open at a time. */
 let laid: { readonly key: string; readonly kitchen: Kitchen } = { key: '', kitchen: BUILT_IN_KITCHEN };
+
+/** What the last conversion left to be found again. */
+const memory = emptyMemory();
 
 /** Its bags. */
 let bags: readonly BagOnHand[] = [];
@@ -108,12 +113,12 @@ const inKitchen = <T>(key: string, work: (kitchen: Kitchen) => T): T | null =>
   laid.key === key ? work(laid.kitchen) : null;
 
 const door = {
-  /** Lays a kitchen out; gives what could not be laid. */
-  lay({ key, doc, recipes, bags: there }: KitchenParcel): readonly string[] {
-    const { kitchen, troubles } = layOut(doc, recipes, key, there);
+  /** Lays a kitchen out; gives what could not be laid, and its recipes as they were weighed. */
+  lay({ key, doc, recipes, bags: there, made: before }: KitchenParcel): Laid {
+    const { kitchen, troubles, made } = layOut(doc, recipes, key, there, before);
     laid = { key, kitchen };
     bags = there;
-    return troubles;
+    return { troubles, made };
   },
   quick: (key: string, doc: RecipeDocument, earlier: SlowAnswers | null): QuickAnswer | null =>
     inKitchen(key, (kitchen) => {
@@ -142,7 +147,7 @@ const door = {
     const ticket = (newest.get(draft) ?? 0) + 1;
     newest.set(draft, ticket);
     const working = inKitchen(key, (kitchen) =>
-      drive(convertSteps(recipe, request, kitchen), () => newest.get(draft) !== ticket, onProgress),
+      drive(convertSteps(recipe, request, kitchen, memory), () => newest.get(draft) !== ticket, onProgress),
     );
     return working ? working.then((done) => done ?? 'overtaken') : Promise.resolve(null);
   },
@@ -240,7 +245,7 @@ const door = {
     request: ConversionRequest,
     slow: SlowAnswers,
   ): { readonly view: SectionView | null } | null =>
-    inKitchen(key, (kitchen) => ({ view: toEnd(sectionView(recipe, request, kitchen, slow)) })),
+    inKitchen(key, (kitchen) => ({ view: toEnd(sectionView(recipe, request, kitchen, slow, memory)) })),
   /** Ways to convert a recipe, each a whole docket. */
   ways: (
     key: string,

@@ -1,6 +1,7 @@
 import type { RootState } from '../state';
 import { NO_KITCHEN } from '../kitchen/kitchenSlice';
 import type { askQuick } from './engine';
+import type { Made } from '@omniarton/core/larder';
 import type { KitchenParcel } from './answers';
 
 type Ask = typeof askQuick;
@@ -17,6 +18,9 @@ export function parcelOf(state: RootState, household: string): KitchenParcel {
   };
 }
 
+/** The recipes of the kitchen that was laid last: the other engine needn't weigh them again. */
+let weighed: { readonly key: string; readonly made: Made } | null = null;
+
 /**
  * Asks an engine something that hangs on the kitchen. The kitchen goes over once an edition: an engine that hasn't it says
  * so, is given it, and is asked again.
@@ -31,9 +35,11 @@ export function askInKitchen<T>(
     const known = await question(door, parcel.key);
     if (known !== null) return known;
     // Both go over in one breath: between them no other edition is laid.
-    const laying = door.lay(parcel);
+    const laying = door.lay(weighed?.key === parcel.key ? { ...parcel, made: weighed.made } : parcel);
     const asking = question(door, parcel.key);
-    onLaid(await laying);
+    const { troubles, made } = await laying;
+    weighed = { key: parcel.key, made };
+    onLaid(troubles);
     const now = await asking;
     if (now === null) throw new Error('The engine has lost its kitchen.');
     return now;

@@ -20,7 +20,7 @@ const engine = {
   stopped: 0,
 };
 const door = {
-  lay: () => Promise.resolve([]),
+  lay: () => Promise.resolve({ troubles: [], made: { ingredients: [], troubles: [] } }),
   quick: () => Promise.resolve({ recipe: { parts: [] }, outcome: null }),
   convert: (
     _key: string,
