@@ -14,7 +14,7 @@ const transform = {
 const common = {
   transform,
   transformIgnorePatterns: [
-    '/node_modules/(?!(@omniarton|parse-ingredient|numeric-quantity|uuid|diff|fastest-levenshtein|htmlparser2|domutils|domhandler|domelementtype|dom-serializer|entities|marked)/)',
+    '/node_modules/(?!(@omniarton|parse-ingredient|numeric-quantity|uuid|diff|fastest-levenshtein|htmlparser2|domutils|domhandler|domelementtype|dom-serializer|entities|marked|nanoid|ics)/)',
   ],
   moduleNameMapper: {
     '^@omniarton/core/(.*)$': '<rootDir>/core/src/$1/index.ts',
@@ -30,8 +30,13 @@ export default {
       ...common,
       displayName: 'page',
       testMatch: ['<rootDir>/web/src/**/*.test.{ts,tsx}'],
-      testEnvironment: 'jsdom',
-      setupFilesAfterEnv: ['<rootDir>/web/src/testing.ts'],
+      testEnvironment: '<rootDir>/web/src/testing/environment.cjs',
+      setupFilesAfterEnv: ['<rootDir>/web/src/testing/setup.ts'],
+      moduleNameMapper: {
+        ...common.moduleNameMapper,
+        // Pages are tested with the engine itself, without its workers.
+        '/engine/engine$|^\\./engine$': '<rootDir>/web/src/testing/engine.ts',
+      },
     },
     {
       ...common,

@@ -1,5 +1,5 @@
 import * as Comlink from 'comlink';
-import type { EngineDoor } from './engine.worker';
+import type { EngineDoor } from './door';
 import { EngineGoneError } from './gone';
 
 /** A silent engine is replaced after so long; a conversion takes well under a second. */

@@ -1,0 +1,42 @@
+import { screen, within } from '@testing-library/react';
+import { openStage, settled } from '../../testing/page';
+import { CAKE } from '../../testing/recipes';
+import { fakeServer } from '../../testing/server';
+
+jest.setTimeout(30_000);
+const BAR = `${CAKE.replace('3 eggs', '3 eggs\n80 g frobnitz paste')}`;
+
+describe('Guard', () => {
+  it('flags each line in words, and what an allergen is by law', async () => {
+    await openStage('guard', fakeServer(CAKE));
+    const table = screen.getByRole('table');
+    expect(within(table).getByRole('row', { name: /plain flour/ })).toHaveTextContent(/wheat/);
+    expect(within(table).getByRole('row', { name: /butter/ })).toHaveTextContent(/dairy/);
+  });
+  it('asks about what it can’t place and never passes it by itself', async () => {
+    const { docket } = await openStage('guard', fakeServer(BAR));
+    expect(screen.getAllByText(/What is this\? It can’t be placed/).length).toBeGreaterThan(0);
+    expect(docket()).toHaveTextContent(/guard: \d+ open/);
+  });
+  it('leaves out what somebody avoids: the docket has it no more', async () => {
+    const { user, docket } = await openStage('guard', fakeServer(CAKE));
+    await user.click(screen.getByRole('button', { name: 'dairy' }));
+    await settled();
+    expect(docket()).toHaveTextContent(/no dairy/);
+    expect(within(docket()).queryByText('milk, whole')).toBeNull();
+  });
+  it('takes an answer, and undo opens the question again', async () => {
+    const { user } = await openStage('guard', fakeServer(BAR));
+    await user.click(screen.getByRole('button', { name: /^Left out: 80 g frobnitz paste/ }));
+    await settled();
+    expect(screen.queryByText(/What is this\? It can’t be placed/)).toBeNull();
+    await user.keyboard('{Control>}z{/Control}');
+    await settled();
+    expect(screen.getAllByText(/What is this\? It can’t be placed/).length).toBeGreaterThan(0);
+  });
+  it('names everything that it cautions about, and calls nothing safe', async () => {
+    const { area } = await openStage('guard', fakeServer(CAKE));
+    expect(area()).toHaveTextContent(/legal term with a limit/);
+    expect(area()).not.toHaveTextContent(/\bis safe\b/);
+  });
+});

@@ -1,0 +1,42 @@
+import { render, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { Provider } from 'react-redux';
+import { createMemoryRouter, RouterProvider } from 'react-router';
+import { ThemeProvider } from 'styled-components';
+import { routes } from '../app/routes';
+import { benchPath } from '../base/paths';
+import { theme } from '../base/theme';
+import { makeStore } from '../state/store';
+import { fetchFrom, HOUSEHOLD, RECIPE, type FakeServer } from './server';
+
+/** Opens an address of the page over a server, with the real store and the real engine, as a person would. */
+export function openPage(address: string, server: FakeServer) {
+  globalThis.fetch = fetchFrom(server) as unknown as typeof fetch;
+  const store = makeStore();
+  const router = createMemoryRouter(routes, { initialEntries: [address] });
+  const user = userEvent.setup({ delay: null });
+  render(
+    <Provider store={store}>
+      <ThemeProvider theme={theme}>
+        <RouterProvider router={router} />
+      </ThemeProvider>
+    </Provider>,
+  );
+  return { user, store, router };
+}
+
+/** Opens a stage of the bench over a recipe, and waits until it is there. */
+export async function openStage(stage: string, server: FakeServer) {
+  const page = openPage(benchPath(HOUSEHOLD, RECIPE, stage), server);
+  await screen.findByRole('navigation', { name: 'Stages' }, { timeout: 10_000 });
+  await settled();
+  const area = () => screen.getByRole('region', { name: new RegExp(`^${stage}$`, 'i') });
+  return { ...page, area, docket: () => screen.getByRole('complementary', { name: 'Docket' }) };
+}
+
+/** Nothing is being worked out, fetched or saved any more. */
+export const settled = () =>
+  waitFor(() => expect(document.querySelector('main:not([data-busy]):not([aria-busy])')).not.toBeNull(), {
+    timeout: 15_000,
+    interval: 20,
+  });
