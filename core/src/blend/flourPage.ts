@@ -16,6 +16,7 @@ import {
   type FlourClass,
   type GlutenClass,
   type GrainClass,
+  FAMILY_NAMES,
 } from '../vocabulary';
 import { hasTraits, propertiesOf, traitsOf } from './properties';
 import { type PropertyVector } from './vector';
@@ -80,9 +81,9 @@ function givesOf(vector: PropertyVector | null): Gives[] {
 }
 
 const goodIn = (id: string): string[] =>
-  FAMILIES.map(familyOf)
-    .filter(({ blends }) => Object.values(blends).some((shares) => shares[id]))
-    .map(({ name }) => name);
+  FAMILIES.filter((family) => Object.values(familyOf(family).blends).some((shares) => shares[id])).map(
+    (family) => FAMILY_NAMES[family],
+  );
 
 /** The page of a flour. Throws for what has no row of facts. */
 export function flourPage(id: string, catalogue: Catalogue): FlourPage {
@@ -114,7 +115,7 @@ export function flourPage(id: string, catalogue: Catalogue): FlourPage {
     pairs: named(facts.pairs),
     limits: FAMILIES.map((family) => ({
       family,
-      name: familyOf(family).name,
+      name: FAMILY_NAMES[family],
       most: facts.most[family] ?? cap,
     })).filter(({ most }) => most > 0),
     goodIn: goodIn(id),

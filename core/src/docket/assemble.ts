@@ -16,7 +16,7 @@ import { expectTexture, featuresOf } from '../texture';
 import { liftLedger } from '../formula';
 import { restFor, type RestAsk } from '../heat';
 import { roundGrams, settle } from '../quantity';
-import type { FamilyId, RouteId } from '../vocabulary';
+import { FAMILY_NAMES, type FamilyId, type RouteId } from '../vocabulary';
 import type { Said } from '../words';
 import { differingTins, foldedLine, foldedTins } from './folded';
 import { docketLines } from './lines';
@@ -187,7 +187,7 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
     title: recipe.title || 'Untitled bake',
     family: {
       id: family,
-      name: profile.name,
+      name: FAMILY_NAMES[family],
       confidence: settle(request.family ? 1 : recipe.family.confidence),
     },
     route: balanced.route,

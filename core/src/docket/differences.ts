@@ -1,4 +1,5 @@
-import { bandsOf, familyOf } from '../family';
+import { FAMILY_NAMES } from '../vocabulary';
+import { bandsOf } from '../family';
 import { ovenWords } from './ovenWords';
 import type { Docket } from './types';
 
@@ -38,7 +39,7 @@ const bandWords = ({ family, route }: Docket) => {
 /** What is otherwise on one docket than on another: blend, weights, rest, oven and time. Empty when a cook would see none. */
 export function differencesOf(a: Docket, b: Docket): Difference[] {
   const facts: Difference[] = [
-    { what: 'kind of bake', from: familyOf(a.family.id).name, to: familyOf(b.family.id).name },
+    { what: 'kind of bake', from: FAMILY_NAMES[a.family.id], to: FAMILY_NAMES[b.family.id] },
     { what: 'blend', from: blendWords(a), to: blendWords(b) },
     { what: 'drink per thirst, band', from: bandWords(a), to: bandWords(b) },
     { what: 'rest', from: restWords(a), to: restWords(b) },

@@ -6,7 +6,7 @@ import { heightOf, vesselOf } from '../heat';
 import { BUILT_IN_KITCHEN, catalogueOf, EMPTY_REQUEST, PANS, type Kitchen, type PanRecord } from '../kitchen';
 import { readRecipe } from '../read';
 import { counter } from '../testing';
-import { FAMILIES, PAN_SHAPES } from '../vocabulary';
+import { FAMILIES, FAMILY_NAMES, PAN_SHAPES } from '../vocabulary';
 import { convert } from './convert';
 
 /** A flour that the product doesn't have, as its table would: one record, and nothing else. */
@@ -107,7 +107,6 @@ function withRow<Row, T>(table: Readonly<Record<string, Row>>, id: string, row: 
 describe('a family is one record', () => {
   const bannock: FamilyRecord = {
     ...familyOf('scone'),
-    name: 'bannock',
     words: /\bbannocks?\b/gi,
     rest: [40, 50],
     doneSigns: 'sounds hollow when it is tapped',
@@ -115,17 +114,19 @@ describe('a family is one record', () => {
   };
   it('is found on a page, blended for, rested and judged by its own', () => {
     const ids = FAMILIES as unknown as string[];
-    const docket = withRow(FAMILY_RECORDS, 'bannock', bannock, () => {
-      ids.push('bannock');
-      try {
-        return docketIn(
-          'Bannock\n250 g plain flour\n60 g butter\n2 tsp baking powder\n150 ml milk\n\nMethod\nRub in the butter, add the milk, shape a bannock. Bake at 200°C for 25 minutes.',
-          BUILT_IN_KITCHEN,
-        );
-      } finally {
-        ids.pop();
-      }
-    });
+    const docket = withRow(FAMILY_RECORDS, 'bannock', bannock, () =>
+      withRow(FAMILY_NAMES, 'bannock', 'bannock', () => {
+        ids.push('bannock');
+        try {
+          return docketIn(
+            'Bannock\n250 g plain flour\n60 g butter\n2 tsp baking powder\n150 ml milk\n\nMethod\nRub in the butter, add the milk, shape a bannock. Bake at 200°C for 25 minutes.',
+            BUILT_IN_KITCHEN,
+          );
+        } finally {
+          ids.pop();
+        }
+      }),
+    );
     expect(docket.family.id).toBe('bannock');
     expect(docket.rest.minutes).toEqual([40, 50]);
     expect(docket.parts[0]!.blend.map(({ ingredient }) => ingredient)).toContain('oat-flour');

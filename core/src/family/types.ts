@@ -22,7 +22,6 @@ export interface Looks {
 
 /** What the engine must know of a family to convert it. */
 export interface Profile {
-  readonly name: string;
   /** Usual xanthan, g per 100 g flour, at the usual gluten use (g flour protein per 100 g batter). */
   readonly xanthan: number;
   readonly glutenUse: number;

@@ -1,22 +1,23 @@
-/** The kinds of bake. Bands exist for all; a conversion only for those that `family/` covers. */
-export const FAMILIES = [
-  'drop-cookie',
-  'cut-out',
-  'crisp-wafer',
-  'brownie',
-  'creamed-cake',
-  'foam',
-  'loaf',
-  'muffin',
-  'scone',
-  'pastry',
-  'crumble',
-  'pancake',
-  'choux',
-  'yeast-dough',
-  'doughnut',
-  'steamed-pudding',
-  'mug-cake',
-  'flourless',
-] as const;
-export type FamilyId = (typeof FAMILIES)[number];
+/** Kinds of bakes, as the interface calls them. What else is known of each stands in its record. */
+export const FAMILY_NAMES = {
+  'drop-cookie': 'drop cookie',
+  'cut-out': 'cut-out or shortbread',
+  'crisp-wafer': 'crisp wafer',
+  brownie: 'brownie or bar',
+  'creamed-cake': 'creamed cake',
+  foam: 'foam cake',
+  loaf: 'loaf or pound cake',
+  muffin: 'muffin or quick bread',
+  scone: 'scone or biscuit',
+  pastry: 'pastry',
+  crumble: 'crumble topping',
+  pancake: 'pancake or waffle',
+  choux: 'choux',
+  'yeast-dough': 'enriched yeast dough',
+  doughnut: 'cake doughnut',
+  'steamed-pudding': 'steamed or sponge pudding',
+  'mug-cake': 'mug cake',
+  flourless: 'flourless bake',
+} as const;
+export type FamilyId = keyof typeof FAMILY_NAMES;
+export const FAMILIES = Object.keys(FAMILY_NAMES) as readonly FamilyId[];

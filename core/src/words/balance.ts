@@ -1,7 +1,6 @@
 import { SCHOOLS, type BalanceSays, type Weight } from '../balance';
 import { ROUTE_TABLE } from '../blend';
-import { familyOf } from '../family';
-import type { BalanceId, WordsFor } from '../vocabulary';
+import { FAMILY_NAMES, type BalanceId, type WordsFor } from '../vocabulary';
 
 /** What a balance is called in a sentence. */
 const BALANCE_NAMES: Readonly<Record<BalanceId, string>> = {
@@ -35,7 +34,7 @@ interface Miss {
 const miss =
   (words: string) =>
   ({ value, band, family }: Miss): string =>
-    `${words} (${value.toFixed(2)} where a ${familyOf(family).name} has ${band[0]} to ${band[1]})`;
+    `${words} (${value.toFixed(2)} where a ${FAMILY_NAMES[family]} has ${band[0]} to ${band[1]})`;
 
 /** Ends of shifts, reasons, warnings and findings of a part, in English. */
 export const BALANCE_WORDS: WordsFor<BalanceSays> = {

@@ -1,6 +1,5 @@
 import { ROUTE_TABLE, type BlendSays } from '../blend';
-import { familyOf } from '../family';
-import type { WordsFor } from '../vocabulary';
+import { FAMILY_NAMES, type WordsFor } from '../vocabulary';
 
 type Barred = BlendSays['held-but-out']['why'];
 type Cap = BlendSays['at-its-most']['why'];
@@ -62,7 +61,7 @@ export const BLEND_WORDS: WordsFor<BlendSays> = {
   'allow-again': ({ name }) => `allow ${name} again`,
 
   'all-in-cupboard': () => 'all that is in the cupboard',
-  'most-for': ({ family }) => `the most for a ${familyOf(family).name}`,
+  'most-for': ({ family }) => `the most for a ${FAMILY_NAMES[family]}`,
   'all-of-it': () => 'all of it',
   'at-its-most': ({ name, percent, why }) => `${name} is at its most (${percent} %: ${spoken(why)})`,
   'group-at-most': ({ group, percent }) => `${GROUPS[group]} are at their most (${percent} %)`,

@@ -1,5 +1,5 @@
 import { familyOf } from '../family';
-import type { Avoidance, Bare, FamilyId, WordsFor } from '../vocabulary';
+import { FAMILY_NAMES, type Avoidance, type Bare, type FamilyId, type WordsFor } from '../vocabulary';
 
 /** What is said of a recipe as a whole. */
 export interface DocketSays {
@@ -21,7 +21,7 @@ export interface DocketSays {
 
 export const DOCKET_WORDS: WordsFor<DocketSays> = {
   'family-unsure': ({ family, percent }) =>
-    `It may not be a ${familyOf(family).name}: the guess is ${percent} % sure. Say what it is.`,
+    `It may not be a ${FAMILY_NAMES[family]}: the guess is ${percent} % sure. Say what it is.`,
   'no-time': () =>
     'The recipe states no bake time, so nothing anchors the simulation: trust the doneness signs before the clock.',
   'anchor-far': ({ times }) =>

@@ -3,7 +3,7 @@ import type { FamilyRecord } from '../types';
 /** Cakes, loaves, puddings, and what is baked without flour. Source: common practice; bands derived from some forty recipes that work; densities, rise and water lost from memory. */
 export const cakes = {
   'creamed-cake': {
-    name: 'creamed cake', ratios: [85, 65, 95, 65], onlyNamed: false,
+    ratios: [85, 65, 95, 65], onlyNamed: false,
     words: /\b(?:layer |birthday |sponge |victoria )?cakes?\b|\bcupcakes?\b|\btraybake\b|\bcream (?:the |together )?(?:butter|fat)|\bsandwich tins?\b|\bfairy cakes\b/gi,
     texture: 'batter', xanthan: 0.9, glutenUse: 2.5, usualEgg: 65, moreDrink: 0, leastDrink: null, moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
@@ -28,7 +28,7 @@ export const cakes = {
     looks: { mixed: 'thinner than a wheat batter, pours in a ribbon', rested: 'drops softly from the spoon', pilot: null },
   },
   'foam': {
-    name: 'foam cake', ratios: [135, 8, 120, 180], onlyNamed: false,
+    ratios: [135, 8, 120, 180], onlyNamed: false,
     words: /\bchiffon\b|\bangel\b|\bgenoise\b|\bswiss roll\b|\broulade\b|\bstiff peaks\b|\bribbon stage\b/gi,
     texture: 'batter', xanthan: 0.1, glutenUse: 1.8, usualEgg: 180, moreDrink: 0, leastDrink: null, moreLift: 0,
     egg: 'whips', foam: true, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
@@ -46,7 +46,7 @@ export const cakes = {
     looks: { mixed: 'airy, a ribbon that stays for three seconds', rested: 'the same: it must not wait', pilot: null },
   },
   'loaf': {
-    name: 'loaf or pound cake', ratios: [85, 85, 100, 85], onlyNamed: false,
+    ratios: [85, 85, 100, 85], onlyNamed: false,
     words: /\bpound cake\b|\bmadeira\b|\bloaf cake\b/gi,
     texture: 'batter', xanthan: 0.8, glutenUse: 2.6, usualEgg: 75, moreDrink: 0, leastDrink: null, moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
@@ -64,7 +64,7 @@ export const cakes = {
     looks: { mixed: 'thin enough to pour', rested: 'thick, drops from the spoon in a lump', pilot: null },
   },
   'muffin': {
-    name: 'muffin or quick bread', ratios: [100, 35, 55, 25], onlyNamed: false,
+    ratios: [100, 35, 55, 25], onlyNamed: false,
     words: /\bmuffins?\b|\bquick ?bread\b|\b(?:banana|courgette|zucchini|pumpkin|tea) (?:bread|loaf)\b|\bloaf\b|\bdo not overmix\b|\buntil just combined\b/gi,
     texture: 'batter', xanthan: 0.8, glutenUse: 3.4, usualEgg: 25, moreDrink: 0, leastDrink: null, moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
@@ -86,7 +86,7 @@ export const cakes = {
     looks: { mixed: 'loose, like thick cream', rested: 'drops slowly, mounds a little in the cup', pilot: null },
   },
   'steamed-pudding': {
-    name: 'steamed or sponge pudding', ratios: [95, 50, 75, 55], onlyNamed: true,
+    ratios: [95, 50, 75, 55], onlyNamed: true,
     words: /\bpudding\b|\bsteam(?:ed)?\b|\bself-saucing\b/gi,
     texture: 'batter', xanthan: 0.6, glutenUse: 2.6, usualEgg: 60, moreDrink: 0, leastDrink: null, moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
@@ -104,7 +104,7 @@ export const cakes = {
     looks: { mixed: 'drops easily from the spoon', rested: 'drops with a nudge', pilot: null },
   },
   'mug-cake': {
-    name: 'mug cake', ratios: [120, 60, 80, 60], onlyNamed: true,
+    ratios: [120, 60, 80, 60], onlyNamed: true,
     words: /\bmug\b|\bmicrowave\b/gi,
     texture: 'batter', xanthan: 0.2, glutenUse: 2.6, usualEgg: 50, moreDrink: 0, leastDrink: null, moreLift: 0,
     egg: 'moistens', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
@@ -124,7 +124,7 @@ export const cakes = {
     looks: { mixed: 'runs like thick cream', rested: 'the same', pilot: null },
   },
   'flourless': {
-    name: 'flourless bake', ratios: [100, 100, 100, 100], onlyNamed: false,
+    ratios: [100, 100, 100, 100], onlyNamed: false,
     words: /\bflourless\b|\bmacaroons?\b|\bmeringues?\b/gi,
     texture: 'batter', xanthan: 0, glutenUse: 1, usualEgg: 120, moreDrink: 0, leastDrink: null, moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,

@@ -3,7 +3,7 @@ import type { FamilyRecord } from '../types';
 /** Cookies, wafers and bars. Source: common practice; bands derived from some forty recipes that work; densities, rise and water lost from memory. */
 export const cookies = {
   'drop-cookie': {
-    name: 'drop cookie', ratios: [32, 60, 85, 22], onlyNamed: false,
+    ratios: [32, 60, 85, 22], onlyNamed: false,
     words: /\bcookies?\b|\bsnaps?\b|\bginger ?nuts?\b|\bdrop (?:by )?(?:spoonfuls?|cookies?)|\bcrinkles?\b|\broll into (?:walnut-sized )?balls\b|\bbiscuits\b/gi,
     texture: 'dough', xanthan: 0.5, glutenUse: 3.8, usualEgg: 25, moreDrink: 0, leastDrink: null, moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: true, spreads: true,
@@ -27,7 +27,7 @@ export const cookies = {
     looks: { mixed: 'soft and a little sticky, wetter than a wheat dough', rested: 'firm enough to roll into balls without sticking', pilot: 'Bake one first: how far it spreads says whether the rest want flour, cold or a hotter oven.' },
   },
   'cut-out': {
-    name: 'cut-out or shortbread', ratios: [18, 60, 42, 8], onlyNamed: false,
+    ratios: [18, 60, 42, 8], onlyNamed: false,
     words: /\bshortbread|\bcut[- ]outs?\b|\bcutters?\b|\blinzer\b|\brounds\b|\bfingers\b|\broll out\b/gi,
     texture: 'dough', xanthan: 0.5, glutenUse: 5.1, usualEgg: 12, moreDrink: 0, leastDrink: null, moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: true,
@@ -46,7 +46,7 @@ export const cookies = {
     looks: { mixed: 'crumbs that hold when you press them', rested: 'firm and smooth, rolls without cracking at the edge', pilot: 'Bake one first: a blurred edge wants a colder dough.' },
   },
   'crisp-wafer': {
-    name: 'crisp wafer', ratios: [50, 60, 90, 45], onlyNamed: false,
+    ratios: [50, 60, 90, 45], onlyNamed: false,
     words: /\btuiles?\b|\bwafers?\b|\bbrandy snaps?\b|\bpizzelle\b/gi,
     texture: 'batter', xanthan: 0.2, glutenUse: 3, usualEgg: 45, moreDrink: 0, leastDrink: null, moreLift: 0,
     egg: 'whips', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: true,
@@ -64,7 +64,7 @@ export const cookies = {
     looks: { mixed: 'a thin paste that runs off the spoon', rested: 'a little thicker, still spreads by itself', pilot: 'Bake one first: how far it spreads says whether the rest want flour, cold or a hotter oven.' },
   },
   'brownie': {
-    name: 'brownie or bar', ratios: [75, 130, 220, 120], onlyNamed: false,
+    ratios: [75, 130, 220, 120], onlyNamed: false,
     words: /\bbrownies?\b|\bblondies?\b|\bbars?\b|\bfudgy\b/gi,
     texture: 'batter', xanthan: 0.3, glutenUse: 1.4, usualEgg: 120, moreDrink: 0, leastDrink: null, moreLift: 0,
     egg: 'moistens', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,

@@ -3,7 +3,7 @@ import type { FamilyRecord } from '../types';
 /** Scones, pastry, crumbles, pancakes, and what is fried or risen. Source: common practice; bands derived from some forty recipes that work; densities, rise and water lost from memory. */
 export const doughs = {
   'scone': {
-    name: 'scone or biscuit', ratios: [62, 25, 15, 10], onlyNamed: false,
+    ratios: [62, 25, 15, 10], onlyNamed: false,
     words: /\bscones?\b|\bbuttermilk biscuits?\b|\brub (?:in )?the butter\b|\bsoda bread\b/gi,
     texture: 'dough', xanthan: 0.7, glutenUse: 5, usualEgg: 10, moreDrink: 0, leastDrink: null, moreLift: 0.15,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: false,
@@ -21,7 +21,7 @@ export const doughs = {
     looks: { mixed: 'too wet to handle, shaggy', rested: 'holds a shape when it is patted', pilot: null },
   },
   'pastry': {
-    name: 'pastry', ratios: [28, 55, 8, 6], onlyNamed: false,
+    ratios: [28, 55, 8, 6], onlyNamed: false,
     words: /\bpie crust\b|\bpastry\b|\bgalette\b|\btart\b|\bhand pies?\b|\bpie dough\b|\bblind bake\b|\bpie\b/gi,
     texture: 'dough', xanthan: 0.7, glutenUse: 5.2, usualEgg: 8, moreDrink: 5, leastDrink: null, moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: false,
@@ -42,7 +42,7 @@ export const doughs = {
     looks: { mixed: 'crumbs that hold when you press them', rested: 'firm, rolls without cracking; a crack is pressed together again', pilot: null },
   },
   'crumble': {
-    name: 'crumble topping', ratios: [12, 60, 65, 0], onlyNamed: false,
+    ratios: [12, 60, 65, 0], onlyNamed: false,
     words: /\bcrumble\b|\bstreusel\b|\bcrisp\b|\bcobbler\b/gi,
     texture: 'dough', xanthan: 0, glutenUse: 4.5, usualEgg: 5, moreDrink: 0, leastDrink: null, moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: false,
@@ -61,7 +61,7 @@ export const doughs = {
     looks: { mixed: 'uneven lumps and crumbs', rested: 'lumps that stay whole', pilot: null },
   },
   'pancake': {
-    name: 'pancake or waffle', ratios: [150, 15, 10, 35], onlyNamed: false,
+    ratios: [150, 15, 10, 35], onlyNamed: false,
     words: /\bpancakes?\b|\bwaffles?\b|\bcr[eê]pes?\b|\bdrop scones?\b|\bgriddle\b/gi,
     texture: 'batter', xanthan: 0.25, glutenUse: 3.5, usualEgg: 35, moreDrink: 0, leastDrink: null, moreLift: 0.1,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
@@ -81,7 +81,7 @@ export const doughs = {
     looks: { mixed: 'runs off the spoon', rested: 'pours slowly, like cream', pilot: 'Fry one first: it tells thickness and heat for the rest.' },
   },
   'choux': {
-    name: 'choux', ratios: [310, 80, 5, 160], onlyNamed: false,
+    ratios: [310, 80, 5, 160], onlyNamed: false,
     words: /\bchoux\b|\beclairs?\b|\bprofiteroles?\b|\bcream puffs?\b/gi,
     texture: 'dough', xanthan: 1, glutenUse: 3.2, usualEgg: 160, moreDrink: 0, leastDrink: null, moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
@@ -99,7 +99,7 @@ export const doughs = {
     looks: { mixed: 'glossy, falls from the spoon in a V', rested: 'keeps the shape that it is piped in', pilot: 'Pipe one on a plate: it must stand, not run.' },
   },
   'yeast-dough': {
-    name: 'enriched yeast dough', ratios: [60, 15, 15, 15], onlyNamed: false,
+    ratios: [60, 15, 15, 15], onlyNamed: false,
     words: /\byeast\b|\bbrioche\b|\bknots?\b|\bbuns?\b|\bprove\b|\bproof\b|\brolls\b|\bknead\b/gi,
     texture: 'dough', xanthan: 2, glutenUse: 6.5, usualEgg: 15, moreDrink: 0, leastDrink: 0.9, moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: true, hidesSoda: false, spreads: false,
@@ -117,7 +117,7 @@ export const doughs = {
     looks: { mixed: 'a thick sticky batter that clings to the bowl; it isn’t kneaded', rested: 'soft and puffy, shaped with oiled or wet hands', pilot: null },
   },
   'doughnut': {
-    name: 'cake doughnut', ratios: [70, 15, 40, 22], onlyNamed: true,
+    ratios: [70, 15, 40, 22], onlyNamed: true,
     words: /\bdou?gh?nuts?\b|\bfritters?\b|\bdeep[- ]fry\b/gi,
     texture: 'dough', xanthan: 0.8, glutenUse: 4.8, usualEgg: 25, moreDrink: 0, leastDrink: null, moreLift: 0.1,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,

@@ -1,8 +1,7 @@
 import { memo, useMemo } from 'react';
 import type { Docket, DocketPart } from '@omniarton/core/docket';
 import { SCHOOLS, type Balance } from '@omniarton/core/balance';
-import { familyOf } from '@omniarton/core/family';
-import { BINDER_SCHOOLS } from '@omniarton/core/vocabulary';
+import { BINDER_SCHOOLS, FAMILY_NAMES } from '@omniarton/core/vocabulary';
 import { say } from '@omniarton/core/words';
 import { Choice } from '../../ui/Choice';
 import { Fold } from '../../ui/Fold';
@@ -140,7 +139,7 @@ function Rails({ part, named }: { readonly part: DocketPart; readonly named: boo
   return (
     <section data-stale={stale || undefined} aria-labelledby={`rails-${part.id}`}>
       <Heading id={`rails-${part.id}`}>
-        {named ? `${part.name ?? 'First part'}, as ${familyOf(part.family).name}` : 'The balances'}
+        {named ? `${part.name ?? 'First part'}, as ${FAMILY_NAMES[part.family]}` : 'The balances'}
       </Heading>
       {part.balances.filter(isThere).map(({ id, original, converted, band }) => {
         return (

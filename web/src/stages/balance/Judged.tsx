@@ -1,6 +1,6 @@
+import { FAMILY_NAMES } from '@omniarton/core/vocabulary';
 import { styled } from 'styled-components';
 import type { Judgement } from '@omniarton/core/docket';
-import { familyOf } from '@omniarton/core/family';
 import { say } from '@omniarton/core/words';
 import { Heading, Small, Stack } from '../../ui/layout';
 import { Rail } from '../../ui/Rail';
@@ -19,7 +19,7 @@ function Verdict({ judgement: { family, parts, findings } }: { readonly judgemen
   return (
     <>
       <section aria-labelledby="findings">
-        <Heading id="findings">As it stands, for a {familyOf(family).name}</Heading>
+        <Heading id="findings">As it stands, for a {FAMILY_NAMES[family]}</Heading>
         <Small>Nothing is changed. How likely is our judgement; a recipe that works for you is right.</Small>
         {findings.length === 0 ? (
           <p>Nothing in its balances speaks against it.</p>
@@ -36,7 +36,7 @@ function Verdict({ judgement: { family, parts, findings } }: { readonly judgemen
       {parts.map(({ name, family: own, balances }, at) => (
         <section key={at} aria-labelledby={`judged-${at}`}>
           <Heading id={`judged-${at}`}>
-            {name === null ? 'The balances' : `${name}, as ${familyOf(own).name}`}
+            {name === null ? 'The balances' : `${name}, as ${FAMILY_NAMES[own]}`}
           </Heading>
           {balances.map(({ id, value, band }) => (
             <Rail key={id} label={BALANCE_WORDS[id].name} to={value} band={band} {...saidAs(id)} />

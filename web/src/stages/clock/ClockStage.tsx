@@ -1,5 +1,6 @@
+import { useState } from 'react';
 import { styled } from 'styled-components';
-import { planBake, toCalendar, wallTime, type Plan } from '@omniarton/core/clock';
+import { planBake, wallTime, type Plan } from '@omniarton/core/clock';
 import type { Docket } from '@omniarton/core/docket';
 import type { Serving } from '@omniarton/core/kitchen';
 import { saveFile } from '../../docket/saveFile';
@@ -8,6 +9,7 @@ import { DateEntry } from '../../ui/DateEntry';
 import { Figure, Heading, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { NeedsDocket } from '../../docket/NeedsDocket';
+import { askQuick } from '../../state/engine/engine';
 import { useDocket, useDraft, useDraftId, useEdit } from '../../state/bench/onBench';
 import { useNow } from './useNow';
 
@@ -62,7 +64,6 @@ const dayOf = (at: string) =>
   });
 
 function Day({ docket, serving }: DayProps) {
-  const id = useDraftId();
   const now = useNow();
   const plan = planned(docket, serving, now);
   if (!plan)
@@ -92,14 +93,31 @@ function Day({ docket, serving }: DayProps) {
         </section>
       ))}
       <Row>
-        <Button onPress={() => saveFile('bake-day.ics', 'text/calendar', toCalendar(plan, id, now))}>
-          Into a calendar
-        </Button>
+        <IntoCalendar plan={plan} now={now} />
         <Small as="span">
           On the clocks of {serving.zone}. The bake is given its whole window; be there for the first look.
         </Small>
       </Row>
     </Stack>
+  );
+}
+
+function IntoCalendar({ plan, now }: { readonly plan: Plan; readonly now: number }) {
+  const id = useDraftId();
+  const [failed, setFailed] = useState(false);
+  const save = () =>
+    askQuick((engine) => engine.calendar(plan, id, now)).then(
+      (text) => {
+        saveFile('bake-day.ics', 'text/calendar', text);
+        setFailed(false);
+      },
+      () => setFailed(true),
+    );
+  return (
+    <>
+      <Button onPress={() => void save()}>Into a calendar</Button>
+      {failed ? <Small role="alert">The calendar could not be written. Try once more.</Small> : null}
+    </>
   );
 }
 

@@ -2,9 +2,8 @@ import { useState } from 'react';
 import { useStore } from 'react-redux';
 import { styled } from 'styled-components';
 import type { Difference } from '@omniarton/core/docket';
-import { familyOf } from '@omniarton/core/family';
 import { RATIOS, type FamilyGuess } from '@omniarton/core/read';
-import type { FamilyId } from '@omniarton/core/vocabulary';
+import { FAMILY_NAMES, type FamilyId } from '@omniarton/core/vocabulary';
 import type { RootState } from '../../state/state';
 import { askSlow } from '../../state/engine/engine';
 import { askInKitchen, parcelOf } from '../../state/engine/kitchens';
@@ -21,7 +20,7 @@ export function FamilyCheck() {
   const taken = request.family ?? guess;
   if (taken === null) return null;
   return (
-    <Fold name={`Why ${familyOf(taken).name}`}>
+    <Fold name={`Why ${FAMILY_NAMES[taken]}`}>
       <Why taken={taken} />
     </Fold>
   );
@@ -87,7 +86,7 @@ function Evidence({ guess, taken, onLook }: EvidenceProps) {
         </tr>
         {guess.nearest.map(({ id, usual, words, probability }) => (
           <tr key={id} data-taken={id === taken || undefined}>
-            <th scope="row">{familyOf(id).name}</th>
+            <th scope="row">{FAMILY_NAMES[id]}</th>
             {RATIOS.map((what) => (
               <td key={what}>{usual[what]}</td>
             ))}
@@ -98,7 +97,7 @@ function Evidence({ guess, taken, onLook }: EvidenceProps) {
                 <Button
                   $weight="quiet"
                   onPress={() => onLook(id)}
-                  aria-label={`What changes as ${familyOf(id).name}`}
+                  aria-label={`What changes as ${FAMILY_NAMES[id]}`}
                 >
                   what changes?
                 </Button>
@@ -121,7 +120,7 @@ interface ChangesProps {
 function WhatChanges({ other, differences, onTake, onLeave }: ChangesProps) {
   return (
     <Changes role="status">
-      <strong>As {familyOf(other).name}</strong>
+      <strong>As {FAMILY_NAMES[other]}</strong>
       {differences.length === 0 ? <Small>Nothing that a cook would see.</Small> : null}
       <dl>
         {differences.map(({ what, from, to }) => (
@@ -134,7 +133,7 @@ function WhatChanges({ other, differences, onTake, onLeave }: ChangesProps) {
         ))}
       </dl>
       <Row>
-        <Button onPress={onTake}>Make it {familyOf(other).name}</Button>
+        <Button onPress={onTake}>Make it {FAMILY_NAMES[other]}</Button>
         <Button $weight="quiet" onPress={onLeave}>
           Leave it
         </Button>

@@ -1,7 +1,6 @@
 import { useMemo, useState } from 'react';
 import { styled } from 'styled-components';
-import { familyOf } from '@omniarton/core/family';
-import { FAMILIES, LOCALES, type FamilyId, type Locale } from '@omniarton/core/vocabulary';
+import { FAMILIES, LOCALES, type FamilyId, type Locale, FAMILY_NAMES } from '@omniarton/core/vocabulary';
 import { useKey } from '../../base/useKey';
 import { useSettings } from '../../state/settings/useSettings';
 import { Button } from '../../ui/Button';
@@ -62,9 +61,9 @@ function Family() {
     () => [
       {
         id: GUESS as FamilyId | typeof GUESS,
-        name: guess ? `As read: ${familyOf(guess).name}` : 'Nothing read yet',
+        name: guess ? `As read: ${FAMILY_NAMES[guess]}` : 'Nothing read yet',
       },
-      ...FAMILIES.map((id) => ({ id, name: familyOf(id).name })),
+      ...FAMILIES.map((id) => ({ id, name: FAMILY_NAMES[id] })),
     ],
     [guess],
   );

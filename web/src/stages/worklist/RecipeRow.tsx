@@ -1,8 +1,8 @@
+import { FAMILY_NAMES } from '@omniarton/core/vocabulary';
 import { memo } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import type { RecipeSummary } from '@omniarton/contracts';
-import { familyOf } from '@omniarton/core/family';
 import { benchPath } from '../../base/paths';
 import { Button } from '../../ui/Button';
 import { Figure } from '../../ui/layout';
@@ -28,7 +28,7 @@ export const RecipeRow = memo(function RecipeRow({ household, recipe, whom, onRe
       <div>
         <Name to={benchPath(household, id)}>{title || 'Untitled'}</Name>
         <About>
-          {familyOf(family).name} ·{' '}
+          {FAMILY_NAMES[family]} ·{' '}
           {[whom === '' ? diet : `for ${whom}`, ...without.map((one) => `no ${one}`)].join(' · ')}
         </About>
       </div>

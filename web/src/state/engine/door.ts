@@ -13,6 +13,7 @@ import {
   type SchoolAnswer,
   type SchoolPick,
 } from '@omniarton/core/blend';
+import type { Plan } from '@omniarton/core/clock';
 import {
   bagState,
   cupboardToCsv,
@@ -202,6 +203,9 @@ export const door = {
       holdsGluten: guard.lines.some(({ gluten }) => gluten === 'contains'),
     };
   },
+  /** A bake day for a calendar (iCalendar). */
+  calendar: async (plan: Plan, id: string, now: number): Promise<string> =>
+    (await import('@omniarton/core/clock')).toCalendar(plan, id, now),
   label: (statement: string): LabelReport => judgeLabel(statement, catalogueOf(laid.kitchen)),
   /** What lies on the blend bench of a recipe; no bench where no wheat is to be replaced. */
   blendBench: (
