@@ -79,7 +79,7 @@ export default tseslint.config(
     files: ['**/data/**', '**/*.test.ts', '**/*.test.tsx', 'e2e/**'],
     rules: { 'max-lines': 'off', 'max-lines-per-function': 'off' },
   },
-  { files: ['cli/**', 'bench/**'], rules: { 'no-console': 'off' } },
+  { files: ['cli/**', 'bench/**', 'scripts/fit-reader/**'], rules: { 'no-console': 'off' } },
   {
     files: ['**/*.mjs', '**/*.cjs'],
     languageOptions: { globals: { ...node, ...timers, ...net, module: 'writable' } },

@@ -1,5 +1,6 @@
 export * from './ingredients';
 export * from './families';
+export * from './pageKinds';
 export * from './requests';
 export * from './balances';
 export { MissingRowError } from './missingRow';

@@ -1,0 +1,32 @@
+import type { Catalogue } from '../../catalogue';
+import type { PageKind } from '../../vocabulary';
+import { decideKinds } from './chain';
+import { WEIGHTS } from './data/weights';
+import { featuresOf } from './features';
+import type { KindOfLine } from './kinds';
+import { namesOnly } from './names';
+import { withSoleName } from './sole';
+
+export type { KindOfLine } from './kinds';
+export { isSignpost } from './signposts';
+
+/** Less sure than this, a line is shown with what it was taken for. */
+export const SURE = 0.8;
+
+/**
+ * What each line of a page is, decided together: no line by itself, unless there are only names. `lines`: those that aren't
+ * blank; `gaps`: whether a blank one stands above each; `held`: what a person has said of some, by their place.
+ */
+export function kindsOf(
+  lines: readonly string[],
+  gaps: readonly boolean[],
+  catalogue: Catalogue,
+  held: ReadonlyMap<number, PageKind> = new Map(),
+): readonly KindOfLine[] {
+  if (held.size === 0) {
+    const names = namesOnly(lines);
+    if (names) return names;
+  }
+  const decided = decideKinds(featuresOf(lines, gaps, catalogue), WEIGHTS, held);
+  return held.size === 0 ? withSoleName(lines, decided) : decided;
+}

@@ -1,0 +1,26 @@
+import { cleanLine } from '../clean';
+import type { KindOfLine } from './kinds';
+import { isSignpost } from './signposts';
+
+const OF_A_PART = /:\W*$|^\W*(?:for|to) /i;
+
+/**
+ * One name above all and no other: it is the page's and no part's. "Cake", "Custard" and "Shortcrust" can be either, and only
+ * what else the page has tells.
+ */
+export function withSoleName(lines: readonly string[], kinds: readonly KindOfLine[]): readonly KindOfLine[] {
+  const first = kinds.findIndex(({ kind }) => kind !== 'junk');
+  if (
+    kinds[first]?.kind !== 'heading' ||
+    OF_A_PART.test(cleanLine(lines[first]!)) ||
+    isSignpost(lines[first]!)
+  )
+    return kinds;
+  const below = kinds.slice(first + 1);
+  const names = below.some(
+    ({ kind }, n) => kind === 'title' || (kind === 'heading' && !isSignpost(lines[first + 1 + n]!)),
+  );
+  const food = below.find(({ kind }) => kind === 'ingredient' || kind === 'step')?.kind === 'ingredient';
+  if (names || !food) return kinds;
+  return kinds.map((one, at) => (at === first ? { ...one, kind: 'title' } : one));
+}
