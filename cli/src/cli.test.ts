@@ -61,6 +61,14 @@ describe('read', () => {
       bake: { ovenCelsius: 190, fan: false, minutes: { low: 20, high: 20 }, pan: { shape: 'muffin' } },
     });
   });
+  it('says what each line was taken for, and how sure it is', () => {
+    const { kinds } = call('read', 'a.txt').json() as {
+      kinds: { source: string; kind: string; sure: number }[];
+    };
+    expect(kinds.map(({ source }) => source)).toEqual(RECIPE.split('\n').filter(Boolean));
+    expect(kinds[0]).toMatchObject({ source: 'Ginger muffins', kind: 'title' });
+    expect(kinds.every(({ sure }) => sure > 0 && sure <= 1)).toBe(true);
+  });
   it('has each line once, in order, as written', () => {
     const { parts, method } = call('read', 'a.txt').json() as {
       parts: { lines: { source: string; kind: string; grams: unknown; gluten: string }[] }[];

@@ -21,11 +21,19 @@ function gramsOf(line: Line): Range | null {
 /** The shapes of docs/cli.md: kept stable, whatever the core's own types become. */
 export function readShape(recipe: Recipe, request: ConversionRequest, kitchen: Kitchen): object {
   const { lines } = guardRecipe(recipe, request, kitchen);
+  const sources = new Map(
+    [...recipe.parts.flatMap((part) => part.lines), ...recipe.method].map(({ id, source }) => [id, source]),
+  );
   const glutenOf = (id: string) => lines.find((one) => one.line === id)?.gluten ?? 'unknown';
   return {
     title: recipe.title,
     locale: recipe.locale,
     family: { id: recipe.family.id, confidence: settle(recipe.family.confidence) },
+    kinds: recipe.kinds.map(({ line, kind, sure }) => ({
+      source: sources.get(line),
+      kind,
+      sure: settle(sure),
+    })),
     parts: recipe.parts.map((part) => ({
       name: part.name,
       lines: part.lines.map((line) => ({

@@ -25,6 +25,7 @@ import {
   HIGHEST_METRES,
   LABEL_FACTS,
   LOCALES,
+  PAGE_KINDS,
   ROLES,
   STRICTNESSES,
 } from '@omniarton/core/vocabulary';
@@ -35,6 +36,7 @@ import type {
   FamilyId,
   HandUnit,
   Locale,
+  PageKind,
   Role,
   LabelFact,
   Strictness,
@@ -81,7 +83,7 @@ export class LineCorrectionDto implements LineCorrection {
   @IfSaid() @IsNumber() @Min(0) @Max(100_000) quantity?: number;
   @IfSaid() @IsIn(HAND_UNITS) unit?: HandUnit;
   @IfSaid() @IsNumber() @Min(0) @Max(100_000) grams?: number;
-  @IfSaid() @IsBoolean() note?: boolean;
+  @IfSaid() @IsIn(PAGE_KINDS) kind?: PageKind;
 }
 
 export class LineOverrideDto implements LineOverride {
@@ -226,7 +228,7 @@ export class AsReadDto implements AsRead {
 
 /** A recipe as it is kept: the words, the ids of its lines, what was put right by hand, and what is asked of it. */
 export class RecipeDocumentDto implements RecipeDocument {
-  @Equals(6) schema!: 6;
+  @Equals(7) schema!: 7;
   @ValidateNested() @Type(() => AsReadDto) asRead!: AsReadDto;
   @IsString() @MaxLength(LIMITS.textChars) @MaxLines() text!: string;
   @OrNull() @IsIn(LOCALES) locale!: Locale | null;

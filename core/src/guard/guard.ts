@@ -73,6 +73,7 @@ interface Guarded {
   readonly lines: readonly Line[];
   readonly method: readonly MethodGuard[];
   readonly named: readonly Question[];
+  /** What stands beside the list: steps, notes, headings. */
   readonly steps: readonly Step[];
   readonly request: ConversionRequest;
   readonly kitchen: Kitchen;
@@ -134,6 +135,9 @@ export function guardRecipe(asRead: Recipe, request: ConversionRequest, bare: Ki
   const { recipe, kitchen } = forLabels(asRead, request, bare);
   return guardLines(ingredientLines(recipe), request, kitchen, {
     method: guardMethod(recipe),
-    steps: recipe.method,
+    steps: [
+      ...recipe.method,
+      ...recipe.parts.flatMap(({ lines }) => lines.filter(({ kind }) => kind !== 'ingredient')),
+    ],
   });
 }

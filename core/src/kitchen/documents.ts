@@ -8,6 +8,7 @@ import type {
   HandUnit,
   LabelFact,
   Locale,
+  PageKind,
   PanShape,
   Role,
   RouteId,
@@ -34,8 +35,8 @@ export interface LineCorrection {
   readonly unit?: HandUnit;
   /** Weighed by hand: it wins over quantity and unit. */
   readonly grams?: number;
-  /** The line is a note, not an ingredient. */
-  readonly note?: boolean;
+  /** What the line is; those around it are decided anew. */
+  readonly kind?: PageKind;
 }
 
 /** A number of the docket that a person overruled. The line is a docket line's id. */
@@ -280,7 +281,7 @@ export interface AsRead {
 
 /** A recipe as it is kept. */
 export interface RecipeDocument {
-  readonly schema: 6;
+  readonly schema: 7;
   readonly asRead: AsRead;
   readonly text: string;
   /** Whose cups and spoons the text means; null: as its words and units suggest. */
@@ -302,7 +303,7 @@ export interface RecipeDocument {
 
 /** A sheet with nothing on it. */
 export const EMPTY_RECIPE: RecipeDocument = {
-  schema: 6,
+  schema: 7,
   asRead: { title: '', family: 'creamed-cake', batchGrams: null },
   text: '',
   locale: null,

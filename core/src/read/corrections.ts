@@ -29,7 +29,6 @@ function measured(item: Item, correction: LineCorrection, reader: Scales): Item 
 /** Lays a person's corrections over a line that was read; they win. An id that the catalogue has lost is passed over. */
 export function correctLine(line: Line, correction: LineCorrection | undefined, reader: Scales): Line {
   if (!correction) return line;
-  if (correction.note) return { ...line, kind: 'note', items: [], measuredBy: null };
   const [first = unplaced(line.source), ...others] = line.items;
   const now = identified(first, correction, reader);
   const anew =

@@ -93,7 +93,7 @@ describe('what a person puts right', () => {
     expect(first('1 cup plus 2 tbsp sugar').items[0]).toMatchObject({ quantity: null });
   });
   it('can take a line out of the list', () =>
-    expect(ingredientLines(corrected('1 cup sunshine\n2 eggs', { note: true }))).toHaveLength(1));
+    expect(ingredientLines(corrected('1 cup sunshine\n2 eggs', { kind: 'note' }))).toHaveLength(1));
   it('can take an ingredient out of the method', () =>
     expect(
       corrected('Mix 2 eggs in\nMethod\n', { ingredient: 'egg', grams: 100 }).parts[0]!.lines[0]!.kind,

@@ -1,9 +1,9 @@
 import type { Catalogue } from '../catalogue';
 import { catalogueOf, type Kitchen, type LineCorrection, type SourceLine } from '../kitchen';
-import type { Locale } from '../vocabulary';
+import type { Locale, PageKind } from '../vocabulary';
 import { readCues } from './cues';
 import { usesOf } from './divided';
-import { findDoubts } from './doubts';
+import { findDoubts, unsureKinds } from './doubts';
 import { cleanLine } from './clean';
 import { correctLine } from './corrections';
 import { guessFamily } from './family';
@@ -13,7 +13,10 @@ import { readLine } from './line';
 import { inferLocale } from './locale';
 import { matchIngredient } from './match';
 import { readBake } from './bakeFacts';
-import { sortLines, type LineSort } from './sections';
+import { kindsOf, type KindOfLine } from './page';
+import { placesOf, type Place } from './places';
+import { readProse } from './prose';
+import { joinWrapped } from './continued';
 import type { Line, Part, Recipe, Step } from './types';
 import { readTimes, readYield } from './yieldAndTimes';
 
@@ -33,8 +36,10 @@ export interface ReadResult {
   readonly lines: readonly SourceLine[];
 }
 
-interface Sorted extends SourceLine {
-  readonly sort: LineSort;
+interface Placed extends SourceLine {
+  readonly place: Place;
+  /** What is read of it: its own text with what was wrapped; null for a line that goes on with the one above. */
+  readonly whole: string | null;
 }
 
 /** A recipe's text has at most so many lines that are read; the rest are notes. */
@@ -44,14 +49,24 @@ function emptyLine({ id, source }: SourceLine, kind: Line['kind']): Line {
   return { id, source, kind, items: [], measuredBy: null, aside: false, uses: [] };
 }
 
-function toLine(line: Sorted, reader: Scales, corrections: ReadonlyMap<string, LineCorrection>): Line {
+function toLine(line: Placed, reader: Scales, corrections: ReadonlyMap<string, LineCorrection>): Line {
   const correction = corrections.get(line.id);
-  if (line.sort === 'heading') return emptyLine(line, 'heading');
-  const read =
-    line.sort === 'ingredient' || correction
-      ? { ...emptyLine(line, 'ingredient'), ...readLine(line.source, reader) }
-      : emptyLine(line, 'note');
-  return correctLine(read, correction, reader);
+  switch (line.place) {
+    case 'heading':
+      return emptyLine(line, 'heading');
+    case 'prose':
+      return { ...emptyLine(line, 'ingredient'), ...readProse(line.source, reader) };
+    case 'ingredient': {
+      const food = emptyLine(line, 'ingredient');
+      return correctLine(
+        line.whole === null ? food : { ...food, ...readLine(line.whole, reader) },
+        correction,
+        reader,
+      );
+    }
+    default:
+      return emptyLine(line, 'note');
+  }
 }
 
 const withUses = (line: Line, steps: readonly Step[], reader: Scales): Line => {
@@ -85,37 +100,63 @@ function toParts(lines: readonly Line[]): Part[] {
   return parts;
 }
 
-/** A name that a first line could be an ingredient by, and not the name of a bake. */
-function plainName(words: string, catalogue: Catalogue): boolean {
-  const match = matchIngredient(words, catalogue);
-  return match?.match === 'exact' && catalogue.byId.get(match.ingredient)?.role !== 'inclusion';
+/** What a person has said that a line is: outright, or by saying what food it is. */
+const saidOf = ({ kind, line: _, ...food }: LineCorrection): PageKind | undefined =>
+  kind ?? (Object.keys(food).length > 0 ? 'ingredient' : undefined);
+
+interface Page {
+  readonly lines: readonly SourceLine[];
+  readonly kinds: readonly KindOfLine[];
+  readonly placed: readonly Placed[];
+}
+
+/** The page as a whole: its lines with ids, kinds and places. */
+function readPage(
+  text: string,
+  catalogue: Catalogue,
+  { previous = [], corrections = [], newId }: ReadOptions,
+): Page {
+  const all = text.split(/\r\n|[\n\r\u2028\u2029]/);
+  const at = all.flatMap((line, n) => (line.trim() === '' ? [] : [n]));
+  const sources = at.map((n) => all[n]!);
+  const lines = carryIds(previous, sources, newId);
+  const places = new Map(lines.map(({ id }, n) => [id, n]));
+  const held = new Map(
+    corrections.flatMap((one): [number, PageKind][] => {
+      const [n, kind] = [places.get(one.line), saidOf(one)];
+      return n === undefined || kind === undefined ? [] : [[n, kind]];
+    }),
+  );
+  const gaps = at.map((n) => n > 0 && all[n - 1]!.trim() === '');
+  const read = kindsOf(sources.slice(0, MOST_LINES), gaps, catalogue, held);
+  const kinds = sources.map((_, n): KindOfLine => read[n] ?? { kind: 'note', sure: 1, or: 'note' });
+  const where = placesOf(
+    sources,
+    kinds.map(({ kind }) => kind),
+  );
+  const whole = joinWrapped(sources, where, (words) => matchIngredient(words, catalogue)?.match === 'exact');
+  return { lines, kinds, placed: lines.map((line, n) => ({ ...line, place: where[n]!, whole: whole[n]! })) };
 }
 
 /**
- * Reads a recipe's text. Never throws: each non-blank line ends up in exactly one place, as an ingredient, a heading, a
- * note (the title among them) or a step, in its order and as it was written.
+ * Reads a recipe's text. Never throws: each non-blank line ends up as an ingredient, a heading, a note (the title among
+ * them) or a step, in its order and as it was written. Prose stands twice: with its foods, and as a step.
  */
-export function readRecipe(
-  text: string,
-  { kitchen, newId, previous = [], corrections = [], locale }: ReadOptions,
-): ReadResult {
+export function readRecipe(text: string, options: ReadOptions): ReadResult {
+  const { kitchen, corrections = [], locale } = options;
   const catalogue = catalogueOf(kitchen);
-  const sources = text.split(/\r\n|[\n\r\u2028\u2029]/).filter((line) => line.trim() !== '');
-  const lines = carryIds(previous, sources, newId);
-  const sorts = sortLines(sources.slice(0, MOST_LINES), (words) => plainName(words, catalogue));
-  const sorted = lines.map((line, at): Sorted => ({ ...line, sort: sorts[at] ?? 'note' }));
+  const { lines, kinds, placed } = readPage(text, catalogue, options);
   const place = locale ?? inferLocale(text, kitchen.locale);
   const reader: Scales = { catalogue, locale: place, eggSize: kitchen.eggSize };
   const byLine = new Map(corrections.map((one) => [one.line, one]));
-  const steps: Step[] = sorted
-    .filter(({ sort, id }) => sort === 'method' && !byLine.has(id))
-    .map(({ id, source }) => ({ id, source }));
-  const taken = new Set(steps.map(({ id }) => id));
-  const read = sorted
-    .filter(({ id }) => !taken.has(id))
+  const steps = placed
+    .filter((line) => line.place === 'method' || line.place === 'prose')
+    .map(({ id, source }): Step => ({ id, source }));
+  const read = placed
+    .filter((line) => line.place !== 'method')
     .map((line) => toLine(line, reader, byLine))
     .map((line) => withUses(line, steps, reader));
-  const title = cleanLine(sorted.find(({ sort }) => sort === 'title')?.source ?? '').replace(/^#+\s*/, '');
+  const title = cleanLine(placed.find((line) => line.place === 'title')?.source ?? '').replace(/^#+\s*/, '');
   const method = steps.map(({ source }) => source).join(' ');
   const about = read.filter(({ kind }) => kind !== 'ingredient').map(({ source }) => source);
   const family = guessFamily(
@@ -138,8 +179,12 @@ export function readRecipe(
       bake,
       yields: readYield([...about, title]),
       times: readTimes(about),
+      kinds: lines.map(({ id }, n) => ({ line: id, ...kinds[n]! })),
       cues: readCues(steps),
-      doubts: findDoubts({ parts, method: steps, bake, family: family.id, ratios: family.ratios }, catalogue),
+      doubts: [
+        ...unsureKinds(lines, kinds),
+        ...findDoubts({ parts, method: steps, bake, family: family.id, ratios: family.ratios }, catalogue),
+      ],
     },
   };
 }

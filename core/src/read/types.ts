@@ -3,6 +3,7 @@ import type { Range } from '../quantity';
 import type { FamilyId, Locale, Role } from '../vocabulary';
 import type { CueKind } from './data/cues';
 import type { Finding } from './doubts/doubt';
+import type { KindOfLine } from './page/kinds';
 import type { FamilyRatios } from './ratios';
 
 /** How sure the reader is of an ingredient: `near` was found by tolerance and is a question, `none` is unknown. */
@@ -97,6 +98,11 @@ export interface Cue {
   readonly step: string;
 }
 
+/** What a line of the text was taken for, and how sure that is (0–1). */
+export interface TakenFor extends KindOfLine {
+  readonly line: string;
+}
+
 /** What kind of bake it is taken for, and why. */
 export interface FamilyGuess {
   readonly id: FamilyId;
@@ -121,6 +127,8 @@ export interface Recipe {
   readonly bake: BakeFacts | null;
   readonly yields: Yield | null;
   readonly times: RecipeTimes;
+  /** What each non-blank line of the text was taken for, in its order. */
+  readonly kinds: readonly TakenFor[];
   readonly cues: readonly Cue[];
   readonly doubts: readonly Finding[];
 }

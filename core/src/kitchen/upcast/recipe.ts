@@ -5,9 +5,17 @@ import { recipe2to3 } from './recipe2to3';
 import { recipe3to4 } from './recipe3to4';
 import { recipe4to5 } from './recipe4to5';
 import { recipe5to6 } from './recipe5to6';
+import { recipe6to7 } from './recipe6to7';
 
-const STEPS: Steps = { 1: recipe1to2, 2: recipe2to3, 3: recipe3to4, 4: recipe4to5, 5: recipe5to6 };
-const CURRENT = 6;
+const STEPS: Steps = {
+  1: recipe1to2,
+  2: recipe2to3,
+  3: recipe3to4,
+  4: recipe4to5,
+  5: recipe5to6,
+  6: recipe6to7,
+};
+const CURRENT = 7;
 
 /** Brings a stored recipe up to this program's schema, a version at a time. Throws UnreadableDocumentError for a newer one. */
 export const upcastRecipe = (stored: object): RecipeDocument =>

@@ -13,7 +13,8 @@ export type DoubtKind =
   | 'odd-time'
   | 'powder-for-paper'
   | 'not-on-the-list'
-  | 'part-twice';
+  | 'part-twice'
+  | 'unsure-kind';
 
 /** Something in a recipe that can hardly be meant: a question with a guess, never a silent correction. */
 export interface Finding {

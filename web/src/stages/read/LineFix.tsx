@@ -51,7 +51,7 @@ export function LineFix({ line, corrected, onDone }: Props) {
         onChange={(role) => correct({ role })}
       />
       <Amounts line={line} />
-      <Button onPress={() => correct({ note: true })}>It’s a note</Button>
+      <Button onPress={() => correct({ kind: 'note' })}>It’s a note</Button>
       {first && first.match !== 'exact' ? (
         <Link to={`${cupboardPath(household)}?describe=${encodeURIComponent(first.words)}`}>
           Describe it from its label

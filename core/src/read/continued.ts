@@ -1,0 +1,44 @@
+import { cleanLine } from './clean';
+import type { Place } from './places';
+
+const OPEN_END = /(?:[,;&+]|\p{L}-|\b(?:and|or|the|a|an|with|plus|of|for|in|into))$/iu;
+const BEGINS_ANEW = /^(?:[\d¼½¾⅓⅔⅛]|\p{Lu}|an? |one |two |three |half |pinch|some |juice|zest|handful)/u;
+
+const openBrackets = (text: string) => text.split('(').length - text.split(')').length;
+/** A word parted at the end of its line is put together again. */
+const joined = (first: string, second: string) =>
+  /\p{L}-$/u.test(first) && /^\p{Ll}/u.test(second) ? `${first.slice(0, -1)}${second}` : `${first} ${second}`;
+
+/**
+ * Lines of food that were wrapped: the text of each with all that belongs to it, and null for a line that goes on with the one
+ * above. A bracket or a comma left open, or a line that begins small and no new thing, says so.
+ */
+export function joinWrapped(
+  sources: readonly string[],
+  places: readonly Place[],
+  isFood: (words: string) => boolean,
+): (string | null)[] {
+  const whole: (string | null)[] = [...sources];
+  let head = -1;
+  sources.forEach((source, at) => {
+    if (places[at] !== 'ingredient') return void (head = -1);
+    const above = head >= 0 ? cleanLine(whole[head]!) : null;
+    const line = cleanLine(source);
+    const goesOn =
+      above !== null &&
+      !BEGINS_ANEW.test(line) &&
+      (openBrackets(above) > 0 ||
+        openBrackets(line) < 0 ||
+        OPEN_END.test(above) ||
+        (/^\s{2,}/.test(source) && !isFood(line)));
+    const closes =
+      above !== null &&
+      openBrackets(above) > 0 &&
+      openBrackets(line) < 0 &&
+      !/\d\s*(?:g|ml|cups?|tbsp|tsp)\b/i.test(line);
+    if (above === null || !(goesOn || closes)) return void (head = at);
+    whole[head] = joined(above, line);
+    whole[at] = null;
+  });
+  return whole;
+}

@@ -1,0 +1,36 @@
+import type { PageKind } from '../../vocabulary';
+import { SURE, type KindOfLine } from '../page';
+import { makeDoubt, type Finding } from './doubt';
+
+/** As the interface calls them. */
+const CALLED: Readonly<Record<PageKind, string>> = {
+  title: 'the title',
+  yield: 'a yield',
+  time: 'a time',
+  heading: 'a heading',
+  ingredient: 'an ingredient',
+  step: 'a step',
+  prose: 'a sentence with its ingredients',
+  note: 'a note',
+  junk: 'no part of the recipe',
+};
+const FOOD: ReadonlySet<PageKind> = new Set(['ingredient', 'prose']);
+
+/**
+ * Lines that may be food and may not: what the batch weighs, and what it holds, hangs on them. Others that are unsure are
+ * marked where the text stands, and change no number.
+ */
+export const unsureKinds = (
+  lines: readonly { readonly id: string; readonly source: string }[],
+  kinds: readonly KindOfLine[],
+): Finding[] =>
+  lines.flatMap((line, at) => {
+    const { kind, sure, or } = kinds[at]!;
+    if (sure >= SURE || FOOD.has(kind) === FOOD.has(or)) return [];
+    return [
+      makeDoubt('unsure-kind', line, {
+        asks: `Taken for ${CALLED[kind]}. Is it ${CALLED[or]}?`,
+        guess: CALLED[or],
+      }),
+    ];
+  });
