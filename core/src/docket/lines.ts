@@ -101,7 +101,7 @@ export function docketLines(
   );
   const loose = part.lines.flatMap((line) =>
     line.items.flatMap((item, at) =>
-      item.alternative || (!line.aside && item.ingredient !== null && item.grams)
+      item.alternative || (!line.aside && !item.aside && item.ingredient !== null && item.grams)
         ? []
         : [unweighed(line, item, at, request, catalogue)],
     ),

@@ -32,6 +32,7 @@ export function outgoingLines(parts: readonly DocketPart[], recipe: Recipe, cata
               grams: line.grams,
               beside: null,
               alternative: false,
+              aside: false,
             },
           ];
       return {

@@ -32,7 +32,7 @@ export function threadsOf({ parts }: Recipe, docket: Docket): Threads {
       line.aside
         ? []
         : line.items.flatMap((item, at): ThreadEnd[] =>
-            item.alternative || item.ingredient === null || !item.grams
+            item.alternative || item.aside || item.ingredient === null || !item.grams
               ? []
               : [
                   {

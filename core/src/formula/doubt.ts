@@ -19,7 +19,9 @@ export interface WeighThis {
 const flourItems = (line: Line) =>
   line.aside
     ? []
-    : line.items.filter(({ role, grams, alternative }) => FLOURS.has(role) && grams !== null && !alternative);
+    : line.items.filter(
+        ({ role, grams, alternative, aside }) => FLOURS.has(role) && grams !== null && !alternative && !aside,
+      );
 
 /**
  * The line that contributes most to the doubt about the flour: variances (half-width squared) added up by ingredient, since

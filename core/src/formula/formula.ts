@@ -8,7 +8,7 @@ import type { FormulaLine, FormulaPart } from './types';
 function linesOf(part: Part): FormulaLine[] {
   return part.lines.flatMap((line) =>
     line.items.flatMap((item, at): FormulaLine[] =>
-      !line.aside && item.ingredient !== null && item.grams && !item.alternative
+      !line.aside && !item.aside && item.ingredient !== null && item.grams && !item.alternative
         ? [
             {
               line: ofItem(line.id, at),

@@ -21,7 +21,7 @@ function shareOf(line: Line, catalogue: Catalogue): FamilyRatios & { readonly fl
   const sum = { flour: 0, water: 0, fat: 0, sugars: 0, egg: 0 };
   if (line.aside) return sum;
   for (const item of line.items) {
-    if (item.ingredient === null || !item.grams || item.alternative) continue;
+    if (item.ingredient === null || !item.grams || item.alternative || item.aside) continue;
     const ingredient = getIngredient(catalogue, item.ingredient);
     const { composition, role } = ingredient;
     const grams = item.grams.central;

@@ -1,6 +1,7 @@
 import { getIngredient, type Catalogue } from '../catalogue';
 import { addRanges, range, type Range } from '../quantity';
 import { readAmount, type Amount } from './amount';
+import { juiceAndZest } from './citrus';
 import { CARD_PART, cleanLine } from './clean';
 import { weigh, type Measured, type Scales } from './grams';
 import { MODIFIERS } from './data/modifiers';
@@ -8,8 +9,10 @@ import { isBareClaim, namesBlend } from './flourNames';
 import { isName, matchIngredient } from './match';
 import { tokensOf } from './names';
 import { numbersFromWords } from './numberWords';
+import { phrasesOf, type Phrase } from './phrasing';
 import { remembered } from './remember';
 import { takeApart, type Segments } from './segments';
+import { rowsOf } from './tableRow';
 import type { Item, Line } from './types';
 
 type ReadLine = Pick<Line, 'items' | 'measuredBy' | 'aside'>;
@@ -19,35 +22,6 @@ const PACK_WORDS =
   /\b(?:cans?|tins?|packets?|packages?|pkg|jars?|box(?:es)?|bags?|containers?|blocks?|bars?|tubs?|cartons?|sachets?)\b/i;
 const FOR_THE_TIN =
   /\bfor (?:the |your )?(?:dusting|greasing|rolling|sprinkling|coating|lining|brushing|frying|serving|(?:cake |loaf |muffin )?(?:tin|pan|tray|bench|board|surface|mould)s?|egg ?wash|(?:a )?glaze|glazing|brush)\b|\bto (?:serve|decorate|dust|grease|taste|glaze|brush|finish)\b/i;
-const JUICE =
-  /^(?:the )?(?:(finely )?(?:grated )?(zest|rind|peel)(?: and (juice))?|(juice)(?: and (?:grated )?(zest|rind))?) (?:of|from) (.+)$/i;
-const FRUIT =
-  '((?:un)?waxed |large |small |medium |organic )*(?:lemons?|limes?|oranges?|clementines?|grapefruits?|mandarins?)';
-/** "1 lemon, zested and juiced", "2 limes (juice only)". */
-const FRUIT_USED = new RegExp(
-  `^([\\d/. ]*\\s*${FRUIT})\\s*[,(]\\s*((?:(?:finely |freshly )?(?:grated )?(?:zest(?:ed)?|juiced?|rind|only|and|grated|of|the|its)[ )]*)+)$`,
-  'i',
-);
-const CITRUS = /\b(lemon|lime|orange|clementine|grapefruit|mandarin)s?\b/i;
-
-/** "grated zest and juice of 2 lemons" → "2 lemon zest", "2 lemon juice". */
-function juiceAndZest(text: string): string[] {
-  const used = FRUIT_USED.exec(text);
-  if (used) {
-    const [, fruit = '', , how = ''] = used;
-    const said = [/zest|rind/i.test(how) ? 'zest' : '', /juice/i.test(how) ? 'juice' : ''].filter(Boolean);
-    if (said.length > 0) return juiceAndZest(`${said.join(' and ')} of ${fruit.trim()}`);
-  }
-  const match = JUICE.exec(text);
-  const rest = match?.[6] ?? '';
-  const fruit = CITRUS.exec(rest)?.[1];
-  if (!match || !fruit) return [text];
-  const amount = rest.slice(0, rest.search(CITRUS)).trim() || '1';
-  const zest = (match[2] ?? match[5]) ? [`${amount} ${fruit} zest`] : [];
-  const juice = (match[3] ?? match[4]) ? [`${amount} ${fruit} juice`] : [];
-  return [...zest, ...juice];
-}
-
 const MEASURES = new Set([
   'gram',
   'kilogram',
@@ -102,6 +76,7 @@ export function unplaced(words: string): Item {
     grams: null,
     beside: null,
     alternative: false,
+    aside: false,
   };
 }
 
@@ -126,6 +101,7 @@ function found(
     grams,
     beside: null,
     alternative,
+    aside: false,
     by,
   };
 }
@@ -285,13 +261,25 @@ function listed(text: string, reader: Scales): string[] {
   return others.length > 0 && [first, ...others].every(named) ? [first, ...others] : [text];
 }
 
+/** What stands instead of something else is named for the guard and weighs nothing. */
+function asPhrased(item: Found, { as }: Phrase): Found {
+  if (as === 'alternative') return { ...item, alternative: true, grams: null, beside: null };
+  return as === 'aside' ? { ...item, aside: true } : item;
+}
+
 function read(source: string, reader: Scales): ReadLine {
-  const clean = numbersFromWords(cleanLine(source));
-  const items = listed(clean, reader)
-    .flatMap(juiceAndZest)
-    .flatMap((text) => readPieces(numbersFromWords(text), reader));
+  const knows = (words: string) => matchIngredient(words, reader.catalogue)?.match === 'exact';
+  const phrases = rowsOf(source).flatMap((row) => phrasesOf(numbersFromWords(cleanLine(row)), knows));
+  const items = phrases.flatMap((phrase) =>
+    listed(phrase.text, reader)
+      .flatMap(juiceAndZest)
+      .flatMap((text) => readPieces(numbersFromWords(text), reader))
+      .map((item) => asPhrased(item, phrase)),
+  );
   const by = items.find((item) => item.by)?.by ?? null;
-  return { items: items.map(without), measuredBy: by, aside: FOR_THE_TIN.test(takeApart(clean).bare) };
+  const [first] = phrases;
+  const aside = first !== undefined && FOR_THE_TIN.test(takeApart(first.text).bare);
+  return { items: items.map(without), measuredBy: by, aside };
 }
 
 /** Lines that were read with a catalogue, by place and egg. */

@@ -25,6 +25,8 @@ export interface Item {
   readonly beside: Range | null;
   /** It is named beside another ("butter or margarine"): it counts for the guard, not for the weight. */
   readonly alternative: boolean;
+  /** It is for the tin, the bench or the plate, beside what the line has of it in the bake. */
+  readonly aside: boolean;
 }
 
 export type LineKind = 'ingredient' | 'heading' | 'note';

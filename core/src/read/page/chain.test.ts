@@ -1,7 +1,15 @@
 import fc from 'fast-check';
 import { runs } from '../../testing';
 import { PAGE_KINDS, type PageKind } from '../../vocabulary';
-import { bestKinds, decideKinds, expected, KINDS, probabilities, type ChainWeights, type Links } from './chain';
+import {
+  bestKinds,
+  decideKinds,
+  expected,
+  KINDS,
+  probabilities,
+  type ChainWeights,
+  type Links,
+} from './chain';
 
 const TITLE = PAGE_KINDS.indexOf('title');
 const score = fc.double({ min: -3, max: 3, noNaN: true });

@@ -1,0 +1,142 @@
+import { readAmount } from './amount';
+import { SHORTHAND } from './data/shorthand';
+import { numbersFromWords } from './numberWords';
+
+/** A stretch of a line that is read by itself. `aside`: for the tin, the bench or the plate; `alternative`: instead of what stands before it. */
+export interface Phrase {
+  readonly text: string;
+  readonly as: 'food' | 'aside' | 'alternative';
+}
+/** True for words that name a food. */
+export type Knows = (words: string) => boolean;
+
+const UNITS =
+  '(?:kg|g|gr|grams?|mls?|l|litres?|dl|cl|cups?|c\\.?|tbsps?\\.?|tbs\\.?|tablespoons?|T\\.?|tsps?\\.?|teaspoons?|t\\.?|dsp|dessertspoons?|oz\\.?|ounces?|lbs?\\.?|pounds?|pints?|sticks?|pinch(?:es)?|krm|msk|tsk|coffee ?spoons?|handfuls?|knobs?|spoons?|spoonfuls?)';
+const NUMBER =
+  '(?:\\d[\\d.,/]*(?: \\d/\\d)?(?: ?(?:-|to|or) ?\\d[\\d.,/]*(?: \\d/\\d)?)?|an?|half an?|one|two|three|four)';
+const AMOUNT = `(?:about |approx\\.? |ca\\.? |around )?${NUMBER} ?(?:heaped |heaping |level |rounded |scant |generous |good )?${UNITS}(?![\\p{L}])`;
+
+const amountIn = (text: string) => readAmount(numbersFromWords(text));
+/** The name that a stretch has, its amount taken off. */
+const nameOf = (text: string) => amountIn(text.replace(/\([^)]*\)/g, ' ')).words.trim();
+
+const SHARED = new RegExp(
+  `^((?:${NUMBER})\\s?[^,;]*?(?:\\([^)]*\\))?)\\s+each\\b(?!\\s*[,)(]|$)\\s*(?:of\\s+)?(.+)$`,
+  'iu',
+);
+const SHARED_BEHIND = new RegExp(`^(.+?),? (${AMOUNT}) each$`, 'iu');
+const LIST = /\s*,\s*(?:and\s+)?|\s+(?:and|&|\+)\s+/i;
+
+/** "50 g each of butter, sugar and flour" is three things. */
+function sharedAmount(text: string, knows: Knows): string[] {
+  const ahead = SHARED.exec(text);
+  const behind = ahead ? null : SHARED_BEHIND.exec(text);
+  const [amount, list] = ahead ? [ahead[1]!, ahead[2]!] : behind ? [behind[2]!, behind[1]!] : ['', ''];
+  if (amount === '' || !amountIn(`${amount} sugar`).quantity) return [text];
+  const names = list.split(LIST).filter((name) => name !== '');
+  const last = names.at(-1)!.split(' ').at(-1)!;
+  const full = names.map((name) => {
+    const plain = name.replace(/\([^)]*\)/g, ' ').trim();
+    return !knows(plain) && knows(`${plain} ${last}`) ? `${plain} ${last}` : name;
+  });
+  return full.length > 1 ? full.map((name) => `${amount} ${name}`) : [text];
+}
+
+const AT_THE_END = new RegExp(
+  `^([^\\d(]+?)\\s*(?:[,:–-]|\\s)\\s*(${AMOUNT})((?:\\s*[,(+].*|\\s+(?:plus|and|or|fresh|in|for)\\b.*)?)$`,
+  'iu',
+);
+const BARE_AT_THE_END = /^([^\d(]+?)\s*[,:-]?\s+(\d+(?:-\d+)?)$/;
+/** A bare number after a name is grams, unless it can be a count. */
+const MOST_COUNTED = 24;
+
+/** "Cold butter, cubed: 120 g" has its amount last. */
+function amountFirst(text: string, knows: Knows): string {
+  const measured = AT_THE_END.exec(text);
+  if (measured) {
+    const [, name = '', amount = '', rest = ''] = measured;
+    const [head = '', ...prepared] = name.split(/,\s*/);
+    if (knows(name) || knows(head))
+      return `${amount} ${[head, ...prepared].join(', ')}${rest.startsWith(' ') ? '' : ' '}${rest}`.trim();
+  }
+  const bare = BARE_AT_THE_END.exec(text);
+  if (bare && Number(bare[2]!.split('-')[0]) > MOST_COUNTED && knows(bare[1]!.split(',')[0]!))
+    return `${bare[2]} g ${bare[1]}`;
+  return text;
+}
+
+const OR = new RegExp(`,?\\s+or(?: else)?\\s+(?=${AMOUNT}\\s+\\S)`, 'iu');
+const PURPOSE =
+  /\b(?:for|to) (?:the |your |a |more )?(?:\w+ ){0,2}?(?:tin|pan|tray|top|tops|bench|board|table|surface|work ?top|mould|griddle|paper|dish|baking sheet|rolling|roll|dust|dusting|grease|greasing|sprinkle|sprinkling|coat|coating|brush|brushing|line|lining|decorate|finish|serve|serving|fry|frying|glaze|glazing|knead|kneading)\b/i;
+const ADDED = new RegExp(
+  `,?\\s*(?:\\+|\\bplus|\\band)\\s+(?=(?:about |another |an extra |extra )?${NUMBER}(?:[\\s\\p{L}]))`,
+  'iu',
+);
+const MORE_ADDED = /,?\s*(?:\+|\bplus|\band|,)\s*(?:extra|more|some|a bit|a little|enough)\b.*$/i;
+const WITH = new RegExp(
+  `,?\\s+(?:(?:dissolved|mixed|beaten|blended|stirred|whisked|tossed|slaked|soaked|diluted|made up)\\s+)?(?:in|into|with|w/)\\s+(?=${AMOUNT}\\s+(?:of\\s+)?\\p{L})`,
+  'iu',
+);
+
+const food = (text: string): Phrase => ({ text, as: 'food' });
+
+/** "60 g breadcrumbs + 2 tbsp for the tin": what is added has the name of what it is added to, and may be for the tin. */
+function added(text: string, knows: Knows): Phrase[] {
+  const at = ADDED.exec(text);
+  if (!at) return [food(text)];
+  const first = text.slice(0, at.index);
+  const second = text.slice(at.index + at[0].length).replace(/^(?:another|an extra|extra) /i, '');
+  const purpose = PURPOSE.exec(second);
+  const before = purpose ? second.slice(0, purpose.index).trim() : second;
+  const name = nameOf(first).split(',')[0]!.trim();
+  if (!knows(name)) return [food(text)];
+  const own = nameOf(before);
+  if (purpose && (own === '' || !knows(own)))
+    return [food(first), { text: `${before} ${name}`, as: 'aside' }];
+  if (purpose) return [food(first), { text: before, as: 'aside' }];
+  return [food(text)];
+}
+
+/** "2 tsp coffee in 1 tbsp hot water", "1 egg, beaten with 1 tsp vinegar": two things. */
+function together(text: string, knows: Knows): string[] {
+  const at = WITH.exec(text);
+  if (!at) return [text];
+  const [first, second] = [text.slice(0, at.index), text.slice(at.index + at[0].length)];
+  const name = nameOf(second).split(/,|\bto make\b/)[0]!;
+  return amountIn(first).quantity !== null && knows(name.trim()) ? [first, second] : [text];
+}
+
+const LABEL =
+  /^((?:for |to )?(?:the )?\p{L}[\p{L} ]{1,30}):\s+(?=(?:\d|an? |half |pinch\b|juice|zest|about ))/iu;
+
+/**
+ * A line as people write it, as lines that have an amount and a name each. `text`: cleaned; `knows`: whether words name a food.
+ */
+export function phrasesOf(text: string, knows: Knows): Phrase[] {
+  const plain = SHORTHAND.reduce((words, [short, full]) => words.replace(short, full), text);
+  const label = LABEL.exec(plain);
+  const own = label && !knows(label[1]!) ? plain.slice(label[0].length) : plain;
+  const turned = amountFirst(own, knows);
+  const or = OR.exec(turned);
+  const [main, instead] =
+    or && or.index > 0 ? [turned.slice(0, or.index), turned.slice(or.index + or[0].length)] : [turned, ''];
+  const more =
+    MORE_ADDED.test(main) && amountIn(main.replace(MORE_ADDED, '')).quantity
+      ? main.replace(MORE_ADDED, '')
+      : main;
+  const phrases = added(more, knows).flatMap(({ text: one, as }) =>
+    together(one, knows)
+      .flatMap((each) => sharedAmount(each, knows))
+      .map((each): Phrase => ({ text: each, as })),
+  );
+  return instead &&
+    knows(
+      nameOf(instead)
+        .split(/\s+and\s+|[,+(]/)[0]!
+        .trim(),
+    )
+    ? [...phrases, ...sharedAmount(instead, knows).map((each): Phrase => ({ text: each, as: 'alternative' }))]
+    : instead
+      ? [...phrases]
+      : phrases;
+}

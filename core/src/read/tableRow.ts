@@ -1,0 +1,39 @@
+import { readAmount } from './amount';
+import { cleanLine } from './clean';
+
+const COLUMNS = /\s*\t\s*|\s{3,}|\s+\|\s+|^\s*\||\|\s*$/;
+const AMOUNT_CELL =
+  /^(?:about |approx\.? |ca\.? )?(?:[\d¼½¾⅓⅔⅛]|an? |half |one |two |three |a pinch|pinch|some$|to taste$)/i;
+const NUMBER_CELL = /^\d[\d.,]*(?:\s*[-–]\s*\d[\d.,]*)?$/;
+const MORE = /^\s*(?:\+|plus|and)\s/i;
+
+const isAmount = (cell: string) => AMOUNT_CELL.test(cell);
+/** "All-purpose flour  2 1/2 cups": an amount by itself has no name after it. */
+const isBare = (cell: string) => {
+  const { quantity, words } = readAmount(cleanLine(cell));
+  return quantity !== null && words.split(' ').length <= 2;
+};
+
+/**
+ * A row of a table in the order of a line: the amount, in brackets what else it weighs, the name, how it is prepared. Several
+ * lines where two lists stand side by side. A line without columns is itself.
+ */
+export function rowsOf(source: string): string[] {
+  const cells = source
+    .split(COLUMNS)
+    .map((cell) => cell.trim())
+    .filter((cell) => cell !== '' && !/^[-–—]$/.test(cell));
+  if (cells.length < 2) return [source];
+  const [first = '', ...others] = cells;
+  if (cells.every((cell) => isAmount(cell) && !isBare(cell))) return cells;
+  const at = cells.findIndex((cell) => isAmount(cell));
+  const name = cells.find((cell) => !isAmount(cell) && !MORE.test(cell));
+  if (at < 0 || name === undefined || (at === 0 && !isBare(first))) return [cells.join(' ')];
+  const amount = cells[at]!;
+  const second = others.find((cell) => cell !== amount && NUMBER_CELL.test(cell));
+  const rest = cells.filter((cell) => cell !== amount && cell !== second && cell !== name);
+  const beside = second && !NUMBER_CELL.test(amount) ? ` (${second} g)` : '';
+  const added = rest.filter((cell) => MORE.test(cell)).map((cell) => ` ${cell}`);
+  const prepared = rest.filter((cell) => !MORE.test(cell)).map((cell) => `, ${cell}`);
+  return [`${amount}${beside} ${name}${prepared.join('')}${added.join('')}`];
+}
