@@ -13,7 +13,7 @@ export interface Amount {
   readonly words: string;
 }
 
-const DECIMAL_COMMA = /(?<![\d.])\d{1,4},\d{1,2}(?!\d)/;
+const DECIMAL_COMMA = /(?<![\d.])(?:0,\d{1,3}|\d{1,4},\d{1,2})(?!\d)/;
 const MOST = 1e6;
 /** A line is looked at for its sort and again for its weight. */
 const MOST_TEXTS = 8000;

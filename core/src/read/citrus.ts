@@ -45,7 +45,11 @@ export function juiceAndZest(text: string): string[] {
   const rest = match?.[6] ?? '';
   const fruit = CITRUS.exec(rest)?.[1];
   if (!match || !fruit) return [text];
-  const amount = rest.slice(0, rest.search(CITRUS)).trim() || '1';
+  const amount =
+    rest
+      .slice(0, rest.search(CITRUS))
+      .replace(/\b(?:more|other)\b/, '')
+      .trim() || '1';
   const zest = (match[2] ?? match[5]) ? [`${amount} ${fruit} zest`] : [];
   const juice = (match[3] ?? match[4]) ? [`${amount} ${fruit} juice`] : [];
   return [...zest, ...juice];

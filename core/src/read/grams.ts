@@ -43,9 +43,14 @@ const STYLE_WORDS: Readonly<Partial<Record<Style, RegExp>>> = {
   chopped: /\bchopped\b/i,
 };
 
-/** Grams in a US cup, in the style that the words name if the table has it, else in the usual one. */
-function cupOf(ingredient: Ingredient, words: string): Triple | undefined {
-  const said = STYLES.find((style) => STYLE_WORDS[style]?.test(words) && ingredient.cup[style]);
+/**
+ * Grams in a US cup, in the style that the words name if the table has it, else in the usual one. A decilitre is dipped: where it
+ * is the kitchen's measure, one of wheat flour weighs 60 g (household measures of the Swedish Food Agency, from memory).
+ */
+function cupOf(ingredient: Ingredient, words: string, unit: string | null): Triple | undefined {
+  const said =
+    STYLES.find((style) => STYLE_WORDS[style]?.test(words) && ingredient.cup[style]) ??
+    (unit === 'deciliter' && ingredient.cup.scooped ? 'scooped' : undefined);
   return said ? ingredient.cup[said] : Object.values(ingredient.cup)[0];
 }
 
@@ -92,7 +97,7 @@ export function weigh(
   if (loose) return { grams: multiplyRanges(quantity, toRange(loose)), by: 'count' };
   const ml = unit === null ? undefined : (LOOSE_ML[unit] ?? mlPerUnit(unit, scales.locale));
   if (ml !== undefined) {
-    const cup = cupOf(ingredient, words);
+    const cup = cupOf(ingredient, words, unit);
     if (!cup) return undefined;
     const volume = typeof ml === 'number' ? range(ml) : toRange(ml);
     const density = toRange([cup[0] / US_CUP_ML, cup[1] / US_CUP_ML, cup[2] / US_CUP_ML]);

@@ -4,12 +4,10 @@ import { readAmount, type Amount } from './amount';
 import { juiceAndZest } from './citrus';
 import { CARD_PART, cleanLine } from './clean';
 import { weigh, type Measured, type Scales } from './grams';
-import { MODIFIERS } from './data/modifiers';
 import { isBareClaim, namesBlend } from './flourNames';
 import { isName, matchIngredient } from './match';
-import { tokensOf } from './names';
 import { numbersFromWords } from './numberWords';
-import { phrasesOf, type Phrase } from './phrasing';
+import { onlyDescribes, phrasesOf, type Phrase } from './phrasing';
 import { remembered } from './remember';
 import { takeApart, type Segments } from './segments';
 import { rowsOf } from './tableRow';
@@ -33,18 +31,24 @@ const MEASURES = new Set([
   'milliliter',
 ]);
 
+/** What is bought, of which less is used; and what is left of it. */
+const AS_BOUGHT =
+  /\b(?:raw|whole|unpeeled|gross|in (?:the|its|their) (?:shells?|skins?)|with (?:the )?(?:stones|skins?)|before|as bought|cartons?)\b/i;
+const AS_USED = /\b(?:peeled|shelled|drained|net|prepared|stoned|pitted|flesh|trimmed|cored)\b/i;
+
 /** A weight, or failing that a volume, in the brackets beats what stands outside, unless that is a weight already. */
 function bracketAmount(
   { brackets }: Segments,
   outside: Amount | undefined,
-): { amount: Amount; pack: boolean } | undefined {
-  if (outside?.unit && /^(?:gram|kilogram|ounce|pound)$/.test(outside.unit)) return undefined;
+): { amount: Amount; pack: boolean; used: boolean } | undefined {
+  const weighed = outside?.unit && /^(?:gram|kilogram|ounce|pound)$/.test(outside.unit);
   for (const bracket of brackets) {
-    if (/^(?:not|no|from|see|optional)\b/i.test(bracket)) continue;
+    if (/^(?:not|no|from|see|optional)\b/i.test(bracket) || AS_BOUGHT.test(bracket)) continue;
+    if (weighed && !AS_USED.test(bracket)) continue;
     const amount = readAmount(
       bracket
         .split(/\s*[/;,]\s*(?=\d)/)[0]!
-        .replace(/^(?:about|approx\.?|approximately|roughly|around|or|each)\s+/i, '')
+        .replace(/^(?:(?:about|approx\.?|approximately|roughly|around|or|each|=|ca\.?)\s+)+/i, '')
         .replace(/(\d)-(?=[a-z])/gi, '$1 '),
     );
     const measured =
@@ -54,10 +58,12 @@ function bracketAmount(
     if (amount.quantity && measured)
       return {
         amount,
+        used: AS_USED.test(bracket),
         pack:
-          /\beach\b/i.test(bracket) ||
-          PACK_WORDS.test(outside?.words ?? '') ||
-          (outside?.unit !== null && PACK_WORDS.test(outside?.unit ?? '')),
+          !weighed &&
+          (/\beach\b/i.test(bracket) ||
+            PACK_WORDS.test(outside?.words ?? '') ||
+            (outside?.unit !== null && PACK_WORDS.test(outside?.unit ?? ''))),
       };
   }
   return undefined;
@@ -120,7 +126,12 @@ function named(
   const pieces = whole?.match === 'exact' ? [words] : words.split(/\s+(?:or|and\/or)\s+/i);
   const [first = words, ...others] = pieces;
   const last = /[\p{L}'-]+$/u.exec(pieces.at(-1)!.trim())?.[0] ?? '';
-  const head = matchIngredient(first, reader.catalogue) || others.length === 0 ? first : `${first} ${last}`;
+  const alone = matchIngredient(first, reader.catalogue);
+  const joined = matchIngredient(`${first} ${last}`, reader.catalogue);
+  const head =
+    others.length === 0 || (alone && !(alone.match === 'near' && joined?.match === 'exact'))
+      ? first
+      : `${first} ${last}`;
   const both = whole?.match === 'exact' ? [head] : head.split(/\s+(?:and|&)\s+/i);
   const all = both.length > 1 && both.every((one) => matchIngredient(one, reader.catalogue)) ? both : [head];
   const main = all.map((one, at) => {
@@ -130,9 +141,6 @@ function named(
   });
   return [...main, ...others.map((one) => found(one, reader, null, undefined, true))];
 }
-
-/** Words that say how something is prepared and name nothing. */
-const onlyDescribes = (words: string): boolean => tokensOf(words).every((token) => MODIFIERS.has(token));
 
 /** "milk, skimmed" is skimmed milk: a name may stand the other way round, with a comma. */
 function turnedRound(words: string, preparation: string, { catalogue }: Scales): string {
@@ -176,7 +184,7 @@ function readPieces(text: string, reader: Scales): Found[] {
       turnedRound(asLeaves(said, amount, reader), segments.preparation, reader),
       segments,
     );
-    const described = `${words}, ${segments.preparation} ${segments.brackets.join(' ')} ${packed ? 'can' : ''}`;
+    const described = `${words}, ${bracket?.used ? '' : segments.preparation} ${segments.brackets.join(' ')} ${packed && !bracket?.used ? 'can' : ''}`;
     const parts =
       bracket && result.length === 0
         ? [
@@ -253,6 +261,7 @@ const NEXT_THING = /,\s+(?:and\s+)?(?=(?:\d|(?:an?|one|two|three|four|half|some|
 function listed(text: string, reader: Scales): string[] {
   const [first = '', ...others] = text.replace(CARD_PART, '').split(NEXT_THING);
   const named = (piece: string) => {
+    if (juiceAndZest(piece)[0] !== piece) return true;
     const { quantity, words } = readAmount(numbersFromWords(piece));
     return (
       quantity !== null && !/^each\b/i.test(words) && matchIngredient(words, reader.catalogue) !== undefined

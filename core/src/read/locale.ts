@@ -1,8 +1,13 @@
 import type { Locale } from '../vocabulary';
 
+const CUPS = /\bcups?\b/gi;
 /** Words and signs that tell where a recipe comes from, with the weight of each as evidence. */
 const SIGNS: readonly (readonly [Exclude<Locale, 'metric'>, RegExp, number])[] = [
-  ['AU', /20 ?ml tablespoons?|\bbicarb soda\b|\bwheaten cornflour\b|\bthickened cream\b|\bcopha\b/gi, 4],
+  [
+    'AU',
+    /20 ?ml tablespoons?|\bsize 7 eggs?\b|\braw sugar\b|\bbicarb soda\b|\bwheaten cornflour\b|\bthickened cream\b|\bcopha\b/gi,
+    4,
+  ],
   [
     'UK',
     /\b(?:caster|icing sugar|plain flour|self-raising|bicarbonate|cornflour|treacle|golden syrup|double cream|courgettes?|sultanas|demerara|mixed spice|wholemeal|knob of|gas mark|fan \d|baking tin|greaseproof|dessertspoons?|fairy cakes?|strong flour|black treacle|single cream)\b/gi,
@@ -13,7 +18,7 @@ const SIGNS: readonly (readonly [Exclude<Locale, 'metric'>, RegExp, number])[] =
     /\b(?:all[- ]purpose|confectioners|sticks?|°F|degrees F|heavy cream|half[- ]and[- ]half|molasses|cornstarch|baking soda|zucchini|kosher|powdered sugar|cake flour|self-rising|graham|semisweet|9x13|inch(?:es)?)\b|\d ?°?F\b/gi,
     2,
   ],
-  ['US', /\bcups?\b/gi, 1],
+  ['US', CUPS, 1],
 ];
 const METRIC_UNIT = /\d ?(?:g|kg|ml|dl|cl|l)\b/gi;
 
@@ -27,7 +32,10 @@ export function inferLocale(text: string, usual: Locale | null = null): Locale {
   const score: Record<Locale, number> = { US: 0, UK: 0, AU: 0, metric: 0 };
   for (const [locale, pattern, weight] of SIGNS) score[locale] += weight * weigh(text, pattern);
   const metric = weigh(text, METRIC_UNIT);
-  if (score.AU > 0 && score.AU >= score.US) return 'AU';
+  const cups = weigh(text, CUPS);
+  if (score.AU > 0 && score.AU >= score.US - cups) return 'AU';
+  // British words with cups: it is Australia or New Zealand that measures so.
+  if (score.UK > 0 && cups > 1 && score.US === cups) return 'AU';
   if (score.US === 0 && score.UK === 0) return usual ?? (metric > 0 ? 'metric' : 'US');
   return score.UK > score.US ? 'UK' : 'US';
 }

@@ -1,5 +1,7 @@
 import { readAmount } from './amount';
 import { SHORTHAND } from './data/shorthand';
+import { MODIFIERS } from './data/modifiers';
+import { tokensOf } from './names';
 import { numbersFromWords } from './numberWords';
 
 /** A stretch of a line that is read by itself. `aside`: for the tin, the bench or the plate; `alternative`: instead of what stands before it. */
@@ -19,6 +21,10 @@ const AMOUNT = `(?:about |approx\\.? |ca\\.? |around )?${NUMBER} ?(?:heaped |hea
 const amountIn = (text: string) => readAmount(numbersFromWords(text));
 /** The name that a stretch has, its amount taken off. */
 const nameOf = (text: string) => amountIn(text.replace(/\([^)]*\)/g, ' ')).words.trim();
+
+/** Words that say how something is prepared and name nothing. */
+export const onlyDescribes = (words: string): boolean =>
+  tokensOf(words).every((token) => MODIFIERS.has(token));
 
 const SHARED = new RegExp(
   `^((?:${NUMBER})\\s?[^,;]*?(?:\\([^)]*\\))?)\\s+each\\b(?!\\s*[,)(]|$)\\s*(?:of\\s+)?(.+)$`,
@@ -72,7 +78,7 @@ const ADDED = new RegExp(
   `,?\\s*(?:\\+|\\bplus|\\band)\\s+(?=(?:about |another |an extra |extra )?${NUMBER}(?:[\\s\\p{L}]))`,
   'iu',
 );
-const MORE_ADDED = /,?\s*(?:\+|\bplus|\band|,)\s*(?:extra|more|some|a bit|a little|enough)\b.*$/i;
+const MORE_ADDED = /,?\s*(?:\+|\bplus|\band|,)\s*(?:extra|more|some|a bit|a little|enough)\b[^()]*/i;
 const WITH = new RegExp(
   `,?\\s+(?:(?:dissolved|mixed|beaten|blended|stirred|whisked|tossed|slaked|soaked|diluted|made up)\\s+)?(?:in|into|with|w/)\\s+(?=${AMOUNT}\\s+(?:of\\s+)?\\p{L})`,
   'iu',
@@ -89,7 +95,9 @@ function added(text: string, knows: Knows): Phrase[] {
   const purpose = PURPOSE.exec(second);
   const before = purpose ? second.slice(0, purpose.index).trim() : second;
   const name = nameOf(first).split(',')[0]!.trim();
-  if (!knows(name)) return [food(text)];
+  if (name === '') return [food(text)];
+  const last = /[\p{L}-]+$/u.exec(nameOf(second))?.[0] ?? '';
+  if (!knows(name)) return knows(`${name} ${last}`) ? [food(`${first} ${last}`), food(second)] : [food(text)];
   const own = nameOf(before);
   if (purpose && (own === '' || !knows(own)))
     return [food(first), { text: `${before} ${name}`, as: 'aside' }];
@@ -106,6 +114,27 @@ function together(text: string, knows: Knows): string[] {
   return amountIn(first).quantity !== null && knows(name.trim()) ? [first, second] : [text];
 }
 
+const PACK_SHARE =
+  /^(\d*\.\d+|\d+\/\d+)\s*(?:x|×|of an?|an?)?\s*(\d[\d.]*)[ -]?(kg|g|ml|l|oz|lb)\b\.?[ -]*(?:tin|can|pack|packet|pkg|box|bag|bar|block|brick|tub|jar|carton)s?\b\.?(?: of)? (.+)$/i;
+
+/** "1/2 x 300 ml tub cream", "3/4 of an 8 oz brick cream cheese": what a share of a pack weighs. */
+function shareOfPack(text: string): string {
+  const match = PACK_SHARE.exec(text);
+  if (!match) return text;
+  const [, share = '', size, unit, what] = match;
+  const [above = 1, below = 1] = share.split('/').map(Number);
+  return `${Number(((above / below) * Number(size)).toFixed(2))} ${unit} ${what}`;
+}
+
+/** "6 cups peeled, cored and sliced apples": a comma among descriptions parts nothing. */
+function describedFirst(text: string): string {
+  const [head = '', ...others] = text.split(/,\s+/);
+  let joined = head;
+  while (others.length > 0 && amountIn(joined).quantity !== null && onlyDescribes(nameOf(joined)))
+    joined += ` ${others.shift()}`;
+  return [joined, ...others].join(', ');
+}
+
 const LABEL =
   /^((?:for |to )?(?:the )?\p{L}[\p{L} ]{1,30}):\s+(?=(?:\d|an? |half |pinch\b|juice|zest|about ))/iu;
 
@@ -116,7 +145,7 @@ export function phrasesOf(text: string, knows: Knows): Phrase[] {
   const plain = SHORTHAND.reduce((words, [short, full]) => words.replace(short, full), text);
   const label = LABEL.exec(plain);
   const own = label && !knows(label[1]!) ? plain.slice(label[0].length) : plain;
-  const turned = amountFirst(own, knows);
+  const turned = describedFirst(shareOfPack(amountFirst(own.replace(/ - (?=\p{L})/gu, ', '), knows)));
   const or = OR.exec(turned);
   const [main, instead] =
     or && or.index > 0 ? [turned.slice(0, or.index), turned.slice(or.index + or[0].length)] : [turned, ''];

@@ -1,4 +1,5 @@
 import type { Scales } from './grams';
+import { juiceAndZest } from './citrus';
 import { cleanLine } from './clean';
 import { readLine } from './line';
 import { namedIn } from './named';
@@ -7,20 +8,36 @@ import type { Item, Line } from './types';
 const NUMBER =
   '(?:\\d[\\d./]*(?:\\s+\\d/\\d)?|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half an?|half|(?:three )?quarters? of an?|a couple of|a few)';
 const MEASURE =
-  '(?:kg|g|gr|grams?|mls?|l|litres?|liters?|dl|cups?|tbsps?|tablespoon(?:ful)?s?|tsps?|teaspoon(?:ful)?s?|oz|ounces?|lbs?|pounds?|pints?|sticks?|pinch(?:es)?|handfuls?|knobs?|cans?|tins?|packets?|jars?|pots?|large|small|medium|heaped|level|good|big)';
+  '(?:kg|g|gr|grams?|mls?|l|litres?|liters?|dl|cups?|tbsps?|tablespoon(?:ful)?s?|tsps?|teaspoon(?:ful)?s?|oz|ounces?|lbs?|pounds?|pints?|sticks?|pinch(?:es)?|handfuls?|knobs?|mugs?|cans?|tins?|packets?|jars?|pots?|large|small|medium|heaped|level|good|big)';
 /** An amount of something in running text: "150 g butter", "half a cup of raw sugar", "3 eggs". */
 const AMOUNT = new RegExp(
-  `(?<![\\d.,/\\p{L}-])(${NUMBER})(?:[\\s-]*(${MEASURE}))*\\.?\\s+(?:of\\s+)?(?:the\\s+)?(?=\\p{L})`,
+  `(?<![\\d.,/\\p{L}-])((?:zest|juice|rind|peel|juice and zest|zest and juice) of (?:the )?)?(${NUMBER})(?:[\\s-]*(${MEASURE}))*\\.?\\s+(?:of\\s+)?(?:the\\s+)?(?:size \\d )?(?=\\p{L})`,
   'giu',
 );
 const ENDS =
-  /[,;:.!?()]|\s(?:and|with|then|in|into|to|till|until|for|on|over|or|at|plus|from|by|that|which)\s/i;
+  /[,;:.!?()]|\s-\s|\s(?:and|with|then|in|into|to|till|until|for|on|over|or|at|plus|from|by|that|which)\s/i;
 /** As much of this as of that. */
 const SAME = /\b(?:the )?same (?:amount |weight |quantity )?(?:of )?(?:the )?/gi;
 const ANOTHER_KIND =
   /^(?:minutes?|mins?|hours?|hrs?|seconds?|secs?|degrees?|cm|mm|inch|days?|times?|batches|halves|pieces|slices|rounds|balls|tins?\b|tray|bowl|litre basin|spoon|fork)/i;
 
 const SHORTEST = 3;
+
+/** So many words may stand between an amount and its food: "two sharp green apples". */
+const MOST_BETWEEN = 3;
+const wordsBefore = (name: string, text: string) =>
+  text
+    .slice(0, text.indexOf(name))
+    .split(' ')
+    .filter((word) => word !== '').length;
+
+/** "zest of two lemons": what is used of the fruit, not the fruit. */
+function citrusOf(text: string): string[] | null {
+  const parts = juiceAndZest(
+    text.replace(/ of (?:the )?(?:one|an?) /, ' of 1 ').replace(/ of (?:the )?two /, ' of 2 '),
+  );
+  return parts[0] === text ? null : parts;
+}
 
 /** The stretch of a text from an amount to where its thing ends. */
 function stretch(text: string, from: number, after: number): string {
@@ -35,16 +52,19 @@ function stretch(text: string, from: number, after: number): string {
  */
 export function readProse(source: string, reader: Scales): Pick<Line, 'items' | 'measuredBy' | 'aside'> {
   const text = cleanLine(source);
-  const found: { at: number; item: Item; words: string }[] = [];
+  const found: { at: number; item: Item }[] = [];
   for (const match of text.matchAll(AMOUNT)) {
     const after = match.index + match[0].length;
     const words = stretch(text, match.index, after);
     if (words.length < SHORTEST || ANOTHER_KIND.test(text.slice(after))) continue;
     const [named] = namedIn(text.slice(after, match.index + words.length), reader.catalogue);
-    if (!named) continue;
-    const [item] = readLine(words, reader).items;
-    if (item?.ingredient && item.match === 'exact' && item.grams)
-      found.push({ at: match.index, item, words });
+    if (!named || wordsBefore(named.words, text.slice(after)) > MOST_BETWEEN) continue;
+    const part = match[1] ? citrusOf(text.slice(match.index, match.index + words.length)) : null;
+    const plain = part ?? [`${text.slice(match.index, after).replace(/\bsize \d /, '')}${named.words}`];
+    for (const one of plain) {
+      const [item] = readLine(one, reader).items;
+      if (item?.ingredient && item.match === 'exact' && item.grams) found.push({ at: match.index, item });
+    }
   }
   for (const match of text.matchAll(SAME)) {
     const before = found.filter(({ at }) => at < match.index).at(-1);
@@ -52,10 +72,9 @@ export function readProse(source: string, reader: Scales): Pick<Line, 'items' | 
       text.slice(match.index + match[0].length, match.index + match[0].length + 30),
       reader.catalogue,
     );
-    if (!before || !named) continue;
-    const measure = /^[\d./]+\s*[a-z]*/i.exec(before.words)?.[0] ?? '';
-    const [item] = readLine(`${measure} ${named.words}`, reader).items;
-    if (item?.ingredient) found.push({ at: match.index, item, words: match[0] });
+    if (!before?.item.grams || !named) continue;
+    const [item] = readLine(`${before.item.grams.central} g ${named.words}`, reader).items;
+    if (item?.ingredient) found.push({ at: match.index, item });
   }
   const items = found.sort((a, b) => a.at - b.at).map(({ item }) => item);
   return { items, measuredBy: items.length > 0 ? 'weight' : null, aside: false };

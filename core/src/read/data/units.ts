@@ -11,6 +11,8 @@ export const KITCHEN_UNITS: UnitOfMeasureDefinitions = {
   knob: other('knob', 'knobs'),
   lump: other('egg-sized lump', 'egg-sized lumps'),
   nub: other('walnut-sized lump', 'walnut-sized lumps'),
+  mug: other('mug', 'mugs'),
+  kryddmatt: other('krm', 'krm', 'kryddmått'),
   shot: other('shot', 'shots'),
   sleeve: other('sleeve', 'sleeves'),
   leaf: other('leaf', 'leaves', 'sheet', 'sheets'),
@@ -23,7 +25,7 @@ export const KITCHEN_UNITS: UnitOfMeasureDefinitions = {
 /** Spellings of units that the quantity parser doesn't know. */
 export const SPELLINGS: readonly (readonly [RegExp, string])[] = [
   [/(?<=[\d/ ]|^)(?:tbs|tbls|tblsp|tblspn|tbsps|tbspn|tbspns)\b\.?/gi, 'tbsp'], [/(?<=[\d/ ]|^)(?:tsps|tspn|tspns|teasp)\b\.?/gi, 'tsp'],
-  [/(?<=[\d/] ?)T\.?(?= )/g, 'tbsp'], [/(?<=[\d/] ?)t\.?(?= )/g, 'tsp'],
+  [/(?<=[\d/ ])msk\b/gi, 'tbsp'], [/(?<=[\d/ ])tsk\b/gi, 'tsp'], [/(?<=[\d/] ?)T\.?(?= )/g, 'tbsp'], [/(?<=[\d/] ?)t\.?(?= )/g, 'tsp'],
   [/(?<=[\d ])(?:gms?|grms?|grs?)\b\.?/gi, 'g'], [/(?<=[\d ])mls\b\.?/gi, 'ml'], [/(?<=[\d ])kgs\b\.?/gi, 'kg'],
 ];
 
@@ -34,7 +36,7 @@ export const LOOSE_GRAMS: { readonly source: string; readonly confidence: 'commo
 };
 
 /** Millilitres of liquid in one: a shot of coffee or spirit. */
-export const LOOSE_ML: Readonly<Record<string, readonly [number, number, number]>> = { shot: [35, 25, 45] };
+export const LOOSE_ML: Readonly<Record<string, readonly [number, number, number]>> = { shot: [35, 25, 45], mug: [290, 240, 350], kryddmatt: [1, 0.9, 1.2] };
 
 /** Grams in a pack of one thing, where the count is of packs: central, low, high. */
 export const PACK_GRAMS: { readonly source: string; readonly confidence: 'common-practice'; readonly rows: Readonly<Record<string, readonly [number, number, number]>> } = {

@@ -62,7 +62,7 @@ describe('what the method says besides', () => {
   ])('%s', (line, yields) => expect(readText(`Title\n${line}\n200 g flour`).yields).toEqual(yields));
   it('ties a divided line to the steps that use it', () => {
     const { parts, method } = readText(
-      'Snaps\n200 g plain flour\n1 cup sugar, divided\nMethod\nBeat the butter with ¾ cup of the sugar.\nRoll the balls in the remaining sugar and bake.',
+      'Snaps\n200 g all-purpose flour\n1 cup sugar, divided\nMethod\nBeat the butter with ¾ cup of the sugar.\nRoll the balls in the remaining sugar and bake.',
     );
     const [first, rest] = parts[0]!.lines.find(({ source }) => source.includes('divided'))!.uses;
     expect(first).toMatchObject({ step: method[0]!.id, rest: false });
