@@ -57,3 +57,9 @@ export function numbersFromWords(text: string): string {
     )
     .replace(/^an? (?=egg|apple|banana|lemon|orange|pear)/i, '1 ');
 }
+
+const ANYWHERE = new RegExp(`\\b(${NUMBER})\\b`, 'gi');
+
+/** Every number in words made digits, wherever it stands: "eight slices, or two" → "8 slices, or 2". */
+export const digitsFromWords = (text: string): string =>
+  text.replace(ANYWHERE, (word) => String(WORDS[word.toLowerCase()]));

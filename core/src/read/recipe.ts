@@ -18,7 +18,8 @@ import { placesOf, type Place } from './places';
 import { readProse } from './prose';
 import { joinWrapped } from './continued';
 import type { Line, Part, Recipe, Step } from './types';
-import { readTimes, readYield } from './yieldAndTimes';
+import { readTimes } from './times';
+import { nameAndYield, readYield } from './yields';
 
 export interface ReadOptions {
   readonly kitchen: Kitchen;
@@ -156,7 +157,8 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
     .filter((line) => line.place !== 'method')
     .map((line) => toLine(line, reader, byLine))
     .map((line) => withUses(line, steps, reader));
-  const title = cleanLine(placed.find((line) => line.place === 'title')?.source ?? '').replace(/^#+\s*/, '');
+  const named = cleanLine(placed.find((line) => line.place === 'title')?.source ?? '').replace(/^#+\s*/, '');
+  const title = nameAndYield(named).name;
   const method = steps.map(({ source }) => source).join(' ');
   const about = read.filter(({ kind }) => kind !== 'ingredient').map(({ source }) => source);
   const family = guessFamily(
@@ -177,7 +179,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
       parts,
       method: steps,
       bake,
-      yields: readYield([...about, title]),
+      yields: readYield(lines.map(({ source }, n) => ({ source, kind: kinds[n]!.kind }))),
       times: readTimes(about),
       kinds: lines.map(({ id }, n) => ({ line: id, ...kinds[n]! })),
       cues: readCues(steps),

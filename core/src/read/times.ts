@@ -1,0 +1,20 @@
+import { cleanLine } from './clean';
+import { minutesIn } from './bakeFacts';
+import type { RecipeTimes } from './types';
+
+const FIELDS: readonly (readonly [keyof RecipeTimes, RegExp])[] = [
+  ['prep', /^(?:prep(?:aration)?|active|hands[- ]on)(?: time)?\s*:?\s/i],
+  ['cook', /^(?:cook(?:ing)?|bak(?:e|ing))(?: time)\s*:?\s|^(?:cook(?:ing)?|bak(?:e|ing))\s*:\s/i],
+  ['rest', /^(?:rest(?:ing)?|chill(?:ing)?|rising|proving)(?: time)?\s*:?\s/i],
+  ['total', /^(?:total|ready in)(?: time)?\s*:?\s/i],
+];
+
+/** The times that a recipe states beside its name, minutes. Example: "Prep time: 20 min" → prep 20. */
+export function readTimes(lines: readonly string[]): RecipeTimes {
+  const times: Record<keyof RecipeTimes, number | null> = { prep: null, cook: null, rest: null, total: null };
+  for (const line of lines.map(cleanLine))
+    for (const part of line.split(/\s*[|·;]\s*/))
+      for (const [field, words] of FIELDS)
+        if (words.test(part)) times[field] ??= minutesIn(part)?.high ?? null;
+  return times;
+}

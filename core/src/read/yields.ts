@@ -1,0 +1,114 @@
+import { cleanLine } from './clean';
+import { digitsFromWords } from './numberWords';
+import type { PageKind } from '../vocabulary';
+import type { Yield } from './types';
+
+const NUMBER = '(\\d+(?: \\d\\/\\d|\\.\\d+)?)';
+/** How many, to how many, dozens of them, and of what. */
+const COUNT = `(?:about |abt\\.? |approx\\.? |approximately |around |ca\\.? |up to |roughly |a )*${NUMBER}(?:ish)?(?:\\s*(?:-|to|or)\\s*${NUMBER}(?:ish)?)?(?:-odd)?\\s*(dozen\\b|doz\\b\\.?)?\\s*([^|;,()=]*)`;
+
+/** Words that promise a number, and what it counts where they don't say. Helpings count nothing by name. */
+const PROMISES: readonly (readonly [string, string])[] = [
+  ['makes|yields?|quantity|gives|does|get|a batch is', 'pieces'],
+  ['serves|servings?|feeds|enough for|portions?', ''],
+  ['cuts(?: into)?|cut into|slices? into', 'slices'],
+];
+const PROMISED = PROMISES.map(
+  ([words, what]) => [new RegExp(`(?<![\\p{L}-])(?:${words})(?:\\s*:)?\\s+${COUNT}`, 'iu'), what] as const,
+);
+/** A line that is a yield and promises nothing in words: "20 squares", "for 6, or 4 greedy ones", "= 12 regular". */
+const BARE = new RegExp(`^(?:(?:for|one batch) )?${COUNT}`, 'iu');
+const MEASURE =
+  /^(?:g|kg|ml|l|cm|mm|in|inch(?:es)?|min(?:ute)?s?|h|hours?|hrs?|oz|lbs?|cups?|seconds?|days?|x|×|wide|long|strips?|times)\b|^["°%/-]|^[x×]\s?\d/i;
+const HELPINGS = /^(?:people|persons?|ppl|portions?|servings?|helpings?)\b/i;
+const DOZEN = 12;
+const SEGMENTS = /\s*[|•·;(]\s*|\s{2,}/;
+/** Tins say how many fit: "a 12-hole muffin tin", "18 muffin cups". */
+const HOLES =
+  /\b(\d{1,2})(?:[- ](?:hole|cup)s?\b.{0,20}\b(?:tin|pan|tray)s?\b| (?:muffin|bun|cupcake) (?:cups|cases|holes)\b)/i;
+
+/** "2 1/2", "3": a number as it is written. */
+const numberOf = (written: string) =>
+  written.split(' ').reduce((sum, part) => {
+    const [above = 0, below = 1] = part.split('/').map(Number);
+    return sum + above / below;
+  }, 0);
+
+function toYield(match: RegExpExecArray | null, usual: string): Yield | null {
+  const [, first, last, dozen, words = ''] = match ?? [];
+  const what = words.replace(/[.!\s]+$/, '').trim();
+  if (first === undefined || MEASURE.test(what)) return null;
+  const ends = [first, last ?? first].map((one) => numberOf(one) * (dozen ? DOZEN : 1));
+  const [low, high] = [Math.min(...ends), Math.max(...ends)];
+  return low > 0 ? { low, high, what: what || usual } : null;
+}
+
+/** How many one line promises. `bare`: it is known to be a yield, and need not say so. */
+function yieldIn(source: string, bare: boolean): Yield | null {
+  const parts = source.split(SEGMENTS).map((part) =>
+    digitsFromWords(cleanLine(part))
+      .replace(/^.*=\s*(?=\d)/, '')
+      .replace(/^[(*_\s]+|[)*_\s]+$/g, ''),
+  );
+  for (const [pattern, usual] of PROMISED)
+    for (const part of parts) {
+      const found = toYield(pattern.exec(part), usual);
+      if (found) return found;
+    }
+  if (!bare) return null;
+  const found = parts.map((part) => toYield(BARE.exec(part), '')).filter((one) => one !== null);
+  return found.find(({ low }) => low > 1) ?? found[0] ?? null;
+}
+
+const TAIL = /^(.{3,}?)(\s+-\s+|,\s*|\s*\(|\s+(?=(?:makes|serves)\b))([^,()]*)\)?$/i;
+const TAIL_COUNT = new RegExp(`^(makes|serves|for|about|abt\\.?|ca\\.?)?\\s*${COUNT}$`, 'iu');
+
+/** A name and how many of it there are: "Almond tuiles, about 24", "Crumb muffins (12)", "Knots, 30 pcs". */
+export function nameAndYield(name: string): { readonly name: string; readonly yields: Yield | null } {
+  const [, own = '', before = '', tail = ''] = TAIL.exec(name) ?? [];
+  const match = TAIL_COUNT.exec(digitsFromWords(tail));
+  if (!match) return { name, yields: null };
+  const [, promise = '', ...counted] = match;
+  const what = (counted[3] ?? '').trim();
+  const helpings = /^(?:serves|for)$/i.test(promise) || HELPINGS.test(what);
+  const yields = toYield(
+    Object.assign([match[0], ...counted], { index: 0, input: tail }) as RegExpExecArray,
+    helpings ? '' : 'pieces',
+  );
+  const says = promise !== '' || before.includes('(') || (what !== '' && what.split(' ').length < 3);
+  const whole = own.split('(').length === own.split(')').length;
+  return yields && says && whole ? { name: own.trim(), yields } : { name, yields: null };
+}
+
+/** A line of the text with what it was taken for. */
+export interface KnownLine {
+  readonly source: string;
+  readonly kind: PageKind;
+}
+
+/** Where how many are made is said first of all, and where it is said too. */
+const PLACES: readonly (readonly PageKind[])[] = [
+  ['yield'],
+  ['title'],
+  ['time', 'heading', 'note', 'junk'],
+  ['step', 'prose'],
+];
+
+/**
+ * How many pieces or helpings a page promises, wherever it says so. Example: "Makes 2 dozen small cookies" is 24 small cookies.
+ * Null: nowhere.
+ */
+export function readYield(lines: readonly KnownLine[]): Yield | null {
+  for (const kinds of PLACES)
+    for (const { source, kind } of lines.filter((line) => kinds.includes(line.kind))) {
+      const found =
+        yieldIn(source, kind === 'yield') ??
+        (kind === 'title' ? nameAndYield(cleanLine(source)).yields : null);
+      if (found) return found;
+    }
+  for (const { source } of lines.filter(({ kind }) => kind === 'step' || kind === 'prose')) {
+    const count = Number(HOLES.exec(cleanLine(source))?.[1] ?? 0);
+    if (count > 1) return { low: count, high: count, what: 'pieces' };
+  }
+  return null;
+}
