@@ -8,7 +8,12 @@ import type { FamilyGuess, Line } from './types';
 const SPREAD = 0.55;
 /** Added to both sides so that "no egg" and "a little egg" are near. g per 100 g flour. */
 const SOFTEN = 8;
-const TITLE_EVIDENCE = 3.2;
+/**
+ * One ratio speaks against a family by so much at most (log-odds): the jam and cream of an unparted list are in it too, and say
+ * nothing of the batter.
+ */
+const MOST_AGAINST = 1.25;
+const TITLE_EVIDENCE = 4;
 const METHOD_EVIDENCE = 1.1;
 const MOST_WORDS = 2;
 /** Log-odds against what a recipe would name and doesn't. */
@@ -86,7 +91,11 @@ export function compareRatios(
 const likeness = (ratios: FamilyRatios, prototype: FamilyRatios) =>
   RATIOS.reduce(
     (score, what) =>
-      score - (Math.log((ratios[what] + SOFTEN) / (prototype[what] + SOFTEN)) / SPREAD) ** 2 / 2,
+      score -
+      Math.min(
+        MOST_AGAINST,
+        (Math.log((ratios[what] + SOFTEN) / (prototype[what] + SOFTEN)) / SPREAD) ** 2 / 2,
+      ),
     0,
   );
 
