@@ -29,7 +29,7 @@ export const cakes = {
   },
   'foam': {
     ratios: [135, 8, 120, 180], onlyNamed: false,
-    words: /\bchiffon\b|\bangel\b|\bgenoise\b|\bswiss roll\b|\broulade\b|\bstiff peaks\b|\bribbon stage\b/gi,
+    words: /\bchiffon\b|\bangel\b|\bgenoise\b|\bswiss roll\b|\broulades?\b|\bsouffl[eé]s?|\bsponge rolls?\b|\bstiff peaks\b|\bribbon stage\b/gi,
     texture: 'batter', xanthan: 0.1, glutenUse: 1.8, usualEgg: 180, moreDrink: 0, leastDrink: null, moreLift: 0,
     egg: 'whips', foam: true, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 0.4], starch: [0, 1], drinkThirst: [1.2, 2.2], lift: [0, 4] },
@@ -47,7 +47,7 @@ export const cakes = {
   },
   'loaf': {
     ratios: [85, 85, 100, 85], onlyNamed: false,
-    words: /\bpound cake\b|\bmadeira\b|\bloaf cake\b/gi,
+    words: /\bpound cake\b|\bmadeira\b|\bloaf cake\b|\b(?:tea|malt|fruit|date|nut|sweet|stout|honey|spice) ?(?:loaf|bread)\b|\bloaf\b/gi,
     texture: 'batter', xanthan: 0.8, glutenUse: 2.6, usualEgg: 75, moreDrink: 0, leastDrink: null, moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.3], starch: [0.15, 0.6], drinkThirst: [0.75, 1.7], lift: [0, 7] },
@@ -87,7 +87,7 @@ export const cakes = {
   },
   'steamed-pudding': {
     ratios: [95, 50, 75, 55], onlyNamed: true,
-    words: /\bpudding\b|\bsteam(?:ed)?\b|\bself-saucing\b/gi,
+    words: /\bpudding\b|\bsteam(?:ed)?\b|\bself-saucing\b|\bdumplings?\b|\bin a cloth\b|\bpudding basin\b/gi,
     texture: 'batter', xanthan: 0.6, glutenUse: 2.6, usualEgg: 60, moreDrink: 0, leastDrink: null, moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.2], starch: [0, 0.6], drinkThirst: [0.8, 2.5], lift: [2, 7.5] },
@@ -125,7 +125,7 @@ export const cakes = {
   },
   'flourless': {
     ratios: [100, 100, 100, 100], onlyNamed: false,
-    words: /\bflourless\b|\bmacaroons?\b|\bmeringues?\b/gi,
+    words: /\bflourless\b|\b(?:without|no) flour\b|\bmacaroons?\b|\bmeringues?\b/gi,
     texture: 'batter', xanthan: 0, glutenUse: 1, usualEgg: 120, moreDrink: 0, leastDrink: null, moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 0.5], starch: [0, 0.4], drinkThirst: [0.3, 2.2], lift: [0, 8] },

@@ -28,7 +28,7 @@ export const cookies = {
   },
   'cut-out': {
     ratios: [18, 60, 42, 8], onlyNamed: false,
-    words: /\bshortbread|\bcut[- ]outs?\b|\bcutters?\b|\blinzer\b|\brounds\b|\bfingers\b|\broll out\b/gi,
+    words: /\bshortbread|\bcut[- ]outs?\b|\bcutters?\b|\blinzer\b|\bstamp(?:ed)? out\b|\brounds\b|\bfingers\b|\broll out\b/gi,
     texture: 'dough', xanthan: 0.5, glutenUse: 5.1, usualEgg: 12, moreDrink: 0, leastDrink: null, moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: true,
     bands: { xanthan: [0, 0.9], starch: [0, 0.6], drinkThirst: [0.08, 0.55], lift: [0, 4] },
@@ -47,7 +47,7 @@ export const cookies = {
   },
   'crisp-wafer': {
     ratios: [50, 60, 90, 45], onlyNamed: false,
-    words: /\btuiles?\b|\bwafers?\b|\bbrandy snaps?\b|\bpizzelle\b/gi,
+    words: /\btuiles?\b|\bwafers?\b|\bbrandy snaps?\b|\bcones?\b|\blace\b|\bwafer iron\b|\bpizzelle\b/gi,
     texture: 'batter', xanthan: 0.2, glutenUse: 3, usualEgg: 45, moreDrink: 0, leastDrink: null, moreLift: 0,
     egg: 'whips', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: true,
     bands: { xanthan: [0, 0.6], starch: [0.25, 0.65], drinkThirst: [0.3, 0.7], lift: [0, 4] },

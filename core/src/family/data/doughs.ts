@@ -22,7 +22,7 @@ export const doughs = {
   },
   'pastry': {
     ratios: [28, 55, 8, 6], onlyNamed: false,
-    words: /\bpie crust\b|\bpastry\b|\bgalette\b|\btart\b|\bhand pies?\b|\bpie dough\b|\bblind bake\b|\bpie\b/gi,
+    words: /\bpie crust\b|\bpastry\b|\bgalette\b|\btarts?\b|\bhand pies?\b|\bturnovers?\b|\bpasties\b|\bshortcrust\b|\bslab pie\b|\bpie dough\b|\bblind bake\b|\bpies?\b/gi,
     texture: 'dough', xanthan: 0.7, glutenUse: 5.2, usualEgg: 8, moreDrink: 5, leastDrink: null, moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.2], starch: [0.15, 0.6], drinkThirst: [0.2, 0.75], lift: [0, 1] },
@@ -62,7 +62,7 @@ export const doughs = {
   },
   'pancake': {
     ratios: [150, 15, 10, 35], onlyNamed: false,
-    words: /\bpancakes?\b|\bwaffles?\b|\bcr[eê]pes?\b|\bdrop scones?\b|\bgriddle\b/gi,
+    words: /\bpancakes?\b|\bwaffles?\b|\bcr[eê]pes?\b|\bdrop(?:ped)? scones?\b|\bpikelets?\b|\bgriddle ?cakes?\b|\bblinis?\b|\bgriddle\b/gi,
     texture: 'batter', xanthan: 0.25, glutenUse: 3.5, usualEgg: 35, moreDrink: 0, leastDrink: null, moreLift: 0.1,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 0.6], starch: [0, 0.55], drinkThirst: [1.1, 2.3], lift: [3, 10] },
@@ -82,7 +82,7 @@ export const doughs = {
   },
   'choux': {
     ratios: [310, 80, 5, 160], onlyNamed: false,
-    words: /\bchoux\b|\beclairs?\b|\bprofiteroles?\b|\bcream puffs?\b/gi,
+    words: /\bchoux\b|(?<!\p{L})[eé]clairs?\b|\bprofiteroles?\b|\bcream puffs?\b|\bchoux buns?\b|\bleaves the sides of the (?:pan|pot)\b/giu,
     texture: 'dough', xanthan: 1, glutenUse: 3.2, usualEgg: 160, moreDrink: 0, leastDrink: null, moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0.5, 1.5], starch: [0.2, 0.6], drinkThirst: [3, 5], lift: [0, 0] },
@@ -100,7 +100,7 @@ export const doughs = {
   },
   'yeast-dough': {
     ratios: [60, 15, 15, 15], onlyNamed: false,
-    words: /\byeast\b|\bbrioche\b|\bknots?\b|\bbuns?\b|\bprove\b|\bproof\b|\brolls\b|\bknead\b/gi,
+    words: /\byeast\b|\bbrioche\b|\bknots?\b|\bsavarins?\b|\bbabas?\b|\bbabka\b|\bstollen\b|\bbuns?\b|\bprove\b|\bproof\b|\brolls\b|\bknead\b/gi,
     texture: 'dough', xanthan: 2, glutenUse: 6.5, usualEgg: 15, moreDrink: 0, leastDrink: 0.9, moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: true, hidesSoda: false, spreads: false,
     bands: { xanthan: [1, 3], starch: [0.25, 0.6], drinkThirst: [0.75, 1.3], lift: [0, 10] },
@@ -118,7 +118,7 @@ export const doughs = {
   },
   'doughnut': {
     ratios: [70, 15, 40, 22], onlyNamed: true,
-    words: /\bdou?gh?nuts?\b|\bfritters?\b|\bdeep[- ]fry\b/gi,
+    words: /\bdou?gh?nuts?\b|\bfritters?\b|\bdeep[- ]fr(?:y|ied)\b|\bbeignets?\b|\bchurros\b|\bhot oil\b/gi,
     texture: 'dough', xanthan: 0.8, glutenUse: 4.8, usualEgg: 25, moreDrink: 0, leastDrink: null, moreLift: 0.1,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0.4, 1.3], starch: [0.2, 0.6], drinkThirst: [0.7, 1.3], lift: [3, 8] },
