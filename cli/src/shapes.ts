@@ -3,7 +3,7 @@ import { convert, trialOf, waysFor, type TrialAsk } from '@omniarton/core/docket
 import { reasonWords, say, spoken } from '@omniarton/core/words';
 import { HeatRangeError } from '@omniarton/core/heat';
 import type { ConversionRequest, Kitchen } from '@omniarton/core/kitchen';
-import type { Item, Line, Recipe } from '@omniarton/core/read';
+import { pageLines, type Item, type Line, type Recipe } from '@omniarton/core/read';
 import { addRanges, settle, toEnd, type Range } from '@omniarton/core/quantity';
 
 const settled = (range: Range | null): Range | null =>
@@ -21,19 +21,12 @@ function gramsOf(line: Line): Range | null {
 /** The shapes of docs/cli.md: kept stable, whatever the core's own types become. */
 export function readShape(recipe: Recipe, request: ConversionRequest, kitchen: Kitchen): object {
   const { lines } = guardRecipe(recipe, request, kitchen);
-  const sources = new Map(
-    [...recipe.parts.flatMap((part) => part.lines), ...recipe.method].map(({ id, source }) => [id, source]),
-  );
   const glutenOf = (id: string) => lines.find((one) => one.line === id)?.gluten ?? 'unknown';
   return {
     title: recipe.title,
     locale: recipe.locale,
     family: { id: recipe.family.id, confidence: settle(recipe.family.confidence) },
-    kinds: recipe.kinds.map(({ line, kind, sure }) => ({
-      source: sources.get(line),
-      kind,
-      sure: settle(sure),
-    })),
+    kinds: pageLines(recipe).map(({ source, kind, sure }) => ({ source, kind, sure: settle(sure) })),
     parts: recipe.parts.map((part) => ({
       name: part.name,
       lines: part.lines.map((line) => ({

@@ -6,7 +6,8 @@ export { RATIOS, type FamilyRatios } from './ratios';
 export { matchIngredient } from './match';
 export { namedIn } from './named';
 export { tokensOf } from './names';
-export { ingredientLines, readRecipe, type ReadResult } from './recipe';
+export { whyKind, type Spoke } from './page';
+export { ingredientLines, pageLines, readRecipe, type PageLine, type ReadResult } from './recipe';
 export type {
   BakeFacts,
   Cue,
@@ -19,6 +20,7 @@ export type {
   Recipe,
   RecipeTimes,
   Step,
+  TakenFor,
   Use,
   Yield,
 } from './types';

@@ -3,7 +3,7 @@ import { catalogueOf, type Kitchen, type LineCorrection, type SourceLine } from 
 import type { Locale, PageKind } from '../vocabulary';
 import { readCues } from './cues';
 import { usesOf } from './divided';
-import { findDoubts, unsureKinds } from './doubts';
+import { anotherRecipe, findDoubts, unsureKinds } from './doubts';
 import { cleanLine } from './clean';
 import { correctLine } from './corrections';
 import { guessFamily } from './family';
@@ -13,11 +13,11 @@ import { readLine } from './line';
 import { inferLocale } from './locale';
 import { matchIngredient } from './match';
 import { readBake } from './bakeFacts';
-import { kindsOf, type KindOfLine } from './page';
+import { kindsOf, pageText, secondRecipe, type KindOfLine } from './page';
 import { placesOf, type Place } from './places';
 import { readProse } from './prose';
 import { joinWrapped } from './continued';
-import type { Line, Part, Recipe, Step } from './types';
+import type { Line, Part, Recipe, Step, TakenFor } from './types';
 import { readTimes } from './times';
 import { nameAndYield, readYield } from './yields';
 
@@ -108,6 +108,8 @@ const saidOf = ({ kind, line: _, ...food }: LineCorrection): PageKind | undefine
 interface Page {
   readonly lines: readonly SourceLine[];
   readonly kinds: readonly KindOfLine[];
+  /** Where another recipe seems to begin. */
+  readonly second: SourceLine | null;
   readonly placed: readonly Placed[];
 }
 
@@ -117,9 +119,7 @@ function readPage(
   catalogue: Catalogue,
   { previous = [], corrections = [], newId }: ReadOptions,
 ): Page {
-  const all = text.split(/\r\n|[\n\r\u2028\u2029]/);
-  const at = all.flatMap((line, n) => (line.trim() === '' ? [] : [n]));
-  const sources = at.map((n) => all[n]!);
+  const { sources, gaps } = pageText(text);
   const lines = carryIds(previous, sources, newId);
   const places = new Map(lines.map(({ id }, n) => [id, n]));
   const held = new Map(
@@ -128,7 +128,6 @@ function readPage(
       return n === undefined || kind === undefined ? [] : [[n, kind]];
     }),
   );
-  const gaps = at.map((n) => n > 0 && all[n - 1]!.trim() === '');
   const read = kindsOf(sources.slice(0, MOST_LINES), gaps, catalogue, held);
   const kinds = sources.map((_, n): KindOfLine => read[n] ?? { kind: 'note', sure: 1, or: 'note' });
   const where = placesOf(
@@ -136,7 +135,17 @@ function readPage(
     kinds.map(({ kind }) => kind),
   );
   const whole = joinWrapped(sources, where, (words) => matchIngredient(words, catalogue)?.match === 'exact');
-  return { lines, kinds, placed: lines.map((line, n) => ({ ...line, place: where[n]!, whole: whole[n]! })) };
+  const second = secondRecipe(
+    sources,
+    kinds.map(({ kind }) => kind),
+    gaps,
+  );
+  return {
+    lines,
+    kinds,
+    second: second === null ? null : lines[second]!,
+    placed: lines.map((line, n) => ({ ...line, place: where[n]!, whole: whole[n]! })),
+  };
 }
 
 /**
@@ -146,7 +155,7 @@ function readPage(
 export function readRecipe(text: string, options: ReadOptions): ReadResult {
   const { kitchen, corrections = [], locale } = options;
   const catalogue = catalogueOf(kitchen);
-  const { lines, kinds, placed } = readPage(text, catalogue, options);
+  const { lines, kinds, placed, second } = readPage(text, catalogue, options);
   const place = locale ?? inferLocale(text, kitchen.locale);
   const reader: Scales = { catalogue, locale: place, eggSize: kitchen.eggSize };
   const byLine = new Map(corrections.map((one) => [one.line, one]));
@@ -185,6 +194,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
       cues: readCues(steps),
       doubts: [
         ...unsureKinds(lines, kinds),
+        ...(second ? [anotherRecipe(second)] : []),
         ...findDoubts({ parts, method: steps, bake, family: family.id, ratios: family.ratios }, catalogue),
       ],
     },
@@ -194,3 +204,16 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
 /** Every ingredient line of a recipe, part by part. */
 export const ingredientLines = (recipe: Recipe): readonly Line[] =>
   recipe.parts.flatMap((part) => part.lines.filter((line) => line.kind === 'ingredient'));
+
+/** A line of the page with what it was taken for. */
+export interface PageLine extends TakenFor {
+  readonly source: string;
+}
+
+/** Every line of the page that isn't blank, in its order, with what it was taken for. */
+export function pageLines({ kinds, parts, method }: Recipe): PageLine[] {
+  const sources = new Map(
+    [...parts.flatMap(({ lines }) => lines), ...method].map(({ id, source }) => [id, source]),
+  );
+  return kinds.map((one) => ({ ...one, source: sources.get(one.line) ?? '' }));
+}

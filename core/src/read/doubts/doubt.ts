@@ -14,7 +14,8 @@ export type DoubtKind =
   | 'powder-for-paper'
   | 'not-on-the-list'
   | 'part-twice'
-  | 'unsure-kind';
+  | 'unsure-kind'
+  | 'another-recipe';
 
 /** Something in a recipe that can hardly be meant: a question with a guess, never a silent correction. */
 export interface Finding {

@@ -1,5 +1,5 @@
-import type { PageKind } from '../../vocabulary';
-import { SURE, type KindOfLine } from '../page';
+import { SURE, type PageKind } from '../../vocabulary';
+import type { KindOfLine } from '../page/kinds';
 import { makeDoubt, type Finding } from './doubt';
 
 /** As the interface calls them. */
@@ -33,4 +33,10 @@ export const unsureKinds = (
         guess: CALLED[or],
       }),
     ];
+  });
+
+/** A second recipe on the page: read as one, its flour is added to the first one's. */
+export const anotherRecipe = (line: { readonly id: string; readonly source: string }): Finding =>
+  makeDoubt('another-recipe', line, {
+    asks: 'Another recipe seems to begin here. Read with the one above, both are weighed as one.',
   });

@@ -24,6 +24,12 @@ const VERB_WITHIN = new RegExp(`[.;!?–-]\\s+(?:then |and )?(?:${VERBS})\\b`, '
 const BAKE =
   /\b(?:tart(?:let)?|cake|pie|loaf|cookie|muffin|scone|slice|square|bar|finger|pudding|crumble|cobbler|galette|brownie|blondie|bun|knot|roll|pancake|waffle|cr[eê]pe|traybake|snap|thin|crisp|biscuit|shortbread|bread|flapjack|parkin|sponge|twist|puff|bake|torte|gateau|strudel|doughnut|donut|eclair|profiterole|ring|layer|roulade|friand|financier|madeleine|babka|brioche|clafoutis|fritter|cupcake|wafer|tuile|macaroon|meringue|cheesecake|quiche|turnover|pasty|dumpling|lebkuchen|gingerbread|stollen|rock|delight|upside[- ]down)s?\b/i;
 
+/** What a part of a bake is called, alone on its line. */
+export const NAMES_A_PART =
+  /^\W*(?:the )?(?:[\p{L}-]+ )?(?:topping|filling|frosting|icing|glaze|base|crust|crumb|cake|batter|dough|streusel|crumble|syrup|sauce|decoration|custard|layers?|sponge|drizzle|ganache|buttercream|pastry|dry|wet|dry ingredients|wet ingredients|dumplings?|cream|fruit|bottom|top|middle|case|shell|coating|soak|sugar)\W*$/iu;
+/** What a bake is called. */
+export const NAMES_A_BAKE = BAKE;
+
 /** What a line says by itself: each is one small question with a name. */
 const ALONE: Readonly<Record<string, Test>> = {
   'verb first': says(VERB_FIRST),
@@ -83,9 +89,7 @@ const ALONE: Readonly<Record<string, Test>> = {
     /^\W*(?:notes?|tips?|n\.?b|variations?|storage|to store|store|keeps?|ps|p\.s|cook'?s note|remember|nutrition|equipment)\b/i,
   ),
   'for first': says(/^\W*(?:for|to) (?:the |a |your |finish|serve|decorate|assemble|top|fill|glaze)/i),
-  'part name': says(
-    /^\W*(?:the )?(?:[\p{L}-]+ )?(?:topping|filling|frosting|icing|glaze|base|crust|crumb|cake|batter|dough|streusel|crumble|syrup|sauce|decoration|custard|layers?|sponge|drizzle|ganache|buttercream|pastry|dry|wet|dry ingredients|wet ingredients|dumplings?|cream|fruit|bottom|top|middle|case|shell|coating|soak|sugar)\W*$/iu,
-  ),
+  'part name': says(NAMES_A_PART),
   'junk words': says(
     /\b(?:jump to|print|pin (?:it|this)|rate|rating|reviews?|votes?|comments?|share|subscribe|sign in|log in|cookies policy|menu|home|search|advert\w*|sponsored|skip to|save recipe|scale|follow|newsletter|copyright|all rights|calories|kcal|carbohydrates?|nutrition|sodium|sent from|posted|photo|image|click|tap|http|www|©|did you make|leave a|page \d|prev|next|categor|tags?|updated|published|author|course|cuisine|keyword|unit|metric|us customary)\b/i,
   ),

@@ -8,10 +8,10 @@ import { namesOnly } from './names';
 import { withSoleName } from './sole';
 
 export type { KindOfLine } from './kinds';
+export { pageText } from './pageText';
+export { secondRecipe } from './second';
 export { isSignpost } from './signposts';
-
-/** Less sure than this, a line is shown with what it was taken for. */
-export const SURE = 0.8;
+export { whyKind, type Spoke } from './why';
 
 /**
  * What each line of a page is, decided together: no line by itself, unless there are only names. `lines`: those that aren't

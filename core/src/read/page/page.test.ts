@@ -2,8 +2,8 @@ import { join } from 'node:path';
 import fc from 'fast-check';
 import { BUILT_IN_KITCHEN, catalogueOf } from '../../kitchen';
 import { runs } from '../../testing';
-import { PAGE_KINDS, type PageKind } from '../../vocabulary';
-import { kindsOf, SURE, type KindOfLine } from '.';
+import { PAGE_KINDS, SURE, type PageKind } from '../../vocabulary';
+import { kindsOf, type KindOfLine } from '.';
 import { labelledIn, type LabelledPage } from './cases/labelled';
 
 const { held, train } = labelledIn(join(__dirname, 'cases'));

@@ -7,12 +7,13 @@ import { useDraft, useEdit, useEngine } from '../../state/bench/onBench';
 const NONE: readonly Finding[] = [];
 
 /** What in the recipe can hardly be meant: a question each, with a guess to take; or it stands as written. */
-export function Doubts() {
+export function Doubts({ onApart }: { readonly onApart: (line: string) => void }) {
   const found = useEngine(({ answer }) => answer?.recipe.doubts ?? NONE);
   const standing = useDraft(({ doc }) => doc.asWritten);
   const byHand = useDraft(({ doc }) => doc.corrections);
   const edit = useEdit();
-  const open = found.filter(({ id }) => !standing.includes(id));
+  // What a line was taken for is asked where the page stands line by line.
+  const open = found.filter(({ id, kind }) => kind !== 'unsure-kind' && !standing.includes(id));
   if (open.length === 0) return null;
   const take = ({ line, to, grams }: Finding) => {
     const known = byHand.find((one) => one.line === line);
@@ -33,6 +34,9 @@ export function Doubts() {
             <Row>
               {one.guess !== null && (one.to !== null || one.grams !== null) ? (
                 <Button onPress={() => take(one)}>Make it {one.guess}</Button>
+              ) : null}
+              {one.kind === 'another-recipe' ? (
+                <Button onPress={() => onApart(one.line)}>Put it on a sheet of its own</Button>
               ) : null}
               <Button
                 $weight="quiet"

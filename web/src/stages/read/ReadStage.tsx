@@ -1,26 +1,33 @@
 import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { FAMILIES, LOCALES, type FamilyId, type Locale, FAMILY_NAMES } from '@omniarton/core/vocabulary';
+import { benchPath } from '../../base/paths';
 import { useKey } from '../../base/useKey';
 import { useSettings } from '../../state/settings/useSettings';
 import { Button } from '../../ui/Button';
 import { Fold } from '../../ui/Fold';
 import { Row, Small, Stack } from '../../ui/layout';
+import { Notice } from '../../ui/Notice';
 import { Pick } from '../../ui/Pick';
 import { UNIT_NAMES, UNITS, type WeightUnit } from '../../ui/units';
-import { useDraft, useEdit, useEngine, useRequest } from '../../state/bench/onBench';
+import { useDraft, useEdit, useEngine, useHousehold, useRequest } from '../../state/bench/onBench';
 import { Doubts } from './Doubts';
 import { FamilyCheck } from './FamilyCheck';
 import { HowMuch } from './HowMuch';
+import { PageLines } from './PageLines';
 import { ReadLines } from './ReadLines';
 import { SendOut } from './SendOut';
 import { TextPane } from './TextPane';
+import { useApart } from './useApart';
 import { CUE_WORDS, LOCALE_WORDS } from '../../words/read';
 
 /** The recipe's own lines, and beside each what it weighs. */
 export function ReadStage() {
   const empty = useDraft(({ doc }) => doc.text.trim() === '');
   const [open, setOpen] = useState(empty);
+  const [apart, putApart] = useApart();
+  const household = useHousehold();
   const read = useEngine(({ answer }) => answer?.asRead.batchGrams !== null && answer !== null);
   return (
     <Stack $gap={5}>
@@ -31,7 +38,14 @@ export function ReadStage() {
           <Button onPress={() => setOpen(true)}>Change the words</Button>
         </Row>
       )}
-      <Doubts />
+      {apart ? (
+        <Notice>
+          “{apart.name}” has a sheet of its own now.{' '}
+          <Link to={benchPath(household, apart.recipe, 'read')}>Open it</Link>
+        </Notice>
+      ) : null}
+      <Doubts onApart={putApart} />
+      <PageLines onApart={putApart} />
       <Row $gap={5} style={{ alignItems: 'start' }}>
         <Family />
         <Measures />

@@ -37,4 +37,53 @@ describe('Read', () => {
     const { area } = await openStage('read', fakeServer(salty));
     expect(area()).toHaveTextContent(/unheard of/);
   });
+  const PAGE =
+    'Wind cake\n200 g plain flour\n100 g butter\n100 g sugar\n2 eggs\n\nMethod\nRub the butter into the flour. Bake 20 minutes at 180°C.\nSquidgy';
+  const wholePage = async (text: string) => {
+    const page = await openStage('read', fakeServer(text));
+    await page.user.click(screen.getByText('Each line of the page, and what it was taken for'));
+    const line = (words: RegExp) => screen.getAllByRole('button', { name: words }).at(-1)!;
+    return { ...page, line };
+  };
+  it('says what each line was taken for, and one key makes it something else, and undo gives it back', async () => {
+    const { user, line, docket } = await wholePage(PAGE);
+    line(/^100 g sugar: an ingredient/).focus();
+    await user.keyboard('n');
+    await settled();
+    expect(line(/^100 g sugar: by hand a note/)).toBeVisible();
+    expect(docket()).not.toHaveTextContent(/sugar/);
+    await user.keyboard('{Control>}z{/Control}');
+    await settled();
+    expect(docket()).toHaveTextContent(/sugar/);
+  });
+  it('joins two lines that are one, and parts one that is two', async () => {
+    const { user, store, line } = await wholePage(PAGE);
+    const text = () => Object.values(store.getState().drafts)[0]!.doc.text;
+    await user.click(line(/^100 g sugar: an ingredient/));
+    await user.click(screen.getByRole('button', { name: 'One with the line above' }));
+    await settled();
+    expect(text()).toContain('\n100 g butter 100 g sugar\n');
+    await user.click(line(/^100 g butter 100 g sugar/));
+    await user.click(screen.getByRole('button', { name: 'It is two lines' }));
+    await user.click(screen.getAllByRole('button', { name: 'Part it before 100' }).at(-1)!);
+    await settled();
+    expect(text()).toContain('\n100 g butter\n100 g sugar\n');
+  });
+  it('puts another recipe on a sheet of its own', async () => {
+    const two = `${PAGE}\n\nOat biscuits\nMakes 20\n100 g oats\n100 g plain flour\n80 g butter\nMix and bake.`;
+    const { user, store } = await openStage('read', fakeServer(two));
+    await user.click(await screen.findByRole('button', { name: 'Put it on a sheet of its own' }));
+    await settled();
+    const texts = Object.values(store.getState().drafts).map(({ doc }) => doc.text);
+    expect(texts.some((text) => text.startsWith('Oat biscuits'))).toBe(true);
+    expect(texts.some((text) => text.startsWith('Wind cake') && !text.includes('Oat'))).toBe(true);
+    expect(screen.getByRole('link', { name: 'Open it' })).toBeVisible();
+  });
+  it('says why', async () => {
+    const { user, line, area } = await wholePage(PAGE);
+    await user.click(line(/^100 g sugar: an ingredient/));
+    await user.click(screen.getByRole('button', { name: 'Why?' }));
+    await screen.findByText(/an ingredient rather than/);
+    expect(area()).toHaveTextContent(/amount/);
+  });
 });

@@ -18,6 +18,10 @@ export type Edit =
   | { readonly kind: 'taken'; readonly text: string; readonly foreign: string | null }
   /** One line in other words. */
   | { readonly kind: 'line'; readonly line: string; readonly to: string }
+  /** A line goes on with the one above it. */
+  | { readonly kind: 'join'; readonly line: string }
+  /** The text ends before a line. */
+  | { readonly kind: 'end-before'; readonly line: string }
   /** A doubt of the reader that is let stand. */
   | { readonly kind: 'asWritten'; readonly doubt: string }
   /** A shift that was read and taken, or is open again. */
@@ -50,21 +54,54 @@ function fieldOf(edit: Edit): string {
     case 'uncorrect':
       return `correction.${edit.line}`;
     case 'line':
-      return `line.${edit.line}`;
+    case 'join':
+    case 'end-before':
+      return `${edit.kind}.${edit.line}`;
     default:
       return edit.kind;
   }
 }
 
-/** The text with one line in other words: found by its place among the lines, or by what it says. */
-function withLine({ text, lines }: Pick<RecipeDocument, 'text' | 'lines'>, id: string, to: string): string {
+type Text = Pick<RecipeDocument, 'text' | 'lines'>;
+
+/** Where a line stands in the text: by its place among the lines, or by what it says; -1 where it has gone. */
+function rowOf({ text, lines }: Text, id: string): number {
   const at = lines.findIndex((line) => line.id === id);
   const source = lines[at]?.source;
-  if (source === undefined) return text;
+  if (source === undefined) return -1;
   const rows = text.split('\n');
   const filled = rows.flatMap((row, index) => (row.trim() === '' ? [] : [index]));
-  const place = rows[filled[at] ?? -1] === source ? filled[at]! : rows.indexOf(source);
-  return place < 0 ? text : rows.map((row, index) => (index === place ? to : row)).join('\n');
+  return rows[filled[at] ?? -1] === source ? filled[at]! : rows.indexOf(source);
+}
+
+/** The text with one line in other words. */
+function withLine(doc: Text, id: string, to: string): string {
+  const place = rowOf(doc, id);
+  return place < 0
+    ? doc.text
+    : doc.text
+        .split('\n')
+        .map((row, index) => (index === place ? to : row))
+        .join('\n');
+}
+
+/** The text with a line joined to the one above it that isn't blank. */
+function withJoined(doc: Text, id: string): string {
+  const place = rowOf(doc, id);
+  const rows = doc.text.split('\n');
+  const above = rows.findLastIndex((row, index) => index < place && row.trim() !== '');
+  if (place < 0 || above < 0) return doc.text;
+  const joined = `${rows[above]!.trimEnd()} ${rows[place]!.trim()}`;
+  return [...rows.slice(0, above), joined, ...rows.slice(place + 1)].join('\n');
+}
+
+/** A text in two: what stands before a line, and what begins with it. */
+export function textAround(doc: Text, id: string): { readonly before: string; readonly from: string } {
+  const place = rowOf(doc, id);
+  const rows = doc.text.split('\n');
+  return place < 0
+    ? { before: doc.text, from: '' }
+    : { before: rows.slice(0, place).join('\n').trimEnd(), from: rows.slice(place).join('\n') };
 }
 
 function change(doc: Drafting<RecipeDocument>, edit: Edit): void {
@@ -79,6 +116,12 @@ function change(doc: Drafting<RecipeDocument>, edit: Edit): void {
       break;
     case 'line':
       doc.text = withLine(doc, edit.line, edit.to);
+      break;
+    case 'join':
+      doc.text = withJoined(doc, edit.line);
+      break;
+    case 'end-before':
+      doc.text = textAround(doc, edit.line).before;
       break;
     case 'asWritten':
       doc.asWritten = [...doc.asWritten.filter((one) => one !== edit.doubt), edit.doubt];

@@ -65,7 +65,14 @@ import {
 } from '@omniarton/core/kitchen';
 import { layOut } from '@omniarton/core/larder';
 import { toEnd } from '@omniarton/core/quantity';
-import { ingredientLines, readRecipe, type Recipe } from '@omniarton/core/read';
+import {
+  ingredientLines,
+  readRecipe,
+  whyKind,
+  type Recipe,
+  type Spoke,
+  type TakenFor,
+} from '@omniarton/core/read';
 import type { Ingredient, NutritionPanel } from '@omniarton/core/catalogue';
 import { say } from '@omniarton/core/words';
 import type {
@@ -176,6 +183,9 @@ export const door = {
         },
       ];
     }),
+  /** What spoke for what a line of a text was taken for. */
+  whyKind: (text: string, at: number, taken: Pick<TakenFor, 'kind' | 'or'>): Spoke[] =>
+    whyKind(text, at, taken, catalogueOf(laid.kitchen)),
   /** The recipes in a file, whatever kind it is. */
   takeIn: async (name: string, text: string): Promise<Intake> => (await exchange()).takeIn(name, text),
   /** A recipe as it was written, as a file. */
