@@ -34,6 +34,8 @@ const MEASURES = new Set([
 /** What is bought, of which less is used; and what is left of it. */
 const AS_BOUGHT =
   /\b(?:raw|whole|unpeeled|gross|in (?:the|its|their) (?:shells?|skins?)|with (?:the )?(?:stones|skins?)|before|as bought|cartons?)\b/i;
+const USED_AMOUNT =
+  /\b(?:peeled|shelled|drained|net|prepared|stoned|pitted|flesh|trimmed|cored)\D{0,9}?\s(\d[\d.,]*\s?(?:kg|g|oz|lb|ml)\b)/i;
 const AS_USED = /\b(?:peeled|shelled|drained|net|prepared|stoned|pitted|flesh|trimmed|cored)\b/i;
 
 /** A weight, or failing that a volume, in the brackets beats what stands outside, unless that is a weight already. */
@@ -46,7 +48,7 @@ function bracketAmount(
     if (/^(?:not|no|from|see|optional)\b/i.test(bracket) || AS_BOUGHT.test(bracket)) continue;
     if (weighed && !AS_USED.test(bracket)) continue;
     const amount = readAmount(
-      bracket
+      (USED_AMOUNT.exec(bracket)?.[1] ?? bracket)
         .split(/\s*[/;,]\s*(?=\d)/)[0]!
         .replace(/^(?:(?:about|approx\.?|approximately|roughly|around|or|each|=|ca\.?)\s+)+/i, '')
         .replace(/(\d)-(?=[a-z])/gi, '$1 '),

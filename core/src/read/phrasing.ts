@@ -2,6 +2,7 @@ import { readAmount } from './amount';
 import { SHORTHAND } from './data/shorthand';
 import { MODIFIERS } from './data/modifiers';
 import { tokensOf } from './names';
+import { inEnglish } from './otherLanguages';
 import { numbersFromWords } from './numberWords';
 
 /** A stretch of a line that is read by itself. `aside`: for the tin, the bench or the plate; `alternative`: instead of what stands before it. */
@@ -126,12 +127,17 @@ function shareOfPack(text: string): string {
   return `${Number(((above / below) * Number(size)).toFixed(2))} ${unit} ${what}`;
 }
 
+const LEADING = new RegExp(`^${NUMBER}\\s?(?:${UNITS}(?![\\p{L}]))?\\s*`, 'iu');
+
 /** "6 cups peeled, cored and sliced apples": a comma among descriptions parts nothing. */
 function describedFirst(text: string): string {
   const [head = '', ...others] = text.split(/,\s+/);
   let joined = head;
-  while (others.length > 0 && amountIn(joined).quantity !== null && onlyDescribes(nameOf(joined)))
-    joined += ` ${others.shift()}`;
+  const describes = () => {
+    const name = joined.replace(LEADING, '');
+    return name !== joined && onlyDescribes(name);
+  };
+  while (others.length > 0 && describes()) joined += ` ${others.shift()}`;
   return [joined, ...others].join(', ');
 }
 
@@ -142,7 +148,8 @@ const LABEL =
  * A line as people write it, as lines that have an amount and a name each. `text`: cleaned; `knows`: whether words name a food.
  */
 export function phrasesOf(text: string, knows: Knows): Phrase[] {
-  const plain = SHORTHAND.reduce((words, [short, full]) => words.replace(short, full), text);
+  const written = SHORTHAND.reduce((words, [short, full]) => words.replace(short, full), text);
+  const plain = inEnglish(written, (line) => knows(nameOf(line)));
   const label = LABEL.exec(plain);
   const own = label && !knows(label[1]!) ? plain.slice(label[0].length) : plain;
   const turned = describedFirst(shareOfPack(amountFirst(own.replace(/ - (?=\p{L})/gu, ', '), knows)));

@@ -60,8 +60,8 @@ function yieldIn(source: string, bare: boolean): Yield | null {
   return found.find(({ low }) => low > 1) ?? found[0] ?? null;
 }
 
-const TAIL = /^(.{3,}?)(\s+-\s+|,\s*|\s*\(|\s+(?=(?:makes|serves)\b))([^,()]*)\)?$/i;
-const TAIL_COUNT = new RegExp(`^(makes|serves|for|about|abt\\.?|ca\\.?)?\\s*${COUNT}$`, 'iu');
+const TAIL = /^(.{3,}?)(\s+-\s+|,\s*|\s*\(|\s+(?=(?:makes|serves|cuts into)\b))([^,()]*)\)?$/i;
+const TAIL_COUNT = new RegExp(`^(makes|serves|cuts into|for|about|abt\\.?|ca\\.?)?\\s*${COUNT}$`, 'iu');
 
 /** A name and how many of it there are: "Almond tuiles, about 24", "Crumb muffins (12)", "Knots, 30 pcs". */
 export function nameAndYield(name: string): { readonly name: string; readonly yields: Yield | null } {

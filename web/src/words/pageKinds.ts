@@ -63,7 +63,7 @@ function shapes(feature: string): string | null {
   const alone = /^shape (.)(?: |$)/u.exec(feature)?.[1];
   if (alone) return `it looks like ${SHAPES[alone] ?? 'a line'}`;
   const around = /^shapes (.+)$/u.exec(feature)?.[1]?.replace(/[./]/g, '');
-  return around ? `it stands so: ${[...around].map((one) => SHAPES[one] ?? one).join(', then ')}` : null;
+  return around ? 'what stands around it looks like that' : null;
 }
 
 /** What a feature of a line says, in words. */

@@ -10,6 +10,8 @@ type Section = 'nothing' | 'ingredients' | 'method' | 'notes';
 
 /** A page as the features of its lines see it. */
 interface PageView {
+  /** Brackets that are open where each line begins. */
+  readonly open: readonly number[];
   readonly lines: readonly Seen[];
   readonly own: readonly (readonly string[])[];
   readonly has: readonly Names[];
@@ -23,6 +25,8 @@ interface PageView {
   readonly list: string;
 }
 
+/** A line that ends in the middle of what it says. */
+const GOES_ON = /(?:[,&+-]|\b(?:and|or|the|a|an|with|plus|of|for|in|into|from|short|some|about))$/i;
 const WORD_STEPS = [2, 3, 4, 6, 8, 11, 15, 21, 30];
 const SHORT_WORDS = 4;
 const NAME_WORDS = 10;
@@ -77,6 +81,13 @@ function viewOf(sources: readonly string[], blank: readonly boolean[], catalogue
     `words ${WORD_STEPS.filter((step) => line.words >= step).length}`,
   ]);
   const has = own.map((names) => new Set(names));
+  let depth = 0;
+  const open = lines.map(({ clean, blankBefore }) => {
+    if (blankBefore) depth = 0;
+    const before = depth;
+    depth = Math.max(0, depth + clean.split('(').length - clean.split(')').length);
+    return before;
+  });
   const found = (at: number) => (at < 0 ? lines.length : at);
   const firstAmount = found(has.findIndex(hasAmount));
   const firstVerb = found(
@@ -90,6 +101,7 @@ function viewOf(sources: readonly string[], blank: readonly boolean[], catalogue
   const last = firstAmount === lines.length ? 0 : firstAmount;
   return {
     lines,
+    open,
     own,
     has,
     shapes: has.map((one, at) => shapeOf(one, lines[at]!.words)).join(''),
@@ -104,7 +116,7 @@ function viewOf(sources: readonly string[], blank: readonly boolean[], catalogue
 /** Where on the page a line stands. */
 function placeOf(
   at: number,
-  { lines, has, sections, firstAmount, firstVerb, names, list }: PageView,
+  { lines, open, has, sections, firstAmount, firstVerb, names, list }: PageView,
 ): string[] {
   const said: readonly (readonly [boolean, string])[] = [
     [at === 0, 'first'],
@@ -116,6 +128,8 @@ function placeOf(
     [at < firstAmount && firstAmount < lines.length, 'before the amounts'],
     [at > firstVerb, 'after the first step'],
     [!has.slice(0, at).some((one) => one.has('bake name') && !one.has('junk words')), 'no bake named yet'],
+    [open[at]! > 0, 'in a bracket'],
+    [at > 0 && GOES_ON.test(lines[at - 1]!.clean) && /^[\p{Ll}(]/u.test(lines[at]!.clean), 'goes on'],
     [names[0] === at, 'first name'],
     [names.at(-1) === at, 'last name'],
     [names.length === 1 && names[0] === at, 'only name'],
@@ -146,21 +160,37 @@ function shapesAround(at: number, { shapes, lines, sections, firstVerb }: PageVi
   ];
 }
 
+/** Names that are put together once, not at every line of every page. */
+const TOLD_BY = [-2, -1, 1, 2].map((by) => ({
+  by,
+  edge: [`edge ${by}`],
+  names: TOLD.map((name) => [name, `${by}: ${name}`] as const),
+}));
 const toldBy = (at: number, { has }: PageView): string[] =>
-  [-2, -1, 1, 2].flatMap((by) => {
+  TOLD_BY.flatMap(({ by, edge, names }) => {
     const there = has[at + by];
-    return there ? TOLD.filter((name) => there.has(name)).map((name) => `${by}: ${name}`) : [`edge ${by}`];
+    return there ? names.filter(([name]) => there.has(name)).map(([, told]) => told) : edge;
   });
+
+const placedNames = new Map<string, Map<string, string>>();
+function placedName(name: string, where: string): string {
+  const there = placedNames.get(where) ?? new Map<string, string>();
+  placedNames.set(where, there);
+  const known = there.get(name) ?? `${name} @ ${where}`;
+  there.set(name, known);
+  return known;
+}
 
 /** What weighs otherwise in the head of a page, in its list and after its first step, or under a heading. */
 function placed(at: number, { own, sections, firstAmount, firstVerb, lines, list }: PageView): string[] {
   const inList =
     firstAmount < lines.length && at < firstAmount ? 'before' : at > firstVerb ? 'steps' : 'list';
   const where = at === 0 ? 'first' : inList;
+  const under = `under ${sections[at]!}`;
   return own[at]!.filter((name) => PLACED.has(name) || name.startsWith('words')).flatMap((name) => [
-    `${name} @ ${list}`,
-    `${name} @ under ${sections[at]!}`,
-    `${name} @ ${where}`,
+    placedName(name, list),
+    placedName(name, under),
+    placedName(name, where),
   ]);
 }
 

@@ -3,6 +3,7 @@ import { readAmount } from '../amount';
 import { cleanLine, MAX_LINE } from '../clean';
 import { matchIngredient } from '../match';
 import { numbersFromWords } from '../numberWords';
+import { inEnglish } from '../otherLanguages';
 import { UNIT, type Seen } from './alone';
 
 const AMOUNT_FIRST = new RegExp(
@@ -11,30 +12,52 @@ const AMOUNT_FIRST = new RegExp(
 );
 const UNIT_FIRST = new RegExp(`^[\\d./ x×,½¼¾-]+\\s*${UNIT}(?![\\p{L}])`, 'iu');
 const UNIT_WITHIN = new RegExp(`\\d\\s*${UNIT}(?![\\p{L}])`, 'iu');
+const UNITS_WITHIN = new RegExp(UNIT_WITHIN, 'giu');
 const UNIT_LAST = new RegExp(`\\d\\s*${UNIT}\\.?\\s*(?:\\([^)]*\\))?$`, 'iu');
 
-const amountWords = (clean: string) => readAmount(numbersFromWords(clean.slice(0, 80)));
+/** A longer line is no name of food. */
+const MOST_WORDS = 22;
+
+/** How its amount stands in a line. A line without a figure has none that a unit follows. */
+function saidOfAmount(clean: string): string[] {
+  const out = AMOUNT_FIRST.test(clean) ? ['amount first'] : [];
+  if (!/\d/.test(clean)) return [...out, 'no digit'];
+  const first = UNIT_FIRST.test(clean);
+  const within = clean.match(UNITS_WITHIN)?.length ?? 0;
+  if (first) out.push('unit first');
+  else if (within > 0) out.push('unit within');
+  if (!first && within > 0 && UNIT_LAST.test(clean)) out.push('amount last');
+  if (/\d$/.test(clean)) out.push('number last');
+  if (within > 2) out.push('many amounts');
+  return out;
+}
+
+/** The stretch with the amount, as the line itself is going to be read: a text is parsed once. */
+function amountWords(clean: string) {
+  const plain = clean
+    .replace(/\(.*?\)/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim();
+  const [head = ''] = plain.split(', ');
+  return readAmount(numbersFromWords((/\d/.test(head) ? head : plain).slice(0, 80)));
+}
 
 /** What a catalogue and the quantity parser say of a line. */
 export function saidOfFood(line: Seen, catalogue: Catalogue): string[] {
   const { clean, words } = line;
-  const out: string[] = [];
-  if (AMOUNT_FIRST.test(clean)) out.push('amount first');
-  if (UNIT_FIRST.test(clean)) out.push('unit first');
-  else if (UNIT_WITHIN.test(clean)) out.push('unit within');
-  if (UNIT_LAST.test(clean) && !UNIT_FIRST.test(clean)) out.push('amount last');
-  if (/\d$/.test(clean)) out.push('number last');
-  if (!/\d/.test(clean)) out.push('no digit');
-  if ((clean.match(new RegExp(UNIT_WITHIN, 'giu')) ?? []).length > 2) out.push('many amounts');
-  if (clean.length > MAX_LINE) return out;
+  const out = saidOfAmount(clean);
+  if (clean.length > MAX_LINE || words >= MOST_WORDS) return out;
   const said = amountWords(clean);
   const name = (said.words || clean)
     .replace(/\(.*?\)/g, ' ')
     .split(/,/)[0]!
     .replace(/\s[\d/.½¼¾ ]+\s*(?:g|gr|kg|ml|dl|l|oz|lb|cups?|tbsp|tsp)?\.?\s*$/i, '')
     .trim();
-  if (name !== '' && words < 22) {
-    const match = matchIngredient(name, catalogue);
+  if (name !== '') {
+    const match = matchIngredient(
+      inEnglish(name, (words) => matchIngredient(words, catalogue)?.match === 'exact'),
+      catalogue,
+    );
     if (match) out.push(match.match === 'exact' ? 'food whole' : 'food near');
     else out.push('food none');
     if (match && said.quantity) out.push('amount of food');

@@ -10,6 +10,8 @@ interface Props extends Pick<TakenFor, 'kind' | 'or'> {
   readonly at: number;
 }
 
+const MOST = 4;
+
 /** What spoke for it: asked for, and worked out then. */
 export function WhyKind({ at, kind, or }: Props) {
   const text = useDraft(({ doc }) => doc.text);
@@ -31,7 +33,7 @@ export function WhyKind({ at, kind, or }: Props) {
       {TAKEN_FOR[kind]} rather than {TAKEN_FOR[or]}:{' '}
       {spoke.length === 0
         ? 'what stands around it decided.'
-        : `${spoke.map(({ feature }) => featureWords(feature)).join('; ')}.`}
+        : `${[...new Set(spoke.map(({ feature }) => featureWords(feature)))].slice(0, MOST).join('; ')}.`}
     </Reasons>
   );
 }

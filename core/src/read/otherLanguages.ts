@@ -1,0 +1,43 @@
+import { FOOD_WORDS, SMALL_WORDS, UNIT_WORDS } from './data/otherLanguages';
+
+const plain = (words: string) => words.toLowerCase().replace(/[’`´]/g, "'");
+const ENGLISH: ReadonlyMap<string, string> = new Map(
+  Object.entries(FOOD_WORDS).flatMap(([english, words]) =>
+    words.map((word) => [plain(word), english] as const),
+  ),
+);
+/** The first words of those names: a line without one of them needs no closer look. */
+const FIRST: ReadonlySet<string> = new Set([...ENGLISH.keys()].map((words) => words.split(' ')[0]!));
+const LONGEST = Math.max(...[...ENGLISH.keys()].map((words) => words.split(' ').length));
+
+/** A line's words with the longest run that names a food in another language put in English; null: none does. */
+function foodIn(text: string): string | null {
+  const words = text.split(' ');
+  for (let length = Math.min(LONGEST, words.length); length > 0; length -= 1)
+    for (let from = 0; from + length <= words.length; from += 1) {
+      const run = words.slice(from, from + length).join(' ');
+      const [, before = '', core = '', after = ''] = /^([("]*)(.*?)([)",;:.]*)$/u.exec(run) ?? [];
+      const english = ENGLISH.get(plain(core));
+      if (english)
+        return [...words.slice(0, from), `${before}${english}${after}`, ...words.slice(from + length)].join(
+          ' ',
+        );
+    }
+  return null;
+}
+
+/**
+ * A cleaned line of another language's list in English, where it is otherwise plain: "2 msk socker", "200 g de farine". A line in
+ * which English knows a food already is itself.
+ */
+export function inEnglish(text: string, knows: (line: string) => boolean): string {
+  const measured = UNIT_WORDS.reduce((words, [unit, english]) => words.replace(unit, english), text);
+  const words = plain(measured).match(/[\p{L}'\d]+/gu) ?? [];
+  if (!words.some((word) => FIRST.has(word) || FIRST.has(word.replace(/^d'/, ''))) || knows(measured))
+    return measured;
+  for (const line of [measured, measured.replace(SMALL_WORDS, '')]) {
+    const english = foodIn(line);
+    if (english && knows(english.replace(SMALL_WORDS, ''))) return english.replace(SMALL_WORDS, '');
+  }
+  return measured;
+}
