@@ -19,7 +19,7 @@ export const BANK: ReadonlyMap<string, readonly string[]> = new Map(
       return [name, lines] as const;
     }),
 );
-const EACH = 2;
+const EACH = 4;
 const SIGNPOSTS: readonly (readonly [RegExp, string])[] = [
   [/ingredient|need|shopping|grocer|goes in|stuff|^\W*what\W*$/i, 'heading ingredients'],
   [/method|direction|instruct|prepar|proced|steps|how|to do|make|making/i, 'heading method'],

@@ -2,7 +2,7 @@ import { getIngredient, type Catalogue, type Ingredient, type Triple } from '../
 import { US_CUP_ML, gramsPerUnit, mlPerUnit, multiplyRanges, range, type Range } from '../quantity';
 import { STYLES, type EggSize, type Locale, type Style } from '../vocabulary';
 import { EGG_GRAMS, EGG_PARTS } from './data/eggs';
-import { DRAINED, LOOSE_GRAMS, LOOSE_ML, PACK_GRAMS } from './data/units';
+import { DIPPED, DRAINED, LOOSE_GRAMS, LOOSE_ML, PACK_GRAMS } from './data/units';
 
 /** With what a measure is turned into grams. */
 export interface Scales {
@@ -43,14 +43,9 @@ const STYLE_WORDS: Readonly<Partial<Record<Style, RegExp>>> = {
   chopped: /\bchopped\b/i,
 };
 
-/**
- * Grams in a US cup, in the style that the words name if the table has it, else in the usual one. A decilitre is dipped: where it
- * is the kitchen's measure, one of wheat flour weighs 60 g (household measures of the Swedish Food Agency, from memory).
- */
-function cupOf(ingredient: Ingredient, words: string, unit: string | null): Triple | undefined {
-  const said =
-    STYLES.find((style) => STYLE_WORDS[style]?.test(words) && ingredient.cup[style]) ??
-    (unit === 'deciliter' && ingredient.cup.scooped ? 'scooped' : undefined);
+/** Grams in a US cup, in the style that the words name if the table has it, else in the usual one. */
+function cupOf(ingredient: Ingredient, words: string): Triple | undefined {
+  const said = STYLES.find((style) => STYLE_WORDS[style]?.test(words) && ingredient.cup[style]);
   return said ? ingredient.cup[said] : Object.values(ingredient.cup)[0];
 }
 
@@ -97,11 +92,15 @@ export function weigh(
   if (loose) return { grams: multiplyRanges(quantity, toRange(loose)), by: 'count' };
   const ml = unit === null ? undefined : (LOOSE_ML[unit] ?? mlPerUnit(unit, scales.locale));
   if (ml !== undefined) {
-    const cup = cupOf(ingredient, words, unit);
+    const cup = cupOf(ingredient, words);
     if (!cup) return undefined;
     const volume = typeof ml === 'number' ? range(ml) : toRange(ml);
     const density = toRange([cup[0] / US_CUP_ML, cup[1] / US_CUP_ML, cup[2] / US_CUP_ML]);
-    return { grams: multiplyRanges(quantity, multiplyRanges(volume, density)), by: 'volume' };
+    const dipped = unit === 'deciliter' && ingredient.role === 'wheat-flour' ? DIPPED.factor : 1;
+    return {
+      grams: multiplyRanges(quantity, multiplyRanges(volume, multiplyRanges(density, range(dipped)))),
+      by: 'volume',
+    };
   }
   const pack = unit !== null && PACKS.has(unit) ? PACK_GRAMS.rows[id] : undefined;
   const each = pack ?? eachOf(ingredient, words, scales);

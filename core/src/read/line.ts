@@ -7,7 +7,7 @@ import { weigh, type Measured, type Scales } from './grams';
 import { isBareClaim, namesBlend } from './flourNames';
 import { isName, matchIngredient } from './match';
 import { numbersFromWords } from './numberWords';
-import { onlyDescribes, phrasesOf, type Phrase } from './phrasing';
+import { isTranslated, onlyDescribes, phrasesOf, type Phrase } from './phrasing';
 import { remembered } from './remember';
 import { takeApart, type Segments } from './segments';
 import { rowsOf } from './tableRow';
@@ -292,6 +292,10 @@ function read(source: string, reader: Scales): ReadLine {
   const aside = first !== undefined && FOR_THE_TIN.test(takeApart(first.text).bare);
   return { items: items.map(without), measuredBy: by, aside };
 }
+
+/** True for a line that is read by its words in another language. */
+export const isForeign = (source: string, catalogue: Catalogue): boolean =>
+  isTranslated(cleanLine(source), (words) => matchIngredient(words, catalogue)?.match === 'exact');
 
 /** Lines that were read with a catalogue, by place and egg. */
 const readers = new WeakMap<Catalogue, Map<string, (source: string) => ReadLine>>();

@@ -144,12 +144,21 @@ function describedFirst(text: string): string {
 const LABEL =
   /^((?:for |to )?(?:the )?\p{L}[\p{L} ]{1,30}):\s+(?=(?:\d|an? |half |pinch\b|juice|zest|about ))/iu;
 
+const shorthand = (text: string) =>
+  SHORTHAND.reduce((words, [short, full]) => words.replace(short, full), text);
+const english = (written: string, knows: Knows) => inEnglish(written, (line) => knows(nameOf(line)));
+
+/** True for a line of which another language's words are read. */
+export const isTranslated = (text: string, knows: Knows): boolean => {
+  const written = shorthand(text);
+  return english(written, knows) !== written;
+};
+
 /**
  * A line as people write it, as lines that have an amount and a name each. `text`: cleaned; `knows`: whether words name a food.
  */
 export function phrasesOf(text: string, knows: Knows): Phrase[] {
-  const written = SHORTHAND.reduce((words, [short, full]) => words.replace(short, full), text);
-  const plain = inEnglish(written, (line) => knows(nameOf(line)));
+  const plain = english(shorthand(text), knows);
   const label = LABEL.exec(plain);
   const own = label && !knows(label[1]!) ? plain.slice(label[0].length) : plain;
   const turned = describedFirst(shareOfPack(amountFirst(own.replace(/ - (?=\p{L})/gu, ', '), knows)));

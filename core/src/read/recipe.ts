@@ -3,13 +3,13 @@ import { catalogueOf, type Kitchen, type LineCorrection, type SourceLine } from 
 import type { Locale, PageKind } from '../vocabulary';
 import { readCues } from './cues';
 import { usesOf } from './divided';
-import { anotherRecipe, findDoubts, unsureKinds } from './doubts';
+import { anotherRecipe, findDoubts, otherLanguage, unsureKinds } from './doubts';
 import { cleanLine } from './clean';
 import { correctLine } from './corrections';
 import { guessFamily } from './family';
 import { carryIds } from './ids';
 import type { Scales } from './grams';
-import { readLine } from './line';
+import { isForeign, readLine } from './line';
 import { inferLocale } from './locale';
 import { matchIngredient } from './match';
 import { readBake } from './bakeFacts';
@@ -177,6 +177,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
     catalogue,
   );
   const parts = toParts(read);
+  const foreign = read.find((line) => line.kind === 'ingredient' && isForeign(line.source, catalogue));
   const bake = readBake([title, ...about, ...steps.map(({ source }) => source)]);
   return {
     lines,
@@ -195,6 +196,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
       doubts: [
         ...unsureKinds(lines, kinds),
         ...(second ? [anotherRecipe(second)] : []),
+        ...(foreign ? [otherLanguage(foreign)] : []),
         ...findDoubts({ parts, method: steps, bake, family: family.id, ratios: family.ratios }, catalogue),
       ],
     },

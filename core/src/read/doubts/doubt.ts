@@ -15,7 +15,8 @@ export type DoubtKind =
   | 'not-on-the-list'
   | 'part-twice'
   | 'unsure-kind'
-  | 'another-recipe';
+  | 'another-recipe'
+  | 'other-language';
 
 /** Something in a recipe that can hardly be meant: a question with a guess, never a silent correction. */
 export interface Finding {

@@ -7,7 +7,7 @@ import { temperaturesClash, tinsAndLayersClash, weightsClash } from './clash';
 import type { Finding } from './doubt';
 import { notOnTheList, oddOven, oddTime, partTwice, powderForPaper } from './method';
 
-export { anotherRecipe, unsureKinds } from './kinds';
+export { anotherRecipe, otherLanguage, unsureKinds } from './kinds';
 export type { DoubtKind, Finding } from './doubt';
 
 export interface Readable {

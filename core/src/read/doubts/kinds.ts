@@ -40,3 +40,9 @@ export const anotherRecipe = (line: { readonly id: string; readonly source: stri
   makeDoubt('another-recipe', line, {
     asks: 'Another recipe seems to begin here. Read with the one above, both are weighed as one.',
   });
+
+/** A list of another kitchen is read by a small table of words, and its method isn't. */
+export const otherLanguage = (line: { readonly id: string; readonly source: string }): Finding =>
+  makeDoubt('other-language', line, {
+    asks: 'Read by its words in another language. Only the list is read so: the method is understood in English alone.',
+  });
