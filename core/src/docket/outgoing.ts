@@ -12,10 +12,15 @@ import type { DocketGuard, DocketPart, DocketStep } from './types';
 /** The docket's lines as the guard reads lines. What the recipe still says in its own words stays in those words. */
 export function outgoingLines(parts: readonly DocketPart[], recipe: Recipe, catalogue: Catalogue): Line[] {
   const incoming = new Map(ingredientLines(recipe).map((line) => [line.id, line]));
+  const told = new Set(recipe.method.map(({ id }) => id));
+  /** Of a line with several foods, or of a sentence, each goes out by its own words: another's flour is no part of it. */
+  const sharesWords = (line: Line | undefined) =>
+    line === undefined || line.items.length > 1 || told.has(line.id);
   return parts.flatMap(({ lines }) =>
     lines.map((line): Line => {
       const from = sourceOf(line.id);
-      const item = incoming.get(from.line)?.items[from.at];
+      const written = incoming.get(from.line);
+      const item = written?.items[from.at];
       const kept = item !== undefined && item.ingredient === line.ingredient;
       const role = line.ingredient === null ? 'none' : getIngredient(catalogue, line.ingredient).role;
       const items = kept
@@ -37,7 +42,7 @@ export function outgoingLines(parts: readonly DocketPart[], recipe: Recipe, cata
           ];
       return {
         id: line.id,
-        source: kept ? (line.source ?? line.name) : line.name,
+        source: kept ? (sharesWords(written) ? item.words : (line.source ?? line.name)) : line.name,
         kind: 'ingredient',
         items,
         measuredBy: null,

@@ -6,6 +6,7 @@ import { CARD_PART, cleanLine } from './clean';
 import { weigh, type Measured, type Scales } from './grams';
 import { isBareClaim, namesBlend } from './flourNames';
 import { isName, matchIngredient } from './match';
+import { namedIn } from './named';
 import { numbersFromWords } from './numberWords';
 import { isTranslated, onlyDescribes, phrasesOf, type Phrase } from './phrasing';
 import { remembered } from './remember';
@@ -279,8 +280,11 @@ function asPhrased(item: Found, { as }: Phrase): Found {
 }
 
 function read(source: string, reader: Scales): ReadLine {
-  const knows = (words: string) => matchIngredient(words, reader.catalogue)?.match === 'exact';
-  const phrases = rowsOf(source).flatMap((row) => phrasesOf(numbersFromWords(cleanLine(row)), knows));
+  const ears = {
+    knows: (words: string) => matchIngredient(words, reader.catalogue)?.match === 'exact',
+    mentions: (words: string) => words !== '' && namedIn(words, reader.catalogue).length > 0,
+  };
+  const phrases = rowsOf(source).flatMap((row) => phrasesOf(numbersFromWords(cleanLine(row)), ears));
   const items = phrases.flatMap((phrase) =>
     listed(phrase.text, reader)
       .flatMap(juiceAndZest)

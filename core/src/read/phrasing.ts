@@ -13,6 +13,13 @@ export interface Phrase {
 /** True for words that name a food. */
 export type Knows = (words: string) => boolean;
 
+/** What a catalogue says of words. */
+export interface Ears {
+  readonly knows: Knows;
+  /** There is a food among them. */
+  readonly mentions: Knows;
+}
+
 const UNITS =
   '(?:kg|g|gr|grams?|mls?|l|litres?|dl|cl|cups?|c\\.?|tbsps?\\.?|tbs\\.?|tablespoons?|T\\.?|tsps?\\.?|teaspoons?|t\\.?|dsp|dessertspoons?|oz\\.?|ounces?|lbs?\\.?|pounds?|pints?|sticks?|pinch(?:es)?|krm|msk|tsk|coffee ?spoons?|handfuls?|knobs?|spoons?|spoonfuls?)';
 const NUMBER =
@@ -72,9 +79,12 @@ function amountFirst(text: string, knows: Knows): string {
   return text;
 }
 
-const OR = new RegExp(`,?\\s+or(?: else)?\\s+(?=${AMOUNT}\\s+\\S)`, 'iu');
+const OR = new RegExp(`,?\\s+or(?: else)?\\s+(?=(?:${AMOUNT}|${NUMBER})\\s+\\p{L})`, 'iu');
+const OR_IN_BRACKETS = /\(or (?:use )?([^)]*)\)/i;
 const PURPOSE =
   /\b(?:for|to) (?:the |your |a |more )?(?:\w+ ){0,2}?(?:tin|pan|tray|top|tops|bench|board|table|surface|work ?top|mould|griddle|paper|dish|baking sheet|rolling|roll|dust|dusting|grease|greasing|sprinkle|sprinkling|coat|coating|brush|brushing|line|lining|decorate|finish|serve|serving|fry|frying|glaze|glazing|knead|kneading)\b/i;
+/** "1 tbsp for the berries" is more of the same, and goes in with them. */
+const FOR_SOMETHING = new RegExp(`^(${AMOUNT}) (?:for|to) (?:the )?\\p{L}`, 'iu');
 const ADDED = new RegExp(
   `,?\\s*(?:\\+|\\bplus|\\band)\\s+(?=(?:about |another |an extra |extra )?${NUMBER}(?:[\\s\\p{L}]))`,
   'iu',
@@ -103,6 +113,8 @@ function added(text: string, knows: Knows): Phrase[] {
   if (purpose && (own === '' || !knows(own)))
     return [food(first), { text: `${before} ${name}`, as: 'aside' }];
   if (purpose) return [food(first), { text: before, as: 'aside' }];
+  const use = FOR_SOMETHING.exec(second);
+  if (use) return [food(first), food(`${use[1]} ${name}`)];
   return [food(text)];
 }
 
@@ -155,33 +167,28 @@ export const isTranslated = (text: string, knows: Knows): boolean => {
 };
 
 /**
- * A line as people write it, as lines that have an amount and a name each. `text`: cleaned; `knows`: whether words name a food.
+ * A line as people write it, as lines that have an amount and a name each. `text`: cleaned.
  */
-export function phrasesOf(text: string, knows: Knows): Phrase[] {
+export function phrasesOf(text: string, { knows, mentions }: Ears): Phrase[] {
   const plain = english(shorthand(text), knows);
   const label = LABEL.exec(plain);
   const own = label && !knows(label[1]!) ? plain.slice(label[0].length) : plain;
   const turned = describedFirst(shareOfPack(amountFirst(own.replace(/ - (?=\p{L})/gu, ', '), knows)));
   const or = OR.exec(turned);
-  const [main, instead] =
-    or && or.index > 0 ? [turned.slice(0, or.index), turned.slice(or.index + or[0].length)] : [turned, ''];
-  const more =
-    MORE_ADDED.test(main) && amountIn(main.replace(MORE_ADDED, '')).quantity
-      ? main.replace(MORE_ADDED, '')
-      : main;
-  const phrases = added(more, knows).flatMap(({ text: one, as }) =>
-    together(one, knows)
-      .flatMap((each) => sharedAmount(each, knows))
-      .map((each): Phrase => ({ text: each, as })),
-  );
-  return instead &&
-    knows(
-      nameOf(instead)
-        .split(/\s+and\s+|[,+(]/)[0]!
-        .trim(),
-    )
-    ? [...phrases, ...sharedAmount(instead, knows).map((each): Phrase => ({ text: each, as: 'alternative' }))]
-    : instead
-      ? [...phrases]
-      : phrases;
+  const parted = or !== null && or.index > 0 && mentions(nameOf(turned.slice(0, or.index)));
+  const main = parted ? turned.slice(0, or.index) : turned;
+  const others = [parted ? turned.slice(or.index + or[0].length) : '', OR_IN_BRACKETS.exec(main)?.[1] ?? ''];
+  const kept = main.replace(OR_IN_BRACKETS, ' ');
+  const bare = kept.replace(MORE_ADDED, '');
+  const more = MORE_ADDED.test(kept) && amountIn(bare).quantity ? bare : kept;
+  const phrases = added(more, knows).flatMap(({ text: one, as }) => asParts(one, as, knows));
+  const instead = others
+    .filter((one) => mentions(nameOf(one)))
+    .flatMap((one) => asParts(one, 'alternative', knows));
+  return [...phrases, ...instead];
 }
+
+const asParts = (text: string, as: Phrase['as'], knows: Knows): Phrase[] =>
+  together(text, knows)
+    .flatMap((each) => sharedAmount(each, knows))
+    .map((each) => ({ text: each, as }));

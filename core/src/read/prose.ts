@@ -1,12 +1,13 @@
 import type { Scales } from './grams';
 import { juiceAndZest } from './citrus';
 import { cleanLine } from './clean';
+import { getIngredient } from '../catalogue';
 import { readLine } from './line';
 import { namedIn } from './named';
 import type { Item, Line } from './types';
 
 const NUMBER =
-  '(?:\\d[\\d./]*(?:\\s+\\d/\\d)?|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half an?|half|(?:three )?quarters? of an?|a couple of|a few)';
+  '(?:\\d[\\d./]*(?:\\s+\\d/\\d)?|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half an?|half|an? (?:quarter|third|half)(?: of an?)?|(?:three )?quarters?(?: of an?)?|a couple of|a few)';
 const MEASURE =
   '(?:kg|g|gr|grams?|mls?|l|litres?|liters?|dl|cups?|tbsps?|tablespoon(?:ful)?s?|tsps?|teaspoon(?:ful)?s?|oz|ounces?|lbs?|pounds?|pints?|sticks?|pinch(?:es)?|handfuls?|knobs?|mugs?|cans?|tins?|packets?|jars?|pots?|large|small|medium|heaped|level|good|big)';
 /** An amount of something in running text: "150 g butter", "half a cup of raw sugar", "3 eggs". */
@@ -46,6 +47,18 @@ function stretch(text: string, from: number, after: number): string {
   return text.slice(from, after + (end ? end.index : rest.length)).trim();
 }
 
+/** What holds gluten and stands in a sentence without an amount that is understood: it is on the list all the same. */
+function unmeasured(text: string, found: readonly { readonly item: Item }[], reader: Scales): Item[] {
+  const there = new Set(found.map(({ item }) => item.ingredient));
+  return namedIn(text, reader.catalogue)
+    .filter(({ ingredient }) => !there.has(ingredient))
+    .filter(({ ingredient }) => getIngredient(reader.catalogue, ingredient).gluten === 'contains')
+    .flatMap(({ ingredient, words }) => {
+      there.add(ingredient);
+      return readLine(words, reader).items.filter((item) => item.ingredient === ingredient);
+    });
+}
+
 /**
  * The foods with amounts that sentences name: "cream 150 g butter with the same of sugar" is butter and as much sugar. What has
  * no amount is left to the method.
@@ -76,6 +89,9 @@ export function readProse(source: string, reader: Scales): Pick<Line, 'items' | 
     const [item] = readLine(`${before.item.grams.central} g ${named.words}`, reader).items;
     if (item?.ingredient) found.push({ at: match.index, item });
   }
-  const items = found.sort((a, b) => a.at - b.at).map(({ item }) => item);
+  const items = [
+    ...found.sort((a, b) => a.at - b.at).map(({ item }) => item),
+    ...unmeasured(text, found, reader),
+  ];
   return { items, measuredBy: items.length > 0 ? 'weight' : null, aside: false };
 }
