@@ -1,5 +1,6 @@
 import { pageWeights } from '../scripts/lib/weights.mjs';
 import { blendFigures, FLOURS } from './blend';
+import { cascadeFigures } from './cascade';
 import { coreFigures } from './core';
 import { heatFigures } from './heat';
 import { intakeFigures } from './intake';
@@ -48,6 +49,13 @@ console.log(
 );
 console.log(
   `weights within their bands: ${(100 * reading.ours).toFixed(1)} % of the lines, ${(100 * reading.parser).toFixed(1)} % by the parser alone (volumes as water)`,
+);
+const pages = await cascadeFigures();
+const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
+console.log(
+  pages
+    ? `pages never fitted on: lines by the cascade ${percent(pages.before.lines)}, as a whole ${percent(pages.now.lines)}; pages right ${percent(pages.before.pages)}, ${percent(pages.now.pages)}; ${(pages.now.ms / pages.before.ms).toFixed(1)} times as long`
+    : 'the cascade can’t be run: there is no history here',
 );
 const worst = intakeFigures();
 console.log(

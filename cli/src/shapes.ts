@@ -40,6 +40,7 @@ export function readShape(recipe: Recipe, request: ConversionRequest, kitchen: K
           grams: settled(item.grams),
           match: item.match,
           alternative: item.alternative,
+          aside: item.aside,
         })),
         grams: gramsOf(line),
         gluten: line.kind === 'ingredient' ? glutenOf(line.id) : 'free',

@@ -20,7 +20,7 @@ const OUT = join(PAGE, 'data/weights.ts');
 const { held, train } = labelledIn(join(PAGE, 'cases'));
 const FOLDS = 5;
 /** Smaller than this share of the largest weight says nothing. */
-const PRUNE = 0.04;
+const PRUNE = 0.075;
 /** Features are kept in tenths. */
 const UNIT = 0.1;
 
@@ -80,7 +80,7 @@ ${weights.pairs.map((half) => `    [${half.map(row).join(', ')}],`).join('\n')}
   ],
   endings: ${row(weights.endings)},
   features: {
-${rows.map(([name, values]) => `    ${JSON.stringify(name)}: ${row(values)},`).join('\n')}
+${rows.map(([name, values]) => `${JSON.stringify(name)}:${row(values)},`).join('\n')}
   },
 };
 `,

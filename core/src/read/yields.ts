@@ -11,7 +11,7 @@ const COUNT = `(?:about |abt\\.? |approx\\.? |approximately |around |ca\\.? |up 
 const PROMISES: readonly (readonly [string, string])[] = [
   ['makes|yields?|quantity|gives|does|get|a batch is', 'pieces'],
   ['serves|servings?|feeds|enough for|portions?', ''],
-  ['cuts(?: into)?|cut into|slices? into', 'slices'],
+  ['cuts(?: into)?|cut (?:it |them )?into|slices? into', 'slices'],
 ];
 const PROMISED = PROMISES.map(
   ([words, what]) => [new RegExp(`(?<![\\p{L}-])(?:${words})(?:\\s*:)?\\s+${COUNT}`, 'iu'), what] as const,

@@ -4,6 +4,7 @@ import { decideKinds } from './chain';
 import { WEIGHTS } from './data/weights';
 import { featuresOf } from './features';
 import type { KindOfLine } from './kinds';
+import { withFoodsInSentences } from './listless';
 import { namesOnly } from './names';
 import { withSoleName } from './sole';
 
@@ -23,10 +24,16 @@ export function kindsOf(
   catalogue: Catalogue,
   held: ReadonlyMap<number, PageKind> = new Map(),
 ): readonly KindOfLine[] {
-  if (held.size === 0) {
-    const names = namesOnly(lines);
-    if (names) return names;
-  }
-  const decided = decideKinds(featuresOf(lines, gaps, catalogue), WEIGHTS, held);
-  return held.size === 0 ? withSoleName(lines, decided) : decided;
+  const named = namesOnly(lines);
+  const read =
+    named ??
+    withFoodsInSentences(
+      lines,
+      withSoleName(lines, decideKinds(featuresOf(lines, gaps, catalogue), WEIGHTS, held)),
+      catalogue,
+    );
+  return read.map((one, at): KindOfLine => {
+    const said = held.get(at);
+    return said === undefined ? one : { kind: said, sure: 1, or: said };
+  });
 }
