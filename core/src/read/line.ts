@@ -8,7 +8,7 @@ import { isBareClaim, namesBlend } from './flourNames';
 import { isName, matchIngredient } from './match';
 import { namedIn } from './named';
 import { numbersFromWords } from './numberWords';
-import { isTranslated, onlyDescribes, phrasesOf, type Phrase } from './phrasing';
+import { isTranslated, namesFirst, onlyDescribes, phrasesOf, type Phrase } from './phrasing';
 import { remembered } from './remember';
 import { takeApart, type Segments } from './segments';
 import { rowsOf } from './tableRow';
@@ -17,6 +17,8 @@ import type { Item, Line } from './types';
 type ReadLine = Pick<Line, 'items' | 'measuredBy' | 'aside'>;
 type Found = Item & { readonly by?: Measured['by'] };
 
+/** A list that is numbered: "2. plain flour 200 g". */
+const NUMBERED = /^\d{1,2}[.)]\s+(?=\p{L})/u;
 const PACK_WORDS =
   /\b(?:cans?|tins?|packets?|packages?|pkg|jars?|box(?:es)?|bags?|containers?|blocks?|bars?|tubs?|cartons?|sachets?)\b/i;
 const FOR_THE_TIN =
@@ -284,7 +286,9 @@ function read(source: string, reader: Scales): ReadLine {
     knows: (words: string) => matchIngredient(words, reader.catalogue)?.match === 'exact',
     mentions: (words: string) => words !== '' && namedIn(words, reader.catalogue).length > 0,
   };
-  const phrases = rowsOf(source).flatMap((row) => phrasesOf(numbersFromWords(cleanLine(row)), ears));
+  const phrases = rowsOf(source)
+    .flatMap((row) => namesFirst(cleanLine(row).replace(NUMBERED, ''), ears.knows))
+    .flatMap((row) => phrasesOf(numbersFromWords(row), ears));
   const items = phrases.flatMap((phrase) =>
     listed(phrase.text, reader)
       .flatMap(juiceAndZest)

@@ -33,6 +33,17 @@ describe('a line as people write it', () => {
     ['900 g apples (peeled and cored 650 g)', ['apple 650']],
     ['2 cups cooked pumpkin (400 g raw, with skin)', ['pumpkin-puree 518']],
     ['zest of 1 lemon, juice of half', ['citrus-zest 6', 'lemon-juice 21']],
+    [
+      'Flour 300 g, pinch salt, butter 150 g, water 5 tbsp',
+      ['all-purpose-flour 300', 'salt 0', 'butter 150', 'water 75'],
+    ],
+    ['2. rice flour 90 g', ['white-rice-flour 90']],
+    ['225 plain flour', ['all-purpose-flour 225']],
+    ['12 walnuts', ['walnuts 30']],
+    [
+      'You rub 100 g butter into 180 g rice flour with 40 g sugar',
+      ['butter 100', 'white-rice-flour 180', 'granulated-sugar 40'],
+    ],
     ['1 1/2 tsp bkg pwdr', []],
   ])('%s', (line, foods) => {
     if (foods.length > 0) expect(weighed(line)).toEqual(foods);

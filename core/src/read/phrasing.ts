@@ -79,6 +79,31 @@ function amountFirst(text: string, knows: Knows): string {
   return text;
 }
 
+const BARE_AHEAD = /^(\d{2,4})\s+(?=\p{L})/u;
+const FEWEST_GRAMS = 50;
+
+/** "200 flour": nobody counts so many of anything, it is grams. */
+function bareGrams(text: string, knows: Knows): string {
+  const bare = BARE_AHEAD.exec(text);
+  if (!bare || Number(bare[1]) < FEWEST_GRAMS || amountIn(text).unit !== null) return text;
+  const name = text.slice(bare[0].length);
+  return knows(name.split(/[,(]/)[0]!) ? `${bare[1]} g ${name}` : text;
+}
+
+/** "Flour 300 g, butter 150 g, water 5 tbsp": a list with its amounts behind; itself where it is none. */
+export function namesFirst(text: string, knows: Knows): string[] {
+  const pieces = text.replace(/ - \p{L}[\p{L} ]*$/u, '').split(/[,;]\s+/);
+  const turned = pieces.map((piece) => amountFirst(piece, knows));
+  const behind = turned.filter((piece, at) => piece !== pieces[at]).length;
+  return pieces.length > 1 &&
+    behind > 1 &&
+    pieces.every((piece, at) => turned[at] !== piece || namesPinch(piece, knows))
+    ? turned
+    : [text];
+}
+const namesPinch = (piece: string, knows: Knows) =>
+  knows(piece.replace(/\b(?:a )?pinch(?: of)?\b/i, '').trim());
+
 const OR = new RegExp(`,?\\s+or(?: else)?\\s+(?=(?:${AMOUNT}|${NUMBER})\\s+\\p{L})`, 'iu');
 const OR_IN_BRACKETS = /\(or (?:use )?([^)]*)\)/i;
 const PURPOSE =
@@ -173,7 +198,9 @@ export function phrasesOf(text: string, { knows, mentions }: Ears): Phrase[] {
   const plain = english(shorthand(text), knows);
   const label = LABEL.exec(plain);
   const own = label && !knows(label[1]!) ? plain.slice(label[0].length) : plain;
-  const turned = describedFirst(shareOfPack(amountFirst(own.replace(/ - (?=\p{L})/gu, ', '), knows)));
+  const turned = describedFirst(
+    shareOfPack(amountFirst(bareGrams(own.replace(/ - (?=\p{L})/gu, ', '), knows), knows)),
+  );
   const or = OR.exec(turned);
   const parted = or !== null && or.index > 0 && mentions(nameOf(turned.slice(0, or.index)));
   const main = parted ? turned.slice(0, or.index) : turned;

@@ -45,6 +45,8 @@ interface Placed extends SourceLine {
 
 /** A recipe's text has at most so many lines that are read; the rest are notes. */
 const MOST_LINES = 1000;
+/** A line of fewer words is no sentence about foods. */
+const SENTENCE_WORDS = 9;
 
 function emptyLine({ id, source }: SourceLine, kind: Line['kind']): Line {
   return { id, source, kind, items: [], measuredBy: null, aside: false, uses: [] };
@@ -60,7 +62,7 @@ function toLine(line: Placed, reader: Scales, corrections: ReadonlyMap<string, L
     case 'ingredient': {
       const food = emptyLine(line, 'ingredient');
       return correctLine(
-        line.whole === null ? food : { ...food, ...readLine(line.whole, reader) },
+        line.whole === null ? food : { ...food, ...readFoods(line.whole, reader) },
         correction,
         reader,
       );
@@ -68,6 +70,14 @@ function toLine(line: Placed, reader: Scales, corrections: ReadonlyMap<string, L
     default:
       return emptyLine(line, 'note');
   }
+}
+
+/** A line of food; one that turns out to be a sentence about several is read as one. */
+function readFoods(whole: string, reader: Scales): Pick<Line, 'items' | 'measuredBy' | 'aside'> {
+  const line = readLine(whole, reader);
+  if (line.items.some(({ grams }) => grams) || whole.split(' ').length < SENTENCE_WORDS) return line;
+  const sentence = readProse(whole, reader);
+  return sentence.items.filter(({ grams }) => grams).length > 1 ? sentence : line;
 }
 
 const withUses = (line: Line, steps: readonly Step[], reader: Scales): Line => {

@@ -36,7 +36,7 @@ const numberOf = (written: string) =>
 
 function toYield(match: RegExpExecArray | null, usual: string): Yield | null {
   const [, first, last, dozen, words = ''] = match ?? [];
-  const what = words.replace(/[.!\s]+$/, '').trim();
+  const what = words.replace(/[.!\s]+$|\s\d+x$/g, '').trim();
   if (first === undefined || MEASURE.test(what)) return null;
   const ends = [first, last ?? first].map((one) => numberOf(one) * (dozen ? DOZEN : 1));
   const [low, high] = [Math.min(...ends), Math.max(...ends)];
