@@ -244,8 +244,11 @@ export function judgeLine(line: Line, catalogue: Catalogue): JudgedLine {
   return as;
 }
 
+/** "A few per muffin" says where it goes, not what it is. */
+const WHERE_IT_GOES = /\b(?:per|(?:in|on|for) each) \p{L}+/giu;
 /** The words of a line that one of its items is judged by. */
-const wordsFor = (line: Line, item: Item) => (line.items.length === 1 ? cleanLine(line.source) : item.words);
+const wordsFor = (line: Line, item: Item) =>
+  line.items.length === 1 ? cleanLine(line.source).replace(WHERE_IT_GOES, '') : item.words;
 
 /** True for an item that holds gluten by its kind and claims on its packet to be without. */
 export function claimedItem(line: Line, item: Item, catalogue: Catalogue): boolean {

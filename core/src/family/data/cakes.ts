@@ -87,7 +87,7 @@ export const cakes = {
   },
   'steamed-pudding': {
     ratios: [95, 50, 75, 55], onlyNamed: true,
-    words: /\bpudding\b|\bsteam(?:ed)?\b|\bself-saucing\b|\bdumplings?\b|\bin a cloth\b|\bpudding basin\b/gi,
+    words: /\bpudding\b|\bsteam(?:ed)?\b|\bself-saucing\b|\bdumplings?\b|\bin a cloth\b|\b(?:pudding )?basin\b|\bsteamer\b/gi,
     texture: 'batter', xanthan: 0.6, glutenUse: 2.6, usualEgg: 60, moreDrink: 0, leastDrink: null, moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.2], starch: [0, 0.6], drinkThirst: [0.8, 2.5], lift: [2, 7.5] },

@@ -65,6 +65,16 @@ describe('whatever is pasted', () => {
       }),
       runs(11),
     ));
+  it('is called by no heading that says what follows', () => {
+    for (const above of ['Ingredients', 'INGREDIENTS (for 2 tins)', 'You need:', 'Method'])
+      expect(
+        kindsOf(
+          [above, '200 g plain flour', '100 g butter', '2 eggs'],
+          [false, false, false, false],
+          catalogue,
+        )[0],
+      ).not.toMatchObject({ kind: 'title' });
+  });
   it('has one title at most', () => {
     for (const { rows } of [...train, ...held])
       expect(kindsOfPage(rows).filter(({ kind }) => kind === 'title').length).toBeLessThanOrEqual(1);

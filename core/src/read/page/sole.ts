@@ -5,10 +5,13 @@ import { isSignpost } from './signposts';
 const OF_A_PART = /:\W*$|^\W*(?:for|to) /i;
 
 /**
- * One name above all and no other: it is the page's and no part's. "Cake", "Custard" and "Shortcrust" can be either, and only
+ * One name above all and no other: it is the page's and no part's; "Ingredients" is nobody's. "Cake", "Custard" and "Shortcrust" can be either, and only
  * what else the page has tells.
  */
-export function withSoleName(lines: readonly string[], kinds: readonly KindOfLine[]): readonly KindOfLine[] {
+export function withSoleName(lines: readonly string[], read: readonly KindOfLine[]): readonly KindOfLine[] {
+  const kinds = read.map((one, at): KindOfLine =>
+    one.kind === 'title' && isSignpost(lines[at]!) ? { ...one, kind: 'heading', or: 'title' } : one,
+  );
   const first = kinds.findIndex(({ kind }) => kind !== 'junk');
   if (
     kinds[first]?.kind !== 'heading' ||
