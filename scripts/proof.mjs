@@ -93,19 +93,26 @@ async function start(...args) {
 }
 
 const npm = (...args) => spawnSync('npm', args, { cwd: clone, env, encoding: 'utf8', timeout: 60_000 });
-/** While a command was waited for the server has closed what it held open for us: a first failure may be no more than that. */
+/**
+ * While a command was waited for the server has closed what it held open for us, and may be busy taking a dump in: no connection is
+ * kept, and a failure is asked again a moment later.
+ */
 async function ask(path, options = {}) {
   const asking = () =>
     fetch(`${address}${path}`, {
       ...options,
       headers: {
         'content-type': 'application/json',
+        connection: 'close',
         origin: address,
         'x-omniarton': '1',
         ...options.headers,
       },
     });
-  return asking().catch(asking);
+  return asking().catch(async () => {
+    await wait(500);
+    return asking();
+  });
 }
 
 async function saveOne(text) {
