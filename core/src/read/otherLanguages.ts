@@ -1,4 +1,5 @@
 import { FOOD_WORDS, SMALL_WORDS, UNIT_WORDS } from './data/otherLanguages';
+import { remembered } from './remember';
 
 const plain = (words: string) => words.toLowerCase().replace(/[’`´]/g, "'");
 const ENGLISH: ReadonlyMap<string, string> = new Map(
@@ -9,6 +10,17 @@ const ENGLISH: ReadonlyMap<string, string> = new Map(
 /** The first words of those names: a line without one of them needs no closer look. */
 const FIRST: ReadonlySet<string> = new Set([...ENGLISH.keys()].map((words) => words.split(' ')[0]!));
 const LONGEST = Math.max(...[...ENGLISH.keys()].map((words) => words.split(' ').length));
+
+const ANY_UNIT = new RegExp(UNIT_WORDS.map(([unit]) => unit.source).join('|'), 'u');
+/** A line is asked several times: as one of a page, as food, and whether it is foreign. */
+const MOST_TEXTS = 8000;
+const seemsForeign = remembered(
+  (text) =>
+    (plain(text).match(/[\p{L}'\d]+/gu) ?? []).some(
+      (word) => FIRST.has(word) || FIRST.has(word.replace(/^d'/, '')),
+    ),
+  MOST_TEXTS,
+);
 
 /** A line's words with the longest run that names a food in another language put in English; null: none does. */
 function foodIn(text: string): string | null {
@@ -31,10 +43,10 @@ function foodIn(text: string): string | null {
  * which English knows a food already is itself.
  */
 export function inEnglish(text: string, knows: (line: string) => boolean): string {
-  const measured = UNIT_WORDS.reduce((words, [unit, english]) => words.replace(unit, english), text);
-  const words = plain(measured).match(/[\p{L}'\d]+/gu) ?? [];
-  if (!words.some((word) => FIRST.has(word) || FIRST.has(word.replace(/^d'/, ''))) || knows(measured))
-    return measured;
+  const measured = ANY_UNIT.test(text)
+    ? UNIT_WORDS.reduce((words, [unit, english]) => words.replace(unit, english), text)
+    : text;
+  if (!seemsForeign(measured) || knows(measured)) return measured;
   for (const line of [measured, measured.replace(SMALL_WORDS, '')]) {
     const english = foodIn(line);
     if (english && knows(english.replace(SMALL_WORDS, ''))) return english.replace(SMALL_WORDS, '');

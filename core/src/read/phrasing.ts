@@ -43,6 +43,7 @@ const LIST = /\s*,\s*(?:and\s+)?|\s+(?:and|&|\+)\s+/i;
 
 /** "50 g each of butter, sugar and flour" is three things. */
 function sharedAmount(text: string, knows: Knows): string[] {
+  if (!/\beach\b/i.test(text)) return [text];
   const ahead = SHARED.exec(text);
   const behind = ahead ? null : SHARED_BEHIND.exec(text);
   const [amount, list] = ahead ? [ahead[1]!, ahead[2]!] : behind ? [behind[2]!, behind[1]!] : ['', ''];
@@ -66,6 +67,7 @@ const MOST_COUNTED = 24;
 
 /** "Cold butter, cubed: 120 g" has its amount last. */
 function amountFirst(text: string, knows: Knows): string {
+  if (/^\d/.test(text)) return text;
   const measured = AT_THE_END.exec(text);
   if (measured) {
     const [, name = '', amount = '', rest = ''] = measured;
@@ -92,6 +94,7 @@ function bareGrams(text: string, knows: Knows): string {
 
 /** "Flour 300 g, butter 150 g, water 5 tbsp": a list with its amounts behind; itself where it is none. */
 export function namesFirst(text: string, knows: Knows): string[] {
+  if (/^\d/.test(text)) return [text];
   const pieces = text.replace(/ - \p{L}[\p{L} ]*$/u, '').split(/[,;]\s+/);
   const turned = pieces.map((piece) => amountFirst(piece, knows));
   const behind = turned.filter((piece, at) => piece !== pieces[at]).length;
@@ -145,6 +148,7 @@ function added(text: string, knows: Knows): Phrase[] {
 
 /** "2 tsp coffee in 1 tbsp hot water", "1 egg, beaten with 1 tsp vinegar": two things. */
 function together(text: string, knows: Knows): string[] {
+  if (!/\b(?:in|into|with)\b/i.test(text)) return [text];
   const at = WITH.exec(text);
   if (!at) return [text];
   const [first, second] = [text.slice(0, at.index), text.slice(at.index + at[0].length)];
