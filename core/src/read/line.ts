@@ -5,7 +5,7 @@ import { juiceAndZest } from './citrus';
 import { CARD_PART, cleanLine } from './clean';
 import { weigh, type Measured, type Scales } from './grams';
 import { isBareClaim, namesBlend } from './flourNames';
-import { isName, matchIngredient } from './match';
+import { isName, matchIngredient, namesFood } from './match';
 import { namedIn } from './named';
 import { numbersFromWords } from './numberWords';
 import { isTranslated, namesFirst, onlyDescribes, phrasesOf, type Phrase } from './phrasing';
@@ -37,9 +37,9 @@ const MEASURES = new Set([
 /** What is bought, of which less is used; and what is left of it. */
 const AS_BOUGHT =
   /\b(?:raw|whole|unpeeled|gross|in (?:the|its|their) (?:shells?|skins?)|with (?:the )?(?:stones|skins?)|before|as bought|cartons?)\b/i;
-const USED_AMOUNT =
-  /\b(?:peeled|shelled|drained|net|prepared|stoned|pitted|flesh|trimmed|cored)\D{0,9}?\s(\d[\d.,]*\s?(?:kg|g|oz|lb|ml)\b)/i;
-const AS_USED = /\b(?:peeled|shelled|drained|net|prepared|stoned|pitted|flesh|trimmed|cored)\b/i;
+const LEFT = '\\b(?:peeled|shelled|drained|net|prepared|stoned|pitted|flesh|trimmed|cored)';
+const USED_AMOUNT = new RegExp(`${LEFT}\\D{0,9}?\\s(\\d[\\d.,]*\\s?(?:kg|g|oz|lb|ml)\\b)`, 'i');
+const AS_USED = new RegExp(`${LEFT}\\b`, 'i');
 
 /** A weight, or failing that a volume, in the brackets beats what stands outside, unless that is a weight already. */
 function bracketAmount(
@@ -283,7 +283,7 @@ function asPhrased(item: Found, { as }: Phrase): Found {
 
 function read(source: string, reader: Scales): ReadLine {
   const ears = {
-    knows: (words: string) => matchIngredient(words, reader.catalogue)?.match === 'exact',
+    knows: (words: string) => namesFood(words, reader.catalogue),
     mentions: (words: string) => words !== '' && namedIn(words, reader.catalogue).length > 0,
   };
   const phrases = rowsOf(source)
@@ -303,7 +303,7 @@ function read(source: string, reader: Scales): ReadLine {
 
 /** True for a line that is read by its words in another language. */
 export const isForeign = (source: string, catalogue: Catalogue): boolean =>
-  isTranslated(cleanLine(source), (words) => matchIngredient(words, catalogue)?.match === 'exact');
+  isTranslated(cleanLine(source), (words) => namesFood(words, catalogue));
 
 /** Lines that were read with a catalogue, by place and egg. */
 const readers = new WeakMap<Catalogue, Map<string, (source: string) => ReadLine>>();

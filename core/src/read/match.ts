@@ -97,6 +97,10 @@ export function matchIngredient(words: string, catalogue: Catalogue): Match | un
   return known(words);
 }
 
+/** True for words that are a food's name with nothing left over but what describes it. */
+export const namesFood = (words: string, catalogue: Catalogue): boolean =>
+  matchIngredient(words, catalogue)?.match === 'exact';
+
 /** A flour that claims to be without gluten, however it is put. */
 function blendNamed(words: string, catalogue: Catalogue): Match | undefined {
   const blend = namesBlend(words) ? catalogue.byId.get(BLEND_NAMES.ingredient) : undefined;

@@ -11,7 +11,7 @@ import { carryIds } from './ids';
 import type { Scales } from './grams';
 import { isForeign, readLine } from './line';
 import { inferLocale } from './locale';
-import { matchIngredient } from './match';
+import { namesFood } from './match';
 import { readBake } from './bakeFacts';
 import { kindsOf, pageText, secondRecipe, type KindOfLine } from './page';
 import { placesOf, type Place } from './places';
@@ -144,7 +144,7 @@ function readPage(
     sources,
     kinds.map(({ kind }) => kind),
   );
-  const whole = joinWrapped(sources, where, (words) => matchIngredient(words, catalogue)?.match === 'exact');
+  const whole = joinWrapped(sources, where, (words) => namesFood(words, catalogue));
   const second = secondRecipe(
     sources,
     kinds.map(({ kind }) => kind),

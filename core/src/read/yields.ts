@@ -34,8 +34,9 @@ const numberOf = (written: string) =>
     return sum + above / below;
   }, 0);
 
-function toYield(match: RegExpExecArray | null, usual: string): Yield | null {
-  const [, first, last, dozen, words = ''] = match ?? [];
+/** `counted`: what COUNT caught. */
+function toYield(counted: readonly (string | undefined)[] | undefined, usual: string): Yield | null {
+  const [first, last, dozen, words = ''] = counted ?? [];
   const what = words.replace(/[.!\s]+$|\s\d+x$/g, '').trim();
   if (first === undefined || MEASURE.test(what)) return null;
   const ends = [first, last ?? first].map((one) => numberOf(one) * (dozen ? DOZEN : 1));
@@ -52,11 +53,11 @@ function yieldIn(source: string, bare: boolean): Yield | null {
   );
   for (const [pattern, usual] of PROMISED)
     for (const part of parts) {
-      const found = toYield(pattern.exec(part), usual);
+      const found = toYield(pattern.exec(part)?.slice(1), usual);
       if (found) return found;
     }
   if (!bare) return null;
-  const found = parts.map((part) => toYield(BARE.exec(part), '')).filter((one) => one !== null);
+  const found = parts.map((part) => toYield(BARE.exec(part)?.slice(1), '')).filter((one) => one !== null);
   return found.find(({ low }) => low > 1) ?? found[0] ?? null;
 }
 
@@ -71,10 +72,7 @@ export function nameAndYield(name: string): { readonly name: string; readonly yi
   const [, promise = '', ...counted] = match;
   const what = (counted[3] ?? '').trim();
   const helpings = /^(?:serves|for)$/i.test(promise) || HELPINGS.test(what);
-  const yields = toYield(
-    Object.assign([match[0], ...counted], { index: 0, input: tail }) as RegExpExecArray,
-    helpings ? '' : 'pieces',
-  );
+  const yields = toYield(counted, helpings ? '' : 'pieces');
   const says = promise !== '' || before.includes('(') || (what !== '' && what.split(' ').length < 3);
   const whole = own.split('(').length === own.split(')').length;
   return yields && says && whole ? { name: own.trim(), yields } : { name, yields: null };

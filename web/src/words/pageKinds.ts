@@ -13,19 +13,6 @@ export const KIND_WORDS: Readonly<Record<PageKind, string>> = {
   junk: 'left out',
 };
 
-/** Said of a line: "taken for a heading". */
-export const TAKEN_FOR: Readonly<Record<PageKind, string>> = {
-  title: 'the title',
-  yield: 'a yield',
-  time: 'a time',
-  heading: 'a heading',
-  ingredient: 'an ingredient',
-  step: 'a step',
-  prose: 'a sentence with its foods',
-  note: 'a note',
-  junk: 'no part of the recipe',
-};
-
 const QUOTED: readonly (readonly [RegExp, string])[] = [
   [/^first: (.+)$/, 'begins with'],
   [/^last: (.+)$/, 'ends with'],

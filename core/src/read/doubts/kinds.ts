@@ -1,19 +1,7 @@
-import { SURE, type PageKind } from '../../vocabulary';
+import { PAGE_KIND_NAMES, SURE, type PageKind } from '../../vocabulary';
 import type { KindOfLine } from '../page/kinds';
 import { makeDoubt, type Finding } from './doubt';
 
-/** As the interface calls them. */
-const CALLED: Readonly<Record<PageKind, string>> = {
-  title: 'the title',
-  yield: 'a yield',
-  time: 'a time',
-  heading: 'a heading',
-  ingredient: 'an ingredient',
-  step: 'a step',
-  prose: 'a sentence with its ingredients',
-  note: 'a note',
-  junk: 'no part of the recipe',
-};
 const FOOD: ReadonlySet<PageKind> = new Set(['ingredient', 'prose']);
 
 /**
@@ -29,8 +17,8 @@ export const unsureKinds = (
     if (sure >= SURE || FOOD.has(kind) === FOOD.has(or)) return [];
     return [
       makeDoubt('unsure-kind', line, {
-        asks: `Taken for ${CALLED[kind]}. Is it ${CALLED[or]}?`,
-        guess: CALLED[or],
+        asks: `Taken for ${PAGE_KIND_NAMES[kind]}. Is it ${PAGE_KIND_NAMES[or]}?`,
+        guess: PAGE_KIND_NAMES[or],
       }),
     ];
   });

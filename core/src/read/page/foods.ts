@@ -1,7 +1,7 @@
 import { getIngredient, type Catalogue } from '../../catalogue';
 import { readAmount } from '../amount';
 import { cleanLine, MAX_LINE } from '../clean';
-import { matchIngredient } from '../match';
+import { matchIngredient, namesFood } from '../match';
 import { numbersFromWords } from '../numberWords';
 import { inEnglish } from '../otherLanguages';
 import { UNIT, type Seen } from './alone';
@@ -55,7 +55,7 @@ export function saidOfFood(line: Seen, catalogue: Catalogue): string[] {
     .trim();
   if (name !== '') {
     const match = matchIngredient(
-      inEnglish(name, (words) => matchIngredient(words, catalogue)?.match === 'exact'),
+      inEnglish(name, (words) => namesFood(words, catalogue)),
       catalogue,
     );
     if (match) out.push(match.match === 'exact' ? 'food whole' : 'food near');
@@ -80,7 +80,7 @@ const cellsOf = (raw: string): string[] =>
 export function saidOfRow({ raw }: Seen, catalogue: Catalogue): string[] {
   const cells = cellsOf(raw);
   if (cells.length < 2 || cells.length > 6) return [];
-  const foods = cells.some((cell) => matchIngredient(cell.split(/[,(]/)[0]!, catalogue)?.match === 'exact');
+  const foods = cells.some((cell) => namesFood(cell.split(/[,(]/)[0]!, catalogue));
   const amounts = cells.some((cell) => cell.length < 24 && readAmount(cell).quantity !== null);
   return [
     'row',

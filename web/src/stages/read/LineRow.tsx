@@ -8,6 +8,7 @@ import { sayGrams, sayNumber } from '../../words/say';
 import { inCups } from '../../ui/units';
 import { useDraft, useEngine } from '../../state/bench/onBench';
 import { glutenWords } from '../../words/guard';
+import { LineFace, Source } from './LineFace';
 import { LineFix } from './LineFix';
 import { ROLE_WORDS, unitWords } from '../../words/read';
 
@@ -109,23 +110,12 @@ const Row = styled.li`
     background: ${({ theme }) => theme.colour.askWash};
   }
 `;
-const Face = styled.button`
+const Face = styled(LineFace)`
   display: grid;
   grid-template-columns: minmax(8rem, 5fr) 7.5rem minmax(8rem, 4fr) auto;
   align-items: center;
   gap: ${({ theme }) => `${theme.space(1)} ${theme.space(5)}`};
   width: 100%;
-  min-height: ${({ theme }) => theme.touch};
-  padding: ${({ theme }) => `${theme.space(1.5)} ${theme.space(2)}`};
-  border: 0;
-  background: none;
-  color: inherit;
-  font: inherit;
-  text-align: left;
-  cursor: pointer;
-  &:hover {
-    background: ${({ theme }) => theme.colour.table};
-  }
   ${({ theme }) => theme.phone} {
     grid-template-columns: minmax(0, 1fr) 6.5rem;
     > :nth-child(3) {
@@ -135,10 +125,6 @@ const Face = styled.button`
       display: none;
     }
   }
-`;
-const Source = styled.span`
-  font: 400 1.02rem/1.35 ${({ theme }) => theme.font.written};
-  overflow-wrap: anywhere;
 `;
 const Weights = styled.span`
   display: grid;

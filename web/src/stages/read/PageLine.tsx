@@ -1,10 +1,11 @@
 import { memo, useState, type KeyboardEvent } from 'react';
 import { styled } from 'styled-components';
 import type { TakenFor } from '@omniarton/core/read';
-import type { PageKind } from '@omniarton/core/vocabulary';
+import { PAGE_KIND_NAMES, type PageKind } from '@omniarton/core/vocabulary';
 import { Button } from '../../ui/Button';
 import { useDraft, useEdit } from '../../state/bench/onBench';
-import { KIND_WORDS, TAKEN_FOR } from '../../words/pageKinds';
+import { KIND_WORDS } from '../../words/pageKinds';
+import { LineFace, Source } from './LineFace';
 import { PartLine } from './PartLine';
 import { WhyKind } from './WhyKind';
 
@@ -54,7 +55,7 @@ export const PageLine = memo(function PageLine(props: Props) {
       <Face
         type="button"
         aria-expanded={open}
-        aria-label={`${source.trim()}: ${said ? 'by hand ' : ''}${TAKEN_FOR[kind]}`}
+        aria-label={`${source.trim()}: ${said ? 'by hand ' : ''}${PAGE_KIND_NAMES[kind]}`}
         onClick={() => setOpen(!open)}
         onKeyDown={onKeyDown}
       >
@@ -80,7 +81,7 @@ function Choices({ kind, or, doubtful, onMake }: ChoicesProps) {
   const all = [...(named.includes(kind) || !doubtful ? [] : [kind]), ...named];
   return (
     <Presses role="group" aria-label="It is">
-      {doubtful ? <span>taken for {TAKEN_FOR[kind]}</span> : null}
+      {doubtful ? <span>taken for {PAGE_KIND_NAMES[kind]}</span> : null}
       {all.map((choice) => (
         <Button
           key={choice}
@@ -88,7 +89,7 @@ function Choices({ kind, or, doubtful, onMake }: ChoicesProps) {
           aria-pressed={choice === kind}
           onPress={() => onMake(choice)}
         >
-          {choice === kind ? `It is ${TAKEN_FOR[choice]}` : KIND_WORDS[choice]}
+          {choice === kind ? `It is ${PAGE_KIND_NAMES[choice]}` : KIND_WORDS[choice]}
         </Button>
       ))}
     </Presses>
@@ -159,26 +160,11 @@ const Margin = styled.span`
     color: ${({ theme }) => theme.colour.act};
   }
 `;
-const Face = styled.button`
+const Face = styled(LineFace)`
   display: flex;
   align-items: baseline;
   justify-content: space-between;
   gap: ${({ theme }) => theme.space(3)};
-  min-height: ${({ theme }) => theme.touch};
-  padding: ${({ theme }) => `${theme.space(1.5)} ${theme.space(2)}`};
-  border: 0;
-  background: none;
-  color: inherit;
-  font: inherit;
-  text-align: left;
-  cursor: pointer;
-  &:hover {
-    background: ${({ theme }) => theme.colour.table};
-  }
-`;
-const Source = styled.span`
-  font: 400 1.02rem/1.35 ${({ theme }) => theme.font.written};
-  overflow-wrap: anywhere;
 `;
 const Sure = styled.span`
   flex: none;

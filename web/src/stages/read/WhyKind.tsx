@@ -1,10 +1,11 @@
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { Spoke, TakenFor } from '@omniarton/core/read';
+import { PAGE_KIND_NAMES } from '@omniarton/core/vocabulary';
 import { askQuick } from '../../state/engine/engine';
 import { Button } from '../../ui/Button';
 import { useDraft } from '../../state/bench/onBench';
-import { featureWords, TAKEN_FOR } from '../../words/pageKinds';
+import { featureWords } from '../../words/pageKinds';
 
 interface Props extends Pick<TakenFor, 'kind' | 'or'> {
   readonly at: number;
@@ -30,7 +31,7 @@ export function WhyKind({ at, kind, or }: Props) {
     return <p role="status">The engine gave no answer. Press the line and ask again.</p>;
   return (
     <Reasons role="status">
-      {TAKEN_FOR[kind]} rather than {TAKEN_FOR[or]}:{' '}
+      {PAGE_KIND_NAMES[kind]} rather than {PAGE_KIND_NAMES[or]}:{' '}
       {spoke.length === 0
         ? 'what stands around it decided.'
         : `${[...new Set(spoke.map(({ feature }) => featureWords(feature)))].slice(0, MOST).join('; ')}.`}
