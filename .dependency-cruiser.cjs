@@ -6,6 +6,7 @@ const rooms = [
   'family',
   'kitchen',
   'read',
+  'process',
   'guard',
   'formula',
   'exchange',

@@ -3,6 +3,7 @@ import { convert, trialOf, waysFor, type TrialAsk } from '@omniarton/core/docket
 import { reasonWords, say, spoken } from '@omniarton/core/words';
 import { HeatRangeError } from '@omniarton/core/heat';
 import type { ConversionRequest, Kitchen } from '@omniarton/core/kitchen';
+import { readProcess } from '@omniarton/core/process';
 import { pageLines, type Item, type Line, type Recipe } from '@omniarton/core/read';
 import { addRanges, settle, toEnd, type Range } from '@omniarton/core/quantity';
 
@@ -21,6 +22,7 @@ function gramsOf(line: Line): Range | null {
 /** The shapes of docs/cli.md: kept stable, whatever the core's own types become. */
 export function readShape(recipe: Recipe, request: ConversionRequest, kitchen: Kitchen): object {
   const { lines } = guardRecipe(recipe, request, kitchen);
+  const process = readProcess(recipe);
   const glutenOf = (id: string) => lines.find((one) => one.line === id)?.gluten ?? 'unknown';
   return {
     title: recipe.title,
@@ -47,9 +49,9 @@ export function readShape(recipe: Recipe, request: ConversionRequest, kitchen: K
       })),
     })),
     method: recipe.method.map(({ source }) => ({ source })),
-    bake: recipe.bake,
+    bake: process.bake,
     yields: recipe.yields,
-    doubts: recipe.doubts.map(({ source, asks, guess }) => ({ source, asks, guess })),
+    doubts: [...recipe.doubts, ...process.doubts].map(({ source, asks, guess }) => ({ source, asks, guess })),
   };
 }
 

@@ -9,7 +9,7 @@ const PAIR_RATE = 3;
 /** Inverse variance of the weights' prior. */
 const PRIOR = 3;
 /** A feature that fewer pages have says nothing of others. */
-const LEAST_PAGES = 7;
+const LEAST_PAGES = 10;
 const TINY = 1e-6;
 
 interface Cell {

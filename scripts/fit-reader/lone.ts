@@ -3,7 +3,7 @@ import {
   hash,
   numberOf,
   type LabelledLine,
-  type LabelledPage,
+  type LabelledRows,
 } from '../../core/src/read/page/cases/labelled';
 import { chances } from './chance';
 import { BANK } from './variants';
@@ -14,7 +14,7 @@ const KEPT = 0.4;
 const kindOf = ({ kind }: LabelledLine) => PAGE_KINDS[kind]!;
 
 /** People also paste a list alone, a few lines of it, or one line: pages made of parts of a page. Deterministic. */
-export function partsOf({ id, rows }: LabelledPage): LabelledPage[] {
+export function partsOf({ id, rows }: LabelledRows): LabelledRows[] {
   const chance = chances(hash(`${id}/parts`));
   const from = <T>(list: readonly T[]) => list[Math.floor(chance() * list.length)];
   const list = rows.filter(

@@ -20,7 +20,7 @@ const OUT = join(PAGE, 'data/weights.ts');
 const { held, train } = labelledIn(join(PAGE, 'cases'));
 const FOLDS = 5;
 /** Smaller than this share of the largest weight says nothing. */
-const PRUNE = 0.075;
+const PRUNE = 0.085;
 /** Features are kept in tenths. */
 const UNIT = 0.1;
 
@@ -48,6 +48,10 @@ const toLearn = (some: readonly LabelledPage[]) => [
   ...some.flatMap((one) => varied.get(one)!),
 ];
 
+const given = new Set([...train, ...held].flatMap((one) => (one.given ? [one.id] : [])));
+const ofGiven = <T extends { readonly page: string }>(lines: readonly T[]) =>
+  lines.filter(({ page }) => given.has(page));
+
 console.log(`${pages.size} pages, ${held.length} of them never fitted on`);
 const order = shuffled(train, 99);
 const crossed = Array.from({ length: FOLDS }, (_, fold) => {
@@ -55,9 +59,11 @@ const crossed = Array.from({ length: FOLDS }, (_, fold) => {
   return scoreOf(asWritten(out), fit(toLearn(order.filter((one) => !out.includes(one)))));
 }).flat();
 say('cross-validated', crossed);
+say('  of the given ones', ofGiven(crossed));
 const weights = pruned(fit(toLearn(train)));
 const unseen = scoreOf(asWritten(held), weights);
 say('never fitted', unseen);
+say('  of the given ones', ofGiven(unseen));
 if (process.argv.includes('--wrong'))
   console.log([...wrongOf(crossed), '--- held', ...wrongOf(unseen)].join('\n'));
 

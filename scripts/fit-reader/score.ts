@@ -1,6 +1,6 @@
 import { decideKinds, type ChainWeights } from '../../core/src/read/page/chain';
 import { PAGE_KINDS } from '../../core/src/vocabulary';
-import { numberOf } from '../../core/src/read/page/cases/labelled';
+import { numberOf, type LabelledLine } from '../../core/src/read/page/cases/labelled';
 import type { Page } from './pages';
 
 /** They are all beside the recipe: a page is right when it has each line's kind, these counted as one. */
@@ -18,16 +18,18 @@ interface Line {
   readonly near: boolean;
 }
 
+function lineOf(page: string, { kind, also, line }: LabelledLine, found: number, sure: number): Line {
+  const right = found === kind || also.includes(found);
+  const near = right || [kind, ...also].some((one) => alike(found, one));
+  return { page, source: line, gold: kind, found, sure, right, near };
+}
+
 /** Every line of some pages with what it was taken for. */
 export const scoreOf = (pages: readonly Page[], weights: ChainWeights): Line[] =>
-  pages.flatMap(({ id, rows, active }) =>
-    decideKinds(active, weights).map(({ kind, sure }, at) => {
-      const { kind: gold, also, line } = rows[at]!;
-      const found = numberOf(kind);
-      const right = found === gold || also.includes(found);
-      return { page: id, source: line, gold, found, sure, right, near: right || alike(found, gold) };
-    }),
-  );
+  pages.flatMap(({ id, rows, furniture, active }) => [
+    ...decideKinds(active, weights).map(({ kind, sure }, at) => lineOf(id, rows[at]!, numberOf(kind), sure)),
+    ...furniture.map((row) => lineOf(id, row, numberOf('junk'), 1)),
+  ]);
 
 const share = (part: number, all: number) => `${((100 * part) / Math.max(1, all)).toFixed(1)} %`;
 const right = (lines: readonly Line[]) => share(lines.filter((line) => line.right).length, lines.length);

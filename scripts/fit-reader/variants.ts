@@ -6,6 +6,7 @@ import {
   numberOf,
   type LabelledLine,
   type LabelledPage,
+  type LabelledRows,
 } from '../../core/src/read/page/cases/labelled';
 import { chances } from './chance';
 
@@ -19,7 +20,8 @@ export const BANK: ReadonlyMap<string, readonly string[]> = new Map(
       return [name, lines] as const;
     }),
 );
-const EACH = 4;
+/** So many hands a page; the given ones are of the kind that is pasted, ours of the kinds that are hard. */
+const EACH = { given: 5, own: 2 };
 const SIGNPOSTS: readonly (readonly [RegExp, string])[] = [
   [/ingredient|need|shopping|grocer|goes in|stuff|^\W*what\W*$/i, 'heading ingredients'],
   [/method|direction|instruct|prepar|proced|steps|how|to do|make|making/i, 'heading method'],
@@ -135,8 +137,8 @@ function restyled(rows: readonly LabelledLine[], dice: Dice): LabelledLine[] {
 }
 
 /** The same page as others might have written it. Deterministic. */
-export const variantsOf = ({ id, rows }: LabelledPage): LabelledPage[] =>
-  Array.from({ length: EACH }, (_, turn) => {
+export const variantsOf = ({ id, rows, given }: LabelledPage): LabelledRows[] =>
+  Array.from({ length: given ? EACH.given : EACH.own }, (_, turn) => {
     const dice = new Dice(`${id}/${turn}`);
     const varied = restyled(added(exchanged(rows, dice), dice), dice);
     return { id: `${id}/${turn}`, rows: varied.filter(({ line }) => line.trim() !== '') };

@@ -22,7 +22,7 @@ import { differingTins, foldedLine, foldedTins } from './folded';
 import { docketLines } from './lines';
 import { settled } from './bake';
 import { writeMethod } from './method';
-import { breachesOf, guardDocket, outgoingLines, type Breach } from './outgoing';
+import { breachesOf, guardDocket, outgoingLines, readForSure, type Breach } from './outgoing';
 import { none, type Work } from './plan';
 import { WHOLE_WARNINGS } from './warnings';
 import type { Docket, DocketBake, DocketBowl, DocketPart, Outcome } from './types';
@@ -158,7 +158,7 @@ function docketRest(
 /** Puts the docket together, and guards what goes out: a result that breaks the request is no docket. */
 export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes: Bakes): Outcome {
   const { bake } = bakes;
-  const { recipe, request, kitchen, catalogue } = work;
+  const { recipe, request, catalogue } = work;
   const profile = familyOf(family);
   const main = mainPart(balanced, catalogue);
   const tins = tinsOf(work, main, bakes);
@@ -168,7 +168,9 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
   });
   const outgoing = outgoingLines(parts, recipe, catalogue);
   const breaches = breachesOf(outgoing, request, catalogue);
-  if (breaches.length > 0) return refused(work, breaches);
+  const sure = breaches.filter((one) => readForSure(one, recipe));
+  const doubted = breaches.filter((one) => !sure.includes(one));
+  if (sure.length > 0) return refused(work, sure);
   const steps = bindSteps(recipe);
   const bowl = bowlOf(balanced.converted, family, tins.kinds.length > 0, catalogue);
   const scalded = editsFor(steps, bowl).some(({ technique }) => technique.id === 'scald');
@@ -181,7 +183,7 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
     profile,
     looks: familyOf(family).looks,
   });
-  const guard = guardDocket(recipe, outgoing, method, request, kitchen);
+  const guard = guardDocket(outgoing, method, doubted, work);
   const docket: Docket = {
     schema: 7,
     title: recipe.title || 'Untitled bake',

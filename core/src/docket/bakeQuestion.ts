@@ -2,7 +2,8 @@ import { coolerFor, type ConvertedPart } from '../balance';
 import type { Profile } from '../family';
 import { dialFor, ovenOf, temperOf, USUAL_WATTS, type BakeQuestion } from '../heat';
 import type { OvenSetting } from '../kitchen';
-import type { BakeFacts, Recipe } from '../read';
+import type { BakeFacts } from '../process';
+import type { Recipe } from '../read';
 import { mainPart, type Balanced } from './assemble';
 import type { Work } from './plan';
 

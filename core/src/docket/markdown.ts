@@ -1,3 +1,4 @@
+import { NEVER_ANSWERED } from '../vocabulary';
 import { docketLineWords, forWhomWords } from './jsonld';
 import { unnumbered } from './method';
 import { bakeTimeWords } from './heatWords';
@@ -23,7 +24,7 @@ export function toMarkdown(docket: Docket): string {
       ].join(' · '),
     ),
     guard.open
-      .filter(({ kind }) => kind === 'named')
+      .filter(({ kind }) => NEVER_ANSWERED.has(kind))
       .map(({ ask }) => `**${escaped(say(ask))}**`)
       .join('\n\n'),
     guard.notForEating.length === 0

@@ -2,6 +2,7 @@ import { familyOf } from '../family';
 import { bakeOf, halfWayUp, reachOf, type BakeQuestion, type SectionFrame } from '../heat';
 import { USUAL_START, type ConversionRequest, type Kitchen, type PanSize, standsFree } from '../kitchen';
 import type { Steps } from '../quantity';
+import { readProcess } from '../process';
 import type { Recipe } from '../read';
 import { toBake } from './bake';
 import { bakeQuestion } from './bakeQuestion';
@@ -24,7 +25,7 @@ function askedAgain(
   const balanced = balance(work, planned.family, blend);
   if ('outcome' in balanced) return null;
   const profile = familyOf(planned.family);
-  return { question: bakeQuestion(balanced, profile, recipe.bake, work), work };
+  return { question: bakeQuestion(balanced, profile, readProcess(recipe).bake, work), work };
 }
 
 /** The same bake under another condition. */

@@ -1,12 +1,21 @@
 import { getIngredient, type Catalogue } from '../catalogue';
 import { troublesOf, type Trouble } from '../balance';
 import { reasonWords } from '../words';
-import { guardLines, guardMethod, judgeLine, namedFoods, questionOfNamed, type Question } from '../guard';
-import { catalogueOf, guestsAt, type ConversionRequest, type Kitchen } from '../kitchen';
+import {
+  guardLines,
+  guardMethod,
+  judgeLine,
+  namedFoods,
+  questionOfMisread,
+  questionOfNamed,
+  type Question,
+} from '../guard';
+import { catalogueOf, guestsAt, type ConversionRequest } from '../kitchen';
 import type { Line, Recipe } from '../read';
 import { ingredientLines, namedIn, sourceOf } from '../read';
 import type { Allergen } from '../vocabulary';
-import { ALLERGENS } from '../vocabulary';
+import { ALLERGENS, SURE } from '../vocabulary';
+import type { Work } from './plan';
 import type { DocketGuard, DocketPart, DocketStep } from './types';
 
 /** The docket's lines as the guard reads lines. What the recipe still says in its own words stays in those words. */
@@ -54,9 +63,23 @@ export function outgoingLines(parts: readonly DocketPart[], recipe: Recipe, cata
 }
 
 export interface Breach {
+  /** The docket's line, and its words. */
+  readonly line: string;
+  readonly source: string;
   readonly name: string;
   readonly why: string;
   readonly avoidance: Trouble;
+}
+
+/**
+ * Whether a line of the docket was read for sure, as food and as this food: what may be a note, or is near a name at best, bars
+ * nothing. What a person has said is sure.
+ */
+export function readForSure({ line }: Breach, recipe: Recipe): boolean {
+  const from = sourceOf(line);
+  const item = ingredientLines(recipe).find(({ id }) => id === from.line)?.items[from.at];
+  const taken = recipe.kinds.find((one) => one.line === from.line);
+  return (taken?.sure ?? 1) >= SURE && item?.match !== 'near';
 }
 
 /** What on the docket still breaks the request: it may never go out. */
@@ -68,11 +91,21 @@ export function breachesOf(
   return lines.flatMap((line): Breach[] => {
     const judged = judgeLine(line, catalogue);
     if (judged.gluten === 'contains')
-      return [{ name: line.source, why: reasonWords(judged.reason) || 'holds gluten', avoidance: 'gluten' }];
+      return [
+        {
+          line: line.id,
+          source: line.source,
+          name: line.source,
+          why: reasonWords(judged.reason) || 'holds gluten',
+          avoidance: 'gluten',
+        },
+      ];
     return line.items.flatMap(({ ingredient, name }) =>
       ingredient === null
         ? []
         : troublesOf(ingredient, request, catalogue).map((one) => ({
+            line: line.id,
+            source: line.source,
             name,
             why: `${name} is out: ${one}, and nothing known stands in for it`,
             avoidance: one,
@@ -116,17 +149,19 @@ function namedSteps(
 
 /** Guards the docket a second time: what goes out, the questions that came in with it, its steps, and what is new to this bake. */
 export function guardDocket(
-  recipe: Recipe,
   outgoing: readonly Line[],
   method: readonly DocketStep[],
-  request: ConversionRequest,
-  kitchen: Kitchen,
+  doubted: readonly Breach[],
+  { recipe, request, kitchen }: Pick<Work, 'recipe' | 'request' | 'kitchen'>,
 ): DocketGuard {
   const catalogue = catalogueOf(kitchen);
   const named = namedSteps(method, recipe, outgoing, request, catalogue);
   const goes = guardLines(outgoing, request, kitchen, {
     method: guardMethod(recipe),
-    named,
+    named: [
+      ...named,
+      ...doubted.map(({ line, source, why }) => questionOfMisread(sourceOf(line).line, source, why)),
+    ],
     steps: recipe.method,
   });
   const had = new Set(ingredientLines(recipe).flatMap((line) => judgeLine(line, catalogue).allergens));

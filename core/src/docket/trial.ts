@@ -4,6 +4,7 @@ import { massOf, type FormulaPart } from '../formula';
 import { ovenOf, startCelsius, temperOf, trialBake, type TrialBake, type Vessel } from '../heat';
 import type { ConversionRequest, Kitchen } from '../kitchen';
 import { toEnd } from '../quantity';
+import { readProcess } from '../process';
 import type { Recipe } from '../read';
 import { workOf, type Work } from './plan';
 
@@ -34,8 +35,9 @@ export function trialOf(
 ): TrialBake {
   const work = workOf(recipe, request, kitchen);
   const profile = familyOf(work.request.family ?? recipe.family.id);
-  const dial = ask.ovenCelsius ?? recipe.bake?.ovenCelsius ?? profile.usualOven;
-  const fan = ask.fan ?? recipe.bake?.fan ?? false;
+  const { bake } = readProcess(recipe);
+  const dial = ask.ovenCelsius ?? bake?.ovenCelsius ?? profile.usualOven;
+  const fan = ask.fan ?? bake?.fan ?? false;
   const { offset } = temperOf(ovenOf(kitchen, request.ovenId), dial, fan);
   return toEnd(
     trialBake(

@@ -1,6 +1,7 @@
 import { getIngredient, plainId, type Catalogue } from '../catalogue';
 import { catalogueOf, forTable, type ConversionRequest, type GuardAnswer, type Kitchen } from '../kitchen';
 import { ingredientLines, type Line, type Recipe, type Step } from '../read';
+import { NEVER_ANSWERED } from '../vocabulary';
 import { CAUTIONS } from './data/cautions';
 import { EQUIPMENT } from './data/equipment';
 import { LABEL_WORDS } from './data/labelWords';
@@ -53,11 +54,11 @@ const holds = (question: Question, answers: readonly GuardAnswer[]) =>
 
 /**
  * What settled a question: a person's answer, or a label at home; null while it is open. A blend whose label hasn't been looked
- * up stays open whatever else was answered on its line, and a step that names what is avoided until it says something else.
+ * up stays open whatever else was answered on its line, and what only other words settle until the page has them.
  */
 function settledBy(question: Question, answers: readonly GuardAnswer[]): Settled | null {
   const answer = holds(question, answers);
-  if (question.kind === 'named') return null;
+  if (NEVER_ANSWERED.has(question.kind)) return null;
   if (answer && (question.kind !== 'blend' || answer.answer === 'left-out'))
     return { by: answer.by, on: answer.on };
   return question.settled;

@@ -5,7 +5,7 @@ export { forLabels, labelOf } from './labelled';
 export { namedByLaw, type ByLaw } from './lists';
 export { guardMethod } from './method';
 export { namedFoods } from './named';
-export { grainForbidden, HOUSE_PREFIX, questionOfNamed } from './questions';
+export { grainForbidden, HOUSE_PREFIX, questionOfMisread, questionOfNamed } from './questions';
 export type {
   Caution,
   GuardReport,
@@ -15,7 +15,6 @@ export type {
   PersonGuard,
   Question,
   NotForEating,
-  QuestionKind,
   Settled,
   Standing,
 } from './types';

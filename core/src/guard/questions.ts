@@ -2,13 +2,13 @@ import hash from 'imurmurhash';
 import { getIngredient, namesInTables, plainId, type Catalogue } from '../catalogue';
 import type { ConversionRequest, KnownLabel } from '../kitchen';
 import type { Line } from '../read';
-import type { Avoidance, GrainClass, LabelFact } from '../vocabulary';
+import type { Avoidance, GrainClass, LabelFact, QuestionKind } from '../vocabulary';
 import { SHARED_LINES } from './data/sharedLines';
 import type { Ask } from './says';
 import type { JudgedLine } from './judgeLine';
 import { factsToAsk, labelOf } from './labelled';
 import type { NamedFood } from './named';
-import type { MethodGuard, Question, QuestionKind, Settled } from './types';
+import type { MethodGuard, Question, Settled } from './types';
 
 const MILLED = new Set(['gf-flour', 'starch', 'binder']);
 /** Ids that stand for a recipe or a jar of the household begin so. */
@@ -231,6 +231,17 @@ export const questionOfNamed = (
   source: text,
   ask: { code: 'step-names', values: { at, words, avoided, now } },
   key: keyOf(text, words),
+  facts: [],
+  settled: null,
+});
+
+/** What is asked of a line that bars the docket if it is read rightly, and may not be. */
+export const questionOfMisread = (line: string, source: string, why: string): Question => ({
+  line,
+  kind: 'misread',
+  source,
+  ask: { code: 'read-at-all', values: { why } },
+  key: keyOf(source.trim(), why),
   facts: [],
   settled: null,
 });

@@ -22,6 +22,8 @@ export interface AskSays {
   readonly 'what-is-it': Bare;
   readonly 'blend-names': { readonly facts: readonly LabelFact[] };
   readonly 'grain-source': Bare;
+  /** What holds something that is out, with nothing known to stand in for it, on a line that may have been misread. */
+  readonly 'read-at-all': { readonly why: string };
   /** Gluten that only a step names; reason and stand-in are the table's own. */
   readonly 'step-gluten': { readonly words: string; readonly reason: string; readonly instead: string };
   readonly 'step-names': {

@@ -1,5 +1,5 @@
 import type { Ask, Reason } from './says';
-import type { Allergen, GlutenClass, GrainClass, LabelFact } from '../vocabulary';
+import type { Allergen, GlutenClass, GrainClass, LabelFact, QuestionKind } from '../vocabulary';
 
 /** What the guard says of one line. */
 export interface LineGuard {
@@ -23,9 +23,6 @@ export interface MethodGuard {
   readonly reason: string;
   readonly instead: string;
 }
-
-export type QuestionKind =
-  'unknown' | 'near' | 'label' | 'blend' | 'certified' | 'house' | 'possible' | 'method' | 'named';
 
 /** Something that stays open until a person answers. */
 export interface Question {

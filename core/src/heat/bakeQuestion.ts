@@ -2,7 +2,7 @@ import type { FormulaLine } from '../formula';
 import type { Profile } from '../family';
 import type { BakeStart, OvenSetting, PanSize } from '../kitchen';
 import type { Range } from '../quantity';
-import type { BakeFacts } from '../read';
+import type { BakeFacts } from '../process';
 import type { TinMade } from '../vocabulary';
 import type { Browning } from './browning';
 import type { CoolDown } from './coolDown';

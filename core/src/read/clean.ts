@@ -3,7 +3,18 @@ import { remembered } from './remember';
 /** Longer lines aren't ingredients, and the quantity parser's time grows with their square. */
 export const MAX_LINE = 300;
 
-const BULLET = /^(?:[*•‣▢◦·–—-]|\[ ?[xX]?\]|\d{1,2}[).](?=\s+\d))\s+/u;
+/** What stands before the lines of a list: dashes, dots, boxes, ticks, arrows. */
+export const BULLETS = '(?:[*•‣▢◦·●○■□▪▫◆◇►▸▹➤➔➡→✓✔☐☑»›∙⁃–—-]\\uFE0F?|\\[ ?[xX]?\\])';
+/** Little pictures do too; a star is a vote, and © speaks of the page. */
+const PICTURES = '(?:(?![©®™⭐])\\p{Extended_Pictographic}[\\uFE0F\\u200D]*)+';
+const BULLET = new RegExp(
+  `^(?:${BULLETS}\\s+|${PICTURES}\\s*(?=[\\p{L}\\d(½⅓⅔¼¾])|\\d{1,2}[).]\\s+(?=\\d))`,
+  'u',
+);
+/** Who wrote it, and when, before each line of a chat. */
+const CHAT = /^\[\d[\d/.,:\s-]{2,20}(?:[ap]m)?\]\s*\p{L}[\p{L} .]{0,20}:\s+/iu;
+/** A digit in a box is a number of the list. */
+const BOXED_DIGIT = /(\d)\uFE0F?\u20E3/gu;
 /** Words before an amount that change nothing of it. */
 const LOOSELY =
   /^(?:(?:about|approx\.?|approximately|roughly|around|circa|ca\.?|optional\s*:?|ingredients?\s*:|plus)\s+)+(?=[\d¼½¾⅓⅔⅛a-z])/i;
@@ -40,6 +51,7 @@ function plainDigit(char: string): string {
 function clean(source: string): string {
   return source
     .toWellFormed()
+    .replace(BOXED_DIGIT, '$1.')
     .replace(/[٠-٩۰-۹०-९０-９]/gu, plainDigit)
     .replace(/[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅐⅛⅜⅝⅞⅑⅒]/gu, (glyph) => ` ${VULGAR[glyph] ?? glyph}`)
     .replace(/[⁄∕]/gu, '/')
@@ -49,6 +61,7 @@ function clean(source: string): string {
     .replace(/\p{Cc}|\p{Zs}|\p{Cf}/gu, ' ')
     .replace(/\s+/g, ' ')
     .trim()
+    .replace(CHAT, '')
     .replace(BULLET, '')
     .replace(LOOSELY, '')
     .replace(/(?<![\d/.])([1-9]\d?)-([1-9])\/([2-9])(?!\d)/g, '$1 $2/$3')

@@ -1,6 +1,7 @@
 import { availabilityOf, doesIt, getIngredient, type Catalogue } from '../catalogue';
 import { familyOf } from '../family';
 import { FAMILIES, type FamilyId } from '../vocabulary';
+import { DEEDS } from './data/deeds';
 import { RATIOS, type FamilyRatios } from './ratios';
 import type { FamilyGuess, Line } from './types';
 
@@ -101,11 +102,33 @@ const likeness = (ratios: FamilyRatios, prototype: FamilyRatios) =>
 
 const said = (text: string, words: RegExp) => [...new Set(text.match(words))];
 
+/** Of everything in it, so little flour binds or dusts and builds nothing. */
+const LITTLE_FLOUR = 0.06;
+const FLOURED = -6;
+
 /** Log-odds of a formula for a family. Without flour only what needs none is left. */
 function formulaScore(id: FamilyId, ratios: FamilyRatios | null): number {
   if (!ratios) return id === 'flourless' ? 0 : -3;
-  return id === 'flourless' ? -12 : likeness(ratios, usualRatios(id));
+  if (id !== 'flourless') return likeness(ratios, usualRatios(id));
+  const all = 100 + RATIOS.reduce((sum, what) => sum + ratios[what], 0);
+  return 100 / all < LITTLE_FLOUR ? 0 : FLOURED;
 }
+
+/** A name within a longer one says nothing of its own: a griddle cake is no cake. */
+const GENERIC = /^(?:cakes?|cookies?|biscuits|loaf|bars?|pudding|rounds|fingers|rolls|snaps?)$/i;
+const GENERIC_EVIDENCE = 3.2;
+
+function titleEvidence(own: readonly string[], all: readonly string[]): number {
+  const within = (name: string) =>
+    all.some((other) => other.length > name.length && other.toLowerCase().includes(name.toLowerCase()));
+  return Math.max(
+    0,
+    ...own.map((name) => (within(name) ? 0.5 : GENERIC.test(name) ? GENERIC_EVIDENCE : TITLE_EVIDENCE)),
+  );
+}
+
+const doneTo = (id: FamilyId, method: string): number =>
+  DEEDS.reduce((sum, { family, words, says }) => (family === id && words.test(method) ? sum + says : sum), 0);
 
 /**
  * Guesses the family: log-odds of the formula's ratios and of words in title and method, made a probability over all
@@ -125,11 +148,14 @@ export function guessFamily(
       return one !== undefined && doesIt(one, 'yeast');
     }),
   );
+  const inTitles = FAMILIES.flatMap((id) => said(title, familyOf(id).words));
+  const fried = doneTo('doughnut', method) > 0;
   const scores = FAMILIES.map((id) => {
     const { words, onlyNamed: named, yeast: byYeast } = familyOf(id);
     const inTitle = said(title, words);
     const inMethod = said(method, words);
-    const risen = yeast === byYeast ? 0 : -6;
+    // A doughnut is one by being fried, with yeast or without.
+    const risen = yeast === byYeast || (fried && id === 'doughnut') ? 0 : -6;
     return {
       id,
       words: [...inTitle, ...inMethod],
@@ -137,7 +163,8 @@ export function guessFamily(
         formulaScore(id, ratios) +
         risen +
         (named && inTitle.length + inMethod.length === 0 ? UNNAMED : 0) +
-        TITLE_EVIDENCE * Math.min(1, inTitle.length) +
+        titleEvidence(inTitle, inTitles) +
+        doneTo(id, method) +
         METHOD_EVIDENCE * Math.min(MOST_WORDS, method.match(words)?.length ?? 0),
     };
   }).sort((a, b) => b.score - a.score);

@@ -1,5 +1,8 @@
 export { guessFamily } from './family';
 export { cleanLine } from './clean';
+export { durationsIn, type Duration } from './durations';
+export { makeDoubt } from './doubts';
+export { settingsIn, type Setting } from './temperatures';
 export { CUE_KINDS, type CueKind } from './data/cues';
 export type { DoubtKind, Finding } from './doubts';
 export { RATIOS, type FamilyRatios } from './ratios';
@@ -9,7 +12,6 @@ export { tokensOf } from './names';
 export { whyKind, type Spoke } from './page';
 export { ingredientLines, pageLines, readRecipe, type PageLine, type ReadResult } from './recipe';
 export type {
-  BakeFacts,
   Cue,
   FamilyGuess,
   Item,

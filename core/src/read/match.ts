@@ -87,14 +87,9 @@ export const isName = (words: string, catalogue: Catalogue): boolean =>
  * are left over or a typo was put right, so it is a question; undefined: nothing in the catalogue fits.
  */
 export function matchIngredient(words: string, catalogue: Catalogue): Match | undefined {
-  const index = indexOf(catalogue);
-  const known = matchers.get(index) ?? remembered((text) => match(text, index), MOST_WORDS);
-  matchers.set(index, known);
-  if (!isName(words, catalogue)) {
-    const blend = blendNamed(words, catalogue);
-    if (blend) return blend;
-  }
-  return known(words);
+  const known = matchers.get(catalogue) ?? remembered((text) => match(text, catalogue), MOST_WORDS);
+  matchers.set(catalogue, known);
+  return known(words) ?? undefined;
 }
 
 /** True for words that are a food's name with nothing left over but what describes it. */
@@ -107,12 +102,15 @@ function blendNamed(words: string, catalogue: Catalogue): Match | undefined {
   return blend && { ingredient: blend.id, name: blend.name, match: 'exact' };
 }
 
-const matchers = new WeakMap<NameIndex, (words: string) => Match | undefined>();
+const matchers = new WeakMap<Catalogue, (words: string) => Match | null>();
 
-function match(words: string, index: NameIndex): Match | undefined {
+function match(words: string, catalogue: Catalogue): Match | null {
+  const index = indexOf(catalogue);
   const whole = tokensOf(words);
   const asWritten = index.names.get(whole.join(' '));
   if (asWritten) return { ...asWritten, match: 'exact' };
+  const blend = blendNamed(words, catalogue);
+  if (blend) return blend;
   const head = tokensOf(words.replace(NAME_ENDS, ''));
   const tokens = head.length > 0 ? head : whole;
   const direct = matchTokens(tokens, index);
@@ -120,5 +118,5 @@ function match(words: string, index: NameIndex): Match | undefined {
   const mended = withoutTypos(tokens, index);
   const repaired = mended && matchTokens(mended, index);
   if (repaired) return { ...repaired, match: 'near' };
-  return direct;
+  return direct ?? null;
 }

@@ -1,3 +1,5 @@
+import { remembered } from './remember';
+
 const WORDS: Readonly<Record<string, number>> = {
   one: 1,
   two: 2,
@@ -26,8 +28,13 @@ const IN_WORDS = new RegExp(`^(${NUMBER})\\b(?![- ]grain)`, 'i');
 const SIZE_OF =
   /^(?:an? )?(?:piece|lump|knob)?(?: of )?(\p{L}[\p{L} ]*?),? (?:about )?(?:the )?size of an? (egg|walnut)\b/iu;
 
+/** A line is looked at as one of a page, as phrases and as food. */
+const MOST_TEXTS = 8000;
+
 /** Numbers in words made digits, at the start of an amount: "two and a half cups" → "2.5 cups", "a dozen eggs" → "12 eggs". */
-export function numbersFromWords(text: string): string {
+export const numbersFromWords = remembered(fromWords, MOST_TEXTS);
+
+function fromWords(text: string): string {
   const decimal = (value: number) => String(Number(value.toFixed(4)));
   return text
     .replace(/^an? (?=\d)/i, '')

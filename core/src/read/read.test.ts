@@ -190,26 +190,3 @@ describe('bad input', () => {
       runs(9),
     ));
 });
-
-describe('tins and ovens in words', () => {
-  const bakeOf = (words: string) => readText(`Cake\n100 g flour\n100 g butter\nMethod\n${words}`).bake;
-  it.each([
-    ['Bake at 180°C (160°C fan) for 25 minutes.', { ovenCelsius: 180, fan: false }],
-    ['Bake at fan 160°C for 25 minutes.', { ovenCelsius: 160, fan: true }],
-    ['Bake at gas mark 4 for 25 minutes.', { ovenCelsius: 177, fan: false }],
-    ['Bake at 350 degrees for 25 minutes.', { ovenCelsius: 177, fan: false }],
-    ['Bake for 1 hour 10 minutes.', { minutes: { low: 70, high: 70 } }],
-    ['Bake for 1½ hours.', { minutes: { low: 90, high: 90 } }],
-    ['Bake for an hour, until a skewer comes out clean.', { minutes: { low: 60, high: 60 } }],
-    ['Bake for an hour and a half.', { minutes: { low: 90, high: 90 } }],
-    ['Bake for half an hour.', { minutes: { low: 30, high: 30 } }],
-    ['Bake for thirty to thirty-five minutes.', { minutes: { low: 30, high: 35 } }],
-    ['Bake for 1 to 1¼ hours.', { minutes: { low: 60, high: 75 } }],
-    ['Bake 20-25 min in the oven.', { minutes: { low: 20, high: 25 } }],
-    ['Line a 12-cup muffin tin.', { pan: { shape: 'muffin', count: 12 } }],
-    ['Grease a 9 x 13 inch baking pan.', { pan: { lengthCm: 33.02, widthCm: 22.86, shape: 'rect' } }],
-    ['Butter two 20 cm round cake tins.', { pan: { shape: 'round', count: 2, lengthCm: 20 } }],
-    ['Grease a 2 lb loaf tin.', { pan: { shape: 'loaf' } }],
-  ])('%s', (words, facts) => expect(bakeOf(words)).toMatchObject(facts));
-  it('are null where the words say nothing', () => expect(bakeOf('Stir and enjoy it all.')).toBeNull());
-});

@@ -27,7 +27,6 @@ describe('a method that takes its time to get to the verb', () => {
   it('is a step, and its oven and time are read', () => {
     const recipe = read(`Plum slice\n170 g flour\n57 g butter\n110 g sugar\n2 eggs\n\n${HOT}`);
     expect(ingredientLines(recipe)).toHaveLength(4);
-    expect(recipe.bake).toMatchObject({ ovenCelsius: 177, minutes: { low: 35, high: 35 } });
     expect(recipe.method.map(({ source }) => source).join(' ')).toContain('Cream the butter');
   });
   it('is no steamed pudding, mug cake or doughnut unless the words say so', () => {
@@ -164,33 +163,6 @@ describe('a whole text', () => {
     expect(second.lines.map(({ id }) => id)).toEqual(first.lines.map(({ id }) => id));
   });
 
-  it('reads oven, pan and time out of the method', () => {
-    const { bake, family } = read(
-      'Plain cake\n200 g plain flour\n150 g butter\n200 g sugar\n3 eggs\n100 ml milk\nMethod\nHeat the oven to 350°F. Butter two 8-inch round cake tins.\nBake for 30 to 35 minutes.',
-    );
-    expect(bake).toMatchObject({
-      ovenCelsius: 177,
-      fan: false,
-      minutes: { low: 30, high: 35 },
-      pan: { shape: 'round', count: 2, lengthCm: 20.32 },
-    });
-    expect(family.id).toBe('creamed-cake');
-  });
-
-  it.each([
-    ['Butter a 26 cm skillet.', { shape: 'skillet', lengthCm: 26, count: 1 }],
-    ['Grease a 9 inch springform tin.', { shape: 'springform', lengthCm: 22.86, count: 1 }],
-    ['Butter four ramekins.', { shape: 'ramekin', count: 4 }],
-    ['Line a 24-hole mini muffin tin.', { shape: 'muffin-mini', count: 24 }],
-    ['Line two baking trays. Roll it out 1 cm thick between sheets of paper.', { shape: 'tray' }],
-  ])('reads a tin out of “%s”, whatever the title names', (words, pan) =>
-    expect(
-      read(
-        `Upside-down skillet cake\n200 g plain flour\n150 g butter\n3 eggs\nMethod\n${words}\nBake for 30 minutes.`,
-      ).bake!.pan,
-    ).toMatchObject(pan),
-  );
-
   it('reads a card as terse as cards are: parts on one line, steps of three words', () => {
     const { recipe } = readRecipe(
       'Chocolate cream pie\nCRUST: 24 gingernuts, crushed; 5 T melted butter; pinch salt\nFILLING: 2/3 c sugar, 4 lge egg yolks, 3 c milk\n160 degrees, 20 min. Makes about 8.\nBake 50-55 mins.',
@@ -202,6 +174,5 @@ describe('a whole text', () => {
       ['granulated-sugar', 'egg-yolk', 'whole-milk'],
     ]);
     expect(recipe.method).toHaveLength(2);
-    expect(recipe.bake).toMatchObject({ ovenCelsius: 160, minutes: { low: 20, high: 20 } });
   });
 });

@@ -12,7 +12,6 @@ import type { Scales } from './grams';
 import { isForeign, readLine } from './line';
 import { inferLocale } from './locale';
 import { namesFood } from './match';
-import { readBake } from './bakeFacts';
 import { kindsOf, pageText, secondRecipe, type KindOfLine } from './page';
 import { placesOf, type Place } from './places';
 import { readProse } from './prose';
@@ -188,7 +187,6 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
   );
   const parts = toParts(read);
   const foreign = read.find((line) => line.kind === 'ingredient' && isForeign(line.source, catalogue));
-  const bake = readBake([title, ...about, ...steps.map(({ source }) => source)]);
   return {
     lines,
     recipe: {
@@ -198,7 +196,6 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
       family,
       parts,
       method: steps,
-      bake,
       yields: readYield(lines.map(({ source }, n) => ({ source, kind: kinds[n]!.kind }))),
       times: readTimes(about),
       kinds: lines.map(({ id }, n) => ({ line: id, ...kinds[n]! })),
@@ -207,7 +204,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
         ...unsureKinds(lines, kinds),
         ...(second ? [anotherRecipe(second)] : []),
         ...(foreign ? [otherLanguage(foreign)] : []),
-        ...findDoubts({ parts, method: steps, bake, family: family.id, ratios: family.ratios }, catalogue),
+        ...findDoubts({ parts, method: steps, family: family.id, ratios: family.ratios }, catalogue),
       ],
     },
   };

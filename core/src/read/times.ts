@@ -1,5 +1,5 @@
 import { cleanLine } from './clean';
-import { minutesIn } from './bakeFacts';
+import { durationsIn } from './durations';
 import type { RecipeTimes } from './types';
 
 const FIELDS: readonly (readonly [keyof RecipeTimes, RegExp])[] = [
@@ -15,6 +15,6 @@ export function readTimes(lines: readonly string[]): RecipeTimes {
   for (const line of lines.map(cleanLine))
     for (const part of line.split(/\s*[|·;]\s*/))
       for (const [field, words] of FIELDS)
-        if (words.test(part)) times[field] ??= minutesIn(part)?.high ?? null;
+        if (words.test(part)) times[field] ??= durationsIn(part)[0]?.high ?? null;
   return times;
 }

@@ -70,14 +70,6 @@ export interface Pan extends PanSize {
   readonly words: string;
 }
 
-/** What the text says of the bake. Nothing is filled in. */
-export interface BakeFacts {
-  readonly ovenCelsius: number | null;
-  readonly fan: boolean;
-  readonly minutes: { readonly low: number; readonly high: number } | null;
-  readonly pan: Pan | null;
-}
-
 /** How many pieces or helpings. */
 export interface Yield {
   readonly low: number;
@@ -126,7 +118,6 @@ export interface Recipe {
   readonly family: FamilyGuess;
   readonly parts: readonly Part[];
   readonly method: readonly Step[];
-  readonly bake: BakeFacts | null;
   readonly yields: Yield | null;
   readonly times: RecipeTimes;
   /** What each non-blank line of the text was taken for, in its order. */

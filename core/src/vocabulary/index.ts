@@ -1,6 +1,7 @@
 export * from './ingredients';
 export * from './families';
 export * from './pageKinds';
+export * from './questions';
 export * from './requests';
 export * from './balances';
 export { MissingRowError } from './missingRow';

@@ -35,6 +35,8 @@ export const GUARD_WORDS: WordsFor<GuardSays> = {
   'read-right': ({ name }) => `Read as ${name}. Is that right?`,
   'your-own': ({ note }) => `Your own. ${note} Is it still made so?`,
   'what-is-it': () => 'What is this? It can’t be placed, so nothing can be said of gluten or allergens.',
+  'read-at-all': ({ why }) =>
+    `If that is read rightly it can’t go out: ${why}. Say on Read whether it is an ingredient, and which.`,
   'blend-names': ({ facts }) =>
     `A mixed flour: does its label name ${list(facts.map((fact) => FACTS[fact]))}?`,
   'grain-source': () => 'It may come from a grain: does the label name a grain-free source?',

@@ -1,3 +1,4 @@
+import { NEVER_ANSWERED } from '@omniarton/core/vocabulary';
 import { isOfBlend } from '@omniarton/core/read';
 import { say } from '@omniarton/core/words';
 import { memo } from 'react';
@@ -66,7 +67,7 @@ export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
 /** What it is, for whom, and how its guard stands: a step that still names what is avoided is said here, on paper too. */
 function Head({ docket: { title, family, guard } }: { readonly docket: Docket }) {
   const out = guard.without.map((one) => `no ${avoidanceWords(one)}`);
-  const named = guard.open.filter(({ kind }) => kind === 'named').map(({ ask }) => say(ask));
+  const named = guard.open.filter(({ kind }) => NEVER_ANSWERED.has(kind)).map(({ ask }) => say(ask));
   const inedible = [...new Set(guard.notForEating.map(({ words }) => words))];
   const seen = guard.crossContact.filter(({ done }) => done !== null).length;
   const state = stateWords(guard.state, new Set(guard.open.map(({ line }) => line)).size);

@@ -18,7 +18,7 @@ export interface VesselRow {
 /** All that is known of a pan. Measures are those where nobody measured it, cm: what a recipe means by the word. */
 export interface PanRecord {
   readonly name: string;
-  /** What names it in a method. The first row whose words are said counts. */
+  /** What names it in a method. The first row whose words are said counts; "a tin" alone names none. */
   readonly words: RegExp;
   readonly lengthCm: number;
   readonly widthCm: number;
@@ -55,17 +55,17 @@ export const PANS: { readonly source: string; readonly confidence: 'from-memory'
   rows: {
     'muffin-mini':  { ...CUPS, name: 'mini muffin cups', words: /\bmini[- ](?:muffin|cupcake|bun)\b/i, lengthCm: 4.5, widthCm: 4.5, count: 24, vessel: cup('mini muffin cup', 2.1) },
     'muffin-jumbo': { ...CUPS, name: 'jumbo muffin cups', words: /\b(?:jumbo|giant|texas)[- ]muffin\b/i, lengthCm: 8.5, widthCm: 8.5, count: 6, vessel: cup('jumbo muffin cup', 4.6) },
-    'muffin':       { ...CUPS, name: 'muffin cups', words: /\b(?:muffin|cupcake|bun|fairy cake|patty) (?:tin|pan|tray|cases?|cups?)|\b(?:muffin|cupcake) (?:tins|pans)\b|paper cases/i, lengthCm: 6.5, widthCm: 6.5, count: 12, vessel: cup('muffin cup', 3.5), also: { 'cupcake': { ...cup('cupcake cup', 3.3), acrossCm: 6.3 } } },
-    'loaf':         { ...TIN, name: 'loaf tin', words: /\bloaf (?:tin|pan)s?\b|\bloaf\b/i, lengthCm: 23, widthCm: 13, crown: 1.2, vessel: tin('loaf tin', 7, { taperCm: 1.5 }) },
-    'ring':         { ...ROUND, name: 'ring tin', words: /\b(?:ring|tube|savarin|fluted) (?:tin|pan|mould)/i, lengthCm: 25, widthCm: 25, tube: 0.32, vessel: tin('ring tin', 9, { taperCm: 2, wall: 14 }) },
-    'tray':         { ...TIN, name: 'pieces on a tray', words: /\b(?:baking|cookie|oven) (?:sheets?|trays?)\b|\bsheet trays?\b/i, lengthCm: 40, widthCm: 30, sizedByName: true, free: true, vessel: tin('scoop on a tray', 5, { wall: 18, one: false }) },
-    'square':       { ...TIN, name: 'square tin', words: /\bsquare\b/i, lengthCm: 20.3, widthCm: 20.3, even: true, vessel: tin('square tin', 5) },
-    'rect':         { ...TIN, name: 'oblong tin', words: /\b(?:rectangular|traybake|sheet|roasting|jelly roll|brownie|swiss roll)\b(?: (?:tin|pan))?/i, lengthCm: 33, widthCm: 23, vessel: tin('oblong tin', 5) },
-    'ramekin':      { ...ROUND, name: 'ramekins', words: /\bramekins?\b/i, lengthCm: 8.5, widthCm: 8.5, count: 4, crockery: true, vessel: tin('ramekin', 4.5, { wall: 11, one: false }) },
-    'skillet':      { ...ROUND, name: 'skillet', words: /\bskillet\b/i, lengthCm: 26, widthCm: 26, vessel: tin('skillet', 5, { wall: 18 }) },
+    'muffin':       { ...CUPS, name: 'muffin cups', words: /\b(?:muffin|cupcake|bun|fairy cake|patty)[- ](?:tins?|pans?|trays?|cases?|cups?|holes?)\b|\b\d+[- ](?:hole|cup) (?:\w+ )?(?:tin|pan|tray)|\bpaper cases\b|\b(?:\d+|twelve|six) (?:paper )?cases\b|\bcavities\b|\b(?:silicone|madeleine|financier|friand) (?:moulds?|tins?|trays?)\b/i, lengthCm: 6.5, widthCm: 6.5, count: 12, vessel: cup('muffin cup', 3.5), also: { 'cupcake': { ...cup('cupcake cup', 3.3), acrossCm: 6.3 } } },
+    'loaf':         { ...TIN, name: 'loaf tin', words: /\bloaf[- ](?:tins?|pans?)\b|\b(?:900 ?g|450 ?g|[12] ?-?lbs?) (?:loaf|tins?|ones?)\b/i, lengthCm: 23, widthCm: 13, crown: 1.2, vessel: tin('loaf tin', 7, { taperCm: 1.5 }) },
+    'ring':         { ...ROUND, name: 'ring tin', words: /\b(?:ring|tube|savarin|bundt|gugelhupf|kugelhopf|fluted|angel)[- ](?:cake )?(?:tins?|pans?|moulds?)\b|\bbundt\b/i, lengthCm: 25, widthCm: 25, tube: 0.32, vessel: tin('ring tin', 9, { taperCm: 2, wall: 14 }) },
     'springform':   { ...ROUND, name: 'springform tin', words: /\bspring-?form\b/i, lengthCm: 23, widthCm: 23, vessel: tin('springform tin', 7) },
-    'round':        { ...ROUND, name: 'round tin', words: /\b(?:round|sandwich|cake (?:tin|pan)s?|tins?|pans?|dish)\b/i, lengthCm: 20.3, widthCm: 20.3, vessel: tin('round tin', 5) },
-    'mug':          { ...CUPS, name: 'mugs', words: /\bmugs?\b/i, lengthCm: 8, widthCm: 8, count: 1, crockery: true, vessel: cup('mug', 9, { taperCm: 0, wall: 11 }) },
+    'ramekin':      { ...ROUND, name: 'ramekins', words: /\b(?:ramekins?|dariole|little pots|savarins?)\b/i, lengthCm: 8.5, widthCm: 8.5, count: 4, crockery: true, vessel: tin('ramekin', 4.5, { wall: 11, one: false }) },
+    'mug':          { ...CUPS, name: 'mugs', words: /\b(?:in|into|for) (?:the |a |one |each |\d+ (?:big )?)?(?:\w+ )?mugs?\b|\bmugs?\b(?! of)/i, lengthCm: 8, widthCm: 8, count: 1, crockery: true, vessel: cup('mug', 9, { taperCm: 0, wall: 11 }) },
+    'rect':         { ...TIN, name: 'oblong tin', words: /\b(?:swiss[- ]roll|jelly[- ]roll|lamington|traybake|slice|brownie|roasting|quarter[- ]sheet|rectangular|oblong|sheet[- ]?cake)[- ]?(?:\w+ )?(?:tins?|pans?|trays?|sheet)?\b|\bsheet pan\b|\bquarter sheet\b|\b(?:baking|oven(?:proof)?|gratin|casserole) dish\b/i, lengthCm: 33, widthCm: 23, vessel: tin('oblong tin', 5) },
+    'square':       { ...TIN, name: 'square tin', words: /\bsquare (?:\w+ )?(?:tins?|pans?|dish)|\b(?:tin|pan)[^.]{0,12}\bsquare\b|\bsq\b/i, lengthCm: 20.3, widthCm: 20.3, even: true, vessel: tin('square tin', 5) },
+    'round':        { ...ROUND, name: 'round tin', words: /\b(?:round (?:\w+ )?(?:tins?|pans?)|sandwich[- ]tins?|layer (?:cake )?(?:tins?|pans?)|cake (?:tins?|pans?)|(?:tart|flan|quiche|pie)[- ](?:tins?|pans?|plates?|dish(?:es)?|rings?|cases?)|pie plate|loose-?(?:bottomed|based) (?:\w+ )*(?:tins?|pans?)|basins?|pudding bowl|fluted tin|ring, prick)\b/i, lengthCm: 20.3, widthCm: 20.3, vessel: tin('round tin', 5) },
+    'skillet':      { ...ROUND, name: 'skillet', words: /\b(?:skillet|ovenproof (?:frying )?pan|cast[- ]iron|griddle)\b/i, lengthCm: 26, widthCm: 26, vessel: tin('skillet', 5, { wall: 18 }) },
+    'tray':         { ...TIN, name: 'pieces on a tray', words: /\b(?:baking|cookie|oven|biscuit)[- ](?:sheets?|trays?|slides?)\b|\b(?:greased|lined|floured|two|2|\d|the|a|on|per|each) (?:\w+ )?(?:trays?|slides?)\b|\b(?:lined|parchment-lined|greased|ungreased|paper-lined|\d|two|to a|per|on the|a|each) (?:\w+ )?sheets?\b(?! (?:of|puff|pan|gelatine))|\bsilicone mat\b/i, lengthCm: 40, widthCm: 30, sizedByName: true, free: true, vessel: tin('scoop on a tray', 5, { wall: 18, one: false }) },
   },
 };
 

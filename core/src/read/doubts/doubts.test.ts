@@ -19,8 +19,6 @@ describe('what can hardly be meant', () => {
     ['Method\nBake at 325 °F (170 °C) for 30 minutes.', 'temperatures-clash', '325 °F (165 °C)'],
     ['Method\nLine the tin with baking powder.\nBake for 30 minutes.', 'powder-for-paper', 'baking paper'],
     ['Method\nButter two tins.\nBake for 30 minutes and stack the three layers.', 'tins-clash', '3 tins'],
-    ['Method\nHeat the oven to 350 °C and bake for 30 minutes.', 'odd-oven', '350 °F'],
-    ['Method\nBake for 300 minutes at 180 °C.', 'odd-time', null],
     ['Method\nBeat in the yoghurt.\nBake for 30 minutes.', 'not-on-the-list', null],
     ['900 ml milk', 'far-from-family', null],
     ['For the crumb:\n50 g oats\nFor the crumb:\n50 g oats', 'part-twice', null],

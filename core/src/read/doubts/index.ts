@@ -1,19 +1,18 @@
 import { getIngredient, type Catalogue } from '../../catalogue';
 import type { FamilyRatios } from '../ratios';
-import type { BakeFacts, Line, Part, Step } from '../types';
+import type { Line, Part, Step } from '../types';
 import type { FamilyId } from '../../vocabulary';
 import { farFromFamily, refersToAnother, slippedFraction, unusualAmounts } from './amounts';
 import { temperaturesClash, tinsAndLayersClash, weightsClash } from './clash';
 import type { Finding } from './doubt';
-import { notOnTheList, oddOven, oddTime, partTwice, powderForPaper } from './method';
+import { notOnTheList, partTwice, powderForPaper } from './method';
 
 export { anotherRecipe, otherLanguage, unsureKinds } from './kinds';
-export type { DoubtKind, Finding } from './doubt';
+export { makeDoubt, type DoubtKind, type Finding } from './doubt';
 
 export interface Readable {
   readonly parts: readonly Part[];
   readonly method: readonly Step[];
-  readonly bake: BakeFacts | null;
   readonly family: FamilyId;
   readonly ratios: FamilyRatios | null;
 }
@@ -32,10 +31,7 @@ const flourOf = (lines: readonly Line[], catalogue: Catalogue) =>
     );
 
 /** Everything in a recipe that can hardly be meant, in the order of its lines. */
-export function findDoubts(
-  { parts, method, bake, family, ratios }: Readable,
-  catalogue: Catalogue,
-): Finding[] {
+export function findDoubts({ parts, method, family, ratios }: Readable, catalogue: Catalogue): Finding[] {
   const lines = parts.flatMap((part) => part.lines.filter(({ kind }) => kind === 'ingredient'));
   const flour = flourOf(lines, catalogue);
   return [
@@ -45,8 +41,6 @@ export function findDoubts(
     ...farFromFamily(lines, family, ratios, catalogue),
     ...method.flatMap((step) => [...temperaturesClash(step), ...powderForPaper(step)]),
     ...tinsAndLayersClash(method),
-    ...oddOven(method, bake),
-    ...oddTime(method, bake),
     ...notOnTheList(method, lines),
   ];
 }

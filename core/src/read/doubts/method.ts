@@ -1,11 +1,7 @@
 import { cleanLine } from '../clean';
-import type { BakeFacts, Line, Part, Step } from '../types';
+import type { Line, Part, Step } from '../types';
 import { makeDoubt, type Finding } from './doubt';
 
-const LEAST_CELSIUS = 90;
-const MOST_CELSIUS = 275;
-const LEAST_MINUTES = 3;
-const MOST_MINUTES = 240;
 const PAPER = /\b(line|lined|lining|cover|sheet of|square of)\b([^.;]{0,40}?)\bbaking (powder)\b/i;
 /** Things that are bought for a bake and don't come out of the tap. "Butter the tin" is a deed. */
 const NAMED =
@@ -23,35 +19,6 @@ export function powderForPaper(step: Step): Finding[] {
       to,
     }),
   ];
-}
-
-/** An oven that no dial has, most often °F taken for °C. */
-export function oddOven(steps: readonly Step[], bake: BakeFacts | null): Finding[] {
-  const celsius = bake?.ovenCelsius;
-  if (celsius === null || celsius === undefined || (celsius >= LEAST_CELSIUS && celsius <= MOST_CELSIUS))
-    return [];
-  const step = steps.find(({ source }) => /\b(?:oven|bake)\b/i.test(source)) ?? steps[0];
-  if (!step) return [];
-  const fahrenheit = /(\d{3})(\s*°?\s*)C\b/i;
-  const to =
-    celsius > MOST_CELSIUS && fahrenheit.test(step.source)
-      ? step.source.replace(fahrenheit, '$1$2F')
-      : undefined;
-  return [
-    makeDoubt('odd-oven', step, {
-      asks: `No home oven bakes at ${celsius} °C.`,
-      ...(to ? { guess: `${celsius} °F`, to } : {}),
-    }),
-  ];
-}
-
-export function oddTime(steps: readonly Step[], bake: BakeFacts | null): Finding[] {
-  const minutes = bake?.minutes;
-  if (!minutes || (minutes.high >= LEAST_MINUTES && minutes.low <= MOST_MINUTES)) return [];
-  const step = steps.find(({ source }) => /\bbak(?:e|ing)\b/i.test(source)) ?? steps[0];
-  return step
-    ? [makeDoubt('odd-time', step, { asks: `${minutes.low} minutes in the oven is hardly meant.` })]
-    : [];
 }
 
 /** What the method works with and no line brings. */

@@ -1,3 +1,7 @@
+import { BULLETS } from '../clean';
+
+const BULLETED = new RegExp(`^\\s*(?:${BULLETS}|o )\\s*\\S`, 'u');
+
 /** A line of a page as features see it. */
 export interface Seen {
   readonly clean: string;
@@ -15,7 +19,7 @@ const says =
 export const UNIT =
   '(?:kgs?|g|gr|grams?|grammes?|mls?|l|litres?|liters?|dl|cl|cups?|c\\.?|tbsps?|tbs|tblsp|tablespoons?|T|tsps?|teaspoons?|t|dsp|dessertspoons?|oz|ounces?|fl\\.? ?oz|lbs?|pounds?|pints?|quarts?|sticks?|pinch(?:es)?|dash|handfuls?|knobs?|cans?|tins?|packs?|packets?|pkts?|pkgs?|packages?|jars?|bars?|tubs?|bags?|slices?|cloves?|sheets?|leaves|sprigs?|drops?|msk|tsk|krm|EL|TL|Pck\\.?|Prisen?|bustin[ae]|sachets?|sobres?|pinc[ée]+es?|medidas?|pots?|tazas?|cucharad\\w+|cucchiai\\w*|cuill\\w+|wineglass|spoonfuls?)';
 const VERBS =
-  'pre-?heat|heat|grease|butter (?:a|the|and|your|two)|line|pat|flatten|cream (?:the|butter|together)|beat|whisk|mix|stir|fold|add|combine|sift|sieve|rub|knead|roll|cut|chill|rest|bake|cool|leave|pour|spoon|scrape|divide|place|put|melt|bring|simmer|remove|turn|transfer|sprinkle|dust|drizzle|spread|serve|store|make|set|prepare|use|using|in a|in the|meanwhile|when|once|while|let|allow|blend|process|pulse|drop|shape|form|scoop|brush|decorate|frost|gently|gradually|then|to make|whip|toss|arrange|pierce|prick|press|wrap|freeze|top|slice|finish|check|peel|core|drain|soak|work|warm|boil|test|loosen|dissolve|steam|cook|fill|return|reduce|swirl|tip|alternate|repeat|dredge|cover|microwave|fry|deep-fry|toast|crush|break|crack|separate|stand|keep|lay|lift|punch|knock|prove|proof|rise|dip|coat|give|take|ice|glaze|sandwich|assemble|stick|squeeze|grate|chop|zest|brown|caramelise|tilt|reheat|thin|swap|have|try|pipe|season|stretch|run|draw|tie|thread|unmould|invert|flip|refrigerate|portion|weigh|measure';
+  'pre-?heat|heat|grease|butter (?:a|the|and|your|two)|line|pat|flatten|cream (?:the|butter|together)|beat|whisk|mix|stir|fold|add|combine|sift|sieve|rub|knead|roll|cut|chill|rest|bake|cool|leave|pour|spoon|scrape|divide|place|put|melt|bring|simmer|remove|turn|transfer|sprinkle|dust|drizzle|spread|serve|store|make|set|prepare|use|using|in a|in the|meanwhile|when|once|while|let|allow|blend|process|pulse|drop|shape|form|scoop|brush|decorate|frost|gently|gradually|then|to make|whip|toss|arrange|pierce|prick|press|wrap|freeze|top|slice|finish|check|peel|core|drain|soak|work|warm|boil|test|loosen|dissolve|steam|cook|fill|return|reduce|swirl|tip|alternate|repeat|dredge|cover|microwave|fry|deep-fry|toast|crush|break|crack|separate|stand|keep|lay|lift|punch|knock|prove|proof|rise|dip|coat|give|take|ice|glaze|sandwich|assemble|stick|squeeze|grate|chop|zest|brown|caramelise|tilt|reheat|thin|swap|have|try|pipe|season|stretch|run|draw|tie|thread|unmould|invert|flip|refrigerate|portion|weigh|measure|mash|strain|layer|blitz|scatter|level|smooth|crumble|tear|score|crimp|seal|trim|dot|pack|hold|halve|split|stew|poach|infuse|steep|torch|mound|heap|ladle|dab|smear|build|wait|dry|whi[zs]+|zap|bung|chuck|pop|tuck|fan|plait|braid|bind|rinse|wash|soften|bloom|scald|skim|squash|squish|mark|dunk|flour|oil|sugar the|paint|wipe|clean|get|go|start|begin|take|tap|rap|rotate|load|switch|turn|bash|grind|mill|pulverise|puree|purée|liquidise|reserve|save|discard|scrape|slide|slip|slacken|loosen|lower|raise|increase|hull|stone|pit|skin|blanch|candy|stud|coil|twist|lattice|flute|glue|stack|assemble|garnish|plate|eat|enjoy|wrap|box|store|label|count|grill|sear|char|flambé|griddle|stand|sit|rub|crack|egg wash|strew|shower|shake|jiggle|moisten|dampen|wet|spray';
 const VERB_FIRST = new RegExp(
   `^(?:(?:step )?\\(?(?:\\d{1,2}|[a-h])\\s*[.):]\\s+|step \\d+\\s*[:.-]?\\s*)?(?:${VERBS})\\b`,
   'i',
@@ -54,7 +58,7 @@ const ALONE: Readonly<Record<string, Test>> = {
   numbered: says(/^(?:step )?[([]?\d{1,2}\s*[.):\]]+\s+(?=\D)/i),
   lettered: says(/^[([]?[a-h][.)\]]\s+/i),
   'step word': says(/^step\b/i),
-  bulleted: ({ raw }) => /^\s*(?:[*•‣▢◦·–—-]|\[ ?[xX]?\]|☐|□|o )\s*\S/u.test(raw),
+  bulleted: ({ raw }) => BULLETED.test(raw),
   tabs: ({ raw }) => /\t| {3,}\S/.test(raw.trim()),
   time: says(/\d\s*(?:min(?:ute)?s?|hours?|hrs?|h|seconds?|secs?)\b/i),
   temperature: says(/\d{2,3}\s*(?:°|º|degrees?|deg\b|C\b|F\b)|\bgas(?: mark)? ?\d/i),

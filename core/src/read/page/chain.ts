@@ -24,42 +24,48 @@ const STATES = 2 * KINDS;
 interface Arc {
   readonly from: number;
   readonly to: number;
-  readonly titled: number;
-  readonly last: number;
   readonly kind: number;
+  /** Its place among the links, laid flat. */
+  readonly link: number;
 }
+const linkOf = (titled: number, last: number, kind: number) => (titled * (KINDS + 1) + last) * KINDS + kind;
 const arcsFrom = (from: number, last: number, titled: number): Arc[] =>
   PAGE_KINDS.map((_, kind) => ({
     from,
     to: kind + (titled || kind === TITLE ? KINDS : 0),
-    titled,
-    last,
     kind,
+    link: linkOf(titled, last, kind),
   }));
 const BEGINNINGS = arcsFrom(0, START, 0);
-const ARCS = Array.from({ length: STATES }, (_, s) => arcsFrom(s, s % KINDS, s < KINDS ? 0 : 1))
-  .flat()
-  .filter(({ titled, kind }) => titled === 0 || kind !== TITLE);
+const ARCS = Array.from({ length: STATES }, (_, s) =>
+  arcsFrom(s, s % KINDS, s < KINDS ? 0 : 1).filter(({ kind }) => s < KINDS || kind !== TITLE),
+).flat();
 
-const row = (value: number) => new Array<number>(STATES).fill(value);
+/** The links laid flat: a page asks for each some hundred times a line. */
+const flat = (pairs: Pairs): Float64Array => Float64Array.from(pairs.flat(2));
+const endOf = (endings: readonly number[]) => (state: number) => endings[state < KINDS ? 0 : 1]!;
 
 /** The best sequence of kinds (Viterbi 1967), as numbers. `unary`: what speaks for each kind of each line. */
 export function bestKinds(unary: Rows, { pairs, endings }: Links): number[] {
-  const from: number[][] = [];
-  let best = row(-Infinity);
+  const links = flat(pairs);
+  const from: Uint8Array[] = [];
+  let best = new Float64Array(STATES);
   unary.forEach((own, at) => {
-    const now = row(-Infinity);
-    const back = row(0);
+    const now = new Float64Array(STATES).fill(-Infinity);
+    const back = new Uint8Array(STATES);
     for (const arc of at === 0 ? BEGINNINGS : ARCS) {
-      const score =
-        (at === 0 ? 0 : best[arc.from]!) + pairs[arc.titled]![arc.last]![arc.kind]! + own[arc.kind]!;
-      if (score > now[arc.to]!) [now[arc.to], back[arc.to]] = [score, arc.from];
+      const score = best[arc.from]! + links[arc.link]! + own[arc.kind]!;
+      if (score > now[arc.to]!) {
+        now[arc.to] = score;
+        back[arc.to] = arc.from;
+      }
     }
     best = now;
     from.push(back);
   });
   const kinds: number[] = [];
-  const ended = best.map((score, state) => score + endings[state < KINDS ? 0 : 1]!);
+  const end = endOf(endings);
+  const ended = best.map((score, state) => score + end(state));
   let state = ended.indexOf(Math.max(...ended));
   for (let at = unary.length - 1; at >= 0; at -= 1) {
     kinds[at] = state % KINDS;
@@ -68,48 +74,51 @@ export function bestKinds(unary: Rows, { pairs, endings }: Links): number[] {
   return kinds;
 }
 
-const scaled = (values: number[]): number[] => {
-  const sum = values.reduce((a, b) => a + b, 0);
-  return sum > 0 ? values.map((value) => value / sum) : values;
-};
+/** In place: made to sum to one. */
+function scale(values: Float64Array): Float64Array {
+  let sum = 0;
+  for (let n = 0; n < values.length; n += 1) sum += values[n]!;
+  if (sum > 0) for (let n = 0; n < values.length; n += 1) values[n]! /= sum;
+  return values;
+}
 
 interface Passes {
   /** How probable each state of each line is by the lines up to it, and how probable those after it are by it. */
-  readonly ahead: Rows;
-  readonly behind: Rows;
-  /** What an arc to a line weighs. */
-  readonly weigh: (arc: Arc, at: number) => number;
+  readonly ahead: readonly Float64Array[];
+  readonly behind: readonly Float64Array[];
+  /** What a link weighs, and each kind of each line by itself. */
+  readonly links: Float64Array;
+  readonly likely: readonly Float64Array[];
 }
 
 /** Forward and backward over a page (Rabiner 1989), scaled line by line. A kind whose score is -Infinity is ruled out. */
 function passesOver(unary: Rows, { pairs, endings }: Links): Passes {
   const likely = unary.map((own) => {
     const most = Math.max(...own);
-    return own.map((score) => Math.exp(score - most));
+    return Float64Array.from(own, (score) => Math.exp(score - most));
   });
-  const step = pairs.map((half) => half.map((one) => one.map(Math.exp)));
-  const weigh = ({ titled, last, kind }: Arc, at: number) => step[titled]![last]![kind]! * likely[at]![kind]!;
-  const ahead: number[][] = [];
-  likely.forEach((_, at) => {
-    const now = row(0);
-    for (const arc of at === 0 ? BEGINNINGS : ARCS)
-      now[arc.to]! += (at === 0 ? 1 : ahead[at - 1]![arc.from]!) * weigh(arc, at);
-    ahead.push(scaled(now));
+  const links = flat(pairs).map(Math.exp);
+  const ahead = unary.map(() => new Float64Array(STATES));
+  ahead.forEach((now, at) => {
+    const [before, own] = [ahead[at - 1], likely[at]!];
+    for (const { from, to, kind, link } of before ? ARCS : BEGINNINGS)
+      now[to]! += (before ? before[from]! : 1) * links[link]! * own[kind]!;
+    scale(now);
   });
-  const behind: number[][] = unary.map(() =>
-    row(1).map((_, state) => Math.exp(endings[state < KINDS ? 0 : 1]!)),
-  );
+  const end = endOf(endings);
+  const behind = unary.map(() => new Float64Array(STATES));
+  behind.at(-1)?.forEach((_, state, last) => (last[state] = Math.exp(end(state))));
   for (let at = unary.length - 2; at >= 0; at -= 1) {
-    const now = row(0);
-    for (const arc of ARCS) now[arc.from]! += behind[at + 1]![arc.to]! * weigh(arc, at + 1);
-    behind[at] = scaled(now);
+    const [now, after, own] = [behind[at]!, behind[at + 1]!, likely[at + 1]!];
+    for (const { from, to, kind, link } of ARCS) now[from]! += after[to]! * links[link]! * own[kind]!;
+    scale(now);
   }
-  return { ahead, behind, weigh };
+  return { ahead, behind, links, likely };
 }
 
 const statesOf = ({ ahead, behind }: Passes) =>
-  ahead.map((now, at) => scaled(now.map((value, state) => value * behind[at]![state]!)));
-const kindsOf = (states: Rows) =>
+  ahead.map((now, at) => scale(now.map((value, state) => value * behind[at]![state]!)));
+const kindsOf = (states: readonly Float64Array[]) =>
   states.map((line) => PAGE_KINDS.map((_, kind) => line[kind]! + line[kind + KINDS]!));
 
 /** What the whole page makes of each line: the probability of each kind. */
@@ -122,20 +131,27 @@ export interface Expected extends Links {
 }
 
 /** What a page leads to expect by some weights: the fitter's slope is what it expects less what it is told. */
-export function expected(unary: Rows, links: Links): Expected {
-  const passes = passesOver(unary, links);
-  const { ahead, behind, weigh } = passes;
+export function expected(unary: Rows, given: Links): Expected {
+  const passes = passesOver(unary, given);
+  const { ahead, behind, links, likely } = passes;
   const states = statesOf(passes);
   const kinds = kindsOf(states);
-  const sums = links.pairs.map((half) => half.map((one) => one.map(() => 0)));
-  kinds[0]?.forEach((value, kind) => (sums[0]![START]![kind]! += value));
+  const sums = new Float64Array(links.length);
+  kinds[0]?.forEach((value, kind) => (sums[linkOf(0, START, kind)]! += value));
+  const through = new Float64Array(ARCS.length);
   for (let at = 1; at < unary.length; at += 1) {
-    const through = ARCS.map((arc) => ahead[at - 1]![arc.from]! * weigh(arc, at) * behind[at]![arc.to]!);
-    const all = through.reduce((a, b) => a + b, 0);
-    ARCS.forEach(({ titled, last, kind }, n) => (sums[titled]![last]![kind]! += through[n]! / all));
+    const [before, after, own] = [ahead[at - 1]!, behind[at]!, likely[at]!];
+    ARCS.forEach(({ from, to, kind, link }, n) => {
+      through[n] = before[from]! * links[link]! * own[kind]! * after[to]!;
+    });
+    scale(through);
+    ARCS.forEach(({ link }, n) => (sums[link]! += through[n]!));
   }
-  const titled = (states.at(-1) ?? []).slice(KINDS).reduce((a, b) => a + b, 0);
-  return { kinds, pairs: sums, endings: [1 - titled, titled] };
+  const titled = (states.at(-1) ?? new Float64Array(STATES)).slice(KINDS).reduce((a, b) => a + b, 0);
+  const pairs = given.pairs.map((half, t) =>
+    half.map((row, last) => row.map((_, kind) => sums[linkOf(t, last, kind)]!)),
+  );
+  return { kinds, pairs, endings: [1 - titled, titled] };
 }
 
 const tables = new WeakMap<ChainWeights['features'], ReadonlyMap<string, readonly number[]>>();

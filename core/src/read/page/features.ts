@@ -2,7 +2,7 @@ import type { Catalogue } from '../../catalogue';
 import { cleanLine, MAX_LINE } from '../clean';
 import { PLACED, TOLD } from './data/told';
 import { saidAlone, type Seen } from './alone';
-import { saidOfFood, saidOfRow } from './foods';
+import { learnAmounts, saidOfFood, saidOfRow } from './foods';
 import { wordsOf } from './lexical';
 
 type Names = ReadonlySet<string>;
@@ -73,6 +73,7 @@ function viewOf(sources: readonly string[], blank: readonly boolean[], catalogue
       .trim();
     return { raw, clean, blankBefore: blank[at]!, words: clean.split(' ').length };
   });
+  learnAmounts(lines);
   const own = lines.map((line) => [
     ...saidAlone(line),
     ...saidOfFood(line, catalogue),

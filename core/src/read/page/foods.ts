@@ -1,7 +1,8 @@
 import { getIngredient, type Catalogue } from '../../catalogue';
-import { readAmount } from '../amount';
+import { readAmount, readAmounts } from '../amount';
 import { cleanLine, MAX_LINE } from '../clean';
 import { matchIngredient, namesFood } from '../match';
+import { namedIn } from '../named';
 import { numbersFromWords } from '../numberWords';
 import { inEnglish } from '../otherLanguages';
 import { UNIT, type Seen } from './alone';
@@ -15,7 +16,7 @@ const UNIT_WITHIN = new RegExp(`\\d\\s*${UNIT}(?![\\p{L}])`, 'iu');
 const UNITS_WITHIN = new RegExp(UNIT_WITHIN, 'giu');
 const UNIT_LAST = new RegExp(`\\d\\s*${UNIT}\\.?\\s*(?:\\([^)]*\\))?$`, 'iu');
 
-/** A longer line is no name of food. */
+/** A line of so many is no name of food. */
 const MOST_WORDS = 22;
 
 /** How its amount stands in a line. A line without a figure has none that a unit follows. */
@@ -32,22 +33,31 @@ function saidOfAmount(clean: string): string[] {
   return out;
 }
 
+/** A sentence is looked at by its other features. */
+const mayBeFood = ({ clean, words }: Seen) => clean.length <= MAX_LINE && words < MOST_WORDS;
+
 /** The stretch with the amount, as the line itself is going to be read: a text is parsed once. */
-function amountWords(clean: string) {
+function amountWords(clean: string): string {
   const plain = clean
     .replace(/\(.*?\)/g, ' ')
     .replace(/\s+/g, ' ')
     .trim();
   const [head = ''] = plain.split(', ');
-  return readAmount(numbersFromWords((/\d/.test(head) ? head : plain).slice(0, 80)));
+  return numbersFromWords((/\d/.test(head) ? head : plain).slice(0, 80));
 }
+
+/** Asks for the amounts of a page at one go: `saidOfFood` is going to. */
+export const learnAmounts = (lines: readonly Seen[]): void =>
+  readAmounts(lines.filter(mayBeFood).map(({ clean }) => amountWords(clean)));
 
 /** What a catalogue and the quantity parser say of a line. */
 export function saidOfFood(line: Seen, catalogue: Catalogue): string[] {
   const { clean, words } = line;
   const out = saidOfAmount(clean);
-  if (clean.length > MAX_LINE || words >= MOST_WORDS) return out;
-  const said = amountWords(clean);
+  if (!mayBeFood(line)) return out;
+  const foods = namedIn(clean, catalogue).length;
+  out.push(`${foods > 2 ? 'many' : foods} foods within`);
+  const said = readAmount(amountWords(clean));
   const name = (said.words || clean)
     .replace(/\(.*?\)/g, ' ')
     .split(/,/)[0]!

@@ -6,6 +6,7 @@ import { featuresOf } from './features';
 import type { KindOfLine } from './kinds';
 import { withFoodsInSentences } from './listless';
 import { namesOnly } from './names';
+import { withoutFurniture } from './setAside';
 import { withSoleName } from './sole';
 
 export type { KindOfLine } from './kinds';
@@ -24,16 +25,30 @@ export function kindsOf(
   catalogue: Catalogue,
   held: ReadonlyMap<number, PageKind> = new Map(),
 ): readonly KindOfLine[] {
-  const named = namesOnly(lines);
   const read =
-    named ??
-    withFoodsInSentences(
-      lines,
-      withSoleName(lines, decideKinds(featuresOf(lines, gaps, catalogue), WEIGHTS, held)),
-      catalogue,
-    );
+    namesOnly(lines) ??
+    withFoodsInSentences(lines, withSoleName(lines, decided(lines, gaps, catalogue, held)), catalogue);
   return read.map((one, at): KindOfLine => {
     const said = held.get(at);
     return said === undefined ? one : { kind: said, sure: 1, or: said };
   });
+}
+
+/** Decided together without the page's furniture: what it says of itself moves nothing else. */
+function decided(
+  lines: readonly string[],
+  gaps: readonly boolean[],
+  catalogue: Catalogue,
+  held: ReadonlyMap<number, PageKind>,
+): readonly KindOfLine[] {
+  const left = withoutFurniture(lines, gaps, new Set(held.keys()));
+  const features = featuresOf(
+    left.places.map((at) => lines[at]!),
+    left.gaps,
+    catalogue,
+  );
+  const said = new Map(left.places.flatMap((at, n) => (held.has(at) ? [[n, held.get(at)!] as const] : [])));
+  const kinds = decideKinds(features, WEIGHTS, said);
+  const found = new Map(left.places.map((at, n) => [at, kinds[n]!]));
+  return lines.map((_, at) => found.get(at) ?? { kind: 'junk', sure: 1, or: 'note' });
 }

@@ -4,6 +4,7 @@ import { WEIGHTS } from './data/weights';
 import { featuresOf } from './features';
 import type { KindOfLine } from './kinds';
 import { pageText } from './pageText';
+import { withoutFurniture } from './setAside';
 
 /** A feature of a line, and how much more it speaks for what the line was taken for than for what it would be else (log-odds). */
 export interface Spoke {
@@ -12,6 +13,8 @@ export interface Spoke {
 }
 
 const MOST = 6;
+/** What is said of a line in which a page speaks of itself: that alone decides. */
+export const FURNITURE_FEATURE = 'page furniture';
 
 /** What spoke for the kind of one line of a text (its place among those that aren't blank), the strongest first. */
 export function whyKind(
@@ -22,8 +25,12 @@ export function whyKind(
 ): Spoke[] {
   const { sources, gaps } = pageText(text);
   const [taken, else_] = [PAGE_KINDS.indexOf(kind), PAGE_KINDS.indexOf(or)];
-  return (featuresOf(sources, gaps, catalogue)[at] ?? [])
-    .map((feature): Spoke => {
+  const left = withoutFurniture(sources, gaps);
+  const place = left.places.indexOf(at);
+  if (place < 0) return [{ feature: FURNITURE_FEATURE, by: 1 }];
+  const lines = left.places.map((one) => sources[one]!);
+  return featuresOf(lines, left.gaps, catalogue)
+    [place]!.map((feature): Spoke => {
       const row = WEIGHTS.features[feature];
       return { feature, by: row ? (row[taken]! - row[else_]!) * WEIGHTS.unit : 0 };
     })

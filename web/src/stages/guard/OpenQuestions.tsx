@@ -1,6 +1,7 @@
 import { sourceOf } from '@omniarton/core/read';
 import { styled } from 'styled-components';
 import type { Question } from '@omniarton/core/guard';
+import { NEVER_ANSWERED } from '@omniarton/core/vocabulary';
 import type { GuardAnswer } from '@omniarton/core/kitchen';
 import { useSettings } from '../../state/settings/useSettings';
 import { TextEntry } from '../../ui/TextEntry';
@@ -31,7 +32,7 @@ function byLine(questions: readonly Question[]): Asked[] {
     const known = lines.get(line);
     const asked = [...(known?.questions ?? []), question];
     // What no answer settles gives no key.
-    const settled = asked.find(({ kind }) => kind !== 'named')?.key ?? key;
+    const settled = asked.find(({ kind }) => !NEVER_ANSWERED.has(kind))?.key ?? key;
     lines.set(line, { line, source, key: settled, questions: asked });
   }
   return [...lines.values()];
@@ -149,7 +150,7 @@ function OpenQuestion({ asked, onAnswer }: OpenProps) {
   const { line, questions } = asked;
   const source = asked.source.trim();
   const facts = questions.flatMap((one) => one.facts);
-  const others = questions.filter(({ kind }) => kind !== 'blend' && kind !== 'named');
+  const others = questions.filter(({ kind }) => kind !== 'blend' && !NEVER_ANSWERED.has(kind));
   const blended = useDocket()
     ?.parts.flatMap(({ blend }) => blend)
     .find(({ ingredient }) => line.endsWith(`~${ingredient}`));

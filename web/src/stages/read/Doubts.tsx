@@ -8,12 +8,15 @@ const NONE: readonly Finding[] = [];
 
 /** What in the recipe can hardly be meant: a question each, with a guess to take; or it stands as written. */
 export function Doubts({ onApart }: { readonly onApart: (line: string) => void }) {
-  const found = useEngine(({ answer }) => answer?.recipe.doubts ?? NONE);
+  const ofPage = useEngine(({ answer }) => answer?.recipe.doubts ?? NONE);
+  const ofHeat = useEngine(({ answer }) => answer?.process.doubts ?? NONE);
   const standing = useDraft(({ doc }) => doc.asWritten);
   const byHand = useDraft(({ doc }) => doc.corrections);
   const edit = useEdit();
   // What a line was taken for is asked where the page stands line by line.
-  const open = found.filter(({ id, kind }) => kind !== 'unsure-kind' && !standing.includes(id));
+  const open = [...ofPage, ...ofHeat].filter(
+    ({ id, kind }) => kind !== 'unsure-kind' && !standing.includes(id),
+  );
   if (open.length === 0) return null;
   const take = ({ line, to, grams }: Finding) => {
     const known = byHand.find((one) => one.line === line);

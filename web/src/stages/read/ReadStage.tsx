@@ -136,7 +136,9 @@ function Units() {
 
 /** What else was read: its times, and the words of the method that later stages listen to. */
 function Heard() {
-  const there = useEngine(({ answer }) => answer && (answer.recipe.cues.length > 0 || answer.recipe.bake));
+  const there = useEngine(
+    ({ answer }) => answer && (answer.recipe.cues.length > 0 || answer.process.actions.length > 0),
+  );
   return there ? (
     <Fold name="What else was heard">
       <HeardWords />

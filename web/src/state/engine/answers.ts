@@ -4,11 +4,13 @@ import type { PartEgg, WeighThis } from '@omniarton/core/formula';
 import type { GuardReport } from '@omniarton/core/guard';
 import type { AsRead, BagOnHand, KitchenDocument, RecipeDocument, SourceLine } from '@omniarton/core/kitchen';
 import type { Larder, Made } from '@omniarton/core/larder';
+import type { Process } from '@omniarton/core/process';
 import type { Recipe } from '@omniarton/core/read';
 
 /** What is known at once: the recipe as read, its guard, and a docket with the last blend and bake where they still fit. */
 export interface QuickAnswer {
   readonly recipe: Recipe;
+  readonly process: Process;
   /** The recipe in the amount that is made; null where that is as written. */
   readonly scaled: Recipe | null;
   readonly lines: readonly SourceLine[];

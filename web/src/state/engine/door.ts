@@ -64,6 +64,7 @@ import {
   type RecipeDocument,
 } from '@omniarton/core/kitchen';
 import { layOut } from '@omniarton/core/larder';
+import { readProcess } from '@omniarton/core/process';
 import { toEnd } from '@omniarton/core/quantity';
 import {
   ingredientLines,
@@ -134,6 +135,7 @@ export const door = {
       const scaled = scaleRecipe(recipe, doc.request.scale);
       return {
         recipe,
+        process: readProcess(recipe),
         scaled: scaled === recipe ? null : scaled,
         lines,
         asRead: asReadOf(recipe),
@@ -209,7 +211,7 @@ export const door = {
       doc: { ...bare, lines, asRead: asReadOf(recipe) },
       unplaced: ingredientLines(recipe).filter(({ items }) => items.some(({ match }) => match === 'none'))
         .length,
-      doubts: recipe.doubts.length,
+      doubts: recipe.doubts.length + readProcess(recipe).doubts.length,
       holdsGluten: guard.lines.some(({ gluten }) => gluten === 'contains'),
     };
   },

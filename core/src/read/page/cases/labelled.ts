@@ -4,7 +4,7 @@ import { PAGE_KINDS, type PageKind } from '../../../vocabulary';
 
 /*
  * Pages whose lines a person has labelled. pages.json: given ones, with what they weigh and make; own.txt: further ones in other
- * forms, with the letter of its kind before each line. Used by tests, the bench and the fitter alone.
+ * forms, with the letter of its kind before each line, and of another that is as defensible. Used by tests, the bench and the fitter alone.
  */
 
 /** A line with its kind, as a number of PAGE_KINDS, and other defensible ones. */
@@ -16,9 +16,14 @@ export interface LabelledLine {
   readonly gap: boolean;
 }
 
-export interface LabelledPage {
+export interface LabelledRows {
   readonly id: string;
   readonly rows: readonly LabelledLine[];
+}
+
+export interface LabelledPage extends LabelledRows {
+  /** Not one of ours. */
+  readonly given: boolean;
 }
 
 /** What a given page says, beside its kinds. Lines by their number in the text, from 0; a range is what is defensible. */
@@ -57,7 +62,7 @@ const LETTERS: Readonly<Record<string, PageKind>> = {
   J: 'junk',
 };
 
-function ofLabelled({ id, text, kinds, also = {} }: Labelled): LabelledPage {
+function ofLabelled({ id, text, kinds, also = {} }: Labelled, given: boolean): LabelledPage {
   const lines = text.split('\n');
   const rows = lines.map((line, at): LabelledLine => ({
     line,
@@ -65,7 +70,7 @@ function ofLabelled({ id, text, kinds, also = {} }: Labelled): LabelledPage {
     also: (also[String(at)] ?? []).map(numberOf),
     gap: at > 0 && lines[at - 1]!.trim() === '',
   }));
-  return { id, rows: rows.filter(({ line }) => line.trim() !== '') };
+  return { id, given, rows: rows.filter(({ line }) => line.trim() !== '') };
 }
 
 const ofLetters = (text: string): LabelledPage[] =>
@@ -74,10 +79,19 @@ const ofLetters = (text: string): LabelledPage[] =>
     .slice(1)
     .map((page) => {
       const [id = '', ...rows] = page.replace(/\n+$/, '').split('\n');
-      const kinds = rows.map((row) => (row === '' ? 'blank' : LETTERS[row[0]!]));
-      const unlabelled = kinds.findIndex((kind) => kind === undefined);
+      const labels = rows.map((row) => (row === '' ? '' : row.slice(0, row.indexOf(' '))));
+      const named = labels.map((letters) => [...letters].map((letter) => LETTERS[letter]));
+      const unlabelled = labels.findIndex(
+        (letters, at) => rows[at] !== '' && !/^[TYMHISPNJ]+$/.test(letters),
+      );
       if (unlabelled >= 0) throw new Error(`Page ${id}: no kind before “${rows[unlabelled]}”.`);
-      return ofLabelled({ id, text: rows.map((row) => row.slice(2)).join('\n'), kinds: kinds as string[] });
+      const labelled = {
+        id,
+        text: rows.map((row, at) => row.slice(labels[at]!.length + 1)).join('\n'),
+        kinds: named.map(([kind]) => kind ?? 'blank'),
+        also: Object.fromEntries(named.map(([, ...also], at) => [at, also.map((kind) => kind!)])),
+      };
+      return ofLabelled(labelled, false);
     });
 
 /** FNV-1a, 32 bits. */
@@ -100,6 +114,6 @@ export const isHeld = ({ id }: { readonly id: string }): boolean => hash(id) % 5
 export function labelledIn(folder: string): LabelledPages {
   const read = (name: string) => readFileSync(join(folder, name), 'utf8');
   const facts = JSON.parse(read('pages.json')) as readonly (Labelled & PageFacts)[];
-  const all = [...facts.map(ofLabelled), ...ofLetters(read('own.txt'))];
+  const all = [...facts.map((one) => ofLabelled(one, true)), ...ofLetters(read('own.txt'))];
   return { held: all.filter(isHeld), train: all.filter((page) => !isHeld(page)), facts };
 }

@@ -1,0 +1,68 @@
+import { durationsIn, settingsIn, type Duration, type Setting, type Step } from '../read';
+import { clausesOf } from './clauses';
+import { VERBS, type ActionClass } from './data/verbs';
+import type { Action, Clause, Medium } from './types';
+
+/** An action with all that is said of it. */
+export interface Told extends Action {
+  readonly durations: readonly Duration[];
+  readonly settings: readonly Setting[];
+}
+
+const CONNECTOR =
+  /^\W*(?:(?:step )?\(?(?:\d{1,2}|[a-h])[.):]\s+|step \d+\W+)?(?:(?:and|then|but|now|meanwhile|next|finally|gently|carefully|when \w+,?)\s+)*/i;
+/** Words that are no deed here: "to serve", "frying pan", "baking powder", "rolling pin", "boiling water", "cooling rack". */
+const NO_DEED =
+  /\bbaking (?:powder|soda|paper|parchment|sheets?|trays?|tins?|beans|dish|chocolate)|\bbicarb\w*|\bfrying pan|\brolling pin|\bboiling water|\bcooling rack|\bwire rack|\bhot water|\bmelted (?:butter|chocolate)|\bsoftened butter|\btoasted (?:nuts|\w+nuts|coconut)|\bground \w+|\bchilled (?:butter|water)|\bbefore (?:baking|serving)|\broasting (?:tin|tray|dish)|\bcut-?out|\bstir-?in|\bfreezer bag|\bice[- ]cream\b/gi;
+
+const quiet = (text: string) => text.replace(NO_DEED, (words) => '·'.repeat(words.length));
+
+const MEDIA: Partial<Record<ActionClass, Medium>> = {
+  bake: 'oven',
+  fry: 'fried',
+  griddle: 'griddle',
+  steam: 'steamed',
+  boil: 'boiled',
+  microwave: 'microwave',
+  chill: 'chilled',
+};
+
+const UNTIL = /\b(?:until|till|til)\b[^.;]*/i;
+
+/** The verb that a clause is about: the one that begins it, else the first of the table that it has. */
+function verbOf(text: string): { readonly verb: string; readonly class: ActionClass } | null {
+  const body = quiet(text.replace(UNTIL, ''));
+  const start = CONNECTOR.exec(body)?.[0].length ?? 0;
+  const found = VERBS.flatMap(([kind, words], rank) => {
+    const match = words.exec(body);
+    return match ? [{ verb: match[0], class: kind, at: match.index, rank }] : [];
+  });
+  if (found.length === 0) return null;
+  const first = found.filter(({ at }) => at <= start + 1);
+  const [best] = (first.length > 0 ? first : found).sort((a, b) =>
+    first.length > 0 ? a.rank - b.rank : a.at - b.at || a.rank - b.rank,
+  );
+  return { verb: best!.verb, class: best!.class };
+}
+
+export function actionOf(clause: Clause, n: number): Told {
+  const durations = durationsIn(clause.text);
+  const settings = settingsIn(clause.text);
+  const verb = verbOf(clause.text);
+  const [minutes] = durations;
+  return {
+    ...clause,
+    id: `a${n + 1}`,
+    verb: verb?.verb ?? null,
+    class: verb?.class ?? null,
+    minutes: minutes ? { low: minutes.low, high: minutes.high } : null,
+    celsius: settings[0] ? Math.round(settings[0].celsius) : null,
+    medium: (verb && MEDIA[verb.class]) ?? null,
+    until: UNTIL.exec(clause.text)?.[0].trim() ?? null,
+    durations,
+    settings,
+  };
+}
+
+/** Everything that the steps do, clause by clause. */
+export const actionsOf = (steps: readonly Step[]): Told[] => steps.flatMap(clausesOf).map(actionOf);

@@ -1,0 +1,45 @@
+import type { Step } from '../read';
+import type { Clause } from './types';
+
+/** A full stop after one of these ends no sentence. */
+const SHORTENED =
+  /(?:\b(?:approx|ca|min|mins|hr|hrs|sec|secs|deg|tbsp|tsp|oz|lb|in|no|vs|e\.g|i\.e|c|t|w|fl|pkg|pt|qt)|°[CF]?)$/i;
+const ENDS = /[.;!?]+(?=\s|$)|[.;](?=\p{Lu})|\s[–—-]\s|\n/gu;
+/** What may begin a clause of its own within a sentence. */
+const JOINS = /,?\s+(?:and then|then|and|but)\s+|,\s+|:\s+/giu;
+const DEED =
+  /^(?:(?:gently|carefully|lightly|quickly|immediately|meanwhile|again)\s+)?(?:add|allow|bake|beat|blend|boil|bring|brush|chill|coat|combine|continue|cook|cool|cover|cream|cut|decorate|dip|divide|drain|drizzle|drop|dust|fill|flip|fold|freeze|fry|give|grease|heat|ice|knead|leave|let|lift|line|lower|make|melt|mix|pat|pipe|place|pour|press|prick|prove|put|reduce|refrigerate|remove|rest|return|roll|rub|scatter|scrape|serve|set|shape|sift|simmer|slice|spoon|spread|sprinkle|stand|steam|stir|take|tip|toss|transfer|turn|uncover|warm|whip|whisk|wrap|work|down to|without opening|another|a further|\d+ (?:more|without)|(?:back )?(?:in|into) (?:the|a) (?:\w+ )?(?:oven|fridge|freezer|tin|pan))\b/i;
+
+/** Where a text is cut: after the end of a sentence (`true`), or before what joins another deed (`false`). */
+function cutsIn(text: string): Map<number, boolean> {
+  const cuts = new Map<number, boolean>();
+  for (const match of text.matchAll(ENDS)) {
+    const end = match.index + match[0].length;
+    const stop = match[0].startsWith('.');
+    if (stop && SHORTENED.test(text.slice(0, match.index)) && !/^\s+\p{Lu}/u.test(text.slice(end))) continue;
+    if (/^\d/.test(text.slice(end)) && /\d$/.test(text.slice(0, match.index))) continue;
+    cuts.set(end, true);
+  }
+  for (const match of text.matchAll(JOINS))
+    if (DEED.test(text.slice(match.index + match[0].length)) && open(text.slice(0, match.index)) === 0)
+      cuts.set(match.index, false);
+  return cuts;
+}
+const open = (text: string) => Math.max(0, text.split('(').length - text.split(')').length);
+
+/** The clauses of a step, in order; together they are the step, to the letter. */
+export function clausesOf({ id, source }: Step): Clause[] {
+  const cuts = [...cutsIn(source)].sort(([a], [b]) => a - b).filter(([at]) => at > 0 && at < source.length);
+  const starts: readonly (readonly [number, boolean])[] = [[0, true], ...cuts];
+  return starts
+    .map(([from, first], n): Clause => {
+      const to = starts[n + 1]?.[0] ?? source.length;
+      return { step: id, from, to, text: source.slice(from, to), first };
+    })
+    .reduce<Clause[]>((kept, one) => {
+      const before = kept.at(-1);
+      // A stretch without a word belongs to what stands before it.
+      if (!before || /[\p{L}\d]/u.test(one.text)) return [...kept, one];
+      return [...kept.slice(0, -1), { ...before, to: one.to, text: before.text + one.text }];
+    }, []);
+}

@@ -1,0 +1,2 @@
+export { readProcess, type Process } from './process';
+export type { Action, BakeFacts, Medium, Minutes, Stage } from './types';

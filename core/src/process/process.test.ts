@@ -1,0 +1,151 @@
+import fc from 'fast-check';
+import { readText, runs } from '../testing';
+import { readProcess, type Stage } from '.';
+
+const processOf = (words: string, title = 'Cake') =>
+  readProcess(
+    readText(`${title}\n\nIngredients\n100 g plain flour\n100 g butter\n100 g sugar\n\nMethod\n${words}`),
+  );
+const bakeOf = (words: string) => processOf(words).bake;
+const heat = ({ medium, ovenCelsius, oilCelsius, fan, minutes }: Stage) =>
+  `${medium} ${ovenCelsius ?? oilCelsius ?? '?'}${fan ? ' fan' : ''} ${minutes ? `${minutes.low}-${minutes.high}` : '?'}`;
+const stagesOf = (words: string, title?: string) =>
+  processOf(words, title)
+    .stages.filter(({ medium }) => medium !== 'boiled' && medium !== 'chilled')
+    .map(heat);
+
+describe('tins and ovens in words', () => {
+  it.each([
+    ['Bake at 180°C (160°C fan) for 25 minutes.', { ovenCelsius: 180, fan: false }],
+    ['Bake at fan 160°C for 25 minutes.', { ovenCelsius: 160, fan: true }],
+    ['Bake at gas mark 4 for 25 minutes.', { ovenCelsius: 177, fan: false }],
+    ['Bake at 350 degrees for 25 minutes.', { ovenCelsius: 177, fan: false }],
+    ['Bake for 1 hour 10 minutes.', { minutes: { low: 70, high: 70 } }],
+    ['Bake for 1½ hours.', { minutes: { low: 90, high: 90 } }],
+    ['Bake for an hour, until a skewer comes out clean.', { minutes: { low: 60, high: 60 } }],
+    ['Bake for an hour and a half.', { minutes: { low: 90, high: 90 } }],
+    ['Bake for half an hour.', { minutes: { low: 30, high: 30 } }],
+    ['Bake for thirty to thirty-five minutes.', { minutes: { low: 30, high: 35 } }],
+    ['Bake for 1 to 1¼ hours.', { minutes: { low: 60, high: 75 } }],
+    ['Bake 20-25 min in the oven.', { minutes: { low: 20, high: 25 } }],
+    ['Line a 12-cup muffin tin.', { pan: { shape: 'muffin', count: 12 } }],
+    ['Grease a 9 x 13 inch baking pan.', { pan: { lengthCm: 33.02, widthCm: 22.86, shape: 'rect' } }],
+    ['Butter two 20 cm round cake tins.', { pan: { shape: 'round', count: 2, lengthCm: 20 } }],
+    ['Grease 2 x 20 cm sandwich tins.', { pan: { shape: 'round', count: 2, lengthCm: 20 } }],
+    ['Grease a 2 lb loaf tin.', { pan: { shape: 'loaf' } }],
+    ['Butter a 26 cm skillet.', { pan: { shape: 'skillet', lengthCm: 26, count: 1 } }],
+    ['Grease a 9 inch springform tin.', { pan: { shape: 'springform', lengthCm: 22.86, count: 1 } }],
+    ['Butter four ramekins.', { pan: { shape: 'ramekin', count: 4 } }],
+    ['Line a 24-hole mini muffin tin.', { pan: { shape: 'muffin-mini', count: 24 } }],
+    ['Line two baking trays. Roll it out 1 cm thick between sheets of paper.', { pan: { shape: 'tray' } }],
+  ])('%s', (words, facts) => expect(bakeOf(words)).toMatchObject(facts));
+  it('are null where the words say nothing', () => expect(bakeOf('Stir and enjoy it all.')).toBeNull());
+  it('are no saucepan, no biscuit tin and no sheet of paper', () =>
+    expect(
+      processOf('Melt the butter in a small pan. Roll out between two sheets of paper. Keep in a tin.').pan,
+    ).toBeNull());
+});
+
+describe('the heat that a method tells of', () => {
+  it.each<[string, string, readonly string[]]>([
+    [
+      'a bake that goes on cooler',
+      'Bake at 220C for 15 minutes, then lower to 180C/160C fan/gas 4 for 35–40 minutes.',
+      ['oven 220 15-15', 'oven 180 35-40'],
+    ],
+    [
+      'a time that stands by itself',
+      'Oven 180C (160 fan), gas 4. Beat it all for 2 minutes. Scrape into the tin. 25–30 mins – the top should be papery.',
+      ['oven 180 25-30'],
+    ],
+    ['a bare number', 'In the tin. 350 for 55-65 min. Cool 20 min & turn out.', ['oven 177 55-65']],
+    [
+      'numbers in words',
+      'Heat the oven to 190C. Pile it in. Forty to forty-five minutes, until golden.',
+      ['oven 190 40-45'],
+    ],
+    [
+      'a blind bake before the bake',
+      'Heat the oven to 200C. Line with beans and bake blind for 15 minutes. Lift out the beans and return for 5 minutes. Turn the oven down to 160C. Fill. Bake 35–40 minutes.',
+      ['oven 200 15-15', 'oven 200 5-5', 'oven 160 35-40'],
+    ],
+    [
+      'oil, which is no oven',
+      'Heat 8cm of oil in a deep pan to 170C. Fry 3 at a time for 2–3 mins on each side.',
+      ['fried 170 4-6'],
+    ],
+    [
+      'a melt in the microwave, which is no bake',
+      'Melt the butter in the microwave for 1 minute. Bake at 180C for 20 minutes.',
+      ['oven 180 20-20'],
+    ],
+    [
+      'what happens after, last and every',
+      'Bake at 180C for 30 minutes, covering after 20 minutes, foil off for the last 5 minutes.',
+      ['oven 180 30-30'],
+    ],
+    [
+      'a rest, a knead and a rise',
+      'Knead for 10 minutes. Leave to rise 1 hour. Bake at 220C for 25 minutes. Cool 15 minutes.',
+      ['oven 220 25-25'],
+    ],
+    ['a thermometer within', 'Bake at 375°F for 22–25 minutes, until 190°F inside.', ['oven 191 22-25']],
+    ['both scales', 'Bake at 350°F (175°C) for 10 mins.', ['oven 177 10-10']],
+    ['steam over water', 'Steam for 1 1/2 hrs to 1 3/4, topping up the water.', ['steamed ? 90-105']],
+  ])('%s', (_, words, stages) => expect(stagesOf(words)).toEqual(stages));
+  it('says in words what hangs on the title alone', () => {
+    expect(stagesOf('Stir in the mug. 90 seconds at full power.', 'Chocolate mug cake')).toEqual([
+      'microwave ? 1.5-1.5',
+    ]);
+    expect(stagesOf('Buttered pan, medium. 3 min, flip, 2 min.', 'Griddle cakes')).toEqual(['griddle ? 5-5']);
+  });
+  it('is doubted where no dial has it', () =>
+    expect(
+      processOf('Bake at 350 °C for 20 minutes.').doubts.map(({ kind, guess }) => `${kind} ${guess}`),
+    ).toEqual(['odd-oven 350 °F']));
+  it('is doubted where no bake takes so long', () =>
+    expect(processOf('Bake at 180 °C for 300 minutes.').doubts.map(({ kind }) => kind)).toEqual([
+      'odd-time',
+    ]));
+});
+
+describe('whatever a method says', () => {
+  const sentence = fc.constantFrom(
+    'Cream the butter and sugar. ',
+    'Bake at 180C for 20 minutes, then cool. ',
+    'Add the batter to itself; ',
+    '2 x 22 cm. ',
+    '(in the tin',
+    'Chill overnight – or 3 days. ',
+    '180/40 ',
+    'e.g. approx. 5 min. ',
+    '½ h ',
+    '💥',
+  );
+  const method = fc
+    .array(fc.oneof(sentence, fc.string({ unit: 'binary', maxLength: 40 })), { maxLength: 30 })
+    .map((those) => those.join('').replace(/\s*[\n\r\u2028\u2029]\s*/g, ' '));
+  it('is tiled by its clauses, to the letter', () =>
+    fc.assert(
+      fc.property(method, (words) => {
+        const { actions } = processOf(`1. Stir it all.\n${words}`);
+        const steps = new Map<string, string>();
+        for (const { step, from, to, text } of actions) {
+          expect(from).toBe((steps.get(step) ?? '').length);
+          expect(to - from).toBe(text.length);
+          steps.set(step, (steps.get(step) ?? '') + text);
+        }
+      }),
+      runs(3),
+    ));
+  it('has the same heat in one paragraph as in lines', () => {
+    const lines = [
+      'Heat the oven to 180C.',
+      'Beat the butter and sugar for 5 minutes.',
+      'Fold in the flour.',
+      'Scrape into a tin and bake for 25 minutes.',
+      'Cool for 10 minutes.',
+    ];
+    expect(stagesOf(lines.join(' '))).toEqual(stagesOf(lines.join('\n')));
+  });
+});

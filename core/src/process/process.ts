@@ -1,0 +1,95 @@
+import { pageLines, type Finding, type Pan, type Recipe, type Step } from '../read';
+import { actionsOf, type Told } from './actions';
+import { doubtsOf } from './doubts';
+import { stagesOf } from './stages';
+import { tinOf, type Said } from './tins';
+import type { Action, BakeFacts, Stage } from './types';
+
+/** A method as what is done. */
+export interface Process {
+  readonly actions: readonly Action[];
+  readonly stages: readonly Stage[];
+  /** What it is baked in; null: nothing is named. */
+  readonly pan: Pan | null;
+  /** Null where the page says nothing of it. */
+  readonly bake: BakeFacts | null;
+  readonly doubts: readonly Finding[];
+}
+
+/** The heat that a page's head gives, where its steps give none. */
+const ofHead = (recipe: Recipe): Step[] =>
+  pageLines(recipe)
+    .filter(({ kind }) => kind === 'time' || kind === 'note' || kind === 'yield')
+    .map(({ line, source }) => ({ id: line, source }));
+
+const sentencesOf = (actions: readonly Told[]): Told[][] =>
+  actions.reduce<Told[][]>((all, one) => {
+    if (one.first || all.length === 0) all.push([]);
+    all.at(-1)!.push(one);
+    return all;
+  }, []);
+
+const PUTS = new Set(['place', 'line-tin', 'bake']);
+const BESIDE = new Set(['ingredient', 'prose', 'step', 'junk']);
+
+/** Where a page may speak of its tin: what is put into it, what is made ready, and what stands in its head. */
+const sayings = (recipe: Recipe, actions: readonly Told[]): Said[] => [
+  ...sentencesOf(actions).map((those): Said => ({
+    text: those.map(({ text }) => text).join(''),
+    worth: those.some(({ class: kind }) => kind !== null && PUTS.has(kind)) ? 2 : 0,
+  })),
+  ...pageLines(recipe)
+    .filter(({ kind }) => !BESIDE.has(kind))
+    .map(({ source, kind }): Said => ({ text: source, worth: kind === 'note' ? -1 : 0.5 })),
+];
+
+const heats = ({ medium }: Stage) => medium !== 'chilled' && medium !== 'boiled';
+
+/** What only readies or finishes the bake is no stage of its own length. */
+const BESIDE_THE_BAKE = /\b(?:toast|roast|blind|grill|broil)/i;
+
+/** The stage that the bake is known by: its longest in the oven. */
+function mainStage(stages: readonly Stage[]): Stage | null {
+  const ovens = stages.filter(({ medium }) => medium === 'oven');
+  const own = ovens.filter(({ what }) => !BESIDE_THE_BAKE.test(what));
+  const long = ({ minutes }: Stage) => minutes?.high ?? 0;
+  return (own.length > 0 ? own : ovens).reduce<Stage | null>(
+    (best, one) => (best === null || long(one) > long(best) ? one : best),
+    null,
+  );
+}
+
+function bakeFacts(stages: readonly Stage[], actions: readonly Told[], pan: Pan | null): BakeFacts | null {
+  const main = mainStage(stages);
+  const other = stages.find((one) => heats(one) && one.medium !== 'oven');
+  const set = actions.flatMap(({ settings }) => settings).find(({ of }) => of === 'oven');
+  const stated =
+    main !== null && main.ovenCelsius !== null ? { celsius: main.ovenCelsius, fan: main.fan } : set;
+  const oven = main === null && other ? undefined : stated;
+  const minutes = (main ?? other)?.minutes ?? null;
+  if (!oven && !minutes && !pan) return null;
+  return { ovenCelsius: oven ? Math.round(oven.celsius) : null, fan: oven?.fan ?? false, minutes, pan };
+}
+
+const known = new WeakMap<Recipe, Process>();
+
+/** Reads a recipe's method, once for each recipe. Pure; never throws; what it can't place it says nothing of. */
+export function readProcess(recipe: Recipe): Process {
+  const there = known.get(recipe) ?? processOf(recipe);
+  known.set(recipe, there);
+  return there;
+}
+
+function processOf(recipe: Recipe): Process {
+  const actions = actionsOf(recipe.method);
+  const told = stagesOf(actions, recipe.title);
+  const stages = told.some(heats) ? told : [...told, ...stagesOf(actionsOf(ofHead(recipe)), recipe.title)];
+  const pan = tinOf(sayings(recipe, actions), recipe.family.id, stages);
+  return {
+    actions,
+    stages,
+    pan,
+    bake: bakeFacts(stages, actions, pan),
+    doubts: doubtsOf(stages, recipe.method),
+  };
+}

@@ -1,0 +1,264 @@
+import type { Duration, Setting } from '../read';
+import type { Told } from './actions';
+import { OWNS_ITS_TIME, type ActionClass } from './data/verbs';
+import type { Medium, Minutes, Stage } from './types';
+
+/** A time before or after such words is a moment, a part or a pause of something else, and no length of heat. */
+const NO_LENGTH_AFTER =
+  /(?:\b(?:after|every|each|the last|last|the first|first|final|within|up to|than|only|in)\s+(?:the\s+|about\s+|a\s+)?)$/i;
+const NO_LENGTH_BEFORE =
+  /^\s*(?:before|ahead|earlier|later|in advance|bursts?|-?second bursts?|old|from now)\b|^\s*-?\s*second bursts/i;
+const EACH_SIDE = /\b(?:per|a|each|on each|either|on either|on both|both|on one) sides?\b/i;
+const TURNED = /\b(?:flip|turn|other side)\b/i;
+const IF = /^\W*(?:but |and )?if\b|\bif (?:they|it|you|the)\b/i;
+/** "(1 min 10 at 1000W)": another oven's. */
+const OF_OTHER_POWER = /^[^.,;(]{0,6}\b(?:at|in) \d{3,4} ?w(?:atts?)?\b/i;
+const OFF = /\b(?:switched[- ]off|turned[- ]off|oven off|door (?:propped |wedged )?(?:open|ajar))\b/i;
+const GRILL = /\b(?:grill|broil(?:er)?)\b/i;
+const MELTS = /\b(?:melt|warm|soften|bursts?|jam|marmalade|butter|syrup|caramel|gel)\b/i;
+const IN_A_PAN = /\b(?:dry|frying|small|sauce)? ?(?:pan|skillet|saucepan)\b/i;
+/** Where a thing waits, and what a mixture looks like before it is baked. */
+const WAITS =
+  /\b(?:on the (?:sheet|tray|slide|counter)|in the (?:tin|pan)\b|rack|stand|out of the oven|on a cloth|stiff|(?:to|let) dry|room temperature)\b/i;
+const STIRRED =
+  /\b(?:pale|thick and|ribbon|trail|peaks?|frothy|foamy|speed|hook|machine|by hand|strokes|smooth|hard)\b/i;
+/** What only heat does. */
+const BAKED =
+  /\b(?:golden|brown(?:ed)?|set|wobble|springy|springs?|bounces?|skewer|toothpick|clean|risen|puffed|crisp|bubbl\w+|colou?r|firm)\b/i;
+const MORE = /\b(?:more|another|further|longer|back|return|again)\b/i;
+
+/** What one thing goes through may be told in bits; what heats it at the moment. */
+interface Heat {
+  oven: Setting | null;
+  oil: Setting | null;
+  medium: Medium | null;
+  /** The last deed that has times of its own, or puts something where it is heated. */
+  last: ActionClass | null;
+  /** How many clauses ago the oven was set. */
+  since: number;
+}
+
+/** Deeds after which a bare time is the oven's: it is in the tin. */
+const TO_THE_OVEN: ReadonlySet<ActionClass> = new Set([
+  'place',
+  'shape',
+  'layer',
+  'line-tin',
+  'set-oven',
+  'bake',
+  'fold',
+  'combine',
+  'prepare',
+  'toast',
+  'finish',
+]);
+const OF_CLASS: Partial<Record<ActionClass, Medium>> = {
+  bake: 'oven',
+  fry: 'fried',
+  griddle: 'griddle',
+  steam: 'steamed',
+  microwave: 'microwave',
+  boil: 'boiled',
+  chill: 'chilled',
+};
+
+/** What a title alone says of how a thing is done. */
+export function mediumOfTitle(title: string): Medium | null {
+  if (/\bsteam/i.test(title)) return 'steamed';
+  if (/\bmug\b|microwave|\b\d+[- ](?:second|minute|min)\b/i.test(title)) return 'microwave';
+  if (
+    /\b(?:fried|doughnuts?|donuts?|fritters?|churros|beignets?)\b/i.test(title) &&
+    !/\bbaked\b/i.test(title)
+  )
+    return 'fried';
+  if (
+    /\b(?:pancakes?|pikelets?|waffles?|crumpets?|griddle|drop scones?|cr[eê]pes?|blini|welsh cakes?)\b/i.test(
+      title,
+    ) &&
+    !/\b(?:oven|baked)\b/i.test(title)
+  )
+    return 'griddle';
+  return null;
+}
+
+const lengthsOf = ({ text, durations }: Told): Duration[] =>
+  durations.filter(
+    ({ from, to }) =>
+      !OF_OTHER_POWER.test(text.slice(to)) &&
+      !NO_LENGTH_AFTER.test(text.slice(0, from)) &&
+      !NO_LENGTH_BEFORE.test(text.slice(to)),
+  );
+
+/** The clauses of its sentence before it, and the one that follows. */
+interface Beside {
+  readonly before: readonly Told[];
+  readonly after: Told | undefined;
+}
+
+/** The medium that a time of this clause is said of; null: it is no heat's. */
+function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside): Medium | null {
+  const { class: kind, text, settings } = action;
+  const own = kind === null ? undefined : OF_CLASS[kind];
+  if (OFF.test(text) || GRILL.test(text)) return 'oven';
+  if (kind === 'toast') return heat.oven && !IN_A_PAN.test(text) ? 'oven' : null;
+  if (kind === 'microwave')
+    return MELTS.test(text) || sentence.some((one) => one.class === 'melt') ? null : 'microwave';
+  if (own === 'griddle' && heat.medium !== 'griddle') return null;
+  if (own) return own;
+  // "Turn it down to 350 and leave it be for another thirty."
+  if (kind === 'rest' && sentence.some((one) => one.class === 'set-oven')) return 'oven';
+  if (settings.some(({ of }) => of === 'oven')) return 'oven';
+  if (kind !== null && OWNS_ITS_TIME.has(kind)) return null;
+  if (WAITS.test(text) || (STIRRED.test(text) && !BAKED.test(text))) return null;
+  if (kind === null && after?.class === 'boil') return null;
+  if (/\boven\b/i.test(text)) return 'oven';
+  if (heat.oven && BAKED.test(text) && !(heat.medium === 'griddle' || heat.medium === 'fried')) return 'oven';
+  // Said of what was just done in the same sentence, or before it.
+  const before = sentence.at(-1)?.class ?? heat.last;
+  if (before === 'toast' || before === 'microwave') return null;
+  const theirs = before === null ? undefined : OF_CLASS[before];
+  if (theirs && theirs !== 'griddle' && sentence.length > 0) return theirs;
+  if (
+    before !== null &&
+    OWNS_ITS_TIME.has(before) &&
+    !(heat.oven && (TO_THE_OVEN.has(before) || heat.since <= JUST))
+  )
+    return null;
+  if (heat.medium === 'fried' && heat.oil === null && action.durations.some(({ high }) => high > LONGEST_FRY))
+    return null;
+  if (heat.oven && heat.since <= JUST) return 'oven';
+  const brief = action.durations.every(({ high }) => high <= BRIEF);
+  if (heat.medium !== null && heat.medium !== 'oven') return heat.medium;
+  return heat.oven && !brief ? 'oven' : null;
+}
+
+function minutesOf(lengths: readonly Duration[], text: string, medium: Medium): Minutes | null {
+  const [first, second] = lengths;
+  if (!first) return null;
+  const turned = second !== undefined && TURNED.test(text.slice(first.to, second.from));
+  const turns = medium === 'griddle' || medium === 'fried';
+  if (turns && turned) return { low: first.low + second.low, high: first.high + second.high };
+  const sides = turns && EACH_SIDE.test(text) ? 2 : 1;
+  return { low: first.low * sides, high: first.high * sides };
+}
+
+/** A time that follows an oven's heat at once is its, whatever went before. */
+const JUST = 2;
+/** Without a word of what it looks like, so short a time is no bake, minutes. */
+const BRIEF = 3;
+/** What takes longer isn't fried, minutes. */
+const LONGEST_FRY = 15;
+
+const round = (celsius: number) => Math.round(celsius);
+
+function stageOf(
+  medium: Medium,
+  minutes: Minutes | null,
+  { text, step, verb, celsius }: Told,
+  heat: Heat,
+): Stage {
+  const cold = OFF.test(text) || (GRILL.test(text) && celsius === null);
+  const oven = medium === 'oven' && !cold ? heat.oven : null;
+  const griddle = medium === 'griddle' && celsius !== null ? celsius : null;
+  return {
+    medium,
+    ovenCelsius: oven ? round(oven.celsius) : griddle,
+    oilCelsius: medium === 'fried' && heat.oil ? round(heat.oil.celsius) : null,
+    fan: oven?.fan ?? false,
+    minutes,
+    what: verb ?? text.trim().slice(0, 40),
+    step,
+  };
+}
+
+/** Several times of one clause with a temperature for each: "15 min at 200, then 170 for 25". */
+function withTimes(action: Told, lengths: readonly Duration[], heat: Heat, medium: Medium): Stage[] {
+  const ovens = action.settings.filter(({ of }) => of === 'oven');
+  if (medium !== 'oven' || lengths.length < 2 || ovens.length < 2) {
+    const all = medium === 'oven' && lengths.length === 2 && /\bwithout\b|\bmore\b/i.test(action.text);
+    return all
+      ? lengths.map((one) => stageOf(medium, { low: one.low, high: one.high }, action, heat))
+      : [stageOf(medium, minutesOf(lengths, action.text, medium), action, heat)];
+  }
+  return lengths.map((one, n) => {
+    heat.oven = ovens[n] ?? ovens.at(-1)!;
+    return stageOf(medium, { low: one.low, high: one.high }, action, heat);
+  });
+}
+
+function remember(action: Told, heat: Heat): void {
+  for (const one of action.settings) {
+    if (
+      one.of === 'oven' &&
+      action.class !== 'fry' &&
+      !(action.class === 'griddle' && !/\boven\b/i.test(action.text))
+    )
+      heat.oven = one;
+    if (one.of === 'fat' || (one.of === 'oven' && action.class === 'fry')) heat.oil = one;
+  }
+  if (action.settings.some(({ of }) => of === 'oven') && action.class !== 'set-oven') heat.since = 0;
+  if (action.settings.some(({ of }) => of === 'oven'))
+    heat.medium =
+      action.class === 'fry' ? 'fried' : action.class === 'griddle' && !heat.oven ? 'griddle' : 'oven';
+  if (action.settings.some(({ of }) => of === 'fat') || action.class === 'set-fat') heat.medium = 'fried';
+  if (action.class === 'griddle' && !heat.oven && !IN_A_SAUCE.test(action.text)) heat.medium = 'griddle';
+  if (action.class === 'steam') heat.medium = 'steamed';
+  if (action.class === 'microwave' && !MELTS.test(action.text)) heat.medium = 'microwave';
+}
+const IN_A_SAUCE = /\b(?:melt|brown|toast|caramel|syrup|sauce|custard|simmer)\b/i;
+
+/** Every stretch of heat and cold that the actions tell of, in order. `title` says how, where nothing else does. */
+export function stagesOf(actions: readonly Told[], title: string): Stage[] {
+  const heat: Heat = { oven: null, oil: null, medium: mediumOfTitle(title), last: null, since: Infinity };
+  const stages: Stage[] = [];
+  let sentence: Told[] = [];
+  actions.forEach((action, at) => {
+    if (action.first) sentence = [];
+    heat.since += 1;
+    remember(action, heat);
+    const lengths = lengthsOf(action);
+    const next = actions[at + 1];
+    const doubtful = IF.test(action.text) || (sentence[0] !== undefined && IF.test(sentence[0].text));
+    const medium =
+      lengths.length > 0 && !(doubtful && MORE.test(sentence.map(({ text }) => text).join(' ') + action.text))
+        ? mediumFor(action, heat, { before: sentence, after: next?.first ? undefined : next })
+        : null;
+    const over =
+      medium === 'boiled' && OVER_WATER.test(action.text) && lengths[0]!.high >= LONG_STEAM
+        ? 'steamed'
+        : medium;
+    if (over !== null) stages.push(...withTimes(action, lengths, heat, over));
+    else if (action.class === 'bake' && action.settings.length > 0 && lengths.length === 0)
+      heat.medium = 'oven';
+    if (action.class !== null) heat.last = action.class;
+    sentence.push(action);
+  });
+  return joined(stages);
+}
+
+/** The same heat told twice in a row, the second with no more than its time, is one stage. */
+function joined(stages: readonly Stage[]): Stage[] {
+  return stages.reduce<Stage[]>((kept, one) => {
+    const before = kept.at(-1);
+    const sides = one.medium === 'griddle' || one.medium === 'fried';
+    if (
+      !before?.minutes ||
+      !one.minutes ||
+      !sides ||
+      before.medium !== one.medium ||
+      before.step !== one.step ||
+      one.minutes.high > SHORT_TURN
+    )
+      return [...kept, one];
+    const minutes = {
+      low: before.minutes.low + one.minutes.low,
+      high: before.minutes.high + one.minutes.high,
+    };
+    return [...kept.slice(0, -1), { ...before, minutes }];
+  }, []);
+}
+/** A pudding in its basin stands over water for so long at least, minutes. */
+const OVER_WATER = /\b(?:over|in) (?:barely |gently )?(?:simmering|boiling) water\b|\blid on\b/i;
+const LONG_STEAM = 30;
+/** A side takes no longer, minutes. */
+const SHORT_TURN = 4;

@@ -1,0 +1,200 @@
+import { PANS, type PanRecord } from '../kitchen';
+import { INCH_CM } from '../quantity';
+import type { Pan } from '../read';
+import type { FamilyId, PanShape } from '../vocabulary';
+import { ANY_VESSEL, FREE_FAMILIES, NO_VESSEL } from './data/vessels';
+import type { Stage } from './types';
+
+/** A stretch of the page that may name what it is baked in. `worth`: how much it counts for standing where it does. */
+export interface Said {
+  readonly text: string;
+  readonly worth: number;
+}
+
+const FRACTION = '(?:\\s+\\d\\/\\d|[½¼¾])?';
+const NUMBER = `(\\d{1,2}(?:[.,]\\d+)?${FRACTION})`;
+const CM = '(cm|centimetres?|centimeters?|mm|in\\b\\.?|inch(?:es)?|"|″|”)';
+const TWO = new RegExp(`${NUMBER}\\s*-?\\s*${CM}?\\s*-?(?:x|×|\\*|by)-?\\s*${NUMBER}\\s*-?\\s*${CM}?`, 'giu');
+const ONE = new RegExp(`${NUMBER}\\s*-?\\s*${CM}`, 'giu');
+/** Narrower, it is a piece, a thickness or a rim, cm. */
+const LEAST_TIN = 10;
+/** Named as one, a tin may be smaller, cm. */
+const LEAST_NAMED = 7;
+const OF_A_TIN = /^\s*(?:\w+ ){0,2}(?:tins?|pans?|ramekins?|moulds?)\b/i;
+/** Without a unit, tins of more than this are in centimetres. */
+const MOST_INCHES = 18;
+/** Of two numbers the first is a count where it is so small and has no unit. */
+const MOST_TINS = 6;
+const WORDS: Readonly<Record<string, number>> = { one: 1, two: 2, three: 3, four: 4, six: 6 };
+const COUNT =
+  /\b(two|three|four|six|[2-6])\s+(?:x\s+)?(?:(?:greased|lined|large|big|small|baking|deep|shallow|loaf|sandwich|round|square|layer|cake|parchment-lined|buttered|\d[\d½¼¾ /.]*(?:cm|in|inch|"|-inch|-cm)?|\w+)[\s-]+){0,4}?(?:tins|pans|trays|sheets|slides|moulds|ramekins|mugs|basins|ones)\b/i;
+const HOLES =
+  /\b(\d{1,2}|twelve|six)[- ](?:hole|cup|case|cavit)|\b(\d{1,2}|twelve|six) (?:paper |muffin )?(?:cases|cups|holes|cavities)\b/i;
+/** A measure of what is rolled, cut or shaped is none of a tin. */
+const SHAPED =
+  /\b(?:roll(?:ed)?|cut|cutter|rounds?|circle|stars?|thick|apart|across|lengths?|discs?|strips|squares of|high|above|mounds?|balls?|pieces?|slices?|overhang|rectangle|oblong of|border|gap|ropes?|sides?)\b/i;
+
+interface Size {
+  readonly lengthCm: number;
+  readonly widthCm: number | null;
+  readonly count: number | null;
+}
+
+const numberIn = (words: string): number => {
+  const [, whole = '0', above, below, glyph] =
+    /^(\d+(?:[.,]\d+)?)(?:\s+(\d)\/(\d)|([½¼¾]))?$/u.exec(words.trim()) ?? [];
+  const part = glyph ? { '½': 0.5, '¼': 0.25, '¾': 0.75 }[glyph]! : above ? Number(above) / Number(below) : 0;
+  return Number(whole.replace(',', '.')) + part;
+};
+
+function centimetres(value: number, unit: string | undefined): number {
+  if (!unit) return value > MOST_INCHES ? value : value * INCH_CM;
+  if (/^mm/i.test(unit)) return value / 10;
+  return /^c/i.test(unit) ? value : value * INCH_CM;
+}
+
+/** The sizes that a text gives, those of what is rolled or cut left out. */
+function sizesIn(text: string, near: RegExp | null): Size[] {
+  const shaped = (from: number, to: number) =>
+    SHAPED.test(text.slice(Math.max(0, from - 14), from)) ||
+    /^\s*(?:star|rounds?\b(?! (?:\w+ )?(?:tins?|pans?|cake))|circle|cutter|thick|apart|deep\b(?!-| \w+ (?:tin|pan|pie))|high|disc|length|above|square cutter|rounds|strips|rectangle)/i.test(
+      text.slice(to),
+    );
+  const pairs = [...text.matchAll(TWO)].flatMap((match): { from: number; to: number; size: Size }[] => {
+    const [whole, one = '', unit, two = '', other] = match;
+    const [from, to] = [match.index, match.index + whole.length];
+    const [a, b] = [numberIn(one), numberIn(two)];
+    if (!unit && a <= MOST_TINS && centimetres(b, other) >= LEAST_TIN && (other || b > MOST_INCHES))
+      return [{ from, to, size: { lengthCm: centimetres(b, other), widthCm: null, count: a } }];
+    const [length, width] = [centimetres(a, unit ?? other), centimetres(b, other ?? unit)];
+    if (
+      Math.min(length, width) < LEAST_TIN ||
+      (shaped(from, to) && !near?.test(text.slice(from - 10, to + 30)))
+    )
+      return [];
+    return [
+      {
+        from,
+        to,
+        size: { lengthCm: Math.max(length, width), widthCm: Math.min(length, width), count: null },
+      },
+    ];
+  });
+  const singles = [...text.matchAll(ONE)].flatMap((match): { from: number; to: number; size: Size }[] => {
+    const [whole, one = '', unit] = match;
+    const [from, to] = [match.index, match.index + whole.length];
+    if (pairs.some((pair) => from < pair.to && pair.from < to)) return [];
+    const length = centimetres(numberIn(one), unit);
+    const least = OF_A_TIN.test(text.slice(to)) ? LEAST_NAMED : LEAST_TIN;
+    if (length < least || shaped(from, to)) return [];
+    return [{ from, to, size: { lengthCm: length, widthCm: null, count: null } }];
+  });
+  return [...pairs, ...singles].sort((a, b) => a.from - b.from).map(({ size }) => size);
+}
+
+interface Candidate {
+  readonly shape: PanShape;
+  readonly weak: boolean;
+  readonly size: Size | null;
+  readonly count: number | null;
+  readonly words: string;
+  readonly worth: number;
+}
+
+const countIn = (text: string, shape: PanShape): number | null => {
+  const holes = shape.startsWith('muffin') ? HOLES.exec(text) : null;
+  if (holes) return WORDS[(holes[1] ?? holes[2])!.toLowerCase()] ?? (Number(holes[1] ?? holes[2]) || 12);
+  const said = COUNT.exec(text)?.[1]?.toLowerCase();
+  return said ? (WORDS[said] ?? Number(said)) : null;
+};
+
+const quiet = (text: string) => text.replace(NO_VESSEL, (words) => '·'.repeat(words.length));
+
+function candidateOf({ text, worth }: Said): Candidate[] {
+  const heard = quiet(text);
+  const named = (Object.keys(PANS.rows) as PanShape[]).find((shape) => PANS.rows[shape].words.test(heard));
+  const weak = named === undefined;
+  if (weak && !ANY_VESSEL.test(heard)) return [];
+  const shape = named ?? 'round';
+  const [size = null] = sizesIn(text, /\b(?:tin|pan|dish|tray|sheet|mould|springform)\b/i);
+  return [
+    {
+      shape,
+      weak,
+      size,
+      count: countIn(text, shape) ?? size?.count ?? null,
+      words: text.trim(),
+      worth:
+        worth +
+        (size ? 3 : 0) +
+        (weak ? 0 : 2) +
+        (shape === 'tray' ? -1.5 : 0) -
+        (weak && worth < 1 ? 1.5 : 0),
+    },
+  ];
+}
+
+/** What stands free in this family stands on a tray, whatever else is named; what is poured doesn't. */
+const suits = ({ shape }: Candidate, family: FamilyId): number => {
+  const free = FREE_FAMILIES.has(family);
+  if (shape === 'tray') return free ? 4 : -1;
+  if (shape === 'mug') return family === 'mug-cake' ? 5 : -6;
+  if (shape === 'skillet') return family === 'pancake' ? 3 : 0;
+  if (shape.startsWith('muffin')) return family === 'muffin' ? 3 : free ? -2 : 1;
+  if (shape === 'loaf') return family === 'loaf' ? 2 : 0;
+  return free ? -3 : 0;
+};
+
+/** How long a side must be in twice for a floor to be no square. */
+const ALIKE = 1.05;
+
+function panFrom(best: Candidate, size: Size | null, family: FamilyId): Pan {
+  const { words, count } = best;
+  let { shape } = best;
+  if (best.weak) shape = FREE_FAMILIES.has(family) ? 'tray' : family === 'pancake' ? 'skillet' : shape;
+  const two = size?.widthCm ?? null;
+  if (
+    two !== null &&
+    size !== null &&
+    (PANS.rows[shape].round || shape === 'square') &&
+    size.lengthCm > two * ALIKE
+  )
+    shape = 'rect';
+  else if (two !== null && shape === 'round') shape = 'square';
+  const row: PanRecord = PANS.rows[shape];
+  const many = count ?? size?.count ?? row.count;
+  if (size === null || row.sizedByName)
+    return { shape, lengthCm: row.lengthCm, widthCm: row.widthCm, count: many, words };
+  if (two !== null) return { shape, lengthCm: size.lengthCm, widthCm: two, count: many, words };
+  const width = row.even ? size.lengthCm : Math.min(size.lengthCm, row.widthCm);
+  return { shape, lengthCm: size.lengthCm, widthCm: width, count: many, words };
+}
+
+/** What the bake stands in: the vessel that the page speaks of, with the size that it gives anywhere; null: it names none. */
+export function tinOf(said: readonly Said[], family: FamilyId, stages: readonly Stage[]): Pan | null {
+  const media = new Set(stages.map(({ medium }) => medium));
+  if (media.has('fried') && !media.has('oven')) return null;
+  const found = said.flatMap(candidateOf);
+  const [best] = [...found].sort((a, b) => b.worth + suits(b, family) - (a.worth + suits(a, family)));
+  if (!best) return sizedOnly(said, family);
+  const elsewhere = () =>
+    said.flatMap(({ text }) => sizesIn(text, null)).find(({ lengthCm }) => lengthCm >= LEAST_TIN) ?? null;
+  return panFrom(best, best.size ?? (best.shape === 'tray' ? null : elsewhere()), family);
+}
+
+/** "Pear Tart, 26 cm": a size without a vessel is the tin's. */
+function sizedOnly(said: readonly Said[], family: FamilyId): Pan | null {
+  if (FREE_FAMILIES.has(family)) return null;
+  for (const { text } of said) {
+    const [size] = sizesIn(text, null);
+    if (!size) continue;
+    const shape: PanShape =
+      size.widthCm === null ? 'round' : size.widthCm * ALIKE >= size.lengthCm ? 'square' : 'rect';
+    return panFrom(
+      { shape, weak: false, size, count: size.count, words: text.trim(), worth: 0 },
+      size,
+      family,
+    );
+  }
+  return null;
+}

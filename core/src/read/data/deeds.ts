@@ -1,0 +1,22 @@
+import type { FamilyId } from '../../vocabulary';
+
+/**
+ * What is done to a mixture, and what it is put into, as evidence of its family (log-odds). Common practice; the weights are by
+ * hand, on labelled pages.
+ */
+export const DEEDS: readonly { readonly family: FamilyId; readonly words: RegExp; readonly says: number }[] = [
+  { family: 'doughnut', words: /\bdeep[- ]?fr(?:y|ied)|\bfry (?:\w+ ){0,6}(?:at a time|at \d{3})|\b(?:oil|fat) (?:\w+ ){0,5}(?:to|at) 1[6-9]\d|\boil to 3\d\d|\bfry (?:at|them)\b[^.]*\d/i, says: 4 },
+  { family: 'steamed-pudding', words: /\bsteam (?:it |for )?(?:\d|an? |one|two|three)|\bover simmering water with the lid|\bbasin\b/i, says: 3 },
+  { family: 'choux', words: /\ball (?:of it )?at once\b|\b(?:leaves|comes away from) the sides\b/i, says: 2 },
+  { family: 'choux', words: /\b(?:water|milk)\b[^.]{0,60}\bboil[^]{0,120}\bflour\b[^]{0,200}\beggs?\b[^.]{0,40}\b(?:one|little|at a time|after)\b/i, says: 2 },
+  { family: 'foam', words: /\bwhites\b[^.]{0,60}\b(?:stiff|peaks?|foamy)\b[^]{0,400}\bfold\b|\bribbon\b|\bleaves a trail\b/i, says: 1.5 },
+  { family: 'pastry', words: /\bpie plate\b|\b(?:tart|flan|quiche) (?:tin|pan|ring)\b|\bblind\b|\bcrimp\b|\broll(?:ed)? (?:\w+ ){0,6}(?:and )?line\b|\bline the (?:ring|case|tin with (?:it|the pastry))\b/i, says: 2.5 },
+  { family: 'creamed-cake', words: /\bsandwich tins?\b|\bcream(?:ed)? (?:the |together|\d)/i, says: 1.2 },
+  { family: 'cut-out', words: /\bcutter\b|\bcut (?:out|hearts|stars|rounds)\b|\bstamp out\b/i, says: 2 },
+  { family: 'crisp-wafer', words: /\bdrape\b|\b(?:wrap|roll|shape)\b[^.]{0,40}\b(?:round|over|around)\b[^.]{0,30}\b(?:handle|cone|rolling pin|mould)\b|\blacy\b/i, says: 3 },
+  { family: 'loaf', words: /\bloaf (?:tins?|pans?)\b|\b(?:1|2|900) ?(?:lb|g) (?:loaf |tins?|ones?)/i, says: 1.5 },
+  { family: 'muffin', words: /\bmuffin (?:tin|pan|cup|case)s?\b|\bpaper cases\b|\b12[- ](?:hole|cup)\b/i, says: 1.5 },
+  { family: 'pancake', words: /\bgriddle\b|\b(?:non-?stick|crepe|cr[eê]pe|frying) pan\b[^]{0,150}\b(?:flip|turn)\b|\bflip\b|\bwaffle iron\b/i, says: 2 },
+  { family: 'mug-cake', words: /\bmug\b[^]{0,300}\b(?:\d{3,4} ?w\b|microwave|sec)/i, says: 3 },
+  { family: 'scone', words: /\bpat (?:it )?(?:out )?to\b|\bknife\b[^.]{0,30}\bdough\b/i, says: 1 },
+];
