@@ -7,6 +7,8 @@ const LEAST_FOODS = 3;
 /** What may stand between a recipe's name and its list. */
 const BETWEEN: ReadonlySet<PageKind> = new Set(['yield', 'time', 'note', 'junk', 'heading']);
 const OPENS: ReadonlySet<PageKind> = new Set(['heading', 'title', 'note', 'junk']);
+/** A bake's name alone, whatever it was taken for among the steps around it. */
+const IS_NAME = /^[^.!?]{3,40}$/;
 const WORK: ReadonlySet<PageKind> = new Set(['step', 'prose']);
 
 /**
@@ -23,7 +25,8 @@ export function secondRecipe(
     return null;
   for (let at = done + 1; at < lines.length; at += 1) {
     const name = cleanLine(lines[at]!);
-    if (!gaps[at] || !OPENS.has(kinds[at]!) || isSignpost(name) || NAMES_A_PART.test(name)) continue;
+    const opens = OPENS.has(kinds[at]!) || (IS_NAME.test(name) && NAMES_A_BAKE.test(name));
+    if (!gaps[at] || !opens || isSignpost(name) || NAMES_A_PART.test(name)) continue;
     let list = at + 1;
     while (list < kinds.length && BETWEEN.has(kinds[list]!)) list += 1;
     const between = kinds

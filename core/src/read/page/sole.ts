@@ -1,4 +1,5 @@
 import { cleanLine } from '../clean';
+import { nameAndYield } from '../yields';
 import type { KindOfLine } from './kinds';
 import { isSignpost } from './signposts';
 
@@ -13,6 +14,11 @@ export function withSoleName(lines: readonly string[], read: readonly KindOfLine
     one.kind === 'title' && isSignpost(lines[at]!) ? { ...one, kind: 'heading', or: 'title' } : one,
   );
   const first = kinds.findIndex(({ kind }) => kind !== 'junk');
+  const named = kinds.some(({ kind }) => kind === 'title');
+  // "Corner slab, cuts into 16" is a name with a yield behind it.
+  const calls = kinds[first]?.kind === 'yield' && !isSignpost(lines[first]!);
+  if (!named && calls && nameAndYield(cleanLine(lines[first]!)).yields)
+    return kinds.map((one, at) => (at === first ? { ...one, kind: 'title', or: 'yield' } : one));
   if (
     kinds[first]?.kind !== 'heading' ||
     OF_A_PART.test(cleanLine(lines[first]!)) ||
