@@ -22,7 +22,7 @@ function gramsOf(line: Line): Range | null {
 /** The shapes of docs/cli.md: kept stable, whatever the core's own types become. */
 export function readShape(recipe: Recipe, request: ConversionRequest, kitchen: Kitchen): object {
   const { lines } = guardRecipe(recipe, request, kitchen);
-  const process = readProcess(recipe);
+  const process = readProcess(recipe, kitchen);
   const glutenOf = (id: string) => lines.find((one) => one.line === id)?.gluten ?? 'unknown';
   return {
     title: recipe.title,

@@ -110,7 +110,7 @@ export function* convertSteps(
   const blend = yield* blendOf(work, family, memory);
   const balanced = balance(work, family, blend);
   if ('outcome' in balanced) return { outcome: balanced, slow: null };
-  const question = bakeQuestion(balanced, profile, readProcess(recipe).bake, work);
+  const question = bakeQuestion(balanced, profile, readProcess(recipe, kitchen).bake, work);
   const bake = toBake(yield* ownBake(question, work, memory), question, work);
   const foldedBake = yield* bakeFolded(question, bake, work);
   const outcome = assemble(work, family, balanced, { bake, foldedBake });

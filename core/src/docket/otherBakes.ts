@@ -25,7 +25,7 @@ function askedAgain(
   const balanced = balance(work, planned.family, blend);
   if ('outcome' in balanced) return null;
   const profile = familyOf(planned.family);
-  return { question: bakeQuestion(balanced, profile, readProcess(recipe).bake, work), work };
+  return { question: bakeQuestion(balanced, profile, readProcess(recipe, kitchen).bake, work), work };
 }
 
 /** The same bake under another condition. */

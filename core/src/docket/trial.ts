@@ -35,7 +35,7 @@ export function trialOf(
 ): TrialBake {
   const work = workOf(recipe, request, kitchen);
   const profile = familyOf(work.request.family ?? recipe.family.id);
-  const { bake } = readProcess(recipe);
+  const { bake } = readProcess(recipe, kitchen);
   const dial = ask.ovenCelsius ?? bake?.ovenCelsius ?? profile.usualOven;
   const fan = ask.fan ?? bake?.fan ?? false;
   const { offset } = temperOf(ovenOf(kitchen, request.ovenId), dial, fan);

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import Papa from 'papaparse';
+import { BUILT_IN_KITCHEN } from '../kitchen';
 import { readProcess } from '../process';
 import { readText, runs } from '../testing';
 import { ingredientLines } from '../read';
@@ -58,7 +59,10 @@ describe('a recipe in linked data (schema.org/Recipe)', () => {
     const recipe = readText(TEXT);
     expect(recipe.title).toBe('Plum squares');
     expect(ingredientLines(recipe)).toHaveLength(2);
-    expect(readProcess(recipe).bake).toMatchObject({ ovenCelsius: 180, minutes: { low: 30, high: 30 } });
+    expect(readProcess(recipe, BUILT_IN_KITCHEN).bake).toMatchObject({
+      ovenCelsius: 180,
+      minutes: { low: 30, high: 30 },
+    });
     expect(recipe.yields).toEqual({ low: 16, high: 16, what: 'squares' });
   });
   it.each(['[]', '{"@type":"Article"}', '{"a":1}'])('%j holds none, and says so', (text) =>

@@ -1,2 +1,3 @@
 export { readProcess, type Process } from './process';
-export type { Action, BakeFacts, Medium, Minutes, Stage } from './types';
+export { calledOf, linesNamedIn } from './takes';
+export type { Action, BakeFacts, Medium, Minutes, Mixture, PartFamily, Stage, Take } from './types';

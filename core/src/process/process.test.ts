@@ -1,10 +1,12 @@
 import fc from 'fast-check';
+import { BUILT_IN_KITCHEN } from '../kitchen';
 import { readText, runs } from '../testing';
 import { readProcess, type Stage } from '.';
 
 const processOf = (words: string, title = 'Cake') =>
   readProcess(
     readText(`${title}\n\nIngredients\n100 g plain flour\n100 g butter\n100 g sugar\n\nMethod\n${words}`),
+    BUILT_IN_KITCHEN,
   );
 const bakeOf = (words: string) => processOf(words).bake;
 const heat = ({ medium, ovenCelsius, oilCelsius, fan, minutes }: Stage) =>

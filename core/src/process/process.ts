@@ -1,13 +1,18 @@
+import type { Catalogue } from '../catalogue';
+import { catalogueOf, type Kitchen } from '../kitchen';
 import { pageLines, type Finding, type Pan, type Recipe, type Step } from '../read';
 import { actionsOf, type Told } from './actions';
 import { doubtsOf } from './doubts';
 import { stagesOf } from './stages';
+import { mixturesOf } from './mixtures';
+import { calledOf, takesOf } from './takes';
 import { tinOf, type Said } from './tins';
-import type { Action, BakeFacts, Stage } from './types';
+import type { Action, BakeFacts, Mixture, Stage } from './types';
 
 /** A method as what is done. */
 export interface Process {
   readonly actions: readonly Action[];
+  readonly mixtures: readonly Mixture[];
   readonly stages: readonly Stage[];
   /** What it is baked in; null: nothing is named. */
   readonly pan: Pan | null;
@@ -74,22 +79,31 @@ function bakeFacts(stages: readonly Stage[], actions: readonly Told[], pan: Pan 
 const known = new WeakMap<Recipe, Process>();
 
 /** Reads a recipe's method, once for each recipe. Pure; never throws; what it can't place it says nothing of. */
-export function readProcess(recipe: Recipe): Process {
-  const there = known.get(recipe) ?? processOf(recipe);
+export function readProcess(recipe: Recipe, kitchen: Kitchen): Process {
+  const there = known.get(recipe) ?? processOf(recipe, catalogueOf(kitchen));
   known.set(recipe, there);
   return there;
 }
 
-function processOf(recipe: Recipe): Process {
-  const actions = actionsOf(recipe.method);
-  const told = stagesOf(actions, recipe.title);
+function processOf(recipe: Recipe, catalogue: Catalogue): Process {
+  const done = actionsOf(recipe.method);
+  const told = stagesOf(done, recipe.title);
   const stages = told.some(heats) ? told : [...told, ...stagesOf(actionsOf(ofHead(recipe)), recipe.title)];
-  const pan = tinOf(sayings(recipe, actions), recipe.family.id, stages);
+  const pan = tinOf(sayings(recipe, done), recipe.family.id, stages);
+  const parts = recipe.parts.filter(({ lines }) => lines.some(({ kind }) => kind === 'ingredient'));
+  const taken = takesOf(done, calledOf(parts));
+  const mixtures = mixturesOf(parts, recipe, done, taken, catalogue);
+  const actions = done.map((one, at): Action => {
+    const { durations: _, settings: __, ...action } = one;
+    const mixture = mixtures.find(({ part }) => part === taken[at]!.part);
+    return { ...action, takes: taken[at]!.takes, makes: mixture?.id ?? null };
+  });
   return {
     actions,
     stages,
     pan,
-    bake: bakeFacts(stages, actions, pan),
+    mixtures,
+    bake: bakeFacts(stages, done, pan),
     doubts: doubtsOf(stages, recipe.method),
   };
 }

@@ -1,4 +1,5 @@
 import type { Pan } from '../read';
+import type { FamilyId } from '../vocabulary';
 import type { ActionClass } from './data/verbs';
 
 /** A stretch of a step: connector and body. The clauses of a step tile it. */
@@ -20,9 +21,38 @@ export interface Minutes {
 
 export type Medium = 'oven' | 'fried' | 'griddle' | 'steamed' | 'boiled' | 'microwave' | 'chilled';
 
+/** How much of a line goes in somewhere (0–1). */
+export interface Take {
+  readonly line: string;
+  readonly share: number;
+}
+
+/** What kind a part is: a bake, something that flour only thickens, or something without any. */
+export interface PartFamily {
+  readonly id: FamilyId | 'thickened-filling' | 'no-flour';
+  readonly confidence: number;
+  /** What it was told by: it is the bake itself, it has no flour or little, its name, or its formula. */
+  readonly because: 'main' | 'no-flour' | 'little-flour' | 'name' | 'formula';
+}
+
+/** What comes of some lines before it is baked, or before it goes on what was. */
+export interface Mixture {
+  readonly id: string;
+  readonly name: string;
+  readonly part: string;
+  readonly lines: readonly Take[];
+  readonly family: PartFamily;
+  readonly baked: boolean;
+  /** The mixture that it goes on or into when that is done; null: none. */
+  readonly layeredOn: string | null;
+}
+
 /** What is done in one clause, and what is said of it. */
 export interface Action extends Clause {
   readonly id: string;
+  readonly takes: readonly Take[];
+  /** The mixture that it works on. */
+  readonly makes: string | null;
   /** As written; null where the clause has none, as a quarter of them do. */
   readonly verb: string | null;
   readonly class: ActionClass | null;

@@ -13,10 +13,11 @@ import { isForeign, readLine } from './line';
 import { inferLocale } from './locale';
 import { namesFood } from './match';
 import { kindsOf, pageText, secondRecipe, type KindOfLine } from './page';
+import { toParts } from './parts';
 import { placesOf, type Place } from './places';
 import { readProse } from './prose';
 import { joinWrapped } from './continued';
-import type { Line, Part, Recipe, Step, TakenFor } from './types';
+import type { Line, Recipe, Step, TakenFor } from './types';
 import { readTimes } from './times';
 import { nameAndYield, readYield } from './yields';
 
@@ -83,32 +84,6 @@ const withUses = (line: Line, steps: readonly Step[], reader: Scales): Line => {
   const uses = usesOf(line, steps, reader);
   return uses.length === 0 ? line : { ...line, uses };
 };
-
-const partName = (source: string) =>
-  cleanLine(source)
-    .replace(/:$/, '')
-    .replace(/^for (?:the|a|your) /i, '')
-    .trim();
-
-function toParts(lines: readonly Line[]): Part[] {
-  const parts: { id: string; name: string | null; lines: Line[] }[] = [];
-  for (const line of lines) {
-    const open = parts.at(-1);
-    if (line.kind === 'heading' && open?.lines.some((one) => one.kind === 'ingredient'))
-      parts.push({ id: line.id, name: partName(line.source), lines: [line] });
-    else if (!open)
-      parts.push({
-        id: line.id,
-        name: line.kind === 'heading' ? partName(line.source) : null,
-        lines: [line],
-      });
-    else {
-      if (line.kind === 'heading') open.name = partName(line.source);
-      open.lines.push(line);
-    }
-  }
-  return parts;
-}
 
 /** What a person has said that a line is: outright, or by saying what food it is. */
 const saidOf = ({ kind, line: _, ...food }: LineCorrection): PageKind | undefined =>

@@ -21,16 +21,3 @@ export const VERBS = {
   slice: /\b(?:slice|cut (?:in)?to (?:squares|slices|bars|wedges))\b/i,
 } as const;
 export type Verb = keyof typeof VERBS;
-
-/** Words that stand for lines of a role, beside the names of the lines themselves. */
-export const ROLE_WORDS: readonly { readonly words: RegExp; readonly roles: readonly string[] }[] = [
-  {
-    words: /\b(?:dry ingredients|dry mix|flour mixture|flours?)\b/i,
-    roles: ['wheat-flour', 'gf-flour', 'starch'],
-  },
-  { words: /\bdry (?:ingredients|mix)\b/i, roles: ['leavener', 'salt'] },
-  { words: /\b(?:wet ingredients|liquids?)\b/i, roles: ['liquid', 'egg'] },
-  { words: /\b(?:eggs?|yolks?|whites?)\b/i, roles: ['egg'] },
-  { words: /\b(?:butter|fat|shortening)\b/i, roles: ['fat'] },
-  { words: /\bsugars?\b/i, roles: ['sugar'] },
-];

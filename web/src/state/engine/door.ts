@@ -135,7 +135,7 @@ export const door = {
       const scaled = scaleRecipe(recipe, doc.request.scale);
       return {
         recipe,
-        process: readProcess(recipe),
+        process: readProcess(recipe, kitchen),
         scaled: scaled === recipe ? null : scaled,
         lines,
         asRead: asReadOf(recipe),
@@ -211,7 +211,7 @@ export const door = {
       doc: { ...bare, lines, asRead: asReadOf(recipe) },
       unplaced: ingredientLines(recipe).filter(({ items }) => items.some(({ match }) => match === 'none'))
         .length,
-      doubts: recipe.doubts.length + readProcess(recipe).doubts.length,
+      doubts: recipe.doubts.length + readProcess(recipe, laid.kitchen).doubts.length,
       holdsGluten: guard.lines.some(({ gluten }) => gluten === 'contains'),
     };
   },

@@ -1,0 +1,14 @@
+/** Words that stand for lines of a role, beside the names of the lines themselves. Common practice; no source. */
+export const ROLE_WORDS: readonly { readonly words: RegExp; readonly roles: readonly string[] }[] = [
+  {
+    words: /\b(?:dry ingredients|dry mix|flour mixture|flours?)\b/i,
+    roles: ['wheat-flour', 'gf-flour', 'starch'],
+  },
+  { words: /\bdry (?:ingredients|mix)\b/i, roles: ['leavener', 'salt'] },
+  { words: /\b(?:wet ingredients|liquids?)\b/i, roles: ['liquid', 'egg'] },
+  { words: /\b(?:eggs?|yolks?|whites?)\b/i, roles: ['egg'] },
+  { words: /\b(?:butter|fat|shortening)\b/i, roles: ['fat'] },
+  { words: /\bsugars?\b/i, roles: ['sugar'] },
+];
+/** All lines of what is being made. */
+export const EVERYTHING = /\b(?:everything|all (?:the )?(?:ingredients|things|together|in one)|the rest of the ingredients)\b/i;

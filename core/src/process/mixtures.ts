@@ -1,0 +1,49 @@
+import type { Catalogue } from '../catalogue';
+import type { Part, Recipe } from '../read';
+import type { Told } from './actions';
+import { mainPart, partFamilies } from './parts';
+import type { Taken } from './takes';
+import type { Mixture, Take } from './types';
+
+/** What goes on or into a bake when that is done. */
+const LAYER =
+  /\b(?:glaze|icing|frosting|drizzle|syrup|top|serve|finish|fill(?:ing)?|dust|sauce|cream|coat(?:ing)?|dip|brush|roll|decorat\w+)\b/i;
+
+const together = (takes: readonly Take[]): Take[] => {
+  const shares = new Map<string, number>();
+  for (const { line, share } of takes) shares.set(line, (shares.get(line) ?? 0) + share);
+  return [...shares].map(([line, share]) => ({ line, share }));
+};
+
+/** What comes of each part, with what the actions take of its lines; a line that no action names is in it whole. */
+export function mixturesOf(
+  parts: readonly Part[],
+  recipe: Recipe,
+  actions: readonly Told[],
+  taken: readonly Taken[],
+  catalogue: Catalogue,
+): Mixture[] {
+  const main = mainPart(parts, catalogue);
+  const families = partFamilies(parts, recipe, catalogue);
+  const all = taken.flatMap(({ takes }) => takes);
+  const idOf = (part: string) => `m${parts.findIndex(({ id }) => id === part) + 1}`;
+  return parts.map((part): Mixture => {
+    const lines = part.lines.filter(({ kind }) => kind === 'ingredient').map(({ id }) => id);
+    const family = families.get(part.id)!;
+    const bakes = actions.some(({ class: kind }, at) => kind === 'bake' && taken[at]!.part === part.id);
+    const layers = part !== main && (family.id === 'no-flour' || family.id === 'thickened-filling');
+    const over = layers && !bakes && LAYER.test(part.name ?? '');
+    return {
+      id: idOf(part.id),
+      name: part.name ?? (part === main ? recipe.title : ''),
+      part: part.id,
+      lines: together([
+        ...all.filter(({ line }) => lines.includes(line)),
+        ...lines.filter((line) => !all.some((one) => one.line === line)).map((line) => ({ line, share: 1 })),
+      ]),
+      family,
+      baked: part === main || bakes,
+      layeredOn: over && main ? idOf(main.id) : null,
+    };
+  });
+}

@@ -1,0 +1,66 @@
+import { getIngredient, type Catalogue } from '../catalogue';
+import { guessFamily, type Line, type Part, type Recipe } from '../read';
+import type { PartFamily } from './types';
+
+interface Weighed {
+  readonly flour: number;
+  readonly starch: number;
+  readonly all: number;
+}
+
+const FLOURS = new Set(['wheat-flour', 'gf-flour']);
+
+function weigh(lines: readonly Line[], catalogue: Catalogue): Weighed {
+  const sum = { flour: 0, starch: 0, all: 0 };
+  for (const { ingredient, grams, alternative, aside } of lines.flatMap(({ items }) => items)) {
+    if (ingredient === null || !grams || alternative || aside) continue;
+    const { role } = getIngredient(catalogue, ingredient);
+    sum.all += grams.central;
+    if (FLOURS.has(role)) sum.flour += grams.central;
+    if (role === 'starch') sum.starch += grams.central;
+  }
+  return sum;
+}
+
+/** Of so little flour and starch nothing is built: it thickens. */
+const THICKENS = 0.16;
+const NAMED: readonly (readonly [RegExp, PartFamily['id']])[] = [
+  [/\b(?:crumb(?:le|s)?(?: top(?:ping)?)?|streusel)\b/i, 'crumble'],
+  [/\b(?:pastry|crust|shell|p[âa]te sucr[ée]e|shortcrust)\b/i, 'pastry'],
+  [/\b(?:choux)\b/i, 'choux'],
+  [/\b(?:craquelin)\b/i, 'cut-out'],
+];
+
+const named = (part: Part): PartFamily['id'] | null =>
+  part.name === null ? null : (NAMED.find(([words]) => words.test(part.name!))?.[1] ?? null);
+
+function familyOf(part: Part, main: Part | undefined, recipe: Recipe, catalogue: Catalogue): PartFamily {
+  const { flour, starch, all } = weigh(part.lines, catalogue);
+  const said = named(part);
+  if (part === main) return { id: recipe.family.id, confidence: recipe.family.confidence, because: 'main' };
+  if (flour + starch === 0) return { id: 'no-flour', confidence: 0.95, because: 'no-flour' };
+  if (said) return { id: said, confidence: 0.9, because: 'name' };
+  if ((flour + starch) / Math.max(1, all) < THICKENS)
+    return { id: 'thickened-filling', confidence: 0.9, because: 'little-flour' };
+  const own = guessFamily(part.name ?? '', part.lines, '', catalogue);
+  return { id: own.id, confidence: own.confidence, because: 'formula' };
+}
+
+/** The part with the most flour: what the bake is named for. */
+export function mainPart(parts: readonly Part[], catalogue: Catalogue): Part | undefined {
+  const weight = (part: Part) => {
+    const { flour, starch, all } = weigh(part.lines, catalogue);
+    return (flour + starch / 2) * 1e3 + all;
+  };
+  return [...parts].sort((a, b) => weight(b) - weight(a))[0];
+}
+
+/** What kind each part of a bake is, by what is in it and what it is called. */
+export function partFamilies(
+  parts: readonly Part[],
+  recipe: Recipe,
+  catalogue: Catalogue,
+): ReadonlyMap<string, PartFamily> {
+  const main = mainPart(parts, catalogue);
+  return new Map(parts.map((part) => [part.id, familyOf(part, main, recipe, catalogue)]));
+}

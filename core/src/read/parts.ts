@@ -1,0 +1,88 @@
+import { cleanLine } from './clean';
+import type { Line, Part } from './types';
+
+const MADE =
+  '(?:custard|syrup|icing|frosting|sauce|glaze|dip|topping|filling|coating|crumbs?|streusel|caramel|cream|ganache|compote|pastry|dough|sponge|middle|top|drizzle|punch|wash)';
+/** "Syrup: juice of 2 oranges", "For the dip: 80 g chocolate", "custard - 2 tbsp": a line that says what it is for. */
+const LABELLED = new RegExp(
+  `^\\W*((?:for (?:the )?|the |to )?(?:\\p{L}+ )?(?:${MADE}|serve|finish|dust|brush|fill|decorate))\\s*(?::|\\s[-–—])\\s`,
+  'iu',
+);
+/** A sentence that begins another thing: "The custard is …", "While they are in, make the syrup: …". */
+const BEGINS = new RegExp(
+  `^\\W*(?:the|for the|for a) (${MADE})\\b|^[^.]{0,60}\\b(?:make|start[^.]{0,20} with) (?:a|the) (${MADE})\\b`,
+  'iu',
+);
+/** A heading that says what to do with what stands under it names a stage of the work and no part. */
+const DEED = /^\W*(?:melt|whisk|sift|stir|fold|mix|beat|combine|cream|add|rub|then|dry|wet|day|step)\b/i;
+const AT_THE_TABLE = /,\s*to (?:serve|finish)\b/i;
+/** Of so few lines a single one to serve is no part of a longer list. */
+const partOf = (line: Line): string | null => {
+  const source = line.source.trim();
+  if (line.kind !== 'ingredient') return null;
+  const label = LABELLED.exec(source)?.[1];
+  if (label) return label;
+  const said = BEGINS.exec(source);
+  return source.length > SENTENCE ? (said?.[1] ?? said?.[2] ?? null) : null;
+};
+/** A shorter line is no sentence, characters. */
+const SENTENCE = 60;
+
+function parted({ id, name, lines }: Part): Part[] {
+  const out: { id: string; name: string | null; lines: Line[] }[] = [{ id, name, lines: [] }];
+  let told = false;
+  for (const line of lines) {
+    const own = partOf(line);
+    const prose = line.source.length > SENTENCE && line.items.length > 1;
+    if (own !== null && (out.at(-1)!.lines.some(({ kind }) => kind === 'ingredient') || prose))
+      out.push({ id: line.id, name: own, lines: [line] });
+    else if (AT_THE_TABLE.test(line.source)) out.push({ id: line.id, name: 'to serve', lines: [line] });
+    else (told && !prose ? out[0]! : out.at(-1)!).lines.push(line);
+    told = own !== null && !prose;
+  }
+  // What stands above the first food of a part belongs to it.
+  const [first, next, ...others] = out;
+  if (!next || first!.lines.some(({ kind }) => kind === 'ingredient')) return out;
+  return [{ ...next, lines: [...first!.lines, ...next.lines] }, ...others];
+}
+
+/** "For the crumb:" is the crumb. */
+const partName = (source: string) =>
+  cleanLine(source)
+    .replace(/:$/, '')
+    .replace(/^for (?:the|a|your) /i, '')
+    .trim();
+
+/** Under each heading, from the first food on, a part begins. */
+function underHeadings(lines: readonly Line[]): Part[] {
+  const parts: { id: string; name: string | null; lines: Line[] }[] = [];
+  for (const line of lines) {
+    const open = parts.at(-1);
+    if (line.kind === 'heading' && open?.lines.some((one) => one.kind === 'ingredient'))
+      parts.push({ id: line.id, name: partName(line.source), lines: [line] });
+    else if (!open)
+      parts.push({
+        id: line.id,
+        name: line.kind === 'heading' ? partName(line.source) : null,
+        lines: [line],
+      });
+    else {
+      if (line.kind === 'heading') open.name = partName(line.source);
+      open.lines.push(line);
+    }
+  }
+  return parts;
+}
+
+/**
+ * The parts of a recipe: those of its headings, less those that only say what to do, more those that a line or a sentence names.
+ */
+export function toParts(lines: readonly Line[]): Part[] {
+  const joined = underHeadings(lines).reduce<Part[]>((all, part) => {
+    const before = all.at(-1);
+    const deed = part.name !== null && DEED.test(part.name);
+    if (!deed || !before || (before.name !== null && !DEED.test(before.name))) return [...all, part];
+    return [...all.slice(0, -1), { ...before, lines: [...before.lines, ...part.lines] }];
+  }, []);
+  return joined.flatMap(parted);
+}
