@@ -1,9 +1,9 @@
-import { guardRecipe } from '@omniarton/core/guard';
+import { guardMethod, guardRecipe } from '@omniarton/core/guard';
 import { convert, trialOf, waysFor, type TrialAsk } from '@omniarton/core/docket';
 import { reasonWords, say, spoken } from '@omniarton/core/words';
 import { HeatRangeError } from '@omniarton/core/heat';
 import type { ConversionRequest, Kitchen } from '@omniarton/core/kitchen';
-import { readProcess } from '@omniarton/core/process';
+import { readProcess, type Mixture } from '@omniarton/core/process';
 import { pageLines, type Item, type Line, type Recipe } from '@omniarton/core/read';
 import { addRanges, settle, toEnd, type Range } from '@omniarton/core/quantity';
 
@@ -19,10 +19,24 @@ function gramsOf(line: Line): Range | null {
   return weights.length === 0 ? null : settled(weights.reduce(addRanges));
 }
 
+/** Where lines, parts and steps stand: by their number, from 0; a line's among those that aren't blank. */
+function placesOf(recipe: Recipe) {
+  const lines = pageLines(recipe).map(({ line }) => line);
+  return {
+    places: (id: string) => lines.indexOf(id),
+    partAt: (id: string) => recipe.parts.findIndex((part) => part.id === id),
+    stepAt: (id: string) => recipe.method.findIndex((step) => step.id === id),
+  };
+}
+
+const familyShape = (mixture: Mixture | undefined) =>
+  mixture ? { id: mixture.family.id, confidence: settle(mixture.family.confidence) } : null;
+
 /** The shapes of docs/cli.md: kept stable, whatever the core's own types become. */
 export function readShape(recipe: Recipe, request: ConversionRequest, kitchen: Kitchen): object {
   const { lines } = guardRecipe(recipe, request, kitchen);
   const process = readProcess(recipe, kitchen);
+  const { places, partAt, stepAt } = placesOf(recipe);
   const glutenOf = (id: string) => lines.find((one) => one.line === id)?.gluten ?? 'unknown';
   return {
     title: recipe.title,
@@ -31,6 +45,7 @@ export function readShape(recipe: Recipe, request: ConversionRequest, kitchen: K
     kinds: pageLines(recipe).map(({ source, kind, sure }) => ({ source, kind, sure: settle(sure) })),
     parts: recipe.parts.map((part) => ({
       name: part.name,
+      family: familyShape(process.mixtures.find((mixture) => mixture.part === part.id)),
       lines: part.lines.map((line) => ({
         source: line.source,
         kind: line.kind,
@@ -49,6 +64,26 @@ export function readShape(recipe: Recipe, request: ConversionRequest, kitchen: K
       })),
     })),
     method: recipe.method.map(({ source }) => ({ source })),
+    process: {
+      actions: process.actions.map(({ step, from, to, takes, first: _, text: __, ...action }) => ({
+        ...action,
+        step: stepAt(step),
+        span: [from, to],
+        takes: takes.map(({ line, share }) => ({ line: places(line), share: settle(share) })),
+      })),
+      mixtures: process.mixtures.map((mixture) => ({
+        ...mixture,
+        part: partAt(mixture.part),
+        lines: mixture.lines.map(({ line, share }) => ({ line: places(line), share: settle(share) })),
+        family: familyShape(mixture),
+      })),
+    },
+    stages: process.stages.map(({ medium, ovenCelsius, oilCelsius, fan, minutes, what, mixture, pan }) => ({
+      ...{ medium, ovenCelsius, oilCelsius, fan, minutes, what, mixture, pan },
+    })),
+    methodFlour: guardMethod(recipe)
+      .filter(({ words }) => /flour/i.test(words))
+      .map(({ step, words }) => ({ step: stepAt(step), words })),
     bake: process.bake,
     yields: recipe.yields,
     doubts: [...recipe.doubts, ...process.doubts].map(({ source, asks, guess }) => ({ source, asks, guess })),

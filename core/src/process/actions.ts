@@ -42,7 +42,7 @@ function verbOf(text: string): { readonly verb: string; readonly class: ActionCl
   const [best] = (first.length > 0 ? first : found).sort((a, b) =>
     first.length > 0 ? a.rank - b.rank : a.at - b.at || a.rank - b.rank,
   );
-  return { verb: best!.verb, class: best!.class };
+  return { verb: best!.verb.trim(), class: best!.class };
 }
 
 export function actionOf(clause: Clause, n: number): Told {

@@ -151,3 +151,48 @@ describe('whatever a method says', () => {
     expect(stagesOf(lines.join(' '))).toEqual(stagesOf(lines.join('\n')));
   });
 });
+
+describe('what is done with what', () => {
+  const LIST =
+    'Ingredients\n200 g plain flour\n150 g butter\n150 g sugar\n3 eggs\n\nSyrup: 80 g sugar, juice of 2 lemons\n\nMethod\n';
+  const done = (method: string) => {
+    const recipe = readText(`Lemon cake\n\n${LIST}${method}`);
+    const process = readProcess(recipe, BUILT_IN_KITCHEN);
+    const sources = new Map(
+      recipe.parts.flatMap(({ lines }) => lines.map(({ id, source }) => [id, source] as const)),
+    );
+    return { recipe, process, sources };
+  };
+  const METHOD =
+    'Cream the butter and sugar, beat in the eggs, fold in half the flour.\nFold in the remaining flour. Bake at 180C for 40 minutes.\nBoil the syrup 3 minutes and pour over.';
+  it('takes each line once at most, in shares', () => {
+    const { process, sources } = done(METHOD);
+    const shares = new Map<string, number>();
+    for (const { line, share } of process.actions.flatMap(({ takes }) => takes))
+      shares.set(line, (shares.get(line) ?? 0) + share);
+    for (const share of shares.values()) expect(share).toBeLessThanOrEqual(1 + 1e-9);
+    const flour = process.actions.filter(({ takes }) =>
+      takes.some(({ line }) => sources.get(line) === '200 g plain flour'),
+    );
+    expect(flour.map(({ takes }) => takes[0]!.share)).toEqual([0.5, 0.5]);
+  });
+  it('makes of each part a mixture of its kind, and says what goes on what', () => {
+    const { process } = done(METHOD);
+    expect(
+      process.mixtures.map(({ name, family, baked, layeredOn }) => [name, family.id, baked, layeredOn]),
+    ).toEqual([
+      ['Lemon cake', 'creamed-cake', true, null],
+      ['Syrup', 'no-flour', false, 'm1'],
+    ]);
+    expect(process.stages.map(({ medium, mixture }) => [medium, mixture])).toEqual([
+      ['oven', 'm1'],
+      ['boiled', 'm2'],
+    ]);
+  });
+  it('is two parts where one method stands under two headings', () => {
+    const twice = readText(
+      `Two cakes\n\nFirst\n100 g plain flour\n100 g butter\n2 eggs\n\nSecond\n100 g plain flour\n100 g butter\n2 eggs\n\nMethod\nBeat it all. Bake at 180C for 20 minutes.`,
+    );
+    expect(readProcess(twice, BUILT_IN_KITCHEN).mixtures.map(({ lines }) => lines.length)).toEqual([3, 3]);
+  });
+});

@@ -48,7 +48,9 @@ const sayings = (recipe: Recipe, actions: readonly Told[]): Said[] => [
     .map(({ source, kind }): Said => ({ text: source, worth: kind === 'note' ? -1 : 0.5 })),
 ];
 
-const heats = ({ medium }: Stage) => medium !== 'chilled' && medium !== 'boiled';
+const heats = ({ medium }: Pick<Stage, 'medium'>) => medium !== 'chilled' && medium !== 'boiled';
+
+const IN_A_VESSEL = new Set<Stage['medium']>(['oven', 'griddle', 'steamed', 'microwave']);
 
 /** What only readies or finishes the bake is no stage of its own length. */
 const BESIDE_THE_BAKE = /\b(?:toast|roast|blind|grill|broil)/i;
@@ -88,15 +90,19 @@ export function readProcess(recipe: Recipe, kitchen: Kitchen): Process {
 function processOf(recipe: Recipe, catalogue: Catalogue): Process {
   const done = actionsOf(recipe.method);
   const told = stagesOf(done, recipe.title);
-  const stages = told.some(heats) ? told : [...told, ...stagesOf(actionsOf(ofHead(recipe)), recipe.title)];
-  const pan = tinOf(sayings(recipe, done), recipe.family.id, stages);
+  const heated = told.some(heats) ? told : [...told, ...stagesOf(actionsOf(ofHead(recipe)), recipe.title)];
+  const pan = tinOf(sayings(recipe, done), recipe.family.id, heated);
   const parts = recipe.parts.filter(({ lines }) => lines.some(({ kind }) => kind === 'ingredient'));
-  const taken = takesOf(done, calledOf(parts));
+  const taken = takesOf(done, calledOf(parts), parts);
   const mixtures = mixturesOf(parts, recipe, done, taken, catalogue);
   const actions = done.map((one, at): Action => {
     const { durations: _, settings: __, ...action } = one;
     const mixture = mixtures.find(({ part }) => part === taken[at]!.part);
     return { ...action, takes: taken[at]!.takes, makes: mixture?.id ?? null };
+  });
+  const stages = heated.map((stage): Stage => {
+    const mixture = actions.find(({ id }) => id === stage.action)?.makes ?? null;
+    return { ...stage, mixture, pan: IN_A_VESSEL.has(stage.medium) ? pan : null };
   });
   return {
     actions,

@@ -3,6 +3,9 @@ import type { Told } from './actions';
 import { OWNS_ITS_TIME, type ActionClass } from './data/verbs';
 import type { Medium, Minutes, Stage } from './types';
 
+/** A stage as it is told, before it is known of what. */
+export type ToldStage = Omit<Stage, 'mixture' | 'pan'>;
+
 /** A time before or after such words is a moment, a part or a pause of something else, and no length of heat. */
 const NO_LENGTH_AFTER =
   /(?:\b(?:after|every|each|the last|last|the first|first|final|within|up to|than|only|in)\s+(?:the\s+|about\s+|a\s+)?)$/i;
@@ -154,9 +157,9 @@ const round = (celsius: number) => Math.round(celsius);
 function stageOf(
   medium: Medium,
   minutes: Minutes | null,
-  { text, step, verb, celsius }: Told,
+  { id, text, step, verb, celsius }: Told,
   heat: Heat,
-): Stage {
+): ToldStage {
   const cold = OFF.test(text) || (GRILL.test(text) && celsius === null);
   const oven = medium === 'oven' && !cold ? heat.oven : null;
   const griddle = medium === 'griddle' && celsius !== null ? celsius : null;
@@ -168,11 +171,12 @@ function stageOf(
     minutes,
     what: verb ?? text.trim().slice(0, 40),
     step,
+    action: id,
   };
 }
 
 /** Several times of one clause with a temperature for each: "15 min at 200, then 170 for 25". */
-function withTimes(action: Told, lengths: readonly Duration[], heat: Heat, medium: Medium): Stage[] {
+function withTimes(action: Told, lengths: readonly Duration[], heat: Heat, medium: Medium): ToldStage[] {
   const ovens = action.settings.filter(({ of }) => of === 'oven');
   if (medium !== 'oven' || lengths.length < 2 || ovens.length < 2) {
     const all = medium === 'oven' && lengths.length === 2 && /\bwithout\b|\bmore\b/i.test(action.text);
@@ -208,9 +212,9 @@ function remember(action: Told, heat: Heat): void {
 const IN_A_SAUCE = /\b(?:melt|brown|toast|caramel|syrup|sauce|custard|simmer)\b/i;
 
 /** Every stretch of heat and cold that the actions tell of, in order. `title` says how, where nothing else does. */
-export function stagesOf(actions: readonly Told[], title: string): Stage[] {
+export function stagesOf(actions: readonly Told[], title: string): ToldStage[] {
   const heat: Heat = { oven: null, oil: null, medium: mediumOfTitle(title), last: null, since: Infinity };
-  const stages: Stage[] = [];
+  const stages: ToldStage[] = [];
   let sentence: Told[] = [];
   actions.forEach((action, at) => {
     if (action.first) sentence = [];
@@ -237,8 +241,8 @@ export function stagesOf(actions: readonly Told[], title: string): Stage[] {
 }
 
 /** The same heat told twice in a row, the second with no more than its time, is one stage. */
-function joined(stages: readonly Stage[]): Stage[] {
-  return stages.reduce<Stage[]>((kept, one) => {
+function joined(stages: readonly ToldStage[]): ToldStage[] {
+  return stages.reduce<ToldStage[]>((kept, one) => {
     const before = kept.at(-1);
     const sides = one.medium === 'griddle' || one.medium === 'fried';
     if (

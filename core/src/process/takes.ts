@@ -76,6 +76,16 @@ function partOf(named: readonly Called[], before: string): string {
   return best?.[0] ?? before;
 }
 
+/** The part that a clause calls by its name: "boil the syrup", "for the crumb". */
+function partCalled(text: string, parts: readonly Part[]): string | null {
+  const words = new Set(tokensOf(text));
+  const called = parts.find(({ name }) => {
+    const last = name === null ? undefined : tokensOf(name).at(-1);
+    return last !== undefined && last.length > 2 && words.has(last);
+  });
+  return called?.id ?? null;
+}
+
 export interface Taken {
   readonly takes: readonly Take[];
   /** The part that its mixture belongs to. */
@@ -83,7 +93,11 @@ export interface Taken {
 }
 
 /** What each action takes of each line: shares of a line sum to one at most. */
-export function takesOf(actions: readonly Told[], called: readonly Called[]): Taken[] {
+export function takesOf(
+  actions: readonly Told[],
+  called: readonly Called[],
+  parts: readonly Part[],
+): Taken[] {
   const used = new Map<string, number>();
   const left = (line: string) => 1 - (used.get(line) ?? 0);
   let part = called[0]?.part ?? '';
@@ -95,6 +109,7 @@ export function takesOf(actions: readonly Told[], called: readonly Called[]): Ta
       const whole = actions.filter((one) => one.step === step).map((one) => one.text);
       part = partOf(linesNamedIn(whole.join(' '), called), part);
     }
+    part = partCalled(text, parts) ?? part;
     const all = EVERYTHING.test(text) ? called.filter((one) => one.part === part) : [];
     const named = meant([...new Set([...linesNamedIn(text, called), ...all])], part, left);
     const takes = named.map((one): Take => {

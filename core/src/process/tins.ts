@@ -171,7 +171,11 @@ function panFrom(best: Candidate, size: Size | null, family: FamilyId): Pan {
 }
 
 /** What the bake stands in: the vessel that the page speaks of, with the size that it gives anywhere; null: it names none. */
-export function tinOf(said: readonly Said[], family: FamilyId, stages: readonly Stage[]): Pan | null {
+export function tinOf(
+  said: readonly Said[],
+  family: FamilyId,
+  stages: readonly Pick<Stage, 'medium'>[],
+): Pan | null {
   const media = new Set(stages.map(({ medium }) => medium));
   if (media.has('fried') && !media.has('oven')) return null;
   const found = said.flatMap(candidateOf);

@@ -72,9 +72,14 @@ export interface Stage {
   /** The temperature stated is that of an oven with a fan. */
   readonly fan: boolean;
   readonly minutes: Minutes | null;
-  /** What is done: "bake blind", "fry". */
+  /** What is done, in its own words. */
   readonly what: string;
   readonly step: string;
+  /** The action that tells of it. */
+  readonly action: string;
+  /** What goes through it, and in what; null where the page doesn't say. */
+  readonly mixture: string | null;
+  readonly pan: Pan | null;
 }
 
 /** What the page says of the bake itself: the heat of its longest stage in the oven, and the tin. Nothing is filled in. */
