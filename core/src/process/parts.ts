@@ -29,6 +29,8 @@ const NAMED: readonly (readonly [RegExp, PartFamily['id']])[] = [
   [/\b(?:pastry|crust|shell|p[âa]te sucr[ée]e|shortcrust)\b/i, 'pastry'],
   [/\b(?:choux)\b/i, 'choux'],
   [/\b(?:craquelin)\b/i, 'cut-out'],
+  [/\b(?:roux|tangzhong|custard|p[âa]tissi[èe]re|pastry cream|sauce|curd|compote)\b/i, 'thickened-filling'],
+  [/\bmeringue\b/i, 'no-flour'],
 ];
 
 const named = (part: Part): PartFamily['id'] | null =>

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue';
 import { catalogueOf, type Kitchen } from '../kitchen';
-import { pageLines, type Finding, type Pan, type Recipe, type Step } from '../read';
+import { pageLines, tokensOf, type Finding, type Pan, type Recipe, type Step } from '../read';
 import { actionsOf, type Told } from './actions';
 import { doubtsOf } from './doubts';
 import { stagesOf } from './stages';
@@ -49,6 +49,23 @@ const sayings = (recipe: Recipe, actions: readonly Told[]): Said[] => [
 ];
 
 const heats = ({ medium }: Pick<Stage, 'medium'>) => medium !== 'chilled' && medium !== 'boiled';
+
+/** What goes through a stage: what its step works with, else the bake. */
+function throughIt(
+  { action, step }: Pick<Stage, 'action' | 'step'>,
+  actions: readonly Action[],
+  mixtures: readonly Mixture[],
+): string | null {
+  const told = actions.find(({ id }) => id === action);
+  const [main = null] = mixtures.filter(({ family }) => family.because === 'main').map(({ id }) => id);
+  const own = mixtures.find(({ id }) => id === told?.makes);
+  if (!own) return main;
+  const held = new Set(own.lines.map(({ line }) => line));
+  const works = actions.some((one) => one.step === step && one.takes.some(({ line }) => held.has(line)));
+  const called = tokensOf(own.name).at(-1);
+  const named = called !== undefined && tokensOf(told!.text).includes(called);
+  return works || named ? own.id : main;
+}
 
 const IN_A_VESSEL = new Set<Stage['medium']>(['oven', 'griddle', 'steamed', 'microwave']);
 
@@ -101,7 +118,7 @@ function processOf(recipe: Recipe, catalogue: Catalogue): Process {
     return { ...action, takes: taken[at]!.takes, makes: mixture?.id ?? null };
   });
   const stages = heated.map((stage): Stage => {
-    const mixture = actions.find(({ id }) => id === stage.action)?.makes ?? null;
+    const mixture = throughIt(stage, actions, mixtures);
     return { ...stage, mixture, pan: IN_A_VESSEL.has(stage.medium) ? pan : null };
   });
   return {

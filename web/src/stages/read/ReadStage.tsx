@@ -17,6 +17,7 @@ import { FamilyCheck } from './FamilyCheck';
 import { HowMuch } from './HowMuch';
 import { PageLines } from './PageLines';
 import { ReadLines } from './ReadLines';
+import { ProcessTree } from './ProcessTree';
 import { SendOut } from './SendOut';
 import { TextPane } from './TextPane';
 import { useApart } from './useApart';
@@ -58,6 +59,7 @@ export function ReadStage() {
           <HowMuch />
         </>
       ) : null}
+      <Together />
       <Heard />
       {empty ? null : <SendOut />}
     </Stack>
@@ -134,11 +136,19 @@ function Units() {
   );
 }
 
+/** What flows into what, as the method tells it. */
+function Together() {
+  const there = useEngine(({ answer }) => (answer?.process.actions.length ?? 0) > 0);
+  return there ? (
+    <Fold name="How it comes together: parts, and the heat that each sees">
+      <ProcessTree />
+    </Fold>
+  ) : null;
+}
+
 /** What else was read: its times, and the words of the method that later stages listen to. */
 function Heard() {
-  const there = useEngine(
-    ({ answer }) => answer && (answer.recipe.cues.length > 0 || answer.process.actions.length > 0),
-  );
+  const there = useEngine(({ answer }) => answer && answer.recipe.cues.length > 0);
   return there ? (
     <Fold name="What else was heard">
       <HeardWords />

@@ -37,6 +37,20 @@ describe('Read', () => {
     const { area } = await openStage('read', fakeServer(salty));
     expect(area()).toHaveTextContent(/unheard of/);
   });
+  it('shows what flows into what, and the heat that it sees', async () => {
+    const { user } = await openStage(
+      'read',
+      fakeServer(
+        'Lemon cake\n200 g plain flour\n150 g butter\n150 g sugar\n3 eggs\nSyrup: 80 g sugar, juice of 2 lemons\n\nMethod\nCream the butter and sugar, beat in the eggs, fold in the flour.\nInto a 20 cm round tin. 180C, 40 minutes.\nBoil the syrup 3 minutes and pour over.',
+      ),
+    );
+    await user.click(screen.getByText(/How it comes together/));
+    const tree = screen.getByRole('list', { name: 'How it comes together' });
+    expect(tree).toHaveTextContent(
+      /Lemon cake creamed cake.*200 g plain flour.*oven 180 °C · 40 min · round tin, 20 cm/,
+    );
+    expect(tree).toHaveTextContent(/Syrup without flour.*boiled · 3 min.*then on Lemon cake/);
+  });
   const PAGE =
     'Wind cake\n200 g plain flour\n100 g butter\n100 g sugar\n2 eggs\n\nMethod\nRub the butter into the flour. Bake 20 minutes at 180°C.\nSquidgy';
   const wholePage = async (text: string) => {
