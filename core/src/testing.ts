@@ -35,3 +35,4 @@ const USUAL_RUNS = 100;
 
 /** How often a law is tried, from a fixed seed: `npm run soak` sets FC_RUNS and tries it more often. */
 export const runs = (seed: number) => ({ seed, numRuns: Number(process.env.FC_RUNS ?? USUAL_RUNS) });
+export { isHeld, labelledIn } from './read/page/cases/labelled';

@@ -5,6 +5,7 @@ import { runs } from '../../testing';
 import { PAGE_KINDS, SURE, type PageKind } from '../../vocabulary';
 import { kindsOf, type KindOfLine } from '.';
 import { labelledIn, type LabelledPage } from './cases/labelled';
+import { isFurniture } from './setAside';
 
 const { held, train } = labelledIn(join(__dirname, 'cases'));
 const catalogue = catalogueOf(BUILT_IN_KITCHEN);
@@ -101,8 +102,32 @@ describe('what stands around a recipe', () => {
     return other / sure;
   }
   const junk = { kind: PAGE_KINDS.indexOf('junk'), also: [], gap: false };
-  it.each<[string, (rows: LabelledPage['rows']) => LabelledPage['rows']]>([
+  type Rows = LabelledPage['rows'];
+  const bulleted = (rows: Rows, bullet: string): Rows =>
+    rows.map((row) => ({ ...row, line: row.line.replace(/^[-•▢]\s/, `${bullet} `) }));
+  it.each<[string, (rows: Rows) => Rows]>([
     ['navigation above', (rows) => [{ ...junk, line: 'Home > Recipes > Baking' }, ...rows]],
-    ['another bullet', (rows) => rows.map((row) => ({ ...row, line: row.line.replace(/^[-*•▢]\s/, '– ') }))],
-  ])('moves next to no line that is sure: %s', (_, change) => expect(moved(change)).toBeLessThan(0.01));
+    ['buttons above', (rows) => [{ ...junk, line: 'Jump to recipe · Print' }, ...rows]],
+    ['dashes before lines', (rows) => bulleted(rows, '–')],
+    ['ticks before lines', (rows) => bulleted(rows, '✓')],
+    ['stars before lines', (rows) => bulleted(rows, '*')],
+  ])('moves no line that is sure: %s', (_, change) => expect(moved(change)).toBe(0));
+  it('moves none by what follows', () => {
+    const after = [
+      { ...junk, line: 'Leave a comment' },
+      { ...junk, line: '© 2026 All rights reserved' },
+    ];
+    for (const { rows } of held) {
+      const before = kindsOfPage(rows);
+      expect(kindsOfPage([...rows, ...after]).slice(0, rows.length)).toEqual(before);
+    }
+  });
+  it('is set apart only where it can be nothing else', () => {
+    for (const { rows } of [...train, ...held])
+      for (const { line, kind, also } of rows)
+        if (isFurniture(line))
+          expect([kind, ...also].map((one) => PAGE_KINDS[one])).toEqual(
+            expect.arrayContaining([expect.stringMatching(/junk|heading|note/)]),
+          );
+  });
 });
