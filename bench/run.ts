@@ -6,6 +6,7 @@ import { heatFigures } from './heat';
 import { intakeFigures } from './intake';
 import { calibration, measure, row } from './measure';
 import { pageFigures } from './page';
+import { processFigures } from './process';
 import { readingFigures } from './reading';
 
 const base = measure(calibration);
@@ -50,6 +51,8 @@ console.log(
 console.log(
   `weights within their bands: ${(100 * reading.ours).toFixed(1)} % of the lines, ${(100 * reading.parser).toFixed(1)} % by the parser alone (volumes as water)`,
 );
+const processes = processFigures();
+console.log(row('a method read as a process', processes.one, base, 3));
 const pages = await cascadeFigures();
 const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
 console.log(

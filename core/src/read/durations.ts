@@ -100,9 +100,14 @@ const UNITLESS_WORDS = new RegExp(
   'giu',
 );
 
+/** Most clauses name no time: a text without any of these needn't be looked at. */
+const HAS_UNIT = /hour|min|sec|\bhrs?\b|\d\s*[hms]\b/i;
+const MAY_BE_BARE = /\d\s*[°ºCF/]|\d{3}|\b(?:more|another|further|give|gas|mark|for)\b/i;
+
 /** Every duration of a text, a range as one: "1 hour to 1 hour 10", "90 secs to 1m45", "1 1/2 hrs to 1 3/4". */
 export function durationsIn(text: string): Duration[] {
-  const said = spansIn(text);
+  const said = HAS_UNIT.test(text) ? spansIn(text) : [];
+  if (!MAY_BE_BARE.test(text)) return said;
   const bare = [...text.matchAll(UNITLESS), ...text.matchAll(UNITLESS_WORDS)].flatMap((match): Duration[] => {
     const [from, to] = [match.index, match.index + match[0].length];
     const [low, high] = [numberOf(match[1]!), numberOf(match[2] ?? match[1]!)];

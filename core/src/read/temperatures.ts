@@ -47,6 +47,9 @@ const FAN_NEXT = /^\s*(?:°|º)?\s*[CF]?\s*[(/]\s*\d{2,3}/i;
 const OVEN = /\boven\b|\bbak|\bfan\b|\bgas\b/i;
 const BAKES = /\boven\b|\bbake\b/i;
 
+/** A text without any of these names no heat. */
+const MAY_HEAT = /\d{2}|\bgas\b|\bmark\b|\bregulo\b/i;
+
 interface Figure {
   readonly from: number;
   readonly to: number;
@@ -91,6 +94,7 @@ function heatOf({ from, to, value }: Figure, text: string, between: string): Set
 
 /** Every temperature that a clause names; those of one oven, with and without fan or in two scales, are one. */
 export function settingsIn(text: string): Setting[] {
+  if (!MAY_HEAT.test(text)) return [];
   const settings: Setting[] = [];
   for (const one of figuresIn(text)) {
     const before = settings.at(-1);

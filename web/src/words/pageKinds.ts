@@ -55,6 +55,7 @@ function shapes(feature: string): string | null {
 
 /** What a feature of a line says, in words. */
 export function featureWords(feature: string): string {
+  if (feature === 'page furniture') return 'in it the page only speaks of itself';
   for (const [pattern, words] of QUOTED) {
     const said = pattern.exec(feature)?.[1];
     if (said) return `it ${words} “${said}”`;
