@@ -1,4 +1,5 @@
 import { batterMl, ovenOf, type FoundBake, type BakeQuestion } from '../heat';
+import { readProcess } from '../process';
 import { settle } from '../quantity';
 import { startWords } from './heatWords';
 import type { Work } from './plan';
@@ -14,7 +15,7 @@ export const settled = <T extends number | null>(value: T): T =>
 export function toBake(
   answer: FoundBake,
   { profile, converted, start, temper }: BakeQuestion,
-  { request, kitchen }: Work,
+  { recipe, request, kitchen }: Work,
 ): DocketBake {
   const { minutes, cooling, piece } = answer;
   const oven = ovenOf(kitchen, request.ovenId);
@@ -28,6 +29,7 @@ export function toBake(
       low: settle(minutes.low),
       high: settle(minutes.high),
     },
+    ofStages: readProcess(recipe, kitchen).bake?.ofStages ?? 0,
     firstCheck: settled(answer.firstCheck),
     anchor: settled(answer.anchor),
     anchored: answer.anchored,

@@ -50,6 +50,24 @@ const HOT: Oven = {
 const minutes = ({ bake }: Docket) => bake.minutes!.central;
 const bakeStep = ({ method }: Docket) => method.find(({ text }) => text.includes('Here:'))!.text;
 
+describe('what the page says of its heat', () => {
+  const heated = (how: string) =>
+    docketOf(
+      `Buns\n300 g plain flour\n7 g dried yeast\n40 g sugar\n180 ml milk\n40 g butter\n1 egg\n\nMethod\nKnead for 10 minutes. Leave to rise 1 hour. Shape.\n${how}`,
+    );
+  it('is the longest of its stages, and is said to be', () => {
+    const { bake, method } = heated('220°C for 10 minutes, then 190°C for 25 more.');
+    expect(bake).toMatchObject({ ovenCelsius: 190, ofStages: 2 });
+    expect(method.map(({ text }) => text).join(' ')).toMatch(/for the longest of its 2 stages/);
+  });
+  it('is no oven where it is fried, whatever its family sees as a rule', () => {
+    const { bake, method } = heated('Heat the oil to 175°C. Fry two minutes a side.');
+    expect(bake.ovenCelsius).toBeNull();
+    expect(bake.minutes!.central).toBe(4);
+    expect(method.map(({ text }) => text).join(' ')).not.toMatch(/Here: 1/);
+  });
+});
+
 describe('an oven that is known', () => {
   it('has its dial turned down when it runs hot, and bakes as long as a true one', () => {
     const [plain, hot] = [docketOf(CAKE), docketOf(CAKE, {}, { ovens: [HOT] })];

@@ -53,6 +53,10 @@ const SIDE_WORDS: Readonly<Record<HotSide, string>> = {
   bottom: ' A rack higher than usual: this oven is hotter at the bottom.',
 };
 
+/** True where it is baked in several stages: what is said is said of the longest. */
+export const ofSeveral = ({ ofStages = 0, ovenCelsius }: DocketBake): boolean =>
+  ovenCelsius !== null && ofStages > 1;
+
 /** How long, how hot, how to tell. */
 export function bakeWords(bake: DocketBake): string {
   const { minutes, firstCheck, ovenCelsius, doneSigns } = bake;
@@ -61,14 +65,16 @@ export function bakeWords(bake: DocketBake): string {
   if (!minutes || firstCheck === null)
     return 'This bake is never done in the simulation: check pan and oven.';
   const start = bake.startWords === null ? '' : ` ${bake.startWords}`;
-  return `Here: ${sayDial(ovenCelsius, bake.fan)}, about ${Math.round(minutes.central)} minutes (${Math.round(minutes.low)}–${Math.round(minutes.high)}), first look at ${Math.round(firstCheck)}.${start}${SIDE_WORDS[bake.oven?.hotSide ?? 'none']} Done: ${doneSigns}; about ${sayHeat(bake.doneCelsius)} in the middle.${brownWords(bake)}`;
+  return `${ofSeveral(bake) ? `Here, for the longest of its ${bake.ofStages} stages in the oven (the others as written)` : 'Here'}: ${sayDial(ovenCelsius, bake.fan)}, about ${Math.round(minutes.central)} minutes (${Math.round(minutes.low)}–${Math.round(minutes.high)}), first look at ${Math.round(firstCheck)}.${start}${SIDE_WORDS[bake.oven?.hotSide ?? 'none']} Done: ${doneSigns}; about ${sayHeat(bake.doneCelsius)} in the middle.${brownWords(bake)}`;
 }
 
 /** How long, with its window; seconds in a microwave. */
-export function bakeTimeWords({ minutes, watts }: DocketBake): string {
+export function bakeTimeWords(bake: DocketBake): string {
+  const { minutes, watts } = bake;
   if (!minutes) return 'no time found';
   if (watts !== null) return `about ${saySeconds(60 * minutes.central)} in bursts`;
-  return `about ${Math.round(minutes.central)} minutes (${Math.round(minutes.low)}–${Math.round(minutes.high)})`;
+  const which = ofSeveral(bake) ? `, the longest of ${bake.ofStages} stages` : '';
+  return `about ${Math.round(minutes.central)} minutes (${Math.round(minutes.low)}–${Math.round(minutes.high)})${which}`;
 }
 
 /** Where and how long it cools. */

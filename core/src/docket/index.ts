@@ -13,6 +13,7 @@ export {
   type OtherBake,
   type SectionView,
 } from './otherBakes';
+export { ofSeveral } from './heatWords';
 export { placeWords, sayDial, sayHeat } from './ovenWords';
 export { toMarkdown } from './markdown';
 export { unnumbered } from './method';

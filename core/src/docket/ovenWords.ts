@@ -2,9 +2,9 @@ import { familyOf, type Profile } from '../family';
 import { dialOf, fahrenheitOf } from '../quantity';
 import type { Docket } from './types';
 
-/** Where a bake is cooked that sees no oven. */
+/** Where a bake is cooked that sees no oven; one of a family that usually does is fried or steamed for once. */
 const PLACES: Readonly<Record<Profile['cooked'], string>> = {
-  oven: 'in the oven',
+  oven: 'as its steps say',
   griddle: 'on a griddle or in a pan',
   fried: 'in hot fat',
   steamed: 'steamed',

@@ -80,6 +80,8 @@ export interface DocketBake {
   /** Of the batter before it rises, cm. */
   readonly depthCm: number;
   readonly minutes: Range | null;
+  /** How many times it is baked; oven and minutes are those of the longest. Nothing on dockets that are older than this. */
+  readonly ofStages?: number;
   readonly firstCheck: number | null;
   /** True over simulated time of the wheat recipe; null when it states no time. */
   readonly anchor: number | null;

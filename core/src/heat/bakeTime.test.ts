@@ -74,7 +74,13 @@ describe('bakes of common practice, from the physics alone', () => {
 
 describe('a bake time', () => {
   const pan: PanSize = { shape: 'round', lengthCm: 20, widthCm: 20, count: 2 };
-  const facts = { ovenCelsius: 175, fan: false, minutes: { low: 28, high: 32 }, pan: { ...pan, words: '' } };
+  const facts = {
+    ovenCelsius: 175,
+    fan: false,
+    minutes: { low: 28, high: 32 },
+    ofStages: 1,
+    pan: { ...pan, words: '' },
+  };
   it('of the wheat bake itself is the recipe’s own', () => {
     const { minutes, anchor } = predict(CAKE, 'creamed-cake', null, { facts, oven: null });
     expect(minutes!.central).toBeCloseTo(30, 6);

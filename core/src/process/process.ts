@@ -72,10 +72,13 @@ const IN_A_VESSEL = new Set<Stage['medium']>(['oven', 'griddle', 'steamed', 'mic
 /** What only readies or finishes the bake is no stage of its own length. */
 const BESIDE_THE_BAKE = /\b(?:toast|roast|blind|grill|broil)/i;
 
+const ownOvens = (stages: readonly Stage[]): Stage[] =>
+  stages.filter(({ medium, what }) => medium === 'oven' && !BESIDE_THE_BAKE.test(what));
+
 /** The stage that the bake is known by: its longest in the oven. */
 function mainStage(stages: readonly Stage[]): Stage | null {
   const ovens = stages.filter(({ medium }) => medium === 'oven');
-  const own = ovens.filter(({ what }) => !BESIDE_THE_BAKE.test(what));
+  const own = ownOvens(stages);
   const long = ({ minutes }: Stage) => minutes?.high ?? 0;
   return (own.length > 0 ? own : ovens).reduce<Stage | null>(
     (best, one) => (best === null || long(one) > long(best) ? one : best),
@@ -83,16 +86,28 @@ function mainStage(stages: readonly Stage[]): Stage | null {
   );
 }
 
-function bakeFacts(stages: readonly Stage[], actions: readonly Told[], pan: Pan | null): BakeFacts | null {
+/** `head`: what stands beside the method; its oven is the bake's where no step names one. */
+function bakeFacts(
+  stages: readonly Stage[],
+  actions: readonly Told[],
+  head: readonly Told[],
+  pan: Pan | null,
+): BakeFacts | null {
   const main = mainStage(stages);
   const other = stages.find((one) => heats(one) && one.medium !== 'oven');
-  const set = actions.flatMap(({ settings }) => settings).find(({ of }) => of === 'oven');
+  const set = [...actions, ...head].flatMap(({ settings }) => settings).find(({ of }) => of === 'oven');
   const stated =
     main !== null && main.ovenCelsius !== null ? { celsius: main.ovenCelsius, fan: main.fan } : set;
   const oven = main === null && other ? undefined : stated;
   const minutes = (main ?? other)?.minutes ?? null;
   if (!oven && !minutes && !pan) return null;
-  return { ovenCelsius: oven ? Math.round(oven.celsius) : null, fan: oven?.fan ?? false, minutes, pan };
+  return {
+    ovenCelsius: oven ? Math.round(oven.celsius) : null,
+    fan: oven?.fan ?? false,
+    minutes,
+    pan,
+    ofStages: ownOvens(stages).length,
+  };
 }
 
 const known = new WeakMap<Recipe, Process>();
@@ -107,7 +122,8 @@ export function readProcess(recipe: Recipe, kitchen: Kitchen): Process {
 function processOf(recipe: Recipe, catalogue: Catalogue): Process {
   const done = actionsOf(recipe.method);
   const told = stagesOf(done, recipe.title);
-  const heated = told.some(heats) ? told : [...told, ...stagesOf(actionsOf(ofHead(recipe)), recipe.title)];
+  const head = actionsOf(ofHead(recipe));
+  const heated = told.some(heats) ? told : [...told, ...stagesOf(head, recipe.title)];
   const pan = tinOf(sayings(recipe, done), recipe.family.id, heated);
   const parts = recipe.parts.filter(({ lines }) => lines.some(({ kind }) => kind === 'ingredient'));
   const taken = takesOf(done, calledOf(parts), parts);
@@ -126,7 +142,7 @@ function processOf(recipe: Recipe, catalogue: Catalogue): Process {
     stages,
     pan,
     mixtures,
-    bake: bakeFacts(stages, done, pan),
+    bake: bakeFacts(stages, done, head, pan),
     doubts: doubtsOf(stages, recipe.method),
   };
 }

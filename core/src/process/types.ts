@@ -88,4 +88,6 @@ export interface BakeFacts {
   readonly fan: boolean;
   readonly minutes: Minutes | null;
   readonly pan: Pan | null;
+  /** Stages in the oven, what only toasts, bakes blind or grills left out: heat and time are those of the longest. */
+  readonly ofStages: number;
 }

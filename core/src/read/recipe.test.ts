@@ -150,6 +150,18 @@ describe('a whole text', () => {
     );
   });
 
+  it.each([
+    ['| Recipe | Pear cake |', 'Pear cake'],
+    ['Title: Lemon drizzle loaf', 'Lemon drizzle loaf'],
+    ['🍓 Strawberry shortcakes 🍓', 'Strawberry shortcakes'],
+  ])('calls it by its name alone: %s', (line, title) =>
+    expect(
+      read(
+        `${line}\n\n200 g plain flour\n100 g butter\n100 g sugar\n2 eggs\n\nMethod\nMix and bake at 180 °C for 20 minutes.`,
+      ).title,
+    ).toBe(title),
+  );
+
   it('keeps the ids of lines that an edit leaves alone', () => {
     const first = readRecipe('1 cup flour\n2 eggs\n100 g sugar', {
       kitchen: BUILT_IN_KITCHEN,

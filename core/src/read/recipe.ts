@@ -85,6 +85,15 @@ const withUses = (line: Line, steps: readonly Step[], reader: Scales): Line => {
   return uses.length === 0 ? line : { ...line, uses };
 };
 
+/** A title without what stands around it: marks, strokes of a table, "Recipe:", little pictures, and how many it makes. */
+function titleIn(source: string): string {
+  const bare = cleanLine(source.replace(/^\s*\|/, '').replace(/\|\s*$/, ''))
+    .replace(/^#+\s*/, '')
+    .replace(/^(?:recipe(?: name)?|title|name|dish)\s*[:|]\s*/i, '')
+    .replace(/\s*(?:(?![©®™])\p{Extended_Pictographic}\uFE0F?)+$/u, '');
+  return nameAndYield(bare).name;
+}
+
 /** What a person has said that a line is: outright, or by saying what food it is. */
 const saidOf = ({ kind, line: _, ...food }: LineCorrection): PageKind | undefined =>
   kind ?? (Object.keys(food).length > 0 ? 'ingredient' : undefined);
@@ -150,8 +159,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
     .filter((line) => line.place !== 'method')
     .map((line) => toLine(line, reader, byLine))
     .map((line) => withUses(line, steps, reader));
-  const named = cleanLine(placed.find((line) => line.place === 'title')?.source ?? '').replace(/^#+\s*/, '');
-  const title = nameAndYield(named).name;
+  const title = titleIn(placed.find((line) => line.place === 'title')?.source ?? '');
   const method = steps.map(({ source }) => source).join(' ');
   const about = read.filter(({ kind }) => kind !== 'ingredient').map(({ source }) => source);
   const family = guessFamily(

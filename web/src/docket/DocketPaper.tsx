@@ -4,6 +4,7 @@ import { say } from '@omniarton/core/words';
 import { memo } from 'react';
 import { styled } from 'styled-components';
 import {
+  ofSeveral,
   placeWords,
   sayMinutes,
   unnumbered,
@@ -132,6 +133,7 @@ function Bake({ bake, family, stale }: Pick<Docket, 'bake' | 'family'> & Pick<Pr
             {bake.watts === null
               ? `${Math.round(bake.minutes.low)}–${Math.round(bake.minutes.high)}, first look at ${Math.round(bake.firstCheck)}`
               : 'in bursts'}
+            {ofSeveral(bake) ? `: the longest of ${bake.ofStages} stages` : ''}
           </span>
         </>
       ) : (

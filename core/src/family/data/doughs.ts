@@ -4,7 +4,7 @@ import type { FamilyRecord } from '../types';
 export const doughs = {
   'scone': {
     ratios: [62, 25, 15, 10], onlyNamed: false,
-    words: /\bscones?\b|\bbuttermilk biscuits?\b|\brub (?:in )?the butter\b|\bsoda bread\b/gi,
+    words: /\bscones?\b|\bshortcakes?\b|\bbuttermilk biscuits?\b|\brub (?:in )?the butter\b|\bsoda bread\b/gi,
     texture: 'dough', xanthan: 0.7, glutenUse: 5, usualEgg: 10, moreDrink: 0, leastDrink: null, moreLift: 0.15,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.2], starch: [0.15, 0.6], drinkThirst: [0.6, 1.4], lift: [5, 10] },
@@ -62,7 +62,7 @@ export const doughs = {
   },
   'pancake': {
     ratios: [150, 15, 10, 35], onlyNamed: false,
-    words: /\bpancakes?\b|\bwaffles?\b|\bcr[eê]pes?\b|\bdrop(?:ped)? scones?\b|\bpikelets?\b|\bgriddle ?cakes?\b|\bblinis?\b|\bgriddle\b/gi,
+    words: /\bpancakes?\b|\bdutch bab(?:y|ies)\b|\bwaffles?\b|\bcr[eê]pes?\b|\bdrop(?:ped)? scones?\b|\bpikelets?\b|\bgriddle ?cakes?\b|\bblinis?\b|\bgriddle\b/gi,
     texture: 'batter', xanthan: 0.25, glutenUse: 3.5, usualEgg: 35, moreDrink: 0, leastDrink: null, moreLift: 0.1,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 0.6], starch: [0, 0.55], drinkThirst: [1.1, 2.3], lift: [3, 10] },
