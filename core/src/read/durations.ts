@@ -1,3 +1,5 @@
+import { NUMBERS_IN_WORDS } from './numberWords';
+
 /** A duration that a text names, minutes, with where it stands. */
 export interface Duration {
   readonly from: number;
@@ -7,18 +9,7 @@ export interface Duration {
 }
 
 const ONES: Readonly<Record<string, number>> = {
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  eleven: 11,
-  twelve: 12,
+  ...NUMBERS_IN_WORDS,
   thirteen: 13,
   fourteen: 14,
   fifteen: 15,

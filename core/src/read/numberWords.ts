@@ -1,6 +1,7 @@
 import { remembered } from './remember';
 
-const WORDS: Readonly<Record<string, number>> = {
+/** Those that lists count in. */
+export const NUMBERS_IN_WORDS: Readonly<Record<string, number>> = {
   one: 1,
   two: 2,
   three: 3,
@@ -21,7 +22,7 @@ const PARTS: Readonly<Record<string, number>> = {
   thirds: 2 / 3,
   quarters: 0.75,
 };
-const NUMBER = Object.keys(WORDS).join('|');
+const NUMBER = Object.keys(NUMBERS_IN_WORDS).join('|');
 const AND_PART = new RegExp(`^(${NUMBER}|\\d+) and (?:a |one[- ])?(half|third|quarter)\\b`, 'i');
 const IN_WORDS = new RegExp(`^(${NUMBER})\\b(?![- ]grain)`, 'i');
 /** "Butter the size of an egg": how amounts were written before scales were common. */
@@ -47,7 +48,7 @@ function fromWords(text: string): string {
       '1 ',
     )
     .replace(AND_PART, (_, whole: string, part: string) =>
-      decimal((WORDS[whole.toLowerCase()] ?? Number(whole)) + (PARTS[part.toLowerCase()] ?? 0)),
+      decimal((NUMBERS_IN_WORDS[whole.toLowerCase()] ?? Number(whole)) + (PARTS[part.toLowerCase()] ?? 0)),
     )
     .replace(
       /^(?:a |one[- ])?(half|quarter|third) (?:a |an |of a |of an |of )?/i,
@@ -57,7 +58,7 @@ function fromWords(text: string): string {
       decimal(PARTS[part.toLowerCase()] ?? 1),
     )
     .replace(/^(?:a|one) dozen\b/i, '12')
-    .replace(IN_WORDS, (word) => String(WORDS[word.toLowerCase()]))
+    .replace(IN_WORDS, (word) => String(NUMBERS_IN_WORDS[word.toLowerCase()]))
     .replace(
       /^(?:a|an) (?=(?:scant |heaped |generous |good |small |large )?(?:cup|tablespoon|tbsp|teaspoon|tsp|pinch|dash|handful|knob|drop|splash|stick|sprig|packet|tin|can|jar|pint|shot|few|little)\b)/i,
       '1 ',
@@ -69,4 +70,4 @@ const ANYWHERE = new RegExp(`\\b(${NUMBER})\\b`, 'gi');
 
 /** Every number in words made digits, wherever it stands: "eight slices, or two" → "8 slices, or 2". */
 export const digitsFromWords = (text: string): string =>
-  text.replace(ANYWHERE, (word) => String(WORDS[word.toLowerCase()]));
+  text.replace(ANYWHERE, (word) => String(NUMBERS_IN_WORDS[word.toLowerCase()]));
