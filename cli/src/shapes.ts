@@ -3,7 +3,7 @@ import { convert, trialOf, waysFor, type TrialAsk } from '@omniarton/core/docket
 import { reasonWords, say, spoken } from '@omniarton/core/words';
 import { HeatRangeError } from '@omniarton/core/heat';
 import type { ConversionRequest, Kitchen } from '@omniarton/core/kitchen';
-import { readProcess, type Mixture } from '@omniarton/core/process';
+import { readProcess, type Mixture, type Process } from '@omniarton/core/process';
 import { pageLines, type Item, type Line, type Recipe } from '@omniarton/core/read';
 import { addRanges, settle, toEnd, type Range } from '@omniarton/core/quantity';
 
@@ -32,11 +32,42 @@ function placesOf(recipe: Recipe) {
 const familyShape = (mixture: Mixture | undefined) =>
   mixture ? { id: mixture.family.id, confidence: settle(mixture.family.confidence) } : null;
 
+/** What is done, and the heat that it sees. */
+function processShape(process: Process, recipe: Recipe): object {
+  const { places, partAt, stepAt } = placesOf(recipe);
+  return {
+    process: {
+      actions: process.actions.map(({ step, from, to, takes, first: _, text: __, ...action }) => ({
+        ...action,
+        step: stepAt(step),
+        span: [from, to],
+        takes: takes.map(({ line, share }) => ({ line: places(line), share: settle(share) })),
+      })),
+      mixtures: process.mixtures.map((mixture) => ({
+        ...mixture,
+        part: partAt(mixture.part),
+        lines: mixture.lines.map(({ line, share }) => ({ line: places(line), share: settle(share) })),
+        family: familyShape(mixture),
+      })),
+    },
+    stages: process.stages.map(({ medium, ovenCelsius, oilCelsius, fan, minutes, what, mixture, pan }) => ({
+      medium,
+      ovenCelsius,
+      oilCelsius,
+      fan,
+      minutes,
+      what,
+      mixture,
+      pan,
+    })),
+  };
+}
+
 /** The shapes of docs/cli.md: kept stable, whatever the core's own types become. */
 export function readShape(recipe: Recipe, request: ConversionRequest, kitchen: Kitchen): object {
   const { lines } = guardRecipe(recipe, request, kitchen);
   const process = readProcess(recipe, kitchen);
-  const { places, partAt, stepAt } = placesOf(recipe);
+  const { stepAt } = placesOf(recipe);
   const glutenOf = (id: string) => lines.find((one) => one.line === id)?.gluten ?? 'unknown';
   return {
     title: recipe.title,
@@ -64,23 +95,7 @@ export function readShape(recipe: Recipe, request: ConversionRequest, kitchen: K
       })),
     })),
     method: recipe.method.map(({ source }) => ({ source })),
-    process: {
-      actions: process.actions.map(({ step, from, to, takes, first: _, text: __, ...action }) => ({
-        ...action,
-        step: stepAt(step),
-        span: [from, to],
-        takes: takes.map(({ line, share }) => ({ line: places(line), share: settle(share) })),
-      })),
-      mixtures: process.mixtures.map((mixture) => ({
-        ...mixture,
-        part: partAt(mixture.part),
-        lines: mixture.lines.map(({ line, share }) => ({ line: places(line), share: settle(share) })),
-        family: familyShape(mixture),
-      })),
-    },
-    stages: process.stages.map(({ medium, ovenCelsius, oilCelsius, fan, minutes, what, mixture, pan }) => ({
-      ...{ medium, ovenCelsius, oilCelsius, fan, minutes, what, mixture, pan },
-    })),
+    ...processShape(process, recipe),
     methodFlour: guardMethod(recipe)
       .filter(({ words }) => /flour/i.test(words))
       .map(({ step, words }) => ({ step: stepAt(step), words })),

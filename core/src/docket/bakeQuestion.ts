@@ -2,7 +2,7 @@ import { coolerFor, type ConvertedPart } from '../balance';
 import type { Profile } from '../family';
 import { dialFor, ovenOf, temperOf, USUAL_WATTS, type BakeQuestion } from '../heat';
 import type { OvenSetting } from '../kitchen';
-import { readProcess, type BakeFacts } from '../process';
+import { readProcess, type BakeFacts, type Process } from '../process';
 import type { Recipe } from '../read';
 import { mainPart, type Balanced } from './assemble';
 import type { Work } from './plan';
@@ -58,21 +58,18 @@ function wattsOf({ cooked }: Profile, facts: BakeFacts | null, { request, kitche
 }
 
 /** Where the page says how it is cooked, that counts, whatever is usual in its family. */
-function asCooked(profile: Profile, { recipe, kitchen }: Work): Profile {
-  const media = new Set(readProcess(recipe, kitchen).stages.map(({ medium }) => medium));
+function asCooked(profile: Profile, { stages }: Process): Profile {
+  const media = new Set(stages.map(({ medium }) => medium));
   const said = (['fried', 'griddle', 'steamed'] as const).find((medium) => media.has(medium));
   return media.has('oven') || said === undefined ? profile : { ...profile, cooked: said };
 }
 
 /** What the oven is asked about a conversion. */
-export function bakeQuestion(
-  balanced: Balanced,
-  ofFamily: Profile,
-  facts: BakeFacts | null,
-  work: Work,
-): BakeQuestion {
-  const profile = asCooked(ofFamily, work);
+export function bakeQuestion(balanced: Balanced, ofFamily: Profile, work: Work): BakeQuestion {
   const { request, kitchen, recipe } = work;
+  const process = readProcess(recipe, kitchen);
+  const facts = process.bake;
+  const profile = asCooked(ofFamily, process);
   const baked = bakedParts(balanced, profile, work);
   const oven = request.oven ?? dialOf(facts, profile, baked, work);
   const dial = oven?.celsius ?? facts?.ovenCelsius ?? profile.usualOven;

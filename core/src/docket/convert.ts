@@ -4,7 +4,6 @@ import { familyOf } from '../family';
 import { bakeOf, type BakeQuestion, type FoundBake } from '../heat';
 import type { ConversionRequest, Kitchen } from '../kitchen';
 import { toEnd, type Steps } from '../quantity';
-import { readProcess } from '../process';
 import type { Recipe } from '../read';
 import type { FamilyId } from '../vocabulary';
 import { assemble, type Balanced } from './assemble';
@@ -110,7 +109,7 @@ export function* convertSteps(
   const blend = yield* blendOf(work, family, memory);
   const balanced = balance(work, family, blend);
   if ('outcome' in balanced) return { outcome: balanced, slow: null };
-  const question = bakeQuestion(balanced, profile, readProcess(recipe, kitchen).bake, work);
+  const question = bakeQuestion(balanced, profile, work);
   const bake = toBake(yield* ownBake(question, work, memory), question, work);
   const foldedBake = yield* bakeFolded(question, bake, work);
   const outcome = assemble(work, family, balanced, { bake, foldedBake });

@@ -2,7 +2,6 @@ import { familyOf } from '../family';
 import { bakeOf, halfWayUp, reachOf, type BakeQuestion, type SectionFrame } from '../heat';
 import { USUAL_START, type ConversionRequest, type Kitchen, type PanSize, standsFree } from '../kitchen';
 import type { Steps } from '../quantity';
-import { readProcess } from '../process';
 import type { Recipe } from '../read';
 import { toBake } from './bake';
 import { bakeQuestion } from './bakeQuestion';
@@ -25,7 +24,7 @@ function askedAgain(
   const balanced = balance(work, planned.family, blend);
   if ('outcome' in balanced) return null;
   const profile = familyOf(planned.family);
-  return { question: bakeQuestion(balanced, profile, readProcess(recipe, kitchen).bake, work), work };
+  return { question: bakeQuestion(balanced, profile, work), work };
 }
 
 /** The same bake under another condition. */

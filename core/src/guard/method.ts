@@ -1,5 +1,5 @@
 import type { Line, Recipe, Step } from '../read';
-import { cleanLine, ingredientLines } from '../read';
+import { blanked, cleanLine, ingredientLines } from '../read';
 import { METHOD_WORDS } from './data/methodWords';
 import type { MethodGuard } from './types';
 
@@ -9,9 +9,6 @@ const LONGEST_LINE = 120;
 const listed = (lines: readonly Line[], words: RegExp | null) =>
   words !== null && lines.some(({ source }) => source.length <= LONGEST_LINE && words.test(source));
 
-/** Something as long in the place of words that name another thing, so that what is left stays where it stands. */
-const blank = (words: string) => '·'.repeat(words.length);
-
 interface Said {
   readonly from: number;
   readonly words: string;
@@ -19,7 +16,7 @@ interface Said {
 
 /** Every place where a step names it, the longest words of each. */
 function saidIn(text: string, forms: readonly RegExp[], but: readonly RegExp[]): Said[] {
-  const heard = but.reduce((rest, one) => rest.replace(one, blank), text);
+  const heard = but.reduce(blanked, text);
   const all = forms
     .flatMap((form) => [...heard.matchAll(form)].map(({ 0: words, index: from }): Said => ({ from, words })))
     .sort((a, b) => a.from - b.from || b.words.length - a.words.length);

@@ -1,4 +1,4 @@
-import { durationsIn, settingsIn, type Duration, type Setting, type Step } from '../read';
+import { blanked, durationsIn, settingsIn, type Duration, type Setting, type Step } from '../read';
 import { clausesOf } from './clauses';
 import { VERBS, type ActionClass } from './data/verbs';
 import type { Action, Clause, Medium } from './types';
@@ -15,9 +15,8 @@ const CONNECTOR =
 const NO_DEED =
   /\bbaking (?:powder|soda|paper|parchment|sheets?|trays?|tins?|beans|dish|chocolate)|\bbicarb\w*|\bfrying pan|\brolling pin|\bboiling water|\bcooling rack|\bwire rack|\bhot water|\bmelted (?:butter|chocolate)|\bsoftened butter|\btoasted (?:nuts|\w+nuts|coconut)|\bground \w+|\bchilled (?:butter|water)|\bbefore (?:baking|serving)|\broasting (?:tin|tray|dish)|\bcut-?out|\bstir-?in|\bfreezer bag|\bice[- ]cream\b/gi;
 
-const quiet = (text: string) => text.replace(NO_DEED, (words) => '·'.repeat(words.length));
-
-const MEDIA: Partial<Record<ActionClass, Medium>> = {
+/** What a verb heats with, or cools. */
+export const MEDIA: Partial<Record<ActionClass, Medium>> = {
   bake: 'oven',
   fry: 'fried',
   griddle: 'griddle',
@@ -27,11 +26,12 @@ const MEDIA: Partial<Record<ActionClass, Medium>> = {
   chill: 'chilled',
 };
 
-const UNTIL = /\b(?:until|till|til)\b[^.;]*/i;
+/** What is waited for. */
+export const UNTIL = /\b(?:until|till|til)\b[^.;]*/i;
 
 /** The verb that a clause is about: the one that begins it, else the first of the table that it has. */
 function verbOf(text: string): { readonly verb: string; readonly class: ActionClass } | null {
-  const body = quiet(text.replace(UNTIL, ''));
+  const body = blanked(text.replace(UNTIL, ''), NO_DEED);
   const start = CONNECTOR.exec(body)?.[0].length ?? 0;
   const found = VERBS.flatMap(([kind, words], rank) => {
     const match = words.exec(body);
@@ -45,7 +45,7 @@ function verbOf(text: string): { readonly verb: string; readonly class: ActionCl
   return { verb: best!.verb.trim(), class: best!.class };
 }
 
-export function actionOf(clause: Clause, n: number): Told {
+function actionOf(clause: Clause, n: number): Told {
   const durations = durationsIn(clause.text);
   const settings = settingsIn(clause.text);
   const verb = verbOf(clause.text);

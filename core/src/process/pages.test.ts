@@ -75,7 +75,8 @@ const SHAPES: Readonly<Record<string, readonly string[]>> = {
 };
 const SIZELESS = new Set(['pieces', 'muffin', 'none', 'mug']);
 
-function isPan({ pan }: Process, { shape, cm = [], count }: SaidPan): boolean {
+function isPan({ bake }: Process, { shape, cm = [], count }: SaidPan): boolean {
+  const pan = bake?.pan ?? null;
   if (pan === null) return shape === 'none' || shape === 'pieces';
   if (!(SHAPES[shape] ?? [shape]).includes(pan.shape)) return false;
   if (cm.length === 0 || SIZELESS.has(shape)) return true;

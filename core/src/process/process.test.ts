@@ -44,7 +44,8 @@ describe('tins and ovens in words', () => {
   it('are null where the words say nothing', () => expect(bakeOf('Stir and enjoy it all.')).toBeNull());
   it('are no saucepan, no biscuit tin and no sheet of paper', () =>
     expect(
-      processOf('Melt the butter in a small pan. Roll out between two sheets of paper. Keep in a tin.').pan,
+      processOf('Melt the butter in a small pan. Roll out between two sheets of paper. Keep in a tin.').bake
+        ?.pan ?? null,
     ).toBeNull());
 });
 

@@ -14,8 +14,6 @@ export interface Process {
   readonly actions: readonly Action[];
   readonly mixtures: readonly Mixture[];
   readonly stages: readonly Stage[];
-  /** What it is baked in; null: nothing is named. */
-  readonly pan: Pan | null;
   /** Null where the page says nothing of it. */
   readonly bake: BakeFacts | null;
   readonly doubts: readonly Finding[];
@@ -140,7 +138,6 @@ function processOf(recipe: Recipe, catalogue: Catalogue): Process {
   return {
     actions,
     stages,
-    pan,
     mixtures,
     bake: bakeFacts(stages, done, head, pan),
     doubts: doubtsOf(stages, recipe.method),

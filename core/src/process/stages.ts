@@ -1,5 +1,5 @@
 import type { Duration, Setting } from '../read';
-import type { Told } from './actions';
+import { MEDIA, type Told } from './actions';
 import { OWNS_ITS_TIME, type ActionClass } from './data/verbs';
 import type { Medium, Minutes, Stage } from './types';
 
@@ -55,18 +55,9 @@ const TO_THE_OVEN: ReadonlySet<ActionClass> = new Set([
   'toast',
   'finish',
 ]);
-const OF_CLASS: Partial<Record<ActionClass, Medium>> = {
-  bake: 'oven',
-  fry: 'fried',
-  griddle: 'griddle',
-  steam: 'steamed',
-  microwave: 'microwave',
-  boil: 'boiled',
-  chill: 'chilled',
-};
 
 /** What a title alone says of how a thing is done. */
-export function mediumOfTitle(title: string): Medium | null {
+function mediumOfTitle(title: string): Medium | null {
   if (/\bsteam/i.test(title)) return 'steamed';
   if (/\bmug\b|microwave|\b\d+[- ](?:second|minute|min)\b/i.test(title)) return 'microwave';
   if (
@@ -101,7 +92,7 @@ interface Beside {
 /** The medium that a time of this clause is said of; null: it is no heat's. */
 function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside): Medium | null {
   const { class: kind, text, settings } = action;
-  const own = kind === null ? undefined : OF_CLASS[kind];
+  const own = kind === null ? undefined : MEDIA[kind];
   if (OFF.test(text) || GRILL.test(text)) return 'oven';
   if (kind === 'toast') return heat.oven && !IN_A_PAN.test(text) ? 'oven' : null;
   if (kind === 'microwave')
@@ -119,7 +110,7 @@ function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside
   // Said of what was just done in the same sentence, or before it.
   const before = sentence.at(-1)?.class ?? heat.last;
   if (before === 'toast' || before === 'microwave') return null;
-  const theirs = before === null ? undefined : OF_CLASS[before];
+  const theirs = before === null ? undefined : MEDIA[before];
   if (theirs && theirs !== 'griddle' && sentence.length > 0) return theirs;
   if (
     before !== null &&

@@ -1,6 +1,6 @@
 import { tokensOf, type Item, type Part } from '../read';
 import type { Role } from '../vocabulary';
-import type { Told } from './actions';
+import { UNTIL, type Told } from './actions';
 import { EVERYTHING, ROLE_WORDS } from './data/roleWords';
 import type { Take } from './types';
 
@@ -55,7 +55,6 @@ const SHARES: readonly (readonly [RegExp, number])[] = [
   [/\b(?:a|one) quarter\b/i, 0.25],
 ];
 const REST = /\b(?:remaining|rest|other|leftover|reserved|held back|kept back|the last)\b/i;
-const CUE = /\b(?:until|till|til)\b[^.;]*/i;
 
 const shareIn = (text: string): number => SHARES.find(([words]) => words.test(text))?.[1] ?? 1;
 
@@ -103,7 +102,7 @@ export function takesOf(
   let part = called[0]?.part ?? '';
   let step = '';
   return actions.map((action): Taken => {
-    const text = action.text.replace(CUE, ' ');
+    const text = action.text.replace(UNTIL, ' ');
     if (action.step !== step) {
       step = action.step;
       const whole = actions.filter((one) => one.step === step).map((one) => one.text);

@@ -1,6 +1,6 @@
 import { PANS, type PanRecord } from '../kitchen';
 import { INCH_CM } from '../quantity';
-import type { Pan } from '../read';
+import { blanked, type Pan } from '../read';
 import type { FamilyId, PanShape } from '../vocabulary';
 import { ANY_VESSEL, FREE_FAMILIES, NO_VESSEL } from './data/vessels';
 import type { Stage } from './types';
@@ -108,10 +108,8 @@ const countIn = (text: string, shape: PanShape): number | null => {
   return said ? (WORDS[said] ?? Number(said)) : null;
 };
 
-const quiet = (text: string) => text.replace(NO_VESSEL, (words) => '·'.repeat(words.length));
-
 function candidateOf({ text, worth }: Said): Candidate[] {
-  const heard = quiet(text);
+  const heard = blanked(text, NO_VESSEL);
   const named = (Object.keys(PANS.rows) as PanShape[]).find((shape) => PANS.rows[shape].words.test(heard));
   const weak = named === undefined;
   if (weak && !ANY_VESSEL.test(heard)) return [];

@@ -76,3 +76,7 @@ const MOST_LINES = 20_000;
  * kept elsewhere as it was written.
  */
 export const cleanLine = remembered(clean, MOST_LINES);
+
+/** A text with something as long in the place of words that name another thing, so that what is left stays where it stands. */
+export const blanked = (text: string, words: RegExp): string =>
+  text.replace(words, (found) => '·'.repeat(found.length));

@@ -1,5 +1,5 @@
 export { guessFamily } from './family';
-export { cleanLine } from './clean';
+export { blanked, cleanLine } from './clean';
 export { durationsIn, type Duration } from './durations';
 export { makeDoubt } from './doubts';
 export { settingsIn, type Setting } from './temperatures';

@@ -16,7 +16,7 @@ const BEGINS = new RegExp(
 /** A heading that says what to do with what stands under it names a stage of the work and no part. */
 const DEED = /^\W*(?:melt|whisk|sift|stir|fold|mix|beat|combine|cream|add|rub|then|dry|wet|day|step)\b/i;
 const AT_THE_TABLE = /,\s*to (?:serve|finish)\b/i;
-/** Of so few lines a single one to serve is no part of a longer list. */
+/** The part that a line begins by saying what it is for; null: it goes on with the one before. */
 const partOf = (line: Line): string | null => {
   const source = line.source.trim();
   if (line.kind !== 'ingredient') return null;

@@ -41,8 +41,13 @@ const ARCS = Array.from({ length: STATES }, (_, s) =>
   arcsFrom(s, s % KINDS, s < KINDS ? 0 : 1).filter(({ kind }) => s < KINDS || kind !== TITLE),
 ).flat();
 
+const laidFlat = new WeakMap<Pairs, Float64Array>();
 /** The links laid flat: a page asks for each some hundred times a line. */
-const flat = (pairs: Pairs): Float64Array => Float64Array.from(pairs.flat(2));
+function flat(pairs: Pairs): Float64Array {
+  const known = laidFlat.get(pairs) ?? Float64Array.from(pairs.flat(2));
+  laidFlat.set(pairs, known);
+  return known;
+}
 const endOf = (endings: readonly number[]) => (state: number) => endings[state < KINDS ? 0 : 1]!;
 
 /** The best sequence of kinds (Viterbi 1967), as numbers. `unary`: what speaks for each kind of each line. */

@@ -19,7 +19,7 @@ const whole = (pan: PanSize): PanSize => ({ ...pan, count: Math.max(1, Math.roun
 /** The tin that the recipe names, and the one that it will be baked in. */
 export function PanFields({ docket: { bake, family } }: { readonly docket: Docket }) {
   const [request, ask] = useRequest();
-  const theirs = useEngine(({ answer }) => answer?.process.pan ?? null);
+  const theirs = useEngine(({ answer }) => answer?.process.bake?.pan ?? null);
   const pan: PanSize = bake.pan ?? usualTin('tray');
   const { rise } = familyOf(family.id);
   const over = overfilled(bake.pan, bake.depthCm, rise);

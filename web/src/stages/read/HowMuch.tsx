@@ -13,7 +13,7 @@ import { TinFields } from '../../ui/TinFields';
 export function HowMuch() {
   const [{ scale }, ask] = useRequest();
   const yields = useEngine(({ answer }) => answer?.recipe.yields ?? null);
-  const pan = useEngine(({ answer }) => answer?.process.pan ?? null);
+  const pan = useEngine(({ answer }) => answer?.process.bake?.pan ?? null);
   const factor = scale?.factor ?? 1;
   const lines = scale?.lines ?? [];
   const make = (now: number) =>

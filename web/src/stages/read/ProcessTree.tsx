@@ -1,6 +1,7 @@
 import { styled } from 'styled-components';
 import { PANS } from '@omniarton/core/kitchen';
 import type { Mixture, Process, Stage } from '@omniarton/core/process';
+import { SURE } from '@omniarton/core/vocabulary';
 import { useTemperatureUnit } from '../../state/settings/useSettings';
 import { useEngine } from '../../state/bench/onBench';
 import { Small } from '../../ui/layout';
@@ -57,9 +58,6 @@ function OneMixture({ mixture, process }: Props) {
     </li>
   );
 }
-
-/** Below it a part's kind is said with its doubt. */
-const SURE = 0.8;
 
 function stageWords(
   { medium, ovenCelsius, oilCelsius, fan, minutes, pan }: Stage,
