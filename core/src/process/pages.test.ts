@@ -6,8 +6,8 @@ import { isHeld, labelledIn, readText } from '../testing';
 import { readProcess, type Process, type Stage } from '.';
 
 /*
- * The given pages with what a person says of their heat, tins and parts. Rules were fitted by hand on four fifths; the fifth by the
- * hash of the id is never looked at.
+ * The given pages with what a person says of their heat, tins and parts: the rules were fitted by hand on four fifths, and the
+ * mistakes of the fifth were looked at once, late. own.txt: pages of ours, labelled before a rule ran on them.
  */
 
 interface SaidStage {
@@ -32,7 +32,7 @@ interface SaidPage {
 
 const FIVE_DEGREES = 5;
 const FAN = 20;
-const { facts } = labelledIn(join(__dirname, '../read/page/cases'));
+const { facts, train, held } = labelledIn(join(__dirname, '../read/page/cases'));
 const said = JSON.parse(readFileSync(join(__dirname, 'cases/pages.json'), 'utf8')) as readonly SaidPage[];
 
 function isStage({ medium, ovenCelsius, oilCelsius, fan, minutes }: Stage, one: SaidStage): boolean {
@@ -119,7 +119,7 @@ const share = (some: readonly Judged[], what: (one: Judged) => boolean) =>
 
 describe.each([
   ['pages that the rules were written on', read.filter(({ held }) => !held), 0.9],
-  ['pages that nobody looked at', read.filter(({ held }) => held), 0.7],
+  ['the fifth', read.filter(({ held }) => held), 0.8],
 ] as const)('%s', (_, pages, heat) => {
   it('have their heat', () => expect(share(pages, (one) => one.heat)).toBeGreaterThan(heat));
   it('have their tins', () => expect(share(pages, (one) => one.tin)).toBeGreaterThan(0.8));
@@ -129,4 +129,62 @@ describe.each([
     const sure = pages.filter((one) => one.sure);
     expect(share(sure, (one) => one.family)).toBeGreaterThan(0.95);
   });
+});
+
+describe('pages of ours', () => {
+  const pages = new Map(
+    [...train, ...held].map(({ id, rows }) => [id, rows.map(({ line }) => line).join('\n')]),
+  );
+  const cases = readFileSync(join(__dirname, 'cases/own.txt'), 'utf8')
+    .trim()
+    .split('\n')
+    .map((row) => {
+      const [id = '', heat = '', tin = ''] = row.split('|').map((one) => one.trim());
+      return { heat, tin, process: readProcess(readText(pages.get(id)!), BUILT_IN_KITCHEN) };
+    });
+  /** "oven 190 15; oven - 45-50": medium, °C or none, minutes. */
+  const stagesIn = (words: string): SaidStage[] =>
+    words === '-'
+      ? []
+      : words.split('; ').map((one): SaidStage => {
+          const [medium, celsius, minutes] = one.split(' ');
+          return {
+            medium: medium as Stage['medium'],
+            celsius: celsius === '-' ? null : Number(celsius),
+            minutes: minutes!.split('-').map(Number),
+          };
+        });
+  /** "springform 22", "30x20", "n2": shape, cm and number, each where the page says it. */
+  const tinIn = (words: string): SaidPan => {
+    const [shape = 'any', size = '', many] = /^([a-z]{2,})? ?([\d.x]*) ?(?:n(\d+))?$/.exec(words)!.slice(1);
+    const cm = size === '' ? [] : size.split('x').map(Number);
+    return { shape, cm, ...(many ? { count: Number(many) } : {}) };
+  };
+  const anyShape = (process: Process, said: SaidPan) =>
+    isPan(process, {
+      ...said,
+      shape: said.shape === 'any' ? (process.bake?.pan?.shape ?? 'none') : said.shape,
+    });
+  const of = (some: typeof cases, what: (one: (typeof cases)[number]) => boolean) =>
+    some.filter(what).length / some.length;
+  it('have their heat', () =>
+    expect(
+      of(cases, ({ heat, process }) =>
+        heatIsRight(process, {
+          id: '',
+          family: [],
+          stages: [stagesIn(heat)],
+          maybe: [],
+          pans: [],
+          parts: [],
+        }),
+      ),
+    ).toBeGreaterThan(0.87));
+  it('have their tins, where they say one', () =>
+    expect(
+      of(
+        cases.filter(({ tin }) => tin !== '?'),
+        ({ tin, process }) => anyShape(process, tinIn(tin)),
+      ),
+    ).toBeGreaterThan(0.9));
 });

@@ -38,6 +38,9 @@ describe('tins and ovens in words', () => {
     ['Butter a 26 cm skillet.', { pan: { shape: 'skillet', lengthCm: 26, count: 1 } }],
     ['Grease a 9 inch springform tin.', { pan: { shape: 'springform', lengthCm: 22.86, count: 1 } }],
     ['Butter four ramekins.', { pan: { shape: 'ramekin', count: 4 } }],
+    ['Press it into a 20 cm tin and bake.', { pan: { shape: 'round', lengthCm: 20 } }],
+    ['Spoon into 12 greased cups and bake.', { pan: { shape: 'muffin', count: 12 } }],
+    ['18 cm round; 160 °C; 1 h 10.', { pan: { shape: 'round', lengthCm: 18 } }],
     ['Line a 24-hole mini muffin tin.', { pan: { shape: 'muffin-mini', count: 24 } }],
     ['Line two baking trays. Roll it out 1 cm thick between sheets of paper.', { pan: { shape: 'tray' } }],
   ])('%s', (words, facts) => expect(bakeOf(words)).toMatchObject(facts));
@@ -94,6 +97,11 @@ describe('the heat that a method tells of', () => {
     ],
     ['a thermometer within', 'Bake at 375°F for 22–25 minutes, until 190°F inside.', ['oven 191 22-25']],
     ['both scales', 'Bake at 350°F (175°C) for 10 mins.', ['oven 177 10-10']],
+    [
+      'a time ahead of the next heat, which is the heat’s before',
+      'Oven 425. In it goes: 5 min, then 350 for 15–17 more. 5 min in tin. 2 hrs, stone cold.',
+      ['oven 218 5-5', 'oven 177 15-17'],
+    ],
     ['steam over water', 'Steam for 1 1/2 hrs to 1 3/4, topping up the water.', ['steamed ? 90-105']],
   ])('%s', (_, words, stages) => expect(stagesOf(words)).toEqual(stages));
   it('says in words what hangs on the title alone', () => {

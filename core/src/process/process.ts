@@ -119,9 +119,9 @@ export function readProcess(recipe: Recipe, kitchen: Kitchen): Process {
 
 function processOf(recipe: Recipe, catalogue: Catalogue): Process {
   const done = actionsOf(recipe.method);
-  const told = stagesOf(done, recipe.title);
+  const told = stagesOf(done, recipe.title, recipe.family.id);
   const head = actionsOf(ofHead(recipe));
-  const heated = told.some(heats) ? told : [...told, ...stagesOf(head, recipe.title)];
+  const heated = told.some(heats) ? told : [...told, ...stagesOf(head, recipe.title, recipe.family.id)];
   const pan = tinOf(sayings(recipe, done), recipe.family.id, heated);
   const parts = recipe.parts.filter(({ lines }) => lines.some(({ kind }) => kind === 'ingredient'));
   const taken = takesOf(done, calledOf(parts), parts);

@@ -1,6 +1,7 @@
 import type { Duration, Setting } from '../read';
 import { MEDIA, type Told } from './actions';
 import { OWNS_ITS_TIME, type ActionClass } from './data/verbs';
+import type { FamilyId } from '../vocabulary';
 import type { Medium, Minutes, Stage } from './types';
 
 /** A stage as it is told, before it is known of what. */
@@ -16,13 +17,18 @@ const TURNED = /\b(?:flip|turn|other side)\b/i;
 const IF = /^\W*(?:but |and )?if\b|\bif (?:they|it|you|the)\b/i;
 /** "(1 min 10 at 1000W)": another oven's. */
 const OF_OTHER_POWER = /^[^.,;(]{0,6}\b(?:at|in) \d{3,4} ?w(?:atts?)?\b/i;
-const OFF = /\b(?:switched[- ]off|turned[- ]off|oven off|door (?:propped |wedged )?(?:open|ajar))\b/i;
+const OFF = /\b(?:switched[- ]off|turned[- ]off|turn(?: it| the oven)? off|oven off)\b/i;
+/** It goes on in the oven, though not shut in. */
+const AJAR = /\bdoor (?:propped |wedged )?(?:open|ajar)\b/i;
+const ON_THE_HOB = /\b(?:on|over) (?:a |the )?(?:\w+ )?(?:ring|hob|burner|stove|flame|embers)\b/i;
 const GRILL = /\b(?:grill|broil(?:er)?)\b/i;
 const MELTS = /\b(?:melt|warm|soften|bursts?|jam|marmalade|butter|syrup|caramel|gel)\b/i;
 const IN_A_PAN = /\b(?:dry|frying|small|sauce)? ?(?:pan|skillet|saucepan)\b/i;
 /** Where a thing waits, and what a mixture looks like before it is baked. */
 const WAITS =
-  /\b(?:on the (?:sheet|tray|slide|counter)|in the (?:tin|pan)\b|rack|stand|out of the oven|on a cloth|stiff|(?:to|let) dry|room temperature)\b/i;
+  /\b(?:on the (?:sheet|tray|slide|counter)|in the (?:tin|pan)\b|rack|stand|out of the oven|on a cloth|stiff|let (?:dry|set)|to dry|upside down|room temperature)\b/i;
+/** It waits, unless it says what only heat does. */
+const LEFT = /\b(?:in (?:its |their )?(?:tins?|pans?)|cold|cool)\b/i;
 const STIRRED =
   /\b(?:pale|thick and|ribbon|trail|peaks?|frothy|foamy|speed|hook|machine|by hand|strokes|smooth|hard)\b/i;
 /** What only heat does. */
@@ -34,6 +40,7 @@ const MORE = /\b(?:more|another|further|longer|back|return|again)\b/i;
 interface Heat {
   oven: Setting | null;
   oil: Setting | null;
+  griddle: Setting | null;
   medium: Medium | null;
   /** The last deed that has times of its own, or puts something where it is heated. */
   last: ActionClass | null;
@@ -93,7 +100,10 @@ interface Beside {
 function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside): Medium | null {
   const { class: kind, text, settings } = action;
   const own = kind === null ? undefined : MEDIA[kind];
-  if (OFF.test(text) || GRILL.test(text)) return 'oven';
+  const brief = action.durations.every(({ high }) => high <= BRIEF);
+  if (OFF.test(text) || AJAR.test(text) || GRILL.test(text)) return 'oven';
+  if (ON_THE_HOB.test(text) && kind === null)
+    return heat.medium === 'griddle' || BAKED.test(text) ? 'griddle' : null;
   if (kind === 'toast') return heat.oven && !IN_A_PAN.test(text) ? 'oven' : null;
   if (kind === 'microwave')
     return MELTS.test(text) || sentence.some((one) => one.class === 'melt') ? null : 'microwave';
@@ -103,7 +113,8 @@ function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside
   if (kind === 'rest' && sentence.some((one) => one.class === 'set-oven')) return 'oven';
   if (settings.some(({ of }) => of === 'oven')) return 'oven';
   if (kind !== null && OWNS_ITS_TIME.has(kind)) return null;
-  if (WAITS.test(text) || (STIRRED.test(text) && !BAKED.test(text))) return null;
+  if (WAITS.test(text) || ((STIRRED.test(text) || LEFT.test(text)) && !BAKED.test(text))) return null;
+  if (kind === null && MELTS.test(text) && brief && !BAKED.test(text)) return null;
   if (kind === null && after?.class === 'boil') return null;
   if (/\boven\b/i.test(text)) return 'oven';
   if (heat.oven && BAKED.test(text) && !(heat.medium === 'griddle' || heat.medium === 'fried')) return 'oven';
@@ -121,7 +132,6 @@ function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside
   if (heat.medium === 'fried' && heat.oil === null && action.durations.some(({ high }) => high > LONGEST_FRY))
     return null;
   if (heat.oven && heat.since <= JUST) return 'oven';
-  const brief = action.durations.every(({ high }) => high <= BRIEF);
   if (heat.medium !== null && heat.medium !== 'oven') return heat.medium;
   return heat.oven && !brief ? 'oven' : null;
 }
@@ -153,10 +163,10 @@ function stageOf(
 ): ToldStage {
   const cold = OFF.test(text) || (GRILL.test(text) && celsius === null);
   const oven = medium === 'oven' && !cold ? heat.oven : null;
-  const griddle = medium === 'griddle' && celsius !== null ? celsius : null;
+  const griddle = medium === 'griddle' ? (celsius ?? heat.griddle?.celsius ?? null) : null;
   return {
     medium,
-    ovenCelsius: oven ? round(oven.celsius) : griddle,
+    ovenCelsius: oven ? round(oven.celsius) : griddle === null ? null : round(griddle),
     oilCelsius: medium === 'fried' && heat.oil ? round(heat.oil.celsius) : null,
     fan: oven?.fan ?? false,
     minutes,
@@ -166,9 +176,23 @@ function stageOf(
   };
 }
 
-/** Several times of one clause with a temperature for each: "15 min at 200, then 170 for 25". */
-function withTimes(action: Told, lengths: readonly Duration[], heat: Heat, medium: Medium): ToldStage[] {
+/**
+ * Several times of one clause with a temperature for each: "15 min at 200, then 170 for 25". `before`: what the oven was set to
+ * until this clause, for a time that stands ahead of a new one: "5 min, then 350 for 15 more".
+ */
+function withTimes(
+  action: Told,
+  lengths: readonly Duration[],
+  heat: Heat,
+  medium: Medium,
+  before: Setting | null,
+): ToldStage[] {
   const ovens = action.settings.filter(({ of }) => of === 'oven');
+  const [only] = ovens;
+  if (medium === 'oven' && only && before && lengths.length === 2 && lengths[0]!.to < only.from)
+    return lengths.map((one, n) =>
+      stageOf(medium, { low: one.low, high: one.high }, action, n === 0 ? { ...heat, oven: before } : heat),
+    );
   if (medium !== 'oven' || lengths.length < 2 || ovens.length < 2) {
     const all = medium === 'oven' && lengths.length === 2 && /\bwithout\b|\bmore\b/i.test(action.text);
     return all
@@ -183,12 +207,9 @@ function withTimes(action: Told, lengths: readonly Duration[], heat: Heat, mediu
 
 function remember(action: Told, heat: Heat): void {
   for (const one of action.settings) {
-    if (
-      one.of === 'oven' &&
-      action.class !== 'fry' &&
-      !(action.class === 'griddle' && !/\boven\b/i.test(action.text))
-    )
-      heat.oven = one;
+    const plate = action.class === 'griddle' && !/\boven\b/i.test(action.text);
+    if (one.of === 'oven' && plate) heat.griddle = one;
+    if (one.of === 'oven' && action.class !== 'fry' && !plate) heat.oven = one;
     if (one.of === 'fat' || (one.of === 'oven' && action.class === 'fry')) heat.oil = one;
   }
   if (action.settings.some(({ of }) => of === 'oven') && action.class !== 'set-oven') heat.since = 0;
@@ -202,14 +223,16 @@ function remember(action: Told, heat: Heat): void {
 }
 const IN_A_SAUCE = /\b(?:melt|brown|toast|caramel|syrup|sauce|custard|simmer)\b/i;
 
-/** Every stretch of heat and cold that the actions tell of, in order. `title` says how, where nothing else does. */
-export function stagesOf(actions: readonly Told[], title: string): ToldStage[] {
-  const heat: Heat = { oven: null, oil: null, medium: mediumOfTitle(title), last: null, since: Infinity };
+/** Every stretch of heat and cold that the actions tell of, in order. Title and family say how, where nothing else does. */
+export function stagesOf(actions: readonly Told[], title: string, family: FamilyId): ToldStage[] {
+  const medium = mediumOfTitle(title) ?? (family === 'pancake' ? 'griddle' : null);
+  const heat: Heat = { oven: null, oil: null, griddle: null, medium, last: null, since: Infinity };
   const stages: ToldStage[] = [];
   let sentence: Told[] = [];
   actions.forEach((action, at) => {
     if (action.first) sentence = [];
     heat.since += 1;
+    const set = heat.oven;
     remember(action, heat);
     const lengths = lengthsOf(action);
     const next = actions[at + 1];
@@ -222,7 +245,7 @@ export function stagesOf(actions: readonly Told[], title: string): ToldStage[] {
       medium === 'boiled' && OVER_WATER.test(action.text) && lengths[0]!.high >= LONG_STEAM
         ? 'steamed'
         : medium;
-    if (over !== null) stages.push(...withTimes(action, lengths, heat, over));
+    if (over !== null) stages.push(...withTimes(action, lengths, heat, over, set));
     else if (action.class === 'bake' && action.settings.length > 0 && lengths.length === 0)
       heat.medium = 'oven';
     if (action.class !== null) heat.last = action.class;

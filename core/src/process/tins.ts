@@ -33,6 +33,9 @@ const HOLES =
 /** A measure of what is rolled, cut or shaped is none of a tin. */
 const SHAPED =
   /\b(?:roll(?:ed)?|cut|cutter|rounds?|circle|stars?|thick|apart|across|lengths?|discs?|strips|squares of|high|above|mounds?|balls?|pieces?|slices?|overhang|rectangle|oblong of|border|gap|ropes?|sides?)\b/i;
+/** "Roll it to a 24 cm round" is what is rolled; "18 cm round" alone is a tin. */
+const A_ROUND = /^\s*round\b(?! (?:\w+ )?(?:tins?|pans?|cake))/i;
+const BY_HAND = /\b(?:roll|pat|cut|shap|flatten|press|spread|pipe)/i;
 
 interface Size {
   readonly lengthCm: number;
@@ -57,7 +60,8 @@ function centimetres(value: number, unit: string | undefined): number {
 function sizesIn(text: string, near: RegExp | null): Size[] {
   const shaped = (from: number, to: number) =>
     SHAPED.test(text.slice(Math.max(0, from - 14), from)) ||
-    /^\s*(?:star|rounds?\b(?! (?:\w+ )?(?:tins?|pans?|cake))|circle|cutter|thick|apart|deep\b(?!-| \w+ (?:tin|pan|pie))|high|disc|length|above|square cutter|rounds|strips|rectangle)/i.test(
+    (A_ROUND.test(text.slice(to)) && BY_HAND.test(text.slice(Math.max(0, from - 40), from))) ||
+    /^\s*(?:star|rounds\b(?! (?:\w+ )?(?:tins?|pans?|cake))|circle|cutter|thick|apart|deep\b(?!-| \w+ (?:tin|pan|pie))|high|disc|length|above|square cutter|rounds|strips|rectangle)/i.test(
       text.slice(to),
     );
   const pairs = [...text.matchAll(TWO)].flatMap((match): { from: number; to: number; size: Size }[] => {
@@ -149,7 +153,10 @@ const ALIKE = 1.05;
 function panFrom(best: Candidate, size: Size | null, family: FamilyId): Pan {
   const { words, count } = best;
   let { shape } = best;
-  if (best.weak) shape = FREE_FAMILIES.has(family) ? 'tray' : family === 'pancake' ? 'skillet' : shape;
+  // "Press it into a 20 cm tin": what usually stands free doesn't here.
+  const free = FREE_FAMILIES.has(family);
+  const held = size !== null && /\b(?:tins?|pans?|dish(?:es)?)\b/i.test(words);
+  if (best.weak) shape = free && !held ? 'tray' : family === 'pancake' ? 'skillet' : shape;
   const two = size?.widthCm ?? null;
   if (
     two !== null &&
