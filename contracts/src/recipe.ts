@@ -26,6 +26,7 @@ import {
   LABEL_FACTS,
   LOCALES,
   PAGE_KINDS,
+  PART_KINDS,
   ROLES,
   STRICTNESSES,
 } from '@omniarton/core/vocabulary';
@@ -37,6 +38,7 @@ import type {
   HandUnit,
   Locale,
   PageKind,
+  PartKind,
   Role,
   LabelFact,
   Strictness,
@@ -56,6 +58,7 @@ import type {
   RecipeDocument,
   Serving,
   SourceLine,
+  Taking,
   Tick,
   Tilt,
 } from '@omniarton/core/kitchen';
@@ -76,6 +79,11 @@ export class SourceLineDto implements SourceLine {
   @IsString() @MaxLength(LIMITS.textChars) source!: string;
 }
 
+export class TakingDto implements Taking {
+  @Matches(LINE_ID) line!: string;
+  @Matches(LINE_ID) instead!: string;
+}
+
 export class LineCorrectionDto implements LineCorrection {
   @Matches(LINE_ID) line!: string;
   @IfSaid() @Matches(INGREDIENT_ID) ingredient?: string;
@@ -84,6 +92,15 @@ export class LineCorrectionDto implements LineCorrection {
   @IfSaid() @IsIn(HAND_UNITS) unit?: HandUnit;
   @IfSaid() @IsNumber() @Min(0) @Max(100_000) grams?: number;
   @IfSaid() @IsIn(PAGE_KINDS) kind?: PageKind;
+  @IfSaid() @Matches(LINE_ID) part?: string;
+  @IfSaid() @IsIn(PART_KINDS) family?: PartKind;
+  @IfSaid() @IsInt() @Min(0) @Max(100) bake?: number;
+  @IfSaid()
+  @IsArray()
+  @ArrayMaxSize(100)
+  @ValidateNested({ each: true })
+  @Type(() => TakingDto)
+  takes?: readonly Taking[];
 }
 
 export class LineOverrideDto implements LineOverride {

@@ -10,6 +10,7 @@ import type {
   Locale,
   PageKind,
   PanShape,
+  PartKind,
   Role,
   RouteId,
   Score,
@@ -37,6 +38,20 @@ export interface LineCorrection {
   readonly grams?: number;
   /** What the line is; those around it are decided anew. */
   readonly kind?: PageKind;
+  /** The part that an ingredient belongs to, by the id of the part. */
+  readonly part?: string;
+  /** On the line that a part has its id from: what kind the part is. */
+  readonly family?: PartKind;
+  /** On a step: which of its heats is the one that the bake is known by, from 0. */
+  readonly bake?: number;
+  /** On a step: what it speaks of isn't the one line but the other. */
+  readonly takes?: readonly Taking[];
+}
+
+/** A step takes one line in the place of another. */
+export interface Taking {
+  readonly line: string;
+  readonly instead: string;
 }
 
 /** A number of the docket that a person overruled. The line is a docket line's id. */

@@ -51,6 +51,7 @@ export {
   type Seat,
   type Serving,
   type SourceLine,
+  type Taking,
   type Tick,
   type Tilt,
   type Timed,

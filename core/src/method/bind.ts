@@ -18,7 +18,7 @@ export function bindSteps(recipe: Recipe): BoundStep[] {
   const called = calledOf(recipe.parts);
   return recipe.method.map(({ id, source }): BoundStep => {
     const verbs = (Object.keys(VERBS) as Verb[]).filter((verb) => VERBS[verb].test(source));
-    const lines = linesNamedIn(source, called).map(({ line }) => line);
+    const lines = linesNamedIn(source, called, recipe.bindings.takes.get(id)).map(({ line }) => line);
     return { id, source, verbs, lines, bound: verbs.length > 0 || lines.length > 0 };
   });
 }

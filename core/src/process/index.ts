@@ -1,3 +1,3 @@
-export { readProcess, type Process } from './process';
+export { heatsOf, readProcess, type Process } from './process';
 export { calledOf, linesNamedIn } from './takes';
 export type { Action, BakeFacts, Medium, Minutes, Mixture, PartFamily, Stage, Take } from './types';

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue';
 import { catalogueOf, type Kitchen } from '../kitchen';
-import { pageLines, tokensOf, type Finding, type Pan, type Recipe, type Step } from '../read';
+import { pageLines, tokensOf, type Bindings, type Finding, type Pan, type Recipe, type Step } from '../read';
 import { actionsOf, type Told } from './actions';
 import { doubtsOf } from './doubts';
 import { stagesOf } from './stages';
@@ -14,6 +14,8 @@ export interface Process {
   readonly actions: readonly Action[];
   readonly mixtures: readonly Mixture[];
   readonly stages: readonly Stage[];
+  /** Which of the stages the bake is known by; null: none. */
+  readonly main: number | null;
   /** Null where the page says nothing of it. */
   readonly bake: BakeFacts | null;
   readonly doubts: readonly Finding[];
@@ -48,6 +50,10 @@ const sayings = (recipe: Recipe, actions: readonly Told[]): Said[] => [
 
 const heats = ({ medium }: Pick<Stage, 'medium'>) => medium !== 'chilled' && medium !== 'boiled';
 
+/** The heats that a step tells of, in its order. */
+export const heatsOf = (stages: readonly Stage[], step: string): Stage[] =>
+  stages.filter((stage) => stage.step === step && heats(stage));
+
 /** What goes through a stage: what its step works with, else the bake. */
 function throughIt(
   { action, step }: Pick<Stage, 'action' | 'step'>,
@@ -73,8 +79,10 @@ const BESIDE_THE_BAKE = /\b(?:toast|roast|blind|grill|broil)/i;
 const ownOvens = (stages: readonly Stage[]): Stage[] =>
   stages.filter(({ medium, what }) => medium === 'oven' && !BESIDE_THE_BAKE.test(what));
 
-/** The stage that the bake is known by: its longest in the oven. */
-function mainStage(stages: readonly Stage[]): Stage | null {
+/** The stage that the bake is known by: the one that a person says, else its longest in the oven. */
+function mainStage(stages: readonly Stage[], said: Bindings['bake']): Stage | null {
+  const byHand = said && heatsOf(stages, said.step)[said.heat];
+  if (byHand) return byHand;
   const ovens = stages.filter(({ medium }) => medium === 'oven');
   const own = ownOvens(stages);
   const long = ({ minutes }: Stage) => minutes?.high ?? 0;
@@ -86,13 +94,14 @@ function mainStage(stages: readonly Stage[]): Stage | null {
 
 /** `head`: what stands beside the method; its oven is the bake's where no step names one. */
 function bakeFacts(
+  known: Stage | null,
   stages: readonly Stage[],
   actions: readonly Told[],
   head: readonly Told[],
   pan: Pan | null,
 ): BakeFacts | null {
-  const main = mainStage(stages);
-  const other = stages.find((one) => heats(one) && one.medium !== 'oven');
+  const main = known?.medium === 'oven' ? known : null;
+  const other = known === main ? stages.find((one) => heats(one) && one.medium !== 'oven') : known;
   const set = [...actions, ...head].flatMap(({ settings }) => settings).find(({ of }) => of === 'oven');
   const stated =
     main !== null && main.ovenCelsius !== null ? { celsius: main.ovenCelsius, fan: main.fan } : set;
@@ -124,7 +133,7 @@ function processOf(recipe: Recipe, catalogue: Catalogue): Process {
   const heated = told.some(heats) ? told : [...told, ...stagesOf(head, recipe.title, recipe.family.id)];
   const pan = tinOf(sayings(recipe, done), recipe.family.id, heated);
   const parts = recipe.parts.filter(({ lines }) => lines.some(({ kind }) => kind === 'ingredient'));
-  const taken = takesOf(done, calledOf(parts), parts);
+  const taken = takesOf(done, calledOf(parts), parts, recipe.bindings.takes);
   const mixtures = mixturesOf(parts, recipe, done, taken, catalogue);
   const actions = done.map((one, at): Action => {
     const { durations: _, settings: __, ...action } = one;
@@ -135,11 +144,13 @@ function processOf(recipe: Recipe, catalogue: Catalogue): Process {
     const mixture = throughIt(stage, actions, mixtures);
     return { ...stage, mixture, pan: IN_A_VESSEL.has(stage.medium) ? pan : null };
   });
+  const main = mainStage(stages, recipe.bindings.bake);
   return {
     actions,
     stages,
     mixtures,
-    bake: bakeFacts(stages, done, head, pan),
+    main: main && stages.indexOf(main),
+    bake: bakeFacts(main, stages, done, head, pan),
     doubts: doubtsOf(stages, recipe.method),
   };
 }

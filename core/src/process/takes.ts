@@ -1,4 +1,5 @@
-import { tokensOf, type Item, type Part } from '../read';
+import type { Taking } from '../kitchen';
+import { tokensOf, type Bindings, type Item, type Part } from '../read';
 import type { Role } from '../vocabulary';
 import { UNTIL, type Told } from './actions';
 import { EVERYTHING, ROLE_WORDS } from './data/roleWords';
@@ -38,13 +39,20 @@ export const calledOf = (parts: readonly Part[]): Called[] =>
       }),
   );
 
-/** The lines that a stretch of a method names, by name or by what they are. */
-export function linesNamedIn(text: string, called: readonly Called[]): Called[] {
+/** The lines that a stretch of a method names, by name or by what they are; `instead`: what a person says is meant in their place. */
+export function linesNamedIn(
+  text: string,
+  called: readonly Called[],
+  instead: readonly Taking[] = [],
+): Called[] {
   const words = ` ${tokensOf(text).join(' ')} `;
   const roles = new Set(ROLE_WORDS.filter((row) => row.words.test(text)).flatMap((row) => [...row.roles]));
-  return called.filter(({ items }) =>
+  const named = called.filter(({ items }) =>
     items.some(({ role, name }) => roles.has(role) || (name.length > 2 && words.includes(` ${name} `))),
   );
+  if (instead.length === 0) return named;
+  const meant = new Set(named.map(({ line }) => instead.find((one) => one.line === line)?.instead ?? line));
+  return called.filter(({ line }) => meant.has(line));
 }
 
 const SHARES: readonly (readonly [RegExp, number])[] = [
@@ -96,6 +104,7 @@ export function takesOf(
   actions: readonly Told[],
   called: readonly Called[],
   parts: readonly Part[],
+  bound: Bindings['takes'],
 ): Taken[] {
   const used = new Map<string, number>();
   const left = (line: string) => 1 - (used.get(line) ?? 0);
@@ -103,14 +112,17 @@ export function takesOf(
   let step = '';
   return actions.map((action): Taken => {
     const text = action.text.replace(UNTIL, ' ');
+    const instead = bound.get(action.step);
     if (action.step !== step) {
       step = action.step;
       const whole = actions.filter((one) => one.step === step).map((one) => one.text);
-      part = partOf(linesNamedIn(whole.join(' '), called), part);
+      part = partOf(linesNamedIn(whole.join(' '), called, instead), part);
     }
     part = partCalled(text, parts) ?? part;
     const all = EVERYTHING.test(text) ? called.filter((one) => one.part === part) : [];
-    const named = meant([...new Set([...linesNamedIn(text, called), ...all])], part, left);
+    const there = [...new Set([...linesNamedIn(text, called, instead), ...all])];
+    const byHand = there.filter(({ line }) => instead?.some((one) => one.instead === line));
+    const named = [...new Set([...byHand, ...meant(there, part, left)])];
     const takes = named.map((one): Take => {
       const said = REST.test(text) ? 1 : (one.uses.get(step) ?? shareIn(text));
       const share = Math.min(left(one.line), said);

@@ -1,5 +1,5 @@
 import type { Pan } from '../read';
-import type { FamilyId } from '../vocabulary';
+import type { PartKind } from '../vocabulary';
 import type { ActionClass } from './data/verbs';
 
 /** A stretch of a step: connector and body. The clauses of a step tile it. */
@@ -29,10 +29,10 @@ export interface Take {
 
 /** What kind a part is: a bake, something that flour only thickens, or something without any. */
 export interface PartFamily {
-  readonly id: FamilyId | 'thickened-filling' | 'no-flour';
+  readonly id: PartKind;
   readonly confidence: number;
-  /** What it was told by: it is the bake itself, it has no flour or little, its name, or its formula. */
-  readonly because: 'main' | 'no-flour' | 'little-flour' | 'name' | 'formula';
+  /** What it was told by: a person, it is the bake itself, it has no flour or little, its name, or its formula. */
+  readonly because: 'said' | 'main' | 'no-flour' | 'little-flour' | 'name' | 'formula';
 }
 
 /** What comes of some lines before it is baked, or before it goes on what was. */

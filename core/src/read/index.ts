@@ -19,6 +19,7 @@ export type {
   LineKind,
   Pan,
   Part,
+  Bindings,
   Recipe,
   RecipeTimes,
   Step,

@@ -13,6 +13,7 @@ import { isForeign, readLine } from './line';
 import { inferLocale } from './locale';
 import { namesFood } from './match';
 import { kindsOf, pageText, secondRecipe, type KindOfLine } from './page';
+import { bindingsOf, regrouped } from './bindings';
 import { toParts } from './parts';
 import { placesOf, type Place } from './places';
 import { readProse } from './prose';
@@ -94,9 +95,12 @@ function titleIn(source: string): string {
   return nameAndYield(bare).name;
 }
 
-/** What a person has said that a line is: outright, or by saying what food it is. */
-const saidOf = ({ kind, line: _, ...food }: LineCorrection): PageKind | undefined =>
-  kind ?? (Object.keys(food).length > 0 ? 'ingredient' : undefined);
+/** What a person has said that a line is: outright, or by saying what food it is, or what is done there. */
+function saidOf({ kind, line: _, family: __, bake, takes, ...food }: LineCorrection): PageKind | undefined {
+  if (kind) return kind;
+  if (bake !== undefined || takes !== undefined) return 'step';
+  return Object.keys(food).length > 0 ? 'ingredient' : undefined;
+}
 
 interface Page {
   readonly lines: readonly SourceLine[];
@@ -168,7 +172,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
     method,
     catalogue,
   );
-  const parts = toParts(read);
+  const parts = regrouped(toParts(read), corrections);
   const foreign = read.find((line) => line.kind === 'ingredient' && isForeign(line.source, catalogue));
   return {
     lines,
@@ -183,6 +187,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
       times: readTimes(about),
       kinds: lines.map(({ id }, n) => ({ line: id, ...kinds[n]! })),
       cues: readCues(steps),
+      bindings: bindingsOf(corrections),
       doubts: [
         ...unsureKinds(lines, kinds),
         ...(second ? [anotherRecipe(second)] : []),

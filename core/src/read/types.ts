@@ -1,6 +1,6 @@
-import type { PanSize } from '../kitchen';
+import type { PanSize, Taking } from '../kitchen';
 import type { Range } from '../quantity';
-import type { FamilyId, Locale, Role } from '../vocabulary';
+import type { FamilyId, Locale, PartKind, Role } from '../vocabulary';
 import type { CueKind } from './data/cues';
 import type { Finding } from './doubts/doubt';
 import type { KindOfLine } from './page/kinds';
@@ -92,6 +92,16 @@ export interface Cue {
   readonly step: string;
 }
 
+/** How a person says that it comes together; by the ids of lines. */
+export interface Bindings {
+  /** What a part is, by the part. */
+  readonly families: ReadonlyMap<string, PartKind>;
+  /** What a step takes in the place of something else. */
+  readonly takes: ReadonlyMap<string, readonly Taking[]>;
+  /** The heat that the bake is known by: which of those of a step, from 0. */
+  readonly bake: { readonly step: string; readonly heat: number } | null;
+}
+
 /** What a line of the text was taken for, and how sure that is (0–1). */
 export interface TakenFor extends KindOfLine {
   readonly line: string;
@@ -124,4 +134,6 @@ export interface Recipe {
   readonly kinds: readonly TakenFor[];
   readonly cues: readonly Cue[];
   readonly doubts: readonly Finding[];
+  /** What a person put right of how it comes together. */
+  readonly bindings: Bindings;
 }

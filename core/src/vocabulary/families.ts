@@ -21,3 +21,12 @@ export const FAMILY_NAMES = {
 } as const;
 export type FamilyId = keyof typeof FAMILY_NAMES;
 export const FAMILIES = Object.keys(FAMILY_NAMES) as readonly FamilyId[];
+
+/** What a part of a bake can be beside a kind of bake, as the interface calls it. */
+export const PART_NAMES = {
+  ...FAMILY_NAMES,
+  'thickened-filling': 'thickened filling',
+  'no-flour': 'without flour',
+} as const;
+export type PartKind = keyof typeof PART_NAMES;
+export const PART_KINDS = Object.keys(PART_NAMES) as readonly PartKind[];

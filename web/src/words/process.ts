@@ -1,5 +1,4 @@
-import type { Medium, Minutes, PartFamily } from '@omniarton/core/process';
-import { FAMILY_NAMES } from '@omniarton/core/vocabulary';
+import type { Medium, Minutes, Mixture, PartFamily } from '@omniarton/core/process';
 
 /** How something is heated, or cooled, as it stands before a figure. */
 export const MEDIUM_WORDS: Readonly<Record<Medium, string>> = {
@@ -12,18 +11,18 @@ export const MEDIUM_WORDS: Readonly<Record<Medium, string>> = {
   chilled: 'in the cold',
 };
 
-/** What kind a part is. */
-export const partWords = ({ id }: PartFamily): string =>
-  id === 'no-flour' ? 'without flour' : id === 'thickened-filling' ? 'thickened filling' : FAMILY_NAMES[id];
-
 /** What it was told by. */
 export const PART_BECAUSE: Readonly<Record<PartFamily['because'], string>> = {
+  said: 'by hand',
   main: 'it has the most flour: the bake itself',
   'no-flour': 'it has no flour',
   'little-flour': 'its flour only thickens',
   name: 'by its name',
   formula: 'by what is in it',
 };
+
+/** What a mixture is called. */
+export const mixtureName = ({ name }: Pick<Mixture, 'name'>): string => name || 'The bake';
 
 /** A share of a line, where it isn't all of it. */
 export const shareWords = (share: number): string =>

@@ -11,7 +11,7 @@ import { Button } from '../../ui/Button';
 import { IngredientBox } from '../../kitchen/IngredientBox';
 import { Heading, Row, Small } from '../../ui/layout';
 import { today } from '../../words/say';
-import { useDocket, useDraft, useEdit, useEngine, useHousehold, useRequest } from '../../state/bench/onBench';
+import { useDocket, useEdit, useEngine, useHousehold, useRequest } from '../../state/bench/onBench';
 import { FACT_QUESTIONS, settledWords, stateWords } from '../../words/guard';
 
 const NONE: readonly Question[] = [];
@@ -199,13 +199,12 @@ function WithoutFlour({ ingredient, name }: { readonly ingredient: string; reado
 function ItIs({ line }: { readonly line: string }) {
   const household = useHousehold();
   const edit = useEdit();
-  const known = useDraft(({ doc }) => doc.corrections.find((one) => one.line === line));
   return (
     <IngredientBox
       household={household}
       label="No, it is"
       value={null}
-      onPick={(ingredient) => edit({ kind: 'correction', correction: { ...known, line, ingredient } })}
+      onPick={(ingredient) => edit({ kind: 'correction', correction: { line, ingredient } })}
     />
   );
 }

@@ -11,7 +11,6 @@ export function Doubts({ onApart }: { readonly onApart: (line: string) => void }
   const ofPage = useEngine(({ answer }) => answer?.recipe.doubts ?? NONE);
   const ofHeat = useEngine(({ answer }) => answer?.process.doubts ?? NONE);
   const standing = useDraft(({ doc }) => doc.asWritten);
-  const byHand = useDraft(({ doc }) => doc.corrections);
   const edit = useEdit();
   // What a line was taken for is asked where the page stands line by line.
   const open = [...ofPage, ...ofHeat].filter(
@@ -19,9 +18,8 @@ export function Doubts({ onApart }: { readonly onApart: (line: string) => void }
   );
   if (open.length === 0) return null;
   const take = ({ line, to, grams }: Finding) => {
-    const known = byHand.find((one) => one.line === line);
     if (to !== null) edit({ kind: 'line', line, to });
-    else if (grams !== null) edit({ kind: 'correction', correction: { ...known, line, grams } });
+    else if (grams !== null) edit({ kind: 'correction', correction: { line, grams } });
   };
   return (
     <section aria-labelledby="doubts">

@@ -11,7 +11,7 @@ import { IngredientBox } from '../../kitchen/IngredientBox';
 import { NumberEntry } from '../../ui/NumberEntry';
 import { Pick } from '../../ui/Pick';
 import { TextEntry } from '../../ui/TextEntry';
-import { useDraft, useEdit, useHousehold, useRequest } from '../../state/bench/onBench';
+import { useEdit, useHousehold, useRequest } from '../../state/bench/onBench';
 import { ROLE_WORDS, UNIT_WORDS } from '../../words/read';
 
 interface Props {
@@ -26,10 +26,9 @@ const MOST_GRAMS = 100_000;
 export function LineFix({ line, corrected, onDone }: Props) {
   const edit = useEdit();
   const household = useHousehold();
-  const known = useDraft(({ doc }) => doc.corrections.find((one) => one.line === line.id));
   const first = line.items[0];
   const correct = (part: Partial<LineCorrection>) =>
-    edit({ kind: 'correction', correction: { ...known, ...part, line: line.id } });
+    edit({ kind: 'correction', correction: { ...part, line: line.id } });
   return (
     <Fix onKeyDown={(event) => (event.key === 'Escape' ? onDone() : undefined)}>
       <TextEntry
@@ -43,7 +42,7 @@ export function LineFix({ line, corrected, onDone }: Props) {
         value={first?.ingredient ?? null}
         onPick={(ingredient) => correct({ ingredient })}
       />
-      <Measures line={line} known={known} />
+      <Measures line={line} />
       <Pick
         label="It is there as"
         value={first?.role ?? 'none'}
@@ -74,20 +73,13 @@ export function LineFix({ line, corrected, onDone }: Props) {
   );
 }
 
-interface MeasuresProps {
-  readonly line: Line;
-  readonly known: LineCorrection | undefined;
-}
-
 /** How many of what, and what it weighs. */
-function Measures({ line, known }: MeasuresProps) {
+function Measures({ line }: { readonly line: Line }) {
   const edit = useEdit();
   const first = line.items[0];
   /** A measure by hand is weighed anew: an older weight by hand would hide it. */
-  const measure = (part: Partial<LineCorrection>) => {
-    const { grams: _, ...others } = known ?? { line: line.id };
-    edit({ kind: 'correction', correction: { ...others, ...part, line: line.id } });
-  };
+  const measure = (part: Partial<LineCorrection>) =>
+    edit({ kind: 'correction', correction: { ...part, line: line.id }, without: ['grams'] });
   return (
     <>
       <NumberEntry
@@ -109,7 +101,7 @@ function Measures({ line, known }: MeasuresProps) {
         min={0}
         max={MOST_GRAMS}
         value={first?.grams?.central ?? null}
-        onCommit={(grams) => edit({ kind: 'correction', correction: { ...known, grams, line: line.id } })}
+        onCommit={(grams) => edit({ kind: 'correction', correction: { grams, line: line.id } })}
       />
     </>
   );

@@ -3,7 +3,7 @@ import { styled } from 'styled-components';
 import type { TakenFor } from '@omniarton/core/read';
 import { PAGE_KIND_NAMES, type PageKind } from '@omniarton/core/vocabulary';
 import { Button } from '../../ui/Button';
-import { useDraft, useEdit } from '../../state/bench/onBench';
+import { useEdit } from '../../state/bench/onBench';
 import { KIND_WORDS } from '../../words/pageKinds';
 import { LineFace, Source } from './LineFace';
 import { PartLine } from './PartLine';
@@ -37,13 +37,12 @@ export const PageLine = memo(function PageLine(props: Props) {
   const { line, at, source, kind, sure, said, doubtful } = props;
   const [open, setOpen] = useState(false);
   const edit = useEdit();
-  const known = useDraft(({ doc }) => doc.corrections.find((one) => one.line === line));
-  const make = (now: PageKind) => edit({ kind: 'correction', correction: { ...known, line, kind: now } });
+  const make = (now: PageKind) => edit({ kind: 'correction', correction: { line, kind: now } });
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.altKey || event.ctrlKey || event.metaKey) return;
     const pressed = event.key.toLowerCase();
     const choice = CHOICES.find(([, key]) => key === pressed)?.[0];
-    if (pressed === 'j' && at > 0) edit({ kind: 'join', line });
+    if (pressed === 'j' && at > 0) edit({ kind: 'join', line, above: event.shiftKey ? 2 : 1 });
     else if (choice) make(choice);
     else return;
     event.preventDefault();
@@ -100,19 +99,18 @@ function Choices({ kind, or, doubtful, onMake }: ChoicesProps) {
 function More({ line, at, source, kind, or, said, onApart }: Props) {
   const [parting, setParting] = useState(false);
   const edit = useEdit();
-  const known = useDraft(({ doc }) => doc.corrections.find((one) => one.line === line));
-  const asRead = () => {
-    const { kind: _, ...food } = known ?? { line };
-    edit(
-      Object.keys(food).length > 1 ? { kind: 'correction', correction: food } : { kind: 'uncorrect', line },
-    );
-  };
+  const asRead = () => edit({ kind: 'correction', correction: { line }, without: ['kind'] });
   return (
     <>
       <Presses role="group" aria-label="The words">
         {at > 0 ? (
-          <Button $weight="quiet" onPress={() => edit({ kind: 'join', line })}>
+          <Button $weight="quiet" onPress={() => edit({ kind: 'join', line, above: 1 })}>
             One with the line above
+          </Button>
+        ) : null}
+        {at > 1 ? (
+          <Button $weight="quiet" onPress={() => edit({ kind: 'join', line, above: 2 })}>
+            These three are one: with both above
           </Button>
         ) : null}
         {source.trim().includes(' ') ? (

@@ -37,7 +37,7 @@ export function PageLines({ onApart }: Props) {
       <Fold name="Each line of the page, and what it was taken for">
         <Small>
           On a line: T makes it the title, H a heading, I an ingredient, S a step, N a note; J joins it to the
-          line above.
+          line above, Shift and J to both above.
         </Small>
         <Lines>
           {page.map((one) => (

@@ -1,12 +1,15 @@
 import { styled } from 'styled-components';
 import { PANS } from '@omniarton/core/kitchen';
-import type { Mixture, Process, Stage } from '@omniarton/core/process';
-import { SURE } from '@omniarton/core/vocabulary';
+import { heatsOf, type Mixture, type Process, type Stage } from '@omniarton/core/process';
+import { PART_NAMES, SURE } from '@omniarton/core/vocabulary';
+import { useEdit, useEngine } from '../../state/bench/onBench';
 import { useTemperatureUnit } from '../../state/settings/useSettings';
-import { useEngine } from '../../state/bench/onBench';
+import { Button } from '../../ui/Button';
 import { Small } from '../../ui/layout';
-import { MEDIUM_WORDS, minutesWords, PART_BECAUSE, partWords, shareWords } from '../../words/process';
+import { mixtureName, MEDIUM_WORDS, minutesWords, PART_BECAUSE } from '../../words/process';
 import { sayOven, type TemperatureUnit } from '../../words/say';
+import { MixtureLine } from './MixtureLine';
+import { PartKindPick } from './PartKindPick';
 
 /** What flows into what: lines into mixtures, mixtures through the heat. An indented list on every screen. */
 export function ProcessTree() {
@@ -27,35 +30,64 @@ interface Props {
 }
 
 function OneMixture({ mixture, process }: Props) {
-  const unit = useTemperatureUnit();
-  const sources = useEngine(({ answer }) => answer?.recipe.parts);
-  const sourceOf = (line: string) =>
-    sources
-      ?.flatMap(({ lines }) => lines)
-      .find(({ id }) => id === line)
-      ?.source.trim() ?? '';
   const on = process.mixtures.find(({ id }) => id === mixture.layeredOn);
   const stages = process.stages.filter((stage) => stage.mixture === mixture.id);
   return (
     <li>
-      <strong>{mixture.name || 'The bake'}</strong>{' '}
-      <Small as="span" title={PART_BECAUSE[mixture.family.because]}>
-        {partWords(mixture.family)}
-        {mixture.family.confidence < SURE ? `, ${Math.round(mixture.family.confidence * 100)} % sure` : ''}
-      </Small>
+      <strong>{mixtureName(mixture)}</strong> <Kind mixture={mixture} />
       <ul>
-        {mixture.lines.map(({ line, share }) => (
-          <li key={line}>
-            {shareWords(share)}
-            <q>{sourceOf(line)}</q>
-          </li>
+        {mixture.lines.map((take) => (
+          <MixtureLine key={take.line} take={take} mixture={mixture} all={process.mixtures} />
         ))}
         {stages.map((stage, at) => (
-          <Heat key={`${stage.action} ${at}`}>{stageWords(stage, unit)}</Heat>
+          <OneHeat key={`${stage.action} ${at}`} stage={stage} process={process} />
         ))}
-        {on ? <Heat>then on {on.name || 'the bake'}</Heat> : null}
+        {on ? <Heat>then on {mixtureName(on)}</Heat> : null}
       </ul>
     </li>
+  );
+}
+
+/** What kind it is and what says so; of what isn't the bake itself a person may say another. */
+function Kind({ mixture: { part, family } }: { readonly mixture: Mixture }) {
+  const words = `${PART_NAMES[family.id]}${family.confidence < SURE ? `, ${Math.round(family.confidence * 100)} % sure` : ''}`;
+  if (family.because === 'main') return <Small as="span">{words}</Small>;
+  return (
+    <>
+      <Small as="span">
+        {words}: {PART_BECAUSE[family.because]}
+      </Small>
+      <PartKindPick part={part} family={family} />
+    </>
+  );
+}
+
+interface HeatProps {
+  readonly stage: Stage;
+  readonly process: Process;
+}
+
+/** One heat with its time and tin; where there are several, which of them the bake is known by. */
+function OneHeat({ stage, process: { stages, main } }: HeatProps) {
+  const isBake = main !== null && stages[main] === stage;
+  const unit = useTemperatureUnit();
+  const edit = useEdit();
+  const heat = heatsOf(stages, stage.step).indexOf(stage);
+  const several = stages.filter(({ step }) => heatsOf(stages, step).length > 0).length > 1;
+  return (
+    <Heat>
+      {stageWords(stage, unit)}
+      {several && isBake ? <Small as="span"> · this is the bake</Small> : null}
+      {several && !isBake && heat >= 0 ? (
+        <Button
+          $weight="quiet"
+          aria-label={`This is the bake: ${stageWords(stage, unit)}`}
+          onPress={() => edit({ kind: 'the-bake', step: stage.step, heat })}
+        >
+          This is the bake
+        </Button>
+      ) : null}
+    </Heat>
   );
 }
 

@@ -7,7 +7,7 @@ import { useKey } from '../../base/useKey';
 import { useSettings } from '../../state/settings/useSettings';
 import { Button } from '../../ui/Button';
 import { Fold } from '../../ui/Fold';
-import { Row, Small, Stack } from '../../ui/layout';
+import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { Pick } from '../../ui/Pick';
 import { UNIT_NAMES, UNITS, type WeightUnit } from '../../ui/units';
@@ -18,7 +18,9 @@ import { HowMuch } from './HowMuch';
 import { PageLines } from './PageLines';
 import { ReadLines } from './ReadLines';
 import { ProcessTree } from './ProcessTree';
+import { PartQuestion } from './PartQuestion';
 import { SendOut } from './SendOut';
+import { StepTakes } from './StepTakes';
 import { TextPane } from './TextPane';
 import { useApart } from './useApart';
 import { CUE_WORDS, LOCALE_WORDS } from '../../words/read';
@@ -47,6 +49,7 @@ export function ReadStage() {
       ) : null}
       <Doubts onApart={putApart} />
       <PageLines onApart={putApart} />
+      <PartQuestion />
       <Row $gap={5} style={{ alignItems: 'start' }}>
         <Family />
         <Measures />
@@ -142,6 +145,8 @@ function Together() {
   return there ? (
     <Fold name="How it comes together: parts, and the heat that each sees">
       <ProcessTree />
+      <Heading>What each step takes</Heading>
+      <StepTakes />
     </Fold>
   ) : null;
 }

@@ -51,6 +51,43 @@ describe('Read', () => {
     );
     expect(tree).toHaveTextContent(/Syrup without flour.*boiled · 3 min.*then on Lemon cake/);
   });
+  it('lets a person bind it otherwise, and undo it', async () => {
+    const { user, store } = await openStage(
+      'read',
+      fakeServer(
+        'Plum cake\nCake\n200 g plain flour\n150 g butter\n150 g sugar\n3 eggs\n\nCrumb\n80 g plain flour\n60 g butter\n50 g demerara sugar\n\nMethod\nCream the butter and sugar, beat in the eggs, fold in the flour.\nInto a 20 cm round tin. Bake at 170C for 20 minutes, then 160C for 35 minutes.',
+      ),
+    );
+    const corrections = () => Object.values(store.getState().drafts)[0]!.doc.corrections;
+    await user.click(screen.getByText(/How it comes together/));
+    const tree = () => screen.getByRole('list', { name: 'How it comes together' });
+    const mixture = (name: string) =>
+      within(tree())
+        .getAllByRole('listitem')
+        .find((one) => one.textContent.startsWith(name))!;
+    await user.click(within(mixture('Cake')).getByRole('button', { name: '3 eggs' }));
+    await user.click(within(mixture('Cake')).getByRole('button', { name: /It goes into/ }));
+    await user.click(await screen.findByRole('option', { name: 'Crumb' }));
+    await settled();
+    expect(mixture('Crumb')).toHaveTextContent('3 eggs');
+    await user.click(within(tree()).getByRole('button', { name: /^This is the bake: oven 170/ }));
+    await settled();
+    expect(mixture('Cake')).toHaveTextContent(/oven 170 °C · 20 min · round tin, 20 cm · this is the bake/);
+    await user.click(within(mixture('Crumb')).getByRole('button', { name: /It is/ }));
+    await user.click(await screen.findByRole('option', { name: 'pastry' }));
+    await settled();
+    expect(mixture('Crumb')).toHaveTextContent('pastry: by hand');
+    const steps = screen.getByRole('list', { name: 'What each step takes' });
+    await user.click(within(steps).getByRole('button', { name: '150 g sugar' }));
+    await user.click(within(steps).getByRole('button', { name: /This step means/ }));
+    await user.click(await screen.findByRole('option', { name: '50 g demerara sugar' }));
+    await settled();
+    expect(within(steps).getByRole('button', { name: '50 g demerara sugar' })).toBeVisible();
+    expect(corrections()).toHaveLength(4);
+    for (let n = 0; n < 4; n += 1) await user.keyboard('{Control>}z{/Control}');
+    await settled();
+    expect(corrections()).toEqual([]);
+  });
   const PAGE =
     'Wind cake\n200 g plain flour\n100 g butter\n100 g sugar\n2 eggs\n\nMethod\nRub the butter into the flour. Bake 20 minutes at 180°C.\nSquidgy';
   const wholePage = async (text: string) => {
@@ -82,6 +119,10 @@ describe('Read', () => {
     await user.click(screen.getAllByRole('button', { name: 'Part it before 100' }).at(-1)!);
     await settled();
     expect(text()).toContain('\n100 g butter\n100 g sugar\n');
+    await user.click(line(/^2 eggs/));
+    await user.click(screen.getAllByRole('button', { name: 'These three are one: with both above' }).at(-1)!);
+    await settled();
+    expect(text()).toContain('\n100 g butter 100 g sugar 2 eggs\n');
   });
   it('puts another recipe on a sheet of its own', async () => {
     const two = `${PAGE}\n\nOat biscuits\nMakes 20\n100 g oats\n100 g plain flour\n80 g butter\nMix and bake.`;

@@ -41,7 +41,11 @@ describe('history', () => {
       { kind: 'request', request: { diet: 'grain-free' } },
       { kind: 'correction', correction: { line: 'l1', grams: 5 } },
       { kind: 'serving', serving: { at: '2027-06-19T15:30', zone: 'UTC' } },
+      { kind: 'correction', correction: { line: 'l1', role: 'fat' } },
+      { kind: 'correction', correction: { line: 'l1' }, without: ['role'] },
       { kind: 'uncorrect', line: 'l1' },
+      { kind: 'the-bake', step: 'l7', heat: 0 },
+      { kind: 'the-bake', step: 'l8', heat: 1 },
       { kind: 'locale', locale: 'AU' },
     ];
     const states = edits.reduce<Drafts[]>((all, edit) => [...all, later(all.at(-1)!, edit)], [open]);
@@ -54,6 +58,21 @@ describe('history', () => {
       now = draftReducer(now, redone({ id: ID }));
       expect(at(now).doc).toEqual(at(after).doc);
     }
+  });
+  it('keeps both of two corrections of a line, whichever comes first', () => {
+    const both = soon(soon(open, { kind: 'correction', correction: { line: 'l1', grams: 5 } }), {
+      kind: 'correction',
+      correction: { line: 'l1', role: 'fat' },
+    });
+    expect(at(both).doc.corrections).toEqual([{ line: 'l1', grams: 5, role: 'fat' }]);
+    const less = later(both, { kind: 'correction', correction: { line: 'l1' }, without: ['grams', 'role'] });
+    expect(at(less).doc.corrections).toEqual([]);
+  });
+  it('knows a bake by one heat', () => {
+    const one = later(open, { kind: 'the-bake', step: 'l7', heat: 0 });
+    expect(at(later(one, { kind: 'the-bake', step: 'l8', heat: 1 })).doc.corrections).toEqual([
+      { line: 'l8', bake: 1 },
+    ]);
   });
   it('takes keys that follow each other in one field as one step', () => {
     const typed = ['Cak', 'Ca', 'Car', 'Cart'].reduce(

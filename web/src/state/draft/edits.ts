@@ -18,8 +18,8 @@ export type Edit =
   | { readonly kind: 'taken'; readonly text: string; readonly foreign: string | null }
   /** One line in other words. */
   | { readonly kind: 'line'; readonly line: string; readonly to: string }
-  /** A line goes on with the one above it. */
-  | { readonly kind: 'join'; readonly line: string }
+  /** A line goes on with the one above it, or with so many above it. */
+  | { readonly kind: 'join'; readonly line: string; readonly above: number }
   /** The text ends before a line. */
   | { readonly kind: 'end-before'; readonly line: string }
   /** A doubt of the reader that is let stand. */
@@ -28,7 +28,14 @@ export type Edit =
   | { readonly kind: 'taken-shift'; readonly key: string; readonly taken: boolean }
   | { readonly kind: 'locale'; readonly locale: Locale | null }
   | { readonly kind: 'request'; readonly request: Partial<ConversionRequest> }
-  | { readonly kind: 'correction'; readonly correction: LineCorrection }
+  /** What is known better of a line, beside what is known of it already, less `without`. */
+  | {
+      readonly kind: 'correction';
+      readonly correction: LineCorrection;
+      readonly without?: readonly Exclude<keyof LineCorrection, 'line'>[];
+    }
+  /** Which heat of a step is the one that the bake is known by. */
+  | { readonly kind: 'the-bake'; readonly step: string; readonly heat: number }
   | { readonly kind: 'uncorrect'; readonly line: string }
   | { readonly kind: 'serving'; readonly serving: Serving | null }
   | { readonly kind: 'bakeSheet'; readonly sheet: BakeNotes | null };
@@ -85,14 +92,18 @@ function withLine(doc: Text, id: string, to: string): string {
         .join('\n');
 }
 
-/** The text with a line joined to the one above it that isn't blank. */
-function withJoined(doc: Text, id: string): string {
+/** The text with a line joined to so many above it that aren't blank. */
+function withJoined(doc: Text, id: string, above: number): string {
   const place = rowOf(doc, id);
   const rows = doc.text.split('\n');
-  const above = rows.findLastIndex((row, index) => index < place && row.trim() !== '');
-  if (place < 0 || above < 0) return doc.text;
-  const joined = `${rows[above]!.trimEnd()} ${rows[place]!.trim()}`;
-  return [...rows.slice(0, above), joined, ...rows.slice(place + 1)].join('\n');
+  const filled = rows.flatMap((row, index) => (index < place && row.trim() !== '' ? [index] : []));
+  const first = filled.slice(-above)[0];
+  if (place < 0 || first === undefined) return doc.text;
+  const joined = rows
+    .slice(first, place + 1)
+    .filter((row) => row.trim() !== '')
+    .map((row, n) => (n === 0 ? row.trimEnd() : row.trim()));
+  return [...rows.slice(0, first), joined.join(' '), ...rows.slice(place + 1)].join('\n');
 }
 
 /** A text in two: what stands before a line, and what begins with it. */
@@ -102,6 +113,25 @@ export function textAround(doc: Text, id: string): { readonly before: string; re
   return place < 0
     ? { before: doc.text, from: '' }
     : { before: rows.slice(0, place).join('\n').trimEnd(), from: rows.slice(place).join('\n') };
+}
+
+/** Lays a correction over what is known of its line; one that says nothing more is none. */
+function correct(
+  doc: Drafting<RecipeDocument>,
+  correction: LineCorrection,
+  without: readonly (keyof LineCorrection)[] = [],
+): void {
+  const { line } = correction;
+  const at = doc.corrections.findIndex((one) => one.line === line);
+  const now: Drafting<LineCorrection> = {
+    ...doc.corrections[at],
+    ...(correction as Drafting<LineCorrection>),
+  };
+  for (const field of without) if (field !== 'line') delete now[field];
+  doc.corrections = [
+    ...doc.corrections.filter((one) => one.line !== line),
+    ...(Object.keys(now).length > 1 ? [now] : []),
+  ];
 }
 
 function change(doc: Drafting<RecipeDocument>, edit: Edit): void {
@@ -118,7 +148,7 @@ function change(doc: Drafting<RecipeDocument>, edit: Edit): void {
       doc.text = withLine(doc, edit.line, edit.to);
       break;
     case 'join':
-      doc.text = withJoined(doc, edit.line);
+      doc.text = withJoined(doc, edit.line, edit.above);
       break;
     case 'end-before':
       doc.text = textAround(doc, edit.line).before;
@@ -138,7 +168,11 @@ function change(doc: Drafting<RecipeDocument>, edit: Edit): void {
       Object.assign(doc.request, edit.request);
       break;
     case 'correction':
-      doc.corrections = [...others(edit.correction.line), edit.correction];
+      correct(doc, edit.correction, edit.without);
+      break;
+    case 'the-bake':
+      for (const { line } of [...doc.corrections]) correct(doc, { line }, ['bake']);
+      correct(doc, { line: edit.step, bake: edit.heat });
       break;
     case 'uncorrect':
       doc.corrections = others(edit.line);
