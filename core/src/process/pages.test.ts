@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { BUILT_IN_KITCHEN } from '../kitchen';
 import { pageLines, type Recipe } from '../read';
+import { SURE } from '../vocabulary';
 import { isHeld, labelledIn, readText } from '../testing';
 import { readProcess, type Process, type Stage } from '.';
 
@@ -88,29 +89,48 @@ function isPan({ bake }: Process, { shape, cm = [], count }: SaidPan): boolean {
   return floor && (count === undefined || shape === 'sheet' || pan.count === count);
 }
 
-function partsAreRight(recipe: Recipe, { mixtures }: Process, text: string, page: SaidPage): boolean {
+/** Parts as they were read and as a person has them, by their lines. */
+function partsBeside(recipe: Recipe, { mixtures }: Process, text: string, page: SaidPage) {
   const filled = text.split('\n').flatMap((line, at) => (line.trim() === '' ? [] : [at]));
   const places = new Map(pageLines(recipe).map(({ line }, n) => [line, filled[n]!]));
   const labelled = new Set(page.parts.flatMap(({ lines }) => lines));
   const key = (lines: readonly number[]) => [...lines].sort((a, b) => a - b).join();
   const got = mixtures
-    .map(({ lines }) => key(lines.map(({ line }) => places.get(line)!).filter((at) => labelled.has(at))))
-    .filter((one) => one !== '');
-  const want = page.parts.map(({ lines }) => key(lines));
-  return want.length === got.length && want.every((one) => got.includes(one));
+    .map(({ lines, family }) => ({
+      family,
+      lines: key(lines.map(({ line }) => places.get(line)!).filter((at) => labelled.has(at))),
+    }))
+    .filter(({ lines }) => lines !== '');
+  const want = page.parts.map(({ lines, family }) => ({ family, lines: key(lines) }));
+  return { got, want };
 }
+type PartsBeside = ReturnType<typeof partsBeside>;
+
+const partsAreRight = ({ got, want }: PartsBeside): boolean =>
+  want.length === got.length && want.every((one) => got.some(({ lines }) => lines === one.lines));
+
+/** Whether each part of the right lines that the reader is sure of has the right kind. */
+const surePartKinds = ({ got, want }: PartsBeside, { family }: SaidPage): boolean[] =>
+  got.flatMap((part) => {
+    const said = want.find(({ lines }) => lines === part.lines);
+    if (!said || part.family.confidence < SURE) return [];
+    const fine = said.family === family[0] ? family : [said.family];
+    return [fine.includes(part.family.id)];
+  });
 
 const read = said.map((page) => {
   const { text } = facts.find(({ id }) => id === page.id)!;
   const recipe = readText(text);
   const process = readProcess(recipe, BUILT_IN_KITCHEN);
+  const beside = partsBeside(recipe, process, text, page);
   return {
     held: isHeld(page),
     heat: heatIsRight(process, page),
     tin: page.pans.some((pan) => isPan(process, pan)),
-    parts: partsAreRight(recipe, process, text, page),
+    parts: partsAreRight(beside),
+    surePartKinds: surePartKinds(beside, page),
     family: page.family.includes(recipe.family.id),
-    sure: recipe.family.confidence >= 0.8,
+    sure: recipe.family.confidence >= SURE,
   };
 });
 type Judged = (typeof read)[number];
@@ -124,6 +144,11 @@ describe.each([
   it('have their heat', () => expect(share(pages, (one) => one.heat)).toBeGreaterThan(heat));
   it('have their tins', () => expect(share(pages, (one) => one.tin)).toBeGreaterThan(0.8));
   it('have their parts', () => expect(share(pages, (one) => one.parts)).toBeGreaterThan(0.85));
+  it('have parts of the kind that they are said to be, four of five of the sure ones and more', () => {
+    const kinds = pages.flatMap(({ surePartKinds }) => surePartKinds);
+    expect(kinds.length).toBeGreaterThan(pages.length);
+    expect(kinds.filter((right) => right).length / kinds.length).toBeGreaterThan(0.8);
+  });
   it('have their family, the sure ones all but always', () => {
     expect(share(pages, (one) => one.family)).toBeGreaterThan(0.9);
     const sure = pages.filter((one) => one.sure);
