@@ -27,12 +27,14 @@ const MOST_INCHES = 18;
 const MOST_TINS = 6;
 const WORDS: Readonly<Record<string, number>> = { one: 1, two: 2, three: 3, four: 4, six: 6 };
 const COUNT =
-  /\b(two|three|four|six|[2-6])\s+(?:x\s+)?(?:(?:greased|lined|large|big|small|baking|deep|shallow|loaf|sandwich|round|square|layer|cake|parchment-lined|buttered|\d[\d½¼¾ /.]*(?:cm|in|inch|"|-inch|-cm)?|\w+)[\s-]+){0,4}?(?:tins|pans|trays|sheets|slides|moulds|ramekins|mugs|basins|ones)\b/i;
+  /\b(two|three|four|six|[2-6])\s+(?:x\s+)?(?:(?:greased|lined|large|big|small|baking|deep|shallow|loaf|sandwich|round|square|layer|cake|parchment-lined|buttered|\d[\d½¼¾ /.]*(?:cm|in|inch|"|-inch|-cm)?|\w+)[\s-]+){0,4}?(?:tins|pans|trays|sheets|slides|moulds|ramekins|mugs|basins|layers|ones)\b/i;
 const HOLES =
   /\b(\d{1,2}|twelve|six)[- ](?:hole|cup|case|cavit)|\b(\d{1,2}|twelve|six) (?:paper |muffin )?(?:cases|cups|holes|cavities)\b/i;
 /** A measure of what is rolled, cut or shaped is none of a tin. */
 const SHAPED =
   /\b(?:roll(?:ed)?|cut|cutter|rounds?|circle|stars?|thick|apart|across|lengths?|discs?|strips|squares of|high|above|mounds?|balls?|pieces?|slices?|overhang|rectangle|oblong of|border|gap|ropes?|sides?)\b/i;
+/** "Cool 20 in pan": minutes. */
+const COOLS = /\b(?:cool|stand|rest|leave|sit|wait)\s+(?:for\s+)?$/i;
 /** "Roll it to a 24 cm round" is what is rolled; "18 cm round" alone is a tin. */
 const A_ROUND = /^\s*round\b(?! (?:\w+ )?(?:tins?|pans?|cake))/i;
 const BY_HAND = /\b(?:roll|pat|cut|shap|flatten|press|spread|pipe)/i;
@@ -59,9 +61,10 @@ function centimetres(value: number, unit: string | undefined): number {
 /** The sizes that a text gives, those of what is rolled or cut left out. */
 function sizesIn(text: string, near: RegExp | null): Size[] {
   const shaped = (from: number, to: number) =>
-    SHAPED.test(text.slice(Math.max(0, from - 14), from)) ||
+    COOLS.test(text.slice(0, from)) ||
+    (SHAPED.test(text.slice(Math.max(0, from - 14), from)) && !OF_A_TIN.test(text.slice(to))) ||
     (A_ROUND.test(text.slice(to)) && BY_HAND.test(text.slice(Math.max(0, from - 40), from))) ||
-    /^\s*(?:star|rounds\b(?! (?:\w+ )?(?:tins?|pans?|cake))|circle|cutter|thick|apart|deep\b(?!-| \w+ (?:tin|pan|pie))|high|disc|length|above|square cutter|rounds|strips|rectangle)/i.test(
+    /^\s*(?:star|rounds\b(?! (?:\w+ )?(?:tins?|pans?|cake))|circle|cutter|thick|apart|deep\b(?!-| (?:\w+ )?(?:tin|pan|pie|dish|tart|cake|glass))|high|disc|length|above|square cutter|rounds|strips|rectangle)/i.test(
       text.slice(to),
     );
   const pairs = [...text.matchAll(TWO)].flatMap((match): { from: number; to: number; size: Size }[] => {
@@ -165,7 +168,8 @@ function panFrom(best: Candidate, size: Size | null, family: FamilyId): Pan {
     size.lengthCm > two * ALIKE
   )
     shape = 'rect';
-  else if (two !== null && shape === 'round') shape = 'square';
+  else if (two !== null && size !== null && (shape === 'round' || size.lengthCm <= two * ALIKE))
+    shape = 'square';
   const row: PanRecord = PANS.rows[shape];
   const many = count ?? size?.count ?? row.count;
   if (size === null || row.sizedByName)
@@ -187,7 +191,11 @@ export function tinOf(
   const [best] = [...found].sort((a, b) => b.worth + suits(b, family) - (a.worth + suits(a, family)));
   if (!best) return sizedOnly(said, family);
   const elsewhere = () =>
-    said.flatMap(({ text }) => sizesIn(text, null)).find(({ lengthCm }) => lengthCm >= LEAST_TIN) ?? null;
+    said
+      .flatMap(({ text }) =>
+        sizesIn(text, null).map((size) => ({ ...size, count: size.count ?? countIn(text, best.shape) })),
+      )
+      .find(({ lengthCm }) => lengthCm >= LEAST_TIN) ?? null;
   return panFrom(best, best.size ?? (best.shape === 'tray' ? null : elsewhere()), family);
 }
 
