@@ -28,7 +28,7 @@ const IN_A_PAN = /\b(?:dry|frying|small|sauce)? ?(?:pan|skillet|saucepan)\b/i;
 const WAITS =
   /\b(?:on the (?:sheet|tray|slide|counter)|in the (?:tin|pan)\b|rack|stand|out of the oven|on a cloth|stiff|let (?:dry|set)|to dry|upside down|room temperature)\b/i;
 /** It waits, unless it says what only heat does. */
-const LEFT = /\b(?:in (?:its |their )?(?:tins?|pans?)|cold|cool)\b/i;
+const LEFT = /\b(?:low heat|in (?:its |their )?(?:tins?|pans?)|cold|cool)\b/i;
 const STIRRED =
   /\b(?:pale|thick and|ribbon|trail|peaks?|frothy|foamy|speed|hook|machine|by hand|strokes|smooth|hard)\b/i;
 /** What only heat does. */
@@ -228,6 +228,7 @@ export function stagesOf(actions: readonly Told[], title: string, family: Family
   const medium = mediumOfTitle(title) ?? (family === 'pancake' ? 'griddle' : null);
   const heat: Heat = { oven: null, oil: null, griddle: null, medium, last: null, since: Infinity };
   const stages: ToldStage[] = [];
+  const inACloth = actions.some(({ text }) => IN_A_CLOTH.test(text));
   let sentence: Told[] = [];
   actions.forEach((action, at) => {
     if (action.first) sentence = [];
@@ -242,7 +243,7 @@ export function stagesOf(actions: readonly Told[], title: string, family: Family
         ? mediumFor(action, heat, { before: sentence, after: next?.first ? undefined : next })
         : null;
     const over =
-      medium === 'boiled' && OVER_WATER.test(action.text) && lengths[0]!.high >= LONG_STEAM
+      medium === 'boiled' && !inACloth && OVER_WATER.test(action.text) && lengths[0]!.high >= LONG_STEAM
         ? 'steamed'
         : medium;
     if (over !== null) stages.push(...withTimes(action, lengths, heat, over, set));
@@ -278,5 +279,8 @@ function joined(stages: readonly ToldStage[]): ToldStage[] {
 /** A pudding in its basin stands over water for so long at least, minutes. */
 const OVER_WATER = /\b(?:over|in) (?:barely |gently )?(?:simmering|boiling) water\b|\blid on\b/i;
 const LONG_STEAM = 30;
+/** What is tied in a cloth lies in the water. */
+const IN_A_CLOTH =
+  /\b(?:cloth|muslin)\b[^.]{0,60}\b(?:tie|wring|dredge|scald)|\b(?:tie|wring|dredge|scald)\b[^.]{0,60}\b(?:cloth|muslin)\b/i;
 /** A side takes no longer, minutes. */
 const SHORT_TURN = 4;

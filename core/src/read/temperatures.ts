@@ -84,7 +84,7 @@ function figuresIn(text: string): Figure[] {
 
 /** What a figure is the heat of, by the words around it. `between`: since the figure before it. */
 function heatOf({ from, to, value }: Figure, text: string, between: string): Setting['of'] {
-  const beside = text.slice(Math.max(0, from - 40), to + 16);
+  const beside = text.slice(Math.max(0, from - 40), to) + /^[^,;]{0,20}/.exec(text.slice(to))![0];
   const near = `${/[(/,]?\s*\p{L}*\s*$/u.exec(text.slice(0, from))?.[0] ?? ''}${text.slice(to, to + 14)}`;
   const within = INSIDE.test(beside) || (value < HOTTEST_LIQUID && WARMED.test(beside));
   if (within && !OVEN.test(near + between)) return 'inside';
