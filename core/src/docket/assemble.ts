@@ -171,7 +171,7 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
   const sure = breaches.filter((one) => readForSure(one, recipe));
   const doubted = breaches.filter((one) => !sure.includes(one));
   if (sure.length > 0) return refused(work, sure);
-  const steps = bindSteps(recipe);
+  const steps = bindSteps(recipe, work.kitchen);
   const bowl = bowlOf(balanced.converted, family, tins.kinds.length > 0, catalogue);
   const scalded = editsFor(steps, bowl).some(({ technique }) => technique.id === 'scald');
   const rest = docketRest(balanced, main, { profile, scalded, portionMl: bake.piece?.ml ?? null }, catalogue);

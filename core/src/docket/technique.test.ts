@@ -1,5 +1,5 @@
 import { readText } from '../testing';
-import type { ConversionRequest } from '../kitchen';
+import { BUILT_IN_KITCHEN, type ConversionRequest } from '../kitchen';
 import { bindSteps, TECHNIQUES } from '../method';
 import { docketOf } from './testing';
 
@@ -12,17 +12,17 @@ const CAKE = `Lemon cake\n250 g plain flour\n200 g butter\n200 g caster sugar\n4
 
 describe('a step', () => {
   const recipe = readText(CAKE);
-  const bound = bindSteps(recipe);
+  const bound = bindSteps(recipe, BUILT_IN_KITCHEN);
   const idOf = (words: string) =>
     recipe.parts.flatMap(({ lines }) => lines).find(({ source }) => source.includes(words))!.id;
   it('is bound to what it does and to the lines that it names', () => {
     expect(bound[0]).toMatchObject({ bound: true });
-    expect(bound[0]!.verbs).toContain('cream');
+    expect(bound[0]!.deeds).toContain('mix');
     expect(bound[0]!.lines).toEqual(expect.arrayContaining([idOf('butter'), idOf('caster')]));
     expect([...bound[3]!.lines].sort()).toEqual([idOf('milk'), idOf('lemon')].sort());
   });
   it('that names nothing known is kept as written, marked, and never guessed about', () => {
-    expect(bound[4]).toMatchObject({ bound: false, verbs: [], lines: [] });
+    expect(bound[4]).toMatchObject({ bound: false, deeds: [], lines: [] });
     expect(docketOf(CAKE).method.find(({ source }) => source === 'Sing a song.')).toMatchObject({
       text: 'Sing a song.',
       changed: false,

@@ -1,7 +1,7 @@
 import type { Confidence } from '../vocabulary';
 import type { BoundStep } from './bind';
 import type { Bowl } from './bowl';
-import type { Verb } from './data/verbs';
+import type { Deed } from './data/deeds';
 
 /** What is done otherwise at the bowl, as data; `docket/` turns it into words. */
 export type TechniqueId =
@@ -40,7 +40,7 @@ export interface Technique {
 
 const OVERMIX =
   /\b(?:do not|don't|don’t|without|avoid|never|careful not to) over-?(?:mix|beat|work)|\buntil (?:only )?just (?:combined|mixed|incorporated)/i;
-const does = (step: BoundStep, ...verbs: readonly Verb[]) => verbs.some((verb) => step.verbs.includes(verb));
+const does = (step: BoundStep, ...deeds: readonly Deed[]) => deeds.some((deed) => step.deeds.includes(deed));
 const idsOf = (steps: readonly BoundStep[]) => steps.map(({ id }) => id);
 const firstOf = (steps: readonly BoundStep[]) => steps.slice(0, 1).map(({ id }) => id);
 /** The first that there is; where a method has none, a step of its own. */
