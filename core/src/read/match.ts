@@ -24,8 +24,10 @@ const SHORT_WORD = 6;
 
 /** The longest name among the words; of two as long, the later one, since the noun stands last. */
 function longestName(tokens: readonly string[], index: NameIndex): Hit | undefined {
-  for (let length = Math.min(tokens.length, index.longest); length > 0; length -= 1) {
+  const most = tokens.map((token) => index.longest.get(token) ?? 0);
+  for (let length = Math.min(tokens.length, Math.max(0, ...most)); length > 0; length -= 1) {
     for (let start = tokens.length - length; start >= 0; start -= 1) {
+      if (most[start]! < length) continue;
       const named = index.names.get(tokens.slice(start, start + length).join(' '));
       if (named) return { named, start, length };
     }

@@ -24,13 +24,16 @@ export function namedIn(text: string, catalogue: Catalogue): NamedIn[] {
   const joined = (at: number) => /^[\s-]*$/.test(text.slice(words[at - 1]!.to, words[at]!.from));
   const found: NamedIn[] = [];
   for (let at = 0; at < words.length; at += 1) {
-    let most = 1;
-    while (most < longest && at + most < words.length && joined(at + most)) most += 1;
-    for (let length = most; length > 0; length -= 1) {
-      const run = words.slice(at, at + length);
-      const named = names.get(run.map(({ token }) => token).join(' '));
+    const { token, from } = words[at]!;
+    const limit = longest.get(token) ?? 0;
+    if (limit === 0) continue;
+    const runs = [token];
+    while (runs.length < limit && at + runs.length < words.length && joined(at + runs.length))
+      runs.push(`${runs.at(-1)!} ${words[at + runs.length]!.token}`);
+    for (let length = runs.length; length > 0; length -= 1) {
+      const named = names.get(runs[length - 1]!);
       if (!named) continue;
-      found.push({ ingredient: named.ingredient, words: text.slice(run[0]!.from, run.at(-1)!.to) });
+      found.push({ ingredient: named.ingredient, words: text.slice(from, words[at + length - 1]!.to) });
       at += length - 1;
       break;
     }

@@ -11,7 +11,8 @@ export interface Named {
 export interface NameIndex {
   readonly names: ReadonlyMap<string, Named>;
   readonly tokens: ReadonlySet<string>;
-  readonly longest: number;
+  /** How many words the longest name has that begins with a word. */
+  readonly longest: ReadonlyMap<string, number>;
 }
 
 // The rule for -ies would make these "cooky" and "browny".
@@ -46,13 +47,13 @@ export function indexOf(catalogue: Catalogue): NameIndex {
   if (known) return known;
   const names = new Map<string, Named>();
   const tokens = new Set<string>();
-  let longest = 1;
+  const longest = new Map<string, number>();
   const add = (words: string, named: Named) => {
     const parts = tokensOf(words);
     const key = parts.join(' ');
     if (!names.has(key)) names.set(key, named);
     for (const part of parts) tokens.add(part);
-    longest = Math.max(longest, parts.length);
+    longest.set(parts[0] ?? '', Math.max(longest.get(parts[0] ?? '') ?? 0, parts.length));
   };
   for (const one of catalogue.all) {
     for (const words of [one.name, ...one.also]) add(words, { ingredient: one.id, name: one.name });

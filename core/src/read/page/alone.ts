@@ -6,7 +6,6 @@ const BULLETED = new RegExp(`^\\s*(?:${BULLETS}|o )\\s*\\S`, 'u');
 export interface Seen {
   readonly clean: string;
   readonly raw: string;
-  readonly blankBefore: boolean;
   readonly words: number;
 }
 
@@ -170,8 +169,8 @@ const ALONE: Readonly<Record<string, Test>> = {
   and: says(/\band\b|&|\+/i),
 };
 
+const TESTS = Object.entries(ALONE);
+
 /** The names of all that a line says by itself. */
 export const saidAlone = (line: Seen): string[] =>
-  Object.entries(ALONE)
-    .filter(([, test]) => test(line))
-    .map(([name]) => name);
+  TESTS.filter(([, test]) => test(line)).map(([name]) => name);

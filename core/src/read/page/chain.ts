@@ -48,6 +48,13 @@ function flat(pairs: Pairs): Float64Array {
   laidFlat.set(pairs, known);
   return known;
 }
+const risenFlat = new WeakMap<Pairs, Float64Array>();
+/** The same as what each multiplies a chance by. */
+function risen(pairs: Pairs): Float64Array {
+  const known = risenFlat.get(pairs) ?? flat(pairs).map(Math.exp);
+  risenFlat.set(pairs, known);
+  return known;
+}
 const endOf = (endings: readonly number[]) => (state: number) => endings[state < KINDS ? 0 : 1]!;
 
 /** The best sequence of kinds (Viterbi 1967), as numbers. `unary`: what speaks for each kind of each line. */
@@ -102,7 +109,7 @@ function passesOver(unary: Rows, { pairs, endings }: Links): Passes {
     const most = Math.max(...own);
     return Float64Array.from(own, (score) => Math.exp(score - most));
   });
-  const links = flat(pairs).map(Math.exp);
+  const links = risen(pairs);
   const ahead = unary.map(() => new Float64Array(STATES));
   ahead.forEach((now, at) => {
     const [before, own] = [ahead[at - 1], likely[at]!];

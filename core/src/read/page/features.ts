@@ -1,9 +1,6 @@
 import type { Catalogue } from '../../catalogue';
-import { cleanLine, MAX_LINE } from '../clean';
-import { PLACED, TOLD } from './data/told';
-import { saidAlone, type Seen } from './alone';
-import { learnAmounts, saidOfFood, saidOfRow } from './foods';
-import { wordsOf } from './lexical';
+import type { Seen } from './alone';
+import { linesByThemselves, NEIGHBOURS, SHORT_WORDS, type ByItself } from './byItself';
 
 type Names = ReadonlySet<string>;
 type Section = 'nothing' | 'ingredients' | 'method' | 'notes';
@@ -12,8 +9,9 @@ type Section = 'nothing' | 'ingredients' | 'method' | 'notes';
 interface PageView {
   /** Brackets that are open where each line begins. */
   readonly open: readonly number[];
-  readonly lines: readonly Seen[];
-  readonly own: readonly (readonly string[])[];
+  readonly lines: readonly ByItself[];
+  /** Whether a blank line stands before each. */
+  readonly blank: readonly boolean[];
   readonly has: readonly Names[];
   readonly shapes: string;
   readonly sections: readonly Section[];
@@ -27,8 +25,6 @@ interface PageView {
 
 /** A line that ends in the middle of what it says. */
 const GOES_ON = /(?:[,&+-]|\b(?:and|or|the|a|an|with|plus|of|for|in|into|from|short|some|about))$/i;
-const WORD_STEPS = [2, 3, 4, 6, 8, 11, 15, 21, 30];
-const SHORT_WORDS = 4;
 const NAME_WORDS = 10;
 
 const hasAmount = (has: Names) =>
@@ -67,24 +63,11 @@ const mayBeName = (has: Names, { words, clean }: Seen) =>
   words <= NAME_WORDS && /\p{L}{3}/u.test(clean) && !NO_NAME.some((name) => has.has(name));
 
 function viewOf(sources: readonly string[], blank: readonly boolean[], catalogue: Catalogue): PageView {
-  const lines = sources.map((raw, at): Seen => {
-    const clean = cleanLine(raw.slice(0, 4 * MAX_LINE))
-      .replace(/^(?:[>|]\s*)+|^#+\s*|\*\*|__/g, '')
-      .trim();
-    return { raw, clean, blankBefore: blank[at]!, words: clean.split(' ').length };
-  });
-  learnAmounts(lines);
-  const own = lines.map((line) => [
-    ...saidAlone(line),
-    ...saidOfFood(line, catalogue),
-    ...saidOfRow(line, catalogue),
-    ...(line.words <= SHORT_WORDS ? ['short'] : []),
-    `words ${WORD_STEPS.filter((step) => line.words >= step).length}`,
-  ]);
-  const has = own.map((names) => new Set(names));
+  const lines = linesByThemselves(sources, catalogue);
+  const has = lines.map((line) => line.has);
   let depth = 0;
-  const open = lines.map(({ clean, blankBefore }) => {
-    if (blankBefore) depth = 0;
+  const open = lines.map(({ clean }, at) => {
+    if (blank[at]) depth = 0;
     const before = depth;
     depth = Math.max(0, depth + clean.split('(').length - clean.split(')').length);
     return before;
@@ -102,8 +85,8 @@ function viewOf(sources: readonly string[], blank: readonly boolean[], catalogue
   const last = firstAmount === lines.length ? 0 : firstAmount;
   return {
     lines,
+    blank,
     open,
-    own,
     has,
     shapes: has.map((one, at) => shapeOf(one, lines[at]!.words)).join(''),
     sections: sectionsOf(has),
@@ -117,15 +100,15 @@ function viewOf(sources: readonly string[], blank: readonly boolean[], catalogue
 /** Where on the page a line stands. */
 function placeOf(
   at: number,
-  { lines, open, has, sections, firstAmount, firstVerb, names, list }: PageView,
+  { lines, blank, open, has, sections, firstAmount, firstVerb, names, list }: PageView,
 ): string[] {
   const said: readonly (readonly [boolean, string])[] = [
     [at === 0, 'first'],
     [at > 0 && at < 3, 'near first'],
     [at === lines.length - 1, 'last'],
     [at < lines.length - 1 && at > lines.length - 4, 'near last'],
-    [lines[at]!.blankBefore, 'blank before'],
-    [lines[at + 1]?.blankBefore ?? false, 'blank after'],
+    [blank[at]!, 'blank before'],
+    [blank[at + 1] ?? false, 'blank after'],
     [at < firstAmount && firstAmount < lines.length, 'before the amounts'],
     [at > firstVerb, 'after the first step'],
     [!has.slice(0, at).some((one) => one.has('bake name') && !one.has('junk words')), 'no bake named yet'],
@@ -140,9 +123,9 @@ function placeOf(
 }
 
 /** What it looks like between the lines around it: a name alone among amounts is a heading sooner than a food. */
-function shapesAround(at: number, { shapes, lines, sections, firstVerb }: PageView): string[] {
+function shapesAround(at: number, { shapes, lines, blank, sections, firstVerb }: PageView): string[] {
   const shape = (by: number) => shapes[at + by] ?? '^';
-  const gap = (by: number) => (lines[at + by]?.blankBefore ? '/' : '');
+  const gap = (by: number) => (blank[at + by] ? '/' : '');
   const amounts = [-3, -2, -1, 1, 2, 3].filter((by) => shape(by) === 'A').length;
   const indent = (line: Seen | undefined) => (line ? line.raw.length - line.raw.trimStart().length : 99);
   const indented = indent(lines[at]) > 1 && indent(lines[at]) > indent(lines[at - 1]);
@@ -161,17 +144,10 @@ function shapesAround(at: number, { shapes, lines, sections, firstVerb }: PageVi
   ];
 }
 
-/** Names that are put together once, not at every line of every page. */
-const TOLD_BY = [-2, -1, 1, 2].map((by) => ({
-  by,
-  edge: [`edge ${by}`],
-  names: TOLD.map((name) => [name, `${by}: ${name}`] as const),
-}));
-const toldBy = (at: number, { has }: PageView): string[] =>
-  TOLD_BY.flatMap(({ by, edge, names }) => {
-    const there = has[at + by];
-    return there ? names.filter(([name]) => there.has(name)).map(([, told]) => told) : edge;
-  });
+const EDGES = NEIGHBOURS.map((by) => [`edge ${by}`]);
+/** What the lines around it tell a line. */
+const toldBy = (at: number, { lines }: PageView): string[] =>
+  NEIGHBOURS.flatMap((by, n) => lines[at + by]?.told[n] ?? EDGES[n]!);
 
 const placedNames = new Map<string, Map<string, string>>();
 function placedName(name: string, where: string): string {
@@ -183,12 +159,12 @@ function placedName(name: string, where: string): string {
 }
 
 /** What weighs otherwise in the head of a page, in its list and after its first step, or under a heading. */
-function placed(at: number, { own, sections, firstAmount, firstVerb, lines, list }: PageView): string[] {
+function placed(at: number, { sections, firstAmount, firstVerb, lines, list }: PageView): string[] {
   const inList =
     firstAmount < lines.length && at < firstAmount ? 'before' : at > firstVerb ? 'steps' : 'list';
   const where = at === 0 ? 'first' : inList;
   const under = `under ${sections[at]!}`;
-  return own[at]!.filter((name) => PLACED.has(name) || name.startsWith('words')).flatMap((name) => [
+  return lines[at]!.placed.flatMap((name) => [
     placedName(name, list),
     placedName(name, under),
     placedName(name, where),
@@ -207,11 +183,11 @@ export function featuresOf(
   const page = viewOf(sources, blank, catalogue);
   return page.lines.map((line, at) => [
     'any',
-    ...page.own[at]!,
+    ...line.own,
     ...placeOf(at, page),
     ...shapesAround(at, page),
     ...toldBy(at, page),
     ...placed(at, page),
-    ...wordsOf(line),
+    ...line.lexical,
   ]);
 }
