@@ -1,4 +1,5 @@
-import { bandsOf } from '../family';
+import { cupOf } from '../blend';
+import { bandsOf, familyOf } from '../family';
 import type { FormulaLine } from '../formula';
 import { lineOf } from '../testing';
 import { BINDER_SCHOOLS, type FamilyId } from '../vocabulary';
@@ -48,13 +49,34 @@ describe('binder', () => {
     expect(needOf(COOKIE, 'drop-cookie')).toBeLessThan(needOf(MUFFIN, 'muffin'));
     expect(needOf(MUFFIN, 'muffin')).toBeLessThanOrEqual(bandsOf('muffin').xanthan[1]);
   });
-  it('credits egg above the family’s usual, and gum that is there already', () => {
+  it('credits egg above the family’s usual', () => {
     const credit = (...lines: FormulaLine[]) =>
-      bindingCredit([lineOf('white-rice-flour', 100), ...lines], [], settingFor('muffin'));
-    expect(credit(lineOf('egg', 25))).toBeCloseTo(0, 9);
-    expect(credit(lineOf('egg', 75))).toBeCloseTo(1.5, 9);
-    expect(credit(lineOf('xanthan-gum', 0.5))).toBeCloseTo(0.5, 9);
+      bindingCredit([lineOf('white-rice-flour', 100), ...lines], settingFor('muffin'));
+    expect(credit(lineOf('egg', 40))).toBeCloseTo(0, 9);
+    expect(credit(lineOf('egg', 90))).toBeCloseTo(1, 9);
+    expect(credit(lineOf('egg-white', 90))).toBeGreaterThan(credit(lineOf('egg', 90)));
   });
+  it('is never cut by more than half for egg or what is sticky: what holds a cold crumb is gum', () => {
+    const eggy = '200 g plain flour\n150 g butter\n200 g sugar\n6 eggs';
+    const { lines } = conversionOf(eggy, 'creamed-cake');
+    const usual = (familyOf('creamed-cake').xanthan * 200) / 100;
+    expect(gramsOf(lines, 'xanthan-gum')).toBeGreaterThan(0.3 * usual);
+  });
+  it('is cut by all the gum that a bought blend has', () => {
+    const blend = '200 g plain flour\n3 g xanthan gum\n150 g butter\n200 g sugar\n2 eggs';
+    expect(gramsOf(conversionOf(blend, 'creamed-cake').lines, 'xanthan-gum')).toBe(3);
+  });
+  it('is measured by eighths of a teaspoon up to a half, by quarters above, and never by less', () => {
+    const eighth = cupOf('xanthan-gum', catalogue) / 48 / 8;
+    for (const flour of [20, 40, 80, 150, 250, 400, 700]) {
+      const grams = find(`${flour} g plain flour\n100 g butter\n100 g sugar\n1 egg`, 'scone', 'xanthan-gum');
+      const steps = grams / eighth;
+      expect(steps).toBeCloseTo(Math.round(steps), 6);
+      if (steps > 4) expect(Math.round(steps) % 2).toBe(0);
+    }
+  });
+  it('is none where nuts or coconut and egg hold by themselves', () =>
+    expect(find(CAKE, 'creamed-cake', 'xanthan-gum', { diet: 'grain-free' })).toBe(0));
   it('comes as the school has it', () => {
     expect(find(MUFFIN, 'muffin', 'xanthan-gum')).toBeGreaterThan(0.5);
     expect(find(MUFFIN, 'muffin', 'psyllium-husk', { school: 'husk' })).toBeGreaterThan(2);

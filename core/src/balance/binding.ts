@@ -1,29 +1,23 @@
 import { compositionOf, linesLeading, linesThat, massOf, type FormulaLine } from '../formula';
-import { CREDITS, GLUTEN_USE_RANGE } from './data/binders';
+import { CREDITS, CREDITS_AT_MOST, GLUTEN_USE_RANGE, UNBOUND_ROUTES } from './data/binders';
 import { flourGrams, wheatLines } from './flour';
 import { binderGrams, eggLines, eggWorth } from './ledger';
 import type { PartState, Setting } from './types';
 
 /**
  * g xanthan-equivalent per 100 g flour that the gluten did here: the family's usual dose, moved by how much gluten this recipe
- * used, inside the family's band.
+ * used. None where the way from wheat needs none: nuts, coconut and nut butter with egg.
  */
-export function bindingNeed(part: PartState, { profile, bands, catalogue, request }: Setting): number {
+export function bindingNeed(part: PartState, { profile, route, catalogue, request }: Setting): number {
+  if (UNBOUND_ROUTES.has(route) && eggLines(part.lines, catalogue).length > 0) return 0;
   const protein = compositionOf(wheatLines(part.original, catalogue), catalogue).protein;
   const use = (100 * protein) / massOf(part.original) / profile.glutenUse;
   const [least, most] = GLUTEN_USE_RANGE;
-  const [low, high] = bands.xanthan;
-  const need = Math.min(high, Math.max(low, profile.xanthan * Math.min(most, Math.max(least, use))));
-  return need * request.tilt.binder;
+  return profile.xanthan * Math.min(most, Math.max(least, use)) * request.tilt.binder;
 }
 
-/** What already binds, g xanthan-equivalent per 100 g flour: egg above the usual, sweet rice, nut butter, gum in a blend. */
-export function bindingCredit(
-  lines: readonly FormulaLine[],
-  original: readonly FormulaLine[],
-  setting: Setting,
-): number {
-  const { profile, catalogue } = setting;
+/** What binds beside gum, g xanthan-equivalent per 100 g flour: egg above the usual, sweet rice, nut butter, mashed banana. */
+export function bindingCredit(lines: readonly FormulaLine[], { profile, catalogue }: Setting): number {
   const flour = flourGrams(lines, catalogue);
   const eggs = eggLines(lines, catalogue);
   const eggPer100 = (100 * massOf(eggs)) / flour;
@@ -31,12 +25,13 @@ export function bindingCredit(
     eggs.reduce((sum, { ingredient, grams }) => sum + eggWorth(ingredient, catalogue) * grams, 0) /
     Math.max(1e-9, massOf(eggs));
   const sticky = massOf(linesThat('sticks cold', lines, catalogue));
+  const mash = massOf(lines.filter(({ ingredient }) => CREDITS.mashes.includes(ingredient)));
   const nutButter = linesLeading('nut-butter-led', lines, catalogue).length > 0;
   return (
     Math.max(0, eggPer100 - profile.usualEgg) * mean +
     (sticky >= CREDITS.stickyFrom * flour ? CREDITS.sticky : 0) +
-    (nutButter ? CREDITS.nutButter : 0) +
-    gumThere(lines, original, setting)
+    (mash >= CREDITS.mashFrom * flour ? CREDITS.mash : 0) +
+    (nutButter ? CREDITS.nutButter : 0)
   );
 }
 
@@ -47,12 +42,19 @@ export const gumThere = (
   { catalogue }: Setting,
 ): number => (100 * binderGrams(lines, catalogue, original)) / flourGrams(lines, catalogue);
 
+/** What is taken off a need: what binds beside gum, half of the need at most, and all gum and husk that is there. */
+export function bindingThere(part: PartState, setting: Setting): number {
+  const half = CREDITS_AT_MOST * bindingNeed(part, setting);
+  return Math.min(bindingCredit(part.lines, setting), half) + gumThere(part.lines, part.original, setting);
+}
+
 /**
  * What is missing, g xanthan-equivalent per 100 g flour: the need less what binds already; and where a family never goes without
  * (a yeasted dough, choux), at least its band's lower edge of gum or husk itself. Never below 0.
  */
 export function bindingMissing(part: PartState, setting: Setting): number {
-  const byNeed = bindingNeed(part, setting) - bindingCredit(part.lines, part.original, setting);
+  const need = bindingNeed(part, setting);
+  if (need === 0) return 0;
   const byBand = setting.bands.xanthan[0] - gumThere(part.lines, part.original, setting);
-  return Math.max(0, byNeed, byBand);
+  return Math.max(0, need - bindingThere(part, setting), byBand);
 }

@@ -1,6 +1,6 @@
 import { addedTo } from '../read';
 import { getIngredient, type Catalogue } from '../catalogue';
-import { bandsOf, familyOf } from '../family';
+import { bandsOf, profileOf } from '../family';
 import { drinkOf, thirstGrams, type FormulaLine, type FormulaPart } from '../formula';
 import type { FamilyId } from '../vocabulary';
 import { altitudeAt } from './altitude';
@@ -13,7 +13,7 @@ import { newLine } from './lines';
 import { heldSlack } from './rules/held';
 import { SWAPS, TARGETS } from './rules';
 import { WARNINGS } from './rules/warnings';
-import { waterShift } from './rules/water';
+import { hasLiquid, waterShift } from './rules/water';
 import { kindOf } from './kind';
 import type { BakeSetting, PartState, Quantity, Setting, Shift, Target } from './types';
 import type { Because, PartWarning } from './says';
@@ -53,16 +53,13 @@ function overrule(
   return { lines: now, fixed };
 }
 
-/** Where a part has no liquid to move, milk comes in by the gram; water where nothing in the bowl is from milk. */
+/** Where somebody asks for more and a part has no liquid to move, milk comes in by the gram; water where nothing in the bowl is from milk. */
 function withLiquid(
   part: PartState,
   lines: readonly FormulaLine[],
   { request, catalogue }: Setting,
 ): readonly FormulaLine[] {
-  const liquid = lines.some(
-    (line) => line.role === 'liquid' && getIngredient(catalogue, line.ingredient).composition.water > 60,
-  );
-  if (liquid) return lines;
+  if (hasLiquid(lines, catalogue) || request.tilt.drink <= 1) return lines;
   const milky = lines.some((line) => getIngredient(catalogue, line.ingredient).allergens.includes('milk'));
   const ingredient = milky && !request.without.includes('milk') ? BROUGHT_IN.milkyLiquid : BROUGHT_IN.liquid;
   return [...lines, newLine(addedTo(part.id, ingredient), ingredient, 0, catalogue)];
@@ -135,8 +132,9 @@ function mustMove(
 
 /** What a rule may look at in a part of such a family. */
 export function settingOf(bake: BakeSetting, family: FamilyId, original: readonly FormulaLine[]): Setting {
-  const bands = bandsOf(family, bake.route, kindOf(original, family, bake.catalogue));
-  return { ...bake, family, profile: familyOf(family), bands };
+  const kind = kindOf(original, family, bake.catalogue);
+  const bands = bandsOf(family, bake.route, kind);
+  return { ...bake, family, profile: profileOf(family, kind), bands };
 }
 
 /** One part with some weights set: swaps in the order of their dependence, then all targets together around what is set. */

@@ -1,7 +1,9 @@
 import { drinkOf, liftLedger, thirstGrams } from '../formula';
 import { EMPTY_REQUEST, NO_WISHES, type ConversionRequest } from '../kitchen';
 import { lineOf } from '../testing';
-import type { FamilyId } from '../vocabulary';
+import { familyOf } from '../family';
+import { ofBlend } from '../read';
+import { FAMILIES, type FamilyId } from '../vocabulary';
 import { STAND_INS } from './data/standIns';
 import { perGram } from './ledger';
 import { adjustables, meetTargets } from './adjust';
@@ -37,13 +39,15 @@ describe('every rule', () => {
   });
 });
 
+const BROWNIE = '200 g dark chocolate\n150 g butter\n250 g sugar\n3 eggs\n130 g plain flour';
+
 describe('water', () => {
   // Common practice, g added per 300 g of shortbread, a batch of cookies, a pie, 100 g of cake flour.
   it.each([
     ['a shortbread gets next to nothing', SHORTBREAD, 'drop-cookie', 0, 4],
     ['a cookie dough gets a spoonful', COOKIE, 'drop-cookie', 0, 28],
     ['a pie crust gets a spoon or two', PIE, 'pastry', 5, 30],
-    ['a cake gets up to a fifth of its flour', CAKE, 'creamed-cake', 30, 55],
+    ['a cake gets a spoon or two', CAKE, 'creamed-cake', 5, 27],
   ] as const)('%s', (_, text, family, least, most) => {
     const part = partOf(text);
     const { lines } = convertPart(part, family, bakeFor(family));
@@ -51,27 +55,41 @@ describe('water', () => {
     expect(added).toBeGreaterThanOrEqual(least);
     expect(added).toBeLessThanOrEqual(most);
   });
-  it('follows thirst in full where the batter is wet, and with the square of its dryness where it isn’t', () => {
-    const lines = [lineOf('white-rice-flour', 100), lineOf('whole-milk', 100)];
-    const original = [lineOf('all-purpose-flour', 100), lineOf('whole-milk', 100)];
-    const state = { id: 'p', original, lines, replaced: 100, shifts: [], warnings: [], cooked: null };
-    const more = thirstGrams(lines, catalogue) - thirstGrams(original, catalogue);
-    const { now, bySpoon } = waterShift(state, settingFor('creamed-cake'));
-    expect(now + bySpoon).toBeCloseTo(more, 9);
-    const dry = { ...state, original: [lineOf('all-purpose-flour', 100), lineOf('whole-milk', 40)] };
-    const { now: little, bySpoon: rest } = waterShift(dry, settingFor('creamed-cake'));
-    expect(little + rest).toBeLessThan(0.5 * more);
+  const stateOf = (flour: string, milk: number) => ({
+    id: 'p',
+    original: [lineOf('all-purpose-flour', 100), lineOf('whole-milk', milk)],
+    lines: [{ ...lineOf(flour, 100), line: ofBlend('l1', flour) }, lineOf('whole-milk', milk)],
+    replaced: 100,
+    shifts: [],
+    warnings: [],
+    cooked: null,
   });
-  it('adds at most 20 g per 100 g flour to a batter and 10 to a dough before the rest', () => {
-    const coconut = (family: FamilyId) => {
-      const lines = [lineOf('coconut-flour', 100), lineOf('whole-milk', 300)];
-      const original = [lineOf('all-purpose-flour', 100), lineOf('whole-milk', 300)];
-      const state = { id: 'p', original, lines, replaced: 100, shifts: [], warnings: [], cooked: null };
-      return waterShift(state, settingFor(family));
-    };
-    expect(coconut('creamed-cake').now).toBeCloseTo(20, 9);
-    expect(coconut('drop-cookie').now).toBeCloseTo(10, 9);
-    expect(coconut('drop-cookie').bySpoon).toBeGreaterThan(0);
+  it.each(FAMILIES)('stays within the usual share of %s, whatever drinks', (family) => {
+    const [low, high] = familyOf(family).liquid;
+    for (const flour of ['white-rice-flour', 'coconut-flour', 'almond-flour', 'potato-starch']) {
+      const { now } = waterShift(stateOf(flour, 90), settingFor(family));
+      expect(now === 0 || (now >= low - 1e-9 && now <= high + 1e-9)).toBe(true);
+    }
+  });
+  it('grows with the blend’s thirst, and with how wet the wheat batter was', () => {
+    const now = (flour: string, milk: number) =>
+      waterShift(stateOf(flour, milk), settingFor('creamed-cake')).now;
+    expect(now('oat-flour', 100)).toBeGreaterThan(now('white-rice-flour', 100));
+    expect(now('white-rice-flour', 100)).toBeGreaterThan(now('white-rice-flour', 50));
+  });
+  it('offers by the spoon at most as much again', () => {
+    const { now, bySpoon } = waterShift(stateOf('oat-flour', 100), settingFor('creamed-cake'));
+    expect(bySpoon).toBeGreaterThan(0);
+    expect(bySpoon).toBeLessThanOrEqual(now + 1e-9);
+  });
+  it('never takes liquid from a batter whose flours grow thirstier: a crêpe keeps its milk', () => {
+    const crepe = '125 g plain flour\n300 ml milk\n2 eggs\n20 g melted butter';
+    expect(find(crepe, 'pancake', 'whole-milk')).toBeGreaterThanOrEqual(309);
+  });
+  it('brings nothing in where a recipe has nothing thin: it follows by the spoon', () => {
+    const { lines, bySpoon } = conversionOf(BROWNIE, 'brownie');
+    expect(gramsOf(lines, 'whole-milk') + gramsOf(lines, 'water')).toBe(0);
+    expect(bySpoon).toBeGreaterThan(0);
   });
 });
 
@@ -124,9 +142,7 @@ describe('acid that has gone', () => {
   it('is met as ever where nothing sour gave way', () =>
     expect(find(SOUR, 'creamed-cake', 'baking-soda')).toBe(5));
   it('is not warned of where the recipe itself left as much soda over', () =>
-    expect(
-      conversionOf(SOUR, 'creamed-cake', { sweetener: 'honey' }).warnings.map(({ code }) => code),
-    ).not.toContain('soda-over'));
+    expect(conversionOf(SOUR, 'creamed-cake').warnings.map(({ code }) => code)).not.toContain('soda-over'));
 });
 
 describe('fat and sugar', () => {

@@ -37,6 +37,10 @@ export interface BecauseSays {
   };
   readonly 'egg-binds': Bare;
   readonly 'starch-binds': { readonly credit: number };
+  /** The way from wheat, or such a bake, goes without. */
+  readonly 'needs-none': { readonly by: 'route' | 'family' };
+  /** Under half of the least that a spoon has. */
+  readonly 'under-a-pinch': { readonly grams: number };
   readonly 'bound-already': { readonly credit: number; readonly need: number };
   readonly 'asked-for-none': { readonly missing: number };
   /** `because` is the table's own. */

@@ -22,11 +22,24 @@ describe('families', () => {
     expect(xanthan).toBeGreaterThanOrEqual(least);
     expect(xanthan).toBeLessThanOrEqual(most);
   });
-  it('what must be wet is made as wet as its band asks', () => {
+  // Common practice: ¼ tsp (0.7 g) of xanthan a cup (140 g of blend) for cookies, ½ for cakes and muffins, 1 for breads.
+  it.each([
+    ['drop-cookie', 0.25],
+    ['cut-out', 0.25],
+    ['creamed-cake', 0.5],
+    ['muffin', 0.5],
+    ['loaf', 0.5],
+    ['yeast-dough', 1],
+  ] as const)('%s takes the dose by the cup that the trade gives', (id, spoons) => {
+    const bySpoon = (familyOf(id).xanthan * 1.4) / 2.7;
+    expect(bySpoon).toBeGreaterThan(spoons * 0.7);
+    expect(bySpoon).toBeLessThan(spoons * 1.4);
+  });
+  it('a foam takes no liquid, and no family takes less than none', () => {
+    expect(familyOf('foam').liquid).toEqual([0, 0]);
     for (const id of FAMILIES) {
-      const { leastDrink } = familyOf(id);
-      const [low, high] = bandsOf(id).drinkThirst;
-      if (leastDrink !== null) expect(leastDrink > low && leastDrink < high).toBe(true);
+      const [low, high] = familyOf(id).liquid;
+      expect(low >= 0 && low <= high).toBe(true);
     }
   });
   it('a thin pancake is far wetter than a thick one, and isn’t raised', () => {

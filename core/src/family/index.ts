@@ -1,3 +1,3 @@
-export { bandsOf, familyOf } from './families';
+export { bandsOf, familyOf, profileOf } from './families';
 export { FAMILY_RECORDS } from './data';
 export type { BandRow, FamilyRecord, KindId, KindSign, Looks, Profile } from './types';

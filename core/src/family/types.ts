@@ -22,17 +22,15 @@ export interface Looks {
 
 /** What the engine must know of a family to convert it. */
 export interface Profile {
-  /** Usual xanthan, g per 100 g flour, at the usual gluten use (g flour protein per 100 g batter). */
+  /** Usual xanthan, g per 100 g flour, at the usual gluten use (g flour protein per 100 g batter); 0: it goes without. */
   readonly xanthan: number;
   readonly glutenUse: number;
   /** Usual egg, g per 100 g flour: what is above it binds in the place of gum. */
   readonly usualEgg: number;
   /** A batter may take 20 g of liquid per 100 g flour before the rest, a dough 10. */
   readonly texture: 'dough' | 'batter';
-  /** g of drink that such a dough gets beyond what the thirst asks for, per 100 g flour. */
-  readonly moreDrink: number;
-  /** Made at least so wet, drink over thirst, however dry the wheat dough was; null: it follows the wheat dough. */
-  readonly leastDrink: number | null;
+  /** Liquid that careful practice adds at the bowl, g per 100 g flour, from a blend that drinks little to one that drinks much. */
+  readonly liquid: Pair;
   /** By how much lift is raised for the weaker crumb (0–0.25). */
   readonly moreLift: number;
   /** Rest, minutes, and whether it is in the cold. */
@@ -56,6 +54,8 @@ export interface Profile {
   readonly piece: 'spreads' | 'stands' | 'rolled' | null;
   /** Depth with its filling, cm, where the parts go into the oven together; null where each part is by itself. */
   readonly filledDepthCm: number | null;
+  /** It stands on a foam of egg, which mustn't fall. */
+  readonly foam: boolean;
   /** Work at the bowl, minutes. */
   readonly mixMinutes: number;
   /** Butter and eggs are wanted at room temperature: cold ones curdle what is creamed. */
@@ -65,9 +65,9 @@ export interface Profile {
 }
 
 /** Kinds inside a family whose batter stands apart from it. */
-export type KindId = 'crêpe' | 'angel' | 'tuile';
+export type KindId = 'crêpe' | 'angel' | 'tuile' | 'yeasted';
 /** What in the bowl tells such a kind. */
-export type KindSign = 'unraised' | 'of white alone' | 'of white alone, and wet';
+export type KindSign = 'unraised' | 'of white alone' | 'of white alone, and wet' | 'raised by yeast';
 
 /** Everything that is known of a family, in one place. A field that is missing doesn't compile. */
 export interface FamilyRecord extends Profile {
@@ -78,8 +78,6 @@ export interface FamilyRecord extends Profile {
   readonly onlyNamed: boolean;
   /** What egg does in it beside binding: it is whipped, it moistens and sets, it lifts. */
   readonly egg: 'binds' | 'whips' | 'moistens' | 'lifts';
-  /** It stands on a foam of egg, which mustn't fall. */
-  readonly foam: boolean;
   /** Fat is rubbed in, or kept cold in the flour. */
   readonly rubbedIn: boolean;
   /** Yeast raises it. */
@@ -95,6 +93,8 @@ export interface FamilyRecord extends Profile {
     readonly id: KindId;
     readonly when: KindSign;
     readonly bands: Partial<BandRow>;
+    /** What is usual in it and not in its family. */
+    readonly usual?: Partial<Pick<Profile, 'xanthan' | 'liquid'>>;
   } | null;
   /** Ways from wheat that common practice has for it. */
   readonly ways: readonly RouteId[];

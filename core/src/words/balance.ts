@@ -59,6 +59,11 @@ export const BALANCE_WORDS: WordsFor<BalanceSays> = {
     'an egg for each 250 g of flour binds in the place of gum; its water is taken out of the liquid',
   'starch-binds': ({ credit }) =>
     `starch that has swollen binds as ${credit} g of xanthan in 100 g of flour, and keeps a crumb moist`,
+  'under-a-pinch': ({ grams }) => `${grams.toFixed(2)} g would do, less than half of ⅛ tsp: nothing is added`,
+  'needs-none': ({ by }) =>
+    by === 'route'
+      ? 'nuts or coconut with egg hold by themselves'
+      : 'such a bake stands without: its egg, sugar or fat holds it',
   'bound-already': ({ credit, need }) =>
     `egg, sweet rice or gum already there binds as ${credit.toFixed(1)} g of xanthan for 100 g of flour; this bake needs ${need.toFixed(1)} g`,
   'asked-for-none': ({ missing }) =>

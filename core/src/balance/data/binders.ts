@@ -1,4 +1,4 @@
-import type { BinderSchool } from '../../vocabulary';
+import type { BinderSchool, RouteId } from '../../vocabulary';
 
 /** How a bake is held together, and at what price. */
 export interface BinderSchoolRow {
@@ -25,12 +25,21 @@ export const SCHOOLS: { readonly source: string; readonly confidence: 'common-pr
 /** Cooked starch binds as so much xanthan, g per 100 g flour, from so much of the flour cooked in so many times its weight of liquid. Common practice. */
 export const COOKED_STARCH = { credit: 0.3, ofFlour: 0.06, liquid: 5 } as const;
 
-/** Further credits against the need, in g xanthan-equivalent per 100 g flour. Common practice. */
-export const CREDITS = { sticky: 0.3, stickyFrom: 0.15, nutButter: 0.3 } as const;
+/** Further credits against the need, in g xanthan-equivalent per 100 g flour, from so much of it for a gram of flour on. Common practice. */
+export const CREDITS = {
+  sticky: 0.2, stickyFrom: 0.15, nutButter: 0.2, mash: 0.2, mashFrom: 0.3,
+  mashes: ['banana', 'mashed-banana'] as readonly string[],
+} as const;
+/** Egg and what is sticky never take the place of more than so much of the need: what holds a cold crumb is gum. Common practice. */
+export const CREDITS_AT_MOST = 0.5;
+/** Ways from wheat that egg holds by itself. */
+export const UNBOUND_ROUTES: ReadonlySet<RouteId> = new Set<RouteId>(['almond-led', 'coconut-led', 'nut-butter-led']);
+/** Gum is measured by so much of a teaspoon, up to half a teaspoon and above. Common practice. */
+export const SPOON_STEPS = { small: 1 / 8, upTo: 1 / 2, large: 1 / 4 } as const;
 /** Egg-led: an egg (50 g) for 250 g of flour. */
 export const EGG_LED_PER_FLOUR = 0.2;
 /** How far the recipe's use of gluten may move the dose from the family's usual one. */
-export const GLUTEN_USE_RANGE: readonly [number, number] = [0.6, 1.3];
+export const GLUTEN_USE_RANGE: readonly [number, number] = [0.7, 1.3];
 /** The most ground flax that stands in for egg, g per 100 g flour: more tastes of it and turns gummy. The rest is fruit purée. Common practice. */
 export const FLAX_MOST = 8;
 /** g of apple purée for a gram of egg: 60 g an egg. Common practice. */

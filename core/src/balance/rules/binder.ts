@@ -1,9 +1,10 @@
+import { cupOf } from '../../blend';
 import { addedTo } from '../../read';
 import type { FormulaLine } from '../../formula';
 import { settle } from '../../quantity';
 import type { BinderSchool, Role } from '../../vocabulary';
-import { bindingCredit, bindingMissing, bindingNeed } from '../binding';
-import { COOKED_STARCH, EGG_LED_PER_FLOUR, SCHOOLS } from '../data/binders';
+import { bindingMissing, bindingNeed, bindingThere } from '../binding';
+import { COOKED_STARCH, EGG_LED_PER_FLOUR, SCHOOLS, SPOON_STEPS } from '../data/binders';
 import { BROUGHT_IN } from '../data/broughtIn';
 import { flourGrams } from '../flour';
 import { gumWorth } from '../ledger';
@@ -14,6 +15,7 @@ import { before, weight, weightsOf } from '../weight';
 import { troublesOf } from './standIn';
 
 const LEAST_DOSE = 0.05;
+const TEASPOONS_A_CUP = 48;
 /** Where what was asked for is out, these follow. */
 const INSTEAD: readonly BinderSchool[] = ['gum', 'husk', 'seed', 'egg-led'];
 
@@ -52,14 +54,26 @@ const warned = (part: PartState, warning: PartWarning): PartState => ({
   warnings: [...part.warnings, warning],
 });
 
+/** Grams of gum as a spoon has them: nothing between none and an eighth of a teaspoon. */
+function bySpoon(grams: number, ingredient: string, { catalogue, bands }: Setting): number {
+  const spoon = cupOf(ingredient, catalogue) / TEASPOONS_A_CUP;
+  const { small, upTo, large } = SPOON_STEPS;
+  const step = (grams <= upTo * spoon ? small : large) * spoon;
+  const nearest = Math.round(grams / step) * step;
+  // What never goes without gets no less than it must have.
+  return bands.xanthan[0] > 0 && nearest < grams ? Math.ceil(grams / step) * step : nearest;
+}
+
 /** Gum, husk or seed: as much as is missing, as far as it is good. What is over that is said, not added. */
 function added(part: PartState, school: BinderSchool, missing: number, setting: Setting): PartState {
   const ingredient = addedBy(school, setting)!;
   const per100 = missing / gumWorth(ingredient, setting.catalogue);
   const { most } = SCHOOLS.rows[school];
-  const grams = (Math.min(per100, most) * flourGrams(part.lines, setting.catalogue)) / 100;
+  const wanted = (Math.min(per100, most) * flourGrams(part.lines, setting.catalogue)) / 100;
+  const grams = school === 'gum' ? bySpoon(wanted, ingredient, setting) : wanted;
+  if (grams === 0) return nothingAdded(part, { code: 'under-a-pinch', values: { grams: settle(wanted) } });
   const line = newLine(addedTo(part.id, ingredient), ingredient, grams, setting.catalogue);
-  const credit = bindingCredit(part.lines, part.original, setting);
+  const credit = bindingThere(part, setting);
   const shift = shiftOf(part, {
     line: line.line,
     from: { code: 'gluten', values: {} },
@@ -143,8 +157,13 @@ export const binder: SwapRule = {
   swap(part, setting) {
     if (part.replaced === 0) return part;
     const missing = bindingMissing(part, setting);
+    if (bindingNeed(part, setting) === 0 && setting.request.tilt.binder > 0)
+      return nothingAdded(part, {
+        code: 'needs-none',
+        values: { by: setting.profile.xanthan === 0 ? 'family' : 'route' },
+      });
     if (missing < LEAST_DOSE) {
-      const credit = settle(bindingCredit(part.lines, part.original, setting));
+      const credit = settle(bindingThere(part, setting));
       const need = settle(bindingNeed(part, setting));
       return nothingAdded(part, { code: 'bound-already', values: { credit, need } });
     }

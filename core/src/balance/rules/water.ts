@@ -1,36 +1,78 @@
-import { drinkOf, thirstGrams } from '../../formula';
+import { getIngredient, thirstOf, type Catalogue } from '../../catalogue';
+import { familyOf } from '../../family';
+import { drinkOf, thirstGrams, type FormulaLine } from '../../formula';
+import { isOfBlend } from '../../read';
 import { altitudeAt } from '../altitude';
 import { flourGrams } from '../flour';
 import type { PartState, Setting, TargetRule } from '../types';
 
-/** The most liquid that is added before the rest, g per 100 g flour. Common practice. */
-const MOST_ADDED = { batter: 20, dough: 10 } as const;
 const WEIGHT = 6;
+/** A liquid has more water than this, g per 100 g; a cream or a nut milk thick as cream doesn't thin a batter. */
+const WATERY = 60;
+/** Of the family's range half is added to a usual batter; a blend that drinks a tenth more moves that by a fifth of it. */
+const USUAL = 0.5;
+const BY_THIRST = 2;
+/** A wheat batter that is stiffer or wetter than its family's counts for so much at most. */
+const STIFFNESS: readonly [least: number, most: number] = [0.5, 1.3];
+/** Less is nothing that a cook would add, g. */
+const NOTHING = 5;
+/** What is usual of wheat: the water that it holds, g/g. */
+const WHEAT_THIRST = 0.75;
 
 export interface WaterShift {
-  /** g to add before the rest (or take out, below 0). */
+  /** g to add at the bowl. */
   readonly now: number;
   /** g that may follow by the spoon after the rest. */
   readonly bySpoon: number;
 }
 
+/** The liquid of a part that may take more: the one that is thin enough. */
+export const hasLiquid = (lines: readonly FormulaLine[], catalogue: Catalogue): boolean =>
+  lines.some(
+    ({ role, ingredient }) =>
+      role === 'liquid' && getIngredient(catalogue, ingredient).composition.water > WATERY,
+  );
+
+/** How much thirstier the new flours are than the blend that the family is usually made of. */
+function thirstBeside(part: PartState, { family, catalogue }: Setting): number {
+  const flours = part.lines.filter(({ line }) => isOfBlend(line));
+  const grams = flours.reduce((sum, line) => sum + line.grams, 0);
+  const usual = Object.entries(familyOf(family).blends['grain-blend'] ?? {});
+  if (grams === 0 || usual.length === 0) return 1;
+  const own = thirstGrams(flours, catalogue) / grams;
+  const theirs = usual.reduce((sum, [id, percent]) => sum + (percent / 100) * thirstOf(catalogue, id)[0], 0);
+  return own / theirs;
+}
+
+/** How wet the wheat batter was beside its family's. */
+function wetBeside({ original }: PartState, { profile, family, catalogue }: Setting): number {
+  const [water] = familyOf(family).ratios;
+  const usual = water / (100 * WHEAT_THIRST);
+  const own = drinkOf(original, catalogue) / Math.max(1, thirstGrams(original, catalogue));
+  const [least, most] = STIFFNESS;
+  return profile.foam || usual === 0 ? 1 : Math.min(most, Math.max(least, own / usual));
+}
+
 /**
- * The shift in liquid: Δ = (thirst′ − thirst) · min(1, R)², with R the wheat part's drink over thirst, so that a dry dough
- * isn't flooded; capped before the rest. Common practice. Example: a cake with R > 1 whose flour grows thirstier by 30 g
- * takes 30 g more, as far as 20 g per 100 g flour.
+ * The shift in liquid: the family's usual share, placed in its range by how thirsty the blend is and how wet the wheat batter was.
+ * What the flours' thirst says beyond that (Δthirst · min(1, R)², R the wheat part's drink over thirst) follows by the spoon after
+ * the rest, at most as much again. Common practice. Example: a usual cake on 200 g of its usual blend takes 13 g.
  */
-export function waterShift(part: PartState, { profile, catalogue }: Setting): WaterShift {
+export function waterShift(part: PartState, setting: Setting): WaterShift {
+  const { profile, catalogue } = setting;
   const thirst = thirstGrams(part.original, catalogue);
   if (thirst <= 0) return { now: 0, bySpoon: 0 };
-  const drink = drinkOf(part.original, catalogue);
-  const thirsty = thirstGrams(part.lines, catalogue);
+  const [low, high] = profile.liquid;
+  const place = USUAL * wetBeside(part, setting) + BY_THIRST * (thirstBeside(part, setting) - 1);
   const flour = flourGrams(part.lines, catalogue);
-  const followed = (thirsty - thirst) * Math.min(1, drink / thirst) ** 2 + (profile.moreDrink * flour) / 100;
-  const cap = (MOST_ADDED[profile.texture] * flour) / 100;
-  // A dough that gas must stretch without gluten is made wet from the start: no cap holds that back.
-  const least = profile.leastDrink === null ? -Infinity : profile.leastDrink * thirsty - drink;
-  const now = Math.max(Math.min(followed, cap), least);
-  return { now, bySpoon: Math.max(0, followed - now) };
+  const usual = ((low + (high - low) * Math.min(1, Math.max(0, place))) * flour) / 100;
+  const wanted = usual < NOTHING ? 0 : usual;
+  const followed =
+    (thirstGrams(part.lines, catalogue) - thirst) *
+    Math.min(1, drinkOf(part.original, catalogue) / thirst) ** 2;
+  // Where nothing thin is in the bowl, all of it follows by the spoon.
+  const now = hasLiquid(part.lines, catalogue) ? wanted : 0;
+  return { now, bySpoon: Math.min(Math.max(0, followed - now), Math.max(now, wanted)) };
 }
 
 /** g of water more that a batter wants on a mountain, where it boils away sooner. */
@@ -43,27 +85,18 @@ function thinAir({ original }: PartState, { request, profile, catalogue }: Setti
 export const water: TargetRule = {
   id: 'water',
   balance: 'drinkThirst',
-  reason: 'Flours without gluten drink more: the liquid follows their thirst.',
-  source: 'common practice, from water-holding of the flours',
+  reason:
+    'Flours without gluten drink more: a little liquid at the bowl, the rest by the spoon once they have drunk.',
+  source: 'common practice by family; water-holding of the flours',
   confidence: 'common-practice',
   target(part, setting) {
     if (part.replaced === 0) return [];
-    const { bands, catalogue } = setting;
-    const asked = drinkOf(part.original, catalogue) + waterShift(part, setting).now;
-    const wanted = asked * setting.request.tilt.drink + thinAir(part, setting);
-    // The band's upper edge holds drink down; its lower edge only warns, since dry doughs are meant to be dry.
-    const most = bands.drinkThirst[1] * thirstGrams(part.lines, catalogue);
-    // What a person asks for beyond it is theirs to ask.
-    const drink = setting.request.tilt.drink > 1 ? wanted : Math.min(wanted, most);
-    return [
-      {
-        quantity: 'drink',
-        low: drink,
-        high: drink,
-        weight: WEIGHT,
-        rule: 'water',
-        because: null,
-      },
-    ];
+    const { catalogue, request } = setting;
+    const asked = request.tilt.drink !== 1;
+    if (!asked && !hasLiquid(part.lines, catalogue)) return [];
+    const bowl = drinkOf(part.original, catalogue) + waterShift(part, setting).now;
+    // The band warns and moves nothing, at either edge.
+    const drink = bowl * request.tilt.drink + thinAir(part, setting);
+    return [{ quantity: 'drink', low: drink, high: drink, weight: WEIGHT, rule: 'water', because: null }];
   },
 };

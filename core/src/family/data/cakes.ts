@@ -5,9 +5,9 @@ export const cakes = {
   'creamed-cake': {
     ratios: [85, 65, 95, 65], onlyNamed: false,
     words: /\b(?:layer |birthday |sponge |victoria )?cakes?\b|\bcupcakes?\b|\btraybake\b|\bcream (?:the |together )?(?:butter|fat)|\bsandwich tins?\b|\bfairy cakes\b/gi,
-    texture: 'batter', xanthan: 0.9, glutenUse: 2.5, usualEgg: 65, moreDrink: 0, leastDrink: null, moreLift: 0.1,
+    texture: 'batter', xanthan: 0.7, glutenUse: 2.5, usualEgg: 65, liquid: [2, 11], moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
-    bands: { xanthan: [0, 1.3], starch: [0.15, 0.65], drinkThirst: [0.8, 2], lift: [1.5, 8] },
+    bands: { xanthan: [0, 1.7], starch: [0.15, 0.65], drinkThirst: [0.8, 2], lift: [1.5, 8] },
     bandsBy: {
       'almond-led': { xanthan: [0, 0.5], starch: [0, 0.4], drinkThirst: [0.8, 1.6], lift: [0, 6] },
       'coconut-led': { xanthan: [0, 0.5], starch: [0, 0.3], drinkThirst: [0.6, 2], lift: [0, 6] },
@@ -30,9 +30,9 @@ export const cakes = {
   'foam': {
     ratios: [135, 8, 120, 180], onlyNamed: false,
     words: /\bchiffon\b|\bangel\b|\bgenoise\b|\bswiss roll\b|\broulades?\b|\bsouffl[eé]s?|\bsponge rolls?\b|\bstiff peaks\b|\bribbon stage\b/gi,
-    texture: 'batter', xanthan: 0.1, glutenUse: 1.8, usualEgg: 180, moreDrink: 0, leastDrink: null, moreLift: 0,
+    texture: 'batter', xanthan: 0, glutenUse: 1.8, usualEgg: 180, liquid: [0, 0], moreLift: 0,
     egg: 'whips', foam: true, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
-    bands: { xanthan: [0, 0.4], starch: [0, 1], drinkThirst: [1.2, 2.2], lift: [0, 4] },
+    bands: { xanthan: [0, 1.7], starch: [0, 1], drinkThirst: [1.2, 2.2], lift: [0, 4] },
     bandsBy: {},
     kind: { id: 'angel', when: 'of white alone', bands: { drinkThirst: [2.4, 3.5] } },
     ways: ['grain-blend', 'almond-led', 'cassava-led'],
@@ -48,9 +48,9 @@ export const cakes = {
   'loaf': {
     ratios: [85, 85, 100, 85], onlyNamed: false,
     words: /\bpound cake\b|\bmadeira\b|\bloaf cake\b|\b(?:tea|malt|fruit|date|nut|sweet|stout|honey|spice) ?(?:loaf|bread)\b|\bloaf\b/gi,
-    texture: 'batter', xanthan: 0.8, glutenUse: 2.6, usualEgg: 75, moreDrink: 0, leastDrink: null, moreLift: 0.1,
+    texture: 'batter', xanthan: 0.75, glutenUse: 2.6, usualEgg: 75, liquid: [0, 11], moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
-    bands: { xanthan: [0, 1.3], starch: [0.15, 0.6], drinkThirst: [0.75, 1.7], lift: [0, 7] },
+    bands: { xanthan: [0, 1.7], starch: [0.15, 0.6], drinkThirst: [0.75, 1.7], lift: [0, 7] },
     bandsBy: {},
     kind: null,
     ways: ['grain-blend', 'almond-led', 'coconut-led', 'cassava-led', 'tiger-nut-led'],
@@ -66,9 +66,9 @@ export const cakes = {
   'muffin': {
     ratios: [100, 35, 55, 25], onlyNamed: false,
     words: /\bmuffins?\b|\bquick ?bread\b|\b(?:banana|courgette|zucchini|pumpkin|tea) (?:bread|loaf)\b|\bloaf\b|\bdo not overmix\b|\buntil just combined\b/gi,
-    texture: 'batter', xanthan: 0.8, glutenUse: 3.4, usualEgg: 25, moreDrink: 0, leastDrink: null, moreLift: 0.1,
+    texture: 'batter', xanthan: 0.75, glutenUse: 3.4, usualEgg: 40, liquid: [0, 11], moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
-    bands: { xanthan: [0, 1.1], starch: [0, 0.6], drinkThirst: [0.6, 1.8], lift: [2, 9] },
+    bands: { xanthan: [0, 1.7], starch: [0, 0.6], drinkThirst: [0.6, 1.8], lift: [2, 9] },
     bandsBy: {
       'almond-led': { xanthan: [0, 0.5], starch: [0, 0.4], drinkThirst: [0.8, 1.6], lift: [0, 6] },
       'coconut-led': { xanthan: [0, 0.5], starch: [0, 0.3], drinkThirst: [0.6, 2], lift: [0, 6] },
@@ -88,16 +88,16 @@ export const cakes = {
   'steamed-pudding': {
     ratios: [95, 50, 75, 55], onlyNamed: true,
     words: /\bpudding\b|\bsteam(?:ed)?\b|\bself-saucing\b|\bdumplings?\b|\bin a cloth\b|\b(?:pudding )?basin\b|\bsteamer\b/gi,
-    texture: 'batter', xanthan: 0.6, glutenUse: 2.6, usualEgg: 60, moreDrink: 0, leastDrink: null, moreLift: 0.1,
+    texture: 'batter', xanthan: 0.6, glutenUse: 2.6, usualEgg: 60, liquid: [0, 17], moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
-    bands: { xanthan: [0, 1.2], starch: [0, 0.6], drinkThirst: [0.8, 2.5], lift: [2, 7.5] },
+    bands: { xanthan: [0, 1.7], starch: [0, 0.6], drinkThirst: [0.8, 2.5], lift: [2, 7.5] },
     bandsBy: {},
     kind: null,
     ways: ['grain-blend', 'almond-led', 'coconut-led', 'cassava-led', 'tiger-nut-led'],
     blends: {
       'grain-blend': { 'brown-rice-flour': 40, 'sorghum-flour': 15, 'potato-starch': 25, 'tapioca-starch': 20 },
     },
-    rest: [15, 30], restCold: false, mixMinutes: 20, warmStart: true, coolMinutes: 10,
+    rest: [0, 0], restCold: false, mixMinutes: 20, warmStart: true, coolMinutes: 10,
     cooked: 'steamed', usualOven: 175, usualDepthCm: 5, filledDepthCm: null, piece: null,
     doneCelsius: 97, waterLost: 0.03, dryThrough: false, porosityRaw: 0.12, rise: 1.5, density: 1,
     doneSigns: 'springs back, a skewer comes out with moist crumbs but no batter',
@@ -106,9 +106,9 @@ export const cakes = {
   'mug-cake': {
     ratios: [120, 60, 80, 60], onlyNamed: true,
     words: /\bmug\b|\bmicrowave\b/gi,
-    texture: 'batter', xanthan: 0.2, glutenUse: 2.6, usualEgg: 50, moreDrink: 0, leastDrink: null, moreLift: 0,
+    texture: 'batter', xanthan: 0.3, glutenUse: 2.6, usualEgg: 50, liquid: [0, 15], moreLift: 0,
     egg: 'moistens', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
-    bands: { xanthan: [0, 0.6], starch: [0, 0.6], drinkThirst: [0.6, 2], lift: [2.5, 7] },
+    bands: { xanthan: [0, 1.7], starch: [0, 0.6], drinkThirst: [0.6, 2], lift: [2.5, 7] },
     bandsBy: {
       'nut-butter-led': { xanthan: [0, 0], starch: [0, 0.4], drinkThirst: [0.3, 2.2], lift: [0, 8] },
     },
@@ -117,7 +117,7 @@ export const cakes = {
     blends: {
       'grain-blend': { 'white-rice-flour': 50, 'potato-starch': 30, 'tapioca-starch': 20 },
     },
-    rest: [5, 10], restCold: false, mixMinutes: 5, warmStart: false, coolMinutes: 3,
+    rest: [0, 0], restCold: false, mixMinutes: 5, warmStart: false, coolMinutes: 3,
     cooked: 'microwave', usualOven: 180, usualDepthCm: 5, filledDepthCm: null, piece: null,
     doneCelsius: 92, waterLost: 0.04, dryThrough: false, porosityRaw: 0.1, rise: 1.8, density: 1.05,
     doneSigns: 'risen and just set on top; it goes on setting while it stands',
@@ -126,16 +126,16 @@ export const cakes = {
   'flourless': {
     ratios: [100, 100, 100, 100], onlyNamed: false,
     words: /\bflourless\b|\b(?:without|no) flour\b|\bmacaroons?\b|\bmeringues?\b/gi,
-    texture: 'batter', xanthan: 0, glutenUse: 1, usualEgg: 120, moreDrink: 0, leastDrink: null, moreLift: 0,
+    texture: 'batter', xanthan: 0, glutenUse: 1, usualEgg: 120, liquid: [0, 0], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
-    bands: { xanthan: [0, 0.5], starch: [0, 0.4], drinkThirst: [0.3, 2.2], lift: [0, 8] },
+    bands: { xanthan: [0, 1.7], starch: [0, 0.4], drinkThirst: [0.3, 2.2], lift: [0, 8] },
     bandsBy: {
       'nut-butter-led': { xanthan: [0, 0], starch: [0, 0.4], drinkThirst: [0.3, 2.2], lift: [0, 8] },
     },
     kind: null,
     ways: ['grain-blend', 'almond-led', 'cassava-led', 'nut-butter-led', 'starch-chocolate'],
     blends: {},
-    rest: [0, 15], restCold: false, mixMinutes: 20, warmStart: true, coolMinutes: 60,
+    rest: [0, 0], restCold: false, mixMinutes: 20, warmStart: true, coolMinutes: 60,
     cooked: 'oven', usualOven: 170, usualDepthCm: 3, filledDepthCm: null, piece: null,
     doneCelsius: 88, waterLost: 0.04, dryThrough: false, porosityRaw: 0.15, rise: 1.2, density: 1,
     doneSigns: 'edges set, the middle trembles a little',
