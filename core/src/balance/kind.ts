@@ -17,7 +17,7 @@ function ofWhiteAlone(lines: readonly FormulaLine[], catalogue: Catalogue): bool
 const SIGNS: Readonly<Record<KindSign, (lines: readonly FormulaLine[], catalogue: Catalogue) => boolean>> = {
   unraised: (lines, catalogue) =>
     (100 * liftLedger(lines, catalogue).released) / Math.max(1, massOf(lines)) < UNRAISED,
-  'raised by yeast': (lines) => lines.some(({ ingredient }) => ingredient.includes('yeast')),
+  'raised by yeast': (lines, catalogue) => anyThat('yeast', lines, catalogue),
   'of white alone': ofWhiteAlone,
   'of white alone, and wet': (lines, catalogue) =>
     ofWhiteAlone(lines, catalogue) && drinkOf(lines, catalogue) > WET * thirstGrams(lines, catalogue),

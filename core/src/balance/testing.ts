@@ -12,7 +12,7 @@ export const catalogue = catalogueOf(BUILT_IN_KITCHEN);
 /** What a bake of some family is converted with: its own designed blend, in the product's own kitchen. Used by tests alone. */
 export function bakeFor(family: FamilyId, request: Partial<ConversionRequest> = {}): BakeSetting {
   const asked = { ...EMPTY_REQUEST, ...request };
-  const route = routeFor(asked, catalogue);
+  const route = routeFor(asked, family, catalogue);
   const answer = toEnd(designBlend(family, route, asked, BUILT_IN_KITCHEN));
   if (answer.kind !== 'blends') throw new Error(JSON.stringify(answer.reasons));
   return { request: asked, catalogue, route, blend: answer.blends[0]! };

@@ -161,7 +161,7 @@ const design = (
   kitchen: Kitchen = BUILT_IN_KITCHEN,
 ): BlendOutcome => {
   const asked = { ...EMPTY_REQUEST, ...request };
-  return toEnd(designBlend(family, routeFor(asked, catalogue), asked, kitchen));
+  return toEnd(designBlend(family, routeFor(asked, family, catalogue), asked, kitchen));
 };
 function sharesOf(outcome: BlendOutcome, at = 0): Record<string, number> {
   if (outcome.kind !== 'blends') throw new Error(JSON.stringify(outcome.reasons));
@@ -259,7 +259,7 @@ describe('what may not be in it', () => {
         (without, diet) => {
           const request = { ...EMPTY_REQUEST, without, diet } as ConversionRequest;
           for (const id of allowedFlours(
-            routeFor(request, catalogue),
+            routeFor(request, 'creamed-cake', catalogue),
             'creamed-cake',
             request,
             BUILT_IN_KITCHEN,

@@ -80,7 +80,8 @@ export function waysOut(asked: Asked): Relaxation[] {
     const ways: Relaxation[] = [];
     for (const few of choose(wishes, count)) {
       const request = few.reduce((now, wish) => wish.let(now), asked.request);
-      if (!hasRoom({ ...asked, request, route: routeFor(request, catalogueOf(asked.kitchen)) })) continue;
+      if (!hasRoom({ ...asked, request, route: routeFor(request, asked.family, catalogueOf(asked.kitchen)) }))
+        continue;
       const { pins, withoutFlours, blend } = request;
       ways.push({ let: few.map(({ said }) => said), patch: { pins, withoutFlours, blend } });
       if (ways.length === MOST_SHOWN) return ways;

@@ -3,7 +3,7 @@ import { familyOf } from '../family';
 import type { ConversionRequest } from '../kitchen';
 import type { FamilyId, RouteId } from '../vocabulary';
 import type { Barred, RouteBarred } from './says';
-import { GRAIN_FREE_ROUTES, ROUTE_TABLE } from './data/routes';
+import { ROUTE_TABLE } from './data/routes';
 
 /** Wheat flour, and the water that it holds: g. */
 export interface Wheat {
@@ -11,15 +11,16 @@ export interface Wheat {
   readonly thirst: number;
 }
 
-/** Which way from wheat to take: the one asked for; else, grain-free, the first whose leading flour they can have, or the last. */
-export function routeFor(request: ConversionRequest, catalogue: Catalogue): RouteId {
+/**
+ * Which way from wheat to take: the one asked for; else, grain-free, the first of the family's that these people can go, or the
+ * first of all.
+ */
+export function routeFor(request: ConversionRequest, family: FamilyId, catalogue: Catalogue): RouteId {
   const { diet, blend } = request;
   if (blend.route && !(diet === 'grain-free' && blend.route === 'grain-blend')) return blend.route;
   if (diet === 'gluten-free') return 'grain-blend';
-  const open = GRAIN_FREE_ROUTES.find((route) =>
-    ROUTE_TABLE.rows[route].leads.some((id) => !barredBecause(id, request, catalogue)),
-  );
-  return open ?? GRAIN_FREE_ROUTES[GRAIN_FREE_ROUTES.length - 1]!;
+  const ways = familyOf(family).ways.filter((route) => route !== 'grain-blend');
+  return ways.find((route) => !routeBarredBecause(route, family, request, catalogue)) ?? ways[0]!;
 }
 
 /** Why a flour may not be used; undefined when it may. */

@@ -84,6 +84,8 @@ export function shelfOf(
 }
 
 const LEGUMES_MOST = 0.25;
+/** Ways that are of starch by design. */
+const OF_STARCH: ReadonlySet<RouteId> = new Set<RouteId>(['starch-chocolate', 'starch-led']);
 
 /** What flours of one kind may come to together. */
 export function groupsOf(
@@ -94,7 +96,7 @@ export function groupsOf(
 ): GroupLimit[] {
   const starches = flours.filter((id) => traitsOf(id, catalogue).pureStarch);
   const legumes = flours.filter((id) => traitsOf(id, catalogue).class === 'legume');
-  const [, mostStarch] = route === 'starch-chocolate' ? [0, 1] : bandsOf(family, route).starch;
+  const [, mostStarch] = OF_STARCH.has(route) ? [0, 1] : bandsOf(family, route).starch;
   return [
     { name: 'starches' as const, members: starches, most: mostStarch },
     { name: 'legumes' as const, members: legumes, most: LEGUMES_MOST },

@@ -15,7 +15,7 @@ export function stillFits(
   const { jar } = request.blend;
   if (jar !== null) return shares[0]?.ingredient === `${HOUSE_PREFIX}${jar}`;
   const allowed = new Set([
-    ...allowedFlours(routeFor(request, catalogueOf(kitchen)), family, request, kitchen),
+    ...allowedFlours(routeFor(request, family, catalogueOf(kitchen)), family, request, kitchen),
     ...request.pins.map(({ ingredient }) => ingredient),
   ]);
   return shares.every(({ ingredient }) => allowed.has(ingredient));

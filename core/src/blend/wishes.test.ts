@@ -35,7 +35,7 @@ const asked = (
   part: Partial<ConversionRequest> = {},
 ): Asked => {
   const request = { ...EMPTY_REQUEST, ...part, blend: { ...NO_WISHES, ...wishes } };
-  return { family, route: routeFor(request, catalogueOf(kitchen)), request, kitchen, wheat: WHEAT };
+  return { family, route: routeFor(request, family, catalogueOf(kitchen)), request, kitchen, wheat: WHEAT };
 };
 const design = ({ family, route, request, kitchen, wheat }: Asked) =>
   toEnd(designBlend(family, route, request, kitchen, wheat));

@@ -93,7 +93,8 @@ export function planBake(docket: Docket, serving: Serving, now: number): Plan {
   for (const { id, words, minutes, before } of tasksOf(docket)) {
     const moment = begins.get(before)! - minutes * MINUTE_MS;
     begins.set(id, moment);
-    steps.push(step(id, words, moment, minutes));
+    // What goes on at once is no task.
+    if (id !== 'rest' || minutes > 0) steps.push(step(id, words, moment, minutes));
   }
   const ordered = steps.sort((a, b) => a.begins - b.begins || a.minutes - b.minutes);
   const first = ordered[0]!.begins;

@@ -13,7 +13,7 @@ import type { Catalogue } from '../catalogue';
 import { familyOf } from '../family';
 import { bindSteps, bowlOf, editsFor } from '../method';
 import { expectTexture, featuresOf } from '../texture';
-import { liftLedger } from '../formula';
+import { anyThat, liftLedger } from '../formula';
 import { restFor, type RestAsk } from '../heat';
 import { roundGrams, settle } from '../quantity';
 import { FAMILY_NAMES, type FamilyId, type RouteId } from '../vocabulary';
@@ -21,6 +21,7 @@ import type { Said } from '../words';
 import { differingTins, foldedLine, foldedTins } from './folded';
 import { docketLines } from './lines';
 import { settled } from './bake';
+import { ownRest, type OwnRest } from './ownRest';
 import { writeMethod } from './method';
 import { breachesOf, guardDocket, outgoingLines, readForSure, type Breach } from './outgoing';
 import { none, type Work } from './plan';
@@ -146,12 +147,20 @@ function docketRest(
   { blend }: Balanced,
   { lines }: ConvertedPart,
   how: Pick<RestAsk, 'profile' | 'scalded' | 'portionMl'>,
+  own: OwnRest | null,
   catalogue: Catalogue,
 ): Docket['rest'] {
   const { soda, powder } = liftLedger(lines, catalogue);
   const singleActing = soda > 0 && powder === 0;
-  const rest = restFor({ ...how, shares: blend.shares, lines, singleActing }, catalogue);
-  const { uptake, chilled, frozen } = rest;
+  const usual = restFor({ ...how, shares: blend.shares, lines, singleActing }, catalogue);
+  const { uptake, chilled, frozen } = usual;
+  const { rest: wanted, restCold } = how.profile;
+  // The recipe's own will do where it is as cold as is wanted, and long enough for the flours to drink.
+  const long = own !== null && (own.minutes === null || own.minutes[1] >= Math.min(uptake, wanted[1]));
+  const enough = long && (own.cold || !restCold);
+  const rest = enough
+    ? { ...usual, minutes: own.minutes ?? usual.minutes, cold: own.cold, own: true }
+    : usual;
   return { ...rest, uptake: settle(uptake), chilled: settled(chilled), frozen: settled(frozen) };
 }
 
@@ -174,7 +183,8 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
   const steps = bindSteps(recipe, work.kitchen);
   const bowl = bowlOf(balanced.converted, family, tins.kinds.length > 0, catalogue);
   const scalded = editsFor(steps, bowl).some(({ technique }) => technique.id === 'scald');
-  const rest = docketRest(balanced, main, { profile, scalded, portionMl: bake.piece?.ml ?? null }, catalogue);
+  const how = { profile, scalded, portionMl: bake.piece?.ml ?? null };
+  const rest = docketRest(balanced, main, how, ownRest(work, anyThat('yeast', main.original, catalogue)), catalogue);
   const method = writeMethod(steps, bowl, {
     parts,
     tins: tins.kinds,

@@ -39,9 +39,10 @@ function askedOf(recipe: Recipe, request: ConversionRequest, kitchen: Kitchen) {
   const lines = work.parts.flatMap((part) => part.lines);
   const wheat = wheatOf(lines, work.catalogue);
   if (wheat.grams <= 0) return null;
+  const family = work.request.family ?? recipe.family.id;
   const asked: Asked = {
-    family: work.request.family ?? recipe.family.id,
-    route: routeFor(work.request, work.catalogue),
+    family,
+    route: routeFor(work.request, family, work.catalogue),
     request: work.request,
     kitchen: work.kitchen,
     wheat,

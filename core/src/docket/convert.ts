@@ -29,7 +29,7 @@ export function balance(work: Work, family: FamilyId, answer: BlendOutcome): Bal
       [{ code: 'allow-some-flour', values: {} }],
     );
   const { request, catalogue } = work;
-  const route = routeFor(request, catalogue);
+  const route = routeFor(request, family, catalogue);
   return {
     converted: work.parts.map((part) =>
       convertPart(part, familyOfPart(part, family, work), { request, catalogue, route, blend }),
@@ -81,7 +81,7 @@ function* blendOf(
   );
   const asked = Object.entries(request).filter(([name]) => !OF_HEAT.has(name));
   const key = keyOf(kitchen.version, family, wheat, asked);
-  const route = routeFor(request, catalogue);
+  const route = routeFor(request, family, catalogue);
   return yield* remembered(memory, 'blend', key, () => designBlend(family, route, request, kitchen, wheat));
 }
 

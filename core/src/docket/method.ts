@@ -103,7 +103,8 @@ const newStep = (id: TechniqueId, text: string, because: string): DocketStep => 
 
 /** The method of the docket: the recipe's steps as written, with what is said to some of them, and the new steps between. */
 export function writeMethod(steps: readonly BoundStep[], bowl: Bowl, facts: Facts): DocketStep[] {
-  const edits = editsFor(steps, bowl);
+  // A rest that a step of the recipe has already isn't told twice.
+  const edits = editsFor(steps, bowl).filter(({ technique }) => !(technique.id === 'rest' && facts.rest.own));
   const at = (step: string | null, place: Technique['place']) =>
     edits.flatMap((edit) => (edit.step === step && edit.technique.place === place ? [edit.technique] : []));
   const asSteps = (techniques: readonly Technique[]) =>

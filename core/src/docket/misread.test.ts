@@ -4,13 +4,14 @@ import { ingredientLines, type Recipe } from '../read';
 import { readText } from '../testing';
 import { convert } from '.';
 
-/** Nothing stands in for sweets of malt. */
-const MALTED =
-  'Malted cookies\n\nIngredients\n200 g plain flour\n120 g butter\n120 g sugar\n1 egg\n30 g malted milk balls\n\nMethod\n1. Cream the butter and sugar, beat in the egg.\n2. Stir in the flour and malted milk balls.\n3. Bake at 180 °C for 12 minutes.';
-const malt = (recipe: Recipe) => ingredientLines(recipe).find(({ source }) => source.includes('malt'))!.id;
+/** Nothing stands in for the protein of wheat itself. */
+const CHEWY =
+  'Chewy cookies\n\nIngredients\n200 g plain flour\n120 g butter\n120 g sugar\n1 egg\n30 g textured wheat protein\n\nMethod\n1. Cream the butter and sugar, beat in the egg.\n2. Stir in the flour and textured wheat protein.\n3. Bake at 180 °C for 12 minutes.';
+const protein = (recipe: Recipe) =>
+  ingredientLines(recipe).find(({ source }) => source.includes('wheat protein'))!.id;
 const readAs = (sure: number): Recipe => {
-  const recipe = readText(MALTED);
-  const kinds = recipe.kinds.map((one) => (one.line === malt(recipe) ? { ...one, sure } : one));
+  const recipe = readText(CHEWY);
+  const kinds = recipe.kinds.map((one) => (one.line === protein(recipe) ? { ...one, sure } : one));
   return { ...recipe, kinds };
 };
 
@@ -24,7 +25,7 @@ describe('what is out and nothing stands in for', () => {
     const made = convert(recipe, EMPTY_REQUEST, BUILT_IN_KITCHEN);
     if (made.outcome !== 'docket') throw new Error(made.outcome);
     const open = made.docket.guard.open.find(({ kind }) => kind === 'misread')!;
-    expect(open.line).toBe(malt(recipe));
+    expect(open.line).toBe(protein(recipe));
     expect(say(open.ask)).toMatch(/can’t go out.*ingredient/);
     const answers = made.docket.guard.open.map(({ line, key }) => ({
       line,

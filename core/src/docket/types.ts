@@ -152,6 +152,8 @@ export interface Docket {
   readonly rest: {
     readonly minutes: readonly [number, number];
     readonly cold: boolean;
+    /** It is the recipe's own: its step says so already. Missing on dockets that are older than this. */
+    readonly own?: boolean;
     readonly uptake: number;
     /** Minutes in which a portion is cold through, and in the freezer firm enough to keep its shape; null: no matter here. */
     readonly chilled: number | null;

@@ -36,6 +36,7 @@ const GRAIN_WAYS: readonly Omit<WayAsk, 'jar'>[] = [
   { route: 'grain-blend', school: 'gum' },
   { route: 'grain-blend', school: 'egg-led' },
   { route: 'almond-led', school: 'none' },
+  { route: 'starch-led', school: 'gum' },
   { route: 'coconut-led', school: 'egg-led' },
   { route: 'grain-blend', school: 'husk' },
   { route: 'cassava-led', school: 'husk' },
@@ -43,6 +44,7 @@ const GRAIN_WAYS: readonly Omit<WayAsk, 'jar'>[] = [
 const GRAIN_FREE_WAYS: readonly Omit<WayAsk, 'jar'>[] = [
   { route: 'almond-led', school: 'egg-led' },
   { route: 'cassava-led', school: 'husk' },
+  { route: 'starch-led', school: 'gum' },
   { route: 'coconut-led', school: 'egg-led' },
   { route: 'tiger-nut-led', school: 'husk' },
   { route: 'nut-butter-led', school: 'none' },
@@ -61,7 +63,11 @@ function candidates(
   houseJars: readonly string[],
 ): WayAsk[] {
   const catalogue = catalogueOf(kitchen);
-  const now: WayAsk = { route: routeFor(request, catalogue), jar: request.blend.jar, school: request.school };
+  const now: WayAsk = {
+    route: routeFor(request, family, catalogue),
+    jar: request.blend.jar,
+    school: request.school,
+  };
   const usual = familyOf(family).yeast
     ? YEAST_WAYS
     : request.diet === 'grain-free'

@@ -79,11 +79,12 @@ const BESIDE_THE_BAKE = /\b(?:toast|roast|blind|grill|broil)/i;
 const ownOvens = (stages: readonly Stage[]): Stage[] =>
   stages.filter(({ medium, what }) => medium === 'oven' && !BESIDE_THE_BAKE.test(what));
 
-/** The stage that the bake is known by: the one that a person says, else its longest in the oven. */
+/** The stage that the bake is known by: the one that a person says, else its longest in the oven, else the first that heats. */
 function mainStage(stages: readonly Stage[], said: Bindings['bake']): Stage | null {
   const byHand = said && heatsOf(stages, said.step)[said.heat];
   if (byHand) return byHand;
   const ovens = stages.filter(({ medium }) => medium === 'oven');
+  if (ovens.length === 0) return stages.find(heats) ?? null;
   const own = ownOvens(stages);
   const long = ({ minutes }: Stage) => minutes?.high ?? 0;
   return (own.length > 0 ? own : ovens).reduce<Stage | null>(
@@ -101,12 +102,11 @@ function bakeFacts(
   pan: Pan | null,
 ): BakeFacts | null {
   const main = known?.medium === 'oven' ? known : null;
-  const other = known === main ? stages.find((one) => heats(one) && one.medium !== 'oven') : known;
   const set = [...actions, ...head].flatMap(({ settings }) => settings).find(({ of }) => of === 'oven');
   const stated =
     main !== null && main.ovenCelsius !== null ? { celsius: main.ovenCelsius, fan: main.fan } : set;
-  const oven = main === null && other ? undefined : stated;
-  const minutes = (main ?? other)?.minutes ?? null;
+  const oven = main === null && known ? undefined : stated;
+  const minutes = known?.minutes ?? null;
   if (!oven && !minutes && !pan) return null;
   return {
     ovenCelsius: oven ? Math.round(oven.celsius) : null,

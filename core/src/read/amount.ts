@@ -47,6 +47,9 @@ function stretch(text: string): { text: string; factor: Range } {
 const spelled = (text: string) =>
   SPELLINGS.reduce((words, [pattern, unit]) => words.replace(pattern, unit), text);
 
+/** "200g-225g" says its unit twice. */
+const TWICE = /^(\d+(?:[.,]\d+)?)\s*(g|kg|ml|cl|dl|oz|lb)\s*(?:-|–|—|to)\s*(\d+(?:[.,]\d+)?)\s*\2\b/i;
+
 /** "100% dark chocolate" and "2% milk" begin with no amount of anything. */
 const shielded = (text: string) => text.replace(/^(\d+(?:\.\d+)?)\s?%/, '¤$1¤');
 const unshielded = (text: string) => text.replace(/¤(\d+(?:\.\d+)?)¤/, '$1%');
@@ -61,7 +64,9 @@ interface Asked {
 
 /** What the parser is to be asked of each text; null: nothing, without a figure its work is for nothing. */
 function askedOf(text: string): Asked | null {
-  const { text: words, factor } = stretch(numbersFromWords(spelled(shielded(text))));
+  const { text: words, factor } = stretch(
+    numbersFromWords(spelled(shielded(text.replace(TWICE, '$1-$3 $2')))),
+  );
   if (!/\d/.test(words) || NOT_AN_AMOUNT.test(words) || /^-\s*\d/.test(words)) return null;
   return { text, words, factor, separator: DECIMAL_COMMA.test(words) ? ',' : '.' };
 }

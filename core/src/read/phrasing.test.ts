@@ -21,6 +21,7 @@ describe('a line as people write it', () => {
     ['Cold butter, cubed: 130 g', ['butter 130']],
     ['plums, stoned and quartered - 600 g', ['plum 600']],
     ['ground almonds 90', ['almond-flour 90']],
+    ['200g-225g ground almonds, start with 200', ['almond-flour 213']],
     ['Icing sugar\t140 g\tsifted', ['powdered-sugar 140']],
     ['Butter\t1 cup\t225', ['butter 225']],
     ['150 g butter, plus 2 tsp for the tin', ['butter 150', '+butter 10']],

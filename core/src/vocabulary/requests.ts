@@ -20,6 +20,7 @@ export const ROUTES = [
   'cassava-led',
   'tiger-nut-led',
   'nut-butter-led',
+  'starch-led',
   'starch-chocolate',
 ] as const;
 export type RouteId = (typeof ROUTES)[number];

@@ -39,11 +39,14 @@ export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
       {parts.map((part) => (
         <PartOf key={part.id} part={part} />
       ))}
-      <p>
-        Rest {rest.cold ? 'in the cold ' : ''}
-        {sayMinutes(rest.minutes[0])}
-        {rest.minutes[1] > rest.minutes[0] ? `, up to ${sayMinutes(rest.minutes[1])}` : ''}.
-      </p>
+      {rest.minutes[1] > 0 ? (
+        <p>
+          Rest {rest.cold ? 'in the cold ' : ''}
+          {sayMinutes(rest.minutes[0])}
+          {rest.minutes[1] > rest.minutes[0] ? `, up to ${sayMinutes(rest.minutes[1])}` : ''}
+          {rest.own ? ', as the recipe has it' : ''}.
+        </p>
+      ) : null}
       <Steps>
         {method.map((step) => (
           <StepOf key={step.id} step={step} />

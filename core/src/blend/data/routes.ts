@@ -37,8 +37,8 @@ export const ROUTE_TABLE: { readonly source: string; readonly confidence: 'commo
       worse: 'it needs a binder, and dries out in a day or two',
     },
     'almond-led': {
-      name: 'almond-led', mass: { by: 'weight', factor: 1 }, flavour: 3, grit: 2.5, caps: { 'almond-flour': 0.85, 'coconut-flour': 0.08, 'tapioca-starch': 0.35, 'arrowroot': 0.35 },
-      only: ['almond-flour', 'tapioca-starch', 'arrowroot', 'coconut-flour'], leads: ['almond-flour'], onEgg: false,
+      name: 'almond-led', mass: { by: 'weight', factor: 1 }, flavour: 3, grit: 2.5, caps: { 'almond-flour': 1, 'cassava-flour': 0.35, 'coconut-flour': 0.08, 'tapioca-starch': 0.35, 'arrowroot': 0.35 },
+      only: ['almond-flour', 'tapioca-starch', 'arrowroot', 'coconut-flour', 'cassava-flour'], leads: ['almond-flour'], onEgg: false,
       usual: { 'almond-flour': 72, 'tapioca-starch': 23, 'coconut-flour': 5 },
       because: 'ground almond takes the place of flour weight for weight; its fat comes out of the butter',
       worse: 'rich and soft: it never gets as crisp, and it holds tree nuts',
@@ -51,14 +51,14 @@ export const ROUTE_TABLE: { readonly source: string; readonly confidence: 'commo
       worse: 'it stands on its eggs: without them it crumbles, and it tastes of coconut',
     },
     'cassava-led': {
-      name: 'cassava-led', mass: { by: 'weight', factor: 0.83 }, flavour: 3, grit: 2.5, caps: { 'cassava-flour': 1, 'tiger-nut-flour': 0.3, 'arrowroot': 0.3, 'tapioca-starch': 0.3 },
-      only: ['cassava-flour', 'tiger-nut-flour', 'arrowroot', 'tapioca-starch', 'green-banana-flour'], leads: ['cassava-flour'], onEgg: false,
+      name: 'cassava-led', mass: { by: 'weight', factor: 0.83 }, flavour: 3, grit: 2.5, caps: { 'cassava-flour': 1, 'tiger-nut-flour': 0.3, 'almond-flour': 0.3, 'arrowroot': 0.3, 'tapioca-starch': 0.3 },
+      only: ['cassava-flour', 'tiger-nut-flour', 'almond-flour', 'arrowroot', 'tapioca-starch', 'green-banana-flour'], leads: ['cassava-flour'], onEgg: false,
       usual: { 'cassava-flour': 60, 'tiger-nut-flour': 22, 'arrowroot': 18 },
       because: 'cassava flour drinks half as much again as wheat: 80 to 85 % of the weight does',
       worse: 'dense, and gummy when it is underbaked',
     },
     'tiger-nut-led': {
-      name: 'tiger-nut-led', mass: { by: 'weight', factor: 0.95 }, flavour: 4, grit: 3, caps: { 'tiger-nut-flour': 0.7, 'cassava-flour': 0.4, 'arrowroot': 0.35, 'tapioca-starch': 0.35 },
+      name: 'tiger-nut-led', mass: { by: 'weight', factor: 0.95 }, flavour: 4, grit: 3, caps: { 'tiger-nut-flour': 1, 'cassava-flour': 0.4, 'arrowroot': 0.35, 'tapioca-starch': 0.35 },
       only: ['tiger-nut-flour', 'cassava-flour', 'arrowroot', 'tapioca-starch'], leads: ['tiger-nut-flour'], onEgg: false,
       usual: { 'tiger-nut-flour': 55, 'cassava-flour': 20, 'arrowroot': 25 },
       because: 'tiger nut, a tuber, is sweet and a quarter fat: a little less than the wheat’s weight does',
@@ -71,6 +71,13 @@ export const ROUTE_TABLE: { readonly source: string; readonly confidence: 'commo
       because: 'a nut or seed butter drinks little: as much of it as drinks the same, and its fat takes the place of the butter',
       worse: 'rich and dark, and each jar spreads differently',
     },
+    'starch-led': {
+      name: 'starch-led', mass: { by: 'weight', factor: 0.9 }, flavour: 2, grit: 2, caps: { 'tapioca-starch': 0.7, 'arrowroot': 0.7, 'potato-starch': 0.7, 'almond-flour': 0.33, 'tiger-nut-flour': 0.33, 'cassava-flour': 0.33, 'chestnut-flour': 0.33 },
+      only: ['tapioca-starch', 'arrowroot', 'potato-starch', 'almond-flour', 'tiger-nut-flour', 'cassava-flour', 'chestnut-flour'], leads: ['tapioca-starch', 'arrowroot', 'potato-starch'], onEgg: false,
+      usual: { 'tapioca-starch': 45, 'potato-starch': 30, 'almond-flour': 25 },
+      because: 'a batter that must puff, stretch or run thin is carried by starch: nine tenths of the wheat’s weight, with a little nut or tuber for body',
+      worse: 'pale, and chewy once it is cold: eat it the day it is made',
+    },
     'starch-chocolate': {
       name: 'starch and chocolate', mass: { by: 'weight', factor: 0.5 }, flavour: 6, grit: 1.5, caps: { 'cocoa': 0.5, 'tapioca-starch': 0.6, 'potato-starch': 0.8, 'corn-starch': 0.8, 'arrowroot': 0.6 },
       only: ['cocoa', 'corn-starch', 'potato-starch', 'tapioca-starch', 'arrowroot'], leads: ['cocoa'], onEgg: false,
@@ -80,6 +87,3 @@ export const ROUTE_TABLE: { readonly source: string; readonly confidence: 'commo
     },
   },
 };
-
-/** Grain-free ways in the order in which they are tried: the first whose leading flour these people can have. */
-export const GRAIN_FREE_ROUTES: readonly [RouteId, ...RouteId[]] = ['almond-led', 'cassava-led'];

@@ -13,7 +13,7 @@ export const cakes = {
       'coconut-led': { xanthan: [0, 0.5], starch: [0, 0.3], drinkThirst: [0.6, 2], lift: [0, 6] },
     },
     kind: null,
-    ways: ['grain-blend', 'almond-led', 'coconut-led', 'cassava-led', 'tiger-nut-led', 'starch-chocolate'],
+    ways: ['grain-blend', 'almond-led', 'cassava-led', 'tiger-nut-led', 'coconut-led', 'starch-chocolate'],
     blends: {
       'grain-blend': { 'white-rice-flour': 40, 'sorghum-flour': 15, 'potato-starch': 25, 'tapioca-starch': 20 },
       'almond-led': { 'almond-flour': 72, 'tapioca-starch': 23, 'coconut-flour': 5 },
@@ -35,8 +35,9 @@ export const cakes = {
     bands: { xanthan: [0, 1.7], starch: [0, 1], drinkThirst: [1.2, 2.2], lift: [0, 4] },
     bandsBy: {},
     kind: { id: 'angel', when: 'of white alone', bands: { drinkThirst: [2.4, 3.5] } },
-    ways: ['grain-blend', 'almond-led', 'cassava-led'],
+    ways: ['grain-blend', 'starch-led', 'almond-led', 'cassava-led'],
     blends: {
+      'starch-led': { 'potato-starch': 45, 'tapioca-starch': 25, 'almond-flour': 30 },
       'grain-blend': { 'white-rice-flour': 40, 'potato-starch': 35, 'corn-starch': 15, 'tapioca-starch': 10 },
     },
     rest: [0, 0], restCold: false, mixMinutes: 25, warmStart: true, coolMinutes: 30,
@@ -53,7 +54,7 @@ export const cakes = {
     bands: { xanthan: [0, 1.7], starch: [0.15, 0.6], drinkThirst: [0.75, 1.7], lift: [0, 7] },
     bandsBy: {},
     kind: null,
-    ways: ['grain-blend', 'almond-led', 'coconut-led', 'cassava-led', 'tiger-nut-led'],
+    ways: ['grain-blend', 'almond-led', 'cassava-led', 'tiger-nut-led', 'coconut-led'],
     blends: {
       'grain-blend': { 'brown-rice-flour': 35, 'sorghum-flour': 25, 'potato-starch': 20, 'tapioca-starch': 20 },
     },
@@ -75,7 +76,7 @@ export const cakes = {
       'nut-butter-led': { xanthan: [0, 0], starch: [0, 0.4], drinkThirst: [0.3, 2.2], lift: [0, 8] },
     },
     kind: null,
-    ways: ['grain-blend', 'almond-led', 'coconut-led', 'cassava-led', 'tiger-nut-led', 'nut-butter-led'],
+    ways: ['grain-blend', 'almond-led', 'cassava-led', 'tiger-nut-led', 'coconut-led', 'nut-butter-led'],
     blends: {
       'grain-blend': { 'brown-rice-flour': 35, 'sorghum-flour': 25, 'potato-starch': 20, 'tapioca-starch': 20 },
     },

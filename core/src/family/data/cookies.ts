@@ -14,7 +14,7 @@ export const cookies = {
       'nut-butter-led': { xanthan: [0, 0], starch: [0, 0.4], drinkThirst: [0.3, 2.2], lift: [0, 8] },
     },
     kind: null,
-    ways: ['grain-blend', 'almond-led', 'coconut-led', 'cassava-led', 'tiger-nut-led', 'nut-butter-led'],
+    ways: ['grain-blend', 'almond-led', 'cassava-led', 'tiger-nut-led', 'coconut-led', 'nut-butter-led'],
     blends: {
       'grain-blend': { 'white-rice-flour': 30, 'sweet-rice-flour': 20, 'sorghum-flour': 25, 'tapioca-starch': 25 },
       'almond-led': { 'almond-flour': 80, 'tapioca-starch': 20 },
@@ -53,8 +53,9 @@ export const cookies = {
     bands: { xanthan: [0, 1.4], starch: [0.25, 0.65], drinkThirst: [0.3, 0.7], lift: [0, 4] },
     bandsBy: {},
     kind: { id: 'tuile', when: 'of white alone, and wet', bands: { drinkThirst: [0.9, 1.4] } },
-    ways: ['grain-blend', 'almond-led', 'cassava-led'],
+    ways: ['grain-blend', 'starch-led', 'cassava-led', 'almond-led'],
     blends: {
+      'starch-led': { 'tapioca-starch': 40, 'arrowroot': 30, 'almond-flour': 30 },
       'grain-blend': { 'white-rice-flour': 40, 'sweet-rice-flour': 10, 'corn-starch': 35, 'tapioca-starch': 15 },
     },
     rest: [0, 0], restCold: false, mixMinutes: 15, warmStart: true, coolMinutes: 5,
@@ -75,10 +76,10 @@ export const cookies = {
       'nut-butter-led': { xanthan: [0, 0], starch: [0, 0.4], drinkThirst: [0.3, 2.2], lift: [0, 8] },
     },
     kind: null,
-    ways: ['grain-blend', 'almond-led', 'coconut-led', 'cassava-led', 'tiger-nut-led', 'nut-butter-led', 'starch-chocolate'],
+    ways: ['grain-blend', 'almond-led', 'nut-butter-led', 'starch-chocolate', 'cassava-led', 'tiger-nut-led', 'coconut-led'],
     blends: {
+      'almond-led': { 'almond-flour': 60, 'cassava-flour': 30, 'tapioca-starch': 10 },
       'grain-blend': { 'white-rice-flour': 50, 'sweet-rice-flour': 25, 'tapioca-starch': 25 },
-      'almond-led': { 'almond-flour': 70, 'tapioca-starch': 30 },
       'starch-chocolate': { 'potato-starch': 40, 'tapioca-starch': 25, cocoa: 35 },
     },
     rest: [0, 0], restCold: false, mixMinutes: 20, warmStart: false, coolMinutes: 60,

@@ -83,7 +83,7 @@ function Times({ docket: { bake, rest, family } }: { readonly docket: Docket }) 
           done at {sayTemperature(bake.doneCelsius, unit)} in the middle
           {bake.browning ? `; top ${bake.browning.done}` : ''}
         </Clock>
-        <Resting rest={rest} />
+        {rest.minutes[1] > 0 ? <Resting rest={rest} /> : null}
         <Cooling bake={bake} />
       </Clocks>
       {bake.browning?.late === 'too dark' ? (
