@@ -23,7 +23,8 @@ export function ownRest({ recipe, kitchen }: Work, yeast: boolean): OwnRest | nu
   const waits = actions
     .slice(0, end < 0 ? actions.length : end)
     .filter(({ class: kind }) => RESTS.has(kind))
-    .filter(({ makes, class: kind }) => makes === own || makes === null || (yeast && kind === 'prove'));
+    // What a dough that rises does last before the heat is its proof, whatever else is made meanwhile.
+    .filter(({ makes }) => yeast || makes === own || makes === null);
   const timed = waits.filter(({ minutes }) => minutes !== null && minutes.high >= SHORTEST);
   // "Leave it until doubled": how long, the dough says.
   if (yeast && timed.length === 0)

@@ -1,0 +1,35 @@
+import { docketOf } from './testing';
+
+const COOKIE = (rest: string) =>
+  docketOf(
+    `Cookies\n200 g plain flour\n120 g butter\n150 g sugar\n1 egg\nMethod\nCream the butter and sugar, beat in the egg, stir in the flour.\n${rest}Bake at 180 °C for 12 minutes.`,
+  );
+const BUNS = (prove: string) =>
+  docketOf(
+    `Buns\n500 g bread flour\n250 ml milk\n80 g butter\n70 g sugar\n1 egg\n7 g dried yeast\nMethod\nMix it all.\n${prove}Bake at 190 °C for 20 minutes.`,
+  );
+
+describe('the rest of a docket', () => {
+  it('is the recipe’s own where that is cold and long enough, and is told once', () => {
+    const { rest, method } = COOKIE('Chill the dough for 1 hour.\n');
+    expect(rest).toMatchObject({ minutes: [60, 60], cold: true, own: true });
+    expect(method.filter(({ text }) => /\b(?:rest|chill)\b/i.test(text))).toHaveLength(1);
+  });
+  it('is the family’s where the recipe has none, or none in the cold', () => {
+    expect(COOKIE('').rest.own).toBeUndefined();
+    expect(COOKIE('Leave it to stand for 20 minutes.\n').rest).toMatchObject({ cold: true });
+  });
+  it('of a dough that rises is its last', () => {
+    expect(BUNS('Leave to rise for 1 hour.\nShape, and prove 40 minutes.\n').rest).toMatchObject({
+      minutes: [40, 40],
+      own: true,
+    });
+    expect(BUNS('Leave to rise until doubled.\n').rest.own).toBe(true);
+  });
+  it('isn’t what only its filling waits for', () => {
+    const { rest } = docketOf(
+      'Cake\nSponge\n200 g plain flour\n150 g butter\n150 g sugar\n3 eggs\n\nFilling\n200 ml cream\n40 g sugar\n\nMethod\nCream the butter and sugar, add eggs and flour.\nWhip the filling and chill it for 2 hours.\nBake the sponge at 180 °C for 25 minutes.',
+    );
+    expect(rest.own).toBeUndefined();
+  });
+});
