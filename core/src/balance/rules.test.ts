@@ -1,4 +1,4 @@
-import { drinkOf, liftLedger, thirstGrams } from '../formula';
+import { drinkOf, liftLedger } from '../formula';
 import { EMPTY_REQUEST, NO_WISHES, type ConversionRequest } from '../kitchen';
 import { lineOf } from '../testing';
 import { familyOf } from '../family';

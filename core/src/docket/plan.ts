@@ -4,6 +4,7 @@ import type { Catalogue } from '../catalogue';
 import { formulaOf, scaleRecipe, type FormulaPart } from '../formula';
 import { forLabels, grainForbidden, guardRecipe, judgeLine } from '../guard';
 import { catalogueOf, forTable, type ConversionRequest, type Kitchen } from '../kitchen';
+import { readProcess } from '../process';
 import { ingredientLines, type Recipe } from '../read';
 import type { FamilyId } from '../vocabulary';
 import type { Said } from '../words';
@@ -79,13 +80,14 @@ export function workOf(recipe: Recipe, asked: ConversionRequest, bare: Kitchen):
   const request = forTable(asked, bare);
   const labelled = forLabels(recipe, request, bare);
   const kept = withoutLeftOut(labelled.recipe, request, labelled.kitchen);
-  const scaled = scaleRecipe(kept, request.scale);
+  const byUse = { ...kept, parts: readProcess(kept, labelled.kitchen).parts };
+  const scaled = scaleRecipe(byUse, request.scale);
   return {
     recipe: scaled,
     request,
     kitchen: labelled.kitchen,
     catalogue: catalogueOf(labelled.kitchen),
     parts: formulaOf(scaled),
-    written: formulaOf(kept),
+    written: formulaOf(byUse),
   };
 }

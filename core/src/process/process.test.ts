@@ -211,3 +211,28 @@ describe('what is done with what', () => {
     expect(readProcess(twice, BUILT_IN_KITCHEN).mixtures.map(({ lines }) => lines.length)).toEqual([3, 3]);
   });
 });
+
+describe('what only comes to a bake when it is done', () => {
+  const parts = (method: string) =>
+    readProcess(
+      readText(
+        `Shortcakes\n\n250 g plain flour\n12 g baking powder\n100 g butter\n150 ml milk\n400 g strawberries\n240 ml double cream\n50 g sugar\n\nMethod\n${method}`,
+      ),
+      BUILT_IN_KITCHEN,
+    ).parts.map(({ name, lines }) => [name, lines.filter(({ kind }) => kind === 'ingredient').length]);
+  it('is a part of its own', () =>
+    expect(
+      parts(
+        'Slice the strawberries.\nRub the butter into the flour, baking powder and sugar, stir in the milk.\nBake at 220 °C for 15 minutes.\nSplit, fill with strawberries and cream.',
+      ),
+    ).toEqual([
+      [null, 5],
+      ['to finish', 2],
+    ]));
+  it('is none where it is in the dough', () =>
+    expect(
+      parts(
+        'Rub the butter into the flour, baking powder and sugar, stir in the milk, strawberries and cream.\nBake at 220 °C for 15 minutes.\nServe with more strawberries.',
+      ),
+    ).toEqual([[null, 7]]));
+});

@@ -1,7 +1,17 @@
 import type { Catalogue } from '../catalogue';
 import { catalogueOf, type Kitchen } from '../kitchen';
-import { pageLines, tokensOf, type Bindings, type Finding, type Pan, type Recipe, type Step } from '../read';
+import {
+  pageLines,
+  tokensOf,
+  type Bindings,
+  type Finding,
+  type Pan,
+  type Part,
+  type Recipe,
+  type Step,
+} from '../read';
 import { actionsOf, type Told } from './actions';
+import { partedByUse } from './afterwards';
 import { doubtsOf } from './doubts';
 import { stagesOf } from './stages';
 import { mixturesOf } from './mixtures';
@@ -13,6 +23,8 @@ import type { Action, BakeFacts, Mixture, Stage } from './types';
 export interface Process {
   readonly actions: readonly Action[];
   readonly mixtures: readonly Mixture[];
+  /** The recipe's parts, and what of its one list only comes to the bake when that is done. */
+  readonly parts: readonly Part[];
   readonly stages: readonly Stage[];
   /** Which of the stages the bake is known by; null: none. */
   readonly main: number | null;
@@ -132,7 +144,8 @@ function processOf(recipe: Recipe, catalogue: Catalogue): Process {
   const head = actionsOf(ofHead(recipe));
   const heated = told.some(heats) ? told : [...told, ...stagesOf(head, recipe.title, recipe.family.id)];
   const pan = tinOf(sayings(recipe, done), recipe.family.id, heated);
-  const parts = recipe.parts.filter(({ lines }) => lines.some(({ kind }) => kind === 'ingredient'));
+  const all = partedByUse(recipe, done, told);
+  const parts = all.filter(({ lines }) => lines.some(({ kind }) => kind === 'ingredient'));
   const taken = takesOf(done, calledOf(parts), parts, recipe.bindings.takes);
   const mixtures = mixturesOf(parts, recipe, done, taken, catalogue);
   const actions = done.map((one, at): Action => {
@@ -149,6 +162,7 @@ function processOf(recipe: Recipe, catalogue: Catalogue): Process {
     actions,
     stages,
     mixtures,
+    parts: all,
     main: main && stages.indexOf(main),
     bake: bakeFacts(main, stages, done, head, pan),
     doubts: doubtsOf(stages, recipe.method),
