@@ -99,7 +99,10 @@ const lineUnweighed: WholeWarningRule = {
       .filter(
         ({ items, aside }) =>
           !aside &&
-          items.some(({ ingredient, grams, role }) => ingredient !== null && !grams && BUILDS.has(role)),
+          items.some(
+            ({ ingredient, grams, role, alternative, aside: beside }) =>
+              ingredient !== null && !grams && !alternative && !beside && BUILDS.has(role),
+          ),
       )
       .map(({ source }) => ({ code: 'line-unweighed', values: { line: source.trim() } })),
 };

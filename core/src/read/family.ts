@@ -40,7 +40,7 @@ function shareOf(line: Line, catalogue: Catalogue): FamilyRatios & { readonly fl
   return sum;
 }
 
-function ratiosOf(lines: readonly Line[], catalogue: Catalogue): FamilyRatios | null {
+export function ratiosOf(lines: readonly Line[], catalogue: Catalogue): FamilyRatios | null {
   const shares = lines.map((line) => shareOf(line, catalogue));
   const flour = shares.reduce((sum, share) => sum + share.flour, 0);
   if (flour <= 0) return null;

@@ -49,3 +49,13 @@ describe('pages that nothing was fitted on', () => {
     expect(share(pages.flatMap(({ total }) => total))).toBeGreaterThan(0.93));
   it('have their titles', () => expect(share(pages.map(({ title }) => title))).toBeGreaterThan(0.9));
 });
+
+describe('pages that are right as they stand', () => {
+  it('are asked about in less than one of ten', () => {
+    const { facts } = labelledIn(join(__dirname, 'page/cases'));
+    const asked = facts.filter(({ text }) =>
+      readText(text).doubts.some(({ kind }) => kind !== 'unsure-kind'),
+    );
+    expect(asked.length / facts.length).toBeLessThan(0.1);
+  });
+});

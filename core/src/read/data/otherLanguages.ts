@@ -53,7 +53,7 @@ export const UNIT_WORDS: readonly (readonly [RegExp, string])[] = [
   [/(?<=\d\s?)(?:TL|Teelöffel|tsk|teskedar?|c(?:uill?[eè]res?)?\.? ?[àa] ?c(?:afé)?\.?|cucchiain[oi]|cucharaditas?|chhote chammach)(?!\p{L})/gu, 'tsp'],
   [/(?<=\d\s?)(?:Tassen?|tasses?|tazz[ae]|tazas?|koppar|kopp)(?!\p{L})/gu, 'cup'],
   [/(?<=\d\s?)(?:Prisen?|pinc[ée]es?|pizzic(?:o|hi)|pizcas?|nypor|nypa|chutki)(?!\p{L})/gu, 'pinch'],
-  [/(?<=\d\s?)(?:Päckchen|Pck\.?|sachets?|bustin[ae]|sobres?)(?!\p{L})/gu, 'packet'],
+  [/(?<=\d\s?)(?:Päckchen|Pck\.?|bustin[ae]|sobres?)(?!\p{L})/gu, 'packet'],
 ];
 /** "A" and "of" before and after a unit. */
 export const SMALL_WORDS = /(?<!\p{L})(?:d[eiu']|del|des|della|d’)(?!\p{L})\s*/giu;

@@ -1,4 +1,5 @@
 import { getIngredient, type Catalogue } from '../../catalogue';
+import { ratiosOf } from '../family';
 import type { FamilyRatios } from '../ratios';
 import type { Line, Part, Step } from '../types';
 import type { FamilyId } from '../../vocabulary';
@@ -34,11 +35,13 @@ const flourOf = (lines: readonly Line[], catalogue: Catalogue) =>
 export function findDoubts({ parts, method, family, ratios }: Readable, catalogue: Catalogue): Finding[] {
   const lines = parts.flatMap((part) => part.lines.filter(({ kind }) => kind === 'ingredient'));
   const flour = flourOf(lines, catalogue);
+  const floury = [...parts].sort((a, b) => flourOf(b.lines, catalogue) - flourOf(a.lines, catalogue))[0];
+  const built = floury?.lines.filter(({ kind }) => kind === 'ingredient') ?? [];
   return [
     ...partTwice(parts),
     ...lines.flatMap((line) => [...slippedFraction(line), ...refersToAnother(line), ...weightsClash(line)]),
     ...parts.flatMap((part) => unusualAmounts(part, flour)),
-    ...farFromFamily(lines, family, ratios, catalogue),
+    ...farFromFamily(built, family, ratiosOf(built, catalogue) ?? ratios, catalogue),
     ...method.flatMap((step) => [...temperaturesClash(step), ...powderForPaper(step)]),
     ...tinsAndLayersClash(method),
     ...notOnTheList(method, lines),

@@ -1,9 +1,12 @@
 import { bindingMissing, gumThere } from '../../binding';
+import { flourGrams } from '../../flour';
 import { eggLines } from '../../ledger';
 import type { WarningRule } from '../../types';
 
 /** g of xanthan's worth for 100 g flour: as good as none. */
 const NONE = 0.01;
+/** Half of the least that a spoon has: so little is left out on purpose, g. */
+const UNDER_A_SPOON = 0.17;
 
 export const nothingBinds: WarningRule = {
   id: 'nothing-binds',
@@ -15,7 +18,8 @@ export const nothingBinds: WarningRule = {
     const { lines, original } = part;
     const gum = gumThere(lines, original, setting);
     const egg = eggLines(lines, setting.catalogue).length > 0;
-    if (!(bindingMissing(part, setting) > 0 && gum < NONE) || egg) return [];
+    const missing = (bindingMissing(part, setting) * flourGrams(lines, setting.catalogue)) / 100;
+    if (!(missing > UNDER_A_SPOON && gum < NONE) || egg) return [];
     return [{ code: 'nothing-binds', values: {} }];
   },
 };
