@@ -131,10 +131,15 @@ function mustMove(
 }
 
 /** What a rule may look at in a part of such a family. */
-export function settingOf(bake: BakeSetting, family: FamilyId, original: readonly FormulaLine[]): Setting {
+export function settingOf(
+  bake: BakeSetting,
+  family: FamilyId,
+  original: readonly FormulaLine[],
+  thickens = false,
+): Setting {
   const kind = kindOf(original, family, bake.catalogue);
   const bands = bandsOf(family, bake.route, kind);
-  return { ...bake, family, profile: profileOf(family, kind), bands };
+  return { ...bake, family, thickens, profile: profileOf(family, kind), bands };
 }
 
 /** One part with some weights set: swaps in the order of their dependence, then all targets together around what is set. */
@@ -182,9 +187,14 @@ function balanced(
   };
 }
 
-/** Converts one part by its own family. Weights that a person has set stay, the rest is balanced around them, and what that costs is said. */
-export function convertPart(part: FormulaPart, family: FamilyId, bake: BakeSetting): ConvertedPart {
-  const setting = settingOf(bake, family, part.lines);
+/** Converts one part by its own family; `thickens`: its flour builds nothing. Weights that a person has set stay, the rest is balanced around them, and what that costs is said. */
+export function convertPart(
+  part: FormulaPart,
+  family: FamilyId,
+  bake: BakeSetting,
+  thickens = false,
+): ConvertedPart {
+  const setting = settingOf(bake, family, part.lines, thickens);
   const { fixed, ...now } = balanced(part, setting);
   if (fixed.size === 0) return now;
   const computed = balanced(part, { ...setting, request: { ...setting.request, overrides: [] } });

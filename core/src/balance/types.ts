@@ -59,6 +59,8 @@ export interface BakeSetting {
 export interface Setting extends BakeSetting {
   /** Of this part: a crumble on a muffin is a crumble. */
   readonly family: FamilyId;
+  /** Its flour only thickens: nothing is built of it. */
+  readonly thickens: boolean;
   readonly profile: Profile;
   readonly bands: BandRow;
 }

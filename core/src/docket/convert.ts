@@ -12,7 +12,7 @@ import { bakeQuestion } from './bakeQuestion';
 import { foldedTins, linesWithFolded } from './folded';
 import { judgeWork } from './judgement';
 import { keyOf, remembered, type Memory } from './memory';
-import { familyOfPart } from './partFamily';
+import { familyOfPart, onlyThickens } from './partFamily';
 import { none, plan, workOf, type Work } from './plan';
 import type { DocketBake, NoDocket, Outcome } from './types';
 
@@ -32,7 +32,12 @@ export function balance(work: Work, family: FamilyId, answer: BlendOutcome): Bal
   const route = routeFor(request, family, catalogue);
   return {
     converted: work.parts.map((part) =>
-      convertPart(part, familyOfPart(part, family, work), { request, catalogue, route, blend }),
+      convertPart(
+        part,
+        familyOfPart(part, family, work),
+        { request, catalogue, route, blend },
+        onlyThickens(part, work),
+      ),
     ),
     blend,
     others: rest.map(({ shares }) => shares),

@@ -7,16 +7,20 @@ import type { Work } from './plan';
 /** A part is only of another kind than its bake when that is so sure. */
 const SURE = 0.5;
 
+const kindOf = (part: FormulaPart, { recipe, kitchen }: Work) =>
+  readProcess(recipe, kitchen).mixtures.find((mixture) => mixture.part === part.id)?.family;
+
+/** True where flour only thickens a part: a custard, a sauce. */
+export const onlyThickens = (part: FormulaPart, work: Work): boolean =>
+  kindOf(part, work)?.id === 'thickened-filling';
+
 /** The family that a part is converted by: a crumble on a muffin is a crumble. The part with the most flour is what the bake is. */
-export function familyOfPart(
-  part: FormulaPart,
-  bake: FamilyId,
-  { parts, recipe, kitchen, catalogue }: Work,
-): FamilyId {
+export function familyOfPart(part: FormulaPart, bake: FamilyId, work: Work): FamilyId {
+  const { parts, catalogue } = work;
   const flour = (one: FormulaPart) => flourGrams(one.lines, catalogue);
   const main = [...parts].sort((a, b) => flour(b) - flour(a))[0];
   if (part.id === main?.id || flour(part) === 0 || part.name === null) return bake;
-  const own = readProcess(recipe, kitchen).mixtures.find((mixture) => mixture.part === part.id)?.family;
+  const own = kindOf(part, work);
   const family = FAMILIES.find((id) => id === own?.id);
   return family !== undefined && own!.confidence >= SURE ? family : bake;
 }

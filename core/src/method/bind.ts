@@ -29,7 +29,7 @@ export function bindSteps(recipe: Recipe, kitchen: Kitchen): BoundStep[] {
   }));
   return recipe.method.map(({ id, source }): BoundStep => {
     const own = new Set(deeds.filter(({ step }) => step === id).flatMap((one) => one.deeds));
-    const lines = linesNamedIn(source, called, recipe.bindings.takes.get(id)).map(({ line }) => line);
+    const lines = linesNamedIn(source, called, recipe.bindings.takes[id]).map(({ line }) => line);
     return { id, source, deeds: [...own], lines, bound: own.size > 0 || lines.length > 0 };
   });
 }

@@ -39,7 +39,7 @@ const named = (part: Part): PartFamily['id'] | null =>
 function familyOf(part: Part, main: Part | undefined, recipe: Recipe, catalogue: Catalogue): PartFamily {
   const { flour, starch, all } = weigh(part.lines, catalogue);
   const said = named(part);
-  const byHand = recipe.bindings.families.get(part.id);
+  const byHand = recipe.bindings.families[part.id];
   if (byHand) return { id: byHand, confidence: 1, because: 'said' };
   if (part === main) return { id: recipe.family.id, confidence: recipe.family.confidence, because: 'main' };
   if (flour + starch === 0) return { id: 'no-flour', confidence: 0.95, because: 'no-flour' };

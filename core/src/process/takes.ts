@@ -112,7 +112,7 @@ export function takesOf(
   let step = '';
   return actions.map((action): Taken => {
     const text = action.text.replace(UNTIL, ' ');
-    const instead = bound.get(action.step);
+    const instead = bound[action.step];
     if (action.step !== step) {
       step = action.step;
       const whole = actions.filter((one) => one.step === step).map((one) => one.text);

@@ -5,10 +5,10 @@ import type { Bindings, Line, Part } from './types';
 export function bindingsOf(corrections: readonly LineCorrection[]): Bindings {
   const bake = corrections.find((one) => one.bake !== undefined);
   return {
-    families: new Map(
+    families: Object.fromEntries(
       corrections.flatMap(({ line, family }) => (family === undefined ? [] : [[line, family] as const])),
     ),
-    takes: new Map(
+    takes: Object.fromEntries(
       corrections.flatMap(({ line, takes = [] }) => (takes.length === 0 ? [] : [[line, takes] as const])),
     ),
     bake: bake ? { step: bake.line, heat: bake.bake! } : null,

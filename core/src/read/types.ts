@@ -95,9 +95,9 @@ export interface Cue {
 /** How a person says that it comes together; by the ids of lines. */
 export interface Bindings {
   /** What a part is, by the part. */
-  readonly families: ReadonlyMap<string, PartKind>;
+  readonly families: Readonly<Record<string, PartKind>>;
   /** What a step takes in the place of something else. */
-  readonly takes: ReadonlyMap<string, readonly Taking[]>;
+  readonly takes: Readonly<Record<string, readonly Taking[]>>;
   /** The heat that the bake is known by: which of those of a step, from 0. */
   readonly bake: { readonly step: string; readonly heat: number } | null;
 }

@@ -28,7 +28,8 @@ export const thickener: SwapRule = {
   confidence: 'common-practice',
   swap(part, setting) {
     const grams = wheatGrams(part.lines, setting.catalogue);
-    if (grams === 0 || grams > MOST_GRAMS || grams > MOST_SHARE * massOf(part.lines)) return part;
+    const little = grams <= MOST_GRAMS && grams <= MOST_SHARE * massOf(part.lines);
+    if (grams === 0 || !(little || setting.thickens)) return part;
     const wheat = wheatLines(part.lines, setting.catalogue);
     const ingredient = starchFor(setting);
     const lines = part.lines.map((line) =>
