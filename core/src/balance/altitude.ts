@@ -1,7 +1,7 @@
 import { ALTITUDE, type AltitudeRow } from './data/altitude';
 
 /**
- * What is changed in a batter at a height above the sea, by straight lines between the table's rows; above the last row it stays.
+ * What is changed in a batter and its oven at a height above the sea, by straight lines between the table's rows; above the last row it stays.
  * Example: 1,600 m → powder a fifth less, sugar 7 % less, liquid a fifth more.
  */
 export function altitudeAt(metres: number): Omit<AltitudeRow, 'metres'> {
@@ -17,5 +17,6 @@ export function altitudeAt(metres: number): Omit<AltitudeRow, 'metres'> {
     powder: between(({ powder }) => powder),
     sugar: between(({ sugar }) => sugar),
     liquid: between(({ liquid }) => liquid),
+    oven: between(({ oven }) => oven),
   };
 }

@@ -1,4 +1,5 @@
 export { accountsOf, type Account } from './accounts';
+export { altitudeAt } from './altitude';
 export { dosesFor, type BowlDoses } from './atBowl';
 export type { Balance } from './balances';
 export { convertPart, type ConvertedPart } from './convertPart';

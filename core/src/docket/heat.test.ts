@@ -148,3 +148,15 @@ describe('in a microwave', () => {
     expect(bakeStep(docket)).toMatch(/bursts of .* Never metal/);
   });
 });
+
+// US extension services: 15 to 25 °F hotter above 3,500 ft.
+describe('a bake on a mountain', () => {
+  it('sees a hotter oven, and one that a person has set stays', () => {
+    const flat = docketOf(CAKE).bake.ovenCelsius!;
+    const up = docketOf(CAKE, { altitudeMetres: 1600 }).bake.ovenCelsius!;
+    expect(up - flat).toBeGreaterThanOrEqual(8);
+    expect(up - flat).toBeLessThanOrEqual(14);
+    const set = { altitudeMetres: 1600, oven: { celsius: 160, fan: false } };
+    expect(docketOf(CAKE, set).bake.ovenCelsius).toBe(160);
+  });
+});

@@ -1,3 +1,4 @@
+import { altitudeAt } from '../balance';
 import type { Catalogue } from '../catalogue';
 import type { FormulaLine } from '../formula';
 import { USUAL_START, type BakeStart, type OvenSetting, type PanSize } from '../kitchen';
@@ -82,6 +83,12 @@ export function bakeIn(
 /** A tin without the words that it was read from. */
 const sizeOnly = ({ words: _, ...size }: Pan): PanSize => size;
 
+/** On a mountain the oven is set hotter; what a person has set stays. */
+const hotterUp = (oven: OvenSetting, metres: number): OvenSetting => ({
+  ...oven,
+  celsius: oven.celsius + Math.round(altitudeAt(metres).oven),
+});
+
 /** The recipe's own place, and the one asked for. */
 export function placesOf(question: BakeQuestion): { readonly theirs: BakePlace; readonly ours: BakePlace } {
   const { facts, profile, batches, pieces, start, altitudeMetres, made } = question;
@@ -99,7 +106,7 @@ export function placesOf(question: BakeQuestion): { readonly theirs: BakePlace; 
     ours: {
       pan: pan && made ? { ...pan, made } : pan,
       pieces: pieces === null ? null : pieces * batches,
-      oven: question.oven ?? theirs.oven,
+      oven: question.oven ?? hotterUp(theirs.oven, altitudeMetres),
       start,
       altitudeMetres,
     },

@@ -6,7 +6,7 @@ import type { FoundBake, BakeQuestion } from './bakeQuestion';
 import { windowOf } from './batter';
 import { browningAt } from './browning';
 import { coolDown } from './coolDown';
-import { doubtOf } from './doubt';
+import { shownDoubt } from './doubt';
 import { bakeSection, type Curve } from './section';
 import { starchSets } from './setting';
 import { microwaveBake, statedBake } from './unseenBake';
@@ -29,7 +29,7 @@ function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<Found
     anchor.anchored === 'recipe' && facts?.minutes
       ? (facts.minutes.high - facts.minutes.low) / (facts.minutes.high + facts.minutes.low)
       : 0;
-  const window = windowOf(central, Math.hypot(doubtOf(anchor.anchored, temper.doubt), spread));
+  const window = windowOf(central, Math.hypot(shownDoubt(anchor.anchored, temper.doubt), spread));
   const crust = stretched(ours.crust);
   const cooling = ours.minutes === null ? null : yield* coolDown(bake, ours, profile.coolMinutes);
   return {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { OvenReading } from '../kitchen';
 import { runs } from '../testing';
-import { doubtOf } from './doubt';
+import { doubtOf, shownDoubt } from './doubt';
 import { checkReading, dialFor, OvenReadingError, temperOf } from './ovenTemper';
 
 const reading = (dialCelsius: number, off: number, fan = false): OvenReading => ({
@@ -79,6 +79,10 @@ describe('the doubt of a time', () => {
     expect(doubtOf('nothing', 10)).toBeGreaterThan(doubtOf('recipe', 10));
     expect(doubtOf('recipe', 10)).toBeGreaterThan(doubtOf('bake', 10));
     expect(doubtOf('recipe', 2)).toBeLessThan(doubtOf('recipe', 10));
+  });
+  it('is shown so wide that four bakes of five end in it, where nothing anchors it', () => {
+    expect(shownDoubt('nothing', 10) / doubtOf('nothing', 10)).toBeCloseTo(1.28, 2);
+    expect(shownDoubt('recipe', 10)).toBe(doubtOf('recipe', 10));
   });
   it('is a fifth where nothing is known', () => expect(doubtOf('nothing', 10)).toBeCloseTo(0.18, 1));
 });

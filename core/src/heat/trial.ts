@@ -4,7 +4,7 @@ import { massOf, type FormulaLine } from '../formula';
 import { PANS, type OvenSetting, type PanSize } from '../kitchen';
 import type { Range, Steps } from '../quantity';
 import { bakeBatter, windowOf } from './batter';
-import { doubtOf } from './doubt';
+import { shownDoubt } from './doubt';
 import { overfilled } from './fill';
 import type { HeatWarning } from './says';
 import { batterMl, layerOf, type Layer } from './layer';
@@ -87,7 +87,7 @@ function inMicrowave(question: TrialQuestion, watts: number, catalogue: Catalogu
   const seconds = microwaved(lines, profile, question.startCelsius, watts, catalogue);
   const minutes = seconds / 60;
   return {
-    ...windowOf(minutes, doubtOf('nothing', UNKNOWN_OVEN)),
+    ...windowOf(minutes, shownDoubt('nothing', UNKNOWN_OVEN)),
     centre: [
       [0, question.startCelsius],
       [minutes, profile.doneCelsius],
@@ -119,7 +119,7 @@ export function* trialBake(question: TrialQuestion, catalogue: Catalogue): Steps
   const { centre, crust, doneBy, lost } = found;
   const over = overfilled(pan, depthCm, profile.rise);
   return {
-    ...windowOf(found.minutes, doubtOf('nothing', UNKNOWN_OVEN)),
+    ...windowOf(found.minutes, shownDoubt('nothing', UNKNOWN_OVEN)),
     centre,
     crust,
     doneBy,
