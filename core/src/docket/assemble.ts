@@ -184,7 +184,13 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
   const bowl = bowlOf(balanced.converted, family, tins.kinds.length > 0, catalogue);
   const scalded = editsFor(steps, bowl).some(({ technique }) => technique.id === 'scald');
   const how = { profile, scalded, portionMl: bake.piece?.ml ?? null };
-  const rest = docketRest(balanced, main, how, ownRest(work, anyThat('yeast', main.original, catalogue)), catalogue);
+  const rest = docketRest(
+    balanced,
+    main,
+    how,
+    ownRest(work, anyThat('yeast', main.original, catalogue)),
+    catalogue,
+  );
   const method = writeMethod(steps, bowl, {
     parts,
     tins: tins.kinds,
