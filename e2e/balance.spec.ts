@@ -52,10 +52,10 @@ test('balance: another binder, a handle, shifts by keys, a dose at the bowl, a w
   await expect(page.getByText(/^Stir in .* so far/)).toBeVisible();
   const before = await bench.grams('buttermilk');
   const weight = page.getByLabel('Weight of buttermilk');
-  await weight.fill('260');
+  await weight.fill('310');
   await weight.press('Enter');
   await bench.settled();
-  expect(await bench.grams('buttermilk')).toBe(260);
+  expect(await bench.grams('buttermilk')).toBe(310);
   await expect(bench.docketLine('buttermilk')).toContainText('by hand');
   await page.getByRole('button', { name: 'Put back buttermilk' }).click();
   await bench.settled();

@@ -47,7 +47,7 @@ export const flours: FlourTable = {
         amylose: 26, tastes: ['sweet', 'toasty'], vice: 'gummy under-baked; some people with coeliac disease react to it', weeks: WHOLE, price: 1.3,
         standIns: ['sorghum-flour', 'certified-oats'], pairs: ['brown-rice-flour', 'tapioca-starch'], most: { foam: 0.2, pastry: 0.25, 'crisp-wafer': 0.2, choux: 0.15 }, usual: true, like: null } },
     'rolled-oats': { name: 'rolled oats', also: ['oat flake', 'overnight oat', 'oat', 'old-fashioned oat', 'old-fashioned rolled oat', 'porridge oat', 'quick oat', 'jumbo oat', 'oatmeal', 'quick-cooking oat', 'steel-cut oat', 'instant oat', 'pinhead oatmeal'], comp: [10.5, 13.2, 6.5, 56.6, 1, 10.4, 1.8], allergens: ['oats'], cup: [90, 78, 100], gluten: 'check-label', grain: 'grain', note: 'only certified oats; some people with coeliac disease react to pure oats too',
-      thirst: [1.4, 1.1, 1.7],
+      thirst: [0.28, 0.2, 0.5],
       flour: null },
     'certified-oats': { name: 'certified gluten-free oats', also: ['certified gluten-free oat', 'certified gluten-free rolled oat', 'gluten-free rolled oat', 'gluten-free oat', 'certified oat', 'certified gluten-free oat flour', 'gluten-free oat flour', 'purity protocol oat'], comp: [10.5, 13.2, 6.5, 56.6, 1, 10.4, 1.8], allergens: ['oats'], cup: [90, 78, 104], grain: 'grain', note: 'some people with coeliac disease react to pure oats too',
       thirst: [1.4, 1.1, 1.7],
