@@ -10,8 +10,8 @@ import {
 } from '../balance';
 import type { Blend, BlendPart } from '../blend';
 import type { Catalogue } from '../catalogue';
-import { familyOf } from '../family';
-import { bindSteps, bowlOf, editsFor } from '../method';
+import { familyOf, type FamilyRecord } from '../family';
+import { bindSteps, bowlOf, editsFor, type BoundStep, type Bowl } from '../method';
 import { expectTexture, featuresOf } from '../texture';
 import { anyThat, liftLedger } from '../formula';
 import { restFor, type RestAsk } from '../heat';
@@ -164,6 +164,26 @@ function docketRest(
   return { ...rest, uptake: settle(uptake), chilled: settled(chilled), frozen: settled(frozen) };
 }
 
+interface AtBowl {
+  readonly steps: readonly BoundStep[];
+  readonly bowl: Bowl;
+  readonly bake: DocketBake;
+  readonly profile: FamilyRecord;
+}
+
+/** How it rests, by the family, by what is done at the bowl, and by the recipe's own word. */
+function restOf(
+  work: Work,
+  balanced: Balanced,
+  main: ConvertedPart,
+  { steps, bowl, bake, profile }: AtBowl,
+): Docket['rest'] {
+  const scalded = editsFor(steps, bowl).some(({ technique }) => technique.id === 'scald');
+  const how = { profile, scalded, portionMl: bake.piece?.ml ?? null };
+  const own = ownRest(work, anyThat('yeast', main.original, work.catalogue));
+  return docketRest(balanced, main, how, own, work.catalogue);
+}
+
 /** Puts the docket together, and guards what goes out: a result that breaks the request is no docket. */
 export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes: Bakes): Outcome {
   const { bake } = bakes;
@@ -182,15 +202,7 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
   if (sure.length > 0) return refused(work, sure);
   const steps = bindSteps(recipe, work.kitchen);
   const bowl = bowlOf(balanced.converted, family, tins.kinds.length > 0, catalogue);
-  const scalded = editsFor(steps, bowl).some(({ technique }) => technique.id === 'scald');
-  const how = { profile, scalded, portionMl: bake.piece?.ml ?? null };
-  const rest = docketRest(
-    balanced,
-    main,
-    how,
-    ownRest(work, anyThat('yeast', main.original, catalogue)),
-    catalogue,
-  );
+  const rest = restOf(work, balanced, main, { steps, bowl, bake, profile });
   const method = writeMethod(steps, bowl, {
     parts,
     tins: tins.kinds,

@@ -53,8 +53,8 @@ const nothingAnchors: WholeWarningRule = {
   reason: 'Without a stated or timed bake the minutes are physics alone, with all its doubt.',
   source: 'check of the simulation on bakes of common practice',
   confidence: 'derived',
-  warn({ bake }) {
-    if (bake.ovenCelsius === null || bake.anchor !== null) return [];
+  warn({ bake, work }) {
+    if (bake.ovenCelsius === null || bake.anchor !== null || work.request.timed) return [];
     return [{ code: 'no-time', values: {} }];
   },
 };
