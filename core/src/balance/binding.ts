@@ -49,12 +49,13 @@ export function bindingThere(part: PartState, setting: Setting): number {
 }
 
 /**
- * What is missing, g xanthan-equivalent per 100 g flour: the need less what binds already; and where a family never goes without
- * (a yeasted dough, choux), at least its band's lower edge of gum or husk itself. Never below 0.
+ * What is missing, g xanthan-equivalent per 100 g flour: the need less what binds already, and at least what careful practice uses
+ * of gum or husk itself, as far as nobody asks for less. Never below 0.
  */
 export function bindingMissing(part: PartState, setting: Setting): number {
   const need = bindingNeed(part, setting);
   if (need === 0) return 0;
-  const byBand = setting.bands.xanthan[0] - gumThere(part.lines, part.original, setting);
-  return Math.max(0, need - bindingThere(part, setting), byBand);
+  const least = Math.min(need, setting.profile.leastXanthan * setting.request.tilt.binder);
+  const byPractice = least - gumThere(part.lines, part.original, setting);
+  return Math.max(0, need - bindingThere(part, setting), byPractice);
 }

@@ -24,6 +24,8 @@ export interface Looks {
 export interface Profile {
   /** Usual xanthan, g per 100 g flour, at the usual gluten use (g flour protein per 100 g batter); 0: it goes without. */
   readonly xanthan: number;
+  /** The least that careful practice uses where any is used, g per 100 g flour. */
+  readonly leastXanthan: number;
   readonly glutenUse: number;
   /** Usual egg, g per 100 g flour: what is above it binds in the place of gum. */
   readonly usualEgg: number;
@@ -94,7 +96,7 @@ export interface FamilyRecord extends Profile {
     readonly when: KindSign;
     readonly bands: Partial<BandRow>;
     /** What is usual in it and not in its family. */
-    readonly usual?: Partial<Pick<Profile, 'xanthan' | 'liquid'>>;
+    readonly usual?: Partial<Pick<Profile, 'xanthan' | 'leastXanthan' | 'liquid'>>;
   } | null;
   /** Ways from wheat that common practice has for it. */
   readonly ways: readonly RouteId[];

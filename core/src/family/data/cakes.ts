@@ -5,7 +5,7 @@ export const cakes = {
   'creamed-cake': {
     ratios: [85, 65, 95, 65], onlyNamed: false,
     words: /\b(?:layer |birthday |sponge |victoria )?cakes?\b|\bcupcakes?\b|\btraybake\b|\bcream (?:the |together )?(?:butter|fat)|\bsandwich tins?\b|\bfairy cakes\b/gi,
-    texture: 'batter', xanthan: 0.7, glutenUse: 2.5, usualEgg: 65, liquid: [2, 11], moreLift: 0.1,
+    texture: 'batter', xanthan: 0.7, leastXanthan: 0.3, glutenUse: 2.5, usualEgg: 65, liquid: [2, 11], moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0.15, 0.65], drinkThirst: [0.8, 2], lift: [1.5, 8] },
     bandsBy: {
@@ -30,7 +30,7 @@ export const cakes = {
   'foam': {
     ratios: [135, 8, 120, 180], onlyNamed: false,
     words: /\bchiffon\b|\bangel\b|\bgenoise\b|\bswiss roll\b|\broulades?\b|\bsouffl[eé]s?|\bsponge rolls?\b|\bstiff peaks\b|\bribbon stage\b/gi,
-    texture: 'batter', xanthan: 0, glutenUse: 1.8, usualEgg: 180, liquid: [0, 0], moreLift: 0,
+    texture: 'batter', xanthan: 0, leastXanthan: 0, glutenUse: 1.8, usualEgg: 180, liquid: [0, 0], moreLift: 0,
     egg: 'whips', foam: true, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0, 1], drinkThirst: [1.2, 2.2], lift: [0, 4] },
     bandsBy: {},
@@ -49,7 +49,7 @@ export const cakes = {
   'loaf': {
     ratios: [85, 85, 100, 85], onlyNamed: false,
     words: /\bpound cake\b|\bmadeira\b|\bloaf cake\b|\b(?:tea|malt|fruit|date|nut|sweet|stout|honey|spice) ?(?:loaf|bread)\b|\bloaf\b/gi,
-    texture: 'batter', xanthan: 0.75, glutenUse: 2.6, usualEgg: 75, liquid: [0, 11], moreLift: 0.1,
+    texture: 'batter', xanthan: 0.75, leastXanthan: 0.3, glutenUse: 2.6, usualEgg: 75, liquid: [0, 11], moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0.15, 0.6], drinkThirst: [0.75, 1.7], lift: [0, 7] },
     bandsBy: {},
@@ -67,7 +67,7 @@ export const cakes = {
   'muffin': {
     ratios: [100, 35, 55, 25], onlyNamed: false,
     words: /\bmuffins?\b|\bquick ?bread\b|\b(?:banana|courgette|zucchini|pumpkin|tea) (?:bread|loaf)\b|\bloaf\b|\bdo not overmix\b|\buntil just combined\b/gi,
-    texture: 'batter', xanthan: 0.75, glutenUse: 3.4, usualEgg: 40, liquid: [0, 11], moreLift: 0.1,
+    texture: 'batter', xanthan: 0.75, leastXanthan: 0.3, glutenUse: 3.4, usualEgg: 40, liquid: [0, 11], moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0, 0.6], drinkThirst: [0.6, 1.8], lift: [2, 9] },
     bandsBy: {
@@ -89,7 +89,7 @@ export const cakes = {
   'steamed-pudding': {
     ratios: [95, 50, 75, 55], onlyNamed: true,
     words: /\bpudding\b|\bsteam(?:ed)?\b|\bself-saucing\b|\bdumplings?\b|\bin a cloth\b|\b(?:pudding )?basin\b|\bsteamer\b/gi,
-    texture: 'batter', xanthan: 0.6, glutenUse: 2.6, usualEgg: 60, liquid: [0, 17], moreLift: 0.1,
+    texture: 'batter', xanthan: 0.6, leastXanthan: 0, glutenUse: 2.6, usualEgg: 60, liquid: [0, 17], moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0, 0.6], drinkThirst: [0.8, 2.5], lift: [2, 7.5] },
     bandsBy: {},
@@ -107,7 +107,7 @@ export const cakes = {
   'mug-cake': {
     ratios: [120, 60, 80, 60], onlyNamed: true,
     words: /\bmug\b|\bmicrowave\b/gi,
-    texture: 'batter', xanthan: 0.3, glutenUse: 2.6, usualEgg: 50, liquid: [0, 15], moreLift: 0,
+    texture: 'batter', xanthan: 0.3, leastXanthan: 0, glutenUse: 2.6, usualEgg: 50, liquid: [0, 15], moreLift: 0,
     egg: 'moistens', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0, 0.6], drinkThirst: [0.6, 2], lift: [2.5, 7] },
     bandsBy: {
@@ -127,7 +127,7 @@ export const cakes = {
   'flourless': {
     ratios: [100, 100, 100, 100], onlyNamed: false,
     words: /\bflourless\b|\b(?:without|no) flour\b|\bmacaroons?\b|\bmeringues?\b/gi,
-    texture: 'batter', xanthan: 0, glutenUse: 1, usualEgg: 120, liquid: [0, 0], moreLift: 0,
+    texture: 'batter', xanthan: 0, leastXanthan: 0, glutenUse: 1, usualEgg: 120, liquid: [0, 0], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0, 0.4], drinkThirst: [0.3, 2.2], lift: [0, 8] },
     bandsBy: {

@@ -5,7 +5,7 @@ export const cookies = {
   'drop-cookie': {
     ratios: [32, 60, 85, 22], onlyNamed: false,
     words: /\bcookies?\b|\bsnaps?\b|\bginger ?nuts?\b|\bdrop (?:by )?(?:spoonfuls?|cookies?)|\bcrinkles?\b|\broll into (?:walnut-sized )?balls\b|\bbiscuits\b/gi,
-    texture: 'dough', xanthan: 0.5, glutenUse: 3.8, usualEgg: 25, liquid: [0, 5], moreLift: 0,
+    texture: 'dough', xanthan: 0.5, leastXanthan: 0.2, glutenUse: 3.8, usualEgg: 25, liquid: [0, 5], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: true, spreads: true,
     bands: { xanthan: [0, 1.4], starch: [0, 0.6], drinkThirst: [0.3, 0.85], lift: [0.5, 8.5] },
     bandsBy: {
@@ -29,7 +29,7 @@ export const cookies = {
   'cut-out': {
     ratios: [18, 60, 42, 8], onlyNamed: false,
     words: /\bshortbread|\bcut[- ]outs?\b|\bcutters?\b|\blinzer\b|\bstamp(?:ed)? out\b|\brounds\b|\bfingers\b|\broll out\b/gi,
-    texture: 'dough', xanthan: 0.65, glutenUse: 5.1, usualEgg: 12, liquid: [0, 4], moreLift: 0,
+    texture: 'dough', xanthan: 0.65, leastXanthan: 0.3, glutenUse: 5.1, usualEgg: 12, liquid: [0, 4], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: true,
     bands: { xanthan: [0, 1.5], starch: [0, 0.6], drinkThirst: [0.08, 0.55], lift: [0, 4] },
     bandsBy: {},
@@ -48,7 +48,7 @@ export const cookies = {
   'crisp-wafer': {
     ratios: [50, 60, 90, 45], onlyNamed: false,
     words: /\btuiles?\b|\bwafers?\b|\bbrandy snaps?\b|\bcones?\b|\blace\b|\bwafer iron\b|\bpizzelle\b/gi,
-    texture: 'batter', xanthan: 0.3, glutenUse: 3, usualEgg: 45, liquid: [0, 10], moreLift: 0,
+    texture: 'batter', xanthan: 0.3, leastXanthan: 0, glutenUse: 3, usualEgg: 45, liquid: [0, 10], moreLift: 0,
     egg: 'whips', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: true,
     bands: { xanthan: [0, 1.4], starch: [0.25, 0.65], drinkThirst: [0.3, 0.7], lift: [0, 4] },
     bandsBy: {},
@@ -67,7 +67,7 @@ export const cookies = {
   'brownie': {
     ratios: [75, 130, 220, 120], onlyNamed: false,
     words: /\bbrownies?\b|\bblondies?\b|\bbars?\b|\bfudgy\b/gi,
-    texture: 'batter', xanthan: 0.35, glutenUse: 1.4, usualEgg: 120, liquid: [0, 8], moreLift: 0,
+    texture: 'batter', xanthan: 0.35, leastXanthan: 0, glutenUse: 1.4, usualEgg: 120, liquid: [0, 8], moreLift: 0,
     egg: 'moistens', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0, 1], drinkThirst: [0.5, 2], lift: [0, 4] },
     bandsBy: {

@@ -5,7 +5,7 @@ export const doughs = {
   'scone': {
     ratios: [62, 25, 15, 10], onlyNamed: false,
     words: /\bscones?\b|\bshortcakes?\b|\bbuttermilk biscuits?\b|\brub (?:in )?the butter\b|\bsoda bread\b/gi,
-    texture: 'dough', xanthan: 0.9, glutenUse: 5, usualEgg: 10, liquid: [3, 12], moreLift: 0.15,
+    texture: 'dough', xanthan: 0.9, leastXanthan: 0.35, glutenUse: 5, usualEgg: 10, liquid: [3, 12], moreLift: 0.15,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.5], starch: [0.15, 0.6], drinkThirst: [0.6, 1.4], lift: [5, 10] },
     bandsBy: {},
@@ -24,7 +24,7 @@ export const doughs = {
   'pastry': {
     ratios: [28, 55, 8, 6], onlyNamed: false,
     words: /\bpie crust\b|\bpastry\b|\bgalette\b|\btarts?\b|\bhand pies?\b|\bturnovers?\b|\bpasties\b|\bshortcrust\b|\bslab pie\b|\bpie dough\b|\bblind bake\b|\bpies?\b/gi,
-    texture: 'dough', xanthan: 1.0, glutenUse: 5.2, usualEgg: 8, liquid: [0, 8], moreLift: 0,
+    texture: 'dough', xanthan: 1.0, leastXanthan: 0.5, glutenUse: 5.2, usualEgg: 8, liquid: [0, 8], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0.15, 0.6], drinkThirst: [0.2, 0.75], lift: [0, 1] },
     bandsBy: {
@@ -45,7 +45,7 @@ export const doughs = {
   'crumble': {
     ratios: [12, 60, 65, 0], onlyNamed: false,
     words: /\bcrumble\b|\bstreusel\b|\bcrisp\b|\bcobbler\b/gi,
-    texture: 'dough', xanthan: 0, glutenUse: 4.5, usualEgg: 5, liquid: [0, 0], moreLift: 0,
+    texture: 'dough', xanthan: 0, leastXanthan: 0, glutenUse: 4.5, usualEgg: 5, liquid: [0, 0], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.4], starch: [0, 0.6], drinkThirst: [0.05, 0.35], lift: [0, 2] },
     bandsBy: {},
@@ -64,7 +64,7 @@ export const doughs = {
   'pancake': {
     ratios: [150, 15, 10, 35], onlyNamed: false,
     words: /\bpancakes?\b|\bdutch bab(?:y|ies)\b|\bwaffles?\b|\bcr[eê]pes?\b|\bdrop(?:ped)? scones?\b|\bpikelets?\b|\bgriddle ?cakes?\b|\bblinis?\b|\bgriddle\b/gi,
-    texture: 'batter', xanthan: 0.3, glutenUse: 3.5, usualEgg: 35, liquid: [0, 10], moreLift: 0.1,
+    texture: 'batter', xanthan: 0.3, leastXanthan: 0, glutenUse: 3.5, usualEgg: 35, liquid: [0, 10], moreLift: 0.1,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.4], starch: [0, 0.55], drinkThirst: [1.1, 2.3], lift: [3, 10] },
     bandsBy: {
@@ -85,7 +85,7 @@ export const doughs = {
   'choux': {
     ratios: [310, 80, 5, 160], onlyNamed: false,
     words: /\bchoux\b|(?<!\p{L})[eé]clairs?\b|\bprofiteroles?\b|\bcream puffs?\b|\bchoux buns?\b|\bleaves the sides of the (?:pan|pot)\b/giu,
-    texture: 'dough', xanthan: 1.0, glutenUse: 3.2, usualEgg: 160, liquid: [0, 12], moreLift: 0,
+    texture: 'dough', xanthan: 1.0, leastXanthan: 0.4, glutenUse: 3.2, usualEgg: 160, liquid: [0, 12], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0.4, 2], starch: [0.2, 0.6], drinkThirst: [3, 5], lift: [0, 0] },
     bandsBy: {},
@@ -104,7 +104,7 @@ export const doughs = {
   'yeast-dough': {
     ratios: [60, 15, 15, 15], onlyNamed: false,
     words: /\byeast\b|\bbrioche\b|\bknots?\b|\bsavarins?\b|\bbabas?\b|\bbabka\b|\bstollen\b|\bbuns?\b|\bprove\b|\bproof\b|\brolls\b|\bknead\b/gi,
-    texture: 'dough', xanthan: 2.2, glutenUse: 6.5, usualEgg: 15, liquid: [7, 27], moreLift: 0,
+    texture: 'dough', xanthan: 2.2, leastXanthan: 1.3, glutenUse: 6.5, usualEgg: 15, liquid: [7, 27], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: true, hidesSoda: false, spreads: false,
     bands: { xanthan: [1.3, 4], starch: [0.25, 0.6], drinkThirst: [0.75, 1.3], lift: [0, 10] },
     bandsBy: {},
@@ -124,11 +124,11 @@ export const doughs = {
   'doughnut': {
     ratios: [70, 15, 40, 22], onlyNamed: true,
     words: /\bdou?gh?nuts?\b|\bfritters?\b|\bdeep[- ]fr(?:y|ied)\b|\bbeignets?\b|\bchurros\b|\bhot oil\b/gi,
-    texture: 'dough', xanthan: 0.8, glutenUse: 4.8, usualEgg: 25, liquid: [0, 10], moreLift: 0.1,
+    texture: 'dough', xanthan: 0.8, leastXanthan: 0.3, glutenUse: 4.8, usualEgg: 25, liquid: [0, 10], moreLift: 0.1,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0.3, 1.7], starch: [0.2, 0.6], drinkThirst: [0.7, 1.3], lift: [3, 8] },
     bandsBy: {},
-    kind: { id: 'yeasted', when: 'raised by yeast', bands: { xanthan: [0.9, 4], lift: [0, 10] }, usual: { xanthan: 1.6, liquid: [5, 24] } },
+    kind: { id: 'yeasted', when: 'raised by yeast', bands: { xanthan: [0.9, 4], lift: [0, 10] }, usual: { xanthan: 1.6, leastXanthan: 0.9, liquid: [5, 24] } },
     ways: ['grain-blend', 'cassava-led', 'starch-led', 'almond-led'],
     blends: {
       'cassava-led': { 'cassava-flour': 50, 'tapioca-starch': 30, 'almond-flour': 20 },
