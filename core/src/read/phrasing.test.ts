@@ -21,6 +21,9 @@ describe('a line as people write it', () => {
     ['Cold butter, cubed: 130 g', ['butter 130']],
     ['plums, stoned and quartered - 600 g', ['plum 600']],
     ['ground almonds 90', ['almond-flour 90']],
+    ['100 ml whey', ['whey 104']],
+    ['100 g potato flakes', ['potato-flakes 100']],
+    ['20 g beetroot powder', ['beetroot-powder 20']],
     ['200g-225g ground almonds, start with 200', ['almond-flour 213']],
     ['Icing sugar\t140 g\tsifted', ['powdered-sugar 140']],
     ['Butter\t1 cup\t225', ['butter 225']],
@@ -108,5 +111,20 @@ describe('sentences with foods', () => {
       expect.arrayContaining(['butter 120', 'caster-sugar 120', 'self-raising-flour 150']),
     );
     expect(readText(text).method).toHaveLength(2);
+  });
+});
+
+describe('a drink of another kind', () => {
+  it.each([
+    ['250 ml eggnog', 'eggnog'],
+    ['1 cup macadamia milk', 'almond-milk'],
+    ['100 ml coconut water', 'coconut-water'],
+    ['200 ml ayran', 'drinking-yogurt'],
+  ])('%s is what it says, not what it is near', (line, ingredient) => {
+    const [item] = ingredientLines(
+      readText(`Cake\n\n250 g plain flour\n${line}\n2 eggs\n\nMethod\nBake.`),
+    ).find(({ source }) => source === line)!.items;
+    expect(item).toMatchObject({ ingredient, match: 'exact' });
+    expect(item!.grams).not.toBeNull();
   });
 });

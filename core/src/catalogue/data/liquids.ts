@@ -6,7 +6,7 @@ export const liquids: Table = {
   source: 'USDA SR Legacy; acids: typical titratable acidity', confidence: 'from-memory',
   rows: {
     'water': { name: 'water', also: ['hot water', 'cold water', 'boiling water', 'warm water', 'ice water', 'iced water', 'tap water', 'lukewarm water', 'ice-cold water', 'sparkling water', 'soda water', 'ice'], comp: [100, 0, 0, 0, 0, 0, 0], cup: [237, 235, 238] },
-    'coffee': { name: 'coffee, brewed', also: ['coffee', 'brewed coffee', 'hot coffee', 'strong coffee', 'cold coffee', 'black coffee'], comp: [99.2, 0.1, 0, 0, 0.1, 0, 0.3], acid: 0.5, cup: [237, 233, 240] },
+    'coffee': { name: 'coffee, brewed', also: ['coffee', 'brewed coffee', 'hot coffee', 'strong coffee', 'cold coffee', 'black coffee', 'cold brew', 'filter coffee'], comp: [99.2, 0.1, 0, 0, 0.1, 0, 0.3], acid: 0.5, cup: [237, 233, 240] },
     'espresso': { name: 'espresso, brewed', also: ['espresso', 'espresso shot'], comp: [97.8, 0.1, 0.2, 0, 0.6, 0, 0.6], acid: 0.8, cup: [237, 230, 242], each: [30, 25, 45] },
     'tea': { name: 'tea', also: ['brewed tea', 'black tea', 'green tea', 'earl grey tea', 'tea bag'], kinds: ['matcha', 'matcha powder', 'rooibos'], comp: [99.6, 0, 0, 0, 0.2, 0, 0.1], cup: [237, 233, 240], each: [2, 1.5, 3] },
     'orange-juice': { name: 'orange juice', also: ['clementine juice', 'mandarin juice', 'grapefruit juice', 'fresh orange juice', 'blood orange juice'], comp: [88.3, 0.7, 0.2, 0, 9.6, 0.2, 0.9], acid: 12, cup: [248, 240, 252], each: [75, 60, 95], does: ['curdles milk'] },
@@ -19,6 +19,11 @@ export const liquids: Table = {
     'liqueur': { name: 'liqueur', also: ['orange liqueur', 'coffee liqueur', 'cherry liqueur', 'elderflower liqueur', 'raspberry liqueur'], kinds: ['limoncello', 'triple sec', 'cassis', 'elderflower cordial'], role: 'flavour', comp: [42, 0, 0.1, 0, 33, 0, 0.1, 24.5], cup: [252, 240, 262] },
     'amaretto': { name: 'amaretto', also: [], kinds: ['almond liqueur', 'hazelnut liqueur'], role: 'flavour', comp: [42, 0, 0.1, 0, 33, 0, 0.1, 24.5], cup: [254, 240, 264], possible: ['tree nuts'] },
     'cream-liqueur': { name: 'cream liqueur', also: ['irish cream', 'irish cream liqueur', 'whiskey cream liqueur'], role: 'flavour', comp: [44.5, 3, 13.5, 0, 24, 0, 0.5, 14], cup: [255, 245, 265], gluten: 'check-label', grain: 'contains-grain-derivative', allergens: ['milk'], possible: ['egg'] },
+    'eggnog': { name: 'eggnog', also: ['egg nog'], comp: [74.4, 4.6, 7.5, 0, 12.8, 0, 0.7], cup: [254, 245, 262], allergens: ['milk', 'egg'], possible: ['gums'] },
+    'whey': { name: 'whey', also: ['liquid whey', 'sweet whey', 'yogurt whey'], comp: [93.1, 0.9, 0.4, 0, 5.1, 0, 0.5], acid: 3, cup: [246, 240, 252], allergens: ['milk'] },
+    'coconut-water': { name: 'coconut water', also: ['young coconut water'], comp: [95, 0.7, 0.2, 0, 2.6, 1.1, 0.4], cup: [240, 236, 246], allergens: ['coconut'] },
+    'drinking-yogurt': { name: 'drinking yoghurt', also: ['yogurt drink', 'drinkable yogurt', 'lassi', 'ayran', 'doogh'], comp: [85, 3, 1.5, 0, 9, 0, 0.8], acid: 8, cup: [248, 240, 256], allergens: ['milk'] },
+    'pickle-brine': { name: 'brine', also: ['pickle juice', 'olive brine'], comp: [93, 0.3, 0.1, 0, 1.5, 0, 4.5], acid: 12, cup: [245, 238, 252] },
     'aquafaba': { name: 'chickpea brine', also: ['aquafaba', 'chickpea water', 'chickpea liquid'], role: 'egg', comp: [94.5, 1.2, 0.1, 2, 0.5, 0.6, 1], cup: [240, 232, 248], does: ['is whipped'] },
   },
 };

@@ -41,7 +41,7 @@ export const starches: FlourTable = {
       flour: { traits: { class: 'starch', scores: [1.5, 1, 7, 4, 0], flavour: 1, colour: 0.3, grit: 0.3, cap: 0.35, tau: 1, set: [62, 75] },
         amylose: 35, tastes: ['faint pea'], vice: 'firm, short gel', weeks: DRY, price: 1.5,
         standIns: ['mung-bean-starch', 'corn-starch'], pairs: ['white-rice-flour'], most: {}, usual: false, like: null } },
-    'potato-flour': { name: 'potato flour', also: ['cooked potato flour', 'instant potato flake', 'instant mash', 'potato flake', 'instant mashed potato'], role: 'gf-flour', comp: [6.5, 6.9, 0.3, 73.5, 3.5, 5.9, 3.1], allergens: ['nightshades'], cup: [160, 140, 180],
+    'potato-flour': { name: 'potato flour', also: ['cooked potato flour'], role: 'gf-flour', comp: [6.5, 6.9, 0.3, 73.5, 3.5, 5.9, 3.1], allergens: ['nightshades'], cup: [160, 140, 180],
       thirst: [3.5, 2.8, 4.5],
       flour: { traits: { class: 'root and fruit', scores: [6, 5, 2, 7, 6], flavour: 3, colour: 1.5, grit: 0.8, cap: 0.05, tau: 2, set: [58, 66] },
         amylose: 21, tastes: ['potato'], vice: 'glue above a twentieth of the blend', weeks: WHITE, price: 1.5,
