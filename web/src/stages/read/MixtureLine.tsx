@@ -2,10 +2,9 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { Mixture, Take } from '@omniarton/core/process';
 import { useDraft, useEdit, useEngine } from '../../state/bench/onBench';
-import { Button } from '../../ui/Button';
-import { Pick } from '../../ui/Pick';
 import { mixtureName, shareWords } from '../../words/process';
 import { LineFace } from './LineFace';
+import { Rebind } from './Rebind';
 
 interface Props {
   readonly take: Take;
@@ -32,22 +31,15 @@ export function MixtureLine({ take: { line, share }, mixture, all }: Props) {
         {words}
       </Face>
       {open ? (
-        <Choices>
-          <Pick
-            label="It goes into"
-            value={mixture.part}
-            options={all.map((one) => ({ id: one.part, name: mixtureName(one) }))}
-            onChange={(part) => edit({ kind: 'correction', correction: { line, part } })}
-          />
-          {moved ? (
-            <Button
-              $weight="quiet"
-              onPress={() => edit({ kind: 'correction', correction: { line }, without: ['part'] })}
-            >
-              As read
-            </Button>
-          ) : null}
-        </Choices>
+        <Rebind
+          label="It goes into"
+          value={mixture.part}
+          options={all.map((one) => ({ id: one.part, name: mixtureName(one) }))}
+          onChange={(part) => edit({ kind: 'correction', correction: { line, part } })}
+          onAsRead={
+            moved ? () => edit({ kind: 'correction', correction: { line }, without: ['part'] }) : null
+          }
+        />
       ) : null}
     </li>
   );
@@ -65,11 +57,4 @@ export const useSource = (line: string): string =>
 
 const Face = styled(LineFace)`
   padding: 0;
-`;
-export const Choices = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  align-items: end;
-  gap: ${({ theme }) => theme.space(3)};
-  padding-bottom: ${({ theme }) => theme.space(2)};
 `;

@@ -2,12 +2,11 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { Take } from '@omniarton/core/process';
 import { useDraft, useEdit, useEngine } from '../../state/bench/onBench';
-import { Button } from '../../ui/Button';
 import { Small } from '../../ui/layout';
-import { Pick } from '../../ui/Pick';
 import { shareWords } from '../../words/process';
 import { LineFace } from './LineFace';
-import { Choices, useSource } from './MixtureLine';
+import { useSource } from './MixtureLine';
+import { Rebind } from './Rebind';
 
 /** What each step takes of the list, so that "the sugar" of a step can be made the right one. */
 export function StepTakes() {
@@ -72,19 +71,13 @@ function OneTake({ step, take: { line, share } }: Props) {
         {source}
       </Face>
       {open ? (
-        <Choices>
-          <Pick
-            label="This step means"
-            value={line}
-            options={foods.map((one) => ({ id: one.id, name: one.source.trim() }))}
-            onChange={(instead) => take([...others, { line: bound?.line ?? line, instead }])}
-          />
-          {bound ? (
-            <Button $weight="quiet" onPress={() => take(others)}>
-              As read
-            </Button>
-          ) : null}
-        </Choices>
+        <Rebind
+          label="This step means"
+          value={line}
+          options={foods.map((one) => ({ id: one.id, name: one.source.trim() }))}
+          onChange={(instead) => take([...others, { line: bound?.line ?? line, instead }])}
+          onAsRead={bound ? () => take(others) : null}
+        />
       ) : null}
     </li>
   );
