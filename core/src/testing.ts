@@ -31,6 +31,10 @@ export function lineOf(ingredient: string, grams: number, line = ingredient): Fo
 export const readText = (text: string): Recipe =>
   readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId: counter() }).recipe;
 
+/** Of some cases the share that is as wanted. */
+export const shareOf = <T>(some: readonly T[], what: (one: T) => boolean): number =>
+  some.filter(what).length / some.length;
+
 const USUAL_RUNS = 100;
 
 /** How often a law is tried, from a fixed seed: `npm run soak` sets FC_RUNS and tries it more often. */

@@ -4,7 +4,7 @@ import { NO_TILT, type Tilt } from '../kitchen';
 import { constraintsOf, solveProgram } from '../quantity';
 import type { RouteId } from '../vocabulary';
 import { ledgerOf, perGram } from './ledger';
-import { heaviest } from './lines';
+import { heaviest, isThin } from './lines';
 import type { Quantity, Target } from './types';
 
 /** A line whose weight may move, and how far. `towards`: the quantity that it is there for. */
@@ -42,7 +42,6 @@ const MOVES = {
   powderLeast: 0.4,
   powderMost: 1.6,
 } as const;
-const WATERY = 60;
 const FATTY = 70;
 
 /**
@@ -66,7 +65,7 @@ export function adjustables(
 ): Adjustable[] {
   const free = lines.filter(({ line }) => !fixed.has(line));
   const of = (line: FormulaLine) => getIngredient(catalogue, line.ingredient).composition;
-  const liquid = heaviest(free.filter((line) => line.role === 'liquid' && of(line).water > WATERY));
+  const liquid = heaviest(free.filter((line) => isThin(line, catalogue)));
   const fat = heaviest(free.filter((line) => line.role === 'fat' && of(line).fat > FATTY));
   const sugar = heaviest(free.filter((line) => line.role === 'sugar'));
   const powder = heaviest(linesThat('powder', free, catalogue));

@@ -47,6 +47,13 @@ export function withMore(
   return { lines: part.lines.map((line) => (line === was ? now : line)), was, now };
 }
 
+/** A liquid with less water, g per 100 g, doesn't thin a batter. */
+const WATERY = 60;
+
+/** Whether a line is a liquid thin enough to take more of. */
+export const isThin = ({ role, ingredient }: FormulaLine, catalogue: Catalogue): boolean =>
+  role === 'liquid' && getIngredient(catalogue, ingredient).composition.water > WATERY;
+
 /** The line with the most grams; of two that weigh the same the one whose id comes first. */
 export const heaviest = (lines: readonly FormulaLine[]): FormulaLine | undefined =>
   [...lines].sort((a, b) => b.grams - a.grams || (a.line < b.line ? -1 : 1))[0];

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { BUILT_IN_KITCHEN, catalogueOf, EMPTY_REQUEST } from '../kitchen';
 import { ingredientLines, isOfBlend } from '../read';
-import { isHeld, labelledIn, readText } from '../testing';
+import { isHeld, labelledIn, readText, shareOf } from '../testing';
 import { ROUTES, type RouteId } from '../vocabulary';
 import { convert } from '.';
 import type { Docket } from './types';
@@ -70,19 +70,17 @@ const judged = experts.flatMap((expert) => {
     },
   ];
 });
-type Judged = (typeof judged)[number];
-const share = (some: readonly Judged[], what: (one: Judged) => boolean) =>
-  some.filter(what).length / some.length;
 
 describe.each([
   ['pages in sight', judged.filter(({ held }) => !held), 0.85],
   ['the fifth', judged.filter(({ held }) => held), 0.85],
 ] as const)('a docket beside what an expert would do: %s', (_, pages, rest) => {
-  it('has its gum', () => expect(share(pages, ({ gum }) => gum)).toBeGreaterThan(0.9));
-  it('has its liquid', () => expect(share(pages, ({ liquid }) => liquid)).toBeGreaterThan(0.9));
-  it('has its starch', () => expect(share(pages, ({ starch }) => starch)).toBeGreaterThan(0.9));
-  it('has its rest', () => expect(share(pages, (one) => one.rest)).toBeGreaterThan(rest));
-  it('leads without grain as one would', () => expect(share(pages, ({ lead }) => lead)).toBeGreaterThan(0.9));
+  it('has its gum', () => expect(shareOf(pages, ({ gum }) => gum)).toBeGreaterThan(0.9));
+  it('has its liquid', () => expect(shareOf(pages, ({ liquid }) => liquid)).toBeGreaterThan(0.9));
+  it('has its starch', () => expect(shareOf(pages, ({ starch }) => starch)).toBeGreaterThan(0.9));
+  it('has its rest', () => expect(shareOf(pages, (one) => one.rest)).toBeGreaterThan(rest));
+  it('leads without grain as one would', () =>
+    expect(shareOf(pages, ({ lead }) => lead)).toBeGreaterThan(0.9));
 });
 it('every way without grain has a flour that leads it', () =>
   expect(

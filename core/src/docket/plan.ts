@@ -80,7 +80,9 @@ export function workOf(recipe: Recipe, asked: ConversionRequest, bare: Kitchen):
   const request = forTable(asked, bare);
   const labelled = forLabels(recipe, request, bare);
   const kept = withoutLeftOut(labelled.recipe, request, labelled.kitchen);
-  const byUse = { ...kept, parts: readProcess(kept, labelled.kitchen).parts };
+  const { parts } = readProcess(kept, labelled.kitchen);
+  // The same recipe where nothing was parted: what was read of it needn't be read again.
+  const byUse = parts === kept.parts ? kept : { ...kept, parts };
   const scaled = scaleRecipe(byUse, request.scale);
   return {
     recipe: scaled,

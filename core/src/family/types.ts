@@ -29,7 +29,7 @@ export interface Profile {
   readonly glutenUse: number;
   /** Usual egg, g per 100 g flour: what is above it binds in the place of gum. */
   readonly usualEgg: number;
-  /** A batter may take 20 g of liquid per 100 g flour before the rest, a dough 10. */
+  /** What is in the bowl: it is rested, mixed and thinned by that. */
   readonly texture: 'dough' | 'batter';
   /** Liquid that careful practice adds at the bowl, g per 100 g flour, from a blend that drinks little to one that drinks much. */
   readonly liquid: Pair;

@@ -1,7 +1,8 @@
 import type { Kitchen } from '../kitchen';
-import { calledOf, linesNamedIn, readProcess } from '../process';
+import { calledOf, heats, linesNamedIn, readProcess } from '../process';
 import type { Recipe } from '../read';
-import { deedsOf, type Deed } from './data/deeds';
+import type { Deed } from './data/deeds';
+import { deedsOf } from './deeds';
 
 /** A step of a recipe with what it does and to which lines. */
 export interface BoundStep {
@@ -18,9 +19,7 @@ export interface BoundStep {
 export function bindSteps(recipe: Recipe, kitchen: Kitchen): BoundStep[] {
   const { actions, stages } = readProcess(recipe, kitchen);
   const called = calledOf(recipe.parts);
-  const heated = new Set(
-    stages.filter(({ medium }) => medium !== 'chilled' && medium !== 'boiled').map(({ action }) => action),
-  );
+  const heated = new Set(stages.filter(heats).map(({ action }) => action));
   const last = actions.findLastIndex(({ id }) => heated.has(id));
   const deeds = actions.map((one, at) => ({
     step: one.step,

@@ -2,7 +2,7 @@ import type { Line, Part, Recipe } from '../read';
 import type { Role } from '../vocabulary';
 import { UNTIL, type Told } from './actions';
 import { calledOf, linesNamedIn } from './takes';
-import type { ToldStage } from './stages';
+import { heats, type ToldStage } from './stages';
 
 /** What a dough or batter is made of: what stands in a step with it is in it. */
 const BUILT_OF: ReadonlySet<Role> = new Set<Role>(['wheat-flour', 'gf-flour', 'starch', 'egg', 'leavener']);
@@ -50,7 +50,7 @@ export function partedByUse(
 ): readonly Part[] {
   const foods = recipe.parts.filter(({ lines }) => lines.some(({ kind }) => kind === 'ingredient'));
   const [main] = foods;
-  const last = stages.findLast(({ medium }) => medium !== 'chilled' && medium !== 'boiled');
+  const last = stages.findLast(heats);
   const end = actions.findIndex(({ id }) => id === last?.action);
   if (foods.length !== 1 || !main || end < 0) return recipe.parts;
   const late = lateLines(main, actions, end);

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { BUILT_IN_KITCHEN } from '../kitchen';
 import { pageLines, type Recipe } from '../read';
 import { SURE } from '../vocabulary';
-import { isHeld, labelledIn, readText } from '../testing';
+import { isHeld, labelledIn, readText, shareOf } from '../testing';
 import { readProcess, type Process, type Stage } from '.';
 
 /*
@@ -133,26 +133,23 @@ const read = said.map((page) => {
     sure: recipe.family.confidence >= SURE,
   };
 });
-type Judged = (typeof read)[number];
-const share = (some: readonly Judged[], what: (one: Judged) => boolean) =>
-  some.filter(what).length / some.length;
 
 describe.each([
   ['pages that the rules were written on', read.filter(({ held }) => !held), 0.9],
   ['the fifth', read.filter(({ held }) => held), 0.8],
 ] as const)('%s', (_, pages, heat) => {
-  it('have their heat', () => expect(share(pages, (one) => one.heat)).toBeGreaterThan(heat));
-  it('have their tins', () => expect(share(pages, (one) => one.tin)).toBeGreaterThan(0.8));
-  it('have their parts', () => expect(share(pages, (one) => one.parts)).toBeGreaterThan(0.85));
+  it('have their heat', () => expect(shareOf(pages, (one) => one.heat)).toBeGreaterThan(heat));
+  it('have their tins', () => expect(shareOf(pages, (one) => one.tin)).toBeGreaterThan(0.8));
+  it('have their parts', () => expect(shareOf(pages, (one) => one.parts)).toBeGreaterThan(0.85));
   it('have parts of the kind that they are said to be, four of five of the sure ones and more', () => {
     const kinds = pages.flatMap(({ surePartKinds }) => surePartKinds);
     expect(kinds.length).toBeGreaterThan(pages.length);
     expect(kinds.filter((right) => right).length / kinds.length).toBeGreaterThan(0.8);
   });
   it('have their family, the sure ones all but always', () => {
-    expect(share(pages, (one) => one.family)).toBeGreaterThan(0.9);
+    expect(shareOf(pages, (one) => one.family)).toBeGreaterThan(0.9);
     const sure = pages.filter((one) => one.sure);
-    expect(share(sure, (one) => one.family)).toBeGreaterThan(0.95);
+    expect(shareOf(sure, (one) => one.family)).toBeGreaterThan(0.95);
   });
 });
 
@@ -190,11 +187,9 @@ describe('pages of ours', () => {
       ...said,
       shape: said.shape === 'any' ? (process.bake?.pan?.shape ?? 'none') : said.shape,
     });
-  const of = (some: typeof cases, what: (one: (typeof cases)[number]) => boolean) =>
-    some.filter(what).length / some.length;
   it('have their heat', () =>
     expect(
-      of(cases, ({ heat, process }) =>
+      shareOf(cases, ({ heat, process }) =>
         heatIsRight(process, {
           id: '',
           family: [],
@@ -207,7 +202,7 @@ describe('pages of ours', () => {
     ).toBeGreaterThan(0.87));
   it('have their tins, where they say one', () =>
     expect(
-      of(
+      shareOf(
         cases.filter(({ tin }) => tin !== '?'),
         ({ tin, process }) => anyShape(process, tinIn(tin)),
       ),

@@ -13,7 +13,7 @@ import {
 import { actionsOf, type Told } from './actions';
 import { partedByUse } from './afterwards';
 import { doubtsOf } from './doubts';
-import { stagesOf } from './stages';
+import { heats, stagesOf } from './stages';
 import { mixturesOf } from './mixtures';
 import { calledOf, takesOf } from './takes';
 import { tinOf, type Said } from './tins';
@@ -59,8 +59,6 @@ const sayings = (recipe: Recipe, actions: readonly Told[]): Said[] => [
     .filter(({ kind }) => !BESIDE.has(kind))
     .map(({ source, kind }): Said => ({ text: source, worth: kind === 'note' ? -1 : 0.5 })),
 ];
-
-const heats = ({ medium }: Pick<Stage, 'medium'>) => medium !== 'chilled' && medium !== 'boiled';
 
 /** The heats that a step tells of, in its order. */
 export const heatsOf = (stages: readonly Stage[], step: string): Stage[] =>

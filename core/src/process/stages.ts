@@ -4,6 +4,10 @@ import { OWNS_ITS_TIME, type ActionClass } from './data/verbs';
 import type { FamilyId } from '../vocabulary';
 import type { Medium, Minutes, Stage } from './types';
 
+/** What bakes, fries, steams or warms it through: cold doesn't, and what is boiled is made before. */
+export const heats = ({ medium }: Pick<Stage, 'medium'>): boolean =>
+  medium !== 'chilled' && medium !== 'boiled';
+
 /** A stage as it is told, before it is known of what. */
 export type ToldStage = Omit<Stage, 'mixture' | 'pan'>;
 

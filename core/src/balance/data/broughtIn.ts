@@ -19,3 +19,6 @@ export const STARCH_FOR: Readonly<Record<Diet, { readonly thickens: readonly [st
   'gluten-free': { thickens: ['corn-starch', 'arrowroot', 'tapioca-starch'], dusts: 'white-rice-flour' },
   'grain-free': { thickens: ['arrowroot', 'tapioca-starch'], dusts: 'tapioca-starch' },
 };
+
+/** The wheat flour that what is usual of a family is told in. */
+export const USUAL_WHEAT = 'all-purpose-flour';

@@ -1,14 +1,14 @@
-import { getIngredient, thirstOf, type Catalogue } from '../../catalogue';
+import { thirstOf, type Catalogue } from '../../catalogue';
 import { familyOf } from '../../family';
 import { drinkOf, thirstGrams, type FormulaLine } from '../../formula';
 import { isOfBlend } from '../../read';
 import { altitudeAt } from '../altitude';
+import { USUAL_WHEAT } from '../data/broughtIn';
 import { flourGrams } from '../flour';
+import { isThin } from '../lines';
 import type { PartState, Setting, TargetRule } from '../types';
 
 const WEIGHT = 6;
-/** A liquid has more water than this, g per 100 g; a cream or a nut milk thick as cream doesn't thin a batter. */
-const WATERY = 60;
 /** Of the family's range half is added to a usual batter; a blend that drinks a tenth more moves that by a fifth of it. */
 const USUAL = 0.5;
 const BY_THIRST = 2;
@@ -16,8 +16,6 @@ const BY_THIRST = 2;
 const STIFFNESS: readonly [least: number, most: number] = [0.5, 1.3];
 /** Less is nothing that a cook would add, g. */
 const NOTHING = 5;
-/** What is usual of wheat: the water that it holds, g/g. */
-const WHEAT_THIRST = 0.75;
 
 export interface WaterShift {
   /** g to add at the bowl. */
@@ -28,10 +26,7 @@ export interface WaterShift {
 
 /** The liquid of a part that may take more: the one that is thin enough. */
 export const hasLiquid = (lines: readonly FormulaLine[], catalogue: Catalogue): boolean =>
-  lines.some(
-    ({ role, ingredient }) =>
-      role === 'liquid' && getIngredient(catalogue, ingredient).composition.water > WATERY,
-  );
+  lines.some((line) => isThin(line, catalogue));
 
 /** How much thirstier the new flours are than the blend that the family is usually made of. */
 function thirstBeside(part: PartState, { family, catalogue }: Setting): number {
@@ -47,7 +42,7 @@ function thirstBeside(part: PartState, { family, catalogue }: Setting): number {
 /** How wet the wheat batter was beside its family's. */
 function wetBeside({ original }: PartState, { profile, family, catalogue }: Setting): number {
   const [water] = familyOf(family).ratios;
-  const usual = water / (100 * WHEAT_THIRST);
+  const usual = water / (100 * thirstOf(catalogue, USUAL_WHEAT)[0]);
   const own = drinkOf(original, catalogue) / Math.max(1, thirstGrams(original, catalogue));
   const [least, most] = STIFFNESS;
   return profile.foam || usual === 0 ? 1 : Math.min(most, Math.max(least, own / usual));

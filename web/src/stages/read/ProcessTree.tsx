@@ -1,6 +1,6 @@
 import { styled } from 'styled-components';
 import { PANS } from '@omniarton/core/kitchen';
-import { heatsOf, type Mixture, type Process, type Stage } from '@omniarton/core/process';
+import { heats, heatsOf, type Mixture, type Process, type Stage } from '@omniarton/core/process';
 import { PART_NAMES, SURE } from '@omniarton/core/vocabulary';
 import { useEdit, useEngine } from '../../state/bench/onBench';
 import { useTemperatureUnit } from '../../state/settings/useSettings';
@@ -73,7 +73,7 @@ function OneHeat({ stage, process: { stages, main } }: HeatProps) {
   const unit = useTemperatureUnit();
   const edit = useEdit();
   const heat = heatsOf(stages, stage.step).indexOf(stage);
-  const several = stages.filter(({ step }) => heatsOf(stages, step).length > 0).length > 1;
+  const several = stages.filter(heats).length > 1;
   return (
     <Heat>
       {stageWords(stage, unit)}
