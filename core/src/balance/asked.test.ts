@@ -79,12 +79,15 @@ describe('another sweetener', () => {
     expect(gramsOf(lines, 'whole-milk')).toBeLessThan(gramsOf(plain.lines, 'whole-milk'));
     expect(drinkOf(lines, catalogue) / drinkOf(plain.lines, catalogue)).toBeCloseTo(1, 1);
   });
-  it('honey’s acid is met with soda where soda lifts', () => {
-    const SODA =
-      '250 g plain flour\n120 g butter\n300 g caster sugar\n2 eggs\n5 g baking soda\n240 ml buttermilk';
-    const after = convert(SODA, { sweetener: 'honey' }).lines;
-    const more = liftLedger(after, catalogue).soda - liftLedger(convert(SODA).lines, catalogue).soda;
-    expect(more).toBeCloseTo(liftLedger([lineOf('honey', gramsOf(after, 'honey'))], catalogue).acid, 6);
+  it.each([
+    ['is met with soda where soda lifts', 1.5, 1],
+    ['is met by the soda that was left over, where some was', 5, 0],
+  ] as const)('honey’s acid %s', (_, soda, share) => {
+    const text = `250 g plain flour\n120 g butter\n300 g caster sugar\n2 eggs\n${soda} g baking soda\n240 ml buttermilk`;
+    const after = convert(text, { sweetener: 'honey' }).lines;
+    const more = liftLedger(after, catalogue).soda - liftLedger(convert(text).lines, catalogue).soda;
+    const { acid } = liftLedger([lineOf('honey', gramsOf(after, 'honey'))], catalogue);
+    expect(more).toBeCloseTo(share * acid, 6);
   });
   it('honey takes 15 °C off the oven, sugar none', () => {
     expect(coolerFor([lineOf('honey', 200)])).toBe(15);

@@ -91,6 +91,23 @@ describe('the lift ledger', () => {
     const { acid } = liftLedger([lineOf('cream-of-tartar', 100)], catalogue);
     expect(acid / sodaMmol(NEUTRALISING_VALUE['cream-of-tartar']!)).toBeCloseTo(1, 1);
   });
+  // Of three acid groups (pKa 3.13, 4.76, 6.40; 192.12 g/mol) two and a bit give up their H⁺ in a batter; of tartaric acid's two both.
+  it.each([
+    ['citric-acid', 192.12, 2, 3],
+    ['tartaric-acid', 150.09, 1.9, 2],
+  ] as const)('%s is as strong as its groups, many times cream of tartar', (id, molar, least, most) => {
+    const { acid } = liftLedger([lineOf(id, 1)], catalogue);
+    expect(acid).toBeGreaterThan((1000 * least) / molar);
+    expect(acid).toBeLessThan((1000 * most) / molar);
+  });
+
+  it('whole berries give acid only as far as they give juice, and raisins none', () => {
+    const acidOf = (id: string) => liftLedger([lineOf(id, 100)], catalogue).acid;
+    expect(acidOf('raisins')).toBe(0);
+    expect(acidOf('raspberries')).toBeLessThan(getIngredient(catalogue, 'raspberries').acid / 2);
+    expect(acidOf('lemon-juice')).toBe(getIngredient(catalogue, 'lemon-juice').acid);
+  });
+
   it('finds the powder inside a self-raising flour', () => {
     const hidden = liftLedger([lineOf('self-raising-flour', 200)], catalogue);
     expect(hidden.powder).toBeCloseTo(powderMmol(10), 9);

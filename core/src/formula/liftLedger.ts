@@ -1,4 +1,4 @@
-import { doesIt, getIngredient, unfold, type Catalogue } from '../catalogue';
+import { availabilityOf, doesIt, getIngredient, unfold, type Catalogue, type Ingredient } from '../catalogue';
 import { CHEMISTRY } from './data/chemistry';
 import type { FormulaLine } from './types';
 
@@ -24,6 +24,10 @@ export const sodaMmol = (grams: number): number => (1000 * grams) / CHEMISTRY.so
 export const powderMmol = (grams: number): number =>
   (1000 * grams * CHEMISTRY.powderYield) / CHEMISTRY.co2Molar;
 
+/** mmol of H⁺ in 100 g that can meet soda: whole fruit gives acid only as far as it gives juice; what is dried gives none. */
+const acidIn = (one: Ingredient): number =>
+  one.role === 'fruit-veg' || one.role === 'inclusion' ? one.acid * availabilityOf(one) : one.acid;
+
 /**
  * What the leaveners of some lines do: NaHCO₃ + H⁺ → CO₂ + H₂O as far as the acid goes, then heat frees half of the
  * rest. Composites are unfolded, so that a self-raising flour brings its powder. All in mmol.
@@ -38,7 +42,7 @@ export function liftLedger(lines: readonly FormulaLine[], catalogue: Catalogue):
       const one = getIngredient(catalogue, ingredient);
       if (doesIt(one, 'soda')) soda += sodaMmol(grams);
       else if (doesIt(one, 'powder')) powder += powderMmol(grams);
-      else acid += (grams * one.acid) / 100;
+      else acid += (grams * acidIn(one)) / 100;
     }
   }
   const met = Math.min(soda, acid);

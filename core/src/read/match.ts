@@ -1,6 +1,7 @@
 import { closest, distance } from 'fastest-levenshtein';
-import type { Catalogue } from '../catalogue';
+import type { Catalogue, Ingredient } from '../catalogue';
 import { BLEND_NAMES } from './data/flourNames';
+import { FOOD_FORMS, type FoodForm } from './data/forms';
 import { MODIFIERS, NAME_ENDS } from './data/modifiers';
 import { namesBlend } from './flourNames';
 import { indexOf, tokensOf, type Named, type NameIndex } from './names';
@@ -80,6 +81,34 @@ function matchTokens(tokens: readonly string[], index: NameIndex): Match | undef
   return { ...hit.named, match: rest.length === 0 ? 'exact' : 'near' };
 }
 
+/** Fruit and vegetables, and dry things, come in forms; a drink, a flavour or a flour named so has a row of its own. */
+const FORMED_ROLES = new Set(['fruit-veg', 'inclusion']);
+
+const hasForm = (form: FoodForm, food: Ingredient): boolean =>
+  food.composition.water > (form.wetterThan ?? -1) && food.composition.water < (form.drierThan ?? 101);
+
+/** What stands for a food in a form that makes another thing of it; undefined where the table has none that is as strict. */
+function inForm(match: Match, tokens: readonly string[], catalogue: Catalogue): Match | undefined {
+  const food = catalogue.byId.get(match.ingredient);
+  const own = new Set(tokensOf(match.name));
+  const form = FOOD_FORMS.find(
+    ({ words, ...rest }) =>
+      food && hasForm({ words, ...rest }, food) && tokens.some((one) => words.has(one) && !own.has(one)),
+  );
+  if (!food || !form || !FORMED_ROLES.has(food.role) || food.gluten === 'contains') return match;
+  const kin = form.as
+    .map((id) => catalogue.byId.get(id))
+    .find((one) => one && food.allergens.every((allergen) => one.allergens.includes(allergen)));
+  return kin && { ingredient: kin.id, name: kin.name, match: 'near' };
+}
+
+/** A drink or a juice of something that nobody here knows: water mostly, and a question. */
+function unknownLiquid(tokens: readonly string[], catalogue: Catalogue): Match | undefined {
+  const form = FOOD_FORMS.find(({ words, liquid }) => liquid && tokens.some((one) => words.has(one)));
+  const stands = form && catalogue.byId.get(form.as[0]!);
+  return stands && { ingredient: stands.id, name: stands.name, match: 'near' };
+}
+
 /** True when the words are an ingredient's name to the letter (but for case, number and hyphens). */
 export const isName = (words: string, catalogue: Catalogue): boolean =>
   indexOf(catalogue).names.has(tokensOf(words).join(' '));
@@ -116,9 +145,11 @@ function match(words: string, catalogue: Catalogue): Match | null {
   const head = tokensOf(words.replace(NAME_ENDS, ''));
   const tokens = head.length > 0 ? head : whole;
   const direct = matchTokens(tokens, index);
+  const formed = direct && inForm(direct, tokens, catalogue);
+  if (formed !== direct) return formed ?? null;
   if (direct?.match === 'exact') return direct;
   const mended = withoutTypos(tokens, index);
   const repaired = mended && matchTokens(mended, index);
   if (repaired) return { ...repaired, match: 'near' };
-  return direct ?? null;
+  return direct ?? unknownLiquid(tokens, catalogue) ?? null;
 }

@@ -1,5 +1,5 @@
 import { getIngredient, type Catalogue } from '../../catalogue';
-import { linesThat, sodaMmol, type FormulaLine } from '../../formula';
+import { liftLedger, linesThat, sodaMmol, type FormulaLine } from '../../formula';
 import { SWEETENERS } from '../data/sweeteners';
 import { heaviest, inPlaceOf, withMore } from '../lines';
 import { isSweet } from '../sweetening';
@@ -9,11 +9,15 @@ import { weightsOf } from '../weight';
 /** Less acid than this, mmol, isn't worth a pinch. */
 const WORTH_IT = 4;
 
-/** The acid that a sweetener brings is met with soda, where soda raises the part: else it would take the lift's. */
+/**
+ * The acid that a sweetener brings is met with soda, where soda raises the part: else it would take the lift's. Soda that was
+ * left over before meets it first: more of it would taste of soap.
+ */
 function metWithSoda(part: PartState, acid: number, catalogue: Catalogue): readonly FormulaLine[] {
   const [soda] = linesThat('soda', part.lines, catalogue);
-  return soda && acid >= WORTH_IT
-    ? withMore(part, soda.ingredient, acid / sodaMmol(1), catalogue).lines
+  const unmet = acid - liftLedger(part.lines, catalogue).sodaOver;
+  return soda && unmet >= WORTH_IT
+    ? withMore(part, soda.ingredient, unmet / sodaMmol(1), catalogue).lines
     : part.lines;
 }
 

@@ -26,8 +26,8 @@ export const flavours: Table = {
     'rosemary': { name: 'rosemary', also: ['fresh rosemary', 'dried rosemary'], kinds: ['thyme', 'fresh thyme', 'lavender', 'dried lavender', 'mint', 'fresh mint', 'basil', 'sage', 'mint leaf', 'basil leaf', 'culinary lavender', 'edible flower', 'lemon verbena', 'lemongrass', 'thyme leaf', 'parsley'], comp: [72, 3.2, 4.5, 5, 1, 12, 2.2], cup: [30, 20, 60] },
     'food-colouring': { name: 'food colouring', also: ['food coloring', 'food dye', 'gel food colouring', 'gel food coloring', 'red food coloring', 'red food colouring', 'food colour', 'natural food colouring'], comp: [70, 0.5, 0, 0, 28, 0, 1], cup: [250, 235, 270] },
     'poppy-seeds': { name: 'poppy seeds', also: ['poppy seed', 'poppyseed', 'blue poppy seed'], role: 'inclusion', comp: [6, 18, 41.6, 4, 3, 19.5, 6.4], cup: [141, 130, 155] },
-    'beetroot-powder': { name: 'beetroot powder', also: ['beet powder', 'dried beetroot powder', 'carrot powder'], comp: [5, 11, 1, 5, 52, 18, 7], cup: [110, 85, 130], thirst: [1.2, 0.8, 1.8] },
+    'beetroot-powder': { name: 'beetroot powder', also: ['dried beetroot powder'], comp: [5, 11, 1, 5, 52, 18, 7], cup: [110, 85, 130], thirst: [1.2, 0.8, 1.8] },
     'spinach-powder': { name: 'spinach powder', also: ['kale powder', 'green powder', 'moringa powder', 'nettle powder'], comp: [6, 28, 4, 6, 8, 30, 17], cup: [90, 70, 115], thirst: [2, 1.2, 3] },
-    'freeze-dried-fruit': { name: 'freeze-dried fruit', also: ['freeze-dried strawberry', 'freeze-dried raspberry', 'fruit powder', 'raspberry powder', 'blueberry powder', 'freeze-dried raspberry powder'], comp: [3.5, 6, 1.5, 3, 68, 14, 4], cup: [35, 20, 90], acid: 60 },
+    'freeze-dried-fruit': { name: 'freeze-dried fruit', also: ['freeze-dried strawberry', 'freeze-dried raspberry', 'raspberry powder', 'blueberry powder', 'freeze-dried raspberry powder'], comp: [3.5, 6, 1.5, 3, 68, 14, 4], cup: [35, 20, 90], acid: 60 },
   },
 };

@@ -11,7 +11,7 @@ export const flours: FlourTable = {
       flour: { traits: { class: 'rice', scores: [2, 1, 6, 3, 5], flavour: 1, colour: 0.5, grit: 2.5, cap: 0.7, tau: 8, set: [67, 78] },
         amylose: 20, tastes: ['mild'], vice: 'grit and a dry, crumbly bite when it is coarse or stands alone', weeks: WHITE, price: 1,
         standIns: ['brown-rice-flour', 'fonio-flour'], pairs: ['tapioca-starch', 'potato-starch', 'sweet-rice-flour'], most: {}, usual: true, like: null } },
-    'brown-rice-flour': { name: 'brown rice flour', also: ['superfine brown rice flour', 'fine brown rice flour', 'wholegrain rice flour', 'rice bran'], comp: [12, 7.2, 2.8, 71.5, 0.7, 4.6, 1.5], cup: [142, 126, 164], grain: 'grain',
+    'brown-rice-flour': { name: 'brown rice flour', also: ['superfine brown rice flour', 'fine brown rice flour', 'wholegrain rice flour'], comp: [12, 7.2, 2.8, 71.5, 0.7, 4.6, 1.5], cup: [142, 126, 164], grain: 'grain',
       thirst: [1.1, 0.95, 1.35],
       flour: { traits: { class: 'rice', scores: [2, 1, 5, 3.5, 6], flavour: 2.5, colour: 3, grit: 3, cap: 0.7, tau: 8, set: [67, 78] },
         amylose: 22, tastes: ['mild', 'nutty'], vice: 'grit, and bran that turns rancid', weeks: WHOLE, price: 1.1,

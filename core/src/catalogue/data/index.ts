@@ -1,6 +1,7 @@
 import type { Table } from '../types';
 import { binders } from './binders';
 import { chocolate } from './chocolate';
+import { dried } from './dried';
 import { eggsDairy } from './eggsDairy';
 import { fats } from './fats';
 import { flavours } from './flavours';
@@ -16,5 +17,5 @@ import { sugars } from './sugars';
 import { wheat } from './wheat';
 
 export const TABLES: readonly Table[] = [
-  wheat, flours, moreFlours, starches, binders, sugars, fats, eggsDairy, liquids, leaveners, flavours, inclusions, produce, chocolate, pantry,
+  wheat, flours, moreFlours, starches, binders, sugars, fats, eggsDairy, liquids, leaveners, flavours, inclusions, dried, produce, chocolate, pantry,
 ];

@@ -91,7 +91,7 @@ export const KIN: Readonly<Record<string, Readonly<Record<string, KinRow>>>> = {
     hemp: { name: 'hemp protein', possible: [] },
   },
   // Sugars and syrups
-  'coconut-sugar': { other: { name: 'palm sugar', also: ['date sugar', 'maple sugar', 'jaggery', 'panela', 'rapadura', 'gur', 'piloncillo'], possible: [] } },
+  'coconut-sugar': { other: { name: 'palm sugar', also: [], possible: [] } },
   'maple-syrup': { coconut: { name: 'coconut nectar', possible: ['coconut'] } },
   'corn-syrup': {
     isoglucose: { name: 'glucose-fructose syrup', also: ['isoglucose'], allergens: [], possible: ['corn', 'wheat'] },
@@ -140,7 +140,7 @@ export const KIN: Readonly<Record<string, Readonly<Record<string, KinRow>>>> = {
   },
   'distilled-vinegar': { malt: { name: 'distilled malt vinegar', gluten: 'check-label', note: 'distilled from barley malt: traces pass some limits and not others' } },
   'balsamic-vinegar': { glaze: { name: 'balsamic glaze', gluten: 'check-label', possible: ['sulphite', 'wheat', 'corn'], note: 'often thickened with starch' } },
-  'cream-of-tartar': { acids: { name: 'citric acid', also: ['citric acid powder', 'ascorbic acid', 'tartaric acid'], possible: ['corn'], note: 'most is fermented on corn sugar' } },
+  'cream-of-tartar': { acids: { name: 'acid blend', also: ['fruit acid'], possible: ['corn'], note: 'most is fermented on corn sugar' } },
   // Flavours and spices
   'peppermint-extract': {
     coconut: { name: 'coconut extract', possible: ['coconut'] },
@@ -170,7 +170,7 @@ export const KIN: Readonly<Record<string, Readonly<Record<string, KinRow>>>> = {
   'sesame-seeds': { halva: { name: 'halva', gluten: 'check-label', possible: ['tree nuts', 'wheat', 'egg', 'milk'], note: 'of sesame, or of semolina: the packet says which' } },
   'sunflower-seeds': { mixed: { name: 'mixed seed', possible: ['sesame'] } },
   'dried-cranberries': {
-    cherry: { name: 'dried cherry', also: ['dried sour cherry', 'dried strawberry', 'dried barberry'], possible: ['sulphite'] },
+    cherry: { name: 'dried strawberry', also: ['dried barberry'], possible: ['sulphite'] },
     goji: { name: 'goji berry', allergens: ['nightshades'], possible: ['sulphite'] },
   },
   'chestnuts': { glace: { name: 'marron glace', possible: ['wheat'] } },

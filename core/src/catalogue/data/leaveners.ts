@@ -19,6 +19,12 @@ export const leaveners: Table = {
     'distilled-vinegar': { name: 'vinegar, distilled', also: ['distilled white vinegar', 'distilled vinegar', 'spirit vinegar'], role: 'acid', comp: [94.5, 0, 0, 0, 0, 0, 5], acid: 83, cup: [239, 232, 244], grain: 'contains-grain-derivative' },
     'balsamic-vinegar': { name: 'vinegar, balsamic', also: ['balsamic vinegar'], role: 'acid', comp: [76.5, 0.5, 0, 0, 16.5, 0, 6], acid: 100, cup: [255, 245, 268], possible: ['sulphite'] },
     'rice-vinegar': { name: 'vinegar, rice', also: ['rice vinegar', 'rice wine vinegar', 'mirin'], role: 'acid', comp: [95, 0.1, 0, 0, 0.5, 0, 4.3], acid: 70, cup: [239, 232, 246], grain: 'contains-grain-derivative' },
-    'salt': { name: 'salt', also: ['sea salt', 'fine salt', 'fine sea salt', 'table salt', 'kosher salt', 'flaky salt', 'flaky sea salt', 'sea salt flake', 'coarse salt', 'himalayan salt', 'cooking salt', 'pickling salt', 'rock salt', 'iodised salt'], role: 'salt', comp: [0.2, 0, 0, 0, 0, 0, 99.8], cup: [284, 135, 300] },
+    'salt': { name: 'salt', also: ['sea salt', 'fine salt', 'fine sea salt', 'table salt', 'coarse salt', 'himalayan salt', 'cooking salt', 'pickling salt', 'rock salt', 'iodised salt'], role: 'salt', comp: [0.2, 0, 0, 0, 0, 0, 99.8], cup: [284, 135, 300] },
+    'citric-acid': { name: 'citric acid', also: ['citric acid powder', 'sour salt'], role: 'acid', comp: [0.5, 0, 0, 0, 0, 0, 99.5], acid: 1250, cup: [205, 185, 225], possible: ['corn'], note: 'most is fermented on corn sugar', source: 'two and a bit of three acid groups below pH 6.5: 15.6 mmol a gram, 12.5 count' },
+    'tartaric-acid': { name: 'tartaric acid', also: [], role: 'acid', comp: [0.5, 0, 0, 0, 0, 0, 99.5], acid: 1330, cup: [200, 180, 220], possible: ['sulphite'], source: 'two acid groups of 150.1 g a mole' },
+    'malic-acid': { name: 'malic acid', also: ['apple acid'], role: 'acid', comp: [0.5, 0, 0, 0, 0, 0, 99.5], acid: 1490, cup: [200, 180, 220], source: 'two acid groups of 134.1 g a mole' },
+    'ascorbic-acid': { name: 'ascorbic acid', also: ['vitamin c powder'], role: 'acid', comp: [0.5, 0, 0, 0, 0, 0, 99.5], acid: 568, cup: [195, 175, 215], possible: ['corn'], note: 'most is fermented on corn sugar', source: 'one acid group of 176.1 g a mole' },
+    'flaky-salt': { name: 'flaky salt', also: ['flaky sea salt', 'sea salt flake', 'salt flake'], role: 'salt', comp: [0.2, 0, 0, 0, 0, 0, 99.8], cup: [145, 100, 200] },
+    'kosher-salt': { name: 'kosher salt', also: ['coarse kosher salt'], role: 'salt', comp: [0.2, 0, 0, 0, 0, 0, 99.8], cup: [180, 130, 245], note: 'brands differ twofold by the spoon: weigh it' },
   },
 };
