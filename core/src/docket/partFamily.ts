@@ -19,8 +19,10 @@ export function familyOfPart(part: FormulaPart, bake: FamilyId, work: Work): Fam
   const { parts, catalogue } = work;
   const flour = (one: FormulaPart) => flourGrams(one.lines, catalogue);
   const main = [...parts].sort((a, b) => flour(b) - flour(a))[0];
-  if (part.id === main?.id || flour(part) === 0 || part.name === null) return bake;
+  if (flour(part) === 0 || part.name === null) return bake;
   const own = kindOf(part, work);
+  // The main part is what the bake is, unless it is only the base under it.
+  if (part.id === main?.id && own?.because !== 'name') return bake;
   const family = FAMILIES.find((id) => id === own?.id);
   return family !== undefined && own!.confidence >= SURE ? family : bake;
 }

@@ -1,5 +1,5 @@
 import { getIngredient, type Catalogue } from '../catalogue';
-import { guessFamily, type Line, type Part, type Recipe } from '../read';
+import { guessFamily, ratiosOf, type Line, type Part, type Recipe } from '../read';
 import type { PartFamily } from './types';
 
 interface Weighed {
@@ -22,6 +22,9 @@ function weigh(lines: readonly Line[], catalogue: Catalogue): Weighed {
   return sum;
 }
 
+/** Of what is rolled or pressed there is less egg and water than so many g for 100 g of flour. */
+const MOST_EGG = 30;
+const MOST_WATER = 45;
 /** Of so little flour and starch nothing is built: it thickens. */
 const THICKENS = 0.16;
 const NAMED: readonly (readonly [RegExp, PartFamily['id']])[] = [
@@ -36,11 +39,34 @@ const NAMED: readonly (readonly [RegExp, PartFamily['id']])[] = [
 const named = (part: Part): PartFamily['id'] | null =>
   part.name === null ? null : (NAMED.find(([words]) => words.test(part.name!))?.[1] ?? null);
 
+/** A base under something softer is rolled or pressed, whatever the bake is called: sweet ones are shortbread. */
+const BASE = /\b(?:base|crust|bottom|shell|shortbread)\b/i;
+const SWEET_BASE = 0.15;
+const HAVE_BASES: ReadonlySet<string> = new Set([
+  'brownie',
+  'creamed-cake',
+  'flourless',
+  'foam',
+  'steamed-pudding',
+  'loaf',
+]);
+
+function baseOf(part: Part, recipe: Recipe, catalogue: Catalogue): PartFamily | undefined {
+  const ratios = ratiosOf(part.lines, catalogue);
+  if (part.name === null || !BASE.test(part.name) || !ratios || !HAVE_BASES.has(recipe.family.id))
+    return undefined;
+  const soft = ratios.egg > MOST_EGG || ratios.water > MOST_WATER;
+  const id = ratios.sugars > 100 * SWEET_BASE ? 'cut-out' : 'pastry';
+  return soft ? undefined : { id, confidence: 0.9, because: 'name' };
+}
+
 function familyOf(part: Part, main: Part | undefined, recipe: Recipe, catalogue: Catalogue): PartFamily {
   const { flour, starch, all } = weigh(part.lines, catalogue);
   const said = named(part);
   const byHand = recipe.bindings.families[part.id];
   if (byHand) return { id: byHand, confidence: 1, because: 'said' };
+  const base = baseOf(part, recipe, catalogue);
+  if (base) return base;
   if (part === main) return { id: recipe.family.id, confidence: recipe.family.confidence, because: 'main' };
   if (flour + starch === 0) return { id: 'no-flour', confidence: 0.95, because: 'no-flour' };
   if (said) return { id: said, confidence: 0.9, because: 'name' };

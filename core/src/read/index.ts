@@ -1,4 +1,4 @@
-export { guessFamily } from './family';
+export { guessFamily, ratiosOf } from './family';
 export { blanked, cleanLine } from './clean';
 export { durationsIn, type Duration } from './durations';
 export { makeDoubt } from './doubts';

@@ -16,7 +16,8 @@ export const lift: TargetRule = {
     if (part.replaced === 0) return [];
     const was = liftLedger(part.original, catalogue).released;
     const most = (bands.lift[1] * massOf(part.lines)) / 100;
-    const below = Math.max(Math.min(was * (1 + profile.moreLift), most), Math.min(was, most));
+    // The family's most holds back what is added, and takes nothing away: the recipe rose with what it had.
+    const below = Math.max(Math.min(was * (1 + profile.moreLift), most), was);
     // Gas grows larger in thin air.
     const wanted = below * (1 - altitudeAt(request.altitudeMetres).powder);
     return [

@@ -1,7 +1,7 @@
 import { getIngredient } from '../../catalogue';
 import { massOf } from '../../formula';
 import { STARCH_FOR } from '../data/broughtIn';
-import { wheatGrams, wheatLines } from '../flour';
+import { flourGrams, wheatGrams, wheatLines } from '../flour';
 import { inPlaceOf } from '../lines';
 import type { Setting, Shift, SwapRule } from '../types';
 import { weightsOf } from '../weight';
@@ -28,7 +28,9 @@ export const thickener: SwapRule = {
   confidence: 'common-practice',
   swap(part, setting) {
     const grams = wheatGrams(part.lines, setting.catalogue);
-    const little = grams <= MOST_GRAMS && grams <= MOST_SHARE * massOf(part.lines);
+    // In a foam the little flour there is holds the whites up; beside ground nuts it builds with them.
+    const all = flourGrams(part.lines, setting.catalogue);
+    const little = !setting.profile.foam && all <= MOST_GRAMS && all <= MOST_SHARE * massOf(part.lines);
     if (grams === 0 || !(little || setting.thickens)) return part;
     const wheat = wheatLines(part.lines, setting.catalogue);
     const ingredient = starchFor(setting);
