@@ -49,6 +49,9 @@ const RISE_FROM = 35;
 const RISE_TO = 88;
 /** Of a dry crumb full of air, W/(m·K). From memory, of the order of dry bread crust. */
 const SKIN_CONDUCTIVITY = 0.1;
+/** Water that the solids hold and no oven takes, as a share of their mass; and the share of the rest that comes slower. From memory. */
+const BOUND_WATER = 0.03;
+const LAST_WATER = 0.2;
 const FIRST_STEP = 0.1;
 const MOST_GROWTH = 1.5;
 const HELD_STEPS = 200;
@@ -237,13 +240,22 @@ export class Section {
     return held + below;
   }
 
+  /** How wet a column still is, 0–1: the last fifth of its water comes slower, and what the solids hold stays. */
+  private wetness(dried: number): number {
+    const { water } = this.body.material;
+    const supply = this.mass * this.grid.rows * (water - BOUND_WATER * (1 - water));
+    return supply > 0 ? min(1, max(0, (supply - dried) / (LAST_WATER * supply))) : 0;
+  }
+
   /** Each column's open top, about the surface that is expected of it. */
   private meetAir(air: number, growth: number): void {
     const { above, vapour } = this.around;
-    const wet = { activity: vapour === null ? 0 : this.body.material.activity, vapour: vapour ?? 0 };
+    const activity = vapour === null ? 0 : this.body.material.activity;
     for (let j = 0; j < this.films.length; j += 1) {
       const expected = this.surface[j]! + growth * (this.surface[j]! - this.surfaceBefore[j]!);
-      const film = wetFilm(above, air, expected, wet, this.dried[j]! + this.step * this.drying[j]!);
+      const dried = this.dried[j]! + this.step * this.drying[j]!;
+      const wet = { activity: activity * this.wetness(dried), vapour: vapour ?? 0 };
+      const film = wetFilm(above, air, expected, wet, dried);
       this.films[j] = film;
       this.open[j] = film.celsius;
       this.above[j] = film.conductance;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { familyOf } from '../family';
-import { formulaOf } from '../formula';
+import { compositionOf, formulaOf, massOf } from '../formula';
 import { BUILT_IN_KITCHEN, catalogueOf } from '../kitchen';
 import { toEnd } from '../quantity';
 import { lineOf, readText, runs } from '../testing';
@@ -166,4 +166,19 @@ describe('what can’t be', () => {
       ),
       { ...runs(1), numRuns: 10 },
     ));
+});
+
+describe('water leaves only while there is some', () => {
+  it.each([
+    ['a thin shortbread', SHORTBREAD, 'cut-out', 340],
+    ['a film of sponge', SPONGE, 'foam', 40],
+    ['a thin cake', CAKE, 'creamed-cake', 90],
+  ] as const)('%s never loses more than it holds', (_, text, family, grams) => {
+    const lines = formulaOf(readText(text)).flatMap((part) => part.lines);
+    const factor = grams / massOf(lines);
+    const less = lines.map((line) => ({ ...line, grams: line.grams * factor }));
+    const { water } = compositionOf(less, catalogue);
+    const { lost } = trial(text, family, 'rect:30x20', 200, { lines: less });
+    expect(lost).toBeLessThanOrEqual(water / grams + 1e-6);
+  });
 });
