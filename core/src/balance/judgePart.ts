@@ -1,14 +1,14 @@
 import type { Catalogue } from '../catalogue';
-import { bandsOf, familyOf } from '../family';
-import { linesLeading, linesThat, massOf, type FormulaLine } from '../formula';
+import { bandsOf } from '../family';
+import { linesLeading, massOf, type FormulaLine } from '../formula';
 import { settle } from '../quantity';
-import type { BalanceId, FamilyId, RouteId, SaidOf } from '../vocabulary';
+import type { BalanceId, FamilyId, RouteId } from '../vocabulary';
 import { balancesOf } from './balances';
 import { flourGrams, wheatGrams } from './flour';
 import { kindOf } from './kind';
-import { eggLines } from './ledger';
-import type { BandMissSays, FindingSays } from './says';
-import { sodaLeft, soapLimit } from './soap';
+import { findingsOf } from './findings';
+import type { BandMissSays } from './says';
+import type { Finding } from './types';
 
 export type Verdict = 'low' | 'in' | 'high';
 
@@ -20,13 +20,6 @@ export interface JudgedBalance {
   readonly verdict: Verdict;
 }
 
-/** What is likely to go wrong, why, and how likely (0–1, our judgement). */
-export interface Finding {
-  readonly id: string;
-  readonly because: SaidOf<FindingSays>;
-  readonly likelihood: number;
-}
-
 export interface JudgedPart {
   readonly route: RouteId;
   readonly balances: readonly JudgedBalance[];
@@ -35,16 +28,15 @@ export interface JudgedPart {
 
 /** These have a band by themselves; fat and sugar are only held against an original. */
 const JUDGED: readonly BalanceId[] = ['drinkThirst', 'binder', 'starchShare', 'lift'];
+/** Nuts, coconut and cassava build without starch, and pure starch may carry eggs: only a blend of grains is judged by it. */
+const isJudged = (id: BalanceId, route: RouteId): boolean =>
+  JUDGED.includes(id) && (id !== 'starchShare' || route === 'grain-blend');
 /** A flour of this class leads when it makes up so much of the flours. Common practice. */
 const LEADS = 0.5;
 const COCONUT_LEADS = 0.25;
 const BUTTER_LEADS = 2;
-/** What leads these binds by being sticky. */
-const STICKY_WAYS: readonly RouteId[] = ['nut-butter-led', 'cassava-led'];
 /** Bands are drawn around some forty recipes: just outside of one is no finding. */
 const SLACK = 0.1;
-/** Soda begins to be tasted above the limit; bakes that are liked have up to twice of it. Common practice. */
-const SOAPY_FROM = 2;
 /** Which way a recipe that has no wheat goes: the bands of its leading flour count. */
 export function routeOf(lines: readonly FormulaLine[], catalogue: Catalogue): RouteId {
   const flour = flourGrams(lines, catalogue);
@@ -85,35 +77,16 @@ export function judgePart(lines: readonly FormulaLine[], family: FamilyId, catal
     bandsOf(family, route, kindOf(lines, family, catalogue)),
     catalogue,
   )
-    .filter(({ id }) => JUDGED.includes(id))
+    .filter(({ id }) => isJudged(id, route))
     .map(({ id, converted: value, band }) => ({ id, value, band, verdict: verdictOf(value, band) }));
   if (wheatGrams(lines, catalogue) > 0) return { route, balances, findings: [] };
-  const { xanthan } = familyOf(family);
   const found = balances.flatMap(({ id, value, band, verdict }): Finding[] => {
     const code = MISSES[`${id}-${verdict}`];
     if (code === undefined) return [];
     const because = { code, values: { value: settle(value), band, family } };
     return [{ id: code, because, likelihood: likelihoodOf(value, band) }];
   });
-  const binds = balances.some(({ id, value }) => id === 'binder' && value > 0);
-  const egg = eggLines(lines, catalogue).length > 0;
-  const sticky =
-    linesThat('sticks cold', lines, catalogue).length > 0 ||
-    STICKY_WAYS.some((way) => linesLeading(way, lines, catalogue).length > 0);
-  // What is rubbed to crumbs on purpose needs nothing that binds.
-  if (xanthan > 0 && !binds && !egg && !sticky && flourGrams(lines, catalogue) > 0)
-    found.push({
-      id: 'falls-apart',
-      because: { code: 'bound-by-nothing', values: {} },
-      likelihood: 0.8,
-    });
-  const left = sodaLeft(lines, catalogue);
-  const limit = soapLimit(lines, family, catalogue) * SOAPY_FROM;
-  if (left > limit)
-    found.push({
-      id: 'soapy',
-      because: { code: 'soapy', values: { left: settle(left), limit } },
-      likelihood: likelihoodOf(left, [0, limit]),
-    });
+  const binder = balances.find(({ id }) => id === 'binder')?.value ?? 0;
+  found.push(...findingsOf({ lines, family, route, binder }, catalogue));
   return { route, balances, findings: [...found].sort((a, b) => b.likelihood - a.likelihood) };
 }

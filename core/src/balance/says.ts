@@ -114,6 +114,18 @@ export interface FindingSays extends BandMissSays {
   readonly 'holds-gluten': { readonly line: string; readonly why: string };
   readonly 'bound-by-nothing': Bare;
   readonly soapy: { readonly left: number; readonly limit: number };
+  readonly coarse: { readonly flour: string };
+  readonly beans: { readonly flour: string; readonly percent: number };
+  readonly 'much-of': {
+    readonly of: 'fat' | 'sugars' | 'egg';
+    /** g per 100 g of flour. */
+    readonly has: number;
+    readonly usual: number;
+    readonly family: FamilyId;
+  };
+  readonly 'turns-green': Bare;
+  /** °C, on a plain oven. */
+  readonly 'oven-off': { readonly celsius: number; readonly usual: number; readonly family: FamilyId };
 }
 
 export type BalanceSays = EndSays & BecauseSays & PartWarningSays & FindingSays;

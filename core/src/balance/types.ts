@@ -3,8 +3,8 @@ import type { Catalogue } from '../catalogue';
 import type { BandRow, Profile } from '../family';
 import type { FormulaLine } from '../formula';
 import type { ConversionRequest } from '../kitchen';
-import type { Because, End, EndSays, PartWarning } from './says';
-import type { BalanceId, Confidence, FamilyId, RouteId } from '../vocabulary';
+import type { Because, End, EndSays, FindingSays, PartWarning } from './says';
+import type { BalanceId, Confidence, FamilyId, RouteId, SaidOf } from '../vocabulary';
 
 /** A change with its reason. */
 export interface Shift {
@@ -88,4 +88,11 @@ export interface TargetRule extends Rule {
 /** What no shift mends, and somebody should know before they bake. It looks at the part as it is to be baked. */
 export interface WarningRule extends Rule {
   readonly warn: (part: PartState, setting: Setting) => readonly PartWarning[];
+}
+
+/** What is likely to go wrong, why, and how likely (0–1, our judgement). */
+export interface Finding {
+  readonly id: string;
+  readonly because: SaidOf<FindingSays>;
+  readonly likelihood: number;
 }

@@ -1,7 +1,19 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { say } from '../words';
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST } from '../kitchen';
-import { readText } from '../testing';
+import { readText, shareOf } from '../testing';
 import { judge } from '.';
+
+/** Bakes without gluten that work, and the same with one thing put wrong and what that is: made up after common practice. */
+const { working, broken } = JSON.parse(readFileSync(join(__dirname, 'cases/judged.json'), 'utf8')) as {
+  readonly working: readonly { readonly what: string; readonly text: string }[];
+  readonly broken: readonly {
+    readonly what: string;
+    readonly text: string;
+    readonly causes: readonly string[];
+  }[];
+};
 
 const judged = (text: string) => judge(readText(text), EMPTY_REQUEST, BUILT_IN_KITCHEN);
 const findings = (text: string) => judged(text).findings.map(({ id }) => id);
@@ -77,5 +89,23 @@ describe('a recipe that is without gluten', () => {
     a.parts[0]!.balances.forEach(({ value }, at) =>
       expect(b.parts[0]!.balances[at]!.value).toBeCloseTo(value, 2),
     );
+  });
+});
+
+describe('of bakes that work and bakes with one fault', () => {
+  it('what works stands in its bands, and is hardly ever cried at', () => {
+    const all = working.map(({ text }) => judged(text));
+    const balances = all.flatMap(({ parts }) => parts.flatMap((part) => part.balances));
+    expect(shareOf(balances, ({ verdict }) => verdict === 'in')).toBeGreaterThanOrEqual(0.95);
+    expect(
+      shareOf(all, (one) => one.findings.every(({ likelihood }) => likelihood <= 0.5)),
+    ).toBeGreaterThanOrEqual(0.95);
+  });
+  it('what is broken is named, and its cause is among the first two', () => {
+    const all = broken.map(({ text, causes }) => ({ causes, found: findings(text) }));
+    expect(shareOf(all, ({ found }) => found.length > 0)).toBeGreaterThanOrEqual(0.9);
+    expect(
+      shareOf(all, ({ found, causes }) => found.slice(0, 2).some((id) => causes.includes(id))),
+    ).toBeGreaterThanOrEqual(0.9);
   });
 });

@@ -5,6 +5,7 @@ import type { ConversionRequest, Kitchen } from '../kitchen';
 import { settle } from '../quantity';
 import { ingredientLines, type Recipe } from '../read';
 import { reasonWords } from '../words';
+import { ovenFinding } from './ovenFinding';
 import { familyOfPart } from './partFamily';
 import { workOf, type Work } from './plan';
 import type { Judgement } from './types';
@@ -40,6 +41,10 @@ export function judgeWork(work: Work): Judgement {
     return { name: part.name, lines: part.lines, family: own, ...judgePart(part.lines, own, catalogue) };
   });
   const [main] = [...judged].sort((a, b) => flourGrams(b.lines, catalogue) - flourGrams(a.lines, catalogue));
+  const oven = main && ovenFinding(main.family, work);
+  const ofMain = [...(oven ? [oven] : []), ...(main?.findings ?? [])].sort(
+    (a, b) => b.likelihood - a.likelihood,
+  );
   return {
     family,
     parts: judged.map(({ name, family: own, route, balances }) => ({
@@ -53,7 +58,7 @@ export function judgeWork(work: Work): Judgement {
         verdict,
       })),
     })),
-    findings: [...glutenIn(work), ...(main?.findings ?? [])].map((one) => ({
+    findings: [...glutenIn(work), ...ofMain].map((one) => ({
       ...one,
       likelihood: settle(one.likelihood),
     })),

@@ -47,10 +47,14 @@ function stretch(text: string, from: number, after: number): string {
   return text.slice(from, after + (end ? end.index : rest.length)).trim();
 }
 
+/** The thing itself as it comes out of the oven, which a sentence names like a bought one: "spoon it over the hot cake". */
+const ITSELF =
+  /\b(?:hot|warm|cold|cool|cooled|baked|finished|prick|cool|bake|ice|frost|glaze|turn out|unmould|test)\s+(?:the\s+|each\s+)?(?:hot\s+|warm\s+|cold\s+|cooled\s+)?(?:cakes?|cookies|biscuits?|breads?|loaf|loaves|brownies|sponges?|rolls?|buns?)\b/gi;
+
 /** What holds gluten and stands in a sentence without an amount that is understood: it is on the list all the same. */
 function unmeasured(text: string, found: readonly { readonly item: Item }[], reader: Scales): Item[] {
   const there = new Set(found.map(({ item }) => item.ingredient));
-  return namedIn(text, reader.catalogue)
+  return namedIn(text.replace(ITSELF, ' '), reader.catalogue)
     .filter(({ ingredient }) => !there.has(ingredient))
     .filter(({ ingredient }) => getIngredient(reader.catalogue, ingredient).gluten === 'contains')
     .flatMap(({ ingredient, words }) => {

@@ -127,5 +127,14 @@ export const BALANCE_WORDS: WordsFor<BalanceSays> = {
   'bound-by-nothing': () => 'nothing binds it, neither gum nor husk nor egg: a pile of crumbs',
   soapy: ({ left, limit }) =>
     `${left.toFixed(1)} mmol of soda finds no acid in 100 g of batter, above ${limit}: soapy, and brown early`,
+  coarse: ({ flour }) =>
+    `much of it is as coarse as ${flour}: sand between the teeth, unless it is scalded or soaked first`,
+  beans: ({ flour, percent }) => `${percent} % of the flour is ${flour}: it is tasted above a quarter`,
+  'much-of': ({ of, has, usual, family }) =>
+    `${has} g of ${of} on 100 g of flour, where a ${FAMILY_NAMES[family]} has about ${usual}`,
+  'oven-off': ({ celsius, usual, family }) =>
+    celsius < usual
+      ? `${celsius} °C is low for a ${FAMILY_NAMES[family]}, which is usually baked at ${usual}: pale, and raw in the middle when its time is up`
+      : `${celsius} °C is hot for a ${FAMILY_NAMES[family]}, which is usually baked at ${usual}: dark outside before the middle is set`,
   'holds-gluten': ({ line, why }) => `“${line}”: ${why}`,
 };

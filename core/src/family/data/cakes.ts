@@ -129,7 +129,7 @@ export const cakes = {
     words: /\bflourless\b|\b(?:without|no) flour\b|\bmacaroons?\b|\bmeringues?\b/gi,
     texture: 'batter', xanthan: 0, leastXanthan: 0, glutenUse: 1, usualEgg: 120, liquid: [0, 0], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
-    bands: { xanthan: [0, 1.7], starch: [0, 0.4], drinkThirst: [0.3, 2.2], lift: [0, 8] },
+    bands: { xanthan: [0, 1.7], starch: [0, 1], drinkThirst: [0.3, 4.5], lift: [0, 8] },
     bandsBy: {
       'nut-butter-led': { xanthan: [0, 0], starch: [0, 0.4], drinkThirst: [0.3, 2.2], lift: [0, 8] },
     },
