@@ -22,7 +22,7 @@ import { differingTins, foldedLine, foldedTins } from './folded';
 import { docketLines } from './lines';
 import { settled } from './bake';
 import { ownRest, type OwnRest } from './ownRest';
-import { writeMethod } from './method';
+import { writeMethod } from './written';
 import { breachesOf, guardDocket, outgoingLines, readForSure, type Breach } from './outgoing';
 import { none, type Work } from './plan';
 import { WHOLE_WARNINGS } from './warnings';
@@ -203,14 +203,7 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
   const steps = bindSteps(recipe, work.kitchen);
   const bowl = bowlOf(balanced.converted, family, tins.kinds.length > 0, catalogue);
   const rest = restOf(work, balanced, main, { steps, bowl, bake, profile });
-  const method = writeMethod(steps, bowl, {
-    parts,
-    tins: tins.kinds,
-    rest,
-    bake,
-    profile,
-    looks: familyOf(family).looks,
-  });
+  const method = writeMethod({ ...work, steps, bowl, parts, tins: tins.kinds, rest, bake, profile });
   const guard = guardDocket(outgoing, method, doubted, work);
   const docket: Docket = {
     schema: 7,

@@ -16,7 +16,7 @@ export {
 export { ofSeveral } from './heatWords';
 export { placeWords, sayDial, sayHeat } from './ovenWords';
 export { toMarkdown } from './markdown';
-export { unnumbered } from './method';
+export { unnumbered } from './written';
 export { sayMinutes, saySeconds, shortTime } from './sayMinutes';
 export type {
   Docket,

@@ -1,6 +1,6 @@
 import { NEVER_ANSWERED } from '../vocabulary';
 import { docketLineWords, forWhomWords } from './jsonld';
-import { unnumbered } from './method';
+import { unnumbered } from './written';
 import { bakeTimeWords } from './heatWords';
 import { ovenWords } from './ovenWords';
 import { say } from '../words';

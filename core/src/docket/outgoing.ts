@@ -147,6 +147,19 @@ function namedSteps(
   });
 }
 
+/** A recipe with the docket's method in the place of its own: each sentence is heard once, and its blend is one without gluten. */
+function asWrittenNow(recipe: Recipe, method: readonly DocketStep[]): Recipe {
+  const told = new Set(recipe.method.map(({ id }) => id));
+  return {
+    ...recipe,
+    parts: recipe.parts.map((part) => ({ ...part, lines: part.lines.filter(({ id }) => !told.has(id)) })),
+    method: method.map(({ id, text }) => ({
+      id,
+      source: text.replaceAll('flour blend', 'gluten-free flour blend'),
+    })),
+  };
+}
+
 /** Guards the docket a second time: what goes out, the questions that came in with it, its steps, and what is new to this bake. */
 export function guardDocket(
   outgoing: readonly Line[],
@@ -157,7 +170,8 @@ export function guardDocket(
   const catalogue = catalogueOf(kitchen);
   const named = namedSteps(method, recipe, outgoing, request, catalogue);
   const goes = guardLines(outgoing, request, kitchen, {
-    method: guardMethod(recipe),
+    // The steps as they go out: flour that is dusted with rice by now is settled.
+    method: guardMethod(asWrittenNow(recipe, method)),
     named: [
       ...named,
       ...doubted.map(({ line, source, why }) => questionOfMisread(sourceOf(line).line, source, why)),

@@ -47,6 +47,9 @@ export interface DocketPart {
   readonly accounts: readonly Account[];
 }
 
+/** What a step is for. */
+export type StepKind = 'prepare' | 'mix' | 'rest' | 'shape' | 'heat' | 'cool' | 'finish';
+
 export interface DocketStep {
   readonly id: string;
   /** As the recipe had it; null for a new step. */
@@ -55,8 +58,14 @@ export interface DocketStep {
   readonly changed: boolean;
   /** False where neither what it does nor what it names is known: it stands as written, and nothing was guessed. */
   readonly bound: boolean;
-  /** Why something is said to it. */
+  /** Why something is said otherwise. */
   readonly because: readonly string[];
+  /** Missing, as the next two, on dockets that are older than this. */
+  readonly kind?: StepKind;
+  /** Ids of the docket's lines that it works with. */
+  readonly uses?: readonly string[];
+  /** Which stage of heat it tells of; null: none. */
+  readonly stage?: number | null;
 }
 
 /** How it should look in the bowl, and what to do when it doesn't. */

@@ -4,8 +4,9 @@ import { indexOf, tokensOf } from './names';
 /** A food that a running text names. */
 export interface NamedIn {
   readonly ingredient: string;
-  /** As written. */
+  /** As written, and where. */
   readonly words: string;
+  readonly from: number;
 }
 
 const WORD = /[\p{L}\p{N}]+(?:['’][\p{L}]+)?/gu;
@@ -33,7 +34,7 @@ export function namedIn(text: string, catalogue: Catalogue): NamedIn[] {
     for (let length = runs.length; length > 0; length -= 1) {
       const named = names.get(runs[length - 1]!);
       if (!named) continue;
-      found.push({ ingredient: named.ingredient, words: text.slice(from, words[at + length - 1]!.to) });
+      found.push({ ingredient: named.ingredient, from, words: text.slice(from, words[at + length - 1]!.to) });
       at += length - 1;
       break;
     }

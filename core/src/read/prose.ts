@@ -51,10 +51,16 @@ function stretch(text: string, from: number, after: number): string {
 const ITSELF =
   /\b(?:hot|warm|cold|cool|cooled|baked|finished|prick|cool|bake|ice|frost|glaze|turn out|unmould|test)\s+(?:the\s+|each\s+)?(?:hot\s+|warm\s+|cold\s+|cooled\s+)?(?:cakes?|cookies|biscuits?|breads?|loaf|loaves|brownies|sponges?|rolls?|buns?)\b/gi;
 
+/** Where flour is named too it is made here: "the pastry", "for the cake". */
+const MADE_HERE =
+  /\b(?:the|your|each|these|this|for)\s+(?:\w+\s+)?(?:cakes?|cookies|biscuits?|breads?|loaf|loaves|brownies|sponges?|rolls?|buns?|pastry|crust|dough|crumbs?)\b/gi;
+const FLOURED = /\bflour\b/i;
+
 /** What holds gluten and stands in a sentence without an amount that is understood: it is on the list all the same. */
 function unmeasured(text: string, found: readonly { readonly item: Item }[], reader: Scales): Item[] {
   const there = new Set(found.map(({ item }) => item.ingredient));
-  return namedIn(text.replace(ITSELF, ' '), reader.catalogue)
+  const plain = text.replace(ITSELF, ' ');
+  return namedIn(FLOURED.test(text) ? plain.replace(MADE_HERE, ' ') : plain, reader.catalogue)
     .filter(({ ingredient }) => !there.has(ingredient))
     .filter(({ ingredient }) => getIngredient(reader.catalogue, ingredient).gluten === 'contains')
     .flatMap(({ ingredient, words }) => {

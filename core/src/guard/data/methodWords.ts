@@ -92,6 +92,7 @@ export const METHOD_WORDS: readonly MethodWord[] = [
   {
     forms: [/\bbread ?crumbs?\b|\b(?:biscuit|cookie|cracker|graham) crumbs?\b|\bpanko\b/gi],
     but: [
+      /\b(?:gluten[- ]free|gf) (?:bread ?|biscuit |cookie |cracker )?crumbs?\b/gi,
       // "rub in until it looks like breadcrumbs" names a look, not a thing.
       /\b(?:like|resembl\w+|as|to|into|of|reach\w*|becomes?|forms?|form|fine as|consistency of|texture of|stage of|look of|just past)(?: a| the| very)?(?: (?:fine|coarse|rough|wet|damp|moist|dry|soft|large|small|golden|pale|loose|even|sandy|big)(?:,| and| or)?)* ?bread ?crumbs?\b(?! over| on)/gi,
       /\bbread ?crumbs?(?:-like|y)?[ -](?:stage|texture|consistency|like)\b|\bbread ?crumb(?:y|-like)\b|\brub\w*\b[^.;]*\bbread ?crumbs?\b/gi,

@@ -1,0 +1,25 @@
+import type { SpanEdit } from './spans';
+
+const OVERMIX =
+  /(?:[,;]\s*)?(?:\b(?:and|but)\s+)?\b(?:be careful not to|being careful not to|taking care not to|take care not to|try not to|do not|don['’]t|never|without|no)\s+over-?(?:mix|beat|work|stir)\w*(?: (?:it|them|the (?:batter|dough|mixture)|or it \w+(?: \w+)?))?(?=[.,;!)]|$)/gi;
+const JUST =
+  /\b(?:until|till) (?:only )?just (?:combined|mixed|incorporated|blended|(?:comes|come) together)\b/gi;
+
+/** Cautions against gluten that isn't there: dropped, or turned. Where air, rubbed fat or nut oil would suffer they stay. */
+export const cautionEdits = (source: string, delicate: boolean): SpanEdit[] =>
+  delicate
+    ? []
+    : [
+        ...[...source.matchAll(OVERMIX)].map(({ 0: words, index }) => ({
+          from: index,
+          to: index + words.length,
+          text: '',
+          because: 'there is no gluten to toughen',
+        })),
+        ...[...source.matchAll(JUST)].map(({ 0: words, index }) => ({
+          from: index,
+          to: index + words.length,
+          text: 'until smooth',
+          because: 'there is no gluten to toughen: beaten smooth, the flours drink',
+        })),
+      ];

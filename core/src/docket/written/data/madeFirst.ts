@@ -1,0 +1,62 @@
+/** Stand-ins that are made into one thing before they go in: what of, what that is called, and how. Common practice. */
+export interface MadeFirst {
+  /** What each of its ingredients is, by id. */
+  readonly of: readonly RegExp[];
+  readonly name: (names: readonly string[]) => string;
+  readonly how: (names: readonly string[]) => string;
+}
+
+const milkOf = (names: readonly string[]) => names.find((name) => /milk|cream/.test(name)) ?? names[0]!;
+
+export const MADE_FIRST: readonly MadeFirst[] = [
+  {
+    of: [/^flax-meal$/, /^water$/],
+    name: () => 'flax gel',
+    how: () => 'Stir the ground flax into its water and leave it for 10 minutes: this is the flax gel.',
+  },
+  {
+    of: [/^chia-seed$/, /^water$/],
+    name: () => 'chia gel',
+    how: () => 'Stir the chia into its water and leave it for 15 minutes: this is the chia gel.',
+  },
+  {
+    of: [/milk|coconut-cream/, /^lemon-juice$/],
+    name: (names) => `soured ${milkOf(names)}`,
+    how: (names) => `Stir the lemon juice into the ${milkOf(names)} and leave it for 5 minutes to sour.`,
+  },
+  {
+    of: [/^shortening$/, /^water$/],
+    name: () => 'shortening',
+    how: () => 'Work the water into the shortening.',
+  },
+  {
+    of: [/^whole-milk$|milk$/, /starch$|^arrowroot$/],
+    name: () => 'thickened milk',
+    how: (names) =>
+      `Whisk the starch into the cold ${milkOf(names)} and bring it to the boil, stirring, until it thickens.`,
+  },
+  {
+    of: [/^cider$/, /coffee/],
+    name: () => 'cider with coffee',
+    how: (names) =>
+      `Stir the ${names.find((name) => /coffee|espresso/.test(name)) ?? 'coffee'} into the cider.`,
+  },
+  {
+    of: [/oil$/, /milk/],
+    name: () => 'whisked oil',
+    how: (names) =>
+      `Whisk the ${names.find((name) => /oil/.test(name)) ?? 'oil'} with its ${milkOf(names)}: this is the whisked oil.`,
+  },
+];
+
+/** What a step means by one word. */
+export const EGG = { white: 'egg-white', yolk: 'egg-yolk' } as const;
+/** What boards, tins and hands are dusted with where it is on the list; the first that there is. */
+export const DUSTERS = [
+  'white-rice-flour',
+  'brown-rice-flour',
+  'tapioca-starch',
+  'corn-starch',
+  'potato-starch',
+  'arrowroot',
+] as const;

@@ -1,0 +1,63 @@
+import type { SpanEdit } from './spans';
+
+/** Ways to say that a tin, a board or hands are floured, and how they are said with another flour. Common practice of recipes. */
+const FORMS: readonly (readonly [RegExp, (dust: string, ...groups: string[]) => string])[] = [
+  [
+    /\b(grease|butter|oil|line) (?:and|&|then) (?:lightly )?flour ((?:(?! and | then |, |\.|;|\().)+)/gi,
+    (dust, verb, what) => `${verb} ${what} and dust with ${dust}`,
+  ],
+  [
+    /\b(greased|buttered|oiled|lined)(?:,| and| &) (?:lightly )?floured ((?:[\w\d×x"”.-]+ ){0,4}?(?:tins?|pans?|trays?|sheets?|moulds?|dish(?:es)?|basins?|cups))\b/gi,
+    (dust, how, what) => `${how} ${what} dusted with ${dust}`,
+  ],
+  [
+    /\b(?:(lightly|well|generously)[- ])?floured ((?:[\w-]+ ){0,2}?(?:surface|board|work ?top|work ?surface|counter|bench|table|cloth|towel|hands?|fingers|rolling pin|cutter|parchment|paper|tins?|pans?|trays?|sheets?|knife|scissors|bowl))\b/gi,
+    (dust, how, what) => `${what} ${how ? `${how} ` : ''}dusted with ${dust}`,
+  ],
+  [
+    /(?<=^|[.;,]\s*|\b(?:and|then|I|lightly)\s+)flour (the|your|a|an|two|both|each) ((?:(?! and | then |, |\.|;|\(| with ).)+)/gi,
+    (dust, the, what) => `dust ${the} ${what} with ${dust}`,
+  ],
+  [
+    /\b(dust|sprinkle|dredge|coat)(ed|ing|s)? ((?:(?!\.|;)[^])*?\s)?with (?:a little |some |a bit of )?(?:(?:plain|all-purpose|white|wheat) )?flour\b(?! blend)/gi,
+    (dust, verb, ending, what) => `${verb}${ending} ${what ? `${what} ` : ''}with ${dust}`,
+  ],
+  [/\bfloured\b/gi, (dust) => `dusted with ${dust}`],
+];
+
+const withoutButter = (words: string, butterOut: boolean): string =>
+  butterOut
+    ? words
+        .replace(/^butter/, 'grease')
+        .replace(/^Butter/, 'Grease')
+        .replace(/^greaseed/i, 'greased')
+    : words;
+
+/** Flour that keeps something from sticking, said with what does it now. */
+export const dustEdits = (source: string, dust: string, butterOut: boolean): SpanEdit[] =>
+  FORMS.flatMap(([form, say]) =>
+    [...source.matchAll(form)].map((match) => ({
+      from: match.index,
+      to: match.index + match[0].length,
+      text: `${withoutButter(say(dust, ...match.slice(1).map((group) => (group ?? '').trim())), butterOut)}${/\s$/.test(match[0]) ? ' ' : ''}`,
+      because: 'wheat on a tin or a board is wheat in the bake',
+    })),
+  );
+
+/** Words that a flour is dusted with, rather than mixed in. */
+export const DUSTS = /\b(?:dust|sprinkl|dredg|scatter|shak)\w*\b[^.;]*$/i;
+const BUTTERS =
+  /\bbuttered\b|(?<=(?:^|[.;:,(]|\b(?:and|then|to|generously|lightly|well))\s*)butter(?:ing)?(?= (?:and (?:line|dust|flour)|(?:a|an|the|two|your|both|each|well|them|it)\b|(?:[\w\d×x"-]+ ){0,3}(?:tins?|pans?|trays?|dish|moulds?|sheets?|paper|parchment|ramekins?|basin)))/gi;
+const GREASES = { buttered: 'greased', buttering: 'greasing', butter: 'grease' } as const;
+
+/** With butter out, what is buttered is greased. */
+export const greaseEdits = (source: string): SpanEdit[] =>
+  [...source.matchAll(BUTTERS)].map(({ 0: words, index }) => {
+    const now = GREASES[words.toLowerCase() as keyof typeof GREASES];
+    return {
+      from: index,
+      to: index + words.length,
+      text: /^B/.test(words) ? `${now.charAt(0).toUpperCase()}${now.slice(1)}` : now,
+      because: 'butter is out',
+    };
+  });

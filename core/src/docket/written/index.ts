@@ -1,0 +1,1 @@
+export { unnumbered, writeMethod } from './write';

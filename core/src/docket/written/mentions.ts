@@ -1,0 +1,151 @@
+import type { Catalogue } from '../../catalogue';
+import { doesIt, getIngredient, plainId } from '../../catalogue';
+import { EGG } from './data/madeFirst';
+import { NOT_NAMED } from '../../guard';
+import { blanked, namedIn, tokensOf } from '../../read';
+import { amountBefore } from './amounts';
+import type { Renamed } from './renamed';
+import type { SpanEdit } from './spans';
+
+/** A food that a step names, with where it stands. */
+interface Mention {
+  readonly ingredient: string;
+  readonly words: string;
+  readonly from: number;
+}
+
+/** Words before a food's name that still hold when it is another food. */
+const KEPT = /^(?:(?:hot|warm|cold|cool|softened|soft|melted|chilled|lukewarm|boiling|tepid|cooled)[\s-]+)+/i;
+const FLOUR = /flours?$/i;
+/** "The flour mixture" is a mixture, and no flour. */
+const A_MIXTURE = /^[\s-]+(?:mix(?:ture)?s?|ingredients|paste)\b/i;
+/** Words behind which a flour wants its article; in a list it has none. */
+const WANTS_ARTICLE =
+  /\b(?:sift(?:ed)?|sieve|fold|stir|add|whisk|mix|rub|pulse|process|combine|beat|blend|tip|into|over|in|through|work|cut in)\s*$/i;
+/** A taste or a look, which is nobody's flour: "no streaks of flour", "until it no longer tastes of flour". */
+const A_LOOK =
+  /\b(?:tast\w+|streaks?|pockets?|traces?|lumps?|bits|smell\w*) of (?:dry |raw |white )?(?:the )?$|\b(?:dry|raw|visible) $/i;
+
+/** Parts of eggs that a step calls by one word. */
+const EGG_PARTS = /\b(whites|yolks?)\b/gi;
+
+function mentionsIn(text: string, catalogue: Catalogue): Mention[] {
+  const heard = NOT_NAMED.reduce(blanked, text);
+  const found = namedIn(heard, catalogue).map((one) => ({
+    ...one,
+    words: text.slice(one.from, one.from + one.words.length),
+  }));
+  const within = (at: number) => found.some(({ from, words }) => from <= at && at < from + words.length);
+  const parts = [...heard.matchAll(EGG_PARTS)]
+    .filter(({ index }) => !within(index))
+    .map(({ 0: words, index }): Mention => ({
+      ingredient: /^w/i.test(words) ? EGG.white : EGG.yolk,
+      words,
+      from: index,
+    }));
+  return [...found, ...parts].sort((a, b) => a.from - b.from);
+}
+
+const lastOf = (words: string) => tokensOf(words).at(-1) ?? '';
+
+/** Whether a step's word may be this thing of the list: the same food, or one that ends in the same word. */
+function answers({ ingredient, words }: Mention, one: Renamed, catalogue: Catalogue): boolean {
+  if (ingredient === one.was || plainId(ingredient) === plainId(one.was)) return true;
+  const [said, was] = [getIngredient(catalogue, ingredient), getIngredient(catalogue, one.was)];
+  if (said.role === 'wheat-flour' && was.role === 'wheat-flour') return FLOUR.test(words);
+  // Of separated eggs the white and the yolk are meant too.
+  if (said.role === 'egg' && doesIt(was, 'whole egg')) return true;
+  return said.role === was.role && lastOf(words) === lastOf(one.words);
+}
+
+/** The part that most of what a step takes belongs to. */
+function partOf(renamed: readonly Renamed[], taken: ReadonlyMap<string, string>): string | null {
+  const counts = new Map<string, number>();
+  for (const part of taken.values()) counts.set(part, (counts.get(part) ?? 0) + 1);
+  const [best] = [...counts].sort(([, a], [, b]) => b - a);
+  return best?.[0] ?? renamed[0]?.part ?? null;
+}
+
+/** Of several that answer the one of the step's part; of these what the step takes, and what builds before what only dusts. */
+function meantBy(
+  { ingredient }: Mention,
+  found: readonly Renamed[],
+  taken: ReadonlyMap<string, string>,
+  part: string | null,
+): Renamed | undefined {
+  const worth = (one: Renamed) =>
+    (one.was === ingredient ? 16 : 0) +
+    (one.part === part ? 8 : 0) +
+    (taken.has(one.line) ? 4 : 0) +
+    (one.blend ? 2 : 0) +
+    (one.weighed ? 1 : 0);
+  return [...found].sort((a, b) => worth(b) - worth(a))[0];
+}
+
+/** Whole countable things that are now one mass: "one at a time" is "a little at a time". */
+const EACH = /\b(?:(?:one|1) (?:at a time|by one|after (?:the other|another))|singly)\b/gi;
+
+/**
+ * Says each replaced food by its present name. The author's determiner and what still holds of it stay; an amount goes, since
+ * the list has it. `taken`: the lines that the step works with, and the part of each.
+ */
+export function renameMentions(
+  source: string,
+  renamed: readonly Renamed[],
+  taken: ReadonlyMap<string, string>,
+  catalogue: Catalogue,
+): { readonly edits: SpanEdit[]; readonly lines: readonly string[] } {
+  const lines: string[] = [];
+  const part = partOf(renamed, taken);
+  let before: Renamed | undefined;
+  let end = -1;
+  const edits = mentionsIn(source, catalogue).flatMap((mention): SpanEdit[] => {
+    const one = meantBy(
+      mention,
+      renamed.filter((each) => answers(mention, each, catalogue)),
+      taken,
+      part,
+    );
+    if (!one) return [];
+    lines.push(one.line);
+    if (one.blend && A_LOOK.test(source.slice(0, mention.from))) return [];
+    if (one.blend && A_MIXTURE.test(source.slice(mention.from + mention.words.length))) return [];
+    const to = mention.from + mention.words.length;
+    const from = amountBefore(source, mention.from);
+    const kept = KEPT.exec(mention.words)?.[0] ?? '';
+    const now = one.now.startsWith(kept.trim()) ? one.now : `${kept}${one.now}`;
+    // Named twice in a row ("butter and margarine") it is said once.
+    const between = source.slice(Math.max(0, end), from);
+    const again =
+      before?.now === one.now && end >= 0 && /^\s*(?:,|and|or|&|\+)?\s*(?:the\s+)?$/i.test(between);
+    [before, end] = [one, to];
+    if (again) return [{ from: to - mention.words.length - between.length, to, text: '', because: '' }];
+    const head = source.slice(0, from);
+    // A sentence may begin with it, and a flour that a verb stands before wants its article.
+    const begins = /^\s*$|[.!?:]\s*$/.test(head) && /[\p{Lu}\d½¼¾⅓⅔]/u.test(source.charAt(from));
+    const bare = one.blend && WANTS_ARTICLE.test(head);
+    const article =
+      (from < mention.from || bare) && !/\b(?:the|your|this|that)\s*$/i.test(head) ? 'the ' : '';
+    const text = `${article}${now}`;
+    return [
+      {
+        from,
+        to,
+        text: begins ? `${text.charAt(0).toUpperCase()}${text.slice(1)}` : text,
+        because: `${one.words.trim()} is ${one.now} now`,
+      },
+    ];
+  });
+  const counts = renamed.some(
+    ({ line, was }) => lines.includes(line) && getIngredient(catalogue, was).role === 'egg',
+  );
+  const each = counts
+    ? [...source.matchAll(EACH)].map(({ 0: words, index }) => ({
+        from: index,
+        to: index + words.length,
+        text: 'a little at a time',
+        because: 'it is no longer counted',
+      }))
+    : [];
+  return { edits: [...edits.filter(({ because, text }) => because !== '' || text === ''), ...each], lines };
+}

@@ -1,0 +1,127 @@
+import { STARCH_FOR } from '../../balance';
+import { getIngredient, type Catalogue } from '../../catalogue';
+import type { ConversionRequest } from '../../kitchen';
+import { readProcess, type Action, type ActionClass } from '../../process';
+import { sourceOf, type Step } from '../../read';
+import type { DocketPart, DocketStep, StepKind } from '../types';
+import { cautionEdits } from './cautions';
+import { coolEdits } from './cool';
+import { DUSTERS } from './data/madeFirst';
+import { kneadEdits, proofEdits } from './dough';
+import { DUSTS, dustEdits, greaseEdits } from './dusting';
+import type { Facts } from './facts';
+import { renameMentions } from './mentions';
+import type { Renamed } from './renamed';
+import type { Sentence } from './sentences';
+import { edited, settledEdits, type SpanEdit } from './spans';
+import { spokenName } from './spoken';
+import { heatEdits } from './stages';
+
+const KINDS: Partial<Record<ActionClass, StepKind>> = {
+  bake: 'heat',
+  fry: 'heat',
+  griddle: 'heat',
+  steam: 'heat',
+  microwave: 'heat',
+  'set-oven': 'prepare',
+  'set-fat': 'prepare',
+  'line-tin': 'prepare',
+  prepare: 'prepare',
+  toast: 'prepare',
+  melt: 'prepare',
+  boil: 'prepare',
+  cool: 'cool',
+  chill: 'rest',
+  rest: 'rest',
+  prove: 'rest',
+  shape: 'shape',
+  place: 'shape',
+  layer: 'finish',
+  finish: 'finish',
+};
+const BY_WEIGHT: readonly StepKind[] = ['heat', 'mix', 'shape', 'rest', 'cool', 'prepare', 'finish'];
+
+/** What a step is for: of what it does that which counts most. */
+function kindOf(actions: readonly Action[], heated: ReadonlySet<string>): StepKind {
+  const all = actions.map(({ id, class: kind }): StepKind =>
+    heated.has(id) ? 'heat' : ((kind && KINDS[kind]) ?? 'mix'),
+  );
+  return BY_WEIGHT.find((kind) => all.includes(kind)) ?? 'mix';
+}
+
+/** What a board or a tin is dusted with: something that is on the list, where anything there will do. */
+function dustOf(parts: readonly DocketPart[], { diet }: ConversionRequest, catalogue: Catalogue): string {
+  const there = new Set(parts.flatMap(({ lines }) => lines.map(({ ingredient }) => ingredient)));
+  const usual = STARCH_FOR[diet].dusts;
+  const id = [usual, ...DUSTERS].find((one) => there.has(one)) ?? usual;
+  return spokenName(getIngredient(catalogue, id).name).replace(/^white /, '');
+}
+
+/** The lines that some actions take, and the part of each. */
+function takenBy(actions: readonly Action[], { recipe }: Facts): ReadonlyMap<string, string> {
+  const parts = new Map(recipe.parts.flatMap((part) => part.lines.map(({ id }) => [id, part.id] as const)));
+  return new Map(
+    actions.flatMap(({ takes }) => takes.map(({ line }) => [line, parts.get(line) ?? ''] as const)),
+  );
+}
+
+/** Flour that only keeps things apart has its own stand-in; flour that builds is the blend. */
+function withDust(
+  edits: readonly SpanEdit[],
+  source: string,
+  renamed: readonly Renamed[],
+  dust: string,
+): SpanEdit[] {
+  const names = new Set(renamed.filter(({ blend }) => blend).map(({ now }) => now));
+  return edits.map((one) => {
+    const plain = one.text.replace(/^the /, '');
+    const before = source.slice(0, one.from);
+    return names.has(plain) && DUSTS.test(before) && !/\bof the\s*$/i.test(before)
+      ? { ...one, text: dust }
+      : one;
+  });
+}
+
+/** A step of the recipe as it is said now: the author's words wherever nothing in them changed. */
+export function ownStep(
+  { id, source }: Step,
+  facts: Facts,
+  renamed: readonly Renamed[],
+  said: readonly Sentence[],
+): DocketStep {
+  const { recipe, kitchen, request, catalogue, parts, bowl, bake } = facts;
+  const process = readProcess(recipe, kitchen);
+  const actions = process.actions.filter(({ step }) => step === id);
+  const taken = takenBy(actions, facts);
+  const mentions = renameMentions(source, renamed, taken, catalogue);
+  const dust = dustOf(parts, request, catalogue);
+  const butterOut = request.without.includes('milk');
+  const floured = renamed.some(({ blend }) => blend) || parts.some(({ blend }) => blend.length > 0);
+  // Of two that meet the first stands.
+  const edits = settledEdits([
+    ...said.flatMap(({ at, inside }) => (inside && process.actions[at!]!.step === id ? [inside] : [])),
+    ...(bowl.profile.yeast ? [...proofEdits(actions, process.actions), ...kneadEdits(actions)] : []),
+    ...dustEdits(source, dust, butterOut),
+    ...(butterOut ? greaseEdits(source) : []),
+    ...heatEdits(actions, process, bake),
+    ...coolEdits(actions, process, facts),
+    ...(floured ? cautionEdits(source, bowl.delicate !== null) : []),
+    ...withDust(mentions.edits, source, renamed, dust),
+  ]);
+  const text = edited(source, edits);
+  const lines = new Set([...taken.keys(), ...mentions.lines]);
+  const stage = process.stages.findIndex((one) => one.step === id);
+  return {
+    id,
+    source,
+    text,
+    changed: text !== source,
+    bound: facts.steps.find((one) => one.id === id)?.bound ?? false,
+    because: [...new Set(edits.map(({ because }) => because).filter((why) => why !== ''))],
+    kind: kindOf(actions, new Set(process.stages.map(({ action }) => action))),
+    uses: parts.flatMap((part) =>
+      part.lines.filter((one) => lines.has(sourceOf(one.id).line)).map((one) => one.id),
+    ),
+    stage: stage < 0 ? null : stage,
+  };
+}

@@ -1,0 +1,80 @@
+import type { Action, ActionClass, Process } from '../../process';
+import type { SpanEdit } from './spans';
+
+const MIXES: ReadonlySet<ActionClass> = new Set<ActionClass>([
+  'beat',
+  'cream',
+  'foam',
+  'fold',
+  'rub-in',
+  'combine',
+  'knead',
+  'melt',
+  'boil',
+]);
+/** What may stand after the mixing and is still about the bowl. */
+/** Fruit in a spoonful of flour is no batter. */
+const TOSSED = /\b(?:toss|dust|sprinkle|scatter|roll)\b/i;
+const INTO_TIN =
+  /\b(?:tins?|pans?|trays?|sheets?|cases?|cups?|moulds?|dish(?:es)?|ramekins?|holes?|basins?|mugs?|divide|spread|pipe|scoop|level)\b/i;
+const MIXED_IN = /\b(?:stir|fold|add|mix|beat|whisk)\b/i;
+
+/** The action by which the bake is known; null where the method has none. */
+export function bakeAction({ actions, stages, main }: Process): number | null {
+  const id = main === null ? undefined : stages[main]?.action;
+  const at = actions.findIndex((one) => one.id === id);
+  return at < 0 ? null : at;
+}
+
+/** The last action that makes the batter or dough before it is shaped, filled in or baked; null where none is known. `flours`: its lines of flour. */
+export function lastMixing(process: Process, flours: ReadonlySet<string>): number | null {
+  const { actions } = process;
+  const end = bakeAction(process) ?? actions.length;
+  const mixes = ({ class: kind, text }: Action) =>
+    kind !== null && (MIXES.has(kind) || MIXED_IN.test(text)) && !TOSSED.test(text);
+  // Once flour is in, what is put into a tin or shaped is no longer in the bowl.
+  const floured = actions.findIndex(
+    (one, n) => n < end && mixes(one) && one.takes.some(({ line }) => flours.has(line)),
+  );
+  const placed =
+    floured < 0
+      ? -1
+      : actions.findIndex(
+          ({ class: kind, text }, n) =>
+            n > floured && n < end && (kind === 'shape' || (kind === 'place' && INTO_TIN.test(text))),
+        );
+  const until = placed < 0 ? end : placed;
+  const at = actions.findLastIndex((one, n) => n < until && mixes(one));
+  if (at < 0) return null;
+  // "Add egg, then water by spoonfuls": what is named behind it without a verb goes in as well.
+  const step = actions[at]!.step;
+  const goesOn = ({ step: own, class: kind, takes }: Action, n: number) =>
+    own === step && n < until && (kind === null || (MIXES.has(kind) && takes.length > 0));
+  let last = at;
+  while (actions[last + 1] && goesOn(actions[last + 1]!, last + 1)) last += 1;
+  return last;
+}
+
+const LEAD = /^[\s,;–—-]*(?:(?:and|then|but|now)\s+)*/i;
+
+/** Puts a sentence behind an action within its step; null where the action ends the step, and a step of its own may follow. */
+export function sentenceAfter(
+  actions: readonly Action[],
+  at: number,
+  sentence: string,
+  because: string,
+): SpanEdit | null {
+  const [one, next] = [actions[at]!, actions[at + 1]];
+  if (!next || next.step !== one.step) return null;
+  const tail = /[\s.;,!]*$/.exec(one.text)![0].length;
+  const lead = LEAD.exec(next.text)![0].length;
+  const begins = next.from + lead;
+  const letter = next.text.slice(lead, lead + 1);
+  // What follows begins a sentence of its own.
+  return {
+    from: one.to - tail,
+    to: begins + letter.length,
+    text: `. ${sentence} ${letter.toUpperCase()}`,
+    because,
+  };
+}

@@ -1,0 +1,102 @@
+import { HOUSE_PREFIX } from '../../guard';
+import { isOfBlend } from '../../read';
+import type { Catalogue } from '../../catalogue';
+import { doesIt, getIngredient } from '../../catalogue';
+import { FLOUR_BLEND, type Renamed } from './renamed';
+import { andList, spokenName } from './spoken';
+import type { DocketLine, DocketPart } from '../types';
+
+/** Something that is done before the recipe's own steps. */
+export interface Preparing {
+  readonly id: string;
+  readonly text: string;
+  readonly because: string;
+  readonly uses: readonly string[];
+}
+
+const isNew = ({ source, id }: DocketLine) => source === null && !isOfBlend(id);
+const STIRRED = new Set(['binder', 'leavener', 'acid']);
+
+/** The powders that a rule brought in, which go through the flour: gum, and lift that wasn't there. */
+export const stirredIn = ({ lines }: DocketPart, catalogue: Catalogue): DocketLine[] =>
+  lines.filter((line) => {
+    if (!isNew(line) || line.ingredient === null || line.grams === null) return false;
+    const one = getIngredient(catalogue, line.ingredient);
+    return STIRRED.has(one.role) && !doesIt(one, 'gels when soaked') && one.composition.water < 50;
+  });
+
+const named = (lines: readonly DocketLine[]) => [...new Set(lines.map(({ name }) => spokenName(name)))];
+
+const calledFor = ({ name }: DocketPart): string =>
+  (name ?? '')
+    .toLowerCase()
+    .replace(/\s*\([^)]*\)|[*_:#]/g, '')
+    .trim()
+    .replace(/^(?:for )?(?:the )?/, '')
+    .replace(/^(?:dry|wet)$/, '$& ingredients');
+
+/** The flours of some parts that have the same, stirred together with what goes through them. */
+function blendOf(parts: readonly DocketPart[], several: boolean, catalogue: Catalogue): Preparing | null {
+  const [part] = parts as [DocketPart];
+  const flours = part.lines.filter(({ id, grams }) => isOfBlend(id) && grams !== null);
+  const powders = stirredIn(part, catalogue);
+  const jar = flours.find(({ ingredient }) => ingredient?.startsWith(HOUSE_PREFIX));
+  const names = named(flours);
+  const [first = ''] = names;
+  const called = parts.map(calledFor).filter((name) => name !== '');
+  const whose =
+    several && called.length > 0
+      ? ` for the ${andList(called)}${called.length > 1 ? ', each by itself' : ''}`
+      : '';
+  const base = {
+    id: `stir-blend${several ? `:${part.id}` : ''}`,
+    because: 'flours part in the jar, and gum clumps where it meets water first',
+    uses: parts.flatMap((one) =>
+      [
+        ...one.lines.filter(({ id, grams }) => isOfBlend(id) && grams !== null),
+        ...stirredIn(one, catalogue),
+      ].map(({ id }) => id),
+    ),
+  };
+  if (jar)
+    return {
+      ...base,
+      text: `Stir ${jar.name} in its jar before you measure it: flours part.${powders.length > 0 ? ` Stir the ${andList(named(powders))} into what you weighed.` : ''}`,
+    };
+  if (names.length === 1)
+    return powders.length === 0
+      ? null
+      : { ...base, text: `Stir the ${andList(named(powders))} through the ${first}${whose}.` };
+  return {
+    ...base,
+    text: `Whisk together the ${andList([...names, ...named(powders)])}${whose}: this is the ${FLOUR_BLEND}.`,
+  };
+}
+
+/** Blends, and stand-ins that are made before they go in. */
+export function preparing(
+  parts: readonly DocketPart[],
+  renamed: readonly Renamed[],
+  catalogue: Catalogue,
+): Preparing[] {
+  const built = parts.filter(({ lines }) => lines.some(({ id, grams }) => isOfBlend(id) && grams !== null));
+  const inIt = (part: DocketPart) =>
+    named([...part.lines.filter(({ id }) => isOfBlend(id)), ...stirredIn(part, catalogue)]).join();
+  const alike = [...new Set(built.map(inIt))].map((key) => built.filter((part) => inIt(part) === key));
+  const seen = new Set<string>();
+  const made = renamed.flatMap(({ made: one, line }): Preparing[] => {
+    if (!one) return [];
+    const text = one.how.how(one.lines.map(({ name }) => spokenName(name)));
+    if (seen.has(text)) return [];
+    seen.add(text);
+    return [
+      {
+        id: `made:${line}`,
+        text,
+        because: 'it stands in for something, and takes its time',
+        uses: one.lines.map(({ id }) => id),
+      },
+    ];
+  });
+  return [...made, ...alike.flatMap((those) => blendOf(those, built.length > 1, catalogue) ?? [])];
+}

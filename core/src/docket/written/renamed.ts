@@ -1,0 +1,68 @@
+import type { Recipe } from '../../read';
+import { isOfBlend, sourceOf } from '../../read';
+import { andList, spokenName } from './spoken';
+import { MADE_FIRST, type MadeFirst } from './data/madeFirst';
+import type { DocketLine, DocketPart } from '../types';
+
+/** What a thing of the recipe's list is called by now. */
+export interface Renamed {
+  readonly line: string;
+  readonly part: string;
+  /** The ingredient that it was, and its own words. */
+  readonly was: string;
+  readonly words: string;
+  readonly now: string;
+  /** It is flour, and what it is now is what is stirred together first. */
+  readonly blend: boolean;
+  readonly weighed: boolean;
+  /** What is made of its stand-ins before they go in; null: they go in as they are. */
+  readonly made: { readonly how: MadeFirst; readonly lines: readonly DocketLine[] } | null;
+}
+
+export const FLOUR_BLEND = 'flour blend';
+
+/** What the flours of a part are called together: the one that there is, else the blend. */
+export function blendName(part: DocketPart): string {
+  const flours = part.lines.filter(({ id, grams }) => isOfBlend(id) && grams !== null);
+  const names = [...new Set(flours.map(({ name }) => spokenName(name)))];
+  return names.length === 1 ? names[0]! : FLOUR_BLEND;
+}
+
+const madeOf = (lines: readonly DocketLine[]): MadeFirst | undefined =>
+  MADE_FIRST.find(({ of }) =>
+    of.every((test) => lines.some(({ ingredient }) => ingredient !== null && test.test(ingredient))),
+  );
+
+/** Everything on the list that another name answers to now: what was replaced, part by part. */
+export function renamedIn(recipe: Recipe, parts: readonly DocketPart[]): Renamed[] {
+  return recipe.parts.flatMap((part) => {
+    const docket = parts.find(({ id }) => id === part.id);
+    if (!docket) return [];
+    return part.lines.flatMap((line) =>
+      line.items.flatMap((item, at): Renamed[] => {
+        if (item.ingredient === null || item.alternative) return [];
+        const now = docket.lines.filter(({ id }) => {
+          const from = sourceOf(id);
+          return from.line === line.id && from.at === at;
+        });
+        const blend = now.some(({ id }) => isOfBlend(id));
+        if (now.length === 0 || (!blend && now.some(({ ingredient }) => ingredient === item.ingredient)))
+          return [];
+        const how = blend ? undefined : madeOf(now);
+        const names = now.map(({ name }) => spokenName(name));
+        return [
+          {
+            line: line.id,
+            part: part.id,
+            was: item.ingredient,
+            words: item.words,
+            now: blend ? blendName(docket) : how ? how.name(names) : andList(names),
+            blend,
+            weighed: now.some(({ grams }) => grams !== null),
+            made: how ? { how, lines: now } : null,
+          },
+        ];
+      }),
+    );
+  });
+}

@@ -1,0 +1,96 @@
+import { doesIt, getIngredient } from '../../catalogue';
+import { readProcess, type Process } from '../../process';
+import { isOfBlend, sourceOf } from '../../read';
+import { sayDial } from '../ovenWords';
+import type { StepKind } from '../types';
+import { coolSentence } from './cool';
+import type { Facts } from './facts';
+import { bakeAction, lastMixing, sentenceAfter } from './places';
+import { stirredIn } from './prepare';
+import { restSentence } from './rest';
+import type { SpanEdit } from './spans';
+import { andList, spokenName } from './spoken';
+
+/** A sentence of our own behind an action of the recipe. */
+export interface Sentence {
+  readonly id: 'bake' | 'rest' | 'cool' | 'add';
+  /** Behind which action of the process; null: the method has none for it. */
+  readonly at: number | null;
+  /** Where it fits within a step; null: it is a step of its own. */
+  readonly inside: SpanEdit | null;
+  readonly text: string;
+  readonly because: string;
+  readonly kind: StepKind;
+}
+
+type Said = Omit<Sentence, 'inside'>;
+
+/** The bake's heat where the method gives none: its head did, or we do. */
+function bakeSentence({ bake }: Facts, process: Process): Said[] {
+  const at = bakeAction(process);
+  if (!bake.minutes || bake.ovenCelsius === null || bake.watts !== null) return [];
+  const about = `about ${Math.round(bake.minutes.central)} minutes`;
+  if (at === null)
+    return [
+      {
+        id: 'bake',
+        at: null,
+        text: `Bake at ${sayDial(bake.ovenCelsius, bake.fan)} for ${about}: ${bake.doneSigns}.`,
+        because: 'the recipe’s steps don’t say it',
+        kind: 'heat',
+      },
+    ];
+  const stage = process.stages[process.main!]!;
+  return stage.minutes === null && stage.medium === 'oven'
+    ? [{ id: 'bake', at, text: `It takes ${about}.`, because: 'the step names no time', kind: 'heat' }]
+    : [];
+}
+
+/** What a rule brought in and no step of the recipe can name: it goes in with the wet things. */
+function addSentence({ parts, catalogue, recipe }: Facts, mixed: number | null): Said[] {
+  const listed = new Set(recipe.parts.flatMap(({ lines }) => lines.map(({ id }) => id)));
+  const news = parts.flatMap((part) => {
+    const stirred = stirredIn(part, catalogue);
+    return part.lines.filter(
+      (line) =>
+        line.source === null &&
+        !listed.has(sourceOf(line.id).line) &&
+        line.grams !== null &&
+        !isOfBlend(line.id) &&
+        !stirred.includes(line) &&
+        line.ingredient !== null &&
+        !doesIt(getIngredient(catalogue, line.ingredient), 'gels when soaked'),
+    );
+  });
+  if (news.length === 0) return [];
+  const names = [...new Set(news.map(({ name }) => spokenName(name)))];
+  return [
+    {
+      id: 'add',
+      at: mixed,
+      text: `Stir in the ${andList(names)} as well.`,
+      because: 'it is new to the recipe',
+      kind: 'mix',
+    },
+  ];
+}
+
+/** Our own sentences in the order in which they are said, each with its place. */
+export function sentencesOf(facts: Facts): Sentence[] {
+  const process = readProcess(facts.recipe, facts.kitchen);
+  const rest = restSentence(facts, process);
+  const cool = coolSentence(facts, process);
+  const mixed = lastMixing(process, facts.bowl.flourLines);
+  const said: Said[] = [
+    ...addSentence(facts, mixed),
+    ...(rest === null ? [] : [{ id: 'rest' as const, at: mixed, kind: 'rest' as const, ...rest }]),
+    ...bakeSentence(facts, process),
+    ...(cool === null
+      ? []
+      : [{ id: 'cool' as const, at: bakeAction(process), kind: 'cool' as const, ...cool }]),
+  ];
+  return said.map((one) => ({
+    ...one,
+    inside: one.at === null ? null : sentenceAfter(process.actions, one.at, one.text, one.because),
+  }));
+}

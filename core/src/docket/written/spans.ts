@@ -1,0 +1,46 @@
+/** A stretch of an author's words said otherwise; `from` = `to` puts something in. */
+export interface SpanEdit {
+  readonly from: number;
+  readonly to: number;
+  readonly text: string;
+  /** Why, for whoever asks. */
+  readonly because: string;
+}
+
+const overlaps = (a: SpanEdit, b: SpanEdit): boolean =>
+  a.from < b.to && b.from < a.to ? true : a.from === b.from && a.to === b.to;
+
+/** The edits that stand: of two that meet the earlier in the list. In the order of the text. */
+export const settledEdits = (edits: readonly SpanEdit[]): SpanEdit[] =>
+  edits
+    .reduce<SpanEdit[]>(
+      (kept, one) => (kept.some((other) => overlaps(other, one)) ? kept : [...kept, one]),
+      [],
+    )
+    .sort((a, b) => a.from - b.from || a.to - b.to);
+
+/** What cutting leaves behind: lone commas and stops, doubled spaces. */
+function tidied(text: string): string {
+  return text
+    .replace(/[ \t]{2,}/g, ' ')
+    .replace(/ +([,.;:!?])/g, '$1')
+    .replace(/([,;:])(?:\s*[,;:])+/g, '$1')
+    .replace(/[,;:]\s*([.!?])/g, '$1')
+    .replace(/([.!?])(?:\s*[.])+(?!\d)/g, '$1')
+    .replace(/([.!?])\s*!/g, '$1')
+    .replace(/^\s*[,;.:]\s*/, '')
+    .replace(/\b(the) (?:the|a|an) /gi, '$1 ')
+    .trim();
+}
+
+/** A text with its edits made. Without any it is the text, to the letter. */
+export function edited(source: string, edits: readonly SpanEdit[]): string {
+  if (edits.length === 0) return source;
+  let at = 0;
+  let text = '';
+  for (const one of edits) {
+    text += source.slice(at, one.from) + one.text;
+    at = one.to;
+  }
+  return tidied(text + source.slice(at));
+}

@@ -1,0 +1,73 @@
+import { durationsIn, settingsIn } from '../../read';
+import type { Action, Process } from '../../process';
+import { sayDial } from '../ovenWords';
+import type { DocketBake } from '../types';
+import type { SpanEdit } from './spans';
+
+/** A time that moves by less is the author's own. */
+const SAME_TIME = 0.05;
+/** °C that no dial shows. */
+const SAME_HEAT = 3;
+
+/** The recipe's own time as it is now: its own range, as much longer or shorter as the bake is. Null: as written. */
+export function movedTime(
+  said: { readonly low: number; readonly high: number } | null,
+  { minutes }: Pick<DocketBake, 'minutes'>,
+): { readonly low: number; readonly high: number } | null {
+  if (!said || !minutes) return null;
+  const ratio = minutes.central / ((said.low + said.high) / 2);
+  if (Math.abs(ratio - 1) < SAME_TIME) return null;
+  const [low, high] = [Math.round(said.low * ratio), Math.round(said.high * ratio)];
+  return low === said.low && high === said.high ? null : { low, high };
+}
+
+export const spanWords = ({ low, high }: { readonly low: number; readonly high: number }): string =>
+  Math.round(low) === Math.round(high)
+    ? `${Math.round(low)} minutes`
+    : `${Math.round(low)} to ${Math.round(high)} minutes`;
+
+/** Sets time and heat of the stage that the bake is known by, in the words that have them. */
+export function heatEdits(
+  actions: readonly Action[],
+  { stages, main, bake: facts }: Process,
+  bake: DocketBake,
+): SpanEdit[] {
+  const known = main === null ? undefined : stages[main];
+  const moved = known?.medium === 'oven' ? movedTime(known.minutes, bake) : null;
+  const times = actions
+    .filter(({ id }) => id === known?.action && moved !== null)
+    .flatMap((action) => {
+      const said = durationsIn(action.text).filter(
+        ({ low, high }) => known!.minutes!.low <= low + 0.01 && high <= known!.minutes!.high + 0.01,
+      );
+      const [one] = said;
+      return one && said.length === 1 && one.low === known!.minutes!.low && one.high === known!.minutes!.high
+        ? [
+            {
+              from: action.from + one.from,
+              to: action.from + one.to,
+              text: spanWords(moved!),
+              because: 'other flours and more water take another time',
+            },
+          ]
+        : [];
+    });
+  const own = facts?.ovenCelsius ?? null;
+  const turned =
+    own !== null &&
+    bake.ovenCelsius !== null &&
+    (Math.abs(own - bake.ovenCelsius) >= SAME_HEAT || facts?.fan !== bake.fan);
+  const heats = turned
+    ? actions.flatMap((action) =>
+        settingsIn(action.text)
+          .filter(({ of, celsius }) => of === 'oven' && Math.abs(celsius - own) < SAME_HEAT)
+          .map((one) => ({
+            from: action.from + one.from,
+            to: action.from + one.to,
+            text: sayDial(bake.ovenCelsius!, bake.fan),
+            because: 'this is what the oven is set to here',
+          })),
+      )
+    : [];
+  return [...times, ...heats];
+}

@@ -1,0 +1,84 @@
+import { editsFor } from '../../method';
+import { readProcess } from '../../process';
+import type { DocketStep, StepKind } from '../types';
+import type { Facts } from './facts';
+import { ownStep } from './ownStep';
+import { bakeAction } from './places';
+import { preparing } from './prepare';
+import { renamedIn } from './renamed';
+import { sentencesOf, type Sentence } from './sentences';
+import { TECHNIQUE_WORDS } from './techniqueWords';
+
+/** A step without the number that it was written with: lists give it their own. */
+export const unnumbered = (step: string): string => step.replace(/^\s*\d{1,2}\s*[.)]\s*/, '');
+
+/** Done before the bake. */
+const AHEAD: ReadonlySet<StepKind> = new Set<StepKind>(['mix', 'rest', 'prepare']);
+
+/** A step that the recipe hasn't. */
+const fresh = (
+  id: string,
+  text: string,
+  because: string,
+  kind: StepKind,
+  uses: readonly string[] = [],
+): DocketStep => ({
+  id: `new:${id}`,
+  source: null,
+  text,
+  changed: true,
+  bound: true,
+  because: [because],
+  kind,
+  uses,
+  stage: null,
+});
+
+const asStep = ({ id, text, because, kind }: Sentence) => fresh(id, text, because, kind);
+
+/** Our own sentences that no step has room for: by the step that they follow, and what no place is known for. */
+function ownSteps(said: readonly Sentence[], { recipe, kitchen }: Facts) {
+  const process = readProcess(recipe, kitchen);
+  const loose = said.filter(({ inside }) => inside === null);
+  const unplaced = loose.filter(({ at }) => at === null);
+  const bakes = bakeAction(process);
+  return {
+    behind: (step: string) =>
+      loose.filter(({ at }) => at !== null && process.actions[at]!.step === step).map(asStep),
+    ahead: unplaced.filter(({ kind }) => AHEAD.has(kind)).map(asStep),
+    last: unplaced.filter(({ kind }) => !AHEAD.has(kind)).map(asStep),
+    bakeStep: bakes === null ? null : process.actions[bakes]!.step,
+  };
+}
+
+/** The method written for what is in the bowl now. */
+export function writeMethod(facts: Facts): DocketStep[] {
+  const { recipe, catalogue, parts, bowl, steps } = facts;
+  const renamed = renamedIn(recipe, parts);
+  const said = sentencesOf(facts);
+  const { behind, ahead, last, bakeStep } = ownSteps(said, facts);
+  // What swells in its own water as an egg's stand-in needn't be soaked again.
+  const swells = bowl.which('gels when soaked');
+  const gelled = renamed.some(({ made }) => made?.lines.some(({ ingredient }) => ingredient === swells));
+  const techniques = (at: string | null) =>
+    editsFor(steps, bowl)
+      .filter(({ step, technique }) => step === at && !(technique.id === 'soak' && gelled))
+      .map(({ technique: { id, reason } }) => fresh(id, TECHNIQUE_WORDS[id](facts), reason, 'prepare'));
+  return [
+    ...techniques(null),
+    ...preparing(parts, renamed, catalogue).map(({ id, text, because, uses }) =>
+      fresh(id, text, because, 'prepare', uses),
+    ),
+    ...recipe.method.flatMap((step) => {
+      const written = ownStep(step, facts, renamed, said);
+      return [
+        ...(step.id === bakeStep ? ahead : []),
+        ...techniques(step.id),
+        ...(written.text === '' ? [] : [written]),
+        ...behind(step.id),
+      ];
+    }),
+    ...(bakeStep === null ? ahead : []),
+    ...last,
+  ];
+}
