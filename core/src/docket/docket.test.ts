@@ -79,26 +79,20 @@ describe('its lines', () => {
 
 describe('its method', () => {
   const words = docket.method.map(({ text }) => text).join('\n');
-  it('keeps every step of the recipe, and marks what is said to it', () => {
+  it('keeps every step of the recipe, and marks what is said otherwise', () => {
     const written = docket.method.flatMap(({ source }) => source ?? []);
     expect(written).toEqual(recipe.method.map(({ source }) => source));
     for (const { source, text, changed } of docket.method)
-      if (source !== null && !changed) expect(text).toBe(source);
+      if (source !== null) expect(text !== source).toBe(changed);
   });
-  it('shows the numbers of the docket', () => {
-    expect(words).toContain(`about ${Math.round(docket.bake.minutes!.central)} minutes`);
-    expect(words).toContain(`${docket.rest.minutes[0]} to ${sayMinutes(docket.rest.minutes[1])}`);
-  });
-  it('warns of flour on the tin, and lifts the warning against overmixing', () => {
-    expect(words).toMatch(/flour or starch without gluten, never with wheat/);
-    expect(words).toMatch(/no gluten to toughen/);
-  });
+  it('shows the rest of the docket', () =>
+    expect(words).toContain(`${docket.rest.minutes[0]} to ${sayMinutes(docket.rest.minutes[1])}`));
   it('soaks a husk', () =>
     expect(
       docketOf({ school: 'husk' })
         .method.map(({ text }) => text)
         .join(),
-    ).toMatch(/gel for 10 minutes/));
+    ).toMatch(/leave it for 10 minutes to gel/));
   it('is made even where the recipe has none', () => {
     const result = convert(
       readText('200 g plain flour\n100 g butter\n150 g sugar\n1 egg'),
@@ -106,7 +100,9 @@ describe('its method', () => {
       BUILT_IN_KITCHEN,
     );
     if (result.outcome !== 'docket') throw new Error('no docket');
-    expect(result.docket.method.map(({ text }) => text).join()).toMatch(/Portion the dough/);
+    expect(result.docket.method.map(({ text }) => text).join()).toMatch(
+      /chill it for .*Bake at .* for about \d+ minutes/s,
+    );
     expect(result.docket.warnings.map(say).join()).toMatch(/no bake time/);
   });
 });

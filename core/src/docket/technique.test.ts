@@ -39,38 +39,24 @@ describe('techniques', () => {
     }
     expect(new Set(TECHNIQUES.map(({ id }) => id)).size).toBe(TECHNIQUES.length);
   });
-  it('a cake may be beaten, its soda is sifted, milk goes before citrus, and it is cut cold', () => {
+  it('a cake may be beaten smooth, and waits for its flours', () => {
     const words = said(CAKE);
-    expect(words).toMatch(/no gluten to toughen/);
-    expect(words).toMatch(/Sift the soda/);
-    expect(words).toMatch(/mild liquid first/);
-    expect(words).toMatch(/only when it is cold/);
+    expect(words).toMatch(/Mix in the flour blend, powder and soda until smooth/);
+    expect(words).toMatch(/Let the batter stand for \d+ to \d+ minutes/);
   });
   it('overmixing still harms what is rubbed in', () =>
     expect(
       said(
         'Scones\n350 g plain flour\n85 g butter\n50 g sugar\n18 g baking powder\n175 ml milk\nMethod\nRub in the butter.\nStir in the milk; do not overmix.\nBake at 220°C for 12 minutes.',
       ),
-    ).toMatch(/This still counts/));
+    ).toMatch(/do not overmix/));
   it('a yeasted dough isn’t kneaded, and rises once', () => {
     const words = said(
-      'Buns\n500 g bread flour\n250 ml milk\n80 g butter\n70 g sugar\n1 egg\n7 g dried yeast\nMethod\nKnead the dough for 10 minutes.\nProve for 1 hour.\nShape the buns and prove again.\nBake at 190°C for 20 minutes.',
+      'Buns\n500 g bread flour\n250 ml milk\n80 g butter\n70 g sugar\n1 egg\n7 g dried yeast\nMethod\nKnead the dough for 10 minutes until elastic.\nProve for 1 hour.\nShape the buns and prove again.\nBake at 190°C for 20 minutes.',
       { school: 'husk' },
     );
-    expect(words).toMatch(/Don’t knead/);
-    expect(words).toMatch(/Leave out this first rise/);
-    expect(words).toMatch(/gel for 10 minutes/);
-  });
-  it('a rolled dough is rolled between sheets, and egg doesn’t go into what boils', () => {
-    expect(
-      said(
-        'Pie crust\n250 g plain flour\n150 g butter\n60 ml water\nMethod\nRub in the butter.\nRoll out the dough.\nBake at 200°C for 25 minutes.',
-      ),
-    ).toMatch(/between two sheets/);
-    expect(
-      said(
-        'Choux\n125 g plain flour\n250 ml water\n100 g butter\n4 eggs\nMethod\nBoil the water and butter, beat in the flour, then the eggs.\nBake at 200°C for 30 minutes.',
-      ),
-    ).toMatch(/Never egg straight into what is hot/);
+    expect(words).not.toMatch(/knead|elastic|1 hour/i);
+    expect(words).toMatch(/Beat the dough for 3 to 5 minutes until smooth/);
+    expect(words).toMatch(/leave it for 10 minutes to gel/);
   });
 });

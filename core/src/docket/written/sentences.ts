@@ -1,6 +1,7 @@
 import { doesIt, getIngredient } from '../../catalogue';
 import { readProcess, type Process } from '../../process';
 import { isOfBlend, sourceOf } from '../../read';
+import { SIDE_WORDS } from '../heatWords';
 import { sayDial } from '../ovenWords';
 import type { StepKind } from '../types';
 import { coolSentence } from './cool';
@@ -46,6 +47,30 @@ function bakeSentence({ bake }: Facts, process: Process): Said[] {
     : [];
 }
 
+const FOIL = /\bfoil\b/i;
+
+/** What is to be minded while it bakes: how it goes in, the oven's hot side, a top that would be too dark. */
+function heedSentence({ bake, recipe }: Facts, process: Process): Said[] {
+  if (bake.ovenCelsius === null) return [];
+  const covers = bake.browning?.done === 'too dark' && !recipe.method.some(({ source }) => FOIL.test(source));
+  const words = [
+    bake.startWords ?? '',
+    SIDE_WORDS[bake.oven?.hotSide ?? 'none'],
+    covers ? 'Lay foil over it once it is brown enough.' : '',
+  ].filter((one) => one !== '');
+  return words.length === 0
+    ? []
+    : [
+        {
+          id: 'bake',
+          at: bakeAction(process),
+          text: words.join(' '),
+          because: 'of this oven, and of how it goes in',
+          kind: 'heat',
+        },
+      ];
+}
+
 /** What a rule brought in and no step of the recipe can name: it goes in with the wet things. */
 function addSentence({ parts, catalogue, recipe }: Facts, mixed: number | null): Said[] {
   const listed = new Set(recipe.parts.flatMap(({ lines }) => lines.map(({ id }) => id)));
@@ -85,6 +110,7 @@ export function sentencesOf(facts: Facts): Sentence[] {
     ...addSentence(facts, mixed),
     ...(rest === null ? [] : [{ id: 'rest' as const, at: mixed, kind: 'rest' as const, ...rest }]),
     ...bakeSentence(facts, process),
+    ...heedSentence(facts, process),
     ...(cool === null
       ? []
       : [{ id: 'cool' as const, at: bakeAction(process), kind: 'cool' as const, ...cool }]),

@@ -1,5 +1,6 @@
 import { durationsIn, settingsIn } from '../../read';
 import type { Action, Process } from '../../process';
+import { microwaveWords } from '../heatWords';
 import { sayDial } from '../ovenWords';
 import type { DocketBake } from '../types';
 import type { SpanEdit } from './spans';
@@ -26,6 +27,31 @@ export const spanWords = ({ low, high }: { readonly low: number; readonly high: 
     ? `${Math.round(low)} minutes`
     : `${Math.round(low)} to ${Math.round(high)} minutes`;
 
+const LEAD = /^\W*(?:(?:and|then)\s+)*/i;
+
+/** An oven's bake that goes into the microwave: its clause is another one. */
+function microwaveEdits(
+  actions: readonly Action[],
+  action: string | undefined,
+  bake: DocketBake,
+): SpanEdit[] {
+  return actions
+    .filter(({ id }) => id === action)
+    .map(({ from, to, text }) => {
+      const lead = LEAD.exec(text)![0];
+      const end = /[.;!\s]*$/.exec(text)![0];
+      const words = microwaveWords(bake);
+      return {
+        from: from + lead.length,
+        to: to - end.length,
+        text: /^\p{Lu}/u.test(text.slice(lead.length))
+          ? `${words.charAt(0).toUpperCase()}${words.slice(1)}`
+          : words,
+        because: 'it goes into the microwave',
+      };
+    });
+}
+
 /** Sets time and heat of the stage that the bake is known by, in the words that have them. */
 export function heatEdits(
   actions: readonly Action[],
@@ -33,6 +59,8 @@ export function heatEdits(
   bake: DocketBake,
 ): SpanEdit[] {
   const known = main === null ? undefined : stages[main];
+  if (bake.watts !== null && bake.minutes && known?.medium === 'oven')
+    return microwaveEdits(actions, known.action, bake);
   const moved = known?.medium === 'oven' ? movedTime(known.minutes, bake) : null;
   const times = actions
     .filter(({ id }) => id === known?.action && moved !== null)
