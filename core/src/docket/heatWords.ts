@@ -1,10 +1,9 @@
-import type { Profile } from '../family';
 import { burstsOf } from '../heat';
-import { standsFree, type BakeStart } from '../kitchen';
+import type { BakeStart } from '../kitchen';
 import type { HotSide, StartBase } from '../vocabulary';
-import { sayDial, sayHeat } from './ovenWords';
-import { sayMinutes, saySeconds } from './sayMinutes';
-import type { Docket, DocketBake } from './types';
+import { sayHeat } from './ovenWords';
+import { saySeconds } from './sayMinutes';
+import type { DocketBake } from './types';
 
 /** What is said of a bake that comes to the oven otherwise than from the bowl onto a bare rack; null where it doesn't. */
 const ON_WORDS: Readonly<Record<StartBase, string | null>> = {

@@ -8,7 +8,7 @@ import type { Renamed } from './renamed';
 import type { SpanEdit } from './spans';
 
 /** A food that a step names, with where it stands. */
-interface Mention {
+export interface Mention {
   readonly ingredient: string;
   readonly words: string;
   readonly from: number;
@@ -29,7 +29,8 @@ const A_LOOK =
 /** Parts of eggs that a step calls by one word. */
 const EGG_PARTS = /\b(whites|yolks?)\b/gi;
 
-function mentionsIn(text: string, catalogue: Catalogue): Mention[] {
+/** Every food that a step names, eggs' parts among them. */
+export function mentionsIn(text: string, catalogue: Catalogue): Mention[] {
   const heard = NOT_NAMED.reduce(blanked, text);
   const found = namedIn(heard, catalogue).map((one) => ({
     ...one,
@@ -55,7 +56,9 @@ function answers({ ingredient, words }: Mention, one: Renamed, catalogue: Catalo
   if (said.role === 'wheat-flour' && was.role === 'wheat-flour') return FLOUR.test(words);
   // Of separated eggs the white and the yolk are meant too.
   if (said.role === 'egg' && doesIt(was, 'whole egg')) return true;
-  return said.role === was.role && lastOf(words) === lastOf(one.words);
+  // "The cheese" is the cream cheese of the list.
+  const alike = said.role === was.role || said.allergens.some((allergen) => was.allergens.includes(allergen));
+  return alike && lastOf(words) === lastOf(one.words);
 }
 
 /** The part that most of what a step takes belongs to. */

@@ -2,7 +2,7 @@ import { STARCH_FOR } from '../../balance';
 import { getIngredient, type Catalogue } from '../../catalogue';
 import type { ConversionRequest } from '../../kitchen';
 import { readProcess, type Action, type ActionClass } from '../../process';
-import { sourceOf, type Step } from '../../read';
+import type { Step } from '../../read';
 import type { DocketPart, DocketStep, StepKind } from '../types';
 import { cautionEdits } from './cautions';
 import { coolEdits } from './cool';
@@ -16,6 +16,7 @@ import type { Sentence } from './sentences';
 import { edited, settledEdits, type SpanEdit } from './spans';
 import { spokenName } from './spoken';
 import { heatEdits } from './stages';
+import { usesOf } from './uses';
 
 const KINDS: Partial<Record<ActionClass, StepKind>> = {
   bake: 'heat',
@@ -97,9 +98,10 @@ export function ownStep(
   const dust = dustOf(parts, request, catalogue);
   const butterOut = request.without.includes('milk');
   const floured = renamed.some(({ blend }) => blend) || parts.some(({ blend }) => blend.length > 0);
+  const here = said.filter(({ at, inside }) => inside !== null && process.actions[at!]!.step === id);
   // Of two that meet the first stands.
   const edits = settledEdits([
-    ...said.flatMap(({ at, inside }) => (inside && process.actions[at!]!.step === id ? [inside] : [])),
+    ...here.flatMap(({ inside }) => inside ?? []),
     ...(bowl.profile.yeast ? [...proofEdits(actions, process.actions), ...kneadEdits(actions)] : []),
     ...dustEdits(source, dust, butterOut),
     ...(butterOut ? greaseEdits(source) : []),
@@ -109,7 +111,6 @@ export function ownStep(
     ...withDust(mentions.edits, source, renamed, dust),
   ]);
   const text = edited(source, edits);
-  const lines = new Set([...taken.keys(), ...mentions.lines]);
   const stage = process.stages.findIndex((one) => one.step === id);
   return {
     id,
@@ -119,9 +120,12 @@ export function ownStep(
     bound: facts.steps.find((one) => one.id === id)?.bound ?? false,
     because: [...new Set(edits.map(({ because }) => because).filter((why) => why !== ''))],
     kind: kindOf(actions, new Set(process.stages.map(({ action }) => action))),
-    uses: parts.flatMap((part) =>
-      part.lines.filter((one) => lines.has(sourceOf(one.id).line)).map((one) => one.id),
-    ),
+    uses: [
+      ...new Set([
+        ...usesOf(source, new Set([...taken.keys(), ...mentions.lines]), recipe, parts, catalogue),
+        ...here.flatMap(({ uses = [] }) => uses),
+      ]),
+    ],
     stage: stage < 0 ? null : stage,
   };
 }

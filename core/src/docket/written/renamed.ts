@@ -14,6 +14,8 @@ export interface Renamed {
   readonly now: string;
   /** It is flour, and what it is now is what is stirred together first. */
   readonly blend: boolean;
+  /** Ids of the docket's lines that it is now. */
+  readonly ids: readonly string[];
   readonly weighed: boolean;
   /** What is made of its stand-ins before they go in; null: they go in as they are. */
   readonly made: { readonly how: MadeFirst; readonly lines: readonly DocketLine[] } | null;
@@ -28,6 +30,11 @@ export function blendName(part: DocketPart): string {
   return names.length === 1 ? names[0]! : FLOUR_BLEND;
 }
 
+/** What a rule adds to a part bears the id of its first line: soda and vinegar that lift for an egg are no stand-in of that line. */
+const liftsForEgg = (id: string, role: string, part: string): boolean =>
+  role === 'egg' && id.startsWith(`${part}+`) && LIFTS.test(id);
+const LIFTS = /soda$|vinegar$/;
+
 const madeOf = (lines: readonly DocketLine[]): MadeFirst | undefined =>
   MADE_FIRST.find(({ of }) =>
     of.every((test) => lines.some(({ ingredient }) => ingredient !== null && test.test(ingredient))),
@@ -41,10 +48,13 @@ export function renamedIn(recipe: Recipe, parts: readonly DocketPart[]): Renamed
     return part.lines.flatMap((line) =>
       line.items.flatMap((item, at): Renamed[] => {
         if (item.ingredient === null || item.alternative) return [];
-        const now = docket.lines.filter(({ id }) => {
+        const own = docket.lines.filter(({ id }) => {
           const from = sourceOf(id);
-          return from.line === line.id && from.at === at;
+          return from.line === line.id && from.at === at && !liftsForEgg(id, item.role, part.id);
         });
+        // The blend stands at the first of a part's flours: the others are in it.
+        const inBlend = own.length === 0 && item.role === 'wheat-flour' && !item.aside && !line.aside;
+        const now = inBlend ? docket.lines.filter(({ id }) => isOfBlend(id)) : own;
         const blend = now.some(({ id }) => isOfBlend(id));
         if (now.length === 0 || (!blend && now.some(({ ingredient }) => ingredient === item.ingredient)))
           return [];
@@ -58,6 +68,7 @@ export function renamedIn(recipe: Recipe, parts: readonly DocketPart[]): Renamed
             words: item.words,
             now: blend ? blendName(docket) : how ? how.name(names) : andList(names),
             blend,
+            ids: now.map(({ id }) => id),
             weighed: now.some(({ grams }) => grams !== null),
             made: how ? { how, lines: now } : null,
           },

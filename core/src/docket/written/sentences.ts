@@ -1,6 +1,6 @@
 import { doesIt, getIngredient } from '../../catalogue';
 import { readProcess, type Process } from '../../process';
-import { isOfBlend, sourceOf } from '../../read';
+import { isOfBlend } from '../../read';
 import { SIDE_WORDS } from '../heatWords';
 import { sayDial } from '../ovenWords';
 import type { StepKind } from '../types';
@@ -8,6 +8,7 @@ import { coolSentence } from './cool';
 import type { Facts } from './facts';
 import { bakeAction, lastMixing, sentenceAfter } from './places';
 import { stirredIn } from './prepare';
+import type { Renamed } from './renamed';
 import { restSentence } from './rest';
 import type { SpanEdit } from './spans';
 import { andList, spokenName } from './spoken';
@@ -22,6 +23,8 @@ export interface Sentence {
   readonly text: string;
   readonly because: string;
   readonly kind: StepKind;
+  /** Ids of the docket's lines that it brings in. */
+  readonly uses?: readonly string[];
 }
 
 type Said = Omit<Sentence, 'inside'>;
@@ -72,14 +75,14 @@ function heedSentence({ bake, recipe }: Facts, process: Process): Said[] {
 }
 
 /** What a rule brought in and no step of the recipe can name: it goes in with the wet things. */
-function addSentence({ parts, catalogue, recipe }: Facts, mixed: number | null): Said[] {
-  const listed = new Set(recipe.parts.flatMap(({ lines }) => lines.map(({ id }) => id)));
+function addSentence({ parts, catalogue }: Facts, renamed: readonly Renamed[], mixed: number | null): Said[] {
+  const listed = new Set(renamed.flatMap(({ ids }) => ids));
   const news = parts.flatMap((part) => {
     const stirred = stirredIn(part, catalogue);
     return part.lines.filter(
       (line) =>
         line.source === null &&
-        !listed.has(sourceOf(line.id).line) &&
+        !listed.has(line.id) &&
         line.grams !== null &&
         !isOfBlend(line.id) &&
         !stirred.includes(line) &&
@@ -92,6 +95,7 @@ function addSentence({ parts, catalogue, recipe }: Facts, mixed: number | null):
   return [
     {
       id: 'add',
+      uses: news.map(({ id }) => id),
       at: mixed,
       text: `Stir in the ${andList(names)} as well.`,
       because: 'it is new to the recipe',
@@ -100,14 +104,23 @@ function addSentence({ parts, catalogue, recipe }: Facts, mixed: number | null):
   ];
 }
 
+/** What follows the same action within its step is one stretch of words. */
+const together = (said: readonly Said[]): Said[] =>
+  said.reduce<Said[]>((kept, one) => {
+    const before = kept.at(-1);
+    if (!before || before.at === null || before.at !== one.at) return [...kept, one];
+    const uses = [...(before.uses ?? []), ...(one.uses ?? [])];
+    return [...kept.slice(0, -1), { ...one, text: `${before.text} ${one.text}`, uses }];
+  }, []);
+
 /** Our own sentences in the order in which they are said, each with its place. */
-export function sentencesOf(facts: Facts): Sentence[] {
+export function sentencesOf(facts: Facts, renamed: readonly Renamed[]): Sentence[] {
   const process = readProcess(facts.recipe, facts.kitchen);
   const rest = restSentence(facts, process);
   const cool = coolSentence(facts, process);
   const mixed = lastMixing(process, facts.bowl.flourLines);
   const said: Said[] = [
-    ...addSentence(facts, mixed),
+    ...addSentence(facts, renamed, mixed),
     ...(rest === null ? [] : [{ id: 'rest' as const, at: mixed, kind: 'rest' as const, ...rest }]),
     ...bakeSentence(facts, process),
     ...heedSentence(facts, process),
@@ -115,7 +128,7 @@ export function sentencesOf(facts: Facts): Sentence[] {
       ? []
       : [{ id: 'cool' as const, at: bakeAction(process), kind: 'cool' as const, ...cool }]),
   ];
-  return said.map((one) => ({
+  return together(said).map((one) => ({
     ...one,
     inside: one.at === null ? null : sentenceAfter(process.actions, one.at, one.text, one.because),
   }));

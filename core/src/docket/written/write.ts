@@ -34,7 +34,7 @@ const fresh = (
   stage: null,
 });
 
-const asStep = ({ id, text, because, kind }: Sentence) => fresh(id, text, because, kind);
+const asStep = ({ id, text, because, kind, uses }: Sentence) => fresh(id, text, because, kind, uses);
 
 /** Our own sentences that no step has room for: by the step that they follow, and what no place is known for. */
 function ownSteps(said: readonly Sentence[], { recipe, kitchen }: Facts) {
@@ -55,7 +55,7 @@ function ownSteps(said: readonly Sentence[], { recipe, kitchen }: Facts) {
 export function writeMethod(facts: Facts): DocketStep[] {
   const { recipe, catalogue, parts, bowl, steps } = facts;
   const renamed = renamedIn(recipe, parts);
-  const said = sentencesOf(facts);
+  const said = sentencesOf(facts, renamed);
   const { behind, ahead, last, bakeStep } = ownSteps(said, facts);
   // What swells in its own water as an egg's stand-in needn't be soaked again.
   const swells = bowl.which('gels when soaked');
