@@ -15,6 +15,7 @@ export {
 } from './otherBakes';
 export { ofSeveral } from './heatWords';
 export { placeWords, sayDial, sayHeat } from './ovenWords';
+export { docketLineWords, saysAmount, SPOON_LEADS } from './listWords';
 export { toMarkdown } from './markdown';
 export { unnumbered } from './written';
 export { sayMinutes, saySeconds, shortTime } from './sayMinutes';

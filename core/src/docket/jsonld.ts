@@ -1,11 +1,6 @@
 import { ovenWords } from './ovenWords';
-import type { Docket, DocketLine } from './types';
-
-/** A line of the docket as a person writes it: weight, name, volume. What was replaced never comes back in its old words. */
-export function docketLineWords({ grams, name, volume, source, changed }: DocketLine): string {
-  if (grams) return `${grams.central} g ${name}${volume ? ` (${volume})` : ''}`;
-  return changed ? name : (source?.trim() ?? name);
-}
+import { docketLineWords } from './listWords';
+import type { Docket } from './types';
 
 /** For whom a docket was guarded, by their names; nothing where nobody is named. */
 export const forWhomWords = ({ forWhom }: Docket['guard']): string => {

@@ -4,6 +4,7 @@ import type { FormulaLine } from '../formula';
 import type { ConversionRequest } from '../kitchen';
 import { kitchenVolume, range, roundGrams, US_CUP_ML } from '../quantity';
 import { ofItem, type Item, type Line, type Part } from '../read';
+import { listWords, type From } from './listWords';
 import type { DocketLine } from './types';
 
 const SPOON_ROLES = new Set([
@@ -93,8 +94,16 @@ export function docketLines(
   request: ConversionRequest,
   catalogue: Catalogue,
 ): DocketLine[] {
-  const sources = new Map<string, string>();
-  for (const line of part.lines) line.items.forEach((_, at) => sources.set(ofItem(line.id, at), line.source));
+  const from = new Map<string, From>();
+  const scaled = (id: string) =>
+    (request.scale?.factor ?? 1) !== 1 ||
+    (request.scale?.lines ?? []).some(({ line, factor }) => line === id && factor !== 1);
+  for (const line of part.lines)
+    line.items.forEach((item, at) => {
+      const others = line.items.some((one) => one !== item && !one.alternative);
+      from.set(ofItem(line.id, at), { line, item, whole: !others && !scaled(line.id) });
+    });
+  const sources = new Map([...from].map(([id, { line }]) => [id, line.source]));
   const fixed = new Set(request.overrides.map(({ line }) => line));
   const weighed = converted.lines.map((line) =>
     weighedLine(line, converted.original, sources, fixed, catalogue),
@@ -106,5 +115,8 @@ export function docketLines(
         : [unweighed(line, item, at, request, catalogue)],
     ),
   );
-  return [...weighed, ...loose];
+  return [...weighed, ...loose].map((one) => ({
+    ...one,
+    words: listWords(one, from.get(one.id), catalogue),
+  }));
 }

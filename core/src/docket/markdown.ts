@@ -1,5 +1,6 @@
 import { NEVER_ANSWERED } from '../vocabulary';
-import { docketLineWords, forWhomWords } from './jsonld';
+import { forWhomWords } from './jsonld';
+import { docketLineWords } from './listWords';
 import { unnumbered } from './written';
 import { bakeTimeWords } from './heatWords';
 import { ovenWords } from './ovenWords';

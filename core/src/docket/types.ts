@@ -22,9 +22,11 @@ export interface DocketLine {
   /** Null where the line can't be placed, or is not weighed. */
   readonly ingredient: string | null;
   readonly name: string;
+  /** As a baker's list has it beside the weight: the author's own words where the line stays, else what it is called and counted. Missing on dockets that are older than this. */
+  readonly words?: string;
   /** Rounded as a cook weighs; null for "to taste". */
   readonly grams: Range | null;
-  /** In US kitchen fractions; null where nobody measures it by volume. */
+  /** In US kitchen measures; null where nobody measures it by volume, or none comes near. */
   readonly volume: string | null;
   /** Grams of it in a US cup; null where nobody measures it by volume. */
   readonly cupGrams: number | null;

@@ -1,43 +1,76 @@
 import { US_CUP_ML } from './units';
 
 const TSP_ML = US_CUP_ML / 48;
-const GLYPHS: Readonly<Record<number, string>> = {
-  0: '',
-  0.125: '⅛',
-  0.25: '¼',
-  0.333: '⅓',
-  0.375: '⅜',
-  0.5: '½',
-  0.625: '⅝',
-  0.667: '⅔',
-  0.75: '¾',
-  0.875: '⅞',
-};
+const TBSP_ML = US_CUP_ML / 16;
+/** A kitchen measure that is further off isn't shown; below a teaspoon the steps are that coarse themselves. */
+const OFF = 0.05;
+const OFF_UNDER_A_SPOON = 0.13;
 
-function fraction(value: number, parts: readonly number[]): string {
-  const whole = Math.floor(value + 1e-9);
-  const rest = value - whole;
-  const near = [...parts, 1].reduce(
-    (best, part) => (Math.abs(part - rest) < Math.abs(best - rest) ? part : best),
-    0,
-  );
-  const up = near === 1 ? whole + 1 : whole;
-  const glyph = near === 1 ? '' : (GLYPHS[near] ?? '');
-  return `${up > 0 || glyph === '' ? up : ''}${glyph}`;
+interface Measure {
+  readonly ml: number;
+  readonly words: string;
 }
 
-const EIGHTHS = [0.125, 0.25, 0.375, 0.5, 0.625, 0.75, 0.875];
-const CUP_PARTS = [0.25, 0.333, 0.5, 0.667, 0.75];
-const QUARTERS = [0.25, 0.5, 0.75];
+const THIRDS: readonly (readonly [number, string])[] = [
+  [1 / 4, '¼'],
+  [1 / 3, '⅓'],
+  [1 / 2, '½'],
+  [2 / 3, '⅔'],
+  [3 / 4, '¾'],
+];
+const QUARTERS: readonly (readonly [number, string])[] = [
+  [1 / 4, '¼'],
+  [1 / 2, '½'],
+  [3 / 4, '¾'],
+];
+
+/** Whole ones up to some number, each with the fractions that there is a measure for. */
+const upTo = (
+  most: number,
+  fractions: readonly (readonly [number, string])[],
+  ml: number,
+  name: (n: number) => string,
+): Measure[] =>
+  Array.from({ length: most + 1 }, (_, whole) =>
+    [[0, ''] as const, ...fractions].map(([part, glyph]) => ({ whole, part, glyph })),
+  )
+    .flat()
+    .filter(({ whole, part }) => whole + part > 0 && whole + part <= most)
+    .map(({ whole, part, glyph }) => ({
+      ml: (whole + part) * ml,
+      words: `${whole > 0 ? whole : ''}${glyph} ${name(whole + part)}`,
+    }));
+
+const CUPS = upTo(12, THIRDS, US_CUP_ML, (n) => (n > 1 ? 'cups' : 'cup'));
+const TABLESPOONS = upTo(3, [], TBSP_ML, () => 'tbsp');
+const TEASPOONS = [{ ml: TSP_ML / 8, words: '⅛ tsp' }, ...upTo(3, QUARTERS, TSP_ML, () => 'tsp')];
+const SINGLE: readonly Measure[] = [...TEASPOONS, ...TABLESPOONS, ...CUPS];
+/** Two that are filled one after the other: a cup measure and spoons, or two kinds of spoon. */
+const PAIRS: readonly Measure[] = [
+  ...CUPS.flatMap((cup) =>
+    TABLESPOONS.filter(({ ml }) => Number.isInteger(ml / TBSP_ML)).map((spoon) => [cup, spoon] as const),
+  ),
+  ...TABLESPOONS.filter(({ ml }) => Number.isInteger(ml / TBSP_ML)).flatMap((spoon) =>
+    TEASPOONS.filter(({ ml }) => ml > TSP_ML / 3 && ml < 2.6 * TSP_ML && (2 * ml) % TSP_ML < 1e-6).map(
+      (small) => [spoon, small] as const,
+    ),
+  ),
+].map(([a, b]) => ({ ml: a.ml + b.ml, words: `${a.words} + ${b.words}` }));
+
+const nearest = (measures: readonly Measure[], ml: number): Measure =>
+  measures.reduce((best, one) => (Math.abs(one.ml - ml) <= Math.abs(best.ml - ml) + 1e-9 ? one : best));
 
 /**
- * A volume in US kitchen fractions: teaspoons to ⅛, tablespoons to ¼, cups to quarters and thirds.
- * Input ml ≥ 0. Example: 1.3 ml → "¼ tsp", 180 ml → "¾ cup". Below 1/16 tsp: "a pinch".
+ * A volume in measures that a US kitchen has, two at most, within 5 %: teaspoons ⅛ to ¾ and quarters, tablespoons, cups in
+ * quarters and thirds. Null where none comes that near. Input ml ≥ 0. Example: 1.25 ml → "¼ tsp", 180 ml → "¾ cup",
+ * 90 ml → "⅓ cup + 1 tbsp". Below 1/16 tsp: "a pinch".
  */
-export function kitchenVolume(ml: number): string {
+export function kitchenVolume(ml: number): string | null {
   if (ml < TSP_ML / 16) return 'a pinch';
-  if (ml < 2.75 * TSP_ML) return `${fraction(Math.max(ml / TSP_ML, 0.125), EIGHTHS)} tsp`;
-  if (ml < 3.75 * 3 * TSP_ML) return `${fraction(ml / (3 * TSP_ML), QUARTERS)} tbsp`;
-  const cups = fraction(ml / US_CUP_ML, CUP_PARTS);
-  return `${cups} ${ml > 1.1 * US_CUP_ML ? 'cups' : 'cup'}`;
+  const within = ({ ml: measured }: Measure) =>
+    Math.abs(measured / ml - 1) <= (ml < 0.9 * TSP_ML ? OFF_UNDER_A_SPOON : OFF);
+  const one = nearest(SINGLE, ml);
+  if (within(one)) return one.words;
+  const two = nearest(PAIRS, ml);
+  return within(two) ? two.words : null;
 }

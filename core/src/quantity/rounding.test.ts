@@ -53,13 +53,39 @@ describe('volumes in kitchen fractions', () => {
     [tsp / 20, 'a pinch'],
     [tsp / 8, '⅛ tsp'],
     [0.26 * tsp, '¼ tsp'],
+    [1.75 * tsp, '1¾ tsp'],
     [2.5 * tsp, '2½ tsp'],
     [3 * tsp, '1 tbsp'],
     [US_CUP_ML / 4, '¼ cup'],
     [US_CUP_ML / 3, '⅓ cup'],
     [0.98 * US_CUP_ML, '1 cup'],
     [1.5 * US_CUP_ML, '1½ cups'],
+    [US_CUP_ML * 0.3875, '⅓ cup + 1 tbsp'],
   ])('%d ml is %s', (ml, words) => expect(kitchenVolume(ml)).toBe(words));
+  it('is within 5 % of what it stands for from a teaspoon on, or isn’t shown', () =>
+    fc.assert(
+      fc.property(fc.double({ min: tsp, max: 8 * US_CUP_ML, noNaN: true }), (ml) => {
+        const words = kitchenVolume(ml);
+        if (words === null) return;
+        const UNITS: Record<string, number> = { tsp, tbsp: 3 * tsp, cup: US_CUP_ML, cups: US_CUP_ML };
+        const PARTS: Record<string, number> = {
+          '⅛': 1 / 8,
+          '¼': 1 / 4,
+          '⅓': 1 / 3,
+          '½': 1 / 2,
+          '⅔': 2 / 3,
+          '¾': 3 / 4,
+        };
+        const measures = words.split(' + ');
+        expect(measures.length).toBeLessThanOrEqual(2);
+        const sum = measures.reduce((all, one) => {
+          const [, whole = '', part = '', unit = ''] = /^(\d*)(\D?) (\w+)$/.exec(one)!;
+          return all + (Number(whole) + (PARTS[part] ?? 0)) * UNITS[unit]!;
+        }, 0);
+        expect(Math.abs(sum / ml - 1)).toBeLessThan(0.0501);
+      }),
+      runs(23),
+    ));
 });
 
 describe('numbers with their doubt', () => {

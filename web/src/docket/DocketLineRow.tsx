@@ -1,12 +1,15 @@
 import { memo } from 'react';
 import { styled } from 'styled-components';
 import type { FlourClass } from '@omniarton/core/vocabulary';
-import type { DocketLine } from '@omniarton/core/docket';
+import { saysAmount, SPOON_LEADS, type DocketLine } from '@omniarton/core/docket';
 import { FlourScrap } from '../ui/Flour';
 import { Figure } from '../ui/layout';
 import { useUnits } from '../state/settings/units';
 import { sayGrams } from '../words/say';
 import { inCups } from '../ui/units';
+
+/** A longer line is a sentence: what it was stands with its step. */
+const LONGEST_WAS = 120;
 
 interface Props {
   readonly line: DocketLine;
@@ -19,11 +22,15 @@ interface Props {
 
 /** One line of the docket: weight, name, volume; what it was where it has changed. */
 export const DocketLineRow = memo(function DocketLineRow({ line, kind, before, onLook }: Props) {
-  const { id, grams, name, volume, cupGrams, source, changed, overruled } = line;
+  const { id, grams, name, words, volume, cupGrams, source, changed, overruled } = line;
   const units = useUnits();
   const cups = grams ? inCups(grams.central, cupGrams, units) : null;
   const said = grams ? sayGrams(grams.central) : '·';
   const unseen = before !== undefined;
+  // A spoon measures better than a scale what is so light; the author's own amount says it already.
+  const own = saysAmount(line);
+  const measure = own ? null : (cups ?? volume);
+  const bySpoon = grams !== null && !own && grams.central < SPOON_LEADS;
   return (
     <Line
       data-changed={changed || undefined}
@@ -35,12 +42,17 @@ export const DocketLineRow = memo(function DocketLineRow({ line, kind, before, o
         {grams ? <small> g</small> : null}
       </Weight>
       <span>
-        {kind ? <FlourScrap kind={kind} size={11} /> : null} <strong>{name}</strong>
-        {(cups ?? volume) ? <Volume data-cups={cups !== null || undefined}> {cups ?? volume}</Volume> : null}
+        {kind ? <FlourScrap kind={kind} size={11} /> : null} <strong>{words ?? name}</strong>
+        {measure ? (
+          <Volume data-cups={cups !== null || undefined} data-leads={bySpoon || undefined}>
+            {' '}
+            {measure}
+          </Volume>
+        ) : null}
         {unseen ? <Before>{before === null ? 'new' : `before ${before} g`}</Before> : null}
         {overruled ? <Volume> by hand</Volume> : null}
-        {changed && source !== null ? <Was>was {source.trim()}</Was> : null}
-        {grams === null && !changed && source !== null ? <Volume> {source.trim()}</Volume> : null}
+        {changed && source !== null && source.length <= LONGEST_WAS ? <Was>was {source.trim()}</Was> : null}
+        {grams === null && !changed && source !== null && !own ? <Volume> {source.trim()}</Volume> : null}
       </span>
     </Line>
   );
@@ -85,7 +97,8 @@ const Weight = styled(Figure).attrs({ $size: 1.55 })`
 const Volume = styled.span`
   font-size: 0.86rem;
   color: ${({ theme }) => theme.colour.soft};
-  &[data-cups] {
+  &[data-cups],
+  &[data-leads] {
     font-weight: 650;
     color: ${({ theme }) => theme.colour.ink};
   }

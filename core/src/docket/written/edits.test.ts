@@ -15,7 +15,7 @@ describe('an edit of an author’s words', () => {
       fc.property(fc.string(), (text) => {
         expect(edited(text, [])).toBe(text);
       }),
-      runs(),
+      runs(19),
     ));
   it('that meets an earlier one gives way', () => {
     const edit = (from: number, to: number, text: string) => ({ from, to, text, because: '' });

@@ -1,1 +1,2 @@
+export { spokenName } from './spoken';
 export { unnumbered, writeMethod } from './write';

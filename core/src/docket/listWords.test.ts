@@ -1,0 +1,40 @@
+import { EMPTY_REQUEST } from '../kitchen';
+import { docketOf } from './testing';
+import { docketLineWords } from '.';
+
+const CAKE =
+  '• 2 large eggs\n- 1 stick butter, softened\n1 cup all-purpose flour\n1 cup sugar\n1 tsp baking powder\n1/2 cup buttermilk, cold\n3 bananas, mashed\n1 tsp vanilla extract';
+const list = (request = {}, text = CAKE) =>
+  docketOf(`Banana cake\n${text}\nMethod\nMix it all.\nBake at 350F for 40 minutes.`, request).parts.flatMap(
+    ({ lines }) => lines.map(docketLineWords),
+  );
+
+describe('the list as a baker reads it', () => {
+  it('keeps the author’s words, counts and preparation, with the weight beside', () => {
+    expect(list()).toEqual(
+      expect.arrayContaining([
+        '2 large eggs (100 g)',
+        expect.stringMatching(/^1 stick butter, softened \(11\d g\)$/),
+        expect.stringMatching(/^3 bananas, mashed \(\d+ g\)$/),
+      ]),
+    );
+  });
+  it('leads with the weight of what is new, and gives the kitchen’s measure where one comes near', () =>
+    expect(
+      list().some((words) => /^\d+ g (?:white|brown) rice flour(?: \([^)]*cup[^)]*\))?$/.test(words)),
+    ).toBe(true));
+  it('leads with the spoon below 15 g', () =>
+    expect(list().some((words) => /^[½¼¾⅛\d]+ tsp xanthan gum \([\d.]+ g\)$/.test(words))).toBe(true));
+  it('keeps how a line wants its thing where only the amount has moved', () => {
+    const words = list({ tilt: { ...EMPTY_REQUEST.tilt, drink: 1.2 } }).find((one) =>
+      one.includes('buttermilk'),
+    );
+    expect(words).toMatch(/^\d+ g buttermilk, cold/);
+  });
+  it('never says what was replaced', () => {
+    const words = list({ without: ['milk', 'egg'] }).join('\n');
+    expect(words).not.toMatch(/\b(?:butter,|buttermilk|eggs?)\b/);
+  });
+  it('gives a weight for an amount that scaling has moved, and no old one', () =>
+    expect(list({ scale: { factor: 2, lines: [] } }).join('\n')).not.toMatch(/2 large eggs|1 stick/));
+});

@@ -1,0 +1,82 @@
+import { getIngredient, type Catalogue } from '../catalogue';
+import type { Item, Line } from '../read';
+import { spokenName } from './written';
+import type { DocketLine } from './types';
+
+/** Marks of a list before the author's words. */
+const MARKS =
+  /^(?:[*•‣▢◦·●○■□▪▫◆◇►▸▹➤➔➡→✓✔☐☑»›⁃–—-]\uFE0F?\s+|\[ ?[xX]?\]\s+|\d{1,2}[.)]\s+(?=\d)|(?:(?![©®™⭐])\p{Extended_Pictographic}[\uFE0F\u200D]*)+\s*)/u;
+const GRAMS_IN_IT = /\d\s*(?:kg|g|gr|grams?)\b/i;
+/** Longer is a sentence, and no line. */
+const LONGEST = 120;
+/** Lighter isn't weighed beside its spoon, g. */
+const WEIGHED_FROM = 3;
+/** Pieces that are so near a whole number are that many. */
+const NEAR_WHOLE = 0.08;
+
+const tidy = (source: string): string =>
+  source
+    .trim()
+    .replace(MARKS, '')
+    .replace(/\*\*|__/g, '')
+    .replace(/\s+/g, ' ')
+    .trim();
+
+/** How a thing that is counted is said: "3 eggs", "about 2½ eggs: beat and weigh". Null for what is weighed. */
+function countedWords({ ingredient, grams }: DocketLine, name: string, catalogue: Catalogue): string | null {
+  if (ingredient === null || !grams) return null;
+  const { each, role } = getIngredient(catalogue, ingredient);
+  if (role !== 'egg' || !each) return null;
+  const n = grams.central / each[0];
+  const whole = Math.round(n);
+  const plural = (count: number) => (count === 1 ? name : `${name}s`);
+  if (whole > 0 && Math.abs(n - whole) <= NEAR_WHOLE * Math.max(1, whole)) return `${whole} ${plural(whole)}`;
+  const half = Math.round(2 * n) / 2;
+  return `${name}, beaten (about ${half < 1 ? '½' : `${Math.floor(half)}${half % 1 === 0 ? '' : '½'}`} ${plural(Math.ceil(half))})`;
+}
+
+/** "cold, diced": how the recipe wants what is still the same thing. */
+function preparationOf({ source }: Line, item: Item): string {
+  const behind = tidy(source).split(item.words.trim()).at(-1) ?? '';
+  const said = /^,\s*([\p{L} ,'-]{3,60})$/u.exec(behind)?.[1]?.trim();
+  return said && !/\d|\bplus\b|\bor\b/.test(said) ? `, ${said}` : '';
+}
+
+/** What the author's line is to the docket's. */
+export interface From {
+  readonly line: Line;
+  readonly item: Item;
+  /** The line is of one thing only, and not made more or less of. */
+  readonly whole: boolean;
+}
+
+/** A docket's line in words beside its weight. A line that stays stays as its author wrote it, preparation and all. */
+export function listWords(made: DocketLine, from: From | undefined, catalogue: Catalogue): string {
+  const name = spokenName(made.name);
+  const tidied = from ? tidy(from.line.source) : '';
+  if (from?.whole && !made.changed && tidied.length <= LONGEST) return tidied;
+  const same = from !== undefined && from.item.ingredient === made.ingredient;
+  return `${countedWords(made, name, catalogue) ?? name}${same ? preparationOf(from.line, from.item) : ''}`;
+}
+
+/** True where the words bring their own amount. */
+export const saysAmount = ({ words, changed, source }: DocketLine): boolean =>
+  words !== undefined && !changed && source !== null && words === tidy(source);
+
+/**
+ * A line of the docket as a person writes it. From 15 g the weight leads and the kitchen's measure follows, below it the spoon
+ * leads. What was replaced never comes back in its old words.
+ */
+export function docketLineWords(line: DocketLine): string {
+  const { grams, name, volume, source, changed, words } = line;
+  if (!grams) return changed ? (words ?? name) : (words ?? source?.trim() ?? name);
+  if (words === undefined) return `${grams.central} g ${name}${volume ? ` (${volume})` : ''}`;
+  if (saysAmount(line))
+    return GRAMS_IN_IT.test(words) || grams.central < WEIGHED_FROM ? words : `${words} (${grams.central} g)`;
+  if (/^\d/.test(words)) return `${words} (${grams.central} g)`;
+  if (grams.central < SPOON_LEADS && volume) return `${volume} ${words} (${grams.central} g)`;
+  return `${grams.central} g ${words}${volume ? ` (${volume})` : ''}`;
+}
+
+/** Below so many g a spoon measures better than a kitchen scale. */
+export const SPOON_LEADS = 15;
