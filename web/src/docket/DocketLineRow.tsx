@@ -11,6 +11,9 @@ import { inCups } from '../ui/units';
 /** A longer line is a sentence: what it was stands with its step. */
 const LONGEST_WAS = 120;
 
+/** The weight stands beside the words already. */
+const LEADING_GRAMS = /^\d[\d.,]*\s?(?:g|gr|grams?)\b\s*(?:of\s+)?/i;
+
 interface Props {
   readonly line: DocketLine;
   /** Of a flour of the blend: the class that its pattern shows. */
@@ -37,17 +40,21 @@ export const DocketLineRow = memo(function DocketLineRow({ line, kind, before, o
       data-unseen={unseen || undefined}
       onPointerLeave={unseen ? () => onLook(id, said) : undefined}
     >
-      <Weight>
-        {said}
-        {grams ? <small> g</small> : null}
+      <Weight data-spoon={(bySpoon && measure !== null) || undefined}>
+        {bySpoon && measure ? (
+          measure
+        ) : (
+          <>
+            {said}
+            {grams ? <small> g</small> : null}
+          </>
+        )}
       </Weight>
       <span>
-        {kind ? <FlourScrap kind={kind} size={11} /> : null} <strong>{words ?? name}</strong>
+        {kind ? <FlourScrap kind={kind} size={11} /> : null}{' '}
+        <strong>{(words ?? name).replace(LEADING_GRAMS, '')}</strong>
         {measure ? (
-          <Volume data-cups={cups !== null || undefined} data-leads={bySpoon || undefined}>
-            {' '}
-            {measure}
-          </Volume>
+          <Volume data-cups={cups !== null || undefined}> {bySpoon ? `${said} g` : measure}</Volume>
         ) : null}
         {unseen ? <Before>{before === null ? 'new' : `before ${before} g`}</Before> : null}
         {overruled ? <Volume> by hand</Volume> : null}
@@ -78,6 +85,10 @@ const Line = styled.li`
 `;
 const Weight = styled(Figure).attrs({ $size: 1.55 })`
   text-align: right;
+  &[data-spoon] {
+    font-size: 1.02rem;
+    white-space: nowrap;
+  }
   @media screen {
     [data-unseen] > & {
       background: ${({ theme }) => theme.colour.mark};
@@ -97,8 +108,7 @@ const Weight = styled(Figure).attrs({ $size: 1.55 })`
 const Volume = styled.span`
   font-size: 0.86rem;
   color: ${({ theme }) => theme.colour.soft};
-  &[data-cups],
-  &[data-leads] {
+  &[data-cups] {
     font-weight: 650;
     color: ${({ theme }) => theme.colour.ink};
   }

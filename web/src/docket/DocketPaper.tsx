@@ -6,7 +6,6 @@ import { styled } from 'styled-components';
 import {
   ofSeveral,
   placeWords,
-  sayMinutes,
   unnumbered,
   type Docket,
   type DocketBake,
@@ -30,7 +29,7 @@ interface Props {
 
 /** The converted recipe as you would pin it up. It prints on one page. */
 export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
-  const { family, bake, guard, parts, method, warnings, rest } = docket;
+  const { family, bake, guard, parts, method, warnings } = docket;
   return (
     <Paper>
       <SinceYouLooked />
@@ -39,14 +38,6 @@ export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
       {parts.map((part) => (
         <PartOf key={part.id} part={part} />
       ))}
-      {rest.minutes[1] > 0 ? (
-        <p>
-          Rest {rest.cold ? 'in the cold ' : ''}
-          {sayMinutes(rest.minutes[0])}
-          {rest.minutes[1] > rest.minutes[0] ? `, up to ${sayMinutes(rest.minutes[1])}` : ''}
-          {rest.own ? ', as the recipe has it' : ''}.
-        </p>
-      ) : null}
       <Steps>
         {method.map((step) => (
           <StepOf key={step.id} step={step} />
