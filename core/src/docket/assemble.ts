@@ -24,7 +24,8 @@ import { settled } from './bake';
 import { ownRest, type OwnRest } from './ownRest';
 import { writeMethod } from './written';
 import { breachesOf, guardDocket, outgoingLines, readForSure, type Breach } from './outgoing';
-import { none, type Work } from './plan';
+import { judgeWork } from './judgement';
+import { none, type Planned, type Work } from './plan';
 import { WHOLE_WARNINGS } from './warnings';
 import type { Docket, DocketBake, DocketBowl, DocketPart, Outcome } from './types';
 
@@ -185,7 +186,12 @@ function restOf(
 }
 
 /** Puts the docket together, and guards what goes out: a result that breaks the request is no docket. */
-export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes: Bakes): Outcome {
+export function assemble(
+  work: Work,
+  { family, conversion }: Planned,
+  balanced: Balanced,
+  bakes: Bakes,
+): Outcome {
   const { bake } = bakes;
   const { recipe, request, catalogue } = work;
   const profile = familyOf(family);
@@ -207,6 +213,8 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
   const guard = guardDocket(outgoing, method, doubted, work);
   const docket: Docket = {
     schema: 7,
+    conversion,
+    judgement: conversion === 'as-written' ? judgeWork(work) : null,
     title: recipe.title || 'Untitled bake',
     family: {
       id: family,
@@ -229,6 +237,7 @@ export function assemble(work: Work, family: FamilyId, balanced: Balanced, bakes
     bowl: atBowl(main, family, catalogue),
     texture: textureOf(main, rest, catalogue),
     warnings: [
+      ...(conversion === 'as-written' ? [{ code: 'no-gluten-on-it' as const, values: {} }] : []),
       ...balanced.converted.flatMap(({ warnings }) => warnings),
       ...WHOLE_WARNINGS.flatMap((rule) => rule.warn({ work, family, blend: balanced.blend, bake })),
     ],

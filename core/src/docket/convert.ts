@@ -10,7 +10,6 @@ import { assemble, type Balanced } from './assemble';
 import { toBake } from './bake';
 import { bakeQuestion } from './bakeQuestion';
 import { foldedTins, linesWithFolded } from './folded';
-import { judgeWork } from './judgement';
 import { keyOf, remembered, type Memory } from './memory';
 import { familyOfPart, onlyThickens } from './partFamily';
 import { none, plan, workOf, type Work } from './plan';
@@ -44,10 +43,6 @@ export function balance(work: Work, family: FamilyId, answer: BlendOutcome): Bal
     route,
   };
 }
-
-/** What has nothing to replace goes out as it is, with how it stands. */
-const judged = (planned: NoDocket, work: Work): NoDocket =>
-  planned.outcome === 'already-gluten-free' ? { ...planned, judgement: judgeWork(work) } : planned;
 
 /** The slow answers of a conversion: kept by whoever asks, so that a quick docket can be made with them. */
 export interface SlowAnswers {
@@ -108,7 +103,7 @@ export function* convertSteps(
 ): Steps<Conversion> {
   const work = workOf(recipe, request, kitchen);
   const planned = plan(work);
-  if ('outcome' in planned) return { outcome: judged(planned, work), slow: null };
+  if ('outcome' in planned) return { outcome: planned, slow: null };
   const { family } = planned;
   const profile = familyOf(family);
   const blend = yield* blendOf(work, family, memory);
@@ -117,7 +112,7 @@ export function* convertSteps(
   const question = bakeQuestion(balanced, profile, work);
   const bake = toBake(yield* ownBake(question, work, memory), question, work);
   const foldedBake = yield* bakeFolded(question, bake, work);
-  const outcome = assemble(work, family, balanced, { bake, foldedBake });
+  const outcome = assemble(work, planned, balanced, { bake, foldedBake });
   return { outcome, slow: { blend, bake, foldedBake } };
 }
 
@@ -144,13 +139,13 @@ export function quickDocket(
 ): Outcome | null {
   const work = workOf(recipe, request, kitchen);
   const planned = plan(work);
-  if ('outcome' in planned) return judged(planned, work);
+  if ('outcome' in planned) return planned;
   if (!earlier || earlier.blend.kind !== 'blends') return null;
   const [first] = earlier.blend.blends;
   if (!first || !stillFits(first, planned.family, work.request, work.kitchen)) return null;
   const balanced = balance(work, planned.family, earlier.blend);
   if ('outcome' in balanced) return balanced;
-  return assemble(work, planned.family, balanced, earlier);
+  return assemble(work, planned, balanced, earlier);
 }
 
 /**

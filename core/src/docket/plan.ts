@@ -8,7 +8,7 @@ import { readProcess } from '../process';
 import { ingredientLines, type Recipe } from '../read';
 import type { FamilyId } from '../vocabulary';
 import type { Said } from '../words';
-import type { NoDocket } from './types';
+import type { Conversion, NoDocket } from './types';
 
 /** Everything that a conversion is made from. */
 export interface Work {
@@ -29,7 +29,7 @@ export function none(
   ways: readonly Relaxation[] = [],
 ): NoDocket {
   const guard = guardRecipe(work.recipe, work.request, work.kitchen);
-  return { outcome, reasons, relax, ways, guard, judgement: null };
+  return { outcome, reasons, relax, ways, guard };
 }
 
 /** True when nothing in the recipe needs replacing for these people. */
@@ -44,23 +44,32 @@ function nothingForbidden({ recipe, request, catalogue }: Work): boolean {
   });
 }
 
-function whyNothing(work: Work): NoDocket {
-  const flour = work.parts.reduce((sum, { lines }) => sum + flourGrams(lines, work.catalogue), 0);
-  if (flour > 0) return none(work, 'already-gluten-free', [{ code: 'no-gluten-on-it', values: {} }]);
-  return none(work, 'nothing-to-convert', [{ code: 'nothing-to-convert', values: {} }]);
+/** True where a recipe without anything to replace is a bake all the same: it has flour, or goes into some heat. */
+function isBake({ parts, recipe, kitchen, catalogue }: Work): boolean {
+  const weighed = parts.filter(({ lines }) => lines.length > 0);
+  const floured = weighed.some(({ lines }) => flourGrams(lines, catalogue) > 0);
+  return floured || (weighed.length > 0 && readProcess(recipe, kitchen).bake !== null);
 }
 
 /** The parts that flour builds; in the others it is at most a thickener. */
 const isBuilt = (part: FormulaPart, catalogue: Catalogue): boolean => wheatGrams(part.lines, catalogue) > 0;
 
+/** As what it goes out. */
+export interface Planned {
+  readonly family: FamilyId;
+  readonly conversion: Conversion;
+}
+
 /** What is to be converted and how, once that is known; or why there is nothing. */
-export function plan(work: Work): { family: FamilyId } | NoDocket {
+export function plan(work: Work): Planned | NoDocket {
   const { recipe, request, catalogue } = work;
-  if (nothingForbidden(work)) return whyNothing(work);
+  const asWritten = nothingForbidden(work);
+  const nothing = none(work, 'nothing-to-convert', [{ code: 'nothing-to-convert', values: {} }]);
+  if (asWritten && !isBake(work)) return nothing;
   const family = request.family ?? recipe.family.id;
   const built = work.parts.some((part) => isBuilt(part, catalogue));
-  if (!built && work.parts.every(({ lines }) => lines.length === 0)) return whyNothing(work);
-  return { family };
+  if (!built && work.parts.every(({ lines }) => lines.length === 0)) return nothing;
+  return { family, conversion: asWritten ? 'as-written' : 'converted' };
 }
 
 /** A recipe without the lines that a person leaves out, as long as that answer holds. */

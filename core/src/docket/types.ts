@@ -147,6 +147,9 @@ export interface DocketGuard extends GuardReport {
   readonly newTo: readonly Allergen[];
 }
 
+/** What was converted, or goes out as it stands: there was nothing on it to replace. */
+export type Conversion = 'converted' | 'as-written';
+
 /** The converted recipe as you would pin it up. */
 export interface Docket {
   readonly schema: 7;
@@ -178,19 +181,21 @@ export interface Docket {
   /** Against the wheat original: an estimate with reasons, never a fact. */
   readonly texture: readonly TextureEstimate[];
   readonly warnings: readonly Said[];
+  /** Whether anything had to be replaced. Missing, as the next, on dockets that are older than this. */
+  readonly conversion?: Conversion;
+  /** Of a recipe that goes out as it is: how it stands. */
+  readonly judgement?: Judgement | null;
 }
 
 /** What may come of a conversion other than a docket, with what could be let go. */
 export interface NoDocket {
-  readonly outcome: 'infeasible' | 'nothing-to-convert' | 'already-gluten-free';
+  readonly outcome: 'infeasible' | 'nothing-to-convert';
   readonly reasons: readonly Said[];
   /** The smallest things to let go that would make it possible. */
   readonly relax: readonly Said[];
   /** Of these, what of the blend’s wishes one press lets go. */
   readonly ways: readonly Relaxation[];
   readonly guard: GuardReport;
-  /** Of a recipe without gluten: how it stands. */
-  readonly judgement: Judgement | null;
 }
 
 /** A recipe as it is, held against what works: for one that is without gluten already. */

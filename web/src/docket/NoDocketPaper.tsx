@@ -5,7 +5,6 @@ import { say } from '@omniarton/core/words';
 const HEADS: Readonly<Record<NoDocket['outcome'], string>> = {
   infeasible: 'No docket: the wishes clash.',
   'nothing-to-convert': 'Nothing to convert.',
-  'already-gluten-free': 'Nothing on it has to change.',
 };
 
 /** Why there is no docket, and what could be let go. */

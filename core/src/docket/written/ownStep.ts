@@ -102,11 +102,13 @@ export function ownStep(
   // Of two that meet the first stands.
   const edits = settledEdits([
     ...here.flatMap(({ inside }) => inside ?? []),
-    ...(bowl.profile.yeast ? [...proofEdits(actions, process.actions), ...kneadEdits(actions)] : []),
+    ...(bowl.profile.yeast && floured
+      ? [...proofEdits(actions, process.actions), ...kneadEdits(actions)]
+      : []),
     ...dustEdits(source, dust, butterOut),
     ...(butterOut ? greaseEdits(source) : []),
     ...heatEdits(actions, process, bake),
-    ...coolEdits(actions, process, facts),
+    ...(floured ? coolEdits(actions, process, facts) : []),
     ...(floured ? cautionEdits(source, bowl.delicate !== null) : []),
     ...withDust(mentions.edits, source, renamed, dust),
   ]);

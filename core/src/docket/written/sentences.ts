@@ -116,8 +116,10 @@ const together = (said: readonly Said[]): Said[] =>
 /** Our own sentences in the order in which they are said, each with its place. */
 export function sentencesOf(facts: Facts, renamed: readonly Renamed[]): Sentence[] {
   const process = readProcess(facts.recipe, facts.kitchen);
-  const rest = restSentence(facts, process);
-  const cool = coolSentence(facts, process);
+  // A bake that is without gluten already has its own rests.
+  const floured = facts.parts.some(({ blend }) => blend.length > 0);
+  const rest = floured ? restSentence(facts, process) : null;
+  const cool = floured ? coolSentence(facts, process) : null;
   const mixed = lastMixing(process, facts.bowl.flourLines);
   const said: Said[] = [
     ...addSentence(facts, renamed, mixed),

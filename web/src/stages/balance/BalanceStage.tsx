@@ -33,9 +33,16 @@ import { BALANCE_WORDS } from '../../words/balance';
 /** Every balance on its rail, every shift with its because, every weight to be overruled. */
 export function BalanceStage() {
   const there = useEngine(({ outcome }) => outcome?.outcome === 'docket');
-  const judgement = useEngine(({ outcome }) => (outcome?.outcome === 'docket' ? null : outcome?.judgement));
-  if (judgement) return <Judged judgement={judgement} />;
+  const judgement = useDocket()?.judgement ?? null;
   if (!there) return <NeedsDocket what="balances" />;
+  if (judgement)
+    return (
+      <Stack $gap={7}>
+        <Judged judgement={judgement} />
+        <WhatIf />
+        <Overruling />
+      </Stack>
+    );
   return (
     <Stack $gap={7}>
       <BinderSchool />

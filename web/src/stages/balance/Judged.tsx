@@ -2,20 +2,12 @@ import { FAMILY_NAMES } from '@omniarton/core/vocabulary';
 import { styled } from 'styled-components';
 import type { Judgement } from '@omniarton/core/docket';
 import { say } from '@omniarton/core/words';
-import { Heading, Small, Stack } from '../../ui/layout';
+import { Heading, Small } from '../../ui/layout';
 import { Rail } from '../../ui/Rail';
-import { NeedsDocket } from '../../docket/NeedsDocket';
 import { BALANCE_WORDS } from '../../words/balance';
 
 /** A recipe that holds no gluten as it is: whether its balances stand where such bakes have them, and what may go wrong. */
-export const Judged = ({ judgement }: { readonly judgement: Judgement }) => (
-  <Stack $gap={7}>
-    <NeedsDocket what="balances" />
-    <Verdict judgement={judgement} />
-  </Stack>
-);
-
-function Verdict({ judgement: { family, parts, findings } }: { readonly judgement: Judgement }) {
+export function Judged({ judgement: { family, parts, findings } }: { readonly judgement: Judgement }) {
   return (
     <>
       <section aria-labelledby="findings">

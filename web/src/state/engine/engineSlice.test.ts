@@ -24,7 +24,6 @@ const outcome = (word: string): Outcome => ({
     answered: [],
     cautions: [],
   },
-  judgement: null,
 });
 const quick = (revision: number, word: string | null) =>
   wasAnswered({
