@@ -154,12 +154,13 @@ class Bench {
   }
   /** The docket's line of an ingredient. */
   docketLine(name: string) {
-    return this.docket.getByRole('listitem').filter({ hasText: name });
+    return this.docket.locator('section').getByRole('listitem').filter({ hasText: name });
   }
   /** Grams on the docket's line of an ingredient. */
   async grams(name: string): Promise<number> {
     const text = await this.docketLine(name).first().innerText();
-    return Number(/^([\d.\u2009]+)/.exec(text)![1]!.replace('\u2009', ''));
+    // Below 15 g a spoon leads, and the weight follows.
+    return Number(/([\d.\u2009]+)\s*g\b/.exec(text)![1]!.replace('\u2009', ''));
   }
 }
 

@@ -1,10 +1,10 @@
-import { getIngredient, type Catalogue } from '../catalogue';
+import { getIngredient, plainId, type Catalogue } from '../catalogue';
 import { findStandIn, STARCH_FOR, type ConvertedPart } from '../balance';
 import type { FormulaLine } from '../formula';
 import type { ConversionRequest } from '../kitchen';
 import { kitchenVolume, range, roundGrams, US_CUP_ML } from '../quantity';
-import { ofItem, type Item, type Line, type Part } from '../read';
-import { listWords, type From } from './listWords';
+import { namedIn, ofItem, type Item, type Line, type Part } from '../read';
+import { docketLineWords, listWords, type From } from './listWords';
 import type { DocketLine } from './types';
 
 const SPOON_ROLES = new Set([
@@ -101,7 +101,11 @@ export function docketLines(
   for (const line of part.lines)
     line.items.forEach((item, at) => {
       const others = line.items.some((one) => one !== item && !one.alternative);
-      from.set(ofItem(line.id, at), { line, item, whole: !others && !scaled(line.id) });
+      // Put right by hand, or read through a slip, it isn't what the words say.
+      const named =
+        item.ingredient === null ||
+        namedIn(line.source, catalogue).some((one) => plainId(one.ingredient) === plainId(item.ingredient!));
+      from.set(ofItem(line.id, at), { line, item, whole: named && !others && !scaled(line.id) });
     });
   const sources = new Map([...from].map(([id, { line }]) => [id, line.source]));
   const fixed = new Set(request.overrides.map(({ line }) => line));
@@ -115,8 +119,8 @@ export function docketLines(
         : [unweighed(line, item, at, request, catalogue)],
     ),
   );
-  return [...weighed, ...loose].map((one) => ({
-    ...one,
-    words: listWords(one, from.get(one.id), catalogue),
-  }));
+  return [...weighed, ...loose].map((one) => {
+    const said = { ...one, words: listWords(one, from.get(one.id), catalogue) };
+    return { ...said, text: docketLineWords(said) };
+  });
 }

@@ -24,6 +24,8 @@ export interface DocketLine {
   readonly name: string;
   /** As a baker's list has it beside the weight: the author's own words where the line stays, else what it is called and counted. Missing on dockets that are older than this. */
   readonly words?: string;
+  /** The whole line as a list prints it, weight and kitchen measure with it. Missing as `words` is. */
+  readonly text?: string;
   /** Rounded as a cook weighs; null for "to taste". */
   readonly grams: Range | null;
   /** In US kitchen measures; null where nobody measures it by volume, or none comes near. */
