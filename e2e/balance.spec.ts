@@ -83,7 +83,7 @@ test('balance: berries into one of two tins, and a recipe without gluten judged 
   await bench.stage('Balance');
   await page.getByRole('button', { name: 'Fold something into some of the 2 tins' }).click();
   await page.getByRole('combobox', { name: 'Into some of the tins' }).fill('blueb');
-  await page.getByRole('option', { name: 'blueberries' }).first().click();
+  await page.getByRole('option', { name: 'blueberries', exact: true }).first().click();
   await bench.settled();
   await expect(bench.docketLine('blueberries, into 1 of 2')).toBeVisible();
   await expect(

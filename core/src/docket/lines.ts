@@ -105,7 +105,12 @@ export function docketLines(
       const named =
         item.ingredient === null ||
         namedIn(line.source, catalogue).some((one) => plainId(one.ingredient) === plainId(item.ingredient!));
-      from.set(ofItem(line.id, at), { line, item, whole: named && !others && !scaled(line.id) });
+      from.set(ofItem(line.id, at), {
+        line,
+        item,
+        scaled: scaled(line.id),
+        whole: named && !others && !scaled(line.id),
+      });
     });
   const sources = new Map([...from].map(([id, { line }]) => [id, line.source]));
   const fixed = new Set(request.overrides.map(({ line }) => line));

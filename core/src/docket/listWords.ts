@@ -23,11 +23,19 @@ const tidy = (source: string): string =>
     .trim();
 
 /** How a thing that is counted is said: "3 eggs", "about 2½ eggs: beat and weigh". Null for what is weighed. */
-function countedWords({ ingredient, grams }: DocketLine, name: string, catalogue: Catalogue): string | null {
+function countedWords(
+  { ingredient, grams, changed }: DocketLine,
+  name: string,
+  from: From | undefined,
+  catalogue: Catalogue,
+): string | null {
   if (ingredient === null || !grams) return null;
   const { each, role } = getIngredient(catalogue, ingredient);
   if (role !== 'egg' || !each) return null;
-  const n = grams.central / each[0];
+  // What stays as the recipe counts it is counted by that: its eggs needn't be ours.
+  const own =
+    from && !from.scaled && !changed && from.item.unit === null ? from.item.quantity?.central : undefined;
+  const n = own ?? grams.central / each[0];
   const whole = Math.round(n);
   const plural = (count: number) => (count === 1 ? name : `${name}s`);
   if (whole > 0 && Math.abs(n - whole) <= NEAR_WHOLE * Math.max(1, whole)) return `${whole} ${plural(whole)}`;
@@ -48,6 +56,7 @@ export interface From {
   readonly item: Item;
   /** The line is of one thing only, and not made more or less of. */
   readonly whole: boolean;
+  readonly scaled: boolean;
 }
 
 /** A docket's line in words beside its weight. A line that stays stays as its author wrote it, preparation and all. */
@@ -56,7 +65,7 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   const tidied = from ? tidy(from.line.source) : '';
   if (from?.whole && !made.changed && tidied.length <= LONGEST) return tidied;
   const same = from !== undefined && from.item.ingredient === made.ingredient;
-  return `${countedWords(made, name, catalogue) ?? name}${same ? preparationOf(from.line, from.item) : ''}`;
+  return `${countedWords(made, name, from, catalogue) ?? name}${same ? preparationOf(from.line, from.item) : ''}`;
 }
 
 /** True where the words bring their own amount. */

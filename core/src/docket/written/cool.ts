@@ -2,12 +2,12 @@ import { standsFree } from '../../kitchen';
 import { durationsIn } from '../../read';
 import type { Action, Process } from '../../process';
 import { bakeAction } from './places';
-import type { SpanEdit } from './spans';
+import { stopOf, type SpanEdit } from './spans';
 import type { Facts } from './facts';
 
 /** What a recipe says of what comes out of the oven, in any words. */
 const COOLS =
-  /\b(?:cool\w*|(?:until|till|when|is|are|get|gets|go|stone|completely|quite) cold|rack|turn(?:ed)? (?:\w+ )?out|unmou?ld|invert|upside down|(?:in|on) (?:(?:the|its|their) )?(?:tins?|pans?|trays?|sheets?|racks?|dish|mould)|stand|serve|(?:while|still) (?:warm|hot)|at once|soak\w*|before (?:cutting|slicing|serving|eating)|drape|wrap|lift)\b/i;
+  /\b(?:cool\w*|(?:until|till|when|is|are|get|gets|go|stone|completely|quite) cold|rack|turn(?:ed)? (?:\w+ )?out|unmou?ld|invert|upside down|(?:in|on) (?:(?:the|its|their) )?(?:tins?|pans?|trays?|sheets?|racks?|dish|mould)|stand|serve|(?:while|still) (?:warm|hot)|(?:warm|hot) (?:cakes?|loaf|bread|sponge|pudding|buns?|it)|at once|soak\w*|before (?:cutting|slicing|serving|eating)|drape|wrap|lift)\b/i;
 const IN_THE_TIN =
   /\bin (?:(?:the|its|their) )?(?:tins?|pans?|dish|cases?|moulds?)\b|\bbefore (?:turning|removing|moving|unmou?lding|transferring)\b|\bon (?:(?:the|its) )?(?:tray|sheet|pan)s?\b/i;
 /** It mustn't wait. */
@@ -76,7 +76,7 @@ export function coolEdits(
             {
               from: action.from + said.from,
               to: action.from + said.to,
-              text: `${bake.coolMinutes} minutes`,
+              text: `${bake.coolMinutes} minutes${stopOf(action.text, said)}`,
               because: 'without gluten it is tender until its starch has set',
             },
           ]

@@ -1,6 +1,6 @@
 import { durationsIn } from '../../read';
 import type { Action } from '../../process';
-import type { SpanEdit } from './spans';
+import { stopOf, type SpanEdit } from './spans';
 
 const VERB = /\bknead(ed|ing)?\b/gi;
 const CUE =
@@ -30,7 +30,7 @@ export function kneadEdits(actions: readonly Action[]): SpanEdit[] {
           /^K/.test(one[0]) ? `${word.charAt(0).toUpperCase()}${word.slice(1)}` : word,
         );
       }),
-      ...durationsIn(text).map((one) => at(one.from, one.to - one.from, BEAT_FOR)),
+      ...durationsIn(text).map((one) => at(one.from, one.to - one.from, BEAT_FOR + stopOf(text, one))),
       ...[...text.matchAll(CUE)].map((one) => at(one.index, one[0].length, 'smooth')),
       ...[...text.matchAll(BY_HAND)].map((one) => at(one.index, one[0].length, ' with a spoon or a paddle')),
     ];

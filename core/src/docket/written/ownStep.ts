@@ -15,6 +15,7 @@ import type { Renamed } from './renamed';
 import type { Sentence } from './sentences';
 import { edited, settledEdits, type SpanEdit } from './spans';
 import { spokenName } from './spoken';
+import { restEdits } from './rest';
 import { heatEdits } from './stages';
 import { usesOf } from './uses';
 
@@ -108,7 +109,7 @@ export function ownStep(
     ...dustEdits(source, dust, butterOut),
     ...(butterOut ? greaseEdits(source) : []),
     ...heatEdits(actions, process, bake),
-    ...(floured ? coolEdits(actions, process, facts) : []),
+    ...(floured ? [...coolEdits(actions, process, facts), ...restEdits(actions, process, facts)] : []),
     ...(floured ? cautionEdits(source, bowl.delicate !== null) : []),
     ...withDust(mentions.edits, source, renamed, dust),
   ]);

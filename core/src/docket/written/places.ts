@@ -17,7 +17,8 @@ const MIXES: ReadonlySet<ActionClass> = new Set<ActionClass>([
 const TOSSED = /\b(?:toss|dust|sprinkle|scatter|roll)\b/i;
 const INTO_TIN =
   /\b(?:tins?|pans?|trays?|sheets?|cases?|cups?|moulds?|dish(?:es)?|ramekins?|holes?|basins?|mugs?|divide|spread|pipe|scoop|level)\b/i;
-const MIXED_IN = /\b(?:stir|fold|add|mix|beat|whisk)\b/i;
+const MIXED_IN =
+  /\b(?:stir|fold|add|mix|beat|whisk)\b|\b(?:pour|tip) (?:in|the wet|the (?:\w+ )?(?:milk|butter|liquid|wet))\b/i;
 
 /** The action by which the bake is known; null where the method has none. */
 export function bakeAction({ actions, stages, main }: Process): number | null {

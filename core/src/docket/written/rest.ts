@@ -1,15 +1,24 @@
-import type { Process } from '../../process';
+import type { Action, Process } from '../../process';
 import { durationsIn } from '../../read';
 import { sayMinutes } from '../sayMinutes';
 import { bakeAction } from './places';
+import { stopOf, type SpanEdit } from './spans';
 import type { Facts } from './facts';
 
 const LONG = 24 * 60;
+const spanOf = (low: number, high: number): string =>
+  low === high
+    ? sayMinutes(low)
+    : high <= 2 * 60
+      ? `${low} to ${sayMinutes(high)}`
+      : `${sayMinutes(low)}, or up to ${daysOr(high)}`;
 const daysOr = (minutes: number) =>
   minutes >= LONG ? `${Math.round(minutes / LONG)} days` : sayMinutes(minutes);
 
 const WAITS = /\b(?:chill|refrigerat\w*|fridge|freezer?|cold|rest|stand|overnight)\b/i;
 const LONG_ENOUGH = 15;
+/** Less is a pause, minutes. */
+const SHORTEST = 5;
 
 /** Air that would go while it waits. */
 const FOLDED_WHITES = /\bfold\w*\b[^.;]*\b(?:egg )?(?:whites?|foam|meringue)\b|\bwhites?\b[^.;]*\bfold/i;
@@ -25,6 +34,45 @@ const waitsAlready = (process: Process): boolean =>
         (durationsIn(text).some(({ high }) => high >= LONG_ENOUGH) || /\bovernight\b/i.test(text)),
     );
 
+const STANDS = /\b(?:rest|stand|leave|sit)\b/i;
+
+/** A wait of the recipe's own that is too short for these flours: it is made longer, and stays where it is. */
+export function shortRest(process: Process, least: number): Action | undefined {
+  return process.actions
+    .slice(0, bakeAction(process) ?? process.actions.length)
+    .find(
+      ({ class: kind, text, takes, minutes }) =>
+        kind === 'rest' &&
+        takes.length === 0 &&
+        STANDS.test(text) &&
+        minutes !== null &&
+        minutes.high < least &&
+        minutes.high >= SHORTEST,
+    );
+}
+
+/** Sets it. */
+export function restEdits(
+  actions: readonly Action[],
+  process: Process,
+  { rest }: Pick<Facts, 'rest'>,
+): SpanEdit[] {
+  const [low, high] = rest.minutes;
+  const own = rest.own || rest.cold || high === 0 ? undefined : shortRest(process, low);
+  return actions
+    .filter(({ id }) => id === own?.id)
+    .flatMap((action) =>
+      durationsIn(action.text)
+        .slice(0, 1)
+        .map((one) => ({
+          from: action.from + one.from,
+          to: action.from + one.to,
+          text: `${low} to ${sayMinutes(high)}${stopOf(action.text, one)}`,
+          because: 'these flours drink slower',
+        })),
+    );
+}
+
 /** The wait that the flours need and the recipe hasn't; null: none, or its own will do. */
 export function restSentence(
   { rest, profile }: Facts,
@@ -32,11 +80,12 @@ export function restSentence(
 ): { readonly text: string; readonly because: string } | null {
   const [low, high] = rest.minutes;
   if (process.actions.some(({ text }) => FOLDED_WHITES.test(text))) return null;
-  if (high === 0 || rest.own || (rest.cold && waitsAlready(process))) return null;
+  if (high === 0 || rest.own || ((rest.cold || profile.yeast) && waitsAlready(process))) return null;
+  if (!rest.cold && shortRest(process, low)) return null;
   const span = low === high ? sayMinutes(low) : `${low} to ${sayMinutes(high)}`;
   return {
     text: rest.cold
-      ? `Cover the dough and chill it for ${sayMinutes(low)}${high > low ? `, or up to ${daysOr(high)}` : ''}.`
+      ? `Cover the dough and chill it for ${spanOf(low, high)}.`
       : profile.yeast
         ? `Cover it and let it rise somewhere warm for ${span}, until it is puffy.`
         : `Let the ${profile.texture} stand for ${span}: it thickens as the flours drink.`,

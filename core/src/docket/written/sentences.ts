@@ -2,6 +2,7 @@ import { doesIt, getIngredient } from '../../catalogue';
 import { readProcess, type Process } from '../../process';
 import { isOfBlend } from '../../read';
 import { SIDE_WORDS } from '../heatWords';
+import { isFolded } from '../folded';
 import { sayDial } from '../ovenWords';
 import type { StepKind } from '../types';
 import { coolSentence } from './cool';
@@ -82,6 +83,7 @@ function addSentence({ parts, catalogue }: Facts, renamed: readonly Renamed[], m
     return part.lines.filter(
       (line) =>
         line.source === null &&
+        !isFolded(line) &&
         !listed.has(line.id) &&
         line.grams !== null &&
         !isOfBlend(line.id) &&

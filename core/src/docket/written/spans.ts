@@ -44,3 +44,7 @@ export function edited(source: string, edits: readonly SpanEdit[]): string {
   }
   return tidied(text + source.slice(at));
 }
+
+/** "5 min." may end a sentence: the stop is the sentence's. */
+export const stopOf = (text: string, { to }: { readonly to: number }): string =>
+  text.charAt(to - 1) === '.' ? '.' : '';

@@ -3,7 +3,7 @@ import type { Action, Process } from '../../process';
 import { microwaveWords } from '../heatWords';
 import { sayDial } from '../ovenWords';
 import type { DocketBake } from '../types';
-import type { SpanEdit } from './spans';
+import { stopOf, type SpanEdit } from './spans';
 
 /** A time that moves by less is the author's own. */
 const SAME_TIME = 0.05;
@@ -74,7 +74,7 @@ export function heatEdits(
             {
               from: action.from + one.from,
               to: action.from + one.to,
-              text: spanWords(moved!),
+              text: spanWords(moved!) + stopOf(action.text, one),
               because: 'other flours and more water take another time',
             },
           ]
