@@ -19,6 +19,7 @@ import { roundGrams, settle } from '../quantity';
 import { FAMILY_NAMES, type FamilyId, type RouteId } from '../vocabulary';
 import type { Said } from '../words';
 import { differingTins, foldedLine, foldedTins } from './folded';
+import { askOf } from './ask';
 import { docketLines } from './lines';
 import { settled } from './bake';
 import { ownRest, type OwnRest } from './ownRest';
@@ -50,7 +51,7 @@ function toPart(converted: ConvertedPart, work: Work, balanced: Balanced): Docke
     id: converted.id,
     name: converted.name,
     blend: built ? balanced.blend.shares.map((one) => ({ ...one, grams: settle(one.share * grams) })) : [],
-    lines: docketLines(part, converted, request, catalogue),
+    lines: docketLines(part, converted, request, catalogue, work.recipe.locale),
     balances: converted.balances.map(({ id, original, converted: now, band }) => ({
       id,
       original: settle(original),
@@ -214,6 +215,7 @@ export function assemble(
   const docket: Docket = {
     schema: 7,
     conversion,
+    ask: askOf(recipe, request),
     judgement: conversion === 'as-written' ? judgeWork(work) : null,
     title: recipe.title || 'Untitled bake',
     family: {

@@ -21,6 +21,7 @@ export { unnumbered } from './written';
 export { sayMinutes, saySeconds, shortTime } from './sayMinutes';
 export type {
   Docket,
+  DocketAsk,
   DocketBake,
   DocketBowl,
   DocketGuard,

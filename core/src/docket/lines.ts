@@ -5,6 +5,8 @@ import type { ConversionRequest } from '../kitchen';
 import { kitchenVolume, range, roundGrams, US_CUP_ML } from '../quantity';
 import { namedIn, ofItem, type Item, type Line, type Part } from '../read';
 import { docketLineWords, listWords, type From } from './listWords';
+import type { Locale } from '../vocabulary';
+import { LOCAL_NAMES } from './data/localNames';
 import type { DocketLine } from './types';
 
 const SPOON_ROLES = new Set([
@@ -93,6 +95,7 @@ export function docketLines(
   converted: ConvertedPart,
   request: ConversionRequest,
   catalogue: Catalogue,
+  locale: Locale,
 ): DocketLine[] {
   const from = new Map<string, From>();
   const scaled = (id: string) =>
@@ -124,7 +127,11 @@ export function docketLines(
         : [unweighed(line, item, at, request, catalogue)],
     ),
   );
-  return [...weighed, ...loose].map((one) => {
+  const here = (one: DocketLine): DocketLine => ({
+    ...one,
+    name: (one.ingredient !== null && LOCAL_NAMES[locale][one.ingredient]) || one.name,
+  });
+  return [...weighed, ...loose].map(here).map((one) => {
     const said = { ...one, words: listWords(one, from.get(one.id), catalogue) };
     return { ...said, text: docketLineWords(said) };
   });

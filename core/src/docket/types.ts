@@ -149,6 +149,12 @@ export interface DocketGuard extends GuardReport {
   readonly newTo: readonly Allergen[];
 }
 
+/** What one is asked where the docket hangs on it. */
+export interface DocketAsk {
+  readonly question: Said;
+  readonly choices: readonly { readonly family: FamilyId; readonly name: string }[];
+}
+
 /** What was converted, or goes out as it stands: there was nothing on it to replace. */
 export type Conversion = 'converted' | 'as-written';
 
@@ -187,6 +193,8 @@ export interface Docket {
   readonly conversion?: Conversion;
   /** Of a recipe that goes out as it is: how it stands. */
   readonly judgement?: Judgement | null;
+  /** The one question that it hangs on; null: none. */
+  readonly ask?: DocketAsk | null;
 }
 
 /** What may come of a conversion other than a docket, with what could be let go. */

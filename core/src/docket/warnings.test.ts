@@ -40,9 +40,4 @@ describe('warnings about the recipe as a whole', () => {
     expect(said(text)).toMatch(words);
     expect(said(PLAIN)).not.toMatch(words);
   });
-  it('ask what it is where the page leaves it open, and not once somebody has said', () => {
-    const odd = 'Tea things\n250 g plain flour\n100 g sugar\n1 egg\n80 g butter';
-    expect(said(odd)).toMatch(/It may not be/);
-    expect(said(odd, { family: 'muffin' })).not.toMatch(/It may not be/);
-  });
 });

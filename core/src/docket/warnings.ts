@@ -26,20 +26,6 @@ export interface WholeWarningRule {
   readonly warn: (whole: Whole) => readonly Said[];
 }
 
-const SURE = 0.6;
-
-const familyUnsure: WholeWarningRule = {
-  id: 'family-unsure',
-  reason: 'Bands, blend and bake all follow the family: a wrong one is computed precisely.',
-  source: 'how the page is read',
-  confidence: 'derived',
-  warn({ work: { recipe, request }, family }) {
-    const { confidence } = recipe.family;
-    if (request.family !== null || confidence >= SURE) return [];
-    return [{ code: 'family-unsure', values: { family, percent: Math.round(confidence * 100) } }];
-  },
-};
-
 const wishesLetGo: WholeWarningRule = {
   id: 'wishes-let-go',
   reason: 'A wish that no blend can keep is let go, never silently.',
@@ -124,7 +110,6 @@ const thirstGuessed: WholeWarningRule = {
 
 /** In the order in which they are said. */
 export const WHOLE_WARNINGS: readonly WholeWarningRule[] = [
-  familyUnsure,
   wishesLetGo,
   nothingAnchors,
   anchorFar,

@@ -3,7 +3,7 @@ import { FAMILY_NAMES, type Avoidance, type Bare, type FamilyId, type WordsFor }
 
 /** What is said of a recipe as a whole. */
 export interface DocketSays {
-  readonly 'family-unsure': { readonly family: FamilyId; readonly percent: number };
+  readonly 'which-bake': { readonly families: readonly FamilyId[] };
   readonly 'no-time': Bare;
   readonly 'anchor-far': { readonly times: number };
   readonly 'line-unweighed': { readonly line: string };
@@ -20,8 +20,12 @@ export interface DocketSays {
 }
 
 export const DOCKET_WORDS: WordsFor<DocketSays> = {
-  'family-unsure': ({ family, percent }) =>
-    `It may not be a ${FAMILY_NAMES[family]}: the guess is ${percent} % sure. Say what it is.`,
+  'which-bake': ({ families }) => {
+    const names = families.map(
+      (one) => `${/^[aeiou]/.test(FAMILY_NAMES[one]) ? 'an' : 'a'} ${FAMILY_NAMES[one]}`,
+    );
+    return `Is it ${new Intl.ListFormat('en-GB', { type: 'disjunction' }).format(names)}? Blend, gum and bake follow from it.`;
+  },
   'no-time': () =>
     'The recipe states no bake time, so nothing anchors the simulation: trust the doneness signs before the clock.',
   'anchor-far': ({ times }) =>

@@ -4,6 +4,7 @@ import { isStale } from '../state/engine/engineSlice';
 import { useDraft, useEngine, useStale } from '../state/bench/onBench';
 import { Figure } from '../ui/layout';
 import { sayBakeTime, sayGrams } from '../words/say';
+import { AskBake } from './AskBake';
 import { DocketActions } from './DocketActions';
 import { DocketPaper } from './DocketPaper';
 import { NoDocketPaper } from './NoDocketPaper';
@@ -38,6 +39,7 @@ export function DocketFold() {
       <Body id={id}>
         {docket ? (
           <>
+            {docket.ask ? <AskBake ask={docket.ask} /> : null}
             <UnseenContext value={marks}>
               <DocketPaper docket={docket} stale={stale} />
             </UnseenContext>

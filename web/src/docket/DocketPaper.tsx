@@ -60,7 +60,7 @@ export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
 });
 
 /** What it is, for whom, and how its guard stands: a step that still names what is avoided is said here, on paper too. */
-function Head({ docket: { title, family, guard } }: { readonly docket: Docket }) {
+function Head({ docket: { title, family, guard, ask } }: { readonly docket: Docket }) {
   const out = guard.without.map((one) => `no ${avoidanceWords(one)}`);
   const named = guard.open.filter(({ kind }) => NEVER_ANSWERED.has(kind)).map(({ ask }) => say(ask));
   const inedible = [...new Set(guard.notForEating.map(({ words }) => words))];
@@ -86,6 +86,7 @@ function Head({ docket: { title, family, guard } }: { readonly docket: Docket })
           : ''}
       </GuardState>
       {[
+        ...(ask ? [say(ask.question)] : []),
         ...named,
         ...(inedible.length > 0 ? [`not for eating: ${inedible.join(', ')}`] : []),
         ...(guard.newTo.length > 0

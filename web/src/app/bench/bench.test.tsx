@@ -1,4 +1,4 @@
-import { act, screen, within } from '@testing-library/react';
+import { act, screen, waitFor, within } from '@testing-library/react';
 import { benchPath, newPath } from '../../base/paths';
 import { openPage, settled } from '../../testing/page';
 import { CAKE } from '../../testing/recipes';
@@ -28,6 +28,19 @@ describe('the bench', () => {
     expect(within(docket()).getByRole('heading', { name: 'Layer cake' })).toBeVisible();
     expect(within(docket()).getAllByText(/xanthan gum/).length).toBeGreaterThan(0);
     expect(within(docket()).getAllByText(/first look at \d+/).length).toBeGreaterThan(0);
+  });
+  it('asks the one question that it hangs on, and takes the answer by one press', async () => {
+    const { user } = await opened(
+      fakeServer(
+        'Bits\n200 g plain flour\n110 g butter\n120 g sugar\n1 egg\n40 ml milk\nMethod\nMix it all. Bake at 180 °C for 20 minutes.',
+      ),
+    );
+    const asked = await within(docket()).findByRole('region', { name: 'A question first' });
+    expect(asked).toHaveTextContent(/Is it an? .* or an? /);
+    await user.click(within(asked).getAllByRole('button')[0]!);
+    await waitFor(() =>
+      expect(within(docket()).queryByRole('region', { name: 'A question first' })).toBeNull(),
+    );
   });
   it('says what it needs where there is no recipe yet', async () => {
     await opened(fakeServer(''));

@@ -12,7 +12,8 @@ export const MADE_FIRST: readonly MadeFirst[] = [
   {
     of: [/^flax-meal$/, /^water$/],
     name: () => 'flax gel',
-    how: () => 'Stir the ground flax into its water and leave it for 10 minutes: this is the flax gel.',
+    how: (names) =>
+      `Stir the ${names.find((name) => /flax|linseed/.test(name)) ?? 'ground flax'} into its water and leave it for 10 minutes: this is the flax gel.`,
   },
   {
     of: [/^chia-seed$/, /^water$/],
