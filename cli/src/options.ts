@@ -15,7 +15,7 @@ import {
   STRICTNESSES,
   type Avoidance,
 } from '@omniarton/core/vocabulary';
-import { OPTIONS, VERBS, type Verb } from './usage';
+import { HANDOUTS, OPTIONS, VERBS, type Handout, type Verb } from './usage';
 
 /** An option or a file that can't be used: one line on standard error, exit 2. */
 export class UsageError extends Error {}
@@ -26,6 +26,8 @@ export interface Options {
   readonly request: ConversionRequest;
   /** A file with a household's kitchen; null: none. */
   readonly kitchen: string | null;
+  /** Of `docket`: what it is handed out as. */
+  readonly as: Handout;
   /** Of `heat`: what the bake is tried in. */
   readonly trial: TrialAsk | null;
 }
@@ -152,5 +154,6 @@ function readOptions(values: ReturnType<typeof parse>['values'], positionals: re
     },
   };
   const trial = known === 'heat' ? trialAsk(values) : null;
-  return { verb: known, files, request, kitchen: values.kitchen ?? null, trial };
+  const as = oneOf('as', values.as, HANDOUTS) ?? 'text';
+  return { verb: known, files, request, kitchen: values.kitchen ?? null, as, trial };
 }

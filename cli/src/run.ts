@@ -1,12 +1,21 @@
-import { spoken } from '@omniarton/core/words';
-import { judge } from '@omniarton/core/docket';
+import { say, spoken } from '@omniarton/core/words';
+import {
+  convert,
+  judge,
+  toCsvList,
+  toHtml,
+  toJsonLd,
+  toMarkdown,
+  toPlainText,
+  type Docket,
+} from '@omniarton/core/docket';
 import { VesselError } from '@omniarton/core/heat';
 import type { Kitchen } from '@omniarton/core/kitchen';
 import { readRecipe } from '@omniarton/core/read';
 import { kitchenOf, textsOf } from './files';
 import { readAsked, UsageError, type Options } from './options';
 import { convertShape, guardShape, heatShape, readShape, waysShape } from './shapes';
-import { helpOf } from './usage';
+import { helpOf, type Handout } from './usage';
 
 export interface Surroundings {
   readonly out: (text: string) => void;
@@ -19,7 +28,20 @@ export interface Surroundings {
   readonly engine: string;
 }
 
-function answer({ verb, request, trial }: Options, kitchen: Kitchen, engine: string, text: string): unknown {
+const HANDED_OUT: Readonly<Record<Handout, (docket: Docket) => string>> = {
+  text: toPlainText,
+  markdown: toMarkdown,
+  html: toHtml,
+  jsonld: (docket) => `${JSON.stringify(toJsonLd(docket), null, 2)}\n`,
+  csv: toCsvList,
+};
+
+function answer(
+  { verb, request, as, trial }: Options,
+  kitchen: Kitchen,
+  engine: string,
+  text: string,
+): unknown {
   let count = 0;
   const { recipe } = readRecipe(text, { kitchen, newId: () => `l${(count += 1)}` });
   switch (verb) {
@@ -33,6 +55,12 @@ function answer({ verb, request, trial }: Options, kitchen: Kitchen, engine: str
       return waysShape(recipe, request, kitchen);
     case 'heat':
       return heatShape(recipe, request, kitchen, trial!);
+    case 'docket': {
+      const made = convert(recipe, request, kitchen);
+      return made.outcome === 'docket'
+        ? HANDED_OUT[as](made.docket)
+        : `${made.reasons.map(say).join('\n')}\n`;
+    }
     case 'convert':
       return convertShape(recipe, request, kitchen, engine);
   }
@@ -81,7 +109,9 @@ export function run(args: readonly string[], surroundings: Surroundings): number
     if ('help' in asked) return (out(helpOf(asked.help)), 0);
     const { answers, failed } = answered(asked, surroundings);
     for (const { error } of failed) err(error);
-    if (answers.length > 0) out(JSON.stringify(answers.length === 1 ? answers[0] : answers, null, 2));
+    const words = answers.filter((one) => typeof one === 'string');
+    if (words.length > 0) out(words.join('\n').trimEnd());
+    else if (answers.length > 0) out(JSON.stringify(answers.length === 1 ? answers[0] : answers, null, 2));
     return failed.length > 0 ? 2 : 0;
   } catch (error) {
     if (!(error instanceof UsageError || error instanceof VesselError)) throw error;

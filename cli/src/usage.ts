@@ -9,11 +9,15 @@ import {
   STRICTNESSES,
 } from '@omniarton/core/vocabulary';
 
-export const VERBS = ['read', 'guard', 'convert', 'ways', 'diagnose', 'heat'] as const;
+export const VERBS = ['read', 'guard', 'convert', 'docket', 'ways', 'diagnose', 'heat'] as const;
 export type Verb = (typeof VERBS)[number];
 
 /** Who uses an option: every verb that asks the guard, those that convert, or the trial of a bake alone. */
-type Of = 'all' | 'conversion' | 'trial' | 'command';
+type Of = 'all' | 'conversion' | 'trial' | 'handout' | 'command';
+
+/** What a docket is handed out as. */
+export const HANDOUTS = ['text', 'markdown', 'html', 'jsonld', 'csv'] as const;
+export type Handout = (typeof HANDOUTS)[number];
 
 interface Option {
   readonly type: 'string' | 'boolean';
@@ -57,6 +61,12 @@ export const OPTIONS = {
     says: 'as sweet as the sugar was',
   },
   altitude: { type: 'string', of: 'conversion', value: 'METRES', says: 'how high the kitchen lies' },
+  as: {
+    type: 'string',
+    of: 'handout',
+    value: HANDOUTS.join('|'),
+    says: 'what it is handed out as; text if nothing is said',
+  },
   pan: {
     type: 'string',
     of: 'trial',
@@ -93,6 +103,11 @@ const VERB_ROWS: Readonly<Record<Verb, VerbRow>> = {
     says: 'the docket: blend, lines, method, rest and bake, with the reason for every shift',
     takes: ['all', 'conversion'],
     example: 'omniarton convert buns.txt --diet gluten-free --school husk',
+  },
+  docket: {
+    says: 'the docket to read, print or send: no JSON, but the words themselves',
+    takes: ['all', 'conversion', 'handout'],
+    example: 'omniarton docket buns.txt --as markdown',
   },
   ways: {
     says: 'two to four whole ways to convert, each with the one thing that it does worse',

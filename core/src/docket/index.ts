@@ -16,6 +16,9 @@ export {
 export { ofSeveral } from './heatWords';
 export { placeWords, sayDial, sayHeat } from './ovenWords';
 export { docketLineWords, saysAmount, SPOON_LEADS } from './listWords';
+export { toCsvList } from './csv';
+export { toHtml } from './html';
+export { toPlainText } from './plainText';
 export { toMarkdown } from './markdown';
 export { unnumbered } from './written';
 export { sayMinutes, saySeconds, shortTime } from './sayMinutes';

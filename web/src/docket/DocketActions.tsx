@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { useStore } from 'react-redux';
 import { styled } from 'styled-components';
-import { toJsonLd, toMarkdown, type Docket } from '@omniarton/core/docket';
+import { toJsonLd, toMarkdown, toPlainText, type Docket } from '@omniarton/core/docket';
 import type { RootState } from '../state/state';
 import { useDraftId } from '../state/bench/onBench';
 import { Button } from '../ui/Button';
@@ -27,6 +27,7 @@ export const DocketActions = memo(function DocketActions() {
         JSON-LD
       </Button>
       <Button onPress={() => send('md', 'text/markdown', toMarkdown)}>Markdown</Button>
+      <Button onPress={() => send('txt', 'text/plain', toPlainText)}>Plain text</Button>
     </Bar>
   );
 });
