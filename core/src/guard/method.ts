@@ -1,5 +1,5 @@
 import type { Line, Recipe, Step } from '../read';
-import { blanked, cleanLine, ingredientLines } from '../read';
+import { blanked, cleanLine, ingredientLines, remembered } from '../read';
 import { METHOD_WORDS } from './data/methodWords';
 import type { MethodGuard } from './types';
 
@@ -8,6 +8,9 @@ const LONGEST_LINE = 120;
 
 const listed = (lines: readonly Line[], words: RegExp | null) =>
   words !== null && lines.some(({ source }) => source.length <= LONGEST_LINE && words.test(source));
+
+/** The lines and steps of a few hundred recipes. */
+const MOST_TEXTS = 10_000;
 
 interface Said {
   readonly from: number;
@@ -26,12 +29,20 @@ function saidIn(text: string, forms: readonly RegExp[], but: readonly RegExp[]):
   }, []);
 }
 
+/** What of each row some words name, by the row: the same step is heard again with every edit of another. */
+const heardIn = remembered((text) => METHOD_WORDS.map((one) => saidIn(text, one.forms, one.but)), MOST_TEXTS);
+const heardInStep = remembered(
+  (text) => METHOD_WORDS.map((one) => saidIn(text, [...one.forms, ...(one.inSteps ?? [])], one.but)),
+  MOST_TEXTS,
+);
+
 /** A line that may have been taken for something else is heard only for what is done. */
 function guardStep({ id, source }: Step, lines: readonly Line[], ofMethod: boolean): MethodGuard[] {
-  const text = cleanLine(source);
-  return METHOD_WORDS.filter((one) => !listed(lines, one.listed)).flatMap((one) => {
-    const forms = ofMethod ? [...one.forms, ...(one.inSteps ?? [])] : one.forms;
-    return saidIn(text, forms, one.but).map(({ words }) => ({
+  const heard = (ofMethod ? heardInStep : heardIn)(cleanLine(source));
+  return METHOD_WORDS.flatMap((one, at) => {
+    const said = heard[at]!;
+    if (said.length === 0 || listed(lines, one.listed)) return [];
+    return said.map(({ words }) => ({
       step: id,
       source,
       words: words.replace(/^[\s.,;:!]+|[\s,]+$/g, ''),

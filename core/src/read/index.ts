@@ -28,3 +28,4 @@ export type {
   Yield,
 } from './types';
 export { addedTo, isOfBlend, ofBlend, ofItem, sourceOf, standsFor } from './lineIds';
+export { remembered } from './remember';

@@ -1,5 +1,6 @@
 import type { Catalogue } from '../catalogue';
 import { indexOf, tokensOf } from './names';
+import { remembered } from './remember';
 
 /** A food that a running text names. */
 export interface NamedIn {
@@ -11,11 +12,21 @@ export interface NamedIn {
 
 const WORD = /[\p{L}\p{N}]+(?:['’][\p{L}]+)?/gu;
 
+/** The lines and steps of a few hundred recipes. */
+const MOST_TEXTS = 10_000;
+const finders = new WeakMap<Catalogue, (text: string) => readonly NamedIn[]>();
+
 /**
  * Every food of the catalogue that a text names, the longest name first: "oat milk" is no milk. Words on two sides of a comma
  * are no one name.
  */
-export function namedIn(text: string, catalogue: Catalogue): NamedIn[] {
+export function namedIn(text: string, catalogue: Catalogue): readonly NamedIn[] {
+  const known = finders.get(catalogue) ?? remembered((words) => find(words, catalogue), MOST_TEXTS);
+  finders.set(catalogue, known);
+  return known(text);
+}
+
+function find(text: string, catalogue: Catalogue): readonly NamedIn[] {
   const { names, longest } = indexOf(catalogue);
   const words = [...text.matchAll(WORD)].map(({ 0: word, index }) => ({
     token: tokensOf(word).join(' '),
