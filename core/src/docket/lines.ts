@@ -3,7 +3,7 @@ import { findStandIn, STARCH_FOR, type ConvertedPart } from '../balance';
 import type { FormulaLine } from '../formula';
 import type { ConversionRequest } from '../kitchen';
 import { kitchenVolume, range, roundGrams, US_CUP_ML } from '../quantity';
-import { namedIn, ofItem, tokensOf, type Item, type Line, type Part } from '../read';
+import { lastWordOf, namedIn, ofItem, tokensOf, type Item, type Line, type Part } from '../read';
 import { docketLineWords, listWords, type From } from './listWords';
 import type { Locale } from '../vocabulary';
 import { LOCAL_NAMES } from './data/localNames';
@@ -107,7 +107,7 @@ export function docketLines(
       // Put right by hand, or read through a slip, it isn't what the words say.
       const named =
         item.ingredient === null ||
-        tokensOf(line.source).includes(tokensOf(item.name.split(',')[0]!).at(-1) ?? '') ||
+        tokensOf(line.source).includes(lastWordOf(item.name.split(',')[0]!)) ||
         namedIn(line.source, catalogue).some((one) => plainId(one.ingredient) === plainId(item.ingredient!));
       from.set(ofItem(line.id, at), {
         line,

@@ -1,6 +1,6 @@
 import { getIngredient, plainId, unfold, type Catalogue } from '../catalogue';
 import type { ConversionRequest } from '../kitchen';
-import { namedIn, tokensOf, type Item } from '../read';
+import { namedIn, lastWordOf, tokensOf, type Item } from '../read';
 import { DERIVED, MADE, NOT_NAMED } from './data/namedWords';
 
 /** A step that still names what somebody can't eat. */
@@ -28,12 +28,10 @@ function avoidedIn(id: string, { without }: ConversionRequest, catalogue: Catalo
   return [...gluten, ...without.filter((one) => held.has(one))];
 }
 
-const lastOf = (words: string) => tokensOf(words).at(-1) ?? '';
-
 /** True where the author's "milk" is the oat milk of the list: something allowed answers to the name, and nothing avoided does. */
 function answersToIt(words: string, { before }: Lists, avoided: (id: string) => boolean): boolean {
   const called = before.filter(({ ingredient, name, words: own }) =>
-    ingredient === null ? false : [name, own].some((one) => lastOf(one) === lastOf(words)),
+    ingredient === null ? false : [name, own].some((one) => lastWordOf(one) === lastWordOf(words)),
   );
   return called.length > 0 && called.every(({ ingredient }) => ingredient === null || !avoided(ingredient));
 }

@@ -1,8 +1,8 @@
 import { sourceOf } from '../read';
 import { wheatLines, type ConvertedPart } from '../balance';
-import { getIngredient, type Catalogue } from '../catalogue';
+import type { Catalogue } from '../catalogue';
 import { familyOf, type FamilyRecord } from '../family';
-import { anyThat, linesLeading, linesThat, type FormulaLine } from '../formula';
+import { anyThat, linesLeading, linesThat } from '../formula';
 import type { FamilyId, Habit } from '../vocabulary';
 
 /** What a technique may look at: the converted lines, and what they were. */
@@ -22,9 +22,6 @@ export interface Bowl {
   /** The ingredient that has it; undefined where none is there. */
   readonly which: (habit: Habit) => string | undefined;
   readonly hasRole: (role: string) => boolean;
-  readonly does: (line: string, habit: Habit) => boolean;
-  readonly isEgg: (line: string) => boolean;
-  readonly isMilk: (line: string) => boolean;
 }
 
 /** The bowl of a conversion. */
@@ -38,10 +35,6 @@ export function bowlOf(
   const before = parts.flatMap(({ original }) => original);
   const now = parts.flatMap(({ lines }) => lines);
   const has = (habit: Habit) => anyThat(habit, now, catalogue);
-  const own = new Map<string, FormulaLine>(
-    [...now, ...before].map((line) => [sourceOf(line.line).line, line]),
-  );
-  const roleOf = (line: string) => own.get(line)?.role;
   return {
     family,
     profile,
@@ -59,18 +52,5 @@ export function bowlOf(
     has,
     which: (habit) => linesThat(habit, now, catalogue)[0]?.ingredient,
     hasRole: (role) => now.some((line) => line.role === role),
-    does: (line, habit) => {
-      const one = own.get(line);
-      return one !== undefined && linesThat(habit, [one], catalogue).length > 0;
-    },
-    isEgg: (line) => roleOf(line) === 'egg',
-    isMilk: (line) => {
-      const id = own.get(line)?.ingredient;
-      return (
-        roleOf(line) === 'liquid' &&
-        id !== undefined &&
-        getIngredient(catalogue, id).composition.protein > 0.5
-      );
-    },
   };
 }

@@ -12,7 +12,7 @@ export interface Technique {
   readonly reason: string;
   readonly source: string;
   readonly confidence: Confidence;
-  /** The steps that it is about; `null`: a step of its own at the end of a method that has none for it. */
+  /** The steps that it is about; `null`: a step of its own before a method that has none for it. */
   readonly at: (steps: readonly BoundStep[], bowl: Bowl) => readonly (string | null)[];
 }
 

@@ -51,10 +51,8 @@ const TEASPOONS = [
 const SINGLE: readonly Measure[] = [...TEASPOONS, ...TABLESPOONS, ...CUPS];
 /** Two that are filled one after the other: a cup measure and spoons, or two kinds of spoon. */
 const PAIRS: readonly Measure[] = [
-  ...CUPS.flatMap((cup) =>
-    TABLESPOONS.filter(({ ml }) => Number.isInteger(ml / TBSP_ML)).map((spoon) => [cup, spoon] as const),
-  ),
-  ...TABLESPOONS.filter(({ ml }) => Number.isInteger(ml / TBSP_ML)).flatMap((spoon) =>
+  ...CUPS.flatMap((cup) => TABLESPOONS.map((spoon) => [cup, spoon] as const)),
+  ...TABLESPOONS.flatMap((spoon) =>
     TEASPOONS.filter(({ ml }) => ml > TSP_ML / 3 && ml < 2.6 * TSP_ML && (2 * ml) % TSP_ML < 1e-6).map(
       (small) => [spoon, small] as const,
     ),

@@ -8,7 +8,7 @@ export type { DoubtKind, Finding } from './doubts';
 export { RATIOS, type FamilyRatios } from './ratios';
 export { matchIngredient } from './match';
 export { namedIn } from './named';
-export { tokensOf } from './names';
+export { lastWordOf, tokensOf } from './names';
 export { whyKind, type Spoke } from './page';
 export { ingredientLines, pageLines, readRecipe, type PageLine, type ReadResult } from './recipe';
 export type {

@@ -39,6 +39,9 @@ function tokens(text: string): readonly string[] {
 /** The words of a name in one form: lower case, singular, without accents; hyphens part words. */
 export const tokensOf = remembered(tokens, MOST_WORDS);
 
+/** The last word of a name, in that form: what a thing is, behind what describes it. Empty where there is none. */
+export const lastWordOf = (text: string): string => tokensOf(text).at(-1) ?? '';
+
 const indexes = new WeakMap<Catalogue, NameIndex>();
 
 /** The index of a catalogue's names; made once. A name that two rows claim stays with the first. */

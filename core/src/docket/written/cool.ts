@@ -2,7 +2,7 @@ import { standsFree } from '../../kitchen';
 import { durationsIn } from '../../read';
 import type { Action, Process } from '../../process';
 import { bakeAction } from './places';
-import { stopOf, type SpanEdit } from './spans';
+import { timeIn, type SpanEdit } from './spans';
 import type { Facts } from './facts';
 
 /** What a recipe says of what comes out of the oven, in any words. */
@@ -16,6 +16,8 @@ const HURRIES = /\b(?:no longer|at most|while|at once|immediately|warm)\b/i;
 const CUT_COLD = new Set(['loaf', 'yeast-dough']);
 /** Eaten out of its dish, warm. */
 const SERVED_WARM = new Set(['crumble', 'pancake', 'steamed-pudding', 'mug-cake', 'choux', 'doughnut']);
+
+const TENDER = 'without gluten it is tender until its starch has set';
 
 const afterBake = (process: Process): readonly Action[] => {
   const at = bakeAction(process);
@@ -45,7 +47,7 @@ export function coolSentence(
     text: free
       ? `Leave ${bake.piece ? 'them' : 'it'} on the tray for ${bake.coolMinutes} minutes, then cool on a rack.${cut}`
       : `Let it cool in the tin for ${bake.coolMinutes} minutes, then on a rack.${cut}`,
-    because: 'without gluten it is tender until its starch has set',
+    because: TENDER,
   };
 }
 
@@ -72,14 +74,7 @@ export function coolEdits(
     .flatMap((action) => {
       const [said] = durationsIn(action.text);
       return said && said.high < bake.coolMinutes
-        ? [
-            {
-              from: action.from + said.from,
-              to: action.from + said.to,
-              text: `${bake.coolMinutes} minutes${stopOf(action.text, said)}`,
-              because: 'without gluten it is tender until its starch has set',
-            },
-          ]
+        ? [timeIn(action, said, `${bake.coolMinutes} minutes`, TENDER)]
         : [];
     });
 }

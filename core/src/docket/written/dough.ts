@@ -1,6 +1,6 @@
 import { durationsIn } from '../../read';
 import type { Action } from '../../process';
-import { stopOf, type SpanEdit } from './spans';
+import { capitalised, editIn, timeIn, type SpanEdit } from './spans';
 
 const VERB = /\bknead(ed|ing)?\b/gi;
 const CUE =
@@ -12,27 +12,20 @@ const BEAT_FOR = '3 to 5 minutes';
 
 /** A dough that rises isn't kneaded: there is nothing in it to stretch. It is beaten smooth. */
 export function kneadEdits(actions: readonly Action[]): SpanEdit[] {
-  return actions.flatMap(({ from, text }) => {
+  return actions.flatMap((action) => {
+    const { text } = action;
     const verbs = [...text.matchAll(VERB)];
     if (verbs.length === 0) return [];
-    const at = (index: number, length: number, words: string) => ({
-      from: from + index,
-      to: from + index + length,
-      text: words,
-      because: BECAUSE,
-    });
+    const at = ({ 0: said, index }: RegExpExecArray, words: string) =>
+      editIn(action, { from: index, to: index + said.length }, words, BECAUSE);
     return [
       ...verbs.map((one) => {
         const word = BEAT[(one[1]?.toLowerCase() ?? '') as keyof typeof BEAT] ?? 'beat';
-        return at(
-          one.index,
-          one[0].length,
-          /^K/.test(one[0]) ? `${word.charAt(0).toUpperCase()}${word.slice(1)}` : word,
-        );
+        return at(one, one[0].startsWith('K') ? capitalised(word) : word);
       }),
-      ...durationsIn(text).map((one) => at(one.from, one.to - one.from, BEAT_FOR + stopOf(text, one))),
-      ...[...text.matchAll(CUE)].map((one) => at(one.index, one[0].length, 'smooth')),
-      ...[...text.matchAll(BY_HAND)].map((one) => at(one.index, one[0].length, ' with a spoon or a paddle')),
+      ...durationsIn(text).map((one) => timeIn(action, one, BEAT_FOR, BECAUSE)),
+      ...[...text.matchAll(CUE)].map((one) => at(one, 'smooth')),
+      ...[...text.matchAll(BY_HAND)].map((one) => at(one, ' with a spoon or a paddle')),
     ];
   });
 }

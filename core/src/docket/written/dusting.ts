@@ -1,4 +1,4 @@
-import type { SpanEdit } from './spans';
+import { capitalised, type SpanEdit } from './spans';
 
 /** Ways to say that a tin, a board or hands are floured, and how they are said with another flour. Common practice of recipes. */
 const FORMS: readonly (readonly [RegExp, (dust: string, ...groups: string[]) => string])[] = [
@@ -57,7 +57,7 @@ export const greaseEdits = (source: string): SpanEdit[] =>
     return {
       from: index,
       to: index + words.length,
-      text: /^B/.test(words) ? `${now.charAt(0).toUpperCase()}${now.slice(1)}` : now,
+      text: words.startsWith('B') ? capitalised(now) : now,
       because: 'butter is out',
     };
   });

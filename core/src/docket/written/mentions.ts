@@ -2,13 +2,13 @@ import type { Catalogue } from '../../catalogue';
 import { doesIt, getIngredient, plainId } from '../../catalogue';
 import { EGG } from './data/madeFirst';
 import { NOT_NAMED } from '../../guard';
-import { blanked, namedIn, tokensOf } from '../../read';
+import { blanked, namedIn, lastWordOf } from '../../read';
 import { amountBefore } from './amounts';
 import type { Renamed } from './renamed';
-import type { SpanEdit } from './spans';
+import { capitalised, type SpanEdit } from './spans';
 
 /** A food that a step names, with where it stands. */
-export interface Mention {
+interface Mention {
   readonly ingredient: string;
   readonly words: string;
   readonly from: number;
@@ -47,8 +47,6 @@ export function mentionsIn(text: string, catalogue: Catalogue): Mention[] {
   return [...found, ...parts].sort((a, b) => a.from - b.from);
 }
 
-const lastOf = (words: string) => tokensOf(words).at(-1) ?? '';
-
 /** Whether a step's word may be this thing of the list: the same food, or one that ends in the same word. */
 function answers({ ingredient, words }: Mention, one: Renamed, catalogue: Catalogue): boolean {
   if (ingredient === one.was || plainId(ingredient) === plainId(one.was)) return true;
@@ -58,7 +56,7 @@ function answers({ ingredient, words }: Mention, one: Renamed, catalogue: Catalo
   if (said.role === 'egg' && doesIt(was, 'whole egg')) return true;
   // "The cheese" is the cream cheese of the list.
   const alike = said.role === was.role || said.allergens.some((allergen) => was.allergens.includes(allergen));
-  return alike && lastOf(words) === lastOf(one.words);
+  return alike && lastWordOf(words) === lastWordOf(one.words);
 }
 
 /** The part that most of what a step takes belongs to. */
@@ -134,7 +132,7 @@ export function renameMentions(
       {
         from,
         to,
-        text: begins ? `${text.charAt(0).toUpperCase()}${text.slice(1)}` : text,
+        text: begins ? capitalised(text) : text,
         because: `${one.words.trim()} is ${one.now} now`,
       },
     ];
@@ -150,5 +148,5 @@ export function renameMentions(
         because: 'it is no longer counted',
       }))
     : [];
-  return { edits: [...edits.filter(({ because, text }) => because !== '' || text === ''), ...each], lines };
+  return { edits: [...edits, ...each], lines };
 }

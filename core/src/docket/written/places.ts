@@ -1,22 +1,11 @@
-import type { Action, ActionClass, Process } from '../../process';
+import { AT_BOWL, type Action, type Process } from '../../process';
 import type { SpanEdit } from './spans';
 
-const MIXES: ReadonlySet<ActionClass> = new Set<ActionClass>([
-  'beat',
-  'cream',
-  'foam',
-  'fold',
-  'rub-in',
-  'combine',
-  'knead',
-  'melt',
-  'boil',
-]);
-/** What may stand after the mixing and is still about the bowl. */
 /** Fruit in a spoonful of flour is no batter. */
 const TOSSED = /\b(?:toss|dust|sprinkle|scatter|roll)\b/i;
 const INTO_TIN =
   /\b(?:tins?|pans?|trays?|sheets?|cases?|cups?|moulds?|dish(?:es)?|ramekins?|holes?|basins?|mugs?|divide|spread|pipe|scoop|level)\b/i;
+/** Words that mix, where the clause begins with another deed. */
 const MIXED_IN =
   /\b(?:stir|fold|add|mix|beat|whisk)\b|\b(?:pour|tip) (?:in|the wet|the (?:\w+ )?(?:milk|butter|liquid|wet))\b/i;
 
@@ -32,7 +21,7 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   const { actions } = process;
   const end = bakeAction(process) ?? actions.length;
   const mixes = ({ class: kind, text }: Action) =>
-    kind !== null && (MIXES.has(kind) || MIXED_IN.test(text)) && !TOSSED.test(text);
+    kind !== null && (AT_BOWL.has(kind) || MIXED_IN.test(text)) && !TOSSED.test(text);
   // Once flour is in, what is put into a tin or shaped is no longer in the bowl.
   const floured = actions.findIndex(
     (one, n) => n < end && mixes(one) && one.takes.some(({ line }) => flours.has(line)),
@@ -50,7 +39,7 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   // "Add egg, then water by spoonfuls": what is named behind it without a verb goes in as well.
   const step = actions[at]!.step;
   const goesOn = ({ step: own, class: kind, takes }: Action, n: number) =>
-    own === step && n < until && (kind === null || (MIXES.has(kind) && takes.length > 0));
+    own === step && n < until && (kind === null || (AT_BOWL.has(kind) && takes.length > 0));
   let last = at;
   while (actions[last + 1] && goesOn(actions[last + 1]!, last + 1)) last += 1;
   return last;

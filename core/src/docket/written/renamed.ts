@@ -24,7 +24,7 @@ export interface Renamed {
 export const FLOUR_BLEND = 'flour blend';
 
 /** What the flours of a part are called together: the one that there is, else the blend. */
-export function blendName(part: DocketPart): string {
+function blendName(part: DocketPart): string {
   const flours = part.lines.filter(({ id, grams }) => isOfBlend(id) && grams !== null);
   const names = [...new Set(flours.map(({ name }) => spokenName(name)))];
   return names.length === 1 ? names[0]! : FLOUR_BLEND;

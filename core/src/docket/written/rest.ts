@@ -2,7 +2,7 @@ import type { Action, Process } from '../../process';
 import { durationsIn } from '../../read';
 import { sayMinutes } from '../sayMinutes';
 import { bakeAction } from './places';
-import { stopOf, type SpanEdit } from './spans';
+import { timeIn, type SpanEdit } from './spans';
 import type { Facts } from './facts';
 
 const LONG = 24 * 60;
@@ -37,7 +37,7 @@ const waitsAlready = (process: Process): boolean =>
 const STANDS = /\b(?:rest|stand|leave|sit)\b/i;
 
 /** A wait of the recipe's own that is too short for these flours: it is made longer, and stays where it is. */
-export function shortRest(process: Process, least: number): Action | undefined {
+function shortRest(process: Process, least: number): Action | undefined {
   return process.actions
     .slice(0, bakeAction(process) ?? process.actions.length)
     .find(
@@ -64,12 +64,7 @@ export function restEdits(
     .flatMap((action) =>
       durationsIn(action.text)
         .slice(0, 1)
-        .map((one) => ({
-          from: action.from + one.from,
-          to: action.from + one.to,
-          text: `${low} to ${sayMinutes(high)}${stopOf(action.text, one)}`,
-          because: 'these flours drink slower',
-        })),
+        .map((one) => timeIn(action, one, `${low} to ${sayMinutes(high)}`, 'these flours drink slower')),
     );
 }
 

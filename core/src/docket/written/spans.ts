@@ -8,7 +8,7 @@ export interface SpanEdit {
 }
 
 const overlaps = (a: SpanEdit, b: SpanEdit): boolean =>
-  a.from < b.to && b.from < a.to ? true : a.from === b.from && a.to === b.to;
+  (a.from < b.to && b.from < a.to) || (a.from === b.from && a.to === b.to);
 
 /** The edits that stand: of two that meet the earlier in the list. In the order of the text. */
 export const settledEdits = (edits: readonly SpanEdit[]): SpanEdit[] =>
@@ -45,6 +45,21 @@ export function edited(source: string, edits: readonly SpanEdit[]): string {
   return tidied(text + source.slice(at));
 }
 
-/** "5 min." may end a sentence: the stop is the sentence's. */
-export const stopOf = (text: string, { to }: { readonly to: number }): string =>
-  text.charAt(to - 1) === '.' ? '.' : '';
+/** A stretch within an action's words said otherwise. */
+export const editIn = (
+  action: { readonly from: number },
+  { from, to }: { readonly from: number; readonly to: number },
+  text: string,
+  because: string,
+): SpanEdit => ({ from: action.from + from, to: action.from + to, text, because });
+
+/** A time within an action's words. "5 min." may end a sentence: the stop is the sentence's. */
+export const timeIn = (
+  action: { readonly from: number; readonly text: string },
+  time: { readonly from: number; readonly to: number },
+  text: string,
+  because: string,
+): SpanEdit => editIn(action, time, `${text}${action.text.charAt(time.to - 1) === '.' ? '.' : ''}`, because);
+
+/** With a capital letter. */
+export const capitalised = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;

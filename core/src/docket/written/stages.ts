@@ -3,7 +3,7 @@ import type { Action, Process } from '../../process';
 import { microwaveWords } from '../heatWords';
 import { sayDial } from '../ovenWords';
 import type { DocketBake } from '../types';
-import { stopOf, type SpanEdit } from './spans';
+import { capitalised, editIn, timeIn, type SpanEdit } from './spans';
 
 /** A time that moves by less is the author's own. */
 const SAME_TIME = 0.05;
@@ -11,7 +11,7 @@ const SAME_TIME = 0.05;
 const SAME_HEAT = 3;
 
 /** The recipe's own time as it is now: its own range, as much longer or shorter as the bake is. Null: as written. */
-export function movedTime(
+function movedTime(
   said: { readonly low: number; readonly high: number } | null,
   { minutes }: Pick<DocketBake, 'minutes'>,
 ): { readonly low: number; readonly high: number } | null {
@@ -22,7 +22,7 @@ export function movedTime(
   return low === said.low && high === said.high ? null : { low, high };
 }
 
-export const spanWords = ({ low, high }: { readonly low: number; readonly high: number }): string =>
+const spanWords = ({ low, high }: { readonly low: number; readonly high: number }): string =>
   Math.round(low) === Math.round(high)
     ? `${Math.round(low)} minutes`
     : `${Math.round(low)} to ${Math.round(high)} minutes`;
@@ -44,9 +44,7 @@ function microwaveEdits(
       return {
         from: from + lead.length,
         to: to - end.length,
-        text: /^\p{Lu}/u.test(text.slice(lead.length))
-          ? `${words.charAt(0).toUpperCase()}${words.slice(1)}`
-          : words,
+        text: /^\p{Lu}/u.test(text.slice(lead.length)) ? capitalised(words) : words,
         because: 'it goes into the microwave',
       };
     });
@@ -70,14 +68,7 @@ export function heatEdits(
       );
       const [one] = said;
       return one && said.length === 1 && one.low === known!.minutes!.low && one.high === known!.minutes!.high
-        ? [
-            {
-              from: action.from + one.from,
-              to: action.from + one.to,
-              text: spanWords(moved!) + stopOf(action.text, one),
-              because: 'other flours and more water take another time',
-            },
-          ]
+        ? [timeIn(action, one, spanWords(moved!), 'other flours and more water take another time')]
         : [];
     });
   const own = facts?.ovenCelsius ?? null;
@@ -89,12 +80,9 @@ export function heatEdits(
     ? actions.flatMap((action) =>
         settingsIn(action.text)
           .filter(({ of, celsius }) => of === 'oven' && Math.abs(celsius - own) < SAME_HEAT)
-          .map((one) => ({
-            from: action.from + one.from,
-            to: action.from + one.to,
-            text: sayDial(bake.ovenCelsius!, bake.fan),
-            because: 'this is what the oven is set to here',
-          })),
+          .map((one) =>
+            editIn(action, one, sayDial(bake.ovenCelsius!, bake.fan), 'this is what the oven is set to here'),
+          ),
       )
     : [];
   return [...times, ...heats];

@@ -1,6 +1,6 @@
 import { plainId, type Catalogue } from '../../catalogue';
 import type { Line, Part, Recipe } from '../../read';
-import { sourceOf, tokensOf } from '../../read';
+import { sourceOf, lastWordOf, tokensOf } from '../../read';
 import type { DocketPart } from '../types';
 import { mentionsIn } from './mentions';
 
@@ -33,8 +33,6 @@ const BY_ROLE: readonly (readonly [RegExp, string])[] = [
   [/\bbicarb\b|\bsoda\b|\b(?:baking )?powder\b|\bb\.?p\.?\b|\byeast\b/i, 'leavener'],
 ];
 
-const lastOf = (words: string) => tokensOf(words).at(-1) ?? '';
-
 /** Whether a step names a line: by its food, by its last word, or by what it is called among cooks. */
 function names(
   line: Line,
@@ -45,7 +43,7 @@ function names(
   return line.items.some(
     ({ ingredient, words: own, name, role }) =>
       (ingredient !== null && foods.has(plainId(ingredient))) ||
-      [own, name.split(',')[0]!].some((one) => lastOf(one).length > 2 && words.has(lastOf(one))) ||
+      [own, name.split(',')[0]!].some((one) => lastWordOf(one).length > 2 && words.has(lastWordOf(one))) ||
       roles.has(role),
   );
 }
@@ -67,7 +65,7 @@ const heard = (source: string, catalogue: Catalogue): Heard => ({
 
 /** The lines of a part that a step works with, by name, by set, or by the part's own name. */
 function ofPart({ name, lines }: Part, { source, words, foods, roles }: Heard): string[] {
-  const last = name === null ? '' : lastOf(name);
+  const last = name === null ? '' : lastWordOf(name);
   const whole = ALL.test(source) || (last.length > 3 && words.has(last));
   const [dry, wet] = [DRY.test(source), WET.test(source)];
   const inSet = ({ items }: Line) =>

@@ -61,9 +61,10 @@ export function writeMethod(facts: Facts): DocketStep[] {
   // What swells in its own water as an egg's stand-in needn't be soaked again.
   const swells = bowl.which('gels when soaked');
   const gelled = renamed.some(({ made }) => made?.lines.some(({ ingredient }) => ingredient === swells));
+  const edits = editsFor(steps, bowl).filter(({ technique }) => !(technique.id === 'soak' && gelled));
   const techniques = (at: string | null) =>
-    editsFor(steps, bowl)
-      .filter(({ step, technique }) => step === at && !(technique.id === 'soak' && gelled))
+    edits
+      .filter(({ step }) => step === at)
       .map(({ technique: { id, reason } }) => fresh(id, TECHNIQUE_WORDS[id](facts), reason, 'prepare'));
   return [
     ...techniques(null),

@@ -63,12 +63,8 @@ export const VERBS: readonly (readonly [ActionClass, RegExp])[] = [
   ['finish', /\b(?:serve|eat|slice|store|keep|wrap|enjoy|cuts? into|makes)\b/i],
 ];
 
-/** A time that is said of one of these is no heat of the bake. */
-export const OWNS_ITS_TIME: ReadonlySet<ActionClass> = new Set([
-  'cool',
-  'chill',
-  'rest',
-  'prove',
+/** What is done at the bowl. */
+export const AT_BOWL: ReadonlySet<ActionClass> = new Set<ActionClass>([
   'knead',
   'beat',
   'cream',
@@ -78,4 +74,13 @@ export const OWNS_ITS_TIME: ReadonlySet<ActionClass> = new Set([
   'combine',
   'fold',
   'rub-in',
+]);
+
+/** A time that is said of one of these is no heat of the bake. */
+export const OWNS_ITS_TIME: ReadonlySet<ActionClass> = new Set<ActionClass>([
+  'cool',
+  'chill',
+  'rest',
+  'prove',
+  ...AT_BOWL,
 ]);
