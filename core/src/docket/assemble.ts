@@ -144,6 +144,9 @@ const refused = (work: Work, breaches: readonly Breach[]): Outcome =>
     ),
   );
 
+/** "A quarter of an hour" is no stopwatch: so much of what the flours need is long enough. */
+const ABOUT = 0.85;
+
 /** How it is rested, in the docket's own digits. */
 function docketRest(
   { blend }: Balanced,
@@ -158,7 +161,7 @@ function docketRest(
   const { uptake, chilled, frozen } = usual;
   const { rest: wanted, restCold } = how.profile;
   // The recipe's own will do where it is as cold as is wanted, and long enough for the flours to drink.
-  const long = own !== null && (own.minutes === null || own.minutes[1] >= Math.min(uptake, wanted[1]));
+  const long = own !== null && (own.minutes === null || own.minutes[1] >= ABOUT * Math.min(uptake, wanted[1]));
   const enough = long && (own.cold || !restCold);
   const rest = enough
     ? { ...usual, minutes: own.minutes ?? usual.minutes, cold: own.cold, own: true }

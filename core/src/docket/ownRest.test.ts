@@ -26,6 +26,12 @@ describe('the rest of a docket', () => {
     });
     expect(BUNS('Leave to rise until doubled.\n').rest.own).toBe(true);
   });
+  it('is told without a verb too', () => {
+    expect(BUNS('1 h 30 somewhere warm.\nShape 12. Floured cloth, 40 min, covered.\n').rest).toMatchObject({
+      minutes: [40, 40],
+      own: true,
+    });
+  });
   it('isn’t what only its filling waits for', () => {
     const { rest } = docketOf(
       'Cake\nSponge\n200 g plain flour\n150 g butter\n150 g sugar\n3 eggs\n\nFilling\n200 ml cream\n40 g sugar\n\nMethod\nCream the butter and sugar, add eggs and flour.\nWhip the filling and chill it for 2 hours.\nBake the sponge at 180 °C for 25 minutes.',
