@@ -60,7 +60,9 @@ describe('bakes of common practice, each within a fifth, by one set of constants
     ['muffins', MUFFIN, 'muffin', 'muffin', 12, 190, 18, 22],
     ['a sheet of sponge 1 cm thin', SPONGE, 'foam', 'rect:35x25', 1, 190, 10, 13],
     ['a banana loaf', BANANA, 'loaf', 'loaf:23x13', 1, 175, 55, 65],
-    ['a square of brownies', BROWNIE, 'brownie', 'square:20.3', 1, 175, 25, 32],
+    ['a square of brownies', BROWNIE, 'brownie', 'square:20.3', 1, 175, 28, 35],
+    ['a sheet of brownies', times(BROWNIE, 2), 'brownie', 'rect:33x23', 1, 175, 30, 38],
+    ['jumbo muffins', MUFFIN, 'muffin', 'muffin-jumbo', 6, 190, 25, 30],
     ['cookies of a heaped spoon', COOKIE, 'drop-cookie', 'cookie:30ml', null, 177, 10, 12],
     ['larger cookies', COOKIE, 'drop-cookie', 'cookie:45ml', null, 177, 12, 14],
     ['one cookie in a skillet', COOKIE, 'drop-cookie', 'skillet:26', 1, 175, 22, 28],
@@ -98,6 +100,10 @@ describe('a bake', () => {
     expect(cake('round:20', 160)).toBeGreaterThan(cake('round:20'));
     expect(cake('round:20', 175, { count: 2 })).toBeLessThan(cake('round:20'));
     expect(cake('ramekin:8', 175, { count: 10 })).toBeGreaterThan(cake('muffin-jumbo', 175, { count: 10 }));
+  });
+  it('of a loaf hardly hears how far away its ends are', () => {
+    const long = minutes(times(POUND, 2), 'loaf', 'loaf:46x13', 163);
+    expect(long / minutes(POUND, 'loaf', 'loaf:23x13', 163)).toBeLessThan(1.05);
   });
   it('in a ring is done before one in a round tin of the same floor', () => {
     const round = Math.sqrt(25 ** 2 - 8 ** 2);

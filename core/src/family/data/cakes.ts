@@ -98,7 +98,7 @@ export const cakes = {
     blends: {
       'grain-blend': { 'brown-rice-flour': 40, 'sorghum-flour': 15, 'potato-starch': 25, 'tapioca-starch': 20 },
     },
-    rest: [0, 0], restCold: false, mixMinutes: 20, warmStart: true, coolMinutes: 10,
+    rest: [10, 20], restCold: false, mixMinutes: 20, warmStart: true, coolMinutes: 10,
     cooked: 'steamed', usualOven: 175, usualDepthCm: 5, filledDepthCm: null, piece: null,
     doneCelsius: 97, waterLost: 0.03, dryThrough: false, porosityRaw: 0.12, rise: 1.5, density: 1,
     doneSigns: 'springs back, a skewer comes out with moist crumbs but no batter',

@@ -84,7 +84,7 @@ export const cookies = {
     },
     rest: [0, 0], restCold: false, mixMinutes: 20, warmStart: false, coolMinutes: 60,
     cooked: 'oven', usualOven: 175, usualDepthCm: 2.5, filledDepthCm: null, piece: null,
-    doneCelsius: 90, waterLost: 0.03, dryThrough: false, porosityRaw: 0.08, rise: 1.15, density: 1.15,
+    doneCelsius: 93, waterLost: 0.03, dryThrough: false, porosityRaw: 0.08, rise: 1.15, density: 1.15,
     doneSigns: 'edges set, the middle just firm, a skewer brings out moist crumbs but no batter',
     looks: { mixed: 'thick and glossy, falls slowly from the spoon', rested: 'thicker, holds a line for a moment', pilot: null },
   },

@@ -35,7 +35,7 @@ export interface PanRecord {
   readonly crockery: boolean;
   /** How wide the tube in its middle is, share of its width; null where there is none. */
   readonly tube: number | null;
-  /** How much more batter stands in the middle of a narrow, deep tin than at its walls. */
+  /** How much more batter stands in the middle of a narrow, deep tin, or of a round trough, than at its walls. */
   readonly crown: number;
   readonly vessel: VesselRow;
   /** Narrower ones of the same kind, called by their own name: cm across. */
@@ -54,10 +54,10 @@ export const PANS: { readonly source: string; readonly confidence: 'from-memory'
   source: 'usual household tins and cups, measured at the rim (common practice); film coefficients of metal (16–20) and of glazed ceramic (8–12), heights, tubes and crown from memory', confidence: 'from-memory',
   rows: {
     'muffin-mini':  { ...CUPS, name: 'mini muffin cups', words: /\bmini[- ](?:muffin|cupcake|bun)\b/i, lengthCm: 4.5, widthCm: 4.5, count: 24, vessel: cup('mini muffin cup', 2.1) },
-    'muffin-jumbo': { ...CUPS, name: 'jumbo muffin cups', words: /\b(?:jumbo|giant|texas)[- ]muffin\b/i, lengthCm: 8.5, widthCm: 8.5, count: 6, vessel: cup('jumbo muffin cup', 4.6) },
-    'muffin':       { ...CUPS, name: 'muffin cups', words: /\b(?:muffin|cupcake|bun|fairy cake|patty)[- ](?:tins?|pans?|trays?|cases?|cups?|holes?)\b|\b\d+[- ](?:hole|cup) (?:\w+ )?(?:tin|pan|tray)|\bpaper cases\b|(?:^|[.)]\s)cases\b|\b(?:in|into|between|among|fill) (?:the |\d+ |twelve |six |well )*(?:greased |lined |buttered )*(?:cases|cups)\b(?! of)|\b(?:\d+|twelve|six) (?:paper )?cases\b|\bcavities\b|\b(?:silicone|madeleine|financier|friand) (?:moulds?|tins?|trays?)\b/i, lengthCm: 6.5, widthCm: 6.5, count: 12, vessel: cup('muffin cup', 3.5), also: { 'cupcake': { ...cup('cupcake cup', 3.3), acrossCm: 6.3 } } },
-    'loaf':         { ...TIN, name: 'loaf tin', words: /\bloaf[- ](?:tins?|pans?)\b|\b(?:900 ?g|450 ?g|[12] ?-?lbs?) (?:loaf|tins?|ones?)\b/i, lengthCm: 23, widthCm: 13, crown: 1.2, vessel: tin('loaf tin', 7, { taperCm: 1.5 }) },
-    'ring':         { ...ROUND, name: 'ring tin', words: /\b(?:ring|tube|savarin|bundt|gugelhupf|kugelhopf|fluted|angel)[- ](?:cake )?(?:tins?|pans?|moulds?)\b|\bbundt\b/i, lengthCm: 25, widthCm: 25, tube: 0.32, vessel: tin('ring tin', 9, { taperCm: 2, wall: 14 }) },
+    'muffin-jumbo': { ...CUPS, name: 'jumbo muffin cups', words: /\b(?:jumbo|giant|texas)[- ]muffin\b/i, lengthCm: 8.5, widthCm: 8.5, count: 6, vessel: cup('jumbo muffin cup', 4.6, { wall: 16 }) },
+    'muffin':       { ...CUPS, name: 'muffin cups', words: /\b(?:muffin|cupcake|bun|fairy cake|patty)[- ](?:tins?|pans?|trays?|cases?|cups?|holes?)\b|\b\d+[- ](?:hole|cup) (?:\w+ )?(?:tin|pan|tray)|\bpaper cases\b|(?:^|[.)]\s)cases\b|\b(?:in|into|between|among|fill) (?:the |\d+ |twelve |six |well )*(?:greased |lined |buttered )*(?:cases|cups)\b(?! of)|\b(?:\d+|twelve|six) (?:paper )?cases\b|\bcavities\b|\b(?:silicone|madeleine|financier|friand) (?:moulds?|tins?|trays?)\b/i, lengthCm: 6.5, widthCm: 6.5, count: 12, vessel: cup('muffin cup', 3.5, { wall: 20 }), also: { 'cupcake': { ...cup('cupcake cup', 3.3, { wall: 20 }), acrossCm: 6.3 } } },
+    'loaf':         { ...TIN, name: 'loaf tin', words: /\bloaf[- ](?:tins?|pans?)\b|\b(?:900 ?g|450 ?g|[12] ?-?lbs?) (?:loaf|tins?|ones?)\b/i, lengthCm: 23, widthCm: 13, crown: 1.14, vessel: tin('loaf tin', 7, { taperCm: 1.5 }) },
+    'ring':         { ...ROUND, name: 'ring tin', words: /\b(?:ring|tube|savarin|bundt|gugelhupf|kugelhopf|fluted|angel)[- ](?:cake )?(?:tins?|pans?|moulds?)\b|\bbundt\b/i, lengthCm: 25, widthCm: 25, tube: 0.32, crown: 1.1, vessel: tin('ring tin', 9, { taperCm: 2, wall: 14 }) },
     'springform':   { ...ROUND, name: 'springform tin', words: /\bspring-?form\b/i, lengthCm: 23, widthCm: 23, vessel: tin('springform tin', 7) },
     'ramekin':      { ...ROUND, name: 'ramekins', words: /\b(?:ramekins?|dariole|little pots|savarins?)\b/i, lengthCm: 8.5, widthCm: 8.5, count: 4, crockery: true, vessel: tin('ramekin', 4.5, { wall: 11, one: false }) },
     'mug':          { ...CUPS, name: 'mugs', words: /\b(?:in|into|for) (?:the |a |one |each |\d+ (?:big )?)?(?:\w+ )?mugs?\b|\bmugs?\b(?! of)/i, lengthCm: 8, widthCm: 8, count: 1, crockery: true, vessel: cup('mug', 9, { taperCm: 0, wall: 11 }) },
