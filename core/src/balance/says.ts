@@ -35,7 +35,8 @@ export interface BecauseSays {
     readonly credit: number | null;
     readonly school: BinderSchool;
   };
-  readonly 'egg-binds': Bare;
+  readonly 'egg-binds': { readonly water: 'taken-out' | 'little' };
+  readonly 'egg-water': Bare;
   readonly 'starch-binds': { readonly credit: number };
   /** The way from wheat, or such a bake, goes without. */
   readonly 'needs-none': { readonly by: 'route' | 'family' };
@@ -76,7 +77,7 @@ export interface BecauseSays {
 /** What no shift mends. */
 export interface PartWarningSays {
   readonly 'binder-short': { readonly name: string; readonly most: number; readonly percent: number };
-  readonly 'no-liquid-for-starch': Bare;
+  readonly 'no-liquid-for-starch': { readonly school: BinderSchool };
   readonly 'starch-short': { readonly credit: number; readonly missing: number };
   /** Of a quantity, in its unit: too little (+) or too much (−). */
   readonly missed: {

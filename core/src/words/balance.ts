@@ -55,8 +55,11 @@ export const BALANCE_WORDS: WordsFor<BalanceSays> = {
   'own-leavening': () => 'the flour that goes held its own leavening: it is put back',
   'needs-hold': ({ need, credit, school }) =>
     `this bake used its gluten for ${need.toFixed(1)} g xanthan’s worth of hold in 100 g of flour${credit === null ? '' : `; egg and flour already give ${credit.toFixed(1)}`}; ${SCHOOLS.rows[school].how}`,
-  'egg-binds': () =>
-    'an egg for each 250 g of flour binds in the place of gum; its water is taken out of the liquid',
+  'egg-binds': ({ water }) =>
+    water === 'little'
+      ? 'an egg for each 500 g of flour binds in the place of gum: there is no liquid to make room for more'
+      : 'an egg for each 250 g of flour binds in the place of gum; its water is taken out of the liquid',
+  'egg-water': () => 'the egg that binds brings its water: so much less of this is poured',
   'starch-binds': ({ credit }) =>
     `starch that has swollen binds as ${credit} g of xanthan in 100 g of flour, and keeps a crumb moist`,
   'under-a-pinch': ({ grams }) => `${grams.toFixed(2)} g would do, less than half of ⅛ tsp: nothing is added`,
@@ -95,7 +98,8 @@ export const BALANCE_WORDS: WordsFor<BalanceSays> = {
 
   'binder-short': ({ name, most, percent }) =>
     `The ${name} stops at ${most} g for 100 g of flour, where more would be gummy or be tasted: it holds ${percent} % of what is missing. An egg, or another binder, makes up for it.`,
-  'no-liquid-for-starch': () => 'There is no liquid to cook starch in: choose another way to bind it.',
+  'no-liquid-for-starch': ({ school }) =>
+    `There is too little liquid to cook starch in: ${school === 'none' ? 'choose another way to bind it' : `${SCHOOLS.rows[school].name} binds instead`}.`,
   'starch-short': ({ credit, missing }) =>
     `Cooked starch gives ${credit} of the ${missing.toFixed(1)} g xanthan’s worth that is missing in 100 g of flour: expect a more tender crumb, or bind with gum or husk.`,
   missed: ({ quantity, by }) =>

@@ -22,8 +22,8 @@ export const SCHOOLS: { readonly source: string; readonly confidence: 'common-pr
     'none':          { name: 'nothing added', adds: [], most: 0, how: '', worse: 'it crumbles where neither egg nor sticky flour holds it' },
   },
 };
-/** Cooked starch binds as so much xanthan, g per 100 g flour, from so much of the flour cooked in so many times its weight of liquid. Common practice. */
-export const COOKED_STARCH = { credit: 0.3, ofFlour: 0.06, liquid: 5 } as const;
+/** Cooked starch binds as so much xanthan, g per 100 g flour, from so much of the flour cooked in so many times its weight of liquid; for less than `least` g nobody puts a pan on. Common practice. */
+export const COOKED_STARCH = { credit: 0.3, ofFlour: 0.06, liquid: 5, least: 5 } as const;
 
 /** Further credits against the need, in g xanthan-equivalent per 100 g flour, from so much of it for a gram of flour on. Common practice. */
 export const CREDITS = {
@@ -38,6 +38,10 @@ export const UNBOUND_ROUTES: ReadonlySet<RouteId> = new Set<RouteId>(['almond-le
 export const SPOON_STEPS = { small: 1 / 8, upTo: 1 / 2, large: 1 / 4 } as const;
 /** Egg-led: an egg (50 g) for 250 g of flour. */
 export const EGG_LED_PER_FLOUR = 0.2;
+/** Where nothing wet can give its water up, half of that: more would make a dough spread. */
+export const EGG_LED_DRY = 0.1;
+/** Of what is thick (cream, yogurt) so much at most makes room for an egg's water. */
+export const EGG_ROOM = 0.4;
 /** How far the recipe's use of gluten may move the dose from the family's usual one. */
 export const GLUTEN_USE_RANGE: readonly [number, number] = [0.7, 1.3];
 /** The most ground flax that stands in for egg, g per 100 g flour: more tastes of it and turns gummy. The rest is fruit purée. Common practice. */

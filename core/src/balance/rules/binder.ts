@@ -1,23 +1,40 @@
 import { cupOf } from '../../blend';
+import { getIngredient, type Catalogue } from '../../catalogue';
 import { addedTo } from '../../read';
 import type { FormulaLine } from '../../formula';
 import { settle } from '../../quantity';
 import type { BinderSchool, Role } from '../../vocabulary';
 import { bindingMissing, bindingNeed, bindingThere } from '../binding';
-import { COOKED_STARCH, EGG_LED_PER_FLOUR, SCHOOLS, SPOON_STEPS } from '../data/binders';
+import {
+  COOKED_STARCH,
+  EGG_LED_DRY,
+  EGG_LED_PER_FLOUR,
+  EGG_ROOM,
+  SCHOOLS,
+  SPOON_STEPS,
+} from '../data/binders';
 import { BROUGHT_IN } from '../data/broughtIn';
 import { flourGrams } from '../flour';
 import { gumWorth } from '../ledger';
-import { heaviest, newLine, withMore } from '../lines';
+import { heaviest, newLine, times, withMore } from '../lines';
 import type { PartState, Setting, Shift, SwapRule } from '../types';
 import type { Because, PartWarning } from '../says';
 import { before, weight, weightsOf } from '../weight';
 import { troublesOf } from './standIn';
+import { hasLiquid } from './water';
 
 const LEAST_DOSE = 0.05;
+/** What a pinch is measured of, whatever binds. */
+const GUM = 'xanthan-gum';
 const TEASPOONS_A_CUP = 48;
 /** Where what was asked for is out, these follow. */
 const INSTEAD: readonly BinderSchool[] = ['gum', 'husk', 'seed', 'egg-led'];
+/** Who cooks starch does it to be without gum. */
+const INSTEAD_OF_COOKED: readonly BinderSchool[] = ['egg-led', 'husk', 'seed'];
+/** What has so much water, g per 100 g, can give some of it up: cream can, cream cheese can't. */
+const GIVES_WATER = 56;
+const waterIn = (ingredient: string, catalogue: Catalogue) =>
+  getIngredient(catalogue, ingredient).composition.water;
 
 /** What a school adds for these people; undefined where all of it is out. */
 const addedBy = (school: BinderSchool, { request, catalogue }: Setting): string | undefined =>
@@ -95,29 +112,69 @@ function added(part: PartState, school: BinderSchool, missing: number, setting: 
   });
 }
 
+/** What may give water up for an egg's: the thin liquid if there is one, else cream or yogurt, whichever there is most of. */
+const waterGiver = (part: PartState, { catalogue }: Setting): FormulaLine | undefined =>
+  hasLiquid(part.lines, catalogue)
+    ? undefined
+    : heaviest(
+        part.lines.filter(
+          ({ role, ingredient }) => role === 'liquid' && waterIn(ingredient, catalogue) >= GIVES_WATER,
+        ),
+      );
+
+/** Egg in gum's place. A thin liquid makes room for its water by itself; of what is thick so much is left out. */
 function eggLed(part: PartState, setting: Setting): PartState {
-  const grams = EGG_LED_PER_FLOUR * flourGrams(part.lines, setting.catalogue);
-  const { lines, was, now } = withMore(part, BROUGHT_IN.egg, grams, setting.catalogue);
+  const { catalogue } = setting;
+  const flour = flourGrams(part.lines, catalogue);
+  const giver = waterGiver(part, setting);
+  const dry = !giver && !hasLiquid(part.lines, catalogue);
+  const grams = (dry ? EGG_LED_DRY : EGG_LED_PER_FLOUR) * flour;
+  const { lines, was, now } = withMore(part, BROUGHT_IN.egg, grams, catalogue);
   const shift = shiftOf(part, {
     line: now.line,
     from: before(was),
     to: weightsOf(now),
-    because: { code: 'egg-binds', values: {} },
+    because: { code: 'egg-binds', values: { water: dry ? 'little' : 'taken-out' } },
   });
-  return withShift(part, lines, shift);
+  const bound = withShift(part, lines, shift);
+  if (!giver) return bound;
+  const out = (waterIn(BROUGHT_IN.egg, catalogue) * grams) / waterIn(giver.ingredient, catalogue);
+  const less = times(giver, 1 - Math.min(EGG_ROOM, out / giver.grams));
+  return withShift(
+    bound,
+    bound.lines.map((line) => (line === giver ? less : line)),
+    shiftOf(part, {
+      line: giver.line,
+      from: weightsOf(giver),
+      to: weightsOf(less),
+      because: { code: 'egg-water', values: {} },
+    }),
+  );
 }
 
 const heaviestOf = (lines: readonly FormulaLine[], wanted: Role) =>
   heaviest(lines.filter(({ role }) => role === wanted));
 
-/** Part of the starch is cooked in part of the liquid: nothing new comes in. Without liquid there is nothing to cook it in. */
-function cookedStarch(part: PartState, missing: number, setting: Setting): PartState {
+/** What of the starch, and of the liquid, is cooked; null where there is too little of either to put a pan on for. */
+function toCook(part: PartState, { catalogue }: Setting): PartState['cooked'] {
   const starch = heaviestOf(part.lines, 'starch') ?? heaviestOf(part.lines, 'gf-flour');
   const liquid = heaviestOf(part.lines, 'liquid');
-  if (!starch || !liquid) return warned(part, { code: 'no-liquid-for-starch', values: {} });
-  const flour = flourGrams(part.lines, setting.catalogue);
+  if (!starch || !liquid) return null;
+  const flour = flourGrams(part.lines, catalogue);
   const grams = Math.min(starch.grams, COOKED_STARCH.ofFlour * flour, liquid.grams / COOKED_STARCH.liquid);
-  const cooked = { starch: weight(starch, grams), liquid: weight(liquid, grams * COOKED_STARCH.liquid) };
+  return grams < COOKED_STARCH.least
+    ? null
+    : { starch: weight(starch, grams), liquid: weight(liquid, grams * COOKED_STARCH.liquid) };
+}
+
+/** Part of the starch is cooked in part of the liquid: nothing new comes in. */
+function cookedStarch(
+  part: PartState,
+  missing: number,
+  cooked: NonNullable<PartState['cooked']>,
+  setting: Setting,
+): PartState {
+  const starch = part.lines.find(({ ingredient }) => ingredient === cooked.starch.ingredient)!;
   const now = withShift(
     { ...part, cooked },
     part.lines,
@@ -170,8 +227,16 @@ export const binder: SwapRule = {
     const school = schoolFor(setting);
     if (school === 'none')
       return nothingAdded(part, { code: 'asked-for-none', values: { missing: settle(missing) } });
+    const pinch = (missing * flourGrams(part.lines, setting.catalogue)) / 100;
+    if (school !== 'gum' && bySpoon(pinch, GUM, setting) === 0)
+      return nothingAdded(part, { code: 'under-a-pinch', values: { grams: settle(pinch) } });
     if (school === 'egg-led') return eggLed(part, setting);
-    if (school === 'cooked-starch') return cookedStarch(part, missing, setting);
-    return added(part, school, missing, setting);
+    if (school !== 'cooked-starch') return added(part, school, missing, setting);
+    const cooked = toCook(part, setting);
+    if (cooked) return cookedStarch(part, missing, cooked, setting);
+    const next = INSTEAD_OF_COOKED.find((one) => !isOut(one, setting)) ?? 'none';
+    const said = warned(part, { code: 'no-liquid-for-starch', values: { school: next } });
+    if (next === 'none') return said;
+    return next === 'egg-led' ? eggLed(said, setting) : added(said, next, missing, setting);
   },
 };
