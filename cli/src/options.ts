@@ -11,6 +11,7 @@ import {
   DIETS,
   FAMILIES,
   HIGHEST_METRES,
+  LONGEST_CHILL,
   ROUTES,
   STRICTNESSES,
   type Avoidance,
@@ -145,6 +146,7 @@ function readOptions(values: ReturnType<typeof parse>['values'], positionals: re
     school: oneOf('school', values.school, BINDER_SCHOOLS) ?? EMPTY_REQUEST.school,
     sweetener: oneOf('sweetener', values.sweetener, Object.keys(SWEETENERS.rows)) ?? null,
     altitudeMetres: count('altitude', values.altitude, 0, HIGHEST_METRES) ?? 0,
+    chill: count('chill', values.chill, 0, LONGEST_CHILL) ?? null,
     blend: {
       ...NO_WISHES,
       route: oneOf('route', values.route, ROUTES) ?? null,

@@ -147,6 +147,8 @@ export const waysShape = (recipe: Recipe, request: ConversionRequest, kitchen: K
     name,
     route: ask.route,
     school: ask.school,
+    oven: ask.oven,
+    chill: ask.chill,
     worse,
     cost: cost === null ? null : settle(cost),
     toBuy,

@@ -61,6 +61,7 @@ export const OPTIONS = {
     says: 'as sweet as the sugar was',
   },
   altitude: { type: 'string', of: 'conversion', value: 'METRES', says: 'how high the kitchen lies' },
+  chill: { type: 'string', of: 'conversion', value: 'MINUTES', says: 'how long a cold dough is chilled' },
   as: {
     type: 'string',
     of: 'handout',

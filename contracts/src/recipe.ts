@@ -23,6 +23,7 @@ import {
   FAMILIES,
   HAND_UNITS,
   HIGHEST_METRES,
+  LONGEST_CHILL,
   LABEL_FACTS,
   LOCALES,
   PAGE_KINDS,
@@ -234,6 +235,7 @@ export class ConversionRequestDto implements ConversionRequest {
   @ValidateNested() @Type(() => BakeStartDto) start!: BakeStartDto;
   @OrNull() @IsUUID() ovenId!: string | null;
   @IsBoolean() microwave!: boolean;
+  @OrNull() @IsNumber() @Min(0) @Max(LONGEST_CHILL) chill!: number | null;
   @OrNull() @ValidateNested() @Type(() => TimedDto) timed!: TimedDto | null;
 }
 
@@ -245,7 +247,7 @@ export class AsReadDto implements AsRead {
 
 /** A recipe as it is kept: the words, the ids of its lines, what was put right by hand, and what is asked of it. */
 export class RecipeDocumentDto implements RecipeDocument {
-  @Equals(7) schema!: 7;
+  @Equals(8) schema!: 8;
   @ValidateNested() @Type(() => AsReadDto) asRead!: AsReadDto;
   @IsString() @MaxLength(LIMITS.textChars) @MaxLines() text!: string;
   @OrNull() @IsIn(LOCALES) locale!: Locale | null;

@@ -153,7 +153,7 @@ function docketRest(
   { lines }: ConvertedPart,
   how: Pick<RestAsk, 'profile' | 'scalded' | 'portionMl'>,
   own: OwnRest | null,
-  catalogue: Catalogue,
+  { catalogue, request }: Work,
 ): Docket['rest'] {
   const { soda, powder } = liftLedger(lines, catalogue);
   const singleActing = soda > 0 && powder === 0;
@@ -161,11 +161,16 @@ function docketRest(
   const { uptake, chilled, frozen } = usual;
   const { rest: wanted, restCold } = how.profile;
   // The recipe's own will do where it is as cold as is wanted, and long enough for the flours to drink.
-  const long = own !== null && (own.minutes === null || own.minutes[1] >= ABOUT * Math.min(uptake, wanted[1]));
+  const long =
+    own !== null && (own.minutes === null || own.minutes[1] >= ABOUT * Math.min(uptake, wanted[1]));
   const enough = long && (own.cold || !restCold);
-  const rest = enough
-    ? { ...usual, minutes: own.minutes ?? usual.minutes, cold: own.cold, own: true }
-    : usual;
+  const { chill } = request;
+  const rest =
+    chill !== null && usual.cold && chilled !== null
+      ? { ...usual, minutes: [chill, chill] as const, ...(own?.cold ? { own: true } : {}) }
+      : enough
+        ? { ...usual, minutes: own.minutes ?? usual.minutes, cold: own.cold, own: true }
+        : usual;
   return { ...rest, uptake: settle(uptake), chilled: settled(chilled), frozen: settled(frozen) };
 }
 
@@ -186,7 +191,7 @@ function restOf(
   const scalded = editsFor(steps, bowl).some(({ technique }) => technique.id === 'scald');
   const how = { profile, scalded, portionMl: bake.piece?.ml ?? null };
   const own = ownRest(work, anyThat('yeast', main.original, work.catalogue));
-  return docketRest(balanced, main, how, own, work.catalogue);
+  return docketRest(balanced, main, how, own, work);
 }
 
 /** Puts the docket together, and guards what goes out: a result that breaks the request is no docket. */

@@ -5,6 +5,8 @@ import type { Work } from './plan';
 export interface OwnRest {
   readonly minutes: readonly [number, number] | null;
   readonly cold: boolean;
+  /** The action that says so. */
+  readonly action: string;
 }
 
 const RESTS: ReadonlySet<Action['class']> = new Set<Action['class']>(['rest', 'chill', 'prove']);
@@ -15,7 +17,10 @@ const SHORTEST = 8;
  * The longest time for which the recipe leaves its main mixture before the bake; of a dough that rises the last. Null: it goes
  * on at once, or only something else waits.
  */
-export function ownRest({ recipe, kitchen }: Work, yeast: boolean): OwnRest | null {
+export function ownRest(
+  { recipe, kitchen }: Pick<Work, 'recipe' | 'kitchen'>,
+  yeast: boolean,
+): OwnRest | null {
   const { actions, stages, main, mixtures } = readProcess(recipe, kitchen);
   const bake = main === null ? undefined : stages[main]?.action;
   const end = actions.findIndex(({ id }) => id === bake);
@@ -27,12 +32,14 @@ export function ownRest({ recipe, kitchen }: Work, yeast: boolean): OwnRest | nu
     .filter(({ makes }) => yeast || makes === own || makes === null);
   const timed = waits.filter(({ minutes }) => minutes !== null && minutes.high >= SHORTEST);
   // "Leave it until doubled": how long, the dough says.
-  if (yeast && timed.length === 0)
-    return waits.some(({ class: kind }) => kind === 'prove') ? { minutes: null, cold: false } : null;
+  if (yeast && timed.length === 0) {
+    const proof = waits.find(({ class: kind }) => kind === 'prove');
+    return proof ? { minutes: null, cold: false, action: proof.id } : null;
+  }
   const longest = (best: Action | undefined, one: Action) =>
     best && best.minutes!.high >= one.minutes!.high ? best : one;
   const chosen = yeast ? timed.at(-1) : timed.reduce<Action | undefined>(longest, undefined);
   if (!chosen) return null;
   const { low, high } = chosen.minutes!;
-  return { minutes: [low, high], cold: chosen.class === 'chill' };
+  return { minutes: [low, high], cold: chosen.class === 'chill', action: chosen.id };
 }

@@ -1,20 +1,29 @@
 import { familyOf } from '../family';
 import { SCHOOLS, wheatGrams } from '../balance';
 import { costOf, ROUTE_TABLE, routeBarredBecause, routeFor } from '../blend';
-import { catalogueOf, type ConversionRequest, type Kitchen } from '../kitchen';
+import { catalogueOf, type ConversionRequest, type Kitchen, type OvenSetting } from '../kitchen';
 import type { Steps } from '../quantity';
 import type { Recipe } from '../read';
 import type { BinderSchool, FamilyId, RouteId } from '../vocabulary';
 import { convertSteps } from './convert';
+import { BAKES_OTHERWISE, type BakeOtherwise } from './data/bakesOtherwise';
 import { workOf, type Work } from './plan';
 import type { Docket } from './types';
 
-/** What of a request a way sets: how wheat is replaced, and what binds. */
+/** How wheat is replaced, and what binds. */
+type Flours = Pick<WayAsk, 'route' | 'school'>;
+
+/** What of a request a way sets: how wheat is replaced, what binds, and how it is chilled and baked where that is what differs. */
 export interface WayAsk {
   readonly route: RouteId;
   readonly jar: string | null;
   readonly school: BinderSchool;
+  readonly otherwise: BakeOtherwise['id'] | null;
+  /** Null: as is asked for now. */
+  readonly oven: OvenSetting | null;
+  readonly chill: number | null;
 }
+const AS_ASKED = { otherwise: null, oven: null, chill: null } as const;
 
 /** One way to convert a recipe, whole, as it compares with the others. */
 export interface Way {
@@ -32,7 +41,7 @@ export interface Way {
 const MOST = 4;
 
 /** Ways in the order in which bakers try them; the one asked for now comes first. */
-const GRAIN_WAYS: readonly Omit<WayAsk, 'jar'>[] = [
+const GRAIN_WAYS: readonly Flours[] = [
   { route: 'grain-blend', school: 'gum' },
   { route: 'grain-blend', school: 'egg-led' },
   { route: 'almond-led', school: 'none' },
@@ -41,7 +50,7 @@ const GRAIN_WAYS: readonly Omit<WayAsk, 'jar'>[] = [
   { route: 'grain-blend', school: 'husk' },
   { route: 'cassava-led', school: 'husk' },
 ];
-const GRAIN_FREE_WAYS: readonly Omit<WayAsk, 'jar'>[] = [
+const GRAIN_FREE_WAYS: readonly Flours[] = [
   { route: 'almond-led', school: 'egg-led' },
   { route: 'cassava-led', school: 'husk' },
   { route: 'starch-led', school: 'gum' },
@@ -50,7 +59,7 @@ const GRAIN_FREE_WAYS: readonly Omit<WayAsk, 'jar'>[] = [
   { route: 'nut-butter-led', school: 'none' },
 ];
 /** What must rise by yeast is held by husk, whatever else is tried. */
-const YEAST_WAYS: readonly Omit<WayAsk, 'jar'>[] = [
+const YEAST_WAYS: readonly Flours[] = [
   { route: 'grain-blend', school: 'husk' },
   { route: 'grain-blend', school: 'gum' },
   { route: 'cassava-led', school: 'husk' },
@@ -67,6 +76,7 @@ function candidates(
     route: routeFor(request, family, catalogue),
     jar: request.blend.jar,
     school: request.school,
+    ...AS_ASKED,
   };
   const usual = familyOf(family).yeast
     ? YEAST_WAYS
@@ -78,8 +88,8 @@ function candidates(
       routeBarredBecause(route, family, request, catalogue) === undefined &&
       !(school === 'egg-led' && request.without.includes('egg')),
   );
-  const jars = houseJars.slice(0, 1).map((jar): WayAsk => ({ route: now.route, jar, school: 'gum' }));
-  const all = [now, ...jars, ...open.map((one): WayAsk => ({ ...one, jar: null }))];
+  const jars = houseJars.slice(0, 1).map((jar): WayAsk => ({ ...now, jar, school: 'gum' }));
+  const all = [now, ...jars, ...open.map((one): WayAsk => ({ ...AS_ASKED, ...one, jar: null }))];
   const keyOf = ({ route, jar, school }: WayAsk) => `${jar ?? route}/${school}`;
   return all.filter((one, at) => all.findIndex((other) => keyOf(other) === keyOf(one)) === at);
 }
@@ -97,11 +107,35 @@ function toBuy(docket: Docket, { written, kitchen }: Work): string[] {
   return [...new Set(names)];
 }
 
-/** Its name, and what it does worse: by its binder where another way has the same flours, else by its flours. */
+/** The same flours, baked or chilled otherwise, where such a bake has that and nobody has set it already. */
+function otherwise(
+  family: FamilyId,
+  { oven, chill }: ConversionRequest,
+  { ask, docket: { bake, rest } }: { readonly ask: WayAsk; readonly docket: Docket },
+): WayAsk[] {
+  return BAKES_OTHERWISE.rows
+    .filter(({ families }) => families.includes(family))
+    .flatMap(({ id, cooler, chill: wanted }): WayAsk[] => {
+      if (wanted !== null)
+        return chill === null && rest.chilled !== null && rest.minutes[0] < wanted
+          ? [{ ...ask, otherwise: id, chill: wanted }]
+          : [];
+      const { ovenCelsius, fan } = bake;
+      return oven === null && ovenCelsius !== null
+        ? [{ ...ask, otherwise: id, oven: { celsius: ovenCelsius - cooler, fan } }]
+        : [];
+    });
+}
+
+/** Its name, and what it does worse: by how it is baked where that is what differs, by its binder where another way has the same flours, else by its flours. */
 function describe(ask: WayAsk, docket: Docket, others: readonly WayAsk[]): Pick<Way, 'name' | 'worse'> {
   const leading = docket.parts.flatMap(({ blend }) => blend)[0]?.name ?? '';
   const flours = ask.jar === null ? ROUTE_TABLE.rows[ask.route].name : leading;
-  const twin = others.some((one) => one !== ask && one.route === ask.route && one.jar === ask.jar);
+  const baked = BAKES_OTHERWISE.rows.find(({ id }) => id === ask.otherwise);
+  if (baked) return { name: baked.name, worse: baked.worse };
+  const twin = others.some(
+    (one) => one !== ask && one.otherwise === null && one.route === ask.route && one.jar === ask.jar,
+  );
   const byFlour =
     ask.jar === null ? ROUTE_TABLE.rows[ask.route].worse : 'made for every bake, so for none in particular';
   return {
@@ -113,11 +147,14 @@ function describe(ask: WayAsk, docket: Docket, others: readonly WayAsk[]): Pick<
 /** What of a request is otherwise when a way is taken. */
 export const takeWay = (
   { blend }: Pick<ConversionRequest, 'blend'>,
-  { route, jar, school }: WayAsk,
-): Pick<ConversionRequest, 'school' | 'pins' | 'blend'> => ({
+  { route, jar, school, oven, chill }: WayAsk,
+): Pick<ConversionRequest, 'school' | 'pins' | 'blend'> &
+  Partial<Pick<ConversionRequest, 'oven' | 'chill'>> => ({
   school,
   pins: [],
   blend: { ...blend, route: jar === null ? route : null, jar },
+  ...(oven === null ? {} : { oven }),
+  ...(chill === null ? {} : { chill }),
 });
 
 /**
@@ -135,10 +172,17 @@ export function* waysFor(
   if (wheat <= 0) return [];
   const family = work.request.family ?? recipe.family.id;
   const found: { readonly ask: WayAsk; readonly docket: Docket }[] = [];
-  for (const ask of candidates(family, work.request, work.kitchen, houseJars)) {
-    if (found.length === MOST) break;
+  const byFlours = candidates(family, work.request, work.kitchen, houseJars);
+  let open: readonly WayAsk[] = byFlours;
+  while (open.length > 0 && found.length < MOST) {
+    const [ask, ...others] = open as readonly [WayAsk, ...WayAsk[]];
     const { outcome } = yield* convertSteps(recipe, { ...request, ...takeWay(request, ask) }, kitchen);
     if (outcome.outcome === 'docket') found.push({ ask, docket: outcome.docket });
+    // Beside the one that is asked for now one of other flours, then the same flours baked otherwise.
+    open =
+      open === byFlours && found[0]
+        ? [...others.slice(0, 1), ...otherwise(family, work.request, found[0]), ...others.slice(1)]
+        : others;
   }
   const asks = found.map(({ ask }) => ask);
   return found.map(({ ask, docket }) => {

@@ -215,6 +215,8 @@ export interface ConversionRequest {
   readonly ovenId: string | null;
   /** It is cooked in a microwave, whatever the recipe says. */
   readonly microwave: boolean;
+  /** Minutes in the cold for a dough that is rested cold; null: as the recipe or such a bake has it. */
+  readonly chill: number | null;
   /** Null: the recipe's own time counts. */
   readonly timed: Timed | null;
 }
@@ -263,6 +265,7 @@ export const EMPTY_REQUEST: ConversionRequest = {
   start: USUAL_START,
   ovenId: null,
   microwave: false,
+  chill: null,
   timed: null,
 };
 
@@ -296,7 +299,7 @@ export interface AsRead {
 
 /** A recipe as it is kept. */
 export interface RecipeDocument {
-  readonly schema: 7;
+  readonly schema: 8;
   readonly asRead: AsRead;
   readonly text: string;
   /** Whose cups and spoons the text means; null: as its words and units suggest. */
@@ -318,7 +321,7 @@ export interface RecipeDocument {
 
 /** A sheet with nothing on it. */
 export const EMPTY_RECIPE: RecipeDocument = {
-  schema: 7,
+  schema: 8,
   asRead: { title: '', family: 'creamed-cake', batchGrams: null },
   text: '',
   locale: null,

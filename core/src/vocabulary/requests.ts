@@ -11,6 +11,8 @@ export type Tilted = (typeof TILTED)[number];
 
 /** No kitchen stands higher above the sea than this, m. */
 export const HIGHEST_METRES = 6000;
+/** A dough is chilled for three days at most, minutes. */
+export const LONGEST_CHILL = 3 * 24 * 60;
 
 /** The ways from wheat to a blend. */
 export const ROUTES = [

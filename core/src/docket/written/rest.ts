@@ -1,5 +1,6 @@
 import type { Action, Process } from '../../process';
 import { durationsIn } from '../../read';
+import { ownRest } from '../ownRest';
 import { sayMinutes } from '../sayMinutes';
 import { bakeAction } from './places';
 import { timeIn, type SpanEdit } from './spans';
@@ -51,21 +52,39 @@ function shortRest(process: Process, least: number): Action | undefined {
     );
 }
 
-/** Sets it. */
-export function restEdits(
+const firstTimeOf = (
   actions: readonly Action[],
-  process: Process,
-  { rest }: Pick<Facts, 'rest'>,
-): SpanEdit[] {
-  const [low, high] = rest.minutes;
-  const own = rest.own || rest.cold || high === 0 ? undefined : shortRest(process, low);
-  return actions
-    .filter(({ id }) => id === own?.id)
+  of: string | undefined,
+  text: string,
+  because: string,
+): SpanEdit[] =>
+  actions
+    .filter(({ id }) => id === of)
     .flatMap((action) =>
       durationsIn(action.text)
         .slice(0, 1)
-        .map((one) => timeIn(action, one, `${low} to ${sayMinutes(high)}`, 'these flours drink slower')),
+        .map((one) => timeIn(action, one, text, because)),
     );
+
+/** Sets it, or a chill of the recipe's own to what was asked for. */
+export function restEdits(
+  actions: readonly Action[],
+  process: Process,
+  {
+    rest,
+    request,
+    recipe,
+    kitchen,
+    profile,
+  }: Pick<Facts, 'rest' | 'request' | 'recipe' | 'kitchen' | 'profile'>,
+): SpanEdit[] {
+  const [low, high] = rest.minutes;
+  if (rest.own && rest.cold && request.chill !== null) {
+    const chilled = ownRest({ recipe, kitchen }, profile.yeast)?.action;
+    return firstTimeOf(actions, chilled, sayMinutes(request.chill), 'chilled for as long as you asked');
+  }
+  const own = rest.own || rest.cold || high === 0 ? undefined : shortRest(process, low);
+  return firstTimeOf(actions, own?.id, `${low} to ${sayMinutes(high)}`, 'these flours drink slower');
 }
 
 /** The wait that the flours need and the recipe hasn't; null: none, or its own will do. */

@@ -6,6 +6,7 @@ import { recipe3to4 } from './recipe3to4';
 import { recipe4to5 } from './recipe4to5';
 import { recipe5to6 } from './recipe5to6';
 import { recipe6to7 } from './recipe6to7';
+import { recipe7to8 } from './recipe7to8';
 
 const STEPS: Steps = {
   1: recipe1to2,
@@ -14,8 +15,9 @@ const STEPS: Steps = {
   4: recipe4to5,
   5: recipe5to6,
   6: recipe6to7,
+  7: recipe7to8,
 };
-const CURRENT = 7;
+const CURRENT = 8;
 
 /** Brings a stored recipe up to this program's schema, a version at a time. Throws UnreadableDocumentError for a newer one. */
 export const upcastRecipe = (stored: object): RecipeDocument =>

@@ -7,6 +7,7 @@ import recipeV4 from '../fixtures/recipe-v4.json';
 import recipeV5 from '../fixtures/recipe-v5.json';
 import recipeV6 from '../fixtures/recipe-v6.json';
 import recipeV7 from '../fixtures/recipe-v7.json';
+import recipeV8 from '../fixtures/recipe-v8.json';
 import settingsV1 from '../fixtures/settings-v1.json';
 import {
   EMPTY_KITCHEN,
@@ -19,8 +20,8 @@ import {
 } from '..';
 
 describe('a stored document', () => {
-  it('of today’s version is left as it is', () => expect(upcastRecipe(recipeV7)).toEqual(recipeV7));
-  it.each([recipeV1, recipeV2, recipeV3, recipeV4, recipeV5, recipeV6, recipeV7])(
+  it('of today’s version is left as it is', () => expect(upcastRecipe(recipeV8)).toEqual(recipeV8));
+  it.each([recipeV1, recipeV2, recipeV3, recipeV4, recipeV5, recipeV6, recipeV7, recipeV8])(
     'of a recipe, version $schema, has every field of today',
     (found) => {
       const stored = upcastRecipe(found);
@@ -39,7 +40,9 @@ describe('a stored document', () => {
     expect(seated({ people: ['p1'], seats: [copy] })).toEqual([copy]);
   });
   it('says of a line that was a note what kind it is', () =>
-    expect(upcastRecipe(recipeV6)).toEqual(recipeV7));
+    expect(upcastRecipe(recipeV6)).toEqual(upcastRecipe(recipeV7)));
+  it('chills as such bakes are where nobody was asked', () =>
+    expect(upcastRecipe(recipeV7).request.chill).toBeNull());
   it('of a kitchen, a bag and settings, version 1, has every field of today', () => {
     const kitchen = upcastKitchen(kitchenV1);
     expect(Object.keys(kitchen).sort()).toEqual(Object.keys(EMPTY_KITCHEN).sort());

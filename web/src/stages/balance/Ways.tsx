@@ -1,5 +1,5 @@
 import { styled } from 'styled-components';
-import { takeWay, type Docket, type Way } from '@omniarton/core/docket';
+import { sayMinutes, takeWay, type Docket, type Way } from '@omniarton/core/docket';
 import { say } from '@omniarton/core/words';
 import { useKitchen } from '../../state/kitchen/useKitchen';
 import { askSlow } from '../../state/engine/engine';
@@ -51,7 +51,8 @@ function linesOf(ways: readonly Way[]): { readonly id: string; readonly name: st
 
 function Compared({ ways, stale }: { readonly ways: readonly Way[]; readonly stale: boolean }) {
   const [request, ask] = useRequest();
-  const isNow = ({ ask: { route, school, jar } }: Way) =>
+  const isNow = ({ ask: { route, school, jar, otherwise } }: Way) =>
+    otherwise === null &&
     school === request.school &&
     jar === request.blend.jar &&
     (route === request.blend.route || ways[0]!.ask.route === route);
@@ -92,6 +93,7 @@ const SAID: readonly (readonly [string, (way: Way) => string])[] = [
     ({ docket: { bake } }) =>
       bake.minutes ? `${Math.round(bake.minutes.low)}–${Math.round(bake.minutes.high)} min` : 'by its look',
   ],
+  ['rests first', ({ docket: { rest } }) => restWords(rest)],
   ['in doubt', ({ docket }) => doubtWords(docket)],
   ['flours cost', ({ cost }) => (cost === null ? 'no prices' : sayMoney(cost))],
   ['to buy', ({ toBuy }) => (toBuy.length === 0 ? 'nothing' : toBuy.join(', '))],
@@ -159,6 +161,12 @@ function Lines({ ways }: { readonly ways: readonly Way[] }) {
       ))}
     </tbody>
   );
+}
+
+/** How long it rests before the oven. */
+function restWords({ minutes: [low, high], cold }: Docket['rest']): string {
+  if (high === 0) return 'not at all';
+  return `${low === high ? sayMinutes(low) : `${sayMinutes(low)} or longer`}${cold ? ', cold' : ''}`;
 }
 
 /** How far the weights and the time may be from what is said. */

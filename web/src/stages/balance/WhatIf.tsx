@@ -9,7 +9,7 @@ import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
 import { Pick } from '../../ui/Pick';
 import { Ruler } from '../../ui/Ruler';
-import { useAskLater, useDraft } from '../../state/bench/onBench';
+import { useAskLater, useDraft, useEngine } from '../../state/bench/onBench';
 
 const WORDS: Readonly<Record<Tilted, readonly [name: string, less: string, more: string]>> = {
   drink: ['Liquid', 'drier', 'wetter'],
@@ -38,6 +38,7 @@ export const WhatIf = memo(function WhatIf() {
       <Row $gap={4} style={{ alignItems: 'end' }}>
         <Sweetener />
         <Height />
+        <Chill />
         <AsAsked />
       </Row>
       <Small>A sweetener stays as sweet as the sugar was; its water is taken out of the liquid.</Small>
@@ -96,6 +97,34 @@ const Height = memo(function Height() {
       max={HIGHEST_METRES}
       value={metres}
       onCommit={(altitudeMetres) => ask(() => ({ altitudeMetres }))}
+    />
+  );
+});
+
+const AS_USUAL = 'usual';
+const CHILLS = [
+  { id: AS_USUAL, name: 'as such doughs are' },
+  { id: '30', name: 'half an hour' },
+  { id: '120', name: 'two hours' },
+  { id: '720', name: 'a night (12 hours)' },
+  { id: '1440', name: 'a day' },
+  { id: '2880', name: 'two days' },
+];
+
+/** How long a dough is chilled that is rested cold; of any other nothing is asked. */
+const Chill = memo(function Chill() {
+  const chill = useDraft(({ doc }) => doc.request.chill);
+  const cold = useEngine(
+    ({ outcome }) => outcome?.outcome === 'docket' && outcome.docket.rest.chilled !== null,
+  );
+  const ask = useAskLater();
+  if (!cold) return null;
+  return (
+    <Pick<string>
+      label="Dough chilled for"
+      value={chill === null ? AS_USUAL : String(chill)}
+      options={CHILLS}
+      onChange={(id) => ask(() => ({ chill: id === AS_USUAL ? null : Number(id) }))}
     />
   );
 });
