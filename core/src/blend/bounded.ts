@@ -92,7 +92,11 @@ function withoutSlacks(
 ): readonly number[] | undefined | 'no room' {
   const { columns, bounds } = limitsOf(members, low, cap, question, members.length);
   const count = above[0]?.length ?? 0;
-  let passed = new Array<boolean>(count).fill(false);
+  // At equal shares: nearer to the answer than none.
+  let passed = Array.from(
+    { length: count },
+    (_, p) => members.reduce((sum, i) => sum + above[i]![p]!, 0) > 0,
+  );
   for (let turn = 0; turn < MOST_TURNS; turn += 1) {
     const matrix = members.map((i) =>
       members.map((j) => {

@@ -8,7 +8,7 @@ export interface Candidate {
 }
 
 /** Between two looks at the clock of the caller: about 8 ms of subsets on a slow machine. */
-const YIELD_EVERY = 20_000;
+const YIELD_EVERY = 200_000;
 
 /** The sets with the least bounds, in no order; `all`: there are no others. */
 export interface LeastBounds {
@@ -21,10 +21,16 @@ class Least {
   private kept: Candidate[] = [];
   ceiling = Infinity;
   all = true;
-  constructor(private readonly wanted: number) {}
+  constructor(
+    private readonly wanted: number,
+    /** What each place stands for. */
+    private readonly order: readonly number[],
+  ) {}
 
   add(members: Int32Array, depth: number, bound: number): void {
-    this.kept.push({ members: Array.from(members.subarray(0, depth + 1)), bound });
+    const set: number[] = [];
+    for (let k = 0; k <= depth; k += 1) set.push(this.order[members[k]!]!);
+    this.kept.push({ members: set.sort((a, b) => a - b), bound });
     if (this.kept.length >= 2 * this.wanted) this.cut();
   }
   cut(): readonly Candidate[] {
@@ -47,25 +53,97 @@ export interface Sets {
 }
 
 /**
- * Goes through every set of flours that counts and gives the `wanted` whose affine optimum is least. On a set the optimum of xᵀGx with Σx = 1 is 1 / 1ᵀG⁻¹1: a lower bound for the bounded one. G's Cholesky factor grows
- * by a row a flour, and with it z = L⁻¹1, so that a set costs some dozen flops: 1ᵀG⁻¹1 = Σz².
+ * What the flours after a set have left of them once the set's are taken out: a column of G's Cholesky factor a member, and with it
+ * each flour's pivot and what is left of its 1. A set's affine optimum is one over the sum of its z² (z = L⁻¹1), and a flour more
+ * adds left² / pivot to that: four flops a set, none of them a division.
+ */
+class Taken {
+  private readonly columns: readonly Float64Array[];
+  readonly pivots: readonly Float64Array[];
+  readonly left: readonly Float64Array[];
+  readonly sums: Float64Array;
+  constructor(
+    private readonly gram: readonly Float64Array[],
+    most: number,
+  ) {
+    const n = gram.length;
+    const rows = () => Array.from({ length: most }, () => new Float64Array(n));
+    this.columns = rows();
+    this.pivots = rows();
+    this.left = rows();
+    this.sums = new Float64Array(most);
+    this.pivots[0]!.forEach((_, j) => (this.pivots[0]![j] = gram[j]![j]!));
+    this.left[0]!.fill(1);
+  }
+  /** Takes the flour into a set of `depth`. */
+  take(flour: number, depth: number): void {
+    const n = this.gram.length;
+    const pivot = this.pivots[depth]!;
+    const left = this.left[depth]!;
+    const nextPivot = this.pivots[depth + 1]!;
+    const nextLeft = this.left[depth + 1]!;
+    const column = this.columns[depth]!;
+    const inverse = 1 / Math.sqrt(Math.max(pivot[flour]!, Number.EPSILON));
+    const z = left[flour]! * inverse;
+    this.sums[depth + 1] = this.sums[depth]! + z * z;
+    const own = this.gram[flour]!;
+    for (let j = flour + 1; j < n; j += 1) column[j] = own[j]!;
+    for (let k = 0; k < depth; k += 1) {
+      const before = this.columns[k]!;
+      const factor = before[flour]!;
+      for (let j = flour + 1; j < n; j += 1) column[j] = column[j]! - factor * before[j]!;
+    }
+    for (let j = flour + 1; j < n; j += 1) {
+      const entry = column[j]! * inverse;
+      column[j] = entry;
+      nextPivot[j] = pivot[j]! - entry * entry;
+      nextLeft[j] = left[j]! - entry * z;
+    }
+  }
+}
+
+/**
+ * Goes through every set of flours that counts and gives the `wanted` whose affine optimum is least: on a set the least of xᵀGx with
+ * Σx = 1 is 1 / 1ᵀG⁻¹1, a lower bound for the bounded one.
  */
 export function* leastBounds(
   wanted: number,
-  { most, held, bought, mostBought }: Sets,
-  { gram, offset }: BoundTerms,
+  { most, held: heldAt, bought: boughtAt, mostBought }: Sets,
+  { gram: given, offset }: BoundTerms,
 ): Steps<LeastBounds> {
-  const n = gram.length;
-  const least = new Least(wanted);
-  const factor = Array.from({ length: most }, () => new Float64Array(most));
-  const z = new Float64Array(most);
-  const sums = new Float64Array(most + 1);
+  const n = given.length;
+  // Flours that do well alone come first: the least are met early, and few others are kept meanwhile.
+  const order = Array.from(given, (_, at) => at).sort((a, b) => given[a]![a]! - given[b]![b]!);
+  const gram = order.map((i) => Float64Array.from(order, (j) => given[i]![j]!));
+  const bought = Uint8Array.from(order, (i) => boughtAt[i]!);
+  const held = heldAt.map((one) => order.indexOf(one));
+  const least = new Least(wanted, order);
+  const taken = new Taken(gram, most);
   const bags = new Int32Array(most + 1);
   const members = new Int32Array(most);
   let visited = 0;
+  /** All sets of one flour more than the first `depth`. */
+  const look = (depth: number): void => {
+    const pivot = taken.pivots[depth]!;
+    const left = taken.left[depth]!;
+    const sum = taken.sums[depth]!;
+    const from = depth === 0 ? 0 : members[depth - 1]! + 1;
+    let short = 1 / (least.ceiling + offset) - sum;
+    for (let j = from; j < n; j += 1) {
+      const more = left[j]! * left[j]!;
+      const own = Math.max(pivot[j]!, Number.EPSILON);
+      if (more <= short * own || bags[depth]! + bought[j]! > mostBought) continue;
+      members[depth] = j;
+      if (held.length > 0 && !hasAll(members, depth, held)) continue;
+      least.add(members, depth, 1 / (sum + more / own) - offset);
+      short = 1 / (least.ceiling + offset) - sum;
+    }
+    visited += n - from;
+  };
+  look(0);
   let depth = 0;
   members[0] = -1;
-  while (depth >= 0) {
+  while (depth >= 0 && most > 1) {
     const flour = (members[depth] = members[depth]! + 1);
     if (flour >= n) {
       depth -= 1;
@@ -73,29 +151,13 @@ export function* leastBounds(
     }
     bags[depth + 1] = bags[depth]! + bought[flour]!;
     if (bags[depth + 1]! > mostBought) continue;
-    const row = factor[depth]!;
-    const own = gram[flour]!;
-    let pivot = own[flour]!;
-    let rest = 1;
-    for (let j = 0; j < depth; j += 1) {
-      let value = own[members[j]!]!;
-      const above = factor[j]!;
-      for (let k = 0; k < j; k += 1) value -= row[k]! * above[k]!;
-      value /= above[j]!;
-      row[j] = value;
-      pivot -= value * value;
-      rest -= value * z[j]!;
+    taken.take(flour, depth);
+    look(depth + 1);
+    if (visited > YIELD_EVERY) {
+      visited = 0;
+      yield members[0] / n;
     }
-    const diagonal = Math.sqrt(Math.max(pivot, Number.EPSILON));
-    row[depth] = diagonal;
-    z[depth] = rest / diagonal;
-    sums[depth + 1] = sums[depth]! + z[depth]! * z[depth]!;
-    const bound = 1 / sums[depth + 1]! - offset;
-    if (bound < least.ceiling && (held.length === 0 || hasAll(members, depth, held)))
-      least.add(members, depth, bound);
-    visited += 1;
-    if (visited % YIELD_EVERY === 0) yield members[0] / n;
-    if (depth + 1 < most) {
+    if (depth + 2 < most) {
       depth += 1;
       members[depth] = flour;
     }
