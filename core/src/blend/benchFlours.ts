@@ -6,7 +6,7 @@ import { priceOf } from './cost';
 import { hasTraits, propertiesOf, traitsOf } from './properties';
 import type { GroupLimit } from './question';
 import { allowedFlours, groupsOf, nameOf, onHand, shelfOf } from './shelf';
-import { targetOf } from './target';
+import { targetOf, usualShares } from './target';
 import type { PropertyVector } from './vector';
 import { blendGrams } from './routes';
 import type { Cap } from './says';
@@ -31,6 +31,8 @@ export interface BenchFlours {
   readonly target: PropertyVector;
   readonly groups: readonly GroupLimit[];
   readonly grams: number;
+  /** What such a bake is usually made of by this route, shares. */
+  readonly usual: Readonly<Record<string, number>>;
 }
 
 /** Lays out the flours that this bake may be blended from, and `others` that are in its blend by hand. */
@@ -45,6 +47,7 @@ export function benchFlours(asked: Asked, others: readonly string[]): BenchFlour
   return {
     target,
     grams,
+    usual: usualShares(route, family),
     groups: groupsOf(ids, route, family, catalogue),
     flours: ids.map((id) => ({
       id,

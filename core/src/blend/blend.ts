@@ -54,15 +54,22 @@ export const partOf = (ingredient: string, share: number, catalogue: Catalogue):
   share,
 });
 
-/** Shares in whole percent that sum to 100, by largest remainder; nothing over its cap by more than the rounding. */
-function wholePercents({ flours, shares }: Solution, catalogue: Catalogue): BlendPart[] {
+/** Shares in whole percent that sum to 100, by largest remainder; what has room under its cap is rounded up first, so that no bag is asked for more than it holds. */
+function wholePercents(
+  { flours, shares }: Solution,
+  caps: BlendQuestion['caps'],
+  catalogue: Catalogue,
+): BlendPart[] {
   const floors = flours.map((ingredient, at) => {
     const exact = shares[at]! * PERCENT;
     const percent = Math.floor(exact + 1e-6);
-    return { ingredient, percent, rest: exact - percent };
+    const full = percent + 1 > (caps[ingredient] ?? 1) * PERCENT + 1e-6;
+    return { ingredient, percent, rest: exact - percent, full };
   });
   const missing = PERCENT - floors.reduce((sum, { percent }) => sum + percent, 0);
-  const order = [...floors].sort((a, b) => b.rest - a.rest || (a.ingredient < b.ingredient ? -1 : 1));
+  const order = [...floors].sort(
+    (a, b) => Number(a.full) - Number(b.full) || b.rest - a.rest || (a.ingredient < b.ingredient ? -1 : 1),
+  );
   const given = new Set(order.slice(0, missing).map(({ ingredient }) => ingredient));
   return floors
     .map(({ ingredient, percent }) =>
@@ -96,7 +103,7 @@ export function toBlend(
   relaxed: readonly Gave[],
   catalogue: Catalogue,
 ): Blend {
-  const shares = wholePercents(solution, catalogue);
+  const shares = wholePercents(solution, question.caps, catalogue);
   const at = (limit: number, share: number) => Math.abs(limit - share) < NEAR_LIMIT;
   const caps = shares
     .filter(({ ingredient, share }) => at(question.caps[ingredient] ?? 1, share))

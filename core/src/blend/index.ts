@@ -4,6 +4,7 @@ export { AIM_SHIFTS } from './data/aims';
 export type { Asked } from './ask';
 export type { Blend, BlendOutcome, BlendPart, BlendShare } from './blend';
 export { benchFlours, type BenchFlour, type BenchFlours } from './benchFlours';
+export { differsFrom, isUsual, type BlendDiffers } from './differs';
 export { giveWay, moveOnTriangle, shareAtBorder, toPercents, type HandShare } from './byHand';
 export { costOf, priceOf } from './cost';
 export { cupOf, cupOfBlend, cupOfPortions } from './cup';

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { BUILT_IN_KITCHEN, catalogueOf } from '../kitchen';
 import { solveProgram, toEnd } from '../quantity';
 import { runs } from '../testing';
+import { toBlend } from './blend';
 import { boundedOptimum, objective, programOf } from './bounded';
 import { canBeBlended } from './feasible';
 import { lifted } from './boundTerms';
@@ -144,6 +145,21 @@ describe('limits', () => {
           expect(flours.filter((id) => question.bought.includes(id)).length).toBeLessThanOrEqual(
             question.mostBought,
           );
+        }
+      }),
+      runs(2),
+    ));
+});
+
+describe('a blend in whole percents', () => {
+  it('asks for no more of a bag than it holds while another flour has room', () =>
+    fc.assert(
+      fc.property(questions, (question) => {
+        const room = (id: string, percent: number) => (question.caps[id] ?? 1) * 100 - percent;
+        for (const solution of toEnd(solveBlend(question, catalogue))) {
+          const { shares } = toBlend(solution, question, {}, [], catalogue);
+          const percents = shares.map(({ ingredient, share }) => room(ingredient, Math.round(share * 100)));
+          if (percents.some((left) => left < -1e-6)) expect(Math.max(...percents)).toBeLessThan(1);
         }
       }),
       runs(2),

@@ -9,6 +9,15 @@ import { PROPERTIES, type Property, type PropertyVector } from './vector';
 const MOST: Readonly<Partial<Record<Property, number>>> = { starch: 1, fat: 100, thirst: 10 };
 const MOST_SCORE = 10;
 
+/** What such a bake is usually made of by a route, shares. */
+export const usualShares = (route: RouteId, family: FamilyId): Record<string, number> =>
+  Object.fromEntries(
+    Object.entries(familyOf(family).blends[route] ?? ROUTE_TABLE.rows[route].usual).map(([id, percent]) => [
+      id,
+      percent / 100,
+    ]),
+  );
+
 /**
  * What a blend is aimed at: the family's reference blend by this route, never tasting or gritting more than the route lets
  * it, and shifted by what is wished.

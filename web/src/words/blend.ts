@@ -1,4 +1,4 @@
-import type { Property } from '@omniarton/core/blend';
+import type { BlendDiffers, Property } from '@omniarton/core/blend';
 
 /** What each property is called, and what it is like. */
 export const PROPERTY_WORDS: Readonly<Record<Property, readonly [name: string, about: string]>> = {
@@ -24,3 +24,20 @@ export const sayProperty = (property: Property, value: number): string =>
 
 /** Money without a currency: the household's own. */
 export const sayMoney = (amount: number): string => amount.toFixed(2);
+
+const counted = (n: number, one: string, many: string) => (n === 1 ? `one ${one}` : `${n} ${many}`);
+/** Less money is no reason. */
+const LEAST_MONEY = 0.05;
+const LEAST_POINTS = 5;
+
+/** What another blend has over the first, the weightiest first; nothing where it has nothing over it. */
+export function sayDiffers({ fewerFlours, fewerBags, cheaper, usesUp }: BlendDiffers): string {
+  const said = [
+    usesUp >= LEAST_POINTS ? 'uses up more of what you want gone' : '',
+    fewerBags > 0 ? `${counted(fewerBags, 'bag', 'bags')} less to buy` : '',
+    fewerFlours > 0 ? `${counted(fewerFlours, 'flour', 'flours')} fewer to weigh` : '',
+    cheaper !== null && cheaper >= LEAST_MONEY ? `${sayMoney(cheaper)} cheaper` : '',
+  ].filter((one) => one !== '');
+  const words = said.join(', ');
+  return words === '' ? '' : words[0]!.toUpperCase() + words.slice(1);
+}

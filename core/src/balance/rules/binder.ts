@@ -25,7 +25,7 @@ import { hasLiquid } from './water';
 
 const LEAST_DOSE = 0.05;
 /** What a pinch is measured of, whatever binds. */
-const GUM = 'xanthan-gum';
+const [GUM] = SCHOOLS.rows.gum.adds as readonly [string];
 const TEASPOONS_A_CUP = 48;
 /** Where what was asked for is out, these follow. */
 const INSTEAD: readonly BinderSchool[] = ['gum', 'husk', 'seed', 'egg-led'];
@@ -168,12 +168,7 @@ function toCook(part: PartState, { catalogue }: Setting): PartState['cooked'] {
 }
 
 /** Part of the starch is cooked in part of the liquid: nothing new comes in. */
-function cookedStarch(
-  part: PartState,
-  missing: number,
-  cooked: NonNullable<PartState['cooked']>,
-  setting: Setting,
-): PartState {
+function cookedStarch(part: PartState, missing: number, cooked: NonNullable<PartState['cooked']>): PartState {
   const starch = part.lines.find(({ ingredient }) => ingredient === cooked.starch.ingredient)!;
   const now = withShift(
     { ...part, cooked },
@@ -233,7 +228,7 @@ export const binder: SwapRule = {
     if (school === 'egg-led') return eggLed(part, setting);
     if (school !== 'cooked-starch') return added(part, school, missing, setting);
     const cooked = toCook(part, setting);
-    if (cooked) return cookedStarch(part, missing, cooked, setting);
+    if (cooked) return cookedStarch(part, missing, cooked);
     const next = INSTEAD_OF_COOKED.find((one) => !isOut(one, setting)) ?? 'none';
     const said = warned(part, { code: 'no-liquid-for-starch', values: { school: next } });
     if (next === 'none') return said;

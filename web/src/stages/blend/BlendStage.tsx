@@ -1,6 +1,6 @@
 import { memo, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import type { Blend, BlendPart } from '@omniarton/core/blend';
+import { isUsual, type Blend, type BlendPart } from '@omniarton/core/blend';
 import type { BlendBench, Docket } from '@omniarton/core/docket';
 import { say } from '@omniarton/core/words';
 import { Button } from '../../ui/Button';
@@ -83,7 +83,7 @@ function OnTheBench({ docket, shares, blend, others, ways, bench }: Props) {
         <KeepInJar shares={shares} />
         <Wishes />
       </ByHand>
-      <OtherBlends blends={others} />
+      <OtherBlends first={blend} blends={others} />
       <Schools />
       <Fold name="Work out a bought blend from its label">
         <BoughtBlend />
@@ -108,6 +108,12 @@ function ByHand({ docket, shares, blend, bench, children }: ByHandProps) {
         <Head grams={grams} />
         <HandBar />
         {because ? <Small>Because {say(because)}.</Small> : null}
+        {isUsual(shares, bench.usual) ? (
+          <Small>
+            Such a bake is usually made of this blend, and nothing here asks for another: those below do
+            something otherwise.
+          </Small>
+        ) : null}
         <FlourRows grams={grams} />
         <Small>
           Drag a border of the bar, or give a share: the others give way in proportion, and what you hold

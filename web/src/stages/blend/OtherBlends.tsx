@@ -1,16 +1,22 @@
 import { styled } from 'styled-components';
-import type { Blend } from '@omniarton/core/blend';
+import { differsFrom, type Blend } from '@omniarton/core/blend';
 import { BlendBar } from '../../ui/BlendBar';
 import { Button } from '../../ui/Button';
 import { Heading, Small } from '../../ui/layout';
 import { sayPercent } from '../../words/say';
 import { useRequest } from '../../state/bench/onBench';
 import { useOnBlendBench } from './useBench';
-import { PROPERTY_WORDS, sayProperty } from '../../words/blend';
+import { PROPERTY_WORDS, sayDiffers, sayProperty } from '../../words/blend';
 
-/** The next best blends that differ from the first by a fifth of the jar, each with where it stands off most. */
-export function OtherBlends({ blends }: { readonly blends: readonly Blend[] }) {
-  const [, ask] = useRequest();
+interface Props {
+  readonly first: Blend;
+  readonly blends: readonly Blend[];
+}
+
+/** The next best blends that differ from the first by a fifth of the jar: what each has over it, and where it stands off most. */
+export function OtherBlends({ first, blends }: Props) {
+  const [{ blend: wishes }, ask] = useRequest();
+  const bench = useOnBlendBench();
   if (blends.length === 0) return null;
   return (
     <section aria-labelledby="other-blends">
@@ -20,6 +26,7 @@ export function OtherBlends({ blends }: { readonly blends: readonly Blend[] }) {
           <li key={blend.shares.map(({ ingredient, share }) => `${ingredient}${share}`).join()}>
             <strong aria-hidden="true">{at + 2}</strong>
             <div>
+              <Over>{sayDiffers(differsFrom(blend.shares, first.shares, bench, wishes.useUp))}</Over>
               <BlendBar shares={blend.shares} height={26} />
               <Small>
                 {blend.shares.map(({ name, share }) => `${sayPercent(share)} % ${name}`).join(', ')}
@@ -58,6 +65,12 @@ function FarthestOff({ blend: { properties } }: { readonly blend: Blend }) {
   return `${by > 0 ? 'more' : 'less'} ${PROPERTY_WORDS[first!][0]} than wanted: ${sayProperty(first!, properties[first!])} for ${sayProperty(first!, target[first!])}`;
 }
 
+const Over = styled.span`
+  font-weight: 600;
+  &:empty {
+    display: none;
+  }
+`;
 const List = styled.ol`
   display: grid;
   gap: ${({ theme }) => theme.space(3)};
