@@ -40,7 +40,7 @@ export const NAME_CLASSES: readonly NameClass[] = [
   {
     what: 'tree nuts',
     holds: /\b(?:almond|hazelnut|filbert|walnut|pecan|pistachio|macadamia|cashew|brazil nut|pine nut|pine kernel|pignoli|chestnut|marron|praline|gianduja|marzipan|frangipane|noisette|nougat|amaretti|nut (?:butter|oil|milk|brittle)|mixed nut|chopped nut|nut)\b/,
-    but: /water chestnut|tiger nut|coconut|peanut|butternut|ginger nut|gingernut|nutmeg|beurre noisette|amaretto|almond (?:extract|essence|flavou?ring)|bitter almond extract|almond liqueur|hazelnut liqueur|ground ?nut/,
+    but: /water chestnut|tiger nut|soya? nut|coconut|peanut|butternut|ginger nut|gingernut|nutmeg|beurre noisette|amaretto|almond (?:extract|essence|flavou?ring)|bitter almond extract|almond liqueur|hazelnut liqueur|ground ?nut/,
     may: /almond (?:extract|essence|flavou?ring)|almond liqueur|hazelnut liqueur|pink peppercorn|mahleb|sumac/,
     unsaid: /^(?:.*kernel|chocolate spread)$/,
   },
