@@ -11,6 +11,7 @@ import {
 import type { Blend, BlendPart } from '../blend';
 import type { Catalogue } from '../catalogue';
 import { familyOf, type FamilyRecord } from '../family';
+import { readProcess } from '../process';
 import { bindSteps, bowlOf, editsFor, type BoundStep, type Bowl } from '../method';
 import { expectTexture, featuresOf } from '../texture';
 import { anyThat, liftLedger } from '../formula';
@@ -23,6 +24,8 @@ import { askOf } from './ask';
 import { docketLines } from './lines';
 import { settled } from './bake';
 import { ownRest, type OwnRest } from './ownRest';
+import { docketStages } from './stages';
+import { timesOf } from './times';
 import { writeMethod } from './written';
 import { breachesOf, guardDocket, outgoingLines, readForSure, type Breach } from './outgoing';
 import { judgeWork } from './judgement';
@@ -42,6 +45,9 @@ export interface Balanced {
 export const mainPart = ({ converted }: Balanced, catalogue: Catalogue): ConvertedPart =>
   [...converted].sort((a, b) => flourGrams(b.lines, catalogue) - flourGrams(a.lines, catalogue))[0]!;
 
+/** A part's name without the marks that its page had around it. */
+const plainHeading = (name: string): string => name.replace(/\*\*|__|^#+\s*/g, '').trim();
+
 function toPart(converted: ConvertedPart, work: Work, balanced: Balanced): DocketPart {
   const part = work.recipe.parts.find(({ id }) => id === converted.id)!;
   const built = converted.balances.length > 0 && converted.lines.some(({ line }) => isOfBlend(line));
@@ -49,9 +55,9 @@ function toPart(converted: ConvertedPart, work: Work, balanced: Balanced): Docke
   const grams = blendFor(converted.original, { ...balanced, request, catalogue });
   return {
     id: converted.id,
-    name: converted.name,
+    name: converted.name && plainHeading(converted.name),
     blend: built ? balanced.blend.shares.map((one) => ({ ...one, grams: settle(one.share * grams) })) : [],
-    lines: docketLines(part, converted, request, catalogue, work.recipe.locale),
+    lines: docketLines(part, converted, request, work),
     balances: converted.balances.map(({ id, original, converted: now, band }) => ({
       id,
       original: settle(original),
@@ -219,6 +225,8 @@ export function assemble(
   const bowl = bowlOf(balanced.converted, family, tins.kinds.length > 0, catalogue);
   const rest = restOf(work, balanced, main, { steps, bowl, bake, profile });
   const method = writeMethod({ ...work, steps, bowl, parts, tins: tins.kinds, rest, bake, profile });
+  const process = readProcess(recipe, work.kitchen);
+  const stages = docketStages(process, bake);
   const guard = guardDocket(outgoing, method, doubted, work);
   const docket: Docket = {
     schema: 7,
@@ -243,6 +251,11 @@ export function assemble(
     guard,
     rest,
     bake,
+    stages,
+    mainStage: process.main ?? (stages.length > process.stages.length ? stages.length - 1 : null),
+    locale: recipe.locale,
+    times: timesOf(process, recipe.times, profile, { rest, bake, stages }),
+    makes: recipe.yields,
     tins: tins.kinds,
     bowl: atBowl(main, family, catalogue),
     texture: textureOf(main, rest, catalogue),

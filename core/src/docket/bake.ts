@@ -2,6 +2,7 @@ import { batterMl, ovenOf, type FoundBake, type BakeQuestion } from '../heat';
 import { readProcess } from '../process';
 import { settle } from '../quantity';
 import { startWords } from './heatWords';
+import { systemOf } from './system';
 import type { Work } from './plan';
 import type { DocketBake } from './types';
 
@@ -42,7 +43,7 @@ export function toBake(
     edge: curve(answer.edge),
     doneBy: answer.doneBy,
     startCelsius: settle(answer.startCelsius),
-    startWords: startWords(start, answer.startCelsius),
+    startWords: startWords(start, answer.startCelsius, systemOf(recipe.locale)),
     setCelsius: settled(answer.setCelsius),
     browning: answer.browning,
     cooling: cooling && { afterTin: settle(cooling.afterTin), cold: settled(cooling.cold) },

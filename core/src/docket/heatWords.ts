@@ -1,7 +1,7 @@
 import { burstsOf } from '../heat';
 import type { BakeStart } from '../kitchen';
 import type { HotSide, StartBase } from '../vocabulary';
-import { sayHeat } from './ovenWords';
+import { sayHeat, type MeasureSystem } from './system';
 import { saySeconds } from './sayMinutes';
 import type { DocketBake } from './types';
 
@@ -13,9 +13,13 @@ const ON_WORDS: Readonly<Record<StartBase, string | null>> = {
   'hot-skillet': 'goes into a skillet that was heated empty in the oven (the handle burns)',
 };
 
-export function startWords({ from, on, shared }: BakeStart, celsius: number): string | null {
+export function startWords(
+  { from, on, shared }: BakeStart,
+  celsius: number,
+  system: MeasureSystem,
+): string | null {
   const words = [
-    ...(from === 'room' && Math.round(celsius) >= 20 ? [] : [`goes in at ${sayHeat(celsius)}`]),
+    ...(from === 'room' && Math.round(celsius) >= 20 ? [] : [`goes in at ${sayHeat(celsius, system)}`]),
     ...(ON_WORDS[on] === null ? [] : [ON_WORDS[on]]),
     ...(shared ? ['shares the oven with another dish'] : []),
   ];
@@ -40,7 +44,7 @@ export const SIDE_WORDS: Readonly<Record<HotSide, string>> = {
 };
 
 /** True where it is baked in several stages: what is said is said of the longest. */
-export const ofSeveral = ({ ofStages = 0, ovenCelsius }: DocketBake): boolean =>
+const ofSeveral = ({ ofStages = 0, ovenCelsius }: DocketBake): boolean =>
   ovenCelsius !== null && ofStages > 1;
 
 /** How long, with its window; seconds in a microwave. */

@@ -1,5 +1,6 @@
 import { marked } from 'marked';
 import { toMarkdown } from './markdown';
+import type { MeasureSystem } from './system';
 import type { Docket } from './types';
 
 const STYLE = `:root{color-scheme:light dark}body{font:1.05rem/1.45 system-ui,sans-serif;max-width:42rem;margin:0 auto;padding:1rem}
@@ -12,7 +13,7 @@ const asText = (words: string): string => words.replace(/[&<>"]/g, (mark) => ENT
  * A docket as one page that opens anywhere without a server: its style in it, no script, and nothing fetched. Its words go through
  * the Markdown, where every mark of a person's words is escaped.
  */
-export const toHtml = (docket: Docket): string => `<!doctype html>
+export const toHtml = (docket: Docket, system?: MeasureSystem): string => `<!doctype html>
 <html lang="en">
 <head>
 <meta charset="utf-8">
@@ -22,6 +23,6 @@ export const toHtml = (docket: Docket): string => `<!doctype html>
 <style>${STYLE}</style>
 </head>
 <body>
-${marked.parse(toMarkdown(docket), { async: false })}</body>
+${marked.parse(toMarkdown(docket, system), { async: false })}</body>
 </html>
 `;

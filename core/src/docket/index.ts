@@ -13,8 +13,9 @@ export {
   type OtherBake,
   type SectionView,
 } from './otherBakes';
-export { ofSeveral } from './heatWords';
-export { placeWords, sayDial, sayHeat } from './ovenWords';
+export { headLines, headOf, headWarnings, makingLines, openQuestions, type DocketHead } from './head';
+export { placeWords } from './ovenWords';
+export { sayDial, sayHeat, sayTin, systemOf, type MeasureSystem } from './system';
 export { docketLineWords, saysAmount, SPOON_LEADS } from './listWords';
 export { toCsvList } from './csv';
 export { toHtml } from './html';
@@ -31,6 +32,7 @@ export type {
   DocketLine,
   DocketPart,
   DocketShift,
+  DocketStage,
   DocketStep,
   DocketTin,
   Judgement,

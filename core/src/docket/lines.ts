@@ -1,11 +1,14 @@
 import { getIngredient, plainId, type Catalogue } from '../catalogue';
 import { findStandIn, STARCH_FOR, type ConvertedPart } from '../balance';
-import type { FormulaLine } from '../formula';
+import { lineFactor, type FormulaLine } from '../formula';
 import type { ConversionRequest } from '../kitchen';
 import { kitchenVolume, range, roundGrams, US_CUP_ML } from '../quantity';
 import { lastWordOf, namedIn, ofItem, tokensOf, type Item, type Line, type Part } from '../read';
 import { docketLineWords, listWords, type From } from './listWords';
 import type { Locale } from '../vocabulary';
+import { readProcess } from '../process';
+import { countOf, prepOf, useOf } from './lineFacts';
+import type { Work } from './plan';
 import { LOCAL_NAMES } from './data/localNames';
 import type { DocketLine } from './types';
 
@@ -27,12 +30,26 @@ const SPOON_ROLES = new Set([
 /** A change smaller than this is no change: rounding. */
 const SAME = 0.005;
 
-/** How an ingredient is measured by volume: grams in its usual cup, and an amount in kitchen fractions. Null for what isn't spooned. */
-function volumeOf(id: string, grams: number, catalogue: Catalogue): Pick<DocketLine, 'volume' | 'cupGrams'> {
+/** Measures that a kitchen there has; a tablespoon of Australia is another. */
+const MEASURES_OF: Readonly<Record<Locale, RegExp>> = {
+  US: /./,
+  UK: /^(?!.*cup)/,
+  AU: /^(?!.*(?:cup|tbsp))/,
+  metric: /^(?!.*cup)/,
+};
+
+/** How an ingredient is measured by volume: grams in its usual cup, and an amount in kitchen fractions. Null for what isn't spooned, or not there. */
+function volumeOf(
+  id: string,
+  grams: number,
+  catalogue: Catalogue,
+  locale: Locale,
+): Pick<DocketLine, 'volume' | 'cupGrams'> {
   const { cup, role } = getIngredient(catalogue, id);
   const usual = Object.values(cup)[0];
   if (!usual || !SPOON_ROLES.has(role)) return { volume: null, cupGrams: null };
-  return { volume: kitchenVolume((grams / usual[0]) * US_CUP_ML), cupGrams: usual[0] };
+  const volume = kitchenVolume((grams / usual[0]) * US_CUP_ML);
+  return { volume: volume !== null && MEASURES_OF[locale].test(volume) ? volume : null, cupGrams: usual[0] };
 }
 
 function weighedLine(
@@ -41,6 +58,7 @@ function weighedLine(
   sources: ReadonlyMap<string, string>,
   fixed: ReadonlySet<string>,
   catalogue: Catalogue,
+  locale: Locale,
 ): DocketLine {
   const before = from.find((one) => one.line === line.line);
   const same =
@@ -53,7 +71,7 @@ function weighedLine(
     ingredient: line.ingredient,
     name: line.name,
     grams: range(grams, roundGrams(line.low), roundGrams(line.high)),
-    ...volumeOf(line.ingredient, line.grams, catalogue),
+    ...volumeOf(line.ingredient, line.grams, catalogue, locale),
     source: sources.get(line.line) ?? null,
     changed: !same,
     overruled: fixed.has(line.line),
@@ -94,13 +112,12 @@ export function docketLines(
   part: Part,
   converted: ConvertedPart,
   request: ConversionRequest,
-  catalogue: Catalogue,
-  locale: Locale,
+  { catalogue, recipe, kitchen }: Pick<Work, 'catalogue' | 'recipe' | 'kitchen'>,
 ): DocketLine[] {
+  const { locale } = recipe;
+  const process = readProcess(recipe, kitchen);
   const from = new Map<string, From>();
-  const scaled = (id: string) =>
-    (request.scale?.factor ?? 1) !== 1 ||
-    (request.scale?.lines ?? []).some(({ line, factor }) => line === id && factor !== 1);
+  const scaled = (id: string) => lineFactor(request.scale, id) !== 1;
   for (const line of part.lines)
     line.items.forEach((item, at) => {
       const others = line.items.some((one) => one !== item && !one.alternative);
@@ -119,7 +136,7 @@ export function docketLines(
   const sources = new Map([...from].map(([id, { line }]) => [id, line.source]));
   const fixed = new Set(request.overrides.map(({ line }) => line));
   const weighed = converted.lines.map((line) =>
-    weighedLine(line, converted.original, sources, fixed, catalogue),
+    weighedLine(line, converted.original, sources, fixed, catalogue, locale),
   );
   const loose = part.lines.flatMap((line) =>
     line.items.flatMap((item, at) =>
@@ -132,8 +149,19 @@ export function docketLines(
     ...one,
     name: (one.ingredient !== null && LOCAL_NAMES[locale][one.ingredient]) || one.name,
   });
+  const named = {
+    name: part.name,
+    kind: process.mixtures.find((one) => one.part === part.id)?.family.id ?? null,
+  };
   return [...weighed, ...loose].map(here).map((one) => {
-    const said = { ...one, words: listWords(one, from.get(one.id), catalogue) };
+    const own = from.get(one.id);
+    const said: DocketLine = {
+      ...one,
+      words: listWords(one, own, catalogue),
+      count: countOf(one, own, catalogue),
+      prep: own?.item.ingredient === one.ingredient ? prepOf(own) : null,
+      for: useOf(one.id, own, named, process),
+    };
     return { ...said, text: docketLineWords(said) };
   });
 }

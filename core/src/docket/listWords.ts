@@ -44,7 +44,8 @@ function countedWords(
 }
 
 /** "cold, diced": how the recipe wants what is still the same thing. */
-function preparationOf({ source }: Line, item: Item): string {
+export function preparationOf({ source, items }: Line, item: Item): string {
+  if (items.filter(({ alternative }) => !alternative).length > 1) return '';
   const behind = tidy(source).split(item.words.trim()).at(-1) ?? '';
   const said = /^,\s*([\p{L} ,'-]{3,60})$/u.exec(behind)?.[1]?.trim();
   return said && !/\d|\bplus\b|\bor\b/.test(said) ? `, ${said}` : '';

@@ -1,9 +1,7 @@
-import { NEVER_ANSWERED } from '../vocabulary';
-import { forWhomWords } from './jsonld';
+import { headLines, headOf, headWarnings, makingLines, openQuestions } from './head';
 import { docketLineWords } from './listWords';
 import { unnumbered } from './written';
-import { bakeTimeWords } from './heatWords';
-import { ovenWords } from './ovenWords';
+import type { MeasureSystem } from './system';
 import { say } from '../words';
 import type { Docket } from './types';
 
@@ -11,27 +9,18 @@ import type { Docket } from './types';
 const escaped = (text: string): string => text.replace(/[\\`*_[\]<>#|]/g, '\\$&');
 
 /** A docket as Markdown: headings, a list for each part, numbered steps, the shifts with their because. */
-export function toMarkdown(docket: Docket): string {
-  const { title, family, guard, parts, method, bake, shifts, warnings } = docket;
-  const minutes = bakeTimeWords(bake);
+export function toMarkdown(docket: Docket, system?: MeasureSystem): string {
+  const { title, guard, parts, method, shifts, warnings } = docket;
+  const open = openQuestions(docket);
   const blocks = [
     `# ${escaped(title)}`,
-    escaped(
-      [
-        family.name,
-        guard.diet,
-        ...guard.without.map((one) => `no ${one}`),
-        `guard: ${guard.state}${forWhomWords(guard)}${guard.checkedOn === null ? '' : ` (last answered on ${guard.checkedOn})`}`,
-      ].join(' · '),
-    ),
-    guard.open
-      .filter(({ kind }) => NEVER_ANSWERED.has(kind))
-      .map(({ ask }) => `**${escaped(say(ask))}**`)
+    headLines(docket).map(escaped).join('\\\n'),
+    headWarnings(docket)
+      .map((words) => `**${escaped(words)}**`)
       .join('\n\n'),
-    guard.notForEating.length === 0
-      ? ''
-      : `**Not for eating: ${escaped([...new Set(guard.notForEating.map(({ words }) => words))].join(', '))}**`,
-    `${ovenWords(docket)}, ${minutes}.`,
+    makingLines(headOf(docket, system))
+      .map((words) => `- ${escaped(words)}`)
+      .join('\n'),
     ...parts.flatMap(({ name, lines }) => [
       `## ${escaped(name ?? 'Ingredients')}`,
       lines.map((line) => `- ${escaped(docketLineWords(line))}`).join('\n'),
@@ -48,6 +37,9 @@ export function toMarkdown(docket: Docket): string {
             )
             .join('\n'),
         ]
+      : []),
+    ...(open.length > 0
+      ? ['## What the guard still asks', open.map((one) => `- ${escaped(one)}`).join('\n')]
       : []),
     '## Notes',
     [

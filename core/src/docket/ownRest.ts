@@ -9,7 +9,8 @@ export interface OwnRest {
   readonly action: string;
 }
 
-const RESTS: ReadonlySet<Action['class']> = new Set<Action['class']>(['rest', 'chill', 'prove']);
+/** What a mixture waits in. */
+export const RESTS: ReadonlySet<Action['class']> = new Set<Action['class']>(['rest', 'chill', 'prove']);
 /** Less is a pause, minutes. */
 const SHORTEST = 8;
 

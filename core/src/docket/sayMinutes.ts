@@ -5,6 +5,28 @@ export function sayMinutes(minutes: number): string {
   return `${hours} hours`;
 }
 
+/** A span of minutes. Example: 12, 14 → "12 to 14 minutes". */
+export function saySpan(low: number, high: number): string {
+  if (Math.round(low) === Math.round(high)) return sayMinutes(high);
+  const [least, unit] = [sayMinutes(low).split(' ')[0]!, sayMinutes(low).split(' ')[1]!];
+  return sayMinutes(high).endsWith(unit)
+    ? `${least} to ${sayMinutes(high)}`
+    : `${sayMinutes(low)} to ${sayMinutes(high)}`;
+}
+
+const LONG = 24 * 60;
+const count = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`;
+
+/** How long all of it takes, to five minutes. Example: 86 → "1 hour 25 minutes". */
+export function sayDuration(minutes: number): string {
+  const whole = Math.max(5, Math.round(minutes / 5) * 5);
+  if (whole >= 2 * LONG) return count(Math.round(whole / LONG), 'day');
+  const [hours, rest] = [Math.floor(whole / 60), whole % 60];
+  return [hours > 0 ? count(hours, 'hour') : '', rest > 0 ? count(rest, 'minute') : '']
+    .filter((one) => one !== '')
+    .join(' ');
+}
+
 /** A short time in the unit that a person counts it in: from two minutes on half minutes. Example: 495 → 8.5 minutes. */
 export const shortTime = (
   seconds: number,

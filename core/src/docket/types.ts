@@ -4,8 +4,10 @@ import type { TextureEstimate } from '../texture';
 import type { GuardReport } from '../guard';
 import type { Anchored, Browning } from '../heat';
 import type { Oven, PanSize } from '../kitchen';
+import type { Medium } from '../process';
 import type { Range } from '../quantity';
 import type { Said } from '../words';
+import type { DocketTimes } from './times';
 import type {
   Allergen,
   Avoidance,
@@ -13,9 +15,24 @@ import type {
   BinderSchool,
   Diet,
   FamilyId,
+  Locale,
   RouteId,
   Strictness,
 } from '../vocabulary';
+
+/** What a line of the list is for. */
+export type LineUse =
+  | 'batter'
+  | 'base'
+  | 'filling'
+  | 'icing'
+  | 'top'
+  | 'sauce'
+  | 'tin'
+  | 'bench'
+  | 'frying'
+  | 'glaze'
+  | 'serving';
 
 export interface DocketLine {
   readonly id: string;
@@ -26,6 +43,12 @@ export interface DocketLine {
   readonly words?: string;
   /** The whole line as a list prints it, weight and kitchen measure with it. Missing as `words` is. */
   readonly text?: string;
+  /** Where it is counted: how many of what. Missing, as the next two, on dockets that are older than this. */
+  readonly count?: { readonly n: number; readonly of: string } | null;
+  /** How the recipe wants it: "softened". */
+  readonly prep?: string | null;
+  /** What it is for. */
+  readonly for?: LineUse;
   /** Rounded as a cook weighs; null for "to taste". */
   readonly grams: Range | null;
   /** In US kitchen measures; null where nobody measures it by volume, or none comes near. */
@@ -68,7 +91,7 @@ export interface DocketStep {
   readonly kind?: StepKind;
   /** Ids of the docket's lines that it works with. */
   readonly uses?: readonly string[];
-  /** Which stage of heat it tells of; null: none. */
+  /** Which of the docket's stages it tells of; null: none. */
   readonly stage?: number | null;
 }
 
@@ -128,6 +151,21 @@ export interface DocketBake {
   readonly oven: (Pick<Oven, 'name' | 'hotSide' | 'preheatMinutes'> & { readonly offset: number }) | null;
 }
 
+/** One stretch of heat or cold, as the docket's steps say it. */
+export interface DocketStage {
+  readonly medium: Medium;
+  /** What the oven is set to; null where it is none, or nothing is said. */
+  readonly ovenCelsius: number | null;
+  readonly oilCelsius: number | null;
+  readonly fan: boolean;
+  readonly minutes: Range | null;
+  readonly firstCheck: number | null;
+  /** What is done, in its own words; of what, and in what. */
+  readonly what: string;
+  readonly mixture: string | null;
+  readonly pan: PanSize | null;
+}
+
 /** Tins of one bake that are filled alike, where not all are. */
 export interface DocketTin {
   readonly count: number;
@@ -182,6 +220,16 @@ export interface Docket {
     readonly frozen: number | null;
   };
   readonly bake: DocketBake;
+  /** Missing, as the next four, on dockets that are older than this. */
+  readonly stages?: readonly DocketStage[];
+  /** Which of them the bake is known by; null: none of them is in an oven or a microwave. */
+  readonly mainStage?: number | null;
+  /** Whose measures its page speaks in. */
+  readonly locale?: Locale;
+  /** Minutes of work, and from the first to the last of it. */
+  readonly times?: DocketTimes;
+  /** What it makes, in the amount that is made; null: it isn't said. */
+  readonly makes?: { readonly low: number; readonly high: number; readonly what: string } | null;
   /** Empty where all tins are alike. */
   readonly tins: readonly DocketTin[];
   /** Null on dockets that are older than this. */

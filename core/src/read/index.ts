@@ -1,3 +1,4 @@
+export { readAmount } from './amount';
 export { guessFamily, ratiosOf } from './family';
 export { blanked, cleanLine } from './clean';
 export { durationsIn, type Duration } from './durations';

@@ -83,6 +83,15 @@ function meantBy(
   return [...found].sort((a, b) => worth(b) - worth(a))[0];
 }
 
+/** Where a mention ends with the other food that would do in its place: "butter (or margarine)", "milk or cream". */
+function withAlternative(source: string, { from, words }: Mention, next: Mention | undefined): number {
+  const end = from + words.length;
+  const bracket = /^\s*\(or [^)]{2,40}\)/i.exec(source.slice(end));
+  if (bracket) return end + bracket[0].length;
+  const between = next ? source.slice(end, next.from) : '';
+  return next && /^,? or (?:the |some )?$/i.test(between) ? next.from + next.words.length : end;
+}
+
 /** Whole countable things that are now one mass: "one at a time" is "a little at a time". */
 const EACH = /\b(?:(?:one|1) (?:at a time|by one|after (?:the other|another))|singly)\b/gi;
 
@@ -100,18 +109,22 @@ export function renameMentions(
   const part = partOf(renamed, taken);
   let before: Renamed | undefined;
   let end = -1;
-  const edits = mentionsIn(source, catalogue).flatMap((mention): SpanEdit[] => {
+  const mentions = mentionsIn(source, catalogue);
+  const edits = mentions.flatMap((mention, nth): SpanEdit[] => {
+    const found = renamed.filter((each) => answers(mention, each, catalogue));
+    const mixture = A_MIXTURE.test(source.slice(mention.from + mention.words.length));
+    // "The flour mixture" is never what only thickens.
     const one = meantBy(
       mention,
-      renamed.filter((each) => answers(mention, each, catalogue)),
+      mixture ? (found.some(({ blend }) => blend) ? found.filter(({ blend }) => blend) : found) : found,
       taken,
       part,
     );
     if (!one) return [];
     lines.push(one.line);
     if (one.blend && A_LOOK.test(source.slice(0, mention.from))) return [];
-    if (one.blend && A_MIXTURE.test(source.slice(mention.from + mention.words.length))) return [];
-    const to = mention.from + mention.words.length;
+    if (one.blend && mixture) return [];
+    const to = withAlternative(source, mention, mentions[nth + 1]);
     const from = amountBefore(source, mention.from);
     const kept = KEPT.exec(mention.words)?.[0] ?? '';
     const now = one.now.startsWith(kept.trim()) ? one.now : `${kept}${one.now}`;

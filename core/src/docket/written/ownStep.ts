@@ -15,6 +15,8 @@ import type { Renamed } from './renamed';
 import type { Sentence } from './sentences';
 import { edited, settledEdits, type SpanEdit } from './spans';
 import { spokenName } from './spoken';
+import { systemOf } from '../system';
+import { remeasuredIn, remeasureEdits } from './remeasured';
 import { restEdits } from './rest';
 import { heatEdits } from './stages';
 import { usesOf } from './uses';
@@ -108,13 +110,18 @@ export function ownStep(
       : []),
     ...dustEdits(source, dust, butterOut),
     ...(butterOut ? greaseEdits(source) : []),
-    ...heatEdits(actions, process, bake),
+    ...heatEdits(actions, process, bake, systemOf(recipe.locale)),
     ...(floured ? [...coolEdits(actions, process, facts), ...restEdits(actions, process, facts)] : []),
     ...(floured ? cautionEdits(source, bowl.delicate !== null) : []),
     ...withDust(mentions.edits, source, renamed, dust),
+    ...remeasureEdits(source, facts, remeasuredIn(facts)),
   ]);
   const text = edited(source, edits);
-  const stage = process.stages.findIndex((one) => one.step === id);
+  const { main } = process;
+  const stage =
+    main !== null && process.stages[main]?.step === id
+      ? main
+      : process.stages.findIndex((one) => one.step === id);
   return {
     id,
     source,

@@ -3,7 +3,7 @@ import { readProcess, type Process } from '../../process';
 import { isOfBlend } from '../../read';
 import { SIDE_WORDS } from '../heatWords';
 import { isFolded } from '../folded';
-import { sayDial } from '../ovenWords';
+import { sayDial, systemOf } from '../system';
 import type { StepKind } from '../types';
 import { coolSentence } from './cool';
 import type { Facts } from './facts';
@@ -31,7 +31,7 @@ export interface Sentence {
 type Said = Omit<Sentence, 'inside'>;
 
 /** The bake's heat where the method gives none: its head did, or we do. */
-function bakeSentence({ bake }: Facts, process: Process): Said[] {
+function bakeSentence({ bake, recipe }: Facts, process: Process): Said[] {
   const at = bakeAction(process);
   if (!bake.minutes || bake.ovenCelsius === null || bake.watts !== null) return [];
   const about = `about ${Math.round(bake.minutes.central)} minutes`;
@@ -40,7 +40,7 @@ function bakeSentence({ bake }: Facts, process: Process): Said[] {
       {
         id: 'bake',
         at: null,
-        text: `Bake at ${sayDial(bake.ovenCelsius, bake.fan)} for ${about}: ${bake.doneSigns}.`,
+        text: `Bake at ${sayDial(bake.ovenCelsius, bake.fan, systemOf(recipe.locale))} for ${about}: ${bake.doneSigns}.`,
         because: 'the recipe’s steps don’t say it',
         kind: 'heat',
       },

@@ -1,26 +1,10 @@
 import { durationsIn, settingsIn } from '../../read';
 import type { Action, Process } from '../../process';
 import { microwaveWords } from '../heatWords';
-import { sayDial } from '../ovenWords';
+import { sayDial, type MeasureSystem } from '../system';
+import { movedTime, SAME_HEAT } from '../stages';
 import type { DocketBake } from '../types';
 import { capitalised, editIn, timeIn, type SpanEdit } from './spans';
-
-/** A time that moves by less is the author's own. */
-const SAME_TIME = 0.05;
-/** °C that no dial shows. */
-const SAME_HEAT = 3;
-
-/** The recipe's own time as it is now: its own range, as much longer or shorter as the bake is. Null: as written. */
-function movedTime(
-  said: { readonly low: number; readonly high: number } | null,
-  { minutes }: Pick<DocketBake, 'minutes'>,
-): { readonly low: number; readonly high: number } | null {
-  if (!said || !minutes) return null;
-  const ratio = minutes.central / ((said.low + said.high) / 2);
-  if (Math.abs(ratio - 1) < SAME_TIME) return null;
-  const [low, high] = [Math.round(said.low * ratio), Math.round(said.high * ratio)];
-  return low === said.low && high === said.high ? null : { low, high };
-}
 
 const spanWords = ({ low, high }: { readonly low: number; readonly high: number }): string =>
   Math.round(low) === Math.round(high)
@@ -55,6 +39,7 @@ export function heatEdits(
   actions: readonly Action[],
   { stages, main, bake: facts }: Process,
   bake: DocketBake,
+  system: MeasureSystem,
 ): SpanEdit[] {
   const known = main === null ? undefined : stages[main];
   if (bake.watts !== null && bake.minutes && known?.medium === 'oven')
@@ -81,7 +66,12 @@ export function heatEdits(
         settingsIn(action.text)
           .filter(({ of, celsius }) => of === 'oven' && Math.abs(celsius - own) < SAME_HEAT)
           .map((one) =>
-            editIn(action, one, sayDial(bake.ovenCelsius!, bake.fan), 'this is what the oven is set to here'),
+            editIn(
+              action,
+              one,
+              sayDial(bake.ovenCelsius!, bake.fan, system),
+              'this is what the oven is set to here',
+            ),
           ),
       )
     : [];

@@ -1,0 +1,89 @@
+import { EMPTY_REQUEST } from '../kitchen';
+import { docketOf } from './testing';
+import { WHEAT_BAKES } from './cases/wheatBakes';
+import { headOf, sayTin, toPlainText, type Docket } from '.';
+
+const UK =
+  'Lemon loaf\nMakes 12 slices\n200 g plain flour\n180 g butter, softened\n200 g caster sugar\n3 large eggs\n6 g baking powder\n60 ml milk\nMethod\nCream the butter and sugar, add the eggs and flour. Pour in 60 ml milk.\nBake in a 900 g loaf tin at 170°C for 50 to 55 minutes.';
+const US =
+  'Lemon Loaf\nYield: 12 slices\n1 1/2 cups all-purpose flour\n1 stick butter, softened\n1 cup sugar\n3 eggs\n1 1/2 tsp baking powder\n1/4 cup milk\nDirections\nCream the butter and sugar, add the eggs and flour.\nBake in a 9x5-inch loaf pan at 350°F for 50 to 55 minutes.';
+const linesOf = ({ parts }: Docket) => parts.flatMap(({ lines }) => lines);
+
+describe('the head of a docket', () => {
+  it('says what it makes, the tin, each heat and how long it takes', () => {
+    const { makes, heat, tin, times } = headOf(docketOf(UK));
+    expect(makes).toBe('12 slices');
+    expect(heat).toEqual([expect.stringMatching(/^Oven 170 °C \(/)]);
+    expect(tin).toMatch(/cm loaf tin$/);
+    expect(times!.total).toBeGreaterThan(times!.handsOn);
+  });
+  it('speaks in the measures of its page, or in those that are asked for', () => {
+    const docket = docketOf(US);
+    expect(headOf(docket)).toMatchObject({
+      tin: '9 × 5 in loaf tin',
+      heat: [expect.stringMatching(/^Oven 350 °F/)],
+    });
+    expect(headOf(docket, 'metric').tin).toBe('23 × 13 cm loaf tin');
+    expect(linesOf(docket).some(({ volume }) => volume !== null && /cup/.test(volume))).toBe(true);
+    expect(linesOf(docketOf(UK)).some(({ volume }) => volume !== null && /cup/.test(volume))).toBe(false);
+  });
+  it('says twice the pieces of a double batch, and its steps no amount of the single one', () => {
+    const docket = docketOf(UK, { scale: { factor: 2, lines: [] } });
+    expect(headOf(docket).makes).toBe('24 slices');
+    expect(docket.method.map(({ text }) => text).join(' ')).not.toMatch(/60 ml/);
+  });
+  it('has the time of its step: one number for one thing', () => {
+    for (const { text } of WHEAT_BAKES) {
+      const docket = docketOf(text);
+      const stage = docket.stages?.[docket.mainStage ?? -1];
+      if (!stage?.minutes || docket.bake.ovenCelsius === null) continue;
+      const words = docket.method.map((step) => step.text).join(' ');
+      expect(words).toContain(String(Math.round(stage.minutes.low)));
+    }
+  });
+  it('counts pieces whole: "1 slice", "2 tins"', () => {
+    expect(sayTin({ shape: 'round', lengthCm: 20, widthCm: 20, count: 2 }, 'metric')).toBe(
+      '2 × 20 cm round tins',
+    );
+    expect(sayTin({ shape: 'muffin', lengthCm: 6.5, widthCm: 6.5, count: 12 }, 'us')).toBe('12 muffin cups');
+    expect(sayTin({ shape: 'square', lengthCm: 20.3, widthCm: 20.3, count: 1 }, 'us')).toBe(
+      '8 in square tin',
+    );
+  });
+  it('of an older docket is what its bake says', () => {
+    const { stages: _, times: __, makes: ___, locale: ____, ...older } = docketOf(UK);
+    expect(toPlainText(older as Docket)).toMatch(/Oven 170 °C .*about \d+ minutes/);
+  });
+});
+
+describe('a line of the list', () => {
+  const lines = linesOf(docketOf(UK));
+  const of = (words: RegExp) => lines.find(({ text }) => words.test(text ?? ''))!;
+  it('keeps how it is counted and prepared', () => {
+    expect(of(/eggs/).count).toEqual({ n: 3, of: 'egg' });
+    expect(of(/butter/).prep).toBe('softened');
+    expect(linesOf(docketOf(US)).find(({ name }) => /butter/.test(name))!.count).toEqual({
+      n: 1,
+      of: 'stick of butter',
+    });
+    expect(of(/milk/).count).toBeNull();
+  });
+  it('says what it is for', () => {
+    const buns = linesOf(
+      docketOf(
+        'Buns\n300 g plain flour\n40 g sugar\n180 ml milk\n40 g butter\n7 g dried yeast\nbutter for the tin\nflour, for dusting\n\nIcing\n100 g icing sugar\n20 ml water\n\nMethod\nKnead, prove, shape. Bake at 200°C for 20 minutes. Ice.',
+      ),
+    );
+    const uses = Object.fromEntries(buns.map((line) => [line.source ?? line.name, line.for]));
+    expect(uses).toMatchObject({
+      'butter for the tin': 'tin',
+      'flour, for dusting': 'bench',
+      '100 g icing sugar': 'icing',
+      '180 ml milk': 'batter',
+    });
+  });
+  it('is for something in every bake', () => {
+    for (const { text } of WHEAT_BAKES)
+      for (const line of linesOf(docketOf(text, EMPTY_REQUEST))) expect(line.for).toBeDefined();
+  });
+});

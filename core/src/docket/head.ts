@@ -1,0 +1,136 @@
+import pluralize from 'pluralize';
+import { heats } from '../process';
+import { say } from '../words';
+import { NEVER_ANSWERED } from '../vocabulary';
+import { bakeTimeWords } from './heatWords';
+import { ovenWords } from './ovenWords';
+import { sayDuration, saySpan } from './sayMinutes';
+import { sayDial, sayHeat, sayTin, systemOf, type MeasureSystem } from './system';
+import type { DocketTimes } from './times';
+import type { Docket, DocketStage } from './types';
+
+/** What stands above a docket's list, the same on the page, on paper and in every export. */
+export interface DocketHead {
+  /** "about 24 cookies"; null where the recipe doesn't say. */
+  readonly makes: string | null;
+  /** Each stage of heat in its order, one at least. */
+  readonly heat: readonly string[];
+  readonly tin: string | null;
+  /** Null on dockets that are older than this. */
+  readonly times: DocketTimes | null;
+}
+
+const HELPINGS = /^(?:people|persons|servings?|helpings?|portions?)$/i;
+
+/** Example: "about 24 cookies", "10 to 12 servings". */
+function makesWords({ makes }: Docket): string | null {
+  if (!makes) return null;
+  const { low, high, what } = makes;
+  const tidy = (n: number) => String(Math.round(n * 10) / 10);
+  const count = low === high ? tidy(low) : `${tidy(low)} to ${tidy(high)}`;
+  if (what === '') return count;
+  if (HELPINGS.test(what)) return `for ${count}`;
+  return `${count} ${high === 1 ? what : pluralize(what)}`;
+}
+
+const PLACES: Readonly<Record<DocketStage['medium'], string>> = {
+  oven: 'Oven',
+  fried: 'Hot fat',
+  griddle: 'Griddle or pan',
+  steamed: 'Steamed',
+  boiled: 'Boiled',
+  microwave: 'Microwave',
+  chilled: 'Chilled',
+};
+
+function placeOf({ medium, ovenCelsius, oilCelsius, fan }: DocketStage, system: MeasureSystem): string {
+  if (medium === 'fried' && oilCelsius !== null) return `Fat at ${sayHeat(oilCelsius, system)}`;
+  if (medium !== 'oven' || ovenCelsius === null) return PLACES[medium];
+  return `${PLACES.oven} ${sayDial(ovenCelsius, fan, system)}`;
+}
+
+/** "12 to 14 minutes, look from 11". */
+function timeWords({ minutes, firstCheck }: DocketStage): string {
+  if (!minutes) return '';
+  const span = saySpan(minutes.low, minutes.high);
+  const first = firstCheck === null ? null : Math.round(firstCheck);
+  return first !== null && first > 0 && first < Math.round(minutes.low)
+    ? `${span}, look from ${first}`
+    : span;
+}
+
+/** Stages of heat that a baker sets something for. */
+const seen = ({ stages = [] }: Docket): DocketStage[] => stages.filter(heats);
+
+function heatWords(docket: Docket, system: MeasureSystem): string[] {
+  const { bake, stages, mainStage } = docket;
+  if (bake.watts !== null || !stages || seen(docket).length === 0)
+    return [`${ovenWords(docket)}, ${bakeTimeWords(bake)}`];
+  const several = seen(docket).length > 1;
+  return seen(docket).map((stage) => {
+    const what = several && stage !== stages[mainStage ?? -1] ? stage.what.trim().toLowerCase() : '';
+    const of = /^[\p{L} -]{3,20}$/u.test(what) && what !== 'bake' ? ` (${what})` : '';
+    return [placeOf(stage, system), timeWords(stage)].filter((one) => one !== '').join(', ') + of;
+  });
+}
+
+/** Head of a docket in the measures of its page, or in those that are asked for. */
+export function headOf(docket: Docket, system = systemOf(docket.locale)): DocketHead {
+  const { bake, stages = [], mainStage } = docket;
+  const pan = stages[mainStage ?? -1]?.pan ?? bake.pan;
+  return {
+    makes: makesWords(docket),
+    heat: heatWords(docket, system),
+    tin: pan && bake.piece === null ? sayTin(pan, system) : null,
+    times: docket.times ?? null,
+  };
+}
+
+/** What is to be known before anything else: the one question, and what holds the guard open that no answer settles. */
+export const headWarnings = ({ ask, guard }: Docket): string[] => [
+  ...(ask ? [say(ask.question)] : []),
+  ...guard.open.filter(({ kind }) => NEVER_ANSWERED.has(kind)).map((one) => say(one.ask)),
+  ...(guard.notForEating.length === 0
+    ? []
+    : [`Not for eating: ${[...new Set(guard.notForEating.map(({ words }) => words))].join(', ')}.`]),
+  ...(guard.newTo.length === 0
+    ? []
+    : [`New to this bake: ${guard.newTo.join(', ')}. Whoever eats it is to know.`]),
+];
+
+/** What the head says of the making: what comes of it, the tin, the time, each heat. */
+export const makingLines = ({ makes, heat, tin, times }: DocketHead): string[] => [
+  ...(makes === null ? [] : [`Makes ${makes.replace(/^for /, 'enough for ')}`]),
+  ...(tin === null ? [] : [`In: ${tin}`]),
+  ...heat,
+  ...(times === null ? [] : [`${sayDuration(times.total)} in all, ${sayDuration(times.handsOn)} of it work`]),
+];
+
+const OPEN_WORDS: Readonly<Record<Docket['guard']['state'], string>> = {
+  open: 'questions are open',
+  answered: 'every question is answered',
+  'nothing open': 'nothing is open',
+};
+
+/** For what and whom it was guarded, and how that stands, in full. */
+export function headLines({ family, guard }: Docket): string[] {
+  const names = guard.forWhom.filter((name) => name !== '');
+  const checked = guard.checkedOn === null ? '' : `, last answered on ${guard.checkedOn}`;
+  return [
+    [
+      family.name,
+      guard.diet,
+      ...(guard.gluten === 'certified' ? ['certified goods only'] : []),
+      ...guard.without.map((one) => `no ${one}`),
+    ].join(' · '),
+    ...(names.length > 0 ? [`For ${names.join('; ')}`] : []),
+    `Guard: ${OPEN_WORDS[guard.state]}${checked}. Read every label.`,
+  ];
+}
+
+/** Every question that is open, once. */
+export const openQuestions = ({ guard }: Docket): string[] => [
+  ...new Set(
+    guard.open.map(({ source, ask }) => `${source.trim() === '' ? '' : `${source.trim()}: `}${say(ask)}`),
+  ),
+];

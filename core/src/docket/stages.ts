@@ -1,0 +1,102 @@
+import type { Process } from '../process';
+import { range, settle } from '../quantity';
+import { settled } from './bake';
+import type { DocketBake, DocketStage } from './types';
+
+/** A time that moves by less is the author's own. */
+const SAME_TIME = 0.05;
+/** °C that no dial shows. */
+export const SAME_HEAT = 3;
+
+/** The recipe's own time as it is now: its own range, as much longer or shorter as the bake is. Null: as written. */
+export function movedTime(
+  said: { readonly low: number; readonly high: number } | null,
+  { minutes }: Pick<DocketBake, 'minutes'>,
+): { readonly low: number; readonly high: number } | null {
+  if (!said || !minutes) return null;
+  const ratio = minutes.central / ((said.low + said.high) / 2);
+  if (Math.abs(ratio - 1) < SAME_TIME) return null;
+  const [low, high] = [Math.round(said.low * ratio), Math.round(said.high * ratio)];
+  return low === said.low && high === said.high ? null : { low, high };
+}
+
+/** Looked at no later than the step says that it may be done. */
+function timeOf(said: { readonly low: number; readonly high: number } | null, bake: DocketBake) {
+  const told = movedTime(said, bake) ?? said;
+  if (!told) return { minutes: bake.minutes, firstCheck: bake.firstCheck };
+  const first = bake.firstCheck ?? told.low;
+  return {
+    minutes: range(settle((told.low + told.high) / 2), settle(told.low), settle(told.high)),
+    firstCheck: settled(Math.min(first, told.low)),
+  };
+}
+
+/**
+ * What the docket goes through of heat and cold, in order, as its steps say it: the stage that the bake is known by with the docket's
+ * oven, time and tin, every other as the recipe has it. A recipe whose method names none has the docket's bake alone.
+ */
+export function docketStages(
+  { stages, main, mixtures, bake: facts }: Process,
+  bake: DocketBake,
+): DocketStage[] {
+  const nameOf = (id: string | null) => mixtures.find((one) => one.id === id)?.name ?? null;
+  const own = facts?.ovenCelsius ?? null;
+  /** The same oven told elsewhere is turned with it. */
+  const turned = (celsius: number | null) =>
+    celsius !== null && own !== null && bake.ovenCelsius !== null && Math.abs(celsius - own) < SAME_HEAT
+      ? bake.ovenCelsius
+      : celsius;
+  const cooked = bake.watts === null ? 'oven' : 'microwave';
+  if (main === null && (bake.ovenCelsius !== null || bake.watts !== null) && bake.minutes)
+    return [
+      ...stages.map((one) => plain(one)),
+      {
+        medium: cooked,
+        ovenCelsius: settled(bake.ovenCelsius),
+        oilCelsius: null,
+        fan: bake.fan,
+        minutes: bake.minutes,
+        firstCheck: bake.firstCheck,
+        what: 'bake',
+        mixture: mixtures.find(({ family }) => family.because === 'main')?.name ?? null,
+        pan: bake.pan,
+      },
+    ];
+  return stages.map((stage, at) => {
+    if (at !== main) return plain(stage);
+    const inOven = stage.medium === 'oven';
+    return {
+      ...plain(stage),
+      medium: inOven ? cooked : stage.medium,
+      ovenCelsius: inOven ? settled(bake.ovenCelsius) : stage.ovenCelsius,
+      fan: inOven ? bake.fan : stage.fan,
+      ...(inOven && bake.watts === null ? timeOf(stage.minutes, bake) : {}),
+      ...(bake.watts === null ? {} : { minutes: bake.minutes, firstCheck: bake.firstCheck }),
+      pan: bake.pan ?? stage.pan,
+    };
+  });
+
+  function plain({
+    medium,
+    ovenCelsius,
+    oilCelsius,
+    fan,
+    minutes,
+    what,
+    mixture,
+    pan,
+  }: Process['stages'][number]): DocketStage {
+    return {
+      medium,
+      ovenCelsius: medium === 'oven' ? settled(turned(ovenCelsius)) : ovenCelsius,
+      oilCelsius,
+      fan,
+      minutes:
+        minutes && range(settle((minutes.low + minutes.high) / 2), settle(minutes.low), settle(minutes.high)),
+      firstCheck: minutes && settle(minutes.low),
+      what,
+      mixture: nameOf(mixture),
+      pan: pan && { shape: pan.shape, lengthCm: pan.lengthCm, widthCm: pan.widthCm, count: pan.count },
+    };
+  }
+}

@@ -1,0 +1,52 @@
+import type { FamilyRecord } from '../family';
+import { heats, type Process } from '../process';
+import { settle } from '../quantity';
+import type { RecipeTimes } from '../read';
+import { RESTS } from './ownRest';
+import type { Docket, DocketBake, DocketStage } from './types';
+
+/** Minutes of work, and from the first to the last of it. */
+export interface DocketTimes {
+  readonly handsOn: number;
+  readonly total: number;
+}
+
+/** Minutes that what is baked waits before its heat, by the recipe's own steps. */
+function waitsOf({ actions, stages, main, mixtures }: Process): number {
+  const bake = main === null ? -1 : actions.findIndex(({ id }) => id === stages[main]?.action);
+  const own = mixtures.find(({ family }) => family.because === 'main')?.id ?? null;
+  return actions
+    .slice(0, bake < 0 ? actions.length : bake)
+    .filter(({ class: kind, makes }) => RESTS.has(kind) && (makes === own || makes === null))
+    .reduce((sum, { minutes }) => sum + (minutes?.low ?? 0), 0);
+}
+
+/**
+ * How long a docket takes: the page's own total, longer by the rest that is added and by what the oven takes more; where the page
+ * has none, work, waits, heat and cooling one after the other.
+ */
+export function timesOf(
+  process: Process,
+  stated: RecipeTimes,
+  { mixMinutes }: Pick<FamilyRecord, 'mixMinutes'>,
+  {
+    rest,
+    bake,
+    stages,
+  }: { readonly rest: Docket['rest']; readonly bake: DocketBake; readonly stages: readonly DocketStage[] },
+): DocketTimes {
+  const handsOn = stated.prep ?? mixMinutes;
+  const waits = waitsOf(process);
+  const added = rest.own || waits >= rest.minutes[0] ? 0 : rest.minutes[0] - waits;
+  const hot =
+    stages.filter(heats).reduce((sum, { minutes }) => sum + (minutes?.central ?? 0), 0) ||
+    (bake.minutes?.central ?? 0);
+  const theirs = process.stages
+    .filter(heats)
+    .reduce((sum, { minutes }) => sum + (minutes ? (minutes.low + minutes.high) / 2 : 0), 0);
+  const total =
+    stated.total === null
+      ? handsOn + waits + added + hot + bake.coolMinutes
+      : stated.total + added + Math.max(0, hot - theirs);
+  return { handsOn: settle(Math.min(handsOn, total)), total: settle(total) };
+}

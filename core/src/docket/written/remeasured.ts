@@ -1,0 +1,85 @@
+import { plainId } from '../../catalogue';
+import { lineFactor } from '../../formula';
+import { gramsPerUnit, mlPerUnit, sayFraction } from '../../quantity';
+import { readAmount, sourceOf, type Item } from '../../read';
+import { amountBefore } from './amounts';
+import type { Facts } from './facts';
+import { mentionsIn } from './mentions';
+import type { SpanEdit } from './spans';
+
+/** A line of the list that is as much more or less than its author wrote. */
+interface Remeasured {
+  readonly ingredient: string;
+  readonly item: Item;
+  /** What of it there is now for one as written. */
+  readonly factor: number;
+  /** As written: before the batch was made larger. */
+  readonly scale: number;
+}
+
+/** A change smaller than this leaves the words as they are. */
+const SAME = 0.03;
+
+/** Lines whose food stays and whose amount doesn't. */
+export function remeasuredIn({ recipe, parts, request }: Facts): Remeasured[] {
+  return parts.flatMap(({ lines }) =>
+    lines.flatMap((line): Remeasured[] => {
+      const { line: id, at } = sourceOf(line.id);
+      const item = recipe.parts.flatMap((part) => part.lines).find((one) => one.id === id)?.items[at];
+      if (!item?.grams || !line.grams || line.ingredient !== item.ingredient || item.ingredient === null)
+        return [];
+      const scale = lineFactor(request.scale, id);
+      const factor = (scale * line.grams.central) / item.grams.central;
+      return Math.abs(factor - 1) <= SAME ? [] : [{ ingredient: item.ingredient, item, factor, scale }];
+    }),
+  );
+}
+
+const TO_FIVE_FROM = 50;
+const sayRounded = (value: number): string =>
+  String(value >= TO_FIVE_FROM ? Math.round(value / 5) * 5 : Math.round(value));
+
+/** An amount within a step as it is now: none where it is all of the line, since the list has it; else as much more or less. */
+function amountNow(said: string, { item, factor, scale }: Remeasured): string | null {
+  const { quantity, unit } = readAmount(said.replace(/^\s*(?:the|about)\s+/i, ''));
+  if (!quantity) return null;
+  const written = item.quantity ? item.quantity.central / scale : null;
+  const near = (value: number | null) => value !== null && Math.abs(quantity.central - value) <= 0.02 * value;
+  const inGrams = unit === null ? null : (gramsPerUnit(unit) ?? null);
+  if (
+    (unit === item.unit && near(written)) ||
+    (inGrams !== null && near(item.grams!.central / scale / inGrams))
+  )
+    return '';
+  const now = quantity.central * factor;
+  const measured = unit !== null && (inGrams !== null || (mlPerUnit(unit, 'US') ?? Infinity) <= 1.5);
+  const number = measured ? sayRounded(now) : sayFraction(now);
+  // The author's own word for the unit stays.
+  return NUMBER.test(said) ? said.replace(NUMBER, number) : null;
+}
+const NUMBER =
+  /\d+(?:[.,/⁄]\d+)?(?:\s+\d[/⁄]\d)?\s*[½¼¾⅓⅔⅛]?|[½¼¾⅓⅔⅛]|\b(?:an?|one|two|three|four|five|six|half a)\b/i;
+
+/** Amounts that a step says of what the list now has more or less of. */
+export function remeasureEdits(source: string, facts: Facts, remeasured: readonly Remeasured[]): SpanEdit[] {
+  if (remeasured.length === 0) return [];
+  return mentionsIn(source, facts.catalogue).flatMap((mention): SpanEdit[] => {
+    const from = amountBefore(source, mention.from);
+    const alike = remeasured.filter(({ ingredient }) => plainId(ingredient) === plainId(mention.ingredient));
+    if (alike.length === 0 || from === mention.from) return [];
+    // Of several lines of one food the one that is used whole here is meant, else the first.
+    const nows = alike.map((one) => amountNow(source.slice(from, mention.from), one));
+    const now = nows.find((one) => one === '') ?? nows[0] ?? null;
+    if (now === null) return [];
+    const begins = /^\s*$|[.!?:]\s*$/.test(source.slice(0, from));
+    const article = begins ? 'The ' : 'the ';
+    return [
+      {
+        from,
+        to: mention.from,
+        text: now === '' ? article : now,
+        because: 'the list has more or less of it now',
+      },
+    ];
+  });
+}
