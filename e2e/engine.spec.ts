@@ -22,7 +22,8 @@ interface CliDocket {
   readonly parts: readonly {
     readonly lines: readonly { readonly text: string }[];
   }[];
-  readonly bake: { readonly minutes: { readonly central: number } };
+  readonly stages: readonly { readonly minutes: { readonly high: number } | null }[];
+  readonly mainStage: number;
 }
 
 test('the worker in the page and Node make the same docket of every demo recipe', async ({ bench, page }) => {
@@ -58,11 +59,13 @@ test('the worker in the page and Node make the same docket of every demo recipe'
     const docket = JSON.parse(stdout) as CliDocket;
     await bench.openDemo(title);
     const download = page.waitForEvent('download');
+    await bench.docket.getByText('Save as a file').click();
     await bench.docket.getByRole('button', { name: 'Markdown' }).click();
     const markdown = readFileSync(await (await download).path(), 'utf8');
     for (const { text } of docket.parts.flatMap(({ lines }) => lines))
       expect(markdown.replaceAll('\\', '')).toContain(`- ${text}`);
-    expect(markdown).toContain(`about ${Math.round(docket.bake.minutes.central)} minutes`);
+    const baked = docket.stages[docket.mainStage]!;
+    expect(markdown).toContain(`${Math.round(baked.minutes!.high)} minutes`);
   }
   rmSync(folder, { recursive: true });
 });

@@ -36,10 +36,10 @@ test('settings are kept, and the theme is there at once', async ({ bench, page }
   await page.goto(`${bench.house.address}/settings`);
   await bench.settled();
   await page.getByText('Dark').click();
-  await page.getByText('°F').click();
+  await page.getByText('°F and inches').click();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
   await page.reload();
-  await expect(page.getByRole('radio', { name: '°F' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: '°F and inches' })).toBeChecked();
   await bench.openDemo('Pear and cardamom layer cake');
   await expect(bench.docket).toContainText('350 °F');
   await page.goto(`${bench.house.address}/settings`);

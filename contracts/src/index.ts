@@ -9,7 +9,7 @@ export { KeptDocketDto } from './docket';
 export type { DocketAnswer, DocketSummary } from './docket';
 export { KitchenDocumentDto } from './kitchen';
 export type { KitchenAnswer } from './kitchen';
-export { DEFAULT_SETTINGS, SettingsDto, TEMPERATURE_UNITS, THEMES } from './settings';
+export { DEFAULT_SETTINGS, MEASURES, SettingsDto, THEMES } from './settings';
 export type { SettingsAnswer } from './settings';
 export type { HealthAnswer, HouseholdAnswer } from './household';
 export {

@@ -1,15 +1,16 @@
 import { Equals, IsBoolean, IsIn, IsString, MaxLength } from 'class-validator';
 import { NAME_CHARS } from './limits';
 
-export const TEMPERATURE_UNITS = ['celsius', 'fahrenheit'] as const;
+/** In which measures everything is shown: those of the page, or always the same. */
+export const MEASURES = ['page', 'metric', 'us'] as const;
 /** What the weights of a list are shown in. */
 export const WEIGHT_UNITS = ['grams', 'us-cups', 'metric-cups'] as const;
 export const THEMES = ['system', 'light', 'dark'] as const;
 
 /** What a household has chosen for its pages. */
 export class SettingsDto {
-  @Equals(2) schema!: 2;
-  @IsIn(TEMPERATURE_UNITS) temperature!: (typeof TEMPERATURE_UNITS)[number];
+  @Equals(3) schema!: 3;
+  @IsIn(MEASURES) measures!: (typeof MEASURES)[number];
   @IsIn(THEMES) theme!: (typeof THEMES)[number];
   @IsBoolean() shortcuts!: boolean;
   @IsIn(WEIGHT_UNITS) units!: (typeof WEIGHT_UNITS)[number];
@@ -23,8 +24,8 @@ export interface SettingsAnswer {
 }
 
 export const DEFAULT_SETTINGS: SettingsDto = {
-  schema: 2,
-  temperature: 'celsius',
+  schema: 3,
+  measures: 'page',
   theme: 'system',
   shortcuts: true,
   units: 'grams',

@@ -200,6 +200,24 @@ function restOf(
   return docketRest(balanced, main, how, own, work);
 }
 
+/** What it goes through, how long that takes and what comes of it. */
+function howItGoes(
+  { recipe, kitchen }: Work,
+  profile: FamilyRecord,
+  rest: Docket['rest'],
+  bake: DocketBake,
+): Pick<Docket, 'stages' | 'mainStage' | 'locale' | 'times' | 'makes'> {
+  const process = readProcess(recipe, kitchen);
+  const stages = docketStages(process, bake);
+  return {
+    stages,
+    mainStage: process.main ?? (stages.length > process.stages.length ? stages.length - 1 : null),
+    locale: recipe.locale,
+    times: timesOf(process, recipe.times, profile, { rest, bake, stages }),
+    makes: recipe.yields,
+  };
+}
+
 /** Puts the docket together, and guards what goes out: a result that breaks the request is no docket. */
 export function assemble(
   work: Work,
@@ -225,8 +243,6 @@ export function assemble(
   const bowl = bowlOf(balanced.converted, family, tins.kinds.length > 0, catalogue);
   const rest = restOf(work, balanced, main, { steps, bowl, bake, profile });
   const method = writeMethod({ ...work, steps, bowl, parts, tins: tins.kinds, rest, bake, profile });
-  const process = readProcess(recipe, work.kitchen);
-  const stages = docketStages(process, bake);
   const guard = guardDocket(outgoing, method, doubted, work);
   const docket: Docket = {
     schema: 7,
@@ -251,11 +267,7 @@ export function assemble(
     guard,
     rest,
     bake,
-    stages,
-    mainStage: process.main ?? (stages.length > process.stages.length ? stages.length - 1 : null),
-    locale: recipe.locale,
-    times: timesOf(process, recipe.times, profile, { rest, bake, stages }),
-    makes: recipe.yields,
+    ...howItGoes(work, profile, rest, bake),
     tins: tins.kinds,
     bowl: atBowl(main, family, catalogue),
     texture: textureOf(main, rest, catalogue),

@@ -6,15 +6,14 @@ import { bakeTimeWords } from './heatWords';
 import { ovenWords } from './ovenWords';
 import { sayDuration, saySpan } from './sayMinutes';
 import { sayDial, sayHeat, sayTin, systemOf, type MeasureSystem } from './system';
-import type { DocketTimes } from './times';
-import type { Docket, DocketStage } from './types';
+import type { Docket, DocketStage, DocketTimes } from './types';
 
 /** What stands above a docket's list, the same on the page, on paper and in every export. */
 export interface DocketHead {
   /** "about 24 cookies"; null where the recipe doesn't say. */
   readonly makes: string | null;
-  /** Each stage of heat in its order, one at least. */
-  readonly heat: readonly string[];
+  /** Each stage of heat in its order, one at least: where and how hot, and how long. */
+  readonly heat: readonly { readonly place: string; readonly time: string }[];
   readonly tin: string | null;
   /** Null on dockets that are older than this. */
   readonly times: DocketTimes | null;
@@ -62,15 +61,15 @@ function timeWords({ minutes, firstCheck }: DocketStage): string {
 /** Stages of heat that a baker sets something for. */
 const seen = ({ stages = [] }: Docket): DocketStage[] => stages.filter(heats);
 
-function heatWords(docket: Docket, system: MeasureSystem): string[] {
+function heatWords(docket: Docket, system: MeasureSystem): DocketHead['heat'] {
   const { bake, stages, mainStage } = docket;
   if (bake.watts !== null || !stages || seen(docket).length === 0)
-    return [`${ovenWords(docket)}, ${bakeTimeWords(bake)}`];
+    return [{ place: ovenWords(docket), time: bakeTimeWords(bake) }];
   const several = seen(docket).length > 1;
   return seen(docket).map((stage) => {
     const what = several && stage !== stages[mainStage ?? -1] ? stage.what.trim().toLowerCase() : '';
     const of = /^[\p{L} -]{3,20}$/u.test(what) && what !== 'bake' ? ` (${what})` : '';
-    return [placeOf(stage, system), timeWords(stage)].filter((one) => one !== '').join(', ') + of;
+    return { place: placeOf(stage, system), time: `${timeWords(stage)}${of}`.trim() };
   });
 }
 
@@ -98,11 +97,15 @@ export const headWarnings = ({ ask, guard }: Docket): string[] => [
     : [`New to this bake: ${guard.newTo.join(', ')}. Whoever eats it is to know.`]),
 ];
 
+/** Example: "Oven 180 °C (350 °F, gas mark 4), 25 to 28 minutes, look from 23". */
+export const heatLines = (heat: DocketHead['heat']): string[] =>
+  heat.map(({ place, time }) => (time === '' ? place : `${place}, ${time}`));
+
 /** What the head says of the making: what comes of it, the tin, the time, each heat. */
 export const makingLines = ({ makes, heat, tin, times }: DocketHead): string[] => [
   ...(makes === null ? [] : [`Makes ${makes.replace(/^for /, 'enough for ')}`]),
   ...(tin === null ? [] : [`In: ${tin}`]),
-  ...heat,
+  ...heatLines(heat),
   ...(times === null ? [] : [`${sayDuration(times.total)} in all, ${sayDuration(times.handsOn)} of it work`]),
 ];
 

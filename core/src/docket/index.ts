@@ -22,7 +22,7 @@ export { toHtml } from './html';
 export { toPlainText } from './plainText';
 export { toMarkdown } from './markdown';
 export { unnumbered } from './written';
-export { sayMinutes, saySeconds, shortTime } from './sayMinutes';
+export { sayDuration, sayMinutes, saySeconds, shortTime } from './sayMinutes';
 export type {
   Docket,
   DocketAsk,

@@ -1,6 +1,6 @@
 import { familyOf } from '../family';
 import type { Docket, DocketStep, StepKind } from './types';
-import { headLines, headOf, headWarnings } from './head';
+import { headLines, headOf, headWarnings, heatLines } from './head';
 import { docketLineWords } from './listWords';
 import { unnumbered } from './written';
 
@@ -75,7 +75,7 @@ export function toJsonLd(docket: Docket): RecipeLinkedData {
     '@context': 'https://schema.org',
     '@type': 'Recipe',
     name: title,
-    description: [...headLines(docket), ...headWarnings(docket), `${heat.join('; ')}.`].join(' '),
+    description: [...headLines(docket), ...headWarnings(docket), `${heatLines(heat).join('; ')}.`].join(' '),
     recipeCategory: family.name,
     ...(makes === null ? {} : { recipeYield: makes.replace(/^for (.+)$/, '$1 servings') }),
     recipeIngredient: parts.flatMap(({ lines }) => lines.map(docketLineWords)),

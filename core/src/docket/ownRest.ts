@@ -1,4 +1,4 @@
-import { readProcess, type Action } from '../process';
+import { readProcess, WAITS, type Action } from '../process';
 import type { Work } from './plan';
 
 /** A rest that the recipe has by itself, minutes; null: until it looks as it should. */
@@ -9,8 +9,6 @@ export interface OwnRest {
   readonly action: string;
 }
 
-/** What a mixture waits in. */
-export const RESTS: ReadonlySet<Action['class']> = new Set<Action['class']>(['rest', 'chill', 'prove']);
 /** Less is a pause, minutes. */
 const SHORTEST = 8;
 
@@ -28,7 +26,7 @@ export function ownRest(
   const own = mixtures.find(({ family }) => family.because === 'main')?.id ?? null;
   const waits = actions
     .slice(0, end < 0 ? actions.length : end)
-    .filter(({ class: kind }) => RESTS.has(kind))
+    .filter(({ class: kind }) => WAITS.has(kind))
     // What a dough that rises does last before the heat is its proof, whatever else is made meanwhile.
     .filter(({ makes }) => yeast || makes === own || makes === null);
   const timed = waits.filter(({ minutes }) => minutes !== null && minutes.high >= SHORTEST);

@@ -31,6 +31,39 @@ function timeOf(said: { readonly low: number; readonly high: number } | null, ba
   };
 }
 
+/** A stage as its recipe has it; `turned`: what an oven that it names is set to now. */
+function asWritten(
+  { medium, ovenCelsius, oilCelsius, fan, minutes, what, mixture, pan }: Process['stages'][number],
+  mixtures: Process['mixtures'],
+  turned: (celsius: number | null) => number | null,
+): DocketStage {
+  return {
+    medium,
+    ovenCelsius: medium === 'oven' ? settled(turned(ovenCelsius)) : ovenCelsius,
+    oilCelsius,
+    fan,
+    minutes:
+      minutes && range(settle((minutes.low + minutes.high) / 2), settle(minutes.low), settle(minutes.high)),
+    firstCheck: minutes && settle(minutes.low),
+    what,
+    mixture: mixtures.find(({ id }) => id === mixture)?.name ?? null,
+    pan: pan && { shape: pan.shape, lengthCm: pan.lengthCm, widthCm: pan.widthCm, count: pan.count },
+  };
+}
+
+/** The docket's own bake, where the recipe's method names none. */
+const ownBake = (bake: DocketBake, mixtures: Process['mixtures']): DocketStage => ({
+  medium: bake.watts === null ? 'oven' : 'microwave',
+  ovenCelsius: settled(bake.ovenCelsius),
+  oilCelsius: null,
+  fan: bake.fan,
+  minutes: bake.minutes,
+  firstCheck: bake.firstCheck,
+  what: 'bake',
+  mixture: mixtures.find(({ family }) => family.because === 'main')?.name ?? null,
+  pan: bake.pan,
+});
+
 /**
  * What the docket goes through of heat and cold, in order, as its steps say it: the stage that the bake is known by with the docket's
  * oven, time and tin, every other as the recipe has it. A recipe whose method names none has the docket's bake alone.
@@ -39,64 +72,26 @@ export function docketStages(
   { stages, main, mixtures, bake: facts }: Process,
   bake: DocketBake,
 ): DocketStage[] {
-  const nameOf = (id: string | null) => mixtures.find((one) => one.id === id)?.name ?? null;
   const own = facts?.ovenCelsius ?? null;
   /** The same oven told elsewhere is turned with it. */
   const turned = (celsius: number | null) =>
     celsius !== null && own !== null && bake.ovenCelsius !== null && Math.abs(celsius - own) < SAME_HEAT
       ? bake.ovenCelsius
       : celsius;
-  const cooked = bake.watts === null ? 'oven' : 'microwave';
-  if (main === null && (bake.ovenCelsius !== null || bake.watts !== null) && bake.minutes)
-    return [
-      ...stages.map((one) => plain(one)),
-      {
-        medium: cooked,
-        ovenCelsius: settled(bake.ovenCelsius),
-        oilCelsius: null,
-        fan: bake.fan,
-        minutes: bake.minutes,
-        firstCheck: bake.firstCheck,
-        what: 'bake',
-        mixture: mixtures.find(({ family }) => family.because === 'main')?.name ?? null,
-        pan: bake.pan,
-      },
-    ];
-  return stages.map((stage, at) => {
-    if (at !== main) return plain(stage);
-    const inOven = stage.medium === 'oven';
-    return {
-      ...plain(stage),
-      medium: inOven ? cooked : stage.medium,
-      ovenCelsius: inOven ? settled(bake.ovenCelsius) : stage.ovenCelsius,
-      fan: inOven ? bake.fan : stage.fan,
-      ...(inOven && bake.watts === null ? timeOf(stage.minutes, bake) : {}),
-      ...(bake.watts === null ? {} : { minutes: bake.minutes, firstCheck: bake.firstCheck }),
-      pan: bake.pan ?? stage.pan,
-    };
-  });
-
-  function plain({
-    medium,
-    ovenCelsius,
-    oilCelsius,
-    fan,
-    minutes,
-    what,
-    mixture,
-    pan,
-  }: Process['stages'][number]): DocketStage {
-    return {
-      medium,
-      ovenCelsius: medium === 'oven' ? settled(turned(ovenCelsius)) : ovenCelsius,
-      oilCelsius,
-      fan,
-      minutes:
-        minutes && range(settle((minutes.low + minutes.high) / 2), settle(minutes.low), settle(minutes.high)),
-      firstCheck: minutes && settle(minutes.low),
-      what,
-      mixture: nameOf(mixture),
-      pan: pan && { shape: pan.shape, lengthCm: pan.lengthCm, widthCm: pan.widthCm, count: pan.count },
-    };
-  }
+  const written = stages.map((one) => asWritten(one, mixtures, turned));
+  const unseen = bake.ovenCelsius === null && bake.watts === null;
+  if (main === null) return unseen || !bake.minutes ? written : [...written, ownBake(bake, mixtures)];
+  const known = stages[main]!;
+  const pan = bake.pan ?? known.pan;
+  const now: DocketStage =
+    bake.watts !== null || known.medium !== 'oven'
+      ? { ...written[main]!, ...(bake.watts === null ? {} : ownBake(bake, mixtures)), pan }
+      : {
+          ...written[main]!,
+          ovenCelsius: settled(bake.ovenCelsius),
+          fan: bake.fan,
+          ...timeOf(known.minutes, bake),
+          pan,
+        };
+  return written.map((one, at) => (at === main ? now : one));
 }

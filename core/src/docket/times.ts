@@ -1,15 +1,8 @@
 import type { FamilyRecord } from '../family';
-import { heats, type Process } from '../process';
+import { heats, WAITS, type Process } from '../process';
 import { settle } from '../quantity';
 import type { RecipeTimes } from '../read';
-import { RESTS } from './ownRest';
-import type { Docket, DocketBake, DocketStage } from './types';
-
-/** Minutes of work, and from the first to the last of it. */
-export interface DocketTimes {
-  readonly handsOn: number;
-  readonly total: number;
-}
+import type { Docket, DocketBake, DocketStage, DocketTimes } from './types';
 
 /** Minutes that what is baked waits before its heat, by the recipe's own steps. */
 function waitsOf({ actions, stages, main, mixtures }: Process): number {
@@ -17,7 +10,7 @@ function waitsOf({ actions, stages, main, mixtures }: Process): number {
   const own = mixtures.find(({ family }) => family.because === 'main')?.id ?? null;
   return actions
     .slice(0, bake < 0 ? actions.length : bake)
-    .filter(({ class: kind, makes }) => RESTS.has(kind) && (makes === own || makes === null))
+    .filter(({ class: kind, makes }) => WAITS.has(kind) && (makes === own || makes === null))
     .reduce((sum, { minutes }) => sum + (minutes?.low ?? 0), 0);
 }
 

@@ -7,7 +7,6 @@ import type { Oven, PanSize } from '../kitchen';
 import type { Medium } from '../process';
 import type { Range } from '../quantity';
 import type { Said } from '../words';
-import type { DocketTimes } from './times';
 import type {
   Allergen,
   Avoidance,
@@ -164,6 +163,12 @@ export interface DocketStage {
   readonly what: string;
   readonly mixture: string | null;
   readonly pan: PanSize | null;
+}
+
+/** Minutes of work, and from the first to the last of it. */
+export interface DocketTimes {
+  readonly handsOn: number;
+  readonly total: number;
 }
 
 /** Tins of one bake that are filled alike, where not all are. */

@@ -99,8 +99,8 @@ describe('every address of a kitchen', () => {
 describe('settings', () => {
   const url = () => `/api/households/${house.home}/settings`;
   const settings = {
-    schema: 2,
-    temperature: 'fahrenheit',
+    schema: 3,
+    measures: 'us',
     theme: 'dark',
     shortcuts: false,
     units: 'grams',
@@ -109,7 +109,7 @@ describe('settings', () => {
   it('are the usual ones until somebody chooses, and are then kept', async () => {
     expect((await house.get(url()).expect(200)).body).toMatchObject({
       version: 0,
-      doc: { temperature: 'celsius' },
+      doc: { measures: 'page' },
     });
     await house.send('put', url()).set('if-none-match', '*').send(settings).expect(200);
     expect((await house.get(url())).body).toMatchObject({ version: 1, doc: settings });

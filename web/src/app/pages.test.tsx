@@ -72,8 +72,8 @@ describe('settings', () => {
   it('are kept as soon as they are changed', async () => {
     const server = fakeServer();
     const { user } = openPage('/settings', server);
-    await user.click(await screen.findByRole('radio', { name: '°F' }, { timeout: 10_000 }));
-    await waitFor(() => expect(server.settings).toMatchObject({ doc: { temperature: 'fahrenheit' } }), {
+    await user.click(await screen.findByRole('radio', { name: '°F and inches' }, { timeout: 10_000 }));
+    await waitFor(() => expect(server.settings).toMatchObject({ doc: { measures: 'us' } }), {
       timeout: 10_000,
     });
   });

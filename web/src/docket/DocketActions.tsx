@@ -1,33 +1,81 @@
 import { memo } from 'react';
 import { useStore } from 'react-redux';
 import { styled } from 'styled-components';
-import { toJsonLd, toMarkdown, toPlainText, type Docket } from '@omniarton/core/docket';
+import { toCsvList, toJsonLd, toMarkdown, toPlainText, type Docket } from '@omniarton/core/docket';
 import type { RootState } from '../state/state';
 import { useDraftId } from '../state/bench/onBench';
+import { useMeasures } from '../state/bench/useMeasures';
 import { Button } from '../ui/Button';
-import { fileName, saveFile } from './saveFile';
+import { Fold } from '../ui/Fold';
+import { fileName, saveFile, shareFile } from './saveFile';
 
-/** Out of the house: on paper, as Markdown, as linked data. The docket is looked at when it is sent, not while it changes. */
+/** As what a docket leaves the house. */
+interface Handout {
+  readonly name: string;
+  readonly ending: string;
+  readonly type: string;
+  readonly words: (docket: Docket, system: ReturnType<typeof useMeasures>) => string | Promise<string>;
+}
+
+const PHONE_PAGE: Handout = {
+  name: 'One page for a phone',
+  ending: 'html',
+  type: 'text/html',
+  words: async (docket, system) => (await import('./asHtml')).asHtml(docket, system),
+};
+const HANDOUTS: readonly Handout[] = [
+  PHONE_PAGE,
+  { name: 'Plain text', ending: 'txt', type: 'text/plain', words: toPlainText },
+  { name: 'Markdown', ending: 'md', type: 'text/markdown', words: toMarkdown },
+  {
+    name: 'JSON-LD',
+    ending: 'jsonld',
+    type: 'application/ld+json',
+    words: (docket) => JSON.stringify(toJsonLd(docket), null, 2),
+  },
+  { name: 'List as CSV', ending: 'csv', type: 'text/csv', words: toCsvList },
+];
+
+/** In large type, for the counter, until the printer has it. */
+function printCard(): void {
+  document.documentElement.dataset['paper'] = 'card';
+  window.addEventListener('afterprint', () => delete document.documentElement.dataset['paper'], {
+    once: true,
+  });
+  window.print();
+}
+
+/** Out of the house: on paper, to a phone, as a file. The docket is looked at when it is sent, not while it changes. */
 export const DocketActions = memo(function DocketActions() {
   const store = useStore<RootState>();
   const id = useDraftId();
-  const send = (ending: string, type: string, words: (docket: Docket) => string) => {
+  const system = useMeasures();
+  const handOut = async (
+    { ending, type, words }: Handout,
+    out: (name: string, type: string, text: string) => unknown,
+  ) => {
     const outcome = store.getState().engine[id]?.outcome;
     if (outcome?.outcome === 'docket')
-      saveFile(`${fileName(outcome.docket.title)}.${ending}`, type, words(outcome.docket));
+      await out(`${fileName(outcome.docket.title)}.${ending}`, type, await words(outcome.docket, system));
   };
   return (
     <Bar>
-      <Button onPress={() => window.print()}>Print</Button>
-      <Button
-        onPress={() =>
-          send('jsonld', 'application/ld+json', (docket) => JSON.stringify(toJsonLd(docket), null, 2))
-        }
-      >
-        JSON-LD
+      <Button $weight="strong" onPress={() => window.print()}>
+        Print
       </Button>
-      <Button onPress={() => send('md', 'text/markdown', toMarkdown)}>Markdown</Button>
-      <Button onPress={() => send('txt', 'text/plain', toPlainText)}>Plain text</Button>
+      <Button onPress={printCard}>Print in large type</Button>
+      {typeof navigator.share === 'function' ? (
+        <Button onPress={() => void handOut(PHONE_PAGE, shareFile)}>Send</Button>
+      ) : null}
+      <Fold name="Save as a file">
+        <Bar>
+          {HANDOUTS.map((one) => (
+            <Button key={one.ending} onPress={() => void handOut(one, saveFile)}>
+              {one.name}
+            </Button>
+          ))}
+        </Bar>
+      </Fold>
     </Bar>
   );
 });

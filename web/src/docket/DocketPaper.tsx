@@ -1,22 +1,22 @@
-import { NEVER_ANSWERED } from '@omniarton/core/vocabulary';
 import { isOfBlend } from '@omniarton/core/read';
 import { say } from '@omniarton/core/words';
 import { memo } from 'react';
 import { styled } from 'styled-components';
 import {
-  ofSeveral,
-  placeWords,
+  headOf,
+  headWarnings,
+  openQuestions,
+  sayDuration,
   unnumbered,
   type Docket,
-  type DocketBake,
   type DocketPart,
   type DocketStep,
 } from '@omniarton/core/docket';
-import { useTemperatureUnit } from '../state/settings/useSettings';
+import { useMeasures } from '../state/bench/useMeasures';
 import { avoidanceWords, stateWords } from '../words/guard';
 import { BlendBar } from '../ui/BlendBar';
 import { Figure } from '../ui/layout';
-import { sayBakeTime, sayDay, sayOven, type TemperatureUnit } from '../words/say';
+import { sayDay } from '../words/say';
 import { DocketLineRow } from './DocketLineRow';
 import { SinceYouLooked } from './SinceYouLooked';
 import { useUnseen } from './unseen';
@@ -29,12 +29,12 @@ interface Props {
 
 /** The converted recipe as you would pin it up. It prints on one page. */
 export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
-  const { family, bake, guard, parts, method, warnings } = docket;
+  const { guard, parts, method, warnings } = docket;
   return (
     <Paper>
       <SinceYouLooked />
       <Head docket={docket} />
-      <Bake bake={bake} family={family} stale={stale} />
+      <Making docket={docket} stale={stale} />
       {parts.map((part) => (
         <PartOf key={part.id} part={part} />
       ))}
@@ -50,6 +50,7 @@ export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
           ))}
         </Warnings>
       ) : null}
+      <StillAsked docket={docket} />
       <Cautions>
         {guard.cautions.map(({ id, text }) => (
           <li key={id}>{text}</li>
@@ -60,10 +61,9 @@ export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
 });
 
 /** What it is, for whom, and how its guard stands: a step that still names what is avoided is said here, on paper too. */
-function Head({ docket: { title, family, guard, ask } }: { readonly docket: Docket }) {
+function Head({ docket }: { readonly docket: Docket }) {
+  const { title, family, guard } = docket;
   const out = guard.without.map((one) => `no ${avoidanceWords(one)}`);
-  const named = guard.open.filter(({ kind }) => NEVER_ANSWERED.has(kind)).map(({ ask }) => say(ask));
-  const inedible = [...new Set(guard.notForEating.map(({ words }) => words))];
   const seen = guard.crossContact.filter(({ done }) => done !== null).length;
   const state = stateWords(guard.state, new Set(guard.open.map(({ line }) => line)).size);
   return (
@@ -85,14 +85,7 @@ function Head({ docket: { title, family, guard, ask } }: { readonly docket: Dock
           ? `; cross-contact: ${seen} of ${guard.crossContact.length} seen to`
           : ''}
       </GuardState>
-      {[
-        ...(ask ? [say(ask.question)] : []),
-        ...named,
-        ...(inedible.length > 0 ? [`not for eating: ${inedible.join(', ')}`] : []),
-        ...(guard.newTo.length > 0
-          ? [`new to this bake: ${guard.newTo.map(avoidanceWords).join(', ')}`]
-          : []),
-      ].map((words) => (
+      {headWarnings(docket).map((words) => (
         <GuardState key={words} data-state="open">
           {words}
         </GuardState>
@@ -101,40 +94,40 @@ function Head({ docket: { title, family, guard, ask } }: { readonly docket: Dock
   );
 }
 
-/** What it is cooked in, and how hot. */
-function placeOf(
-  { watts, ovenCelsius }: DocketBake,
-  family: Docket['family']['id'],
-  unit: TemperatureUnit,
-): string {
-  if (watts !== null) return `microwave ${watts} W`;
-  return ovenCelsius === null ? placeWords(family) : sayOven(ovenCelsius, unit);
+/** What it makes, in what, how hot and how long: each stage, as the steps say it. */
+function Making({ docket, stale }: Props) {
+  const { makes, tin, heat, times } = headOf(docket, useMeasures());
+  const rest = [
+    ...(makes === null ? [] : [`makes ${makes.replace(/^for /, 'enough for ')}`]),
+    ...(tin === null ? [] : [tin]),
+    ...(times ? [`${sayDuration(times.total)} in all, ${sayDuration(times.handsOn)} of it work`] : []),
+  ];
+  return (
+    <BakeLines>
+      {heat.map(({ place, time }) => (
+        <li key={place + time}>
+          <Figure $size={1.35}>{place}</Figure>
+          <span data-stale={stale || undefined}>{time}</span>
+        </li>
+      ))}
+      {rest.length > 0 ? <li>{rest.join(' · ')}</li> : null}
+    </BakeLines>
+  );
 }
 
-function Bake({ bake, family, stale }: Pick<Docket, 'bake' | 'family'> & Pick<Props, 'stale'>) {
-  const unit = useTemperatureUnit();
+/** On paper, where nobody can look it up: each question that is open. */
+function StillAsked({ docket }: { readonly docket: Docket }) {
+  const open = openQuestions(docket);
+  if (open.length === 0) return null;
   return (
-    <BakeLine>
-      <Figure $size={1.7}>
-        {placeOf(bake, family.id, unit)}
-        {bake.fan ? ' fan' : ''}
-      </Figure>
-      {bake.minutes && bake.firstCheck !== null ? (
-        <>
-          <Figure $size={1.7} data-stale={stale || undefined}>
-            {sayBakeTime(bake)}
-          </Figure>
-          <span>
-            {bake.watts === null
-              ? `${Math.round(bake.minutes.low)}–${Math.round(bake.minutes.high)}, first look at ${Math.round(bake.firstCheck)}`
-              : 'in bursts'}
-            {ofSeveral(bake) ? `: the longest of ${bake.ofStages} stages` : ''}
-          </span>
-        </>
-      ) : (
-        <span>{bake.ovenCelsius === null ? 'by its look' : 'never done in the simulation'}</span>
-      )}
-    </BakeLine>
+    <OnPaperOnly>
+      <h3>To be answered before anybody eats it</h3>
+      <ul>
+        {open.map((words) => (
+          <li key={words}>□ {words}</li>
+        ))}
+      </ul>
+    </OnPaperOnly>
   );
 }
 
@@ -215,6 +208,9 @@ const Paper = styled.article`
     > * + * {
       margin-top: 2mm;
     }
+    html[data-paper='card'] & section {
+      columns: 1;
+    }
   }
 `;
 const GuardState = styled.p`
@@ -226,13 +222,24 @@ const GuardState = styled.p`
     color: ${({ theme }) => theme.colour.ask};
   }
 `;
-const BakeLine = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  align-items: baseline;
-  gap: ${({ theme }) => `${theme.space(1)} ${theme.space(4)}`};
+const BakeLines = styled.ul`
+  display: grid;
+  gap: ${({ theme }) => theme.space(1)};
   padding: ${({ theme }) => theme.space(2)} 0;
   border-block: 2px solid ${({ theme }) => theme.colour.ink};
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: baseline;
+    gap: ${({ theme }) => `0 ${theme.space(3)}`};
+  }
+`;
+const OnPaperOnly = styled.section`
+  display: none;
+  font-size: 8.5pt;
+  @media print {
+    display: block;
+  }
 `;
 const Steps = styled.ol`
   display: grid;

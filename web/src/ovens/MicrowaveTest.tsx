@@ -8,7 +8,7 @@ import { Figure, Row, Small } from '../ui/layout';
 import { Notice } from '../ui/Notice';
 import { NumberEntry } from '../ui/NumberEntry';
 import { fromShown, sayDay, today, toShown } from '../words/say';
-import { useTemperatureUnit } from '../state/settings/useSettings';
+import { useTemperatureUnit } from '../state/bench/useMeasures';
 
 interface Props {
   readonly microwave: Microwave | null;

@@ -7,7 +7,7 @@ import { Row, Small, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
 import { NumberEntry } from '../ui/NumberEntry';
 import { fromShown, sayDay, sayTemperature, today, toShown } from '../words/say';
-import { useTemperatureUnit } from '../state/settings/useSettings';
+import { useTemperatureUnit } from '../state/bench/useMeasures';
 
 interface Props {
   readonly oven: Oven;

@@ -9,6 +9,7 @@ import { Button } from '../ui/Button';
 import { Row } from '../ui/layout';
 import { sayNumber } from '../words/say';
 import { TextEntry } from '../ui/TextEntry';
+import { useMeasures } from '../state/bench/useMeasures';
 
 interface Props {
   readonly pans: readonly OwnPan[];
@@ -26,6 +27,7 @@ function sizeWords(size: PanSize): string {
 
 /** Tins measured once, and chosen by their names from then on. */
 export function OwnPans({ pans, change }: Props) {
+  const inches = useMeasures() === 'us';
   const set = (id: string, part: Partial<OwnPan>) =>
     change((doc) => ({ ...doc, pans: doc.pans.map((one) => (one.id === id ? { ...one, ...part } : one)) }));
   return (
@@ -47,7 +49,7 @@ export function OwnPans({ pans, change }: Props) {
               maxLength={80}
               onCommit={(next) => (next ? set(id, { name: next }) : undefined)}
             />
-            <TinFields pan={size} onChange={(next) => set(id, { size: next })} />
+            <TinFields inches={inches} pan={size} onChange={(next) => set(id, { size: next })} />
           </Row>
           <TinMore pan={size} onChange={(next) => set(id, { size: next })} />
         </Entry>

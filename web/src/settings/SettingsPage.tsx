@@ -56,13 +56,14 @@ interface ChoicesProps {
 const Choices = ({ settings, change }: ChoicesProps) => (
   <>
     <Choice
-      label="Oven temperatures"
-      value={settings.temperature}
+      label="Measures"
+      value={settings.measures}
       options={[
-        { id: 'celsius', name: '°C' },
-        { id: 'fahrenheit', name: '°F' },
+        { id: 'page', name: 'As the recipe’s page has them' },
+        { id: 'metric', name: '°C and centimetres' },
+        { id: 'us', name: '°F and inches' },
       ]}
-      onChange={(temperature) => change({ temperature })}
+      onChange={(measures) => change({ measures })}
     />
     <Choice
       label="Light"

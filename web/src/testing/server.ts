@@ -27,8 +27,8 @@ export interface FakeServer {
 }
 
 const SETTINGS: SettingsDto = {
-  schema: 2,
-  temperature: 'celsius',
+  schema: 3,
+  measures: 'page',
   theme: 'system',
   shortcuts: true,
   units: 'grams',

@@ -1,8 +1,8 @@
-import { numericQuantity } from 'numeric-quantity';
 import { useState } from 'react';
 import { FieldError, Input, TextField } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { Caption } from './Choice';
+import { typedMeasure } from './typed';
 
 interface Props {
   readonly label: string;
@@ -16,17 +16,13 @@ interface Props {
 }
 
 const say = (value: number | null) => (value === null ? '' : String(Number(value.toPrecision(6))));
-/** "1,5", "1.5", "1 1/2", "½": a person in a kitchen writes them all. */
-const parse = (text: string) =>
-  numericQuantity(text.trim().replace(/^(\d+),(\d+)$/, '$1.$2'), { round: false });
-
 /**
  * A number by hand. What is being typed stays the field's own until it is left or Enter is pressed, and then only a number
- * within its limits goes on.
+ * within its limits goes on. Other units than the field's are understood: "8 in", "350F", "1h20".
  */
 export function NumberEntry({ label, value, unit, min, max, onCommit, hideLabel = false }: Props) {
   const [typed, setTyped] = useState<string | null>(null);
-  const number = typed === null ? value : parse(typed);
+  const number = typed === null ? value : typedMeasure(typed, unit);
   const wrong = typed !== null && typed.trim() !== '' && !(number !== null && number >= min && number <= max);
   const commit = () => {
     if (typed === null || wrong) return;
@@ -47,7 +43,7 @@ export function NumberEntry({ label, value, unit, min, max, onCommit, hideLabel 
     >
       {hideLabel ? null : <Caption>{label}</Caption>}
       <Box>
-        <Figures inputMode="decimal" />
+        <Figures inputMode={unit === undefined ? 'decimal' : 'text'} />
         {unit ? <Unit>{unit}</Unit> : null}
       </Box>
       <Trouble>{`A number from ${min} to ${max}.`}</Trouble>

@@ -95,6 +95,37 @@ function withAlternative(source: string, { from, words }: Mention, next: Mention
 /** Whole countable things that are now one mass: "one at a time" is "a little at a time". */
 const EACH = /\b(?:(?:one|1) (?:at a time|by one|after (?:the other|another))|singly)\b/gi;
 
+/** Eggs that are now something else go in a little at a time, no longer one. */
+function uncounted(
+  source: string,
+  renamed: readonly Renamed[],
+  lines: readonly string[],
+  catalogue: Catalogue,
+): SpanEdit[] {
+  const counted = renamed.some(
+    ({ line, was }) => lines.includes(line) && getIngredient(catalogue, was).role === 'egg',
+  );
+  if (!counted) return [];
+  return [...source.matchAll(EACH)].map(({ 0: words, index }) => ({
+    from: index,
+    to: index + words.length,
+    text: 'a little at a time',
+    because: 'it is no longer counted',
+  }));
+}
+
+/** Which of several things a mention may be: "the flour mixture" is never what only thickens. */
+function candidatesFor(
+  mention: Mention,
+  renamed: readonly Renamed[],
+  mixture: boolean,
+  catalogue: Catalogue,
+) {
+  const found = renamed.filter((each) => answers(mention, each, catalogue));
+  const building = found.filter(({ blend }) => blend);
+  return mixture && building.length > 0 ? building : found;
+}
+
 /**
  * Says each replaced food by its present name. The author's determiner and what still holds of it stay; an amount goes, since
  * the list has it. `taken`: the lines that the step works with, and the part of each.
@@ -111,15 +142,8 @@ export function renameMentions(
   let end = -1;
   const mentions = mentionsIn(source, catalogue);
   const edits = mentions.flatMap((mention, nth): SpanEdit[] => {
-    const found = renamed.filter((each) => answers(mention, each, catalogue));
     const mixture = A_MIXTURE.test(source.slice(mention.from + mention.words.length));
-    // "The flour mixture" is never what only thickens.
-    const one = meantBy(
-      mention,
-      mixture ? (found.some(({ blend }) => blend) ? found.filter(({ blend }) => blend) : found) : found,
-      taken,
-      part,
-    );
+    const one = meantBy(mention, candidatesFor(mention, renamed, mixture, catalogue), taken, part);
     if (!one) return [];
     lines.push(one.line);
     if (one.blend && A_LOOK.test(source.slice(0, mention.from))) return [];
@@ -150,16 +174,5 @@ export function renameMentions(
       },
     ];
   });
-  const counts = renamed.some(
-    ({ line, was }) => lines.includes(line) && getIngredient(catalogue, was).role === 'egg',
-  );
-  const each = counts
-    ? [...source.matchAll(EACH)].map(({ 0: words, index }) => ({
-        from: index,
-        to: index + words.length,
-        text: 'a little at a time',
-        because: 'it is no longer counted',
-      }))
-    : [];
-  return { edits: [...edits, ...each], lines };
+  return { edits: [...edits, ...uncounted(source, renamed, lines, catalogue)], lines };
 }

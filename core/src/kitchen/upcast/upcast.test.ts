@@ -48,7 +48,14 @@ describe('a stored document', () => {
     expect(Object.keys(kitchen).sort()).toEqual(Object.keys(EMPTY_KITCHEN).sort());
     expect(kitchen.people).toEqual(kitchenV1.people);
     expect(upcastBag(bagV1)).toEqual({ ...bagV1, schema: 2, label: null });
-    expect(upcastSettings(settingsV1)).toEqual({ ...settingsV1, schema: 2, units: 'grams', signs: '' });
+    const { temperature: _, ...kept } = settingsV1;
+    expect(upcastSettings(settingsV1)).toEqual({
+      ...kept,
+      schema: 3,
+      units: 'grams',
+      signs: '',
+      measures: 'us',
+    });
     expect(upcastBake({ schema: 1, notes: {} })).toEqual({ schema: 1, notes: {} });
   });
   it('of a newer program is refused by name', () => {

@@ -76,6 +76,9 @@ export const AT_BOWL: ReadonlySet<ActionClass> = new Set<ActionClass>([
   'rub-in',
 ]);
 
+/** What a mixture waits in. */
+export const WAITS: ReadonlySet<ActionClass | null> = new Set<ActionClass>(['rest', 'chill', 'prove']);
+
 /** A time that is said of one of these is no heat of the bake. */
 export const OWNS_ITS_TIME: ReadonlySet<ActionClass> = new Set<ActionClass>([
   'cool',

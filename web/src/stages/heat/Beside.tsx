@@ -6,6 +6,7 @@ import { Row, Small } from '../../ui/layout';
 import { Pick } from '../../ui/Pick';
 import { TinFields, usualTin } from '../../ui/TinFields';
 import { useBakeAnswer } from './useBakeAnswer';
+import { useMeasures } from '../../state/bench/useMeasures';
 
 /** What the bake is held against, and its bake; null: nothing. */
 export function useBeside(what: What | null): { readonly bake: DocketBake | null; readonly none: boolean } {
@@ -39,6 +40,7 @@ interface Props {
 
 /** Chooses what to hold the bake against, and says how the two differ. */
 export function BesideFields({ what, onChange, own, bake, none }: Props) {
+  const inches = useMeasures() === 'us';
   const choose = (kind: Kind) => {
     if (kind === 'nothing') onChange(null);
     else if (kind === 'wheat') onChange({ kind });
@@ -50,7 +52,7 @@ export function BesideFields({ what, onChange, own, bake, none }: Props) {
       <Row $gap={4} style={{ alignItems: 'end' }}>
         <Pick<Kind> label="Beside it" value={kindOf(what)} options={OPTIONS} onChange={choose} />
         {what?.kind === 'pan' ? (
-          <TinFields pan={what.pan} onChange={(pan) => onChange({ kind: 'pan', pan })} />
+          <TinFields inches={inches} pan={what.pan} onChange={(pan) => onChange({ kind: 'pan', pan })} />
         ) : null}
       </Row>
       {none ? <Small>There is no bake that way.</Small> : null}

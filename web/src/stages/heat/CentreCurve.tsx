@@ -12,7 +12,7 @@ import { useEffect, useRef } from 'react';
 import { styled, type DefaultTheme } from 'styled-components';
 import { fahrenheitOf } from '@omniarton/core/quantity';
 import type { DocketBake } from '@omniarton/core/docket';
-import { useTemperatureUnit } from '../../state/settings/useSettings';
+import { useTemperatureUnit } from '../../state/bench/useMeasures';
 import { sayTemperature, type TemperatureUnit } from '../../words/say';
 import { useDrawnTheme } from '../../ui/useDrawnTheme';
 

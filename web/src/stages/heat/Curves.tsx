@@ -1,6 +1,6 @@
 import { lazy, Suspense, useState } from 'react';
 import type { Beside, DocketBake } from '@omniarton/core/docket';
-import { useTemperatureUnit } from '../../state/settings/useSettings';
+import { useTemperatureUnit } from '../../state/bench/useMeasures';
 import { Heading, Small, Stack } from '../../ui/layout';
 import { sayTemperature } from '../../words/say';
 import { BesideFields, useBeside } from './Beside';

@@ -10,7 +10,7 @@ import {
   type DocketBake,
 } from '@omniarton/core/docket';
 import { burstsOf, isMetal } from '@omniarton/core/heat';
-import { useTemperatureUnit } from '../../state/settings/useSettings';
+import { useTemperatureUnit } from '../../state/bench/useMeasures';
 import { Button } from '../../ui/Button';
 import { Figure, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';

@@ -4,6 +4,7 @@ import { ovenOf, temperOf } from '@omniarton/core/heat';
 import { ovensPath } from '../../base/paths';
 import { useKitchen } from '../../state/kitchen/useKitchen';
 import { Toggle } from '../../ui/Toggle';
+import { useTemperatureUnit } from '../../state/bench/useMeasures';
 import { useSettings } from '../../state/settings/useSettings';
 import { Button, ButtonLink } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -61,8 +62,8 @@ function Power({ watts }: { readonly watts: number }) {
 
 function Dial({ bake, usual }: { readonly bake: Docket['bake']; readonly usual: number }) {
   const [request, ask] = useRequest();
-  const { settings, change } = useSettings();
-  const unit = settings.temperature;
+  const { change } = useSettings();
+  const unit = useTemperatureUnit();
   const oven = request.oven ?? { celsius: bake.ovenCelsius ?? usual, fan: bake.fan };
   return (
     <>
@@ -83,7 +84,7 @@ function Dial({ bake, usual }: { readonly bake: Docket['bake']; readonly usual: 
             { id: 'celsius', name: '°C' },
             { id: 'fahrenheit', name: '°F' },
           ]}
-          onChange={(temperature) => change({ temperature })}
+          onChange={(id) => change({ measures: id === 'fahrenheit' ? 'us' : 'metric' })}
         />
         <Toggle isSelected={oven.fan} onChange={(fan) => ask({ oven: { ...oven, fan } })}>
           <span className="track" aria-hidden="true" /> Fan

@@ -3,6 +3,7 @@ import { Label, SliderOutput, SliderThumb, SliderTrack } from 'react-aria-compon
 import { sayDial } from '@omniarton/core/docket';
 import type { OvenSetting } from '@omniarton/core/kitchen';
 import { Ruler } from '../../ui/Ruler';
+import { useMeasures } from '../../state/bench/useMeasures';
 import { useAskLater } from '../../state/bench/onBench';
 
 const COOLEST = 100;
@@ -12,7 +13,7 @@ const STEP = 5;
 /** The dial as a handle: each step of it is baked at once. */
 export const OvenRuler = memo(function OvenRuler({ celsius, fan }: OvenSetting) {
   const ask = useAskLater();
-  const said = sayDial(celsius, fan);
+  const said = sayDial(celsius, fan, useMeasures());
   const at = Math.min(HOTTEST, Math.max(COOLEST, celsius));
   return (
     <Ruler

@@ -13,11 +13,13 @@ import { useEngine, useHousehold, useRequest } from '../../state/bench/onBench';
 import { TinFields, usualTin } from '../../ui/TinFields';
 import { TinDrawing } from './TinDrawing';
 import { TinMore } from '../../ui/TinMore';
+import { useMeasures } from '../../state/bench/useMeasures';
 
 const whole = (pan: PanSize): PanSize => ({ ...pan, count: Math.max(1, Math.round(pan.count)) });
 
 /** The tin that the recipe names, and the one that it will be baked in. */
 export function PanFields({ docket: { bake, family } }: { readonly docket: Docket }) {
+  const inches = useMeasures() === 'us';
   const [request, ask] = useRequest();
   const theirs = useEngine(({ answer }) => answer?.process.bake?.pan ?? null);
   const pan: PanSize = bake.pan ?? usualTin('tray');
@@ -33,7 +35,7 @@ export function PanFields({ docket: { bake, family } }: { readonly docket: Docke
         <Stack $gap={3}>
           <OwnTins onPick={choose} />
           <Row $gap={4} style={{ alignItems: 'end' }}>
-            <TinFields pan={pan} onChange={choose} />
+            <TinFields inches={inches} pan={pan} onChange={choose} />
             {request.pan ? <Button onPress={() => ask({ pan: null })}>As the recipe has it</Button> : null}
           </Row>
           <TinMore pan={pan} onChange={choose} />

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Label, SliderOutput, SliderThumb, SliderTrack } from 'react-aria-components';
 import { styled, type DefaultTheme } from 'styled-components';
 import type { DocketBake, SectionView as View } from '@omniarton/core/docket';
-import { useTemperatureUnit } from '../../state/settings/useSettings';
+import { useTemperatureUnit } from '../../state/bench/useMeasures';
 import { Heading, Small, Stack } from '../../ui/layout';
 import { Ruler } from '../../ui/Ruler';
 import { sayTemperature } from '../../words/say';

@@ -1,6 +1,6 @@
 import type { DocketBake } from '@omniarton/core/docket';
 import { START_BASES, START_HEATS, type StartBase, type StartHeat } from '@omniarton/core/vocabulary';
-import { useTemperatureUnit } from '../../state/settings/useSettings';
+import { useTemperatureUnit } from '../../state/bench/useMeasures';
 import { Toggle } from '../../ui/Toggle';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { Pick } from '../../ui/Pick';

@@ -9,7 +9,7 @@ import { failureWords } from '../../api/words';
 import { useAppDispatch } from '../../state/state';
 import { lookAtBags } from '../../state/kitchen/bags';
 import { DocketPaper } from '../../docket/DocketPaper';
-import { useTemperatureUnit } from '../../state/settings/useSettings';
+import { useTemperatureUnit } from '../../state/bench/useMeasures';
 import { Button, Chip } from '../../ui/Button';
 import { Figure, Heading, Row, Small } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';

@@ -2,7 +2,7 @@ import { TextArea } from 'react-aria-components';
 import { styled } from 'styled-components';
 import type { BakeNotes } from '@omniarton/core/kitchen';
 import { SCORES, type Score } from '@omniarton/core/vocabulary';
-import { useTemperatureUnit } from '../../state/settings/useSettings';
+import { useTemperatureUnit } from '../../state/bench/useMeasures';
 import { Button } from '../../ui/Button';
 import { Caption, Choice } from '../../ui/Choice';
 import { DateEntry } from '../../ui/DateEntry';

@@ -8,6 +8,7 @@ import { NumberEntry } from '../../ui/NumberEntry';
 import { sayGrams, sayNumber } from '../../words/say';
 import { useEngine, useRequest } from '../../state/bench/onBench';
 import { TinFields } from '../../ui/TinFields';
+import { useMeasures } from '../../state/bench/useMeasures';
 
 /** How much is made: by a factor, by pieces, or to fill another tin. What doesn't come out whole is said. */
 export function HowMuch() {
@@ -56,6 +57,7 @@ interface OtherTinProps {
 
 /** The batter to the floor of another tin: as deep as in the recipe's own. */
 function OtherTin({ from, onFit }: OtherTinProps) {
+  const inches = useMeasures() === 'us';
   const [to, setTo] = useState<PanSize | null>(null);
   if (!to)
     return (
@@ -69,7 +71,7 @@ function OtherTin({ from, onFit }: OtherTinProps) {
     );
   return (
     <Tin>
-      <TinFields pan={to} onChange={setTo} />
+      <TinFields inches={inches} pan={to} onChange={setTo} />
       <Button
         $weight="strong"
         isDisabled={standsFree(to)}

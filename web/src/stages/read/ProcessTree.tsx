@@ -3,7 +3,7 @@ import { PANS } from '@omniarton/core/kitchen';
 import { heats, heatsOf, type Mixture, type Process, type Stage } from '@omniarton/core/process';
 import { PART_NAMES, SURE } from '@omniarton/core/vocabulary';
 import { useEdit, useEngine } from '../../state/bench/onBench';
-import { useTemperatureUnit } from '../../state/settings/useSettings';
+import { useTemperatureUnit } from '../../state/bench/useMeasures';
 import { Button } from '../../ui/Button';
 import { Small } from '../../ui/layout';
 import { mixtureName, MEDIUM_WORDS, minutesWords, PART_BECAUSE } from '../../words/process';

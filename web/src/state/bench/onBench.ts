@@ -12,8 +12,11 @@ import { useRested } from '../../ui/useRested';
 const OnBench = createContext<string | null>(null);
 export const BenchProvider = OnBench.Provider;
 
+/** Null where no recipe is open. */
+export const useBenchId = (): string | null => useContext(OnBench);
+
 export function useDraftId(): string {
-  const id = useContext(OnBench);
+  const id = useBenchId();
   if (id === null) throw new Error('There is no recipe on this bench: BenchProvider is missing above.');
   return id;
 }

@@ -2,12 +2,11 @@ import { useEffect } from 'react';
 import type { SettingsDto } from '@omniarton/contracts';
 import { useHouseholdsQuery, useSaveSettingsMutation, useSettingsQuery } from '../../api/api';
 import { useAppDispatch } from '../state';
-import type { TemperatureUnit } from '../../words/say';
 import { changeSettings, SAVING } from './changeSettings';
 
 const USUAL: SettingsDto = {
-  schema: 2,
-  temperature: 'celsius',
+  schema: 3,
+  measures: 'page',
   theme: 'system',
   shortcuts: true,
   units: 'grams',
@@ -32,8 +31,6 @@ export function useSettings() {
   };
   return { settings, change, ready: data !== undefined, error: error ?? unread };
 }
-
-export const useTemperatureUnit = (): TemperatureUnit => useSettings().settings.temperature;
 
 function remembered(): string | null {
   try {
