@@ -1,3 +1,4 @@
+import pluralize from 'pluralize';
 import { isOfBlend } from '../read';
 import {
   accountsOf,
@@ -214,7 +215,8 @@ function howItGoes(
     mainStage: process.main ?? (stages.length > process.stages.length ? stages.length - 1 : null),
     locale: recipe.locale,
     times: timesOf(process, recipe.times, profile, { rest, bake, stages }),
-    makes: recipe.yields,
+    // Said here, as many as there are: the page that shows it needs no grammar.
+    makes: recipe.yields && { ...recipe.yields, what: pluralize(recipe.yields.what, recipe.yields.high) },
   };
 }
 

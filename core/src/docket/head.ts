@@ -1,4 +1,3 @@
-import pluralize from 'pluralize';
 import { heats } from '../process';
 import { say } from '../words';
 import { NEVER_ANSWERED } from '../vocabulary';
@@ -29,7 +28,7 @@ function makesWords({ makes }: Docket): string | null {
   const count = low === high ? tidy(low) : `${tidy(low)} to ${tidy(high)}`;
   if (what === '') return count;
   if (HELPINGS.test(what)) return `for ${count}`;
-  return `${count} ${high === 1 ? what : pluralize(what)}`;
+  return `${count} ${what}`;
 }
 
 const PLACES: Readonly<Record<DocketStage['medium'], string>> = {

@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { useStore } from 'react-redux';
 import { styled } from 'styled-components';
-import { toCsvList, toJsonLd, toMarkdown, toPlainText, type Docket } from '@omniarton/core/docket';
+import type { Docket, MeasureSystem } from '@omniarton/core/docket';
 import type { RootState } from '../state/state';
 import { useDraftId } from '../state/bench/onBench';
 import { useMeasures } from '../state/bench/useMeasures';
@@ -9,31 +9,48 @@ import { Button } from '../ui/Button';
 import { Fold } from '../ui/Fold';
 import { fileName, saveFile, shareFile } from './saveFile';
 
+type Written = typeof import('./handouts');
+
 /** As what a docket leaves the house. */
 interface Handout {
   readonly name: string;
   readonly ending: string;
   readonly type: string;
-  readonly words: (docket: Docket, system: ReturnType<typeof useMeasures>) => string | Promise<string>;
+  readonly words: (written: Written, docket: Docket, system: MeasureSystem) => string;
 }
 
 const PHONE_PAGE: Handout = {
   name: 'One page for a phone',
   ending: 'html',
   type: 'text/html',
-  words: async (docket, system) => (await import('./asHtml')).asHtml(docket, system),
+  words: ({ toHtml }, docket, system) => toHtml(docket, system),
 };
 const HANDOUTS: readonly Handout[] = [
   PHONE_PAGE,
-  { name: 'Plain text', ending: 'txt', type: 'text/plain', words: toPlainText },
-  { name: 'Markdown', ending: 'md', type: 'text/markdown', words: toMarkdown },
+  {
+    name: 'Plain text',
+    ending: 'txt',
+    type: 'text/plain',
+    words: ({ toPlainText }, docket, system) => toPlainText(docket, system),
+  },
+  {
+    name: 'Markdown',
+    ending: 'md',
+    type: 'text/markdown',
+    words: ({ toMarkdown }, docket, system) => toMarkdown(docket, system),
+  },
   {
     name: 'JSON-LD',
     ending: 'jsonld',
     type: 'application/ld+json',
-    words: (docket) => JSON.stringify(toJsonLd(docket), null, 2),
+    words: ({ toJsonLd }, docket) => JSON.stringify(toJsonLd(docket), null, 2),
   },
-  { name: 'List as CSV', ending: 'csv', type: 'text/csv', words: toCsvList },
+  {
+    name: 'List as CSV',
+    ending: 'csv',
+    type: 'text/csv',
+    words: ({ toCsvList }, docket) => toCsvList(docket),
+  },
 ];
 
 /** In large type, for the counter, until the printer has it. */
@@ -56,7 +73,11 @@ export const DocketActions = memo(function DocketActions() {
   ) => {
     const outcome = store.getState().engine[id]?.outcome;
     if (outcome?.outcome === 'docket')
-      await out(`${fileName(outcome.docket.title)}.${ending}`, type, await words(outcome.docket, system));
+      await out(
+        `${fileName(outcome.docket.title)}.${ending}`,
+        type,
+        words(await import('./handouts'), outcome.docket, system),
+      );
   };
   return (
     <Bar>
