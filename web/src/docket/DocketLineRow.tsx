@@ -81,6 +81,10 @@ const Line = styled.li`
   @media print {
     padding: 0;
     grid-template-columns: 14mm minmax(0, 1fr);
+    html[data-paper='card'] & {
+      grid-template-columns: 26mm minmax(0, 1fr);
+      padding: 0.6mm 0;
+    }
   }
 `;
 const Weight = styled(Figure).attrs({ $size: 1.55 })`
@@ -103,6 +107,15 @@ const Weight = styled(Figure).attrs({ $size: 1.55 })`
   }
   @media print {
     font-size: 13pt;
+    &[data-spoon] {
+      font-size: 10.5pt;
+    }
+    html[data-paper='card'] & {
+      font-size: 21pt;
+      &[data-spoon] {
+        font-size: 16pt;
+      }
+    }
   }
 `;
 const Volume = styled.span`
@@ -127,4 +140,10 @@ const Was = styled.span`
   display: block;
   font: italic 400 0.84rem/1.25 ${({ theme }) => theme.font.written};
   color: ${({ theme }) => theme.colour.soft};
+  @media print {
+    font-size: 7.5pt;
+    html[data-paper='card'] & {
+      display: none;
+    }
+  }
 `;

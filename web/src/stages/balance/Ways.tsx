@@ -90,8 +90,10 @@ const SAID: readonly (readonly [string, (way: Way) => string])[] = [
   ['does worse', ({ worse }) => worse],
   [
     'in the oven',
-    ({ docket: { bake } }) =>
-      bake.minutes ? `${Math.round(bake.minutes.low)}–${Math.round(bake.minutes.high)} min` : 'by its look',
+    ({ docket: { bake, stages = [], mainStage } }) => {
+      const minutes = stages[mainStage ?? -1]?.minutes ?? bake.minutes;
+      return minutes ? `${Math.round(minutes.low)}–${Math.round(minutes.high)} min` : 'by its look';
+    },
   ],
   ['rests first', ({ docket: { rest } }) => restWords(rest)],
   ['in doubt', ({ docket }) => doubtWords(docket)],

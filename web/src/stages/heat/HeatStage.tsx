@@ -33,11 +33,13 @@ export function HeatStage() {
   return (
     <Stack $gap={7}>
       <Times docket={docket} />
-      <Row $gap={10} style={{ alignItems: 'start' }}>
-        <PanFields docket={docket} />
+      <Beside>
+        <Stack $gap={6}>
+          <PanFields docket={docket} />
+          {docket.bake.ovenCelsius === null ? null : <StartFields bake={docket.bake} />}
+        </Stack>
         <OvenFields docket={docket} />
-        {docket.bake.ovenCelsius === null ? null : <StartFields bake={docket.bake} />}
-      </Row>
+      </Beside>
       {docket.bake.centre.length === 0 ? null : (
         <>
           <Curves bake={docket.bake} />
@@ -74,7 +76,7 @@ function Times({ docket: { bake, rest, family } }: { readonly docket: Docket }) 
     <Stack $gap={3}>
       <Clocks>
         <Clock label="about" value={`${Math.round(minutes.central)}`} unit="min" big stale={stale}>
-          {Math.round(minutes.low)}–{Math.round(minutes.high)} min
+          four times in five done from {Math.round(minutes.low)} to {Math.round(minutes.high)}
         </Clock>
         <Clock label="first look at" value={`${Math.round(firstCheck)}`} unit="min" stale={stale}>
           {bake.doneSigns}
@@ -200,6 +202,13 @@ const Clock = ({ label, value, unit, big = false, stale = false, children }: Clo
   </div>
 );
 
+/** What is set, side by side where there is room. */
+const Beside = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 21rem), 1fr));
+  gap: ${({ theme }) => `${theme.space(7)} ${theme.space(8)}`};
+  align-items: start;
+`;
 const Clocks = styled.div`
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(8.5rem, 1fr));

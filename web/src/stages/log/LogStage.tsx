@@ -36,11 +36,15 @@ export function LogStage() {
       {sheet ? (
         <BakeSheet sheet={sheet} />
       ) : docket ? (
-        <Row>
+        <Begin>
           <Button $weight="strong" onPress={begin}>
             Write down a bake
           </Button>
-        </Row>
+          <p>
+            How long it took, how hot the dial stood, and how it came out. The docket goes with it as it is
+            now, and the time that it took can be used for the next bake of this recipe.
+          </p>
+        </Begin>
       ) : (
         <Notice>A bake is written down with the docket that it was baked from; there is none yet.</Notice>
       )}
@@ -101,6 +105,17 @@ function BakeSheet({ sheet }: { readonly sheet: BakeNotes }) {
     </Stack>
   );
 }
+
+const Begin = styled.div`
+  display: grid;
+  grid-template-columns: auto minmax(0, 34rem);
+  gap: ${({ theme }) => theme.space(5)};
+  align-items: center;
+  ${({ theme }) => theme.phone} {
+    grid-template-columns: minmax(0, 1fr);
+    justify-items: start;
+  }
+`;
 
 interface MarksProps {
   readonly scores: BakeNotes['scores'];
