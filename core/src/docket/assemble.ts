@@ -1,4 +1,3 @@
-import pluralize from 'pluralize';
 import { isOfBlend } from '../read';
 import {
   accountsOf,
@@ -26,6 +25,7 @@ import { docketLines } from './lines';
 import { settled } from './bake';
 import { ownRest, type OwnRest } from './ownRest';
 import { docketStages } from './stages';
+import { makesOf } from './makes';
 import { timesOf } from './times';
 import { writeMethod } from './written';
 import { breachesOf, guardDocket, outgoingLines, readForSure, type Breach } from './outgoing';
@@ -215,8 +215,7 @@ function howItGoes(
     mainStage: process.main ?? (stages.length > process.stages.length ? stages.length - 1 : null),
     locale: recipe.locale,
     times: timesOf(process, recipe.times, profile, { rest, bake, stages }),
-    // Said here, as many as there are: the page that shows it needs no grammar.
-    makes: recipe.yields && { ...recipe.yields, what: pluralize(recipe.yields.what, recipe.yields.high) },
+    makes: makesOf(recipe.yields),
   };
 }
 

@@ -7,16 +7,7 @@ import { BUILT_IN_KITCHEN, catalogueOf, EMPTY_REQUEST, type ConversionRequest } 
 import { roundGrams, toEnd } from '../quantity';
 import { takeIn } from '../exchange';
 import { readText } from '../testing';
-import {
-  convert,
-  convertSteps,
-  quickDocket,
-  sayMinutes,
-  toJsonLd,
-  toMarkdown,
-  type Docket,
-  type RecipeLinkedData,
-} from '.';
+import { convert, convertSteps, quickDocket, sayMinutes, toJsonLd, toMarkdown, type Docket } from '.';
 
 const MUFFINS =
   'Plum muffins\nMakes 12\n250 g plain flour\n2 tsp baking powder\n½ tsp salt\n150 g caster sugar\n1 egg\n240 ml buttermilk\n80 g butter, melted\n150 g diced plums\nflour for dusting\nMethod\nHeat the oven to 190°C. Dust a 12-hole muffin tin with flour.\nWhisk the flour, powder, salt and sugar.\nStir in the rest. Do not overmix.\nBake for 18 to 20 minutes.';
@@ -164,7 +155,7 @@ describe('out of the house', () => {
   // schema.org's vocabulary as a JSON-LD 1.1 processor (npm jsonld) reads it; the context is given by hand, nothing is fetched.
   it('is linked data that a reader we did not write takes', async () => {
     // It is a Recipe by schema.org's own types too, or this wouldn't compile.
-    const typed: WithContext<SchemaRecipe> = toJsonLd(docket) as WithContext<SchemaRecipe> & RecipeLinkedData;
+    const typed: WithContext<SchemaRecipe> = toJsonLd(docket);
     const { '@context': _, ...rest } = typed;
     const [node] = await expand({ '@context': { '@vocab': 'https://schema.org/' }, ...rest } as object);
     const of = (name: string) => node![`https://schema.org/${name}`] as { '@value': string }[];

@@ -32,6 +32,15 @@ describe('the head of a docket', () => {
     expect(headOf(docket).makes).toBe('24 slices');
     expect(docket.method.map(({ text }) => text).join(' ')).not.toMatch(/60 ml/);
   });
+  it.each([
+    ['Makes 24 cookies', '24 cookies'],
+    ['Makes 2 big mug', '2 big mugs'],
+    ['Makes 10 easily', '10 pieces'],
+    ['30 pcs', '30 pieces'],
+    ['Serves 8 to 10', 'for 8 to 10'],
+  ])('says of "%s" %s', (said, words) =>
+    expect(headOf(docketOf(UK.replace('Makes 12 slices', said))).makes).toBe(words),
+  );
   it('has the time of its step: one number for one thing', () => {
     for (const { text } of WHEAT_BAKES) {
       const docket = docketOf(text);

@@ -26,8 +26,7 @@ function makesWords({ makes }: Docket): string | null {
   const { low, high, what } = makes;
   const tidy = (n: number) => String(Math.round(n * 10) / 10);
   const count = low === high ? tidy(low) : `${tidy(low)} to ${tidy(high)}`;
-  if (what === '') return count;
-  if (HELPINGS.test(what)) return `for ${count}`;
+  if (what === '' || HELPINGS.test(what)) return `for ${count}`;
   return `${count} ${what}`;
 }
 

@@ -1,0 +1,18 @@
+import pluralize from 'pluralize';
+import type { Yield } from '../read';
+
+/** What follows the thing itself: ". Start the day before", "slices. or 2", "with a bit left". */
+const BEYOND = /[.,;:(].*|\b(?:or|with|as|if|plus|from)\b.*/i;
+/** "Makes 10 easily", "16 easy": says nothing of what. */
+const NO_THING = /^(?:easily|easy|generous(?:ly)?|about|x)?(?: x)?$/i;
+const PIECES = /^pcs$/i;
+
+/** What a recipe makes, in as many as there are: "24 cookies", "2 big mugs". Words that name nothing are left out. */
+export function makesOf(yields: Yield | null): Yield | null {
+  if (!yields) return null;
+  const said = yields.what.replace(BEYOND, '').trim();
+  // Nothing is said of helpings.
+  if (yields.what === '') return yields;
+  const what = PIECES.test(said) || NO_THING.test(said) ? 'pieces' : said;
+  return { ...yields, what: yields.high > 1 ? pluralize(what) : what };
+}
