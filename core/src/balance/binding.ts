@@ -1,15 +1,23 @@
+import type { Catalogue } from '../catalogue';
 import { compositionOf, linesLeading, linesThat, massOf, type FormulaLine } from '../formula';
 import { CREDITS, CREDITS_AT_MOST, GLUTEN_USE_RANGE, UNBOUND_ROUTES } from './data/binders';
 import { flourGrams, wheatLines } from './flour';
 import { binderGrams, eggLines, eggWorth } from './ledger';
 import type { PartState, Setting } from './types';
 
+/** Ground nuts that are so many times the wheat hold with egg by themselves: a frangipane, a joconde. */
+const NUTS_LEAD = 2;
+const nutsLead = ({ original }: PartState, catalogue: Catalogue): boolean =>
+  massOf(linesLeading('almond-led', original, catalogue)) >=
+  NUTS_LEAD * massOf(wheatLines(original, catalogue));
+
 /**
  * g xanthan-equivalent per 100 g flour that the gluten did here: the family's usual dose, moved by how much gluten this recipe
  * used. None where the way from wheat needs none: nuts, coconut and nut butter with egg.
  */
 export function bindingNeed(part: PartState, { profile, route, catalogue, request }: Setting): number {
-  if (UNBOUND_ROUTES.has(route) && eggLines(part.lines, catalogue).length > 0) return 0;
+  const eggs = eggLines(part.lines, catalogue).length > 0;
+  if (eggs && (UNBOUND_ROUTES.has(route) || nutsLead(part, catalogue))) return 0;
   const protein = compositionOf(wheatLines(part.original, catalogue), catalogue).protein;
   const use = (100 * protein) / massOf(part.original) / profile.glutenUse;
   const [least, most] = GLUTEN_USE_RANGE;

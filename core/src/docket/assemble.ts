@@ -46,7 +46,7 @@ export interface Balanced {
 export const mainPart = ({ converted }: Balanced, catalogue: Catalogue): ConvertedPart =>
   [...converted].sort((a, b) => flourGrams(b.lines, catalogue) - flourGrams(a.lines, catalogue))[0]!;
 
-/** A part's name without the marks that its page had around it. */
+/** A name without the marks that its page had around it. */
 const plainHeading = (name: string): string => name.replace(/\*\*|__|^#+\s*/g, '').trim();
 
 function toPart(converted: ConvertedPart, work: Work, balanced: Balanced): DocketPart {
@@ -250,7 +250,7 @@ export function assemble(
     conversion,
     ask: askOf(recipe, request),
     judgement: conversion === 'as-written' ? judgeWork(work) : null,
-    title: recipe.title || 'Untitled bake',
+    title: plainHeading(recipe.title) || 'Untitled bake',
     family: {
       id: family,
       name: FAMILY_NAMES[family],

@@ -59,6 +59,18 @@ describe('the head of a docket', () => {
       '8 in square tin',
     );
   });
+  it('of what only sets in the cold has no oven, and nobody is told to bake it', () => {
+    const docket = docketOf(
+      'No-bake biscuit bars\n250 g digestive biscuits, crushed\n100 g butter\n200 g dark chocolate\n30 g plain flour\nMethod\nMelt the butter and chocolate, stir in the rest.\nPress into a lined 20 cm square tin and chill for 3 hours. Cut.',
+    );
+    expect(docket.bake.ovenCelsius).toBeNull();
+    expect(headOf(docket).heat).toEqual([{ place: 'Not baked: it sets in the cold', time: '3 hours' }]);
+    expect(docket.method.map(({ text }) => text).join(' ')).not.toMatch(/\bbake\b/i);
+  });
+  it('calls a tin whose size nobody gave by its name alone', () => {
+    expect(headOf(docketOf(UK.replace('a 900 g loaf tin', 'a round tin'))).tin).toBe('round tin');
+    expect(headOf(docketOf(UK.replace('a 900 g loaf tin', 'a 23 cm round tin'))).tin).toBe('23 cm round tin');
+  });
   it('of an older docket is what its bake says', () => {
     const { stages: _, times: __, makes: ___, locale: ____, ...older } = docketOf(UK);
     expect(toPlainText(older as Docket)).toMatch(/Oven 170 °C .*about \d+ minutes/);

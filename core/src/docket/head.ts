@@ -1,3 +1,4 @@
+import { PANS, type PanSize } from '../kitchen';
 import { heats } from '../process';
 import { say } from '../words';
 import { NEVER_ANSWERED } from '../vocabulary';
@@ -61,6 +62,9 @@ const seen = ({ stages = [] }: Docket): DocketStage[] => stages.filter(heats);
 
 function heatWords(docket: Docket, system: MeasureSystem): DocketHead['heat'] {
   const { bake, stages, mainStage } = docket;
+  const chilled = (stages ?? []).find(({ medium }) => medium === 'chilled');
+  if (bake.watts === null && bake.ovenCelsius === null && chilled && seen(docket).length === 0)
+    return [{ place: 'Not baked: it sets in the cold', time: timeWords(chilled) }];
   if (bake.watts !== null || !stages || seen(docket).length === 0)
     return [{ place: ovenWords(docket), time: bakeTimeWords(bake) }];
   const several = seen(docket).length > 1;
@@ -71,14 +75,28 @@ function heatWords(docket: Docket, system: MeasureSystem): DocketHead['heat'] {
   });
 }
 
+/** A tin whose size nobody gave is called by its name alone; what is steamed stands in a basin. */
+function tinWords(
+  pan: PanSize,
+  sized: boolean,
+  medium: DocketStage['medium'] | undefined,
+  system: MeasureSystem,
+): string {
+  if (sized) return sayTin(pan, system);
+  const name = medium === 'steamed' ? 'pudding basin' : PANS.rows[pan.shape].name;
+  return pan.count > 1 ? `${pan.count} ${name}${name.endsWith('s') ? '' : 's'}` : name;
+}
+
 /** Head of a docket in the measures of its page, or in those that are asked for. */
 export function headOf(docket: Docket, system = systemOf(docket.locale)): DocketHead {
   const { bake, stages = [], mainStage } = docket;
-  const pan = stages[mainStage ?? -1]?.pan ?? bake.pan;
+  const stage = stages[mainStage ?? -1];
+  const pan = stage?.pan ?? bake.pan;
+  const sized = stage?.sized ?? true;
   return {
     makes: makesWords(docket),
     heat: heatWords(docket, system),
-    tin: pan && bake.piece === null ? sayTin(pan, system) : null,
+    tin: pan && bake.piece === null ? tinWords(pan, sized, stage?.medium, system) : null,
     times: docket.times ?? null,
   };
 }

@@ -93,4 +93,5 @@ const COOKED = {
   fried: 'Frying',
   steamed: 'Steaming',
   microwave: 'Microwaving',
+  cold: 'Chilling',
 } as const;

@@ -5,6 +5,7 @@ import type { Yield } from '../read';
 const BEYOND = /[.,;:(].*|\b(?:or|with|as|if|plus|from)\b.*/i;
 /** "Makes 10 easily", "16 easy": says nothing of what. */
 const NO_THING = /^(?:easily|easy|generous(?:ly)?|about|x)?(?: x)?$/i;
+const ADJECTIVE = /(?:^| )(?:small|large|big|regular|jumbo|mini|medium|fat|little)$/i;
 const PIECES = /^pcs$/i;
 
 /** What a recipe makes, in as many as there are: "24 cookies", "2 big mugs". Words that name nothing are left out. */
@@ -14,5 +15,6 @@ export function makesOf(yields: Yield | null): Yield | null {
   // Nothing is said of helpings.
   if (yields.what === '') return yields;
   const what = PIECES.test(said) || NO_THING.test(said) ? 'pieces' : said;
-  return { ...yields, what: yields.high > 1 ? pluralize(what) : what };
+  const named = ADJECTIVE.test(what) ? `${what} pieces` : what;
+  return { ...yields, what: yields.high > 1 ? pluralize(named) : named };
 }

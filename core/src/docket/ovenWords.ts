@@ -9,6 +9,7 @@ const PLACES: Readonly<Record<Profile['cooked'], string>> = {
   fried: 'in hot fat',
   steamed: 'steamed',
   microwave: 'in the microwave',
+  cold: 'not at all: it sets in the cold',
 };
 
 export const placeWords = (family: Docket['family']['id']): string => PLACES[familyOf(family).cooked];

@@ -1,4 +1,5 @@
-import type { Process } from '../process';
+import { PANS, type PanSize } from '../kitchen';
+import { saysSize, type Process } from '../process';
 import { range, settle } from '../quantity';
 import { settled } from './bake';
 import type { DocketBake, DocketStage } from './types';
@@ -31,6 +32,10 @@ function timeOf(said: { readonly low: number; readonly high: number } | null, ba
   };
 }
 
+/** A tin as one of its name usually is: nobody need have said so. */
+const isUsual = ({ shape, lengthCm, widthCm }: PanSize): boolean =>
+  PANS.rows[shape].lengthCm === lengthCm && PANS.rows[shape].widthCm === widthCm;
+
 /** A stage as its recipe has it; `turned`: what an oven that it names is set to now. */
 function asWritten(
   { medium, ovenCelsius, oilCelsius, fan, minutes, what, mixture, pan }: Process['stages'][number],
@@ -48,6 +53,7 @@ function asWritten(
     what,
     mixture: mixtures.find(({ id }) => id === mixture)?.name ?? null,
     pan: pan && { shape: pan.shape, lengthCm: pan.lengthCm, widthCm: pan.widthCm, count: pan.count },
+    sized: pan !== null && (saysSize(pan.words) || !isUsual(pan)),
   };
 }
 
@@ -62,6 +68,7 @@ const ownBake = (bake: DocketBake, mixtures: Process['mixtures']): DocketStage =
   what: 'bake',
   mixture: mixtures.find(({ family }) => family.because === 'main')?.name ?? null,
   pan: bake.pan,
+  sized: bake.pan !== null,
 });
 
 /**
@@ -72,10 +79,10 @@ export function docketStages(
   { stages, main, mixtures, bake: facts }: Process,
   bake: DocketBake,
 ): DocketStage[] {
-  const own = facts?.ovenCelsius ?? null;
+  const stated = facts?.ovenCelsius ?? null;
   /** The same oven told elsewhere is turned with it. */
   const turned = (celsius: number | null) =>
-    celsius !== null && own !== null && bake.ovenCelsius !== null && Math.abs(celsius - own) < SAME_HEAT
+    celsius !== null && stated !== null && bake.ovenCelsius !== null && Math.abs(celsius - stated) < SAME_HEAT
       ? bake.ovenCelsius
       : celsius;
   const written = stages.map((one) => asWritten(one, mixtures, turned));
@@ -83,15 +90,20 @@ export function docketStages(
   if (main === null) return unseen || !bake.minutes ? written : [...written, ownBake(bake, mixtures)];
   const known = stages[main]!;
   const pan = bake.pan ?? known.pan;
+  // A tin that somebody chose has the size that they gave.
+  const own =
+    known.pan && bake.pan && known.pan.shape === bake.pan.shape && known.pan.lengthCm === bake.pan.lengthCm;
+  const sized = own ? saysSize(known.pan.words) || !isUsual(known.pan) : pan !== null;
   const now: DocketStage =
     bake.watts !== null || known.medium !== 'oven'
-      ? { ...written[main]!, ...(bake.watts === null ? {} : ownBake(bake, mixtures)), pan }
+      ? { ...written[main]!, ...(bake.watts === null ? {} : ownBake(bake, mixtures)), pan, sized }
       : {
           ...written[main]!,
           ovenCelsius: settled(bake.ovenCelsius),
           fan: bake.fan,
           ...timeOf(known.minutes, bake),
           pan,
+          sized,
         };
   return written.map((one, at) => (at === main ? now : one));
 }

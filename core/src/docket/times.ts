@@ -39,7 +39,7 @@ export function timesOf(
     .reduce((sum, { minutes }) => sum + (minutes ? (minutes.low + minutes.high) / 2 : 0), 0);
   const total =
     stated.total === null
-      ? handsOn + waits + added + hot + bake.coolMinutes
+      ? handsOn + waits + added + hot + (hot > 0 ? bake.coolMinutes : 0)
       : stated.total + added + Math.max(0, hot - theirs);
   return { handsOn: settle(Math.min(handsOn, total)), total: settle(total) };
 }

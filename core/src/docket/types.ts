@@ -163,6 +163,8 @@ export interface DocketStage {
   readonly what: string;
   readonly mixture: string | null;
   readonly pan: PanSize | null;
+  /** Its size is the page's or somebody's own; else as such a tin usually is. */
+  readonly sized: boolean;
 }
 
 /** Minutes of work, and from the first to the last of it. */

@@ -47,8 +47,8 @@ export interface Profile {
   readonly rise: number;
   /** Batter density as it goes into the oven, g per ml: what is raised by yeast has risen once by then. */
   readonly density: number;
-  /** How it is cooked when the recipe names no oven. */
-  readonly cooked: 'oven' | 'griddle' | 'fried' | 'steamed' | 'microwave';
+  /** How it is cooked when the recipe names no oven; `cold`: not at all, it sets. No family is, but a page may be. */
+  readonly cooked: 'oven' | 'griddle' | 'fried' | 'steamed' | 'microwave' | 'cold';
   /** When the recipe says nothing: °C, and the depth of the batter in cm. */
   readonly usualOven: number;
   readonly usualDepthCm: number;

@@ -99,6 +99,13 @@ function sizesIn(text: string, near: RegExp | null): Size[] {
   return [...pairs, ...singles].sort((a, b) => a.from - b.from).map(({ size }) => size);
 }
 
+/** Whether a page's words give a tin's size, or it is as such a tin usually is. */
+export const saysSize = (words: string): boolean =>
+  sizesIn(words, NEAR_A_TIN).length > 0 || BY_WEIGHT.test(words);
+/** A loaf tin is called by the weight of its bread. */
+const BY_WEIGHT = /\b(?:900 ?g|450 ?g|[12] ?-?lbs?)\b/i;
+const NEAR_A_TIN = /\b(?:tin|pan|dish|tray|sheet|mould|springform)\b/i;
+
 interface Candidate {
   readonly shape: PanShape;
   readonly weak: boolean;
@@ -121,7 +128,7 @@ function candidateOf({ text, worth }: Said): Candidate[] {
   const weak = named === undefined;
   if (weak && !ANY_VESSEL.test(heard)) return [];
   const shape = named ?? 'round';
-  const [size = null] = sizesIn(text, /\b(?:tin|pan|dish|tray|sheet|mould|springform)\b/i);
+  const [size = null] = sizesIn(text, NEAR_A_TIN);
   return [
     {
       shape,

@@ -39,6 +39,7 @@ export const STAND_INS: { readonly source: string; readonly confidence: 'common-
     { from: ['beer'], trouble: ['gluten'], to: [{ ingredient: 'cider', ratio: 1 }, { ingredient: 'instant-coffee', ratio: 0.01 }], because: 'dry cider with a little coffee brings the same water, bubbles and bitterness; beer made without gluten does as well' },
     { from: ['beer'], trouble: ['gluten'], to: [{ ingredient: 'apple-juice', ratio: 1 }], because: 'beer brings water, a little acid and sweetness' },
     { from: ['malt-vinegar'], trouble: ['gluten'], to: [{ ingredient: 'vinegar', ratio: 1 }], because: 'the same acid without the malt' },
+    { from: ['soy-sauce'], trouble: ['gluten', 'wheat'], to: [{ ingredient: 'tamari', ratio: 1 }], because: 'as salt and as dark, brewed without wheat where its label says so' },
     { from: ['soy-sauce'], trouble: ['gluten', 'soybeans', 'wheat'], to: [{ ingredient: 'salt', ratio: 0.16 }, { ingredient: 'water', ratio: 0.7 }], because: 'it is there for its salt' },
     { from: ['corn-syrup'], trouble: ['corn'], to: [{ ingredient: 'golden-syrup', ratio: 1 }], because: 'a syrup of cane: as wet, and it keeps sugar from graining as well' },
     { from: ['suet'], trouble: ['gluten'], to: [{ ingredient: 'shortening', ratio: 0.87 }], because: 'the fat without the flour that keeps the shreds apart; freeze it and grate it' },

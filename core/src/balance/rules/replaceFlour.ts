@@ -1,8 +1,9 @@
 import { ofBlend, addedTo } from '../../read';
 import { getIngredient, unfold } from '../../catalogue';
-import { ROUTE_TABLE } from '../../blend';
+import { ROUTE_TABLE, type BlendPart } from '../../blend';
 import type { FormulaLine } from '../../formula';
 import { roundGrams } from '../../quantity';
+import { A_SPOONFUL, LEAST_WEIGHED } from '../data/weighable';
 import { blendFor, wheatGrams, wheatLines } from '../flour';
 import { inPlaceOf } from '../lines';
 import type { PartState, Setting, Shift, SwapRule } from '../types';
@@ -19,6 +20,20 @@ function broughtAlong(line: FormulaLine, { catalogue }: Setting): FormulaLine[] 
     }));
 }
 
+/**
+ * The shares of a blend that a kitchen can weigh out: for a spoonful of flour the flour that leads alone, else without those of which
+ * there would be less than a scale shows.
+ */
+function weighable(shares: readonly BlendPart[], grams: number): readonly BlendPart[] {
+  const [leading] = [...shares].sort((a, b) => b.share - a.share);
+  const kept =
+    grams < A_SPOONFUL
+      ? shares.filter((one) => one === leading)
+      : shares.filter((one) => one === leading || one.share * grams >= LEAST_WEIGHED);
+  const sum = kept.reduce((total, { share }) => total + share, 0);
+  return kept.map((one) => ({ ...one, share: one.share / sum }));
+}
+
 /** The blend's flours in the place of the part's wheat. Their lines are `line:flour` of the first wheat line. */
 function blendLines(part: PartState, setting: Setting): FormulaLine[] {
   const { blend, catalogue } = setting;
@@ -29,7 +44,7 @@ function blendLines(part: PartState, setting: Setting): FormulaLine[] {
     (sum, line) => ({ grams: sum.grams + line.grams, low: sum.low + line.low, high: sum.high + line.high }),
     { grams: 0, low: 0, high: 0 },
   );
-  return blend.shares.map(({ ingredient, share }) => {
+  return weighable(blend.shares, grams).map(({ ingredient, share }) => {
     const { name, role } = getIngredient(catalogue, ingredient);
     const own = grams * share;
     return {
