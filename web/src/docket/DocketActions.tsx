@@ -7,16 +7,15 @@ import { useDraftId } from '../state/bench/onBench';
 import { useMeasures } from '../state/bench/useMeasures';
 import { Button } from '../ui/Button';
 import { Fold } from '../ui/Fold';
+import type * as Written from './handouts';
 import { fileName, saveFile, shareFile } from './saveFile';
-
-type Written = typeof import('./handouts');
 
 /** As what a docket leaves the house. */
 interface Handout {
   readonly name: string;
   readonly ending: string;
   readonly type: string;
-  readonly words: (written: Written, docket: Docket, system: MeasureSystem) => string;
+  readonly words: (written: typeof Written, docket: Docket, system: MeasureSystem) => string;
 }
 
 const PHONE_PAGE: Handout = {
