@@ -179,6 +179,7 @@ test('undo and redo reach across every stage', async ({ bench, page }) => {
 
 test('what was exported comes back in', async ({ bench, page }) => {
   await bench.openDemo('Boathouse cocoa bars');
+  await bench.docket.getByText('Save as a file').click();
   const save = async (name: string) => {
     const download = page.waitForEvent('download');
     await bench.docket.getByRole('button', { name }).click();

@@ -28,7 +28,7 @@ test('guard: an avoidance changes the docket, an answer closes a question, grain
   await page.getByText('grain-free').click();
   await bench.settled();
   await expect(bench.docket).toContainText('almond flour');
-  await expect(bench.docket).toContainText('new to this bake: tree nuts');
+  await expect(bench.docket).toContainText('New to this bake: tree nuts');
 });
 
 test('kitchen: a label’s ingredient, a recipe in another list, and a circle refused by name', async ({

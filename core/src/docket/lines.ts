@@ -2,7 +2,7 @@ import { getIngredient, plainId, type Catalogue } from '../catalogue';
 import { findStandIn, STARCH_FOR, type ConvertedPart } from '../balance';
 import { lineFactor, type FormulaLine } from '../formula';
 import type { ConversionRequest } from '../kitchen';
-import { kitchenVolume, range, roundGrams, US_CUP_ML } from '../quantity';
+import { kitchenVolume, range, roundGrams, sayFraction, US_CUP_ML } from '../quantity';
 import { lastWordOf, namedIn, ofItem, tokensOf, type Item, type Line, type Part } from '../read';
 import { docketLineWords, listWords, type From } from './listWords';
 import type { Locale } from '../vocabulary';
@@ -38,6 +38,15 @@ const MEASURES_OF: Readonly<Record<Locale, RegExp>> = {
   metric: /^(?!.*cup)/,
 };
 
+/** Teaspoons are alike everywhere; more than a few are none that anybody counts. */
+const MOST_TEASPOONS = 6;
+const TEASPOON_ML = 5;
+function byTeaspoon(ml: number): string | null {
+  const spoons = Math.round((4 * ml) / TEASPOON_ML) / 4;
+  const near = Math.abs((spoons * TEASPOON_ML) / ml - 1) <= 0.05;
+  return near && spoons >= 1 && spoons <= MOST_TEASPOONS ? `${sayFraction(spoons)} tsp` : null;
+}
+
 /** How an ingredient is measured by volume: grams in its usual cup, and an amount in kitchen fractions. Null for what isn't spooned, or not there. */
 function volumeOf(
   id: string,
@@ -49,7 +58,8 @@ function volumeOf(
   const usual = Object.values(cup)[0];
   if (!usual || !SPOON_ROLES.has(role)) return { volume: null, cupGrams: null };
   const volume = kitchenVolume((grams / usual[0]) * US_CUP_ML);
-  return { volume: volume !== null && MEASURES_OF[locale].test(volume) ? volume : null, cupGrams: usual[0] };
+  const here = volume !== null && MEASURES_OF[locale].test(volume);
+  return { volume: here ? volume : byTeaspoon((grams / usual[0]) * US_CUP_ML), cupGrams: usual[0] };
 }
 
 function weighedLine(

@@ -6,7 +6,7 @@ const SHORTENED =
   /(?:\b(?:approx|ca|min|mins|hr|hrs|sec|secs|deg|tbsp|tsp|oz|lb|in|no|vs|e\.g|i\.e|c|t|w|fl|pkg|pt|qt)|°[CF]?)$/i;
 const ENDS = /[.;!?]+(?=\s|$)|[.;](?=\p{Lu})|\s[–—-]\s|\n/gu;
 /** What may begin a clause of its own within a sentence. */
-const JOINS = /,?\s+(?:and then|then|and|but)\s+|,\s+|:\s+/giu;
+const JOINS = /,?\s+(?:and then|then|and|but|&)\s+|,\s+|:\s+/giu;
 const DEED =
   /^(?:(?:gently|carefully|lightly|quickly|immediately|meanwhile|again)\s+)?(?:add|allow|bake|beat|blend|boil|bring|brush|chill|coat|combine|continue|cook|cool|cover|cream|cut|decorate|dip|divide|drain|drizzle|drop|dust|fill|flip|fold|freeze|fry|give|grease|heat|ice|knead|leave|let|lift|line|lower|make|melt|mix|pat|pipe|place|pour|press|prick|prove|put|reduce|refrigerate|remove|rest|return|roll|rub|scatter|scrape|serve|set|shape|sift|simmer|slice|spoon|spread|sprinkle|stand|steam|stir|take|tip|toss|transfer|turn|uncover|warm|whip|whisk|wrap|work|down to|without opening|another|a further|\d+ (?:more|without)|(?:back )?(?:in|into) (?:the|a) (?:\w+ )?(?:oven|fridge|freezer|tin|pan))\b/i;
 

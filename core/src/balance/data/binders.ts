@@ -46,5 +46,7 @@ export const EGG_ROOM = 0.4;
 export const GLUTEN_USE_RANGE: readonly [number, number] = [0.7, 1.3];
 /** The most ground flax that stands in for egg, g per 100 g flour: more tastes of it and turns gummy. The rest is fruit purée. Common practice. */
 export const FLAX_MOST = 8;
+/** For less nobody soaks it, g. */
+export const FLAX_LEAST = 2;
 /** g of apple purée for a gram of egg: 60 g an egg. Common practice. */
 export const PUREE_FOR_EGG = 1.2;

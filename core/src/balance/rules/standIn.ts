@@ -5,7 +5,7 @@ import { linesThat, type FormulaLine } from '../../formula';
 import { grainForbidden } from '../../guard';
 import type { ConversionRequest } from '../../kitchen';
 import type { FamilyId } from '../../vocabulary';
-import { FLAX_MOST, PUREE_FOR_EGG } from '../data/binders';
+import { FLAX_LEAST, FLAX_MOST, PUREE_FOR_EGG } from '../data/binders';
 import { BROUGHT_IN } from '../data/broughtIn';
 import { LIFT_FOR_EGG, STAND_INS, type StandIn, type Trouble } from '../data/standIns';
 import { flourGrams } from '../flour';
@@ -68,7 +68,7 @@ function withPuree(
 ): FormulaLine[] {
   const flax = now.find(({ ingredient }) => ingredient === BROUGHT_IN.gel)?.grams ?? 0;
   if (flax <= room || flax === 0) return [...now];
-  const share = Math.max(0, room) / flax;
+  const share = room < FLAX_LEAST ? 0 : room / flax;
   const scaled = now.map((line) => times(line, share));
   const puree = {
     ...inPlaceOf(egg, BROUGHT_IN.puree, (1 - share) * PUREE_FOR_EGG, catalogue),

@@ -84,3 +84,40 @@ describe('a docket’s method', () => {
       /Bake at 160 °C \(\d+ °F\) with the fan for/,
     ));
 });
+
+describe('a step says what is in the bowl now', () => {
+  const stepsOf = (list: string, method: string, request = {}) =>
+    docketOf(`Cake\n200 g plain flour\n100 g sugar\n2 eggs\n${list}\nMethod\n${method}`, request)
+      .method.map(({ text }) => text)
+      .join('\n');
+  it('of nuts that it only calls nuts', () => {
+    const said = stepsOf('100 g butter\n80 g pecans, chopped', 'Mix it all, add the nuts. Bake 20 min.', {
+      without: ['tree nuts'],
+    });
+    expect(said).toMatch(/add the sunflower seeds/);
+    expect(said).not.toMatch(/\bnuts\b/);
+  });
+  it('of a milk that goes by a kin’s name', () =>
+    expect(
+      stepsOf(
+        '100 ml oil\n240 ml half-and-half',
+        'Heat the half-and-half, whisk the hot milk into the rest. Bake 20 min.',
+        { without: ['milk'] },
+      ),
+    ).not.toMatch(/\bhot milk\b/));
+  it('without the other food that would have done', () =>
+    expect(
+      stepsOf('100 g butter', 'Cream the butter (or margarine) and sugar. Bake 20 min.', {
+        without: ['milk'],
+      }),
+    ).not.toMatch(/margarine/));
+  it('in the amount that the list has: a double batch leaves no single one behind', () => {
+    const said = stepsOf(
+      '100 g butter\n60 ml milk',
+      'Cream 100 g butter and the sugar. Pour in 30 ml milk, then the rest of the milk. Bake 20 min.',
+      { scale: { factor: 2, lines: [] } },
+    );
+    expect(said).toMatch(/Cream the butter/);
+    expect(said).not.toMatch(/\b30 ml\b/);
+  });
+});

@@ -95,6 +95,43 @@ function withAlternative(source: string, { from, words }: Mention, next: Mention
 /** Whole countable things that are now one mass: "one at a time" is "a little at a time". */
 const EACH = /\b(?:(?:one|1) (?:at a time|by one|after (?:the other|another))|singly)\b/gi;
 
+/** "The nuts" are whatever nut of the list is something else now, where there is but one. */
+const NUTS = /\b(?:the )?nuts\b/gi;
+const NUT = new Set<string>(['tree nuts', 'peanuts']);
+function namelessNuts(
+  source: string,
+  renamed: readonly Renamed[],
+  mentions: readonly Mention[],
+  catalogue: Catalogue,
+): { readonly edits: readonly SpanEdit[]; readonly lines: readonly string[] } {
+  const were = renamed.filter(({ was }) =>
+    getIngredient(catalogue, was).allergens.some((one) => NUT.has(one)),
+  );
+  const [only] = were;
+  if (!only || new Set(were.map(({ now }) => now)).size > 1) return { edits: [], lines: [] };
+  const said = (words: string) =>
+    /^the /i.test(words)
+      ? `${words.slice(0, 4)}${only.now}`
+      : words.startsWith('N')
+        ? capitalised(only.now)
+        : only.now;
+  const edits = [...source.matchAll(NUTS)]
+    .filter(
+      ({ 0: words, index }) =>
+        !mentions.some(
+          ({ from, words: named }) =>
+            !/^nuts$/i.test(named) && from < index + words.length && index < from + named.length,
+        ),
+    )
+    .map(({ 0: words, index }) => ({
+      from: index,
+      to: index + words.length,
+      text: said(words),
+      because: `${only.words.trim()} is ${only.now} now`,
+    }));
+  return { edits, lines: edits.length > 0 ? [only.line] : [] };
+}
+
 /** Eggs that are now something else go in a little at a time, no longer one. */
 function uncounted(
   source: string,
@@ -114,14 +151,31 @@ function uncounted(
   }));
 }
 
+/** "The hot milk" is the half-and-half of the list, where that alone of its part is of milk. */
+function nextOfKin(
+  { ingredient }: Mention,
+  renamed: readonly Renamed[],
+  part: string | null,
+  catalogue: Catalogue,
+): readonly Renamed[] {
+  const said = getIngredient(catalogue, ingredient);
+  const kin = renamed.filter((each) => {
+    const was = getIngredient(catalogue, each.was);
+    const alike = was.allergens.some((one) => said.allergens.includes(one));
+    return each.part === part && was.role === said.role && alike;
+  });
+  return kin.length === 1 ? kin : [];
+}
+
 /** Which of several things a mention may be: "the flour mixture" is never what only thickens. */
 function candidatesFor(
   mention: Mention,
   renamed: readonly Renamed[],
-  mixture: boolean,
+  { mixture, part }: { readonly mixture: boolean; readonly part: string | null },
   catalogue: Catalogue,
-) {
+): readonly Renamed[] {
   const found = renamed.filter((each) => answers(mention, each, catalogue));
+  if (found.length === 0) return nextOfKin(mention, renamed, part, catalogue);
   const building = found.filter(({ blend }) => blend);
   return mixture && building.length > 0 ? building : found;
 }
@@ -143,7 +197,7 @@ export function renameMentions(
   const mentions = mentionsIn(source, catalogue);
   const edits = mentions.flatMap((mention, nth): SpanEdit[] => {
     const mixture = A_MIXTURE.test(source.slice(mention.from + mention.words.length));
-    const one = meantBy(mention, candidatesFor(mention, renamed, mixture, catalogue), taken, part);
+    const one = meantBy(mention, candidatesFor(mention, renamed, { mixture, part }, catalogue), taken, part);
     if (!one) return [];
     lines.push(one.line);
     if (one.blend && A_LOOK.test(source.slice(0, mention.from))) return [];
@@ -174,5 +228,9 @@ export function renameMentions(
       },
     ];
   });
-  return { edits: [...edits, ...uncounted(source, renamed, lines, catalogue)], lines };
+  const nuts = namelessNuts(source, renamed, mentions, catalogue);
+  return {
+    edits: [...edits, ...nuts.edits, ...uncounted(source, renamed, lines, catalogue)],
+    lines: [...lines, ...nuts.lines],
+  };
 }
