@@ -108,7 +108,7 @@ function BakeSheet({ sheet }: { readonly sheet: BakeNotes }) {
 
 const Begin = styled.div`
   display: grid;
-  grid-template-columns: auto minmax(0, 34rem);
+  grid-template-columns: max-content minmax(0, 34rem);
   gap: ${({ theme }) => theme.space(5)};
   align-items: center;
   ${({ theme }) => theme.phone} {
