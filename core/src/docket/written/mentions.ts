@@ -151,13 +151,16 @@ function uncounted(
   }));
 }
 
+/** A word for whatever of the kind is in the pan; whipped cream is none. */
+const ANY_MILK = 'milk';
 /** "The hot milk" is the half-and-half of the list, where that alone of its part is of milk. */
 function nextOfKin(
-  { ingredient }: Mention,
+  { ingredient, words }: Mention,
   renamed: readonly Renamed[],
   part: string | null,
   catalogue: Catalogue,
 ): readonly Renamed[] {
+  if (lastWordOf(words) !== ANY_MILK) return [];
   const said = getIngredient(catalogue, ingredient);
   const kin = renamed.filter((each) => {
     const was = getIngredient(catalogue, each.was);
