@@ -10,7 +10,7 @@ import type { Docket, DocketStage, DocketTimes } from './types';
 
 /** What stands above a docket's list, the same on the page, on paper and in every export. */
 export interface DocketHead {
-  /** "about 24 cookies"; null where the recipe doesn't say. */
+  /** "24 cookies"; null where the recipe doesn't say. */
   readonly makes: string | null;
   /** Each stage of heat in its order, one at least: where and how hot, and how long. */
   readonly heat: readonly { readonly place: string; readonly time: string }[];
@@ -21,7 +21,7 @@ export interface DocketHead {
 
 const HELPINGS = /^(?:people|persons|servings?|helpings?|portions?)$/i;
 
-/** Example: "about 24 cookies", "10 to 12 servings". */
+/** Example: "24 cookies", "for 10 to 12". */
 function makesWords({ makes }: Docket): string | null {
   if (!makes) return null;
   const { low, high, what } = makes;

@@ -1,3 +1,4 @@
+import { sayMixed } from './fraction';
 import { US_CUP_ML } from './units';
 
 /** The measures of one drawer, ml, from the largest. */
@@ -11,17 +12,6 @@ export type CupDrawer = (typeof CUP_DRAWERS)[number];
 const THIRDS = [0, 1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4];
 const HALVES = [0, 1 / 2];
 const EIGHTHS = [0, 1 / 8, 1 / 4, 3 / 8, 1 / 2, 5 / 8, 3 / 4, 7 / 8];
-const GLYPHS: readonly (readonly [number, string])[] = [
-  [1 / 8, '⅛'],
-  [1 / 4, '¼'],
-  [1 / 3, '⅓'],
-  [3 / 8, '⅜'],
-  [1 / 2, '½'],
-  [5 / 8, '⅝'],
-  [2 / 3, '⅔'],
-  [3 / 4, '¾'],
-  [7 / 8, '⅞'],
-];
 /** Rounding may move a volume, and so a balance, by no more than this share of it. */
 const MOST_MOVED = 0.02;
 /** A measure more has to bring this much closeness, so that "1 cup" isn't said as "¾ cup + 4 tbsp". */
@@ -33,12 +23,8 @@ interface Said {
   readonly measures: number;
 }
 
-const say = (count: number, unit: string): string => {
-  const whole = Math.floor(count + 1e-9);
-  const rest = count - whole;
-  const glyph = GLYPHS.find(([part]) => Math.abs(part - rest) < 1e-6)?.[1] ?? '';
-  return `${whole > 0 || glyph === '' ? whole : ''}${glyph} ${unit}${unit === 'cup' && count > 1 ? 's' : ''}`;
-};
+const say = (count: number, unit: string): string =>
+  `${sayMixed(count)} ${unit}${unit === 'cup' && count > 1 ? 's' : ''}`;
 
 /** The nearest count on a grid of fractions at or below, and the one above. */
 function near(count: number, parts: readonly number[]): number[] {

@@ -1,3 +1,4 @@
+import { sayMixed } from './fraction';
 import { US_CUP_ML } from './units';
 
 const TSP_ML = US_CUP_ML / 48;
@@ -11,35 +12,20 @@ interface Measure {
   readonly words: string;
 }
 
-const THIRDS: readonly (readonly [number, string])[] = [
-  [1 / 4, '¼'],
-  [1 / 3, '⅓'],
-  [1 / 2, '½'],
-  [2 / 3, '⅔'],
-  [3 / 4, '¾'],
-];
-const QUARTERS: readonly (readonly [number, string])[] = [
-  [1 / 4, '¼'],
-  [1 / 2, '½'],
-  [3 / 4, '¾'],
-];
+const THIRDS = [1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4];
+const QUARTERS = [1 / 4, 1 / 2, 3 / 4];
 
 /** Whole ones up to some number, each with the fractions that there is a measure for. */
 const upTo = (
   most: number,
-  fractions: readonly (readonly [number, string])[],
+  fractions: readonly number[],
   ml: number,
   name: (n: number) => string,
 ): Measure[] =>
-  Array.from({ length: most + 1 }, (_, whole) =>
-    [[0, ''] as const, ...fractions].map(([part, glyph]) => ({ whole, part, glyph })),
-  )
+  Array.from({ length: most + 1 }, (_, whole) => [0, ...fractions].map((part) => whole + part))
     .flat()
-    .filter(({ whole, part }) => whole + part > 0 && whole + part <= most)
-    .map(({ whole, part, glyph }) => ({
-      ml: (whole + part) * ml,
-      words: `${whole > 0 ? whole : ''}${glyph} ${name(whole + part)}`,
-    }));
+    .filter((count) => count > 0 && count <= most)
+    .map((count) => ({ ml: count * ml, words: `${sayMixed(count)} ${name(count)}` }));
 
 const CUPS = upTo(12, THIRDS, US_CUP_ML, (n) => (n > 1 ? 'cups' : 'cup'));
 const TABLESPOONS = upTo(3, [], TBSP_ML, () => 'tbsp');

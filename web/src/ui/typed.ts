@@ -1,4 +1,5 @@
 import { numericQuantity } from 'numeric-quantity';
+import { celsiusOf, fahrenheitOf, gramsPerUnit, INCH_CM } from '@omniarton/core/quantity';
 
 /** "1,5", "1.5", "1 1/2", "½": a person in a kitchen writes them all. */
 function numberOf(text: string): number | null {
@@ -6,30 +7,28 @@ function numberOf(text: string): number | null {
   return Number.isNaN(value) ? null : value;
 }
 
-const CM_PER_INCH = 2.54;
-const CM_PER_FOOT = 12 * CM_PER_INCH;
 type Convert = (value: number) => number;
 const same: Convert = (value) => value;
 
 /** What may stand behind a number in a field of some unit, and what that is in the field's own. */
 const SUFFIXES: Readonly<Record<string, readonly (readonly [RegExp, Convert])[]>> = {
   cm: [
-    [/^(?:in|inch|inches|"|″|'')$/i, (value) => value * CM_PER_INCH],
+    [/^(?:in|inch|inches|"|″|'')$/i, (value) => value * INCH_CM],
     [/^cm$/i, same],
     [/^mm$/i, (value) => value / 10],
   ],
   in: [
     [/^(?:in|inch|inches|"|″|'')$/i, same],
-    [/^cm$/i, (value) => value / CM_PER_INCH],
-    [/^mm$/i, (value) => value / 10 / CM_PER_INCH],
+    [/^cm$/i, (value) => value / INCH_CM],
+    [/^mm$/i, (value) => value / 10 / INCH_CM],
   ],
   '°C': [
     [/^°? ?c$/i, same],
-    [/^°? ?f$/i, (value) => ((value - 32) * 5) / 9],
+    [/^°? ?f$/i, celsiusOf],
   ],
   '°F': [
     [/^°? ?f$/i, same],
-    [/^°? ?c$/i, (value) => (value * 9) / 5 + 32],
+    [/^°? ?c$/i, fahrenheitOf],
   ],
   min: [
     [/^(?:m|min|mins|minutes?)$/i, same],
@@ -39,12 +38,12 @@ const SUFFIXES: Readonly<Record<string, readonly (readonly [RegExp, Convert])[]>
   g: [
     [/^(?:g|grams?)$/i, same],
     [/^(?:kg|kilos?)$/i, (value) => value * 1000],
-    [/^(?:oz|ounces?)$/i, (value) => value * 28.349523125],
-    [/^(?:lbs?|pounds?)$/i, (value) => value * 453.59237],
+    [/^(?:oz|ounces?)$/i, (value) => value * gramsPerUnit('ounce')!],
+    [/^(?:lbs?|pounds?)$/i, (value) => value * gramsPerUnit('pound')!],
   ],
   m: [
     [/^(?:m|metres?|meters?)$/i, same],
-    [/^(?:ft|feet|')$/i, (value) => (value * CM_PER_FOOT) / 100],
+    [/^(?:ft|feet|')$/i, (value) => (value * 12 * INCH_CM) / 100],
   ],
 };
 

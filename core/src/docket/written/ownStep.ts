@@ -16,7 +16,7 @@ import type { Sentence } from './sentences';
 import { edited, settledEdits, type SpanEdit } from './spans';
 import { spokenName } from './spoken';
 import { systemOf } from '../system';
-import { remeasuredIn, remeasureEdits } from './remeasured';
+import { remeasureEdits, type Remeasured } from './remeasured';
 import { restEdits } from './rest';
 import { heatEdits } from './stages';
 import { usesOf } from './uses';
@@ -91,6 +91,7 @@ export function ownStep(
   { id, source }: Step,
   facts: Facts,
   renamed: readonly Renamed[],
+  remeasured: readonly Remeasured[],
   said: readonly Sentence[],
 ): DocketStep {
   const { recipe, kitchen, request, catalogue, parts, bowl, bake } = facts;
@@ -114,7 +115,7 @@ export function ownStep(
     ...(floured ? [...coolEdits(actions, process, facts), ...restEdits(actions, process, facts)] : []),
     ...(floured ? cautionEdits(source, bowl.delicate !== null) : []),
     ...withDust(mentions.edits, source, renamed, dust),
-    ...remeasureEdits(source, facts, remeasuredIn(facts)),
+    ...remeasureEdits(source, catalogue, remeasured),
   ]);
   const text = edited(source, edits);
   const { main } = process;

@@ -1,4 +1,4 @@
-import { plainId } from '../../catalogue';
+import { plainId, type Catalogue } from '../../catalogue';
 import { lineFactor } from '../../formula';
 import { gramsPerUnit, mlPerUnit, sayFraction } from '../../quantity';
 import { readAmount, sourceOf, type Item } from '../../read';
@@ -8,7 +8,7 @@ import { mentionsIn } from './mentions';
 import type { SpanEdit } from './spans';
 
 /** A line of the list that is as much more or less than its author wrote. */
-interface Remeasured {
+export interface Remeasured {
   readonly ingredient: string;
   readonly item: Item;
   /** What of it there is now for one as written. */
@@ -22,10 +22,11 @@ const SAME = 0.03;
 
 /** Lines whose food stays and whose amount doesn't. */
 export function remeasuredIn({ recipe, parts, request }: Facts): Remeasured[] {
+  const written = new Map(recipe.parts.flatMap((part) => part.lines).map((one) => [one.id, one]));
   return parts.flatMap(({ lines }) =>
     lines.flatMap((line): Remeasured[] => {
       const { line: id, at } = sourceOf(line.id);
-      const item = recipe.parts.flatMap((part) => part.lines).find((one) => one.id === id)?.items[at];
+      const item = written.get(id)?.items[at];
       if (!item?.grams || !line.grams || line.ingredient !== item.ingredient || item.ingredient === null)
         return [];
       const scale = lineFactor(request.scale, id);
@@ -61,9 +62,13 @@ const NUMBER =
   /\d+(?:[.,/⁄]\d+)?(?:\s+\d[/⁄]\d)?\s*[½¼¾⅓⅔⅛]?|[½¼¾⅓⅔⅛]|\b(?:an?|one|two|three|four|five|six|half a)\b/i;
 
 /** Amounts that a step says of what the list now has more or less of. */
-export function remeasureEdits(source: string, facts: Facts, remeasured: readonly Remeasured[]): SpanEdit[] {
+export function remeasureEdits(
+  source: string,
+  catalogue: Catalogue,
+  remeasured: readonly Remeasured[],
+): SpanEdit[] {
   if (remeasured.length === 0) return [];
-  return mentionsIn(source, facts.catalogue).flatMap((mention): SpanEdit[] => {
+  return mentionsIn(source, catalogue).flatMap((mention): SpanEdit[] => {
     const from = amountBefore(source, mention.from);
     const alike = remeasured.filter(({ ingredient }) => plainId(ingredient) === plainId(mention.ingredient));
     if (alike.length === 0 || from === mention.from) return [];

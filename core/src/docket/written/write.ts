@@ -5,6 +5,7 @@ import type { Facts } from './facts';
 import { ownStep } from './ownStep';
 import { bakeAction } from './places';
 import { preparing } from './prepare';
+import { remeasuredIn } from './remeasured';
 import { renamedIn } from './renamed';
 import { sentencesOf, type Sentence } from './sentences';
 import { TECHNIQUE_WORDS } from './techniqueWords';
@@ -61,6 +62,7 @@ function ownSteps(said: readonly Sentence[], { recipe, kitchen }: Facts) {
 export function writeMethod(facts: Facts): DocketStep[] {
   const { recipe, catalogue, parts, bowl, steps } = facts;
   const renamed = renamedIn(recipe, parts);
+  const remeasured = remeasuredIn(facts);
   const said = sentencesOf(facts, renamed);
   const { behind, ahead, last, bakeStep } = ownSteps(said, facts);
   // What swells in its own water as an egg's stand-in needn't be soaked again.
@@ -77,7 +79,7 @@ export function writeMethod(facts: Facts): DocketStep[] {
       fresh(id, text, because, 'prepare', uses),
     ),
     ...recipe.method.flatMap((step) => {
-      const written = ownStep(step, facts, renamed, said);
+      const written = ownStep(step, facts, renamed, remeasured, said);
       return [
         ...(step.id === bakeStep ? ahead : []),
         ...techniques(step.id),
