@@ -37,11 +37,14 @@ function processShape(process: Process, recipe: Recipe): object {
   const { places, partAt, stepAt } = placesOf(recipe);
   return {
     process: {
-      actions: process.actions.map(({ step, from, to, takes, first: _, text: __, ...action }) => ({
+      actions: process.actions.map(({ step, from, to, takes, mixtures, first: _, text: __, ...action }) => ({
         ...action,
         step: stepAt(step),
         span: [from, to],
-        takes: takes.map(({ line, share }) => ({ line: places(line), share: settle(share) })),
+        takes: [
+          ...takes.map(({ line, share }) => ({ line: places(line), share: settle(share) })),
+          ...mixtures.map((mixture) => ({ mixture, share: 1 })),
+        ],
       })),
       mixtures: process.mixtures.map((mixture) => ({
         ...mixture,

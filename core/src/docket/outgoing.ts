@@ -55,7 +55,6 @@ export function outgoingLines(parts: readonly DocketPart[], recipe: Recipe, cata
         kind: 'ingredient',
         items,
         measuredBy: null,
-        uses: [],
         aside: line.grams === null,
       };
     }),

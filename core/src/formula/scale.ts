@@ -16,7 +16,6 @@ function scaleLine(line: Line, factor: number): Line {
   return {
     ...line,
     items: line.items.map((item) => scaleItem(item, factor)),
-    uses: line.uses.map((use) => ({ ...use, grams: scaleRange(use.grams, factor) })),
   };
 }
 

@@ -4,7 +4,7 @@ import { VERBS, type ActionClass } from './data/verbs';
 import type { Action, Clause, Medium } from './types';
 
 /** An action with all that is said of it. */
-export interface Told extends Omit<Action, 'takes' | 'makes'> {
+export interface Told extends Omit<Action, 'takes' | 'mixtures' | 'makes'> {
   readonly durations: readonly Duration[];
   readonly settings: readonly Setting[];
 }

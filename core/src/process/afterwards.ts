@@ -1,7 +1,7 @@
 import type { Line, Part, Recipe } from '../read';
 import type { Role } from '../vocabulary';
 import { UNTIL, type Told } from './actions';
-import { calledOf, linesNamedIn } from './takes';
+import { calledOf, linesNamedIn } from './called';
 import { heats, type ToldStage } from './stages';
 
 /** What a dough or batter is made of: what stands in a step with it is in it. */

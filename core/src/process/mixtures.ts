@@ -1,9 +1,9 @@
 import type { Catalogue } from '../catalogue';
 import type { Part, Recipe } from '../read';
 import type { Told } from './actions';
-import { mainPart, partFamilies } from './parts';
+import { partFamilies } from './parts';
 import type { Taken } from './takes';
-import type { Mixture, Take } from './types';
+import type { Action, Mixture, Take } from './types';
 
 /** What goes on or into a bake when that is done. */
 const LAYER =
@@ -21,9 +21,9 @@ export function mixturesOf(
   recipe: Recipe,
   actions: readonly Told[],
   taken: readonly Taken[],
+  main: Part | undefined,
   catalogue: Catalogue,
 ): Mixture[] {
-  const main = mainPart(parts, catalogue);
   const families = partFamilies(parts, recipe, catalogue);
   const all = taken.flatMap(({ takes }) => takes);
   const idOf = (part: string) => `m${parts.findIndex(({ id }) => id === part) + 1}`;
@@ -44,6 +44,22 @@ export function mixturesOf(
       family,
       baked: part === main || bakes,
       layeredOn: over && main ? idOf(main.id) : null,
+      goesInto: null,
     };
   });
+}
+
+/** Whether what comes of one ends in the other. */
+function endsIn(from: string, end: string, into: ReadonlyMap<string, string>): boolean {
+  const next = into.get(from);
+  return from === end || (next !== undefined && endsIn(next, end, into));
+}
+
+/** Mixtures with where each goes first, as the actions say. */
+export function flowing(mixtures: readonly Mixture[], actions: readonly Action[]): Mixture[] {
+  const into = new Map<string, string>();
+  for (const { mixtures: given, makes } of actions)
+    for (const one of given)
+      if (makes !== null && !into.has(one) && !endsIn(makes, one, into)) into.set(one, makes);
+  return mixtures.map((one) => ({ ...one, goesInto: one.layeredOn ? null : (into.get(one.id) ?? null) }));
 }

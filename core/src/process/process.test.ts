@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { BUILT_IN_KITCHEN } from '../kitchen';
 import { readText, runs } from '../testing';
-import { readProcess, type Stage } from '.';
+import { readProcess, type Stage, type Process } from '.';
 
 const processOf = (words: string, title = 'Cake') =>
   readProcess(
@@ -203,6 +203,60 @@ describe('what is done with what', () => {
       ['oven', 'm1'],
       ['boiled', 'm2'],
     ]);
+  });
+  it.each([
+    ['¾ cup of the sugar', 0.75],
+    ['150 g sugar', 0.75],
+    ['three quarters of the sugar', 0.75],
+    ['all the sugar', 1],
+  ])('takes “%s” of a cup of it, and the rest where it says so', (words, first) => {
+    const { method, ...recipe } = readText(
+      `Snaps\n200 g all-purpose flour\n120 g butter\n200 g sugar\nMethod\nBeat the butter with ${words}.\nStir in the flour.\nRoll the balls in the remaining sugar and bake.`,
+    );
+    const { actions } = readProcess({ ...recipe, method }, BUILT_IN_KITCHEN);
+    const sugar = recipe.parts[0]!.lines.find(({ source }) => source.includes('sugar'))!.id;
+    const taken = method.map(({ id }) =>
+      actions
+        .filter(({ step }) => step === id)
+        .flatMap(({ takes }) => takes.filter(({ line }) => line === sugar))
+        .reduce((sum, { share }) => sum + share, 0),
+    );
+    expect(taken[0]).toBeCloseTo(first, 1);
+    expect(taken[2]).toBeCloseTo(1 - taken[0]!, 6);
+  });
+  it('says what goes into what, and never in a circle', () => {
+    const tart = (method: string) =>
+      readProcess(
+        readText(
+          `Plum tart\n\nCrust\n200 g plain flour\n100 g butter\n\nFilling\n300 g plums\n50 g sugar\n\nTopping\n60 g butter\n80 g oats\n\nMethod\n${method}`,
+        ),
+        BUILT_IN_KITCHEN,
+      );
+    const named = ({ mixtures }: Process) =>
+      mixtures.map(({ name, layeredOn, goesInto }) => [
+        name,
+        mixtures.find(({ id }) => id === (layeredOn ?? goesInto))?.name ?? null,
+      ]);
+    const told = tart(
+      'Rub the butter into the flour and line a 23 cm tart tin.\nCook the plums and sugar to a filling.\nSpread the filling over the crust.\nScatter the topping over and bake at 190C for 35 minutes.',
+    );
+    expect(named(told)).toEqual([
+      ['Crust', null],
+      ['Filling', 'Crust'],
+      ['Topping', 'Crust'],
+    ]);
+    expect(told.actions.filter(({ mixtures }) => mixtures.length > 0)).toHaveLength(2);
+    const round = tart(
+      'Stir the filling into the topping.\nStir the topping into the filling.\nBake at 190C for 35 minutes.',
+    );
+    const into = new Map(round.mixtures.map(({ id, goesInto }) => [id, goesInto]));
+    for (const { id } of round.mixtures) {
+      const seen = new Set<string>();
+      for (let at: string | null = id; at; at = into.get(at) ?? null) {
+        expect(seen).not.toContain(at);
+        seen.add(at);
+      }
+    }
   });
   it('is two parts where one method stands under two headings', () => {
     const twice = readText(

@@ -1,4 +1,3 @@
-import type { Catalogue } from '../catalogue';
 import { catalogueOf, type Kitchen } from '../kitchen';
 import {
   pageLines,
@@ -14,8 +13,10 @@ import { actionsOf, type Told } from './actions';
 import { partedByUse } from './afterwards';
 import { doubtsOf } from './doubts';
 import { heats, stagesOf } from './stages';
-import { mixturesOf } from './mixtures';
-import { calledOf, takesOf } from './takes';
+import { flowing, mixturesOf } from './mixtures';
+import { mainPart } from './parts';
+import { calledOf } from './called';
+import { takesOf } from './takes';
 import { tinOf, type Said } from './tins';
 import type { Action, BakeFacts, Mixture, Stage } from './types';
 
@@ -131,12 +132,14 @@ const known = new WeakMap<Recipe, Process>();
 
 /** Reads a recipe's method, once for each recipe. Pure; never throws; what it can't place it says nothing of. */
 export function readProcess(recipe: Recipe, kitchen: Kitchen): Process {
-  const there = known.get(recipe) ?? processOf(recipe, catalogueOf(kitchen));
+  const there = known.get(recipe) ?? processOf(recipe, kitchen);
   known.set(recipe, there);
   return there;
 }
 
-function processOf(recipe: Recipe, catalogue: Catalogue): Process {
+function processOf(recipe: Recipe, kitchen: Kitchen): Process {
+  const catalogue = catalogueOf(kitchen);
+  const scales = { catalogue, locale: recipe.locale, eggSize: kitchen.eggSize };
   const done = actionsOf(recipe.method);
   const told = stagesOf(done, recipe.title, recipe.family.id);
   const head = actionsOf(ofHead(recipe));
@@ -144,12 +147,15 @@ function processOf(recipe: Recipe, catalogue: Catalogue): Process {
   const pan = tinOf(sayings(recipe, done), recipe.family.id, heated);
   const all = partedByUse(recipe, done, told);
   const parts = all.filter(({ lines }) => lines.some(({ kind }) => kind === 'ingredient'));
-  const taken = takesOf(done, calledOf(parts), parts, recipe.bindings.takes);
-  const mixtures = mixturesOf(parts, recipe, done, taken, catalogue);
+  const first = mainPart(parts, catalogue);
+  const taken = takesOf(done, calledOf(parts), parts, first, recipe.bindings.takes, scales);
+  const mixtures = mixturesOf(parts, recipe, done, taken, first, catalogue);
   const actions = done.map((one, at): Action => {
     const { durations: _, settings: __, ...action } = one;
-    const mixture = mixtures.find(({ part }) => part === taken[at]!.part);
-    return { ...action, takes: taken[at]!.takes, makes: mixture?.id ?? null };
+    const { takes, gives, part } = taken[at]!;
+    const ids = mixtures.filter((mixture) => gives.includes(mixture.part)).map(({ id }) => id);
+    const makes = mixtures.find((mixture) => mixture.part === part)?.id ?? null;
+    return { ...action, takes, mixtures: ids, makes };
   });
   const stages = heated.map((stage): Stage => {
     const mixture = throughIt(stage, actions, mixtures);
@@ -159,7 +165,7 @@ function processOf(recipe: Recipe, catalogue: Catalogue): Process {
   return {
     actions,
     stages,
-    mixtures,
+    mixtures: flowing(mixtures, actions),
     parts: all,
     main: main && stages.indexOf(main),
     bake: bakeFacts(main, stages, done, head, pan),

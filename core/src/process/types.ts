@@ -45,12 +45,16 @@ export interface Mixture {
   readonly baked: boolean;
   /** The mixture that it goes on or into when that is done; null: none. */
   readonly layeredOn: string | null;
+  /** The mixture that it goes into, as a step says; null where none does. Never in a circle. */
+  readonly goesInto: string | null;
 }
 
 /** What is done in one clause, and what is said of it. */
 export interface Action extends Clause {
   readonly id: string;
   readonly takes: readonly Take[];
+  /** The mixtures that it takes whole: what goes into, on or between others. */
+  readonly mixtures: readonly string[];
   /** The mixture that it works on. */
   readonly makes: string | null;
   /** As written; null where the clause has none, as a quarter of them do. */

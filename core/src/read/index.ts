@@ -1,10 +1,11 @@
 export { readAmount } from './amount';
+export { weigh, type Scales } from './grams';
+export { numbersFromWords } from './numberWords';
 export { guessFamily, ratiosOf } from './family';
 export { blanked, cleanLine } from './clean';
 export { durationsIn, type Duration } from './durations';
 export { makeDoubt } from './doubts';
 export { settingsIn, type Setting } from './temperatures';
-export { CUE_KINDS, type CueKind } from './data/cues';
 export type { DoubtKind, Finding } from './doubts';
 export { RATIOS, type FamilyRatios } from './ratios';
 export { matchIngredient } from './match';
@@ -13,7 +14,6 @@ export { lastWordOf, tokensOf } from './names';
 export { whyKind, type Spoke } from './page';
 export { ingredientLines, pageLines, readRecipe, type PageLine, type ReadResult } from './recipe';
 export type {
-  Cue,
   FamilyGuess,
   Item,
   Line,
@@ -25,7 +25,6 @@ export type {
   RecipeTimes,
   Step,
   TakenFor,
-  Use,
   Yield,
 } from './types';
 export { addedTo, isOfBlend, ofBlend, ofItem, sourceOf, standsFor } from './lineIds';

@@ -1,8 +1,6 @@
 import type { Catalogue } from '../catalogue';
 import { catalogueOf, type Kitchen, type LineCorrection, type SourceLine } from '../kitchen';
 import type { Locale, PageKind } from '../vocabulary';
-import { readCues } from './cues';
-import { usesOf } from './divided';
 import { anotherRecipe, findDoubts, otherLanguage, unsureKinds } from './doubts';
 import { cleanLine } from './clean';
 import { correctLine } from './corrections';
@@ -50,7 +48,7 @@ const MOST_LINES = 1000;
 const SENTENCE_WORDS = 9;
 
 function emptyLine({ id, source }: SourceLine, kind: Line['kind']): Line {
-  return { id, source, kind, items: [], measuredBy: null, aside: false, uses: [] };
+  return { id, source, kind, items: [], measuredBy: null, aside: false };
 }
 
 function toLine(line: Placed, reader: Scales, corrections: ReadonlyMap<string, LineCorrection>): Line {
@@ -80,11 +78,6 @@ function readFoods(whole: string, reader: Scales): Pick<Line, 'items' | 'measure
   const sentence = readProse(whole, reader);
   return sentence.items.filter(({ grams }) => grams).length > 1 ? sentence : line;
 }
-
-const withUses = (line: Line, steps: readonly Step[], reader: Scales): Line => {
-  const uses = usesOf(line, steps, reader);
-  return uses.length === 0 ? line : { ...line, uses };
-};
 
 /** A title without what stands around it: marks, strokes of a table, "Recipe:", little pictures, and how many it makes. */
 function titleIn(source: string): string {
@@ -159,10 +152,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
   const steps = placed
     .filter((line) => line.place === 'method' || line.place === 'prose')
     .map(({ id, source }): Step => ({ id, source }));
-  const read = placed
-    .filter((line) => line.place !== 'method')
-    .map((line) => toLine(line, reader, byLine))
-    .map((line) => withUses(line, steps, reader));
+  const read = placed.filter((line) => line.place !== 'method').map((line) => toLine(line, reader, byLine));
   const title = titleIn(placed.find((line) => line.place === 'title')?.source ?? '');
   const method = steps.map(({ source }) => source).join(' ');
   const about = read.filter(({ kind }) => kind !== 'ingredient').map(({ source }) => source);
@@ -186,7 +176,6 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
       yields: readYield(lines.map(({ source }, n) => ({ source, kind: kinds[n]!.kind }))),
       times: readTimes(about),
       kinds: lines.map(({ id }, n) => ({ line: id, ...kinds[n]! })),
-      cues: readCues(steps),
       bindings: bindingsOf(corrections),
       doubts: [
         ...unsureKinds(lines, kinds),

@@ -1,7 +1,6 @@
 import type { PanSize, Taking } from '../kitchen';
 import type { Range } from '../quantity';
 import type { FamilyId, Locale, PartKind, Role } from '../vocabulary';
-import type { CueKind } from './data/cues';
 import type { Finding } from './doubts/doubt';
 import type { KindOfLine } from './page/kinds';
 import type { FamilyRatios } from './ratios';
@@ -41,16 +40,6 @@ export interface Line {
   readonly aside: boolean;
   /** A volume or a count was measured: the doubt is that of a cup. */
   readonly measuredBy: 'weight' | 'volume' | 'count' | 'hand' | null;
-  /** Where a line that is divided is used, step by step. */
-  readonly uses: readonly Use[];
-}
-
-/** A part of a divided line in the step that takes it. */
-export interface Use {
-  readonly step: string;
-  readonly grams: Range;
-  /** It is what the other steps have left. */
-  readonly rest: boolean;
 }
 
 export interface Part {
@@ -83,13 +72,6 @@ export interface RecipeTimes {
   readonly cook: number | null;
   readonly rest: number | null;
   readonly total: number | null;
-}
-
-/** Words of the method that a later stage listens to. */
-export interface Cue {
-  readonly kind: CueKind;
-  readonly words: string;
-  readonly step: string;
 }
 
 /** How a person says that it comes together; by the ids of lines. */
@@ -132,7 +114,6 @@ export interface Recipe {
   readonly times: RecipeTimes;
   /** What each non-blank line of the text was taken for, in its order. */
   readonly kinds: readonly TakenFor[];
-  readonly cues: readonly Cue[];
   readonly doubts: readonly Finding[];
   /** What a person put right of how it comes together. */
   readonly bindings: Bindings;

@@ -1,4 +1,4 @@
-import type { CueKind, FamilyRatios } from '@omniarton/core/read';
+import type { FamilyRatios } from '@omniarton/core/read';
 import type { HandUnit, Locale, Role } from '@omniarton/core/vocabulary';
 
 /** The job that a line does, in kitchen words. */
@@ -52,14 +52,4 @@ export const RATIO_WORDS: Readonly<Record<keyof FamilyRatios, string>> = {
   fat: 'fat',
   sugars: 'sugar',
   egg: 'egg',
-};
-
-export const CUE_WORDS: Readonly<Record<CueKind, string>> = {
-  mixing: 'mixing',
-  folding: 'folding',
-  foam: 'foam',
-  rest: 'rest',
-  rise: 'rise',
-  done: 'done',
-  cool: 'cooling',
 };

@@ -46,26 +46,10 @@ describe('what can hardly be meant', () => {
 });
 
 describe('what the method says besides', () => {
-  it('is heard: how to mix, when it is done, how it rests', () => {
-    const { cues } = readText(
-      `${LIST}Method\nFold in the flour; do not overmix.\nChill overnight.\nBake until springy and a skewer comes out clean.\nCool in the tin for 10 minutes.`,
-    );
-    expect(cues.map(({ kind }) => kind)).toEqual(['folding', 'mixing', 'rest', 'done', 'cool']);
-  });
   it.each([
     ['Makes 2 dozen small cookies', { low: 24, high: 24, what: 'small cookies' }],
     ['Serves 8-10', { low: 8, high: 10, what: '' }],
     ['Yield: 12 muffins', { low: 12, high: 12, what: 'muffins' }],
     ['Makes one 23 cm cake', { low: 1, high: 1, what: '23 cm cake' }],
   ])('%s', (line, yields) => expect(readText(`Title\n${line}\n200 g flour`).yields).toEqual(yields));
-  it('ties a divided line to the steps that use it', () => {
-    const { parts, method } = readText(
-      'Snaps\n200 g all-purpose flour\n1 cup sugar, divided\nMethod\nBeat the butter with ¾ cup of the sugar.\nRoll the balls in the remaining sugar and bake.',
-    );
-    const [first, rest] = parts[0]!.lines.find(({ source }) => source.includes('divided'))!.uses;
-    expect(first).toMatchObject({ step: method[0]!.id, rest: false });
-    expect(first!.grams.central).toBeCloseTo(150, 0);
-    expect(rest).toMatchObject({ step: method[1]!.id, rest: true });
-    expect(rest!.grams.central).toBeCloseTo(50, 0);
-  });
 });

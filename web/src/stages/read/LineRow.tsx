@@ -54,7 +54,7 @@ export const LineRow = memo(function LineRow({ line }: { readonly line: Line }) 
           </Name>
           {gluten && gluten !== 'free' ? <Flag data-class={gluten}>{glutenWords(gluten)}</Flag> : null}
           {main[0] && main[0].role !== 'none' ? <As>{roleWords(main[0], line.aside)}</As> : null}
-          {line.uses.length > 0 ? <Uses line={line} /> : null}
+          <Uses line={line} />
           {first ? <First>weigh this one: it brings most of the doubt about the flour</First> : null}
           {doubt ? <Doubt>{doubt}</Doubt> : null}
         </span>
@@ -71,14 +71,20 @@ function roleWords({ quantity, unit, role }: Item, aside: boolean): string {
   return [...measure, aside ? 'beside the dough' : ROLE_WORDS[role]].join(' · ');
 }
 
-/** Where the parts of a divided line go. */
-function Uses({ line: { uses } }: { readonly line: Line }) {
+/** Where the parts of a line go that no step takes whole. */
+function Uses({ line: { id, items } }: { readonly line: Line }) {
   const steps = useEngine(({ answer }) => answer?.recipe.method);
-  const words = uses.map(({ step, grams, rest }) => {
-    const at = (steps?.findIndex(({ id }) => id === step) ?? -1) + 1;
-    return `${sayGrams(grams.central)} g ${rest ? '(the rest) ' : ''}in step ${at}`;
-  });
-  return <As>{words.join(', ')}</As>;
+  const actions = useEngine(({ answer }) => answer?.process.actions) ?? [];
+  const whole = items[0]?.grams?.central ?? 0;
+  const words = actions.flatMap(({ step, takes }) =>
+    takes
+      .filter(({ line, share }) => line === id && share < 0.995)
+      .map(({ share }) => {
+        const at = (steps?.findIndex((one) => one.id === step) ?? -1) + 1;
+        return `${sayGrams(share * whole)} g in step ${at}`;
+      }),
+  );
+  return words.length > 0 ? <As>{words.join(', ')}</As> : null;
 }
 
 function WeightOf({ item: { grams, ingredient } }: { readonly item: Item }) {

@@ -30,7 +30,7 @@ interface Props {
 }
 
 function OneMixture({ mixture, process }: Props) {
-  const on = process.mixtures.find(({ id }) => id === mixture.layeredOn);
+  const on = process.mixtures.find(({ id }) => id === (mixture.layeredOn ?? mixture.goesInto));
   const stages = process.stages.filter((stage) => stage.mixture === mixture.id);
   return (
     <li>
@@ -42,7 +42,11 @@ function OneMixture({ mixture, process }: Props) {
         {stages.map((stage, at) => (
           <OneHeat key={`${stage.action} ${at}`} stage={stage} process={process} />
         ))}
-        {on ? <Heat>then on {mixtureName(on)}</Heat> : null}
+        {on ? (
+          <Heat>
+            then {mixture.layeredOn ? 'on' : 'into'} {mixtureName(on)}
+          </Heat>
+        ) : null}
       </ul>
     </li>
   );

@@ -1,6 +1,5 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { styled } from 'styled-components';
 import { FAMILIES, LOCALES, type FamilyId, type Locale, FAMILY_NAMES } from '@omniarton/core/vocabulary';
 import { benchPath } from '../../base/paths';
 import { useKey } from '../../base/useKey';
@@ -23,7 +22,7 @@ import { SendOut } from './SendOut';
 import { StepTakes } from './StepTakes';
 import { TextPane } from './TextPane';
 import { useApart } from './useApart';
-import { CUE_WORDS, LOCALE_WORDS } from '../../words/read';
+import { LOCALE_WORDS } from '../../words/read';
 
 /** The recipe's own lines, and beside each what it weighs. */
 export function ReadStage() {
@@ -63,7 +62,7 @@ export function ReadStage() {
         </>
       ) : null}
       <Together />
-      <Heard />
+      <StatedTimes />
       {empty ? null : <SendOut />}
     </Stack>
   );
@@ -151,44 +150,14 @@ function Together() {
   ) : null;
 }
 
-/** What else was read: its times, and the words of the method that later stages listen to. */
-function Heard() {
-  const there = useEngine(({ answer }) => answer && answer.recipe.cues.length > 0);
-  return there ? (
-    <Fold name="What else was heard">
-      <HeardWords />
-    </Fold>
-  ) : null;
-}
-
-function HeardWords() {
+/** The times that the page itself gives. */
+function StatedTimes() {
   const times = useEngine(({ answer }) => answer?.recipe.times);
-  const cues = useEngine(({ answer }) => answer?.recipe.cues);
   const stated = [
     ['preparing', times?.prep],
     ['baking', times?.cook],
     ['resting', times?.rest],
     ['in all', times?.total],
   ].flatMap(([name, minutes]) => (minutes ? [`${name} ${minutes} min`] : []));
-  return (
-    <Cues>
-      {stated.length > 0 ? <li>{stated.join(', ')}</li> : null}
-      {cues?.map(({ kind, words, step }, at) => (
-        <li key={`${step} ${at}`}>
-          <Small as="span">{CUE_WORDS[kind]}</Small> <q>{words}</q>
-        </li>
-      ))}
-    </Cues>
-  );
+  return stated.length > 0 ? <Small>The page says: {stated.join(', ')}.</Small> : null;
 }
-
-const Cues = styled.ul`
-  display: flex;
-  flex-wrap: wrap;
-  gap: ${({ theme }) => `${theme.space(1)} ${theme.space(4)}`};
-  padding: ${({ theme }) => theme.space(2)} 0;
-  q {
-    font-family: ${({ theme }) => theme.font.written};
-    font-style: italic;
-  }
-`;

@@ -1,0 +1,57 @@
+import type { Taking } from '../kitchen';
+import { tokensOf, type Item, type Line, type Part } from '../read';
+import type { Role } from '../vocabulary';
+import { ROLE_WORDS } from './data/roleWords';
+
+/** Endings of names that say nothing alone: "baking powder" is named by both words. */
+const BLAND = new Set(['powder', 'extract', 'flour', 'juice', 'seed', 'water', 'oil', 'whole', 'white']);
+
+/** What a line is called by in a method: the last word of its name, or its last two where that alone says nothing. */
+function nameIn({ name }: Item): string {
+  const words = tokensOf(name.split(',')[0]!);
+  const last = words.at(-1) ?? '';
+  return BLAND.has(last) && words.length > 1 ? `${words.at(-2)} ${last}` : last;
+}
+
+/** A recipe's line as a method calls it: by its names and roles. */
+export interface Called {
+  readonly line: string;
+  readonly part: string;
+  readonly items: readonly { readonly role: Role; readonly name: string }[];
+  /** What it weighs as a whole; null where it is several things, or has no weight. */
+  readonly whole: { readonly ingredient: string; readonly source: string; readonly grams: number } | null;
+}
+
+function wholeOf({ items, source }: Line): Called['whole'] {
+  const [item, ...others] = items;
+  if (others.length > 0 || !item?.ingredient || !item.grams || item.grams.central <= 0) return null;
+  return { ingredient: item.ingredient, source, grams: item.grams.central };
+}
+
+export const calledOf = (parts: readonly Part[]): Called[] =>
+  parts.flatMap(({ id: part, lines }) =>
+    lines
+      .filter(({ kind }) => kind === 'ingredient')
+      .map((line): Called => ({
+        line: line.id,
+        part,
+        items: line.items.map((item) => ({ role: item.role, name: nameIn(item) })),
+        whole: wholeOf(line),
+      })),
+  );
+
+/** The lines that a stretch of a method names, by name or by what they are; `instead`: what a person says is meant in their place. */
+export function linesNamedIn(
+  text: string,
+  called: readonly Called[],
+  instead: readonly Taking[] = [],
+): Called[] {
+  const words = ` ${tokensOf(text).join(' ')} `;
+  const roles = new Set(ROLE_WORDS.filter((row) => row.words.test(text)).flatMap((row) => [...row.roles]));
+  const named = called.filter(({ items }) =>
+    items.some(({ role, name }) => roles.has(role) || (name.length > 2 && words.includes(` ${name} `))),
+  );
+  if (instead.length === 0) return named;
+  const meant = new Set(named.map(({ line }) => instead.find((one) => one.line === line)?.instead ?? line));
+  return called.filter(({ line }) => meant.has(line));
+}

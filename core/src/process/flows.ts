@@ -1,0 +1,47 @@
+import { tokensOf, type Part } from '../read';
+import type { ActionClass } from './data/verbs';
+
+/** What stands before the mixture that something goes into, or on where what goes on is named as well. */
+const INTO = /\b(?:in|into|inside)\s+(?:(?:the|your|each|both|a|an|\w+(?:ed|ing)|cold|hot|warm)\s+)*$/i;
+const ON =
+  /\b(?:over|on|onto|on top of|between|around)\s+(?:(?:the|your|each|both|a|an|\w+(?:ed|ing)|cold|hot|warm)\s+)*$/i;
+/** One mixture goes to another by these. */
+const GIVES: ReadonlySet<ActionClass | null> = new Set<ActionClass>(['place', 'layer', 'fold', 'combine']);
+
+/** The parts that a clause calls by their names: which of them go somewhere whole, and where. */
+export interface PartsCalled {
+  readonly called: readonly Part[];
+  readonly gives: readonly Part[];
+  /** Null where it says nothing of it. */
+  readonly into: Part | null;
+}
+
+interface Mention {
+  readonly part: Part;
+  readonly before: string;
+}
+
+/** "boil the syrup", "for the crumb": a part is called by the last word of its name. */
+const mentionsOf = (text: string, parts: readonly Part[]): Mention[] =>
+  parts.flatMap((part): Mention[] => {
+    const last = part.name === null ? undefined : tokensOf(part.name).at(-1);
+    if (last === undefined || last.length <= 2) return [];
+    const at = new RegExp(`\\b${last}(?:e?s)?\\b`, 'i').exec(text)?.index;
+    return at === undefined ? [] : [{ part, before: text.slice(0, at) }];
+  });
+
+/** What a clause says of its parts; what goes somewhere without a word of where goes to the bake itself. */
+export function partsCalled(
+  text: string,
+  kind: ActionClass | null,
+  parts: readonly Part[],
+  main: Part | undefined,
+): PartsCalled {
+  const mentions = mentionsOf(text, parts);
+  const inside = mentions.find(({ before }) => INTO.test(before));
+  const under = mentions.length > 1 ? mentions.find(({ before }) => ON.test(before)) : undefined;
+  const called = mentions.map(({ part }) => part);
+  const others = called.filter((part) => part !== (inside ?? under)?.part && part !== main);
+  const gives = GIVES.has(kind) ? others : [];
+  return { called, gives, into: (inside ?? under)?.part ?? (gives.length > 0 ? (main ?? null) : null) };
+}
