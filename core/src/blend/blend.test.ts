@@ -12,8 +12,10 @@ import {
 import { toEnd } from '../quantity';
 import type { FamilyId } from '../vocabulary';
 import { boundedOptimum } from './bounded';
+import { lifted } from './boundTerms';
 import { mix, propertiesOf } from './properties';
 import { deviationsOf, type BlendQuestion } from './question';
+import { inSharperOrder, sharpener } from './sharper';
 import { leastBounds, type Sets } from './subsets';
 import { allowedFlours, FLOUR_IDS, designBlend, routeFor, solveBlend, traitsOf, type BlendOutcome } from '.';
 
@@ -80,10 +82,10 @@ describe('the enumeration', () => {
   const asked = question();
   const deviations = deviationsOf(asked, catalogue);
   const plain = { gram: deviations.gram, offset: 0 };
-  const { candidates: found, all } = toEnd(leastBounds(1000, sets(4), plain));
+  const { candidates: found, beyond } = toEnd(leastBounds(1000, sets(4), plain));
 
   it('visits every set of one to four flours once', () => {
-    expect(all).toBe(true);
+    expect(beyond).toBe(Infinity);
     expect(found).toHaveLength(subsetsOf(SMALL.length, 4).length);
     expect(new Set(found.map(({ members }) => members.join())).size).toBe(found.length);
   });
@@ -99,10 +101,28 @@ describe('the enumeration', () => {
       .map(({ bound }) => bound)
       .sort((a, b) => a - b)
       .slice(0, 7);
-    expect(few.all).toBe(false);
+    expect(few.beyond).toBeGreaterThanOrEqual(least.at(-1)!);
+    expect(few.beyond).toBeLessThan(Infinity);
     expect(few.candidates.map(({ bound }) => bound).sort((a, b) => a - b)).toEqual(least);
     const with2 = toEnd(leastBounds(1000, sets(4, [2]), plain)).candidates;
     expect(with2).toHaveLength(found.filter(({ members }) => members.includes(2)).length);
+  });
+  it('sharpens a bound by a limit, never above what the limits allow, and gives the sharper ones in order', () => {
+    const terms = lifted(asked, deviations);
+    const { candidates } = toEnd(leastBounds(1000, sets(4), terms));
+    const sharpen = sharpener(asked, terms);
+    let risen = 0;
+    for (const one of candidates) {
+      const sharp = sharpen(one);
+      const best = boundedOptimum(one.members, asked, deviations);
+      expect(sharp).toBeGreaterThanOrEqual(one.bound);
+      if (best) expect(best.value).toBeGreaterThanOrEqual(sharp - 1e-9);
+      if (sharp > one.bound + 1e-6) risen += 1;
+    }
+    expect(risen).toBeGreaterThan(candidates.length / 4);
+    const ordered = [...inSharperOrder(candidates, sharpen)].map(({ bound }) => bound);
+    expect(ordered).toHaveLength(candidates.length);
+    expect(ordered).toEqual([...ordered].sort((a, b) => a - b));
   });
   it('never bounds a set above what its limits allow', () => {
     for (const { members, bound } of found) {

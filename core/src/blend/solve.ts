@@ -4,6 +4,7 @@ import { boundedOptimum, type Bounded } from './bounded';
 import { canBeBlended } from './feasible';
 import { lifted } from './boundTerms';
 import { deviationsOf, type BlendQuestion, type Deviations } from './question';
+import { inSharperOrder, sharpener } from './sharper';
 import { leastBounds, type Candidate } from './subsets';
 
 export interface Solution extends Bounded {
@@ -51,30 +52,32 @@ function pickDifferent(sorted: readonly Solution[], wanted: number): Solution[] 
 
 /**
  * Solves candidates in the order of their bounds, until the wanted blends are found and no bound left is under the last of
- * them: what isn't solved can't be among them.
+ * them: what isn't solved can't be among them. `worst`: the value of the last of them; Infinity where they are too few.
  */
 function* inOrder(
-  candidates: readonly Candidate[],
+  candidates: Iterable<Candidate>,
   question: BlendQuestion,
   deviations: Deviations,
-): Steps<{ picked: Solution[]; proven: boolean }> {
-  const sorted = [...candidates].sort((a, b) => a.bound - b.bound);
+): Steps<{ picked: Solution[]; worst: number }> {
   const solutions: Ranked[] = [];
-  let picked: Solution[] = [];
+  const found = () => {
+    const picked = pickDifferent(solutions.sort(compare), question.answers);
+    return { picked, worst: picked.length === question.answers ? picked.at(-1)!.value : Infinity };
+  };
   let worst = Infinity;
   let look = FIRST_BATCH;
-  for (const [at, { members, bound }] of sorted.entries()) {
-    if (bound >= worst) return { picked, proven: true };
+  let at = 0;
+  for (const { members, bound } of candidates) {
+    if (bound >= worst) break;
     const best = boundedOptimum(members, question, deviations);
     if (best) solutions.push(ranked({ ...best, flours: members.map((i) => question.flours[i]!) }));
-    if (at + 1 < look) continue;
+    at += 1;
+    if (at < look) continue;
     look = Math.ceil(look * GROWS);
-    picked = pickDifferent(solutions.sort(compare), question.answers);
-    if (picked.length === question.answers) worst = picked.at(-1)!.value;
-    yield at / sorted.length;
+    ({ worst } = found());
+    yield at / FIRST_LOOK;
   }
-  picked = pickDifferent(solutions.sort(compare), question.answers);
-  return { picked, proven: false };
+  return found();
 }
 
 /**
@@ -85,6 +88,7 @@ export function* solveBlend(question: BlendQuestion, catalogue: Catalogue): Step
   if (!canBeBlended(question)) return [];
   const deviations = deviationsOf(question, catalogue);
   const terms = lifted(question, deviations);
+  const sharpen = sharpener(question, terms);
   const { flours, pins, floors, bought, most, mostBought } = question;
   const sets = {
     most,
@@ -94,7 +98,8 @@ export function* solveBlend(question: BlendQuestion, catalogue: Catalogue): Step
   };
   for (let wanted = FIRST_LOOK; ; wanted *= WIDER) {
     const found = yield* leastBounds(wanted, sets, terms);
-    const { picked, proven } = yield* inOrder(found.candidates, question, deviations);
-    if (proven || found.all) return picked;
+    const ordered = inSharperOrder(found.candidates, sharpen);
+    const { picked, worst } = yield* inOrder(ordered, question, deviations);
+    if (worst <= found.beyond) return picked;
   }
 }

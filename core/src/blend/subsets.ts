@@ -10,17 +10,16 @@ export interface Candidate {
 /** Between two looks at the clock of the caller: about 8 ms of subsets on a slow machine. */
 const YIELD_EVERY = 200_000;
 
-/** The sets with the least bounds, in no order; `all`: there are no others. */
+/** The sets with the least bounds, in no order; `beyond`: no other set's bound is under it, Infinity where there are no others. */
 export interface LeastBounds {
   readonly candidates: readonly Candidate[];
-  readonly all: boolean;
+  readonly beyond: number;
 }
 
 /** Keeps the `wanted` least of what it is given, cutting down now and then, so that most sets cost no memory. */
 class Least {
   private kept: Candidate[] = [];
   ceiling = Infinity;
-  all = true;
   constructor(
     private readonly wanted: number,
     /** What each place stands for. */
@@ -38,7 +37,6 @@ class Least {
     this.kept.sort((a, b) => a.bound - b.bound);
     this.ceiling = this.kept[this.wanted]!.bound;
     this.kept.length = this.wanted;
-    this.all = false;
     return this.kept;
   }
 }
@@ -163,7 +161,7 @@ export function* leastBounds(
     }
   }
   const candidates = least.cut();
-  return { candidates, all: least.all };
+  return { candidates, beyond: least.ceiling };
 }
 
 const hasAll = (members: Int32Array, depth: number, held: readonly number[]): boolean =>
