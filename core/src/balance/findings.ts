@@ -126,7 +126,7 @@ const green: FindingRule = {
 
 /** So many times what is usual of a thing, and so many g per 100 g of flour beside it, before it is told. Common practice. */
 const RICH = {
-  greasy: { at: 1, of: 'fat', times: 1.7, grams: 30 },
+  greasy: { at: 1, of: 'fat', times: 1.4, grams: 15 },
   'too-sweet': { at: 2, of: 'sugars', times: 1.7, grams: 30 },
   eggy: { at: 3, of: 'egg', times: 2.2, grams: 100 },
 } as const;

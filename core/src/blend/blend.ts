@@ -54,27 +54,29 @@ export const partOf = (ingredient: string, share: number, catalogue: Catalogue):
   share,
 });
 
-/** Shares in whole percent that sum to 100, by largest remainder; what has room under its cap is rounded up first, so that no bag is asked for more than it holds. */
+/** Shares in whole percent that sum to 100: each point over goes where the most is missing, as long as a bag holds it. */
 function wholePercents(
   { flours, shares }: Solution,
   caps: BlendQuestion['caps'],
   catalogue: Catalogue,
 ): BlendPart[] {
-  const floors = flours.map((ingredient, at) => {
+  const rows = flours.map((ingredient, at) => {
     const exact = shares[at]! * PERCENT;
-    const percent = Math.floor(exact + 1e-6);
-    const full = percent + 1 > (caps[ingredient] ?? 1) * PERCENT + 1e-6;
-    return { ingredient, percent, rest: exact - percent, full };
+    return { ingredient, exact, percent: Math.floor(exact + 1e-6) };
   });
-  const missing = PERCENT - floors.reduce((sum, { percent }) => sum + percent, 0);
-  const order = [...floors].sort(
-    (a, b) => Number(a.full) - Number(b.full) || b.rest - a.rest || (a.ingredient < b.ingredient ? -1 : 1),
-  );
-  const given = new Set(order.slice(0, missing).map(({ ingredient }) => ingredient));
-  return floors
-    .map(({ ingredient, percent }) =>
-      partOf(ingredient, (percent + (given.has(ingredient) ? 1 : 0)) / PERCENT, catalogue),
-    )
+  const isFull = ({ ingredient, percent }: (typeof rows)[number]) =>
+    percent + 1 > (caps[ingredient] ?? 1) * PERCENT + 1e-6;
+  for (let sum = rows.reduce((total, { percent }) => total + percent, 0); sum < PERCENT; sum += 1) {
+    const [next] = [...rows].sort(
+      (a, b) =>
+        Number(isFull(a)) - Number(isFull(b)) ||
+        b.exact - b.percent - (a.exact - a.percent) ||
+        (a.ingredient < b.ingredient ? -1 : 1),
+    );
+    next!.percent += 1;
+  }
+  return rows
+    .map(({ ingredient, percent }) => partOf(ingredient, percent / PERCENT, catalogue))
     .sort((a, b) => b.share - a.share || (a.ingredient < b.ingredient ? -1 : 1));
 }
 

@@ -155,11 +155,21 @@ describe('a blend in whole percents', () => {
   it('asks for no more of a bag than it holds while another flour has room', () =>
     fc.assert(
       fc.property(questions, (question) => {
-        const room = (id: string, percent: number) => (question.caps[id] ?? 1) * 100 - percent;
         for (const solution of toEnd(solveBlend(question, catalogue))) {
           const { shares } = toBlend(solution, question, {}, [], catalogue);
-          const percents = shares.map(({ ingredient, share }) => room(ingredient, Math.round(share * 100)));
-          if (percents.some((left) => left < -1e-6)) expect(Math.max(...percents)).toBeLessThan(1);
+          const percents = new Map(
+            shares.map(({ ingredient, share }) => [ingredient, Math.round(share * 100)]),
+          );
+          const ofBag = (id: string) => (question.caps[id] ?? 1) * 100 - percents.get(id)!;
+          const ofGroups = (id: string) =>
+            question.groups
+              .filter(({ members }) => members.includes(id))
+              .map(({ members, most }) =>
+                members.reduce((left, one) => left - (percents.get(one) ?? 0), most * 100),
+              );
+          const ids = [...percents.keys()];
+          if (ids.some((id) => ofBag(id) < -1e-6))
+            expect(Math.max(...ids.map((id) => Math.min(ofBag(id), ...ofGroups(id))))).toBeLessThan(1);
         }
       }),
       runs(2),

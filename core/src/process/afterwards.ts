@@ -42,27 +42,45 @@ function lateLines(main: Part, actions: readonly Told[], end: number): Set<strin
   );
 }
 
-/** A recipe whose one list holds what comes on the bake later: that is a part of its own. Others are as they were. */
+/** What a part is called that bakes under a crumble. */
+const UNDER = 'fruit';
+
+/** Fruit of a crumble's one list: it lies under the crumbs and is none of them. */
+const fruitOf = (main: Part): Set<string> =>
+  new Set(
+    main.lines
+      .filter((one) => one.kind === 'ingredient' && rolesOf(one).some((role) => role === 'fruit-veg'))
+      .map(({ id }) => id),
+  );
+
+/** A list as two parts, the second of these lines; one of all or none of them stays one. */
+function parted(part: Part, apart: ReadonlySet<string>, name: string): readonly Part[] {
+  const isApart = ({ id }: Line) => apart.has(id);
+  const first = part.lines.find(isApart);
+  if (!first || apart.size >= part.lines.length) return [part];
+  return [
+    { ...part, lines: part.lines.filter((line) => !isApart(line)) },
+    { id: first.id, name, lines: part.lines.filter(isApart) },
+  ];
+}
+
+/**
+ * A recipe whose one list holds what lies under its crumbs, or comes on the bake when it is done: that is a part of its own. Others
+ * are as they were.
+ */
 export function partedByUse(
   recipe: Recipe,
   actions: readonly Told[],
   stages: readonly ToldStage[],
 ): readonly Part[] {
-  const foods = recipe.parts.filter(({ lines }) => lines.some(({ kind }) => kind === 'ingredient'));
-  const [main] = foods;
+  const [main, ...others] = recipe.parts.filter(({ lines }) =>
+    lines.some(({ kind }) => kind === 'ingredient'),
+  );
+  if (!main || others.length > 0) return recipe.parts;
   const last = stages.findLast(heats);
   const end = actions.findIndex(({ id }) => id === last?.action);
-  if (foods.length !== 1 || !main || end < 0) return recipe.parts;
-  const late = lateLines(main, actions, end);
-  const first = main.lines.find(({ id }) => late.has(id));
-  if (!first || late.size >= main.lines.length) return recipe.parts;
-  const isLate = ({ id }: Line) => late.has(id);
-  return recipe.parts.flatMap((part) =>
-    part === main
-      ? [
-          { ...part, lines: part.lines.filter((line) => !isLate(line)) },
-          { id: first.id, name: NAME, lines: part.lines.filter(isLate) },
-        ]
-      : [part],
-  );
+  const under = recipe.family.id === 'crumble' ? fruitOf(main) : new Set<string>();
+  const late = end < 0 ? new Set<string>() : lateLines(main, actions, end);
+  const pieces = under.size > 0 ? parted(main, under, UNDER) : parted(main, late, NAME);
+  return recipe.parts.flatMap((part) => (part === main ? pieces : [part]));
 }

@@ -283,6 +283,18 @@ describe('what only comes to a bake when it is done', () => {
       [null, 5],
       ['to finish', 2],
     ]));
+  it('is none of the crumbs that lie over it either', () => {
+    const { mixtures } = readProcess(
+      readText(
+        'Apple crumble\n\n100 g plain flour\n90 g butter\n80 g demerara sugar\n700 g apples\n\nMethod\nRub the butter into the flour, stir in the sugar. Scatter over the apples, bake at 180 °C for 40 minutes.',
+      ),
+      BUILT_IN_KITCHEN,
+    );
+    expect(mixtures.map(({ name, lines }) => [name, lines.length])).toEqual([
+      ['Apple crumble', 3],
+      ['fruit', 1],
+    ]);
+  });
   it('is none where it is in the dough', () =>
     expect(
       parts(

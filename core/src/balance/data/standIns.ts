@@ -76,8 +76,8 @@ export const STAND_INS: { readonly source: string; readonly confidence: 'common-
     { from: ['potato'], trouble: ['nightshades'], to: [{ ingredient: 'sweet-potato', ratio: 1 }], because: 'sweet potato is no nightshade' },
     { from: ['gf-blend'], trouble: ['gums', 'nightshades'], to: [{ ingredient: 'white-rice-flour', ratio: 0.65 }, { ingredient: 'tapioca-starch', ratio: 0.35 }], because: 'its flours without its gum or potato' },
     // Milk
-    { from: ['butter', 'margarine'], trouble: ['milk'], to: [{ ingredient: 'vegan-butter', ratio: 1 }], because: 'a baking block holds the same fat and water as butter' },
-    { from: ['butter', 'margarine'], trouble: ['milk'], to: [{ ingredient: 'shortening', ratio: 0.82 }, { ingredient: 'water', ratio: 0.16 }], because: 'shortening is all fat: the water that butter brings is put back' },
+    { from: ['butter', 'unsalted-butter', 'margarine'], trouble: ['milk'], to: [{ ingredient: 'vegan-butter', ratio: 1 }], because: 'a baking block holds the same fat and water as butter' },
+    { from: ['butter', 'unsalted-butter', 'margarine'], trouble: ['milk'], to: [{ ingredient: 'shortening', ratio: 0.82 }, { ingredient: 'water', ratio: 0.16 }], because: 'shortening is all fat: the water that butter brings is put back' },
     { from: ['ghee', 'brown-butter'], trouble: ['milk'], to: [{ ingredient: 'shortening', ratio: 1 }], because: 'fat without water for fat without water' },
     { from: ['whole-milk', 'skim-milk'], trouble: ['milk'], to: [{ ingredient: 'pea-milk', ratio: 1 }], because: 'water for water; a little less fat' },
     { from: ['buttermilk'], trouble: ['milk'], to: [{ ingredient: 'pea-milk', ratio: 0.94 }, { ingredient: 'lemon-juice', ratio: 0.06 }], because: 'plant milk soured with lemon has about half of buttermilk’s acid' },

@@ -6,7 +6,8 @@ export const fats: Table = {
   role: 'fat', style: 'level',
   source: 'USDA SR Legacy; cup weights: common practice', confidence: 'from-memory',
   rows: {
-    'butter': { name: 'butter', also: ['unsalted butter', 'salted butter', 'sweet butter', 'cold butter', 'soft butter', 'softened butter', 'melted butter', 'cultured butter', 'european-style butter', 'sweet cream butter', 'butter softened'], comp: [16, 0.9, 82, 0, 0.1, 0, 0.9], cup: [227, 220, 232], each: [113.4, 110, 116], allergens: ['milk'], does: ['kept for flavour'] },
+    'butter': { name: 'butter', also: ['salted butter', 'cold butter', 'soft butter', 'softened butter', 'melted butter', 'cultured butter', 'european-style butter', 'butter softened'], comp: [16, 0.9, 82, 0, 0.1, 0, 0.9], cup: [227, 220, 232], each: [113.4, 110, 116], allergens: ['milk'], does: ['kept for flavour'] },
+    'unsalted-butter': { name: 'unsalted butter', also: ['sweet butter', 'sweet cream butter'], comp: [17.9, 0.85, 81.1, 0, 0.06, 0, 0.04], cup: [227, 220, 232], each: [113.4, 110, 116], allergens: ['milk'], does: ['kept for flavour'] },
     'brown-butter': { name: 'browned butter', also: ['brown butter', 'beurre noisette'], comp: [1, 1, 97, 0, 0.1, 0, 0.9], cup: [210, 200, 220], allergens: ['milk'], does: ['kept for flavour'] },
     'ghee': { name: 'ghee', also: ['clarified butter', 'butter oil'], comp: [0.3, 0.1, 99.5, 0, 0, 0, 0.1], cup: [210, 200, 220], allergens: ['milk'], does: ['kept for flavour'] },
     'margarine': { name: 'margarine', also: ['baking spread', 'baking margarine', 'soft margarine', 'block margarine', 'stick margarine'], comp: [17, 0.2, 80.5, 0, 0.2, 0, 2], cup: [227, 218, 235], possible: ['milk', 'soybeans'], does: ['kept for flavour'] },

@@ -6,7 +6,7 @@ export const flours: FlourTable = {
   role: 'gf-flour', style: 'spooned',
   source: 'USDA SR Legacy; cup weights: common practice', confidence: 'from-memory',
   rows: {
-    'white-rice-flour': { name: 'white rice flour', also: ['rice flour', 'fine rice flour', 'fine white rice flour', 'superfine rice flour', 'superfine white rice flour', 'ground rice', 'rice semolina', 'cream of rice'], comp: [11.9, 6, 1.4, 77.7, 0.1, 2.4, 0.6], cup: [150, 135, 170], grain: 'grain',
+    'white-rice-flour': { name: 'white rice flour', also: ['rice flour', 'fine rice flour', 'fine white rice flour', 'superfine rice flour', 'superfine white rice flour'], comp: [11.9, 6, 1.4, 77.7, 0.1, 2.4, 0.6], cup: [150, 135, 170], grain: 'grain',
       thirst: [1.05, 0.9, 1.3],
       flour: { traits: { class: 'rice', scores: [2, 1, 6, 3, 5], flavour: 1, colour: 0.5, grit: 2.5, cap: 0.7, tau: 8, set: [67, 78] },
         amylose: 20, tastes: ['mild'], vice: 'grit and a dry, crumbly bite when it is coarse or stands alone', weeks: WHITE, price: 1,

@@ -1,5 +1,5 @@
 import type { FlourTable } from '../types';
-import { DRY, OILY, WHOLE } from './flourRecord';
+import { DRY, OILY, WHITE, WHOLE } from './flourRecord';
 
 /** Flours and meals that fewer shops have. g per 100 g: water, protein, fat, starch, sugars, fibre, ash. */
 export const moreFlours: FlourTable = {
@@ -121,6 +121,11 @@ export const moreFlours: FlourTable = {
       flour: { traits: { class: 'starch', scores: [4, 6, 3, 6, 0], flavour: 0.5, colour: 0.2, grit: 0.3, cap: 0.3, tau: 1, set: [62, 72] },
         amylose: 1, tastes: ['none'], vice: 'stringy in quantity', weeks: DRY, price: 1.8,
         standIns: ['sweet-rice-flour', 'tapioca-starch'], pairs: ['white-rice-flour'], most: {}, usual: false, like: null } },
+    'ground-rice': { name: 'ground rice', also: ['rice semolina', 'cream of rice', 'coarse rice flour', 'coarse white rice flour', 'coarse brown rice flour', 'rice meal'], comp: [11.9, 6.2, 1.4, 77.3, 0.2, 2.4, 0.6], cup: [165, 145, 185], grain: 'grain',
+      thirst: [0.95, 0.75, 1.25],
+      flour: { traits: { class: 'rice', scores: [1, 0.5, 8, 1.5, 5], flavour: 1, colour: 0.8, grit: 6, cap: 0.25, tau: 25, set: [67, 80] },
+        amylose: 21, tastes: ['mild'], vice: 'sandy: it drinks slower than most bakes last', weeks: WHITE, price: 1,
+        standIns: ['white-rice-flour', 'cornmeal'], pairs: ['white-rice-flour', 'corn-starch'], most: {}, usual: false, like: 'white-rice-flour' } },
     'water-chestnut-flour': { name: 'water chestnut flour', also: ['water chestnut starch', 'singhara flour', 'singoda flour'], role: 'starch', comp: [12, 0.8, 0.3, 84.5, 1, 0.8, 0.6], cup: [135, 118, 155], note: 'a water plant, not a nut',
       thirst: [0.95, 0.8, 1.2],
       flour: { traits: { class: 'starch', scores: [1.5, 2, 8, 4, 1], flavour: 1.5, colour: 1.5, grit: 1, cap: 0.3, tau: 2, set: [60, 74] },
