@@ -66,7 +66,7 @@ function heatWords(docket: Docket, system: MeasureSystem): DocketHead['heat'] {
   if (bake.watts === null && bake.ovenCelsius === null && chilled && seen(docket).length === 0)
     return [{ place: 'Not baked: it sets in the cold', time: timeWords(chilled) }];
   if (bake.watts !== null || !stages || seen(docket).length === 0)
-    return [{ place: ovenWords(docket), time: bakeTimeWords(bake) }];
+    return [{ place: ovenWords(docket, system), time: bakeTimeWords(bake) }];
   const several = seen(docket).length > 1;
   return seen(docket).map((stage) => {
     const what = several && stage !== stages[mainStage ?? -1] ? stage.what.trim().toLowerCase() : '';

@@ -21,7 +21,7 @@ export { toCsvList } from './csv';
 export { toHtml } from './html';
 export { toPlainText } from './plainText';
 export { toMarkdown } from './markdown';
-export { unnumbered } from './written';
+export { stepWords } from './stepWords';
 export { sayDuration, sayMinutes, saySeconds, shortTime } from './sayMinutes';
 export type {
   Docket,

@@ -2,7 +2,7 @@ import { familyOf } from '../family';
 import type { Docket, DocketStep, StepKind } from './types';
 import { headLines, headOf, headWarnings, heatLines } from './head';
 import { docketLineWords } from './listWords';
-import { unnumbered } from './written';
+import { stepWords } from './stepWords';
 
 /** ISO 8601 duration of whole minutes. */
 const duration = (minutes: number): string => {
@@ -52,7 +52,7 @@ const SECTION_OF: Readonly<Record<StepKind, string>> = {
 function sectionsOf(method: readonly DocketStep[]): HowToSection[] {
   return method.reduce<HowToSection[]>((sections, { text, kind = 'mix' }) => {
     const name = SECTION_OF[kind];
-    const step: HowToStep = { '@type': 'HowToStep', text: unnumbered(text) };
+    const step: HowToStep = { '@type': 'HowToStep', text: stepWords(text) };
     const last = sections.at(-1);
     if (last?.name !== name) return [...sections, { '@type': 'HowToSection', name, itemListElement: [step] }];
     return [...sections.slice(0, -1), { ...last, itemListElement: [...last.itemListElement, step] }];

@@ -1,5 +1,5 @@
 import { getIngredient, type Catalogue } from '../catalogue';
-import type { Item, Line } from '../read';
+import { rowsOf, type Item, type Line } from '../read';
 import { spokenName } from './written';
 import type { DocketLine } from './types';
 
@@ -11,11 +11,16 @@ const GRAMS_IN_IT = /\d\s*(?:kg|g|gr|grams?)\b/i;
 const LONGEST = 120;
 /** Lighter isn't weighed beside its spoon, g. */
 const WEIGHED_FROM = 3;
+/** What the author calls a thing, where that is a name and nothing else. */
+const PLAIN_WORDS = /^(?!.*\b(?:or|and|of|the|with|for)\b)\p{Ll}[\p{L} '’-]{2,39}$/u;
 /** Pieces that are so near a whole number are that many. */
 const NEAR_WHOLE = 0.08;
 
+/** Columns of a table, side by side or led by dots. */
+const COLUMNS = /\||\t|(?:\.\s?){4,}|\S {3,}\S/;
+
 const tidy = (source: string): string =>
-  source
+  (COLUMNS.test(source) ? rowsOf(source).join(', ') : source)
     .trim()
     .replace(MARKS, '')
     .replace(/\*\*|__/g, '')
@@ -66,7 +71,8 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   const tidied = from ? tidy(from.line.source) : '';
   if (from?.whole && !made.changed && tidied.length <= LONGEST) return tidied;
   const same = from !== undefined && from.item.ingredient === made.ingredient;
-  return `${countedWords(made, name, from, catalogue) ?? name}${same ? preparationOf(from.line, from.item) : ''}`;
+  const called = same && !made.changed && PLAIN_WORDS.test(from.item.words) ? from.item.words : name;
+  return `${countedWords(made, name, from, catalogue) ?? called}${same ? preparationOf(from.line, from.item) : ''}`;
 }
 
 /** True where the words bring their own amount. */

@@ -1,6 +1,6 @@
 import { headLines, headOf, headWarnings, makingLines, openQuestions } from './head';
 import { docketLineWords } from './listWords';
-import { unnumbered } from './written';
+import { stepWords } from './stepWords';
 import type { MeasureSystem } from './system';
 import { say } from '../words';
 import type { Docket } from './types';
@@ -26,7 +26,7 @@ export function toMarkdown(docket: Docket, system?: MeasureSystem): string {
       lines.map((line) => `- ${escaped(docketLineWords(line))}`).join('\n'),
     ]),
     '## Method',
-    method.map(({ text }, at) => `${at + 1}. ${escaped(unnumbered(text))}`).join('\n'),
+    method.map(({ text }, at) => `${at + 1}. ${escaped(stepWords(text, system))}`).join('\n'),
     ...(guard.crossContact.length > 0
       ? [
           '## Against cross-contact',

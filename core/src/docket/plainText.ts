@@ -1,6 +1,6 @@
 import { headLines, headOf, headWarnings, makingLines } from './head';
 import { docketLineWords } from './listWords';
-import { unnumbered } from './written';
+import { stepWords } from './stepWords';
 import type { MeasureSystem } from './system';
 import type { Docket } from './types';
 
@@ -14,7 +14,7 @@ export function toPlainText(docket: Docket, system?: MeasureSystem): string {
     ...parts.map(({ name, lines }) =>
       [...(name === null ? [] : [name]), ...lines.map(docketLineWords)].join('\n'),
     ),
-    method.map(({ text }, at) => `${at + 1}. ${unnumbered(text)}`).join('\n'),
+    method.map(({ text }, at) => `${at + 1}. ${stepWords(text, system)}`).join('\n'),
   ]
     .filter((block) => block !== '')
     .join('\n\n')}\n`;

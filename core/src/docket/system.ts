@@ -25,6 +25,13 @@ export function sayDial(celsius: number, fan: boolean, system: MeasureSystem = '
   return `${words}${fan ? ' with the fan' : ''}`;
 }
 
+const METRIC_FIRST = /(\d+) °C \((\d+) °F(?:, gas mark [\d¼½]+)?\)/g;
+const US_FIRST = /(\d+) °F \((\d+) °C\)/g;
+
+/** Words whose heats stand in both scales, with the system's own first. What is said in one scale alone is its author's, and stays. */
+export const heatsIn = (words: string, system: MeasureSystem): string =>
+  system === 'us' ? words.replace(METRIC_FIRST, '$2 °F ($1 °C)') : words.replace(US_FIRST, '$2 °C ($1 °F)');
+
 /** A measure so near a whole inch is that many. */
 const NEAR_INCH = 0.13;
 

@@ -2,6 +2,7 @@ import type { Line, Part, Recipe } from '../read';
 import type { Role } from '../vocabulary';
 import { UNTIL, type Told } from './actions';
 import { calledOf, linesNamedIn } from './called';
+import { isCrumble } from './parts';
 import { heats, type ToldStage } from './stages';
 
 /** What a dough or batter is made of: what stands in a step with it is in it. */
@@ -46,9 +47,9 @@ function lateLines(main: Part, actions: readonly Told[], end: number): Set<strin
 const UNDER = 'fruit';
 
 /** Fruit of a crumble's one list: it lies under the crumbs and is none of them. */
-const fruitOf = (main: Part): Set<string> =>
+const fruitOf = (part: Part): Set<string> =>
   new Set(
-    main.lines
+    part.lines
       .filter((one) => one.kind === 'ingredient' && rolesOf(one).some((role) => role === 'fruit-veg'))
       .map(({ id }) => id),
   );
@@ -73,14 +74,13 @@ export function partedByUse(
   actions: readonly Told[],
   stages: readonly ToldStage[],
 ): readonly Part[] {
-  const [main, ...others] = recipe.parts.filter(({ lines }) =>
-    lines.some(({ kind }) => kind === 'ingredient'),
-  );
-  if (!main || others.length > 0) return recipe.parts;
+  const foods = recipe.parts.filter(({ lines }) => lines.some(({ kind }) => kind === 'ingredient'));
+  const only = foods.length === 1 ? foods[0]! : null;
   const last = stages.findLast(heats);
   const end = actions.findIndex(({ id }) => id === last?.action);
-  const under = recipe.family.id === 'crumble' ? fruitOf(main) : new Set<string>();
-  const late = end < 0 ? new Set<string>() : lateLines(main, actions, end);
-  const pieces = under.size > 0 ? parted(main, under, UNDER) : parted(main, late, NAME);
-  return recipe.parts.flatMap((part) => (part === main ? pieces : [part]));
+  return recipe.parts.flatMap((part) => {
+    if (isCrumble(part) || (part === only && recipe.family.id === 'crumble'))
+      return parted(part, fruitOf(part), UNDER);
+    return part === only && end >= 0 ? parted(part, lateLines(part, actions, end), NAME) : [part];
+  });
 }

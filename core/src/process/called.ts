@@ -40,6 +40,9 @@ export const calledOf = (parts: readonly Part[]): Called[] =>
       })),
   );
 
+/** What ends many names and stands for them: the berries are the strawberries. */
+const KINDS_OF_FOOD = ['berry', 'nut', 'currant'];
+
 /** The lines that a stretch of a method names, by name or by what they are; `instead`: what a person says is meant in their place. */
 export function linesNamedIn(
   text: string,
@@ -48,8 +51,13 @@ export function linesNamedIn(
 ): Called[] {
   const words = ` ${tokensOf(text).join(' ')} `;
   const roles = new Set(ROLE_WORDS.filter((row) => row.words.test(text)).flatMap((row) => [...row.roles]));
+  const kinds = KINDS_OF_FOOD.filter((kind) => words.includes(` ${kind} `));
   const named = called.filter(({ items }) =>
-    items.some(({ role, name }) => roles.has(role) || (name.length > 2 && words.includes(` ${name} `))),
+    items.some(
+      ({ role, name }) =>
+        roles.has(role) ||
+        (name.length > 2 && (words.includes(` ${name} `) || kinds.some((kind) => name.endsWith(kind)))),
+    ),
   );
   if (instead.length === 0) return named;
   const meant = new Set(named.map(({ line }) => instead.find((one) => one.line === line)?.instead ?? line));

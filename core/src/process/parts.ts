@@ -1,26 +1,6 @@
-import { getIngredient, type Catalogue } from '../catalogue';
-import { guessFamily, ratiosOf, type Line, type Part, type Recipe } from '../read';
+import type { Catalogue } from '../catalogue';
+import { guessFamily, mainPart, ratiosOf, weighLines, type Part, type Recipe } from '../read';
 import type { PartFamily } from './types';
-
-interface Weighed {
-  readonly flour: number;
-  readonly starch: number;
-  readonly all: number;
-}
-
-const FLOURS = new Set(['wheat-flour', 'gf-flour']);
-
-function weigh(lines: readonly Line[], catalogue: Catalogue): Weighed {
-  const sum = { flour: 0, starch: 0, all: 0 };
-  for (const { ingredient, grams, alternative, aside } of lines.flatMap(({ items }) => items)) {
-    if (ingredient === null || !grams || alternative || aside) continue;
-    const { role } = getIngredient(catalogue, ingredient);
-    sum.all += grams.central;
-    if (FLOURS.has(role)) sum.flour += grams.central;
-    if (role === 'starch') sum.starch += grams.central;
-  }
-  return sum;
-}
 
 /** Of what is rolled or pressed there is less egg and water than so many g for 100 g of flour. */
 const MOST_EGG = 30;
@@ -35,6 +15,9 @@ const NAMED: readonly (readonly [RegExp, PartFamily['id']])[] = [
   [/\b(?:roux|tangzhong|custard|p[âa]tissi[èe]re|pastry cream|sauce|curd|compote)\b/i, 'thickened-filling'],
   [/\bmeringue\b/i, 'no-flour'],
 ];
+
+/** Crumbs that are rubbed and strewn. */
+export const isCrumble = (part: Part): boolean => named(part) === 'crumble';
 
 const named = (part: Part): PartFamily['id'] | null =>
   part.name === null ? null : (NAMED.find(([words]) => words.test(part.name!))?.[1] ?? null);
@@ -61,7 +44,7 @@ function baseOf(part: Part, recipe: Recipe, catalogue: Catalogue): PartFamily | 
 }
 
 function familyOf(part: Part, main: Part | undefined, recipe: Recipe, catalogue: Catalogue): PartFamily {
-  const { flour, starch, all } = weigh(part.lines, catalogue);
+  const { flour, starch, all } = weighLines(part.lines, catalogue);
   const said = named(part);
   const byHand = recipe.bindings.families[part.id];
   if (byHand) return { id: byHand, confidence: 1, because: 'said' };
@@ -74,15 +57,6 @@ function familyOf(part: Part, main: Part | undefined, recipe: Recipe, catalogue:
     return { id: 'thickened-filling', confidence: 0.9, because: 'little-flour' };
   const own = guessFamily(part.name ?? '', part.lines, '', catalogue);
   return { id: own.id, confidence: own.confidence, because: 'formula' };
-}
-
-/** The part with the most flour: what the bake is named for. */
-export function mainPart(parts: readonly Part[], catalogue: Catalogue): Part | undefined {
-  const weight = (part: Part) => {
-    const { flour, starch, all } = weigh(part.lines, catalogue);
-    return (flour + starch / 2) * 1e3 + all;
-  };
-  return [...parts].sort((a, b) => weight(b) - weight(a))[0];
 }
 
 /** What kind each part of a bake is, by what is in it and what it is called. */

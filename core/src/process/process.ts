@@ -1,5 +1,6 @@
 import { catalogueOf, type Kitchen } from '../kitchen';
 import {
+  mainPart,
   pageLines,
   tokensOf,
   type Bindings,
@@ -14,7 +15,6 @@ import { partedByUse } from './afterwards';
 import { doubtsOf } from './doubts';
 import { heats, stagesOf } from './stages';
 import { flowing, mixturesOf } from './mixtures';
-import { mainPart } from './parts';
 import { calledOf } from './called';
 import { takesOf } from './takes';
 import { tinOf, type Said } from './tins';
@@ -87,8 +87,12 @@ const IN_A_VESSEL = new Set<Stage['medium']>(['oven', 'griddle', 'steamed', 'mic
 /** What only readies or finishes the bake is no stage of its own length. */
 const BESIDE_THE_BAKE = /\b(?:toast|roast|blind|grill|broil)/i;
 
-const ownOvens = (stages: readonly Stage[]): Stage[] =>
-  stages.filter(({ medium, what }) => medium === 'oven' && !BESIDE_THE_BAKE.test(what));
+/** The ovens that bake; one that is turned off only where no other has a heat. */
+function ownOvens(stages: readonly Stage[]): Stage[] {
+  const ovens = stages.filter(({ medium, what }) => medium === 'oven' && !BESIDE_THE_BAKE.test(what));
+  const hot = ovens.filter(({ ovenCelsius }) => ovenCelsius !== null);
+  return hot.length > 0 ? hot : ovens;
+}
 
 /** The stage that the bake is known by: the one that a person says, else its longest in the oven, else the first that heats. */
 function mainStage(stages: readonly Stage[], said: Bindings['bake']): Stage | null {

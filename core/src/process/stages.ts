@@ -227,6 +227,11 @@ function remember(action: Told, heat: Heat): void {
 }
 const IN_A_SAUCE = /\b(?:melt|brown|toast|caramel|syrup|sauce|custard|simmer)\b/i;
 
+/** "Turn off, leave in the oven": from here on it only keeps its warmth. */
+const turnsOff = ({ text }: Told, next: Told | undefined): boolean =>
+  OFF.test(text) && OF_AN_OVEN.test(next?.first === false ? `${text} ${next.text}` : text);
+const OF_AN_OVEN = /\b(?:oven|door)\b/i;
+
 /** Every stretch of heat and cold that the actions tell of, in order. Title and family say how, where nothing else does. */
 export function stagesOf(actions: readonly Told[], title: string, family: FamilyId): ToldStage[] {
   const medium = mediumOfTitle(title) ?? (family === 'pancake' ? 'griddle' : null);
@@ -241,6 +246,7 @@ export function stagesOf(actions: readonly Told[], title: string, family: Family
     remember(action, heat);
     const lengths = lengthsOf(action);
     const next = actions[at + 1];
+    if (turnsOff(action, next)) heat.oven = null;
     const doubtful = IF.test(action.text) || (sentence[0] !== undefined && IF.test(sentence[0].text));
     const medium =
       lengths.length > 0 && !(doubtful && MORE.test(sentence.map(({ text }) => text).join(' ') + action.text))

@@ -1,6 +1,7 @@
 import { availabilityOf, doesIt, getIngredient, type Catalogue } from '../catalogue';
 import { familyOf } from '../family';
 import { FAMILIES, type FamilyId } from '../vocabulary';
+import { BOUGHT_DOUGHS } from './data/boughtDoughs';
 import { DEEDS } from './data/deeds';
 import { RATIOS, type FamilyRatios } from './ratios';
 import type { FamilyGuess, Line } from './types';
@@ -106,9 +107,9 @@ const said = (text: string, words: RegExp) => [...new Set(text.match(words))];
 const LITTLE_FLOUR = 0.06;
 const FLOURED = -6;
 
-/** Log-odds of a formula for a family. Without flour only what needs none is left. */
-function formulaScore(id: FamilyId, ratios: FamilyRatios | null): number {
-  if (!ratios) return id === 'flourless' ? 0 : -3;
+/** Log-odds of a formula for a family. Without flour what its bought dough makes is left, or what needs none. */
+function formulaScore(id: FamilyId, ratios: FamilyRatios | null, bought: FamilyId | undefined): number {
+  if (!ratios) return id === (bought ?? 'flourless') ? 0 : -3;
   if (id !== 'flourless') return likeness(ratios, usualRatios(id));
   const all = 100 + RATIOS.reduce((sum, what) => sum + ratios[what], 0);
   return 100 / all < LITTLE_FLOUR ? 0 : FLOURED;
@@ -148,6 +149,9 @@ export function guessFamily(
       return one !== undefined && doesIt(one, 'yeast');
     }),
   );
+  const [bought] = lines.flatMap(({ items }) =>
+    items.flatMap(({ ingredient }) => (ingredient && BOUGHT_DOUGHS[ingredient]) || []),
+  );
   const inTitles = FAMILIES.flatMap((id) => said(title, familyOf(id).words));
   const fried = doneTo('doughnut', method) > 0;
   const scores = FAMILIES.map((id) => {
@@ -160,7 +164,7 @@ export function guessFamily(
       id,
       words: [...inTitle, ...inMethod],
       score:
-        formulaScore(id, ratios) +
+        formulaScore(id, ratios, bought) +
         risen +
         (named && inTitle.length + inMethod.length === 0 ? UNNAMED : 0) +
         titleEvidence(inTitle, inTitles) +

@@ -257,22 +257,30 @@ function total(
 
 const without = ({ by: _, ...item }: Found): Item => item;
 
-const NEXT_THING = /,\s+(?:and\s+)?(?=(?:\d|(?:an?|one|two|three|four|half|some|pinch)\s))|;\s+(?:and\s+)?/i;
+const NEXT_THING =
+  /,\s+(?:and\s+)?(?=(?:\d|(?:an?|one|two|three|four|half|some|(?:a )?few|pinch)\s)|[\p{L} ]{3,30} (?:as needed|as required|to taste)\b)|;\s+(?:and\s+)?/iu;
+const UNMEASURED = /\b(?:as needed|as required|to taste)\b|^(?:some|(?:a )?few)\s/i;
+/** So many pieces that are named make a list of a line that has others, which are asked about. */
+const MOSTLY_NAMED = 0.5;
 
 /**
- * "200 g flour, 100 g butter, 2 eggs" is a list on one line: each piece has an amount of its own, and a name. A card
- * may say first what it is for: "Crust: 24 wafers, crushed; 5 T butter".
+ * "200 g flour, 100 g butter, 2 eggs" is a list on one line: each piece has an amount of its own, and a name; of three and more
+ * half are enough, since a piece that is left out is missed by nobody until the bake. A card may say first what it is for:
+ * "Crust: 24 wafers, crushed; 5 T butter".
  */
 function listed(text: string, reader: Scales): string[] {
   const [first = '', ...others] = text.replace(CARD_PART, '').split(NEXT_THING);
   const named = (piece: string) => {
     if (juiceAndZest(piece)[0] !== piece) return true;
     const { quantity, words } = readAmount(numbersFromWords(piece));
-    return (
-      quantity !== null && !/^each\b/i.test(words) && matchIngredient(words, reader.catalogue) !== undefined
-    );
+    const measured = quantity !== null || UNMEASURED.test(piece);
+    return measured && !/^each\b/i.test(words) && matchIngredient(words, reader.catalogue) !== undefined;
   };
-  return others.length > 0 && [first, ...others].every(named) ? [first, ...others] : [text];
+  const pieces = [first, ...others];
+  const known = pieces.filter(named).length;
+  const isList =
+    known === pieces.length || (pieces.length > 2 && named(first) && known >= MOSTLY_NAMED * pieces.length);
+  return others.length > 0 && isList ? pieces : [text];
 }
 
 /** What stands instead of something else is named for the guard and weighs nothing. */

@@ -5,9 +5,12 @@ const MADE =
   '(?:custard|syrup|icing|frosting|sauce|glaze|dip|topping|filling|coating|crumbs?|streusel|caramel|cream|ganache|compote|pastry|dough|sponge|middle|top|drizzle|punch|wash)';
 /** "Syrup: juice of 2 oranges", "For the dip: 80 g chocolate", "custard - 2 tbsp": a line that says what it is for. */
 const LABELLED = new RegExp(
-  `^\\W*((?:for (?:the )?|the |to )?(?:\\p{L}+ )?(?:${MADE}|serve|finish|dust|brush|fill|decorate))\\s*(?::|\\s[-–—])\\s`,
+  `^\\W*((?:for (?:the )?|the |to )?(?:\\p{L}+ )?(?:${MADE}|serve|finish|dust|brush|fill|decorate)(?=\\s*(?::|\\s[-–—])\\s)|for (?:\\p{L}+ ){0,2}\\p{L}+(?=:\\s))`,
   'iu',
 );
+/** A list behind a name of its own: "chashni - 1½ cups sugar, ¾ cup water". What names a stage of the work is none. */
+const LISTED =
+  /^\W*(?!(?:dry|wet|day|step|method|ingredients?|you need|then|next|first|also)\b)(\p{L}[\p{L} ]{2,24}?)\s*(?::|\s[-–—])\s+(?=\d)/iu;
 /** A sentence that begins another thing: "The custard is …", "While they are in, make the syrup: …". */
 const BEGINS = new RegExp(
   `^\\W*(?:the|for the|for a) (${MADE})\\b|^[^.]{0,60}\\b(?:make|start[^.]{0,20} with) (?:a|the) (${MADE})\\b`,
@@ -20,7 +23,7 @@ const AT_THE_TABLE = /,\s*to (?:serve|finish)\b/i;
 const partOf = (line: Line): string | null => {
   const source = line.source.trim();
   if (line.kind !== 'ingredient') return null;
-  const label = LABELLED.exec(source)?.[1];
+  const label = LABELLED.exec(source)?.[1] ?? (line.items.length > 1 ? LISTED.exec(source)?.[1] : undefined);
   if (label) return label;
   const said = BEGINS.exec(source);
   return source.length > SENTENCE ? (said?.[1] ?? said?.[2] ?? null) : null;

@@ -12,11 +12,13 @@ import { inferLocale } from './locale';
 import { namesFood } from './match';
 import { kindsOf, pageText, secondRecipe, type KindOfLine } from './page';
 import { bindingsOf, regrouped } from './bindings';
+import { mainPart, weighLines } from './mainPart';
 import { toParts } from './parts';
 import { placesOf, type Place } from './places';
 import { readProse } from './prose';
 import { joinWrapped } from './continued';
-import type { Line, Recipe, Step, TakenFor } from './types';
+import { lastWordOf } from './names';
+import type { Line, Part, Recipe, Step, TakenFor } from './types';
 import { readTimes } from './times';
 import { nameAndYield, readYield } from './yields';
 
@@ -46,6 +48,7 @@ interface Placed extends SourceLine {
 const MOST_LINES = 1000;
 /** A line of fewer words is no sentence about foods. */
 const SENTENCE_WORDS = 9;
+const CALLED_FIRST = /^\s*(\p{Lu}[\p{Lu}'’ &-]{3,40})[.:](?=\s)/u;
 
 function emptyLine({ id, source }: SourceLine, kind: Line['kind']): Line {
   return { id, source, kind, items: [], measuredBy: null, aside: false };
@@ -82,11 +85,14 @@ function readFoods(whole: string, reader: Scales): Pick<Line, 'items' | 'measure
 /** A title without what stands around it: marks, strokes of a table, "Recipe:", little pictures, and how many it makes. */
 function titleIn(source: string): string {
   const bare = cleanLine(source.replace(/^\s*\|/, '').replace(/\|\s*$/, ''))
-    .replace(/^#+\s*/, '')
+    .replace(/^#+\s*|\*\*|__/g, '')
     .replace(/^(?:recipe(?: name)?|title|name|dish)\s*[:|]\s*/i, '')
     .replace(/\s*(?:(?![©®™])\p{Extended_Pictographic}\uFE0F?)+$/u, '');
   return nameAndYield(bare).name;
 }
+
+/** A recipe in one paragraph may begin with its name in capitals: "PARKIN. Melt …". Empty where it doesn't. */
+const calledFirst = (paragraph: string): string => CALLED_FIRST.exec(paragraph)?.[1]?.trim() ?? '';
 
 /** What a person has said that a line is: outright, or by saying what food it is, or what is done there. */
 function saidOf({ kind, line: _, family: __, bake, takes, ...food }: LineCorrection): PageKind | undefined {
@@ -94,6 +100,13 @@ function saidOf({ kind, line: _, family: __, bake, takes, ...food }: LineCorrect
   if (bake !== undefined || takes !== undefined) return 'step';
   return Object.keys(food).length > 0 ? 'ingredient' : undefined;
 }
+
+/** A title without what it says of smaller parts: a slice with a streusel is no streusel. */
+const withoutNamesOf = (parts: readonly Part[], title: string): string =>
+  parts.reduce((words, { name }) => {
+    const last = name === null ? '' : lastWordOf(name);
+    return last === '' ? words : words.replace(new RegExp(`\\b${last}\\b`, 'gi'), ' ');
+  }, title);
 
 interface Page {
   readonly lines: readonly SourceLine[];
@@ -153,16 +166,20 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
     .filter((line) => line.place === 'method' || line.place === 'prose')
     .map(({ id, source }): Step => ({ id, source }));
   const read = placed.filter((line) => line.place !== 'method').map((line) => toLine(line, reader, byLine));
-  const title = titleIn(placed.find((line) => line.place === 'title')?.source ?? '');
+  const title =
+    titleIn(placed.find((line) => line.place === 'title')?.source ?? '') ||
+    calledFirst(steps[0]?.source ?? '');
   const method = steps.map(({ source }) => source).join(' ');
   const about = read.filter(({ kind }) => kind !== 'ingredient').map(({ source }) => source);
+  const parts = regrouped(toParts(read), corrections);
+  const main = mainPart(parts, catalogue);
+  const besides = parts.filter((part) => part !== main && weighLines(part.lines, catalogue).flour > 0);
   const family = guessFamily(
-    `${title} ${about.filter((one) => /^(?:makes|serves|yield)/i.test(one)).join(' ')}`,
-    read,
+    `${withoutNamesOf(besides, title)} ${about.filter((one) => /^(?:makes|serves|yield)/i.test(one)).join(' ')}`,
+    main?.lines ?? read,
     method,
     catalogue,
   );
-  const parts = regrouped(toParts(read), corrections);
   const foreign = read.find((line) => line.kind === 'ingredient' && isForeign(line.source, catalogue));
   return {
     lines,

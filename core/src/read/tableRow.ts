@@ -1,7 +1,7 @@
 import { readAmount } from './amount';
 import { cleanLine } from './clean';
 
-const COLUMNS = /\s*\t\s*|\s{3,}|\s+\|\s+|^\s*\||\|\s*$/;
+const COLUMNS = /\s*\t\s*|\s+(?:\.\s*){3,}\s*|\s{3,}|\s+\|\s+|^\s*\||\|\s*$/;
 const AMOUNT_CELL =
   /^(?:about |approx\.? |ca\.? )?(?:[\d¼½¾⅓⅔⅛]|an? |half |one |two |three |a pinch|pinch|some$|to taste$)/i;
 const NUMBER_CELL = /^\d[\d.,]*(?:\s*[-–]\s*\d[\d.,]*)?$/;
@@ -25,7 +25,7 @@ export function rowsOf(source: string): string[] {
     .filter((cell) => cell !== '' && !/^[-–—]$/.test(cell));
   if (cells.length < 2) return [source];
   const [first = '', ...others] = cells;
-  if (cells.every((cell) => isAmount(cell) && !isBare(cell))) return cells;
+  if (cells.every((cell) => isAmount(cell) && readAmount(cleanLine(cell)).words !== '')) return cells;
   const at = cells.findIndex((cell) => isAmount(cell));
   const name = cells.find((cell) => !isAmount(cell) && !MORE.test(cell));
   if (at < 0 || name === undefined || (at === 0 && !isBare(first))) return [cells.join(' ')];

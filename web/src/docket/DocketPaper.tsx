@@ -7,7 +7,7 @@ import {
   headWarnings,
   openQuestions,
   sayDuration,
-  unnumbered,
+  stepWords,
   type Docket,
   type DocketPart,
   type DocketStep,
@@ -159,7 +159,7 @@ const StepOf = memo(function StepOf({ step }: { readonly step: DocketStep }) {
   const { text, source, changed } = step;
   return (
     <li data-changed={changed || undefined}>
-      {unnumbered(text)}
+      {stepWords(text, useMeasures())}
       {changed && source !== null ? (
         <details>
           <summary>as written</summary>

@@ -1,2 +1,2 @@
 export { spokenName } from './spoken';
-export { unnumbered, writeMethod } from './write';
+export { writeMethod } from './write';

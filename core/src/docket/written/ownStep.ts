@@ -86,6 +86,15 @@ function withDust(
   });
 }
 
+/** The name that a recipe in one paragraph begins with stands above it already. */
+function titleEdits(source: string, title: string): SpanEdit[] {
+  const from = source.search(/\S/);
+  const to = from + title.length;
+  return title !== '' && source.startsWith(`${title}.`, from)
+    ? [{ from, to: to + 1, text: '', because: '' }]
+    : [];
+}
+
 /** A step of the recipe as it is said now: the author's words wherever nothing in them changed. */
 export function ownStep(
   { id, source }: Step,
@@ -105,6 +114,7 @@ export function ownStep(
   const here = said.filter(({ at, inside }) => inside !== null && process.actions[at!]!.step === id);
   // Of two that meet the first stands.
   const edits = settledEdits([
+    ...titleEdits(source, recipe.title),
     ...here.flatMap(({ inside }) => inside ?? []),
     ...(bowl.profile.yeast && floured
       ? [...proofEdits(actions, process.actions), ...kneadEdits(actions)]

@@ -69,7 +69,7 @@ function blendOf(parts: readonly DocketPart[], several: boolean, catalogue: Cata
       : { ...base, text: `Stir the ${andList(named(powders))} through the ${first}${whose}.` };
   return {
     ...base,
-    text: `Whisk together the ${andList([...names, ...named(powders)])}${whose}: this is the ${FLOUR_BLEND}.`,
+    text: `Whisk together the ${andList([...names, ...named(powders)])}${whose}: this is ${whose === '' ? 'the' : 'its'} ${FLOUR_BLEND}.`,
   };
 }
 

@@ -10,15 +10,6 @@ import { renamedIn } from './renamed';
 import { sentencesOf, type Sentence } from './sentences';
 import { TECHNIQUE_WORDS } from './techniqueWords';
 
-/** A step without the number that it was written with: lists give it their own. */
-export const unnumbered = (step: string): string =>
-  step
-    .replace(/\*\*|__/g, '')
-    .replace(
-      /^\s*(?:\d{1,2}\s*[.)]|\d\uFE0F?\u20E3|step \d{1,2}\s*[:.)-]?(?=\s)|[a-j][.)]\s(?=\s*\p{L}))\s*/iu,
-      '',
-    );
-
 /** Done before the bake. */
 const AHEAD: ReadonlySet<StepKind> = new Set<StepKind>(['mix', 'rest', 'prepare']);
 

@@ -4,7 +4,7 @@ import type { Avoidance } from '../../vocabulary';
 export const LABEL_WORDS: Readonly<Record<Avoidance | 'gluten', { readonly finds: RegExp; readonly lookFor: string }>> = {
   gluten: { finds: /\bgluten\b|\bcereals? containing gluten\b/i, lookFor: 'wheat, spelt, durum, semolina, farina, rusk, barley, malt, rye, oats' },
   wheat: { finds: /\bwheat\b|\bspelt\b|\bdurum\b|\bsemolina\b|\bkamut\b/i, lookFor: 'wheat, spelt, durum, semolina, farina, rusk' },
-  milk: { finds: /(?<!\b(?:coconut|almond|oat|soya?|rice|pea|cashew|hemp) )\b(?:milk|dairy|whey|casein\w*|lactose|cream(?! of tartar)|buttermilk|cheese|yogh?urt|ghee)\b|(?<!\b(?:cocoa|peanut|nut|almond|shea|apple|seed|cacao) )\bbutter(?!nut|\s?bean)\b/i, lookFor: 'milk, whey, casein, lactose, buttermilk powder, ghee' },
+  milk: { finds: /(?<!\b(?:coconut|almond|oat|soya?|rice|pea|cashew|hemp) )\b(?:milk|dairy|whey|casein\w*|lactose|cream(?! of tartar)|buttermilk|cheese|yogh?urt|dahi|ghee)\b|(?<!\b(?:cocoa|peanut|nut|almond|shea|apple|seed|cacao) )\bbutter(?!nut|\s?bean)\b/i, lookFor: 'milk, whey, casein, lactose, buttermilk powder, ghee' },
   egg: { finds: /\beggs?\b|\balbumen\b|\blysozyme\b/i, lookFor: 'egg, albumen, lysozyme, dried white' },
   fish: { finds: /\bfish\b|\banchov/i, lookFor: 'fish, anchovy, isinglass, fish gelatine' },
   crustaceans: { finds: /\bcrustacean|\bshellfish\b|\bshrimp|\bprawn|\bcrab\b/i, lookFor: 'crustaceans, shrimp, prawn, crab' },

@@ -27,7 +27,7 @@ export const FOOD_WORDS: Readonly<Record<string, readonly string[]>> = {
   'egg white': ['äggvita', 'äggvitor', 'Eiweiß', 'Eiklar', 'blanc d\'œuf', 'blancs d\'œufs', 'albume', 'albumi', 'clara', 'claras'],
   'milk': ['mjölk', 'Milch', 'lait', 'latte', 'latte intero', 'leche', 'doodh'],
   'whipping cream': ['vispgrädde', 'grädde', 'Sahne', 'Schlagsahne', 'Schlagobers', 'crème liquide', 'crème entière', 'panna', 'panna fresca', 'nata', 'nata para montar'],
-  'yogurt': ['yoghurt naturell', 'Joghurt', 'Naturjoghurt', 'yaourt', 'yogur', 'dahi'],
+  'yogurt': ['yoghurt naturell', 'Joghurt', 'Naturjoghurt', 'yaourt', 'yogur'],
   'quark': ['kvarg', 'Magerquark', 'Quark'],
   'water': ['vatten', 'Wasser', 'eau', 'acqua', 'agua', 'pani'],
   'baking powder': ['bakpulver', 'Backpulver', 'levure chimique', 'lievito per dolci', 'polvo de hornear', 'levadura química', 'impulsor'],

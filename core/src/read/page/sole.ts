@@ -1,8 +1,21 @@
 import { cleanLine } from '../clean';
+import { NAMES_A_BAKE } from './alone';
 import { nameAndYield } from '../yields';
 import type { KindOfLine } from './kinds';
 import { isSignpost } from './signposts';
 
+/** "two-tin choc cake (a double one)": it ends in what bakes are called, and counts and measures nothing. */
+const namesTheBake = (line: string): boolean => {
+  const bare = cleanLine(line)
+    .replace(/\([^)]*\)/g, '')
+    .trim();
+  return (
+    !/^\d|^(?:an?|one|two|three|four|six|half|some) /i.test(bare) &&
+    /\s/.test(bare) &&
+    ENDS_IN_A_BAKE.test(bare)
+  );
+};
+const ENDS_IN_A_BAKE = new RegExp(`${NAMES_A_BAKE.source}[^\\p{L}\\d]*$`, 'iu');
 const OF_A_PART = /:\W*$|^\W*(?:for|to) /i;
 
 /**
@@ -19,6 +32,17 @@ export function withSoleName(lines: readonly string[], read: readonly KindOfLine
   const calls = kinds[first]?.kind === 'yield' && !isSignpost(lines[first]!);
   if (!named && calls && nameAndYield(cleanLine(lines[first]!)).yields)
     return kinds.map((one, at) => (at === first ? { ...one, kind: 'title', or: 'yield' } : one));
+  // A page may put its one great heading below its list.
+  const marked = lines.findIndex((line) => /^\s*#\s+\S/.test(line));
+  if (
+    !named &&
+    marked >= 0 &&
+    !isSignpost(lines[marked]!) &&
+    lines.filter((line) => /^\s*#\s/.test(line)).length === 1
+  )
+    return kinds.map((one, at) => (at === marked ? { ...one, kind: 'title', or: one.kind } : one));
+  if (!named && kinds[first]?.kind === 'ingredient' && namesTheBake(lines[first]!))
+    return kinds.map((one, at) => (at === first ? { ...one, kind: 'title', or: 'ingredient' } : one));
   if (
     kinds[first]?.kind !== 'heading' ||
     OF_A_PART.test(cleanLine(lines[first]!)) ||

@@ -1,0 +1,16 @@
+import { BULLETS } from '../read';
+import { heatsIn, type MeasureSystem } from './system';
+
+/** A step without the number that it was written with: lists give it their own. */
+const unnumbered = (step: string): string =>
+  step
+    .replace(/\*\*|__/g, '')
+    .replace(new RegExp(`^\\s*${BULLETS}\\s+`, 'u'), '')
+    .replace(
+      /^\s*(?:\d{1,2}\s*[.)]|\d{1,2}(?=\s+\p{Lu}\p{Ll}+ )|\d\uFE0F?\u20E3|step \d{1,2}\s*[:.)-]?(?=\s)|[a-j][.)]\s(?=\s*\p{L}))\s*/iu,
+      '',
+    );
+
+/** A step as it is read: without its number, and with its heats in the measures that are asked for, else in those of its page. */
+export const stepWords = (step: string, system?: MeasureSystem): string =>
+  system === undefined ? unnumbered(step) : heatsIn(unnumbered(step), system);

@@ -1,0 +1,9 @@
+import type { FamilyId } from '../../vocabulary';
+
+/** What a dough that is bought makes of a bake without flour of its own. Common practice. */
+export const BOUGHT_DOUGHS: Readonly<Record<string, FamilyId>> = {
+  'puff-pastry': 'pastry',
+  'shortcrust-pastry': 'pastry',
+  'filo-pastry': 'pastry',
+  'gf-pastry': 'pastry',
+};

@@ -1,0 +1,32 @@
+import { getIngredient, type Catalogue } from '../catalogue';
+import type { Line, Part } from './types';
+
+/** What a part weighs, g, and what of that is flour and starch. */
+export interface Weighed {
+  readonly flour: number;
+  readonly starch: number;
+  readonly all: number;
+}
+
+const FLOURS = new Set(['wheat-flour', 'gf-flour']);
+
+export function weighLines(lines: readonly Line[], catalogue: Catalogue): Weighed {
+  const sum = { flour: 0, starch: 0, all: 0 };
+  for (const { ingredient, grams, alternative, aside } of lines.flatMap(({ items }) => items)) {
+    if (ingredient === null || !grams || alternative || aside) continue;
+    const { role } = getIngredient(catalogue, ingredient);
+    sum.all += grams.central;
+    if (FLOURS.has(role)) sum.flour += grams.central;
+    if (role === 'starch') sum.starch += grams.central;
+  }
+  return sum;
+}
+
+/** The part with the most flour, the heaviest where there is none: what the bake is named for. */
+export function mainPart(parts: readonly Part[], catalogue: Catalogue): Part | undefined {
+  const weight = (part: Part) => {
+    const { flour, starch, all } = weighLines(part.lines, catalogue);
+    return (flour + starch / 2) * 1e3 + all;
+  };
+  return [...parts].sort((a, b) => weight(b) - weight(a))[0];
+}
