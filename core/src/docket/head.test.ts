@@ -1,7 +1,9 @@
+import fc from 'fast-check';
 import { EMPTY_REQUEST } from '../kitchen';
+import { runs } from '../testing';
 import { docketOf } from './testing';
 import { WHEAT_BAKES } from './cases/wheatBakes';
-import { headOf, sayTin, toPlainText, type Docket } from '.';
+import { headOf, sayDial, sayHeat, sayTin, stepWords, toPlainText, type Docket } from '.';
 
 const UK =
   'Lemon loaf\nMakes 12 slices\n200 g plain flour\n180 g butter, softened\n200 g caster sugar\n3 large eggs\n6 g baking powder\n60 ml milk\nMethod\nCream the butter and sugar, add the eggs and flour. Pour in 60 ml milk.\nBake in a 900 g loaf tin at 170°C for 50 to 55 minutes.';
@@ -27,6 +29,24 @@ describe('the head of a docket', () => {
     expect(linesOf(docket).some(({ volume }) => volume !== null && /cup/.test(volume))).toBe(true);
     expect(linesOf(docketOf(UK)).some(({ volume }) => volume !== null && /cup/.test(volume))).toBe(false);
   });
+  it('says the heats of its own sentences so too, and leaves the author’s', () => {
+    const metric = stepWords('2. Bake at 350F. It is done at 208 °F (98 °C).', 'metric');
+    expect(metric).toBe('Bake at 350F. It is done at 98 °C (208 °F).');
+    expect(stepWords(metric, 'us')).toBe('Bake at 350F. It is done at 208 °F (98 °C).');
+    fc.assert(
+      fc.property(fc.integer({ min: 30, max: 280 }), fc.boolean(), (celsius, fan) => {
+        expect(stepWords(sayDial(celsius, fan, 'metric'), 'us')).toBe(sayDial(celsius, fan, 'us'));
+        expect(stepWords(sayHeat(celsius, 'us'), 'metric')).toBe(sayHeat(celsius, 'metric'));
+      }),
+      runs(2),
+    );
+  });
+  it.each([
+    ['1 Heat the oven.', 'Heat the oven.'],
+    ['• Line the tin.', 'Line the tin.'],
+    ['2 eggs go in.', '2 eggs go in.'],
+    ['**Step 3:** Bake.', 'Bake.'],
+  ])('reads “%s” as a step of its list', (step, words) => expect(stepWords(step)).toBe(words));
   it('says twice the pieces of a double batch, and its steps no amount of the single one', () => {
     const docket = docketOf(UK, { scale: { factor: 2, lines: [] } });
     expect(headOf(docket).makes).toBe('24 slices');

@@ -35,6 +35,28 @@ describe('the list as a baker reads it', () => {
     const words = list({ without: ['milk', 'egg'] }).join('\n');
     expect(words).not.toMatch(/\b(?:butter,|buttermilk|eggs?)\b/);
   });
+  it('takes a line of several things apart, and says each as its author did', () =>
+    expect(
+      list(
+        {},
+        '1 cup flour, 2 eggs, 4 ripe pears, a pinch of sugar, few drops almond, 1/2 cup soft brown sugar',
+      ),
+    ).toEqual(
+      expect.arrayContaining([
+        expect.stringMatching(/^4 ripe pears \(\d+ g\)$/),
+        'a pinch of sugar',
+        '3 drops of almond extract',
+        expect.stringMatching(/^\d+ g soft brown sugar/),
+      ]),
+    ));
+  it('takes the strokes and dots of a table away', () => {
+    const words = list(
+      {},
+      '| 100 g | Butter, melted |\n| 200 g | Plain flour |\n75 g sugar . . . . 3 eggs',
+    ).join('\n');
+    expect(words).not.toMatch(/\||\. \./);
+    expect(words).toMatch(/100 g Butter, melted/);
+  });
   it('gives a weight for an amount that scaling has moved, and no old one', () =>
     expect(list({ scale: { factor: 2, lines: [] } }).join('\n')).not.toMatch(/2 large eggs|1 stick/));
 });

@@ -1,11 +1,12 @@
 import { getIngredient, type Catalogue } from '../catalogue';
 import { rowsOf, type Item, type Line } from '../read';
+import { sayFraction } from '../quantity';
 import { spokenName } from './written';
 import type { DocketLine } from './types';
 
 /** Marks of a list before the author's words. */
 const MARKS =
-  /^(?:[*•‣▢◦·●○■□▪▫◆◇►▸▹➤➔➡→✓✔☐☑»›⁃–—-]\uFE0F?\s+|\[ ?[xX]?\]\s+|\d{1,2}[.)]\s+(?=\d)|(?:(?![©®™⭐])\p{Extended_Pictographic}[\uFE0F\u200D]*)+\s*)/u;
+  /^(?:[*•‣▢◦·●○■□▪▫◆◇►▸▹➤➔➡→✓✔☐☑»›⁃–—-]\uFE0F?\s+|\[ ?[xX]?\]\s+|\d{1,2}[.)]\s+(?=\d)|(?:(?![©®™⭐])\p{Extended_Pictographic}[\uFE0F\u200D]*)+\s*)+/u;
 const GRAMS_IN_IT = /\d\s*(?:kg|g|gr|grams?)\b/i;
 /** Longer is a sentence, and no line. */
 const LONGEST = 120;
@@ -48,6 +49,28 @@ function countedWords(
   return `${name}, beaten (about ${half < 1 ? '½' : `${Math.floor(half)}${half % 1 === 0 ? '' : '½'}`} ${plural(Math.ceil(half))})`;
 }
 
+/** Loose measures as a cook says them: "a pinch of sugar". */
+const LOOSE: Readonly<Record<string, readonly [one: string, more: string]>> = {
+  pinch: ['a pinch of', 'pinches of'],
+  dash: ['a dash of', 'dashes of'],
+  drop: ['a drop of', 'drops of'],
+  handful: ['a handful of', 'handfuls of'],
+  knob: ['a knob of', 'knobs of'],
+  sprig: ['a sprig of', 'sprigs of'],
+  slice: ['a slice of', 'slices of'],
+};
+
+/** What stays and is counted, or measured loosely, is said as its author did: "4 ripe pears", "a pinch of sugar". */
+function asCounted(from: From, called: string): string | null {
+  const { quantity, unit } = from.item;
+  if (!quantity || from.scaled || quantity.low !== quantity.high) return null;
+  const n = sayFraction(quantity.central);
+  if (unit === null) return /^\d|^x\b/i.test(called) ? null : `${n} ${called}`;
+  const loose = LOOSE[unit];
+  if (!loose) return null;
+  return quantity.central === 1 ? `${loose[0]} ${called}` : `${n} ${loose[1]} ${called}`;
+}
+
 /** "cold, diced": how the recipe wants what is still the same thing. */
 export function preparationOf({ source, items }: Line, item: Item): string {
   if (items.filter(({ alternative }) => !alternative).length > 1) return '';
@@ -72,7 +95,8 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   if (from?.whole && !made.changed && tidied.length <= LONGEST) return tidied;
   const same = from !== undefined && from.item.ingredient === made.ingredient;
   const called = same && !made.changed && PLAIN_WORDS.test(from.item.words) ? from.item.words : name;
-  return `${countedWords(made, name, from, catalogue) ?? called}${same ? preparationOf(from.line, from.item) : ''}`;
+  const counted = same && !made.changed ? asCounted(from, called) : null;
+  return `${countedWords(made, name, from, catalogue) ?? counted ?? called}${same ? preparationOf(from.line, from.item) : ''}`;
 }
 
 /** True where the words bring their own amount. */
@@ -89,10 +113,13 @@ export function docketLineWords(line: DocketLine): string {
   if (words === undefined) return `${grams.central} g ${name}${volume ? ` (${volume})` : ''}`;
   if (saysAmount(line))
     return GRAMS_IN_IT.test(words) || grams.central < WEIGHED_FROM ? words : `${words} (${grams.central} g)`;
-  if (/^\d/.test(words)) return `${words} (${grams.central} g)`;
+  if (COUNTED.test(words)) return grams.central < WEIGHED_FROM ? words : `${words} (${grams.central} g)`;
   if (grams.central < SPOON_LEADS && volume) return `${volume} ${words} (${grams.central} g)`;
   return `${grams.central} g ${words}${volume ? ` (${volume})` : ''}`;
 }
+
+/** Words that begin with their own measure. */
+const COUNTED = /^(?:[\d½¼¾⅓⅔]|an? (?:pinch|dash|drop|handful|knob|sprig|slice)\b)/;
 
 /** Below so many g a spoon measures better than a kitchen scale. */
 export const SPOON_LEADS = 15;

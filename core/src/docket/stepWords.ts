@@ -1,13 +1,16 @@
 import { BULLETS } from '../read';
 import { heatsIn, type MeasureSystem } from './system';
 
+/** A bullet, or a number without its dot: "1 Heat the oven". */
+const MARK = new RegExp(`^\\s*(?:${BULLETS}\\s+|\\d{1,2}\\s+(?=\\p{Lu}\\p{Ll}+ ))`, 'u');
+
 /** A step without the number that it was written with: lists give it their own. */
 const unnumbered = (step: string): string =>
   step
     .replace(/\*\*|__/g, '')
-    .replace(new RegExp(`^\\s*${BULLETS}\\s+`, 'u'), '')
+    .replace(MARK, '')
     .replace(
-      /^\s*(?:\d{1,2}\s*[.)]|\d{1,2}(?=\s+\p{Lu}\p{Ll}+ )|\d\uFE0F?\u20E3|step \d{1,2}\s*[:.)-]?(?=\s)|[a-j][.)]\s(?=\s*\p{L}))\s*/iu,
+      /^\s*(?:\d{1,2}\s*[.)]|\d\uFE0F?\u20E3|step \d{1,2}\s*[:.)-]?(?=\s)|[a-j][.)]\s(?=\s*\p{L}))\s*/iu,
       '',
     );
 

@@ -8,7 +8,7 @@ export const BULLETS = '(?:[*•‣▢◦·●○■□▪▫◆◇►▸▹➤�
 /** Little pictures do too; a star is a vote, and © speaks of the page. */
 const PICTURES = '(?:(?![©®™⭐])\\p{Extended_Pictographic}[\\uFE0F\\u200D]*)+';
 const BULLET = new RegExp(
-  `^(?:${BULLETS}\\s+|${PICTURES}\\s*(?=[\\p{L}\\d(½⅓⅔¼¾])|\\d{1,2}[).]\\s+(?=\\d))`,
+  `^(?:${BULLETS}\\s+|${PICTURES}\\s*(?=[\\p{L}\\d(½⅓⅔¼¾])|\\d{1,2}[).]\\s+(?=\\d))+`,
   'u',
 );
 /** Who wrote it, and when, before each line of a chat. */

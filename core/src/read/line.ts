@@ -257,9 +257,11 @@ function total(
 
 const without = ({ by: _, ...item }: Found): Item => item;
 
+/** Behind a list's comma another thing begins with an amount, or has none and says so. */
 const NEXT_THING =
-  /,\s+(?:and\s+)?(?=(?:\d|(?:an?|one|two|three|four|half|some|(?:a )?few|pinch)\s)|[\p{L} ]{3,30} (?:as needed|as required|to taste)\b)|;\s+(?:and\s+)?/iu;
-const UNMEASURED = /\b(?:as needed|as required|to taste)\b|^(?:some|(?:a )?few)\s/i;
+  /,\s+(?:and\s+)?(?=(?:\d|(?:an?|one|two|three|four|half|some|(?:a )?few|pinch)\s)|[\p{L} ]{3,30} (?:as needed|as required|to taste|for (?:the )?(?:top|tops|topping|rolling|dusting|brushing|sprinkling|decorating|decoration|greasing|frying))\b)|;\s+(?:and\s+)?/iu;
+const UNMEASURED =
+  /\b(?:as needed|as required|to taste|for (?:the )?(?:top|tops|topping|rolling|dusting|brushing|sprinkling|decorating|decoration|greasing|frying))\b|^(?:some|(?:a )?few)\s/i;
 /** So many pieces that are named make a list of a line that has others, which are asked about. */
 const MOSTLY_NAMED = 0.5;
 
@@ -297,15 +299,19 @@ function read(source: string, reader: Scales): ReadLine {
   const phrases = rowsOf(source)
     .flatMap((row) => namesFirst(cleanLine(row).replace(NUMBERED, ''), ears.knows))
     .flatMap((row) => phrasesOf(numbersFromWords(row), ears));
-  const items = phrases.flatMap((phrase) =>
-    listed(phrase.text, reader)
-      .flatMap(juiceAndZest)
-      .flatMap((text) => readPieces(numbersFromWords(text), reader))
-      .map((item) => asPhrased(item, phrase)),
-  );
+  const isForTheTin = (text: string) => FOR_THE_TIN.test(takeApart(text).bare);
+  const items = phrases.flatMap((phrase) => {
+    const pieces = listed(phrase.text, reader);
+    return pieces.flatMap((piece) => {
+      const as: Phrase = pieces.length > 1 && isForTheTin(piece) ? { ...phrase, as: 'aside' } : phrase;
+      return juiceAndZest(piece)
+        .flatMap((text) => readPieces(numbersFromWords(text), reader))
+        .map((item) => asPhrased(item, as));
+    });
+  });
   const by = items.find((item) => item.by)?.by ?? null;
   const [first] = phrases;
-  const aside = first !== undefined && FOR_THE_TIN.test(takeApart(first.text).bare);
+  const aside = first !== undefined && listed(first.text, reader).length === 1 && isForTheTin(first.text);
   return { items: items.map(without), measuredBy: by, aside };
 }
 

@@ -2,7 +2,6 @@ import type { Catalogue } from '../catalogue';
 import { catalogueOf, type Kitchen, type LineCorrection, type SourceLine } from '../kitchen';
 import type { Locale, PageKind } from '../vocabulary';
 import { anotherRecipe, findDoubts, otherLanguage, unsureKinds } from './doubts';
-import { cleanLine } from './clean';
 import { correctLine } from './corrections';
 import { guessFamily } from './family';
 import { carryIds } from './ids';
@@ -20,7 +19,8 @@ import { joinWrapped } from './continued';
 import { lastWordOf } from './names';
 import type { Line, Part, Recipe, Step, TakenFor } from './types';
 import { readTimes } from './times';
-import { nameAndYield, readYield } from './yields';
+import { titleOf } from './title';
+import { readYield } from './yields';
 
 export interface ReadOptions {
   readonly kitchen: Kitchen;
@@ -48,7 +48,6 @@ interface Placed extends SourceLine {
 const MOST_LINES = 1000;
 /** A line of fewer words is no sentence about foods. */
 const SENTENCE_WORDS = 9;
-const CALLED_FIRST = /^\s*(\p{Lu}[\p{Lu}'’ &-]{3,40})[.:](?=\s)/u;
 
 function emptyLine({ id, source }: SourceLine, kind: Line['kind']): Line {
   return { id, source, kind, items: [], measuredBy: null, aside: false };
@@ -81,18 +80,6 @@ function readFoods(whole: string, reader: Scales): Pick<Line, 'items' | 'measure
   const sentence = readProse(whole, reader);
   return sentence.items.filter(({ grams }) => grams).length > 1 ? sentence : line;
 }
-
-/** A title without what stands around it: marks, strokes of a table, "Recipe:", little pictures, and how many it makes. */
-function titleIn(source: string): string {
-  const bare = cleanLine(source.replace(/^\s*\|/, '').replace(/\|\s*$/, ''))
-    .replace(/^#+\s*|\*\*|__/g, '')
-    .replace(/^(?:recipe(?: name)?|title|name|dish)\s*[:|]\s*/i, '')
-    .replace(/\s*(?:(?![©®™])\p{Extended_Pictographic}\uFE0F?)+$/u, '');
-  return nameAndYield(bare).name;
-}
-
-/** A recipe in one paragraph may begin with its name in capitals: "PARKIN. Melt …". Empty where it doesn't. */
-const calledFirst = (paragraph: string): string => CALLED_FIRST.exec(paragraph)?.[1]?.trim() ?? '';
 
 /** What a person has said that a line is: outright, or by saying what food it is, or what is done there. */
 function saidOf({ kind, line: _, family: __, bake, takes, ...food }: LineCorrection): PageKind | undefined {
@@ -166,9 +153,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
     .filter((line) => line.place === 'method' || line.place === 'prose')
     .map(({ id, source }): Step => ({ id, source }));
   const read = placed.filter((line) => line.place !== 'method').map((line) => toLine(line, reader, byLine));
-  const title =
-    titleIn(placed.find((line) => line.place === 'title')?.source ?? '') ||
-    calledFirst(steps[0]?.source ?? '');
+  const title = titleOf(placed, steps);
   const method = steps.map(({ source }) => source).join(' ');
   const about = read.filter(({ kind }) => kind !== 'ingredient').map(({ source }) => source);
   const parts = regrouped(toParts(read), corrections);

@@ -37,17 +37,20 @@ const numberOf = (written: string) =>
 /** `counted`: what COUNT caught. */
 function toYield(counted: readonly (string | undefined)[] | undefined, usual: string): Yield | null {
   const [first, last, dozen, words = ''] = counted ?? [];
-  const what = words.replace(/[.!\s]+$|\s\d+x$/g, '').trim();
+  const [sentence = ''] = words.split(/[.!?](?=\s)/);
+  const what = sentence.replace(/[.!\s]+$|\s\d+x$/g, '').trim();
   if (first === undefined || MEASURE.test(what)) return null;
   const ends = [first, last ?? first].map((one) => numberOf(one) * (dozen ? DOZEN : 1));
   const [low, high] = [Math.min(...ends), Math.max(...ends)];
   return low > 0 ? { low, high, what: what || usual } : null;
 }
 
+const inDigits = (words: string) => digitsFromWords(words.replace(/\ba dozen\b/gi, '1 dozen'));
+
 /** How many one line promises. `bare`: it is known to be a yield, and need not say so. */
 function yieldIn(source: string, bare: boolean): Yield | null {
   const parts = source.split(SEGMENTS).map((part) =>
-    digitsFromWords(cleanLine(part))
+    inDigits(cleanLine(part))
       .replace(/^.*=\s*(?=\d)/, '')
       .replace(/^[(*_\s]+|[)*_\s]+$/g, ''),
   );
@@ -67,13 +70,17 @@ const TAIL_COUNT = new RegExp(`^(makes|serves|cuts into|for|about|abt\\.?|ca\\.?
 /** A name and how many of it there are: "Almond tuiles, about 24", "Crumb muffins (12)", "Knots, 30 pcs". */
 export function nameAndYield(name: string): { readonly name: string; readonly yields: Yield | null } {
   const [, own = '', before = '', tail = ''] = TAIL.exec(name) ?? [];
-  const match = TAIL_COUNT.exec(digitsFromWords(tail));
+  const match = TAIL_COUNT.exec(inDigits(tail));
   if (!match) return { name, yields: null };
   const [, promise = '', ...counted] = match;
   const what = (counted[3] ?? '').trim();
   const helpings = /^(?:serves|for)$/i.test(promise) || HELPINGS.test(what);
   const yields = toYield(counted, helpings ? '' : 'pieces');
-  const says = promise !== '' || before.includes('(') || (what !== '' && what.split(' ').length < 3);
+  const says =
+    promise !== '' ||
+    counted[2] !== undefined ||
+    before.includes('(') ||
+    (what !== '' && what.split(' ').length < 3);
   const whole = own.split('(').length === own.split(')').length;
   return yields && says && whole ? { name: own.trim(), yields } : { name, yields: null };
 }

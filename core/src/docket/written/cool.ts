@@ -7,7 +7,7 @@ import type { Facts } from './facts';
 
 /** What a recipe says of what comes out of the oven, in any words. */
 const COOLS =
-  /\b(?:cool\w*|(?:until|till|when|is|are|get|gets|go|stone|completely|quite) cold|rack|turn(?:ed)? (?:\w+ )?out|unmou?ld|invert|upside down|(?:in|on) (?:(?:the|its|their) )?(?:tins?|pans?|trays?|sheets?|racks?|dish|mould)|stand|serve|(?:while|still) (?:warm|hot)|(?:warm|hot) (?:cakes?|loaf|bread|sponge|pudding|buns?|it)|at once|soak\w*|before (?:cutting|slicing|serving|eating)|drape|wrap|lift)\b/i;
+  /\b(?:cool\w*|(?:until|till|when|is|are|get|gets|go|stone|completely|quite) cold|rack|turn(?:ed)? (?:\w+ )?out|unmou?ld|invert|upside down|(?:in|on) (?:(?:the|its|their) )?(?:tins?|pans?|trays?|sheets?|racks?|dish|mould)|stand|serve|(?:while|still) (?:warm|hot)|(?:warm|hot) (?:cakes?|loaf|bread|sponge|pudding|buns?|it)|(?:eat\w*|best|nice|good) (?:it |them )?(?:warm|hot)|at once|soak\w*|before (?:cutting|slicing|serving|eating)|drape|wrap|lift)\b/i;
 const IN_THE_TIN =
   /\bin (?:(?:the|its|their) )?(?:tins?|pans?|dish|cases?|moulds?)\b|\bbefore (?:turning|removing|moving|unmou?lding|transferring)\b|\bon (?:(?:the|its) )?(?:tray|sheet|pan)s?\b/i;
 /** It mustn't wait. */

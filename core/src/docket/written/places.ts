@@ -23,9 +23,9 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   const mixes = ({ class: kind, text }: Action) =>
     kind !== null && (AT_BOWL.has(kind) || MIXED_IN.test(text)) && !TOSSED.test(text);
   // Once flour is in, what is put into a tin or shaped is no longer in the bowl.
-  const floured = actions.findIndex(
-    (one, n) => n < end && mixes(one) && one.takes.some(({ line }) => flours.has(line)),
-  );
+  const takesFlour = ({ class: kind, text, takes }: Action) =>
+    kind !== 'line-tin' && !TOSSED.test(text) && takes.some(({ line }) => flours.has(line));
+  const floured = actions.findIndex((one, n) => n < end && takesFlour(one));
   const placed =
     floured < 0
       ? -1
@@ -34,7 +34,7 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
             n > floured && n < end && (kind === 'shape' || (kind === 'place' && INTO_TIN.test(text))),
         );
   const until = placed < 0 ? end : placed;
-  const at = actions.findLastIndex((one, n) => n < until && mixes(one));
+  const at = actions.findLastIndex((one, n) => n < until && (mixes(one) || takesFlour(one)));
   if (at < 0) return null;
   // "Add egg, then water by spoonfuls": what is named behind it without a verb goes in as well.
   const step = actions[at]!.step;

@@ -9,6 +9,7 @@ import { namesOnly } from './names';
 import { withoutFurniture } from './setAside';
 import { withSoleName } from './sole';
 
+export { NAMES_A_BAKE } from './alone';
 export type { KindOfLine } from './kinds';
 export { pageText } from './pageText';
 export { secondRecipe } from './second';

@@ -1,0 +1,106 @@
+import { readText } from '../testing';
+import { BUILT_IN_KITCHEN } from '../kitchen';
+import { readProcess } from '../process';
+
+/*
+ * Forms in which bakers write that are nobody's standard: what a page says in them is all there, and is counted once.
+ */
+
+const foods = (text: string) =>
+  readText(text).parts.flatMap(({ lines }) =>
+    lines.flatMap(({ items, aside }) =>
+      items.map((item) => ({
+        of: item.ingredient,
+        grams: item.grams ? Math.round(item.grams.central) : null,
+        aside: aside || item.aside,
+      })),
+    ),
+  );
+const page = (line: string) => `Sponge cake\n${line}\n\nMethod\nWhisk and bake at 180C for 20 minutes.`;
+const weights = (line: string): Readonly<Record<string, number | null>> =>
+  Object.fromEntries(foods(page(line)).map(({ of, grams }) => [String(of), grams]));
+
+describe('a line of several things', () => {
+  it('may be led by dots', () => {
+    const all = weights('75g s.r. flour . . . . 3 eggs . . . . 75g caster sugar');
+    expect(all).toMatchObject({ 'self-raising-flour': 75, 'caster-sugar': 75 });
+    expect(all).toHaveProperty('egg');
+  });
+  it('loses none for one that nobody knows', () => {
+    const known = foods(
+      page(
+        'for the batter: 1 cup maida, 1 tbsp besan, 2 tbsp frobnitz, 1/4 tsp baking soda, water as needed',
+      ),
+    ).map(({ of }) => of);
+    for (const id of ['all-purpose-flour', 'chickpea-flour', 'baking-soda', 'water'])
+      expect(known).toContain(id);
+    expect(known).toContain(null);
+  });
+  it('is beside the dough only as far as it says so', () => {
+    const all = foods(page('4oz butter, 3oz caster, 5oz SR, oats for rolling'));
+    expect(all.find(({ of }) => of === 'self-raising-flour')).toMatchObject({ grams: 142, aside: false });
+    expect(all.find(({ of }) => of === 'rolled-oats')!.aside).toBe(true);
+  });
+  it('weighs once behind a box to tick', () =>
+    expect(weights('- [ ] 1 cup + 2 Tbsp (140g) AP flour')).toEqual({ 'all-purpose-flour': 140 }));
+  it('drops an essence, not a nut', () =>
+    expect(Object.keys(weights('200 g flour, 2 eggs, few drops almond'))).toContain('almond-extract'));
+});
+
+describe('what a page is called', () => {
+  const list = '200 g plain flour\n100 g butter\n100 g sugar\n2 eggs';
+  it.each([
+    ['below its list', `${list}\n\n# Baked vanilla slices\n\n1. Mix and bake.`, 'Baked vanilla slices'],
+    ['behind a number of tins', `two-tin choc cake\n${list}\nMix it all and bake.`, 'two-tin choc cake'],
+    ['in bold', `**Pear tart**\n\n${list}\n\nMethod\nMix and bake.`, 'Pear tart'],
+    ['with how many behind it', `Bath buns — a dozen\n${list}\n\nMethod\nMix and bake.`, 'Bath buns'],
+    [
+      'in capitals before its one paragraph',
+      'PARKIN. Melt 4 oz butter with 8 oz treacle, stir into 8 oz oatmeal and 6 oz plain flour, beat in 1 egg and bake at 300F for an hour.',
+      'PARKIN',
+    ],
+    [
+      'in a letter',
+      'Dear all, as asked: my aunt’s Pear Clafoutis.\n\nWhisk 4 eggs with 100 g sugar, then 80 g flour and 250 ml milk. Pour over 4 pears. 190 C for 35 min.',
+      'Pear Clafoutis',
+    ],
+  ])('is read %s', (_, text, title) => expect(readText(text).title).toBe(title));
+  it('is never a food of its list', () =>
+    expect(foods(`two-tin choc cake\n${list}\nMix it all and bake.`)).toHaveLength(4));
+});
+
+describe('what a page is', () => {
+  it('is told by the part with the most flour: a slice under a streusel is no crumble', () => {
+    const { family, parts } = readText(
+      'Plum streusel slice\n\nFor the base\n225g self raising flour\n115g butter\n75g caster sugar\n1 egg\n3 tbsp milk\n\nFor the streusel\n100g plain flour\n75g butter\n60g demerara\n\n500g plums\n\nMethod\nRub the butter into the flour, stir in sugar, egg and milk to a soft dough, press into a tin. Lay the plums over. Rub the streusel, scatter over. Bake at 190C for 40 minutes.',
+    );
+    expect(family.id).not.toBe('crumble');
+    expect(parts.length).toBeGreaterThan(1);
+  });
+  it('is pastry where its dough is bought', () =>
+    expect(
+      readText(
+        'Cream horns\n1 x 500 g block puff pastry\n1 egg, beaten\n300 ml double cream\n\nMethod\nRoll, wind round the moulds. Bake at 200C for 15 minutes. Fill.',
+      ).family.id,
+    ).toBe('pastry'));
+  it('keeps a list behind a name of its own apart', () => {
+    const { parts } = readText(
+      'Fritters\n1 cup maida, 2 tbsp sugar, 1/2 cup yogurt\nchashni - 1 1/2 cups sugar, 3/4 cup water\n\nMethod\nMix, fry, dip in the chashni.',
+    );
+    expect(parts.map(({ name }) => name)).toContain('chashni');
+  });
+});
+
+describe('heat that is said to be off', () => {
+  const stages = (method: string) =>
+    readProcess(
+      readText(`Cheesecake\n600 g cream cheese\n150 g sugar\n3 eggs\n20 g plain flour\n\nMethod\n${method}`),
+      BUILT_IN_KITCHEN,
+    );
+  it('is no bake, however long it stands there', () =>
+    expect(
+      stages('Bake at 160C for 50 min. Turn off, leave in the oven 1 hour with the door ajar.').bake,
+    ).toMatchObject({ ovenCelsius: 160, minutes: { low: 50 } }));
+  it('is no fan', () =>
+    expect(stages('Bake at 200C fan off, 25 min.').bake).toMatchObject({ ovenCelsius: 200, fan: false }));
+});
