@@ -1,3 +1,4 @@
+import pluralize from 'pluralize';
 import { getIngredient, type Catalogue } from '../catalogue';
 import { rowsOf, type Item, type Line } from '../read';
 import { sayFraction } from '../quantity';
@@ -60,11 +61,16 @@ const LOOSE: Readonly<Record<string, readonly [one: string, more: string]>> = {
   slice: ['a slice of', 'slices of'],
 };
 
+/** "orange zest": of so many oranges. */
+const OF_A_FRUIT = /^(\p{L}+) (zest|rind|peel|juice)$/u;
+
 /** What stays and is counted, or measured loosely, is said as its author did: "4 ripe pears", "a pinch of sugar". */
 function asCounted(from: From, called: string): string | null {
   const { quantity, unit } = from.item;
   if (!quantity || from.scaled || quantity.low !== quantity.high) return null;
   const n = sayFraction(quantity.central);
+  const [, fruit, part] = OF_A_FRUIT.exec(called) ?? [];
+  if (unit === null && fruit) return `${part} of ${n} ${quantity.central > 1 ? pluralize(fruit) : fruit}`;
   if (unit === null) return /^\d|^x\b/i.test(called) ? null : `${n} ${called}`;
   const loose = LOOSE[unit];
   if (!loose) return null;
@@ -119,7 +125,8 @@ export function docketLineWords(line: DocketLine): string {
 }
 
 /** Words that begin with their own measure. */
-const COUNTED = /^(?:[\d½¼¾⅓⅔]|an? (?:pinch|dash|drop|handful|knob|sprig|slice)\b)/;
+const COUNTED =
+  /^(?:[\d½¼¾⅓⅔]|(?:zest|rind|peel|juice) of |an? (?:pinch|dash|drop|handful|knob|sprig|slice)\b)/;
 
 /** Below so many g a spoon measures better than a kitchen scale. */
 export const SPOON_LEADS = 15;

@@ -36,6 +36,8 @@ describe('flour that only the method names', () => {
   it.each([
     ['Sprinkle with breadcrumbs.', /crumb/],
     ['Scatter breadcrumbs over the base.', /crumb/],
+    ['Pour into a buttered and crumbed 24 cm springform.', /crumbed/],
+    ['Grease and crumb the tin.', /crumb/],
     ['Stir in a spoon of malt.', /malt/],
     ['Soak the fruit in stout.', /stout/],
     ['Serve with wafers.', /wafer/],

@@ -2,6 +2,7 @@ import type { Line, Part, Recipe } from '../read';
 import type { Role } from '../vocabulary';
 import { UNTIL, type Told } from './actions';
 import { calledOf, linesNamedIn } from './called';
+import { EVERYTHING } from './data/roleWords';
 import { isCrumble } from './parts';
 import { heats, type ToldStage } from './stages';
 
@@ -18,8 +19,10 @@ const rolesOf = ({ items }: Line) => items.map(({ role }) => role);
  */
 function lateLines(main: Part, actions: readonly Told[], end: number): Set<string> {
   const called = calledOf([main]);
-  const named = actions.map(({ text }) =>
-    linesNamedIn(text.replace(UNTIL, ' '), called).map(({ line }) => line),
+  const named = actions.map(({ text }, at) =>
+    at < end && EVERYTHING.test(text)
+      ? called.map(({ line }) => line)
+      : linesNamedIn(text.replace(UNTIL, ' '), called).map(({ line }) => line),
   );
   const told = new Set(actions.map(({ step }) => step));
   // A sentence that is a step too stays what it is.

@@ -6,10 +6,19 @@ import { ROLE_WORDS } from './data/roleWords';
 /** Endings of names that say nothing alone: "baking powder" is named by both words. */
 const BLAND = new Set(['powder', 'extract', 'flour', 'juice', 'seed', 'water', 'oil', 'whole', 'white']);
 
+/** Sugars that go by their own names: what is dusted with icing sugar takes none of the sugar. */
+const OWN_SUGARS = /\b(?:icing|powdered|confectioner'?s?'?|vanilla|pearl) sugar\b/g;
+const sugarIn = (words: string) =>
+  words.replace(OWN_SUGARS, (own) =>
+    (/^(?:vanilla|pearl)/.test(own) ? own : 'icing sugar').replace(' ', '-'),
+  );
+
 /** What a line is called by in a method: the last word of its name, or its last two where that alone says nothing. */
 function nameIn({ name }: Item): string {
   const words = tokensOf(name.split(',')[0]!);
   const last = words.at(-1) ?? '';
+  const sugar = sugarIn(words.slice(-2).join(' '));
+  if (sugar.endsWith('-sugar')) return sugar;
   return BLAND.has(last) && words.length > 1 ? `${words.at(-2)} ${last}` : last;
 }
 
@@ -49,7 +58,7 @@ export function linesNamedIn(
   called: readonly Called[],
   instead: readonly Taking[] = [],
 ): Called[] {
-  const words = ` ${tokensOf(text).join(' ')} `;
+  const words = ` ${sugarIn(tokensOf(text).join(' '))} `;
   const roles = new Set(ROLE_WORDS.filter((row) => row.words.test(text)).flatMap((row) => [...row.roles]));
   const kinds = KINDS_OF_FOOD.filter((kind) => words.includes(` ${kind} `));
   const named = called.filter(({ items }) =>

@@ -65,7 +65,8 @@ function clean(source: string): string {
     .replace(BULLET, '')
     .replace(LOOSELY, '')
     .replace(/(?<![\d/.])([1-9]\d?)-([1-9])\/([2-9])(?!\d)/g, '$1 $2/$3')
-    .replace(/(\d)\s+\/\s+(\d)/g, '$1/$2');
+    .replace(/(\d)\s+\/\s+(\d)/g, '$1/$2')
+    .replace(/(\d) (?:&|and) (?=[1-7]\/[2-8](?!\d))/g, '$1 ');
 }
 
 /** The lines of a thousand recipes: reading and guarding look at each several times. */

@@ -53,7 +53,8 @@ function parted({ id, name, lines }: Part): Part[] {
 const partName = (source: string) =>
   cleanLine(source)
     .replace(/:$/, '')
-    .replace(/^for (?:the|a|your) /i, '')
+    .replace(/^(?:step|part|stage) \d{1,2}\W+/i, '')
+    .replace(/^for (?:the|a|your) |^the /i, '')
     .trim();
 
 /** Under each heading, from the first food on, a part begins. */

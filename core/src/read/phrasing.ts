@@ -58,7 +58,7 @@ function sharedAmount(text: string, knows: Knows): string[] {
 }
 
 const AT_THE_END = new RegExp(
-  `^([^\\d(]+?)\\s*(?:[,:–-]|\\s)\\s*(${AMOUNT})((?:\\s*[,(+].*|\\s+(?:plus|and|or|fresh|in|for)\\b.*)?)$`,
+  `^([^\\d(]+?)\\s*(?:[,:–-]|\\s)\\s*(${AMOUNT})((?:\\s*[,(+].*|\\s+(?:plus|and|or|fresh|in|for|soft(?:ened)?|packed|melted|cold|chopped|sifted|heaped|level|beaten|ripe|mashed|grated|cubed|diced|toasted|sliced)\\b.*)?)$`,
   'iu',
 );
 const BARE_AT_THE_END = /^([^\d(]+?)\s*[,:-]?\s+(\d+(?:-\d+)?)$/;

@@ -1,28 +1,28 @@
 import { capitalised, type SpanEdit } from './spans';
 
-/** Ways to say that a tin, a board or hands are floured, and how they are said with another flour. Common practice of recipes. */
+/** Ways to say that a tin, a board or hands are floured, or a tin crumbed, and how they are said with another flour. Common practice of recipes. */
 const FORMS: readonly (readonly [RegExp, (dust: string, ...groups: string[]) => string])[] = [
   [
-    /\b(grease|butter|oil|line) (?:and|&|then) (?:lightly )?flour ((?:(?! and | then |, |\.|;|\().)+)/gi,
+    /\b(grease|butter|oil|line) (?:and|&|then) (?:lightly )?(?:flour|crumb) ((?:(?! and | then |, |\.|;|\().)+)/gi,
     (dust, verb, what) => `${verb} ${what} and dust with ${dust}`,
   ],
   [
-    /\b(greased|buttered|oiled|lined)(?:,| and| &) (?:lightly )?floured ((?:[\w\d×x"”.-]+ ){0,4}?(?:tins?|pans?|trays?|sheets?|moulds?|dish(?:es)?|basins?|cups))\b/gi,
+    /\b(greased|buttered|oiled|lined)(?:,| and| &) (?:lightly )?(?:floured|crumbed) ((?:[\w\d×x"”.-]+ ){0,4}?(?:tins?|pans?|trays?|sheets?|moulds?|dish(?:es)?|basins?|cups|springforms?|ramekins?))\b/gi,
     (dust, how, what) => `${how} ${what} dusted with ${dust}`,
   ],
   [
-    /\b(?:(lightly|well|generously)[- ])?floured ((?:[\w-]+ ){0,2}?(?:surface|board|work ?top|work ?surface|counter|bench|table|cloth|towel|hands?|fingers|rolling pin|cutter|parchment|paper|tins?|pans?|trays?|sheets?|knife|scissors|bowl))\b/gi,
+    /\b(?:(lightly|well|generously)[- ])?(?:floured|crumbed) ((?:[\w-]+ ){0,2}?(?:surface|board|work ?top|work ?surface|counter|bench|table|cloth|towel|hands?|fingers|rolling pin|cutter|parchment|paper|tins?|pans?|trays?|sheets?|springforms?|ramekins?|knife|scissors|bowl))\b/gi,
     (dust, how, what) => `${what} ${how ? `${how} ` : ''}dusted with ${dust}`,
   ],
   [
-    /(?<=^|[.;,]\s*|\b(?:and|then|I|lightly)\s+)flour (the|your|a|an|two|both|each) ((?:(?! and | then |, |\.|;|\(| with ).)+)/gi,
+    /(?<=^|[.;,]\s*|\b(?:and|then|I|lightly)\s+)(?:flour|crumb) (the|your|a|an|two|both|each) ((?:(?! and | then |, |\.|;|\(| with ).)+)/gi,
     (dust, the, what) => `dust ${the} ${what} with ${dust}`,
   ],
   [
     /\b(dust|sprinkle|dredge|coat)(ed|ing|s)? ((?:(?!\.|;)[^])*?\s)?with (?:a little |some |a bit of )?(?:(?:plain|all-purpose|white|wheat) )?flour\b(?! blend)/gi,
     (dust, verb, ending, what) => `${verb}${ending} ${what ? `${what} ` : ''}with ${dust}`,
   ],
-  [/\bfloured\b/gi, (dust) => `dusted with ${dust}`],
+  [/\b(?:floured|crumbed)\b/gi, (dust) => `dusted with ${dust}`],
 ];
 
 const withoutButter = (words: string, butterOut: boolean): string =>

@@ -151,6 +151,10 @@ function uncounted(
   }));
 }
 
+/** In one list a blend is named once: "semolina, almonds, flour" are two things of which one is the blend. */
+const JOINS = /(?:,\s*(?:and\s+)?|\s+(?:and|&|\+)\s+)(?:the\s+)?$/i;
+/** More of it, or another sentence. */
+const AGAIN_OF_IT = /[.;!?]|\b(?:rest|remaining|half|other|then|more)\b/i;
 /** A word for whatever of the kind is in the pan; whipped cream is none. */
 const ANY_MILK = 'milk';
 /** "The hot milk" is the half-and-half of the list, where that alone of its part is of milk. */
@@ -213,7 +217,12 @@ export function renameMentions(
     const between = source.slice(Math.max(0, end), from);
     const again =
       before?.now === one.now && end >= 0 && /^\s*(?:,|and|or|&|\+)?\s*(?:the\s+)?$/i.test(between);
+    const listed =
+      one.blend && before?.now === one.now && end >= 0 && !AGAIN_OF_IT.test(between)
+        ? (JOINS.exec(between)?.[0].length ?? 0)
+        : 0;
     [before, end] = [one, to];
+    if (!again && listed > 0) return [{ from: from - listed, to, text: '', because: '' }];
     if (again) return [{ from: to - mention.words.length - between.length, to, text: '', because: '' }];
     const head = source.slice(0, from);
     // A sentence may begin with it, and a flour that a verb stands before wants its article.

@@ -91,6 +91,7 @@ export const METHOD_WORDS: readonly MethodWord[] = [
   },
   {
     forms: [/\bbread ?crumbs?\b|\b(?:biscuit|cookie|cracker|graham) crumbs?\b|\bpanko\b/gi],
+    inSteps: [/\bcrumbed\b|\bcrumb (?:the|your|a|an|it|each|both) /gi, /\b(?:grease|butter|oil) (?:and|&|then) crumb\b/gi],
     but: [
       /\b(?:gluten[- ]free|gf) (?:bread ?|biscuit |cookie |cracker )?crumbs?\b/gi,
       // "rub in until it looks like breadcrumbs" names a look, not a thing.

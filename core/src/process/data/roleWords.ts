@@ -8,7 +8,7 @@ export const ROLE_WORDS: readonly { readonly words: RegExp; readonly roles: read
   { words: /\b(?:wet ingredients|liquids?)\b/i, roles: ['liquid', 'egg'] },
   { words: /\b(?:eggs?|yolks?|whites?)\b/i, roles: ['egg'] },
   { words: /\b(?:butter|fat|shortening)\b/i, roles: ['fat'] },
-  { words: /\bsugars?\b/i, roles: ['sugar'] },
+  { words: /(?<!\b(?:icing|powdered|confectioners['’]?|vanilla|pearl) )\bsugars?\b/i, roles: ['sugar'] },
 ];
 /** All lines of what is being made. */
 export const EVERYTHING = /\b(?:everything|all (?:the )?(?:ingredients|things|together|in one)|the rest of the ingredients)\b/i;

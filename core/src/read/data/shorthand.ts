@@ -30,6 +30,6 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/\b(?:conf|confec)\b\.?(?= sugar)/gi, 'powdered'],
   [/\bbr\b\.?(?= sugar)/gi, 'brown'],
   [/\bunsalt\b\.?/gi, 'unsalted'],
-  [/\bvan\b\.?(?=$| ext)/gi, 'vanilla'],
+  [/\bvan\b\.?(?=$| ext| \d)/gi, 'vanilla'],
   [/\bext\b\.?$/gi, 'extract'],
 ];
