@@ -157,6 +157,10 @@ const suits = ({ shape }: Candidate, family: FamilyId): number => {
   return free ? -3 : 0;
 };
 
+/** The small loaf tin, that of a pound of bread, and its size. Common practice. */
+const POUND_LOAF = /\b(?:450 ?g|(?:1|one) ?-?(?:lb|pound))\b/i;
+const POUND_CM = { lengthCm: 17, widthCm: 9 } as const;
+
 /** How long a side must be in twice for a floor to be no square. */
 const ALIKE = 1.05;
 
@@ -179,6 +183,8 @@ function panFrom(best: Candidate, size: Size | null, family: FamilyId): Pan {
     shape = 'square';
   const row: PanRecord = PANS.rows[shape];
   const many = count ?? size?.count ?? row.count;
+  if (shape === 'loaf' && size === null && POUND_LOAF.test(words))
+    return { shape, ...POUND_CM, count: many, words };
   if (size === null || row.sizedByName)
     return { shape, lengthCm: row.lengthCm, widthCm: row.widthCm, count: many, words };
   if (two !== null) return { shape, lengthCm: size.lengthCm, widthCm: two, count: many, words };

@@ -265,6 +265,13 @@ const UNMEASURED =
 /** So many pieces that are named make a list of a line that has others, which are asked about. */
 const MOSTLY_NAMED = 0.5;
 
+/** "1 yolk, water": what ends a list may have no amount. */
+function bareTail(piece: string, { catalogue }: Scales): string[] {
+  const [, head = '', tail = ''] = /^(.+),\s+(\p{L}+(?: \p{L}+)?)$/u.exec(piece) ?? [];
+  const food = (words: string) => matchIngredient(words, catalogue)?.match === 'exact';
+  return tail !== '' && food(tail) && food(readAmount(numbersFromWords(head)).words) ? [head, tail] : [piece];
+}
+
 /**
  * "200 g flour, 100 g butter, 2 eggs" is a list on one line: each piece has an amount of its own, and a name; of three and more
  * half are enough, since a piece that is left out is missed by nobody until the bake. A card may say first what it is for:
@@ -282,7 +289,7 @@ function listed(text: string, reader: Scales): string[] {
   const known = pieces.filter(named).length;
   const isList =
     known === pieces.length || (pieces.length > 2 && named(first) && known >= MOSTLY_NAMED * pieces.length);
-  return others.length > 0 && isList ? pieces : [text];
+  return others.length > 0 && isList ? pieces.flatMap((piece) => bareTail(piece, reader)) : [text];
 }
 
 /** What stands instead of something else is named for the guard and weighs nothing. */

@@ -1,4 +1,5 @@
 import { getIngredient, type Catalogue } from '../catalogue';
+import { BOUGHT_DOUGHS } from './data/boughtDoughs';
 import type { Line, Part } from './types';
 
 /** What a part weighs, g, and what of that is flour and starch. */
@@ -22,11 +23,17 @@ export function weighLines(lines: readonly Line[], catalogue: Catalogue): Weighe
   return sum;
 }
 
+/** A dough that was bought stands above what has no flour, and below what has. */
+const A_DOUGH = 1e4;
+
 /** The part with the most flour, the heaviest where there is none: what the bake is named for. */
 export function mainPart(parts: readonly Part[], catalogue: Catalogue): Part | undefined {
   const weight = (part: Part) => {
     const { flour, starch, all } = weighLines(part.lines, catalogue);
-    return (flour + starch / 2) * 1e3 + all;
+    const bought = part.lines.some(({ items }) =>
+      items.some(({ ingredient }) => ingredient !== null && BOUGHT_DOUGHS[ingredient]),
+    );
+    return (flour + starch / 2) * 1e3 + (bought ? A_DOUGH : 0) + all;
   };
   return [...parts].sort((a, b) => weight(b) - weight(a))[0];
 }

@@ -43,6 +43,20 @@ describe('a line of several things', () => {
   });
   it('weighs once behind a box to tick', () =>
     expect(weights('- [ ] 1 cup + 2 Tbsp (140g) AP flour')).toEqual({ 'all-purpose-flour': 140 }));
+  it.each([
+    ['Flour 2 & 1/4 c', 'all-purpose-flour', 295],
+    ['Butter 2 sticks soft', 'butter', 227],
+    ['Br sugar 3/4 c packed', 'light-brown-sugar', 164],
+    ['Van 1 t', 'vanilla-extract', 4],
+  ])('may have its amount behind: %s', (line, of, grams) =>
+    expect(Math.abs(weights(line)[of]! - grams)).toBeLessThan(0.07 * grams + 1),
+  );
+  it('has whites of eggs, and what it gives no amount of', () =>
+    expect(Object.keys(weights('4 whites, 7 oz caster, 1 yolk, water'))).toEqual(
+      expect.arrayContaining(['egg-white', 'caster-sugar', 'egg-yolk', 'water']),
+    ));
+  it('has bread by its slices, and no crumbs', () =>
+    expect(weights('8 slices white bread')).toHaveProperty('bread', 288));
   it('drops an essence, not a nut', () =>
     expect(Object.keys(weights('200 g flour, 2 eggs, few drops almond'))).toContain('almond-extract'));
 });
@@ -89,6 +103,24 @@ describe('what a page is', () => {
     );
     expect(parts.map(({ name }) => name)).toContain('chashni');
   });
+});
+
+describe('where it is baked', () => {
+  const bake = (method: string) =>
+    readProcess(
+      readText(`Pudding\n200 g plain flour\n100 g sugar\n3 eggs\n200 ml milk\n\nMethod\n${method}`),
+      BUILT_IN_KITCHEN,
+    ).bake;
+  it('is timed by the sentence after “in.”, which is no inch', () =>
+    expect(bake('Skillet in oven at 220C till hot, swirl, batter in. 18-20 min, don’t open!')).toMatchObject({
+      minutes: { low: 18, high: 20 },
+    }));
+  it('is a small loaf tin where it is of a pound', () =>
+    expect(bake('Mix. Two 1lb loaf tins. 170C, 50 mins.')!.pan).toMatchObject({
+      shape: 'loaf',
+      lengthCm: 17,
+      count: 2,
+    }));
 });
 
 describe('heat that is said to be off', () => {

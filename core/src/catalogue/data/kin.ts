@@ -9,10 +9,12 @@ export const KIN: Readonly<Record<string, Readonly<Record<string, KinRow>>>> = {
   'oat-wheat-multigrain': { malted: { name: 'malted flour', also: ['granary flour', 'malthouse flour'], possible: [] } },
   'breadcrumbs': {
     matzo: { name: 'matzo meal', also: ['matzo', 'matzah', 'matzah meal', 'matzo cake meal', 'matzo cracker'], possible: ['egg'], note: 'wheat unless named otherwise' },
+    coating: { name: 'seasoned coating mix', also: ['coating mix', 'tempura batter mix'], possible: ['milk', 'soybeans', 'egg', 'corn', 'nightshades'] },
+  },
+  'bread': {
     enriched: { name: 'brioche', also: ['panettone', 'pandoro', 'hot cross bun'], allergens: ['wheat', 'milk', 'egg'], possible: ['soybeans', 'tree nuts', 'sulphite'] },
     challah: { name: 'challah', allergens: ['wheat', 'egg'], possible: ['milk', 'sesame', 'soybeans'] },
     milk: { name: 'milk bread', allergens: ['wheat', 'milk'], possible: ['egg', 'soybeans'] },
-    coating: { name: 'seasoned coating mix', also: ['coating mix', 'tempura batter mix'], possible: ['milk', 'soybeans', 'egg', 'corn', 'nightshades'] },
   },
   'rye-bread': { pumpernickel: { name: 'pumpernickel bread', also: ['pumpernickel'], possible: ['wheat', 'sesame', 'oats'] } },
   'pasta': {

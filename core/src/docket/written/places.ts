@@ -16,10 +16,17 @@ export function bakeAction({ actions, stages, main }: Process): number | null {
   return at < 0 ? null : at;
 }
 
+/** Where the dough first sees heat: blind, before the bake that it is known by; null where the method has none. */
+export function firstHeat(process: Process): number | null {
+  const blind = process.actions.findIndex(({ text }) => /\bblind\b/i.test(text));
+  const bakes = bakeAction(process);
+  return blind < 0 || (bakes !== null && bakes < blind) ? bakes : blind;
+}
+
 /** The last action that makes the batter or dough before it is shaped, filled in or baked; null where none is known. `flours`: its lines of flour. */
 export function lastMixing(process: Process, flours: ReadonlySet<string>): number | null {
   const { actions } = process;
-  const end = bakeAction(process) ?? actions.length;
+  const end = firstHeat(process) ?? actions.length;
   const mixes = ({ class: kind, text }: Action) =>
     kind !== null && (AT_BOWL.has(kind) || MIXED_IN.test(text)) && !TOSSED.test(text);
   // Once flour is in, what is put into a tin or shaped is no longer in the bowl.

@@ -3,7 +3,7 @@ import { readProcess } from '../../process';
 import type { DocketStep, StepKind } from '../types';
 import type { Facts } from './facts';
 import { ownStep } from './ownStep';
-import { bakeAction } from './places';
+import { firstHeat } from './places';
 import { preparing } from './prepare';
 import { remeasuredIn } from './remeasured';
 import { renamedIn } from './renamed';
@@ -34,16 +34,24 @@ const fresh = (
 
 const asStep = ({ id, text, because, kind, uses }: Sentence) => fresh(id, text, because, kind, uses);
 
+/** A rest whose place nobody knows says itself when it is. */
+const beforeBaking = (one: Sentence): DocketStep =>
+  asStep(
+    one.kind === 'rest'
+      ? { ...one, text: `Before it is baked, ${one.text.slice(0, 1).toLowerCase()}${one.text.slice(1)}` }
+      : one,
+  );
+
 /** Our own sentences that no step has room for: by the step that they follow, and what no place is known for. */
 function ownSteps(said: readonly Sentence[], { recipe, kitchen }: Facts) {
   const process = readProcess(recipe, kitchen);
   const loose = said.filter(({ inside }) => inside === null);
   const unplaced = loose.filter(({ at }) => at === null);
-  const bakes = bakeAction(process);
+  const bakes = firstHeat(process);
   return {
     behind: (step: string) =>
       loose.filter(({ at }) => at !== null && process.actions[at]!.step === step).map(asStep),
-    ahead: unplaced.filter(({ kind }) => AHEAD.has(kind)).map(asStep),
+    ahead: unplaced.filter(({ kind }) => AHEAD.has(kind)).map(beforeBaking),
     last: unplaced.filter(({ kind }) => !AHEAD.has(kind)).map(asStep),
     bakeStep: bakes === null ? null : process.actions[bakes]!.step,
   };

@@ -28,7 +28,7 @@ export const cookies = {
   },
   'cut-out': {
     ratios: [18, 60, 42, 8], onlyNamed: false,
-    words: /\bshortbread|\bcut[- ]outs?\b|\bcutters?\b|\blinzer\b|\bstamp(?:ed)? out\b|\brounds\b|\bfingers\b|\broll out\b/gi,
+    words: /\bshortbread|\bsugar cookies?\b|\bcut[- ]outs?\b|\bcutters?\b|\blinzer\b|\bstamp(?:ed)? out\b|\brounds\b|\bfingers\b|\broll out\b/gi,
     texture: 'dough', xanthan: 0.65, leastXanthan: 0.3, glutenUse: 5.1, usualEgg: 12, liquid: [0, 4], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: true,
     bands: { xanthan: [0, 1.5], starch: [0, 0.6], drinkThirst: [0.08, 0.55], lift: [0, 4] },

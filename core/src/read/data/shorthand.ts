@@ -19,6 +19,7 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/(?<=\d ?(?:oz|g|lb)\.? )plain(?=\s*(?:,|;|$))/gi, 'plain flour'],
   [/(?<=\d ?(?:oz|g|lb)\.? )icing(?=\s*(?:,|;|$))/gi, 'icing sugar'],
   [/(?<=\bdrops? (?:of )?)(almond|vanilla|lemon|peppermint|orange)(?=\s*(?:,|;|$))/gi, '$1 extract'],
+  [/(?<=\d )whites\b|(?<=\b1 )white(?=\s*(?:$|[,(]))/gi, 'egg whites'],
   [/\bmarg\b\.?/gi, 'margarine'],
   [/\bw\/ ?/gi, 'with '],
   [/,? ?\bopt\b\.?/gi, ' (optional)'],

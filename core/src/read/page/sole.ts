@@ -1,3 +1,4 @@
+import { SURE } from '../../vocabulary';
 import { cleanLine } from '../clean';
 import { NAMES_A_BAKE } from './alone';
 import { nameAndYield } from '../yields';
@@ -16,6 +17,10 @@ const namesTheBake = (line: string): boolean => {
   );
 };
 const ENDS_IN_A_BAKE = new RegExp(`${NAMES_A_BAKE.source}[^\\p{L}\\d]*$`, 'iu');
+/** A page without a name may begin with what is hardly a note, right above its list. */
+const mayCall = (one: KindOfLine | undefined, next: KindOfLine | undefined): boolean =>
+  one?.kind === 'note' && one.sure < SURE && (next?.kind === 'heading' || next?.kind === 'ingredient');
+const isShort = (line: string): boolean => !/[.!?:]\s*$/.test(line) && line.trim().split(/\s+/).length <= 8;
 const OF_A_PART = /:\W*$|^\W*(?:for|to) /i;
 
 /**
@@ -43,6 +48,8 @@ export function withSoleName(lines: readonly string[], read: readonly KindOfLine
     return kinds.map((one, at) => (at === marked ? { ...one, kind: 'title', or: one.kind } : one));
   if (!named && kinds[first]?.kind === 'ingredient' && namesTheBake(lines[first]!))
     return kinds.map((one, at) => (at === first ? { ...one, kind: 'title', or: 'ingredient' } : one));
+  if (!named && mayCall(kinds[first], kinds[first + 1]) && isShort(lines[first]!))
+    return kinds.map((one, at) => (at === first ? { ...one, kind: 'title', or: 'note' } : one));
   if (
     kinds[first]?.kind !== 'heading' ||
     OF_A_PART.test(cleanLine(lines[first]!)) ||
