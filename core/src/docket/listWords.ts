@@ -94,6 +94,10 @@ export interface From {
   readonly scaled: boolean;
 }
 
+/** A fat that stands in for a fat is wanted as that was: cold and cubed, or melted. */
+const isKin = ({ ingredient }: DocketLine, from: From | undefined, catalogue: Catalogue): boolean =>
+  ingredient !== null && from?.item.role === 'fat' && getIngredient(catalogue, ingredient).role === 'fat';
+
 /** A docket's line in words beside its weight. A line that stays stays as its author wrote it, preparation and all. */
 export function listWords(made: DocketLine, from: From | undefined, catalogue: Catalogue): string {
   const name = spokenName(made.name);
@@ -102,7 +106,7 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   const same = from !== undefined && from.item.ingredient === made.ingredient;
   const called = same && !made.changed && PLAIN_WORDS.test(from.item.words) ? from.item.words : name;
   const counted = same && !made.changed ? asCounted(from, called) : null;
-  return `${countedWords(made, name, from, catalogue) ?? counted ?? called}${same ? preparationOf(from.line, from.item) : ''}`;
+  return `${countedWords(made, name, from, catalogue) ?? counted ?? called}${same || isKin(made, from, catalogue) ? preparationOf(from!.line, from!.item) : ''}`;
 }
 
 /** True where the words bring their own amount. */
@@ -119,11 +123,15 @@ export function docketLineWords(line: DocketLine): string {
   if (words === undefined) return `${grams.central} g ${name}${volume ? ` (${volume})` : ''}`;
   if (saysAmount(line))
     return GRAMS_IN_IT.test(words) || grams.central < WEIGHED_FROM ? words : `${words} (${grams.central} g)`;
+  if (grams.central < A_PINCH && (volume === null || volume === 'a pinch') && !COUNTED.test(words))
+    return `a pinch of ${words}`;
   if (COUNTED.test(words)) return grams.central < WEIGHED_FROM ? words : `${words} (${grams.central} g)`;
   if (grams.central < SPOON_LEADS && volume) return `${volume} ${words} (${grams.central} g)`;
   return `${grams.central} g ${words}${volume ? ` (${volume})` : ''}`;
 }
 
+/** So little is taken between two fingers, g. */
+const A_PINCH = 0.5;
 /** Words that begin with their own measure. */
 const COUNTED =
   /^(?:[\d½¼¾⅓⅔]|(?:zest|rind|peel|juice) of |an? (?:pinch|dash|drop|handful|knob|sprig|slice)\b)/;

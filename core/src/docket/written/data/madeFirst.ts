@@ -44,9 +44,9 @@ export const MADE_FIRST: readonly MadeFirst[] = [
   },
   {
     of: [/oil$/, /milk/],
-    name: () => 'whisked oil',
+    name: () => 'beaten oil',
     how: (names) =>
-      `Whisk the ${names.find((name) => /oil/.test(name)) ?? 'oil'} with its ${milkOf(names)}: this is the whisked oil.`,
+      `Whisk the ${names.find((name) => /oil/.test(name)) ?? 'oil'} with its ${milkOf(names)}: this is the beaten oil.`,
   },
 ];
 
