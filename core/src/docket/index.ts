@@ -16,7 +16,7 @@ export {
 export { headLines, headOf, headWarnings, makingLines, openQuestions, type DocketHead } from './head';
 export { placeWords } from './ovenWords';
 export { sayDial, sayHeat, sayTin, systemOf, type MeasureSystem } from './system';
-export { docketLineWords, saysAmount, SPOON_LEADS } from './listWords';
+export { docketLineWords, saysAmount, SPOON_LEADS } from './lineWords';
 export { toCsvList } from './csv';
 export { toHtml } from './html';
 export { toPlainText } from './plainText';

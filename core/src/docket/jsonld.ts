@@ -1,7 +1,7 @@
 import { familyOf } from '../family';
 import type { Docket, DocketStep, StepKind } from './types';
 import { headLines, headOf, headWarnings, heatLines } from './head';
-import { docketLineWords } from './listWords';
+import { docketLineWords } from './lineWords';
 import { stepWords } from './stepWords';
 
 /** ISO 8601 duration of whole minutes. */

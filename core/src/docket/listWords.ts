@@ -8,11 +8,8 @@ import type { DocketLine } from './types';
 /** Marks of a list before the author's words. */
 const MARKS =
   /^(?:[*•‣▢◦·●○■□▪▫◆◇►▸▹➤➔➡→✓✔☐☑»›⁃–—-]\uFE0F?\s+|\[ ?[xX]?\]\s+|\d{1,2}[.)]\s+(?=\d)|(?:(?![©®™⭐])\p{Extended_Pictographic}[\uFE0F\u200D]*)+\s*)+/u;
-const GRAMS_IN_IT = /\d\s*(?:kg|g|gr|grams?)\b/i;
 /** Longer is a sentence, and no line. */
 const LONGEST = 120;
-/** Lighter isn't weighed beside its spoon, g. */
-const WEIGHED_FROM = 3;
 /** What the author calls a thing, where that is a name and nothing else. */
 const PLAIN_WORDS = /^(?!.*\b(?:or|and|of|the|with|for)\b)\p{Ll}[\p{L} '’-]{2,39}$/u;
 /** Pieces that are so near a whole number are that many. */
@@ -108,33 +105,3 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   const counted = same && !made.changed ? asCounted(from, called) : null;
   return `${countedWords(made, name, from, catalogue) ?? counted ?? called}${same || isKin(made, from, catalogue) ? preparationOf(from!.line, from!.item) : ''}`;
 }
-
-/** True where the words bring their own amount. */
-export const saysAmount = ({ words, changed, source }: DocketLine): boolean =>
-  words !== undefined && !changed && source !== null && words === tidy(source);
-
-/**
- * A line of the docket as a person writes it. From 15 g the weight leads and the kitchen's measure follows, below it the spoon
- * leads. What was replaced never comes back in its old words.
- */
-export function docketLineWords(line: DocketLine): string {
-  const { grams, name, volume, source, changed, words } = line;
-  if (!grams) return changed ? (words ?? name) : (words ?? source?.trim() ?? name);
-  if (words === undefined) return `${grams.central} g ${name}${volume ? ` (${volume})` : ''}`;
-  if (saysAmount(line))
-    return GRAMS_IN_IT.test(words) || grams.central < WEIGHED_FROM ? words : `${words} (${grams.central} g)`;
-  if (grams.central < A_PINCH && (volume === null || volume === 'a pinch') && !COUNTED.test(words))
-    return `a pinch of ${words}`;
-  if (COUNTED.test(words)) return grams.central < WEIGHED_FROM ? words : `${words} (${grams.central} g)`;
-  if (grams.central < SPOON_LEADS && volume) return `${volume} ${words} (${grams.central} g)`;
-  return `${grams.central} g ${words}${volume ? ` (${volume})` : ''}`;
-}
-
-/** So little is taken between two fingers, g. */
-const A_PINCH = 0.5;
-/** Words that begin with their own measure. */
-const COUNTED =
-  /^(?:[\d½¼¾⅓⅔]|(?:zest|rind|peel|juice) of |an? (?:pinch|dash|drop|handful|knob|sprig|slice)\b)/;
-
-/** Below so many g a spoon measures better than a kitchen scale. */
-export const SPOON_LEADS = 15;

@@ -1,5 +1,5 @@
 import { headLines, headOf, headWarnings, makingLines, openQuestions } from './head';
-import { docketLineWords } from './listWords';
+import { docketLineWords } from './lineWords';
 import { stepWords } from './stepWords';
 import type { MeasureSystem } from './system';
 import { say } from '../words';

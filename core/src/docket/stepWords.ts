@@ -1,4 +1,4 @@
-import { BULLETS } from '../read';
+import { BULLETS } from '../vocabulary';
 import { heatsIn, type MeasureSystem } from './system';
 
 /** A bullet, or a number without its dot: "1 Heat the oven". */

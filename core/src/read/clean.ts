@@ -1,10 +1,9 @@
+import { BULLETS } from '../vocabulary';
 import { remembered } from './remember';
 
 /** Longer lines aren't ingredients, and the quantity parser's time grows with their square. */
 export const MAX_LINE = 300;
 
-/** What stands before the lines of a list: dashes, dots, boxes, ticks, arrows. */
-export const BULLETS = '(?:[*•‣▢◦·●○■□▪▫◆◇►▸▹➤➔➡→✓✔☐☑»›∙⁃–—-]\\uFE0F?|\\[ ?[xX]?\\])';
 /** Little pictures do too; a star is a vote, and © speaks of the page. */
 const PICTURES = '(?:(?![©®™⭐])\\p{Extended_Pictographic}[\\uFE0F\\u200D]*)+';
 const BULLET = new RegExp(

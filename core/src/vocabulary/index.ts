@@ -1,3 +1,4 @@
+export { BULLETS } from './bullets';
 export * from './ingredients';
 export * from './families';
 export * from './pageKinds';

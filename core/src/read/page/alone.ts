@@ -1,4 +1,4 @@
-import { BULLETS } from '../clean';
+import { BULLETS } from '../../vocabulary';
 
 const BULLETED = new RegExp(`^\\s*(?:${BULLETS}|o )\\s*\\S`, 'u');
 

@@ -1,0 +1,38 @@
+import type { DocketLine } from './types';
+
+const GRAMS_IN_IT = /\d\s*(?:kg|g|gr|grams?)\b/i;
+/** Lighter isn't weighed beside its spoon, g. */
+const WEIGHED_FROM = 3;
+
+/** Words without their marks, strokes and dots. */
+const bare = (words: string) => words.replace(/^\W*(?:\d{1,2}[.)]\s+(?=\d))?|[^\p{L}\p{N}]/gu, '');
+
+/** True where the words bring their own amount. */
+export const saysAmount = ({ words, changed, source }: DocketLine): boolean =>
+  words !== undefined && !changed && source !== null && bare(words) === bare(source);
+
+/**
+ * A line of the docket as a person writes it. From 15 g the weight leads and the kitchen's measure follows, below it the spoon
+ * leads. What was replaced never comes back in its old words.
+ */
+export function docketLineWords(line: DocketLine): string {
+  const { grams, name, volume, source, changed, words } = line;
+  if (!grams) return changed ? (words ?? name) : (words ?? source?.trim() ?? name);
+  if (words === undefined) return `${grams.central} g ${name}${volume ? ` (${volume})` : ''}`;
+  if (saysAmount(line))
+    return GRAMS_IN_IT.test(words) || grams.central < WEIGHED_FROM ? words : `${words} (${grams.central} g)`;
+  if (grams.central < A_PINCH && (volume === null || volume === 'a pinch') && !COUNTED.test(words))
+    return `a pinch of ${words}`;
+  if (COUNTED.test(words)) return grams.central < WEIGHED_FROM ? words : `${words} (${grams.central} g)`;
+  if (grams.central < SPOON_LEADS && volume) return `${volume} ${words} (${grams.central} g)`;
+  return `${grams.central} g ${words}${volume ? ` (${volume})` : ''}`;
+}
+
+/** So little is taken between two fingers, g. */
+const A_PINCH = 0.5;
+/** Words that begin with their own measure. */
+const COUNTED =
+  /^(?:[\d½¼¾⅓⅔]|(?:zest|rind|peel|juice) of |an? (?:pinch|dash|drop|handful|knob|sprig|slice)\b)/;
+
+/** Below so many g a spoon measures better than a kitchen scale. */
+export const SPOON_LEADS = 15;
