@@ -21,15 +21,11 @@ export function docketLineWords(line: DocketLine): string {
   if (words === undefined) return `${grams.central} g ${name}${volume ? ` (${volume})` : ''}`;
   if (saysAmount(line))
     return GRAMS_IN_IT.test(words) || grams.central < WEIGHED_FROM ? words : `${words} (${grams.central} g)`;
-  if (grams.central < A_PINCH && (volume === null || volume === 'a pinch') && !COUNTED.test(words))
-    return `a pinch of ${words}`;
   if (COUNTED.test(words)) return grams.central < WEIGHED_FROM ? words : `${words} (${grams.central} g)`;
   if (grams.central < SPOON_LEADS && volume) return `${volume} ${words} (${grams.central} g)`;
   return `${grams.central} g ${words}${volume ? ` (${volume})` : ''}`;
 }
 
-/** So little is taken between two fingers, g. */
-const A_PINCH = 0.5;
 /** Words that begin with their own measure. */
 const COUNTED =
   /^(?:[\d½¼¾⅓⅔]|(?:zest|rind|peel|juice) of |an? (?:pinch|dash|drop|handful|knob|sprig|slice)\b)/;

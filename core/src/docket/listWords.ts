@@ -95,6 +95,9 @@ export interface From {
 const isKin = ({ ingredient }: DocketLine, from: From | undefined, catalogue: Catalogue): boolean =>
   ingredient !== null && from?.item.role === 'fat' && getIngredient(catalogue, ingredient).role === 'fat';
 
+/** So little is taken between two fingers, g. */
+const A_PINCH = 0.5;
+
 /** A docket's line in words beside its weight. A line that stays stays as its author wrote it, preparation and all. */
 export function listWords(made: DocketLine, from: From | undefined, catalogue: Catalogue): string {
   const name = spokenName(made.name);
@@ -103,5 +106,7 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   const same = from !== undefined && from.item.ingredient === made.ingredient;
   const called = same && !made.changed && PLAIN_WORDS.test(from.item.words) ? from.item.words : name;
   const counted = same && !made.changed ? asCounted(from, called) : null;
+  const pinch = from && made.grams && made.grams.central < A_PINCH;
+  if (counted === null && pinch) return `a pinch of ${called}`;
   return `${countedWords(made, name, from, catalogue) ?? counted ?? called}${same || isKin(made, from, catalogue) ? preparationOf(from!.line, from!.item) : ''}`;
 }

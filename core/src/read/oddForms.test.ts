@@ -1,6 +1,4 @@
 import { readText } from '../testing';
-import { BUILT_IN_KITCHEN } from '../kitchen';
-import { readProcess } from '../process';
 
 /*
  * Forms in which bakers write that are nobody's standard: what a page says in them is all there, and is counted once.
@@ -103,36 +101,4 @@ describe('what a page is', () => {
     );
     expect(parts.map(({ name }) => name)).toContain('chashni');
   });
-});
-
-describe('where it is baked', () => {
-  const bake = (method: string) =>
-    readProcess(
-      readText(`Pudding\n200 g plain flour\n100 g sugar\n3 eggs\n200 ml milk\n\nMethod\n${method}`),
-      BUILT_IN_KITCHEN,
-    ).bake;
-  it('is timed by the sentence after “in.”, which is no inch', () =>
-    expect(bake('Skillet in oven at 220C till hot, swirl, batter in. 18-20 min, don’t open!')).toMatchObject({
-      minutes: { low: 18, high: 20 },
-    }));
-  it('is a small loaf tin where it is of a pound', () =>
-    expect(bake('Mix. Two 1lb loaf tins. 170C, 50 mins.')!.pan).toMatchObject({
-      shape: 'loaf',
-      lengthCm: 17,
-      count: 2,
-    }));
-});
-
-describe('heat that is said to be off', () => {
-  const stages = (method: string) =>
-    readProcess(
-      readText(`Cheesecake\n600 g cream cheese\n150 g sugar\n3 eggs\n20 g plain flour\n\nMethod\n${method}`),
-      BUILT_IN_KITCHEN,
-    );
-  it('is no bake, however long it stands there', () =>
-    expect(
-      stages('Bake at 160C for 50 min. Turn off, leave in the oven 1 hour with the door ajar.').bake,
-    ).toMatchObject({ ovenCelsius: 160, minutes: { low: 50 } }));
-  it('is no fan', () =>
-    expect(stages('Bake at 200C fan off, 25 min.').bake).toMatchObject({ ovenCelsius: 200, fan: false }));
 });

@@ -26,6 +26,7 @@ import { Beam } from './Beam';
 import { ConflictPanel } from './ConflictPanel';
 import { BenchProvider, useDraft, useEdit, useEngine } from '../../state/bench/onBench';
 import { useShortcuts } from './Shortcuts';
+import { StageContents } from './StageContents';
 import { STAGES } from './stages';
 
 const LOOK_AGAIN_MS = 4000;
@@ -96,6 +97,7 @@ function Bench({ household, stage }: { readonly household: string; readonly stag
       <Beam household={household} stage={stage} />
       <Floor>
         <Area aria-label={name}>
+          <StageContents key={stage} />
           {conflict ? <ConflictPanel /> : null}
           {failed ? (
             <Notice tone="danger" loud>

@@ -62,7 +62,6 @@ export function ReadStage() {
         </>
       ) : null}
       <Together />
-      <StatedTimes />
       {empty ? null : <SendOut />}
     </Stack>
   );
@@ -148,16 +147,4 @@ function Together() {
       <StepTakes />
     </Fold>
   ) : null;
-}
-
-/** The times that the page itself gives. */
-function StatedTimes() {
-  const times = useEngine(({ answer }) => answer?.recipe.times);
-  const stated = [
-    ['preparing', times?.prep],
-    ['baking', times?.cook],
-    ['resting', times?.rest],
-    ['in all', times?.total],
-  ].flatMap(([name, minutes]) => (minutes ? [`${name} ${minutes} min`] : []));
-  return stated.length > 0 ? <Small>The page says: {stated.join(', ')}.</Small> : null;
 }
