@@ -95,6 +95,12 @@ test('heat: one deep tin takes longer, and a wish that clashes is said', async (
   await scrubber.press('End');
   await expect(page.getByRole('img', { name: /^minute 3\d: coldest 9\d °C/ })).toBeVisible();
   await expect(page.getByText('in glass or ceramic')).toBeVisible();
+  // A stage this long has its sections in reach wherever one reads.
+  const contents = page.getByRole('navigation', { name: 'On this page' });
+  await contents.getByRole('button', { name: 'The oven', exact: true }).press('Enter');
+  await expect(page.getByRole('heading', { name: 'The oven', exact: true })).toBeFocused();
+  await expect(page.getByRole('heading', { name: 'The oven', exact: true })).toBeInViewport();
+  await expect(contents).toBeInViewport();
 });
 
 test('heat: an oven by its thermometer, a tin to scale to, a microwave, and a bake of one’s own that counts', async ({

@@ -1,9 +1,10 @@
+import type { Catalogue } from '../catalogue';
 import { coolerFor, type ConvertedPart } from '../balance';
 import type { Profile } from '../family';
 import { dialFor, ovenOf, temperOf, USUAL_WATTS, type BakeQuestion } from '../heat';
 import type { OvenSetting } from '../kitchen';
 import { heats, readProcess, type BakeFacts, type Process } from '../process';
-import type { Recipe } from '../read';
+import { weighLines, type Recipe } from '../read';
 import { mainPart, type Balanced } from './assemble';
 import type { Work } from './plan';
 
@@ -57,21 +58,26 @@ function wattsOf({ cooked }: Profile, facts: BakeFacts | null, { request, kitche
   return there ? (kitchen.microwave?.watts ?? USUAL_WATTS) : null;
 }
 
-/** What is set in the cold says so, or is pressed, chilled and cut without a word of heat. */
+/** What is set in the cold says so, or is layered without flour and chilled without a word of heat. */
 const NO_BAKE =
   /\b(?:no[- ]?bak(?:e|ing)|un-?baked|without (?:an oven|baking)|fridge (?:cake|slice)|icebox cake|raw)\b/i;
 const A_BAKE = /\b(?:bak(?:e[ds]?|ing)|oven|fry|griddle|steam|microwave)\b/i;
-function setsCold({ title, method }: Recipe, { stages }: Process): boolean {
+function setsCold({ title, method, parts }: Recipe, { stages }: Process, catalogue: Catalogue): boolean {
   if (stages.some(heats) || method.length === 0) return false;
   const chills = stages.some(({ medium }) => medium === 'chilled');
   const told = method.some(({ source }) => A_BAKE.test(source.replace(NO_BAKE, '')));
-  return NO_BAKE.test(title) || (chills && !told && method.some(({ source }) => NO_BAKE.test(source)));
+  const { flour, starch } = weighLines(
+    parts.flatMap(({ lines }) => lines),
+    catalogue,
+  );
+  const said = method.some(({ source }) => NO_BAKE.test(source));
+  return NO_BAKE.test(title) || (chills && !told && (said || flour + starch === 0));
 }
 
 /** Where the page says how it is cooked, that counts, whatever is usual in its family. */
-function asCooked(profile: Profile, process: Process, recipe: Recipe): Profile {
+function asCooked(profile: Profile, process: Process, { recipe, catalogue }: Work): Profile {
   const { stages } = process;
-  if (setsCold(recipe, process)) return { ...profile, cooked: 'cold' };
+  if (setsCold(recipe, process, catalogue)) return { ...profile, cooked: 'cold' };
   const media = new Set(stages.map(({ medium }) => medium));
   const said = (['fried', 'griddle', 'steamed'] as const).find((medium) => media.has(medium));
   return media.has('oven') || said === undefined ? profile : { ...profile, cooked: said };
@@ -82,7 +88,7 @@ export function bakeQuestion(balanced: Balanced, ofFamily: Profile, work: Work):
   const { request, kitchen, recipe } = work;
   const process = readProcess(recipe, kitchen);
   const facts = process.bake;
-  const profile = asCooked(ofFamily, process, recipe);
+  const profile = asCooked(ofFamily, process, work);
   const baked = bakedParts(balanced, profile, work);
   const oven = request.oven ?? dialOf(facts, profile, baked, work);
   const dial = oven?.celsius ?? facts?.ovenCelsius ?? profile.usualOven;

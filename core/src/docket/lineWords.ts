@@ -27,8 +27,7 @@ export function docketLineWords(line: DocketLine): string {
 }
 
 /** Words that begin with their own measure. */
-const COUNTED =
-  /^(?:[\d½¼¾⅓⅔]|(?:zest|rind|peel|juice) of |an? (?:pinch|dash|drop|handful|knob|sprig|slice)\b)/;
+const COUNTED = /^(?:an? |(?:\w+ of )?[\d½¼¾⅓⅔])/;
 
 /** Below so many g a spoon measures better than a kitchen scale. */
 export const SPOON_LEADS = 15;

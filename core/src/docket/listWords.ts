@@ -104,7 +104,8 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   const tidied = from ? tidy(from.line.source) : '';
   if (from?.whole && !made.changed && tidied.length <= LONGEST) return tidied;
   const same = from !== undefined && from.item.ingredient === made.ingredient;
-  const called = same && !made.changed && PLAIN_WORDS.test(from.item.words) ? from.item.words : name;
+  const own = same && !made.changed && from.item.match === 'exact' && from.line.measuredBy !== 'hand';
+  const called = own && PLAIN_WORDS.test(from.item.words) ? from.item.words : name;
   const counted = same && !made.changed ? asCounted(from, called) : null;
   const pinch = from && made.grams && made.grams.central < A_PINCH;
   if (counted === null && pinch) return `a pinch of ${called}`;

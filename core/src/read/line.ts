@@ -137,7 +137,7 @@ function named(
     others.length === 0 || (alone && !(alone.match === 'near' && joined?.match === 'exact'))
       ? first
       : `${first} ${last}`;
-  const both = whole?.match === 'exact' ? [head] : head.split(/\s+(?:and|&)\s+/i);
+  const both = whole?.match === 'exact' ? [head] : head.split(/\s+(?:and|&|\+)\s+/i);
   const all = both.length > 1 && both.every((one) => matchIngredient(one, reader.catalogue)) ? both : [head];
   const main = all.map((one, at) => {
     const match = matchIngredient(one, reader.catalogue);
@@ -260,6 +260,9 @@ const without = ({ by: _, ...item }: Found): Item => item;
 /** Behind a list's comma another thing begins with an amount, or has none and says so. */
 const NEXT_THING =
   /,\s+(?:and\s+)?(?=(?:\d|(?:an?|one|two|three|four|half|some|(?:a )?few|pinch)\s)|[\p{L} ]{3,30} (?:as needed|as required|to taste|for (?:the )?(?:top|tops|topping|rolling|dusting|brushing|sprinkling|decorating|decoration|greasing|frying))\b)|;\s+(?:and\s+)?/iu;
+/** "200 g flour / 100 g butter / 2 eggs"; of two the second may be the first in another measure. */
+const STROKES = /\s+\/\s+/;
+const FEW = 2;
 const UNMEASURED =
   /\b(?:as needed|as required|to taste|for (?:the )?(?:top|tops|topping|rolling|dusting|brushing|sprinkling|decorating|decoration|greasing|frying))\b|^(?:some|(?:a )?few)\s/i;
 /** So many pieces that are named make a list of a line that has others, which are asked about. */
@@ -278,7 +281,9 @@ function bareTail(piece: string, { catalogue }: Scales): string[] {
  * "Crust: 24 wafers, crushed; 5 T butter".
  */
 function listed(text: string, reader: Scales): string[] {
-  const [first = '', ...others] = text.replace(CARD_PART, '').split(NEXT_THING);
+  const plain = text.replace(CARD_PART, '');
+  const strokes = plain.split(STROKES);
+  const [first = '', ...others] = strokes.length > FEW ? strokes : plain.split(NEXT_THING);
   const named = (piece: string) => {
     if (juiceAndZest(piece)[0] !== piece) return true;
     const { quantity, words } = readAmount(numbersFromWords(piece));

@@ -55,6 +55,18 @@ describe('a line of several things', () => {
     ));
   it('has bread by its slices, and no crumbs', () =>
     expect(weights('8 slices white bread')).toHaveProperty('bread', 288));
+  it('may be parted by strokes, behind its name', () =>
+    expect(
+      weights('Sweet pastry: 200g plain flour / 100g cold butter / 50g icing sugar / 1 yolk'),
+    ).toMatchObject({ 'all-purpose-flour': 200, butter: 100, 'powdered-sugar': 50 }));
+  it('keeps a second measure behind a stroke what it is', () =>
+    expect(weights('200 g / 7 oz plain flour')).toEqual({ 'all-purpose-flour': 200 }));
+  it('has as much of each, the first with two words too', () =>
+    expect(Object.keys(weights('1 tsp each baking powder, baking soda, salt'))).toEqual([
+      'baking-powder',
+      'baking-soda',
+      'salt',
+    ]));
   it('drops an essence, not a nut', () =>
     expect(Object.keys(weights('200 g flour, 2 eggs, few drops almond'))).toContain('almond-extract'));
 });

@@ -172,6 +172,7 @@ const LEADING = new RegExp(`^${NUMBER}\\s?(?:${UNITS}(?![\\p{L}]))?\\s*`, 'iu');
 
 /** "6 cups peeled, cored and sliced apples": a comma among descriptions parts nothing. */
 function describedFirst(text: string): string {
+  if (/\beach\b/i.test(text)) return text;
   const [head = '', ...others] = text.split(/,\s+/);
   let joined = head;
   const describes = () => {
@@ -201,7 +202,8 @@ export const isTranslated = (text: string, knows: Knows): boolean => {
 export function phrasesOf(text: string, { knows, mentions }: Ears): Phrase[] {
   const plain = english(shorthand(text), knows);
   const label = LABEL.exec(plain);
-  const own = label && !knows(label[1]!) ? plain.slice(label[0].length) : plain;
+  const behind = label ? plain.slice(label[0].length) : plain;
+  const own = label && (!knows(label[1]!) || knows(nameOf(behind.split(/[,/;]/)[0]!))) ? behind : plain;
   const turned = describedFirst(
     shareOfPack(amountFirst(bareGrams(own.replace(/ - (?=\p{L})/gu, ', '), knows), knows)),
   );

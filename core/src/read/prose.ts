@@ -1,6 +1,6 @@
 import type { Scales } from './grams';
 import { juiceAndZest } from './citrus';
-import { cleanLine } from './clean';
+import { CARD_PART, cleanLine } from './clean';
 import { getIngredient } from '../catalogue';
 import { readLine } from './line';
 import { namedIn } from './named';
@@ -74,7 +74,7 @@ function unmeasured(text: string, found: readonly { readonly item: Item }[], rea
  * no amount is left to the method.
  */
 export function readProse(source: string, reader: Scales): Pick<Line, 'items' | 'measuredBy' | 'aside'> {
-  const text = cleanLine(source);
+  const text = cleanLine(source).replace(CARD_PART, '');
   const found: { at: number; item: Item }[] = [];
   for (const match of text.matchAll(AMOUNT)) {
     const after = match.index + match[0].length;

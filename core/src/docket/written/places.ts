@@ -45,8 +45,11 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   if (at < 0) return null;
   // "Add egg, then water by spoonfuls": what is named behind it without a verb goes in as well.
   const step = actions[at]!.step;
-  const goesOn = ({ step: own, class: kind, takes }: Action, n: number) =>
-    own === step && n < until && (kind === null || (AT_BOWL.has(kind) && takes.length > 0));
+  const goesOn = ({ step: own, class: kind, takes, text }: Action, n: number) =>
+    own === step &&
+    n < until &&
+    /\p{L}/u.test(text) &&
+    (kind === null || (AT_BOWL.has(kind) && takes.length > 0));
   let last = at;
   while (actions[last + 1] && goesOn(actions[last + 1]!, last + 1)) last += 1;
   return last;

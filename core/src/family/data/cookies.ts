@@ -4,7 +4,7 @@ import type { FamilyRecord } from '../types';
 export const cookies = {
   'drop-cookie': {
     ratios: [32, 60, 85, 22], onlyNamed: false,
-    words: /\bcookies?\b|\bsnaps?\b|\bginger ?nuts?\b|\bdrop (?:by )?(?:spoonfuls?|cookies?)|\bcrinkles?\b|\broll into (?:walnut-sized )?balls\b|\bbiscuits\b/gi,
+    words: /\bcookies?\b|\bwhoopie pies?\b|\bsnaps?\b|\bginger ?nuts?\b|\bdrop (?:by )?(?:spoonfuls?|cookies?)|\bcrinkles?\b|\broll into (?:walnut-sized )?balls\b|\bbiscuits\b/gi,
     texture: 'dough', xanthan: 0.5, leastXanthan: 0.2, glutenUse: 3.8, usualEgg: 25, liquid: [0, 5], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: true, spreads: true,
     bands: { xanthan: [0, 1.4], starch: [0, 0.6], drinkThirst: [0.3, 0.85], lift: [0.5, 8.5] },

@@ -1,4 +1,4 @@
-import { useLayoutEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import { Button } from '../../ui/Button';
 
@@ -6,17 +6,18 @@ import { Button } from '../../ui/Button';
 const SCREENS = 2;
 const FEWEST = 3;
 
+/** In the middle: two bars stay above, and on a phone the docket below. */
 function show(section: HTMLElement) {
   section.tabIndex = -1;
   section.focus();
-  section.scrollIntoView();
+  section.scrollIntoView({ block: 'center' });
 }
 
 /** The sections of a long stage, in reach wherever one reads: pressed, one comes into view and has the keyboard. */
 export function StageContents() {
   const own = useRef<HTMLElement>(null);
   const [sections, setSections] = useState<readonly HTMLElement[]>([]);
-  useLayoutEffect(() => {
+  useEffect(() => {
     const stage = own.current!.parentElement!;
     const watch = new ResizeObserver(() => {
       const found = [...stage.querySelectorAll('h2')].filter((one) => one.offsetParent);
@@ -38,7 +39,7 @@ export function StageContents() {
 
 const Contents = styled.nav`
   position: sticky;
-  top: 0;
+  top: 50px;
   z-index: 1;
   overflow-x: auto;
   white-space: nowrap;
