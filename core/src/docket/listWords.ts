@@ -1,6 +1,6 @@
 import pluralize from 'pluralize';
 import { getIngredient, type Catalogue } from '../catalogue';
-import { rowsOf, type Item, type Line } from '../read';
+import { matchIngredient, rowsOf, type Item, type Line } from '../read';
 import { sayFraction } from '../quantity';
 import { spokenName } from './written';
 import type { DocketLine } from './types';
@@ -98,14 +98,17 @@ const isKin = ({ ingredient }: DocketLine, from: From | undefined, catalogue: Ca
 /** So little is taken between two fingers, g. */
 const A_PINCH = 0.5;
 
+/** Whether the author's words name it; what a person said a line is stands in no words of it. */
+const namesIt = ({ words, ingredient }: Item, catalogue: Catalogue): boolean =>
+  PLAIN_WORDS.test(words) && matchIngredient(words, catalogue)?.ingredient === ingredient;
+
 /** A docket's line in words beside its weight. A line that stays stays as its author wrote it, preparation and all. */
 export function listWords(made: DocketLine, from: From | undefined, catalogue: Catalogue): string {
   const name = spokenName(made.name);
   const tidied = from ? tidy(from.line.source) : '';
   if (from?.whole && !made.changed && tidied.length <= LONGEST) return tidied;
   const same = from !== undefined && from.item.ingredient === made.ingredient;
-  const own = same && !made.changed && from.item.match === 'exact' && from.line.measuredBy !== 'hand';
-  const called = own && PLAIN_WORDS.test(from.item.words) ? from.item.words : name;
+  const called = same && !made.changed && namesIt(from.item, catalogue) ? from.item.words : name;
   const counted = same && !made.changed ? asCounted(from, called) : null;
   const pinch = from && made.grams && made.grams.central < A_PINCH;
   if (counted === null && pinch) return `a pinch of ${called}`;
