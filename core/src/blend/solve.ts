@@ -16,8 +16,8 @@ const DIFFERENT = 0.2;
 /** Objectives that agree to this many digits are a tie, broken by the flours' ids. */
 const TIE_DIGITS = 9;
 /** Sets with the least bounds that are looked at first; where they prove nothing, so many times more. */
-const FIRST_LOOK = 12288;
-const WIDER = 8;
+const FIRST_LOOK = 6144;
+const WIDER = 4;
 /** Sets that are solved before what has been found is looked at, and by how much that grows each time. */
 const FIRST_BATCH = 64;
 const GROWS = 1.6;

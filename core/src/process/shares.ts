@@ -22,7 +22,7 @@ const before = (text: string, { items }: Called): string[] =>
   items
     .filter(({ name }) => name.length > 2)
     .flatMap(({ name }) =>
-      [...text.matchAll(new RegExp(`\\b${name}(?:e?s)?\\b`, 'gi'))].map(({ index }) =>
+      [...text.matchAll(new RegExp(`\\b${name.replace('-', '[ -]')}(?:e?s)?\\b`, 'gi'))].map(({ index }) =>
         text.slice(Math.max(0, index - REACH), index),
       ),
     );

@@ -5,62 +5,77 @@ import { nameAndYield } from '../yields';
 import type { KindOfLine } from './kinds';
 import { isSignpost } from './signposts';
 
+/** A page without a title. */
+interface Unnamed {
+  readonly lines: readonly string[];
+  readonly kinds: readonly KindOfLine[];
+  /** The first line that is more than furniture. */
+  readonly first: number;
+}
+
+/** Which of its lines such a page is called by; null: by none, as far as this goes. */
+type Calls = (page: Unnamed) => number | null;
+
+/** "Corner slab, cuts into 16" is a name with a yield behind it. */
+const withYieldBehind: Calls = ({ lines, kinds, first }) =>
+  kinds[first]?.kind === 'yield' &&
+  !isSignpost(lines[first]!) &&
+  nameAndYield(cleanLine(lines[first]!)).yields
+    ? first
+    : null;
+
+const GREAT = /^\s*#\s+\S/;
+/** A page may put its one great heading below its list. */
+const greatHeading: Calls = ({ lines }) => {
+  const [only, ...others] = lines.flatMap((line, at) => (GREAT.test(line) ? [at] : []));
+  return only === undefined || others.length > 0 || isSignpost(lines[only]!) ? null : only;
+};
+
+const ENDS_IN_A_BAKE = new RegExp(`${NAMES_A_BAKE.source}[^\\p{L}\\d]*$`, 'iu');
+const COUNTS = /^\d|^(?:an?|one|two|three|four|six|half|some) /i;
 /** "two-tin choc cake (a double one)": it ends in what bakes are called, and counts and measures nothing. */
-const namesTheBake = (line: string): boolean => {
-  const bare = cleanLine(line)
+const namesABake: Calls = ({ lines, kinds, first }) => {
+  if (kinds[first]?.kind !== 'ingredient') return null;
+  const bare = cleanLine(lines[first]!)
     .replace(/\([^)]*\)/g, '')
     .trim();
-  return (
-    !/^\d|^(?:an?|one|two|three|four|six|half|some) /i.test(bare) &&
-    /\s/.test(bare) &&
-    ENDS_IN_A_BAKE.test(bare)
-  );
+  return !COUNTS.test(bare) && /\s/.test(bare) && ENDS_IN_A_BAKE.test(bare) ? first : null;
 };
-const ENDS_IN_A_BAKE = new RegExp(`${NAMES_A_BAKE.source}[^\\p{L}\\d]*$`, 'iu');
-/** A page without a name may begin with what is hardly a note, right above its list. */
-const mayCall = (one: KindOfLine | undefined, next: KindOfLine | undefined): boolean =>
-  one?.kind === 'note' && one.sure < SURE && (next?.kind === 'heading' || next?.kind === 'ingredient');
-const isShort = (line: string): boolean => !/[.!?:]\s*$/.test(line) && line.trim().split(/\s+/).length <= 8;
-const OF_A_PART = /:\W*$|^\W*(?:for|to) /i;
 
-/**
- * One name above all and no other: it is the page's and no part's; "Ingredients" is nobody's. "Cake", "Custard" and "Shortcrust" can be either, and only
- * what else the page has tells.
- */
+/** A name has no more words as a rule, and ends like no sentence. */
+const MOST_WORDS = 8;
+const ENDS = /[.!?:]\s*$/;
+/** What is hardly a note, right above the list. */
+const hardlyANote: Calls = ({ lines, kinds, first }) => {
+  const [one, next] = [kinds[first], kinds[first + 1]?.kind];
+  if (one?.kind !== 'note' || one.sure >= SURE || (next !== 'heading' && next !== 'ingredient')) return null;
+  return ENDS.test(lines[first]!) || lines[first]!.trim().split(/\s+/).length > MOST_WORDS ? null : first;
+};
+
+const OF_A_PART = /:\W*$|^\W*(?:for|to) /i;
+/** One heading above all and no other: "Cake", "Custard" and "Shortcrust" can be either, and only what else the page has tells. */
+const soleHeading: Calls = ({ lines, kinds, first }) => {
+  const line = lines[first]!;
+  if (kinds[first]?.kind !== 'heading' || OF_A_PART.test(cleanLine(line)) || isSignpost(line)) return null;
+  const below = kinds.slice(first + 1);
+  const names = below.some(({ kind }, n) => kind === 'heading' && !isSignpost(lines[first + 1 + n]!));
+  const food = below.find(({ kind }) => kind === 'ingredient' || kind === 'step')?.kind === 'ingredient';
+  return names || !food ? null : first;
+};
+
+const CALLED_BY: readonly Calls[] = [withYieldBehind, greatHeading, namesABake, hardlyANote, soleHeading];
+
+/** A page that has no title is called by a line that can be one; "Ingredients" is nobody's name. */
 export function withSoleName(lines: readonly string[], read: readonly KindOfLine[]): readonly KindOfLine[] {
   const kinds = read.map((one, at): KindOfLine =>
     one.kind === 'title' && isSignpost(lines[at]!) ? { ...one, kind: 'heading', or: 'title' } : one,
   );
   const first = kinds.findIndex(({ kind }) => kind !== 'junk');
-  const named = kinds.some(({ kind }) => kind === 'title');
-  // "Corner slab, cuts into 16" is a name with a yield behind it.
-  const calls = kinds[first]?.kind === 'yield' && !isSignpost(lines[first]!);
-  if (!named && calls && nameAndYield(cleanLine(lines[first]!)).yields)
-    return kinds.map((one, at) => (at === first ? { ...one, kind: 'title', or: 'yield' } : one));
-  // A page may put its one great heading below its list.
-  const marked = lines.findIndex((line) => /^\s*#\s+\S/.test(line));
-  if (
-    !named &&
-    marked >= 0 &&
-    !isSignpost(lines[marked]!) &&
-    lines.filter((line) => /^\s*#\s/.test(line)).length === 1
-  )
-    return kinds.map((one, at) => (at === marked ? { ...one, kind: 'title', or: one.kind } : one));
-  if (!named && kinds[first]?.kind === 'ingredient' && namesTheBake(lines[first]!))
-    return kinds.map((one, at) => (at === first ? { ...one, kind: 'title', or: 'ingredient' } : one));
-  if (!named && mayCall(kinds[first], kinds[first + 1]) && isShort(lines[first]!))
-    return kinds.map((one, at) => (at === first ? { ...one, kind: 'title', or: 'note' } : one));
-  if (
-    kinds[first]?.kind !== 'heading' ||
-    OF_A_PART.test(cleanLine(lines[first]!)) ||
-    isSignpost(lines[first]!)
-  )
-    return kinds;
-  const below = kinds.slice(first + 1);
-  const names = below.some(
-    ({ kind }, n) => kind === 'title' || (kind === 'heading' && !isSignpost(lines[first + 1 + n]!)),
-  );
-  const food = below.find(({ kind }) => kind === 'ingredient' || kind === 'step')?.kind === 'ingredient';
-  if (names || !food) return kinds;
-  return kinds.map((one, at) => (at === first ? { ...one, kind: 'title' } : one));
+  if (first < 0 || kinds.some(({ kind }) => kind === 'title')) return kinds;
+  for (const calls of CALLED_BY) {
+    const name = calls({ lines, kinds, first });
+    if (name !== null)
+      return kinds.map((one, at) => (at === name ? { ...one, kind: 'title', or: one.kind } : one));
+  }
+  return kinds;
 }
