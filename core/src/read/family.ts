@@ -3,6 +3,7 @@ import { familyOf } from '../family';
 import { FAMILIES, type FamilyId } from '../vocabulary';
 import { BOUGHT_DOUGHS } from './data/boughtDoughs';
 import { DEEDS } from './data/deeds';
+import { weighLines } from './mainPart';
 import { RATIOS, type FamilyRatios } from './ratios';
 import type { FamilyGuess, Line } from './types';
 
@@ -115,6 +116,9 @@ function formulaScore(id: FamilyId, ratios: FamilyRatios | null, bought: FamilyI
   return 100 / all < LITTLE_FLOUR ? 0 : FLOURED;
 }
 
+/** A filling's flour and ground nuts, g. */
+const SPOONFUL = 100;
+
 /** A name within a longer one says nothing of its own: a griddle cake is no cake. */
 const GENERIC = /^(?:cakes?|cookies?|biscuits|loaf|bars?|pudding|rounds|fingers|rolls|snaps?)$/i;
 const GENERIC_EVIDENCE = 3.2;
@@ -142,15 +146,17 @@ export function guessFamily(
   method: string,
   catalogue: Catalogue,
 ): FamilyGuess {
-  const ratios = ratiosOf(lines, catalogue);
+  const [bought] = lines.flatMap(({ items }) =>
+    items.flatMap(({ ingredient }) => (ingredient && BOUGHT_DOUGHS[ingredient]) || []),
+  );
+  // Beside a dough that was bought a spoonful of flour builds nothing.
+  const dusted = bought !== undefined && weighLines(lines, catalogue).flour < SPOONFUL;
+  const ratios = dusted ? null : ratiosOf(lines, catalogue);
   const yeast = lines.some((line) =>
     line.items.some(({ ingredient }) => {
       const one = ingredient === null ? undefined : catalogue.byId.get(ingredient);
       return one !== undefined && doesIt(one, 'yeast');
     }),
-  );
-  const [bought] = lines.flatMap(({ items }) =>
-    items.flatMap(({ ingredient }) => (ingredient && BOUGHT_DOUGHS[ingredient]) || []),
   );
   const inTitles = FAMILIES.flatMap((id) => said(title, familyOf(id).words));
   const fried = doneTo('doughnut', method) > 0;

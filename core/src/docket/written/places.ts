@@ -3,6 +3,7 @@ import type { SpanEdit } from './spans';
 
 /** Fruit in a spoonful of flour is no batter. */
 const TOSSED = /\b(?:toss|dust|sprinkle|scatter|roll)\b/i;
+const NOT = /\b(?:don['’]?t|do not|never)\b/i;
 const INTO_TIN =
   /\b(?:tins?|pans?|trays?|sheets?|cases?|cups?|moulds?|dish(?:es)?|ramekins?|holes?|basins?|mugs?|divide|spread|pipe|scoop|level)\b/i;
 /** Words that mix, where the clause begins with another deed. */
@@ -28,7 +29,7 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   const { actions } = process;
   const end = firstHeat(process) ?? actions.length;
   const mixes = ({ class: kind, text }: Action) =>
-    kind !== null && (AT_BOWL.has(kind) || MIXED_IN.test(text)) && !TOSSED.test(text);
+    kind !== null && (AT_BOWL.has(kind) || MIXED_IN.test(text)) && !TOSSED.test(text) && !NOT.test(text);
   // Once flour is in, what is put into a tin or shaped is no longer in the bowl.
   const takesFlour = ({ class: kind, text, takes }: Action) =>
     kind !== 'line-tin' && !TOSSED.test(text) && takes.some(({ line }) => flours.has(line));
@@ -41,7 +42,14 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
             n > floured && n < end && (kind === 'shape' || (kind === 'place' && INTO_TIN.test(text))),
         );
   const until = placed < 0 ? end : placed;
-  const at = actions.findLastIndex((one, n) => n < until && (mixes(one) || takesFlour(one)));
+  // What is mixed later for something else is none of the dough.
+  const dough = process.mixtures.find(({ id }) => id === actions[floured]?.makes);
+  const held = new Set(dough?.lines.map(({ line }) => line));
+  const ours = ({ takes }: Action, n: number) =>
+    n <= floured || takes.length === 0 || takes.some(({ line }) => held.has(line));
+  const at = actions.findLastIndex(
+    (one, n) => n < until && (takesFlour(one) || (mixes(one) && ours(one, n))),
+  );
   if (at < 0) return null;
   // "Add egg, then water by spoonfuls": what is named behind it without a verb goes in as well.
   const step = actions[at]!.step;

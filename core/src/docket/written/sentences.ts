@@ -4,7 +4,7 @@ import { isOfBlend } from '../../read';
 import { SIDE_WORDS } from '../heatWords';
 import { isFolded } from '../folded';
 import { sayDial, systemOf } from '../system';
-import type { StepKind } from '../types';
+import type { DocketPart, StepKind } from '../types';
 import { coolSentence } from './cool';
 import type { Facts } from './facts';
 import { bakeAction, lastMixing, sentenceAfter } from './places';
@@ -115,12 +115,17 @@ const together = (said: readonly Said[]): Said[] =>
     return [...kept.slice(0, -1), { ...one, text: `${before.text} ${one.text}`, uses }];
   }, []);
 
+/** A spoonful of flour has nothing to drink up, g. */
+const SPOONFUL = 15;
+const drinks = ({ lines }: DocketPart): boolean =>
+  lines.reduce((sum, { id, grams }) => sum + (isOfBlend(id) ? (grams?.central ?? 0) : 0), 0) >= SPOONFUL;
+
 /** Our own sentences in the order in which they are said, each with its place. */
 export function sentencesOf(facts: Facts, renamed: readonly Renamed[]): Sentence[] {
   const process = readProcess(facts.recipe, facts.kitchen);
   // A bake that is without gluten already has its own rests.
   const floured = facts.parts.some(({ blend }) => blend.length > 0);
-  const rest = floured ? restSentence(facts, process) : null;
+  const rest = facts.parts.some(drinks) ? restSentence(facts, process) : null;
   const cool = floured ? coolSentence(facts, process) : null;
   const mixed = lastMixing(process, facts.bowl.flourLines);
   const said: Said[] = [

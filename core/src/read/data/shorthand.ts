@@ -20,6 +20,7 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/(?<=\d ?(?:oz|g|lb)\.? )icing(?=\s*(?:,|;|$))/gi, 'icing sugar'],
   [/(?<=\bdrops? (?:of )?)(almond|vanilla|lemon|peppermint|orange)(?=\s*(?:,|;|$))/gi, '$1 extract'],
   [/(?<=\d )whites\b|(?<=\b1 )white(?=\s*(?:$|[,(]))/gi, 'egg whites'],
+  [/\bPB\b/g, 'peanut butter'],
   [/\bmarg\b\.?/gi, 'margarine'],
   [/\bw\/ ?/gi, 'with '],
   [/,? ?\bopt\b\.?/gi, ' (optional)'],
