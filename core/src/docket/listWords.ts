@@ -15,11 +15,9 @@ const PLAIN_WORDS = /^(?!.*\b(?:or|and|of|the|with|for)\b)\p{Ll}[\p{L} '’-]{2,
 /** Pieces that are so near a whole number are that many. */
 const NEAR_WHOLE = 0.08;
 
-/** Columns of a table, side by side or led by dots. */
-const COLUMNS = /\||\t|(?:\.\s?){4,}|\S {3,}\S/;
-
 const tidy = (source: string): string =>
-  (COLUMNS.test(source) ? rowsOf(source).join(', ') : source)
+  rowsOf(source)
+    .join(', ')
     .trim()
     .replace(MARKS, '')
     .replace(/\*\*|__/g, '')

@@ -7,7 +7,7 @@ import { ROLE_WORDS } from './data/roleWords';
 const BLAND = new Set(['powder', 'extract', 'flour', 'juice', 'seed', 'water', 'oil', 'whole', 'white']);
 
 /** Sugars that go by their own names: what is dusted with icing sugar takes none of the sugar. */
-const OWN_SUGARS = /\b(?:icing|powdered|confectioner'?s?'?|vanilla|pearl) sugar\b/g;
+const OWN_SUGARS = /\b(?:icing|powdered|confectioner|vanilla|pearl) sugar\b/g;
 const sugarIn = (words: string) =>
   words.replace(OWN_SUGARS, (own) =>
     (/^(?:vanilla|pearl)/.test(own) ? own : 'icing sugar').replace(' ', '-'),
@@ -21,6 +21,10 @@ function nameIn({ name }: Item): string {
   if (sugar.endsWith('-sugar')) return sugar;
   return BLAND.has(last) && words.length > 1 ? `${words.at(-2)} ${last}` : last;
 }
+
+/** A name as a text says it, one of it or several. */
+export const asSaid = (name: string): RegExp =>
+  new RegExp(`\\b${name.replace('-', '[ -]')}(?:e?s)?\\b`, 'gi');
 
 /** A recipe's line as a method calls it: by its names and roles. */
 export interface Called {

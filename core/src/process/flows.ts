@@ -1,10 +1,12 @@
-import { tokensOf, type Part } from '../read';
+import { lastWordOf, type Part } from '../read';
+import { asSaid } from './called';
 import type { ActionClass } from './data/verbs';
 
+/** What may stand between a preposition and a name. */
+const DETERMINED = '\\s+(?:(?:the|your|each|both|a|an|\\w+(?:ed|ing)|cold|hot|warm)\\s+)*$';
 /** What stands before the mixture that something goes into, or on where what goes on is named as well. */
-const INTO = /\b(?:in|into|inside)\s+(?:(?:the|your|each|both|a|an|\w+(?:ed|ing)|cold|hot|warm)\s+)*$/i;
-const ON =
-  /\b(?:over|on|onto|on top of|between|around)\s+(?:(?:the|your|each|both|a|an|\w+(?:ed|ing)|cold|hot|warm)\s+)*$/i;
+const INTO = new RegExp(`\\b(?:in|into|inside)${DETERMINED}`, 'i');
+const ON = new RegExp(`\\b(?:over|on|onto|on top of|between|around)${DETERMINED}`, 'i');
 /** One mixture goes to another by these. */
 const GIVES: ReadonlySet<ActionClass | null> = new Set<ActionClass>(['place', 'layer', 'fold', 'combine']);
 
@@ -24,10 +26,9 @@ interface Mention {
 /** "boil the syrup", "for the crumb": a part is called by the last word of its name. */
 const mentionsOf = (text: string, parts: readonly Part[]): Mention[] =>
   parts.flatMap((part): Mention[] => {
-    const last = part.name === null ? undefined : tokensOf(part.name).at(-1);
-    if (last === undefined || last.length <= 2) return [];
-    const at = new RegExp(`\\b${last}(?:e?s)?\\b`, 'i').exec(text)?.index;
-    return at === undefined ? [] : [{ part, before: text.slice(0, at) }];
+    const last = lastWordOf(part.name ?? '');
+    const at = last.length > 2 ? text.search(asSaid(last)) : -1;
+    return at < 0 ? [] : [{ part, before: text.slice(0, at) }];
   });
 
 /** What a clause says of its parts; what goes somewhere without a word of where goes to the bake itself. */

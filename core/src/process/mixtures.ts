@@ -24,7 +24,7 @@ export function mixturesOf(
   main: Part | undefined,
   catalogue: Catalogue,
 ): Mixture[] {
-  const families = partFamilies(parts, recipe, catalogue);
+  const families = partFamilies(parts, main, recipe, catalogue);
   const all = taken.flatMap(({ takes }) => takes);
   const idOf = (part: string) => `m${parts.findIndex(({ id }) => id === part) + 1}`;
   return parts.map((part): Mixture => {

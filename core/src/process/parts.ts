@@ -1,5 +1,5 @@
 import type { Catalogue } from '../catalogue';
-import { guessFamily, mainPart, ratiosOf, weighLines, type Part, type Recipe } from '../read';
+import { guessFamily, ratiosOf, weighLines, type Part, type Recipe } from '../read';
 import type { PartFamily } from './types';
 
 /** Of what is rolled or pressed there is less egg and water than so many g for 100 g of flour. */
@@ -62,9 +62,9 @@ function familyOf(part: Part, main: Part | undefined, recipe: Recipe, catalogue:
 /** What kind each part of a bake is, by what is in it and what it is called. */
 export function partFamilies(
   parts: readonly Part[],
+  main: Part | undefined,
   recipe: Recipe,
   catalogue: Catalogue,
 ): ReadonlyMap<string, PartFamily> {
-  const main = mainPart(parts, catalogue);
   return new Map(parts.map((part) => [part.id, familyOf(part, main, recipe, catalogue)]));
 }

@@ -1,5 +1,5 @@
 import { cleanLine, numbersFromWords, readAmount, weigh, type Scales } from '../read';
-import type { Called } from './called';
+import { asSaid, type Called } from './called';
 
 const SHARES: readonly (readonly [RegExp, number])[] = [
   [/\b(?:two thirds)\b/i, 2 / 3],
@@ -22,9 +22,7 @@ const before = (text: string, { items }: Called): string[] =>
   items
     .filter(({ name }) => name.length > 2)
     .flatMap(({ name }) =>
-      [...text.matchAll(new RegExp(`\\b${name.replace('-', '[ -]')}(?:e?s)?\\b`, 'gi'))].map(({ index }) =>
-        text.slice(Math.max(0, index - REACH), index),
-      ),
+      [...text.matchAll(asSaid(name))].map(({ index }) => text.slice(Math.max(0, index - REACH), index)),
     );
 
 /** The share that an amount beside its name is of the whole line, where it is a part of it. */

@@ -1,7 +1,7 @@
 import { availabilityOf, doesIt, getIngredient, type Catalogue } from '../catalogue';
 import { familyOf } from '../family';
 import { FAMILIES, type FamilyId } from '../vocabulary';
-import { BOUGHT_DOUGHS } from './data/boughtDoughs';
+import { boughtDough } from './boughtDough';
 import { DEEDS } from './data/deeds';
 import { weighLines } from './mainPart';
 import { RATIOS, type FamilyRatios } from './ratios';
@@ -146,9 +146,7 @@ export function guessFamily(
   method: string,
   catalogue: Catalogue,
 ): FamilyGuess {
-  const [bought] = lines.flatMap(({ items }) =>
-    items.flatMap(({ ingredient }) => (ingredient && BOUGHT_DOUGHS[ingredient]) || []),
-  );
+  const bought = boughtDough(lines);
   // Beside a dough that was bought a spoonful of flour builds nothing.
   const dusted = bought !== undefined && weighLines(lines, catalogue).flour < SPOONFUL;
   const ratios = dusted ? null : ratiosOf(lines, catalogue);

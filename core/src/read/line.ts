@@ -2,7 +2,7 @@ import { getIngredient, type Catalogue } from '../catalogue';
 import { addRanges, range, type Range } from '../quantity';
 import { readAmount, type Amount } from './amount';
 import { juiceAndZest } from './citrus';
-import { CARD_PART, cleanLine } from './clean';
+import { cleanLine } from './clean';
 import { weigh, type Measured, type Scales } from './grams';
 import { isBareClaim, namesBlend } from './flourNames';
 import { isName, matchIngredient, namesFood } from './match';
@@ -11,6 +11,7 @@ import { numbersFromWords } from './numberWords';
 import { isTranslated, namesFirst, onlyDescribes, phrasesOf, type Phrase } from './phrasing';
 import { remembered } from './remember';
 import { takeApart, type Segments } from './segments';
+import { listed } from './listed';
 import { rowsOf } from './tableRow';
 import type { Item, Line } from './types';
 
@@ -257,46 +258,6 @@ function total(
 
 const without = ({ by: _, ...item }: Found): Item => item;
 
-/** Behind a list's comma another thing begins with an amount, or has none and says so. */
-const NEXT_THING =
-  /,\s+(?:and\s+)?(?=(?:\d|(?:an?|one|two|three|four|half|some|(?:a )?few|pinch)\s)|[\p{L} ]{3,30} (?:as needed|as required|to taste|for (?:the )?(?:top|tops|topping|rolling|dusting|brushing|sprinkling|decorating|decoration|greasing|frying))\b)|;\s+(?:and\s+)?/iu;
-/** "200 g flour / 100 g butter / 2 eggs"; of two the second may be the first in another measure. */
-const STROKES = /\s+\/\s+/;
-const FEW = 2;
-const UNMEASURED =
-  /\b(?:as needed|as required|to taste|for (?:the )?(?:top|tops|topping|rolling|dusting|brushing|sprinkling|decorating|decoration|greasing|frying))\b|^(?:some|(?:a )?few)\s/i;
-/** So many pieces that are named make a list of a line that has others, which are asked about. */
-const MOSTLY_NAMED = 0.5;
-
-/** "1 yolk, water": what ends a list may have no amount. */
-function bareTail(piece: string, { catalogue }: Scales): string[] {
-  const [, head = '', tail = ''] = /^(.+),\s+(\p{L}+(?: \p{L}+)?)$/u.exec(piece) ?? [];
-  const food = (words: string) => matchIngredient(words, catalogue)?.match === 'exact';
-  return tail !== '' && food(tail) && food(readAmount(numbersFromWords(head)).words) ? [head, tail] : [piece];
-}
-
-/**
- * "200 g flour, 100 g butter, 2 eggs" is a list on one line: each piece has an amount of its own, and a name; of three and more
- * half are enough, since a piece that is left out is missed by nobody until the bake. A card may say first what it is for:
- * "Crust: 24 wafers, crushed; 5 T butter".
- */
-function listed(text: string, reader: Scales): string[] {
-  const plain = text.replace(CARD_PART, '');
-  const strokes = plain.split(STROKES);
-  const [first = '', ...others] = strokes.length > FEW ? strokes : plain.split(NEXT_THING);
-  const named = (piece: string) => {
-    if (juiceAndZest(piece)[0] !== piece) return true;
-    const { quantity, words } = readAmount(numbersFromWords(piece));
-    const measured = quantity !== null || UNMEASURED.test(piece);
-    return measured && !/^each\b/i.test(words) && matchIngredient(words, reader.catalogue) !== undefined;
-  };
-  const pieces = [first, ...others];
-  const known = pieces.filter(named).length;
-  const isList =
-    known === pieces.length || (pieces.length > 2 && named(first) && known >= MOSTLY_NAMED * pieces.length);
-  return others.length > 0 && isList ? pieces.flatMap((piece) => bareTail(piece, reader)) : [text];
-}
-
 /** What stands instead of something else is named for the guard and weighs nothing. */
 function asPhrased(item: Found, { as }: Phrase): Found {
   if (as === 'alternative') return { ...item, alternative: true, grams: null, beside: null };
@@ -312,18 +273,18 @@ function read(source: string, reader: Scales): ReadLine {
     .flatMap((row) => namesFirst(cleanLine(row).replace(NUMBERED, ''), ears.knows))
     .flatMap((row) => phrasesOf(numbersFromWords(row), ears));
   const isForTheTin = (text: string) => FOR_THE_TIN.test(takeApart(text).bare);
-  const items = phrases.flatMap((phrase) => {
-    const pieces = listed(phrase.text, reader);
-    return pieces.flatMap((piece) => {
+  const lists = phrases.map((phrase) => ({ phrase, pieces: listed(phrase.text, reader) }));
+  const items = lists.flatMap(({ phrase, pieces }) =>
+    pieces.flatMap((piece) => {
       const as: Phrase = pieces.length > 1 && isForTheTin(piece) ? { ...phrase, as: 'aside' } : phrase;
       return juiceAndZest(piece)
         .flatMap((text) => readPieces(numbersFromWords(text), reader))
         .map((item) => asPhrased(item, as));
-    });
-  });
+    }),
+  );
   const by = items.find((item) => item.by)?.by ?? null;
-  const [first] = phrases;
-  const aside = first !== undefined && listed(first.text, reader).length === 1 && isForTheTin(first.text);
+  const [first] = lists;
+  const aside = first?.pieces.length === 1 && isForTheTin(first.phrase.text);
   return { items: items.map(without), measuredBy: by, aside };
 }
 

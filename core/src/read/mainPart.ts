@@ -1,5 +1,5 @@
 import { getIngredient, type Catalogue } from '../catalogue';
-import { BOUGHT_DOUGHS } from './data/boughtDoughs';
+import { boughtDough } from './boughtDough';
 import type { Line, Part } from './types';
 
 /** What a part weighs, g, and what of that is flour and starch. */
@@ -30,10 +30,7 @@ const A_DOUGH = 1e4;
 export function mainPart(parts: readonly Part[], catalogue: Catalogue): Part | undefined {
   const weight = (part: Part) => {
     const { flour, starch, all } = weighLines(part.lines, catalogue);
-    const bought = part.lines.some(({ items }) =>
-      items.some(({ ingredient }) => ingredient !== null && BOUGHT_DOUGHS[ingredient]),
-    );
-    return (flour + starch / 2) * 1e3 + (bought ? A_DOUGH : 0) + all;
+    return (flour + starch / 2) * 1e3 + (boughtDough(part.lines) ? A_DOUGH : 0) + all;
   };
   return [...parts].sort((a, b) => weight(b) - weight(a))[0];
 }

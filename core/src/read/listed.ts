@@ -1,0 +1,50 @@
+import { readAmount } from './amount';
+import { juiceAndZest } from './citrus';
+import { CARD_PART } from './clean';
+import type { Scales } from './grams';
+import { matchIngredient } from './match';
+import { numbersFromWords } from './numberWords';
+
+/** What is said of a thing that has no amount. */
+const WITHOUT_AMOUNT =
+  '(?:as needed|as required|to taste|for (?:the )?(?:top|tops|topping|rolling|dusting|brushing|sprinkling|decorating|decoration|greasing|frying))';
+/** Behind a list's comma another thing begins with an amount, or has none and says so. */
+const NEXT_THING = new RegExp(
+  `,\\s+(?:and\\s+)?(?=(?:\\d|(?:an?|one|two|three|four|half|some|(?:a )?few|pinch)\\s)|[\\p{L} ]{3,30} ${WITHOUT_AMOUNT}\\b)|;\\s+(?:and\\s+)?`,
+  'iu',
+);
+/** "200 g flour / 100 g butter / 2 eggs"; of two the second may be the first in another measure. */
+const STROKES = /\s+\/\s+/;
+const FEW = 2;
+const UNMEASURED = new RegExp(`\\b${WITHOUT_AMOUNT}\\b|^(?:some|(?:a )?few)\\s`, 'i');
+/** So many pieces that are named make a list of a line that has others, which are asked about. */
+const MOSTLY_NAMED = 0.5;
+
+/** "1 yolk, water": what ends a list may have no amount. */
+function bareTail(piece: string, { catalogue }: Scales): string[] {
+  const [, head = '', tail = ''] = /^(.+),\s+(\p{L}+(?: \p{L}+)?)$/u.exec(piece) ?? [];
+  const food = (words: string) => matchIngredient(words, catalogue)?.match === 'exact';
+  return tail !== '' && food(tail) && food(readAmount(numbersFromWords(head)).words) ? [head, tail] : [piece];
+}
+
+/**
+ * "200 g flour, 100 g butter, 2 eggs" is a list on one line: each piece has an amount of its own, and a name; of three and more
+ * half are enough, since a piece that is left out is missed by nobody until the bake. A card may say first what it is for:
+ * "Crust: 24 wafers, crushed; 5 T butter".
+ */
+export function listed(text: string, reader: Scales): string[] {
+  const plain = text.replace(CARD_PART, '');
+  const strokes = plain.split(STROKES);
+  const [first = '', ...others] = strokes.length > FEW ? strokes : plain.split(NEXT_THING);
+  const named = (piece: string) => {
+    if (juiceAndZest(piece)[0] !== piece) return true;
+    const { quantity, words } = readAmount(numbersFromWords(piece));
+    const measured = quantity !== null || UNMEASURED.test(piece);
+    return measured && !/^each\b/i.test(words) && matchIngredient(words, reader.catalogue) !== undefined;
+  };
+  const pieces = [first, ...others];
+  const known = pieces.filter(named).length;
+  const isList =
+    known === pieces.length || (pieces.length > 2 && named(first) && known >= MOSTLY_NAMED * pieces.length);
+  return others.length > 0 && isList ? pieces.flatMap((piece) => bareTail(piece, reader)) : [text];
+}
