@@ -22,9 +22,9 @@ function nameIn({ name }: Item): string {
   return BLAND.has(last) && words.length > 1 ? `${words.at(-2)} ${last}` : last;
 }
 
-/** A name as a text says it, one of it or several. */
+/** A name as a text says it, one of it or several: "berry", "berries". */
 export const asSaid = (name: string): RegExp =>
-  new RegExp(`\\b${name.replace('-', '[ -]')}(?:e?s)?\\b`, 'gi');
+  new RegExp(`\\b${name.replace('-', '[ -]').replace(/y$/, '(?:y|ie)')}(?:e?s)?\\b`, 'gi');
 
 /** A recipe's line as a method calls it: by its names and roles. */
 export interface Called {

@@ -59,6 +59,17 @@ describe('what is done with what', () => {
     expect(taken[0]).toBeCloseTo(first, 1);
     expect(taken[2]).toBeCloseTo(1 - taken[0]!, 6);
   });
+  it('knows a part by its plural', () => {
+    const { mixtures } = readProcess(
+      readText(
+        'Berry cake\n\nCake\n200 g plain flour\n100 g butter\n2 eggs\n\nBerries\n200 g raspberries\n50 g sugar\n\nMethod\nMix the flour, butter and eggs. Bake at 180C for 30 minutes.\nSpoon the berries over the cake.',
+      ),
+      BUILT_IN_KITCHEN,
+    );
+    expect(mixtures.find(({ name }) => name === 'Berries')!.goesInto).toBe(
+      mixtures.find(({ name }) => name === 'Cake')!.id,
+    );
+  });
   it('says what goes into what, and never in a circle', () => {
     const tart = (method: string) =>
       readProcess(
