@@ -1,7 +1,7 @@
 import { hasTraits, traitsOf } from '../blend';
 import type { Catalogue } from '../catalogue';
 import { familyOf } from '../family';
-import { compositionOf, linesLeading, linesThat, massOf, type FormulaLine } from '../formula';
+import { compositionOf, drinkOf, linesLeading, linesThat, massOf, type FormulaLine } from '../formula';
 import { settle } from '../quantity';
 import type { FamilyId, Habit, RouteId } from '../vocabulary';
 import { wheatGrams, flourGrams } from './flour';
@@ -32,17 +32,22 @@ const rising = (value: number, from: number, half: number): number =>
 /** What leads these binds by being sticky. */
 const STICKY_WAYS: readonly RouteId[] = ['nut-butter-led', 'cassava-led'];
 const BOUND_BY_NOTHING = 0.8;
+/** Meal of nuts is pressed together by its own fat. */
+const PRESSED: RouteId = 'almond-led';
 
 const boundByNothing: FindingRule = {
   id: 'falls-apart',
   reason:
-    'Without gluten, gum, egg or a sticky flour a crumb has nothing that holds it; what is rubbed to crumbs needs nothing.',
-  find({ lines, family, binder }, catalogue) {
+    'Without gluten, gum, egg or a sticky flour a crumb has nothing that holds it; what is rubbed to crumbs needs nothing, nor a dough of nuts that is pressed, nor a wafer that sugar makes brittle.',
+  find({ lines, family, route, binder }, catalogue) {
     const sticky =
       linesThat('sticks cold', lines, catalogue).length > 0 ||
       STICKY_WAYS.some((way) => linesLeading(way, lines, catalogue).length > 0);
     const bound = binder > 0 || sticky || eggLines(lines, catalogue).length > 0;
-    return familyOf(family).xanthan === 0 || bound || flourGrams(lines, catalogue) === 0
+    const { xanthan, texture, dryThrough } = familyOf(family);
+    const pressed = route === PRESSED && texture === 'dough';
+    const brittle = dryThrough && compositionOf(lines, catalogue).sugars > flourGrams(lines, catalogue);
+    return xanthan === 0 || bound || pressed || brittle || flourGrams(lines, catalogue) === 0
       ? null
       : {
           id: 'falls-apart',
@@ -124,36 +129,54 @@ const green: FindingRule = {
   },
 };
 
-/** So many times what is usual of a thing, and so many g per 100 g of flour beside it, before it is told. Common practice. */
-const RICH = {
-  greasy: { at: 1, of: 'fat', times: 1.4, grams: 15 },
-  'too-sweet': { at: 2, of: 'sugars', times: 1.7, grams: 30 },
-  eggy: { at: 3, of: 'egg', times: 2.2, grams: 100 },
+/** Where what is added stands in a family's ratios. */
+const ADDED = {
+  greasy: { at: 1, of: 'fat', roles: ['fat'] },
+  'too-sweet': { at: 2, of: 'sugars', roles: ['sugar', 'syrup'] },
+  eggy: { at: 3, of: 'egg', roles: ['egg'] },
 } as const;
+/** So much more than the most that is liked, and it is as likely as not. */
+const HALF = 0.2;
 
-/** Fat, sugar or egg far above what such a bake has. Nuts, seeds and chocolate bring fat and sugar of their own. */
-const muchOf = (id: keyof typeof RICH): FindingRule => ({
+/** Fat, sugar or egg above what such a bake has. Nuts, seeds and chocolate bring fat and sugar of their own. */
+const muchOf = (id: keyof typeof ADDED): FindingRule => ({
   id,
-  reason: 'Far more fat, sugar or egg than such a bake has: it weeps, runs and sinks, or tastes of egg.',
+  reason: 'More fat, sugar or egg than such a bake can have: it weeps, runs and sinks, or tastes of egg.',
   find({ lines, family, route }, catalogue) {
     const flour = flourGrams(lines, catalogue);
-    const { at, of, times, grams: beside } = RICH[id];
-    const usual = familyOf(family).ratios[at];
-    const added = lines.filter(({ role }) =>
-      of === 'fat' ? role === 'fat' : of === 'egg' ? role === 'egg' : role === 'sugar' || role === 'syrup',
-    );
+    const { at, of, roles } = ADDED[id];
+    const { ratios, most } = familyOf(family);
+    const far = most[at];
+    const added = lines.filter(({ role }) => roles.some((one) => one === role));
     const grams = of === 'egg' ? massOf(added) : compositionOf(added, catalogue)[of];
     const has = (100 * grams) / Math.max(1, flour);
-    const far = times * usual + beside;
-    return route === 'grain-blend' && family !== 'flourless' && flour > 0 && has > far
+    return far !== null && route === 'grain-blend' && flour > 0 && has > far
       ? {
           id,
-          because: { code: 'much-of', values: { of, has: Math.round(has), usual, family } },
-          likelihood: rising(has, far, far / 3),
+          because: { code: 'much-of', values: { of, has: Math.round(has), usual: ratios[at], family } },
+          likelihood: rising(has, far, HALF * far),
         }
       : null;
   },
 });
+
+const moreThanIsHeld: FindingRule = {
+  id: 'too-wet',
+  reason:
+    'What is creamed holds its free water in flour and sugar: with more of it than they weigh the batter curdles and the crumb stays wet, however thirsty the blend.',
+  find({ lines, family, route }, catalogue) {
+    const [far] = familyOf(family).most;
+    const dry = flourGrams(lines, catalogue) + compositionOf(lines, catalogue).sugars;
+    const has = (100 * drinkOf(lines, catalogue)) / Math.max(1, dry);
+    return far !== null && route === 'grain-blend' && has > far
+      ? {
+          id: 'too-wet',
+          because: { code: 'more-than-is-held', values: { has: Math.round(has), most: far, family } },
+          likelihood: rising(has, far, HALF * far),
+        }
+      : null;
+  },
+};
 
 const RULES: readonly FindingRule[] = [
   boundByNothing,
@@ -164,6 +187,7 @@ const RULES: readonly FindingRule[] = [
   muchOf('greasy'),
   muchOf('too-sweet'),
   muchOf('eggy'),
+  moreThanIsHeld,
 ];
 
 /** What is likely to go wrong with a part beside what its bands say. A part with wheat is not judged. */

@@ -88,5 +88,10 @@ export function judgePart(lines: readonly FormulaLine[], family: FamilyId, catal
   });
   const binder = balances.find(({ id }) => id === 'binder')?.value ?? 0;
   found.push(...findingsOf({ lines, family, route, binder }, catalogue));
-  return { route, balances, findings: [...found].sort((a, b) => b.likelihood - a.likelihood) };
+  const ranked = [...found].sort((a, b) => b.likelihood - a.likelihood);
+  return {
+    route,
+    balances,
+    findings: ranked.filter(({ id }, at) => ranked.findIndex((one) => one.id === id) === at),
+  };
 }

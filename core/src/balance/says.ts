@@ -124,6 +124,8 @@ export interface FindingSays extends BandMissSays {
     readonly usual: number;
     readonly family: FamilyId;
   };
+  /** Free water, g per 100 g of flour and sugars. */
+  readonly 'more-than-is-held': { readonly has: number; readonly most: number; readonly family: FamilyId };
   readonly 'turns-green': Bare;
   /** °C, on a plain oven. */
   readonly 'oven-off': { readonly celsius: number; readonly usual: number; readonly family: FamilyId };

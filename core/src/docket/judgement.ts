@@ -6,7 +6,7 @@ import { settle } from '../quantity';
 import { ingredientLines, type Recipe } from '../read';
 import { reasonWords } from '../words';
 import { ovenFinding } from './ovenFinding';
-import { familyOfPart } from './partFamily';
+import { familyOfPart, onlyThickens } from './partFamily';
 import { workOf, type Work } from './plan';
 import type { Judgement } from './types';
 
@@ -35,7 +35,7 @@ const glutenIn = ({ recipe, catalogue }: Work): Finding[] =>
 export function judgeWork(work: Work): Judgement {
   const { recipe, parts, catalogue, request: asked } = work;
   const family = asked.family ?? recipe.family.id;
-  const drinks = parts.filter(({ lines }) => thirstGrams(lines, catalogue) > 0);
+  const drinks = parts.filter((part) => thirstGrams(part.lines, catalogue) > 0 && !onlyThickens(part, work));
   const judged = drinks.map((part) => {
     const own = familyOfPart(part, family, work);
     return { name: part.name, lines: part.lines, family: own, ...judgePart(part.lines, own, catalogue) };

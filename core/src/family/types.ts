@@ -75,6 +75,11 @@ export type KindSign = 'unraised' | 'of white alone' | 'of white alone, and wet'
 export interface FamilyRecord extends Profile {
   /** A recipe of it, g per 100 g of flour. */
   readonly ratios: readonly [water: number, fat: number, sugars: number, egg: number];
+  /**
+   * The most that bakes which are liked have of it: free water, g per 100 g of flour and sugars together; fat, sugars and egg that
+   * are added, g per 100 g of flour. Null: it may be any. Common practice, wider than any of a hundred recipes with wheat has.
+   */
+  readonly most: readonly [drink: number | null, fat: number | null, sugars: number | null, egg: number | null];
   /** What names it in a title or method; and whether it is only ever known by that: what is fried or steamed says so. */
   readonly words: RegExp;
   readonly onlyNamed: boolean;

@@ -136,6 +136,8 @@ export const BALANCE_WORDS: WordsFor<BalanceSays> = {
   beans: ({ flour, percent }) => `${percent} % of the flour is ${flour}: it is tasted above a quarter`,
   'much-of': ({ of, has, usual, family }) =>
     `${has} g of ${of} on 100 g of flour, where a ${FAMILY_NAMES[family]} has about ${usual}`,
+  'more-than-is-held': ({ has, most, family }) =>
+    `${has} g of free water on 100 g of flour and sugar, where a ${FAMILY_NAMES[family]} has at most ${most}: it curdles, and stays wet in the middle`,
   'oven-off': ({ celsius, usual, family }) =>
     celsius < usual
       ? `${celsius} °C is low for a ${FAMILY_NAMES[family]}, which is usually baked at ${usual}: pale, and raw in the middle when its time is up`

@@ -3,7 +3,7 @@ import type { FamilyRecord } from '../types';
 /** Cakes, loaves, puddings, and what is baked without flour. Source: common practice; bands derived from some forty recipes that work; densities, rise and water lost from memory. */
 export const cakes = {
   'creamed-cake': {
-    ratios: [85, 65, 95, 65], onlyNamed: false,
+    ratios: [85, 65, 95, 65], most: [95, 95, 200, 150], onlyNamed: false,
     words: /\b(?:layer |birthday |sponge |victoria )?cakes?\b|\bcupcakes?\b|\btraybake\b|\bcream (?:the |together )?(?:butter|fat)|\bsandwich tins?\b|\bfairy cakes\b/gi,
     texture: 'batter', xanthan: 0.7, leastXanthan: 0.3, glutenUse: 2.5, usualEgg: 65, liquid: [2, 11], moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
@@ -28,7 +28,7 @@ export const cakes = {
     looks: { mixed: 'thinner than a wheat batter, pours in a ribbon', rested: 'drops softly from the spoon', pilot: null },
   },
   'foam': {
-    ratios: [135, 8, 120, 180], onlyNamed: false,
+    ratios: [135, 8, 120, 180], most: [null, 60, 290, 500], onlyNamed: false,
     words: /\bchiffon\b|\bangel\b|\bgenoise\b|\bswiss roll\b|\broulades?\b|\bsouffl[eé]s?|\bsponge rolls?\b|\bstiff peaks\b|\bribbon stage\b/gi,
     texture: 'batter', xanthan: 0, leastXanthan: 0, glutenUse: 1.8, usualEgg: 180, liquid: [0, 0], moreLift: 0,
     egg: 'whips', foam: true, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
@@ -47,7 +47,7 @@ export const cakes = {
     looks: { mixed: 'airy, a ribbon that stays for three seconds', rested: 'the same: it must not wait', pilot: null },
   },
   'loaf': {
-    ratios: [85, 85, 100, 85], onlyNamed: false,
+    ratios: [85, 85, 100, 85], most: [95, 110, 170, 190], onlyNamed: false,
     words: /\bpound cake\b|\bmadeira\b|\bloaf cake\b|\b(?:tea|malt|fruit|date|nut|sweet|stout|honey|spice) ?(?:loaf|bread)\b|\bloaf\b/gi,
     texture: 'batter', xanthan: 0.75, leastXanthan: 0.3, glutenUse: 2.6, usualEgg: 75, liquid: [0, 11], moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
@@ -65,7 +65,7 @@ export const cakes = {
     looks: { mixed: 'thin enough to pour', rested: 'thick, drops from the spoon in a lump', pilot: null },
   },
   'muffin': {
-    ratios: [100, 35, 55, 25], onlyNamed: false,
+    ratios: [100, 35, 55, 25], most: [null, 60, 120, 130], onlyNamed: false,
     words: /\bmuffins?\b|\bquick ?bread\b|\b(?:banana|courgette|zucchini|pumpkin|tea) (?:bread|loaf)\b|\bloaf\b|\bdo not overmix\b|\buntil just combined\b/gi,
     texture: 'batter', xanthan: 0.75, leastXanthan: 0.3, glutenUse: 3.4, usualEgg: 40, liquid: [0, 11], moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
@@ -87,7 +87,7 @@ export const cakes = {
     looks: { mixed: 'loose, like thick cream', rested: 'drops slowly, mounds a little in the cup', pilot: null },
   },
   'steamed-pudding': {
-    ratios: [95, 50, 75, 55], onlyNamed: true,
+    ratios: [95, 50, 75, 55], most: [100, 115, 190, 160], onlyNamed: true,
     words: /\bpudding\b|\bsteam(?:ed)?\b|\bself-saucing\b|\bdumplings?\b|\bin a cloth\b|\b(?:pudding )?basin\b|\bsteamer\b/gi,
     texture: 'batter', xanthan: 0.6, leastXanthan: 0, glutenUse: 2.6, usualEgg: 60, liquid: [0, 17], moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
@@ -105,7 +105,7 @@ export const cakes = {
     looks: { mixed: 'drops easily from the spoon', rested: 'drops with a nudge', pilot: null },
   },
   'mug-cake': {
-    ratios: [120, 60, 80, 60], onlyNamed: true,
+    ratios: [120, 60, 80, 60], most: [null, 95, 170, 180], onlyNamed: true,
     words: /\bmug\b|\bmicrowave\b/gi,
     texture: 'batter', xanthan: 0.3, leastXanthan: 0, glutenUse: 2.6, usualEgg: 50, liquid: [0, 15], moreLift: 0,
     egg: 'moistens', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
@@ -125,7 +125,7 @@ export const cakes = {
     looks: { mixed: 'runs like thick cream', rested: 'the same', pilot: null },
   },
   'flourless': {
-    ratios: [100, 100, 100, 100], onlyNamed: false,
+    ratios: [100, 100, 100, 100], most: [null, null, null, null], onlyNamed: false,
     words: /\bflourless\b|\b(?:without|no) flour\b|\bmacaroons?\b|\bmeringues?\b/gi,
     texture: 'batter', xanthan: 0, leastXanthan: 0, glutenUse: 1, usualEgg: 120, liquid: [0, 0], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,

@@ -3,11 +3,11 @@ import type { FamilyRecord } from '../types';
 /** Cookies, wafers and bars. Source: common practice; bands derived from some forty recipes that work; densities, rise and water lost from memory. */
 export const cookies = {
   'drop-cookie': {
-    ratios: [32, 60, 85, 22], onlyNamed: false,
+    ratios: [32, 60, 85, 22], most: [null, 68, 165, 100], onlyNamed: false,
     words: /\bcookies?\b|\bwhoopie pies?\b|\bsnaps?\b|\bginger ?nuts?\b|\bdrop (?:by )?(?:spoonfuls?|cookies?)|\bcrinkles?\b|\broll into (?:walnut-sized )?balls\b|\bbiscuits\b/gi,
     texture: 'dough', xanthan: 0.5, leastXanthan: 0.2, glutenUse: 3.8, usualEgg: 25, liquid: [0, 5], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: true, spreads: true,
-    bands: { xanthan: [0, 1.4], starch: [0, 0.6], drinkThirst: [0.3, 0.85], lift: [0.5, 8.5] },
+    bands: { xanthan: [0, 1.4], starch: [0, 0.6], drinkThirst: [0.2, 0.85], lift: [0.5, 8.5] },
     bandsBy: {
       'almond-led': { xanthan: [0, 0.5], starch: [0, 0.4], drinkThirst: [0.15, 0.6], lift: [0, 6] },
       'coconut-led': { xanthan: [0, 0.5], starch: [0, 0.3], drinkThirst: [0.35, 0.9], lift: [0, 6] },
@@ -27,7 +27,7 @@ export const cookies = {
     looks: { mixed: 'soft and a little sticky, wetter than a wheat dough', rested: 'firm enough to roll into balls without sticking', pilot: 'Bake one first: how far it spreads says whether the rest want flour, cold or a hotter oven.' },
   },
   'cut-out': {
-    ratios: [18, 60, 42, 8], onlyNamed: false,
+    ratios: [18, 60, 42, 8], most: [null, 85, 100, 60], onlyNamed: false,
     words: /\bshortbread|\bsugar cookies?\b|\bcut[- ]outs?\b|\bcutters?\b|\blinzer\b|\bstamp(?:ed)? out\b|\brounds\b|\bfingers\b|\broll out\b/gi,
     texture: 'dough', xanthan: 0.65, leastXanthan: 0.3, glutenUse: 5.1, usualEgg: 12, liquid: [0, 4], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: true,
@@ -46,7 +46,7 @@ export const cookies = {
     looks: { mixed: 'crumbs that hold when you press them', rested: 'firm and smooth, rolls without cracking at the edge', pilot: 'Bake one first: a blurred edge wants a colder dough.' },
   },
   'crisp-wafer': {
-    ratios: [50, 60, 90, 45], onlyNamed: false,
+    ratios: [50, 60, 90, 45], most: [null, 110, 200, 200], onlyNamed: false,
     words: /\btuiles?\b|\bwafers?\b|\bbrandy snaps?\b|\bcones?\b|\blace\b|\bwafer iron\b|\bpizzelle\b/gi,
     texture: 'batter', xanthan: 0.3, leastXanthan: 0, glutenUse: 3, usualEgg: 45, liquid: [0, 10], moreLift: 0,
     egg: 'whips', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: true,
@@ -65,7 +65,7 @@ export const cookies = {
     looks: { mixed: 'a thin paste that runs off the spoon', rested: 'a little thicker, still spreads by itself', pilot: 'Bake one first: how far it spreads says whether the rest want flour, cold or a hotter oven.' },
   },
   'brownie': {
-    ratios: [75, 130, 220, 120], onlyNamed: false,
+    ratios: [75, 130, 220, 120], most: [null, 230, 420, 380], onlyNamed: false,
     words: /\bbrownies?\b|\bblondies?\b|\bbars?\b|\bfudgy\b/gi,
     texture: 'batter', xanthan: 0.35, leastXanthan: 0, glutenUse: 1.4, usualEgg: 120, liquid: [0, 8], moreLift: 0,
     egg: 'moistens', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,

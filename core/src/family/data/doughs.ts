@@ -3,7 +3,7 @@ import type { FamilyRecord } from '../types';
 /** Scones, pastry, crumbles, pancakes, and what is fried or risen. Source: common practice; bands derived from some forty recipes that work; densities, rise and water lost from memory. */
 export const doughs = {
   'scone': {
-    ratios: [62, 25, 15, 10], onlyNamed: false,
+    ratios: [62, 25, 15, 10], most: [null, 45, 55, 60], onlyNamed: false,
     words: /\bscones?\b|\brock (?:cakes?|buns?)\b|\bshortcakes?\b|\bbuttermilk biscuits?\b|\brub (?:in )?the butter\b|\bsoda bread\b|\bcobblers?\b/gi,
     texture: 'dough', xanthan: 0.9, leastXanthan: 0.35, glutenUse: 5, usualEgg: 10, liquid: [3, 12], moreLift: 0.15,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: false,
@@ -22,7 +22,7 @@ export const doughs = {
     looks: { mixed: 'too wet to handle, shaggy', rested: 'holds a shape when it is patted', pilot: null },
   },
   'pastry': {
-    ratios: [28, 55, 8, 6], onlyNamed: false,
+    ratios: [28, 55, 8, 6], most: [null, 78, 60, 60], onlyNamed: false,
     words: /\bpie crust\b|\bpastry\b|\bgalette\b|\btarts?\b|\bhand pies?\b|\bturnovers?\b|\bpasties\b|\bshortcrust\b|\bslab pie\b|\bpie dough\b|\bblind bake\b|\bpies?\b/gi,
     texture: 'dough', xanthan: 1.0, leastXanthan: 0.5, glutenUse: 5.2, usualEgg: 8, liquid: [0, 8], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: false,
@@ -43,7 +43,7 @@ export const doughs = {
     looks: { mixed: 'crumbs that hold when you press them', rested: 'firm, rolls without cracking; a crack is pressed together again', pilot: null },
   },
   'crumble': {
-    ratios: [12, 60, 65, 0], onlyNamed: false,
+    ratios: [12, 60, 65, 0], most: [null, 95, 140, 20], onlyNamed: false,
     words: /\bcrumble\b|\bstreusel\b|\bcrisp\b/gi,
     texture: 'dough', xanthan: 0, leastXanthan: 0, glutenUse: 4.5, usualEgg: 5, liquid: [0, 0], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: false,
@@ -62,13 +62,13 @@ export const doughs = {
     looks: { mixed: 'uneven lumps and crumbs', rested: 'lumps that stay whole', pilot: null },
   },
   'pancake': {
-    ratios: [150, 15, 10, 35], onlyNamed: false,
+    ratios: [150, 15, 10, 35], most: [null, 45, 60, 250], onlyNamed: false,
     words: /\bpancakes?\b|\bdutch bab(?:y|ies)\b|\bwaffles?\b|\bcr[eê]pes?\b|\bdrop(?:ped)? scones?\b|\bpikelets?\b|\bgriddle ?cakes?\b|\bblinis?\b|\bgriddle\b/gi,
     texture: 'batter', xanthan: 0.3, leastXanthan: 0, glutenUse: 3.5, usualEgg: 35, liquid: [0, 10], moreLift: 0.1,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.4], starch: [0, 0.55], drinkThirst: [1.1, 2.3], lift: [3, 10] },
     bandsBy: {
-      'coconut-led': { xanthan: [0, 0.5], starch: [0, 0.3], drinkThirst: [0.6, 2], lift: [0, 6] },
+      'coconut-led': { xanthan: [0, 0.5], starch: [0, 0.3], drinkThirst: [0.8, 2.2], lift: [0, 6] },
     },
     kind: { id: 'crêpe', when: 'unraised', bands: { drinkThirst: [2.2, 3.4], lift: [0, 0.5] } },
     ways: ['grain-blend', 'cassava-led', 'starch-led', 'almond-led', 'coconut-led', 'tiger-nut-led'],
@@ -83,11 +83,11 @@ export const doughs = {
     looks: { mixed: 'runs off the spoon', rested: 'pours slowly, like cream', pilot: 'Fry one first: it tells thickness and heat for the rest.' },
   },
   'choux': {
-    ratios: [310, 80, 5, 160], onlyNamed: false,
+    ratios: [310, 80, 5, 160], most: [null, 110, 40, 260], onlyNamed: false,
     words: /\bchoux\b|(?<!\p{L})[eé]clairs?\b|\bprofiteroles?\b|\bcream puffs?\b|\bchoux buns?\b|\bleaves the sides of the (?:pan|pot)\b/giu,
     texture: 'dough', xanthan: 1.0, leastXanthan: 0.4, glutenUse: 3.2, usualEgg: 160, liquid: [0, 12], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
-    bands: { xanthan: [0.4, 2], starch: [0.2, 0.6], drinkThirst: [3, 5], lift: [0, 0] },
+    bands: { xanthan: [0.4, 2], starch: [0.2, 0.6], drinkThirst: [2.8, 4.2], lift: [0, 0] },
     bandsBy: {},
     kind: null,
     ways: ['grain-blend', 'starch-led', 'cassava-led'],
@@ -102,7 +102,7 @@ export const doughs = {
     looks: { mixed: 'glossy, falls from the spoon in a V', rested: 'keeps the shape that it is piped in', pilot: 'Pipe one on a plate: it must stand, not run.' },
   },
   'yeast-dough': {
-    ratios: [60, 15, 15, 15], onlyNamed: false,
+    ratios: [60, 15, 15, 15], most: [null, 65, 60, 100], onlyNamed: false,
     words: /\byeast\b|\bbrioche\b|\bknots?\b|\bsavarins?\b|\bbabas?\b|\bbabka\b|\bstollen\b|\bbuns?\b|\bprove\b|\bproof\b|\brolls\b|\bknead\b/gi,
     texture: 'dough', xanthan: 2.2, leastXanthan: 1.3, glutenUse: 6.5, usualEgg: 15, liquid: [7, 27], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: true, hidesSoda: false, spreads: false,
@@ -122,7 +122,7 @@ export const doughs = {
     looks: { mixed: 'a thick sticky batter that clings to the bowl; it isn’t kneaded', rested: 'soft and puffy, shaped with oiled or wet hands', pilot: null },
   },
   'doughnut': {
-    ratios: [70, 15, 40, 22], onlyNamed: true,
+    ratios: [70, 15, 40, 22], most: [null, 40, 90, 110], onlyNamed: true,
     words: /\bdou?gh?nuts?\b|\bfritters?\b|\bdeep[- ]fr(?:y|ied)\b|\bbeignets?\b|\bchurros\b|\bhot oil\b/gi,
     texture: 'dough', xanthan: 0.8, leastXanthan: 0.3, glutenUse: 4.8, usualEgg: 25, liquid: [0, 10], moreLift: 0.1,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
