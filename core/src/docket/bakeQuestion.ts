@@ -3,7 +3,7 @@ import { coolerFor, type ConvertedPart } from '../balance';
 import type { Profile } from '../family';
 import { dialFor, ovenOf, temperOf, USUAL_WATTS, type BakeQuestion } from '../heat';
 import type { OvenSetting } from '../kitchen';
-import { heats, readProcess, type BakeFacts, type Process } from '../process';
+import { heats, readProcess, shows, type BakeFacts, type Process } from '../process';
 import { weighLines, type Recipe } from '../read';
 import { mainPart, type Balanced } from './assemble';
 import type { Work } from './plan';
@@ -59,19 +59,16 @@ function wattsOf({ cooked }: Profile, facts: BakeFacts | null, { request, kitche
 }
 
 /** What is set in the cold says so, or is layered without flour and chilled without a word of heat. */
-const NO_BAKE =
-  /\b(?:no[- ]?bak(?:e|ing)|un-?baked|without (?:an oven|baking)|fridge (?:cake|slice)|icebox cake|raw)\b/i;
-const A_BAKE = /\b(?:bak(?:e[ds]?|ing)|oven|fry|griddle|steam|microwave)\b/i;
 function setsCold({ title, method, parts }: Recipe, { stages }: Process, catalogue: Catalogue): boolean {
   if (stages.some(heats) || method.length === 0) return false;
   const chills = stages.some(({ medium }) => medium === 'chilled');
-  const told = method.some(({ source }) => A_BAKE.test(source.replace(NO_BAKE, '')));
+  const told = method.some(({ source }) => shows('is cooked', source));
   const { flour, starch } = weighLines(
     parts.flatMap(({ lines }) => lines),
     catalogue,
   );
-  const said = method.some(({ source }) => NO_BAKE.test(source));
-  return NO_BAKE.test(title) || (chills && !told && (said || flour + starch === 0));
+  const said = method.some(({ source }) => shows('needs no oven', source));
+  return shows('needs no oven', title) || (chills && !told && (said || flour + starch === 0));
 }
 
 /** Where the page says how it is cooked, that counts, whatever is usual in its family. */

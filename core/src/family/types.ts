@@ -79,7 +79,12 @@ export interface FamilyRecord extends Profile {
    * The most that bakes which are liked have of it: free water, g per 100 g of flour and sugars together; fat, sugars and egg that
    * are added, g per 100 g of flour. Null: it may be any. Common practice, wider than any of a hundred recipes with wheat has.
    */
-  readonly most: readonly [drink: number | null, fat: number | null, sugars: number | null, egg: number | null];
+  readonly most: readonly [
+    drink: number | null,
+    fat: number | null,
+    sugars: number | null,
+    egg: number | null,
+  ];
   /** What names it in a title or method; and whether it is only ever known by that: what is fried or steamed says so. */
   readonly words: RegExp;
   readonly onlyNamed: boolean;

@@ -1,6 +1,9 @@
 export { heatsOf, readProcess, type Process } from './process';
 export { heats } from './stages';
 export { saysSize } from './tins';
+export { linesMeant } from './meant';
+export { shows } from './signs';
+export type { Sign } from './data/signs';
 export { calledOf, linesNamedIn } from './called';
 export { AT_BOWL, WAITS, type ActionClass } from './data/verbs';
 export type { Action, BakeFacts, Medium, Minutes, Mixture, PartFamily, Stage, Take } from './types';

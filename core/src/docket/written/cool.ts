@@ -1,17 +1,10 @@
 import { standsFree } from '../../kitchen';
 import { durationsIn } from '../../read';
-import type { Action, Process } from '../../process';
+import { shows, type Action, type Process } from '../../process';
 import { bakeAction } from './places';
 import { timeIn, type SpanEdit } from './spans';
 import type { Facts } from './facts';
 
-/** What a recipe says of what comes out of the oven, in any words. */
-const COOLS =
-  /\b(?:cool\w*|(?:until|till|when|is|are|get|gets|go|stone|completely|quite) cold|rack|turn(?:ed)? (?:\w+ )?out|unmou?ld|invert|upside down|(?:in|on) (?:(?:the|its|their) )?(?:tins?|pans?|trays?|sheets?|racks?|dish|mould)|stand|serve|(?:while|still) (?:warm|hot)|(?:warm|hot) (?:cakes?|loaf|bread|sponge|pudding|buns?|it)|(?:eat\w*|best|nice|good) (?:it |them )?(?:warm|hot)|at once|soak\w*|before (?:cutting|slicing|serving|eating)|drape|wrap|lift)\b/i;
-const IN_THE_TIN =
-  /\bin (?:(?:the|its|their) )?(?:tins?|pans?|dish|cases?|moulds?)\b|\bbefore (?:turning|removing|moving|unmou?lding|transferring)\b|\bon (?:(?:the|its) )?(?:tray|sheet|pan)s?\b/i;
-/** It mustn't wait. */
-const HURRIES = /\b(?:no longer|at most|while|at once|immediately|warm)\b/i;
 /** What is cut and must not be cut warm. */
 const CUT_COLD = new Set(['loaf', 'yeast-dough']);
 /** Eaten out of its dish, warm. */
@@ -32,13 +25,11 @@ export function coolSentence(
   const rest = afterBake(process);
   const [bakes] = rest;
   // The clause that tells the heat may tell this as well: "19 to 22 min, cool 10 in tin".
-  const within = process.actions.some(
-    ({ step, text }) => step === bakes?.step && /\b(?:cool\w*|rack|turn out)\b/i.test(text),
-  );
+  const within = process.actions.some(({ step, text }) => step === bakes?.step && shows('cools', text));
   const own =
     within ||
     (rest.length > 0 ? rest.slice(1) : recipe.method.map(({ source }) => ({ text: source }))).some(
-      ({ text }) => COOLS.test(text),
+      ({ text }) => shows('sees to what is baked', text),
     );
   if (own || bake.ovenCelsius === null || SERVED_WARM.has(family)) return null;
   const free = (bake.pan !== null && standsFree(bake.pan)) || profile.texture === 'dough';
@@ -66,10 +57,10 @@ export function coolEdits(
     .filter(
       ({ id, class: kind, text }) =>
         profile.texture === 'batter' &&
-        !HURRIES.test(text) &&
+        !shows('hurries', text) &&
         later.has(id) &&
         (kind === 'cool' || kind === 'rest') &&
-        IN_THE_TIN.test(text),
+        shows('stays in its tin', text),
     )
     .flatMap((action) => {
       const [said] = durationsIn(action.text);

@@ -1,5 +1,5 @@
 import { durationsIn } from '../../read';
-import type { Action } from '../../process';
+import { shows, type Action } from '../../process';
 import { capitalised, editIn, timeIn, type SpanEdit } from './spans';
 
 const VERB = /\bknead(ed|ing)?\b/gi;
@@ -30,16 +30,13 @@ export function kneadEdits(actions: readonly Action[]): SpanEdit[] {
   });
 }
 
-const KNOCK =
-  /\b(?:knock(?:ed)? (?:it |the dough |the air )?(?:back|out)|punch (?:it |the dough )?down|deflate)\b/i;
-
 /** Of several rises the last is kept: without gluten a dough that is knocked back doesn't rise again as well. */
 export function proofEdits(actions: readonly Action[], all: readonly Action[]): SpanEdit[] {
   const rises = all.filter(({ class: kind }) => kind === 'prove');
   const last = rises.at(-1);
   if (rises.length < 2) return [];
   return actions
-    .filter((one) => (one.class === 'prove' && one.id !== last?.id) || KNOCK.test(one.text))
+    .filter((one) => (one.class === 'prove' && one.id !== last?.id) || shows('knocks back', one.text))
     .map(({ from, to, text }) => {
       const lead = /^[\s,]*/.exec(text)?.[0].length ?? 0;
       const end = /[.;!]\s*$/.exec(text)?.[0].length ?? 0;

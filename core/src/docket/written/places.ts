@@ -1,14 +1,5 @@
-import { AT_BOWL, type Action, type Process } from '../../process';
+import { AT_BOWL, shows, type Action, type Process } from '../../process';
 import type { SpanEdit } from './spans';
-
-/** Fruit in a spoonful of flour is no batter. */
-const TOSSED = /\b(?:toss|dust|sprinkle|scatter|roll)\b/i;
-const NOT = /\b(?:don['’]?t|do not|never)\b/i;
-const INTO_TIN =
-  /\b(?:tins?|pans?|trays?|sheets?|cases?|cups?|moulds?|dish(?:es)?|ramekins?|holes?|basins?|mugs?|divide|spread|pipe|scoop|level)\b/i;
-/** Words that mix, where the clause begins with another deed. */
-const MIXED_IN =
-  /\b(?:stir|fold|add|mix|beat|whisk)\b|\b(?:pour|tip) (?:in|the wet|the (?:\w+ )?(?:milk|butter|liquid|wet))\b/i;
 
 /** The action by which the bake is known; null where the method has none. */
 export function bakeAction({ actions, stages, main }: Process): number | null {
@@ -19,7 +10,7 @@ export function bakeAction({ actions, stages, main }: Process): number | null {
 
 /** Where the dough first sees heat: blind, before the bake that it is known by; null where the method has none. */
 export function firstHeat(process: Process): number | null {
-  const blind = process.actions.findIndex(({ text }) => /\bblind\b/i.test(text));
+  const blind = process.actions.findIndex(({ text }) => shows('bakes blind', text));
   const bakes = bakeAction(process);
   return blind < 0 || (bakes !== null && bakes < blind) ? bakes : blind;
 }
@@ -29,17 +20,20 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   const { actions } = process;
   const end = firstHeat(process) ?? actions.length;
   const mixes = ({ class: kind, text }: Action) =>
-    kind !== null && (AT_BOWL.has(kind) || MIXED_IN.test(text)) && !TOSSED.test(text) && !NOT.test(text);
+    kind !== null &&
+    (AT_BOWL.has(kind) || shows('mixes as well', text)) &&
+    !shows('tosses', text) &&
+    !shows('forbids', text);
   // Once flour is in, what is put into a tin or shaped is no longer in the bowl.
   const takesFlour = ({ class: kind, text, takes }: Action) =>
-    kind !== 'line-tin' && !TOSSED.test(text) && takes.some(({ line }) => flours.has(line));
+    kind !== 'line-tin' && !shows('tosses', text) && takes.some(({ line }) => flours.has(line));
   const floured = actions.findIndex((one, n) => n < end && takesFlour(one));
   const placed =
     floured < 0
       ? -1
       : actions.findIndex(
           ({ class: kind, text }, n) =>
-            n > floured && n < end && (kind === 'shape' || (kind === 'place' && INTO_TIN.test(text))),
+            n > floured && n < end && (kind === 'shape' || (kind === 'place' && shows('fills a tin', text))),
         );
   const until = placed < 0 ? end : placed;
   // What is mixed later for something else is none of the dough.

@@ -1,4 +1,4 @@
-import type { Action, Process } from '../../process';
+import { shows, type Action, type Process } from '../../process';
 import { durationsIn } from '../../read';
 import { ownRest } from '../ownRest';
 import { sayMinutes } from '../sayMinutes';
@@ -16,13 +16,9 @@ const spanOf = (low: number, high: number): string =>
 const daysOr = (minutes: number) =>
   minutes >= LONG ? `${Math.round(minutes / LONG)} days` : sayMinutes(minutes);
 
-const WAITS = /\b(?:chill|refrigerat\w*|fridge|freezer?|cold|rest|stand|overnight)\b/i;
 const LONG_ENOUGH = 15;
 /** Less is a pause, minutes. */
 const SHORTEST = 5;
-
-/** Air that would go while it waits. */
-const FOLDED_WHITES = /\bfold\w*\b[^.;]*\b(?:egg )?(?:whites?|foam|meringue)\b|\bwhites?\b[^.;]*\bfold/i;
 
 /** A wait that the recipe has before the bake, in whatever words: another one beside it is one too many. */
 const waitsAlready = (process: Process): boolean =>
@@ -30,12 +26,10 @@ const waitsAlready = (process: Process): boolean =>
     .slice(0, bakeAction(process) ?? process.actions.length)
     .some(
       ({ text, class: kind }) =>
-        WAITS.test(text) &&
+        shows('waits in the cold or out', text) &&
         (kind === 'chill' || kind === 'rest' || kind === null) &&
-        (durationsIn(text).some(({ high }) => high >= LONG_ENOUGH) || /\bovernight\b/i.test(text)),
+        (durationsIn(text).some(({ high }) => high >= LONG_ENOUGH) || shows('overnight', text)),
     );
-
-const STANDS = /\b(?:rest|stand|leave|sit)\b/i;
 
 /** A wait of the recipe's own that is too short for these flours: it is made longer, and stays where it is. */
 function shortRest(process: Process, least: number): Action | undefined {
@@ -45,7 +39,7 @@ function shortRest(process: Process, least: number): Action | undefined {
       ({ class: kind, text, takes, minutes }) =>
         kind === 'rest' &&
         takes.length === 0 &&
-        STANDS.test(text) &&
+        shows('stands', text) &&
         minutes !== null &&
         minutes.high < least &&
         minutes.high >= SHORTEST,
@@ -93,7 +87,7 @@ export function restSentence(
   process: Process,
 ): { readonly text: string; readonly because: string } | null {
   const [low, high] = rest.minutes;
-  if (process.actions.some(({ text }) => FOLDED_WHITES.test(text))) return null;
+  if (process.actions.some(({ text }) => shows('folds whites', text))) return null;
   if (high === 0 || rest.own || ((rest.cold || profile.yeast) && waitsAlready(process))) return null;
   if (!rest.cold && shortRest(process, low)) return null;
   const span = low === high ? sayMinutes(low) : `${low} to ${sayMinutes(high)}`;

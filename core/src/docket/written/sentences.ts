@@ -1,5 +1,5 @@
 import { doesIt, getIngredient } from '../../catalogue';
-import { readProcess, type Process } from '../../process';
+import { readProcess, shows, type Process } from '../../process';
 import { isOfBlend } from '../../read';
 import { SIDE_WORDS } from '../heatWords';
 import { isFolded } from '../folded';
@@ -51,12 +51,12 @@ function bakeSentence({ bake, recipe }: Facts, process: Process): Said[] {
     : [];
 }
 
-const FOIL = /\bfoil\b/i;
-
 /** What is to be minded while it bakes: how it goes in, the oven's hot side, a top that would be too dark. */
 function heedSentence({ bake, recipe }: Facts, process: Process): Said[] {
   if (bake.ovenCelsius === null) return [];
-  const covers = bake.browning?.done === 'too dark' && !recipe.method.some(({ source }) => FOIL.test(source));
+  const covers =
+    bake.browning?.done === 'too dark' &&
+    !recipe.method.some(({ source }) => shows('covers with foil', source));
   const words = [
     bake.startWords ?? '',
     SIDE_WORDS[bake.oven?.hotSide ?? 'none'],

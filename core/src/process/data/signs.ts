@@ -1,0 +1,44 @@
+/** What the words of an action say beside its class, for those who ask the process of it. Common practice of recipes; no source. */
+export const SIGNS = {
+  /** Fruit in a spoonful of flour is no batter. */
+  tosses: /\b(?:toss|dust|sprinkle|scatter|roll)\b/i,
+  forbids: /\b(?:don['’]?t|do not|never)\b/i,
+  'fills a tin':
+    /\b(?:tins?|pans?|trays?|sheets?|cases?|cups?|moulds?|dish(?:es)?|ramekins?|holes?|basins?|mugs?|divide|spread|pipe|scoop|level)\b/i,
+  /** Where the clause begins with another deed. */
+  'mixes as well':
+    /\b(?:stir|fold|add|mix|beat|whisk)\b|\b(?:pour|tip) (?:in|the wet|the (?:\w+ )?(?:milk|butter|liquid|wet))\b/i,
+  'bakes blind': /\bblind\b/i,
+  'knocks back':
+    /\b(?:knock(?:ed)? (?:it |the dough |the air )?(?:back|out)|punch (?:it |the dough )?down|deflate)\b/i,
+  /** Air that would go while it waits. */
+  'folds whites': /\bfold\w*\b[^.;]*\b(?:egg )?(?:whites?|foam|meringue)\b|\bwhites?\b[^.;]*\bfold/i,
+  'waits in the cold or out': /\b(?:chill|refrigerat\w*|fridge|freezer?|cold|rest|stand|overnight)\b/i,
+  stands: /\b(?:rest|stand|leave|sit)\b/i,
+  overnight: /\bovernight\b/i,
+  'covers with foil': /\bfoil\b/i,
+  /** What a recipe says of what comes out of the oven, in any words. */
+  'sees to what is baked':
+    /\b(?:cool\w*|(?:until|till|when|is|are|get|gets|go|stone|completely|quite) cold|rack|turn(?:ed)? (?:\w+ )?out|unmou?ld|invert|upside down|(?:in|on) (?:(?:the|its|their) )?(?:tins?|pans?|trays?|sheets?|racks?|dish|mould)|stand|serve|(?:while|still) (?:warm|hot)|(?:warm|hot) (?:cakes?|loaf|bread|sponge|pudding|buns?|it)|(?:eat\w*|best|nice|good) (?:it |them )?(?:warm|hot)|at once|soak\w*|before (?:cutting|slicing|serving|eating)|drape|wrap|lift)\b/i,
+  /** It may tell this in the clause that tells the heat: "19 to 22 min, cool 10 in tin". */
+  cools: /\b(?:cool\w*|rack|turn out)\b/i,
+  'stays in its tin':
+    /\bin (?:(?:the|its|their) )?(?:tins?|pans?|dish|cases?|moulds?)\b|\bbefore (?:turning|removing|moving|unmou?lding|transferring)\b|\bon (?:(?:the|its) )?(?:tray|sheet|pan)s?\b/i,
+  /** It mustn't wait. */
+  hurries: /\b(?:no longer|at most|while|at once|immediately|warm)\b/i,
+  'dusts with flour':
+    /\bfloured\b|(?:\band|&) flour\b|\bflour (?:the|your|an?|two)\b|\b(?:dust|sprinkl|dredg)\w*[^.]*\bflour\b/i,
+  sifts: /\b(?:sift|sieve)/i,
+  whisks: /\bwhi(?:sk|p)/i,
+  'rolls out':
+    /\broll(?:ed|ing)? (?:(?:it|them|the (?:\w+ )?(?:dough|pastry)) )?(?:out|thin|between|to (?!serve))|\broll(?:ed)?\b[^.]*\b(?:thick|mm|cm|inch)/i,
+  /** What is cut when it is baked; before that it is shaped. */
+  'cuts up':
+    /\b(?:slice|cuts? (?:it |them )?(?:in)?to (?:\w+ )?(?:squares|slices|bars|wedges|fingers|pieces)|cut (?:up|small|(?:it )?(?:warm|cold)))\b/i,
+  /** It is set in the cold. */
+  'needs no oven':
+    /\b(?:no[- ]?bak(?:e|ing)|un-?baked|without (?:an oven|baking)|fridge (?:cake|slice)|icebox cake|raw)\b/i,
+  'is cooked': /(?<!\b(?:no[- ]|un-|without (?:an )?))\b(?:bak(?:e[ds]?|ing)|oven|fry|griddle|steam|microwave)\b/i,
+} as const satisfies Readonly<Record<string, RegExp>>;
+
+export type Sign = keyof typeof SIGNS;

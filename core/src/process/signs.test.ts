@@ -1,0 +1,36 @@
+import { SIGNS, type Sign } from './data/signs';
+import { shows } from '.';
+
+/** For each sign words that show it, and words that nearly do. */
+const SAID: Readonly<Record<Sign, readonly [shown: string, not: string]>> = {
+  tosses: ['toss the berries in it', 'tossing and turning aside, mix'],
+  forbids: ['don’t overmix', 'mix no further than this'],
+  'fills a tin': ['divide between two', 'fold it in'],
+  'mixes as well': ['tip in the wet', 'leave it alone'],
+  'bakes blind': ['bake blind for 15 minutes', 'bake for 15 minutes'],
+  'knocks back': ['punch the dough down', 'push the dough aside'],
+  'folds whites': ['fold in the egg whites', 'fold in the flour'],
+  'waits in the cold or out': ['into the fridge overnight', 'into the bowl'],
+  stands: ['let it stand', 'let it boil'],
+  overnight: ['overnight', 'for the night'],
+  'covers with foil': ['lay foil over it', 'lay paper over it'],
+  'sees to what is baked': ['eat it warm', 'bake until brown'],
+  cools: ['cool 10 in tin', 'bake 10 more'],
+  'stays in its tin': ['leave in the tin', 'leave on the rack'],
+  hurries: ['at once', 'after an hour'],
+  'dusts with flour': ['on a floured board', 'with the flour'],
+  sifts: ['sieve it', 'pass it round'],
+  whisks: ['whip the cream', 'beat the cream'],
+  'rolls out': ['roll the dough out', 'roll into balls'],
+  'cuts up': ['cut into squares', 'cut out rounds'],
+  'needs no oven': ['a no-bake slice', 'bake the slice'],
+  'is cooked': ['bake it', 'no-bake and un-baked, without an oven'],
+};
+
+describe('a sign', () => {
+  it.each(Object.keys(SIGNS) as Sign[])('“%s” is shown by its words and not by what is near them', (sign) => {
+    const [shown, not] = SAID[sign];
+    expect(shows(sign, shown)).toBe(true);
+    expect(shows(sign, not)).toBe(false);
+  });
+});
