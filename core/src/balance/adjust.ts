@@ -15,6 +15,8 @@ export interface Adjustable {
   readonly towards: Quantity;
   /** It stands where it should already: it moves only for its own quantity, never to help another. */
   readonly firm?: boolean;
+  /** A smaller move, as a share of its weight, is left out. */
+  readonly leastMove?: number;
 }
 
 export interface Adjusted {
@@ -181,7 +183,10 @@ function solved(
   const solution = solveProgram({ matrix, columns, bounds, equalities: 0 })?.x;
   // Every target has its slack, so there is always room.
   if (!solution) throw new Error('The balances of a part could not be solved.');
-  const change = new Map(moves.map(({ line }, i) => [line, solution[i]!]));
+  const worth = ({ line, leastMove = 0 }: Adjustable, by: number) => Math.abs(by) >= leastMove * line.grams;
+  const change = new Map(
+    moves.flatMap((move, i) => (worth(move, solution[i]!) ? [[move.line, solution[i]!] as const] : [])),
+  );
   return lines.map((line) => {
     const by = change.get(line);
     if (by === undefined) return line;

@@ -9,7 +9,8 @@ import { adjustables, meetTargets, type Adjustable, type Adjusted } from './adju
 import { balancesOf, type Balance } from './balances';
 import { BROUGHT_IN } from './data/broughtIn';
 import { ledgerOf } from './ledger';
-import { newLine } from './lines';
+import { newLine, times } from './lines';
+import { nearestSpoon } from './spoons';
 import { heldSlack } from './rules/held';
 import { SWAPS, TARGETS } from './rules';
 import { WARNINGS } from './rules/warnings';
@@ -108,26 +109,53 @@ function shiftsOf(
   });
 }
 
+/** Fat or sugar that would move by a smaller share of itself stays: nobody tastes it, and "59 g sugar" for 60 is a nuisance. */
+const WORTH_MOVING = 0.04;
+/** From so many grams on powder is weighed. */
+const WEIGHED_FROM = 15;
+
+/** Powder that was moved is as much as a spoon can measure. */
+function spooned(
+  lines: readonly FormulaLine[],
+  were: readonly FormulaLine[],
+  moves: readonly Adjustable[],
+  catalogue: Catalogue,
+): readonly FormulaLine[] {
+  const powders = new Set(moves.filter(({ towards }) => towards === 'lift').map(({ line }) => line.line));
+  return lines.map((line, at) => {
+    const moved =
+      powders.has(line.line) && line.grams !== were[at]!.grams && line.grams > 0 && line.grams < WEIGHED_FROM;
+    if (!moved) return line;
+    return times(line, nearestSpoon(line.grams, line.ingredient, catalogue) / line.grams);
+  });
+}
+
 /** What no line could be moved far enough to meet. */
 const missed = ({ target, by }: Adjusted['unmet'][number]): PartWarning => ({
   code: 'missed',
   values: { quantity: target.quantity, by: Math.round(by) },
 });
 
-/** Fat and sugar are firm while the swaps have left them near enough; liquid and powder always may move. */
-function mustMove(
-  towards: Quantity,
-  original: readonly FormulaLine[],
-  now: readonly FormulaLine[],
-  { catalogue, request, profile }: Setting,
-): boolean {
+/** A person, or a mountain, wants more or less of it. */
+function isWanted(towards: Quantity, { request, profile }: Setting): boolean {
   if (towards !== 'fat' && towards !== 'sugar') return true;
-  const asked = request.tilt[towards] !== 1;
   const thin =
     towards === 'sugar' && profile.texture === 'batter' && altitudeAt(request.altitudeMetres).sugar > 0;
-  if (asked || thin) return true;
-  const was = ledgerOf(original, catalogue)[towards];
-  return Math.abs(ledgerOf(now, catalogue)[towards] - was) > heldSlack(was, original);
+  return thin || request.tilt[towards] !== 1;
+}
+
+/** Fat and sugar are firm while the swaps have left them near enough, and never moved by a gram that nobody wants; liquid and powder always may move. */
+function asFirm(
+  move: Adjustable,
+  original: readonly FormulaLine[],
+  now: readonly FormulaLine[],
+  setting: Setting,
+): Adjustable {
+  const { towards } = move;
+  if (towards === 'drink' || towards === 'lift' || isWanted(towards, setting)) return move;
+  const was = ledgerOf(original, setting.catalogue)[towards];
+  const near = Math.abs(ledgerOf(now, setting.catalogue)[towards] - was) <= heldSlack(was, original);
+  return { ...move, firm: near, leastMove: WORTH_MOVING };
 }
 
 /** What a rule may look at in a part of such a family. */
@@ -166,9 +194,11 @@ function balanced(
   const targets = TARGETS.flatMap((rule) => rule.target(state, setting));
   const ready = withLiquid(state, overruled, setting);
   const moves = adjustables(ready, fixed, catalogue, setting.route, request.tilt).map((move) =>
-    mustMove(move.towards, original, ready, setting) ? move : { ...move, firm: true },
+    asFirm(move, original, ready, setting),
   );
-  const { lines, unmet } = meetTargets(ready, targets, moves, catalogue);
+  const met = meetTargets(ready, targets, moves, catalogue);
+  const { unmet } = met;
+  const lines = spooned(met.lines, ready, moves, catalogue);
   const shifts = [...swapped.shifts, ...shiftsOf(moves, ready, lines, state, targets, setting)];
   // The liquid that was only offered, and that nothing needed.
   const kept = lines.filter((line, at) => line.grams >= NOTICEABLE_GRAMS || ready[at]!.grams > 0);

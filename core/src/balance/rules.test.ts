@@ -280,3 +280,24 @@ describe('a route', () => {
     expect(blend).toBeCloseTo(60, 6);
   });
 });
+
+describe('a weight that moves', () => {
+  it('isn’t moved by so little that nobody tastes it', () => {
+    const { lines } = conversionOf(
+      '500 g bread flour\n7 g yeast\n60 g granulated sugar\n260 g whole milk\n75 g butter\n55 g egg',
+      'yeast-dough',
+    );
+    expect(gramsOf(lines, 'granulated-sugar')).toBe(60);
+    expect(gramsOf(lines, 'butter')).toBe(75);
+  });
+  it('of powder goes by the quarter spoon', () => {
+    const { lines } = conversionOf(
+      '250 g plain flour\n6.7 g baking powder\n250 g sugar\n200 g egg\n225 g butter\n60 g whole milk',
+      'creamed-cake',
+    );
+    const quarter = 0.25 * (215 / 48);
+    const steps = gramsOf(lines, 'baking-powder') / quarter;
+    expect(steps).toBeGreaterThan(4);
+    expect(steps).toBeCloseTo(Math.round(steps), 6);
+  });
+});

@@ -27,7 +27,7 @@ import { ownRest, type OwnRest } from './ownRest';
 import { docketStages } from './stages';
 import { makesOf } from './makes';
 import { timesOf } from './times';
-import { writeMethod } from './written';
+import { stepByStep, writeMethod } from './written';
 import { breachesOf, guardDocket, outgoingLines, readForSure, type Breach } from './outgoing';
 import { judgeWork } from './judgement';
 import { none, type Planned, type Work } from './plan';
@@ -219,6 +219,27 @@ function howItGoes(
   };
 }
 
+interface Baked {
+  readonly main: ConvertedPart;
+  readonly tins: ReturnType<typeof tinsOf>;
+  readonly parts: readonly DocketPart[];
+  readonly bake: DocketBake;
+}
+
+/** What is done, step by step: the method written for what is in the bowl, and its rest. */
+function toldOf(work: Work, balanced: Balanced, family: FamilyId, { main, tins, parts, bake }: Baked) {
+  const told = { ...work, recipe: stepByStep(work.recipe, work.kitchen) };
+  const profile = familyOf(family);
+  const steps = bindSteps(told.recipe, work.kitchen);
+  const bowl = bowlOf(balanced.converted, family, tins.kinds.length > 0, work.catalogue);
+  const rest = restOf(told, balanced, main, { steps, bowl, bake, profile });
+  return {
+    bowl,
+    rest,
+    method: writeMethod({ ...told, steps, bowl, parts, tins: tins.kinds, rest, bake, profile }),
+  };
+}
+
 /** Puts the docket together, and guards what goes out: a result that breaks the request is no docket. */
 export function assemble(
   work: Work,
@@ -240,10 +261,7 @@ export function assemble(
   const sure = breaches.filter((one) => readForSure(one, recipe));
   const doubted = breaches.filter((one) => !sure.includes(one));
   if (sure.length > 0) return refused(work, sure);
-  const steps = bindSteps(recipe, work.kitchen);
-  const bowl = bowlOf(balanced.converted, family, tins.kinds.length > 0, catalogue);
-  const rest = restOf(work, balanced, main, { steps, bowl, bake, profile });
-  const method = writeMethod({ ...work, steps, bowl, parts, tins: tins.kinds, rest, bake, profile });
+  const { bowl, rest, method } = toldOf(work, balanced, family, { main, tins, parts, bake });
   const guard = guardDocket(outgoing, method, doubted, work);
   const docket: Docket = {
     schema: 7,

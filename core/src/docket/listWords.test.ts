@@ -30,6 +30,11 @@ describe('the list as a baker reads it', () => {
       one.includes('buttermilk'),
     );
     expect(words).toMatch(/^\d+ g buttermilk, cold/);
+    const warm = list(
+      { tilt: { ...EMPTY_REQUEST.tilt, drink: 1.2 } },
+      '300 g flour\n2 eggs\n200 ml warm milk',
+    );
+    expect(warm).toContainEqual(expect.stringMatching(/^\d+ g warm milk/));
   });
   it('never says what was replaced', () => {
     const words = list({ without: ['milk', 'egg'] }).join('\n');

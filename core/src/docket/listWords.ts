@@ -106,7 +106,7 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   const tidied = from ? tidy(from.line.source) : '';
   if (from?.whole && !made.changed && tidied.length <= LONGEST) return tidied;
   const same = from !== undefined && from.item.ingredient === made.ingredient;
-  const called = same && !made.changed && namesIt(from.item, catalogue) ? from.item.words : name;
+  const called = same && namesIt(from.item, catalogue) ? from.item.words : name;
   const counted = same && !made.changed ? asCounted(from, called) : null;
   const pinch = from && made.grams && made.grams.central < A_PINCH;
   if (counted === null && pinch) return `a pinch of ${called}`;

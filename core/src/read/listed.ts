@@ -13,6 +13,8 @@ const NEXT_THING = new RegExp(
   `,\\s+(?:and\\s+)?(?=(?:\\d|(?:an?|one|two|three|four|half|some|(?:a )?few|pinch)\\s)|[\\p{L} ]{3,30} ${WITHOUT_AMOUNT}\\b)|;\\s+(?:and\\s+)?`,
   'iu',
 );
+/** "200 g flour · 100 g butter". */
+const DOTS = /(?<=\S)\s+[·•∙]\s+/;
 /** "200 g flour / 100 g butter / 2 eggs"; of two the second may be the first in another measure. */
 const STROKES = /\s+\/\s+/;
 const FEW = 2;
@@ -34,8 +36,9 @@ function bareTail(piece: string, { catalogue }: Scales): string[] {
  */
 export function listed(text: string, reader: Scales): string[] {
   const plain = text.replace(CARD_PART, '');
-  const strokes = plain.split(STROKES);
-  const [first = '', ...others] = strokes.length > FEW ? strokes : plain.split(NEXT_THING);
+  const [dots, strokes] = [plain.split(DOTS), plain.split(STROKES)];
+  const [first = '', ...others] =
+    dots.length > 1 ? dots : strokes.length > FEW ? strokes : plain.split(NEXT_THING);
   const named = (piece: string) => {
     if (juiceAndZest(piece)[0] !== piece) return true;
     const { quantity, words } = readAmount(numbersFromWords(piece));

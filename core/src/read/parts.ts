@@ -17,7 +17,8 @@ const BEGINS = new RegExp(
   'iu',
 );
 /** A heading that says what to do with what stands under it names a stage of the work and no part. */
-const DEED = /^\W*(?:melt|whisk|sift|stir|fold|mix|beat|combine|cream|add|rub|then|dry|wet|day|step)\b/i;
+const DEED =
+  /^\W*(?:melt|whisk|sift|stir|fold|mix|beat|combine|add|rub|then|dry|wet|day|step)\b|^\W*cream(?= (?:the|and|your|butter|fat|margarine|sugar|together|until|first)\b)/i;
 const AT_THE_TABLE = /,\s*to (?:serve|finish)\b/i;
 /** The part that a line begins by saying what it is for; null: it goes on with the one before. */
 const partOf = (line: Line): string | null => {

@@ -128,3 +128,32 @@ describe('a drink of another kind', () => {
     expect(item!.grams).not.toBeNull();
   });
 });
+
+describe('a list in a paragraph', () => {
+  it.each(['·', '•'])('with %s between its foods brings all of them', (mark) => {
+    const line = `Choux: ${['150 ml water', '60 g butter', '75 g plain flour', 'pinch of salt', '2 eggs'].join(` ${mark} `)}`;
+    const { items } = ingredientLines(
+      readText(
+        `Éclairs\n\n${line}\nFilling: 300 ml cream, 1 tbsp icing sugar\n\nMethod\nBoil, beat, pipe and bake.`,
+      ),
+    )[0]!;
+    expect(items.map(({ ingredient }) => ingredient)).toEqual([
+      'water',
+      'butter',
+      'all-purpose-flour',
+      'salt',
+      'egg',
+    ]);
+  });
+});
+
+describe('a heading', () => {
+  const partsUnder = (heading: string) =>
+    readText(
+      `Carrot cake\n\n200 g plain flour\n3 eggs\n\n${heading}\n200 g cream cheese\n100 g butter\n\nMethod\nMix and bake.`,
+    ).parts.map(({ name }) => name);
+  it.each(['Cream cheese frosting', 'Cream filling', 'Cream'])('%s is a part', (heading) =>
+    expect(partsUnder(heading)).toEqual([null, heading]),
+  );
+  it('that says what to do is none', () => expect(partsUnder('Cream together')).toEqual([null]));
+});

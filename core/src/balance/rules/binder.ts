@@ -1,22 +1,15 @@
-import { cupOf } from '../../blend';
 import { getIngredient, type Catalogue } from '../../catalogue';
 import { addedTo } from '../../read';
 import type { FormulaLine } from '../../formula';
 import { settle } from '../../quantity';
 import type { BinderSchool, Role } from '../../vocabulary';
 import { bindingMissing, bindingNeed, bindingThere } from '../binding';
-import {
-  COOKED_STARCH,
-  EGG_LED_DRY,
-  EGG_LED_PER_FLOUR,
-  EGG_ROOM,
-  SCHOOLS,
-  SPOON_STEPS,
-} from '../data/binders';
+import { COOKED_STARCH, EGG_LED_DRY, EGG_LED_PER_FLOUR, EGG_ROOM, SCHOOLS } from '../data/binders';
 import { BROUGHT_IN } from '../data/broughtIn';
 import { flourGrams } from '../flour';
 import { gumWorth } from '../ledger';
 import { heaviest, newLine, times, withMore } from '../lines';
+import { nearestSpoon, spoonStep } from '../spoons';
 import type { PartState, Setting, Shift, SwapRule } from '../types';
 import type { Because, PartWarning } from '../says';
 import { before, weight, weightsOf } from '../weight';
@@ -26,7 +19,6 @@ import { hasLiquid } from './water';
 const LEAST_DOSE = 0.05;
 /** What a pinch is measured of, whatever binds. */
 const [GUM] = SCHOOLS.rows.gum.adds as readonly [string];
-const TEASPOONS_A_CUP = 48;
 /** Where what was asked for is out, these follow. */
 const INSTEAD: readonly BinderSchool[] = ['gum', 'husk', 'seed', 'egg-led'];
 /** Who cooks starch does it to be without gum. */
@@ -71,14 +63,12 @@ const warned = (part: PartState, warning: PartWarning): PartState => ({
   warnings: [...part.warnings, warning],
 });
 
-/** Grams of gum as a spoon has them: nothing between none and an eighth of a teaspoon. */
+/** Grams of gum as a spoon has them; what never goes without gets no less than it must have. */
 function bySpoon(grams: number, ingredient: string, { catalogue, bands }: Setting): number {
-  const spoon = cupOf(ingredient, catalogue) / TEASPOONS_A_CUP;
-  const { small, upTo, large } = SPOON_STEPS;
-  const step = (grams <= upTo * spoon ? small : large) * spoon;
-  const nearest = Math.round(grams / step) * step;
-  // What never goes without gets no less than it must have.
-  return bands.xanthan[0] > 0 && nearest < grams ? Math.ceil(grams / step) * step : nearest;
+  const nearest = nearestSpoon(grams, ingredient, catalogue);
+  if (bands.xanthan[0] <= 0 || nearest >= grams) return nearest;
+  const step = spoonStep(grams, ingredient, catalogue);
+  return Math.ceil(grams / step) * step;
 }
 
 /** Gum, husk or seed: as much as is missing, as far as it is good. What is over that is said, not added. */

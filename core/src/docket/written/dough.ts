@@ -30,16 +30,51 @@ export function kneadEdits(actions: readonly Action[]): SpanEdit[] {
   });
 }
 
-/** Of several rises the last is kept: without gluten a dough that is knocked back doesn't rise again as well. */
+const COVERS =
+  /^[\s,;]*(?:(?:and|then)\s+)*cover(?: (?:it|them|the (?:dough|bowl))| loosely| with [\p{L} ]+)?\s*$/iu;
+const CONNECTOR = /^[\s,;–—-]*(?:(?:and|then)\s+)*/i;
+const BECAUSE_ONCE = 'without gluten it rises once';
+
+/** The clauses that begin with the first of `all` up to the end of its sentence. */
+function sentencesIn(all: readonly Action[]): Action[][] {
+  return all.reduce<Action[][]>(
+    (sentences, one) =>
+      one.first || sentences.length === 0
+        ? [...sentences, [one]]
+        : [...sentences.slice(0, -1), [...sentences.at(-1)!, one]],
+    [],
+  );
+}
+
+/** A sentence without some of its clauses: what is left begins with a capital, and a sentence of which nothing is left goes whole. */
+function without(sentence: readonly Action[], goes: ReadonlySet<Action>): SpanEdit[] {
+  const stays = sentence.filter((one) => !goes.has(one));
+  const [kept] = stays;
+  const gone = [...goes].map(({ from, to, text }) => {
+    const end = text.length - text.replace(/[.;!]\s*$/, '').length;
+    return { from, to: stays.length === 0 ? to : to - end, text: '', because: BECAUSE_ONCE };
+  });
+  if (kept === undefined || kept === sentence[0]) return gone;
+  const lead = CONNECTOR.exec(kept.text)![0].length;
+  const letter = kept.text.slice(lead, lead + 1);
+  const begins = { from: 0, to: lead + letter.length };
+  return [...gone, editIn(kept, begins, ` ${letter.toUpperCase()}`, BECAUSE_ONCE)];
+}
+
+/** Of several rises the last is kept: without gluten a dough that is knocked back doesn't rise again as well. What covers it for a rise goes with that. */
 export function proofEdits(actions: readonly Action[], all: readonly Action[]): SpanEdit[] {
   const rises = all.filter(({ class: kind }) => kind === 'prove');
   const last = rises.at(-1);
   if (rises.length < 2) return [];
-  return actions
-    .filter((one) => (one.class === 'prove' && one.id !== last?.id) || shows('knocks back', one.text))
-    .map(({ from, to, text }) => {
-      const lead = /^[\s,]*/.exec(text)?.[0].length ?? 0;
-      const end = /[.;!]\s*$/.exec(text)?.[0].length ?? 0;
-      return { from: from + lead, to: to - end, text: '', because: 'without gluten it rises once' };
-    });
+  const drops = (one: Action) =>
+    (one.class === 'prove' && one.id !== last?.id) || shows('knocks back', one.text);
+  return sentencesIn(actions).flatMap((sentence) => {
+    const goes = new Set(
+      sentence.filter((one, at) => {
+        const next = sentence[at + 1];
+        return drops(one) || (COVERS.test(one.text) && next !== undefined && drops(next));
+      }),
+    );
+    return goes.size === 0 ? [] : without(sentence, goes);
+  });
 }

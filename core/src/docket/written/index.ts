@@ -1,2 +1,3 @@
 export { spokenName } from './spoken';
+export { stepByStep } from './stepByStep';
 export { writeMethod } from './write';

@@ -1,9 +1,9 @@
 import { STARCH_FOR } from '../../balance';
 import { getIngredient, type Catalogue } from '../../catalogue';
 import type { ConversionRequest } from '../../kitchen';
-import { readProcess, type Action, type ActionClass } from '../../process';
+import { readProcess, type Action } from '../../process';
 import type { Step } from '../../read';
-import type { DocketPart, DocketStep, StepKind } from '../types';
+import type { DocketPart, DocketStep } from '../types';
 import { cautionEdits } from './cautions';
 import { coolEdits } from './cool';
 import { DUSTERS } from './data/madeFirst';
@@ -13,6 +13,7 @@ import type { Facts } from './facts';
 import { renameMentions } from './mentions';
 import type { Renamed } from './renamed';
 import type { Sentence } from './sentences';
+import { kindOf } from './stepKind';
 import { edited, settledEdits, type SpanEdit } from './spans';
 import { spokenName } from './spoken';
 import { systemOf } from '../system';
@@ -20,38 +21,6 @@ import { remeasureEdits, type Remeasured } from './remeasured';
 import { restEdits } from './rest';
 import { heatEdits } from './stages';
 import { usesOf } from './uses';
-
-const KINDS: Partial<Record<ActionClass, StepKind>> = {
-  bake: 'heat',
-  fry: 'heat',
-  griddle: 'heat',
-  steam: 'heat',
-  microwave: 'heat',
-  'set-oven': 'prepare',
-  'set-fat': 'prepare',
-  'line-tin': 'prepare',
-  prepare: 'prepare',
-  toast: 'prepare',
-  melt: 'prepare',
-  boil: 'prepare',
-  cool: 'cool',
-  chill: 'rest',
-  rest: 'rest',
-  prove: 'rest',
-  shape: 'shape',
-  place: 'shape',
-  layer: 'finish',
-  finish: 'finish',
-};
-const BY_WEIGHT: readonly StepKind[] = ['heat', 'mix', 'shape', 'rest', 'cool', 'prepare', 'finish'];
-
-/** What a step is for: of what it does that which counts most. */
-function kindOf(actions: readonly Action[], heated: ReadonlySet<string>): StepKind {
-  const all = actions.map(({ id, class: kind }): StepKind =>
-    heated.has(id) ? 'heat' : ((kind && KINDS[kind]) ?? 'mix'),
-  );
-  return BY_WEIGHT.find((kind) => all.includes(kind)) ?? 'mix';
-}
 
 /** What a board or a tin is dusted with: something that is on the list, where anything there will do. */
 function dustOf(parts: readonly DocketPart[], { diet }: ConversionRequest, catalogue: Catalogue): string {

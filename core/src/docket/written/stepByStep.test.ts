@@ -1,0 +1,57 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { BUILT_IN_KITCHEN } from '../../kitchen';
+import { readProcess } from '../../process';
+import { readText } from '../../testing';
+import { docketOf } from '../testing';
+import { stepByStep } from './stepByStep';
+
+const ROLLS = `Cinnamon rolls (makes 12)\n\n500 g strong white flour\n7 g dried yeast\n60 g sugar\n1 tsp salt\n250 ml warm milk\n75 g butter, melted\n1 egg\n\nFilling\n100 g soft butter\n120 g light brown sugar\n2 tbsp cinnamon\n\nMethod\nMix the dry ingredients, add milk, butter and egg and knead for 10 minutes until smooth and elastic. Cover and leave to rise for 1 1/2 hours until doubled. Knock back and roll out to a 40 x 30 cm rectangle. Spread with the soft butter, sprinkle over the brown sugar and cinnamon, roll up and cut into 12. Put in a greased 33 x 23 cm tin, cover and prove 45 minutes. Bake at 180 C for 25 minutes. Serve the warm rolls.`;
+const split = (text: string) => stepByStep(readText(text), BUILT_IN_KITCHEN);
+const pages = JSON.parse(
+  readFileSync(join(__dirname, '../../read/page/cases/pages.json'), 'utf8'),
+) as readonly { readonly text: string }[];
+
+describe('a method in one paragraph', () => {
+  it('is told step by step, and loses no word', () => {
+    const [was, now] = [readText(ROLLS), split(ROLLS)];
+    expect(now.method.length).toBeGreaterThanOrEqual(5);
+    expect(now.method.map(({ source }) => source).join(' ')).toBe(was.method[0]!.source.trim());
+    expect(now.method[0]!.id).toBe(was.method[0]!.id);
+  });
+  it('goes through the same heat as before, on every labelled page', () => {
+    for (const { text } of pages) {
+      const was = readText(text);
+      const heat = (recipe: typeof was) =>
+        readProcess(recipe, BUILT_IN_KITCHEN).stages.map(({ medium, ovenCelsius, minutes }) => ({
+          medium,
+          ovenCelsius,
+          minutes,
+        }));
+      expect(heat(stepByStep(was, BUILT_IN_KITCHEN))).toEqual(heat(was));
+    }
+  });
+  it('leaves short steps, and what a person pointed at, as they are', () => {
+    const short = readText('Cake\n200 g flour\n2 eggs\nMethod\nMix it. Bake it. Cool it.');
+    expect(stepByStep(short, BUILT_IN_KITCHEN)).toBe(short);
+    const recipe = readText(ROLLS);
+    const pointed = {
+      ...recipe,
+      bindings: { ...recipe.bindings, bake: { step: recipe.method[0]!.id, heat: 1 } },
+    };
+    expect(stepByStep(pointed, BUILT_IN_KITCHEN)).toBe(pointed);
+  });
+  it('keeps what a person said that it takes', () => {
+    const recipe = readText(ROLLS);
+    const takes = [{ line: 'a', instead: 'b' }];
+    const bound = { ...recipe, bindings: { ...recipe.bindings, takes: { [recipe.method[0]!.id]: takes } } };
+    const now = stepByStep(bound, BUILT_IN_KITCHEN);
+    for (const { id } of now.method) expect(now.bindings.takes[id]).toEqual(takes);
+  });
+  it('rises once, and says nothing of the rise that is gone', () => {
+    const texts = docketOf(ROLLS).method.map(({ text }) => text);
+    expect(texts).toContainEqual(expect.stringMatching(/^Roll out to a 40 x 30 cm rectangle\./));
+    expect(texts.join('\n')).not.toMatch(/knock|doubled|Cover\.|^and/im);
+    expect(texts.join('\n')).toContain('cover and prove 45 minutes');
+  });
+});

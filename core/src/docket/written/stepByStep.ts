@@ -1,0 +1,78 @@
+import type { Kitchen } from '../../kitchen';
+import { readProcess, type Action } from '../../process';
+import type { Recipe, Step } from '../../read';
+import type { StepKind } from '../types';
+import { kindOf } from './stepKind';
+
+/** A paragraph of more characters, and of more sentences than two, is more than one step. */
+const A_STEP = 200;
+const FEW = 2;
+/** What belongs together stays together up to so many characters; what is done elsewhere begins a step of its own. */
+const TOGETHER = 170;
+
+interface Told {
+  readonly from: number;
+  readonly to: number;
+  readonly kind: StepKind;
+}
+
+/** The sentences of a step, each with what it is for. */
+function sentencesOf(actions: readonly Action[], heated: ReadonlySet<string>): Told[] {
+  const sentences = actions.reduce<Action[][]>(
+    (all, one) =>
+      one.first || all.length === 0 ? [...all, [one]] : [...all.slice(0, -1), [...all.at(-1)!, one]],
+    [],
+  );
+  return sentences.map((those) => ({
+    from: those[0]!.from,
+    to: those.at(-1)!.to,
+    kind: kindOf(those, heated),
+  }));
+}
+
+/** Sentences that make one step: of one kind, and not too long. What has no deed of its own goes on with what stands before it. */
+const grouped = (sentences: readonly Told[]): Told[] =>
+  sentences.reduce<Told[]>((groups, one) => {
+    const before = groups.at(-1);
+    const goesOn = before?.kind === one.kind && one.to - before.from <= TOGETHER;
+    return goesOn && before ? [...groups.slice(0, -1), { ...before, to: one.to }] : [...groups, one];
+  }, []);
+
+function split(step: Step, actions: readonly Action[], heated: ReadonlySet<string>): Step[] {
+  const sentences = sentencesOf(actions, heated);
+  if (step.source.length <= A_STEP || sentences.length <= FEW) return [step];
+  return grouped(sentences).map(({ from, to }, at) => ({
+    id: at === 0 ? step.id : `${step.id}/${at + 1}`,
+    source: step.source.slice(at === 0 ? 0 : from, to).trim(),
+  }));
+}
+
+/**
+ * A recipe whose method says one thing a step: a paragraph is told sentence by sentence, what belongs together in one. What a person
+ * said of a step holds for all that it became; a step that a person pointed at as the bake stays whole.
+ */
+export function stepByStep(recipe: Recipe, kitchen: Kitchen): Recipe {
+  const { actions, stages } = readProcess(recipe, kitchen);
+  const heated = new Set(stages.map(({ action }) => action));
+  const { takes, bake } = recipe.bindings;
+  const steps = recipe.method.map((step) => ({
+    step,
+    into:
+      step.id === bake?.step
+        ? [step]
+        : split(
+            step,
+            actions.filter((one) => one.step === step.id),
+            heated,
+          ),
+  }));
+  if (steps.every(({ into }) => into.length === 1)) return recipe;
+  const all = steps.flatMap(({ step, into }) =>
+    takes[step.id] === undefined ? [] : into.map(({ id }) => [id, takes[step.id]!] as const),
+  );
+  return {
+    ...recipe,
+    method: steps.flatMap(({ into }) => into),
+    bindings: { ...recipe.bindings, takes: { ...takes, ...Object.fromEntries(all) } },
+  };
+}
