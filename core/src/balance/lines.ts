@@ -16,6 +16,14 @@ export const times = (line: FormulaLine, factor: number): FormulaLine => ({
   high: line.high * factor,
 });
 
+/** A line with so much more of the same. */
+export const plus = (line: FormulaLine, more: FormulaLine): FormulaLine => ({
+  ...line,
+  grams: line.grams + more.grams,
+  low: line.low + more.low,
+  high: line.high + more.high,
+});
+
 /** Another ingredient in a line's place, so many grams of it for a gram. */
 export function inPlaceOf(
   line: FormulaLine,
@@ -43,7 +51,7 @@ export function withMore(
     const now = newLine(addedTo(part.id, ingredient), ingredient, grams, catalogue);
     return { lines: [...part.lines, now], was, now };
   }
-  const now = { ...was, grams: was.grams + grams, low: was.low + grams, high: was.high + grams };
+  const now = plus(was, { ...was, grams, low: grams, high: grams });
   return { lines: part.lines.map((line) => (line === was ? now : line)), was, now };
 }
 

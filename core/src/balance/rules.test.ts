@@ -109,6 +109,12 @@ describe('flour', () => {
     );
     expect(gramsOf(lines, 'baking-powder')).toBeGreaterThan(9);
     expect(shifts.map(({ rule }) => rule)).toContain('self-raising');
+    const more = conversionOf(
+      '200 g self-raising flour\n5 g baking powder\n150 g butter\n150 g sugar\n3 eggs',
+      'creamed-cake',
+    ).lines.filter(({ ingredient }) => ingredient === 'baking-powder');
+    expect(more).toHaveLength(1);
+    expect(more[0]!.grams).toBeGreaterThan(13);
   });
   it('by the spoon in a filling thickens, and half as much starch does it', () => {
     const { lines, balances } = conversionOf('500 g diced apple\n80 g sugar\n16 g plain flour', 'pastry');

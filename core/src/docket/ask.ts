@@ -6,7 +6,7 @@ import type { DocketAsk } from './types';
 /** A guess that is less sure is asked about: bands, blend and bake all follow the family. */
 const SURE = 0.6;
 /** What is less likely than this isn't offered. */
-const LIKELY = 0.05;
+const LIKELY = 0.12;
 const MOST_CHOICES = 3;
 
 /** The one question that a docket hangs on, with its answers; null: none, or a person has said it. */

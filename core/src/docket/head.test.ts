@@ -21,6 +21,14 @@ describe('the head of a docket', () => {
     expect(tin).toMatch(/cm loaf tin$/);
     expect(times!.total).toBeGreaterThan(times!.handsOn);
   });
+  it('calls a dish that nobody measured by its author’s name for it', () =>
+    expect(
+      headOf(
+        docketOf(
+          'Plum crumble\n1 kg plums\n100 g sugar\nTopping\n180 g plain flour\n120 g butter\n80 g sugar\nMethod\nPut the plums in a 2-litre ovenproof dish. Rub the butter into the flour, stir in the sugar and scatter it over. Bake at 190C for 40 minutes.',
+        ),
+      ).tin,
+    ).toBe('2-litre ovenproof dish'));
   it('speaks in the measures of its page, or in those that are asked for', () => {
     const docket = docketOf(US);
     expect(headOf(docket).tin).toBe('9 × 5 in loaf tin');

@@ -76,14 +76,9 @@ function heatWords(docket: Docket, system: MeasureSystem): DocketHead['heat'] {
 }
 
 /** A tin whose size nobody gave is called by its name alone; what is steamed stands in a basin. */
-function tinWords(
-  pan: PanSize,
-  sized: boolean,
-  medium: DocketStage['medium'] | undefined,
-  system: MeasureSystem,
-): string {
-  if (sized) return sayTin(pan, system);
-  const name = medium === 'steamed' ? 'pudding basin' : PANS.rows[pan.shape].name;
+function tinWords(pan: PanSize, stage: DocketStage | undefined, system: MeasureSystem): string {
+  if (stage?.sized ?? true) return sayTin(pan, system);
+  const name = stage?.vessel ?? (stage?.medium === 'steamed' ? 'pudding basin' : PANS.rows[pan.shape].name);
   return pan.count > 1 ? `${pan.count} ${name}${name.endsWith('s') ? '' : 's'}` : name;
 }
 
@@ -92,11 +87,10 @@ export function headOf(docket: Docket, system = systemOf(docket.locale)): Docket
   const { bake, stages = [], mainStage } = docket;
   const stage = stages[mainStage ?? -1];
   const pan = stage?.pan ?? bake.pan;
-  const sized = stage?.sized ?? true;
   return {
     makes: makesWords(docket),
     heat: heatWords(docket, system),
-    tin: pan && bake.piece === null ? tinWords(pan, sized, stage?.medium, system) : null,
+    tin: pan && bake.piece === null ? tinWords(pan, stage, system) : null,
     times: docket.times ?? null,
   };
 }

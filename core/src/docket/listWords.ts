@@ -8,6 +8,9 @@ import type { DocketLine } from './types';
 /** Marks of a list before the author's words. */
 const MARKS =
   /^(?:[*•‣▢◦·●○■□▪▫◆◇►▸▹➤➔➡→✓✔☐☑»›⁃–—-]\uFE0F?\s+|\[ ?[xX]?\]\s+|\d{1,2}[.)]\s+(?=\d)|(?:(?![©®™⭐])\p{Extended_Pictographic}[\uFE0F\u200D]*)+\s*)+/u;
+/** "To finish: cocoa": its part says that above it. */
+const SAYS_WHAT_FOR =
+  /^(?:to (?:finish|serve|decorate|dust|glaze|coat|top)|for (?:the )?\p{L}[\p{L} ]{2,20}):\s+(?=\S)/iu;
 /** Longer is a sentence, and no line. */
 const LONGEST = 120;
 /** What the author calls a thing, where that is a name and nothing else. */
@@ -21,6 +24,7 @@ const tidy = (source: string): string =>
     .trim()
     .replace(MARKS, '')
     .replace(/\*\*|__/g, '')
+    .replace(SAYS_WHAT_FOR, '')
     .replace(/\s+/g, ' ')
     .trim();
 

@@ -1,5 +1,5 @@
 import { PANS, type PanSize } from '../kitchen';
-import { saysSize, type Process } from '../process';
+import { dishIn, saysSize, type Process } from '../process';
 import { range, settle } from '../quantity';
 import { settled } from './bake';
 import type { DocketBake, DocketStage } from './types';
@@ -36,6 +36,12 @@ function timeOf(said: { readonly low: number; readonly high: number } | null, ba
 const isUsual = ({ shape, lengthCm, widthCm }: PanSize): boolean =>
   PANS.rows[shape].lengthCm === lengthCm && PANS.rows[shape].widthCm === widthCm;
 
+/** The dish that an author speaks of by its own name. */
+function vesselOf(pan: Process['stages'][number]['pan']): Pick<DocketStage, 'vessel'> {
+  const vessel = pan === null ? null : dishIn(pan.words);
+  return vessel === null ? {} : { vessel };
+}
+
 /** A stage as its recipe has it; `turned`: what an oven that it names is set to now. */
 function asWritten(
   { medium, ovenCelsius, oilCelsius, fan, minutes, what, mixture, pan }: Process['stages'][number],
@@ -54,6 +60,7 @@ function asWritten(
     mixture: mixtures.find(({ id }) => id === mixture)?.name ?? null,
     pan: pan && { shape: pan.shape, lengthCm: pan.lengthCm, widthCm: pan.widthCm, count: pan.count },
     sized: pan !== null && (saysSize(pan.words) || !isUsual(pan)),
+    ...vesselOf(pan),
   };
 }
 

@@ -165,6 +165,8 @@ export interface DocketStage {
   readonly pan: PanSize | null;
   /** Its size is the page's or somebody's own; else as such a tin usually is. */
   readonly sized: boolean;
+  /** What the author calls a dish whose size in centimetres nobody gave; missing where there is none. */
+  readonly vessel?: string;
 }
 
 /** Minutes of work, and from the first to the last of it. */

@@ -49,3 +49,37 @@ describe('families', () => {
     expect(bandsOf('pancake', 'grain-blend', 'crêpe').lift[1]).toBeLessThan(bandsOf('pancake').lift[0]);
   });
 });
+
+describe('a bake by its name', () => {
+  const knownBy = (title: string) =>
+    FAMILIES.filter((id) => {
+      const { words, titles } = familyOf(id);
+      return [words, titles].some((one) => one !== null && title.search(one) >= 0);
+    });
+  // Names that bakes have in many kitchens. Common practice.
+  it.each([
+    [
+      'creamed-cake',
+      ['Black Forest gâteau', 'Madeleines', 'Battenberg', 'Red velvet', 'Victoria', 'Friands'],
+    ],
+    ['foam', ['Yule log', 'Ladyfingers', 'Dacquoise', 'Angel cake', 'Swiss roll', 'Coffee gâteau']],
+    ['loaf', ['Parkin', 'Gingerbread', 'Bara brith', 'Lemon drizzle']],
+    ['steamed-pudding', ['Spotted dick', 'Jam roly-poly', 'Treacle sponge']],
+    ['flourless', ['Pavlova', 'Macarons', 'Meringues']],
+    ['drop-cookie', ['Snickerdoodles', 'Biscotti', 'Thumbprints']],
+    ['cut-out', ['Gingerbread men', 'Melting moments', 'Viennese whirls', 'Oatcakes', 'Sablés']],
+    ['crisp-wafer', ['Florentines', 'Langues de chat', 'Brandy snaps']],
+    ['pastry', ['Quiche', 'Tarte Tatin', 'Baklava', 'Strudel', 'Rugelach']],
+    ['crumble', ['Brown Betty', 'Apple crisp', 'Date squares']],
+    ['pancake', ['Clafoutis', 'Popovers', 'Yorkshire puddings']],
+    ['choux', ['Paris-Brest', 'Gougères', 'Profiteroles']],
+    ['yeast-dough', ['Panettone', 'Challah', 'Focaccia', 'Croissants']],
+    ['doughnut', ['Berliner', 'Beignets', 'Apple fritters']],
+    ['muffin', ['Corn bread', 'Banana bread']],
+    ['scone', ['Soda bread', 'Strawberry shortcakes', 'Peach cobbler']],
+  ] as const)('is a %s', (id, titles) => {
+    for (const title of titles)
+      expect([title, knownBy(title)]).toEqual([title, expect.arrayContaining([id])]);
+  });
+  it('is no crumble for being crisp', () => expect(knownBy('Crisp oat wafers')).not.toContain('crumble'));
+});

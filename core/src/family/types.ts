@@ -87,6 +87,8 @@ export interface FamilyRecord extends Profile {
   ];
   /** What names it in a title or method; and whether it is only ever known by that: what is fried or steamed says so. */
   readonly words: RegExp;
+  /** What names it in a title and nowhere else: in a method it may be an ingredient. */
+  readonly titles: RegExp | null;
   readonly onlyNamed: boolean;
   /** What egg does in it beside binding: it is whipped, it moistens and sets, it lifts. */
   readonly egg: 'binds' | 'whips' | 'moistens' | 'lifts';

@@ -11,6 +11,10 @@ const BUILT_OF: ReadonlySet<Role> = new Set<Role>(['wheat-flour', 'gf-flour', 's
 /** What a part is called that comes to the bake when it is done. */
 const NAME = 'to finish';
 
+/** "Remove the banana bread from the pan": a food in the name of what is baked is none. */
+const THE_BAKE =
+  /\b[\p{L}-]+ (?:cakes?|gateau|torte|breads?|loaf|loaves|muffins?|cupcakes?|cookies?|biscuits?|brownies|blondies|pies?|tarts?|scones?|buns?|rolls?|squares|bars?|puddings?|crumble|slices?|pancakes?|doughnuts?)\b/giu;
+
 const rolesOf = ({ items }: Line) => items.map(({ role }) => role);
 
 /**
@@ -22,7 +26,7 @@ function lateLines(main: Part, actions: readonly Told[], end: number): Set<strin
   const named = actions.map(({ text }, at) =>
     at < end && EVERYTHING.test(text)
       ? called.map(({ line }) => line)
-      : linesNamedIn(text.replace(UNTIL, ' '), called).map(({ line }) => line),
+      : linesNamedIn(text.replace(UNTIL, ' ').replace(THE_BAKE, ' '), called).map(({ line }) => line),
   );
   const told = new Set(actions.map(({ step }) => step));
   // A sentence that is a step too stays what it is.

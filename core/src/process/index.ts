@@ -1,6 +1,6 @@
 export { heatsOf, readProcess, type Process } from './process';
 export { heats } from './stages';
-export { saysSize } from './tins';
+export { dishIn, saysSize } from './tins';
 export { linesMeant } from './meant';
 export { shows } from './signs';
 export type { Sign } from './data/signs';

@@ -198,3 +198,31 @@ describe('heat that is said to be off', () => {
   it('is no fan', () =>
     expect(stages('Bake at 200C fan off, 25 min.').bake).toMatchObject({ ovenCelsius: 200, fan: false }));
 });
+
+describe('what comes to a bake when it is done', () => {
+  const partsOf = (list: string, method: string, title: string) =>
+    readProcess(readText(`${title}\n\n${list}\n\nMethod\n${method}`), BUILT_IN_KITCHEN).parts.map(
+      ({ name }) => name,
+    );
+  it('is nothing for being in the name of the bake', () =>
+    expect(
+      partsOf(
+        '3 ripe bananas, mashed\n80 g butter\n150 g sugar\n1 egg\n190 g plain flour',
+        'Mash the bananas, then stir the melted butter into them.\nStir in the sugar and egg. Mix in the flour.\nBake for 1 hour at 175C.\nThen remove the banana bread from the pan.',
+        'Banana Bread',
+      ),
+    ).toEqual([null]));
+});
+
+describe('a tin of two numbers', () => {
+  it.each([
+    ['butter a 4x8-inch loaf pan', 'loaf', 20.32, 10.16, 1],
+    ['grease 2 x 8-inch round pans', 'round', 20.32, 20.32, 2],
+    ['Butter a 30x20cm tray and pour it in', 'rect', 30, 20, 1],
+  ])('%s', (words, shape, lengthCm, widthCm, count) => {
+    const { pan } = bakeOf(`Mix, ${words}. Bake at 180C for 30 minutes.`)!;
+    expect(pan).toMatchObject({ shape, count });
+    expect(pan!.lengthCm).toBeCloseTo(lengthCm, 1);
+    expect(pan!.widthCm).toBeCloseTo(widthCm, 1);
+  });
+});

@@ -58,6 +58,8 @@ function centimetres(value: number, unit: string | undefined): number {
   return /^c/i.test(unit) ? value : value * INCH_CM;
 }
 
+const A_VESSEL = /^[-\s]*(?:inch(?:es)? )?(?:\p{L}+ ){0,2}(?:tin|pan|dish|mould)\b/iu;
+
 /** The sizes that a text gives, those of what is rolled or cut left out. */
 function sizesIn(text: string, near: RegExp | null): Size[] {
   const shaped = (from: number, to: number) =>
@@ -71,7 +73,9 @@ function sizesIn(text: string, near: RegExp | null): Size[] {
     const [whole, one = '', unit, two = '', other] = match;
     const [from, to] = [match.index, match.index + whole.length];
     const [a, b] = [numberIn(one), numberIn(two)];
-    if (!unit && a <= MOST_TINS && centimetres(b, other) >= LEAST_TIN && (other || b > MOST_INCHES))
+    // "4 x 8-inch loaf pan" is one, "2 x 8-inch pans" are two.
+    const isOne = A_VESSEL.test(text.slice(to)) && centimetres(a, other) >= LEAST_TIN;
+    if (!unit && !isOne && a <= MOST_TINS && centimetres(b, other) >= LEAST_TIN && (other || b > MOST_INCHES))
       return [{ from, to, size: { lengthCm: centimetres(b, other), widthCm: null, count: a } }];
     const [length, width] = [centimetres(a, unit ?? other), centimetres(b, other ?? unit)];
     if (
@@ -172,6 +176,8 @@ function panFrom(best: Candidate, size: Size | null, family: FamilyId): Pan {
   const held = size !== null && /\b(?:tins?|pans?|dish(?:es)?)\b/i.test(words);
   if (best.weak) shape = free && !held ? 'tray' : family === 'pancake' ? 'skillet' : shape;
   const two = size?.widthCm ?? null;
+  // A tray of so much by so much that something is laid or poured in has a rim.
+  if (shape === 'tray' && !free && two !== null) shape = 'rect';
   if (
     two !== null &&
     size !== null &&
@@ -211,6 +217,12 @@ export function tinOf(
       .find(({ lengthCm }) => lengthCm >= LEAST_TIN) ?? null;
   return panFrom(best, best.size ?? (best.shape === 'tray' ? null : elsewhere()), family);
 }
+
+const DISH =
+  /\b(?:\d[\d.,½¼¾]*[- ]?(?:litres?|liters?|l|pints?|quarts?|qts?)\s+)?(?:(?:large|small|shallow|deep|oven-?proof|oven|baking|casserole|pie|gratin|oval|glass|ceramic)\s+){1,3}dish\b|\b\d[\d.,½¼¾]*[- ]?(?:litres?|liters?|l|pints?|quarts?|qts?)\s+dish\b/i;
+
+/** What an author calls a dish whose size in centimetres nobody gave: "2-litre ovenproof dish"; null: it is none. */
+export const dishIn = (words: string): string | null => DISH.exec(words)?.[0].toLowerCase() ?? null;
 
 /** "Pear Tart, 26 cm": a size without a vessel is the tin's. */
 function sizedOnly(said: readonly Said[], family: FamilyId): Pan | null {

@@ -102,7 +102,13 @@ const likeness = (ratios: FamilyRatios, prototype: FamilyRatios) =>
     0,
   );
 
-const said = (text: string, words: RegExp) => [...new Set(text.match(words))];
+const said = (text: string, words: RegExp | null) => (words ? [...new Set(text.match(words))] : []);
+
+/** What of a title names a family. */
+const namedIn = (title: string, id: FamilyId) => {
+  const { words, titles } = familyOf(id);
+  return [...new Set([...said(title, words), ...said(title, titles)])];
+};
 
 /** Of everything in it, so little flour binds or dusts and builds nothing. */
 const LITTLE_FLOUR = 0.06;
@@ -120,7 +126,8 @@ function formulaScore(id: FamilyId, ratios: FamilyRatios | null, bought: FamilyI
 const SPOONFUL = 100;
 
 /** A name within a longer one says nothing of its own: a griddle cake is no cake. */
-const GENERIC = /^(?:cakes?|cookies?|biscuits|loaf|bars?|pudding|rounds|fingers|rolls|snaps?)$/i;
+const GENERIC =
+  /^(?:cakes?|g[âa]teaux?|tortes?|crisp|upside[- ]down|cookies?|biscuits|loaf|bars?|pudding|rounds|fingers|rolls|snaps?)$/i;
 const GENERIC_EVIDENCE = 3.2;
 
 function titleEvidence(own: readonly string[], all: readonly string[]): number {
@@ -156,11 +163,13 @@ export function guessFamily(
       return one !== undefined && doesIt(one, 'yeast');
     }),
   );
-  const inTitles = FAMILIES.flatMap((id) => said(title, familyOf(id).words));
+  const inTitles = FAMILIES.flatMap((id) => namedIn(title, id));
   const fried = doneTo('doughnut', method) > 0;
   const scores = FAMILIES.map((id) => {
-    const { words, onlyNamed: named, yeast: byYeast } = familyOf(id);
-    const inTitle = said(title, words);
+    const { words, onlyNamed: named, yeast: byYeast, foam } = familyOf(id);
+    const done = doneTo(id, method);
+    // A cake is a foam by what is done: its title alone says nothing of it.
+    const inTitle = namedIn(title, id).filter((name) => !foam || done > 0 || !GENERIC.test(name));
     const inMethod = said(method, words);
     // A doughnut is one by being fried, with yeast or without.
     const risen = yeast === byYeast || (fried && id === 'doughnut') ? 0 : -6;
@@ -172,7 +181,7 @@ export function guessFamily(
         risen +
         (named && inTitle.length + inMethod.length === 0 ? UNNAMED : 0) +
         titleEvidence(inTitle, inTitles) +
-        doneTo(id, method) +
+        done +
         METHOD_EVIDENCE * Math.min(MOST_WORDS, method.match(words)?.length ?? 0),
     };
   }).sort((a, b) => b.score - a.score);

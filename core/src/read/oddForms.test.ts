@@ -114,3 +114,27 @@ describe('what a page is', () => {
     expect(parts.map(({ name }) => name)).toContain('chashni');
   });
 });
+
+describe('a method', () => {
+  const told = (text: string) => readText(text).method.map(({ source }) => source);
+  it('is told by its steps, and not by what numbers them', () =>
+    expect(
+      told(
+        'Plain cake\n200 g plain flour\n2 eggs\n100 g sugar\n\nMethod\nSTEP 1\nHeat the oven to 180C.\nSTEP 2\nMix everything and bake for 20 minutes.',
+      ),
+    ).toEqual(['Heat the oven to 180C.', 'Mix everything and bake for 20 minutes.']));
+  it('has no list in it', () => {
+    const text =
+      'Layer cake\nSponge - 4 eggs / 120 g sugar / 120 g flour\nSyrup - 200 ml strong coffee / 2 tbsp marsala / 30 g sugar\n\nWhip eggs and sugar, fold in the flour and bake at 180C for 25 min. Soak it with the syrup when it is cold.';
+    expect(told(text).join()).not.toContain('4 eggs / 120 g');
+    expect(foods(text).map(({ of }) => of)).toContain('egg');
+  });
+});
+
+describe('a list behind a label', () => {
+  it('ends with the juice of half a lemon', () =>
+    expect(weights('Syrup: 300g sugar, 200ml water, 2 tbsp honey, juice of half a lemon')).toMatchObject({
+      honey: 42,
+      'lemon-juice': 21,
+    }));
+});

@@ -7,6 +7,8 @@ import { guessFamily } from './family';
 import { carryIds } from './ids';
 import type { Scales } from './grams';
 import { isForeign, readLine } from './line';
+import { listed } from './listed';
+import { cleanLine } from './clean';
 import { inferLocale } from './locale';
 import { namesFood } from './match';
 import { kindsOf, pageText, secondRecipe, type KindOfLine } from './page';
@@ -138,6 +140,18 @@ function readPage(
   };
 }
 
+/** "STEP 1", "2.": what only numbers the step that follows it. */
+const NUMBERS_A_STEP = /^\W*(?:(?:step|stage)\s*)?\d{1,2}\W*$/i;
+
+/** "Sponge - 4 eggs / 120 g sugar". */
+const NAMES_A_LIST = /^\p{L}[\p{L} ]{2,24}\s+[-–—]\s+(?=\d)/u;
+
+/** What the method tells: its steps, less what only numbers them, and sentences of prose; a list on one line is a list. */
+const isTold = ({ place, source }: { readonly place: string; readonly source: string }, reader: Scales) =>
+  place === 'method'
+    ? !NUMBERS_A_STEP.test(source)
+    : place === 'prose' && listed(cleanLine(source).replace(NAMES_A_LIST, ''), reader).length === 1;
+
 /**
  * Reads a recipe's text. Never throws: each non-blank line ends up as an ingredient, a heading, a note (the title among
  * them) or a step, in its order and as it was written. Prose stands twice: with its foods, and as a step.
@@ -149,9 +163,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
   const place = locale ?? inferLocale(text, kitchen.locale);
   const reader: Scales = { catalogue, locale: place, eggSize: kitchen.eggSize };
   const byLine = new Map(corrections.map((one) => [one.line, one]));
-  const steps = placed
-    .filter((line) => line.place === 'method' || line.place === 'prose')
-    .map(({ id, source }): Step => ({ id, source }));
+  const steps = placed.filter((line) => isTold(line, reader)).map(({ id, source }): Step => ({ id, source }));
   const read = placed.filter((line) => line.place !== 'method').map((line) => toLine(line, reader, byLine));
   const title = titleOf(placed, steps);
   const method = steps.map(({ source }) => source).join(' ');

@@ -5,7 +5,7 @@ import type { FormulaLine } from '../../formula';
 import { roundGrams } from '../../quantity';
 import { A_SPOONFUL, LEAST_WEIGHED } from '../data/weighable';
 import { blendFor, wheatGrams, wheatLines } from '../flour';
-import { inPlaceOf } from '../lines';
+import { inPlaceOf, plus } from '../lines';
 import type { PartState, Setting, Shift, SwapRule } from '../types';
 import { weight, weightsOf } from '../weight';
 import type { Because } from '../says';
@@ -18,6 +18,14 @@ function broughtAlong(line: FormulaLine, { catalogue }: Setting): FormulaLine[] 
       ...inPlaceOf(line, ingredient, share, catalogue),
       line: addedTo(line.line, ingredient),
     }));
+}
+
+/** What is brought along joins what of it is there already: one powder on the list, not two. `along`: what each comes to. */
+function joined(lines: readonly FormulaLine[], brought: readonly FormulaLine[]) {
+  const of = ({ ingredient }: FormulaLine) => brought.filter((one) => one.ingredient === ingredient);
+  const kept = lines.map((line) => of(line).reduce((sum, more) => plus(sum, more), line));
+  const news = brought.filter((one) => !lines.some(({ ingredient }) => ingredient === one.ingredient));
+  return { kept, news, along: [...kept.filter((line) => of(line).length > 0), ...news] };
 }
 
 /**
@@ -78,10 +86,13 @@ export const replaceFlour: SwapRule = {
     const wheat = wheatLines(part.lines, setting.catalogue);
     if (wheat.length === 0) return part;
     const put = blendLines(part, setting);
-    const along = wheat.flatMap((line) => broughtAlong(line, setting));
     const at = part.lines.indexOf(wheat[0]!);
-    const kept = part.lines.filter((line) => !wheat.includes(line));
-    const lines = [...kept.slice(0, at), ...put, ...along, ...kept.slice(at)];
+    const others = part.lines.filter((line) => !wheat.includes(line));
+    const { kept, along, news } = joined(
+      others,
+      wheat.flatMap((line) => broughtAlong(line, setting)),
+    );
+    const lines = [...kept.slice(0, at), ...put, ...news, ...kept.slice(at)];
     const { name, because } = wayOf(setting);
     const total = put.reduce((sum, { grams }) => sum + grams, 0);
     const shift: Shift = {

@@ -30,11 +30,11 @@ function sentencesOf(actions: readonly Action[], heated: ReadonlySet<string>): T
   }));
 }
 
-/** Sentences that make one step: of one kind, and not too long. What has no deed of its own goes on with what stands before it. */
+/** Sentences that make one step: of one kind, and not too long; each heat is one. What has no deed of its own goes on with what stands before it. */
 const grouped = (sentences: readonly Told[]): Told[] =>
   sentences.reduce<Told[]>((groups, one) => {
     const before = groups.at(-1);
-    const goesOn = before?.kind === one.kind && one.to - before.from <= TOGETHER;
+    const goesOn = before?.kind === one.kind && one.kind !== 'heat' && one.to - before.from <= TOGETHER;
     return goesOn && before ? [...groups.slice(0, -1), { ...before, to: one.to }] : [...groups, one];
   }, []);
 

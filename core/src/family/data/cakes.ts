@@ -5,6 +5,7 @@ export const cakes = {
   'creamed-cake': {
     ratios: [85, 65, 95, 65], most: [95, 95, 200, 150], onlyNamed: false,
     words: /\b(?:layer |birthday |sponge |victoria )?cakes?\b|\bcupcakes?\b|\btraybake\b|\bcream (?:the |together )?(?:butter|fat)|\bsandwich tins?\b|\bfairy cakes\b/gi,
+    titles: /\bg[âa]teaux?\b|\bmadeleines?\b|\blamingtons?\b|\bbattenberg\b|\bred velvet\b|\bdevil['’]?s food\b|\bdrizzle\b|\b\w*tortes?\b|\bvictoria\b|\bfriands?\b|\bfinanciers?\b|\btres leches\b|\bupside[- ]down\b/gi,
     texture: 'batter', xanthan: 0.7, leastXanthan: 0.3, glutenUse: 2.5, usualEgg: 65, liquid: [2, 11], moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0.15, 0.65], drinkThirst: [0.8, 2], lift: [1.5, 8] },
@@ -30,6 +31,7 @@ export const cakes = {
   'foam': {
     ratios: [135, 8, 120, 180], most: [null, 60, 290, 500], onlyNamed: false,
     words: /\bchiffon\b|\bangel\b|\bgenoise\b|\bswiss roll\b|\broulades?\b|\bsouffl[eé]s?|\bsponge rolls?\b|\bstiff peaks\b|\bribbon stage\b/gi,
+    titles: /\bcakes?\b|\bg[âa]teaux?\b|\byule log\b|\bb[ûu]che\b|\blady ?fingers\b|\bsponge fingers\b|\bsavoiardi\b|\bdacquoise\b|\bjoconde\b|\btres leches\b|\b\w*tortes?\b|\bgenoese\b|\bjelly[- ]?rolls?\b/gi,
     texture: 'batter', xanthan: 0, leastXanthan: 0, glutenUse: 1.8, usualEgg: 180, liquid: [0, 0], moreLift: 0,
     egg: 'whips', foam: true, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0, 1], drinkThirst: [1.2, 2.2], lift: [0, 4] },
@@ -49,6 +51,7 @@ export const cakes = {
   'loaf': {
     ratios: [85, 85, 100, 85], most: [95, 110, 170, 190], onlyNamed: false,
     words: /\bpound cake\b|\bmadeira\b|\bloaf cake\b|\b(?:tea|malt|fruit|date|nut|sweet|stout|honey|spice) ?(?:loaf|bread)\b|\bloaf\b/gi,
+    titles: /\bparkin\b|\bbara brith\b|\bgingerbread(?! (?:men|man|people|house|cookies|biscuits|hearts|stars))\b|\bdrizzle\b|\bplumcake\b/gi,
     texture: 'batter', xanthan: 0.75, leastXanthan: 0.3, glutenUse: 2.6, usualEgg: 75, liquid: [0, 11], moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0.15, 0.6], drinkThirst: [0.75, 1.7], lift: [0, 7] },
@@ -67,6 +70,7 @@ export const cakes = {
   'muffin': {
     ratios: [100, 35, 55, 25], most: [null, 60, 120, 130], onlyNamed: false,
     words: /\bmuffins?\b|\bquick ?bread\b|\b(?:banana|courgette|zucchini|pumpkin|tea) (?:bread|loaf)\b|\bloaf\b|\bdo not overmix\b|\buntil just combined\b/gi,
+    titles: /\bcorn ?bread\b|\bquickbread\b/gi,
     texture: 'batter', xanthan: 0.75, leastXanthan: 0.3, glutenUse: 3.4, usualEgg: 40, liquid: [0, 11], moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0, 0.6], drinkThirst: [0.6, 1.8], lift: [2, 9] },
@@ -89,6 +93,7 @@ export const cakes = {
   'steamed-pudding': {
     ratios: [95, 50, 75, 55], most: [100, 115, 190, 160], onlyNamed: true,
     words: /\bpudding\b|\bsteam(?:ed)?\b|\bself-saucing\b|\bdumplings?\b|\bin a cloth\b|\b(?:pudding )?basin\b|\bsteamer\b/gi,
+    titles: /\bspotted dick\b|\btreacle sponge\b|\brol(?:y|ey)[- ]pol(?:y|ey)\b|\bcanary\b|\bduff\b/gi,
     texture: 'batter', xanthan: 0.6, leastXanthan: 0, glutenUse: 2.6, usualEgg: 60, liquid: [0, 17], moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0, 0.6], drinkThirst: [0.8, 2.5], lift: [2, 7.5] },
@@ -107,6 +112,7 @@ export const cakes = {
   'mug-cake': {
     ratios: [120, 60, 80, 60], most: [null, 95, 170, 180], onlyNamed: true,
     words: /\bmug\b|\bmicrowave\b/gi,
+    titles: null,
     texture: 'batter', xanthan: 0.3, leastXanthan: 0, glutenUse: 2.6, usualEgg: 50, liquid: [0, 15], moreLift: 0,
     egg: 'moistens', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0, 0.6], drinkThirst: [0.6, 2], lift: [2.5, 7] },
@@ -127,6 +133,7 @@ export const cakes = {
   'flourless': {
     ratios: [100, 100, 100, 100], most: [null, null, null, null], onlyNamed: false,
     words: /\bflourless\b|\b(?:without|no) flour\b|\bmacaroons?\b|\bmeringues?\b/gi,
+    titles: /\bmacarons?\b|\bpavlovas?\b|\bamaretti\b/gi,
     texture: 'batter', xanthan: 0, leastXanthan: 0, glutenUse: 1, usualEgg: 120, liquid: [0, 0], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0, 1], drinkThirst: [0.3, 4.5], lift: [0, 8] },

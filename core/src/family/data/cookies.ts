@@ -5,6 +5,7 @@ export const cookies = {
   'drop-cookie': {
     ratios: [32, 60, 85, 22], most: [null, 68, 165, 100], onlyNamed: false,
     words: /\bcookies?\b|\bwhoopie pies?\b|\bsnaps?\b|\bginger ?nuts?\b|\bdrop (?:by )?(?:spoonfuls?|cookies?)|\bcrinkles?\b|\broll into (?:walnut-sized )?balls\b|\bbiscuits\b/gi,
+    titles: /\bsnickerdoodles?\b|\bbiscotti\b|\bcantuccini\b|\bthumb ?prints?\b|\bjumbles\b|\bhermits\b|\bkisses\b/gi,
     texture: 'dough', xanthan: 0.5, leastXanthan: 0.2, glutenUse: 3.8, usualEgg: 25, liquid: [0, 5], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: true, spreads: true,
     bands: { xanthan: [0, 1.4], starch: [0, 0.6], drinkThirst: [0.2, 0.85], lift: [0.5, 8.5] },
@@ -29,6 +30,7 @@ export const cookies = {
   'cut-out': {
     ratios: [18, 60, 42, 8], most: [null, 85, 100, 60], onlyNamed: false,
     words: /\bshortbread|\bsugar cookies?\b|\bcut[- ]outs?\b|\bcutters?\b|\blinzer\b|\bstamp(?:ed)? out\b|\brounds\b|\bfingers\b|\broll out\b/gi,
+    titles: /\bgingerbread\b|\bgaribaldis?\b|\bcustard creams\b|\bdigestives\b|\boat ?cakes\b|\bviennese (?:whirls|fingers|biscuits)\b|\bspritz\b|\bmelting moments\b|\bhamantaschen\b|\bcrackers\b|\bsabl[ée]s?\b|\bspeculaas\b|\bspeculoos\b|\bkipferl\b|\bspringerle\b/gi,
     texture: 'dough', xanthan: 0.65, leastXanthan: 0.3, glutenUse: 5.1, usualEgg: 12, liquid: [0, 4], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: true,
     bands: { xanthan: [0, 1.5], starch: [0, 0.6], drinkThirst: [0.08, 0.55], lift: [0, 4] },
@@ -48,6 +50,7 @@ export const cookies = {
   'crisp-wafer': {
     ratios: [50, 60, 90, 45], most: [null, 110, 200, 200], onlyNamed: false,
     words: /\btuiles?\b|\bwafers?\b|\bbrandy snaps?\b|\bcones?\b|\blace\b|\bwafer iron\b|\bpizzelle\b/gi,
+    titles: /\bflorentines\b|\blangues de chat\b|\bstroopwafels?\b|\bcannoli\b/gi,
     texture: 'batter', xanthan: 0.3, leastXanthan: 0, glutenUse: 3, usualEgg: 45, liquid: [0, 10], moreLift: 0,
     egg: 'whips', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: true,
     bands: { xanthan: [0, 1.4], starch: [0.25, 0.65], drinkThirst: [0.3, 0.7], lift: [0, 4] },
@@ -67,6 +70,7 @@ export const cookies = {
   'brownie': {
     ratios: [75, 130, 220, 120], most: [null, 230, 420, 380], onlyNamed: false,
     words: /\bbrownies?\b|\bblondies?\b|\bbars?\b|\bfudgy\b/gi,
+    titles: /\bflapjacks?\b|\bfondants\b|\blava\b|\bmud cake\b/gi,
     texture: 'batter', xanthan: 0.35, leastXanthan: 0, glutenUse: 1.4, usualEgg: 120, liquid: [0, 8], moreLift: 0,
     egg: 'moistens', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0, 1], drinkThirst: [0.5, 2], lift: [0, 4] },

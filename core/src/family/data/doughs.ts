@@ -5,6 +5,7 @@ export const doughs = {
   'scone': {
     ratios: [62, 25, 15, 10], most: [null, 45, 55, 60], onlyNamed: false,
     words: /\bscones?\b|\brock (?:cakes?|buns?)\b|\bshortcakes?\b|\bbuttermilk biscuits?\b|\brub (?:in )?the butter\b|\bsoda bread\b|\bcobblers?\b/gi,
+    titles: /\bshort ?cakes?\b|\bdamper\b|\bsoda bread\b|\bcobblers?\b/gi,
     texture: 'dough', xanthan: 0.9, leastXanthan: 0.35, glutenUse: 5, usualEgg: 10, liquid: [3, 12], moreLift: 0.15,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.5], starch: [0.15, 0.6], drinkThirst: [0.6, 1.4], lift: [5, 10] },
@@ -24,6 +25,7 @@ export const doughs = {
   'pastry': {
     ratios: [28, 55, 8, 6], most: [null, 78, 60, 60], onlyNamed: false,
     words: /\bpie crust\b|\bpastry\b|\bgalette\b|\btarts?\b|\bhand pies?\b|\bturnovers?\b|\bpasties\b|\bshortcrust\b|\bslab pie\b|\bpie dough\b|\bblind bake\b|\bpies?\b/gi,
+    titles: /\btarte\b|\bquiche\b|\bbaklava\b|\bstrudel\b|\bpalmiers\b|\brugelach\b|\bempanadas?\b|\bpandowdy\b|\bfilo\b|\bphyllo\b|\bmille[- ]?feuilles?\b|\bvol[- ]au[- ]vents?\b|\bcrostata\b/gi,
     texture: 'dough', xanthan: 1.0, leastXanthan: 0.5, glutenUse: 5.2, usualEgg: 8, liquid: [0, 8], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0.15, 0.6], drinkThirst: [0.2, 0.75], lift: [0, 1] },
@@ -44,7 +46,8 @@ export const doughs = {
   },
   'crumble': {
     ratios: [12, 60, 65, 0], most: [null, 95, 140, 20], onlyNamed: false,
-    words: /\bcrumble\b|\bstreusel\b|\bcrisp\b/gi,
+    words: /\bcrumble\b|\bstreusel\b/gi,
+    titles: /\bbrown betty\b|\b(?:date|oat) squares\b|\bcrisp\b(?! \w+s?\b(?<!with|for))|\bbuckle\b/gi,
     texture: 'dough', xanthan: 0, leastXanthan: 0, glutenUse: 4.5, usualEgg: 5, liquid: [0, 0], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.4], starch: [0, 0.6], drinkThirst: [0.05, 0.35], lift: [0, 2] },
@@ -64,6 +67,7 @@ export const doughs = {
   'pancake': {
     ratios: [150, 15, 10, 35], most: [null, 45, 60, 250], onlyNamed: false,
     words: /\bpancakes?\b|\bdutch bab(?:y|ies)\b|\bwaffles?\b|\bcr[eê]pes?\b|\bdrop(?:ped)? scones?\b|\bpikelets?\b|\bgriddle ?cakes?\b|\bblinis?\b|\bgriddle\b/gi,
+    titles: /\bclafoutis?\b|\bclafouti\b|\bpopovers?\b|\byorkshire\b|\bdutch baby\b|\bblinis?\b|\bblintz(?:es)?\b|\bkaiserschmarr'?e?n\b|\bcrumpets?\b|\bpikelets?\b/gi,
     texture: 'batter', xanthan: 0.3, leastXanthan: 0, glutenUse: 3.5, usualEgg: 35, liquid: [0, 10], moreLift: 0.1,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.4], starch: [0, 0.55], drinkThirst: [1.1, 2.3], lift: [3, 10] },
@@ -85,6 +89,7 @@ export const doughs = {
   'choux': {
     ratios: [310, 80, 5, 160], most: [null, 110, 40, 260], onlyNamed: false,
     words: /\bchoux\b|(?<!\p{L})[eé]clairs?\b|\bprofiteroles?\b|\bcream puffs?\b|\bchoux buns?\b|\bleaves the sides of the (?:pan|pot)\b/giu,
+    titles: /\bparis[- ]brest\b|\bgoug[èe]res?\b|\bcroquembouche\b|\breligieuses?\b/gi,
     texture: 'dough', xanthan: 1.0, leastXanthan: 0.4, glutenUse: 3.2, usualEgg: 160, liquid: [0, 12], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0.4, 2], starch: [0.2, 0.6], drinkThirst: [2.8, 4.2], lift: [0, 0] },
@@ -104,6 +109,7 @@ export const doughs = {
   'yeast-dough': {
     ratios: [60, 15, 15, 15], most: [null, 65, 60, 100], onlyNamed: false,
     words: /\byeast\b|\bbrioche\b|\bknots?\b|\bsavarins?\b|\bbabas?\b|\bbabka\b|\bstollen\b|\bbuns?\b|\bprove\b|\bproof\b|\brolls\b|\bknead\b/gi,
+    titles: /\bpanettone\b|\bchallah\b|\bmonkey bread\b|\bfocaccia\b|\b(?:k|g)u(?:g|gel)elhop?f\b|\bcroissants?\b|\bdanish(?:es| past\w+)?\b|\bpain au chocolat\b|\bsavarin\b|\bbabas?\b|\bschnecken\b|\bpretzels?\b|\bconchas?\b/gi,
     texture: 'dough', xanthan: 2.2, leastXanthan: 1.3, glutenUse: 6.5, usualEgg: 15, liquid: [7, 27], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: true, hidesSoda: false, spreads: false,
     bands: { xanthan: [1.3, 4], starch: [0.25, 0.6], drinkThirst: [0.75, 1.3], lift: [0, 10] },
@@ -124,6 +130,7 @@ export const doughs = {
   'doughnut': {
     ratios: [70, 15, 40, 22], most: [null, 40, 90, 110], onlyNamed: true,
     words: /\bdou?gh?nuts?\b|\bfritters?\b|\bdeep[- ]fr(?:y|ied)\b|\bbeignets?\b|\bchurros\b|\bhot oil\b/gi,
+    titles: /\bberliners?\b|\bbeignets?\b|\bzeppole\b|\bfritters\b|\bfunnel cakes?\b|\bsufganiyot\b/gi,
     texture: 'dough', xanthan: 0.8, leastXanthan: 0.3, glutenUse: 4.8, usualEgg: 25, liquid: [0, 10], moreLift: 0.1,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0.3, 1.7], starch: [0.2, 0.6], drinkThirst: [0.7, 1.3], lift: [3, 8] },

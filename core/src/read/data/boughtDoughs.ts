@@ -6,4 +6,6 @@ export const BOUGHT_DOUGHS: Readonly<Record<string, FamilyId>> = {
   'shortcrust-pastry': 'pastry',
   'filo-pastry': 'pastry',
   'gf-pastry': 'pastry',
+  'gf-puff-pastry': 'pastry',
+  'gf-filo-pastry': 'pastry',
 };
