@@ -234,7 +234,6 @@ function toldOf(work: Work, balanced: Balanced, family: FamilyId, { main, tins, 
   const bowl = bowlOf(balanced.converted, family, tins.kinds.length > 0, work.catalogue);
   const rest = restOf(told, balanced, main, { steps, bowl, bake, profile });
   return {
-    bowl,
     rest,
     method: writeMethod({ ...told, steps, bowl, parts, tins: tins.kinds, rest, bake, profile }),
   };
@@ -261,7 +260,7 @@ export function assemble(
   const sure = breaches.filter((one) => readForSure(one, recipe));
   const doubted = breaches.filter((one) => !sure.includes(one));
   if (sure.length > 0) return refused(work, sure);
-  const { bowl, rest, method } = toldOf(work, balanced, family, { main, tins, parts, bake });
+  const { rest, method } = toldOf(work, balanced, family, { main, tins, parts, bake });
   const guard = guardDocket(outgoing, method, doubted, work);
   const docket: Docket = {
     schema: 7,
