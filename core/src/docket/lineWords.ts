@@ -19,9 +19,8 @@ export function docketLineWords(line: DocketLine): string {
   const { grams, name, volume, source, changed, words } = line;
   if (!grams) return changed ? (words ?? name) : (words ?? source?.trim() ?? name);
   if (words === undefined) return `${grams.central} g ${name}${volume ? ` (${volume})` : ''}`;
-  if (saysAmount(line))
+  if (saysAmount(line) || COUNTED.test(words))
     return GRAMS_IN_IT.test(words) || grams.central < WEIGHED_FROM ? words : `${words} (${grams.central} g)`;
-  if (COUNTED.test(words)) return grams.central < WEIGHED_FROM ? words : `${words} (${grams.central} g)`;
   if (grams.central < SPOON_LEADS && volume) return `${volume} ${words} (${grams.central} g)`;
   return `${grams.central} g ${words}${volume ? ` (${volume})` : ''}`;
 }

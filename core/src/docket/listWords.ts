@@ -1,6 +1,6 @@
 import pluralize from 'pluralize';
 import { getIngredient, type Catalogue } from '../catalogue';
-import { matchIngredient, rowsOf, type Item, type Line } from '../read';
+import { CARD_PART, matchIngredient, rowsOf, type Item, type Line } from '../read';
 import { sayFraction } from '../quantity';
 import { spokenName } from './written';
 import type { DocketLine } from './types';
@@ -25,6 +25,7 @@ const tidy = (source: string): string =>
     .replace(MARKS, '')
     .replace(/\*\*|__/g, '')
     .replace(SAYS_WHAT_FOR, '')
+    .replace(CARD_PART, '')
     .replace(/\s+/g, ' ')
     .trim();
 

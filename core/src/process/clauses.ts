@@ -8,7 +8,7 @@ const ENDS = /[.;!?]+(?=\s|$)|[.;](?=\p{Lu})|\s[–—-]\s|\n/gu;
 /** What may begin a clause of its own within a sentence. */
 const JOINS = /,?\s+(?:and then|then|and|but|&)\s+|,\s+|:\s+/giu;
 const DEED =
-  /^(?:(?:gently|carefully|lightly|quickly|immediately|meanwhile|again)\s+)?(?:add|allow|bake|beat|blend|boil|bring|brush|chill|coat|combine|continue|cook|cool|cover|cream|cut|decorate|dip|divide|drain|drizzle|drop|dust|fill|flip|fold|freeze|fry|give|grease|heat|ice|knead|leave|let|lift|line|lower|make|melt|mix|pat|pipe|place|pour|press|prick|prove|put|reduce|refrigerate|remove|rest|return|roll|rub|scatter|scrape|serve|set|shape|sift|simmer|slice|spoon|spread|sprinkle|stand|steam|stir|take|tip|toss|transfer|turn|uncover|warm|whip|whisk|wrap|work|down to|without opening|another|a further|\d+ (?:more|without)|(?:back )?(?:in|into) (?:the|a) (?:\w+ )?(?:oven|fridge|freezer|tin|pan))\b/i;
+  /^(?:(?:gently|carefully|lightly|quickly|immediately|meanwhile|again)\s+)?(?:add|allow|bake|blind[- ]bake|beat|blend|boil|bring|brush|chill|coat|combine|continue|cook|cool|cover|cream|cut|decorate|dip|divide|drain|drizzle|drop|dust|fill|flip|fold|freeze|fry|give|grease|heat|ice|knead|leave|let|lift|line|lower|make|melt|mix|pat|pipe|place|pour|press|prick|prove|put|reduce|refrigerate|remove|rest|return|rise|roll|rub|scatter|scrape|serve|set|shape|sift|simmer|slice|spoon|spread|sprinkle|stand|steam|stir|take|tip|toss|transfer|turn|uncover|warm|whip|whisk|wrap|work|down to|without opening|another|a further|\d+ (?:more|without)|(?:back )?(?:in|into) (?:the|a) (?:\w+ )?(?:oven|fridge|freezer|tin|pan))\b/i;
 
 /** Where a text is cut: after the end of a sentence (`true`), or before what joins another deed (`false`). */
 function cutsIn(text: string): Map<number, boolean> {

@@ -218,6 +218,7 @@ describe('a tin of two numbers', () => {
   it.each([
     ['butter a 4x8-inch loaf pan', 'loaf', 20.32, 10.16, 1],
     ['grease 2 x 8-inch round pans', 'round', 20.32, 20.32, 2],
+    ['grease two 20cm/8in sandwich tins', 'round', 20, 20, 2],
     ['Butter a 30x20cm tray and pour it in', 'rect', 30, 20, 1],
   ])('%s', (words, shape, lengthCm, widthCm, count) => {
     const { pan } = bakeOf(`Mix, ${words}. Bake at 180C for 30 minutes.`)!;
@@ -226,3 +227,11 @@ describe('a tin of two numbers', () => {
     expect(pan!.widthCm).toBeCloseTo(widthCm, 1);
   });
 });
+
+it('a case that is baked blind in the middle of a sentence is a stage', () =>
+  expect(
+    stagesOf(
+      'Roll out, line a 24 cm tart tin, chill 20 min, blind bake at 180°C 20 min. Bake at 140°C 35 min.',
+      'Tart',
+    ),
+  ).toEqual(['oven 180 20-20', 'oven 140 35-35']));

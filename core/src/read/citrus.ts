@@ -1,5 +1,5 @@
 const JUICE =
-  /^(?:the )?(?:(finely )?(?:grated )?(zest|rind|peel)(?: (?:and|&|\+) (juice))?|(juice)(?: (?:and|&|\+) (?:grated )?(zest|rind|peel))?) (?:of|from) (.+)$/i;
+  /^(?:the )?(?:(finely )?(?:grated )?(zest|rind|peel)(?: (?:and|&|\+) (juice))?|(juice)(?: (?:and|&|\+) (?:grated )?(zest|rind|peel))?) (?:(?:of|from) |(?=\d|[½¼¾]|(?:an?|half|one|two|three|four) ))(.+)$/i;
 const FRUIT =
   '((?:un)?waxed |large |small |medium |big |organic |unsprayed )*(?:lemons?|limes?|oranges?|clementines?|grapefruits?|mandarins?)';
 /** What is used of a fruit: "1 lemon, zested and juiced", "2 limes (juice only)", "1 lemon, zest + half the juice". */

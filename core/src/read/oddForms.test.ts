@@ -138,3 +138,15 @@ describe('a list behind a label', () => {
       'lemon-juice': 21,
     }));
 });
+
+describe('a page in labels', () => {
+  const text =
+    'Easy lemon loaf\nTin: 900g loaf tin\n\nCake: 175g butter, 175g caster sugar, 3 eggs, 175g SR flour, zest 2 lemons, 2 tbsp milk\nDrizzle: juice 2 lemons, 85g granulated sugar\n\nOven 180. Beat everything for the cake. 45 mins. Prick and pour over the juice and sugar.';
+  it('has its tin for what it is baked in', () =>
+    expect(readText(text).kinds[1]!.kind).not.toBe('ingredient'));
+  it('has the zest and the juice of its lemons', () => {
+    const all = foods(text);
+    expect(all.find(({ of }) => of === 'citrus-zest')).toMatchObject({ grams: 12 });
+    expect(all.find(({ of }) => of === 'lemon-juice')).toMatchObject({ grams: 84 });
+  });
+});

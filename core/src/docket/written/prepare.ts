@@ -27,8 +27,9 @@ export const stirredIn = ({ lines }: DocketPart, catalogue: Catalogue): DocketLi
 
 const named = (lines: readonly DocketLine[]) => [...new Set(lines.map(({ name }) => spokenName(name)))];
 
-const calledFor = ({ name }: DocketPart): string =>
-  (name ?? '')
+/** What a part is called; one that has no name is what the bake is of. */
+const calledFor = ({ name }: DocketPart, bowl: string): string =>
+  (name ?? bowl)
     .toLowerCase()
     .replace(/\s*\([^)]*\)|[*_:#]/g, '')
     .trim()
@@ -36,14 +37,19 @@ const calledFor = ({ name }: DocketPart): string =>
     .replace(/^(?:dry|wet)$/, '$& ingredients');
 
 /** The flours of some parts that have the same, stirred together with what goes through them. */
-function blendOf(parts: readonly DocketPart[], several: boolean, catalogue: Catalogue): Preparing | null {
+function blendOf(
+  parts: readonly DocketPart[],
+  several: boolean,
+  bowl: string,
+  catalogue: Catalogue,
+): Preparing | null {
   const [part] = parts as [DocketPart];
   const flours = part.lines.filter(({ id, grams }) => isOfBlend(id) && grams !== null);
   const powders = stirredIn(part, catalogue);
   const jar = flours.find(({ ingredient }) => ingredient?.startsWith(HOUSE_PREFIX));
   const names = named(flours);
   const [first = ''] = names;
-  const called = parts.map(calledFor).filter((name) => name !== '');
+  const called = parts.map((one) => calledFor(one, bowl)).filter((name) => name !== '');
   const whose =
     several && called.length > 0
       ? ` for the ${andList(called)}${called.length > 1 ? ', each by itself' : ''}`
@@ -73,10 +79,11 @@ function blendOf(parts: readonly DocketPart[], several: boolean, catalogue: Cata
   };
 }
 
-/** Blends, and stand-ins that are made before they go in. */
+/** Blends, and stand-ins that are made before they go in. `bowl`: what a part without a name is, dough or batter. */
 export function preparing(
   parts: readonly DocketPart[],
   renamed: readonly Renamed[],
+  bowl: string,
   catalogue: Catalogue,
 ): Preparing[] {
   const built = parts.filter(({ lines }) => lines.some(({ id, grams }) => isOfBlend(id) && grams !== null));
@@ -98,5 +105,5 @@ export function preparing(
       },
     ];
   });
-  return [...made, ...alike.flatMap((those) => blendOf(those, built.length > 1, catalogue) ?? [])];
+  return [...made, ...alike.flatMap((those) => blendOf(those, built.length > 1, bowl, catalogue) ?? [])];
 }

@@ -54,4 +54,16 @@ describe('a method in one paragraph', () => {
     expect(texts.join('\n')).not.toMatch(/knock|doubled|Cover\.|^and/im);
     expect(texts.join('\n')).toContain('cover and prove 45 minutes');
   });
+  it('whisks the blend of a dough that has no name beside that of its crosses', () => {
+    const { method, parts } = docketOf(
+      'Hot cross buns\n\n500 g bread flour\n10 g yeast\n75 g sugar\n40 g butter\n250 ml milk\n\nCrosses: 75 g plain flour, 75 ml water\nGlaze: 75 g golden syrup, 1 tbsp water\n\nMix flour, yeast, sugar, butter and milk and knead. Prove 1 hour, shape. Mix flour and water for the crosses, pipe. Bake at 220C for 15 min. Warm the syrup and brush over the buns.',
+    );
+    const blends = method.filter(({ text }) => text.startsWith('Whisk together'));
+    const floured = parts.filter(({ blend }) => blend.length > 0);
+    expect(floured.length).toBeGreaterThan(1);
+    for (const { lines } of floured)
+      for (const { id, grams } of lines.filter((one) => one.id.includes('~') && one.grams !== null))
+        expect([id, grams, blends.some(({ uses = [] }) => uses.includes(id))]).toEqual([id, grams, true]);
+    expect(blends.map(({ text }) => text).join()).toMatch(/for the dough/);
+  });
 });

@@ -4,9 +4,10 @@ import type { Recipe, Step } from '../../read';
 import type { StepKind } from '../types';
 import { kindOf } from './stepKind';
 
-/** A paragraph of more characters, and of more sentences than two, is more than one step. */
-const A_STEP = 200;
-const FEW = 2;
+/** A paragraph of more sentences is more than one step, and of fewer where it is long: characters. */
+const FEW = 3;
+const LONG = 200;
+const FEW_LONG = 2;
 /** What belongs together stays together up to so many characters; what is done elsewhere begins a step of its own. */
 const TOGETHER = 170;
 
@@ -40,7 +41,7 @@ const grouped = (sentences: readonly Told[]): Told[] =>
 
 function split(step: Step, actions: readonly Action[], heated: ReadonlySet<string>): Step[] {
   const sentences = sentencesOf(actions, heated);
-  if (step.source.length <= A_STEP || sentences.length <= FEW) return [step];
+  if (sentences.length <= (step.source.length > LONG ? FEW_LONG : FEW)) return [step];
   return grouped(sentences).map(({ from, to }, at) => ({
     id: at === 0 ? step.id : `${step.id}/${at + 1}`,
     source: step.source.slice(at === 0 ? 0 : from, to).trim(),

@@ -74,7 +74,7 @@ export function writeMethod(facts: Facts): DocketStep[] {
       .map(({ technique: { id, reason } }) => fresh(id, TECHNIQUE_WORDS[id](facts), reason, 'prepare'));
   return [
     ...techniques(null),
-    ...preparing(parts, renamed, catalogue).map(({ id, text, because, uses }) =>
+    ...preparing(parts, renamed, facts.profile.texture, catalogue).map(({ id, text, because, uses }) =>
       fresh(id, text, because, 'prepare', uses),
     ),
     ...recipe.method.flatMap((step) => {

@@ -8,6 +8,7 @@ import { withFoodsInSentences } from './listless';
 import { namesOnly } from './names';
 import { withoutFurniture } from './setAside';
 import { withSoleName } from './sole';
+import { withVesselLabels } from './vesselLabels';
 
 export { NAMES_A_BAKE } from './alone';
 export type { KindOfLine } from './kinds';
@@ -28,7 +29,11 @@ export function kindsOf(
 ): readonly KindOfLine[] {
   const read =
     namesOnly(lines) ??
-    withFoodsInSentences(lines, withSoleName(lines, decided(lines, gaps, catalogue, held)), catalogue);
+    withFoodsInSentences(
+      lines,
+      withSoleName(lines, withVesselLabels(lines, decided(lines, gaps, catalogue, held))),
+      catalogue,
+    );
   return read.map((one, at): KindOfLine => {
     const said = held.get(at);
     return said === undefined ? one : { kind: said, sure: 1, or: said };
