@@ -30,8 +30,8 @@ export const CREDITS = {
   sticky: 0.2, stickyFrom: 0.15, nutButter: 0.2, mash: 0.2, mashFrom: 0.3,
   mashes: ['banana', 'mashed-banana'] as readonly string[],
 } as const;
-/** Egg and what is sticky never take the place of more than so much of the need: what holds a cold crumb is gum. Common practice. */
-export const CREDITS_AT_MOST = 0.5;
+/** Egg and what is sticky never take the place of more than so much of the need: what holds a cold crumb is gum. Half at most by common practice; at 0.3 the doses lie in the middle of what experts gave for labelled pages, at half along their lower edge. */
+export const CREDITS_AT_MOST = 0.3;
 /** Ways from wheat that egg holds by itself. */
 export const UNBOUND_ROUTES: ReadonlySet<RouteId> = new Set<RouteId>(['almond-led', 'coconut-led', 'nut-butter-led']);
 /** Gum is measured by so much of a teaspoon, up to half a teaspoon and above. Common practice. */

@@ -63,12 +63,12 @@ const warned = (part: PartState, warning: PartWarning): PartState => ({
   warnings: [...part.warnings, warning],
 });
 
-/** Grams of gum as a spoon has them; what never goes without gets no less than it must have. */
-function bySpoon(grams: number, ingredient: string, { catalogue, bands }: Setting): number {
-  const nearest = nearestSpoon(grams, ingredient, catalogue);
-  if (bands.xanthan[0] <= 0 || nearest >= grams) return nearest;
+/** Grams of gum as a spoon has them: whoever asks for more or less gets it, and what never goes without no less than it must have. */
+function bySpoon(grams: number, ingredient: string, { catalogue, bands, request }: Setting): number {
   const step = spoonStep(grams, ingredient, catalogue);
-  return Math.ceil(grams / step) * step;
+  const { binder: tilt } = request.tilt;
+  if (tilt > 1 || (tilt === 1 && bands.xanthan[0] > 0)) return Math.ceil(grams / step) * step;
+  return tilt < 1 ? Math.floor(grams / step) * step : nearestSpoon(grams, ingredient, catalogue);
 }
 
 /** Gum, husk or seed: as much as is missing, as far as it is good. What is over that is said, not added. */
