@@ -110,7 +110,7 @@ function shiftsOf(
 }
 
 /** Fat or sugar that would move by a smaller share of itself stays: nobody tastes it, and "59 g sugar" for 60 is a nuisance. */
-const WORTH_MOVING = 0.04;
+const WORTH_MOVING = 0.06;
 /** From so many grams on powder is weighed. */
 const WEIGHED_FROM = 15;
 

@@ -3,7 +3,7 @@ import { getIngredient, type Catalogue } from '../catalogue';
 import type { Process } from '../process';
 import { settle } from '../quantity';
 import type { PartKind } from '../vocabulary';
-import { preparationOf, type From } from './listWords';
+import { PREPARED, preparationOf, type From } from './listWords';
 import { spokenName } from './written';
 import type { DocketLine, LineUse } from './types';
 
@@ -40,13 +40,10 @@ export function countOf(
   return n > 0 ? { n, of: pluralize.singular(name) } : null;
 }
 
-/** How a line of the list is prepared: what stands behind its name, or is said before it. */
-const PREPARED =
-  /\b(?:softened|soft|melted|chopped|toasted|sifted|grated|mashed|diced|cubed|sliced|crushed|beaten|cold|chilled|lukewarm|warm|packed|peeled|halved|drained|browned|room temperature)\b/gi;
-
 /** "Not blackstrap", "a plateful": says which, or how much. */
 const NO_PREPARATION = /^(?:not|an?|about|to|for|if|optional)\b/i;
 
+/** How a line of the list is prepared: what stands behind its name, or is said before it. */
 export function prepOf(from: From | undefined): string | null {
   if (!from) return null;
   const alone = from.line.items.filter(({ alternative }) => !alternative).length === 1;

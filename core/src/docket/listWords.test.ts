@@ -36,6 +36,16 @@ describe('the list as a baker reads it', () => {
     );
     expect(warm).toContainEqual(expect.stringMatching(/^\d+ g warm milk/));
   });
+  it('wants what stands in as it wanted what was there', () => {
+    const words = list(
+      { without: ['milk'] },
+      '300 g flour\n2 eggs\n200 ml warm milk\n75 g butter (melted)\n3 Tbsp melted butter\n100 g butter, softened, plus extra for the tin',
+    ).join('\n');
+    expect(words).toMatch(/milk, warm/);
+    expect(words).toMatch(/75 g [\p{L} -]+, melted/u);
+    expect(words).toMatch(/100 g [\p{L} -]+, softened(?: \(|$)/mu);
+    expect(words.match(/, melted/g)).toHaveLength(2);
+  });
   it('never says what was replaced', () => {
     const words = list({ without: ['milk', 'egg'] }).join('\n');
     expect(words).not.toMatch(/\b(?:butter,|buttermilk|eggs?)\b/);

@@ -3,6 +3,7 @@ import { getIngredient, type Catalogue } from '../catalogue';
 import { CARD_PART, matchIngredient, rowsOf, type Item, type Line } from '../read';
 import { sayFraction } from '../quantity';
 import { spokenName } from './written';
+import type { Role } from '../vocabulary';
 import type { DocketLine } from './types';
 
 /** Marks of a list before the author's words. */
@@ -77,13 +78,33 @@ function asCounted(from: From, called: string): string | null {
   return quantity.central === 1 ? `${loose[0]} ${called}` : `${n} ${loose[1]} ${called}`;
 }
 
+/** Said before a name, it says how the thing is wanted. */
+export const PREPARED =
+  /\b(?:softened|soft|melted|chopped|toasted|sifted|grated|mashed|diced|cubed|sliced|crushed|beaten|cold|chilled|lukewarm|warm|packed|peeled|halved|drained|browned|room temperature)\b/gi;
+
+/** Of what an author calls a thing that which stands in the line as one stretch: "butter, softened" is read as "butter softened". */
+function inLine(source: string, words: string): string {
+  const all = words.trim().split(' ');
+  const upTo = all.map((_, at) => all.slice(0, all.length - at).join(' '));
+  const stretch = upTo.find((some) => source.includes(some)) ?? '';
+  const left = words.trim().slice(stretch.length).replace(PREPARED, '').trim();
+  return stretch !== '' && left === '' ? stretch : words.trim();
+}
+
 /** "cold, diced": how the recipe wants what is still the same thing. */
 export function preparationOf({ source, items }: Line, item: Item): string {
   if (items.filter(({ alternative }) => !alternative).length > 1) return '';
-  const behind = tidy(source).split(item.words.trim()).at(-1) ?? '';
-  const said = /^,\s*([\p{L} ,'-]{3,60})$/u.exec(behind)?.[1]?.trim();
-  return said && !/\d|\bplus\b|\bor\b/.test(said) ? `, ${said}` : '';
+  const line = tidy(source);
+  const behind = line.split(inLine(line, item.words)).at(-1) ?? '';
+  const [said = ''] = behind.split(/,?\s*\bplus\b/);
+  const [, stated, bracketed] = /^(?:,\s*([\p{L} ,'-]{3,60})|\s*\(([\p{L} ,'-]{3,40})\))$/u.exec(said) ?? [];
+  const how = (stated ?? bracketed ?? '').trim();
+  return how !== '' && !/\bor\b/.test(how) ? `, ${how}` : '';
 }
+
+/** "melted butter", of what stands in its place: ", melted". */
+const saidBefore = ({ words }: Item): string =>
+  [...new Set(words.match(PREPARED))].map((word) => `, ${word.toLowerCase()}`).join('');
 
 /** What the author's line is to the docket's. */
 export interface From {
@@ -94,9 +115,13 @@ export interface From {
   readonly scaled: boolean;
 }
 
-/** A fat that stands in for a fat is wanted as that was: cold and cubed, or melted. */
+const KIN: ReadonlySet<Role> = new Set<Role>(['fat', 'liquid']);
+/** A fat that stands in for a fat is wanted as that was, a milk as the milk: cold and cubed, melted, warm. */
 const isKin = ({ ingredient }: DocketLine, from: From | undefined, catalogue: Catalogue): boolean =>
-  ingredient !== null && from?.item.role === 'fat' && getIngredient(catalogue, ingredient).role === 'fat';
+  ingredient !== null &&
+  from !== undefined &&
+  KIN.has(from.item.role) &&
+  getIngredient(catalogue, ingredient).role === from.item.role;
 
 /** So little is taken between two fingers, g. */
 const A_PINCH = 0.5;
@@ -111,9 +136,11 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   const tidied = from ? tidy(from.line.source) : '';
   if (from?.whole && !made.changed && tidied.length <= LONGEST) return tidied;
   const same = from !== undefined && from.item.ingredient === made.ingredient;
-  const called = same && namesIt(from.item, catalogue) ? from.item.words : name;
+  const called = same && namesIt(from.item, catalogue) ? inLine(tidied, from.item.words) : name;
   const counted = same && !made.changed ? asCounted(from, called) : null;
   const pinch = from && made.grams && made.grams.central < A_PINCH;
   if (counted === null && pinch) return `a pinch of ${called}`;
-  return `${countedWords(made, name, from, catalogue) ?? counted ?? called}${same || isKin(made, from, catalogue) ? preparationOf(from!.line, from!.item) : ''}`;
+  const kin = !same && isKin(made, from, catalogue);
+  const prepared = same || kin ? preparationOf(from!.line, from!.item) : '';
+  return `${countedWords(made, name, from, catalogue) ?? counted ?? called}${prepared === '' && kin ? saidBefore(from!.item) : prepared}`;
 }
