@@ -4,7 +4,7 @@ import { say } from '../words';
 import { NEVER_ANSWERED } from '../vocabulary';
 import { bakeTimeWords } from './heatWords';
 import { ovenWords } from './ovenWords';
-import { sayDuration, saySpan } from './sayMinutes';
+import { sayDuration, sayMinutes, saySpan } from './sayMinutes';
 import { sayDial, sayHeat, sayTin, systemOf, type MeasureSystem } from './system';
 import type { Docket, DocketStage, DocketTimes } from './types';
 
@@ -52,9 +52,11 @@ function timeWords({ minutes, firstCheck }: DocketStage): string {
   if (!minutes) return '';
   const span = saySpan(minutes.low, minutes.high);
   const first = firstCheck === null ? null : Math.round(firstCheck);
-  return first !== null && first > 0 && first < Math.round(minutes.low)
-    ? `${span}, look from ${first}`
-    : span;
+  if (first === null || first <= 0 || first >= Math.round(minutes.low)) return span;
+  const from = sayMinutes(first);
+  return span.includes(from.replace(/ .*/, '')) && from.endsWith('hours')
+    ? span
+    : `${span}, look from ${from.replace(/ minutes$/, '')}`;
 }
 
 /** Stages of heat that a baker sets something for. */
@@ -77,7 +79,7 @@ function heatWords(docket: Docket, system: MeasureSystem): DocketHead['heat'] {
 
 /** A tin whose size nobody gave is called by its name alone; what is steamed stands in a basin. */
 function tinWords(pan: PanSize, stage: DocketStage | undefined, system: MeasureSystem): string {
-  if (stage?.sized ?? true) return sayTin(pan, system);
+  if (stage?.sized ?? true) return sayTin(pan, system, stage?.vessel);
   const name = stage?.vessel ?? (stage?.medium === 'steamed' ? 'pudding basin' : PANS.rows[pan.shape].name);
   return pan.count > 1 ? `${pan.count} ${name}${name.endsWith('s') ? '' : 's'}` : name;
 }

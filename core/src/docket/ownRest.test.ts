@@ -19,6 +19,12 @@ describe('the rest of a docket', () => {
     expect(COOKIE('').rest.own).toBeUndefined();
     expect(COOKIE('Leave it to stand for 20 minutes.\n').rest).toMatchObject({ cold: true });
   });
+  it('says for how long where the recipe chills it and doesn’t', () => {
+    const { method } = COOKIE('Chill the dough.\n');
+    const chills = method.filter(({ text }) => /\bchill\b/i.test(text));
+    expect(chills).toHaveLength(1);
+    expect(chills[0]!.text).toMatch(/^Chill the dough for 30 minutes, or up to 2 days\.$/);
+  });
   it('of a dough that rises is its last', () => {
     expect(BUNS('Leave to rise for 1 hour.\nShape, and prove 40 minutes.\n').rest).toMatchObject({
       minutes: [40, 40],

@@ -1,8 +1,9 @@
-/** Minutes as a person says them: whole ones, and from two hours on half hours. */
+import { sayFraction } from '../quantity';
+
+/** Minutes as a person says them: whole ones, and from two hours on quarter hours. */
 export function sayMinutes(minutes: number): string {
   if (minutes < 120) return `${Math.round(minutes)} minutes`;
-  const hours = Math.round(minutes / 30) / 2;
-  return `${hours} hours`;
+  return `${sayFraction(Math.round(minutes / 15) / 4)} hours`;
 }
 
 /** A span of minutes. Example: 12, 14 → "12 to 14 minutes". */

@@ -46,10 +46,10 @@ function sayInches(cm: number): string {
 const sayCm = (cm: number): string => String(Math.round(cm));
 
 /** A tin in the system's measures. Example: "9 × 5 in loaf tin", "2 tins, 20 cm round", "muffin cups". */
-export function sayTin(pan: PanSize, system: MeasureSystem): string {
+export function sayTin(pan: PanSize, system: MeasureSystem, vessel?: string): string {
   const { name, sizedByName, round, free, also } = PANS.rows[pan.shape];
   const across = Object.entries(also).find(([, one]) => one.acrossCm === pan.lengthCm)?.[1];
-  const called = across ? `${across.name}s` : name;
+  const called = across ? `${across.name}s` : (vessel ?? name);
   const many = pan.count > 1 ? `${pan.count} ` : '';
   if (free || sizedByName) return `${free ? '' : many}${called}`;
   const say = system === 'us' ? sayInches : sayCm;

@@ -31,6 +31,14 @@ function lateLines(main: Part, actions: readonly Told[], end: number): Set<strin
   const told = new Set(actions.map(({ step }) => step));
   // A sentence that is a step too stays what it is.
   const lines = main.lines.filter(({ id, kind }) => kind === 'ingredient' && !told.has(id));
+  // Sugar for rolling is what the doughnuts are rolled in; a list on one line comes to it as a whole.
+  const asides = new Set(
+    lines.flatMap((line) =>
+      line.items.filter(({ aside }) => aside || line.aside).map(({ ingredient }) => ingredient),
+    ),
+  );
+  const alone = ({ aside, items }: Line) =>
+    items.length === 1 && (aside || items[0]!.aside || !asides.has(items[0]!.ingredient));
   const built = new Set(
     lines.filter((one) => rolesOf(one).some((role) => BUILT_OF.has(role))).map(({ id }) => id),
   );
@@ -41,7 +49,7 @@ function lateLines(main: Part, actions: readonly Told[], end: number): Set<strin
   );
   return new Set(
     lines
-      .filter(({ id }) => !built.has(id))
+      .filter((one) => !built.has(one.id) && alone(one))
       .filter(({ id }) => {
         const at = named.flatMap((those, n) => (those.includes(id) ? [n] : []));
         return at.some((n) => n > end) && at.every((n) => n > end || !doughy.has(actions[n]!.step));

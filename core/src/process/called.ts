@@ -55,6 +55,8 @@ export const calledOf = (parts: readonly Part[]): Called[] =>
 
 /** What ends many names and stands for them: the berries are the strawberries. */
 const KINDS_OF_FOOD = ['berry', 'nut', 'currant'];
+/** "The fruit" of a list is what is dried, candied or fresh there. */
+const FRUIT = /(?:currant|sultana|raisin|cherry|peel|date|fig|prune|apricot|cranberry)$/;
 
 /** The lines that a stretch of a method names, by name or by what they are; `instead`: what a person says is meant in their place. */
 export function linesNamedIn(
@@ -65,10 +67,12 @@ export function linesNamedIn(
   const words = ` ${sugarIn(tokensOf(text).join(' '))} `;
   const roles = new Set(ROLE_WORDS.filter((row) => row.words.test(text)).flatMap((row) => [...row.roles]));
   const kinds = KINDS_OF_FOOD.filter((kind) => words.includes(` ${kind} `));
+  const fruit = words.includes(' fruit ');
   const named = called.filter(({ items }) =>
     items.some(
       ({ role, name }) =>
         roles.has(role) ||
+        (fruit && (role === 'fruit-veg' || FRUIT.test(name))) ||
         (name.length > 2 && (words.includes(` ${name} `) || kinds.some((kind) => name.endsWith(kind)))),
     ),
   );

@@ -212,7 +212,36 @@ describe('what comes to a bake when it is done', () => {
         'Banana Bread',
       ),
     ).toEqual([null]));
+  it('is none of what goes in with all but one thing, where sugar for rolling is on the list', () =>
+    expect(
+      partsOf(
+        '500 g flour\n2 eggs\n80 g sugar\n60 g butter\n200 ml milk\noil for frying - sugar for rolling',
+        'Mix all but the butter, work in the butter.\nFry at 170C, 2 minutes each side.\nDrain, roll in sugar while warm.',
+        'Doughnuts',
+      ),
+    ).toEqual([null]));
+  it('is none of a list on one line, for one thing of it that is spooned over at the end', () =>
+    expect(
+      partsOf(
+        'Soak overnight: 350g currants, 225g sultanas, 110g mixed peel, 6 tbsp brandy\n225g butter, 225g soft brown sugar, 4 large eggs, 1 dessertsp black treacle\n225g plain flour, 1/2 tsp salt',
+        'Cream the butter and sugar. Beat in the eggs. Fold in the flour, then the fruit.\nBake at 140C for 4 hours.\nWhen cold, spoon over a little brandy.',
+        'Rich fruit cake',
+      ),
+    ).toEqual([null]));
 });
+
+it('is baked where it is put back in the oven and left until it is puffed', () =>
+  expect(
+    stagesOf(
+      'Heat oven to 230C. Pour into the holes. Place the tins back in the oven and leave undisturbed for 20-25 mins until puffed up and browned.',
+    ),
+  ).toEqual(['oven 230 20-25']));
+it('isn’t baked for as long as the oven is to stay shut', () =>
+  expect(
+    stagesOf(
+      'Oven 140C. Bake for 4 1/4 to 4 3/4 hours. Don’t open the door till at least 4 hours have gone.',
+    ),
+  ).toEqual(['oven 140 255-285']));
 
 describe('a tin of two numbers', () => {
   it.each([
@@ -220,6 +249,7 @@ describe('a tin of two numbers', () => {
     ['grease 2 x 8-inch round pans', 'round', 20.32, 20.32, 2],
     ['grease two 20cm/8in sandwich tins', 'round', 20, 20, 2],
     ['Butter a 30x20cm tray and pour it in', 'rect', 30, 20, 1],
+    ['line a tin (20cm round / 18cm square)', 'round', 20, 20, 1],
   ])('%s', (words, shape, lengthCm, widthCm, count) => {
     const { pan } = bakeOf(`Mix, ${words}. Bake at 180C for 30 minutes.`)!;
     expect(pan).toMatchObject({ shape, count });

@@ -13,7 +13,7 @@ export type ToldStage = Omit<Stage, 'mixture' | 'pan'>;
 
 /** A time before or after such words is a moment, a part or a pause of something else, and no length of heat. */
 const NO_LENGTH_AFTER =
-  /(?:\b(?:after|every|each|the last|last|the first|first|final|within|up to|than|only|in)\s+(?:the\s+|about\s+|a\s+)?)$/i;
+  /(?:\b(?:after|every|each|the last|last|the first|first|final|within|up to|than|only|in)\s+(?:the\s+|about\s+|a\s+)?)$|\b(?:don['’]?t|do not|never|without) open(?:ing)?\b[^.]*$/i;
 const NO_LENGTH_BEFORE =
   /^\s*(?:before|ahead|earlier|later|in advance|bursts?|-?second bursts?|old|from now)\b|^\s*-?\s*second bursts/i;
 const EACH_SIDE = /\b(?:per|a|each|on each|either|on either|on both|both|on one) sides?\b/i;
@@ -35,6 +35,7 @@ const WAITS =
 const LEFT = /\b(?:low heat|in (?:its |their )?(?:tins?|pans?)|cold|cool)\b/i;
 const STIRRED =
   /\b(?:pale|thick and|ribbon|trail|peaks?|frothy|foamy|speed|hook|machine|by hand|strokes|smooth|hard)\b/i;
+const IN_THE_OVEN = /\b(?:in|into|to) the (?:hot )?oven\b/i;
 /** What only heat does. */
 const BAKED =
   /\b(?:golden|brown(?:ed)?|set|wobble|springy|springs?|bounces?|skewer|toothpick|clean|risen|puffed|crisp|bubbl\w+|colou?r|firm)\b/i;
@@ -115,6 +116,13 @@ function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside
   if (own) return own;
   // "Turn it down to 350 and leave it be for another thirty."
   if (kind === 'rest' && sentence.some((one) => one.class === 'set-oven')) return 'oven';
+  // "Place the tins back in the oven and leave undisturbed for 20 minutes until puffed."
+  if (
+    kind === 'rest' &&
+    BAKED.test(text) &&
+    sentence.some((one) => one.class === 'bake' || IN_THE_OVEN.test(one.text))
+  )
+    return 'oven';
   if (settings.some(({ of }) => of === 'oven')) return 'oven';
   if (kind !== null && OWNS_ITS_TIME.has(kind)) return null;
   if (WAITS.test(text) || ((STIRRED.test(text) || LEFT.test(text)) && !BAKED.test(text))) return null;

@@ -121,12 +121,20 @@ interface Candidate {
 
 const countIn = (text: string, shape: PanShape): number | null => {
   const holes = shape.startsWith('muffin') ? HOLES.exec(text) : null;
-  if (holes) return WORDS[(holes[1] ?? holes[2])!.toLowerCase()] ?? (Number(holes[1] ?? holes[2]) || 12);
+  if (holes) {
+    const times = Number(/(\d) ?[x×] ?$/.exec(text.slice(0, holes.index))?.[1] ?? 1);
+    return times * (WORDS[(holes[1] ?? holes[2])!.toLowerCase()] ?? (Number(holes[1] ?? holes[2]) || 12));
+  }
   const said = COUNT.exec(text)?.[1]?.toLowerCase();
   return said ? (WORDS[said] ?? Number(said)) : null;
 };
 
-function candidateOf({ text, worth }: Said): Candidate[] {
+/** "20 cm round / 18 cm square": the first of two that would do. */
+const OR_ANOTHER =
+  /(\d+(?:\.\d+)? ?-?(?:cm|in|inch|") ?-?(?:round|square))\s*(?:\/|or)\s*(?:an? )?\d+(?:\.\d+)? ?-?(?:cm|in|inch|") ?-?(?:round|square)/gi;
+
+function candidateOf({ text: all, worth }: Said): Candidate[] {
+  const text = all.replace(OR_ANOTHER, '$1');
   const heard = blanked(text, NO_VESSEL);
   const named = (Object.keys(PANS.rows) as PanShape[]).find((shape) => PANS.rows[shape].words.test(heard));
   const weak = named === undefined;

@@ -15,7 +15,7 @@ const SIGNS: readonly (readonly [Exclude<Locale, 'metric'>, RegExp, number])[] =
   ],
   [
     'US',
-    /\b(?:all[- ]purpose|confectioners|sticks?|°F|degrees F|heavy cream|half[- ]and[- ]half|molasses|cornstarch|baking soda|zucchini|kosher|powdered sugar|cake flour|self-rising|graham|semisweet|9x13|inch(?:es)?)\b|\d ?°?F\b/gi,
+    /\b(?:all[- ]purpose|confectioners|(?<=[\d½¼¾] )sticks?|°F|degrees F|heavy cream|half[- ]and[- ]half|molasses|cornstarch|baking soda|zucchini|kosher|powdered sugar|cake flour|self-rising|graham|semisweet|9x13|inch(?:es)?)\b|\d ?°?F\b/gi,
     2,
   ],
   ['US', CUPS, 1],

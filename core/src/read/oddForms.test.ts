@@ -150,3 +150,14 @@ describe('a page in labels', () => {
     expect(all.find(({ of }) => of === 'lemon-juice')).toMatchObject({ grams: 84 });
   });
 });
+
+it('a non-stick tin is no stick of butter, and a dessertspoon is two teaspoons', () => {
+  const recipe = readText(
+    'Puddings\n140g plain flour\n4 eggs\n1 dessertsp treacle\n\nMethod\nPour into a non-stick muffin tin. Bake at 230C for 20 mins.',
+  );
+  expect(recipe.locale).toBe('UK');
+  expect(
+    recipe.parts.flatMap(({ lines }) => lines).find(({ source }) => source.includes('treacle'))!.items[0]!
+      .grams!.central,
+  ).toBeCloseTo(14, 0);
+});

@@ -14,7 +14,7 @@ export const FAMILY_NAMES = {
   pancake: 'pancake or waffle',
   choux: 'choux',
   'yeast-dough': 'enriched yeast dough',
-  doughnut: 'cake doughnut',
+  doughnut: 'doughnut',
   'steamed-pudding': 'steamed or sponge pudding',
   'mug-cake': 'mug cake',
   flourless: 'flourless bake',

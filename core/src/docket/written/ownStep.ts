@@ -85,7 +85,7 @@ export function ownStep(
   const edits = settledEdits([
     ...titleEdits(source, recipe.title),
     ...here.flatMap(({ inside }) => inside ?? []),
-    ...(bowl.profile.yeast && floured
+    ...((bowl.profile.yeast || bowl.has('yeast')) && floured
       ? [...proofEdits(actions, process.actions), ...kneadEdits(actions)]
       : []),
     ...dustEdits(source, dust, butterOut),

@@ -46,6 +46,20 @@ function shortRest(process: Process, least: number): Action | undefined {
     );
 }
 
+/** "Chill the dough": a cold rest of the recipe's own that names no time. */
+const untimedChill = (process: Process): Action | undefined =>
+  process.actions
+    .slice(0, bakeAction(process) ?? process.actions.length)
+    .find(
+      ({ class: kind, minutes, text }) => kind === 'chill' && minutes === null && !shows('overnight', text),
+    );
+
+/** Says for how long, behind the words of an action. */
+function timed({ from, text }: Action, time: string): SpanEdit {
+  const end = from + text.replace(/[\s.;,!]+$/, '').length;
+  return { from: end, to: end, text: ` for ${time}`, because: 'the flours drink while it is cold' };
+}
+
 const firstTimeOf = (
   actions: readonly Action[],
   of: string | undefined,
@@ -77,6 +91,8 @@ export function restEdits(
     const chilled = ownRest({ recipe, kitchen }, profile.yeast)?.action;
     return firstTimeOf(actions, chilled, sayMinutes(request.chill), 'chilled for as long as you asked');
   }
+  const chill = rest.own || !rest.cold || high === 0 ? undefined : untimedChill(process);
+  if (chill) return actions.filter(({ id }) => id === chill.id).map((one) => timed(one, spanOf(low, high)));
   const own = rest.own || rest.cold || high === 0 ? undefined : shortRest(process, low);
   return firstTimeOf(actions, own?.id, `${low} to ${sayMinutes(high)}`, 'these flours drink slower');
 }
@@ -89,7 +105,7 @@ export function restSentence(
   const [low, high] = rest.minutes;
   if (process.actions.some(({ text }) => shows('folds whites', text))) return null;
   if (high === 0 || rest.own || ((rest.cold || profile.yeast) && waitsAlready(process))) return null;
-  if (!rest.cold && shortRest(process, low)) return null;
+  if (rest.cold ? untimedChill(process) : shortRest(process, low)) return null;
   const span = low === high ? sayMinutes(low) : `${low} to ${sayMinutes(high)}`;
   return {
     text: rest.cold

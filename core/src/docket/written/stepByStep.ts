@@ -15,6 +15,8 @@ interface Told {
   readonly from: number;
   readonly to: number;
   readonly kind: StepKind;
+  /** No clause of it has a deed: "375 - 10-12 min." goes on with the bake before it. */
+  readonly bare: boolean;
 }
 
 /** The sentences of a step, each with what it is for. */
@@ -28,6 +30,7 @@ function sentencesOf(actions: readonly Action[], heated: ReadonlySet<string>): T
     from: those[0]!.from,
     to: those.at(-1)!.to,
     kind: kindOf(those, heated),
+    bare: those.every(({ verb }) => verb === null),
   }));
 }
 
@@ -35,7 +38,8 @@ function sentencesOf(actions: readonly Action[], heated: ReadonlySet<string>): T
 const grouped = (sentences: readonly Told[]): Told[] =>
   sentences.reduce<Told[]>((groups, one) => {
     const before = groups.at(-1);
-    const goesOn = before?.kind === one.kind && one.kind !== 'heat' && one.to - before.from <= TOGETHER;
+    const alike = before?.kind === one.kind && (one.kind !== 'heat' || one.bare);
+    const goesOn = alike && one.to - before.from <= TOGETHER;
     return goesOn && before ? [...groups.slice(0, -1), { ...before, to: one.to }] : [...groups, one];
   }, []);
 

@@ -11,4 +11,4 @@ export const ROLE_WORDS: readonly { readonly words: RegExp; readonly roles: read
   { words: /(?<!\b(?:icing|powdered|confectioners['’]?|vanilla|pearl) )\bsugars?\b/i, roles: ['sugar'] },
 ];
 /** All lines of what is being made. */
-export const EVERYTHING = /\b(?:everything|all (?:the )?(?:ingredients|things|together|in one)|the rest of the ingredients)\b/i;
+export const EVERYTHING = /\b(?:everything|all but\b|all (?:the )?(?:ingredients|things|together|in one)|the rest of the ingredients)\b/i;

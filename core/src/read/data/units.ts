@@ -6,7 +6,7 @@ const other = (short: string, plural: string, ...alternates: string[]) => ({ sho
 export const KITCHEN_UNITS: UnitOfMeasureDefinitions = {
   centiliter: { short: 'cl', plural: 'centilitres', alternates: ['centiliter', 'centilitre', 'centiliters'] },
   gill: { short: 'gill', plural: 'gills', alternates: [] },
-  dessertspoon: other('dsp', 'dessertspoons', 'dessertspoon', 'dstsp', 'dessert spoon', 'dessert spoons'),
+  dessertspoon: other('dsp', 'dessertspoons', 'dessertspoon', 'dstsp', 'dessert spoon', 'dessert spoons', 'dessertsp', 'dessertsps', 'dstspn'),
   handful: other('handful', 'handfuls'),
   knob: other('knob', 'knobs'),
   lump: other('egg-sized lump', 'egg-sized lumps'),
