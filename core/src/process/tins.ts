@@ -182,7 +182,9 @@ function panFrom(best: Candidate, size: Size | null, family: FamilyId): Pan {
   // "Press it into a 20 cm tin": what usually stands free doesn't here.
   const free = FREE_FAMILIES.has(family);
   const held = size !== null && /\b(?:tins?|pans?|dish(?:es)?)\b/i.test(words);
-  if (best.weak) shape = free && !held ? 'tray' : family === 'pancake' ? 'skillet' : shape;
+  if (best.weak)
+    shape =
+      free && !held ? 'tray' : family === 'pancake' && !held && !/\bdish\b/i.test(words) ? 'skillet' : shape;
   const two = size?.widthCm ?? null;
   // A tray of so much by so much that something is laid or poured in has a rim.
   if (shape === 'tray' && !free && two !== null) shape = 'rect';
@@ -227,7 +229,7 @@ export function tinOf(
 }
 
 const DISH =
-  /\b(?:\d[\d.,½¼¾]*[- ]?(?:litres?|liters?|l|pints?|quarts?|qts?)\s+)?(?:(?:large|small|shallow|deep|oven-?proof|oven|baking|casserole|pie|gratin|oval|glass|ceramic)\s+){1,3}dish\b|\b\d[\d.,½¼¾]*[- ]?(?:litres?|liters?|l|pints?|quarts?|qts?)\s+dish\b/i;
+  /\b(?:\d[\d.,½¼¾]*[- ]?(?:litres?|liters?|l|pints?|quarts?|qts?)\s+)?(?:(?:large|small|shallow|deep|round|square|buttered|oven-?proof|oven|baking|casserole|pie|gratin|oval|glass|ceramic)\s+){1,3}dish\b|\b\d[\d.,½¼¾]*[- ]?(?:litres?|liters?|l|pints?|quarts?|qts?)\s+dish\b/i;
 
 /** What an author calls a dish whose size in centimetres nobody gave: "2-litre ovenproof dish"; null: it is none. */
 export const dishIn = (words: string): string | null => DISH.exec(words)?.[0].toLowerCase() ?? null;

@@ -11,7 +11,7 @@ const BULLET = new RegExp(
   'u',
 );
 /** Who wrote it, and when, before each line of a chat. */
-const CHAT = /^\[\d[\d/.,:\s-]{2,20}(?:[ap]m)?\]\s*\p{L}[\p{L} .]{0,20}:\s+/iu;
+export const CHAT = /^\[\d[\d/.,:\s-]{2,20}(?:[ap]m)?\]\s*\p{L}[\p{L} .]{0,20}:\s+/iu;
 /** A digit in a box is a number of the list. */
 const BOXED_DIGIT = /(\d)\uFE0F?\u20E3/gu;
 /** Words before an amount that change nothing of it. */

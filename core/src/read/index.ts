@@ -2,7 +2,7 @@ export { readAmount } from './amount';
 export { weigh, type Scales } from './grams';
 export { numbersFromWords } from './numberWords';
 export { guessFamily, ratiosOf } from './family';
-export { blanked, CARD_PART, cleanLine } from './clean';
+export { blanked, CARD_PART, CHAT, cleanLine } from './clean';
 export { rowsOf } from './tableRow';
 export { durationsIn, type Duration } from './durations';
 export { makeDoubt } from './doubts';

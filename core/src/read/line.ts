@@ -5,6 +5,7 @@ import { juiceAndZest } from './citrus';
 import { cleanLine } from './clean';
 import { weigh, type Measured, type Scales } from './grams';
 import { isBareClaim, namesBlend } from './flourNames';
+import { halvesOf } from './halves';
 import { isName, matchIngredient, namesFood } from './match';
 import { namedIn } from './named';
 import { numbersFromWords } from './numberWords';
@@ -277,7 +278,8 @@ function read(source: string, reader: Scales): ReadLine {
   const items = lists.flatMap(({ phrase, pieces }) =>
     pieces.flatMap((piece) => {
       const as: Phrase = pieces.length > 1 && isForTheTin(piece) ? { ...phrase, as: 'aside' } : phrase;
-      return juiceAndZest(piece)
+      return halvesOf(piece)
+        .flatMap(juiceAndZest)
         .flatMap((text) => readPieces(numbersFromWords(text), reader))
         .map((item) => asPhrased(item, as));
     }),

@@ -22,6 +22,15 @@ const UNMEASURED = new RegExp(`\\b${WITHOUT_AMOUNT}\\b|^(?:some|(?:a )?few)\\s`,
 /** So many pieces that are named make a list of a line that has others, which are asked about. */
 const MOSTLY_NAMED = 0.5;
 
+/** A text taken apart outside of its brackets. */
+function split(text: string, by: RegExp): string[] {
+  const brackets: string[] = [];
+  const plain = text.replace(/\([^()]*\)/g, (words) => `(${'#'.repeat(brackets.push(words))})`);
+  return plain
+    .split(by)
+    .map((piece) => piece.replace(/\((#+)\)/g, (_, at: string) => brackets[at.length - 1]!));
+}
+
 /** "1 yolk, water": what ends a list may have no amount. */
 function bareTail(piece: string, { catalogue }: Scales): string[] {
   const [, head = '', tail = ''] = /^(.+),\s+(\p{L}+(?: \p{L}+)?)$/u.exec(piece) ?? [];
@@ -36,9 +45,9 @@ function bareTail(piece: string, { catalogue }: Scales): string[] {
  */
 export function listed(text: string, reader: Scales): string[] {
   const plain = text.replace(CARD_PART, '');
-  const [dots, strokes] = [plain.split(DOTS), plain.split(STROKES)];
+  const [dots, strokes] = [split(plain, DOTS), split(plain, STROKES)];
   const [first = '', ...others] =
-    dots.length > 1 ? dots : strokes.length > FEW ? strokes : plain.split(NEXT_THING);
+    dots.length > 1 ? dots : strokes.length > FEW ? strokes : split(plain, NEXT_THING);
   const named = (piece: string) => {
     if (juiceAndZest(piece)[0] !== piece) return true;
     const { quantity, words } = readAmount(numbersFromWords(piece));

@@ -161,3 +161,29 @@ it('a non-stick tin is no stick of butter, and a dessertspoon is two teaspoons',
       .grams!.central,
   ).toBeCloseTo(14, 0);
 });
+
+describe('a line that says more than a thing', () => {
+  it('of half and half is both', () =>
+    expect(weights('4oz fat (half butter, half lard)')).toMatchObject({ butter: 57, lard: 57 }));
+  it('names the bake and lists what goes in: all of it is weighed, and nothing is made of the name', () => {
+    const text =
+      '[10:02] Sue: Malt loaf recipe love. 150ml hot black tea, 175g malt extract, 85g dark muscovado, 300g mixed dried fruit\n[10:03] Sue: 2 large eggs beaten, 250g plain flour, 1 tsp baking powder\n[10:05] Sue: heat oven 150. stir tea, malt, sugar and fruit, add eggs and flour\n[10:06] Sue: bake 50 mins in 2 450g tins';
+    const all = foods(text);
+    expect(all.map(({ of }) => of)).toEqual(
+      expect.arrayContaining(['malt-extract', 'egg', 'all-purpose-flour', 'baking-powder']),
+    );
+    expect(all.some(({ of }) => of !== null && /bread|biscuit/.test(of))).toBe(false);
+    expect(readText(text).title).toBe('Malt loaf');
+    expect(
+      readText(text)
+        .method.map(({ source }) => source)
+        .join(),
+    ).not.toContain('150ml');
+  });
+  it('is for what it is for', () =>
+    expect(
+      readText(
+        'Ingredients for Chelsea Buns\n• 500g strong white flour\n• 1 tsp salt\n• 300ml milk\n\nDirections\nMix and knead.\nBake at 190C for 20 minutes.',
+      ).title,
+    ).toBe('Chelsea Buns'));
+});

@@ -56,10 +56,13 @@ const MADE_HERE =
   /\b(?:the|your|each|these|this|for)\s+(?:\w+\s+)?(?:cakes?|cookies|biscuits?|breads?|loaf|loaves|brownies|sponges?|rolls?|buns?|pastry|crust|dough|crumbs?)\b/gi;
 const FLOURED = /\bflour\b/i;
 
+/** "Malt loaf recipe. 150 ml tea, …": what a list is of. */
+const HEAD = /^\D{3,60}?[.:!]\s+(?=\d)/u;
+
 /** What holds gluten and stands in a sentence without an amount that is understood: it is on the list all the same. */
 function unmeasured(text: string, found: readonly { readonly item: Item }[], reader: Scales): Item[] {
   const there = new Set(found.map(({ item }) => item.ingredient));
-  const plain = text.replace(ITSELF, ' ');
+  const plain = text.replace(HEAD, ' ').replace(ITSELF, ' ');
   return namedIn(FLOURED.test(text) ? plain.replace(MADE_HERE, ' ') : plain, reader.catalogue)
     .filter(({ ingredient }) => !there.has(ingredient))
     .filter(({ ingredient }) => getIngredient(reader.catalogue, ingredient).gluten === 'contains')

@@ -143,8 +143,8 @@ function readPage(
 /** "STEP 1", "2.": what only numbers the step that follows it. */
 const NUMBERS_A_STEP = /^\W*(?:(?:step|stage)\s*)?\d{1,2}\W*$/i;
 
-/** "Sponge - 4 eggs / 120 g sugar". */
-const NAMES_A_LIST = /^\p{L}[\p{L} ]{2,24}\s+[-–—]\s+(?=\d)/u;
+/** "Sponge - 4 eggs / 120 g sugar", "Malt loaf recipe. 150 ml tea, 175 g …". */
+const NAMES_A_LIST = /^\p{L}[\p{L} ]{2,60}(?:\s+[-–—]|[.!:])\s+(?=\d)/u;
 
 /** What the method tells: its steps, less what only numbers them, and sentences of prose; a list on one line is a list. */
 const isTold = ({ place, source }: { readonly place: string; readonly source: string }, reader: Scales) =>

@@ -11,6 +11,7 @@ const CALLED_FIRST = /^\s*(\p{Lu}[\p{Lu}'’ &-]{3,40})[.:](?=\s)/u;
 function titleIn(source: string): string {
   const bare = cleanLine(source.replace(/^\s*\|/, '').replace(/\|\s*$/, ''))
     .replace(/^#+\s*|\*\*|__/g, '')
+    .replace(/^ingredients (?:for|of) (?:the )?/i, '')
     .replace(/^(?:recipe(?: name)?|title|name|dish)\s*[:|]\s*|^recipe\s*(?:#|no\.? ?)\d+\s*[~:.–-]*\s*/i, '')
     .replace(/\s*~+\s*$/, '')
     .replace(/\s*(?:(?![©®™])\p{Extended_Pictographic}\uFE0F?)+$/u, '');
@@ -26,8 +27,15 @@ const namedWithin = (notes: readonly string[]): string =>
     .flatMap((source) => [...source.matchAll(IN_CAPITALS)].map(([words]) => words))
     .find((words) => NAMES_A_BAKE.test(words)) ?? '';
 
+/** "Malt loaf recipe love. 150ml hot tea, 175g …": a list may begin with the name of what it makes. Empty where none does. */
+const beforeAList = (lines: readonly string[]): string =>
+  lines
+    .map((source) => /^(\D{3,60}?)[.:!]\s+(?=\d)/u.exec(cleanLine(source))?.[1] ?? '')
+    .filter((head) => NAMES_A_BAKE.test(head))
+    .map((head) => head.replace(/\s+recipe\b.*$/i, ''))[0] ?? '';
+
 /**
- * What a page calls its bake: its title, else the capitals that its one paragraph begins with, else a name within a sentence beside the
+ * What a page calls its bake: its title, else the capitals that its one paragraph begins with, else what a list begins with, else a name within a sentence beside the
  * recipe. Empty where it says none.
  */
 export const titleOf = (
@@ -36,4 +44,7 @@ export const titleOf = (
 ): string =>
   titleIn(lines.find(({ place }) => place === 'title')?.source ?? '') ||
   calledFirst(steps[0]?.source ?? '') ||
+  beforeAList(
+    lines.filter(({ place }) => place === 'prose' || place === 'ingredient').map(({ source }) => source),
+  ) ||
   namedWithin(lines.filter(({ place }) => place === 'note').map(({ source }) => source));

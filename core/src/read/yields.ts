@@ -37,7 +37,9 @@ const numberOf = (written: string) =>
 /** `counted`: what COUNT caught. */
 function toYield(counted: readonly (string | undefined)[] | undefined, usual: string): Yield | null {
   const [first, last, dozen, words = ''] = counted ?? [];
-  const [sentence = ''] = words.split(/[.!?](?=\s)/);
+  const [sentence = ''] = words.split(
+    /[.!?](?=\s)|\s+(?:and|then)\s+(?=(?:place|put|set|arrange|bake|lay|transfer|serve)\b)/,
+  );
   const what = sentence.replace(/[.!\s]+$|\s\d+x$/g, '').trim();
   if (first === undefined || MEASURE.test(what)) return null;
   const ends = [first, last ?? first].map((one) => numberOf(one) * (dozen ? DOZEN : 1));

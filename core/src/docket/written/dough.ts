@@ -31,7 +31,7 @@ export function kneadEdits(actions: readonly Action[]): SpanEdit[] {
 }
 
 const COVERS =
-  /^[\s,;]*(?:(?:and|then)\s+)*cover(?: (?:it|them|the (?:dough|bowl))| loosely| with [\p{L} ]+)?\s*$/iu;
+  /^[\s,;]*(?:(?:and|then)\s+)*cover(?: (?:it|them|the (?:dough|bowl)))?(?: loosely)?(?: with [\p{L} ]+)?\s*$/iu;
 const CONNECTOR = /^[\s,;–—-]*(?:(?:and|then)\s+)*/i;
 const BECAUSE_ONCE = 'without gluten it rises once';
 
@@ -68,7 +68,12 @@ export function proofEdits(actions: readonly Action[], all: readonly Action[]): 
   if (rises.length < 2) return [];
   const drops = (one: Action) =>
     (one.class === 'prove' && one.id !== last?.id) || shows('knocks back', one.text);
-  return sentencesIn(actions).flatMap((sentence) => {
+  const risen = actions.flatMap((one) =>
+    [...one.text.matchAll(/\brisen (?=dough\b)/gi)].map(({ 0: said, index }) =>
+      editIn(one, { from: index, to: index + said.length }, '', BECAUSE_ONCE),
+    ),
+  );
+  const gone = sentencesIn(actions).flatMap((sentence) => {
     const goes = new Set(
       sentence.filter((one, at) => {
         const next = sentence[at + 1];
@@ -77,4 +82,5 @@ export function proofEdits(actions: readonly Action[], all: readonly Action[]): 
     );
     return goes.size === 0 ? [] : without(sentence, goes);
   });
+  return [...gone, ...risen];
 }

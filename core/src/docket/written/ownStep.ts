@@ -2,7 +2,7 @@ import { STARCH_FOR } from '../../balance';
 import { getIngredient, type Catalogue } from '../../catalogue';
 import type { ConversionRequest } from '../../kitchen';
 import { readProcess, type Action } from '../../process';
-import type { Step } from '../../read';
+import { CHAT, type Step } from '../../read';
 import type { DocketPart, DocketStep } from '../types';
 import { cautionEdits } from './cautions';
 import { coolEdits } from './cool';
@@ -64,6 +64,12 @@ function titleEdits(source: string, title: string): SpanEdit[] {
     : [];
 }
 
+/** Who wrote it and when stands before each line of a chat, and is nobody's step. */
+const writerEdits = (source: string): SpanEdit[] => {
+  const said = CHAT.exec(source)?.[0] ?? '';
+  return said === '' ? [] : [{ from: 0, to: said.length, text: '', because: '' }];
+};
+
 /** A step of the recipe as it is said now: the author's words wherever nothing in them changed. */
 export function ownStep(
   { id, source }: Step,
@@ -83,6 +89,7 @@ export function ownStep(
   const here = said.filter(({ at, inside }) => inside !== null && process.actions[at!]!.step === id);
   // Of two that meet the first stands.
   const edits = settledEdits([
+    ...writerEdits(source),
     ...titleEdits(source, recipe.title),
     ...here.flatMap(({ inside }) => inside ?? []),
     ...((bowl.profile.yeast || bowl.has('yeast')) && floured

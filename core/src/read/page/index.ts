@@ -8,6 +8,7 @@ import { withFoodsInSentences } from './listless';
 import { namesOnly } from './names';
 import { withoutFurniture } from './setAside';
 import { withSoleName } from './sole';
+import { withListsInTitles } from './titleLists';
 import { withVesselLabels } from './vesselLabels';
 
 export { NAMES_A_BAKE } from './alone';
@@ -31,7 +32,10 @@ export function kindsOf(
     namesOnly(lines) ??
     withFoodsInSentences(
       lines,
-      withSoleName(lines, withVesselLabels(lines, decided(lines, gaps, catalogue, held))),
+      withListsInTitles(
+        lines,
+        withSoleName(lines, withVesselLabels(lines, decided(lines, gaps, catalogue, held))),
+      ),
       catalogue,
     );
   return read.map((one, at): KindOfLine => {
