@@ -21,6 +21,14 @@ describe('the head of a docket', () => {
     expect(tin).toMatch(/cm loaf tin$/);
     expect(times!.total).toBeGreaterThan(times!.handsOn);
   });
+  it('says where it goes on when the oven is off', () =>
+    expect(
+      headOf(
+        docketOf(
+          'Cheesecake\n145 g biscuit crumbs\n70 g butter\n900 g cream cheese\n250 g sugar\n4 eggs\nMethod\nMix the base, press in a 23 cm springform, bake 10 min at 165C. Beat the cheese, sugar and eggs, pour on. Bake 1 hr 10 at 165C. Turn oven off, door ajar 1 hr. Chill overnight.',
+        ),
+      ).heat.map(({ place }) => place),
+    ).toContain('In the oven, turned off'));
   it('calls a dish that nobody measured by its author’s name for it', () =>
     expect(
       headOf(

@@ -41,8 +41,18 @@ const PLACES: Readonly<Record<DocketStage['medium'], string>> = {
   chilled: 'Chilled',
 };
 
-function placeOf({ medium, ovenCelsius, oilCelsius, fan }: DocketStage, system: MeasureSystem): string {
+/** It goes on in the oven when that is turned off. */
+const isOff = ({
+  medium,
+  ovenCelsius,
+  what,
+}: Pick<DocketStage, 'medium' | 'ovenCelsius' | 'what'>): boolean =>
+  medium === 'oven' && ovenCelsius === null && /\b(?:off|ajar|turn)\b/i.test(what);
+
+function placeOf({ medium, ovenCelsius, oilCelsius, fan, what }: DocketStage, system: MeasureSystem): string {
   if (medium === 'fried' && oilCelsius !== null) return `Fat at ${sayHeat(oilCelsius, system)}`;
+  if (medium === 'oven' && ovenCelsius === null && /\b(?:off|ajar|turn)\b/i.test(what))
+    return 'In the oven, turned off';
   if (medium !== 'oven' || ovenCelsius === null) return PLACES[medium];
   return `${PLACES.oven} ${sayDial(ovenCelsius, fan, system)}`;
 }
@@ -71,7 +81,8 @@ function heatWords(docket: Docket, system: MeasureSystem): DocketHead['heat'] {
     return [{ place: ovenWords(docket, system), time: bakeTimeWords(bake) }];
   const several = seen(docket).length > 1;
   return seen(docket).map((stage) => {
-    const what = several && stage !== stages[mainStage ?? -1] ? stage.what.trim().toLowerCase() : '';
+    const what =
+      several && stage !== stages[mainStage ?? -1] && !isOff(stage) ? stage.what.trim().toLowerCase() : '';
     const of = /^[\p{L} -]{3,20}$/u.test(what) && what !== 'bake' ? ` (${what})` : '';
     return { place: placeOf(stage, system), time: `${timeWords(stage)}${of}`.trim() };
   });

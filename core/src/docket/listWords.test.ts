@@ -46,6 +46,13 @@ describe('the list as a baker reads it', () => {
     expect(words).toMatch(/100 g [\p{L} -]+, softened(?: \(|$)/mu);
     expect(words.match(/, melted/g)).toHaveLength(2);
   });
+  it('counts what its author counts, and keeps the amount of what nobody knows', () => {
+    const words = list({}, '300 g flour\n2 eggs\n3 balls stem ginger, chopped + 3 tbsp of its syrup').join(
+      '\n',
+    );
+    expect(words).toMatch(/^3 balls stem ginger/m);
+    expect(words).toMatch(/^3 tablespoons of its syrup$/m);
+  });
   it('never says what was replaced', () => {
     const words = list({ without: ['milk', 'egg'] }).join('\n');
     expect(words).not.toMatch(/\b(?:butter,|buttermilk|eggs?)\b/);

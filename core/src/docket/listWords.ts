@@ -72,7 +72,10 @@ function asCounted(from: From, called: string): string | null {
   const n = sayFraction(quantity.central);
   const [, fruit, part] = OF_A_FRUIT.exec(called) ?? [];
   if (unit === null && fruit) return `${part} of ${n} ${quantity.central > 1 ? pluralize(fruit) : fruit}`;
-  if (unit === null) return /^\d|^x\b/i.test(called) ? null : `${n} ${called}`;
+  // What is counted is what its author calls so: three balls of stem ginger are no three gingers.
+  const [own = ''] = from.item.words.split(',');
+  const counted = PLAIN_WORDS.test(own) ? own : called;
+  if (unit === null) return /^\d|^x\b/i.test(counted) ? null : `${n} ${counted}`;
   const loose = LOOSE[unit];
   if (!loose) return null;
   return quantity.central === 1 ? `${loose[0]} ${called}` : `${n} ${loose[1]} ${called}`;
@@ -130,8 +133,17 @@ const A_PINCH = 0.5;
 const namesIt = ({ words, ingredient }: Item, catalogue: Catalogue): boolean =>
   PLAIN_WORDS.test(words) && matchIngredient(words, catalogue)?.ingredient === ingredient;
 
+/** What nobody knows keeps its amount: "3 tbsp of its syrup". */
+function unknownWords({ item }: From): string | null {
+  const { ingredient, quantity, unit, words } = item;
+  if (ingredient !== null || !quantity || unit === null) return null;
+  return `${sayFraction(quantity.central)} ${pluralize(unit, quantity.central)} ${/^(?:its|the|their|this)\b/i.test(words) ? 'of ' : ''}${words}`;
+}
+
 /** A docket's line in words beside its weight. A line that stays stays as its author wrote it, preparation and all. */
 export function listWords(made: DocketLine, from: From | undefined, catalogue: Catalogue): string {
+  const unknown = from && !from.whole ? unknownWords(from) : null;
+  if (unknown !== null) return unknown;
   const name = spokenName(made.name);
   const tidied = from ? tidy(from.line.source) : '';
   if (from?.whole && !made.changed && tidied.length <= LONGEST) return tidied;

@@ -25,6 +25,12 @@ describe('the rest of a docket', () => {
     expect(chills).toHaveLength(1);
     expect(chills[0]!.text).toMatch(/^Chill the dough for 30 minutes, or up to 2 days\.$/);
   });
+  it('leaves milk to curdle for as long as that takes: no flour is in it', () => {
+    const { method } = docketOf(
+      'Cake\n300g SR flour\n300g sugar\n400ml soy milk\n120ml oil\n1 tbsp vinegar\nMethod\nMix milk and vinegar, leave 5 mins to curdle. Mix flour and sugar, add oil and the milk. 2 x 20cm tins lined. 30 mins at 180C.',
+    );
+    expect(method.map(({ text }) => text).join(' ')).toContain('leave 5 mins to curdle');
+  });
   it('of a dough that rises is its last', () => {
     expect(BUNS('Leave to rise for 1 hour.\nShape, and prove 40 minutes.\n').rest).toMatchObject({
       minutes: [40, 40],

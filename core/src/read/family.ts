@@ -145,19 +145,21 @@ const doneTo = (id: FamilyId, method: string): number =>
 /**
  * Guesses the family: log-odds of the formula's ratios and of words in title and method, made a probability over all
  * families. Confidence 0–1. Without flour and without a word it is `flourless` with little confidence. The nearest families
- * come along with what spoke for each.
+ * come along with what spoke for each. `beside`: all lines of the page, of which a starter
+ * may hold the yeast.
  */
 export function guessFamily(
   title: string,
   lines: readonly Line[],
   method: string,
   catalogue: Catalogue,
+  beside: readonly Line[] = lines,
 ): FamilyGuess {
   const bought = boughtDough(lines);
   // Beside a dough that was bought a spoonful of flour builds nothing.
   const dusted = bought !== undefined && weighLines(lines, catalogue).flour < SPOONFUL;
   const ratios = dusted ? null : ratiosOf(lines, catalogue);
-  const yeast = lines.some((line) =>
+  const yeast = beside.some((line) =>
     line.items.some(({ ingredient }) => {
       const one = ingredient === null ? undefined : catalogue.byId.get(ingredient);
       return one !== undefined && doesIt(one, 'yeast');

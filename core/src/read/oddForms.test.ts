@@ -187,3 +187,18 @@ describe('a line that says more than a thing', () => {
       ).title,
     ).toBe('Chelsea Buns'));
 });
+
+describe('a page’s name', () => {
+  it('stands above lists that begin with their own', () =>
+    expect(
+      readText(
+        'Stollen (makes 2)\n\nFruit: 150 g raisins, 50 g candied peel, 4 tbsp rum - soak overnight\nStarter: 100 g bread flour, 100 ml lukewarm milk, 15 g fresh yeast\nDough: 300 g bread flour, 60 g sugar, 1 egg, 150 g soft butter\n\nMix the starter. Add the dough, knead. Prove 1 hour. Bake at 180C for 35 minutes.',
+      ),
+    ).toMatchObject({ title: 'Stollen', family: { id: 'yeast-dough' } }));
+  it('may stand between its table and its steps', () =>
+    expect(
+      readText(
+        '| Ingredient | Weight |\n|---|---|\n| Strong flour | 400 g |\n| Milk | 200 g |\n| Butter | 120 g |\n| Instant yeast | 8 g |\n\nBrioche loaf\n\nMix all but butter 8 min. Add butter. Chill overnight. Prove 2 h. 180 °C, 35 min.',
+      ).title,
+    ).toBe('Brioche loaf'));
+});

@@ -176,6 +176,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
     main?.lines ?? read,
     method,
     catalogue,
+    read,
   );
   const foreign = read.find((line) => line.kind === 'ingredient' && isForeign(line.source, catalogue));
   return {

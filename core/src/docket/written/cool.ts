@@ -32,7 +32,7 @@ export function coolSentence(
       ({ text }) => shows('sees to what is baked', text),
     );
   if (own || bake.ovenCelsius === null || SERVED_WARM.has(family)) return null;
-  const free = (bake.pan !== null && standsFree(bake.pan)) || profile.texture === 'dough';
+  const free = bake.pan === null ? profile.texture === 'dough' : standsFree(bake.pan);
   const cut = CUT_COLD.has(family) ? ' Cut it only when it is cold.' : '';
   return {
     text: free

@@ -31,10 +31,12 @@ const waitsAlready = (process: Process): boolean =>
         (durationsIn(text).some(({ high }) => high >= LONG_ENOUGH) || shows('overnight', text)),
     );
 
-/** A wait of the recipe's own that is too short for these flours: it is made longer, and stays where it is. */
-function shortRest(process: Process, least: number): Action | undefined {
+/** A wait of the recipe's own, once its flour is in, that is too short for these flours: it is made longer, and stays where it is. */
+function shortRest(process: Process, least: number, flours: ReadonlySet<string>): Action | undefined {
+  const floured = process.actions.findIndex(({ takes }) => takes.some(({ line }) => flours.has(line)));
+  if (floured < 0) return undefined;
   return process.actions
-    .slice(0, bakeAction(process) ?? process.actions.length)
+    .slice(floured, bakeAction(process) ?? process.actions.length)
     .find(
       ({ class: kind, text, takes, minutes }) =>
         kind === 'rest' &&
@@ -84,7 +86,8 @@ export function restEdits(
     recipe,
     kitchen,
     profile,
-  }: Pick<Facts, 'rest' | 'request' | 'recipe' | 'kitchen' | 'profile'>,
+    bowl,
+  }: Pick<Facts, 'rest' | 'request' | 'recipe' | 'kitchen' | 'profile' | 'bowl'>,
 ): SpanEdit[] {
   const [low, high] = rest.minutes;
   if (rest.own && rest.cold && request.chill !== null) {
@@ -93,19 +96,19 @@ export function restEdits(
   }
   const chill = rest.own || !rest.cold || high === 0 ? undefined : untimedChill(process);
   if (chill) return actions.filter(({ id }) => id === chill.id).map((one) => timed(one, spanOf(low, high)));
-  const own = rest.own || rest.cold || high === 0 ? undefined : shortRest(process, low);
+  const own = rest.own || rest.cold || high === 0 ? undefined : shortRest(process, low, bowl.flourLines);
   return firstTimeOf(actions, own?.id, `${low} to ${sayMinutes(high)}`, 'these flours drink slower');
 }
 
 /** The wait that the flours need and the recipe hasn't; null: none, or its own will do. */
 export function restSentence(
-  { rest, profile }: Facts,
+  { rest, profile, bowl }: Facts,
   process: Process,
 ): { readonly text: string; readonly because: string } | null {
   const [low, high] = rest.minutes;
   if (process.actions.some(({ text }) => shows('folds whites', text))) return null;
   if (high === 0 || rest.own || ((rest.cold || profile.yeast) && waitsAlready(process))) return null;
-  if (rest.cold ? untimedChill(process) : shortRest(process, low)) return null;
+  if (rest.cold ? untimedChill(process) : shortRest(process, low, bowl.flourLines)) return null;
   const span = low === high ? sayMinutes(low) : `${low} to ${sayMinutes(high)}`;
   return {
     text: rest.cold

@@ -66,4 +66,11 @@ describe('a method in one paragraph', () => {
         expect([id, grams, blends.some(({ uses = [] }) => uses.includes(id))]).toEqual([id, grams, true]);
     expect(blends.map(({ text }) => text).join()).toMatch(/for the dough/);
   });
+  it('breaks at no number and at no semicolon', () => {
+    const { method } = split(
+      'Biscotti\n200 g plain flour\n2 eggs\n150 g sugar\n\nMethod\n1. Mix the flour, sugar and eggs. Shape in 2 logs. Bake 50 minutes at 150C. Cool 10 min. Lay flat; bake 20 minutes.',
+    );
+    for (const { source } of method) expect(source).toMatch(/\p{L}{3}/u);
+    expect(method.at(-1)!.source).toBe('Lay flat; bake 20 minutes.');
+  });
 });

@@ -11,6 +11,9 @@ const FEW_LONG = 2;
 /** What belongs together stays together up to so many characters; what is done elsewhere begins a step of its own. */
 const TOGETHER = 170;
 
+/** What ends a step's sentence: no semicolon, and no number before its first word. */
+const ENDS = /\p{L}[^;]*$(?<!;\s*)/u;
+
 interface Told {
   readonly from: number;
   readonly to: number;
@@ -21,11 +24,12 @@ interface Told {
 
 /** The sentences of a step, each with what it is for. */
 function sentencesOf(actions: readonly Action[], heated: ReadonlySet<string>): Told[] {
-  const sentences = actions.reduce<Action[][]>(
-    (all, one) =>
-      one.first || all.length === 0 ? [...all, [one]] : [...all.slice(0, -1), [...all.at(-1)!, one]],
-    [],
-  );
+  const sentences = actions.reduce<Action[][]>((all, one) => {
+    const before = all.at(-1);
+    return before === undefined || (one.first && ENDS.test(before.at(-1)!.text))
+      ? [...all, [one]]
+      : [...all.slice(0, -1), [...before, one]];
+  }, []);
   return sentences.map((those) => ({
     from: those[0]!.from,
     to: those.at(-1)!.to,

@@ -28,16 +28,10 @@ export function kindsOf(
   catalogue: Catalogue,
   held: ReadonlyMap<number, PageKind> = new Map(),
 ): readonly KindOfLine[] {
+  const told = () => withVesselLabels(lines, decided(lines, gaps, catalogue, held));
   const read =
     namesOnly(lines) ??
-    withFoodsInSentences(
-      lines,
-      withListsInTitles(
-        lines,
-        withSoleName(lines, withVesselLabels(lines, decided(lines, gaps, catalogue, held))),
-      ),
-      catalogue,
-    );
+    withFoodsInSentences(lines, withSoleName(lines, withListsInTitles(lines, told())), catalogue);
   return read.map((one, at): KindOfLine => {
     const said = held.get(at);
     return said === undefined ? one : { kind: said, sure: 1, or: said };

@@ -63,7 +63,26 @@ const soleHeading: Calls = ({ lines, kinds, first }) => {
   return names || !food ? null : first;
 };
 
-const CALLED_BY: readonly Calls[] = [withYieldBehind, greatHeading, namesABake, hardlyANote, soleHeading];
+const FULL_NAME = new RegExp(`^(?:\\p{L}[\\p{L}'’-]* ){0,4}${NAMES_A_BAKE.source}$`, 'iu');
+/** "Brioche loaf" between a table and its steps. */
+const namesItBelow: Calls = ({ lines, kinds }) => {
+  const at = kinds.findIndex(
+    ({ kind, sure }, n) =>
+      (kind === 'heading' || kind === 'note' || kind === 'step') &&
+      sure < SURE &&
+      FULL_NAME.test(cleanLine(lines[n]!)),
+  );
+  return at < 0 ? null : at;
+};
+
+const CALLED_BY: readonly Calls[] = [
+  withYieldBehind,
+  greatHeading,
+  namesABake,
+  hardlyANote,
+  soleHeading,
+  namesItBelow,
+];
 
 /** A page that has no title is called by a line that can be one; "Ingredients" is nobody's name. */
 export function withSoleName(lines: readonly string[], read: readonly KindOfLine[]): readonly KindOfLine[] {
