@@ -1,3 +1,4 @@
+import { cupOf } from '../blend';
 import { drinkOf, liftLedger } from '../formula';
 import { EMPTY_REQUEST, NO_WISHES, type ConversionRequest } from '../kitchen';
 import { lineOf } from '../testing';
@@ -305,5 +306,15 @@ describe('a weight that moves', () => {
     const steps = gramsOf(lines, 'baking-powder') / quarter;
     expect(steps).toBeGreaterThan(4);
     expect(steps).toBeCloseTo(Math.round(steps), 6);
+  });
+  it('of soda goes by the spoon as well where its acid is gone', () => {
+    const { lines } = conversionOf(
+      '400 g plain flour\n5 g baking soda\n6 g salt\n40 g butter\n350 g buttermilk',
+      'scone',
+      { without: ['milk'] },
+    );
+    const step = (gramsOf(lines, 'baking-soda') / cupOf('baking-soda', catalogue)) * 48 * 8;
+    expect(step).toBeGreaterThan(0);
+    expect(step).toBeCloseTo(Math.round(step), 6);
   });
 });

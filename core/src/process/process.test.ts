@@ -26,6 +26,7 @@ describe('tins and ovens in words', () => {
     ['Bake for 1½ hours.', { minutes: { low: 90, high: 90 } }],
     ['Bake for an hour, until a skewer comes out clean.', { minutes: { low: 60, high: 60 } }],
     ['Bake for an hour and a half.', { minutes: { low: 90, high: 90 } }],
+    ['Bake in a moderate oven for about an hour and ten minutes.', { minutes: { low: 70, high: 70 } }],
     ['Bake for half an hour.', { minutes: { low: 30, high: 30 } }],
     ['Bake for thirty to thirty-five minutes.', { minutes: { low: 30, high: 35 } }],
     ['Bake for 1 to 1¼ hours.', { minutes: { low: 60, high: 75 } }],

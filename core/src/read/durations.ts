@@ -117,7 +117,10 @@ function spansIn(text: string): Duration[] {
     const high = end ? end.minutes : numberOf(last) * (begin?.per ?? 1);
     const low = bare === undefined ? (begin?.minutes ?? high) : numberOf(bare) * (end?.per ?? 1);
     // "Twenty-five" is no range.
-    const sum = high < low && bare !== undefined && IS_TENS.test(bare) ? low + high : null;
+    const tens = bare !== undefined && IS_TENS.test(bare);
+    // "An hour and ten minutes" is none either.
+    const hourAnd = begin?.per === 60 && high < 60 && /hours? and\s+\S+\s+min/i.test(whole);
+    const sum = (high < low && tens) || hourAnd ? low + high : null;
     if (!(low > 0) || (high < low && sum === null)) return [];
     if (sum !== null) return [{ from: match.index, to: match.index + whole.length, low: sum, high: sum }];
     return [{ from: match.index, to: match.index + whole.length, low, high }];

@@ -15,9 +15,10 @@ const SIGNS: readonly (readonly [Exclude<Locale, 'metric'>, RegExp, number])[] =
   ],
   [
     'US',
-    /\b(?:all[- ]purpose|confectioners|(?<=[\d½¼¾] )sticks?|°F|degrees F|heavy cream|half[- ]and[- ]half|molasses|cornstarch|baking soda|zucchini|kosher|powdered sugar|cake flour|self-rising|graham|semisweet|9x13|inch(?:es)?)\b|\d ?°?F\b/gi,
+    /\b(?:all[- ]purpose|confectioners|(?<=[\d½¼¾] )sticks?|°F|degrees F|heavy cream|half[- ]and[- ]half|molasses|cornstarch|baking soda|zucchini|kosher|powdered sugar|cake flour|self-rising|graham|semisweet|9x13)\b|\d ?°?F\b/gi,
     2,
   ],
+  ['US', /\binch(?:es)?\b/gi, 1],
   ['US', CUPS, 1],
 ];
 const METRIC_UNIT = /\d ?(?:g|kg|ml|dl|cl|l)\b/gi;

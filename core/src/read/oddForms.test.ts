@@ -202,3 +202,24 @@ describe('a page’s name', () => {
       ).title,
     ).toBe('Brioche loaf'));
 });
+
+describe('a letter', () => {
+  const text =
+    "Dear Ruth,\n\nYou wanted Mother's Seed Cake. Half a pound of flour, 6 oz of butter, 6 oz of caster sugar, three eggs, a good teaspoon of baking powder, 2 teaspoons of caraway seeds and a tablespoon of ground almonds.\n\nCream the butter and sugar, beat in the eggs singly, then fold in the flour sifted with the powder. Turn it into a lined 7 inch tin and bake in a moderate oven for about an hour and ten minutes.\n\nLove, Em";
+  it('is called by the name within it, of which nothing is bought', () => {
+    const recipe = readText(text);
+    expect(recipe.title).toBe("Mother's Seed Cake");
+    const all = foods(text).map(({ of }) => of);
+    expect(all.filter((one) => one === 'all-purpose-flour')).toHaveLength(1);
+    expect(all.some((one) => one !== null && /cookie|biscuit|bread/.test(one))).toBe(false);
+    expect(recipe.locale).toBe('UK');
+  });
+  it('tells what to do once, and the list is no step', () =>
+    expect(readText(text).method.map(({ source }) => source.slice(0, 16))).toEqual(['Cream the butter']));
+  it('in one paragraph is list and method at once', () =>
+    expect(
+      readText(
+        'Lemon muffins\n\nFor 12 muffins: cream 115 g butter with 200 g sugar. Beat in 2 eggs. Mix 260 g flour, 2 tsp baking powder, ½ tsp salt and 2 tbsp poppy seeds; fold in with 240 ml yoghurt. Divide among paper cases and bake at 190 °C for 20–22 minutes.',
+      ).method,
+    ).toHaveLength(1));
+});

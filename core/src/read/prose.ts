@@ -59,10 +59,14 @@ const FLOURED = /\bflour\b/i;
 /** "Malt loaf recipe. 150 ml tea, …": what a list is of. */
 const HEAD = /^\D{3,60}?[.:!]\s+(?=\d)/u;
 
+/** "Mother's Seed Cake": a name, and nothing from a shop. */
+const CALLED =
+  /(?:\p{Lu}[\p{L}'’-]+ ){1,4}(?:Cake|Bread|Loaf|Biscuits|Cookies|Buns|Rolls|Pudding|Brownies|Sponge)\b/gu;
+
 /** What holds gluten and stands in a sentence without an amount that is understood: it is on the list all the same. */
 function unmeasured(text: string, found: readonly { readonly item: Item }[], reader: Scales): Item[] {
   const there = new Set(found.map(({ item }) => item.ingredient));
-  const plain = text.replace(HEAD, ' ').replace(ITSELF, ' ');
+  const plain = text.replace(HEAD, ' ').replace(CALLED, ' ').replace(ITSELF, ' ');
   return namedIn(FLOURED.test(text) ? plain.replace(MADE_HERE, ' ') : plain, reader.catalogue)
     .filter(({ ingredient }) => !there.has(ingredient))
     .filter(({ ingredient }) => getIngredient(reader.catalogue, ingredient).gluten === 'contains')

@@ -7,8 +7,6 @@ import { guessFamily } from './family';
 import { carryIds } from './ids';
 import type { Scales } from './grams';
 import { isForeign, readLine } from './line';
-import { listed } from './listed';
-import { cleanLine } from './clean';
 import { inferLocale } from './locale';
 import { namesFood } from './match';
 import { kindsOf, pageText, secondRecipe, type KindOfLine } from './page';
@@ -140,17 +138,30 @@ function readPage(
   };
 }
 
+/** Flour that a sentence names again without an amount is the flour that another sentence weighs. */
+function saidOnce(lines: readonly Line[], prose: ReadonlySet<string>): Line[] {
+  const weighed = lines.some(({ items }) => items.some(({ role, grams }) => role === 'wheat-flour' && grams));
+  return lines.map((line) =>
+    weighed && prose.has(line.id)
+      ? { ...line, items: line.items.filter(({ role, grams }) => role !== 'wheat-flour' || grams) }
+      : line,
+  );
+}
+
 /** "STEP 1", "2.": what only numbers the step that follows it. */
 const NUMBERS_A_STEP = /^\W*(?:(?:step|stage)\s*)?\d{1,2}\W*$/i;
 
-/** "Sponge - 4 eggs / 120 g sugar", "Malt loaf recipe. 150 ml tea, 175 g …". */
-const NAMES_A_LIST = /^\p{L}[\p{L} ]{2,60}(?:\s+[-–—]|[.!:])\s+(?=\d)/u;
+/** So many things without a deed are a list. */
+const A_LIST = 3;
+/** A sentence with one of these does something with what it names. */
+const DEEDS =
+  /\b(?:beat|mix|fold|stir|bake|divide|whisk|whip|pour|melt|rub|bring|heat|sift|cook|boil|roll|knead|spread|add|turn|sprinkle|scatter|press|spoon in|put)\b/i;
 
 /** What the method tells: its steps, less what only numbers them, and sentences of prose; a list on one line is a list. */
 const isTold = ({ place, source }: { readonly place: string; readonly source: string }, reader: Scales) =>
   place === 'method'
     ? !NUMBERS_A_STEP.test(source)
-    : place === 'prose' && listed(cleanLine(source).replace(NAMES_A_LIST, ''), reader).length === 1;
+    : place === 'prose' && (DEEDS.test(source) || readProse(source, reader).items.length < A_LIST);
 
 /**
  * Reads a recipe's text. Never throws: each non-blank line ends up as an ingredient, a heading, a note (the title among
@@ -164,7 +175,11 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
   const reader: Scales = { catalogue, locale: place, eggSize: kitchen.eggSize };
   const byLine = new Map(corrections.map((one) => [one.line, one]));
   const steps = placed.filter((line) => isTold(line, reader)).map(({ id, source }): Step => ({ id, source }));
-  const read = placed.filter((line) => line.place !== 'method').map((line) => toLine(line, reader, byLine));
+  const prose = new Set(placed.filter(({ place: where }) => where === 'prose').map(({ id }) => id));
+  const read = saidOnce(
+    placed.filter((line) => line.place !== 'method').map((line) => toLine(line, reader, byLine)),
+    prose,
+  );
   const title = titleOf(placed, steps);
   const method = steps.map(({ source }) => source).join(' ');
   const about = read.filter(({ kind }) => kind !== 'ingredient').map(({ source }) => source);

@@ -47,4 +47,4 @@ export const titleOf = (
   beforeAList(
     lines.filter(({ place }) => place === 'prose' || place === 'ingredient').map(({ source }) => source),
   ) ||
-  namedWithin(lines.filter(({ place }) => place === 'note').map(({ source }) => source));
+  namedWithin(lines.filter(({ place }) => place === 'note' || place === 'prose').map(({ source }) => source));

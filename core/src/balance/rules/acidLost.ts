@@ -2,6 +2,7 @@ import { liftLedger, linesThat, powderMmol, sodaMmol } from '../../formula';
 import { BROUGHT_IN } from '../data/broughtIn';
 import { times, withMore } from '../lines';
 import type { PartState, SwapRule } from '../types';
+import { nearestSpoon } from '../spoons';
 import { weightsOf } from '../weight';
 import { findStandIn } from './standIn';
 
@@ -23,7 +24,8 @@ export const acidLost: SwapRule = {
     const unmet = Math.min(was.soda, was.acid) - Math.min(now.soda, now.acid);
     const [soda] = linesThat('soda', part.lines, catalogue);
     if (!soda || unmet < WORTH_IT) return part;
-    const left = times(soda, Math.max(0, 1 - unmet / sodaMmol(soda.grams)));
+    const grams = soda.grams * Math.max(0, 1 - unmet / sodaMmol(soda.grams));
+    const left = times(soda, nearestSpoon(grams, soda.ingredient, catalogue) / soda.grams);
     const lines = part.lines.map((line) => (line === soda ? left : line));
     const powder = findStandIn(BROUGHT_IN.powder, request, catalogue)?.to[0]?.ingredient ?? BROUGHT_IN.powder;
     const more = withMore({ ...part, lines }, powder, unmet / powderMmol(1), catalogue);

@@ -51,7 +51,7 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
     own === step &&
     n < until &&
     /\p{L}/u.test(text) &&
-    (kind === null || (AT_BOWL.has(kind) && takes.length > 0));
+    (kind === null || shows('forbids', text) || (AT_BOWL.has(kind) && takes.length > 0));
   let last = at;
   while (actions[last + 1] && goesOn(actions[last + 1]!, last + 1)) last += 1;
   return last;
