@@ -65,7 +65,7 @@ describe('a jar', () => {
       catalogue,
     );
     expect(label.contents).toEqual([
-      { name: 'almond flour, blanched', percent: 80 },
+      { name: 'blanched almond flour', percent: 80 },
       { name: 'tapioca starch', percent: 20 },
     ]);
     expect(label.contains).toEqual(['tree nuts']);

@@ -47,7 +47,7 @@ const isOff = ({
   ovenCelsius,
   what,
 }: Pick<DocketStage, 'medium' | 'ovenCelsius' | 'what'>): boolean =>
-  medium === 'oven' && ovenCelsius === null && /\b(?:off|ajar|turn)\b/i.test(what);
+  medium === 'oven' && ovenCelsius === null && /\b(?:off|ajar|turn|leave)\b/i.test(what);
 
 function placeOf({ medium, ovenCelsius, oilCelsius, fan, what }: DocketStage, system: MeasureSystem): string {
   if (medium === 'fried' && oilCelsius !== null) return `Fat at ${sayHeat(oilCelsius, system)}`;

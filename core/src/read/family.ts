@@ -127,7 +127,7 @@ const SPOONFUL = 100;
 
 /** A name within a longer one says nothing of its own: a griddle cake is no cake. */
 const GENERIC =
-  /^(?:cakes?|g[âa]teaux?|tortes?|crisp|upside[- ]down|cookies?|biscuits|loaf|bars?|pudding|rounds|fingers|rolls|snaps?)$/i;
+  /^(?:cakes?|g[âa]teaux?|tortes?|sponges?|lamingtons?|crisp|upside[- ]down|cookies?|biscuits|loaf|bars?|pudding|rounds|fingers|rolls|snaps?)$/i;
 const GENERIC_EVIDENCE = 3.2;
 
 function titleEvidence(own: readonly string[], all: readonly string[]): number {

@@ -15,6 +15,7 @@ describe('how many it makes', () => {
     ['Prep 20 min | Bake 15 min | Makes 12', 12, 12],
     ['Serves 8–10', 8, 10],
     ['feeds six', 6, 6],
+    ['Makes 5 dz. Drop by rounded T on ungreased sheets.', 60, 60],
   ])('%s', (line, low, high) => expect(page('Corner biscuits', line).yields).toMatchObject({ low, high }));
   it.each<[string, string, number]>([
     ['Corner biscuits, about 24', 'Corner biscuits', 24],

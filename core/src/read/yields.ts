@@ -37,7 +37,9 @@ const numberOf = (written: string) =>
 /** `counted`: what COUNT caught. */
 function toYield(counted: readonly (string | undefined)[] | undefined, usual: string): Yield | null {
   const [first, last, dozen, words = ''] = counted ?? [];
-  const [sentence = ''] = words.split(
+  // "5 dz. Drop by the spoon": another sentence begins.
+  const ended = dozen?.endsWith('.') === true && /^\p{Lu}/u.test(words);
+  const [sentence = ''] = (ended ? '' : words).split(
     /[.!?](?=\s)|\s+(?:and|then)\s+(?=(?:place|put|set|arrange|bake|lay|transfer|serve)\b)/,
   );
   const what = sentence.replace(/[.!\s]+$|\s\d+x$/g, '').trim();

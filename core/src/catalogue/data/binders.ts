@@ -36,7 +36,7 @@ export const binders: Table = {
       flour: { traits: { class: 'nut', scores: [6, 3, 2, 5, 6], flavour: 5, colour: 6, grit: 3, cap: 0.08, tau: 6, set: [62, 75] },
         amylose: null, tastes: ['nutty', 'linseed'], vice: 'slimy above a twelfth of the blend', weeks: OILY, price: 1.2,
         standIns: ['chia-seed', 'psyllium-husk'], pairs: ['buckwheat-flour'], most: {}, usual: false, like: null } },
-    'chia-seed': { name: 'chia seed, whole', also: ['chia seed', 'chia', 'ground chia', 'ground chia seed', 'white chia seed', 'black chia seed'], comp: [5.8, 16.5, 30.7, 1, 6.7, 34.4, 4.8], cup: [170, 155, 200],
+    'chia-seed': { name: 'chia seed', also: ['chia', 'ground chia', 'ground chia seed', 'white chia seed', 'black chia seed', 'chia seed whole'], comp: [5.8, 16.5, 30.7, 1, 6.7, 34.4, 4.8], cup: [170, 155, 200],
       thirst: [8, 6, 10], binds: { as: 'gum', worth: 1 / 6.5 }, does: ['gels when soaked'],
       flour: { traits: null,
         amylose: null, tastes: ['none'], vice: 'specks; never dry by the spoon', weeks: WHITE, price: 4,

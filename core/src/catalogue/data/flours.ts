@@ -79,7 +79,7 @@ export const flours: FlourTable = {
       flour: { traits: { class: 'whole grain', scores: [2, 1, 5, 3, 6], flavour: 4, colour: 4, grit: 6, cap: 0, tau: 20, set: [62, 72] },
         amylose: 26, tastes: ['corn'], vice: 'gritty unless it is scalded', weeks: WHOLE, price: 0.9,
         standIns: ['corn-flour'], pairs: ['corn-flour'], most: { muffin: 0.3, pancake: 0.2 }, usual: false, like: null } },
-    'almond-flour': { name: 'almond flour, blanched', also: ['almond flour', 'ground almond', 'almond meal', 'blanched almond flour', 'superfine almond flour', 'almond flour blanched', 'fine almond flour', 'almond powder'], comp: [4.5, 21.4, 51.5, 2, 4.6, 12.5, 3], cup: [100, 88, 118], styles: { packed: [112, 100, 126] }, allergens: ['tree nuts'],
+    'almond-flour': { name: 'blanched almond flour', also: ['almond flour', 'ground almond', 'almond meal', 'superfine almond flour', 'almond flour blanched', 'fine almond flour', 'almond powder'], comp: [4.5, 21.4, 51.5, 2, 4.6, 12.5, 3], cup: [100, 88, 118], styles: { packed: [112, 100, 126] }, allergens: ['tree nuts'],
       thirst: [0.75, 0.5, 1], leads: 'almond-led',
       flour: { traits: { class: 'nut', scores: [1, 2, 2, 7, 6], flavour: 2, colour: 2, grit: 2, cap: 0.3, tau: 5, set: [62, 75] },
         amylose: null, tastes: ['mild', 'marzipan'], vice: 'greasy and flat without a starch; rich', weeks: OILY, price: 3,

@@ -66,7 +66,7 @@ export const moreFlours: FlourTable = {
       flour: { traits: { class: 'nut', scores: [2, 2, 2, 7, 6], flavour: 2.5, colour: 1.5, grit: 1.5, cap: 0.3, tau: 5, set: [62, 75] },
         amylose: 17, tastes: ['mild', 'sweet', 'creamy'], vice: 'soft and greasy; dear', weeks: OILY, price: 4,
         standIns: ['almond-flour'], pairs: ['tapioca-starch', 'coconut-flour'], most: {}, usual: false, like: null } },
-    'almond-flour-defatted': { name: 'almond flour, defatted', also: ['defatted almond flour', 'low-fat almond flour', 'almond protein powder'], comp: [6, 44, 12.5, 6, 9.5, 16.5, 5.5], cup: [96, 84, 115], allergens: ['tree nuts'],
+    'almond-flour-defatted': { name: 'defatted almond flour', also: ['low-fat almond flour', 'almond protein powder', 'almond flour defatted'], comp: [6, 44, 12.5, 6, 9.5, 16.5, 5.5], cup: [96, 84, 115], allergens: ['tree nuts'],
       thirst: [1.7, 1.3, 2.3],
       flour: { traits: { class: 'nut', scores: [2, 2, 3, 4, 9], flavour: 2.5, colour: 2.5, grit: 2, cap: 0.2, tau: 6, set: [62, 75] },
         amylose: null, tastes: ['mild', 'nutty'], vice: 'dry: it drinks twice what almond does', weeks: WHOLE, price: 4,

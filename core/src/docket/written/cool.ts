@@ -33,7 +33,8 @@ export function coolSentence(
     );
   if (own || bake.ovenCelsius === null || SERVED_WARM.has(family)) return null;
   const free = bake.pan === null ? profile.texture === 'dough' : standsFree(bake.pan);
-  const cut = CUT_COLD.has(family) ? ' Cut it only when it is cold.' : '';
+  const pieces = recipe.yields !== null && recipe.yields.low > 1 && bake.pan?.shape !== 'loaf';
+  const cut = CUT_COLD.has(family) && !pieces ? ' Cut it only when it is cold.' : '';
   return {
     text: free
       ? `Leave ${bake.piece ? 'them' : 'it'} on the tray for ${bake.coolMinutes} minutes, then cool on a rack.${cut}`
