@@ -31,6 +31,12 @@ describe('the rest of a docket', () => {
     );
     expect(method.map(({ text }) => text).join(' ')).toContain('leave 5 mins to curdle');
   });
+  it('is none where whites were beaten and folded in, in however many clauses', () => {
+    const { method } = docketOf(
+      'Waffles\n2 cups flour\n4 tsp baking powder\n2 eggs, separated\n1/2 cup oil\n2 cups milk\nMethod\nMix dry. Beat yolks with oil and milk. Stir into dry. Beat whites stiff, fold in. Bake in hot waffle iron 4-5 minutes.',
+    );
+    expect(method.map(({ text }) => text).join(' ')).not.toMatch(/stand for/);
+  });
   it('of a dough that rises is its last', () => {
     expect(BUNS('Leave to rise for 1 hour.\nShape, and prove 40 minutes.\n').rest).toMatchObject({
       minutes: [40, 40],

@@ -266,3 +266,15 @@ it('a case that is baked blind in the middle of a sentence is a stage', () =>
       'Tart',
     ),
   ).toEqual(['oven 180 20-20', 'oven 140 35-35']));
+
+it('a waffle iron is no oven', () =>
+  expect(stagesOf('Mix it all. Bake in a hot waffle iron 4-5 minutes.', 'Waffles')).toEqual([
+    'griddle ? 4-5',
+  ]));
+it.each([
+  ['1 hr 15 - 1 hr 30', 75, 90],
+  ['1h15-1h30', 75, 90],
+  ['1 hour 15 minutes to 1 hour 30 minutes', 75, 90],
+])('“%s” is a span', (words, low, high) =>
+  expect(bakeOf(`Bake at 160C for ${words}.`)).toMatchObject({ minutes: { low, high } }),
+);

@@ -35,6 +35,7 @@ const WAITS =
 const LEFT = /\b(?:low heat|in (?:its |their )?(?:tins?|pans?)|cold|cool)\b/i;
 const STIRRED =
   /\b(?:pale|thick and|ribbon|trail|peaks?|frothy|foamy|speed|hook|machine|by hand|strokes|smooth|hard)\b/i;
+const IRON = /\b(?:waffle|pizzelle|wafer|krumkake)[- ](?:iron|maker)\b/i;
 const IN_THE_OVEN = /\b(?:in|into|to) the (?:hot )?oven\b/i;
 /** What only heat does. */
 const BAKED =
@@ -106,6 +107,7 @@ function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside
   const { class: kind, text, settings } = action;
   const own = kind === null ? undefined : MEDIA[kind];
   const brief = action.durations.every(({ high }) => high <= BRIEF);
+  if (IRON.test(text)) return 'griddle';
   if (OFF.test(text) || AJAR.test(text) || GRILL.test(text)) return 'oven';
   if (ON_THE_HOB.test(text) && kind === null)
     return heat.medium === 'griddle' || BAKED.test(text) ? 'griddle' : null;

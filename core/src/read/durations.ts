@@ -35,7 +35,7 @@ const SECONDS = '(?:seconds?|secs?\\.?|s)(?![\\p{L}])';
 export const TIME_UNIT = `(?:${HOURS}|${MINUTES}|${SECONDS})`;
 const TO = '\\s*(?:-|–|—|to|or|and)\\s*';
 /** "1 hr 10", "1h20", "1 hour 15 minutes", "an hour and a half", "half an hour". */
-const ONE = `(?:(?:${NUMBER})\\s*${HOURS}\\s*(?:and\\s*)?\\d{1,2}(?:\\s*${MINUTES})?(?!\\d|\\s*(?:-|–|to)\\s*\\d)|(?:an?|one) hour and (?:a half|a quarter|three quarters)|(?:${NUMBER})(?: and a (?:half|quarter))? hours?|three[- ]quarters of an hour|half an hour|(?:a )?quarter of an hour|(?:an?|one) (?:good |scant |full |generous )?(?:hour|minute|min\\b)(?: and a (?:half|quarter))?|(?:${NUMBER})\\s*m\\s*\\d{1,2}(?:\\s*s\\b)?|(?:${NUMBER})\\s*-?\\s*${TIME_UNIT})`;
+const ONE = `(?:(?:${NUMBER})\\s*${HOURS}\\s*(?:and\\s*)?\\d{1,2}(?:\\s*${MINUTES})?(?!\\d|\\s*(?:-|–|to)\\s*\\d{1,3}(?!\\d)(?!\\s*${HOURS}))|(?:an?|one) hour and (?:a half|a quarter|three quarters)|(?:${NUMBER})(?: and a (?:half|quarter))? hours?|three[- ]quarters of an hour|half an hour|(?:a )?quarter of an hour|(?:an?|one) (?:good |scant |full |generous )?(?:hour|minute|min\\b)(?: and a (?:half|quarter))?|(?:${NUMBER})\\s*m\\s*\\d{1,2}(?:\\s*s\\b)?|(?:${NUMBER})\\s*-?\\s*${TIME_UNIT})`;
 const SPAN = new RegExp(
   `(?<![\\d.\\p{L}])(?:about |around |ca\\.? )?(?:(?<!\\b(?:gas|mark) )(${NUMBER})(?:${TO})(?=(?:about )?${NUMBER}\\s*-?\\s*${TIME_UNIT})|(${ONE})(?:${TO})(?=${ONE}|${FIGURE}(?:\\s|$|[,.;)])))?(${ONE}|(?<=${TIME_UNIT}${TO})${FIGURE})`,
   'giu',
@@ -92,7 +92,7 @@ const UNITLESS_WORDS = new RegExp(
 );
 
 /** Most clauses name no time: a text without any of these needn't be looked at. */
-const HAS_UNIT = /hour|min|sec|\bhrs?\b|\d\s*[hms]\b/i;
+const HAS_UNIT = /hour|min|sec|\bhrs?\b|\d\s*[hms]\b|\dh\d/i;
 const MAY_BE_BARE = /\d\s*[°ºCF/]|\d{3}|\b(?:more|another|further|give|gas|mark|for)\b/i;
 
 /** Every duration of a text, a range as one: "1 hour to 1 hour 10", "90 secs to 1m45", "1 1/2 hrs to 1 3/4". */

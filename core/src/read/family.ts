@@ -123,7 +123,7 @@ function formulaScore(id: FamilyId, ratios: FamilyRatios | null, bought: FamilyI
 }
 
 /** A filling's flour and ground nuts, g. */
-const SPOONFUL = 100;
+const SPOONFUL = 150;
 
 /** A name within a longer one says nothing of its own: a griddle cake is no cake. */
 const GENERIC =

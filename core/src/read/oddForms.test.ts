@@ -223,3 +223,13 @@ describe('a letter', () => {
       ).method,
     ).toHaveLength(1));
 });
+
+it('what is soaked above the list is on it, and is soaked', () => {
+  const text =
+    'Bara Brith\n\nSoak 300g mixed dried fruit and 150g dark brown sugar in 250ml strong hot tea overnight.\n\nNext day add:\n- 1 egg, beaten\n- 275g self raising flour\n- 1 tsp mixed spice\n\nMix well, turn into a lined 2lb loaf tin, bake at 160C for 1 hr 15.';
+  expect(foods(text).map(({ of }) => of)).toEqual(
+    expect.arrayContaining(['dark-brown-sugar', 'self-raising-flour']),
+  );
+  expect(readText(text).method[0]!.source).toMatch(/^Soak/);
+  expect(readText(text).parts.map(({ name }) => name)).toEqual([null]);
+});

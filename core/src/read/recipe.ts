@@ -155,7 +155,7 @@ const NUMBERS_A_STEP = /^\W*(?:(?:step|stage)\s*)?\d{1,2}\W*$/i;
 const A_LIST = 3;
 /** A sentence with one of these does something with what it names. */
 const DEEDS =
-  /\b(?:beat|mix|fold|stir|bake|divide|whisk|whip|pour|melt|rub|bring|heat|sift|cook|boil|roll|knead|spread|add|turn|sprinkle|scatter|press|spoon in|put)\b/i;
+  /\b(?:beat|mix|fold|stir|bake|divide|whisk|whip|pour|melt|rub|bring|heat|sift|cook|boil|roll|knead|spread|add|turn|sprinkle|scatter|press|spoon in|put|soak|steep|simmer|leave|chill|cover|grease|line)\b/i;
 
 /** What the method tells: its steps, less what only numbers them, and sentences of prose; a list on one line is a list. */
 const isTold = ({ place, source }: { readonly place: string; readonly source: string }, reader: Scales) =>

@@ -3,7 +3,7 @@ import { getIngredient, unfold } from '../../catalogue';
 import { ROUTE_TABLE, type BlendPart } from '../../blend';
 import type { FormulaLine } from '../../formula';
 import { roundGrams } from '../../quantity';
-import { A_SPOONFUL, LEAST_WEIGHED } from '../data/weighable';
+import { A_HANDFUL, A_SPOONFUL, LEAST_WEIGHED } from '../data/weighable';
 import { blendFor, wheatGrams, wheatLines } from '../flour';
 import { inPlaceOf, plus } from '../lines';
 import type { PartState, Setting, Shift, SwapRule } from '../types';
@@ -29,15 +29,15 @@ function joined(lines: readonly FormulaLine[], brought: readonly FormulaLine[]) 
 }
 
 /**
- * The shares of a blend that a kitchen can weigh out: for a spoonful of flour the flour that leads alone, else without those of which
- * there would be less than a scale shows.
+ * The shares of a blend that a kitchen can weigh out: for a spoonful of flour the flour that leads alone, for a handful the two that
+ * lead, else without those of which there would be less than a scale shows.
  */
 function weighable(shares: readonly BlendPart[], grams: number): readonly BlendPart[] {
-  const [leading] = [...shares].sort((a, b) => b.share - a.share);
-  const kept =
-    grams < A_SPOONFUL
-      ? shares.filter((one) => one === leading)
-      : shares.filter((one) => one === leading || one.share * grams >= LEAST_WEIGHED);
+  const [leading, ...others] = [...shares].sort((a, b) => b.share - a.share);
+  const few = grams < A_SPOONFUL ? [] : grams < A_HANDFUL ? others.slice(0, 1) : others;
+  const kept = shares.filter(
+    (one) => one === leading || (few.includes(one) && one.share * grams >= LEAST_WEIGHED),
+  );
   const sum = kept.reduce((total, { share }) => total + share, 0);
   return kept.map((one) => ({ ...one, share: one.share / sum }));
 }

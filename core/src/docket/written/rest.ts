@@ -102,11 +102,11 @@ export function restEdits(
 
 /** The wait that the flours need and the recipe hasn't; null: none, or its own will do. */
 export function restSentence(
-  { rest, profile, bowl }: Facts,
+  { rest, profile, bowl, recipe }: Facts,
   process: Process,
 ): { readonly text: string; readonly because: string } | null {
   const [low, high] = rest.minutes;
-  if (process.actions.some(({ text }) => shows('folds whites', text))) return null;
+  if (recipe.method.some(({ source }) => shows('folds whites', source))) return null;
   if (high === 0 || rest.own || ((rest.cold || profile.yeast) && waitsAlready(process))) return null;
   if (rest.cold ? untimedChill(process) : shortRest(process, low, bowl.flourLines)) return null;
   const span = low === high ? sayMinutes(low) : `${low} to ${sayMinutes(high)}`;

@@ -1,10 +1,10 @@
 /** Words that stand for lines of a role, beside the names of the lines themselves. Common practice; no source. */
 export const ROLE_WORDS: readonly { readonly words: RegExp; readonly roles: readonly string[] }[] = [
   {
-    words: /\b(?:dry ingredients|dry mix|flour mixture|flours?)\b/i,
+    words: /\b(?:dry (?:\w+ )?(?:ingredients|ingr|things|stuff|ones|mix)|flour mixture|flours?)\b/i,
     roles: ['wheat-flour', 'gf-flour', 'starch'],
   },
-  { words: /\bdry (?:ingredients|mix)\b/i, roles: ['leavener', 'salt'] },
+  { words: /\bdry (?:\w+ )?(?:ingredients|ingr|things|stuff|ones|mix)\b/i, roles: ['leavener', 'salt'] },
   { words: /\b(?:wet ingredients|liquids?)\b/i, roles: ['liquid', 'egg'] },
   { words: /\b(?:eggs?|yolks?|whites?)\b/i, roles: ['egg'] },
   { words: /\b(?:butter|fat|shortening)\b/i, roles: ['fat'] },

@@ -10,17 +10,35 @@ const MEASURED = new RegExp(
   'iu',
 );
 
-/** A page without a list has its foods in its sentences: a step that measures some is read for them too. */
+const ALL_MEASURED = new RegExp(MEASURED, 'giu');
+/** So many things that are measured in a step and stand on no list are a list of their own. */
+const LEFT_OUT = 2;
+
+/** Foods that a step measures and no line of the list names: "soak 300 g dried fruit and 150 g sugar in 250 ml tea" above a list. */
+function leftOut(line: string, listed: ReadonlySet<string>, catalogue: Catalogue): boolean {
+  if ((line.match(ALL_MEASURED) ?? []).length < LEFT_OUT) return false;
+  return namedIn(line, catalogue).filter(({ ingredient }) => !listed.has(ingredient)).length >= LEFT_OUT;
+}
+
+/** A step that measures foods is read for them too: on a page without a list each is, else what stands above the list and isn't on it. */
 export function withFoodsInSentences(
   lines: readonly string[],
   kinds: readonly KindOfLine[],
   catalogue: Catalogue,
 ): readonly KindOfLine[] {
-  if (kinds.some(({ kind }) => kind === 'ingredient')) return kinds;
+  const list = kinds.findIndex(({ kind }) => kind === 'ingredient');
+  const listed = new Set(
+    lines
+      .filter((_, at) => kinds[at]!.kind === 'ingredient')
+      .flatMap((line) => namedIn(cleanLine(line), catalogue).map(({ ingredient }) => ingredient)),
+  );
   return kinds.map((one, at): KindOfLine => {
+    if (one.kind !== 'step') return one;
     const line = cleanLine(lines[at]!);
-    return one.kind === 'step' && MEASURED.test(line) && namedIn(line, catalogue).length > 0
-      ? { ...one, kind: 'prose', or: 'step' }
-      : one;
+    const brings =
+      list < 0
+        ? MEASURED.test(line) && namedIn(line, catalogue).length > 0
+        : at < list && leftOut(line, listed, catalogue);
+    return brings ? { ...one, kind: 'prose', or: 'step' } : one;
   });
 }
