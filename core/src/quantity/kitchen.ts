@@ -30,7 +30,7 @@ const upTo = (
 const CUPS = upTo(12, THIRDS, US_CUP_ML, (n) => (n > 1 ? 'cups' : 'cup'));
 const TABLESPOONS = upTo(3, [], TBSP_ML, () => 'tbsp');
 const TEASPOONS = [
-  { ml: (3 / 8) * TSP_ML, words: '¼ tsp + ⅛ tsp' },
+  { ml: (3 / 8) * TSP_ML, words: '¼ + ⅛ tsp' },
   { ml: TSP_ML / 8, words: '⅛ tsp' },
   ...upTo(3, QUARTERS, TSP_ML, () => 'tsp'),
 ];

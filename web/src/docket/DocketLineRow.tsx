@@ -91,7 +91,7 @@ const Weight = styled(Figure).attrs({ $size: 1.55 })`
   text-align: right;
   &[data-spoon] {
     font-size: 1.02rem;
-    white-space: nowrap;
+    line-height: 1.1;
   }
   @media screen {
     [data-unseen] > & {

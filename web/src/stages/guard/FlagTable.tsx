@@ -151,6 +151,7 @@ const Table = styled.table`
     border-bottom: 2px solid ${({ theme }) => theme.colour.ink};
     font-size: 0.82rem;
     color: ${({ theme }) => theme.colour.soft};
+    overflow-wrap: normal;
   }
   tbody th {
     font: 400 0.98rem/1.35 ${({ theme }) => theme.font.written};
