@@ -15,13 +15,16 @@ const nutsLead = ({ original }: PartState, catalogue: Catalogue): boolean =>
  * g xanthan-equivalent per 100 g flour that the gluten did here: the family's usual dose, moved by how much gluten this recipe
  * used. None where the way from wheat needs none: nuts, coconut and nut butter with egg.
  */
-export function bindingNeed(part: PartState, { profile, route, catalogue, request }: Setting): number {
+export function bindingNeed(part: PartState, { profile, route, catalogue, request, bands }: Setting): number {
   const eggs = eggLines(part.lines, catalogue).length > 0;
   if (eggs && (UNBOUND_ROUTES.has(route) || nutsLead(part, catalogue))) return 0;
   const protein = compositionOf(wheatLines(part.original, catalogue), catalogue).protein;
   const use = (100 * protein) / massOf(part.original) / profile.glutenUse;
   const [least, most] = GLUTEN_USE_RANGE;
-  return profile.xanthan * Math.min(most, Math.max(least, use)) * request.tilt.binder;
+  // Never more than is called gummy by this way.
+  return (
+    Math.min(bands.xanthan[1], profile.xanthan * Math.min(most, Math.max(least, use))) * request.tilt.binder
+  );
 }
 
 /** What binds beside gum, g xanthan-equivalent per 100 g flour: egg above the usual, sweet rice, nut butter, mashed banana. */

@@ -318,3 +318,11 @@ describe('a weight that moves', () => {
     expect(step).toBeCloseTo(Math.round(step), 6);
   });
 });
+
+it('a crust of ground almonds gets no more gum than is called gummy, and hardly more water', () => {
+  const crust = '310 g plain flour\n12 g sugar\n225 g butter\n105 g water';
+  const { lines, balances } = conversionOf(crust, 'pastry', { diet: 'grain-free' });
+  const of = (id: string) => balances.find((one) => one.id === id)!;
+  expect(of('binder').converted).toBeLessThanOrEqual(of('binder').band[1] * 1.1);
+  expect(gramsOf(lines, 'water')).toBeLessThan(125);
+});

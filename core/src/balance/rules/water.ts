@@ -77,6 +77,12 @@ function thinAir({ original }: PartState, { request, profile, catalogue }: Setti
   return altitudeAt(request.altitudeMetres).liquid * drinkOf(liquids, catalogue);
 }
 
+/** g of drink up to which a way with a band of its own is given more: what is led by nuts is wet with less. What is there stays. */
+function mostAdded(part: PartState, { family, route, bands, catalogue }: Setting): number {
+  if (familyOf(family).bandsBy[route] === undefined) return Infinity;
+  return Math.max(drinkOf(part.lines, catalogue), bands.drinkThirst[1] * thirstGrams(part.lines, catalogue));
+}
+
 export const water: TargetRule = {
   id: 'water',
   balance: 'drinkThirst',
@@ -89,8 +95,11 @@ export const water: TargetRule = {
     const { catalogue, request } = setting;
     const asked = request.tilt.drink !== 1;
     if (!asked && !hasLiquid(part.lines, catalogue)) return [];
-    const bowl = drinkOf(part.original, catalogue) + waterShift(part, setting).now;
-    // The band warns and moves nothing, at either edge.
+    const bowl = Math.min(
+      drinkOf(part.original, catalogue) + waterShift(part, setting).now,
+      mostAdded(part, setting),
+    );
+    // The band warns and takes nothing away, at either edge.
     const drink = bowl * request.tilt.drink + thinAir(part, setting);
     return [{ quantity: 'drink', low: drink, high: drink, weight: WEIGHT, rule: 'water', because: null }];
   },
