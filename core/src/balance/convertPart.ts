@@ -10,7 +10,7 @@ import { balancesOf, type Balance } from './balances';
 import { BROUGHT_IN } from './data/broughtIn';
 import { ledgerOf } from './ledger';
 import { newLine, times } from './lines';
-import { nearestSpoon } from './spoons';
+import { nearestSpoon, spoonStep } from './spoons';
 import { heldSlack } from './rules/held';
 import { SWAPS, TARGETS } from './rules';
 import { WARNINGS } from './rules/warnings';
@@ -126,7 +126,8 @@ function spooned(
     const moved =
       powders.has(line.line) && line.grams !== were[at]!.grams && line.grams > 0 && line.grams < WEIGHED_FROM;
     if (!moved) return line;
-    return times(line, nearestSpoon(line.grams, line.ingredient, catalogue) / line.grams);
+    const least = spoonStep(line.grams, line.ingredient, catalogue);
+    return times(line, Math.max(least, nearestSpoon(line.grams, line.ingredient, catalogue)) / line.grams);
   });
 }
 

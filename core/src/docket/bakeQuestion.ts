@@ -59,9 +59,14 @@ function wattsOf({ cooked }: Profile, facts: BakeFacts | null, { request, kitche
 }
 
 /** What is set in the cold says so, or is layered without flour and chilled without a word of heat. */
-function setsCold({ title, method, parts }: Recipe, { stages }: Process, catalogue: Catalogue): boolean {
+function setsCold(
+  { title, method, parts }: Recipe,
+  { actions, stages }: Process,
+  catalogue: Catalogue,
+): boolean {
   if (stages.some(heats) || method.length === 0) return false;
-  const chills = stages.some(({ medium }) => medium === 'chilled');
+  const chills =
+    stages.some(({ medium }) => medium === 'chilled') || actions.some((one) => one.class === 'chill');
   const told = method.some(({ source }) => shows('is cooked', source));
   const { flour, starch } = weighLines(
     parts.flatMap(({ lines }) => lines),

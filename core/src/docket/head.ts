@@ -49,10 +49,10 @@ const isOff = ({
 }: Pick<DocketStage, 'medium' | 'ovenCelsius' | 'what'>): boolean =>
   medium === 'oven' && ovenCelsius === null && /\b(?:off|ajar|turn|leave)\b/i.test(what);
 
-function placeOf({ medium, ovenCelsius, oilCelsius, fan, what }: DocketStage, system: MeasureSystem): string {
+function placeOf(stage: DocketStage, system: MeasureSystem): string {
+  const { medium, ovenCelsius, oilCelsius, fan } = stage;
   if (medium === 'fried' && oilCelsius !== null) return `Fat at ${sayHeat(oilCelsius, system)}`;
-  if (medium === 'oven' && ovenCelsius === null && /\b(?:off|ajar|turn)\b/i.test(what))
-    return 'In the oven, turned off';
+  if (isOff(stage)) return 'In the oven, turned off';
   if (medium !== 'oven' || ovenCelsius === null) return PLACES[medium];
   return `${PLACES.oven} ${sayDial(ovenCelsius, fan, system)}`;
 }

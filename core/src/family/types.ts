@@ -77,7 +77,7 @@ export interface FamilyRecord extends Profile {
   readonly ratios: readonly [water: number, fat: number, sugars: number, egg: number];
   /**
    * The most that bakes which are liked have of it: free water, g per 100 g of flour and sugars together; fat, sugars and egg that
-   * are added, g per 100 g of flour. Null: it may be any. Common practice, wider than any of a hundred recipes with wheat has.
+   * are added, g per 100 g of flour. Null: it may be any. Common practice, beside what a hundred recipes with wheat have.
    */
   readonly most: readonly [
     drink: number | null,

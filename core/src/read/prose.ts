@@ -57,11 +57,11 @@ const MADE_HERE =
 const FLOURED = /\bflour\b/i;
 
 /** "Malt loaf recipe. 150 ml tea, …": what a list is of. */
-const HEAD = /^\D{3,60}?[.:!]\s+(?=\d)/u;
+const HEAD = /^\D{0,60}?\brecipe\b\D{0,20}?[.:!]\s+(?=\d)/iu;
 
-/** "Mother's Seed Cake": a name, and nothing from a shop. */
+/** "Mother's Seed Cake": somebody's, and nothing from a shop. */
 const CALLED =
-  /(?:\p{Lu}[\p{L}'’-]+ ){1,4}(?:Cake|Bread|Loaf|Biscuits|Cookies|Buns|Rolls|Pudding|Brownies|Sponge)\b/gu;
+  /\p{Lu}\p{L}+['’]s (?:\p{Lu}[\p{L}'’-]+ ){0,3}(?:Cake|Bread|Loaf|Biscuits|Cookies|Buns|Rolls|Pudding|Brownies|Sponge)\b/gu;
 
 /** What holds gluten and stands in a sentence without an amount that is understood: it is on the list all the same. */
 function unmeasured(text: string, found: readonly { readonly item: Item }[], reader: Scales): Item[] {

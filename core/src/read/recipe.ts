@@ -18,6 +18,7 @@ import { readProse } from './prose';
 import { joinWrapped } from './continued';
 import { lastWordOf } from './names';
 import type { Line, Part, Recipe, Step, TakenFor } from './types';
+import { tellsADeed } from './tellsADeed';
 import { readTimes } from './times';
 import { titleOf } from './title';
 import { readYield } from './yields';
@@ -153,15 +154,11 @@ const NUMBERS_A_STEP = /^\W*(?:(?:step|stage)\s*)?\d{1,2}\W*$/i;
 
 /** So many things without a deed are a list. */
 const A_LIST = 3;
-/** A sentence with one of these does something with what it names. */
-const DEEDS =
-  /\b(?:beat|mix|fold|stir|bake|divide|whisk|whip|pour|melt|rub|bring|heat|sift|cook|boil|roll|knead|spread|add|turn|sprinkle|scatter|press|spoon in|put|soak|steep|simmer|leave|chill|cover|grease|line)\b/i;
-
 /** What the method tells: its steps, less what only numbers them, and sentences of prose; a list on one line is a list. */
 const isTold = ({ place, source }: { readonly place: string; readonly source: string }, reader: Scales) =>
   place === 'method'
     ? !NUMBERS_A_STEP.test(source)
-    : place === 'prose' && (DEEDS.test(source) || readProse(source, reader).items.length < A_LIST);
+    : place === 'prose' && (tellsADeed(source) || readProse(source, reader).items.length < A_LIST);
 
 /**
  * Reads a recipe's text. Never throws: each non-blank line ends up as an ingredient, a heading, a note (the title among

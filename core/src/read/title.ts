@@ -1,6 +1,7 @@
 import { cleanLine } from './clean';
 import { NAMES_A_BAKE } from './page';
 import type { Place } from './places';
+import { tellsADeed } from './tellsADeed';
 import type { Step } from './types';
 import { nameAndYield } from './yields';
 
@@ -31,7 +32,7 @@ const namedWithin = (notes: readonly string[]): string =>
 const beforeAList = (lines: readonly string[]): string =>
   lines
     .map((source) => /^(\D{3,60}?)[.:!]\s+(?=\d)/u.exec(cleanLine(source))?.[1] ?? '')
-    .filter((head) => NAMES_A_BAKE.test(head))
+    .filter((head) => NAMES_A_BAKE.test(head) && !tellsADeed(head))
     .map((head) => head.replace(/\s+recipe\b.*$/i, ''))[0] ?? '';
 
 /**
