@@ -233,3 +233,12 @@ it('what is soaked above the list is on it, and is soaked', () => {
   expect(readText(text).method[0]!.source).toMatch(/^Soak/);
   expect(readText(text).parts.map(({ name }) => name)).toEqual([null]);
 });
+
+it('a sentence’s range is weighed', () => {
+  const all = foods(
+    'Pecan pie\n\nFor the dough: 1 1/4 cups flour, 1/2 tsp salt, 1 stick cold butter cut up, 3-4 tbsp ice water.\nFor the filling: 3 eggs, 1 cup dark corn syrup, 1/2 cup brown sugar, 2 cups pecans.\n\nRub butter into flour and salt, add water. Roll out. Whisk eggs, syrup and sugar. Bake at 350F for 50 min.',
+  );
+  const water = all.find(({ of }) => of === 'water');
+  expect(water!.grams).toBeGreaterThan(44);
+  expect(water!.grams).toBeLessThan(60);
+});
