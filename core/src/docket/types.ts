@@ -165,7 +165,7 @@ export interface DocketStage {
   readonly pan: PanSize | null;
   /** Its size is the page's or somebody's own; else as such a tin usually is. */
   readonly sized: boolean;
-  /** What the author calls a dish whose size in centimetres nobody gave; missing where there is none. */
+  /** What the author calls a dish that it stands in; missing where it is none. */
   readonly vessel?: string;
 }
 

@@ -2,6 +2,7 @@ export { heatsOf, readProcess, type Process } from './process';
 export { heats } from './stages';
 export { dishIn, saysSize } from './tins';
 export { linesMeant } from './meant';
+export { bySentence } from './sentences';
 export { shows } from './signs';
 export type { Sign } from './data/signs';
 export { calledOf, linesNamedIn } from './called';

@@ -13,6 +13,7 @@ import {
 import { actionsOf, type Told } from './actions';
 import { partedByUse } from './afterwards';
 import { doubtsOf } from './doubts';
+import { bySentence } from './sentences';
 import { heats, stagesOf } from './stages';
 import { flowing, mixturesOf } from './mixtures';
 import { calledOf } from './called';
@@ -40,19 +41,12 @@ const ofHead = (recipe: Recipe): Step[] =>
     .filter(({ kind }) => kind === 'time' || kind === 'note' || kind === 'yield')
     .map(({ line, source }) => ({ id: line, source }));
 
-const sentencesOf = (actions: readonly Told[]): Told[][] =>
-  actions.reduce<Told[][]>((all, one) => {
-    if (one.first || all.length === 0) all.push([]);
-    all.at(-1)!.push(one);
-    return all;
-  }, []);
-
 const PUTS = new Set(['place', 'line-tin', 'bake']);
 const BESIDE = new Set(['ingredient', 'prose', 'step', 'junk']);
 
 /** Where a page may speak of its tin: what is put into it, what is made ready, and what stands in its head. */
 const sayings = (recipe: Recipe, actions: readonly Told[]): Said[] => [
-  ...sentencesOf(actions).map((those): Said => ({
+  ...bySentence(actions).map((those): Said => ({
     text: those.map(({ text }) => text).join(''),
     worth: those.some(({ class: kind }) => kind !== null && PUTS.has(kind)) ? 2 : 0,
   })),

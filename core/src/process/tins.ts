@@ -231,7 +231,7 @@ export function tinOf(
 const DISH =
   /\b(?:\d[\d.,½¼¾]*[- ]?(?:litres?|liters?|l|pints?|quarts?|qts?)\s+)?(?:(?:large|small|shallow|deep|round|square|buttered|oven-?proof|oven|baking|casserole|pie|gratin|oval|glass|ceramic)\s+){1,3}dish\b|\b\d[\d.,½¼¾]*[- ]?(?:litres?|liters?|l|pints?|quarts?|qts?)\s+dish\b/i;
 
-/** What an author calls a dish whose size in centimetres nobody gave: "2-litre ovenproof dish"; null: it is none. */
+/** What an author calls the dish that it stands in: "2-litre ovenproof dish"; null: it is none. */
 export const dishIn = (words: string): string | null => DISH.exec(words)?.[0].toLowerCase() ?? null;
 
 /** "Pear Tart, 26 cm": a size without a vessel is the tin's. */

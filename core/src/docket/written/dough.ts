@@ -1,5 +1,5 @@
 import { durationsIn } from '../../read';
-import { shows, type Action } from '../../process';
+import { bySentence, shows, type Action } from '../../process';
 import { capitalised, editIn, timeIn, type SpanEdit } from './spans';
 
 const VERB = /\bknead(ed|ing)?\b/gi;
@@ -35,17 +35,6 @@ const COVERS =
 const CONNECTOR = /^[\s,;–—-]*(?:(?:and|then)\s+)*/i;
 const BECAUSE_ONCE = 'without gluten it rises once';
 
-/** The clauses that begin with the first of `all` up to the end of its sentence. */
-function sentencesIn(all: readonly Action[]): Action[][] {
-  return all.reduce<Action[][]>(
-    (sentences, one) =>
-      one.first || sentences.length === 0
-        ? [...sentences, [one]]
-        : [...sentences.slice(0, -1), [...sentences.at(-1)!, one]],
-    [],
-  );
-}
-
 /** A sentence without some of its clauses: what is left begins with a capital, and a sentence of which nothing is left goes whole. */
 function without(sentence: readonly Action[], goes: ReadonlySet<Action>): SpanEdit[] {
   const stays = sentence.filter((one) => !goes.has(one));
@@ -73,7 +62,7 @@ export function proofEdits(actions: readonly Action[], all: readonly Action[]): 
       editIn(one, { from: index, to: index + said.length }, '', BECAUSE_ONCE),
     ),
   );
-  const gone = sentencesIn(actions).flatMap((sentence) => {
+  const gone = bySentence(actions).flatMap((sentence) => {
     const goes = new Set(
       sentence.filter((one, at) => {
         const next = sentence[at + 1];

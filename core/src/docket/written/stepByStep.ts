@@ -1,5 +1,5 @@
 import type { Kitchen } from '../../kitchen';
-import { readProcess, type Action } from '../../process';
+import { bySentence, readProcess, type Action } from '../../process';
 import type { Recipe, Step } from '../../read';
 import type { StepKind } from '../types';
 import { kindOf } from './stepKind';
@@ -24,13 +24,7 @@ interface Told {
 
 /** The sentences of a step, each with what it is for. */
 function sentencesOf(actions: readonly Action[], heated: ReadonlySet<string>): Told[] {
-  const sentences = actions.reduce<Action[][]>((all, one) => {
-    const before = all.at(-1);
-    return before === undefined || (one.first && ENDS.test(before.at(-1)!.text))
-      ? [...all, [one]]
-      : [...all.slice(0, -1), [...before, one]];
-  }, []);
-  return sentences.map((those) => ({
+  return bySentence(actions, ({ first }, before) => first && ENDS.test(before.text)).map((those) => ({
     from: those[0]!.from,
     to: those.at(-1)!.to,
     kind: kindOf(those, heated),
@@ -56,11 +50,20 @@ function split(step: Step, actions: readonly Action[], heated: ReadonlySet<strin
   }));
 }
 
+const known = new WeakMap<Recipe, Recipe>();
+
 /**
  * A recipe whose method says one thing a step: a paragraph is told sentence by sentence, what belongs together in one. What a person
- * said of a step holds for all that it became; a step that a person pointed at as the bake stays whole.
+ * said of a step holds for all that it became; a step that a person pointed at as the bake stays whole. Told once for each recipe, as
+ * its process is: a docket, its other ways and every edit of the request ask again.
  */
 export function stepByStep(recipe: Recipe, kitchen: Kitchen): Recipe {
+  const there = known.get(recipe) ?? toldBySteps(recipe, kitchen);
+  known.set(recipe, there);
+  return there;
+}
+
+function toldBySteps(recipe: Recipe, kitchen: Kitchen): Recipe {
   const { actions, stages } = readProcess(recipe, kitchen);
   const heated = new Set(stages.map(({ action }) => action));
   const { takes, bake } = recipe.bindings;

@@ -15,9 +15,11 @@ const ALL_MEASURED = new RegExp(MEASURED, 'giu');
 const LEFT_OUT = 2;
 
 /** Foods that a step measures and no line of the list names: "soak 300 g dried fruit and 150 g sugar in 250 ml tea" above a list. */
-function leftOut(line: string, listed: ReadonlySet<string>, catalogue: Catalogue): boolean {
+function leftOut(line: string, list: readonly string[], catalogue: Catalogue): boolean {
   if ((line.match(ALL_MEASURED) ?? []).length < LEFT_OUT) return false;
-  return namedIn(line, catalogue).filter(({ ingredient }) => !listed.has(ingredient)).length >= LEFT_OUT;
+  const foodsIn = (text: string) => namedIn(cleanLine(text), catalogue).map(({ ingredient }) => ingredient);
+  const listed = new Set(list.flatMap(foodsIn));
+  return foodsIn(line).filter((food) => !listed.has(food)).length >= LEFT_OUT;
 }
 
 /** A step that measures foods is read for them too: on a page without a list each is, else what stands above the list and isn't on it. */
@@ -26,19 +28,15 @@ export function withFoodsInSentences(
   kinds: readonly KindOfLine[],
   catalogue: Catalogue,
 ): readonly KindOfLine[] {
-  const list = kinds.findIndex(({ kind }) => kind === 'ingredient');
-  const listed = new Set(
-    lines
-      .filter((_, at) => kinds[at]!.kind === 'ingredient')
-      .flatMap((line) => namedIn(cleanLine(line), catalogue).map(({ ingredient }) => ingredient)),
-  );
+  const list = lines.filter((_, at) => kinds[at]!.kind === 'ingredient');
+  const begins = kinds.findIndex(({ kind }) => kind === 'ingredient');
   return kinds.map((one, at): KindOfLine => {
-    if (one.kind !== 'step') return one;
+    if (one.kind !== 'step' || (begins >= 0 && at > begins)) return one;
     const line = cleanLine(lines[at]!);
     const brings =
-      list < 0
+      begins < 0
         ? MEASURED.test(line) && namedIn(line, catalogue).length > 0
-        : at < list && leftOut(line, listed, catalogue);
+        : leftOut(line, list, catalogue);
     return brings ? { ...one, kind: 'prose', or: 'step' } : one;
   });
 }
