@@ -1,9 +1,9 @@
-import { guardMethod, guardRecipe } from '@omniarton/core/guard';
+import { guardRecipe } from '@omniarton/core/guard';
 import { convert, trialOf, waysFor, type TrialAsk } from '@omniarton/core/docket';
 import { reasonWords, say, spoken } from '@omniarton/core/words';
 import { HeatRangeError } from '@omniarton/core/heat';
 import type { ConversionRequest, Kitchen } from '@omniarton/core/kitchen';
-import { readProcess, type Mixture, type Process } from '@omniarton/core/process';
+import { broughtIn, readProcess, type Mixture, type Process } from '@omniarton/core/process';
 import { pageLines, type Item, type Line, type Recipe } from '@omniarton/core/read';
 import { addRanges, settle, toEnd, type Range } from '@omniarton/core/quantity';
 
@@ -75,7 +75,7 @@ export function readShape(recipe: Recipe, request: ConversionRequest, kitchen: K
   return {
     title: recipe.title,
     locale: recipe.locale,
-    family: { id: recipe.family.id, confidence: settle(recipe.family.confidence) },
+    family: { id: process.family.id, confidence: settle(process.family.confidence) },
     kinds: pageLines(recipe).map(({ source, kind, sure }) => ({ source, kind, sure: settle(sure) })),
     parts: recipe.parts.map((part) => ({
       name: part.name,
@@ -99,8 +99,8 @@ export function readShape(recipe: Recipe, request: ConversionRequest, kitchen: K
     })),
     method: recipe.method.map(({ source }) => ({ source })),
     ...processShape(process, recipe),
-    methodFlour: guardMethod(recipe)
-      .filter(({ words }) => /flour/i.test(words))
+    methodFlour: broughtIn(recipe)
+      .filter(({ food }) => food === 'flour' || food === 'flour besides')
       .map(({ step, words }) => ({ step: stepAt(step), words })),
     bake: process.bake,
     yields: recipe.yields,

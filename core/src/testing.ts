@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { getIngredient } from './catalogue';
 import type { FormulaLine } from './formula';
 import { BUILT_IN_KITCHEN, catalogueOf } from './kitchen';
+import { readProcess, type FamilyGuess } from './process';
 import { readRecipe, type Recipe } from './read';
 
 /** Rows of a CSV file of cases (RFC 4180), each by its column's name. Used by tests alone. */
@@ -30,6 +31,9 @@ export function lineOf(ingredient: string, grams: number, line = ingredient): Fo
 
 export const readText = (text: string): Recipe =>
   readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId: counter() }).recipe;
+
+/** What a page is taken for. */
+export const familyRead = (text: string): FamilyGuess => readProcess(readText(text), BUILT_IN_KITCHEN).family;
 
 /** Of some cases the share that is as wanted. */
 export const shareOf = <T>(some: readonly T[], what: (one: T) => boolean): number =>

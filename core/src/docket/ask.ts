@@ -1,4 +1,4 @@
-import type { Recipe } from '../read';
+import type { FamilyGuess } from '../process';
 import { FAMILY_NAMES, type FamilyId } from '../vocabulary';
 import type { ConversionRequest } from '../kitchen';
 import type { DocketAsk } from './types';
@@ -10,10 +10,7 @@ const LIKELY = 0.12;
 const MOST_CHOICES = 3;
 
 /** The one question that a docket hangs on, with its answers; null: none, or a person has said it. */
-export function askOf(
-  { family: { confidence, nearest } }: Recipe,
-  { family }: ConversionRequest,
-): DocketAsk | null {
+export function askOf({ confidence, nearest }: FamilyGuess, { family }: ConversionRequest): DocketAsk | null {
   if (family !== null || confidence >= SURE) return null;
   const likely = nearest
     .filter(({ probability }, at) => at < 2 || probability >= LIKELY)

@@ -265,13 +265,13 @@ export function assemble(
   const docket: Docket = {
     schema: 7,
     conversion,
-    ask: askOf(recipe, request),
+    ask: askOf(work.guess, request),
     judgement: conversion === 'as-written' ? judgeWork(work) : null,
     title: plainHeading(recipe.title) || 'Untitled bake',
     family: {
       id: family,
       name: FAMILY_NAMES[family],
-      confidence: settle(request.family ? 1 : recipe.family.confidence),
+      confidence: settle(request.family ? 1 : work.guess.confidence),
     },
     route: balanced.route,
     school: request.school,

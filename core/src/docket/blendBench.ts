@@ -39,7 +39,7 @@ function askedOf(recipe: Recipe, request: ConversionRequest, kitchen: Kitchen) {
   const lines = work.parts.flatMap((part) => part.lines);
   const wheat = wheatOf(lines, work.catalogue);
   if (wheat.grams <= 0) return null;
-  const family = work.request.family ?? recipe.family.id;
+  const { family } = work;
   const asked: Asked = {
     family,
     route: routeFor(work.request, family, work.catalogue),

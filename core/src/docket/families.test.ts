@@ -1,6 +1,6 @@
 import { say } from '../words';
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST } from '../kitchen';
-import { readText } from '../testing';
+import { familyRead, readText } from '../testing';
 import { BINDER_SCHOOLS, FAMILIES, type FamilyId } from '../vocabulary';
 import { WHEAT_BAKES } from './cases/wheatBakes';
 import { docketOf } from './testing';
@@ -25,8 +25,7 @@ describe('a plain wheat recipe of each kind', () => {
   it.each(WHEAT_BAKES)(
     '$name is read as what it is, and its balances come to stand in their bands',
     ({ text, family }) => {
-      const recipe = readText(text);
-      expect(recipe.family.id).toBe(family);
+      expect(familyRead(text).id).toBe(family);
       const docket = docketOf(text, usual(family));
       const outside = docket.parts
         .flatMap(({ balances }) => balances)

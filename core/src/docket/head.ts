@@ -1,5 +1,5 @@
 import { PANS, type PanSize } from '../kitchen';
-import { heats } from '../process';
+import { heats, shows } from '../process';
 import { say } from '../words';
 import { NEVER_ANSWERED } from '../vocabulary';
 import { bakeTimeWords } from './heatWords';
@@ -47,7 +47,7 @@ const isOff = ({
   ovenCelsius,
   what,
 }: Pick<DocketStage, 'medium' | 'ovenCelsius' | 'what'>): boolean =>
-  medium === 'oven' && ovenCelsius === null && /\b(?:off|ajar|turn|leave)\b/i.test(what);
+  medium === 'oven' && ovenCelsius === null && shows('is turned off', what);
 
 function placeOf(stage: DocketStage, system: MeasureSystem): string {
   const { medium, ovenCelsius, oilCelsius, fan } = stage;

@@ -33,8 +33,7 @@ const glutenIn = ({ recipe, catalogue }: Work): Finding[] =>
   });
 
 export function judgeWork(work: Work): Judgement {
-  const { recipe, parts, catalogue, request: asked } = work;
-  const family = asked.family ?? recipe.family.id;
+  const { parts, catalogue, family } = work;
   const drinks = parts.filter((part) => thirstGrams(part.lines, catalogue) > 0 && !onlyThickens(part, work));
   const judged = drinks.map((part) => {
     const own = familyOfPart(part, family, work);

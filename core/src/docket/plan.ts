@@ -4,7 +4,7 @@ import type { Catalogue } from '../catalogue';
 import { formulaOf, scaleRecipe, type FormulaPart } from '../formula';
 import { forLabels, grainForbidden, guardRecipe, judgeLine } from '../guard';
 import { catalogueOf, forTable, type ConversionRequest, type Kitchen } from '../kitchen';
-import { readProcess } from '../process';
+import { readProcess, type FamilyGuess } from '../process';
 import { ingredientLines, type Recipe } from '../read';
 import type { FamilyId } from '../vocabulary';
 import type { Said } from '../words';
@@ -19,6 +19,10 @@ export interface Work {
   readonly parts: readonly FormulaPart[];
   /** The formula before it was made larger or smaller: what the recipe's own tin and time are of. */
   readonly written: readonly FormulaPart[];
+  /** What the page was taken for, whatever is left out of it. */
+  readonly guess: FamilyGuess;
+  /** What it is converted as: what a person says, else what it was taken for. */
+  readonly family: FamilyId;
 }
 
 export function none(
@@ -62,11 +66,10 @@ export interface Planned {
 
 /** What is to be converted and how, once that is known; or why there is nothing. */
 export function plan(work: Work): Planned | NoDocket {
-  const { recipe, request, catalogue } = work;
+  const { family, catalogue } = work;
   const asWritten = nothingForbidden(work);
   const nothing = none(work, 'nothing-to-convert', [{ code: 'nothing-to-convert', values: {} }]);
   if (asWritten && !isBake(work)) return nothing;
-  const family = request.family ?? recipe.family.id;
   const built = work.parts.some((part) => isBuilt(part, catalogue));
   if (!built && work.parts.every(({ lines }) => lines.length === 0)) return nothing;
   return { family, conversion: asWritten ? 'as-written' : 'converted' };
@@ -93,6 +96,7 @@ export function workOf(recipe: Recipe, asked: ConversionRequest, bare: Kitchen):
   // The same recipe where nothing was parted: what was read of it needn't be read again.
   const byUse = parts === kept.parts ? kept : { ...kept, parts };
   const scaled = scaleRecipe(byUse, request.scale);
+  const { family: guess } = readProcess(recipe, bare);
   return {
     recipe: scaled,
     request,
@@ -100,5 +104,7 @@ export function workOf(recipe: Recipe, asked: ConversionRequest, bare: Kitchen):
     catalogue: catalogueOf(labelled.kitchen),
     parts: formulaOf(scaled),
     written: formulaOf(byUse),
+    guess,
+    family: request.family ?? guess.id,
   };
 }

@@ -34,7 +34,7 @@ export function trialOf(
   ask: TrialAsk,
 ): TrialBake {
   const work = workOf(recipe, request, kitchen);
-  const profile = familyOf(work.request.family ?? recipe.family.id);
+  const profile = familyOf(work.family);
   const { bake } = readProcess(recipe, kitchen);
   const dial = ask.ovenCelsius ?? bake?.ovenCelsius ?? profile.usualOven;
   const fan = ask.fan ?? bake?.fan ?? false;

@@ -170,7 +170,7 @@ export function* waysFor(
   const work: Work = workOf(recipe, request, kitchen);
   const wheat = work.parts.reduce((sum, { lines }) => sum + wheatGrams(lines, work.catalogue), 0);
   if (wheat <= 0) return [];
-  const family = work.request.family ?? recipe.family.id;
+  const { family } = work;
   const found: { readonly ask: WayAsk; readonly docket: Docket }[] = [];
   const byFlours = candidates(family, work.request, work.kitchen, houseJars);
   let open: readonly WayAsk[] = byFlours;

@@ -213,8 +213,8 @@ describe('a recipe as a formula', () => {
     ]);
   });
   it('tells a list its weight', () => {
-    expect(asReadOf(recipe)).toMatchObject({ title: 'Cake', batchGrams: 350 });
-    expect(asReadOf(readText('salt')).batchGrams).toBeNull();
+    expect(asReadOf(recipe, BUILT_IN_KITCHEN)).toMatchObject({ title: 'Cake', batchGrams: 350 });
+    expect(asReadOf(readText('salt'), BUILT_IN_KITCHEN).batchGrams).toBeNull();
   });
   it('knows only ingredients of the catalogue', () =>
     expect(() => getIngredient(catalogue, 'moon-dust')).toThrow(/moon-dust/));

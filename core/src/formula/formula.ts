@@ -1,4 +1,5 @@
-import type { AsRead } from '../kitchen';
+import type { AsRead, Kitchen } from '../kitchen';
+import { readProcess } from '../process';
 import { ofItem, type Part, type Recipe } from '../read';
 import { massOf } from './composition';
 import type { FormulaLine, FormulaPart } from './types';
@@ -32,11 +33,11 @@ export const formulaOf = (recipe: Recipe): FormulaPart[] =>
 const LONGEST_TITLE = 300;
 
 /** What a list shows of a recipe: its title, its family, and what its lines weigh together. */
-export function asReadOf(recipe: Recipe): AsRead {
+export function asReadOf(recipe: Recipe, kitchen: Kitchen): AsRead {
   const grams = formulaOf(recipe).reduce((sum, { lines }) => sum + massOf(lines), 0);
   return {
     title: recipe.title.slice(0, LONGEST_TITLE),
-    family: recipe.family.id,
+    family: readProcess(recipe, kitchen).family.id,
     batchGrams: grams > 0 ? grams : null,
   };
 }

@@ -1,71 +1,8 @@
-import type { Line, Recipe, Step } from '../read';
-import { blanked, cleanLine, ingredientLines, remembered } from '../read';
-import { METHOD_WORDS } from './data/methodWords';
+import { broughtIn } from '../process';
+import type { Recipe } from '../read';
+import { METHOD_REASONS } from './data/methodReasons';
 import type { MethodGuard } from './types';
 
-/** A longer line is a sentence that was taken for one, and may only speak of what a list would give. */
-const LONGEST_LINE = 120;
-
-const listed = (lines: readonly Line[], words: RegExp | null) =>
-  words !== null && lines.some(({ source }) => source.length <= LONGEST_LINE && words.test(source));
-
-/** The lines and steps of a few hundred recipes. */
-const MOST_TEXTS = 10_000;
-
-interface Said {
-  readonly from: number;
-  readonly words: string;
-}
-
-/** Every place where a step names it, the longest words of each. */
-function saidIn(text: string, forms: readonly RegExp[], but: readonly RegExp[]): Said[] {
-  const heard = but.reduce(blanked, text);
-  const all = forms
-    .flatMap((form) => [...heard.matchAll(form)].map(({ 0: words, index: from }): Said => ({ from, words })))
-    .sort((a, b) => a.from - b.from || b.words.length - a.words.length);
-  return all.reduce<Said[]>((kept, one) => {
-    const before = kept.at(-1);
-    return before && one.from < before.from + before.words.length ? kept : [...kept, one];
-  }, []);
-}
-
-/** What of each row some words name, by the row: the same step is heard again with every edit of another. */
-const heardIn = remembered((text) => METHOD_WORDS.map((one) => saidIn(text, one.forms, one.but)), MOST_TEXTS);
-const heardInStep = remembered(
-  (text) => METHOD_WORDS.map((one) => saidIn(text, [...one.forms, ...(one.inSteps ?? [])], one.but)),
-  MOST_TEXTS,
-);
-
-/** A line that may have been taken for something else is heard only for what is done. */
-function guardStep({ id, source }: Step, lines: readonly Line[], ofMethod: boolean): MethodGuard[] {
-  const heard = (ofMethod ? heardInStep : heardIn)(cleanLine(source));
-  return METHOD_WORDS.flatMap((one, at) => {
-    const said = heard[at]!;
-    if (said.length === 0 || listed(lines, one.listed)) return [];
-    return said.map(({ words }) => ({
-      step: id,
-      source,
-      words: words.replace(/^[\s.,;:!]+|[\s,]+$/g, ''),
-      reason: one.reason,
-      instead: one.instead,
-    }));
-  });
-}
-
-/** Shorter notes are names and yields. */
-const SHORTEST_STEP = 24;
-
-/**
- * Gluten that the method brings in and no line of the list names: flour on the bench, on the berries, in the sauce, crumbs in
- * the tin. The lines of the list and its notes are heard as well: a reader may have taken a step for one.
- */
-export function guardMethod(recipe: Recipe): MethodGuard[] {
-  const lines = ingredientLines(recipe);
-  const beside = recipe.parts.flatMap((part) => part.lines);
-  return [
-    ...recipe.method.flatMap((step) => guardStep(step, lines, true)),
-    ...beside.flatMap((line) =>
-      guardStep(line, lines, line.kind === 'note' && line.source.trim().length > SHORTEST_STEP),
-    ),
-  ];
-}
+/** Gluten that the method brings in and no line of the list names, with what to take in its place. */
+export const guardMethod = (recipe: Recipe): MethodGuard[] =>
+  broughtIn(recipe).map(({ food, ...said }) => ({ ...said, ...METHOD_REASONS[food] }));

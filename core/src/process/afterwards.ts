@@ -1,5 +1,5 @@
 import type { Line, Part, Recipe } from '../read';
-import type { Role } from '../vocabulary';
+import type { FamilyId, Role } from '../vocabulary';
 import { UNTIL, type Told } from './actions';
 import { calledOf, linesNamedIn } from './called';
 import { EVERYTHING } from './data/roleWords';
@@ -86,6 +86,7 @@ function parted(part: Part, apart: ReadonlySet<string>, name: string): readonly 
  */
 export function partedByUse(
   recipe: Recipe,
+  family: FamilyId,
   actions: readonly Told[],
   stages: readonly ToldStage[],
 ): readonly Part[] {
@@ -94,8 +95,7 @@ export function partedByUse(
   const last = stages.findLast(heats);
   const end = actions.findIndex(({ id }) => id === last?.action);
   return recipe.parts.flatMap((part) => {
-    if (isCrumble(part) || (part === only && recipe.family.id === 'crumble'))
-      return parted(part, fruitOf(part), UNDER);
+    if (isCrumble(part) || (part === only && family === 'crumble')) return parted(part, fruitOf(part), UNDER);
     return part === only && end >= 0 ? parted(part, lateLines(part, actions, end), NAME) : [part];
   });
 }

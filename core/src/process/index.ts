@@ -2,9 +2,21 @@ export { heatsOf, readProcess, type Process } from './process';
 export { heats } from './stages';
 export { dishIn, saysSize } from './tins';
 export { linesMeant } from './meant';
+export { broughtIn, type BroughtIn } from './methodFoods';
+export type { MethodFood } from './data/methodFoods';
 export { bySentence } from './sentences';
 export { shows } from './signs';
 export type { Sign } from './data/signs';
 export { calledOf, linesNamedIn } from './called';
 export { AT_BOWL, WAITS, type ActionClass } from './data/verbs';
-export type { Action, BakeFacts, Medium, Minutes, Mixture, PartFamily, Stage, Take } from './types';
+export type {
+  Action,
+  BakeFacts,
+  FamilyGuess,
+  Medium,
+  Minutes,
+  Mixture,
+  PartFamily,
+  Stage,
+  Take,
+} from './types';

@@ -1,9 +1,7 @@
-import type { Catalogue } from '../catalogue';
-import type { Part, Recipe } from '../read';
+import type { Part } from '../read';
 import type { Told } from './actions';
-import { partFamilies } from './parts';
 import type { Taken } from './takes';
-import type { Action, Mixture, Take } from './types';
+import type { Action, Mixture, PartFamily, Take } from './types';
 
 /** What goes on or into a bake when that is done. */
 const LAYER =
@@ -18,13 +16,12 @@ const together = (takes: readonly Take[]): Take[] => {
 /** What comes of each part, with what the actions take of its lines; a line that no action names is in it whole. */
 export function mixturesOf(
   parts: readonly Part[],
-  recipe: Recipe,
+  families: ReadonlyMap<string, PartFamily>,
+  title: string,
   actions: readonly Told[],
   taken: readonly Taken[],
   main: Part | undefined,
-  catalogue: Catalogue,
 ): Mixture[] {
-  const families = partFamilies(parts, main, recipe, catalogue);
   const all = taken.flatMap(({ takes }) => takes);
   const idOf = (part: string) => `m${parts.findIndex(({ id }) => id === part) + 1}`;
   return parts.map((part): Mixture => {
@@ -35,7 +32,7 @@ export function mixturesOf(
     const over = layers && !bakes && LAYER.test(part.name ?? '');
     return {
       id: idOf(part.id),
-      name: part.name ?? (part === main ? recipe.title : ''),
+      name: part.name ?? (part === main ? title : ''),
       part: part.id,
       lines: together([
         ...all.filter(({ line }) => lines.includes(line)),

@@ -129,8 +129,8 @@ const read = said.map((page) => {
     tin: page.pans.some((pan) => isPan(process, pan)),
     parts: partsAreRight(beside),
     surePartKinds: surePartKinds(beside, page),
-    family: page.family.includes(recipe.family.id),
-    sure: recipe.family.confidence >= SURE,
+    family: page.family.includes(process.family.id),
+    sure: process.family.confidence >= SURE,
   };
 });
 

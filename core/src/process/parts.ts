@@ -1,6 +1,8 @@
 import type { Catalogue } from '../catalogue';
-import { guessFamily, ratiosOf, weighLines, type Part, type Recipe } from '../read';
-import type { PartFamily } from './types';
+import { ratiosOf, weighLines, type Part, type Recipe } from '../read';
+import type { FamilyId } from '../vocabulary';
+import { guessFamily } from './family';
+import type { FamilyGuess, PartFamily } from './types';
 
 /** Of what is rolled or pressed there is less egg and water than so many g for 100 g of flour. */
 const MOST_EGG = 30;
@@ -34,23 +36,28 @@ const HAVE_BASES: ReadonlySet<string> = new Set([
   'loaf',
 ]);
 
-function baseOf(part: Part, recipe: Recipe, catalogue: Catalogue): PartFamily | undefined {
+function baseOf(part: Part, bake: FamilyId, catalogue: Catalogue): PartFamily | undefined {
   const ratios = ratiosOf(part.lines, catalogue);
-  if (part.name === null || !BASE.test(part.name) || !ratios || !HAVE_BASES.has(recipe.family.id))
-    return undefined;
+  if (part.name === null || !BASE.test(part.name) || !ratios || !HAVE_BASES.has(bake)) return undefined;
   const soft = ratios.egg > MOST_EGG || ratios.water > MOST_WATER;
   const id = ratios.sugars > 100 * SWEET_BASE ? 'cut-out' : 'pastry';
   return soft ? undefined : { id, confidence: 0.9, because: 'name' };
 }
 
-function familyOf(part: Part, main: Part | undefined, recipe: Recipe, catalogue: Catalogue): PartFamily {
+function familyOf(
+  part: Part,
+  main: Part | undefined,
+  { bindings }: Recipe,
+  bake: FamilyGuess,
+  catalogue: Catalogue,
+): PartFamily {
   const { flour, starch, all } = weighLines(part.lines, catalogue);
   const said = named(part);
-  const byHand = recipe.bindings.families[part.id];
+  const byHand = bindings.families[part.id];
   if (byHand) return { id: byHand, confidence: 1, because: 'said' };
-  const base = baseOf(part, recipe, catalogue);
+  const base = baseOf(part, bake.id, catalogue);
   if (base) return base;
-  if (part === main) return { id: recipe.family.id, confidence: recipe.family.confidence, because: 'main' };
+  if (part === main) return { id: bake.id, confidence: bake.confidence, because: 'main' };
   if (flour + starch === 0) return { id: 'no-flour', confidence: 0.95, because: 'no-flour' };
   if (said) return { id: said, confidence: 0.9, because: 'name' };
   if ((flour + starch) / Math.max(1, all) < THICKENS)
@@ -64,7 +71,8 @@ export function partFamilies(
   parts: readonly Part[],
   main: Part | undefined,
   recipe: Recipe,
+  bake: FamilyGuess,
   catalogue: Catalogue,
 ): ReadonlyMap<string, PartFamily> {
-  return new Map(parts.map((part) => [part.id, familyOf(part, main, recipe, catalogue)]));
+  return new Map(parts.map((part) => [part.id, familyOf(part, main, recipe, bake, catalogue)]));
 }

@@ -13,16 +13,20 @@ import {
 import { actionsOf, type Told } from './actions';
 import { partedByUse } from './afterwards';
 import { doubtsOf } from './doubts';
+import { familyOfPage } from './family';
 import { bySentence } from './sentences';
 import { heats, stagesOf } from './stages';
 import { flowing, mixturesOf } from './mixtures';
 import { calledOf } from './called';
+import { partFamilies } from './parts';
 import { takesOf } from './takes';
 import { tinOf, type Said } from './tins';
-import type { Action, BakeFacts, Mixture, Stage } from './types';
+import type { Action, BakeFacts, FamilyGuess, Mixture, Stage } from './types';
 
 /** A method as what is done. */
 export interface Process {
+  /** What kind of bake the page is taken for, and why. */
+  readonly family: FamilyGuess;
   readonly actions: readonly Action[];
   readonly mixtures: readonly Mixture[];
   /** The recipe's parts, and what of its one list only comes to the bake when that is done. */
@@ -138,16 +142,18 @@ export function readProcess(recipe: Recipe, kitchen: Kitchen): Process {
 function processOf(recipe: Recipe, kitchen: Kitchen): Process {
   const catalogue = catalogueOf(kitchen);
   const scales = { catalogue, locale: recipe.locale, eggSize: kitchen.eggSize };
+  const family = familyOfPage(recipe, catalogue);
   const done = actionsOf(recipe.method);
-  const told = stagesOf(done, recipe.title, recipe.family.id);
+  const told = stagesOf(done, recipe.title, family.id);
   const head = actionsOf(ofHead(recipe));
-  const heated = told.some(heats) ? told : [...told, ...stagesOf(head, recipe.title, recipe.family.id)];
-  const pan = tinOf(sayings(recipe, done), recipe.family.id, heated);
-  const all = partedByUse(recipe, done, told);
+  const heated = told.some(heats) ? told : [...told, ...stagesOf(head, recipe.title, family.id)];
+  const pan = tinOf(sayings(recipe, done), family.id, heated);
+  const all = partedByUse(recipe, family.id, done, told);
   const parts = all.filter(({ lines }) => lines.some(({ kind }) => kind === 'ingredient'));
   const first = mainPart(parts, catalogue);
   const taken = takesOf(done, calledOf(parts), parts, first, recipe.bindings.takes, scales);
-  const mixtures = mixturesOf(parts, recipe, done, taken, first, catalogue);
+  const kinds = partFamilies(parts, first, recipe, family, catalogue);
+  const mixtures = mixturesOf(parts, kinds, recipe.title, done, taken, first);
   const actions = done.map((one, at): Action => {
     const { durations: _, settings: __, ...action } = one;
     const { takes, gives, part } = taken[at]!;
@@ -161,12 +167,13 @@ function processOf(recipe: Recipe, kitchen: Kitchen): Process {
   });
   const main = mainStage(stages, recipe.bindings.bake);
   return {
+    family,
     actions,
     stages,
     mixtures: flowing(mixtures, actions),
     parts: all,
     main: main && stages.indexOf(main),
     bake: bakeFacts(main, stages, done, head, pan),
-    doubts: doubtsOf(stages, recipe.method),
+    doubts: doubtsOf(recipe, mainPart(recipe.parts, catalogue), family, stages, catalogue),
   };
 }

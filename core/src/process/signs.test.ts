@@ -19,6 +19,8 @@ const SAID: Readonly<Record<Sign, readonly [shown: string, not: string]>> = {
   'stays in its tin': ['leave in the tin', 'leave on the rack'],
   hurries: ['at once', 'after an hour'],
   'dusts with flour': ['on a floured board', 'with the flour'],
+  dusts: ['dust the top with ', 'dust the top. Add '],
+  'is turned off': ['leave the door ajar', 'bake until brown'],
   sifts: ['sieve it', 'pass it round'],
   whisks: ['whip the cream', 'beat the cream'],
   'rolls out': ['roll the dough out', 'roll into balls'],

@@ -1,5 +1,5 @@
-import type { Pan } from '../read';
-import type { PartKind } from '../vocabulary';
+import type { FamilyRatios, Pan } from '../read';
+import type { FamilyId, PartKind } from '../vocabulary';
 import type { ActionClass } from './data/verbs';
 
 /** A stretch of a step: connector and body. The clauses of a step tile it. */
@@ -94,4 +94,18 @@ export interface BakeFacts {
   readonly pan: Pan | null;
   /** Stages in the oven, what only toasts, bakes blind or grills left out: heat and time are those of the longest. */
   readonly ofStages: number;
+}
+
+/** What kind of bake it is taken for, and why. */
+export interface FamilyGuess {
+  readonly id: FamilyId;
+  readonly confidence: number;
+  /** Null without flour. */
+  readonly ratios: FamilyRatios | null;
+  readonly nearest: readonly {
+    readonly id: FamilyId;
+    readonly probability: number;
+    readonly words: readonly string[];
+    readonly usual: FamilyRatios;
+  }[];
 }

@@ -1,13 +1,14 @@
 export { readAmount } from './amount';
 export { weigh, type Scales } from './grams';
 export { numbersFromWords } from './numberWords';
-export { guessFamily, ratiosOf } from './family';
+export { boughtDough } from './boughtDough';
 export { blanked, CARD_PART, CHAT, cleanLine } from './clean';
 export { rowsOf } from './tableRow';
 export { durationsIn, type Duration } from './durations';
 export { makeDoubt } from './doubts';
 export { settingsIn, type Setting } from './temperatures';
 export type { DoubtKind, Finding } from './doubts';
+export { compareRatios, ratiosOf, usualRatios } from './familyRatios';
 export { RATIOS, type FamilyRatios } from './ratios';
 export { mainPart, weighLines } from './mainPart';
 export { matchIngredient } from './match';
@@ -16,7 +17,6 @@ export { lastWordOf, tokensOf } from './names';
 export { whyKind, type Spoke } from './page';
 export { ingredientLines, pageLines, readRecipe, type PageLine, type ReadResult } from './recipe';
 export type {
-  FamilyGuess,
   Item,
   Line,
   LineKind,

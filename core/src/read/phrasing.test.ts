@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { runs, readText } from '../testing';
+import { familyRead, runs, readText } from '../testing';
 import { ingredientLines } from '.';
 
 /** What a line weighs: its foods with their grams, "~" before what stands instead, "+" before what is for the tin. */
@@ -55,8 +55,8 @@ describe('a line as people write it', () => {
     else expect(weighed(line).join()).toMatch(/null|baking-powder/);
   });
   it('what is for the tin counts in no batter', () => {
-    const with_ = readText('Cake\n200 g butter, plus 30 g for the tin\n200 g plain flour').family.ratios!.fat;
-    const without = readText('Cake\n200 g butter\n200 g plain flour').family.ratios!.fat;
+    const with_ = familyRead('Cake\n200 g butter, plus 30 g for the tin\n200 g plain flour').ratios!.fat;
+    const without = familyRead('Cake\n200 g butter\n200 g plain flour').ratios!.fat;
     expect(with_).toBeCloseTo(without, 9);
   });
   it('shares an amount among any number of foods', () =>

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { BUILT_IN_KITCHEN, catalogueOf, type LineCorrection } from '../kitchen';
 import { counter, readText, runs } from '../testing';
-import type { FamilyId, Locale } from '../vocabulary';
+import type { Locale } from '../vocabulary';
 import { cleanLine, ingredientLines, readRecipe } from '.';
 
 const first = (text: string) => readText(text).parts[0]!.lines.find(({ kind }) => kind === 'ingredient')!;
@@ -21,31 +21,6 @@ describe('where a recipe comes from', () => {
         .items[0]!.grams!.central;
     expect(of('AU') / of('UK')).toBeCloseTo(20 / 15, 6);
     expect(of('US') / of('UK')).toBeCloseTo(14.78676 / 15, 5);
-  });
-});
-
-describe('what kind of bake it is', () => {
-  it.each<[FamilyId, string]>([
-    [
-      'drop-cookie',
-      'Oat cookies\n200 g plain flour\n120 g butter\n170 g brown sugar\n1 egg\nMethod\nDrop by spoonfuls and bake.',
-    ],
-    [
-      'creamed-cake',
-      'Birthday cake\n250 g plain flour\n180 g butter\n220 g sugar\n3 eggs\n150 ml milk\nMethod\nCream the butter and sugar.',
-    ],
-    ['muffin', 'Berry muffins\n250 g plain flour\n100 g sugar\n1 egg\n250 ml milk\n80 ml oil'],
-    ['brownie', 'Brownies\n200 g butter\n200 g dark chocolate\n4 eggs\n300 g sugar\n110 g plain flour'],
-    ['pastry', 'Pie crust\n250 g plain flour\n150 g cold butter\n60 ml iced water'],
-    ['yeast-dough', 'Soft knots\n500 g bread flour\n7 g dried yeast\n300 ml milk\n60 g butter\n60 g sugar'],
-    ['pancake', 'Pancakes\n150 g plain flour\n2 eggs\n300 ml milk'],
-    ['scone', 'Scones\n225 g self-raising flour\n55 g butter\n25 g sugar\n150 ml milk'],
-  ])('%s', (id, text) => expect(readText(text).family.id).toBe(id));
-  it('is less sure of a bare list than of one with its words', () => {
-    const list = '250 g plain flour\n120 g butter\n150 g sugar\n2 eggs\n100 ml milk';
-    expect(
-      readText(`Layer cake\n${list}\nMethod\nCream the butter and sugar.`).family.confidence,
-    ).toBeGreaterThan(readText(list).family.confidence);
   });
 });
 

@@ -3,7 +3,6 @@ import { catalogueOf, type Kitchen, type LineCorrection, type SourceLine } from 
 import type { Locale, PageKind } from '../vocabulary';
 import { anotherRecipe, findDoubts, otherLanguage, unsureKinds } from './doubts';
 import { correctLine } from './corrections';
-import { guessFamily } from './family';
 import { carryIds } from './ids';
 import type { Scales } from './grams';
 import { isForeign, readLine } from './line';
@@ -11,13 +10,11 @@ import { inferLocale } from './locale';
 import { namesFood } from './match';
 import { kindsOf, pageText, secondRecipe, type KindOfLine } from './page';
 import { bindingsOf, regrouped } from './bindings';
-import { mainPart, weighLines } from './mainPart';
 import { toParts } from './parts';
 import { placesOf, type Place } from './places';
 import { readProse } from './prose';
 import { joinWrapped } from './continued';
-import { lastWordOf } from './names';
-import type { Line, Part, Recipe, Step, TakenFor } from './types';
+import type { Line, Recipe, Step, TakenFor } from './types';
 import { tellsADeed } from './tellsADeed';
 import { readTimes } from './times';
 import { titleOf } from './title';
@@ -88,13 +85,6 @@ function saidOf({ kind, line: _, family: __, bake, takes, ...food }: LineCorrect
   if (bake !== undefined || takes !== undefined) return 'step';
   return Object.keys(food).length > 0 ? 'ingredient' : undefined;
 }
-
-/** A title without what it says of smaller parts: a slice with a streusel is no streusel. */
-const withoutNamesOf = (parts: readonly Part[], title: string): string =>
-  parts.reduce((words, { name }) => {
-    const last = name === null ? '' : lastWordOf(name);
-    return last === '' ? words : words.replace(new RegExp(`\\b${last}\\b`, 'gi'), ' ');
-  }, title);
 
 interface Page {
   readonly lines: readonly SourceLine[];
@@ -178,18 +168,8 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
     prose,
   );
   const title = titleOf(placed, steps);
-  const method = steps.map(({ source }) => source).join(' ');
   const about = read.filter(({ kind }) => kind !== 'ingredient').map(({ source }) => source);
   const parts = regrouped(toParts(read), corrections);
-  const main = mainPart(parts, catalogue);
-  const besides = parts.filter((part) => part !== main && weighLines(part.lines, catalogue).flour > 0);
-  const family = guessFamily(
-    `${withoutNamesOf(besides, title)} ${about.filter((one) => /^(?:makes|serves|yield)/i.test(one)).join(' ')}`,
-    main?.lines ?? read,
-    method,
-    catalogue,
-    read,
-  );
   const foreign = read.find((line) => line.kind === 'ingredient' && isForeign(line.source, catalogue));
   return {
     lines,
@@ -197,7 +177,6 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
       schema: 1,
       title,
       locale: place,
-      family,
       parts,
       method: steps,
       yields: readYield(lines.map(({ source }, n) => ({ source, kind: kinds[n]!.kind }))),
@@ -208,7 +187,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
         ...unsureKinds(lines, kinds),
         ...(second ? [anotherRecipe(second)] : []),
         ...(foreign ? [otherLanguage(foreign)] : []),
-        ...findDoubts({ parts, method: steps, family: family.id, ratios: family.ratios }, catalogue),
+        ...findDoubts(parts, catalogue),
       ],
     },
   };

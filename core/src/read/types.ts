@@ -1,9 +1,8 @@
 import type { PanSize, Taking } from '../kitchen';
 import type { Range } from '../quantity';
-import type { FamilyId, Locale, PartKind, Role } from '../vocabulary';
+import type { Locale, PartKind, Role } from '../vocabulary';
 import type { Finding } from './doubts/doubt';
 import type { KindOfLine } from './page/kinds';
-import type { FamilyRatios } from './ratios';
 
 /** How sure the reader is of an ingredient: `near` was found by tolerance and is a question, `none` is unknown. */
 export type MatchKind = 'exact' | 'near' | 'none';
@@ -89,25 +88,10 @@ export interface TakenFor extends KindOfLine {
   readonly line: string;
 }
 
-/** What kind of bake it is taken for, and why. */
-export interface FamilyGuess {
-  readonly id: FamilyId;
-  readonly confidence: number;
-  /** Null without flour. */
-  readonly ratios: FamilyRatios | null;
-  readonly nearest: readonly {
-    readonly id: FamilyId;
-    readonly probability: number;
-    readonly words: readonly string[];
-    readonly usual: FamilyRatios;
-  }[];
-}
-
 export interface Recipe {
   readonly schema: 1;
   readonly title: string;
   readonly locale: Locale;
-  readonly family: FamilyGuess;
   readonly parts: readonly Part[];
   readonly method: readonly Step[];
   readonly yields: Yield | null;

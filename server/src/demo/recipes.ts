@@ -285,7 +285,7 @@ function favourite(text: string, request: Partial<ConversionRequest> = {}): Reci
   const { recipe, lines } = readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId });
   return {
     ...EMPTY_RECIPE,
-    asRead: asReadOf(recipe),
+    asRead: asReadOf(recipe, BUILT_IN_KITCHEN),
     text,
     lines,
     request: { ...TEA, ...request },

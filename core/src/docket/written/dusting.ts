@@ -44,8 +44,6 @@ export const dustEdits = (source: string, dust: string, butterOut: boolean): Spa
     })),
   );
 
-/** Words that a flour is dusted with, rather than mixed in. */
-export const DUSTS = /\b(?:dust|sprinkl|dredg|scatter|shak|dipp?)\w*\b[^.;]*$/i;
 const BUTTERS =
   /\bbuttered\b|(?<=(?:^|[.;:,(]|\b(?:and|then|to|generously|lightly|well))\s*)butter(?:ing)?(?= (?:and (?:line|dust|flour)|(?:a|an|the|two|your|both|each|well|them|it)\b|(?:[\w\d×x"-]+ ){0,3}(?:tins?|pans?|trays?|dish|moulds?|sheets?|paper|parchment|ramekins?|basin)))/gi;
 const GREASES = { buttered: 'greased', buttering: 'greasing', butter: 'grease' } as const;

@@ -1,14 +1,14 @@
 import { STARCH_FOR } from '../../balance';
 import { getIngredient, type Catalogue } from '../../catalogue';
 import type { ConversionRequest } from '../../kitchen';
-import { readProcess, type Action } from '../../process';
+import { readProcess, shows, type Action } from '../../process';
 import { CHAT, type Step } from '../../read';
 import type { DocketPart, DocketStep } from '../types';
 import { cautionEdits } from './cautions';
 import { coolEdits } from './cool';
 import { DUSTERS } from './data/madeFirst';
 import { kneadEdits, proofEdits } from './dough';
-import { DUSTS, dustEdits, greaseEdits } from './dusting';
+import { dustEdits, greaseEdits } from './dusting';
 import type { Facts } from './facts';
 import { renameMentions } from './mentions';
 import type { Renamed } from './renamed';
@@ -49,7 +49,7 @@ function withDust(
   return edits.map((one) => {
     const plain = one.text.replace(/^the /, '');
     const before = source.slice(0, one.from);
-    return names.has(plain) && DUSTS.test(before) && !/\bof the\s*$/i.test(before)
+    return names.has(plain) && shows('dusts', before) && !/\bof the\s*$/i.test(before)
       ? { ...one, text: dust }
       : one;
   });

@@ -28,6 +28,10 @@ export const SIGNS = {
   hurries: /\b(?:no longer|at most|while|at once|immediately|warm)\b/i,
   'dusts with flour':
     /\bfloured\b|(?:\band|&) flour\b|\bflour (?:the|your|an?|two)\b|\b(?:dust|sprinkl|dredg)\w*[^.]*\bflour\b/i,
+  /** What goes on it, and not in: as far as the words before a food tell. */
+  dusts: /\b(?:dust|sprinkl|dredg|scatter|shak|dipp?)\w*\b[^.;]*$/i,
+  /** An oven that no heat is given for. */
+  'is turned off': /\b(?:off|ajar|turn|leave)\b/i,
   sifts: /\b(?:sift|sieve)/i,
   whisks: /\bwhi(?:sk|p)/i,
   'rolls out':

@@ -1,9 +1,5 @@
-import type { Catalogue } from '../../catalogue';
-import type { FamilyId, Role } from '../../vocabulary';
 import { cleanLine } from '../clean';
-import { FAR_FROM_FAMILY, FOUND_SOMEWHERE, USUAL_MOST } from '../data/usual';
-import { compareRatios } from '../family';
-import type { FamilyRatios } from '../ratios';
+import { USUAL_MOST } from '../data/usual';
 import type { Line, Part } from '../types';
 import { makeDoubt, type Finding } from './doubt';
 
@@ -63,46 +59,4 @@ export function unusualAmounts(part: Part, flourGrams: number): Finding[] {
       ];
     }),
   );
-}
-
-const NAMES: Readonly<Record<keyof FamilyRatios, string>> = {
-  water: 'water',
-  fat: 'fat',
-  sugars: 'sugar',
-  egg: 'egg',
-};
-/** What brings each as its own: the cream that fills and the fruit on top are no slip of the pen. */
-const BRINGS: Readonly<Record<keyof FamilyRatios, readonly Role[]>> = {
-  water: ['liquid'],
-  fat: ['fat'],
-  sugars: ['sugar'],
-  egg: ['egg'],
-};
-/** Most of it isn't there when it comes to the flour. */
-const BOILED_DOWN = /\b(?:boil(?:ed)? down|reduced?)\b/i;
-/** Of what there is of it so much comes with one line. */
-const MOST_OF_IT = 0.5;
-
-/**
- * Fat, sugar, water or egg that are far above what the family has, and above what any bake has: the line that brings most of it is
- * asked about. `lines`: of the part with the flour.
- */
-export function farFromFamily(
-  lines: readonly Line[],
-  family: FamilyId,
-  ratios: FamilyRatios | null,
-  catalogue: Catalogue,
-): Finding[] {
-  // Where flour only dusts or binds, a ratio to it says nothing.
-  if (!ratios || family === 'flourless') return [];
-  return compareRatios(lines, family, ratios, catalogue).flatMap(({ what, has, usual, line, share }) => {
-    const most = Math.max(FAR_FROM_FAMILY * usual, FOUND_SOMEWHERE[what]);
-    if (!line || has <= most || share < MOST_OF_IT || BOILED_DOWN.test(line.source)) return [];
-    if (!line.items.some(({ role }) => BRINGS[what].includes(role))) return [];
-    return [
-      makeDoubt('far-from-family', line, {
-        asks: `With it the ${NAMES[what]} is ${Math.round(has)} g on 100 g of flour; a bake of this kind has about ${Math.round(usual)}. Is the amount right?`,
-      }),
-    ];
-  });
 }

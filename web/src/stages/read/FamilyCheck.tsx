@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { useStore } from 'react-redux';
 import { styled } from 'styled-components';
 import type { Difference } from '@omniarton/core/docket';
-import { RATIOS, type FamilyGuess } from '@omniarton/core/read';
+import type { FamilyGuess } from '@omniarton/core/process';
+import { RATIOS } from '@omniarton/core/read';
 import { FAMILY_NAMES, type FamilyId } from '@omniarton/core/vocabulary';
 import type { RootState } from '../../state/state';
 import { askSlow } from '../../state/engine/engine';
@@ -15,7 +16,7 @@ import { RATIO_WORDS } from '../../words/read';
 
 /** What speaks for the kind of bake it is taken for; and what would be otherwise if it were another. */
 export function FamilyCheck() {
-  const guess = useEngine(({ answer }) => (answer?.asRead.batchGrams ? answer.recipe.family.id : null));
+  const guess = useEngine(({ answer }) => (answer?.asRead.batchGrams ? answer.process.family.id : null));
   const [request] = useRequest();
   const taken = request.family ?? guess;
   if (taken === null) return null;
@@ -27,7 +28,7 @@ export function FamilyCheck() {
 }
 
 function Why({ taken }: { readonly taken: FamilyId }) {
-  const guess = useEngine(({ answer }) => answer?.recipe.family);
+  const guess = useEngine(({ answer }) => answer?.process.family);
   const [, ask] = useRequest();
   const { other, differences, look, close } = useWhatIf();
   if (!guess) return null;

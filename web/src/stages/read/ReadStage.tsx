@@ -72,7 +72,7 @@ const GUESS = 'guess';
 /** What kind of bake it is read as; a person knows better. */
 function Family() {
   const [request, ask] = useRequest();
-  const guess = useEngine(({ answer }) => (answer?.asRead.batchGrams ? answer.recipe.family.id : null));
+  const guess = useEngine(({ answer }) => (answer?.asRead.batchGrams ? answer.process.family.id : null));
   // The list is long and is built anew with its options: only another guess changes them.
   const options = useMemo(
     () => [
@@ -99,7 +99,7 @@ function Family() {
 
 function Sure() {
   const confidence = useEngine(({ answer }) =>
-    answer?.asRead.batchGrams ? Math.round(answer.recipe.family.confidence * 100) : null,
+    answer?.asRead.batchGrams ? Math.round(answer.process.family.confidence * 100) : null,
   );
   return confidence === null ? null : <Small>{confidence} % sure</Small>;
 }

@@ -138,7 +138,7 @@ export const door = {
         process: readProcess(recipe, kitchen),
         scaled: scaled === recipe ? null : scaled,
         lines,
-        asRead: asReadOf(recipe),
+        asRead: asReadOf(recipe, kitchen),
         guard: guardRecipe(recipe, doc.request, kitchen),
         weighThis: weighThis(recipe),
         partEggs: partEggs(scaled),
@@ -208,7 +208,7 @@ export const door = {
     const { recipe, lines } = read(bare, laid.kitchen);
     const guard = guardRecipe(recipe, EMPTY_REQUEST, laid.kitchen);
     return {
-      doc: { ...bare, lines, asRead: asReadOf(recipe) },
+      doc: { ...bare, lines, asRead: asReadOf(recipe, laid.kitchen) },
       unplaced: ingredientLines(recipe).filter(({ items }) => items.some(({ match }) => match === 'none'))
         .length,
       doubts: recipe.doubts.length + readProcess(recipe, laid.kitchen).doubts.length,

@@ -1,6 +1,4 @@
-import { cleanLine } from '../clean';
-import type { Line, Part, Step } from '../types';
-import { makeDoubt, type Finding } from './doubt';
+import { cleanLine, makeDoubt, type Finding, type Line, type Step } from '../../read';
 
 const PAPER = /\b(line|lined|lining|cover|sheet of|square of)\b([^.;]{0,40}?)\bbaking (powder)\b/i;
 /** Things that are bought for a bake and don't come out of the tap. "Butter the tin" is a deed. */
@@ -40,16 +38,4 @@ export function notOnTheList(steps: readonly Step[], lines: readonly Line[]): Fi
       ];
     }),
   );
-}
-
-/** Two parts with one name: one of them may have been pasted twice. */
-export function partTwice(parts: readonly Part[]): Finding[] {
-  const seen = new Set<string>();
-  return parts.flatMap(({ name, lines }) => {
-    const key = name?.toLowerCase();
-    const heading = lines.find(({ kind }) => kind === 'heading');
-    if (!key || !heading) return [];
-    if (!seen.has(key)) return (seen.add(key), []);
-    return [makeDoubt('part-twice', heading, { asks: `“${name}” is there twice. Was it pasted twice?` })];
-  });
 }

@@ -1,5 +1,19 @@
-/** Something with gluten that a method brings in and a list may not name. */
-export interface MethodWord {
+/** Foods that a method brings in and a list may not name. `flour besides`: what is dusted, tossed or thickened with, beside the list's. */
+export type MethodFood =
+  | 'flour besides'
+  | 'flour'
+  | 'oats'
+  | 'custard powder'
+  | 'crumbs'
+  | 'wafers'
+  | 'semolina'
+  | 'beer'
+  | 'malt'
+  | 'malt vinegar or soy sauce';
+
+/** How a method names a food. */
+export interface FoodWords {
+  readonly food: MethodFood;
   /** Ways to put it; each a way of its own, so that a test can go through them. */
   readonly forms: readonly RegExp[];
   /** Ways that an ingredient's line has too ("plus extra flour"): heard in steps and notes alone. */
@@ -8,8 +22,6 @@ export interface MethodWord {
   readonly but: readonly RegExp[];
   /** Words on a line of the list that cover it. */
   readonly listed: RegExp | null;
-  readonly reason: string;
-  readonly instead: string;
 }
 
 const SIZES = '(?:more |extra |good |thin |light |heaped |level |rounded |generous |small |large |tiny )*';
@@ -30,9 +42,9 @@ const NAMED_FLOUR =
   /\b(?:rice|brown rice|corn|maize|potato|tapioca|almond|nut|hazelnut|coconut|cassava|buckwheat|sorghum|millet|teff|oat|chickpea|gram|blend(?:ed)?|the blend'?s?) flours?\b|\b(?:gluten[- ]free|gf|1[- ]?(?::|to|for)[- ]?1|one[- ](?:to|for)[- ]one)(?: (?:plain|self[- ]rais\w+|all[- ]purpose|white|baking|gluten[- ]free|gf)){0,3} (?:flours?|blend)\b|\bcorn ?flour\b|\b(?:rice|starch|cocoa|sugar|cornflour|cornstarch|gf|gluten[- ]free)[- ]floured\b/gi;
 
 /** Common practice. */
-export const METHOD_WORDS: readonly MethodWord[] = [
+export const METHOD_FOODS: readonly FoodWords[] = [
   {
-    forms: [
+    food: 'flour besides', forms: [
       // "on a lightly floured board", "greased and floured", "floured hands"
       /\b(?:(?:well|lightly|generously|heavily|thickly)[- ])?floured(?: [\w-]+)?/gi,
       // "flour the pans", "butter and flour a 9 inch tin", "flour your hands"
@@ -58,39 +70,31 @@ export const METHOD_WORDS: readonly MethodWord[] = [
       /\b(?:a third|half|two thirds|some|most|all|a quarter|one third|1\/2|1\/3) (?:of )?the (?:remaining )?flours?\b/gi,
     ],
     // Flour that the list announces for the bench is asked about here as well: what it is dusted with is decided at the bench.
-    listed: null,
-    reason: 'the method uses flour that the list doesn’t give, which is wheat unless another is named',
-    instead: 'rice flour, cocoa or sugar',
+    listed: null
   },
   // Written as prose, or with a list that leaves it out: then the steps are all that names it.
   {
-    forms: [],
+    food: 'flour', forms: [],
     inSteps: [
       /\b(?:(?:self[- ]?rais\w+|self[- ]?ris\w+|sr|s\.r\.|plain|strong|soft|bread|cake|pastry|wholemeal|whole ?wheat|all[- ]?purpose|ap|white|wheat|00|spelt|rye) )*flour\b|\bself[- ]?rais(?:ing|ed)\b(?! agent)/gi,
     ],
     but: [NAMED_FLOUR],
-    listed: /\bflours?\b|\bself[- ]rais/i,
-    reason: 'the steps use flour and no line of the list gives any, so it is taken for wheat',
-    instead: 'a line of the list for it, so that it can be converted',
+    listed: /\bflours?\b|\bself[- ]rais/i
   },
   {
-    forms: [],
+    food: 'oats', forms: [],
     inSteps: [/\b(?:(?:rolled|porridge|quick|jumbo) )?oats\b|\boatmeal\b/gi],
     but: [/\bcertified[^.;,]{0,40}oats\b/gi],
-    listed: /\boat/i,
-    reason: 'oats pick up gluten in field and mill: only certified ones',
-    instead: 'certified oats, or buckwheat flakes',
+    listed: /\boat/i
   },
   {
-    forms: [],
+    food: 'custard powder', forms: [],
     inSteps: [/\bcustard powder\b/gi],
     but: [],
-    listed: /custard/i,
-    reason: 'some custard powder is thickened with wheat',
-    instead: 'one that says gluten-free, by its label',
+    listed: /custard/i
   },
   {
-    forms: [/\bbread ?crumbs?\b|\b(?:biscuit|cookie|cracker|graham) crumbs?\b|\bpanko\b/gi],
+    food: 'crumbs', forms: [/\bbread ?crumbs?\b|\b(?:biscuit|cookie|cracker|graham) crumbs?\b|\bpanko\b/gi],
     inSteps: [/\bcrumbed\b|\bcrumb (?:the|your|a|an|it|each|both) /gi, /\b(?:grease|butter|oil) (?:and|&|then) crumb\b/gi],
     but: [
       /\b(?:gluten[- ]free|gf) (?:bread ?|biscuit |cookie |cracker )?crumbs?\b/gi,
@@ -98,13 +102,11 @@ export const METHOD_WORDS: readonly MethodWord[] = [
       /\b(?:like|resembl\w+|as|to|into|of|reach\w*|becomes?|forms?|form|fine as|consistency of|texture of|stage of|look of|just past)(?: a| the| very)?(?: (?:fine|coarse|rough|wet|damp|moist|dry|soft|large|small|golden|pale|loose|even|sandy|big)(?:,| and| or)?)* ?bread ?crumbs?\b(?! over| on)/gi,
       /\bbread ?crumbs?(?:-like|y)?[ -](?:stage|texture|consistency|like)\b|\bbread ?crumb(?:y|-like)\b|\brub\w*\b[^.;]*\bbread ?crumbs?\b/gi,
     ],
-    listed: /crumb|biscuit|cracker|cookie|panko/i,
-    reason: 'crumbs are wheat unless their packet says otherwise',
-    instead: 'ground nuts or gluten-free crumbs',
+    listed: /crumb|biscuit|cracker|cookie|panko/i
   },
-  { forms: [/\b(?:ice[- ]cream cones?|wafers?|lady ?fingers?|sponge fingers?|amaretti)\b/gi], but: [/\bwafer[- ]thin\b/gi], listed: /cone|wafer|finger|amaretti/i, reason: 'wafers and sponge fingers are wheat', instead: 'gluten-free ones, by their label' },
-  { forms: [/\bsemolina\b|\bmatzo meal\b/gi], but: [/\b(?:rice|corn|maize) semolina\b/gi], listed: /semolina|matzo/i, reason: 'a kind of wheat', instead: 'fine polenta or rice flour' },
-  { forms: [/\b(?:beer|ale|stout|lager)\b/gi], but: [/\b(?:ginger|root) (?:beer|ale)\b/gi], listed: /beer|ale|stout|lager/i, reason: 'brewed from barley unless the label says otherwise', instead: 'cider or gluten-free beer' },
-  { forms: [/\bmalt(?:ed)?\b/gi], but: [/\bmalt vinegar\b/gi], listed: /malt/i, reason: 'malt is barley unless another grain is named', instead: 'golden syrup or treacle' },
-  { forms: [/\bmalt vinegar\b/gi, /\bsoya? sauce\b/gi], but: [], listed: /malt vinegar|soy/i, reason: 'brewed with barley or wheat', instead: 'cider vinegar, or a tamari by its label' },
+  { food: 'wafers', forms: [/\b(?:ice[- ]cream cones?|wafers?|lady ?fingers?|sponge fingers?|amaretti)\b/gi], but: [/\bwafer[- ]thin\b/gi], listed: /cone|wafer|finger|amaretti/i },
+  { food: 'semolina', forms: [/\bsemolina\b|\bmatzo meal\b/gi], but: [/\b(?:rice|corn|maize) semolina\b/gi], listed: /semolina|matzo/i },
+  { food: 'beer', forms: [/\b(?:beer|ale|stout|lager)\b/gi], but: [/\b(?:ginger|root) (?:beer|ale)\b/gi], listed: /beer|ale|stout|lager/i },
+  { food: 'malt', forms: [/\bmalt(?:ed)?\b/gi], but: [/\bmalt vinegar\b/gi], listed: /malt/i },
+  { food: 'malt vinegar or soy sauce', forms: [/\bmalt vinegar\b/gi, /\bsoya? sauce\b/gi], but: [], listed: /malt vinegar|soy/i },
 ];

@@ -1,11 +1,21 @@
-import { availabilityOf, doesIt, getIngredient, type Catalogue } from '../catalogue';
+import { doesIt, type Catalogue } from '../catalogue';
 import { familyOf } from '../family';
+import {
+  boughtDough,
+  lastWordOf,
+  mainPart,
+  RATIOS,
+  ratiosOf,
+  usualRatios,
+  weighLines,
+  type FamilyRatios,
+  type Line,
+  type Part,
+  type Recipe,
+} from '../read';
 import { FAMILIES, type FamilyId } from '../vocabulary';
-import { boughtDough } from './boughtDough';
 import { DEEDS } from './data/deeds';
-import { weighLines } from './mainPart';
-import { RATIOS, type FamilyRatios } from './ratios';
-import type { FamilyGuess, Line } from './types';
+import type { FamilyGuess } from './types';
 
 /** Spread of each ratio between recipes of one family, as a factor in natural logs. */
 const SPREAD = 0.55;
@@ -23,73 +33,6 @@ const MOST_WORDS = 2;
 const UNNAMED = -3;
 /** So many families are shown beside the one that is guessed. */
 const SHOWN = 4;
-
-/** What each weighed item of a line brings to the ratios, g; and how much of it is flour. */
-function shareOf(line: Line, catalogue: Catalogue): FamilyRatios & { readonly flour: number } {
-  const sum = { flour: 0, water: 0, fat: 0, sugars: 0, egg: 0 };
-  if (line.aside) return sum;
-  for (const item of line.items) {
-    if (item.ingredient === null || !item.grams || item.alternative || item.aside) continue;
-    const ingredient = getIngredient(catalogue, item.ingredient);
-    const { composition, role } = ingredient;
-    const grams = item.grams.central;
-    if (role === 'wheat-flour' || role === 'gf-flour' || role === 'starch') sum.flour += grams;
-    sum.water += (grams * composition.water * availabilityOf(ingredient)) / 100;
-    sum.fat += (grams * composition.fat) / 100;
-    if (role === 'sugar' || role === 'syrup') sum.sugars += (grams * composition.sugars) / 100;
-    if (role === 'egg') sum.egg += grams;
-  }
-  return sum;
-}
-
-export function ratiosOf(lines: readonly Line[], catalogue: Catalogue): FamilyRatios | null {
-  const shares = lines.map((line) => shareOf(line, catalogue));
-  const flour = shares.reduce((sum, share) => sum + share.flour, 0);
-  if (flour <= 0) return null;
-  const of = (what: keyof FamilyRatios) =>
-    (100 * shares.reduce((sum, share) => sum + share[what], 0)) / flour;
-  return { water: of('water'), fat: of('fat'), sugars: of('sugars'), egg: of('egg') };
-}
-
-/** What is usual in a family. */
-export function usualRatios(id: FamilyId): FamilyRatios {
-  const [water, fat, sugars, egg] = familyOf(id).ratios;
-  return { water, fat, sugars, egg };
-}
-
-export interface RatioBesideUsual {
-  readonly what: keyof FamilyRatios;
-  readonly has: number;
-  readonly usual: number;
-  /** The line that brings most of it, and its share (0–1). */
-  readonly line: Line | undefined;
-  readonly share: number;
-}
-
-/** A recipe's ratios beside those of a family, each with the line that counts most. */
-export function compareRatios(
-  lines: readonly Line[],
-  family: FamilyId,
-  ratios: FamilyRatios,
-  catalogue: Catalogue,
-): RatioBesideUsual[] {
-  const usual = usualRatios(family);
-  const shares = lines.map((line) => ({ line, brings: shareOf(line, catalogue) }));
-  return RATIOS.map((what) => {
-    const total = shares.reduce((sum, { brings }) => sum + brings[what], 0);
-    const most = shares.reduce<(typeof shares)[number] | undefined>(
-      (best, one) => (one.brings[what] > (best?.brings[what] ?? 0) ? one : best),
-      undefined,
-    );
-    return {
-      what,
-      has: ratios[what],
-      usual: usual[what],
-      line: most?.line,
-      share: most && total > 0 ? most.brings[what] / total : 0,
-    };
-  });
-}
 
 const likeness = (ratios: FamilyRatios, prototype: FamilyRatios) =>
   RATIOS.reduce(
@@ -200,4 +143,29 @@ export function guessFamily(
       usual: usualRatios(id),
     })),
   };
+}
+
+/** A title without what it says of smaller parts: a slice with a streusel is no streusel. */
+const withoutNamesOf = (parts: readonly Part[], title: string): string =>
+  parts.reduce((words, { name }) => {
+    const last = name === null ? '' : lastWordOf(name);
+    return last === '' ? words : words.replace(new RegExp(`\\b${last}\\b`, 'gi'), ' ');
+  }, title);
+
+/** What says how much it makes, in the page's head. */
+const MAKES = /^(?:makes|serves|yield)/i;
+
+/** What kind of bake a page is: by the part with the flour, its title, and what is done. */
+export function familyOfPage({ title, parts, method }: Recipe, catalogue: Catalogue): FamilyGuess {
+  const lines = parts.flatMap((part) => part.lines);
+  const main = mainPart(parts, catalogue);
+  const besides = parts.filter((part) => part !== main && weighLines(part.lines, catalogue).flour > 0);
+  const makes = lines.filter(({ kind, source }) => kind !== 'ingredient' && MAKES.test(source));
+  return guessFamily(
+    [withoutNamesOf(besides, title), ...makes.map(({ source }) => source)].join(' '),
+    main?.lines ?? lines,
+    method.map(({ source }) => source).join(' '),
+    catalogue,
+    lines,
+  );
 }

@@ -1,5 +1,5 @@
-import { makeDoubt, type Finding, type Step } from '../read';
-import type { Stage } from './types';
+import { makeDoubt, type Finding, type Step } from '../../read';
+import type { Stage } from '../types';
 
 const LEAST_CELSIUS = 60;
 const MOST_CELSIUS = 275;
@@ -7,7 +7,7 @@ const LEAST_MINUTES = 1;
 const MOST_MINUTES = 240;
 
 /** An oven that no dial has, most often °F taken for °C. */
-function oddOven({ medium, ovenCelsius: celsius }: Stage, step: Step): Finding[] {
+export function oddOven({ medium, ovenCelsius: celsius }: Stage, step: Step): Finding[] {
   if (medium !== 'oven' || celsius === null || (celsius >= LEAST_CELSIUS && celsius <= MOST_CELSIUS))
     return [];
   const fahrenheit = /(\d{3})(\s*°?\s*)C\b/i;
@@ -23,19 +23,8 @@ function oddOven({ medium, ovenCelsius: celsius }: Stage, step: Step): Finding[]
   ];
 }
 
-function oddTime({ medium, minutes }: Stage, step: Step): Finding[] {
+export function oddTime({ medium, minutes }: Stage, step: Step): Finding[] {
   if (medium !== 'oven' || !minutes || (minutes.high >= LEAST_MINUTES && minutes.low <= MOST_MINUTES))
     return [];
   return [makeDoubt('odd-time', step, { asks: `${minutes.low} minutes in the oven is hardly meant.` })];
-}
-
-/** What can hardly be meant of the heat. */
-export function doubtsOf(stages: readonly Stage[], steps: readonly Step[]): Finding[] {
-  const found = stages.flatMap((stage) => {
-    const step = steps.find(({ id }) => id === stage.step);
-    return step ? [...oddOven(stage, step), ...oddTime(stage, step)] : [];
-  });
-  return found.filter(
-    (one, at) => found.findIndex(({ line, asks }) => line === one.line && asks === one.asks) === at,
-  );
 }

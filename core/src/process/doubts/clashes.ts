@@ -1,13 +1,6 @@
 import { celsiusOf } from '../../quantity';
-import { cleanLine } from '../clean';
-import type { Line, Step } from '../types';
-import { makeDoubt, type Finding } from './doubt';
+import { cleanLine, makeDoubt, type Finding, type Step } from '../../read';
 
-/** Two weights for one thing may differ by so much: cups are rounded, and tables differ. */
-const SAME_WEIGHT = 0.3;
-/** What stands beside is then another thing: a part kept back, what it was before it was shelled, the box it came in. */
-const ANOTHER_MEASURE =
-  /\b(?:keep|kept|back|reserved?|of this|of which|for the|the rest|shell|raw|unpeeled|peeled|carton|pack|box|tub|in all|drained|stoned|each)\b/i;
 /** °F and °C are rounded to the nearest five or ten. */
 const SAME_CELSIUS = 6;
 /** A fan's figure stands lower on purpose. */
@@ -19,23 +12,6 @@ const TINS =
   /\b(one|two|three|four|[1-4])\b(?:[^.,;]|\.\d){0,30}?\b(?:cake |sandwich |round |springform |baking )?(?:tins|pans)\b/i;
 const LAYERS = /\b(two|three|four|[2-4])\b[^.,;]{0,12}?\blayers\b/i;
 const count = (word: string) => COUNTS[word.toLowerCase()] ?? Number(word);
-
-/** A weight in brackets that the volume before it can't have. The weight is taken, and the difference shown. */
-export function weightsClash(line: Line): Finding[] {
-  return line.items.flatMap(({ grams, beside, name }) => {
-    if (!grams || !beside || line.measuredBy === 'hand' || ANOTHER_MEASURE.test(line.source)) return [];
-    const low = beside.low * (1 - SAME_WEIGHT);
-    const high = beside.high * (1 + SAME_WEIGHT);
-    if (grams.central >= low && grams.central <= high) return [];
-    return [
-      makeDoubt('weights-clash', line, {
-        asks: `It says ${Math.round(grams.central)} g, but that much ${name} by the other measure weighs about ${Math.round(beside.central)} g. The ${Math.round(grams.central)} g are taken.`,
-        guess: `${Math.round(beside.central)} g`,
-        grams: beside.central,
-      }),
-    ];
-  });
-}
 
 /** °F and °C side by side that aren't the same heat. */
 export function temperaturesClash(step: Step): Finding[] {
