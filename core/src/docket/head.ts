@@ -49,10 +49,14 @@ const isOff = ({
 }: Pick<DocketStage, 'medium' | 'ovenCelsius' | 'what'>): boolean =>
   medium === 'oven' && ovenCelsius === null && shows('is turned off', what);
 
+const isGrilled = ({ medium, ovenCelsius, what }: DocketStage): boolean =>
+  medium === 'oven' && ovenCelsius === null && shows('is grilled', what);
+
 function placeOf(stage: DocketStage, system: MeasureSystem): string {
   const { medium, ovenCelsius, oilCelsius, fan } = stage;
-  if (medium === 'fried' && oilCelsius !== null) return `Fat at ${sayHeat(oilCelsius, system)}`;
+  if (medium === 'fried' && oilCelsius !== null) return `Fat at ${sayHeat(oilCelsius, system, 5)}`;
   if (isOff(stage)) return 'In the oven, turned off';
+  if (isGrilled(stage)) return system === 'us' ? 'Under the broiler' : 'Under the grill';
   if (medium !== 'oven' || ovenCelsius === null) return PLACES[medium];
   return `${PLACES.oven} ${sayDial(ovenCelsius, fan, system)}`;
 }
@@ -72,6 +76,9 @@ function timeWords({ minutes, firstCheck }: DocketStage): string {
 /** Stages of heat that a baker sets something for. */
 const seen = ({ stages = [] }: Docket): DocketStage[] => stages.filter(heats);
 
+/** Deeds that say no more than where it goes. */
+const SAYS_NOTHING = /^(?:bake|put|place|pop|slide|return\b.*|leave|give|in)$/;
+
 function heatWords(docket: Docket, system: MeasureSystem): DocketHead['heat'] {
   const { bake, stages, mainStage } = docket;
   const chilled = (stages ?? []).find(({ medium }) => medium === 'chilled');
@@ -82,8 +89,10 @@ function heatWords(docket: Docket, system: MeasureSystem): DocketHead['heat'] {
   const several = seen(docket).length > 1;
   return seen(docket).map((stage) => {
     const what =
-      several && stage !== stages[mainStage ?? -1] && !isOff(stage) ? stage.what.trim().toLowerCase() : '';
-    const of = /^[\p{L} -]{3,20}$/u.test(what) && what !== 'bake' ? ` (${what})` : '';
+      several && stage !== stages[mainStage ?? -1] && !isOff(stage) && !isGrilled(stage)
+        ? stage.what.trim().toLowerCase()
+        : '';
+    const of = /^[\p{L} -]{3,20}$/u.test(what) && !SAYS_NOTHING.test(what) ? ` (${what})` : '';
     return { place: placeOf(stage, system), time: `${timeWords(stage)}${of}`.trim() };
   });
 }

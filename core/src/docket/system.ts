@@ -8,9 +8,10 @@ export type MeasureSystem = 'us' | 'metric';
 /** The page's own. */
 export const systemOf = (locale: Locale | undefined): MeasureSystem => (locale === 'US' ? 'us' : 'metric');
 
-/** A temperature in both scales, the system's own first. Example: "98 °C (208 °F)". */
-export function sayHeat(celsius: number, system: MeasureSystem = 'metric'): string {
-  const both = [`${Math.round(celsius)} °C`, `${Math.round(fahrenheitOf(celsius))} °F`] as const;
+/** A temperature in both scales, the system's own first; °F to the nearest `step`. Example: "98 °C (208 °F)". */
+export function sayHeat(celsius: number, system: MeasureSystem = 'metric', step = 1): string {
+  const fahrenheit = step * Math.round(fahrenheitOf(celsius) / step);
+  const both = [`${Math.round(celsius)} °C`, `${fahrenheit} °F`] as const;
   return system === 'us' ? `${both[1]} (${both[0]})` : `${both[0]} (${both[1]})`;
 }
 

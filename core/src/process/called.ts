@@ -58,6 +58,10 @@ const KINDS_OF_FOOD = ['berry', 'nut', 'currant'];
 /** "The fruit" of a list is what is dried, candied or fresh there. */
 const FRUIT = /(?:currant|sultana|raisin|cherry|peel|date|fig|prune|apricot|cranberry)$/;
 
+/** Where a step says which of these it means, it means no other: "butter" no oil beside it, "sugar" no icing sugar. */
+const ONE_OF: readonly Role[] = ['sugar', 'fat'];
+const SEVERAL = /\b(?:sugars|fats)\b/i;
+
 /** The lines that a stretch of a method names, by name or by what they are; `instead`: what a person says is meant in their place. */
 export function linesNamedIn(
   text: string,
@@ -68,12 +72,17 @@ export function linesNamedIn(
   const roles = new Set(ROLE_WORDS.filter((row) => row.words.test(text)).flatMap((row) => [...row.roles]));
   const kinds = KINDS_OF_FOOD.filter((kind) => words.includes(` ${kind} `));
   const fruit = words.includes(' fruit ');
+  const own = ({ name }: Called['items'][number]) => name.length > 2 && words.includes(` ${name} `);
+  const said = new Set(called.flatMap(({ items }) => items.filter(own).map(({ role }) => role)));
+  const several = SEVERAL.test(text);
+  const others = new Set(ONE_OF.filter((role) => said.has(role) && !several));
   const named = called.filter(({ items }) =>
     items.some(
-      ({ role, name }) =>
-        roles.has(role) ||
-        (fruit && (role === 'fruit-veg' || FRUIT.test(name))) ||
-        (name.length > 2 && (words.includes(` ${name} `) || kinds.some((kind) => name.endsWith(kind)))),
+      (item) =>
+        own(item) ||
+        (roles.has(item.role) && !others.has(item.role)) ||
+        (fruit && (item.role === 'fruit-veg' || FRUIT.test(item.name))) ||
+        (item.name.length > 2 && kinds.some((kind) => item.name.endsWith(kind))),
     ),
   );
   if (instead.length === 0) return named;

@@ -184,7 +184,7 @@ function stageOf(
     oilCelsius: medium === 'fried' && heat.oil ? round(heat.oil.celsius) : null,
     fan: oven?.fan ?? false,
     minutes,
-    what: verb ?? text.trim().slice(0, 40),
+    what: GRILL.exec(text)?.[0] ?? verb ?? text.trim().slice(0, 40),
     step,
     action: id,
   };

@@ -95,6 +95,11 @@ export interface KnownLine {
   readonly kind: PageKind;
 }
 
+/** What is rolled up and then cut isn't sliced yet: it is cut into what is baked. */
+const ROLLED_UP = /\broll(?:ed)?\b[^.;]*\bup\b[^.;]*\bcut/i;
+const rolled = (source: string, found: Yield | null): Yield | null =>
+  found?.what === 'slices' && ROLLED_UP.test(source) ? { ...found, what: 'pieces' } : found;
+
 /** Where how many are made is said first of all, and where it is said too. */
 const PLACES: readonly (readonly PageKind[])[] = [
   ['yield'],
@@ -111,7 +116,7 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
   for (const kinds of PLACES)
     for (const { source, kind } of lines.filter((line) => kinds.includes(line.kind))) {
       const found =
-        yieldIn(source, kind === 'yield') ??
+        rolled(source, yieldIn(source, kind === 'yield')) ??
         (kind === 'title' ? nameAndYield(cleanLine(source)).yields : null);
       if (found) return found;
     }

@@ -32,6 +32,7 @@ export const SIGNS = {
   dusts: /\b(?:dust|sprinkl|dredg|scatter|shak|dipp?)\w*\b[^.;]*$/i,
   /** An oven that no heat is given for. */
   'is turned off': /\b(?:off|ajar|turn|leave)\b/i,
+  'is grilled': /\b(?:grill|broil)/i,
   sifts: /\b(?:sift|sieve)/i,
   whisks: /\bwhi(?:sk|p)/i,
   'rolls out':
