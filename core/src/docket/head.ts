@@ -117,8 +117,20 @@ export function headOf(docket: Docket, system = systemOf(docket.locale)): Docket
   };
 }
 
-/** What is to be known before anything else: the one question, and what holds the guard open that no answer settles. */
-export const headWarnings = ({ ask, guard }: Docket): string[] => [
+/** What makes it another bake than the one asked for. */
+const ANOTHER_BAKE: ReadonlySet<string> = new Set(['foam-without-egg', 'shell-without-egg']);
+const atHead = ({ code }: Docket['warnings'][number]) => ANOTHER_BAKE.has(code);
+
+/** What is to be known of it that doesn't stand at its head. */
+export const noteWarnings = ({ warnings }: Docket): Docket['warnings'] =>
+  warnings.filter((one) => !atHead(one));
+
+/**
+ * What is to be known before anything else: that it is another bake, the one question, and what holds the guard open that no answer
+ * settles.
+ */
+export const headWarnings = ({ ask, guard, warnings }: Docket): string[] => [
+  ...new Set(warnings.filter(atHead).map(say)),
   ...(ask ? [say(ask.question)] : []),
   ...guard.open.filter(({ kind }) => NEVER_ANSWERED.has(kind)).map((one) => say(one.ask)),
   ...(guard.notForEating.length === 0

@@ -13,7 +13,15 @@ export {
   type OtherBake,
   type SectionView,
 } from './otherBakes';
-export { headLines, headOf, headWarnings, makingLines, openQuestions, type DocketHead } from './head';
+export {
+  headLines,
+  headOf,
+  headWarnings,
+  makingLines,
+  noteWarnings,
+  openQuestions,
+  type DocketHead,
+} from './head';
 export { placeWords } from './ovenWords';
 export { sayDial, sayHeat, sayTin, systemOf, type MeasureSystem } from './system';
 export { docketLineWords, saysAmount, SPOON_LEADS } from './lineWords';

@@ -1,4 +1,4 @@
-import { headLines, headOf, headWarnings, makingLines, openQuestions } from './head';
+import { headLines, headOf, headWarnings, makingLines, noteWarnings, openQuestions } from './head';
 import { docketLineWords } from './lineWords';
 import { stepWords } from './stepWords';
 import type { MeasureSystem } from './system';
@@ -10,7 +10,7 @@ const escaped = (text: string): string => text.replace(/[\\`*_[\]<>#|]/g, '\\$&'
 
 /** A docket as Markdown: headings, a list for each part, numbered steps, the shifts with their because. */
 export function toMarkdown(docket: Docket, system?: MeasureSystem): string {
-  const { title, guard, parts, method, shifts, warnings } = docket;
+  const { title, guard, parts, method, shifts } = docket;
   const open = openQuestions(docket);
   const blocks = [
     `# ${escaped(title)}`,
@@ -44,7 +44,7 @@ export function toMarkdown(docket: Docket, system?: MeasureSystem): string {
     '## Notes',
     [
       ...shifts.map(({ from, to, because }) => `- ${escaped(`${say(from)} → ${say(to)}: ${say(because)}`)}`),
-      ...warnings.map((warning) => `- ${escaped(say(warning))}`),
+      ...noteWarnings(docket).map((warning) => `- ${escaped(say(warning))}`),
       ...guard.cautions.map(({ text }) => `- ${escaped(text)}`),
     ].join('\n'),
   ];

@@ -90,8 +90,8 @@ export interface FamilyRecord extends Profile {
   /** What names it in a title and nowhere else: in a method it may be an ingredient. */
   readonly titles: RegExp | null;
   readonly onlyNamed: boolean;
-  /** What egg does in it beside binding: it is whipped, it moistens and sets, it lifts. */
-  readonly egg: 'binds' | 'whips' | 'moistens' | 'lifts';
+  /** What egg does in it beside binding: it is whipped, it moistens and sets, it lifts, it puffs a shell up. */
+  readonly egg: 'binds' | 'whips' | 'moistens' | 'lifts' | 'puffs';
   /** Fat is rubbed in, or kept cold in the flour. */
   readonly rubbedIn: boolean;
   /** Yeast raises it. */

@@ -119,6 +119,8 @@ export const BALANCE_WORDS: WordsFor<BalanceSays> = {
     'More than two eggs are replaced: expect a denser, moister crumb. Bake a small one first.',
   'foam-without-egg': () =>
     'Egg is all that holds a sponge up: without it this is another cake, flatter and closer.',
+  'shell-without-egg': () =>
+    'Egg is all that puffs a choux shell up and sets it: without it expect flat, heavy buns. Choose another bake if the shell matters.',
   'turns-green': () =>
     'Sunflower seed with soda turns green as it cools: harmless, or add a little lemon juice.',
 

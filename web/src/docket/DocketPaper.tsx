@@ -5,6 +5,7 @@ import { styled } from 'styled-components';
 import {
   headOf,
   headWarnings,
+  noteWarnings,
   openQuestions,
   sayDuration,
   stepWords,
@@ -29,7 +30,8 @@ interface Props {
 
 /** The converted recipe as you would pin it up. It prints on one page. */
 export const DocketPaper = memo(function DocketPaper({ docket, stale }: Props) {
-  const { guard, parts, method, warnings } = docket;
+  const { guard, parts, method } = docket;
+  const warnings = noteWarnings(docket);
   return (
     <Paper>
       <SinceYouLooked />

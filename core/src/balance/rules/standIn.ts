@@ -10,7 +10,7 @@ import { BROUGHT_IN } from '../data/broughtIn';
 import { LIFT_FOR_EGG, STAND_INS, type StandIn, type Trouble } from '../data/standIns';
 import { flourGrams } from '../flour';
 import type { PartState, Shift, SwapRule } from '../types';
-import { inPlaceOf, newLine, times } from '../lines';
+import { inPlaceOf, times, withMore } from '../lines';
 import { weightsOf } from '../weight';
 
 /** Why an ingredient can't be in this bake; empty when it can. */
@@ -92,12 +92,18 @@ function withLift(
     familyOf(family).egg !== 'lifts'
   )
     return part;
-  const added = (
-    [
-      [BROUGHT_IN.soda, LIFT_FOR_EGG.soda],
-      [BROUGHT_IN.acid, LIFT_FOR_EGG.vinegar],
-    ] as const
-  ).map(([ingredient, grams]) => newLine(addedTo(part.id, ingredient), ingredient, grams, catalogue));
+  const lift = [
+    [BROUGHT_IN.soda, LIFT_FOR_EGG.soda],
+    [BROUGHT_IN.acid, LIFT_FOR_EGG.vinegar],
+  ] as const;
+  // What the recipe has of it already takes the rest in.
+  const { lines, added } = lift.reduce<{ lines: readonly FormulaLine[]; added: readonly FormulaLine[] }>(
+    (so, [ingredient, grams]) => {
+      const { lines: more, now } = withMore({ id: part.id, lines: so.lines }, ingredient, grams, catalogue);
+      return { lines: more, added: [...so.added, now] };
+    },
+    { lines: part.lines, added: [] },
+  );
   const shift: Shift = {
     id: `egg-lift:${part.id}`,
     rule: 'stand-in',
@@ -108,7 +114,7 @@ function withLift(
     source: STAND_INS.source,
     confidence: STAND_INS.confidence,
   };
-  return { ...part, lines: [...part.lines, ...added], shifts: [...part.shifts, shift] };
+  return { ...part, lines, shifts: [...part.shifts, shift] };
 }
 
 export const standIn: SwapRule = {

@@ -34,6 +34,7 @@ export const eggsDairy: Table = {
     'rice-milk': { name: 'rice milk', also: ['rice drink'], comp: [89.3, 0.3, 1, 4, 5, 0.1, 0.3], cup: [243, 238, 248], grain: 'grain' },
     'soy-milk': { name: 'soy milk', also: ['soya milk', 'soya drink', 'soy drink', 'unsweetened soy milk'], kinds: ['soy yogurt', 'soya yogurt'], comp: [90.5, 3.3, 1.8, 1, 2.2, 0.5, 0.6], cup: [243, 238, 248], allergens: ['soybeans'] },
     'almond-milk': { name: 'almond milk', also: ['nut milk', 'cashew milk', 'hazelnut milk', 'macadamia milk', 'walnut milk', 'pistachio milk', 'unsweetened almond milk', 'almond drink', 'almond yogurt', 'cashew cream'], comp: [96.5, 0.5, 1.1, 0.5, 0.6, 0.3, 0.4], cup: [242, 238, 248], allergens: ['tree nuts'] },
+    'vegan-cream-cheese': { name: 'dairy-free soft cheese', also: ['dairy-free cream cheese', 'vegan cream cheese', 'plant-based cream cheese', 'vegan soft cheese', 'plant-based soft cheese'], role: 'fat', comp: [64, 2, 25, 4, 2, 1.5, 1.5], cup: [232, 225, 242], possible: ['soybeans', 'coconut', 'tree nuts'] },
     'pea-milk': { name: 'pea milk', also: ['pea drink', 'pea protein milk'], kinds: [], comp: [92, 3, 1.9, 0.5, 1.6, 0.4, 0.5], cup: [243, 238, 248] },
     'half-and-half': { name: 'half-and-half', also: ['half and half'], comp: [80.4, 3, 11.5, 0, 4.3, 0, 0.7], acid: 1.5, cup: [242, 236, 247], allergens: ['milk'] },
     'creme-fraiche': { name: 'crème fraîche', also: ['creme fraiche', 'smetana'], comp: [62, 2.4, 32, 0, 2.8, 0, 0.6], acid: 8, cup: [232, 225, 242], allergens: ['milk'] },

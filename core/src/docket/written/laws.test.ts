@@ -1,6 +1,7 @@
 import { join } from 'node:path';
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest } from '../../kitchen';
 import { isHeld, labelledIn, readText, shareOf } from '../../testing';
+import { ingredientLines, lastWordOf, type Recipe } from '../../read';
 import { convert } from '..';
 import type { Docket } from '../types';
 
@@ -19,6 +20,7 @@ interface Written {
   readonly id: string;
   readonly asked: string;
   readonly docket: Docket;
+  readonly recipe: Recipe;
   readonly before: readonly string[];
 }
 
@@ -27,7 +29,7 @@ const written: readonly Written[] = facts.flatMap(({ id, text }) => {
   return (isHeld({ id }) ? REQUESTS : REQUESTS.slice(0, 1)).flatMap(([asked, request]) => {
     const made = convert(recipe, { ...EMPTY_REQUEST, ...request }, BUILT_IN_KITCHEN);
     const before = recipe.method.map(({ source }) => source);
-    return made.outcome === 'docket' ? [{ id, asked, docket: made.docket, before }] : [];
+    return made.outcome === 'docket' ? [{ id, asked, docket: made.docket, recipe, before }] : [];
   });
 });
 
@@ -48,6 +50,19 @@ describe.each([
       before.length === 0 ? [] : linesOf(docket).map(({ id }) => usedIn(docket).has(id)),
     );
     expect(shareOf(lines, (used) => used)).toBeGreaterThan(0.99);
+  });
+  it('says by its name what came beside a stand-in, wherever the page named what it stands in for', () => {
+    for (const { docket, recipe, before } of all) {
+      const says = (words: readonly string[], name: string) =>
+        words.join(' ').toLowerCase().includes(lastWordOf(name).toLowerCase());
+      const foods = ingredientLines(recipe);
+      const silent = linesOf(docket).filter(({ id, name }) => {
+        const from = foods.find((line) => id.startsWith(`${line.id}+`))?.items[0];
+        const after = docket.method.map(({ text }) => text);
+        return from !== undefined && says(before, from.name) && !says(after, name);
+      });
+      expect([docket.title, ...silent.map(({ name }) => name)]).toEqual([docket.title]);
+    }
   });
   it('names what was taken out in hardly any step, and where it does the guard is open', () => {
     const named = all.filter(({ docket }) => docket.guard.open.some(({ kind }) => kind === 'named'));

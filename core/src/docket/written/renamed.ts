@@ -35,10 +35,13 @@ const liftsForEgg = (id: string, role: string, part: string): boolean =>
   role === 'egg' && id.startsWith(`${part}+`) && LIFTS.test(id);
 const LIFTS = /soda$|vinegar$/;
 
-const madeOf = (lines: readonly DocketLine[]): MadeFirst | undefined =>
-  MADE_FIRST.find(({ of }) =>
-    of.every((test) => lines.some(({ ingredient }) => ingredient !== null && test.test(ingredient))),
-  );
+const isOf = (test: RegExp, { ingredient }: DocketLine) => ingredient !== null && test.test(ingredient);
+
+/** What of some stand-ins is made into one thing first; what goes in as it is stands beside it. */
+function madeOf(lines: readonly DocketLine[]): Renamed['made'] {
+  const how = MADE_FIRST.find(({ of }) => of.every((test) => lines.some((line) => isOf(test, line))));
+  return how ? { how, lines: lines.filter((line) => how.of.some((test) => isOf(test, line))) } : null;
+}
 
 /** Everything on the list that another name answers to now: what was replaced, part by part. */
 export function renamedIn(recipe: Recipe, parts: readonly DocketPart[]): Renamed[] {
@@ -58,19 +61,20 @@ export function renamedIn(recipe: Recipe, parts: readonly DocketPart[]): Renamed
         const blend = now.some(({ id }) => isOfBlend(id));
         if (now.length === 0 || (!blend && now.some(({ ingredient }) => ingredient === item.ingredient)))
           return [];
-        const how = blend ? undefined : madeOf(now);
+        const made = blend ? null : madeOf(now);
         const names = now.map(({ name }) => spokenName(name));
+        const beside = names.filter((_, n) => !made?.lines.includes(now[n]!));
         return [
           {
             line: line.id,
             part: part.id,
             was: item.ingredient,
             words: item.words,
-            now: blend ? blendName(docket) : how ? how.name(names) : andList(names),
+            now: blend ? blendName(docket) : andList(made ? [made.how.name(names), ...beside] : names),
             blend,
             ids: now.map(({ id }) => id),
             weighed: now.some(({ grams }) => grams !== null),
-            made: how ? { how, lines: now } : null,
+            made,
           },
         ];
       }),

@@ -91,7 +91,7 @@ export const doughs = {
     words: /\bchoux\b|(?<!\p{L})[eé]clairs?\b|\bprofiteroles?\b|\bcream puffs?\b|\bchoux buns?\b|\bleaves the sides of the (?:pan|pot)\b/giu,
     titles: /\bparis[- ]brest\b|\bgoug[èe]res?\b|\bcroquembouche\b|\breligieuses?\b/gi,
     texture: 'dough', xanthan: 1.0, leastXanthan: 0.4, glutenUse: 3.2, usualEgg: 160, liquid: [0, 12], moreLift: 0,
-    egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
+    egg: 'puffs', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0.4, 2], starch: [0.2, 0.6], drinkThirst: [2.8, 4.2], lift: [0, 0] },
     bandsBy: {},
     kind: null,

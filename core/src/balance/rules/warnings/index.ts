@@ -2,7 +2,7 @@ import type { WarningRule } from '../../types';
 import { binderAbove } from './binderAbove';
 import { drinkOutside } from './drinkOutside';
 import { eggsOut } from './eggsOut';
-import { foamWithoutEgg } from './foamWithoutEgg';
+import { standsOnEgg } from './standsOnEgg';
 import { nothingBinds } from './nothingBinds';
 import { schoolOut } from './schoolOut';
 import { sodaOver } from './sodaOver';
@@ -15,7 +15,7 @@ export const WARNINGS: readonly WarningRule[] = [
   drinkOutside,
   sodaOver,
   eggsOut,
-  foamWithoutEgg,
+  standsOnEgg,
   schoolOut,
   turnsGreen,
 ];

@@ -69,6 +69,7 @@ describe('what no shift mends is said', () => {
   it('a sponge without egg is another cake', () => {
     expect(codesOf(conversionOf(SPONGE, 'foam', { without: ['egg'] }))).toContain('foam-without-egg');
     expect(codesOf(conversionOf(SPONGE, 'foam'))).not.toContain('foam-without-egg');
+    expect(codesOf(conversionOf(SPONGE, 'choux', { without: ['egg'] }))).toContain('shell-without-egg');
   });
   it('what was to bind and is out: another binds, and is named', () => {
     const { warnings } = conversionOf(MUFFINS, 'muffin', { school: 'gum', without: ['gums'] });
