@@ -1,8 +1,10 @@
 import { BULLETS } from '../vocabulary';
 import { heatsIn, type MeasureSystem } from './system';
 
+/** What a number in front of it counts: "3 Tbsp batter each" isn't the third step. */
+const COUNTED = '(?:T(?:b?sps?|ablespoons?|easpoons?)|Cups?|Eggs?|M(?:in|inute)s?|H(?:ou)?rs?)\\b';
 /** A bullet, or a number without its dot: "1 Heat the oven". */
-const MARK = new RegExp(`^\\s*(?:${BULLETS}\\s+|\\d{1,2}\\s+(?=\\p{Lu}\\p{Ll}+ ))`, 'u');
+const MARK = new RegExp(`^\\s*(?:${BULLETS}\\s+|\\d{1,2}\\s+(?!${COUNTED})(?=\\p{Lu}\\p{Ll}+ ))`, 'u');
 
 /** A step without the number that it was written with: lists give it their own. */
 const unnumbered = (step: string): string =>
@@ -10,7 +12,7 @@ const unnumbered = (step: string): string =>
     .replace(/\*\*|__/g, '')
     .replace(MARK, '')
     .replace(
-      /^\s*(?:\d{1,2}\s*[.)]|\d\uFE0F?\u20E3|step \d{1,2}\s*[:.)-]?(?=\s)|[a-j][.)]\s(?=\s*\p{L}))\s*/iu,
+      /^\s*(?:\d{1,2}\s*[.)]|\d\uFE0F?\u20E3|step \d{1,2}\s*[:.)-]?(?=\s)|[a-j][.)]\s(?=\s*[\p{L}\d]))\s*/iu,
       '',
     );
 

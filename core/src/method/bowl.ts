@@ -11,6 +11,8 @@ export interface Bowl {
   readonly profile: FamilyRecord;
   /** Lines of the recipe that were wheat flour. */
   readonly flourLines: ReadonlySet<string>;
+  /** Lines of the recipe that are something now which is whipped with sugar. */
+  readonly whippedLines: ReadonlySet<string>;
   /** What overmixing still harms: the foam, the rubbed-in fat, an oily nut butter; null: nothing. */
   readonly delicate: 'foam' | 'rubbed fat' | 'nut butter' | null;
   readonly soaked: boolean;
@@ -39,6 +41,7 @@ export function bowlOf(
     family,
     profile,
     flourLines: new Set(wheatLines(before, catalogue).map(({ line }) => sourceOf(line).line)),
+    whippedLines: new Set(linesThat('is whipped', now, catalogue).map(({ line }) => sourceOf(line).line)),
     delicate: profile.foam
       ? 'foam'
       : profile.rubbedIn

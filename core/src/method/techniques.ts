@@ -48,7 +48,9 @@ export const TECHNIQUES: readonly Technique[] = [
     bowl.cooked === null ? [] : firstOrLoose(flourSteps(steps, bowl), steps),
   ),
   common('split-foam', 'Chickpea brine falls unless the sugar comes in by the spoon.', (steps, bowl) =>
-    bowl.has('is whipped') ? firstOf(steps.filter((step) => does(step, 'whisk'))) : [],
+    firstOf(
+      steps.filter((step) => does(step, 'whisk') && step.lines.some((line) => bowl.whippedLines.has(line))),
+    ),
   ),
   common('divide', 'What is folded in later is in no other tin.', (steps, { tinsDiffer }) =>
     tinsDiffer ? firstOrLoose(bakes(steps)) : [],

@@ -96,6 +96,8 @@ export const STAND_INS: { readonly source: string; readonly confidence: 'common-
     { from: ['egg'], trouble: ['egg'], egg: 'whips', to: [{ ingredient: 'aquafaba', ratio: 0.9 }], because: 'here egg is whipped: chickpea brine whips like white, 45 g an egg' },
     { from: ['egg'], trouble: ['egg'], egg: 'moistens', to: [{ ingredient: 'applesauce', ratio: 1.2 }], because: 'here egg moistens and sets: apple purée moistens, 60 g an egg' },
     { from: ['egg'], trouble: ['egg'], to: [{ ingredient: 'flax-meal', ratio: 0.14 }, { ingredient: 'water', ratio: 0.86 }], because: 'ground flax in six times its weight of water, left to gel, binds and moistens; it does not lift' },
+    { from: ['egg-white-powder'], trouble: ['egg'], to: [{ ingredient: 'aquafaba', ratio: 1 }], because: 'chickpea brine sets an icing as white does: it is wet, so give the water only as far as it still pipes' },
+    { from: ['toffee-bits'], trouble: ['milk'], to: [{ ingredient: 'dark-chocolate', ratio: 1 }], because: 'toffee is boiled with butter: chopped dark chocolate gives the bite' },
     { from: ['egg-white'], trouble: ['egg'], to: [{ ingredient: 'aquafaba', ratio: 1 }], because: 'chickpea brine whips like white' },
     { from: ['egg-yolk'], trouble: ['egg'], to: [{ ingredient: 'vegetable-oil', ratio: 0.27 }, { ingredient: 'pea-milk', ratio: 0.6 }], because: 'a yolk is there for its fat and moisture' },
     // Nuts, seeds, soy, coconut

@@ -10,7 +10,7 @@ import { BROUGHT_IN } from '../data/broughtIn';
 import { LIFT_FOR_EGG, STAND_INS, type StandIn, type Trouble } from '../data/standIns';
 import { flourGrams } from '../flour';
 import type { PartState, Shift, SwapRule } from '../types';
-import { inPlaceOf, times, withMore } from '../lines';
+import { inPlaceOf, newLine, times, withMore } from '../lines';
 import { weightsOf } from '../weight';
 
 /** Why an ingredient can't be in this bake; empty when it can. */
@@ -96,13 +96,13 @@ function withLift(
     [BROUGHT_IN.soda, LIFT_FOR_EGG.soda],
     [BROUGHT_IN.acid, LIFT_FOR_EGG.vinegar],
   ] as const;
+  const added = lift.map(([ingredient, grams]) =>
+    newLine(addedTo(part.id, ingredient), ingredient, grams, catalogue),
+  );
   // What the recipe has of it already takes the rest in.
-  const { lines, added } = lift.reduce<{ lines: readonly FormulaLine[]; added: readonly FormulaLine[] }>(
-    (so, [ingredient, grams]) => {
-      const { lines: more, now } = withMore({ id: part.id, lines: so.lines }, ingredient, grams, catalogue);
-      return { lines: more, added: [...so.added, now] };
-    },
-    { lines: part.lines, added: [] },
+  const lines = lift.reduce<readonly FormulaLine[]>(
+    (now, [ingredient, grams]) => withMore({ id: part.id, lines: now }, ingredient, grams, catalogue).lines,
+    part.lines,
   );
   const shift: Shift = {
     id: `egg-lift:${part.id}`,

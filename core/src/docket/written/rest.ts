@@ -31,12 +31,11 @@ const waitsAlready = (process: Process): boolean =>
         (durationsIn(text).some(({ high }) => high >= LONG_ENOUGH) || shows('overnight', text)),
     );
 
-/** A wait of the recipe's own, once its flour is in, that is too short for these flours: it is made longer, and stays where it is. */
+/** A wait of the recipe's own, once its flour is in where a step says when, that is too short for these flours: it is made longer, and stays where it is. */
 function shortRest(process: Process, least: number, flours: ReadonlySet<string>): Action | undefined {
   const floured = process.actions.findIndex(({ takes }) => takes.some(({ line }) => flours.has(line)));
-  if (floured < 0) return undefined;
   return process.actions
-    .slice(floured, bakeAction(process) ?? process.actions.length)
+    .slice(Math.max(0, floured), bakeAction(process) ?? process.actions.length)
     .find(
       ({ class: kind, text, takes, minutes }) =>
         kind === 'rest' &&

@@ -11,8 +11,8 @@ const FEW_LONG = 2;
 /** What belongs together stays together up to so many characters; what is done elsewhere begins a step of its own. */
 const TOGETHER = 170;
 
-/** What ends a step's sentence: no semicolon, no dash, and no number before its first word. */
-const ENDS = /\p{L}.*(?:[.!?)]["'’”*]*\s*|\n\s*)$/su;
+/** What ends a step's sentence: no semicolon, no dash, and no number or letter before its first word. */
+const ENDS = /\p{L}{2}.*(?:[.!?)]["'’”*]*\s*|\n\s*)$/su;
 
 interface Told {
   readonly from: number;

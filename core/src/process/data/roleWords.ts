@@ -1,5 +1,8 @@
 /** Words that stand for lines of a role, beside the names of the lines themselves. Common practice; no source. */
 export const ROLE_WORDS: readonly { readonly words: RegExp; readonly roles: readonly string[] }[] = [
+  // "Whisk wet. Whisk dry."
+  { words: /\b(?:whisk|mix|sift|combine|stir|fold|add)(?: in| together)?(?: the| all)? dry\b/i, roles: ['wheat-flour', 'gf-flour', 'starch', 'leavener', 'salt'] },
+  { words: /\b(?:whisk|mix|combine|stir|add)(?: in| together)?(?: the| all)? wet\b/i, roles: ['liquid', 'egg'] },
   {
     words: /\b(?:dry (?:\w+ )?(?:ingredients|ingr|things|stuff|ones|mix)|flour mixture|flours?)\b/i,
     roles: ['wheat-flour', 'gf-flour', 'starch'],
