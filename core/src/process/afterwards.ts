@@ -47,7 +47,7 @@ function lateLines(main: Part, actions: readonly Told[], end: number): Set<strin
       at <= end && named[at]!.some((line) => built.has(line)) ? [step] : [],
     ),
   );
-  return new Set(
+  const late = new Set(
     lines
       .filter((one) => !built.has(one.id) && alone(one))
       .filter(({ id }) => {
@@ -56,6 +56,22 @@ function lateLines(main: Part, actions: readonly Told[], end: number): Set<strin
       })
       .map(({ id }) => id),
   );
+  return withoutSoaked(late, actions, named, end);
+}
+
+/** What some of the batter lies in before it is baked isn't late, though more of it comes afterwards: the brandy of a fruit cake. */
+function withoutSoaked(
+  late: ReadonlySet<string>,
+  actions: readonly Told[],
+  named: readonly (readonly string[])[],
+  end: number,
+): Set<string> {
+  const early = new Map<string, string[]>();
+  actions.slice(0, Math.max(0, end)).forEach(({ step }, at) => {
+    early.set(step, [...(early.get(step) ?? []), ...named[at]!]);
+  });
+  const soaked = [...early.values()].filter((those) => those.some((line) => !late.has(line))).flat();
+  return new Set([...late].filter((line) => !soaked.includes(line)));
 }
 
 /** What a part is called that bakes under a crumble. */

@@ -9,6 +9,7 @@ const MOST_EGG = 30;
 const MOST_WATER = 45;
 /** Of so little flour and starch nothing is built: it thickens. */
 const THICKENS = 0.16;
+const ALONE = 0.95;
 const NAMED: readonly (readonly [RegExp, PartFamily['id']])[] = [
   [/\b(?:crumb(?:le|s)?(?: top(?:ping)?)?|streusel)\b/i, 'crumble'],
   [/\b(?:pastry|crust|shell|p[âa]te sucr[ée]e|shortcrust)\b/i, 'pastry'],
@@ -60,6 +61,8 @@ function familyOf(
   if (part === main) return { id: bake.id, confidence: bake.confidence, because: 'main' };
   if (flour + starch === 0) return { id: 'no-flour', confidence: 0.95, because: 'no-flour' };
   if (said) return { id: said, confidence: 0.9, because: 'name' };
+  // Flour alone, to be stirred with water: a paste that is piped, and no more bound than crumbs.
+  if (flour / Math.max(1, all) > ALONE) return { id: 'crumble', confidence: 0.6, because: 'formula' };
   if ((flour + starch) / Math.max(1, all) < THICKENS)
     return { id: 'thickened-filling', confidence: 0.9, because: 'little-flour' };
   const own = guessFamily(part.name ?? '', part.lines, '', catalogue);

@@ -173,6 +173,9 @@ const suits = ({ shape }: Candidate, family: FamilyId): number => {
 const POUND_LOAF = /\b(?:450 ?g|(?:1|one) ?-?(?:lb|pound))\b/i;
 const POUND_CM = { lengthCm: 17, widthCm: 9 } as const;
 
+/** Several of no size that is given are small ones. */
+const MOULDS = /\b(?:moulds|molds)\b/i;
+
 /** How long a side must be in twice for a floor to be no square. */
 const ALIKE = 1.05;
 
@@ -184,7 +187,13 @@ function panFrom(best: Candidate, size: Size | null, family: FamilyId): Pan {
   const held = size !== null && /\b(?:tins?|pans?|dish(?:es)?)\b/i.test(words);
   if (best.weak)
     shape =
-      free && !held ? 'tray' : family === 'pancake' && !held && !/\bdish\b/i.test(words) ? 'skillet' : shape;
+      MOULDS.test(words) && size === null
+        ? 'muffin-mini'
+        : free && !held
+          ? 'tray'
+          : family === 'pancake' && !held && !/\bdish\b/i.test(words)
+            ? 'skillet'
+            : shape;
   const two = size?.widthCm ?? null;
   // A tray of so much by so much that something is laid or poured in has a rim.
   if (shape === 'tray' && !free && two !== null) shape = 'rect';
@@ -229,7 +238,7 @@ export function tinOf(
 }
 
 const DISH =
-  /\b(?:\d[\d.,½¼¾]*[- ]?(?:litres?|liters?|l|pints?|quarts?|qts?)\s+)?(?:(?:large|small|shallow|deep|round|square|buttered|oven-?proof|oven|baking|casserole|pie|gratin|oval|glass|ceramic)\s+){1,3}dish\b|\b\d[\d.,½¼¾]*[- ]?(?:litres?|liters?|l|pints?|quarts?|qts?)\s+dish\b/i;
+  /\b(?:moulds|molds)\b|\b(?:\d[\d.,½¼¾]*[- ]?(?:litres?|liters?|l|pints?|quarts?|qts?)\s+)?(?:(?:large|small|shallow|deep|round|square|buttered|oven-?proof|oven|baking|casserole|pie|gratin|oval|glass|ceramic)\s+){1,3}dish\b|\b\d[\d.,½¼¾]*[- ]?(?:litres?|liters?|l|pints?|quarts?|qts?)\s+dish\b/i;
 
 /** What an author calls the dish that it stands in: "2-litre ovenproof dish"; null: it is none. */
 export const dishIn = (words: string): string | null => DISH.exec(words)?.[0].toLowerCase() ?? null;

@@ -5,9 +5,12 @@ const OVERMIX =
 const JUST =
   /\b(?:until|till) (?:only )?just (?:combined|mixed|incorporated|blended|(?:comes|come) together)\b/gi;
 
+/** Whoever is told to leave lumps isn't told to beat them out. */
+const LUMPS = /\blump/i;
+
 /** Cautions against gluten that isn't there: dropped, or turned. Where air, rubbed fat or nut oil would suffer they stay. */
 export const cautionEdits = (source: string, delicate: boolean): SpanEdit[] =>
-  delicate
+  delicate || LUMPS.test(source)
     ? []
     : [
         ...[...source.matchAll(OVERMIX)].map(({ 0: words, index }) => ({
