@@ -1,13 +1,5 @@
-import { isOfBlend } from '../read';
-import {
-  accountsOf,
-  balanceOfRule,
-  blendFor,
-  dosesFor,
-  flourGrams,
-  type ConvertedPart,
-  type Shift,
-} from '../balance';
+import { isOfBlend, mainPart as mainPartOf } from '../read';
+import { accountsOf, balanceOfRule, blendFor, dosesFor, type ConvertedPart, type Shift } from '../balance';
 import type { Blend, BlendPart } from '../blend';
 import type { Catalogue } from '../catalogue';
 import { familyOf, type FamilyRecord } from '../family';
@@ -42,9 +34,11 @@ export interface Balanced {
   readonly route: RouteId;
 }
 
-/** The part with the most flour: what the bake is named for. */
-export const mainPart = ({ converted }: Balanced, catalogue: Catalogue): ConvertedPart =>
-  [...converted].sort((a, b) => flourGrams(b.lines, catalogue) - flourGrams(a.lines, catalogue))[0]!;
+/** The part that the bake is known by: as the recipe was read, whatever flour comes into another in the place of its crumbs. */
+export function mainPart({ converted }: Balanced, { recipe, catalogue }: Work): ConvertedPart {
+  const read = mainPartOf(recipe.parts, catalogue);
+  return converted.find(({ id }) => id === read?.id) ?? converted[0]!;
+}
 
 /** A name without the marks that its page had around it. */
 const plainHeading = (name: string): string => name.replace(/\*\*|__|^#+\s*/g, '').trim();
@@ -249,7 +243,7 @@ export function assemble(
   const { bake } = bakes;
   const { recipe, request, catalogue } = work;
   const profile = familyOf(family);
-  const main = mainPart(balanced, catalogue);
+  const main = mainPart(balanced, work);
   const tins = tinsOf(work, main, bakes);
   const parts = balanced.converted.map((part) => {
     const made = toPart(part, work, balanced);

@@ -8,10 +8,10 @@ import { weighLines, type Recipe } from '../read';
 import { mainPart, type Balanced } from './assemble';
 import type { Work } from './plan';
 
-/** What goes into the oven as one: the part with the most flour, or all parts of a bake that is filled before. */
-function bakedParts(balanced: Balanced, profile: Profile, { catalogue }: Work): ConvertedPart[] {
+/** What goes into the oven as one: the part that it is known by, or all parts of a bake that is filled before. */
+function bakedParts(balanced: Balanced, profile: Profile, work: Work): ConvertedPart[] {
   const weighed = balanced.converted.filter(({ lines }) => lines.length > 0);
-  return profile.filledDepthCm === null ? [mainPart(balanced, catalogue)] : weighed;
+  return profile.filledDepthCm === null ? [mainPart(balanced, work)] : weighed;
 }
 
 /** The recipe's own lines of some parts, in the amount that its tin and time are of. */

@@ -1,6 +1,7 @@
 import { flourGrams } from '../balance';
 import type { FormulaPart } from '../formula';
 import { readProcess } from '../process';
+import { mainPart } from '../read';
 import { FAMILIES, type FamilyId } from '../vocabulary';
 import type { Work } from './plan';
 
@@ -16,10 +17,9 @@ export const onlyThickens = (part: FormulaPart, work: Work): boolean =>
 
 /** The family that a part is converted by: a crumble on a muffin is a crumble. The part with the most flour is what the bake is. */
 export function familyOfPart(part: FormulaPart, bake: FamilyId, work: Work): FamilyId {
-  const { parts, catalogue } = work;
-  const flour = (one: FormulaPart) => flourGrams(one.lines, catalogue);
-  const main = [...parts].sort((a, b) => flour(b) - flour(a))[0];
-  if (flour(part) === 0 || part.name === null) return bake;
+  const { recipe, catalogue } = work;
+  const main = mainPart(recipe.parts, catalogue);
+  if (flourGrams(part.lines, catalogue) === 0 || part.name === null) return bake;
   const own = kindOf(part, work);
   // The main part is what the bake is, unless it is only the base under it.
   if (part.id === main?.id && own?.because !== 'name') return bake;

@@ -112,3 +112,10 @@ export function placesOf(question: BakeQuestion): { readonly theirs: BakePlace; 
     },
   };
 }
+
+/** Whether two are one place for each tin, however many of them stand there. */
+export function isOnePlace(one: BakePlace, other: BakePlace): boolean {
+  const ofOneTin = ({ pan, ...place }: BakePlace) =>
+    JSON.stringify({ ...place, pieces: null, pan: pan && { ...pan, count: 1 } });
+  return ofOneTin(one) === ofOneTin(other);
+}

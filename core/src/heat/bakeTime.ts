@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue';
 import type { Steps } from '../quantity';
 import { anchorOf } from './anchor';
-import { bakeIn, placesOf } from './bakePlace';
+import { bakeIn, isOnePlace, placesOf } from './bakePlace';
 import type { FoundBake, BakeQuestion } from './bakeQuestion';
 import { windowOf } from './batter';
 import { browningAt } from './browning';
@@ -12,6 +12,25 @@ import { starchSets } from './setting';
 import { microwaveBake, statedBake } from './unseenBake';
 
 /**
+ * Other flours alone move a time by no more than so much, as a factor: beyond it the simulation hangs on something small, as on a
+ * wafer's last water. Common practice.
+ */
+const MOST_BY_FLOURS = 1.3;
+
+/** What simulated minutes are stretched by, held near the recipe's own time where tin, oven and start are the recipe's too. */
+function heldToRecipe(
+  minutes: number | null,
+  { anchored, stretch }: Pick<FoundBake, 'anchored' | 'stretch'>,
+  { facts }: BakeQuestion,
+  inItsPlace: boolean,
+): number {
+  if (anchored !== 'recipe' || !inItsPlace || minutes === null || !facts?.minutes) return stretch;
+  const stated = (facts.minutes.low + facts.minutes.high) / 2;
+  const moved = Math.min(MOST_BY_FLOURS, Math.max(1 / MOST_BY_FLOURS, (minutes * stretch) / stated));
+  return (moved * stated) / minutes;
+}
+
+/**
  * The bake time of the converted batter: the wheat recipe is baked in its own tin and oven, and its stated time gives
  * true/simulated; the converted time is that ratio times the simulated one in the tin and oven chosen. A bake of one's own that was
  * timed beats it. Without either the simulation stands alone, in more doubt.
@@ -20,9 +39,9 @@ function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<Found
   const { converted, profile, facts, temper, framed = false } = question;
   const { theirs, ours: place } = placesOf(question);
   const anchor = yield* anchorOf(question, theirs, catalogue);
-  const { stretch } = anchor;
   const { bake, layer } = bakeIn(converted, place, place.oven.celsius + temper.offset, question, catalogue);
   const ours = yield* bakeSection({ ...bake, framed });
+  const stretch = heldToRecipe(ours.minutes, anchor, question, isOnePlace(theirs, place));
   const central = ours.minutes === null ? null : ours.minutes * stretch;
   const stretched = (curve: Curve) => curve.map(([minute, celsius]) => [minute * stretch, celsius] as const);
   const spread =
@@ -34,6 +53,7 @@ function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<Found
   const cooling = ours.minutes === null ? null : yield* coolDown(bake, ours, profile.coolMinutes);
   return {
     ...anchor,
+    stretch,
     ...window,
     ovenCelsius: place.oven.celsius,
     fan: place.oven.fan,

@@ -1,6 +1,7 @@
 import { join } from 'node:path';
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest } from '../../kitchen';
 import { isHeld, labelledIn, readText, shareOf } from '../../testing';
+import { readProcess } from '../../process';
 import { ingredientLines, lastWordOf, type Recipe } from '../../read';
 import { convert } from '..';
 import type { Docket } from '../types';
@@ -74,6 +75,16 @@ describe.each([
       const at = docket.method.findIndex(({ text }) => /\bthe flour blend\b/.test(text));
       const stirred = docket.method.findIndex(({ text }) => /this is (?:the|its) flour blend\.$/.test(text));
       if (at >= 0) expect(stirred).toBeLessThanOrEqual(at);
+    }
+  });
+  it('bakes for about as long as the page says: other flours are no other bake', () => {
+    for (const { docket, recipe } of all) {
+      const said = readProcess(recipe, BUILT_IN_KITCHEN).bake?.minutes;
+      const told = docket.stages?.[docket.mainStage ?? -1]?.minutes;
+      if (said && told) {
+        expect([docket.title, told.high / said.high > 0.6]).toEqual([docket.title, true]);
+        expect([docket.title, told.high / said.high < 1.6]).toEqual([docket.title, true]);
+      }
     }
   });
   it('lets no foam wait', () => {
