@@ -16,7 +16,7 @@ import { SWAPS, TARGETS } from './rules';
 import { WARNINGS } from './rules/warnings';
 import { hasLiquid, waterShift } from './rules/water';
 import { kindOf } from './kind';
-import type { BakeSetting, PartState, Quantity, Setting, Shift, Target } from './types';
+import type { BakeSetting, PartSays, PartState, Quantity, Setting, Shift, Target } from './types';
 import type { Because, PartWarning } from './says';
 import { before, weightsOf } from './weight';
 
@@ -159,16 +159,19 @@ function asFirm(
   return { ...move, firm: near, leastMove: WORTH_MOVING };
 }
 
+const NOTHING_SAID: PartSays = { thickens: false, whipsWhites: false };
+
 /** What a rule may look at in a part of such a family. */
 export function settingOf(
   bake: BakeSetting,
   family: FamilyId,
   original: readonly FormulaLine[],
-  thickens = false,
+  { thickens, whipsWhites }: PartSays = NOTHING_SAID,
 ): Setting {
   const kind = kindOf(original, family, bake.catalogue);
   const bands = bandsOf(family, bake.route, kind);
-  return { ...bake, family, thickens, profile: profileOf(family, kind), bands };
+  const profile = profileOf(family, kind);
+  return { ...bake, family, thickens, profile, eggJob: whipsWhites ? 'whips' : profile.egg, bands };
 }
 
 /** One part with some weights set: swaps in the order of their dependence, then all targets together around what is set. */
@@ -218,14 +221,14 @@ function balanced(
   };
 }
 
-/** Converts one part by its own family; `thickens`: its flour builds nothing. Weights that a person has set stay, the rest is balanced around them, and what that costs is said. */
+/** Converts one part by its own family and what the method says of it. Weights that a person has set stay, the rest is balanced around them, and what that costs is said. */
 export function convertPart(
   part: FormulaPart,
   family: FamilyId,
   bake: BakeSetting,
-  thickens = false,
+  says: PartSays = NOTHING_SAID,
 ): ConvertedPart {
-  const setting = settingOf(bake, family, part.lines, thickens);
+  const setting = settingOf(bake, family, part.lines, says);
   const { fixed, ...now } = balanced(part, setting);
   if (fixed.size === 0) return now;
   const computed = balanced(part, { ...setting, request: { ...setting.request, overrides: [] } });

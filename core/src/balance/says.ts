@@ -93,6 +93,7 @@ export interface PartWarningSays {
   readonly 'eggs-out': Bare;
   readonly 'foam-without-egg': Bare;
   readonly 'shell-without-egg': Bare;
+  readonly 'egg-led-without-egg': Bare;
   readonly 'turns-green': Bare;
 }
 

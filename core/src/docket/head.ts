@@ -118,7 +118,11 @@ export function headOf(docket: Docket, system = systemOf(docket.locale)): Docket
 }
 
 /** What makes it another bake than the one asked for. */
-const ANOTHER_BAKE: ReadonlySet<string> = new Set(['foam-without-egg', 'shell-without-egg']);
+const ANOTHER_BAKE: ReadonlySet<string> = new Set([
+  'foam-without-egg',
+  'shell-without-egg',
+  'egg-led-without-egg',
+]);
 const atHead = ({ code }: Docket['warnings'][number]) => ANOTHER_BAKE.has(code);
 
 /** What is to be known of it that doesn't stand at its head. */

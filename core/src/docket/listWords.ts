@@ -140,6 +140,14 @@ function unknownWords({ item }: From): string | null {
   return `${sayFraction(quantity.central)} ${pluralize(unit, quantity.central)} ${/^(?:its|the|their|this)\b/i.test(words) ? 'of ' : ''}${words}`;
 }
 
+/** ", for glazing": what one thing of a line that has several is kept back for. */
+function keptFor({ line, item, whole }: From): string {
+  if (whole || !item.aside) return '';
+  const [said = ''] = (tidy(line.source).split(item.words).at(-1) ?? '').split(/[,;.]/);
+  const what = /\b(?:for|to) \p{L}[\p{L} ]{2,30}$/u.exec(said.trim())?.[0];
+  return what ? `, ${what}` : '';
+}
+
 /** A docket's line in words beside its weight. A line that stays stays as its author wrote it, preparation and all. */
 export function listWords(made: DocketLine, from: From | undefined, catalogue: Catalogue): string {
   const unknown = from && !from.whole ? unknownWords(from) : null;
@@ -154,5 +162,5 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   if (counted === null && pinch) return `a pinch of ${called}`;
   const kin = !same && isKin(made, from, catalogue);
   const prepared = same || kin ? preparationOf(from!.line, from!.item) : '';
-  return `${countedWords(made, name, from, catalogue) ?? counted ?? called}${prepared === '' && kin ? saidBefore(from!.item) : prepared}`;
+  return `${countedWords(made, name, from, catalogue) ?? counted ?? called}${prepared === '' && kin ? saidBefore(from!.item) : prepared}${from ? keptFor(from) : ''}`;
 }

@@ -1,6 +1,6 @@
 import { flourGrams } from '../balance';
 import type { FormulaPart } from '../formula';
-import { readProcess } from '../process';
+import { readProcess, shows } from '../process';
 import { mainPart } from '../read';
 import { FAMILIES, type FamilyId } from '../vocabulary';
 import type { Work } from './plan';
@@ -14,6 +14,13 @@ const kindOf = (part: FormulaPart, { recipe, kitchen }: Work) =>
 /** True where flour only thickens a part: a custard, a sauce. */
 export const onlyThickens = (part: FormulaPart, work: Work): boolean =>
   kindOf(part, work)?.id === 'thickened-filling';
+
+/** True where the whites of a part's eggs are whipped apart: what stands in for them is to whip too. */
+export function whipsWhites(part: FormulaPart, { recipe, kitchen }: Work): boolean {
+  const { actions, mixtures } = readProcess(recipe, kitchen);
+  const own = mixtures.find((mixture) => mixture.part === part.id)?.id;
+  return actions.some(({ text, makes }) => makes === own && shows('whips whites', text));
+}
 
 /** The family that a part is converted by: a crumble on a muffin is a crumble. The part with the most flour is what the bake is. */
 export function familyOfPart(part: FormulaPart, bake: FamilyId, work: Work): FamilyId {

@@ -1,3 +1,4 @@
+import { shows } from '../process';
 import type { Confidence } from '../vocabulary';
 import type { BoundStep } from './bind';
 import type { Bowl } from './bowl';
@@ -48,9 +49,14 @@ export const TECHNIQUES: readonly Technique[] = [
     bowl.cooked === null ? [] : firstOrLoose(flourSteps(steps, bowl), steps),
   ),
   common('split-foam', 'Chickpea brine falls unless the sugar comes in by the spoon.', (steps, bowl) =>
-    firstOf(
-      steps.filter((step) => does(step, 'whisk') && step.lines.some((line) => bowl.whippedLines.has(line))),
-    ),
+    // Who whips the whites by themselves is told how by the recipe.
+    steps.some(({ source }) => shows('whips whites', source))
+      ? []
+      : firstOf(
+          steps.filter(
+            (step) => does(step, 'whisk') && step.lines.some((line) => bowl.whippedLines.has(line)),
+          ),
+        ),
   ),
   common('divide', 'What is folded in later is in no other tin.', (steps, { tinsDiffer }) =>
     tinsDiffer ? firstOrLoose(bakes(steps)) : [],

@@ -45,10 +45,16 @@ function verbOf(text: string): { readonly verb: string; readonly class: ActionCl
   return { verb: best!.verb.trim(), class: best!.class };
 }
 
+const RISING = /\b(?:doubl|risen|puffy|light and airy)/i;
+
+/** "Leave for an hour, until doubled": what waits for a dough to rise proves it. */
+const provesIfRising = (verb: ReturnType<typeof verbOf>, text: string): typeof verb =>
+  verb?.class === 'rest' && RISING.test(UNTIL.exec(text)?.[0] ?? '') ? { ...verb, class: 'prove' } : verb;
+
 function actionOf(clause: Clause, n: number): Told {
   const durations = durationsIn(clause.text);
   const settings = settingsIn(clause.text);
-  const verb = verbOf(clause.text);
+  const verb = provesIfRising(verbOf(clause.text), clause.text);
   const [minutes] = durations;
   return {
     ...clause,

@@ -14,6 +14,7 @@ import {
   type Recipe,
 } from '../read';
 import { FAMILIES, type FamilyId } from '../vocabulary';
+import { baseKind } from './base';
 import { DEEDS } from './data/deeds';
 import type { FamilyGuess } from './types';
 
@@ -31,6 +32,8 @@ const METHOD_EVIDENCE = 1.1;
 const MOST_WORDS = 2;
 /** Log-odds against what a recipe would name and doesn't. */
 const UNNAMED = -3;
+/** Of a part that is called a base: it is pressed or rolled. */
+const BASE_EVIDENCE = 1.5;
 /** So many families are shown beside the one that is guessed. */
 const SHOWN = 4;
 
@@ -89,7 +92,7 @@ const doneTo = (id: FamilyId, method: string): number =>
  * Guesses the family: log-odds of the formula's ratios and of words in title and method, made a probability over all
  * families. Confidence 0–1. Without flour and without a word it is `flourless` with little confidence. The nearest families
  * come along with what spoke for each. `beside`: all lines of the page, of which a starter
- * may hold the yeast.
+ * may hold the yeast; `base`: what its main part is, if that is called a base.
  */
 export function guessFamily(
   title: string,
@@ -97,6 +100,7 @@ export function guessFamily(
   method: string,
   catalogue: Catalogue,
   beside: readonly Line[] = lines,
+  base: FamilyId | null = null,
 ): FamilyGuess {
   const bought = boughtDough(lines);
   // Beside a dough that was bought a spoonful of flour builds nothing.
@@ -127,6 +131,7 @@ export function guessFamily(
         (named && inTitle.length + inMethod.length === 0 ? UNNAMED : 0) +
         titleEvidence(inTitle, inTitles) +
         done +
+        (id === base ? BASE_EVIDENCE : 0) +
         METHOD_EVIDENCE * Math.min(MOST_WORDS, method.match(words)?.length ?? 0),
     };
   }).sort((a, b) => b.score - a.score);
@@ -167,5 +172,6 @@ export function familyOfPage({ title, parts, method }: Recipe, catalogue: Catalo
     method.map(({ source }) => source).join(' '),
     catalogue,
     lines,
+    main ? baseKind(main, catalogue) : null,
   );
 }

@@ -1,12 +1,10 @@
 import type { Catalogue } from '../catalogue';
-import { ratiosOf, weighLines, type Part, type Recipe } from '../read';
+import { weighLines, type Part, type Recipe } from '../read';
 import type { FamilyId } from '../vocabulary';
+import { baseKind } from './base';
 import { guessFamily } from './family';
 import type { FamilyGuess, PartFamily } from './types';
 
-/** Of what is rolled or pressed there is less egg and water than so many g for 100 g of flour. */
-const MOST_EGG = 30;
-const MOST_WATER = 45;
 /** Of so little flour and starch nothing is built: it thickens. */
 const THICKENS = 0.16;
 const ALONE = 0.95;
@@ -25,9 +23,6 @@ export const isCrumble = (part: Part): boolean => named(part) === 'crumble';
 const named = (part: Part): PartFamily['id'] | null =>
   part.name === null ? null : (NAMED.find(([words]) => words.test(part.name!))?.[1] ?? null);
 
-/** A base under something softer is rolled or pressed, whatever the bake is called: sweet ones are shortbread. */
-const BASE = /\b(?:base|crust|bottom|shell|shortbread)\b/i;
-const SWEET_BASE = 0.15;
 const HAVE_BASES: ReadonlySet<string> = new Set([
   'brownie',
   'creamed-cake',
@@ -38,11 +33,8 @@ const HAVE_BASES: ReadonlySet<string> = new Set([
 ]);
 
 function baseOf(part: Part, bake: FamilyId, catalogue: Catalogue): PartFamily | undefined {
-  const ratios = ratiosOf(part.lines, catalogue);
-  if (part.name === null || !BASE.test(part.name) || !ratios || !HAVE_BASES.has(bake)) return undefined;
-  const soft = ratios.egg > MOST_EGG || ratios.water > MOST_WATER;
-  const id = ratios.sugars > 100 * SWEET_BASE ? 'cut-out' : 'pastry';
-  return soft ? undefined : { id, confidence: 0.9, because: 'name' };
+  const id = HAVE_BASES.has(bake) ? baseKind(part, catalogue) : null;
+  return id === null ? undefined : { id, confidence: 0.9, because: 'name' };
 }
 
 function familyOf(

@@ -195,8 +195,8 @@ function panFrom(best: Candidate, size: Size | null, family: FamilyId): Pan {
             ? 'skillet'
             : shape;
   const two = size?.widthCm ?? null;
-  // A tray of so much by so much that something is laid or poured in has a rim.
-  if (shape === 'tray' && !free && two !== null) shape = 'rect';
+  // A tray of so much by so much that something is laid, pressed or poured in has a rim.
+  if (shape === 'tray' && (!free || /\bpress/i.test(words)) && two !== null) shape = 'rect';
   if (
     two !== null &&
     size !== null &&

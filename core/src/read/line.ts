@@ -276,13 +276,16 @@ function read(source: string, reader: Scales): ReadLine {
   const isForTheTin = (text: string) => FOR_THE_TIN.test(takeApart(text).bare);
   const lists = phrases.map((phrase) => ({ phrase, pieces: listed(phrase.text, reader) }));
   const items = lists.flatMap(({ phrase, pieces }) =>
-    pieces.flatMap((piece) => {
-      const as: Phrase = pieces.length > 1 && isForTheTin(piece) ? { ...phrase, as: 'aside' } : phrase;
-      return halvesOf(piece)
-        .flatMap(juiceAndZest)
-        .flatMap((text) => readPieces(numbersFromWords(text), reader))
-        .map((item) => asPhrased(item, as));
-    }),
+    // A thing of a list may itself be said in two phrases: "1 egg, plus 1 for glazing".
+    pieces
+      .flatMap((piece) => (pieces.length > 1 ? phrasesOf(piece, ears) : [{ ...phrase, text: piece }]))
+      .flatMap((one) => {
+        const as: Phrase = pieces.length > 1 && isForTheTin(one.text) ? { ...one, as: 'aside' } : one;
+        return halvesOf(one.text)
+          .flatMap(juiceAndZest)
+          .flatMap((text) => readPieces(numbersFromWords(text), reader))
+          .map((item) => asPhrased(asPhrased(item, phrase), as));
+      }),
   );
   const by = items.find((item) => item.by)?.by ?? null;
   const [first] = lists;

@@ -117,7 +117,8 @@ const ADDED = new RegExp(
   `,?\\s*(?:\\+|\\bplus|\\band)\\s+(?=(?:about |another |an extra |extra )?${NUMBER}(?:[\\s\\p{L}]))`,
   'iu',
 );
-const MORE_ADDED = /,?\s*(?:\+|\bplus|\band|,)\s*(?:extra|more|some|a bit|a little|enough)\b[^()]*/i;
+const MORE_ADDED =
+  /,?\s*(?:\+|\bplus|\band|,)\s*(?:extra|more|some|a bit|a little|enough)\b(?:(?!,\s+\d)[^();])*/i;
 const WITH = new RegExp(
   `,?\\s+(?:(?:dissolved|mixed|beaten|blended|stirred|whisked|tossed|slaked|soaked|diluted|made up)\\s+)?(?:in|into|with|w/)\\s+(?=${AMOUNT}\\s+(?:of\\s+)?\\p{L})`,
   'iu',

@@ -121,6 +121,8 @@ export const BALANCE_WORDS: WordsFor<BalanceSays> = {
     'Egg is all that holds a sponge up: without it this is another cake, flatter and closer.',
   'shell-without-egg': () =>
     'Egg is all that puffs a choux shell up and sets it: without it expect flat, heavy buns. Choose another bake if the shell matters.',
+  'egg-led-without-egg': () =>
+    'There is more egg in it than flour, and it is egg that sets it: without it expect something soft that hardly rises. Try a small one first.',
   'turns-green': () =>
     'Sunflower seed with soda turns green as it cools: harmless, or add a little lemon juice.',
 

@@ -1,15 +1,14 @@
 import { addedTo } from '../../read';
 import { doesIt, getIngredient, namesInTables, unfold, type Catalogue } from '../../catalogue';
-import { familyOf } from '../../family';
+import type { FamilyRecord } from '../../family';
 import { linesThat, type FormulaLine } from '../../formula';
 import { grainForbidden } from '../../guard';
 import type { ConversionRequest } from '../../kitchen';
-import type { FamilyId } from '../../vocabulary';
 import { FLAX_LEAST, FLAX_MOST, PUREE_FOR_EGG } from '../data/binders';
 import { BROUGHT_IN } from '../data/broughtIn';
 import { LIFT_FOR_EGG, STAND_INS, type StandIn, type Trouble } from '../data/standIns';
 import { flourGrams } from '../flour';
-import type { PartState, Shift, SwapRule } from '../types';
+import type { PartState, Setting, Shift, SwapRule } from '../types';
 import { inPlaceOf, newLine, times, withMore } from '../lines';
 import { weightsOf } from '../weight';
 
@@ -32,19 +31,19 @@ export function troublesOf(id: string, request: ConversionRequest, catalogue: Ca
   ];
 }
 
-/** The first stand-in for an ingredient whose own parts bring no trouble; some only for the job that it does in a family. */
+/** The first stand-in for an ingredient whose own parts bring no trouble; some only for the job that egg does. */
 export function findStandIn(
   id: string,
   request: ConversionRequest,
   catalogue: Catalogue,
-  family?: FamilyId,
+  eggJob?: FamilyRecord['egg'],
 ): StandIn | undefined {
   const troubles = troublesOf(id, request, catalogue);
   const names = namesInTables(id, catalogue);
   return STAND_INS.rows.find(
     (row) =>
       names.some((name) => row.from.includes(name)) &&
-      (row.egg === undefined || (family !== undefined && row.egg === familyOf(family).egg)) &&
+      (row.egg === undefined || row.egg === eggJob) &&
       row.trouble.some((one) => troubles.includes(one)) &&
       row.to.every((part) => troublesOf(part.ingredient, request, catalogue).length === 0),
   );
@@ -78,20 +77,9 @@ function withPuree(
 }
 
 /** Where egg also lifts and is out, soda with a spoon of vinegar lifts in its place. What powder there is makes room for it. */
-function withLift(
-  part: PartState,
-  { without }: ConversionRequest,
-  family: FamilyId,
-  catalogue: Catalogue,
-): PartState {
+function withLift(part: PartState, { request: { without }, eggJob, catalogue }: Setting): PartState {
   const eggs = linesThat('whole egg', part.original, catalogue);
-  if (
-    eggs.length === 0 ||
-    !without.includes('egg') ||
-    part.replaced === 0 ||
-    familyOf(family).egg !== 'lifts'
-  )
-    return part;
+  if (eggs.length === 0 || !without.includes('egg') || part.replaced === 0 || eggJob !== 'lifts') return part;
   const lift = [
     [BROUGHT_IN.soda, LIFT_FOR_EGG.soda],
     [BROUGHT_IN.acid, LIFT_FOR_EGG.vinegar],
@@ -123,13 +111,14 @@ export const standIn: SwapRule = {
   reason: 'What somebody at the table can’t eat is replaced by what does the same job.',
   source: STAND_INS.source,
   confidence: STAND_INS.confidence,
-  swap(part, { request, catalogue, family }) {
+  swap(part, setting) {
+    const { request, catalogue, eggJob } = setting;
     const shifts = [...part.shifts];
     const flour = flourGrams(part.lines, catalogue);
     let room = flour > 0 ? (FLAX_MOST * flour) / 100 : Infinity;
     const lines = part.lines.flatMap((line) => {
       const troubles = troublesOf(line.ingredient, request, catalogue);
-      const row = troubles.length > 0 ? findStandIn(line.ingredient, request, catalogue, family) : undefined;
+      const row = troubles.length > 0 ? findStandIn(line.ingredient, request, catalogue, eggJob) : undefined;
       if (!row) return [line];
       const now = withPuree(line, put(line, row, catalogue), room, catalogue);
       room -= now.find(({ ingredient }) => ingredient === BROUGHT_IN.gel)?.grams ?? 0;
@@ -145,6 +134,6 @@ export const standIn: SwapRule = {
       });
       return now;
     });
-    return withLift({ ...part, lines, shifts }, request, family, catalogue);
+    return withLift({ ...part, lines, shifts }, setting);
   },
 };

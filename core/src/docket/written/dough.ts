@@ -1,6 +1,7 @@
 import { durationsIn } from '../../read';
 import { bySentence, shows, type Action } from '../../process';
 import { capitalised, editIn, timeIn, type SpanEdit } from './spans';
+import { without } from './without';
 
 const VERB = /\bknead(ed|ing)?\b/gi;
 const CUE =
@@ -32,23 +33,7 @@ export function kneadEdits(actions: readonly Action[]): SpanEdit[] {
 
 const COVERS =
   /^[\s,;]*(?:(?:and|then)\s+)*cover(?: (?:it|them|the (?:dough|bowl)))?(?: loosely)?(?: with [\p{L} ]+)?\s*$/iu;
-const CONNECTOR = /^[\s,;–—-]*(?:(?:and|then)\s+)*/i;
 const BECAUSE_ONCE = 'without gluten it rises once';
-
-/** A sentence without some of its clauses: what is left begins with a capital, and a sentence of which nothing is left goes whole. */
-function without(sentence: readonly Action[], goes: ReadonlySet<Action>): SpanEdit[] {
-  const stays = sentence.filter((one) => !goes.has(one));
-  const [kept] = stays;
-  const gone = [...goes].map(({ from, to, text }) => {
-    const end = text.length - text.replace(/[.;!]\s*$/, '').length;
-    return { from, to: stays.length === 0 ? to : to - end, text: '', because: BECAUSE_ONCE };
-  });
-  if (kept === undefined || kept === sentence[0]) return gone;
-  const lead = CONNECTOR.exec(kept.text)![0].length;
-  const letter = kept.text.slice(lead, lead + 1);
-  const begins = { from: 0, to: lead + letter.length };
-  return [...gone, editIn(kept, begins, ` ${letter.toUpperCase()}`, BECAUSE_ONCE)];
-}
 
 /** Of several rises the last is kept: without gluten a dough that is knocked back doesn't rise again as well. What covers it for a rise goes with that. */
 export function proofEdits(actions: readonly Action[], all: readonly Action[]): SpanEdit[] {
@@ -69,7 +54,7 @@ export function proofEdits(actions: readonly Action[], all: readonly Action[]): 
         return drops(one) || (COVERS.test(one.text) && next !== undefined && drops(next));
       }),
     );
-    return goes.size === 0 ? [] : without(sentence, goes);
+    return goes.size === 0 ? [] : without(sentence, goes, BECAUSE_ONCE);
   });
   return [...gone, ...risen];
 }

@@ -70,7 +70,7 @@ describe('a docket’s method', () => {
   it('says each replaced thing by its present name, and counts what isn’t counted any more', () => {
     const said = words({ without: ['milk', 'egg'] });
     expect(said).toMatch(/Cream the dairy-free baking block and sugar\./);
-    expect(said).toMatch(/Beat in the flax gel a little at a time\./);
+    expect(said).toMatch(/Beat in the flax gel and unsweetened applesauce a little at a time\./);
     expect(said).toMatch(/Stir the (?:flax\w* meal|ground linseed) into its water/);
   });
   it('rests within a step, before what was mixed is put into its tin', () =>

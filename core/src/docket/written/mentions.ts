@@ -174,6 +174,12 @@ function nextOfKin(
   return kin.length === 1 ? kin : [];
 }
 
+/** Of one thing in the place of an egg half goes where the yolk went, and half where the white did. */
+const HALVES: Readonly<Record<string, string>> = {
+  [EGG.yolk]: 'half of the',
+  [EGG.white]: 'the other half of the',
+};
+
 /** Which of several things a mention may be: "the flour mixture" is never what only thickens. */
 function candidatesFor(
   mention: Mention,
@@ -230,10 +236,12 @@ export function renameMentions(
     const bare = one.blend && WANTS_ARTICLE.test(head);
     const article =
       (from < mention.from || bare) && !/\b(?:the|your|this|that)\s*$/i.test(head) ? 'the ' : '';
-    const text = `${article}${now}`;
+    const half = one.halves && !/\bof (?:the )?$/i.test(head) && HALVES[mention.ingredient];
+    const said = half ? /\b(?:the|your) $/i.exec(head)?.[0].length : undefined;
+    const text = half ? `${half} ${now}` : `${article}${now}`;
     return [
       {
-        from,
+        from: from - (said ?? 0),
         to,
         text: begins ? capitalised(text) : text,
         because: `${one.words.trim()} is ${one.now} now`,

@@ -1,7 +1,7 @@
 import type { Recipe } from '../../read';
 import { isOfBlend, sourceOf } from '../../read';
 import { andList, spokenName } from './spoken';
-import { MADE_FIRST, type MadeFirst } from './data/madeFirst';
+import { EGG, MADE_FIRST, WHIPPED, type MadeFirst } from './data/madeFirst';
 import type { DocketLine, DocketPart } from '../types';
 
 /** What a thing of the recipe's list is called by now. */
@@ -18,6 +18,8 @@ export interface Renamed {
   readonly ids: readonly string[];
   readonly weighed: boolean;
   /** What is made of its stand-ins before they go in; null: they go in as they are. */
+  /** It was an egg whose yolk and white go in apart, and is one thing now. */
+  readonly halves: boolean;
   readonly made: { readonly how: MadeFirst; readonly lines: readonly DocketLine[] } | null;
 }
 
@@ -45,6 +47,8 @@ function madeOf(lines: readonly DocketLine[]): Renamed['made'] {
 
 /** Everything on the list that another name answers to now: what was replaced, part by part. */
 export function renamedIn(recipe: Recipe, parts: readonly DocketPart[]): Renamed[] {
+  const told = recipe.method.map(({ source }) => source).join(' ');
+  const apart = /\byolks?\b/i.test(told) && /\bwhites?\b/i.test(told);
   return recipe.parts.flatMap((part) => {
     const docket = parts.find(({ id }) => id === part.id);
     if (!docket) return [];
@@ -74,6 +78,8 @@ export function renamedIn(recipe: Recipe, parts: readonly DocketPart[]): Renamed
             blend,
             ids: now.map(({ id }) => id),
             weighed: now.some(({ grams }) => grams !== null),
+            halves:
+              apart && item.ingredient === EGG.whole && now.some(({ ingredient }) => ingredient === WHIPPED),
             made,
           },
         ];

@@ -55,6 +55,15 @@ const untimedChill = (process: Process): Action | undefined =>
       ({ class: kind, minutes, text }) => kind === 'chill' && minutes === null && !shows('overnight', text),
     );
 
+/** A chill of the recipe's own that is too short for these flours. */
+const shortChill = (process: Process, least: number): Action | undefined =>
+  process.actions
+    .slice(0, bakeAction(process) ?? process.actions.length)
+    .find(
+      ({ class: kind, minutes }) =>
+        kind === 'chill' && minutes !== null && minutes.high < least && minutes.high >= SHORTEST,
+    );
+
 /** Says for how long, behind the words of an action. */
 function timed({ from, text }: Action, time: string): SpanEdit {
   const end = from + text.replace(/[\s.;,!]+$/, '').length;
@@ -95,8 +104,9 @@ export function restEdits(
   }
   const chill = rest.own || !rest.cold || high === 0 ? undefined : untimedChill(process);
   if (chill) return actions.filter(({ id }) => id === chill.id).map((one) => timed(one, spanOf(low, high)));
-  const own = rest.own || rest.cold || high === 0 ? undefined : shortRest(process, low, bowl.flourLines);
-  return firstTimeOf(actions, own?.id, `${low} to ${sayMinutes(high)}`, 'these flours drink slower');
+  if (rest.own || high === 0) return [];
+  const own = rest.cold ? shortChill(process, low) : shortRest(process, low, bowl.flourLines);
+  return firstTimeOf(actions, own?.id, spanOf(low, high), 'these flours drink slower');
 }
 
 /** The wait that the flours need and the recipe hasn't; null: none, or its own will do. */
@@ -107,7 +117,8 @@ export function restSentence(
   const [low, high] = rest.minutes;
   if (recipe.method.some(({ source }) => shows('folds whites', source))) return null;
   if (high === 0 || rest.own || ((rest.cold || profile.yeast) && waitsAlready(process))) return null;
-  if (rest.cold ? untimedChill(process) : shortRest(process, low, bowl.flourLines)) return null;
+  if (rest.cold && (untimedChill(process) ?? shortChill(process, low))) return null;
+  if (!rest.cold && shortRest(process, low, bowl.flourLines)) return null;
   const span = low === high ? sayMinutes(low) : `${low} to ${sayMinutes(high)}`;
   return {
     text: rest.cold

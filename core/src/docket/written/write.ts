@@ -1,3 +1,4 @@
+import { stepWords } from '../stepWords';
 import { editsFor } from '../../method';
 import { readProcess } from '../../process';
 import type { DocketStep, StepKind } from '../types';
@@ -82,7 +83,7 @@ export function writeMethod(facts: Facts): DocketStep[] {
       return [
         ...(step.id === bakeStep ? ahead : []),
         ...techniques(step.id),
-        ...(written.text === '' ? [] : [written]),
+        ...(stepWords(written.text).trim() === '' ? [] : [written]),
         ...behind(step.id),
       ];
     }),

@@ -6,13 +6,16 @@ export const SIGNS = {
   'fills a tin':
     /\b(?:tins?|pans?|trays?|sheets?|cases?|cups?|moulds?|dish(?:es)?|ramekins?|holes?|basins?|mugs?|divide|spread|pipe|scoop|level)\b/i,
   /** Where the clause begins with another deed. */
+  /** What is melted where the batter is then poured in. */
+  'heats fat for the tin': /\b(?:melt|heat)\w*\b[^.;]*\bin (?:the|a|your) (?:\w+ ){0,2}(?:skillet|frying pan|tins?|dish|pan in the oven)\b/i,
   'mixes as well':
-    /\b(?:stir|fold|add|mix|beat|whisk)\b|\b(?:pour|tip) (?:in|the wet|the (?:\w+ )?(?:milk|butter|liquid|wet))\b/i,
+    /\b(?:stir|fold|add|mix|beat|whisk)\b|\b(?:pour|tip) (?:in(?! the (?:batter|mixture))|the wet|the (?:\w+ )?(?:milk|butter|liquid|wet))\b/i,
   'bakes blind': /\bblind\b/i,
   'knocks back':
     /\b(?:knock(?:ed)? (?:it |the dough |the air )?(?:back|out)|punch (?:it |the dough )?down|deflate)\b/i,
   /** Air that would go while it waits. */
   'folds whites': /\bfold\w*\b[^.;]*\b(?:egg )?(?:whites?|foam|meringue)\b|\bwhites?\b[^.;]*\bfold/i,
+  'whips whites': /\b(?:whisk|whip|beat)\w*\b[^.;]*\b(?:egg )?whites\b(?! bread)|\bwhites\b[^.;]*\b(?:peaks?|stiff|froth|foam)/i,
   'waits in the cold or out': /\b(?:chill|refrigerat\w*|fridge|freezer?|cold|rest|stand|overnight)\b/i,
   stands: /\b(?:rest|stand|leave|sit)\b/i,
   overnight: /\bovernight\b/i,

@@ -70,6 +70,9 @@ describe('what no shift mends is said', () => {
     expect(codesOf(conversionOf(SPONGE, 'foam', { without: ['egg'] }))).toContain('foam-without-egg');
     expect(codesOf(conversionOf(SPONGE, 'foam'))).not.toContain('foam-without-egg');
     expect(codesOf(conversionOf(SPONGE, 'choux', { without: ['egg'] }))).toContain('shell-without-egg');
+    const batter = [flour, lineOf('egg', 150), lineOf('whole-milk', 160)];
+    expect(ids(partOf(batter), 'pancake', { without: ['egg'] })).toContain('stands-on-egg');
+    expect(ids(partOf(batter), 'brownie', { without: ['egg'] })).not.toContain('stands-on-egg');
   });
   it('what was to bind and is out: another binds, and is named', () => {
     const { warnings } = conversionOf(MUFFINS, 'muffin', { school: 'gum', without: ['gums'] });

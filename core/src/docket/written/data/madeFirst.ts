@@ -37,6 +37,12 @@ export const MADE_FIRST: readonly MadeFirst[] = [
       `Whisk the starch into the cold ${milkOf(names)} and bring it to the boil, stirring, until it thickens.`,
   },
   {
+    of: [/^sunflower-flour$/, /sugar$/, /^water$/],
+    name: () => 'seed paste',
+    how: (names) =>
+      `Knead the ${names.find((name) => /sunflower/.test(name)) ?? 'ground seeds'} and the ${names.find((name) => /sugar/.test(name)) ?? 'sugar'} with the water to a smooth paste: this is the seed paste.`,
+  },
+  {
     of: [/^cider$/, /coffee/],
     name: () => 'cider with coffee',
     how: (names) =>
@@ -51,7 +57,9 @@ export const MADE_FIRST: readonly MadeFirst[] = [
 ];
 
 /** What a step means by one word. */
-export const EGG = { white: 'egg-white', yolk: 'egg-yolk' } as const;
+export const EGG = { whole: 'egg', white: 'egg-white', yolk: 'egg-yolk' } as const;
+/** What is whipped in the place of an egg. */
+export const WHIPPED = 'aquafaba';
 /** What boards, tins and hands are dusted with where it is on the list; the first that there is. */
 export const DUSTERS = [
   'white-rice-flour',
