@@ -1,4 +1,4 @@
-import { PANS, type PanSize } from '../kitchen';
+import { PANS, standsFree, type PanSize } from '../kitchen';
 import { heats, shows } from '../process';
 import { say } from '../words';
 import { NEVER_ANSWERED } from '../vocabulary';
@@ -112,7 +112,7 @@ export function headOf(docket: Docket, system = systemOf(docket.locale)): Docket
   return {
     makes: makesWords(docket),
     heat: heatWords(docket, system),
-    tin: pan && bake.piece === null ? tinWords(pan, stage, system) : null,
+    tin: pan && bake.piece === null && !standsFree(pan) ? tinWords(pan, stage, system) : null,
     times: docket.times ?? null,
   };
 }

@@ -81,6 +81,16 @@ function asCounted(from: From, called: string): string | null {
   return quantity.central === 1 ? `${loose[0]} ${called}` : `${n} ${loose[1]} ${called}`;
 }
 
+/** As many slices of what stands in for them weight for weight: "8 slices of gluten-free bread". */
+function asManyPieces({ grams }: DocketLine, from: From | undefined, name: string): string | null {
+  const { unit = null, quantity = null, grams: was = null } = from?.item ?? {};
+  if (unit !== 'slice' || !quantity || !was || !grams || from!.scaled) return null;
+  const alike = Math.abs(grams.central / was.central - 1) < NEAR_WHOLE;
+  return alike
+    ? `${sayFraction(quantity.central)} ${LOOSE[unit]![quantity.central === 1 ? 0 : 1]} ${name}`
+    : null;
+}
+
 /** Said before a name, it says how the thing is wanted. */
 export const PREPARED =
   /\b(?:softened|soft|melted|chopped|toasted|sifted|grated|mashed|diced|cubed|sliced|crushed|beaten|cold|chilled|lukewarm|warm|packed|peeled|halved|drained|browned|room temperature)\b/gi;
@@ -143,8 +153,8 @@ function unknownWords({ item }: From): string | null {
 /** ", for glazing": what one thing of a line that has several is kept back for. */
 function keptFor({ line, item, whole }: From): string {
   if (whole || !item.aside) return '';
-  const [said = ''] = (tidy(line.source).split(item.words).at(-1) ?? '').split(/[,;.]/);
-  const what = /\b(?:for|to) \p{L}[\p{L} ]{2,30}$/u.exec(said.trim())?.[0];
+  const behind = tidy(line.source).split(item.words).at(-1) ?? '';
+  const what = /\b(?:for|to) \p{L}[\p{L} ]{2,30}(?=$|[,;.])/u.exec(behind.trim())?.[0];
   return what ? `, ${what}` : '';
 }
 
@@ -157,10 +167,11 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   if (from?.whole && !made.changed && tidied.length <= LONGEST) return tidied;
   const same = from !== undefined && from.item.ingredient === made.ingredient;
   const called = same && namesIt(from.item, catalogue) ? inLine(tidied, from.item.words) : name;
-  const counted = same && !made.changed ? asCounted(from, called) : null;
+  const pieces = asManyPieces(made, from, name);
+  const counted = same && !made.changed ? asCounted(from, called) : pieces;
   const pinch = from && made.grams && made.grams.central < A_PINCH;
   if (counted === null && pinch) return `a pinch of ${called}`;
   const kin = !same && isKin(made, from, catalogue);
-  const prepared = same || kin ? preparationOf(from!.line, from!.item) : '';
+  const prepared = same || kin || pieces !== null ? preparationOf(from!.line, from!.item) : '';
   return `${countedWords(made, name, from, catalogue) ?? counted ?? called}${prepared === '' && kin ? saidBefore(from!.item) : prepared}${from ? keptFor(from) : ''}`;
 }

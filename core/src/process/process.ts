@@ -130,6 +130,15 @@ function bakeFacts(
   };
 }
 
+/** As many cups as pieces are made, whatever the tin that is named holds: it is filled twice, or not all of it. */
+function withCups(pan: Pan | null, yields: Recipe['yields']): Pan | null {
+  const pieces =
+    yields && /^(?:pieces|(?:[\p{L}-]+ )*(?:muffins?|cupcakes?|buns?|cakes?))$/iu.test(yields.what);
+  if (!pan || !pieces || !CUPS.has(pan.shape) || yields.low !== yields.high) return pan;
+  return { ...pan, count: yields.low };
+}
+const CUPS: ReadonlySet<string> = new Set(['muffin', 'muffin-mini', 'muffin-jumbo']);
+
 const known = new WeakMap<Recipe, Process>();
 
 /** Reads a recipe's method, once for each recipe. Pure; never throws; what it can't place it says nothing of. */
@@ -147,7 +156,7 @@ function processOf(recipe: Recipe, kitchen: Kitchen): Process {
   const told = stagesOf(done, recipe.title, family.id);
   const head = actionsOf(ofHead(recipe));
   const heated = told.some(heats) ? told : [...told, ...stagesOf(head, recipe.title, family.id)];
-  const pan = tinOf(sayings(recipe, done), family.id, heated);
+  const pan = withCups(tinOf(sayings(recipe, done), family.id, heated), recipe.yields);
   const all = partedByUse(recipe, family.id, done, told);
   const parts = all.filter(({ lines }) => lines.some(({ kind }) => kind === 'ingredient'));
   const first = mainPart(parts, catalogue);

@@ -262,8 +262,11 @@ export function stagesOf(actions: readonly Told[], title: string, family: Family
       lengths.length > 0 && !(doubtful && MORE.test(sentence.map(({ text }) => text).join(' ') + action.text))
         ? mediumFor(action, heat, { before: sentence, after: next?.first ? undefined : next })
         : null;
-    const over =
-      medium === 'boiled' && !inACloth && OVER_WATER.test(action.text) && lengths[0]!.high >= LONG_STEAM
+    // A pancake is fried in a pan and not in a bath of fat, unless its heat is given.
+    const shallow = medium === 'fried' && family === 'pancake' && heat.oil === null;
+    const over = shallow
+      ? 'griddle'
+      : medium === 'boiled' && !inACloth && OVER_WATER.test(action.text) && lengths[0]!.high >= LONG_STEAM
         ? 'steamed'
         : medium;
     if (over !== null) stages.push(...withTimes(action, lengths, heat, over, set));

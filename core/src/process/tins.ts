@@ -173,6 +173,9 @@ const suits = ({ shape }: Candidate, family: FamilyId): number => {
 const POUND_LOAF = /\b(?:450 ?g|(?:1|one) ?-?(?:lb|pound))\b/i;
 const POUND_CM = { lengthCm: 17, widthCm: 9 } as const;
 
+/** No longer and wider than this, cm. */
+const LOAF_LENGTH = 26;
+const LOAF_WIDTH = 14;
 /** Several of no size that is given are small ones. */
 const MOULDS = /\b(?:moulds|molds)\b/i;
 
@@ -206,6 +209,8 @@ function panFrom(best: Candidate, size: Size | null, family: FamilyId): Pan {
     shape = 'rect';
   else if (two !== null && size !== null && (shape === 'round' || size.lengthCm <= two * ALIKE))
     shape = 'square';
+  // Long, narrow and small is a loaf tin, whatever it is called.
+  if (shape === 'rect' && two !== null && two <= LOAF_WIDTH && size!.lengthCm <= LOAF_LENGTH) shape = 'loaf';
   const row: PanRecord = PANS.rows[shape];
   const many = count ?? size?.count ?? row.count;
   if (shape === 'loaf' && size === null && POUND_LOAF.test(words))

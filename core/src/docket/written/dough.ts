@@ -31,6 +31,27 @@ export function kneadEdits(actions: readonly Action[]): SpanEdit[] {
   });
 }
 
+const STRETCHES = /\bstretch(?:ing)? (?:it|the dough)\b[^.;]*/i;
+const ROLLED = 'roll it on between two sheets of paper, as thin as it will go';
+const TEARS = 'without gluten it tears when it is stretched';
+/** Kneaded for longer than this, minutes, it was to be made stretchy. */
+const BRIEFLY = 3;
+
+/** A dough that isn't raised and would be drawn out thin: it is brought together, and rolled. */
+export function stretchEdits(actions: readonly Action[], all: readonly Action[]): SpanEdit[] {
+  if (!all.some(({ text }) => STRETCHES.test(text))) return [];
+  return actions.flatMap((action) => {
+    const stretch = STRETCHES.exec(action.text);
+    const long = action.class === 'knead' && action.minutes !== null && action.minutes.high > BRIEFLY;
+    return [
+      ...(stretch
+        ? [editIn(action, { from: stretch.index, to: stretch.index + stretch[0].length }, ROLLED, TEARS)]
+        : []),
+      ...(long ? durationsIn(action.text).map((one) => timeIn(action, one, 'a minute', TEARS)) : []),
+    ];
+  });
+}
+
 const COVERS =
   /^[\s,;]*(?:(?:and|then)\s+)*cover(?: (?:it|them|the (?:dough|bowl)))?(?: loosely)?(?: with [\p{L} ]+)?\s*$/iu;
 const BECAUSE_ONCE = 'without gluten it rises once';

@@ -7,7 +7,7 @@ import type { DocketPart, DocketStep } from '../types';
 import { cautionEdits } from './cautions';
 import { coolEdits } from './cool';
 import { DUSTERS } from './data/madeFirst';
-import { kneadEdits, proofEdits } from './dough';
+import { kneadEdits, proofEdits, stretchEdits } from './dough';
 import { dustEdits, greaseEdits } from './dusting';
 import type { Facts } from './facts';
 import { renameMentions } from './mentions';
@@ -95,6 +95,7 @@ export function ownStep(
     ...((bowl.profile.yeast || bowl.has('yeast')) && floured
       ? [...proofEdits(actions, process.actions), ...kneadEdits(actions)]
       : []),
+    ...(floured && !bowl.has('yeast') ? stretchEdits(actions, process.actions) : []),
     ...dustEdits(source, dust, butterOut),
     ...(butterOut ? greaseEdits(source) : []),
     ...heatEdits(actions, process, bake, systemOf(recipe.locale)),
