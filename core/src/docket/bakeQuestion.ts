@@ -46,7 +46,7 @@ function piecesOf({ yields }: Recipe): number | null {
   return (yields.low + yields.high) / 2;
 }
 
-const FROZEN = /\bfrozen\b(?!.*\bthaw)/i;
+const FROZEN = /(?<!\b(?:or|if) )\bfrozen\b(?! or fresh|.*\bthaw)/i;
 
 /** Lines that go in frozen, by the recipe's own words. */
 const frozenLines = ({ parts }: Recipe): ReadonlySet<string> =>

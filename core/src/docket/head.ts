@@ -81,7 +81,12 @@ const SAYS_NOTHING = /^(?:bake|put|place|pop|slide|return\b.*|leave|give|in)$/;
 
 function heatWords(docket: Docket, system: MeasureSystem): DocketHead['heat'] {
   const { bake, stages, mainStage } = docket;
-  const chilled = (stages ?? []).find(({ medium }) => medium === 'chilled');
+  const chilled = (stages ?? [])
+    .filter(({ medium }) => medium === 'chilled')
+    .reduce<DocketStage | undefined>(
+      (best, one) => (best && (best.minutes?.high ?? 0) >= (one.minutes?.high ?? 0) ? best : one),
+      undefined,
+    );
   if (bake.watts === null && bake.ovenCelsius === null && chilled && seen(docket).length === 0)
     return [{ place: 'Not baked: it sets in the cold', time: timeWords(chilled) }];
   if (bake.watts !== null || !stages || seen(docket).length === 0)

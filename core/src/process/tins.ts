@@ -66,7 +66,7 @@ function sizesIn(text: string, near: RegExp | null): Size[] {
     COOLS.test(text.slice(0, from)) ||
     (SHAPED.test(text.slice(Math.max(0, from - 14), from)) && !OF_A_TIN.test(text.slice(to))) ||
     (A_ROUND.test(text.slice(to)) && BY_HAND.test(text.slice(Math.max(0, from - 40), from))) ||
-    /^\s*(?:star|rounds\b(?! (?:\w+ )?(?:tins?|pans?|cake))|circle|cutter|thick|apart|deep\b(?!-| (?:\w+ )?(?:tin|pan|pie|dish|tart|cake|glass))|high|disc|length|above|square cutter|rounds|strips|rectangle)/i.test(
+    /^[-\s]*(?:ropes?|logs?|sausages?|snakes?|strips?|star|rounds\b(?! (?:\w+ )?(?:tins?|pans?|cake))|circle|cutter|thick|apart|deep\b(?!-| (?:\w+ )?(?:tin|pan|pie|dish|tart|cake|glass))|high|disc|length|above|square cutter|rounds|strips|rectangle)/i.test(
       text.slice(to),
     );
   const pairs = [...text.matchAll(TWO)].flatMap((match): { from: number; to: number; size: Size }[] => {
@@ -173,6 +173,7 @@ const suits = ({ shape }: Candidate, family: FamilyId): number => {
 const POUND_LOAF = /\b(?:450 ?g|(?:1|one) ?-?(?:lb|pound))\b/i;
 const POUND_CM = { lengthCm: 17, widthCm: 9 } as const;
 
+const STANDS_FREE: ReadonlySet<FamilyId> = new Set<FamilyId>([...FREE_FAMILIES, 'yeast-dough']);
 /** No longer and wider than this, cm. */
 const LOAF_LENGTH = 26;
 const LOAF_WIDTH = 14;
@@ -198,6 +199,9 @@ function panFrom(best: Candidate, size: Size | null, family: FamilyId): Pan {
             ? 'skillet'
             : shape;
   const two = size?.widthCm ?? null;
+  // What stands free stands on a sheet pan; what is poured is poured into it.
+  if (shape === 'rect' && two === null && STANDS_FREE.has(family) && /\bsheet[- ]pan/i.test(words))
+    shape = 'tray';
   // A tray of so much by so much that something is laid, pressed or poured in has a rim.
   if (shape === 'tray' && (!free || /\bpress/i.test(words)) && two !== null) shape = 'rect';
   if (

@@ -1,6 +1,6 @@
 import { standsFree } from '../../kitchen';
 import { durationsIn } from '../../read';
-import { shows, type Action, type Process } from '../../process';
+import { dishIn, shows, type Action, type Process } from '../../process';
 import { bakeAction } from './places';
 import { timeIn, type SpanEdit } from './spans';
 import type { Facts } from './facts';
@@ -32,13 +32,16 @@ export function coolSentence(
       ({ text }) => shows('sees to what is baked', text),
     );
   if (own || bake.ovenCelsius === null || SERVED_WARM.has(family)) return null;
+  const dish = process.bake?.pan ? dishIn(process.bake.pan.words) !== null : false;
   const free = bake.pan === null ? profile.texture === 'dough' : standsFree(bake.pan);
   const pieces = recipe.yields !== null && recipe.yields.low > 1 && bake.pan?.shape !== 'loaf';
   const cut = CUT_COLD.has(family) && !pieces ? ' Cut it only when it is cold.' : '';
   return {
-    text: free
-      ? `Leave ${bake.piece ? 'them' : 'it'} on the tray for ${bake.coolMinutes} minutes, then cool on a rack.${cut}`
-      : `Let it cool in the tin for ${bake.coolMinutes} minutes, then on a rack.${cut}`,
+    text: dish
+      ? `Let it stand for ${bake.coolMinutes} minutes before you serve it.`
+      : free
+        ? `Leave ${bake.piece ? 'them' : 'it'} on the tray for ${bake.coolMinutes} minutes, then cool on a rack.${cut}`
+        : `Let it cool in the tin for ${bake.coolMinutes} minutes, then on a rack.${cut}`,
     because: TENDER,
   };
 }

@@ -235,7 +235,9 @@ export function renameMentions(
     const begins = /^\s*$|[.!?:]\s*$/.test(head) && /[\p{Lu}\d½¼¾⅓⅔]/u.test(source.charAt(from));
     const bare = one.blend && WANTS_ARTICLE.test(head);
     const article =
-      (from < mention.from || bare) && !/\b(?:the|your|this|that)\s*$/i.test(head) ? 'the ' : '';
+      (from < mention.from || bare) && !/\b(?:the|your|this|that|remaining|other|reserved)\s*$/i.test(head)
+        ? 'the '
+        : '';
     const half = one.halves && !/\bof (?:the )?$/i.test(head) && HALVES[mention.ingredient];
     const said = half ? /\b(?:the|your) $/i.exec(head)?.[0].length : undefined;
     const text = half ? `${half} ${now}` : `${article}${now}`;

@@ -32,8 +32,11 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
     floured < 0
       ? -1
       : actions.findIndex(
-          ({ class: kind, text }, n) =>
-            n > floured && n < end && (kind === 'shape' || (kind === 'place' && shows('fills a tin', text))),
+          ({ class: kind, text, takes }, n) =>
+            n > floured &&
+            n < end &&
+            // A jug that milk goes into is no tin.
+            (kind === 'shape' || (kind === 'place' && takes.length === 0 && shows('fills a tin', text))),
         );
   const until = placed < 0 ? end : placed;
   // What is mixed later for something else is none of the dough.

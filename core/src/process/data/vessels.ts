@@ -1,3 +1,5 @@
+import type { FamilyId } from '../../vocabulary';
+
 /** A vessel that isn't named further: a round tin, unless the family tells better. */
 export const ANY_VESSEL = /\b(?:tins?|pans?|dish(?:es)?|moulds?)\b/i;
 
@@ -6,4 +8,4 @@ export const NO_VESSEL =
   /\btin lid\b|\b(?:horn|cone|biscuit|chocolate|jelly) mou?lds?\b|\b(?:sauce|frying|deep|wide|pale|small|dry|big|large|heavy|light-colou?red|milk|preserving|little|clean|same|stove|hot) ?pans?\b|\b(?:back (?:in|into|to)|return(?:ed)? (?:it )?to|off|melt\w* [^.,;]{0,60}? in|in) (?:a|the) pan\b|\bsides of the (?:pan|pot|tin)\b|\b(?:keep|store|airtight|lid|biscuit|tight)\b[^.]{0,30}\btins?\b|\btins?\b[^.,]{0,10}\b(?:with a (?:tight )?lid|airtight|drained|of (?:condensed|coconut|pumpkin))\b|\bsheets? of (?:\w+ )?(?:paper|parchment|pastry|filo|phyllo|gelatine|cling)|\b(?:two|2) sheets of\b|\bpaper\b(?! (?:cases|lined))|\b(?:cookie |baking )?(?:sheets?|trays?) (?:under|beneath|below)\b|\bpan spray\b|\bfor the pan\b|\bsecond(?:ary)? tin\b|\btart (?:crust|shell)\b/gi;
 
 /** Bakes whose pieces stand free where nothing else is said of them. */
-export const FREE_FAMILIES = new Set(['drop-cookie', 'cut-out', 'crisp-wafer', 'scone', 'choux', 'doughnut']);
+export const FREE_FAMILIES: ReadonlySet<FamilyId> = new Set<FamilyId>(['drop-cookie', 'cut-out', 'crisp-wafer', 'scone', 'choux', 'doughnut']);
