@@ -1,6 +1,7 @@
 import { blanked, durationsIn, settingsIn, type Duration, type Setting, type Step } from '../read';
 import { clausesOf } from './clauses';
-import { VERBS, type ActionClass } from './data/verbs';
+import { VERBS, WAITS, type ActionClass } from './data/verbs';
+import { shows } from './signs';
 import type { Action, Clause, Medium } from './types';
 
 /** An action with all that is said of it. */
@@ -51,6 +52,11 @@ const RISING = /\b(?:doubl|risen|puffy|light and airy)/i;
 const provesIfRising = (verb: ReturnType<typeof verbOf>, text: string): typeof verb =>
   verb?.class === 'rest' && RISING.test(UNTIL.exec(text)?.[0] ?? '') ? { ...verb, class: 'prove' } : verb;
 
+/** A night, minutes. Common practice. */
+const NIGHT = { low: 8 * 60, high: 12 * 60 } as const;
+const overnight = (kind: ActionClass | undefined, text: string): Action['minutes'] =>
+  kind !== undefined && WAITS.has(kind) && shows('overnight', text) ? NIGHT : null;
+
 function actionOf(clause: Clause, n: number): Told {
   const durations = durationsIn(clause.text);
   const settings = settingsIn(clause.text);
@@ -61,7 +67,7 @@ function actionOf(clause: Clause, n: number): Told {
     id: `a${n + 1}`,
     verb: verb?.verb ?? null,
     class: verb?.class ?? null,
-    minutes: minutes ? { low: minutes.low, high: minutes.high } : null,
+    minutes: minutes ? { low: minutes.low, high: minutes.high } : overnight(verb?.class, clause.text),
     celsius: settings[0] ? Math.round(settings[0].celsius) : null,
     medium: (verb && MEDIA[verb.class]) ?? null,
     until: UNTIL.exec(clause.text)?.[0].trim() ?? null,

@@ -269,6 +269,9 @@ export function stagesOf(actions: readonly Told[], title: string, family: Family
       : medium === 'boiled' && !inACloth && OVER_WATER.test(action.text) && lengths[0]!.high >= LONG_STEAM
         ? 'steamed'
         : medium;
+    // "Chill overnight": a night in the cold, without figures.
+    if (over === null && action.class === 'chill' && lengths.length === 0 && action.minutes !== null)
+      stages.push(stageOf('chilled', action.minutes, action, heat));
     if (over !== null) stages.push(...withTimes(action, lengths, heat, over, set));
     else if (action.class === 'bake' && action.settings.length > 0 && lengths.length === 0)
       heat.medium = 'oven';
