@@ -1,8 +1,8 @@
 import { addedTo } from '../read';
 import { getIngredient, type Catalogue } from '../catalogue';
 import { bandsOf, profileOf } from '../family';
-import { drinkOf, thirstGrams, type FormulaLine, type FormulaPart } from '../formula';
-import type { FamilyId } from '../vocabulary';
+import { drinkOf, massOf, thirstGrams, type FormulaLine, type FormulaPart } from '../formula';
+import type { FamilyId, Role } from '../vocabulary';
 import { altitudeAt } from './altitude';
 import { overruleShifts } from './overruled';
 import { adjustables, meetTargets, type Adjustable, type Adjusted } from './adjust';
@@ -159,6 +159,19 @@ function asFirm(
   return { ...move, firm: near, leastMove: WORTH_MOVING };
 }
 
+/** A curd has least of it: g a g of egg. */
+const LIQUID_TO_EGG = 0.4;
+
+/** Egg and milk, cream or juice without anything that thickens or builds. */
+function isCustard(lines: readonly FormulaLine[]): boolean {
+  const of = (...roles: readonly Role[]) => massOf(lines.filter(({ role }) => roles.includes(role)));
+  return (
+    of('wheat-flour', 'gf-flour', 'starch') === 0 &&
+    of('liquid', 'acid') >= LIQUID_TO_EGG * of('egg') &&
+    of('egg') > 0
+  );
+}
+
 const NOTHING_SAID: PartSays = { thickens: false, whipsWhites: false };
 
 /** What a rule may look at in a part of such a family. */
@@ -171,7 +184,8 @@ export function settingOf(
   const kind = kindOf(original, family, bake.catalogue);
   const bands = bandsOf(family, bake.route, kind);
   const profile = profileOf(family, kind);
-  return { ...bake, family, thickens, profile, eggJob: whipsWhites ? 'whips' : profile.egg, bands };
+  const eggJob = whipsWhites ? 'whips' : isCustard(original) ? 'sets' : profile.egg;
+  return { ...bake, family, thickens, profile, eggJob, bands };
 }
 
 /** One part with some weights set: swaps in the order of their dependence, then all targets together around what is set. */

@@ -1,6 +1,6 @@
 import type { Blend } from '../blend';
 import type { Catalogue } from '../catalogue';
-import type { BandRow, FamilyRecord, Profile } from '../family';
+import type { BandRow, EggJob, Profile } from '../family';
 import type { FormulaLine } from '../formula';
 import type { ConversionRequest } from '../kitchen';
 import type { Because, End, EndSays, FindingSays, PartWarning } from './says';
@@ -62,8 +62,8 @@ export interface Setting extends BakeSetting {
   /** Its flour only thickens: nothing is built of it. */
   readonly thickens: boolean;
   readonly profile: Profile;
-  /** What egg does in it: of the family, unless the method whips its whites. */
-  readonly eggJob: FamilyRecord['egg'];
+  /** What egg does in it: of the family, unless the method whips its whites, or it is a custard. */
+  readonly eggJob: EggJob;
   readonly bands: BandRow;
 }
 

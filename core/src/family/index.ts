@@ -1,3 +1,3 @@
 export { bandsOf, familyOf, profileOf } from './families';
 export { FAMILY_RECORDS } from './data';
-export type { BandRow, FamilyRecord, KindId, KindSign, Looks, Profile } from './types';
+export type { BandRow, EggJob, FamilyRecord, KindId, KindSign, Looks, Profile } from './types';

@@ -68,6 +68,9 @@ export interface Profile {
 
 /** Kinds inside a family whose batter stands apart from it. */
 export type KindId = 'crêpe' | 'angel' | 'tuile' | 'yeasted';
+/** What egg does in a bake beside binding. `sets`: a custard, in whatever bake it stands. */
+export type EggJob = 'binds' | 'whips' | 'moistens' | 'lifts' | 'puffs' | 'sets';
+
 /** What in the bowl tells such a kind. */
 export type KindSign = 'unraised' | 'of white alone' | 'of white alone, and wet' | 'raised by yeast';
 
@@ -91,7 +94,7 @@ export interface FamilyRecord extends Profile {
   readonly titles: RegExp | null;
   readonly onlyNamed: boolean;
   /** What egg does in it beside binding: it is whipped, it moistens and sets, it lifts, it puffs a shell up. */
-  readonly egg: 'binds' | 'whips' | 'moistens' | 'lifts' | 'puffs';
+  readonly egg: EggJob;
   /** Fat is rubbed in, or kept cold in the flour. */
   readonly rubbedIn: boolean;
   /** Yeast raises it. */

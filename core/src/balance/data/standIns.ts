@@ -1,4 +1,4 @@
-import type { FamilyRecord } from '../../family';
+import type { EggJob } from '../../family';
 import type { Avoidance } from '../../vocabulary';
 
 /** Why something must go: it holds gluten, it is a grain, or somebody avoids it. */
@@ -12,7 +12,7 @@ export interface StandIn {
   readonly to: readonly { readonly ingredient: string; readonly ratio: number }[];
   readonly because: string;
   /** Only where egg does this job: a family says which. */
-  readonly egg?: FamilyRecord['egg'];
+  readonly egg?: EggJob;
 }
 
 /** Where egg lifts as well as binds, a first egg that goes is made up for by soda with acid: g a part. Common practice: ¼ tsp and 1 tbsp. */
@@ -94,6 +94,9 @@ export const STAND_INS: { readonly source: string; readonly confidence: 'common-
     { from: ['milk-chocolate', 'white-chocolate', 'chocolate-spread'], trouble: ['milk'], to: [{ ingredient: 'dark-chocolate', ratio: 1 }], because: 'dark chocolate is made without milk; the label says whether this one is' },
     { from: ['dulce-de-leche', 'lemon-curd'], trouble: ['milk', 'egg'], to: [{ ingredient: 'golden-syrup', ratio: 0.9 }], because: 'a syrup of the same sweetness' },
     // Egg, by the job that it does
+    { from: ['egg', 'egg-yolk'], trouble: ['egg'], egg: 'sets', to: [{ ingredient: 'whole-milk', ratio: 0.75 }, { ingredient: 'corn-starch', ratio: 0.16 }], because: 'here egg sets a custard: a starch cooked in milk sets it, a tablespoon for two yolks' },
+    { from: ['egg', 'egg-yolk'], trouble: ['egg'], egg: 'sets', to: [{ ingredient: 'pea-milk', ratio: 0.75 }, { ingredient: 'corn-starch', ratio: 0.16 }], because: 'here egg sets a custard: a starch cooked in plant milk sets it, a tablespoon for two yolks' },
+    { from: ['egg', 'egg-yolk'], trouble: ['egg'], egg: 'sets', to: [{ ingredient: 'pea-milk', ratio: 0.75 }, { ingredient: 'arrowroot', ratio: 0.16 }], because: 'here egg sets a custard: a starch cooked in plant milk sets it, a tablespoon for two yolks' },
     { from: ['egg'], trouble: ['egg'], egg: 'whips', to: [{ ingredient: 'aquafaba', ratio: 0.9 }], because: 'here egg is whipped: chickpea brine whips like white, 45 g an egg' },
     { from: ['egg'], trouble: ['egg'], egg: 'moistens', to: [{ ingredient: 'applesauce', ratio: 1.2 }], because: 'here egg moistens and sets: apple purée moistens, 60 g an egg' },
     { from: ['egg'], trouble: ['egg'], to: [{ ingredient: 'flax-meal', ratio: 0.14 }, { ingredient: 'water', ratio: 0.86 }], because: 'ground flax in six times its weight of water, left to gel, binds and moistens; it does not lift' },

@@ -1,6 +1,6 @@
 import { addedTo } from '../../read';
 import { doesIt, getIngredient, namesInTables, unfold, type Catalogue } from '../../catalogue';
-import type { FamilyRecord } from '../../family';
+import type { EggJob } from '../../family';
 import { linesThat, type FormulaLine } from '../../formula';
 import { grainForbidden } from '../../guard';
 import type { ConversionRequest } from '../../kitchen';
@@ -36,7 +36,7 @@ export function findStandIn(
   id: string,
   request: ConversionRequest,
   catalogue: Catalogue,
-  eggJob?: FamilyRecord['egg'],
+  eggJob?: EggJob,
 ): StandIn | undefined {
   const troubles = troublesOf(id, request, catalogue);
   const names = namesInTables(id, catalogue);

@@ -32,7 +32,7 @@ export const MADE_FIRST: readonly MadeFirst[] = [
   },
   {
     of: [/^whole-milk$|milk$/, /starch$|^arrowroot$/],
-    name: () => 'thickened milk',
+    name: (names) => `thickened ${milkOf(names)}`,
     how: (names) =>
       `Whisk the starch into the cold ${milkOf(names)} and bring it to the boil, stirring, until it thickens.`,
   },
