@@ -1,7 +1,7 @@
 import type { Line, Part, Recipe } from '../read';
 import type { FamilyId, Role } from '../vocabulary';
 import { UNTIL, type Told } from './actions';
-import { calledOf, linesNamedIn } from './called';
+import { calledOf, linesNamedIn, type Called } from './called';
 import { EVERYTHING } from './data/roleWords';
 import { isCrumble } from './parts';
 import { heats, type ToldStage } from './stages';
@@ -23,11 +23,12 @@ const rolesOf = ({ items }: Line) => items.map(({ role }) => role);
  */
 function lateLines(main: Part, actions: readonly Told[], end: number): Set<string> {
   const called = calledOf([main]);
-  const named = actions.map(({ text }, at) =>
+  const heard = actions.map(({ text }, at) =>
     at < end && EVERYTHING.test(text)
       ? called.map(({ line }) => line)
       : linesNamedIn(text.replace(UNTIL, ' ').replace(THE_BAKE, ' '), called).map(({ line }) => line),
   );
+  const named = inTurn(heard, called, actions);
   const told = new Set(actions.map(({ step }) => step));
   // A sentence that is a step too stays what it is.
   const lines = main.lines.filter(({ id, kind }) => kind === 'ingredient' && !told.has(id));
@@ -59,6 +60,29 @@ function lateLines(main: Part, actions: readonly Told[], end: number): Set<strin
   return withoutSoaked(late, actions, named, end);
 }
 
+const SAYS_WHICH = /\b(?:rest|remaining|both|all|half|other|more)\b/i;
+
+/** Of as many lines of one name as there are deeds that name it each deed means its own, in their order: "sugar" twice. */
+function inTurn(
+  heard: readonly (readonly string[])[],
+  called: readonly Called[],
+  actions: readonly Told[],
+): readonly (readonly string[])[] {
+  const nameOf = ({ items }: Called) => (items.length === 1 ? items[0]!.name : '');
+  const alike = [...new Set(called.map(nameOf))].map((name) => called.filter((one) => nameOf(one) === name));
+  return alike
+    .filter((those) => those.length > 1 && nameOf(those[0]!) !== '')
+    .map((those) => those.map(({ line }) => line))
+    .reduce<readonly (readonly string[])[]>((now, those) => {
+      const at = now.flatMap((named, n) => (those.every((line) => named.includes(line)) ? [n] : []));
+      if (at.length !== those.length || at.some((n) => SAYS_WHICH.test(actions[n]!.text))) return now;
+      return now.map((named, n) => {
+        const turn = at.indexOf(n);
+        return turn < 0 ? named : named.filter((line) => !those.includes(line) || line === those[turn]);
+      });
+    }, heard);
+}
+
 /** What some of the batter lies in before it is baked isn't late, though more of it comes afterwards: the brandy of a fruit cake. */
 function withoutSoaked(
   late: ReadonlySet<string>,
@@ -72,6 +96,34 @@ function withoutSoaked(
   });
   const soaked = [...early.values()].filter((those) => those.some((line) => !late.has(line))).flat();
   return new Set([...late].filter((line) => !soaked.includes(line)));
+}
+
+/** What a part is called that is only boiled in. */
+const BATH = 'for boiling';
+const A_FEW = /\b(?:one|two|three|few|couple|batch(?:es)?|at a time|each|float|seconds?)\b/i;
+const AN_AMOUNT = /^[\d\s./½¼¾⅓⅔]+\s*\p{L}+/u;
+
+/** The water, and what is in it, that pieces of a dough are boiled in: none of it is in them. */
+function bathLines(part: Part, actions: readonly Told[]): Set<string> {
+  const called = calledOf([part]);
+  const named = actions.map(({ text }) => new Set(linesNamedIn(text, called).map(({ line }) => line)));
+  const lines = part.lines.filter(({ kind }) => kind === 'ingredient');
+  const flours = lines.filter((one) => rolesOf(one).includes('wheat-flour')).map(({ id }) => id);
+  const floured = named.findIndex((those) => flours.some((id) => those.has(id)));
+  const boils = actions.flatMap(({ class: kind }, at) => (kind === 'boil' && at > floured ? [at] : []));
+  const [bath] = boils;
+  const dips = boils.some((at) => named[at]!.size === 0 && A_FEW.test(actions[at]!.text));
+  if (floured < 0 || bath === undefined || !dips) return new Set();
+  const saysAmount = ({ source }: Line) => {
+    const amount = AN_AMOUNT.exec(source.trim())?.[0];
+    return amount !== undefined && actions[bath]!.text.includes(amount);
+  };
+  const onlyHere = (id: string) => named.every((those, at) => at === bath || !those.has(id));
+  return new Set(
+    lines
+      .filter((one) => named[bath]!.has(one.id) && (onlyHere(one.id) || saysAmount(one)))
+      .map(({ id }) => id),
+  );
 }
 
 /** What a part is called that bakes under a crumble. */
@@ -112,6 +164,8 @@ export function partedByUse(
   const end = actions.findIndex(({ id }) => id === last?.action);
   return recipe.parts.flatMap((part) => {
     if (isCrumble(part) || (part === only && family === 'crumble')) return parted(part, fruitOf(part), UNDER);
-    return part === only && end >= 0 ? parted(part, lateLines(part, actions, end), NAME) : [part];
+    if (part !== only || end < 0) return [part];
+    const [dough, ...bath] = parted(part, bathLines(part, actions), BATH);
+    return [...parted(dough!, lateLines(dough!, actions, end), NAME), ...bath];
   });
 }

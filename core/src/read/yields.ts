@@ -95,6 +95,10 @@ export interface KnownLine {
   readonly kind: PageKind;
 }
 
+/** "Sandwich them. About 30 pieces.": a step may end with how many there are. */
+const LAST_WORDS =
+  /[.!?]\s+(?:(?:about|around|approx\.?|gives|yields?)\s+)?(\d{1,3}) (pieces|cookies|biscuits|rounds|buns|rolls|muffins|scones|tartlets|doughnuts|squares|bars)\.?\s*$/i;
+
 /** What is rolled up and then cut isn't sliced yet: it is cut into what is baked. */
 const ROLLED_UP = /\broll(?:ed)?\b[^.;]*\bup\b[^.;]*\bcut/i;
 const rolled = (source: string, found: Yield | null): Yield | null =>
@@ -123,6 +127,8 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
   for (const { source } of lines.filter(({ kind }) => kind === 'step' || kind === 'prose')) {
     const count = Number(HOLES.exec(cleanLine(source))?.[1] ?? 0);
     if (count > 1) return { low: count, high: count, what: 'pieces' };
+    const [, last, what] = LAST_WORDS.exec(cleanLine(source)) ?? [];
+    if (last !== undefined) return { low: Number(last), high: Number(last), what: what! };
   }
   return null;
 }
