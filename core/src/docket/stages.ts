@@ -5,7 +5,7 @@ import { settled } from './bake';
 import type { DocketBake, DocketStage } from './types';
 
 /** A time that moves by less is the author's own. */
-const SAME_TIME = 0.05;
+const SAME_TIME = 0.07;
 /** °C that no dial shows. */
 export const SAME_HEAT = 3;
 

@@ -17,7 +17,11 @@ function cutsIn(text: string): Map<number, boolean> {
     const end = match.index + match[0].length;
     const stop = match[0].startsWith('.');
     if (stop && SHORTENED.test(text.slice(0, match.index)) && !/^\s+\p{Lu}/u.test(text.slice(end))) continue;
-    if (/^\d/.test(text.slice(end)) && /\d$/.test(text.slice(0, match.index))) continue;
+    if (
+      /^\d/.test(text.slice(end)) &&
+      /(?:\d|\b(?:min(?:ute)?s?|h(?:ou)?rs?|h|m))$/i.test(text.slice(0, match.index))
+    )
+      continue;
     cuts.set(end, true);
   }
   for (const match of text.matchAll(JOINS))

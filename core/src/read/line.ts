@@ -265,6 +265,10 @@ function asPhrased(item: Found, { as }: Phrase): Found {
   return as === 'aside' ? { ...item, aside: true } : item;
 }
 
+/** "1 egg yolk + 1 tbsp milk to glaze": both are for it. */
+const GLAZE =
+  /^[^,;]+(?:\+|&|\band\b|\bwith\b|\bbeaten\b)[^,;]+\b(?:to glaze|to brush|for (?:glazing|brushing)|egg ?wash)\W*$/i;
+
 function read(source: string, reader: Scales): ReadLine {
   const ears = {
     knows: (words: string) => namesFood(words, reader.catalogue),
@@ -273,6 +277,7 @@ function read(source: string, reader: Scales): ReadLine {
   const phrases = rowsOf(source)
     .flatMap((row) => namesFirst(cleanLine(row).replace(NUMBERED, ''), ears.knows))
     .flatMap((row) => phrasesOf(numbersFromWords(row), ears));
+  const glaze = GLAZE.test(cleanLine(source));
   const isForTheTin = (text: string) => FOR_THE_TIN.test(takeApart(text).bare);
   const lists = phrases.map((phrase) => ({ phrase, pieces: listed(phrase.text, reader) }));
   const items = lists.flatMap(({ phrase, pieces }) =>
@@ -284,7 +289,7 @@ function read(source: string, reader: Scales): ReadLine {
         return halvesOf(one.text)
           .flatMap(juiceAndZest)
           .flatMap((text) => readPieces(numbersFromWords(text), reader))
-          .map((item) => asPhrased(asPhrased(item, phrase), as));
+          .map((item) => asPhrased(asPhrased(item, phrase), glaze ? { ...as, as: 'aside' } : as));
       }),
   );
   const by = items.find((item) => item.by)?.by ?? null;

@@ -15,7 +15,8 @@ interface Mention {
 }
 
 /** Words before a food's name that still hold when it is another food. */
-const KEPT = /^(?:(?:hot|warm|cold|cool|softened|soft|melted|chilled|lukewarm|boiling|tepid|cooled)[\s-]+)+/i;
+const KEPT =
+  /^(?:(?:hot|warm|cold|cool|softened|soft|melted|chilled|lukewarm|boiling|tepid|cooled|whipped)[\s-]+)+/i;
 const FLOUR = /flours?$/i;
 /** "The flour mixture" is a mixture, and no flour. */
 const A_MIXTURE = /^[\s-]+(?:mix(?:ture)?s?|ingredients|paste)\b/i;

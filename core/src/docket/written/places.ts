@@ -22,6 +22,7 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   const mixes = ({ class: kind, text }: Action) =>
     kind !== null &&
     ((AT_BOWL.has(kind) && !shows('heats fat for the tin', text)) || shows('mixes as well', text)) &&
+    !shows('pours it in', text) &&
     !shows('tosses', text) &&
     !shows('forbids', text);
   // Once flour is in, what is put into a tin or shaped is no longer in the bowl.

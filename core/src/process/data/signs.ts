@@ -10,6 +10,8 @@ export const SIGNS = {
   'heats fat for the tin': /\b(?:melt|heat)\w*\b[^.;]*\bin (?:the|a|your) (?:\w+ ){0,2}(?:skillet|frying pan|tins?|dish|pan in the oven)\b/i,
   'mixes as well':
     /\b(?:stir|fold|add|mix|beat|whisk)\b|\b(?:pour|tip) (?:in(?! the (?:batter|mixture))|the wet|the (?:\w+ )?(?:milk|butter|liquid|wet))\b/i,
+  /** The batter, into what was made ready for it. */
+  'pours it in': /\b(?:pour|tip|scrape|spoon) (?:it )?in\W*$/i,
   'bakes blind': /\bblind\b/i,
   'knocks back':
     /\b(?:knock(?:ed)? (?:it |the dough |the air )?(?:back|out)|punch (?:it |the dough )?down|deflate)\b/i,

@@ -43,6 +43,12 @@ export const MADE_FIRST: readonly MadeFirst[] = [
       `Knead the ${names.find((name) => /sunflower/.test(name)) ?? 'ground seeds'} and the ${names.find((name) => /sugar/.test(name)) ?? 'sugar'} with the water to a smooth paste: this is the seed paste.`,
   },
   {
+    of: [/^coconut-cream$/, /sugar$/],
+    name: () => 'sweetened coconut cream',
+    how: () =>
+      'Simmer the coconut cream with its sugar for 15 minutes, stirring, until it is as thick as condensed milk: this is the sweetened coconut cream.',
+  },
+  {
     of: [/^cider$/, /coffee/],
     name: () => 'cider with coffee',
     how: (names) =>
