@@ -229,3 +229,32 @@ describe('a list on one line', () => {
     expect(parts.map(({ name }) => name)).toContain('chashni');
   });
 });
+
+describe('an ordinary page', () => {
+  const told = '\n\nMethod\nRub the butter into the flour. Bake at 190C for 40 minutes.';
+  it('has a pie crust with its makings on its list, and as no yield', () => {
+    const list = foods(
+      `Pumpkin Pie\n\n1 unbaked 9-inch pie crust (homemade: 1 1/4 cups flour, 1/2 tsp salt, 1/2 cup cold butter, 3 tbsp ice water)\n1 (15 oz) can pumpkin puree\n2 large eggs\n1 tsp cinnamon\n\nWhisk pumpkin, eggs and cinnamon, pour into the crust and bake at 190C for 40 minutes.`,
+    );
+    expect(list.map(({ of }) => of)).toContain('shortcrust-pastry');
+  });
+  it('has a crumble’s list behind its name', () => {
+    const list = foods(
+      `Rhubarb Crumble\nServes 6\n\nFruit: 800g rhubarb, 100g caster sugar\nCrumble: 200g plain flour, 125g cold butter, 100g demerara sugar${told}`,
+    );
+    expect(list.map(({ of }) => of)).toEqual(
+      expect.arrayContaining(['all-purpose-flour', 'butter', 'rhubarb']),
+    );
+  });
+  it.each([
+    ['Roll up from the long side and cut into 12.', { low: 12, what: 'pieces' }],
+    ['Sandwich the biscuits. About 30 pieces.', { low: 30, what: 'pieces' }],
+    ['Spoon into a 14-cup Bundt pan.', null],
+  ])('%s', (step, yields) => {
+    const read = readText(
+      `Bake\n200 g flour\n100 g butter\n\nMethod\nMix the butter and the flour.\n${step}\nBake it.`,
+    ).yields;
+    if (yields === null) expect(read).toBeNull();
+    else expect(read).toMatchObject(yields);
+  });
+});
