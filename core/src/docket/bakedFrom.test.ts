@@ -36,6 +36,13 @@ const COBBLER =
 const PUDDING =
   'Toffee pudding\n200g self-raising flour\n80g butter\n150g sugar\n2 eggs\n100ml milk\n\nSauce\n150g butter\n150g sugar\n\nMethod\nCream the butter and sugar, beat in the eggs, fold in the flour and milk. Bake in a 20cm square dish at 180C for 35 minutes.\nMelt the sauce ingredients together, pour half over and put under a hot grill for 2 minutes.';
 
+const POLENTA =
+  'Polenta cake\n200g butter\n200g sugar\n200g ground almonds\n100g polenta\n1 tsp baking powder\n3 eggs\n\nMethod\nBeat the butter and sugar. Add the almonds, polenta and baking powder and the eggs in turns. Bake in a 23 cm springform at 180C for 40 minutes.';
+const COOKIES =
+  'Cookies\n225g butter\n200g sugar\n2 eggs\n300g plain flour\n1 tsp bicarbonate of soda\n\nMethod\nCream the butter and sugar, beat in the eggs, stir in the flour and soda. Put dough in refrigerator for 1 hour. Roll into balls and bake on baking sheets at 190C for 10 minutes.';
+const BABKA =
+  'Babka\n280g strong flour\n5g dried yeast\n40g sugar\n120ml milk\n1 egg\n60g butter\n\nMethod\nMix it all and knead 5 minutes. Leave to rise for 2 hours. Roll out to 30 x 40 cm, roll up and lay in a lined 900g loaf tin. Prove for 1 hour. Bake at 180C for 35 minutes.';
+
 const ROWS: readonly Row[] = [
   [
     'an egg’s stand-ins are all said where they go in',
@@ -118,6 +125,28 @@ const ROWS: readonly Row[] = [
     [/double cream/, /remaining the/],
   ],
   ['what is baked in its dish stands there', COBBLER, {}, [/Let it stand for 15 minutes/], [/rack/]],
+  [
+    'a meal that the author stirs in isn’t scalded in a milk that nobody has',
+    POLENTA,
+    { without: ['milk', 'egg'] },
+    [],
+    [/\bmilk\b(?! · )/, /hot/],
+  ],
+  [
+    'what is put in the refrigerator is chilled already',
+    COOKIES,
+    {},
+    [/refrigerator for 1 hour/],
+    [/Cover the dough/],
+  ],
+  ['a dough that is rolled out goes into its own tin', BABKA, {}, [/^In: 23 × 13 cm loaf tin$/m], []],
+  [
+    'who only avoids egg has milk in its place',
+    CUSTARD.replace('300ml double cream', '100ml double cream\\n2 tbsp cornflour'),
+    NO_EGG,
+    [/g milk/],
+    [/pea milk/],
+  ],
   ['a grill is no oven', PUDDING, {}, [/^Under the grill, 2 minutes$/m], [/Oven, 2 minutes/]],
 ];
 

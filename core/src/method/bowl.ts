@@ -1,4 +1,4 @@
-import { sourceOf } from '../read';
+import { isOfBlend, sourceOf } from '../read';
 import { wheatLines, type ConvertedPart } from '../balance';
 import type { Catalogue } from '../catalogue';
 import { familyOf, type FamilyRecord } from '../family';
@@ -16,6 +16,8 @@ export interface Bowl {
   /** What overmixing still harms: the foam, the rubbed-in fat, an oily nut butter; null: nothing. */
   readonly delicate: 'foam' | 'rubbed fat' | 'nut butter' | null;
   readonly soaked: boolean;
+  /** The liquid that a coarse meal of the blend is scalded in; null: there is no such meal, or nothing to scald it in. */
+  readonly scalds: string | null;
   /** Which starch is cooked in which liquid; null: none. */
   readonly cooked: ConvertedPart['cooked'];
   /** Something is folded into some of the tins only. */
@@ -23,8 +25,10 @@ export interface Bowl {
   readonly has: (habit: Habit) => boolean;
   /** The ingredient that has it; undefined where none is there. */
   readonly which: (habit: Habit) => string | undefined;
-  readonly hasRole: (role: string) => boolean;
 }
+
+/** g; less of it is what another thing is stirred into. */
+const ENOUGH_TO_SCALD = 60;
 
 /** The bowl of a conversion. */
 export function bowlOf(
@@ -50,10 +54,12 @@ export function bowlOf(
           ? 'nut butter'
           : null,
     soaked: has('gels when soaked'),
+    scalds: linesThat('wants scalding', now, catalogue).some(({ line }) => isOfBlend(line))
+      ? (now.find(({ role, grams }) => role === 'liquid' && grams >= ENOUGH_TO_SCALD)?.name ?? null)
+      : null,
     cooked: parts.find(({ cooked }) => cooked !== null)?.cooked ?? null,
     tinsDiffer,
     has,
     which: (habit) => linesThat(habit, now, catalogue)[0]?.ingredient,
-    hasRole: (role) => now.some((line) => line.role === role),
   };
 }

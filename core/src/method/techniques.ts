@@ -40,7 +40,7 @@ const flourSteps = (steps: readonly BoundStep[], { flourLines }: Bowl) =>
 /** All techniques, in the order in which they are said. Adding one touches this list and its words. */
 export const TECHNIQUES: readonly Technique[] = [
   common('scald', 'Coarse meal drinks slowly: hot milk sets it and takes its grit.', (steps, bowl) =>
-    bowl.has('wants scalding') && bowl.hasRole('liquid') ? firstOrLoose(flourSteps(steps, bowl), steps) : [],
+    bowl.scalds !== null ? firstOrLoose(flourSteps(steps, bowl), steps) : [],
   ),
   common('soak', 'Husk and seed swell: dry in the bowl they clump.', (steps, bowl) =>
     bowl.soaked ? firstOrLoose(flourSteps(steps, bowl), steps) : [],

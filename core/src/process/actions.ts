@@ -52,6 +52,14 @@ const RISING = /\b(?:doubl|risen|puffy|light and airy)/i;
 const provesIfRising = (verb: ReturnType<typeof verbOf>, text: string): typeof verb =>
   verb?.class === 'rest' && RISING.test(UNTIL.exec(text)?.[0] ?? '') ? { ...verb, class: 'prove' } : verb;
 
+const IN_THE_COLD = /\b(?:in|into) (?:the |a |your )?(?:refrigerator|fridge|freezer)\b/i;
+
+/** "Put the dough in the refrigerator": what is put there is chilled. */
+const chillsIfCold = (verb: ReturnType<typeof verbOf>, text: string): typeof verb =>
+  (verb === null || verb.class === 'place') && IN_THE_COLD.test(text)
+    ? { verb: verb?.verb ?? 'chill', class: 'chill' }
+    : verb;
+
 /** A night, minutes. Common practice. */
 const NIGHT = { low: 8 * 60, high: 12 * 60 } as const;
 const overnight = (kind: ActionClass | undefined, text: string): Action['minutes'] =>
@@ -60,7 +68,7 @@ const overnight = (kind: ActionClass | undefined, text: string): Action['minutes
 function actionOf(clause: Clause, n: number): Told {
   const durations = durationsIn(clause.text);
   const settings = settingsIn(clause.text);
-  const verb = provesIfRising(verbOf(clause.text), clause.text);
+  const verb = chillsIfCold(provesIfRising(verbOf(clause.text), clause.text), clause.text);
   const [minutes] = durations;
   return {
     ...clause,

@@ -69,7 +69,8 @@ function sizesIn(text: string, near: RegExp | null): Size[] {
     /^[-\s]*(?:ropes?|logs?|sausages?|snakes?|strips?|star|rounds\b(?! (?:\w+ )?(?:tins?|pans?|cake))|circle|cutter|thick|apart|deep\b(?!-| (?:\w+ )?(?:tin|pan|pie|dish|tart|cake|glass))|high|disc|length|above|square cutter|rounds|strips|rectangle)/i.test(
       text.slice(to),
     );
-  const pairs = [...text.matchAll(TWO)].flatMap((match): { from: number; to: number; size: Size }[] => {
+  const twos = [...text.matchAll(TWO)];
+  const pairs = twos.flatMap((match): { from: number; to: number; size: Size }[] => {
     const [whole, one = '', unit, two = '', other] = match;
     const [from, to] = [match.index, match.index + whole.length];
     const [a, b] = [numberIn(one), numberIn(two)];
@@ -94,7 +95,8 @@ function sizesIn(text: string, near: RegExp | null): Size[] {
   const singles = [...text.matchAll(ONE)].flatMap((match): { from: number; to: number; size: Size }[] => {
     const [whole, one = '', unit] = match;
     const [from, to] = [match.index, match.index + whole.length];
-    if (pairs.some((pair) => from < pair.to && pair.from < to)) return [];
+    // The second of two sides is no size of its own.
+    if (twos.some((pair) => from < pair.index + pair[0].length && pair.index < to)) return [];
     const length = centimetres(numberIn(one), unit);
     const least = OF_A_TIN.test(text.slice(to)) ? LEAST_NAMED : LEAST_TIN;
     if (length < least || shaped(from, to)) return [];
@@ -177,6 +179,8 @@ const STANDS_FREE: ReadonlySet<FamilyId> = new Set<FamilyId>([...FREE_FAMILIES, 
 /** No longer and wider than this, cm. */
 const LOAF_LENGTH = 26;
 const LOAF_WIDTH = 14;
+/** Longer is what was rolled out to go into it, cm. */
+const LONGEST_LOAF = 34;
 /** Several of no size that is given are small ones. */
 const MOULDS = /\b(?:moulds|molds)\b/i;
 
@@ -242,7 +246,8 @@ export function tinOf(
       .flatMap(({ text }) =>
         sizesIn(text, null).map((size) => ({ ...size, count: size.count ?? countIn(text, best.shape) })),
       )
-      .find(({ lengthCm }) => lengthCm >= LEAST_TIN) ?? null;
+      .find(({ lengthCm }) => lengthCm >= LEAST_TIN && (best.shape !== 'loaf' || lengthCm <= LONGEST_LOAF)) ??
+    null;
   return panFrom(best, best.size ?? (best.shape === 'tray' ? null : elsewhere()), family);
 }
 

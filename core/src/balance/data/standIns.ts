@@ -104,6 +104,7 @@ export const STAND_INS: { readonly source: string; readonly confidence: 'common-
     { from: ['egg-white-powder'], trouble: ['egg'], to: [{ ingredient: 'aquafaba', ratio: 1 }], because: 'chickpea brine sets an icing as white does: it is wet, so give the water only as far as it still pipes' },
     { from: ['toffee-bits'], trouble: ['milk'], to: [{ ingredient: 'dark-chocolate', ratio: 1 }], because: 'toffee is boiled with butter: chopped dark chocolate gives the bite' },
     { from: ['egg-white'], trouble: ['egg'], to: [{ ingredient: 'aquafaba', ratio: 1 }], because: 'chickpea brine whips like white' },
+    { from: ['egg-yolk'], trouble: ['egg'], to: [{ ingredient: 'vegetable-oil', ratio: 0.27 }, { ingredient: 'whole-milk', ratio: 0.6 }], because: 'a yolk is there for its fat and moisture' },
     { from: ['egg-yolk'], trouble: ['egg'], to: [{ ingredient: 'vegetable-oil', ratio: 0.27 }, { ingredient: 'pea-milk', ratio: 0.6 }], because: 'a yolk is there for its fat and moisture' },
     // Nuts, seeds, soy, coconut
     { from: ['almonds', 'sliced-almonds', 'slivered-almonds', 'hazelnuts', 'walnuts', 'pecans', 'pistachios', 'macadamias', 'cashews', 'brazil-nuts', 'pine-nuts', 'peanuts'], trouble: ['tree nuts', 'peanuts'], to: [{ ingredient: 'sunflower-seeds', ratio: 1 }], because: 'toasted seeds give the crunch' },

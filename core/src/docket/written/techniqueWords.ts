@@ -43,7 +43,8 @@ function soakWords(facts: Facts): string {
 
 /** What a technique says; the numbers in it are the docket's. */
 export const TECHNIQUE_WORDS: Readonly<Record<TechniqueId, (facts: Facts) => string>> = {
-  scald: () => 'Stir the meal into the hot milk and leave it for 10 minutes: it softens and loses its grit.',
+  scald: ({ bowl: { scalds } }) =>
+    `Heat the ${spokenName(scalds ?? 'liquid')}, stir the meal into it and leave it for 10 minutes: it softens and loses its grit.`,
   soak: soakWords,
   'cook-starch': ({ bowl: { cooked } }) =>
     `Cook the starch: ${cooked ? cookedWords(cooked) : ''}. Stir over a gentle heat until it thickens, then let it cool to lukewarm.`,
