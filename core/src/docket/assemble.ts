@@ -256,10 +256,12 @@ export function assemble(
   if (sure.length > 0) return refused(work, sure);
   const { rest, method } = toldOf(work, balanced, family, { main, tins, parts, bake });
   const guard = guardDocket(outgoing, method, doubted, work);
+  const blended = balanced.converted.some(({ lines }) => lines.some(({ line }) => isOfBlend(line)));
   const docket: Docket = {
     schema: 7,
     conversion,
-    ask: askOf(work.guess, request),
+    // What is nothing but swapped hangs on no family.
+    ask: conversion === 'as-written' || blended ? askOf(work.guess, request) : null,
     judgement: conversion === 'as-written' ? judgeWork(work) : null,
     title: plainHeading(recipe.title) || 'Untitled bake',
     family: {

@@ -9,6 +9,7 @@ const SAID: Readonly<Record<Sign, readonly [shown: string, not: string]>> = {
   'heats fat for the tin': ['melt the butter in the hot skillet', 'melt the butter in a saucepan'],
   'mixes as well': ['tip in the wet', 'leave it alone'],
   'pours it in': ['Pour in', 'pour in the milk'],
+  'readies a tin': ['put a baking tray in the oven', 'put it into the tin'],
   'bakes blind': ['bake blind for 15 minutes', 'bake for 15 minutes'],
   'knocks back': ['punch the dough down', 'push the dough aside'],
   'folds whites': ['fold in the egg whites', 'fold in the flour'],

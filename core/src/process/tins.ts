@@ -217,6 +217,8 @@ function panFrom(best: Candidate, size: Size | null, family: FamilyId): Pan {
     shape = 'rect';
   else if (two !== null && size !== null && (shape === 'round' || size.lengthCm <= two * ALIKE))
     shape = 'square';
+  // One size of a dish is across it.
+  if (shape === 'rect' && size !== null && two === null && /\bdish\b/i.test(words)) shape = 'round';
   // Long, narrow and small is a loaf tin, whatever it is called.
   if (shape === 'rect' && two !== null && two <= LOAF_WIDTH && size!.lengthCm <= LOAF_LENGTH) shape = 'loaf';
   const row: PanRecord = PANS.rows[shape];

@@ -87,7 +87,7 @@ const UNITLESS =
 
 /** "For fourteen to sixteen, till": words without a unit after one that had it. */
 const UNITLESS_WORDS = new RegExp(
-  `\\b(?:for|another|a further|give \\w+)\\s+(${NUMBER_WORD})(?:${TO}(${NUMBER_WORD}))?(?=\\s*(?:more\\b|[,.;]|$))`,
+  `(?<!\\b(?:cut|stamp|make|shape)(?: out)? )\\b(?:for|another|a further|give \\w+)\\s+(${NUMBER_WORD})(?:${TO}(${NUMBER_WORD}))?(?=\\s*(?:more\\b|[,.;]|$))`,
   'giu',
 );
 

@@ -93,6 +93,7 @@ export const STAND_INS: { readonly source: string; readonly confidence: 'common-
     { from: ['cream-cheese', 'ricotta', 'cottage-cheese'], trouble: ['milk'], to: [{ ingredient: 'coconut-cream', ratio: 1 }], because: 'thick and rich: chilled coconut cream' },
     { from: ['milk-powder', 'skimmed-milk-powder', 'whole-milk-powder', 'buttermilk-powder', 'whey-powder', 'whey-protein'], trouble: ['milk'], to: [{ ingredient: 'coconut-sugar', ratio: 0.5 }], because: 'its sweetness and browning' },
     { from: ['milk-chocolate', 'white-chocolate', 'chocolate-spread'], trouble: ['milk'], to: [{ ingredient: 'dark-chocolate', ratio: 1 }], because: 'dark chocolate is made without milk; the label says whether this one is' },
+    { from: ['lemon-curd'], trouble: ['milk', 'egg'], to: [{ ingredient: 'lemon-juice', ratio: 0.4 }, { ingredient: 'caster-sugar', ratio: 0.35 }, { ingredient: 'vegan-butter', ratio: 0.18 }, { ingredient: 'corn-starch', ratio: 0.05 }], because: 'lemon, sugar and fat thickened with a starch in the place of egg' },
     { from: ['dulce-de-leche', 'lemon-curd'], trouble: ['milk', 'egg'], to: [{ ingredient: 'golden-syrup', ratio: 0.9 }], because: 'a syrup of the same sweetness' },
     // Egg, by the job that it does
     { from: ['egg', 'egg-yolk'], trouble: ['egg'], egg: 'sets', to: [{ ingredient: 'whole-milk', ratio: 0.75 }, { ingredient: 'corn-starch', ratio: 0.16 }], because: 'here egg sets a custard: a starch cooked in milk sets it, a tablespoon for two yolks' },

@@ -37,7 +37,11 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
             n > floured &&
             n < end &&
             // A jug that milk goes into is no tin.
-            (kind === 'shape' || (kind === 'place' && takes.length === 0 && shows('fills a tin', text))),
+            (kind === 'shape' ||
+              (kind === 'place' &&
+                takes.length === 0 &&
+                shows('fills a tin', text) &&
+                !shows('readies a tin', text))),
         );
   const until = placed < 0 ? end : placed;
   // What is mixed later for something else is none of the dough.

@@ -5,6 +5,9 @@ export const SIGNS = {
   forbids: /\b(?:don['’]?t|do not|never)\b/i,
   'fills a tin':
     /\b(?:tins?|pans?|trays?|sheets?|cases?|cups?|moulds?|dish(?:es)?|ramekins?|holes?|basins?|mugs?|divide|spread|pipe|scoop|level)\b/i,
+  /** Only made hot or cold for what comes later. */
+  'readies a tin':
+    /\b(?:put|place|set) (?:an?|the|your|two) (?:\w+ ){0,3}(?:trays?|sheets?|tins?|pans?|skillet|stone) (?:in|into|on) (?:the )?(?:hot )?(?:oven|freezer|fridge|rack)/i,
   /** Where the clause begins with another deed. */
   /** What is melted where the batter is then poured in. */
   'heats fat for the tin': /\b(?:melt|heat)\w*\b[^.;]*\bin (?:the|a|your) (?:\w+ ){0,2}(?:skillet|frying pan|tins?|dish|pan in the oven)\b/i,

@@ -7,6 +7,7 @@ import type { KindOfLine } from './kinds';
 import { withFoodsInSentences } from './listless';
 import { namesOnly } from './names';
 import { withoutFurniture } from './setAside';
+import { withServed } from './served';
 import { withSoleName } from './sole';
 import { withListsInTitles } from './titleLists';
 import { withVesselLabels } from './vesselLabels';
@@ -31,7 +32,11 @@ export function kindsOf(
   const told = () => withVesselLabels(lines, decided(lines, gaps, catalogue, held));
   const read =
     namesOnly(lines) ??
-    withFoodsInSentences(lines, withSoleName(lines, withListsInTitles(lines, told())), catalogue);
+    withFoodsInSentences(
+      lines,
+      withSoleName(lines, withServed(lines, withListsInTitles(lines, told()))),
+      catalogue,
+    );
   return read.map((one, at): KindOfLine => {
     const said = held.get(at);
     return said === undefined ? one : { kind: said, sure: 1, or: said };

@@ -49,6 +49,12 @@ export const MADE_FIRST: readonly MadeFirst[] = [
       'Simmer the coconut cream with its sugar for 15 minutes, stirring, until it is as thick as condensed milk: this is the sweetened coconut cream.',
   },
   {
+    of: [/^lemon-juice$/, /sugar$/, /butter$/, /starch$/],
+    name: () => 'lemon filling',
+    how: (names) =>
+      `Whisk the starch and the sugar into the lemon juice and bring it to the boil, stirring, until it thickens; stir in the ${names.find((name) => /block|butter|spread/.test(name)) ?? 'fat'} and let it cool: this is the lemon filling.`,
+  },
+  {
     of: [/^cider$/, /coffee/],
     name: () => 'cider with coffee',
     how: (names) =>
