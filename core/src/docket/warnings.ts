@@ -66,7 +66,9 @@ const tinTooFull: WholeWarningRule = {
   source: 'common practice',
   confidence: 'common-practice',
   warn({ bake, family }) {
-    const over = overfilled(bake.pan, bake.depthCm, familyOf(family).rise);
+    const { rubbedIn, rise } = familyOf(family);
+    // What is rolled or pressed is laid in by hand.
+    const over = rubbedIn ? null : overfilled(bake.pan, bake.depthCm, rise);
     return over === null ? [] : [over];
   },
 };

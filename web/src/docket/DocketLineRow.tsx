@@ -92,6 +92,7 @@ const Weight = styled(Figure).attrs({ $size: 1.55 })`
   &[data-spoon] {
     font-size: 1.02rem;
     line-height: 1.1;
+    white-space: normal;
   }
   @media screen {
     [data-unseen] > & {

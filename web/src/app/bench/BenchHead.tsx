@@ -94,6 +94,15 @@ const Head = styled.header`
     h1 {
       grid-column: 2 / -1;
     }
+    /* What is amiss has a line of its own. */
+    &:has([data-trouble]) > a:nth-of-type(2) {
+      grid-column: 1 / -1;
+    }
+    &:has([data-trouble]) > div {
+      grid-column: 1 / -1;
+      grid-row: 3;
+      justify-content: space-between;
+    }
   }
   @media print {
     display: none;
