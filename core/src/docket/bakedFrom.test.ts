@@ -43,6 +43,11 @@ const COOKIES =
 const BABKA =
   'Babka\n280g strong flour\n5g dried yeast\n40g sugar\n120ml milk\n1 egg\n60g butter\n\nMethod\nMix it all and knead 5 minutes. Leave to rise for 2 hours. Roll out to 30 x 40 cm, roll up and lay in a lined 900g loaf tin. Prove for 1 hour. Bake at 180C for 35 minutes.';
 
+const STACK =
+  'Pancakes\n250 g flour\n2 tsp baking powder\n500 ml buttermilk\n2 eggs\n\nMethod\nHeat the oven to 160 °C. Whisk the flour, baking powder, buttermilk and eggs together. Ladle onto a greased griddle. Flip the pancakes after bubbles rise, 2 to 4 minutes. Keep warm in the oven.';
+const RINGS =
+  'Upside-down cake\n7 pineapple rings in syrup, drained\n50g butter\n100g sugar\n100g self-raising flour\n100g butter\n2 eggs\n\nMethod\nLay the rings in a 20cm round tin. Beat the rest together, spoon over and bake at 180C for 35 minutes.';
+
 const ROWS: readonly Row[] = [
   [
     'an egg’s stand-ins are all said where they go in',
@@ -147,6 +152,14 @@ const ROWS: readonly Row[] = [
     [/g milk/],
     [/pea milk/],
   ],
+  [
+    'pancakes that are kept warm aren’t baked',
+    STACK,
+    {},
+    [/^Griddle or pan, 2 to 4 minutes$/m],
+    [/^Oven/m, /Bake at/],
+  ],
+  ['a ring is no whole pineapple', RINGS, {}, [/7 pineapple rings[^\n]*280 g/], []],
   ['a grill is no oven', PUDDING, {}, [/^Under the grill, 2 minutes$/m], [/Oven, 2 minutes/]],
 ];
 

@@ -15,6 +15,9 @@ const NAME = 'to finish';
 const THE_BAKE =
   /\b[\p{L}-]+ (?:cakes?|gateau|torte|breads?|loaf|loaves|muffins?|cupcakes?|cookies?|biscuits?|brownies|blondies|pies?|tarts?|scones?|buns?|rolls?|squares|bars?|puddings?|crumble|slices?|pancakes?|doughnuts?)\b/giu;
 
+/** Sets of a batter's own, which name no cream that comes later. */
+const WET_AND_DRY = /\b(?:wet|dry)(?: ingredients)?\b/gi;
+
 const rolesOf = ({ items }: Line) => items.map(({ role }) => role);
 
 /**
@@ -26,7 +29,9 @@ function lateLines(main: Part, actions: readonly Told[], end: number): Set<strin
   const heard = actions.map(({ text }, at) =>
     at < end && EVERYTHING.test(text)
       ? called.map(({ line }) => line)
-      : linesNamedIn(text.replace(UNTIL, ' ').replace(THE_BAKE, ' '), called).map(({ line }) => line),
+      : linesNamedIn(text.replace(UNTIL, ' ').replace(THE_BAKE, ' ').replace(WET_AND_DRY, ' '), called).map(
+          ({ line }) => line,
+        ),
   );
   const named = inTurn(heard, called, actions);
   const told = new Set(actions.map(({ step }) => step));

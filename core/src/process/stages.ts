@@ -25,6 +25,8 @@ const OFF = /\b(?:switched[- ]off|turned[- ]off|turn(?: it| the oven)? off|oven 
 /** It goes on in the oven, though not shut in. */
 const AJAR = /\bdoor (?:propped |wedged )?(?:open|ajar)\b/i;
 const ON_THE_HOB = /\b(?:on|over) (?:a |the )?(?:\w+ )?(?:ring|hob|burner|stove|flame|embers)\b/i;
+/** What lies in a pan and is turned. */
+const FLIPS = /\bflip/i;
 const GRILL = /\b(?:grill|broil(?:er)?)\b/i;
 const MELTS = /\b(?:melt|warm|soften|bursts?|jam|marmalade|butter|syrup|caramel|gel)\b/i;
 const IN_A_PAN = /\b(?:dry|frying|small|sauce)? ?(?:pan|skillet|saucepan)\b/i;
@@ -263,7 +265,10 @@ export function stagesOf(actions: readonly Told[], title: string, family: Family
         ? mediumFor(action, heat, { before: sentence, after: next?.first ? undefined : next })
         : null;
     // A pancake is fried in a pan and not in a bath of fat, unless its heat is given.
-    const shallow = medium === 'fried' && family === 'pancake' && heat.oil === null;
+    const shallow =
+      family === 'pancake' &&
+      lengths.length > 0 &&
+      ((medium === 'fried' && heat.oil === null) || FLIPS.test(action.text));
     const over = shallow
       ? 'griddle'
       : medium === 'boiled' && !inACloth && OVER_WATER.test(action.text) && lengths[0]!.high >= LONG_STEAM

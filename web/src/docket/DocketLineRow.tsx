@@ -23,6 +23,9 @@ interface Props {
   readonly onLook: (line: string, said: string) => void;
 }
 
+/** A number and its unit stay together. */
+const UNIT_GAP = / (?=(?:tsp|tbsp|cups?)\b)/g;
+
 /** One line of the docket: weight, name, volume; what it was where it has changed. */
 export const DocketLineRow = memo(function DocketLineRow({ line, kind, before, onLook }: Props) {
   const { id, grams, name, words, volume, cupGrams, source, changed, overruled } = line;
@@ -42,7 +45,7 @@ export const DocketLineRow = memo(function DocketLineRow({ line, kind, before, o
     >
       <Weight data-spoon={(bySpoon && measure !== null) || undefined}>
         {bySpoon && measure ? (
-          measure
+          measure.replaceAll(UNIT_GAP, '\u00a0')
         ) : (
           <>
             {said}

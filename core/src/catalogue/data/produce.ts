@@ -48,6 +48,7 @@ export const produce: Table = {
     'jackfruit': { name: 'jackfruit', also: ['ripe jackfruit'], comp: [73.5, 1.7, 0.6, 2.6, 19, 1.5, 0.9], acid: 4, cup: [165, 150, 180], freeWater: 0.3 },
     'guava': { name: 'guava', also: ['lychee'], comp: [80.8, 2.2, 0.8, 0.7, 9.5, 5, 1.1], acid: 8, cup: [165, 150, 185], each: [55, 40, 90], freeWater: 0.3 },
     'tinned-fruit': { name: 'fruit cocktail', also: ['tinned fruit', 'canned fruit', 'fruit salad'], comp: [80.2, 0.4, 0.1, 0.5, 17.3, 1, 0.3], acid: 6, cup: [240, 200, 255], each: [411, 400, 425], possible: ['sulphite'], freeWater: 0.6 },
+    'pineapple-ring': { name: 'pineapple ring', also: ['canned pineapple ring', 'tinned pineapple ring', 'pineapple ring in syrup', 'pineapple ring in juice', 'pineapple slice', 'canned pineapple slice'], comp: [83, 0.4, 0.1, 0.2, 14.5, 1, 0.4], acid: 9, cup: [180, 160, 245], each: [40, 30, 55], freeWater: 0.3 },
     'crushed-pineapple': { name: 'crushed pineapple', also: ['tinned crushed pineapple'], comp: [84, 0.4, 0.1, 0.2, 14, 0.8, 0.4], acid: 9, cup: [248, 235, 260], freeWater: 0.7 },
     'plantain': { name: 'plantain', also: ['ripe plantain'], comp: [65.3, 1.3, 0.4, 14.5, 15, 2.3, 1.2], acid: 3, cup: [150, 140, 210], each: [180, 140, 230], freeWater: 0.5 },
     'tamarind': { name: 'tamarind', also: ['tamarind paste', 'tamarind pulp', 'tamarind concentrate'], comp: [45, 2, 0.4, 6, 39, 5, 2.5], acid: 130, cup: [280, 250, 300], freeWater: 0.6 },
