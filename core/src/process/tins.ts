@@ -187,21 +187,19 @@ const MOULDS = /\b(?:moulds|molds)\b/i;
 /** How long a side must be in twice for a floor to be no square. */
 const ALIKE = 1.05;
 
+/** What a vessel that isn't named further is. "Press it into a 20 cm tin": what usually stands free doesn't here. */
+function unnamedShape({ shape, words }: Candidate, size: Size | null, family: FamilyId): PanShape {
+  if (MOULDS.test(words) && size === null) return 'muffin-mini';
+  if (size !== null && /\b(?:tins?|pans?|dish(?:es)?)\b/i.test(words)) return shape;
+  if (FREE_FAMILIES.has(family)) return 'tray';
+  return family === 'pancake' && !/\bdish\b/i.test(words) ? 'skillet' : shape;
+}
+
 function panFrom(best: Candidate, size: Size | null, family: FamilyId): Pan {
   const { words, count } = best;
   let { shape } = best;
-  // "Press it into a 20 cm tin": what usually stands free doesn't here.
   const free = FREE_FAMILIES.has(family);
-  const held = size !== null && /\b(?:tins?|pans?|dish(?:es)?)\b/i.test(words);
-  if (best.weak)
-    shape =
-      MOULDS.test(words) && size === null
-        ? 'muffin-mini'
-        : free && !held
-          ? 'tray'
-          : family === 'pancake' && !held && !/\bdish\b/i.test(words)
-            ? 'skillet'
-            : shape;
+  if (best.weak) shape = unnamedShape(best, size, family);
   const two = size?.widthCm ?? null;
   // What stands free stands on a sheet pan; what is poured is poured into it.
   if (shape === 'rect' && two === null && STANDS_FREE.has(family) && /\bsheet[- ]pan/i.test(words))
