@@ -48,6 +48,9 @@ const STACK =
 const RINGS =
   'Upside-down cake\n7 pineapple rings in syrup, drained\n50g butter\n100g sugar\n100g self-raising flour\n100g butter\n2 eggs\n\nMethod\nLay the rings in a 20cm round tin. Beat the rest together, spoon over and bake at 180C for 35 minutes.';
 
+const TART =
+  'Almond tart\n175g plain flour\n75g butter\n125g sugar\n125g ground almonds\n2 eggs\n\nMethod\nRub the butter into the flour, stir in the rest and press into a 20cm tart tin.\nBake at 180C for 35 minutes. If it browns too quickly, cover it loosely with foil.';
+
 const ROWS: readonly Row[] = [
   [
     'an egg’s stand-ins are all said where they go in',
@@ -160,6 +163,13 @@ const ROWS: readonly Row[] = [
     [/^Oven/m, /Bake at/],
   ],
   ['a ring is no whole pineapple', RINGS, {}, [/7 pineapple rings[^\n]*280 g/], []],
+  [
+    'it cools after what is watched for while it bakes',
+    TART,
+    {},
+    [/foil\.\s(?:\d+\. )?Let it cool in the tin/],
+    [/minutes\. Let it cool/],
+  ],
   ['a grill is no oven', PUDDING, {}, [/^Under the grill, 2 minutes$/m], [/Oven, 2 minutes/]],
 ];
 

@@ -25,6 +25,7 @@ const SAID: Readonly<Record<Sign, readonly [shown: string, not: string]>> = {
   'dusts with flour': ['on a floured board', 'with the flour'],
   dusts: ['dust the top with ', 'dust the top. Add '],
   'is turned off': ['leave the door ajar', 'bake until brown'],
+  'watches the bake': ['if it browns too fast', 'turn it out'],
   'is grilled': ['under a hot grill', 'on the griddle'],
   sifts: ['sieve it', 'pass it round'],
   whisks: ['whip the cream', 'beat the cream'],

@@ -8,6 +8,17 @@ export function bakeAction({ actions, stages, main }: Process): number | null {
   return at < 0 ? null : at;
 }
 
+/** The last that is said of the bake in its step: what is watched for and done while it is in the oven. */
+export function bakedAt(process: Process): number | null {
+  const bake = bakeAction(process);
+  if (bake === null) return null;
+  const { actions } = process;
+  const behind = actions
+    .slice(bake + 1)
+    .findIndex(({ step, text }) => step !== actions[bake]!.step || !shows('watches the bake', text));
+  return behind < 0 ? actions.length - 1 : bake + behind;
+}
+
 /** Where the dough first sees heat: blind, before the bake that it is known by; null where the method has none. */
 export function firstHeat(process: Process): number | null {
   const blind = process.actions.findIndex(({ text }) => shows('bakes blind', text));

@@ -7,7 +7,7 @@ import { sayDial, systemOf } from '../system';
 import type { DocketPart, StepKind } from '../types';
 import { coolSentence } from './cool';
 import type { Facts } from './facts';
-import { bakeAction, lastMixing, sentenceAfter } from './places';
+import { bakeAction, bakedAt, lastMixing, sentenceAfter } from './places';
 import { stirredIn } from './prepare';
 import type { Renamed } from './renamed';
 import { restSentence } from './rest';
@@ -135,7 +135,7 @@ export function sentencesOf(facts: Facts, renamed: readonly Renamed[]): Sentence
     ...heedSentence(facts, process),
     ...(cool === null
       ? []
-      : [{ id: 'cool' as const, at: bakeAction(process), kind: 'cool' as const, ...cool }]),
+      : [{ id: 'cool' as const, at: bakedAt(process), kind: 'cool' as const, ...cool }]),
   ];
   return together(said).map((one) => ({
     ...one,

@@ -40,6 +40,8 @@ export const SIGNS = {
   dusts: /\b(?:dust|sprinkl|dredg|scatter|shak|dipp?)\w*\b[^.;]*$/i,
   /** An oven that no heat is given for. */
   'is turned off': /\b(?:off|ajar|turn|leave)\b/i,
+  /** What is seen to while it bakes. */
+  'watches the bake': /\b(?:if|brown\w*|golden|colou?r|foil|burn\w*|springs?|half ?way|skewer)\b/i,
   'is grilled': /\b(?:grill|broil)/i,
   sifts: /\b(?:sift|sieve)/i,
   whisks: /\bwhi(?:sk|p)/i,
