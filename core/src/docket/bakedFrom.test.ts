@@ -98,7 +98,7 @@ const ROWS: readonly Row[] = [
     'a custard without egg is set by a starch',
     CUSTARD,
     NO_EGG,
-    [/cornflour/, /Whisk the thickened milk with the sugar/],
+    [/cornflour/, /Whisk the thickened pea milk with the sugar/],
     [/beaten oil/],
   ],
   [
@@ -149,10 +149,10 @@ const ROWS: readonly Row[] = [
   ],
   ['a dough that is rolled out goes into its own tin', BABKA, {}, [/^In: 23 × 13 cm loaf tin$/m], []],
   [
-    'who only avoids egg has milk in its place',
-    CUSTARD.replace('300ml double cream', '100ml double cream\\n2 tbsp cornflour'),
+    'who only avoids egg has milk in its place, where there is milk',
+    CUSTARD.replace('300ml double cream', '300ml milk'),
     NO_EGG,
-    [/g milk/],
+    [/Whisk the thickened milk with the sugar/],
     [/pea milk/],
   ],
   [

@@ -8,6 +8,7 @@ import type { FamilyGuess, PartFamily } from './types';
 /** Of so little flour and starch nothing is built: it thickens. */
 const THICKENS = 0.16;
 const ALONE = 0.95;
+const SURE_BAKE = 0.6;
 const NAMED: readonly (readonly [RegExp, PartFamily['id']])[] = [
   [/\b(?:crumb(?:le|s)?(?: top(?:ping)?)?|streusel)\b/i, 'crumble'],
   [/\b(?:pastry|crust|shell|p[âa]te sucr[ée]e|shortcrust)\b/i, 'pastry'],
@@ -50,7 +51,9 @@ function familyOf(
   if (byHand) return { id: byHand, confidence: 1, because: 'said' };
   const base = baseOf(part, bake.id, catalogue);
   if (base) return base;
-  if (part === main) return { id: bake.id, confidence: bake.confidence, because: 'main' };
+  // A custard is one, though no other part has flour, unless the page is surely something.
+  if (part === main && (said !== 'thickened-filling' || bake.confidence >= SURE_BAKE))
+    return { id: bake.id, confidence: bake.confidence, because: 'main' };
   if (flour + starch === 0) return { id: 'no-flour', confidence: 0.95, because: 'no-flour' };
   if (said) return { id: said, confidence: 0.9, because: 'name' };
   // Flour alone, to be stirred with water: a paste that is piped, and no more bound than crumbs.

@@ -33,6 +33,10 @@ const HOLES =
 /** A measure of what is rolled, cut or shaped is none of a tin. */
 const SHAPED =
   /\b(?:roll(?:ed)?|cut|cutter|rounds?|circle|stars?|thick|apart|across|lengths?|discs?|strips|squares of|high|above|mounds?|balls?|pieces?|slices?|overhang|rectangle|oblong of|border|gap|ropes?|sides?)\b/i;
+/** "Foil and paper (about 30 x 40 cm)", "roll it out to a square of 25 x 25 cm". */
+const OF_A_VESSEL = /^\s*-?(?:[\w-]+ ){0,3}(?:tins?|pans?|plates?|dish|rings?|moulds?|ramekins?)\b/i;
+const OF_PAPER =
+  /\b(?:paper|foil|parchment)\W{0,3}(?:about |measuring |of |roughly )?$|\broll(?:ed)? (?:it |the \w+ )?out\b[^.;]{0,30}$/i;
 /** "Cool 20 in pan": minutes. */
 const COOLS = /\b(?:cool|stand|rest|leave|sit|wait)\s+(?:for\s+)?$/i;
 /** "Roll it to a 24 cm round" is what is rolled; "18 cm round" alone is a tin. */
@@ -63,6 +67,7 @@ const A_VESSEL = /^[-\s]*(?:inch(?:es)? )?(?:\p{L}+ ){0,2}(?:tin|pan|dish|mould)
 /** The sizes that a text gives, those of what is rolled or cut left out. */
 function sizesIn(text: string, near: RegExp | null): Size[] {
   const shaped = (from: number, to: number) =>
+    (OF_PAPER.test(text.slice(0, from)) && !OF_A_VESSEL.test(text.slice(to))) ||
     COOLS.test(text.slice(0, from)) ||
     (SHAPED.test(text.slice(Math.max(0, from - 14), from)) && !OF_A_TIN.test(text.slice(to))) ||
     (A_ROUND.test(text.slice(to)) && BY_HAND.test(text.slice(Math.max(0, from - 40), from))) ||

@@ -31,12 +31,13 @@ export function troublesOf(id: string, request: ConversionRequest, catalogue: Ca
   ];
 }
 
-/** The first stand-in for an ingredient whose own parts bring no trouble; some only for the job that egg does. */
+/** The first stand-in for an ingredient whose own parts bring no trouble; some only for the job that egg does, or beside what is `there`. */
 export function findStandIn(
   id: string,
   request: ConversionRequest,
   catalogue: Catalogue,
   eggJob?: EggJob,
+  there: readonly FormulaLine[] = [],
 ): StandIn | undefined {
   const troubles = troublesOf(id, request, catalogue);
   const names = namesInTables(id, catalogue);
@@ -44,6 +45,7 @@ export function findStandIn(
     (row) =>
       names.some((name) => row.from.includes(name)) &&
       (row.egg === undefined || row.egg === eggJob) &&
+      (row.beside === undefined || there.some(({ ingredient }) => ingredient === row.beside)) &&
       row.trouble.some((one) => troubles.includes(one)) &&
       row.to.every((part) => troublesOf(part.ingredient, request, catalogue).length === 0),
   );
@@ -118,7 +120,10 @@ export const standIn: SwapRule = {
     let room = flour > 0 ? (FLAX_MOST * flour) / 100 : Infinity;
     const lines = part.lines.flatMap((line) => {
       const troubles = troublesOf(line.ingredient, request, catalogue);
-      const row = troubles.length > 0 ? findStandIn(line.ingredient, request, catalogue, eggJob) : undefined;
+      const row =
+        troubles.length > 0
+          ? findStandIn(line.ingredient, request, catalogue, eggJob, part.original)
+          : undefined;
       if (!row) return [line];
       const now = withPuree(line, put(line, row, catalogue), room, catalogue);
       room -= now.find(({ ingredient }) => ingredient === BROUGHT_IN.gel)?.grams ?? 0;
