@@ -13,6 +13,8 @@ const SAID: Readonly<Record<Sign, readonly [shown: string, not: string]>> = {
   'bakes blind': ['bake blind for 15 minutes', 'bake for 15 minutes'],
   'knocks back': ['punch the dough down', 'push the dough aside'],
   'folds whites': ['fold in the egg whites', 'fold in the flour'],
+  'names yolks': ['beat the yolks', 'beat the eggs'],
+  'names whites': ['fold in the whites', 'fresh white breadcrumbs'],
   'whips whites': ['whisk the egg whites to soft peaks', 'whisk in fresh white breadcrumbs'],
   'waits in the cold or out': ['into the fridge overnight', 'into the bowl'],
   stands: ['let it stand', 'let it boil'],

@@ -1,3 +1,4 @@
+import { shows, type Sign } from '../../process';
 import type { Recipe } from '../../read';
 import { isOfBlend, sourceOf } from '../../read';
 import { andList, spokenName } from './spoken';
@@ -47,8 +48,8 @@ function madeOf(lines: readonly DocketLine[]): Renamed['made'] {
 
 /** Everything on the list that another name answers to now: what was replaced, part by part. */
 export function renamedIn(recipe: Recipe, parts: readonly DocketPart[]): Renamed[] {
-  const told = recipe.method.map(({ source }) => source).join(' ');
-  const apart = /\byolks?\b/i.test(told) && /\bwhites?\b/i.test(told);
+  const told = (sign: Sign) => recipe.method.some(({ source }) => shows(sign, source));
+  const apart = told('names yolks') && told('names whites');
   return recipe.parts.flatMap((part) => {
     const docket = parts.find(({ id }) => id === part.id);
     if (!docket) return [];

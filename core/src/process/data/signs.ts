@@ -20,6 +20,8 @@ export const SIGNS = {
     /\b(?:knock(?:ed)? (?:it |the dough |the air )?(?:back|out)|punch (?:it |the dough )?down|deflate)\b/i,
   /** Air that would go while it waits. */
   'folds whites': /\bfold\w*\b[^.;]*\b(?:egg )?(?:whites?|foam|meringue)\b|\bwhites?\b[^.;]*\bfold/i,
+  'names yolks': /\byolks?\b/i,
+  'names whites': /\b(?:egg )?whites\b|\begg white\b|\bthe white\b/i,
   'whips whites': /\b(?:whisk|whip|beat)\w*\b[^.;]*\b(?:egg )?whites\b(?! bread)|\bwhites\b[^.;]*\b(?:peaks?|stiff|froth|foam)/i,
   'waits in the cold or out': /\b(?:chill|refrigerat\w*|fridge|freezer?|cold|rest|stand|overnight)\b/i,
   stands: /\b(?:rest|stand|leave|sit)\b/i,
