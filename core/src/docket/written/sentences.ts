@@ -133,9 +133,7 @@ export function sentencesOf(facts: Facts, renamed: readonly Renamed[]): Sentence
     ...(rest === null ? [] : [{ id: 'rest' as const, at: mixed, kind: 'rest' as const, ...rest }]),
     ...bakeSentence(facts, process),
     ...heedSentence(facts, process),
-    ...(cool === null
-      ? []
-      : [{ id: 'cool' as const, at: bakedAt(process), kind: 'cool' as const, ...cool }]),
+    ...(cool === null ? [] : [{ id: 'cool' as const, at: bakedAt(process), kind: 'cool' as const, ...cool }]),
   ];
   return together(said).map((one) => ({
     ...one,
