@@ -111,6 +111,8 @@ function shiftsOf(
 
 /** Fat or sugar that would move by a smaller share of itself stays: nobody tastes it, and "59 g sugar" for 60 is a nuisance. */
 const WORTH_MOVING = 0.06;
+/** A liquid moves more easily; but nobody pours 245 ml for 240. */
+const WORTH_POURING = 0.03;
 /** From so many grams on powder is weighed. */
 const WEIGHED_FROM = 15;
 
@@ -145,7 +147,7 @@ function isWanted(towards: Quantity, { request, profile }: Setting): boolean {
   return thin || request.tilt[towards] !== 1;
 }
 
-/** Fat and sugar are firm while the swaps have left them near enough, and never moved by a gram that nobody wants; liquid and powder always may move. */
+/** Fat and sugar are firm while the swaps have left them near enough, and never moved by a gram that nobody wants; liquid moves where that can be poured, powder always may. */
 function asFirm(
   move: Adjustable,
   original: readonly FormulaLine[],
@@ -153,6 +155,7 @@ function asFirm(
   setting: Setting,
 ): Adjustable {
   const { towards } = move;
+  if (towards === 'drink' && setting.request.tilt.drink === 1) return { ...move, leastMove: WORTH_POURING };
   if (towards === 'drink' || towards === 'lift' || isWanted(towards, setting)) return move;
   const was = ledgerOf(original, setting.catalogue)[towards];
   const near = Math.abs(ledgerOf(now, setting.catalogue)[towards] - was) <= heldSlack(was, original);

@@ -3,13 +3,14 @@ import { findStandIn, STARCH_FOR, type ConvertedPart } from '../balance';
 import { lineFactor, type FormulaLine } from '../formula';
 import type { ConversionRequest } from '../kitchen';
 import { kitchenVolume, range, roundGrams, sayFraction, US_CUP_ML } from '../quantity';
-import { lastWordOf, namedIn, ofItem, tokensOf, type Item, type Line, type Part } from '../read';
+import { lastWordOf, namedIn, ofItem, sourceOf, tokensOf, type Item, type Line, type Part } from '../read';
 import { docketLineWords } from './lineWords';
 import { listWords, type From } from './listWords';
 import type { Locale } from '../vocabulary';
 import { readProcess } from '../process';
 import { countOf, prepOf, useOf } from './lineFacts';
 import type { Work } from './plan';
+import { madeOf, spokenName } from './written';
 import { LOCAL_NAMES } from './data/localNames';
 import type { DocketLine } from './types';
 
@@ -118,6 +119,21 @@ function unweighed(
   };
 }
 
+/** What each of some lines is made into first, by its id: "water, for the flax gel" is no other water's. */
+function madeInto(lines: readonly DocketLine[]): ReadonlyMap<string, string> {
+  const standsFor = ({ id }: DocketLine) => {
+    const { line, at } = sourceOf(id);
+    return ofItem(line, at);
+  };
+  return new Map(
+    [...new Set(lines.map(standsFor))].flatMap((id) => {
+      const made = madeOf(lines.filter((one) => standsFor(one) === id));
+      const name = made?.how.name(made.lines.map((one) => spokenName(one.name)));
+      return made?.lines.map(({ id }) => [id, `, for the ${name}`] as const) ?? [];
+    }),
+  );
+}
+
 /** The docket's lines of a part: in the recipe's order, new ones where they belong, things without weight kept. */
 export function docketLines(
   part: Part,
@@ -164,11 +180,12 @@ export function docketLines(
     name: part.name,
     kind: process.mixtures.find((one) => one.part === part.id)?.family.id ?? null,
   };
+  const made = madeInto(weighed.map(here));
   return [...weighed, ...loose].map(here).map((one) => {
     const own = from.get(one.id);
     const said: DocketLine = {
       ...one,
-      words: listWords(one, own, catalogue),
+      words: `${listWords(one, own, catalogue)}${made.get(one.id) ?? ''}`,
       count: countOf(one, own, catalogue),
       prep: own?.item.ingredient === one.ingredient ? prepOf(own) : null,
       for: useOf(one.id, own, named, process),

@@ -18,7 +18,7 @@ const named = (...asked: Parameters<typeof docketOf>) =>
   docketOf(...asked).guard.open.filter(({ kind }) => kind === 'named');
 
 describe('a step that still names what is avoided', () => {
-  const WITH_CREAM = `${CAKE}\n5. Serve with whipped cream.`;
+  const WITH_CREAM = `${CAKE}\n5. Hide it under whipped cream.`;
   it('holds the guard open, and says which step and which word', () => {
     const asks = named(['milk'], WITH_CREAM).map(({ ask }) => say(ask));
     expect(asks).toHaveLength(1);
@@ -44,6 +44,21 @@ describe('a step that still names what is avoided', () => {
       .join('\n');
     expect(words).not.toMatch(/\b(?:butter|eggs?)\b/i);
     expect(words).toMatch(/baking block and sugar/);
+  });
+  it('is served with what its eaters may have: “serve with custard”', () => {
+    const text = `${CAKE}\n5. Serve with custard, or vanilla ice cream and a few strawberries.`;
+    const last = (without: ConversionRequest['without']) => docketOf(without, text).method.at(-1)!.text;
+    expect(last([])).toBe('5. Serve with custard, or vanilla ice cream and a few strawberries.');
+    expect(last(['milk'])).toBe(
+      '5. Serve with dairy-free custard, or dairy-free vanilla ice cream and a few strawberries.',
+    );
+    expect(last(['egg', 'milk'])).toMatch(
+      /^5. Serve with dairy- and egg-free custard, or dairy- and egg-free/,
+    );
+    expect(named(['egg', 'milk'], text)).toEqual([]);
+    expect(docketOf([], `${CAKE}\n5. Serve with shortbread.`).method.at(-1)!.text).toMatch(
+      /gluten-free shortbread/,
+    );
   });
   it('is no look, no deed and no blend', () => {
     expect(named(['tree nuts'])).toEqual([]);

@@ -1,7 +1,7 @@
 import { getIngredient, plainId, unfold, type Catalogue } from '../catalogue';
 import type { ConversionRequest } from '../kitchen';
 import { namedIn, lastWordOf, tokensOf, type Item } from '../read';
-import { DERIVED, MADE, NOT_NAMED } from './data/namedWords';
+import { DERIVED, MADE, NOT_NAMED, SAID_FREE } from './data/namedWords';
 
 /** A step that still names what somebody can't eat. */
 export interface NamedFood {
@@ -60,7 +60,7 @@ export function namedFoods(
     return !answersToIt(words, lists, (id) => avoided(id).length > 0);
   };
   return steps.flatMap(({ id, text }) => {
-    const plain = NOT_NAMED.reduce((rest, one) => rest.replace(one, ' , '), text);
+    const plain = [SAID_FREE, ...NOT_NAMED].reduce((rest, one) => rest.replace(one, ' , '), text);
     const spelled = DERIVED.reduce((rest, { words, name }) => rest.replace(words, ` , ${name} , `), plain);
     const seen = new Set<string>();
     return namedIn(spelled, catalogue)

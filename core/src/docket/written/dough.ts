@@ -5,7 +5,9 @@ import { without } from './without';
 
 const VERB = /\bknead(ed|ing)?\b/gi;
 const CUE =
-  /\b(?:smooth(?:,)? and (?:very )?elastic|elastic|stretchy|springy|it passes the window ?pane(?: test)?)\b/gi;
+  /\b(?:smooth(?:,)? and (?:very )?elastic|elastic|stretchy|springy|(?:it |the dough )?passes (?:the|a) window ?pane(?: test)?)\b/gi;
+/** Nothing here stretches to a film: what is asked beside another look goes, what is asked alone is asked otherwise. */
+const FILM = /(?:,?\s*\band\s+(?:it |the dough )?)pass(?:es|ing)? (?:the|a) window ?pane(?: test)?\b/gi;
 const BY_HAND = /\s*\bby hand\b/gi;
 const BEAT = { ed: 'beaten', ing: 'beating' } as const;
 const BECAUSE = 'there is no gluten to develop: it is beaten, and stays soft and sticky';
@@ -25,6 +27,7 @@ export function kneadEdits(actions: readonly Action[]): SpanEdit[] {
         return at(one, one[0].startsWith('K') ? capitalised(word) : word);
       }),
       ...durationsIn(text).map((one) => timeIn(action, one, BEAT_FOR, BECAUSE)),
+      ...[...text.matchAll(FILM)].map((one) => at(one, '')),
       ...[...text.matchAll(CUE)].map((one) => at(one, 'smooth')),
       ...[...text.matchAll(BY_HAND)].map((one) => at(one, ' with a spoon or a paddle')),
     ];

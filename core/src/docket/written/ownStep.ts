@@ -2,7 +2,7 @@ import { STARCH_FOR } from '../../balance';
 import { getIngredient, type Catalogue } from '../../catalogue';
 import type { ConversionRequest } from '../../kitchen';
 import { readProcess, shows, type Action } from '../../process';
-import { CHAT, type Step } from '../../read';
+import { CHAT, lastWordOf, tokensOf, type Recipe, type Step } from '../../read';
 import type { DocketPart, DocketStep } from '../types';
 import { cautionEdits } from './cautions';
 import { coolEdits } from './cool';
@@ -15,6 +15,7 @@ import type { Renamed } from './renamed';
 import type { Sentence } from './sentences';
 import { kindOf } from './stepKind';
 import { edited, settledEdits, type SpanEdit } from './spans';
+import { servedEdits } from './served';
 import { spokenName } from './spoken';
 import { systemOf } from '../system';
 import { remeasureEdits, type Remeasured } from './remeasured';
@@ -70,6 +71,12 @@ const writerEdits = (source: string): SpanEdit[] => {
   return said === '' ? [] : [{ from: 0, to: said.length, text: '', because: '' }];
 };
 
+/** Whether a part or a line of the recipe is called so. */
+const ownsA = (word: string, { parts }: Recipe): boolean =>
+  parts.some(({ name, lines }) =>
+    [name ?? '', ...lines.map(({ source }) => source)].some((one) => tokensOf(one).includes(word)),
+  );
+
 /** A step of the recipe as it is said now: the author's words wherever nothing in them changed. */
 export function ownStep(
   { id, source }: Step,
@@ -102,6 +109,9 @@ export function ownStep(
     ...(floured ? [...coolEdits(actions, process, facts), ...restEdits(actions, process, facts)] : []),
     ...(floured ? cautionEdits(source, bowl.delicate !== null) : []),
     ...withDust(mentions.edits, source, renamed, dust),
+    ...servedEdits(source, new Set([...request.without, 'wheat']), (words) =>
+      ownsA(lastWordOf(words), recipe),
+    ),
     ...remeasureEdits(source, catalogue, remeasured),
   ]);
   const text = edited(source, edits);

@@ -39,7 +39,15 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   // Once flour is in, what is put into a tin or shaped is no longer in the bowl.
   const takesFlour = ({ class: kind, text, takes }: Action) =>
     kind !== 'line-tin' && !shows('tosses', text) && takes.some(({ line }) => flours.has(line));
-  const floured = actions.findIndex((one, n) => n < end && takesFlour(one));
+  // A streusel that goes on or into the bake has flour too, and is none of it.
+  const apart = new Set(
+    process.mixtures
+      .filter(({ goesInto, layeredOn }) => (goesInto ?? layeredOn) !== null)
+      .map(({ id }) => id),
+  );
+  const begun = actions.map((one, n) => n < end && takesFlour(one));
+  const own = actions.findIndex(({ makes }, n) => begun[n] && !apart.has(makes ?? ''));
+  const floured = own < 0 ? begun.indexOf(true) : own;
   const placed =
     floured < 0
       ? -1
@@ -61,7 +69,9 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   const ours = ({ takes }: Action, n: number) =>
     n <= floured || takes.length === 0 || takes.some(({ line }) => held.has(line));
   const at = actions.findLastIndex(
-    (one, n) => n < until && (takesFlour(one) || (mixes(one) && ours(one, n))),
+    (one, n) =>
+      n < until &&
+      ((takesFlour(one) && (own < 0 || !apart.has(one.makes ?? ''))) || (mixes(one) && ours(one, n))),
   );
   if (at < 0) return null;
   // "Add egg, then water by spoonfuls": what is named behind it without a verb goes in as well.

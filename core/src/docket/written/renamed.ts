@@ -41,7 +41,7 @@ const LIFTS = /soda$|vinegar$/;
 const isOf = (test: RegExp, { ingredient }: DocketLine) => ingredient !== null && test.test(ingredient);
 
 /** What of some stand-ins is made into one thing first; what goes in as it is stands beside it. */
-function madeOf(lines: readonly DocketLine[]): Renamed['made'] {
+export function madeOf(lines: readonly DocketLine[]): Renamed['made'] {
   const how = MADE_FIRST.find(({ of }) => of.every((test) => lines.some((line) => isOf(test, line))));
   return how ? { how, lines: lines.filter((line) => how.of.some((test) => isOf(test, line))) } : null;
 }

@@ -4,7 +4,7 @@ import { isOfBlend } from '../../read';
 import { SIDE_WORDS } from '../heatWords';
 import { isFolded } from '../folded';
 import { sayDial, systemOf } from '../system';
-import type { DocketPart, StepKind } from '../types';
+import type { DocketLine, DocketPart, StepKind } from '../types';
 import { coolSentence } from './cool';
 import type { Facts } from './facts';
 import { bakeAction, bakedAt, lastMixing, sentenceAfter } from './places';
@@ -75,8 +75,16 @@ function heedSentence({ bake, recipe }: Facts, process: Process): Said[] {
       ];
 }
 
-/** What a rule brought in and no step of the recipe can name: it goes in with the wet things. */
-function addSentence({ parts, catalogue }: Facts, renamed: readonly Renamed[], mixed: number | null): Said[] {
+/**
+ * What a rule brought in and no step of the recipe can name: it goes in with the wet things; an acid only after the rest, since
+ * what it frees from the soda won't wait.
+ */
+function addSentences(
+  { parts, catalogue }: Facts,
+  renamed: readonly Renamed[],
+  mixed: number | null,
+  rests: boolean,
+): { readonly before: Said[]; readonly last: Said[] } {
   const listed = new Set(renamed.flatMap(({ ids }) => ids));
   const news = parts.flatMap((part) => {
     const stirred = stirredIn(part, catalogue);
@@ -92,18 +100,29 @@ function addSentence({ parts, catalogue }: Facts, renamed: readonly Renamed[], m
         !doesIt(getIngredient(catalogue, line.ingredient), 'gels when soaked'),
     );
   });
-  if (news.length === 0) return [];
-  const names = [...new Set(news.map(({ name }) => spokenName(name)))];
-  return [
-    {
-      id: 'add',
-      uses: news.map(({ id }) => id),
-      at: mixed,
-      text: `Stir in the ${andList(names)} as well.`,
-      because: 'it is new to the recipe',
-      kind: 'mix',
-    },
-  ];
+  const sour = news.filter(({ ingredient }) => getIngredient(catalogue, ingredient!).role === 'acid');
+  const says = (some: readonly DocketLine[], how: (names: string) => string): Said[] =>
+    some.length === 0
+      ? []
+      : [
+          {
+            id: 'add',
+            uses: some.map(({ id }) => id),
+            at: mixed,
+            text: how(andList([...new Set(some.map(({ name }) => spokenName(name)))])),
+            because: 'it is new to the recipe',
+            kind: 'mix',
+          },
+        ];
+  return {
+    before: says(
+      news.filter((line) => !sour.includes(line)),
+      (names) => `Stir in the ${names} as well.`,
+    ),
+    last: says(sour, (names) =>
+      rests ? `Stir in the ${names} only now: it begins to lift at once.` : `Stir in the ${names} as well.`,
+    ),
+  };
 }
 
 /** What follows the same action within its step is one stretch of words. */
@@ -128,9 +147,11 @@ export function sentencesOf(facts: Facts, renamed: readonly Renamed[]): Sentence
   const rest = facts.parts.some(drinks) ? restSentence(facts, process) : null;
   const cool = floured ? coolSentence(facts, process) : null;
   const mixed = lastMixing(process, facts.bowl.flourLines);
+  const adds = addSentences(facts, renamed, mixed, rest !== null);
   const said: Said[] = [
-    ...addSentence(facts, renamed, mixed),
+    ...adds.before,
     ...(rest === null ? [] : [{ id: 'rest' as const, at: mixed, kind: 'rest' as const, ...rest }]),
+    ...adds.last,
     ...bakeSentence(facts, process),
     ...heedSentence(facts, process),
     ...(cool === null ? [] : [{ id: 'cool' as const, at: bakedAt(process), kind: 'cool' as const, ...cool }]),

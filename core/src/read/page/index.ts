@@ -11,6 +11,7 @@ import { withServed } from './served';
 import { withSoleName } from './sole';
 import { withListsInTitles } from './titleLists';
 import { withVesselLabels } from './vesselLabels';
+import { withWrapped } from './wrapped';
 
 export { NAMES_A_BAKE } from './alone';
 export type { KindOfLine } from './kinds';
@@ -29,7 +30,7 @@ export function kindsOf(
   catalogue: Catalogue,
   held: ReadonlyMap<number, PageKind> = new Map(),
 ): readonly KindOfLine[] {
-  const told = () => withVesselLabels(lines, decided(lines, gaps, catalogue, held));
+  const told = () => withVesselLabels(lines, withWrapped(lines, gaps, decided(lines, gaps, catalogue, held)));
   const read =
     namesOnly(lines) ??
     withFoodsInSentences(

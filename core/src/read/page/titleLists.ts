@@ -6,6 +6,10 @@ const AMOUNT = /(?:^|[\s,.:])\d[\d./]*\s?(?:g|kg|ml|l|oz|lbs?|cups?|tbsp|tsp)\b/
 /** So many amounts are a list, whatever stands before them; a yield may give two tins. */
 const LISTS: Partial<Record<PageKind, number>> = { title: 2, yield: 3 };
 
+/** "Cake: 175 g butter, 175 g sugar, 3 eggs": a part's name and its list, and no sentence. */
+const BEHIND_A_NAME = /^\W*\p{L}[\p{L} -]{1,25}:\s*\d(?!.*[.!?]\s+\p{Lu})/u;
+const LIST_OF = 3;
+
 /**
  * A page's kinds where a name and a list share a line: what is measured in it is weighed and guarded, and its name is read from it
  * all the same. What is made of several measured things is no yield.
@@ -15,7 +19,11 @@ export const withListsInTitles = (
   read: readonly KindOfLine[],
 ): readonly KindOfLine[] =>
   read.map((one, at): KindOfLine => {
+    const line = cleanLine(lines[at]!);
+    const amounts = (line.match(AMOUNT) ?? []).length;
+    if (one.kind === 'prose' && amounts >= LIST_OF && BEHIND_A_NAME.test(line))
+      return { ...one, kind: 'ingredient', or: one.kind };
     const least = LISTS[one.kind];
-    if (least === undefined || (cleanLine(lines[at]!).match(AMOUNT) ?? []).length < least) return one;
+    if (least === undefined || amounts < least) return one;
     return { ...one, kind: one.kind === 'title' ? 'prose' : 'ingredient', or: one.kind };
   });

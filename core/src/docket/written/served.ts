@@ -1,0 +1,46 @@
+import type { Allergen } from '../../vocabulary';
+import { ACCOMPANIMENTS } from './data/accompaniments';
+import { editIn, type SpanEdit } from './spans';
+
+/** "Serve warm with", "good with", "top with": what follows is beside the bake, up to the end of the sentence. */
+const BESIDE =
+  /\b(?:serv(?:e|ed|ing)|eat(?:en)?|good|lovely|nice|delicious|wonderful|great|best|enjoy|accompan\w+|offer|top(?:ped)?|finish(?:ed)?|dollop)\b[^.!?]*?\b(?:with|by|alongside)\b([^.!?]*)/gi;
+const FREE_OF: Partial<Record<Allergen, string>> = { wheat: 'gluten', milk: 'dairy', egg: 'egg' };
+/** What the recipe itself makes is no other one: "serve with the custard". */
+const ITS_OWN = /\b(?:the|its|this|that|your|remaining|reserved|rest of the)\s+(?:[\p{L}-]+\s+)?$/iu;
+
+/** "dairy- and egg-free". */
+const freeOf = (kept: readonly string[]): string => `${kept.map((one) => `${one}-`).join(' and ')}free`;
+
+/**
+ * A bake without milk is served with custard without milk. `out`: what is kept out; `own`: whether the recipe makes or lists a
+ * thing of that name itself.
+ */
+export function servedEdits(
+  source: string,
+  out: ReadonlySet<string>,
+  own: (words: string) => boolean,
+): SpanEdit[] {
+  return [...source.matchAll(BESIDE)].flatMap((sentence) => {
+    const [all, beside = ''] = sentence;
+    const from = sentence.index + all.length - beside.length;
+    return ACCOMPANIMENTS.flatMap(({ words, holds }) => {
+      const kept = holds.flatMap((one) => (out.has(one) ? (FREE_OF[one] ?? []) : []));
+      return kept.length === 0
+        ? []
+        : [...beside.matchAll(words)]
+            .filter(
+              ({ 0: said, index }) =>
+                !ITS_OWN.test(beside.slice(0, index)) && !/\bfree\b/i.test(said) && !own(said),
+            )
+            .map(({ 0: said, index }) =>
+              editIn(
+                { from },
+                { from: index, to: index + said.length },
+                `${freeOf(kept)} ${said}`,
+                'it is served to whoever eats this',
+              ),
+            );
+    });
+  });
+}

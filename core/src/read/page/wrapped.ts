@@ -1,0 +1,30 @@
+import { cleanLine } from '../clean';
+import type { KindOfLine } from './kinds';
+
+/** A line that ends in the middle of what it says: "sultanas and currants mixed,". */
+const UNFINISHED = /(?:[,(&+]|\b(?:and|or|of|with|to|for|the|an?|plus))$/i;
+/** A line that begins nothing: no capital, no number. */
+const GOES_ON = /^[\p{Ll}(]/u;
+/** "Rest in," is a note to oneself; and a heading "And" is whole. */
+const LEAST_WORDS = 3;
+
+/** What is wrapped is one line: the second half is of the first one's kind, whatever it looks like alone. */
+export function withWrapped(
+  lines: readonly string[],
+  gaps: readonly boolean[],
+  kinds: readonly KindOfLine[],
+): readonly KindOfLine[] {
+  const done: KindOfLine[] = [];
+  kinds.forEach((one, at) => {
+    const above = done[at - 1];
+    const before = cleanLine(lines[at - 1] ?? '').trim();
+    const wraps =
+      above !== undefined &&
+      !gaps[at] &&
+      before.split(' ').length >= LEAST_WORDS &&
+      UNFINISHED.test(before) &&
+      GOES_ON.test(cleanLine(lines[at]!).trim());
+    done.push(wraps && above.kind !== one.kind ? { ...one, kind: above.kind, or: one.kind } : one);
+  });
+  return done;
+}
