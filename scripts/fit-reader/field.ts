@@ -52,6 +52,18 @@ function averageOf(cells: readonly Cell[]) {
   };
 }
 
+const weightsOf = ({ weights }: Cell) => weights;
+const asWeights = (
+  cells: ReadonlyMap<string, Cell>,
+  pairs: readonly (readonly Cell[])[],
+  ending: Cell,
+): ChainWeights => ({
+  unit: 1,
+  features: Object.fromEntries([...cells].map(([name, cell]) => [name, cell.weights])),
+  pairs: pairs.map((half) => half.map(weightsOf)),
+  endings: ending.weights,
+});
+
 /** A linear-chain conditional random field (Lafferty 2001) with a Gaussian prior, fitted page by page. Deterministic. */
 export function fit(pages: readonly Page[]): ChainWeights {
   const cells = new Map(
@@ -111,10 +123,5 @@ export function fit(pages: readonly Page[]): ChainWeights {
     if (epoch >= EPOCHS - AVERAGED) average.take();
   }
   average.settle();
-  return {
-    unit: 1,
-    features: Object.fromEntries([...cells].map(([name, { weights }]) => [name, weights])),
-    pairs: pairs.map((half) => half.map(({ weights }) => weights)),
-    endings: ending.weights,
-  };
+  return asWeights(cells, pairs, ending);
 }

@@ -165,29 +165,29 @@ function asFirm(
 /** A curd has least of it: g a g of egg. */
 const LIQUID_TO_EGG = 0.4;
 
-/** Egg and milk, cream or juice without anything that thickens or builds. */
+/** Egg and milk, cream, juice or syrup without anything that thickens or builds. */
 function isCustard(lines: readonly FormulaLine[]): boolean {
   const of = (...roles: readonly Role[]) => massOf(lines.filter(({ role }) => roles.includes(role)));
   return (
     of('wheat-flour', 'gf-flour', 'starch') === 0 &&
-    of('liquid', 'acid') >= LIQUID_TO_EGG * of('egg') &&
+    of('liquid', 'acid', 'syrup') >= LIQUID_TO_EGG * of('egg') &&
     of('egg') > 0
   );
 }
 
-const NOTHING_SAID: PartSays = { thickens: false, whipsWhites: false };
+const NOTHING_SAID: PartSays = { thickens: false, whipsWhites: false, glazes: false };
 
 /** What a rule may look at in a part of such a family. */
 export function settingOf(
   bake: BakeSetting,
   family: FamilyId,
   original: readonly FormulaLine[],
-  { thickens, whipsWhites }: PartSays = NOTHING_SAID,
+  { thickens, whipsWhites, glazes }: PartSays = NOTHING_SAID,
 ): Setting {
   const kind = kindOf(original, family, bake.catalogue);
   const bands = bandsOf(family, bake.route, kind);
   const profile = profileOf(family, kind);
-  const eggJob = whipsWhites ? 'whips' : isCustard(original) ? 'sets' : profile.egg;
+  const eggJob = glazes ? 'glazes' : whipsWhites ? 'whips' : isCustard(original) ? 'sets' : profile.egg;
   return { ...bake, family, thickens, profile, eggJob, bands };
 }
 

@@ -62,7 +62,7 @@ export interface Setting extends BakeSetting {
   /** Its flour only thickens: nothing is built of it. */
   readonly thickens: boolean;
   readonly profile: Profile;
-  /** What egg does in it: of the family, unless the method whips its whites, or it is a custard. */
+  /** What egg does in it: of the family, unless it is brushed on, the method whips its whites, or it is a custard. */
   readonly eggJob: EggJob;
   readonly bands: BandRow;
 }
@@ -73,6 +73,8 @@ export interface PartSays {
   readonly thickens: boolean;
   /** The whites of its eggs are whipped apart. */
   readonly whipsWhites: boolean;
+  /** It is only brushed on. */
+  readonly glazes: boolean;
 }
 
 /** A named unit of judgement. */

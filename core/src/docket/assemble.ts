@@ -3,7 +3,7 @@ import { accountsOf, balanceOfRule, blendFor, dosesFor, type ConvertedPart, type
 import type { Blend, BlendPart } from '../blend';
 import type { Catalogue } from '../catalogue';
 import { familyOf, type FamilyRecord } from '../family';
-import { readProcess } from '../process';
+import { readProcess, shows, type Process } from '../process';
 import { bindSteps, bowlOf, editsFor, type BoundStep, type Bowl } from '../method';
 import { expectTexture, featuresOf } from '../texture';
 import { anyThat, liftLedger } from '../formula';
@@ -152,7 +152,7 @@ const ABOUT = 0.85;
 function docketRest(
   { blend }: Balanced,
   { lines }: ConvertedPart,
-  how: Pick<RestAsk, 'profile' | 'scalded' | 'portionMl'>,
+  how: Pick<RestAsk, 'profile' | 'scalded' | 'pressed' | 'portionMl'>,
   own: OwnRest | null,
   { catalogue, request }: Work,
 ): Docket['rest'] {
@@ -182,6 +182,11 @@ interface AtBowl {
   readonly profile: FamilyRecord;
 }
 
+/** A dough that is pressed into its tin and never rolled out. */
+const isPressed = ({ actions }: Process): boolean =>
+  actions.some(({ text }) => shows('presses it in', text)) &&
+  !actions.some(({ text }) => shows('rolls out', text));
+
 /** How it rests, by the family, by what is done at the bowl, and by the recipe's own word. */
 function restOf(
   work: Work,
@@ -190,7 +195,8 @@ function restOf(
   { steps, bowl, bake, profile }: AtBowl,
 ): Docket['rest'] {
   const scalded = editsFor(steps, bowl).some(({ technique }) => technique.id === 'scald');
-  const how = { profile, scalded, portionMl: bake.piece?.ml ?? null };
+  const pressed = isPressed(readProcess(work.recipe, work.kitchen));
+  const how = { profile, scalded, pressed, portionMl: bake.piece?.ml ?? null };
   const own = ownRest(work, anyThat('yeast', main.original, work.catalogue));
   return docketRest(balanced, main, how, own, work);
 }

@@ -51,12 +51,163 @@ const RINGS =
 const TART =
   'Almond tart\n175g plain flour\n75g butter\n125g sugar\n125g ground almonds\n2 eggs\n\nMethod\nRub the butter into the flour, stir in the rest and press into a 20cm tart tin.\nBake at 180C for 35 minutes. If it browns too quickly, cover it loosely with foil.';
 
+const COFFEE_CAKE =
+  'Coffee cake\n\nFor the streusel:\n90 g plain flour\n70 g sugar\n60 g butter\n60 g hazelnuts\n\nFor the cake:\n260 g plain flour\n2 tsp baking powder\n120 g butter\n180 g sugar\n2 eggs\n240 g sour cream\n\nMethod\nMake the streusel first: rub the butter into the flour and sugar. Stir in the hazelnuts.\nWhisk the flour and baking powder together.\nBeat the butter and sugar until pale. Add the eggs one at a time.\nAdd the dry ingredients, alternating with the sour cream.\nSpoon into a 23 cm springform tin and sprinkle over the streusel. Bake at 175 C for 50 minutes.';
+const WASHED =
+  'Milk rolls\n\n500 g bread flour\n7 g instant yeast\n280 ml milk\n1 egg\n60 g butter\n\nEgg wash\n1 egg\n1 tbsp milk\n\nMethod\nMix everything and knead for 8 minutes until the dough is smooth and passes the windowpane test. Shape 12 rolls and let rise for 45 minutes.\nBrush with egg wash and bake at 190 C for 20 minutes.';
+const SCONES =
+  'Scones\n225g self-raising flour\n55g butter\n150ml milk\n1 egg, beaten\n\nMethod\nRub the butter into the flour, then stir in the milk.\nRoll out 2cm thick and cut. Brush with the beaten egg.\nBake at 220C for 12 minutes.';
+const WHIRLS =
+  'Whirls\n200g very soft butter\n50g icing sugar\n200g plain flour\n20g cornflour\n\nMethod\nBeat the butter and icing sugar. Sift in the flour and cornflour and mix to a soft paste.\nPipe 20 swirls on two baking sheets. Bake at 170C for 13 minutes.';
+const PECAN =
+  'Pecan pie\n\nCrust\n150 g flour\n75 g butter\n3 tbsp water\n\nFilling\n3 eggs\n330 g corn syrup\n165 g brown sugar\n160 g pecans\n\nMethod\nRub the butter into the flour, add the water, roll out and line a 23 cm tart tin.\nBeat the eggs, stir in syrup and sugar, then the pecans. Pour into the crust and bake at 190 C for 45 minutes.';
+const DROPS =
+  'Pumpkin cookies\n310 g plain flour\n1 tsp baking powder\n115 g butter\n300 g sugar\n245 g pumpkin purée\n1 egg\n\nMethod\nCream the butter and sugar, beat in the pumpkin and egg, stir in the flour and baking powder.\nDrop by tablespoonfuls onto sheets and bake at 175 C for 15 minutes.';
+
+const MELTING =
+  'Melting moments\n250g butter\n60g icing sugar\n190g plain flour\n60g cornflour\n\nMethod\nBeat the butter and icing sugar. Stir in sifted flours in two batches.\nRoll into balls and flatten with a floured fork. Bake at 160C for 15 minutes.';
+const CHOUX_RING =
+  'Choux ring\n75g butter\n225ml water\n105g plain flour\n3 eggs\n300ml double cream\n\nMethod\nMelt the butter in the water and bring to the boil. Tip in the flour and beat. Beat in the eggs a little at a time. Spoon in a ring on a tray and bake at 200C for 35 minutes.\nWhip the cream and fill the ring.';
+const SLICES =
+  'Angel slices\n225 g butter\n225 g caster sugar\n4 eggs\n225 g self-raising flour\n\nMethod\nBeat everything together for 2 minutes. Spread in three 20 cm square tins and bake at 180C for 15 minutes.';
+const TATIN =
+  'Tarte Tatin\n320g puff pastry\n100g caster sugar\n50g butter\n5 pears\n\nMethod\nHeat oven to 200C. Melt the sugar in an ovenproof frying pan to an amber caramel, then stir in the butter. Lay the pears in the caramel and cook for 10 minutes.\nCut a circle from the pastry and lay it over. Bake for 30 minutes. Serve with brandy butter.';
+const CORNBREAD =
+  'Cornbread muffins\n145 g cornmeal\n125 g flour\n1 tbsp baking powder\n240 ml milk\n75 g vegetable oil\n1 egg\n\nMethod\nStir together cornmeal, flour and baking powder. Add milk, oil and egg; stir until moistened. Fill 12 muffin cups and bake at 205C for 15 minutes. Serve warm with honey butter.';
+const HONEY_BALLS =
+  'Lebkuchen\n250g plain flour\n85g ground almonds\n1 tsp baking powder\n200ml clear honey\n85g butter\n\nMethod\nHeat the honey and butter, pour into the dry ingredients and mix to a dough. Cover and leave to cool.\nRoll dough into 30 balls and flatten each. Bake at 180C for 15 minutes.';
+const TOSCA =
+  'Tosca cake\n\nCake\n3 eggs\n150 g sugar\n150 g flour\n1 tsp baking powder\n75 g butter, melted\n\nTosca\n75 g butter\n75 g sugar\n100 g flaked almonds\n\nMethod\nBeat eggs and sugar, stir in flour, baking powder and butter. Bake in a 24 cm springform at 175C for 25 minutes.\nSimmer everything for the tosca. Spread over the cake and bake for 12 minutes more.';
+const BUNS =
+  'Cherry buns\n500g strong flour\n7g fast-action yeast\n75g sugar\n250ml milk\n85g butter\n1 egg\n\nMethod\nMix everything. Knead on a lightly floured surface for 10 minutes until smooth and elastic. Put in an oiled bowl, cover and leave for 1½ hours until doubled in size.\nShape into 9 balls in a 23cm square tin. Cover and leave for 45 minutes.\nBake at 190C for 25 minutes.';
+const SWISS =
+  'Chocolate roll\n\nSponge\n3 eggs\n85g caster sugar\n70g plain flour\n\nFilling\n200ml double cream\n1 tbsp icing sugar\n\nMethod\nWhisk the eggs and sugar until thick. Fold in the flour. Bake in a 23 x 33cm tin at 200C for 10 minutes.\nWhip the cream with the icing sugar.';
+const RINGS_FRIED =
+  'Doughnuts\n450g strong flour\n7g fast-action yeast\n50g caster sugar\n180ml warm milk\n75g butter\n100g caster sugar and 2 tsp cinnamon, to coat\n\nMethod\nKnead everything for 5 minutes. Leave for 1 hour until doubled. Roll out, cut rings and leave for 30 minutes. Fry at 180C for 2 minutes a side and roll in the cinnamon sugar.';
+const CRISP =
+  'Apple crisp\n700 g apples, sliced\n2 tbsp lemon juice\n1 tsp cinnamon\n95 g flour\n70 g oats\n165 g brown sugar\n115 g butter\n\nMethod\nToss apples with lemon juice and cinnamon and spread in a 2 litre dish.\nMix flour, oats and brown sugar, cut in the butter. Sprinkle over the apples and bake at 190C for 40 minutes.';
+
 const ROWS: readonly Row[] = [
+  [
+    '“flours” are all of a part that nothing else names',
+    MELTING,
+    {},
+    [/sifted flour blend and cornflour/],
+    [],
+  ],
+  ['a fork is dusted too', MELTING, {}, [/with a fork dusted with/], [/a dusted with/]],
+  [
+    'coconut cream is begun the day before it is whipped',
+    CHOUX_RING,
+    NO_MILK,
+    [/Chill the coconut cream in its tin overnight/],
+    [],
+  ],
+  ['what is called angel and has as much fat as flour is no foam', SLICES, {}, [], [/foam cake/]],
+  ['what cooks in its caramel isn’t in the oven', TATIN, {}, [], [/Oven 200 °C[^\n]*10 minutes/]],
+  ['butter at the table is nobody’s milk', TATIN, NO_MILK, [/dairy-free brandy butter/], [/still says/]],
+  ['oil goes in where “oil” does', CORNBREAD, {}, [], [/to finish/]],
+  [
+    'a honey dough that is rolled into balls is a cookie’s, and chilled as it stands covered',
+    HONEY_BALLS,
+    {},
+    [/^drop cookie/m, /Cover and leave to cool\.\s(?:\d+\. )?Chill it for/],
+    [/Cover the dough/],
+  ],
+  [
+    'a cake that goes back into the oven cools afterwards',
+    TOSCA,
+    {},
+    [/12 minutes more\.\s(?:\d+\. )?Let it cool/],
+    [],
+  ],
+  [
+    'a dough without gluten rises once, and is beaten in its bowl',
+    BUNS,
+    {},
+    [/Beat in its bowl for 3 to 5 minutes until smooth/, /leave for 45 minutes/],
+    [/1½ hours/, /on a surface/],
+  ],
+  [
+    '“the sugar” is the one that stays, where another is replaced',
+    SWISS,
+    GRAIN_FREE,
+    [/Whisk the eggs and sugar until/, /with the grain-free icing sugar/],
+    [],
+  ],
+  ['what a line has for coating is all for coating', RINGS_FRIED, {}, [/100 g caster sugar, to coat/], []],
+  [
+    'what is only tossed with the fruit lies with it, and oats say which',
+    CRISP,
+    {},
+    [/fruit\n[^]*lemon juice[^]*cinnamon/, /70 g oats, certified gluten-free/],
+    [],
+  ],
+  [
+    'yogurt is a yogurt without milk',
+    DROPS.replace('245 g pumpkin purée', '200 g plain yogurt').replace('pumpkin', 'yogurt'),
+    NO_MILK,
+    [/200 g dairy-free yogurt/],
+    [/coconut/],
+  ],
+  [
+    'a batter waits when it is made, not its streusel',
+    COFFEE_CAKE,
+    { diet: 'grain-free' },
+    [/alternating with the sour cream\.\s(?:\d+\. )?Let the batter stand/],
+    [],
+  ],
+  ['nobody pours 245 g for 240', COFFEE_CAKE, GRAIN_FREE, [/^240 g sour cream$/m], []],
+  [
+    'what lifts at once goes in after the wait',
+    SODA,
+    NO_EGG,
+    [/stand for[^.]*flours drink\. Stir in the vinegar only now/],
+    [],
+  ],
+  [
+    'no film is asked of a dough that makes none, and an egg wash is milk',
+    WASHED,
+    NO_EGG,
+    [/until the dough is smooth\./, /Brush with milk and bake/],
+    [/window/, /flax gel wash/],
+  ],
+  [
+    'egg that is only brushed on is none of the dough',
+    SCONES,
+    NO_EGG,
+    [/^to glaze\n28 g milk/m, /Brush with the milk/],
+    [/linseed/],
+  ],
+  [
+    'what is piped is chilled when it is piped',
+    WHIRLS,
+    {},
+    [/Pipe 20 swirls on two baking sheets\. Chill what you piped/],
+    [/Cover the dough/],
+  ],
+  [
+    'a filling of syrup and egg is set without it by starch',
+    PECAN,
+    NO_EGG,
+    [/25 g cornstarch, for the thickened pea milk/],
+    [/flax|linseed/],
+  ],
+  ['a cookie batter that drops isn’t chilled', DROPS, {}, [/Let the dough stand/], [/chill/i]],
+  ['without grain icing sugar has no corn in it', WHIRLS, GRAIN_FREE, [/\d g grain-free icing sugar/], []],
+  [
+    'what stands in for an egg says what it is for',
+    SODA,
+    NO_EGG,
+    [/ground linseed, for the flax gel/, /water, for the flax gel/],
+    [],
+  ],
+
   [
     'an egg’s stand-ins are all said where they go in',
     SODA,
     NO_EGG,
-    [/oil and flax gel and unsweetened applesauce/],
+    [/sugar, oil, flax gel and unsweetened applesauce/],
     [],
   ],
   [

@@ -11,7 +11,7 @@ import { toBake } from './bake';
 import { bakeQuestion } from './bakeQuestion';
 import { foldedTins, linesWithFolded } from './folded';
 import { keyOf, remembered, type Memory } from './memory';
-import { familyOfPart, onlyThickens, whipsWhites } from './partFamily';
+import { familyOfPart, isGlaze, onlyThickens, whipsWhites } from './partFamily';
 import { none, plan, workOf, type Work } from './plan';
 import type { DocketBake, NoDocket, Outcome } from './types';
 
@@ -35,7 +35,11 @@ export function balance(work: Work, family: FamilyId, answer: BlendOutcome): Bal
         part,
         familyOfPart(part, family, work),
         { request, catalogue, route, blend },
-        { thickens: onlyThickens(part, work), whipsWhites: whipsWhites(part, work) },
+        {
+          thickens: onlyThickens(part, work),
+          whipsWhites: whipsWhites(part, work),
+          glazes: isGlaze(part, work),
+        },
       ),
     ),
     blend,

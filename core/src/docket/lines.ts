@@ -99,20 +99,27 @@ function unweighed(
   catalogue: Catalogue,
 ): DocketLine {
   const id = ofItem(line.id, at);
-  const grams =
+  const weighed = (ratio: number) =>
     item.grams &&
-    range(roundGrams(item.grams.central), roundGrams(item.grams.low), roundGrams(item.grams.high));
-  const base = { id, grams, volume: null, cupGrams: null, source: line.source, overruled: false };
+    range(
+      roundGrams(item.grams.central * ratio),
+      roundGrams(item.grams.low * ratio),
+      roundGrams(item.grams.high * ratio),
+    );
+  const base = { id, grams: weighed(1), volume: null, cupGrams: null, source: line.source, overruled: false };
   if (item.ingredient === null) return { ...base, ingredient: null, name: item.words, changed: false };
   const flour = getIngredient(catalogue, item.ingredient);
   if (flour.role === 'wheat-flour' && flour.gluten === 'contains') {
     const dust = getIngredient(catalogue, STARCH_FOR[request.diet].dusts);
     return { ...base, ingredient: dust.id, name: dust.name, changed: true };
   }
-  const row = findStandIn(item.ingredient, request, catalogue);
-  const now = row ? getIngredient(catalogue, row.to[0]!.ingredient) : undefined;
+  // Egg that isn't in the batter is brushed on it.
+  const row = findStandIn(item.ingredient, request, catalogue, 'glazes');
+  const [first] = row?.to ?? [];
+  const now = first ? getIngredient(catalogue, first.ingredient) : undefined;
   return {
     ...base,
+    grams: weighed(first?.ratio ?? 1),
     ingredient: now?.id ?? item.ingredient,
     name: now?.name ?? item.name,
     changed: now !== undefined,
@@ -133,6 +140,14 @@ function madeInto(lines: readonly DocketLine[]): ReadonlyMap<string, string> {
     }),
   );
 }
+
+/** Oats are milled beside wheat as a rule: the list says which to take. */
+const certifiedOats = ({ ingredient }: DocketLine, said: string, catalogue: Catalogue): string =>
+  ingredient !== null &&
+  getIngredient(catalogue, ingredient).allergens.includes('oats') &&
+  !/\bcertified\b|\bgluten[- ]free\b|\bGF\b/i.test(said)
+    ? ', certified gluten-free'
+    : '';
 
 /** The docket's lines of a part: in the recipe's order, new ones where they belong, things without weight kept. */
 export function docketLines(
@@ -183,9 +198,10 @@ export function docketLines(
   const made = madeInto(weighed.map(here));
   return [...weighed, ...loose].map(here).map((one) => {
     const own = from.get(one.id);
+    const words = listWords(one, own, catalogue);
     const said: DocketLine = {
       ...one,
-      words: `${listWords(one, own, catalogue)}${made.get(one.id) ?? ''}`,
+      words: `${words}${certifiedOats(one, words, catalogue)}${made.get(one.id) ?? ''}`,
       count: countOf(one, own, catalogue),
       prep: own?.item.ingredient === one.ingredient ? prepOf(own) : null,
       for: useOf(one.id, own, named, process),

@@ -140,8 +140,10 @@ const isKin = ({ ingredient }: DocketLine, from: From | undefined, catalogue: Ca
 const A_PINCH = 0.5;
 
 /** Whether the author's words name it; what a person said a line is stands in no words of it. */
-const namesIt = ({ words, ingredient }: Item, catalogue: Catalogue): boolean =>
+const namesIt = (words: string, { ingredient }: Item, catalogue: Catalogue): boolean =>
   PLAIN_WORDS.test(words) && matchIngredient(words, catalogue)?.ingredient === ingredient;
+/** "Pearl sugar for the top" is pearl sugar. */
+const WHAT_FOR = /\s+(?:for|to)\s.*$/i;
 
 /** What nobody knows keeps its amount: "3 tbsp of its syrup". */
 function unknownWords({ item }: From): string | null {
@@ -166,7 +168,8 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   const tidied = from ? tidy(from.line.source) : '';
   if (from?.whole && !made.changed && tidied.length <= LONGEST) return tidied;
   const same = from !== undefined && from.item.ingredient === made.ingredient;
-  const called = same && namesIt(from.item, catalogue) ? inLine(tidied, from.item.words) : name;
+  const own = from?.item.words.replace(WHAT_FOR, '') ?? '';
+  const called = same && namesIt(own, from.item, catalogue) ? inLine(tidied, own) : name;
   const pieces = asManyPieces(made, from, name);
   const counted = same && !made.changed ? asCounted(from, called) : pieces;
   const pinch = from && made.grams && made.grams.central < A_PINCH;

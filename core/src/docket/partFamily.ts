@@ -1,8 +1,8 @@
 import { flourGrams } from '../balance';
 import type { FormulaPart } from '../formula';
 import { readProcess, shows } from '../process';
-import { mainPart } from '../read';
-import { FAMILIES, type FamilyId } from '../vocabulary';
+import { mainPart, sourceOf } from '../read';
+import { FAMILIES, type FamilyId, type Role } from '../vocabulary';
 import type { Work } from './plan';
 
 /** A part is only of another kind than its bake when that is so sure. */
@@ -14,6 +14,19 @@ const kindOf = (part: FormulaPart, { recipe, kitchen }: Work) =>
 /** True where flour only thickens a part: a custard, a sauce. */
 export const onlyThickens = (part: FormulaPart, work: Work): boolean =>
   kindOf(part, work)?.id === 'thickened-filling';
+
+/** What is beaten together to be brushed on a bake before it goes in. */
+const OF_A_GLAZE: ReadonlySet<Role> = new Set<Role>(['egg', 'liquid', 'salt', 'sugar']);
+/** True where a part is an egg wash, by its name or by what is done with its egg: what stands in for that needn't bind. */
+export function isGlaze({ name, lines }: FormulaPart, { recipe, kitchen }: Work): boolean {
+  const eggs = lines.filter(({ role }) => role === 'egg').map(({ line }) => sourceOf(line).line);
+  if (eggs.length === 0 || !lines.every(({ role }) => OF_A_GLAZE.has(role))) return false;
+  const deeds = readProcess(recipe, kitchen).actions.filter(({ takes }) =>
+    takes.some(({ line }) => eggs.includes(line)),
+  );
+  const brushed = deeds.length > 0 && deeds.every(({ text }) => shows('brushes', text));
+  return brushed || (name !== null && shows('brushes', name));
+}
 
 /** True where the whites of a part's eggs are whipped apart: what stands in for them is to whip too. */
 export function whipsWhites(part: FormulaPart, { recipe, kitchen }: Work): boolean {

@@ -14,9 +14,19 @@ function waitsOf({ actions, stages, main, mixtures }: Process): number {
     .reduce((sum, { minutes }) => sum + (minutes?.low ?? 0), 0);
 }
 
+/** Minutes that it sets in the cold when its last heat is done. */
+function setsFor({ actions, stages }: Process): number {
+  const last = stages.findLast(heats);
+  const end = actions.findIndex(({ id }) => id === last?.action);
+  return actions
+    .slice(end + 1)
+    .filter(({ class: kind }) => end >= 0 && kind === 'chill')
+    .reduce((most, { minutes }) => Math.max(most, minutes?.low ?? 0), 0);
+}
+
 /**
  * How long a docket takes: the page's own total, longer by the rest that is added and by what the oven takes more; where the page
- * has none, work, waits, heat and cooling one after the other.
+ * has none, work, waits, heat and cooling one after the other; what sets in the cold cools there.
  */
 export function timesOf(
   process: Process,
@@ -39,7 +49,7 @@ export function timesOf(
     .reduce((sum, { minutes }) => sum + (minutes ? (minutes.low + minutes.high) / 2 : 0), 0);
   const total =
     stated.total === null
-      ? handsOn + waits + added + hot + (hot > 0 ? bake.coolMinutes : 0)
+      ? handsOn + waits + added + hot + Math.max(setsFor(process), hot > 0 ? bake.coolMinutes : 0)
       : stated.total + added + Math.max(0, hot - theirs);
   return { handsOn: settle(Math.min(handsOn, total)), total: settle(total) };
 }

@@ -69,7 +69,7 @@ export interface Profile {
 /** Kinds inside a family whose batter stands apart from it. */
 export type KindId = 'crêpe' | 'angel' | 'tuile' | 'yeasted';
 /** What egg does in a bake beside binding. `sets`: a custard, in whatever bake it stands. */
-export type EggJob = 'binds' | 'whips' | 'moistens' | 'lifts' | 'puffs' | 'sets';
+export type EggJob = 'binds' | 'whips' | 'moistens' | 'lifts' | 'puffs' | 'sets' | 'glazes';
 
 /** What in the bowl tells such a kind. */
 export type KindSign = 'unraised' | 'of white alone' | 'of white alone, and wet' | 'raised by yeast';

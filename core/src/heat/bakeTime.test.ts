@@ -133,7 +133,7 @@ describe('rest', () => {
       ),
     ).toBeLessThan(uptakeMinutes([{ ingredient: 'white-rice-flour', share: 1 }], catalogue)));
   it('is cut short where soda and acid can’t wait, and never in the cold', () => {
-    const rest = (family: FamilyId, singleActing: boolean) =>
+    const rest = (family: FamilyId, singleActing: boolean, pressed = false) =>
       restFor(
         {
           shares: [{ ingredient: 'white-rice-flour', share: 1 }],
@@ -141,12 +141,16 @@ describe('rest', () => {
           profile: familyOf(family),
           singleActing,
           scalded: false,
+          pressed,
           portionMl: null,
         },
         catalogue,
       );
     expect(rest('muffin', true).minutes[1]).toBe(20);
     expect(rest('muffin', false).minutes[1]).toBe(30);
-    expect(rest('drop-cookie', true)).toMatchObject({ cold: true, minutes: [30, 2880] });
+    expect(rest('cut-out', true)).toMatchObject({ cold: true, minutes: [60, 2880] });
+    // What is pressed into a tin, or drops from the spoon as a cake's batter does, gains nothing by the cold.
+    expect(rest('cut-out', false, true)).toMatchObject({ cold: false, minutes: [25, 30], chilled: null });
+    expect(rest('drop-cookie', false).cold).toBe(false);
   });
 });

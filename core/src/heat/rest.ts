@@ -1,7 +1,7 @@
 import { traitsOf, type BlendShare } from '../blend';
 import { thirstOf, type Catalogue } from '../catalogue';
 import type { Profile } from '../family';
-import { compositionOf, type FormulaLine } from '../formula';
+import { compositionOf, drinkOf, thirstGrams, type FormulaLine } from '../formula';
 import { toEnd } from '../quantity';
 import { coolSection } from './cooling';
 import type { PlaceId } from './data/places';
@@ -28,10 +28,15 @@ export interface RestAsk {
   readonly singleActing: boolean;
   /** Coarse meal is scalded. */
   readonly scalded: boolean;
+  /** It is pressed into its tin: nothing that cold would keep in shape. */
+  readonly pressed: boolean;
   /** What a scoop of it holds, ml; null: a usual one. */
   readonly portionMl: number | null;
 }
 
+/** A cookie's dough that has so much of its flours' thirst met is a batter that drops: the cold does nothing for it. Common practice. */
+const DROPS_FROM = 0.6;
+const WARM_REST = [15, 30] as const;
 const MET = 0.9;
 const LONGEST = 240;
 const ROUND_TO = 5;
@@ -104,13 +109,15 @@ export function restFor(ask: RestAsk, catalogue: Catalogue): Rest {
   const { sugars, water } = compositionOf(lines, catalogue);
   const slower = 1 + (SUGAR_SLOWS * sugars) / Math.max(sugars + water, 1e-9);
   const uptake = uptakeMinutes(shares, catalogue, { scalded, slower });
-  const [low, high] = profile.rest;
-  const most = singleActing && !profile.restCold ? Math.min(high, SINGLE_ACTING_MOST) : high;
+  const drops = drinkOf(lines, catalogue) > DROPS_FROM * thirstGrams(lines, catalogue);
+  const restCold = profile.restCold && !ask.pressed && !(profile.piece === 'spreads' && drops);
+  const [low, high] = restCold === profile.restCold ? profile.rest : WARM_REST;
+  const most = singleActing && !restCold ? Math.min(high, SINGLE_ACTING_MOST) : high;
   const wanted = Math.ceil(Math.max(low, uptake) / ROUND_TO) * ROUND_TO;
-  const cold = profile.restCold && profile.texture === 'dough';
+  const cold = restCold && profile.texture === 'dough';
   return {
     minutes: [Math.min(wanted, most), most],
-    cold: profile.restCold,
+    cold: restCold,
     uptake,
     chilled: cold ? coldAfter(ask, 'fridge', CHILLED_CELSIUS, catalogue) : null,
     frozen: cold ? coldAfter(ask, 'freezer', FIRM_CELSIUS, catalogue) : null,

@@ -131,16 +131,52 @@ function bathLines(part: Part, actions: readonly Told[]): Set<string> {
   );
 }
 
+/** What a part is called that is only brushed on. */
+const WASH = 'to glaze';
+/** The edges of a pie are stuck with what it is glazed with. */
+const BRUSHED = /\b(?:brush\w*|glaz\w+|egg[- ]?wash|paint|seal\w*|stick|moisten|dampen)\b/i;
+
+/** The egg of a dough's list that is named only where it is brushed on: none of it is in the dough. */
+function washLines(part: Part, actions: readonly Told[]): Set<string> {
+  const called = calledOf([part]);
+  const heard = actions.map(({ text }) =>
+    EVERYTHING.test(text)
+      ? called.map(({ line }) => line)
+      : linesNamedIn(text.replace(THE_BAKE, ' '), called).map(({ line }) => line),
+  );
+  const named = inTurn(heard, called, actions);
+  const told = new Set(actions.map(({ step }) => step));
+  return new Set(
+    part.lines
+      .filter((one) => one.kind === 'ingredient' && !told.has(one.id))
+      .filter((one) => one.items.length === 1 && rolesOf(one).every((role) => role === 'egg'))
+      .filter(({ id }) => {
+        const at = named.flatMap((those, n) => (those.includes(id) ? [n] : []));
+        return at.length > 0 && at.every((n) => BRUSHED.test(actions[n]!.text));
+      })
+      .map(({ id }) => id),
+  );
+}
+
 /** What a part is called that bakes under a crumble. */
 const UNDER = 'fruit';
 
-/** Fruit of a crumble's one list: it lies under the crumbs and is none of them. */
-const fruitOf = (part: Part): Set<string> =>
-  new Set(
-    part.lines
-      .filter((one) => one.kind === 'ingredient' && rolesOf(one).some((role) => role === 'fruit-veg'))
-      .map(({ id }) => id),
+/** Fruit of a crumble's one list lies under the crumbs and is none of them; so is what a step names only together with it. */
+function fruitOf(part: Part, actions: readonly Told[]): Set<string> {
+  const lines = part.lines.filter(({ kind }) => kind === 'ingredient');
+  const fruit = new Set(
+    lines.filter((one) => rolesOf(one).some((role) => role === 'fruit-veg')).map(({ id }) => id),
   );
+  const called = calledOf([part]);
+  const named = actions.map(({ text }) => linesNamedIn(text, called).map(({ line }) => line));
+  const withFruit = named.map((those) => those.some((line) => fruit.has(line)));
+  const goesWithIt = ({ id }: Line) => {
+    const at = named.flatMap((those, n) => (those.includes(id) ? [n] : []));
+    return at.length > 0 && at.every((n) => withFruit[n]);
+  };
+  const besides = lines.filter((one) => !rolesOf(one).includes('wheat-flour') && goesWithIt(one));
+  return new Set([...fruit, ...besides.map(({ id }) => id)]);
+}
 
 /** A list as two parts, the second of these lines; one of all or none of them stays one. */
 function parted(part: Part, apart: ReadonlySet<string>, name: string): readonly Part[] {
@@ -168,9 +204,11 @@ export function partedByUse(
   const last = stages.findLast(heats);
   const end = actions.findIndex(({ id }) => id === last?.action);
   return recipe.parts.flatMap((part) => {
-    if (isCrumble(part) || (part === only && family === 'crumble')) return parted(part, fruitOf(part), UNDER);
+    if (isCrumble(part) || (part === only && family === 'crumble'))
+      return parted(part, fruitOf(part, actions), UNDER);
     if (part !== only || end < 0) return [part];
     const [dough, ...bath] = parted(part, bathLines(part, actions), BATH);
-    return [...parted(dough!, lateLines(dough!, actions, end), NAME), ...bath];
+    const [bare, ...wash] = parted(dough!, washLines(dough!, actions), WASH);
+    return [...parted(bare!, lateLines(bare!, actions, end), NAME), ...wash, ...bath];
   });
 }

@@ -62,6 +62,9 @@ const FRUIT = /(?:currant|sultana|raisin|cherry|peel|date|fig|prune|apricot|cran
 const ONE_OF: readonly Role[] = ['sugar', 'fat'];
 const SEVERAL = /\b(?:sugars|fats)\b/i;
 
+/** Oil as a deed. */
+const GREASES = /\boil (?:the|an?|your|two|both|and (?:flour|line))\b/i;
+
 /** The lines that a stretch of a method names, by name or by what they are; `instead`: what a person says is meant in their place. */
 export function linesNamedIn(
   text: string,
@@ -72,7 +75,9 @@ export function linesNamedIn(
   const roles = new Set(ROLE_WORDS.filter((row) => row.words.test(text)).flatMap((row) => [...row.roles]));
   const kinds = KINDS_OF_FOOD.filter((kind) => words.includes(` ${kind} `));
   const fruit = words.includes(' fruit ');
-  const own = ({ name }: Called['items'][number]) => name.length > 2 && words.includes(` ${name} `);
+  const oil = words.includes(' oil ') && !GREASES.test(text);
+  const own = ({ name }: Called['items'][number]) =>
+    name.length > 2 && (words.includes(` ${name} `) || (oil && name.endsWith(' oil')));
   const said = new Set(called.flatMap(({ items }) => items.filter(own).map(({ role }) => role)));
   const several = SEVERAL.test(text);
   const others = new Set(ONE_OF.filter((role) => said.has(role) && !several));

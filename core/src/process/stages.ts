@@ -132,6 +132,13 @@ function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside
   if (WAITS.test(text) || ((STIRRED.test(text) || LEFT.test(text)) && !BAKED.test(text))) return null;
   if (kind === null && MELTS.test(text) && brief && !BAKED.test(text)) return null;
   if (kind === null && after?.class === 'boil') return null;
+  // "Lay the pears in the caramel and cook for 10 minutes."
+  if (
+    kind === null &&
+    COOKS.test(text) &&
+    sentence.some((one) => one.class === 'boil' || one.class === 'melt')
+  )
+    return null;
   if (/\boven\b/i.test(text)) return 'oven';
   if (heat.oven && BAKED.test(text) && !(heat.medium === 'griddle' || heat.medium === 'fried')) return 'oven';
   // Said of what was just done in the same sentence, or before it.
@@ -162,6 +169,7 @@ function minutesOf(lengths: readonly Duration[], text: string, medium: Medium): 
   return { low: first.low * sides, high: first.high * sides };
 }
 
+const COOKS = /\bcooks?\b/i;
 /** A time that follows an oven's heat at once is its, whatever went before. */
 const JUST = 2;
 /** Without a word of what it looks like, so short a time is no bake, minutes. */

@@ -269,6 +269,10 @@ function asPhrased(item: Found, { as }: Phrase): Found {
 const GLAZE =
   /^[^,;]+(?:\+|&|\band\b|\bwith\b|\bbeaten\b)[^,;]+\b(?:to glaze|to brush|for (?:glazing|brushing)|egg ?wash)\W*$/i;
 
+/** "100 g sugar and 2 tsp cinnamon, to coat": both come to the bake, and not into it. */
+const BOTH_BESIDE =
+  /^[^,;]+(?:\+|&|\band\b)[^,;]+,\s+(?:to (?:coat|serve|finish|decorate|dust)|for (?:coating|dusting|rolling|sprinkling|serving))\W*$/i;
+
 function read(source: string, reader: Scales): ReadLine {
   const ears = {
     knows: (words: string) => namesFood(words, reader.catalogue),
@@ -277,7 +281,7 @@ function read(source: string, reader: Scales): ReadLine {
   const phrases = rowsOf(source)
     .flatMap((row) => namesFirst(cleanLine(row).replace(NUMBERED, ''), ears.knows))
     .flatMap((row) => phrasesOf(numbersFromWords(row), ears));
-  const glaze = GLAZE.test(cleanLine(source));
+  const beside = [GLAZE, BOTH_BESIDE].some((form) => form.test(cleanLine(source)));
   const isForTheTin = (text: string) => FOR_THE_TIN.test(takeApart(text).bare);
   const lists = phrases.map((phrase) => ({ phrase, pieces: listed(phrase.text, reader) }));
   const items = lists.flatMap(({ phrase, pieces }) =>
@@ -289,7 +293,7 @@ function read(source: string, reader: Scales): ReadLine {
         return halvesOf(one.text)
           .flatMap(juiceAndZest)
           .flatMap((text) => readPieces(numbersFromWords(text), reader))
-          .map((item) => asPhrased(asPhrased(item, phrase), glaze ? { ...as, as: 'aside' } : as));
+          .map((item) => asPhrased(asPhrased(item, phrase), beside ? { ...as, as: 'aside' } : as));
       }),
   );
   const by = items.find((item) => item.by)?.by ?? null;

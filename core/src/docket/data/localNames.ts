@@ -5,6 +5,7 @@ const BRITISH: Readonly<Record<string, string>> = {
   'corn-starch': 'cornflour',
   'baking-soda': 'bicarbonate of soda',
   'powdered-sugar': 'icing sugar',
+  'powdered-sugar-grain-free': 'grain-free icing sugar',
   'black-treacle': 'treacle',
   'heavy-cream': 'double cream',
   'flax-meal': 'ground linseed',

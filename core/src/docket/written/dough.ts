@@ -1,5 +1,5 @@
 import { durationsIn } from '../../read';
-import { bySentence, shows, type Action } from '../../process';
+import { bySentence, shows, type Action, type ActionClass } from '../../process';
 import { capitalised, editIn, timeIn, type SpanEdit } from './spans';
 import { without } from './without';
 
@@ -8,6 +8,8 @@ const CUE =
   /\b(?:smooth(?:,)? and (?:very )?elastic|elastic|stretchy|springy|(?:it |the dough )?passes (?:the|a) window ?pane(?: test)?)\b/gi;
 /** Nothing here stretches to a film: what is asked beside another look goes, what is asked alone is asked otherwise. */
 const FILM = /(?:,?\s*\band\s+(?:it |the dough )?)pass(?:es|ing)? (?:the|a) window ?pane(?: test)?\b/gi;
+const ON_THE_BOARD =
+  /\s*\bon(?:to)? (?:an? |the |your )?(?:(?:lightly|well|generously)[- ])?(?:floured|oiled) (?:work ?)?(?:surface|board|bench|counter|work ?top|table)\b/gi;
 const BY_HAND = /\s*\bby hand\b/gi;
 const BEAT = { ed: 'beaten', ing: 'beating' } as const;
 const BECAUSE = 'there is no gluten to develop: it is beaten, and stays soft and sticky';
@@ -29,6 +31,7 @@ export function kneadEdits(actions: readonly Action[]): SpanEdit[] {
       ...durationsIn(text).map((one) => timeIn(action, one, BEAT_FOR, BECAUSE)),
       ...[...text.matchAll(FILM)].map((one) => at(one, '')),
       ...[...text.matchAll(CUE)].map((one) => at(one, 'smooth')),
+      ...[...text.matchAll(ON_THE_BOARD)].map((one) => at(one, ' in its bowl')),
       ...[...text.matchAll(BY_HAND)].map((one) => at(one, ' with a spoon or a paddle')),
     ];
   });
@@ -57,27 +60,37 @@ export function stretchEdits(actions: readonly Action[], all: readonly Action[])
 
 const COVERS =
   /^[\s,;]*(?:(?:and|then)\s+)*cover(?: (?:it|them|the (?:dough|bowl)))?(?: loosely)?(?: with [\p{L} ]+)?\s*$/iu;
+const IN_A_BOWL =
+  /^[\s,;]*(?:(?:and|then)\s+)*(?:put|place|transfer|return|turn|tip) (?:it |them |the dough )?(?:back )?(?:in|into|to|onto) (?:an?|the|its|your) (?:[\p{L}-]+ ){0,3}bowl\s*$/iu;
+/** So long a wait of a dough that has risen once is its second rise, minutes; in the cold it takes longer. */
+const A_RISE: Partial<Record<ActionClass, number>> = { rest: 20, chill: 240 };
 const BECAUSE_ONCE = 'without gluten it rises once';
 
 /** Of several rises the last is kept: without gluten a dough that is knocked back doesn't rise again as well. What covers it for a rise goes with that. */
 export function proofEdits(actions: readonly Action[], all: readonly Action[]): SpanEdit[] {
-  const rises = all.filter(({ class: kind }) => kind === 'prove');
+  const first = all.findIndex(({ class: kind }) => kind === 'prove');
+  const heat = all.findIndex(({ class: kind }, n) => n > first && (kind === 'bake' || kind === 'fry'));
+  const rises = all.filter(
+    ({ class: kind, minutes }, n) =>
+      kind === 'prove' ||
+      (first >= 0 && n > first && n < heat && (minutes?.high ?? 0) >= (A_RISE[kind ?? 'finish'] ?? Infinity)),
+  );
   const last = rises.at(-1);
   if (rises.length < 2) return [];
   const drops = (one: Action) =>
-    (one.class === 'prove' && one.id !== last?.id) || shows('knocks back', one.text);
+    (rises.includes(one) && one.id !== last?.id) || shows('knocks back', one.text);
   const risen = actions.flatMap((one) =>
     [...one.text.matchAll(/\brisen (?=dough\b)/gi)].map(({ 0: said, index }) =>
       editIn(one, { from: index, to: index + said.length }, '', BECAUSE_ONCE),
     ),
   );
   const gone = bySentence(actions).flatMap((sentence) => {
-    const goes = new Set(
-      sentence.filter((one, at) => {
-        const next = sentence[at + 1];
-        return drops(one) || (COVERS.test(one.text) && next !== undefined && drops(next));
-      }),
-    );
+    // What is only done for a rise goes with it: it is put in a bowl, and covered.
+    const goes = sentence.reduceRight<Set<Action>>((gone, one, at) => {
+      const next = sentence[at + 1];
+      const forIt = COVERS.test(one.text) || IN_A_BOWL.test(one.text);
+      return drops(one) || (forIt && next !== undefined && gone.has(next)) ? gone.add(one) : gone;
+    }, new Set());
     return goes.size === 0 ? [] : without(sentence, goes, BECAUSE_ONCE);
   });
   return [...gone, ...risen];

@@ -49,7 +49,12 @@ export function mentionsIn(text: string, catalogue: Catalogue): Mention[] {
 }
 
 /** Whether a step's word may be this thing of the list: the same food, or one that ends in the same word. */
-function answers({ ingredient, words }: Mention, one: Renamed, catalogue: Catalogue): boolean {
+function answers(
+  { ingredient, words }: Mention,
+  one: Renamed,
+  stays: (word: string, than: Renamed) => boolean,
+  catalogue: Catalogue,
+): boolean {
   if (ingredient === one.was || plainId(ingredient) === plainId(one.was)) return true;
   const [said, was] = [getIngredient(catalogue, ingredient), getIngredient(catalogue, one.was)];
   if (said.role === 'wheat-flour' && was.role === 'wheat-flour') return FLOUR.test(words);
@@ -57,7 +62,8 @@ function answers({ ingredient, words }: Mention, one: Renamed, catalogue: Catalo
   if (said.role === 'egg' && doesIt(was, 'whole egg')) return true;
   // "The cheese" is the cream cheese of the list.
   const alike = said.role === was.role || said.allergens.some((allergen) => was.allergens.includes(allergen));
-  return alike && lastWordOf(words) === lastWordOf(one.words);
+  const word = lastWordOf(words);
+  return alike && word === lastWordOf(one.words) && !stays(word, one);
 }
 
 /** The part that most of what a step takes belongs to. */
@@ -92,6 +98,16 @@ function withAlternative(source: string, { from, words }: Mention, next: Mention
   const between = next ? source.slice(end, next.from) : '';
   return next && /^,? or (?:the |some )?$/i.test(between) ? next.from + next.words.length : end;
 }
+
+/** "sugar, eggs and vanilla". */
+const IN_A_ROW = /, (?:the )?$/i;
+const GOES_ON = /^(?:,| and\b| &)/i;
+/** "the sugar, oil and eggs". */
+const ENDS_A_ROW = /(?<=\w) and $/i;
+/** "Egg wash" is brushed on whatever it is of. */
+const WASH = /^[\s-]?wash\b/i;
+const washed = (source: string, end: number, { words }: Mention): number =>
+  /egg$/i.test(words) ? end + (WASH.exec(source.slice(end))?.[0].length ?? 0) : end;
 
 /** Whole countable things that are now one mass: "one at a time" is "a little at a time". */
 const EACH = /\b(?:(?:one|1) (?:at a time|by one|after (?:the other|another))|singly)\b/gi;
@@ -185,10 +201,18 @@ const HALVES: Readonly<Record<string, string>> = {
 function candidatesFor(
   mention: Mention,
   renamed: readonly Renamed[],
-  { mixture, part }: { readonly mixture: boolean; readonly part: string | null },
+  {
+    mixture,
+    part,
+    stays,
+  }: {
+    readonly mixture: boolean;
+    readonly part: string | null;
+    readonly stays: (word: string, than: Renamed) => boolean;
+  },
   catalogue: Catalogue,
 ): readonly Renamed[] {
-  const found = renamed.filter((each) => answers(mention, each, catalogue));
+  const found = renamed.filter((each) => answers(mention, each, stays, catalogue));
   if (found.length === 0) return nextOfKin(mention, renamed, part, catalogue);
   const building = found.filter(({ blend }) => blend);
   return mixture && building.length > 0 ? building : found;
@@ -196,30 +220,43 @@ function candidatesFor(
 
 /**
  * Says each replaced food by its present name. The author's determiner and what still holds of it stay; an amount goes, since
- * the list has it. `taken`: the lines that the step works with, and the part of each.
+ * the list has it. `taken`: the lines that the step works with, and the part of each; `kept`: the last words of what stays.
  */
 export function renameMentions(
   source: string,
   renamed: readonly Renamed[],
   taken: ReadonlyMap<string, string>,
+  kept: ReadonlySet<string>,
   catalogue: Catalogue,
 ): { readonly edits: SpanEdit[]; readonly lines: readonly string[] } {
   const lines: string[] = [];
+  // "The sugar" is the caster sugar that stays, unless the step takes the icing sugar that doesn't.
+  const stays = (word: string, { line }: Renamed) => kept.has(word) && !taken.has(line);
   const part = partOf(renamed, taken);
   let before: Renamed | undefined;
   let end = -1;
   const mentions = mentionsIn(source, catalogue);
   const edits = mentions.flatMap((mention, nth): SpanEdit[] => {
     const mixture = A_MIXTURE.test(source.slice(mention.from + mention.words.length));
-    const one = meantBy(mention, candidatesFor(mention, renamed, { mixture, part }, catalogue), taken, part);
+    const one = meantBy(
+      mention,
+      candidatesFor(mention, renamed, { mixture, part, stays }, catalogue),
+      taken,
+      part,
+    );
     if (!one) return [];
     lines.push(one.line);
     if (one.blend && A_LOOK.test(source.slice(0, mention.from))) return [];
     if (one.blend && mixture) return [];
-    const to = withAlternative(source, mention, mentions[nth + 1]);
+    const to = washed(source, withAlternative(source, mention, mentions[nth + 1]), mention);
     const from = amountBefore(source, mention.from);
     const kept = KEPT.exec(mention.words)?.[0] ?? '';
-    const now = one.now.startsWith(kept.trim()) ? one.now : `${kept}${one.now}`;
+    // "Sift in the flours": the blend, and what else is flour and is named nowhere.
+    const called = one.blend && /flours$/i.test(mention.words) ? one.all : one.now;
+    // In a row of foods two things are two more of the row.
+    const inRow = IN_A_ROW.test(source.slice(0, from)) && GOES_ON.test(source.slice(to));
+    const name = inRow ? called.replace(/ and /g, ', ') : called;
+    const now = name.startsWith(kept.trim()) ? name : `${kept}${name}`;
     // Named twice in a row ("butter and margarine") it is said once.
     const between = source.slice(Math.max(0, end), from);
     const again =
@@ -239,6 +276,9 @@ export function renameMentions(
       (from < mention.from || bare) && !/\b(?:the|your|this|that|remaining|other|reserved)\s*$/i.test(head)
         ? 'the '
         : '';
+    const row = name.includes(' and ') && article === '' ? (ENDS_A_ROW.exec(head)?.[0].length ?? 0) : 0;
+    if (row > 0)
+      return [{ from: from - row, to, text: `, ${now}`, because: `${one.words.trim()} is ${one.now} now` }];
     const half = one.halves && !/\bof (?:the )?$/i.test(head) && HALVES[mention.ingredient];
     const said = half ? /\b(?:the|your) $/i.exec(head)?.[0].length : undefined;
     const text = half ? `${half} ${now}` : `${article}${now}`;

@@ -71,10 +71,25 @@ const writerEdits = (source: string): SpanEdit[] => {
   return said === '' ? [] : [{ from: 0, to: said.length, text: '', because: '' }];
 };
 
+/** The last words of the names of what the list still has as its author wrote it. */
+function keptWords({ parts }: Recipe, renamed: readonly Renamed[]): ReadonlySet<string> {
+  const gone = new Set(renamed.map(({ line }) => line));
+  return new Set(
+    parts.flatMap(({ lines }) =>
+      lines.flatMap(({ id, items }) => (gone.has(id) ? [] : items.map(({ words }) => lastWordOf(words)))),
+    ),
+  );
+}
+
+/** Made of what the list may have, and none of it. */
+const BY_ITS_OWN_NAME = /^(?:brandy|rum) butter$/i;
 /** Whether a part or a line of the recipe is called so. */
-const ownsA = (word: string, { parts }: Recipe): boolean =>
+const ownsA = (words: string, { parts }: Recipe): boolean =>
+  !BY_ITS_OWN_NAME.test(words) &&
   parts.some(({ name, lines }) =>
-    [name ?? '', ...lines.map(({ source }) => source)].some((one) => tokensOf(one).includes(word)),
+    [name ?? '', ...lines.map(({ source }) => source)].some((one) =>
+      tokensOf(one).includes(lastWordOf(words)),
+    ),
   );
 
 /** A step of the recipe as it is said now: the author's words wherever nothing in them changed. */
@@ -89,7 +104,7 @@ export function ownStep(
   const process = readProcess(recipe, kitchen);
   const actions = process.actions.filter(({ step }) => step === id);
   const taken = takenBy(actions, facts);
-  const mentions = renameMentions(source, renamed, taken, catalogue);
+  const mentions = renameMentions(source, renamed, taken, keptWords(recipe, renamed), catalogue);
   const dust = dustOf(parts, request, catalogue);
   const butterOut = request.without.includes('milk');
   const floured = renamed.some(({ blend }) => blend) || parts.some(({ blend }) => blend.length > 0);
@@ -108,10 +123,8 @@ export function ownStep(
     ...heatEdits(actions, process, bake, systemOf(recipe.locale)),
     ...(floured ? [...coolEdits(actions, process, facts), ...restEdits(actions, process, facts)] : []),
     ...(floured ? cautionEdits(source, bowl.delicate !== null) : []),
+    ...servedEdits(source, new Set([...request.without, 'wheat']), (words) => ownsA(words, recipe)),
     ...withDust(mentions.edits, source, renamed, dust),
-    ...servedEdits(source, new Set([...request.without, 'wheat']), (words) =>
-      ownsA(lastWordOf(words), recipe),
-    ),
     ...remeasureEdits(source, catalogue, remeasured),
   ]);
   const text = edited(source, edits);

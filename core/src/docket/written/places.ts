@@ -8,11 +8,16 @@ export function bakeAction({ actions, stages, main }: Process): number | null {
   return at < 0 ? null : at;
 }
 
-/** The last that is said of the bake in its step: what is watched for and done while it is in the oven. */
+/** The last that is said of the bake in its step: what is watched for and done while it is in the oven, or when it goes back there. */
 export function bakedAt(process: Process): number | null {
-  const bake = bakeAction(process);
-  if (bake === null) return null;
-  const { actions } = process;
+  const { actions, stages } = process;
+  const last = stages.findLast(({ medium }) => medium === 'oven')?.action;
+  const known = bakeAction(process);
+  if (known === null) return null;
+  const bake = Math.max(
+    known,
+    actions.findIndex(({ id, class: kind }) => id === last && kind === 'bake'),
+  );
   const behind = actions
     .slice(bake + 1)
     .findIndex(({ step, text }) => step !== actions[bake]!.step || !shows('watches the bake', text));
@@ -37,8 +42,14 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
     !shows('tosses', text) &&
     !shows('forbids', text);
   // Once flour is in, what is put into a tin or shaped is no longer in the bowl.
-  const takesFlour = ({ class: kind, text, takes }: Action) =>
-    kind !== 'line-tin' && !shows('tosses', text) && takes.some(({ line }) => flours.has(line));
+  const linesOf = new Map(
+    process.mixtures.map(({ id, lines }) => [id, new Set(lines.map(({ line }) => line))]),
+  );
+  const takesFlour = ({ class: kind, text, takes, makes }: Action) =>
+    kind !== 'line-tin' &&
+    !shows('tosses', text) &&
+    // The sugar of a list that has flour on the same line is none of it.
+    takes.some(({ line }) => flours.has(line) && (linesOf.get(makes ?? '')?.has(line) ?? true));
   // A streusel that goes on or into the bake has flour too, and is none of it.
   const apart = new Set(
     process.mixtures
@@ -80,7 +91,10 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
     own === step &&
     n < until &&
     /\p{L}/u.test(text) &&
-    (kind === null || shows('forbids', text) || (AT_BOWL.has(kind) && takes.length > 0));
+    (kind === null ||
+      shows('forbids', text) ||
+      shows('is left covered', text) ||
+      (AT_BOWL.has(kind) && takes.length > 0));
   let last = at;
   while (actions[last + 1] && goesOn(actions[last + 1]!, last + 1)) last += 1;
   return last;

@@ -79,11 +79,27 @@ function blendOf(
   };
 }
 
-/** Blends, and stand-ins that are made before they go in. `bowl`: what a part without a name is, dough or batter. */
+const WHIPPED_CREAM = 'heavy-cream';
+/** Whipped in the place of cream. */
+const WHIPS_COLD = 'coconut cream';
+/** Coconut cream whips only when it is cold through: that is begun the day before. `whips`: the method whips cream. */
+const coldFirst = (renamed: readonly Renamed[], whips: boolean): Preparing[] =>
+  renamed
+    .filter(({ now, was }) => whips && now === WHIPS_COLD && was === WHIPPED_CREAM)
+    .slice(0, 1)
+    .map(({ ids }) => ({
+      id: 'chill-cream',
+      text: `Chill the ${WHIPS_COLD} in its tin overnight: it whips only when it is cold, and without the water below it.`,
+      because: 'it stands in for cream that is whipped',
+      uses: ids,
+    }));
+
+/** Blends, and stand-ins that are made before they go in. `whips`: the method whips cream. `bowl`: what a part without a name is, dough or batter. */
 export function preparing(
   parts: readonly DocketPart[],
   renamed: readonly Renamed[],
   bowl: string,
+  whips: boolean,
   catalogue: Catalogue,
 ): Preparing[] {
   const built = parts.filter(({ lines }) => lines.some(({ id, grams }) => isOfBlend(id) && grams !== null));
@@ -105,5 +121,9 @@ export function preparing(
       },
     ];
   });
-  return [...made, ...alike.flatMap((those) => blendOf(those, built.length > 1, bowl, catalogue) ?? [])];
+  return [
+    ...made,
+    ...coldFirst(renamed, whips),
+    ...alike.flatMap((those) => blendOf(those, built.length > 1, bowl, catalogue) ?? []),
+  ];
 }

@@ -1,6 +1,7 @@
 import { shows, type Sign } from '../../process';
-import type { Recipe } from '../../read';
-import { isOfBlend, sourceOf } from '../../read';
+import { getIngredient, type Catalogue } from '../../catalogue';
+import { isOfBlend, lastWordOf, sourceOf, tokensOf, type Recipe } from '../../read';
+import type { Role } from '../../vocabulary';
 import { andList, spokenName } from './spoken';
 import { EGG, MADE_FIRST, WHIPPED, type MadeFirst } from './data/madeFirst';
 import type { DocketLine, DocketPart } from '../types';
@@ -15,12 +16,14 @@ export interface Renamed {
   readonly now: string;
   /** It is flour, and what it is now is what is stirred together first. */
   readonly blend: boolean;
+  /** With what else is flour in its part and is named in no step; empty for what isn't flour. */
+  readonly all: string;
   /** Ids of the docket's lines that it is now. */
   readonly ids: readonly string[];
   readonly weighed: boolean;
-  /** What is made of its stand-ins before they go in; null: they go in as they are. */
   /** It was an egg whose yolk and white go in apart, and is one thing now. */
   readonly halves: boolean;
+  /** What is made of its stand-ins before they go in; null: they go in as they are. */
   readonly made: { readonly how: MadeFirst; readonly lines: readonly DocketLine[] } | null;
 }
 
@@ -46,8 +49,25 @@ export function madeOf(lines: readonly DocketLine[]): Renamed['made'] {
   return how ? { how, lines: lines.filter((line) => how.of.some((test) => isOf(test, line))) } : null;
 }
 
+const FLOURY: ReadonlySet<Role> = new Set<Role>(['gf-flour', 'starch', 'wheat-flour']);
+/** Flours and starches of a part beside its blend that no step names: "sift in the flours" means them too. */
+const unnamedFlours = ({ lines }: DocketPart, { method }: Recipe, catalogue: Catalogue): string[] =>
+  lines
+    .filter(
+      ({ id, ingredient, grams }) =>
+        grams !== null &&
+        ingredient !== null &&
+        !isOfBlend(id) &&
+        FLOURY.has(getIngredient(catalogue, ingredient).role),
+    )
+    .filter(({ source }) => {
+      const last = lastWordOf(source ?? '');
+      return last !== '' && !method.some((step) => tokensOf(step.source).includes(last));
+    })
+    .map(({ name }) => spokenName(name));
+
 /** Everything on the list that another name answers to now: what was replaced, part by part. */
-export function renamedIn(recipe: Recipe, parts: readonly DocketPart[]): Renamed[] {
+export function renamedIn(recipe: Recipe, parts: readonly DocketPart[], catalogue: Catalogue): Renamed[] {
   const told = (sign: Sign) => recipe.method.some(({ source }) => shows(sign, source));
   const apart = told('names yolks') && told('names whites');
   return recipe.parts.flatMap((part) => {
@@ -77,6 +97,7 @@ export function renamedIn(recipe: Recipe, parts: readonly DocketPart[]): Renamed
             words: item.words,
             now: blend ? blendName(docket) : andList(made ? [made.how.name(names), ...beside] : names),
             blend,
+            all: blend ? andList([blendName(docket), ...unnamedFlours(docket, recipe, catalogue)]) : '',
             ids: now.map(({ id }) => id),
             weighed: now.some(({ grams }) => grams !== null),
             halves:

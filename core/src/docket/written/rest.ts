@@ -109,16 +109,33 @@ export function restEdits(
   return firstTimeOf(actions, own?.id, spanOf(low, high), 'these flours drink slower');
 }
 
+/** On its trays it dries out in longer, minutes. */
+const MOST_PIPED = 60;
+/** Where a dough is piped that is soft for it: it is chilled on its trays. Null: it isn't. */
+function pipedAt(process: Process): number | null {
+  const at = process.actions
+    .slice(0, bakeAction(process) ?? process.actions.length)
+    .findLastIndex(({ text }) => shows('pipes', text));
+  return at < 0 ? null : at;
+}
+
 /** The wait that the flours need and the recipe hasn't; null: none, or its own will do. */
 export function restSentence(
   { rest, profile, bowl, recipe }: Facts,
   process: Process,
-): { readonly text: string; readonly because: string } | null {
+): { readonly text: string; readonly because: string; readonly at?: number } | null {
   const [low, high] = rest.minutes;
   if (recipe.method.some(({ source }) => shows('folds whites', source))) return null;
   if (high === 0 || rest.own || ((rest.cold || profile.yeast) && waitsAlready(process))) return null;
   if (rest.cold && (untimedChill(process) ?? shortChill(process, low))) return null;
   if (!rest.cold && shortRest(process, low, bowl.flourLines)) return null;
+  const piped = rest.cold ? pipedAt(process) : null;
+  if (piped !== null)
+    return {
+      at: piped,
+      text: `Chill what you piped for ${spanOf(low, Math.min(high, MOST_PIPED))}.`,
+      because: 'it pipes only while it is soft, and keeps its edges when it is cold',
+    };
   const span = low === high ? sayMinutes(low) : `${low} to ${sayMinutes(high)}`;
   return {
     text: rest.cold

@@ -139,6 +139,14 @@ const SPOONFUL = 15;
 const drinks = ({ lines }: DocketPart): boolean =>
   lines.reduce((sum, { id, grams }) => sum + (isOfBlend(id) ? (grams?.central ?? 0) : 0), 0) >= SPOONFUL;
 
+const COVERS = /^Cover the dough and chill it/;
+/** What a step says up to the end of an action. */
+const stepUpTo = ({ actions }: Process, at: number): string =>
+  actions
+    .filter(({ step, to }) => step === actions[at]!.step && to <= actions[at]!.to)
+    .map(({ text }) => text)
+    .join(' ');
+
 /** Our own sentences in the order in which they are said, each with its place. */
 export function sentencesOf(facts: Facts, renamed: readonly Renamed[]): Sentence[] {
   const process = readProcess(facts.recipe, facts.kitchen);
@@ -147,10 +155,21 @@ export function sentencesOf(facts: Facts, renamed: readonly Renamed[]): Sentence
   const rest = facts.parts.some(drinks) ? restSentence(facts, process) : null;
   const cool = floured ? coolSentence(facts, process) : null;
   const mixed = lastMixing(process, facts.bowl.flourLines);
+  const covered = mixed !== null && /\b(?:cover|wrap)\b/i.test(stepUpTo(process, mixed));
   const adds = addSentences(facts, renamed, mixed, rest !== null);
   const said: Said[] = [
     ...adds.before,
-    ...(rest === null ? [] : [{ id: 'rest' as const, at: mixed, kind: 'rest' as const, ...rest }]),
+    ...(rest === null
+      ? []
+      : [
+          {
+            id: 'rest' as const,
+            at: mixed,
+            kind: 'rest' as const,
+            ...rest,
+            text: covered ? rest.text.replace(COVERS, 'Chill it') : rest.text,
+          },
+        ]),
     ...adds.last,
     ...bakeSentence(facts, process),
     ...heedSentence(facts, process),

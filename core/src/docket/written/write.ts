@@ -1,6 +1,7 @@
 import { stepWords } from '../stepWords';
 import { editsFor } from '../../method';
-import { readProcess } from '../../process';
+import { readProcess, shows } from '../../process';
+import type { Recipe } from '../../read';
 import type { DocketStep, StepKind } from '../types';
 import type { Facts } from './facts';
 import { ownStep } from './ownStep';
@@ -58,10 +59,12 @@ function ownSteps(said: readonly Sentence[], { recipe, kitchen }: Facts) {
   };
 }
 
+const whipsCream = ({ method }: Recipe) => method.some(({ source }) => shows('whips cream', source));
+
 /** The method written for what is in the bowl now. */
 export function writeMethod(facts: Facts): DocketStep[] {
   const { recipe, catalogue, parts, bowl, steps } = facts;
-  const renamed = renamedIn(recipe, parts);
+  const renamed = renamedIn(recipe, parts, catalogue);
   const remeasured = remeasuredIn(facts);
   const said = sentencesOf(facts, renamed);
   const { behind, ahead, last, bakeStep } = ownSteps(said, facts);
@@ -75,8 +78,8 @@ export function writeMethod(facts: Facts): DocketStep[] {
       .map(({ technique: { id, reason } }) => fresh(id, TECHNIQUE_WORDS[id](facts), reason, 'prepare'));
   return [
     ...techniques(null),
-    ...preparing(parts, renamed, facts.profile.texture, catalogue).map(({ id, text, because, uses }) =>
-      fresh(id, text, because, 'prepare', uses),
+    ...preparing(parts, renamed, facts.profile.texture, whipsCream(recipe), catalogue).map(
+      ({ id, text, because, uses }) => fresh(id, text, because, 'prepare', uses),
     ),
     ...recipe.method.flatMap((step) => {
       const written = ownStep(step, facts, renamed, remeasured, said);

@@ -10,7 +10,7 @@ export const cakes = {
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0.15, 0.65], drinkThirst: [0.8, 2], lift: [1.5, 8] },
     bandsBy: {
-      'almond-led': { xanthan: [0, 0.5], starch: [0, 0.4], drinkThirst: [0.8, 1.6], lift: [0, 6] },
+      'almond-led': { xanthan: [0, 0.5], starch: [0, 0.4], drinkThirst: [0.8, 1.6], lift: [0, 4.5] },
       'coconut-led': { xanthan: [0, 0.5], starch: [0, 0.3], drinkThirst: [0.6, 2], lift: [0, 6] },
     },
     kind: null,
@@ -30,7 +30,7 @@ export const cakes = {
   },
   'foam': {
     ratios: [135, 8, 120, 180], most: [null, 60, 290, 500], onlyNamed: false,
-    words: /\bchiffon\b|\bangel\b|\bgenoise\b|\bswiss roll\b|\broulades?\b|\bsouffl[eé]s?|\bsponge rolls?\b|\bstiff peaks\b|\bribbon stage\b/gi,
+    words: /\bchiffon\b|\bangel[- ]?food\b|\bgenoise\b|\bswiss roll\b|\broulades?\b|\bsouffl[eé]s?|\bsponge rolls?\b|\bstiff peaks\b|\bribbon stage\b/gi,
     titles: /\bcakes?\b|\bg[âa]teaux?\b|\bsponges?\b|\blamingtons?\b|\byule log\b|\bb[ûu]che\b|\blady ?fingers\b|\bsponge fingers\b|\bsavoiardi\b|\bdacquoise\b|\bjoconde\b|\btres leches\b|\b\w*tortes?\b|\bgenoese\b|\bjelly[- ]?rolls?\b/gi,
     texture: 'batter', xanthan: 0, leastXanthan: 0, glutenUse: 1.8, usualEgg: 180, liquid: [0, 0], moreLift: 0,
     egg: 'whips', foam: true, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
@@ -75,7 +75,7 @@ export const cakes = {
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0, 0.6], drinkThirst: [0.6, 1.8], lift: [2, 9] },
     bandsBy: {
-      'almond-led': { xanthan: [0, 0.5], starch: [0, 0.4], drinkThirst: [0.8, 1.6], lift: [0, 6] },
+      'almond-led': { xanthan: [0, 0.5], starch: [0, 0.4], drinkThirst: [0.8, 1.6], lift: [0, 4.5] },
       'coconut-led': { xanthan: [0, 0.5], starch: [0, 0.3], drinkThirst: [0.6, 2], lift: [0, 6] },
       'nut-butter-led': { xanthan: [0, 0], starch: [0, 0.4], drinkThirst: [0.3, 2.2], lift: [0, 8] },
     },

@@ -19,6 +19,14 @@ export const SIGNS = {
   'knocks back':
     /\b(?:knock(?:ed)? (?:it |the dough |the air )?(?:back|out)|punch (?:it |the dough )?down|deflate)\b/i,
   /** Air that would go while it waits. */
+  /** Before it goes into the oven. */
+  brushes: /\b(?:brush\w*|glaz\w+|egg[- ]?wash|paint)\b/i,
+  'whips cream': /\bwhi(?:p|sk)\w*\b[^.;]*\bcream\b(?! cheese)/i,
+  'presses it in':
+    /\b(?:press|pat|spread)\w*\b[^.;]*\b(?:in(?:to)?|on(?:to)?|over) (?:the |an? |your |its )?(?:[\w-]+ ){0,4}(?:tins?|pans?|dish|base|bottom)\b/i,
+  /** What a dough is left as, when it is made. */
+  'is left covered': /^[\s,;]*(?:(?:and|then) )?(?:cover|wrap|leave (?:it )?to cool|set aside)\b/i,
+  pipes: /\bpip(?:e[ds]?|ing)\b(?! (?:hot|bag))/i,
   'folds whites': /\bfold\w*\b[^.;]*\b(?:egg )?(?:whites?|foam|meringue)\b|\bwhites?\b[^.;]*\bfold/i,
   'names yolks': /\byolks?\b/i,
   'names whites': /\b(?:egg )?whites\b|\begg white\b|\bthe white\b/i,

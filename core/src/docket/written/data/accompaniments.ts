@@ -8,7 +8,11 @@ export interface Accompaniment {
 
 /** Common practice. The longer names first: of two that meet the first is heard. */
 export const ACCOMPANIMENTS: readonly Accompaniment[] = [
-  { words: /\b(?:[\p{L}-]+ )?(?:ice[- ]cream|gelato)\b/giu, holds: ['milk', 'egg'] },
+  {
+    words:
+      /\b(?:(?:vanilla|chocolate|coffee|caramel|salted caramel|strawberry|good|clotted cream|rum and raisin) )?(?:ice[- ]cream|gelato)\b/gi,
+    holds: ['milk', 'egg'],
+  },
   {
     words:
       /\b(?:vanilla |pouring |hot |warm |cold |fresh |home-?made )?(?:custard|cr[eè]me anglaise|zabaglione|sabayon)\b/gi,
@@ -24,7 +28,7 @@ export const ACCOMPANIMENTS: readonly Accompaniment[] = [
       /\b(?:cr[eè]me fra[iî]che|mascarpone|chantilly(?: cream)?|(?:thick |greek |natural |plain )*yogh?urt|fromage frais|quark)\b/gi,
     holds: ['milk'],
   },
-  { words: /\b(?:salted |soft |cold )?butter\b(?!milk|scotch)/gi, holds: ['milk'] },
+  { words: /\b(?:salted |soft |cold |brandy |rum )?butter\b(?!milk|scotch)/gi, holds: ['milk'] },
   { words: /\b(?:(?:toffee|caramel|butterscotch) sauce)\b/gi, holds: ['milk'] },
   {
     words:
