@@ -218,6 +218,37 @@ function candidatesFor(
   return mixture && building.length > 0 ? building : found;
 }
 
+/** A mention by its present name, with the article or the half that it wants, as it fits into the row that it stands in. */
+function saidNow(
+  source: string,
+  mention: Mention,
+  one: Renamed,
+  { from, to }: { readonly from: number; readonly to: number },
+): SpanEdit {
+  const because = `${one.words.trim()} is ${one.now} now`;
+  const kept = KEPT.exec(mention.words)?.[0] ?? '';
+  // "Sift in the flours": the blend, and what else is flour and is named nowhere.
+  const called = one.blend && /flours$/i.test(mention.words) ? one.all : one.now;
+  // In a row of foods two things are two more of the row.
+  const inRow = IN_A_ROW.test(source.slice(0, from)) && GOES_ON.test(source.slice(to));
+  const name = inRow ? called.replace(/ and /g, ', ') : called;
+  const now = name.startsWith(kept.trim()) ? name : `${kept}${name}`;
+  const head = source.slice(0, from);
+  // A sentence may begin with it, and a flour that a verb stands before wants its article.
+  const begins = /^\s*$|[.!?:]\s*$/.test(head) && /[\p{Lu}\d½¼¾⅓⅔]/u.test(source.charAt(from));
+  const bare = one.blend && WANTS_ARTICLE.test(head);
+  const article =
+    (from < mention.from || bare) && !/\b(?:the|your|this|that|remaining|other|reserved)\s*$/i.test(head)
+      ? 'the '
+      : '';
+  const row = name.includes(' and ') && article === '' ? (ENDS_A_ROW.exec(head)?.[0].length ?? 0) : 0;
+  if (row > 0) return { from: from - row, to, text: `, ${now}`, because };
+  const half = one.halves && !/\bof (?:the )?$/i.test(head) && HALVES[mention.ingredient];
+  const said = half ? /\b(?:the|your) $/i.exec(head)?.[0].length : undefined;
+  const text = half ? `${half} ${now}` : `${article}${now}`;
+  return { from: from - (said ?? 0), to, text: begins ? capitalised(text) : text, because };
+}
+
 /**
  * Says each replaced food by its present name. The author's determiner and what still holds of it stay; an amount goes, since
  * the list has it. `taken`: the lines that the step works with, and the part of each; `kept`: the last words of what stays.
@@ -250,13 +281,6 @@ export function renameMentions(
     if (one.blend && mixture) return [];
     const to = washed(source, withAlternative(source, mention, mentions[nth + 1]), mention);
     const from = amountBefore(source, mention.from);
-    const kept = KEPT.exec(mention.words)?.[0] ?? '';
-    // "Sift in the flours": the blend, and what else is flour and is named nowhere.
-    const called = one.blend && /flours$/i.test(mention.words) ? one.all : one.now;
-    // In a row of foods two things are two more of the row.
-    const inRow = IN_A_ROW.test(source.slice(0, from)) && GOES_ON.test(source.slice(to));
-    const name = inRow ? called.replace(/ and /g, ', ') : called;
-    const now = name.startsWith(kept.trim()) ? name : `${kept}${name}`;
     // Named twice in a row ("butter and margarine") it is said once.
     const between = source.slice(Math.max(0, end), from);
     const again =
@@ -268,28 +292,7 @@ export function renameMentions(
     [before, end] = [one, to];
     if (!again && listed > 0) return [{ from: from - listed, to, text: '', because: '' }];
     if (again) return [{ from: to - mention.words.length - between.length, to, text: '', because: '' }];
-    const head = source.slice(0, from);
-    // A sentence may begin with it, and a flour that a verb stands before wants its article.
-    const begins = /^\s*$|[.!?:]\s*$/.test(head) && /[\p{Lu}\d½¼¾⅓⅔]/u.test(source.charAt(from));
-    const bare = one.blend && WANTS_ARTICLE.test(head);
-    const article =
-      (from < mention.from || bare) && !/\b(?:the|your|this|that|remaining|other|reserved)\s*$/i.test(head)
-        ? 'the '
-        : '';
-    const row = name.includes(' and ') && article === '' ? (ENDS_A_ROW.exec(head)?.[0].length ?? 0) : 0;
-    if (row > 0)
-      return [{ from: from - row, to, text: `, ${now}`, because: `${one.words.trim()} is ${one.now} now` }];
-    const half = one.halves && !/\bof (?:the )?$/i.test(head) && HALVES[mention.ingredient];
-    const said = half ? /\b(?:the|your) $/i.exec(head)?.[0].length : undefined;
-    const text = half ? `${half} ${now}` : `${article}${now}`;
-    return [
-      {
-        from: from - (said ?? 0),
-        to,
-        text: begins ? capitalised(text) : text,
-        because: `${one.words.trim()} is ${one.now} now`,
-      },
-    ];
+    return [saidNow(source, mention, one, { from, to })];
   });
   const nuts = namelessNuts(source, renamed, mentions, catalogue);
   return {

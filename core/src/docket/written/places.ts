@@ -31,6 +31,25 @@ export function firstHeat(process: Process): number | null {
   return blind < 0 || (bakes !== null && bakes < blind) ? bakes : blind;
 }
 
+/** Tells what takes flour for the dough: not for a streusel that goes on or into it, unless nothing else has flour. */
+function flourTaking(
+  { mixtures, actions }: Process,
+  flours: ReadonlySet<string>,
+  end: number,
+): (action: Action) => boolean {
+  const linesOf = new Map(mixtures.map(({ id, lines }) => [id, new Set(lines.map(({ line }) => line))]));
+  const apart = new Set(
+    mixtures.filter(({ goesInto, layeredOn }) => (goesInto ?? layeredOn) !== null).map(({ id }) => id),
+  );
+  const takesAny = ({ class: kind, text, takes, makes }: Action) =>
+    kind !== 'line-tin' &&
+    !shows('tosses', text) &&
+    // The sugar of a list that has flour on the same line is none of it.
+    takes.some(({ line }) => flours.has(line) && (linesOf.get(makes ?? '')?.has(line) ?? true));
+  const takesOwn = (one: Action) => !apart.has(one.makes ?? '') && takesAny(one);
+  return actions.some((one, n) => n < end && takesOwn(one)) ? takesOwn : takesAny;
+}
+
 /** The last action that makes the batter or dough before it is shaped, filled in or baked; null where none is known. `flours`: its lines of flour. */
 export function lastMixing(process: Process, flours: ReadonlySet<string>): number | null {
   const { actions } = process;
@@ -41,24 +60,9 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
     !shows('pours it in', text) &&
     !shows('tosses', text) &&
     !shows('forbids', text);
+  const takesFlour = flourTaking(process, flours, end);
+  const floured = actions.findIndex((one, n) => n < end && takesFlour(one));
   // Once flour is in, what is put into a tin or shaped is no longer in the bowl.
-  const linesOf = new Map(
-    process.mixtures.map(({ id, lines }) => [id, new Set(lines.map(({ line }) => line))]),
-  );
-  const takesFlour = ({ class: kind, text, takes, makes }: Action) =>
-    kind !== 'line-tin' &&
-    !shows('tosses', text) &&
-    // The sugar of a list that has flour on the same line is none of it.
-    takes.some(({ line }) => flours.has(line) && (linesOf.get(makes ?? '')?.has(line) ?? true));
-  // A streusel that goes on or into the bake has flour too, and is none of it.
-  const apart = new Set(
-    process.mixtures
-      .filter(({ goesInto, layeredOn }) => (goesInto ?? layeredOn) !== null)
-      .map(({ id }) => id),
-  );
-  const begun = actions.map((one, n) => n < end && takesFlour(one));
-  const own = actions.findIndex(({ makes }, n) => begun[n] && !apart.has(makes ?? ''));
-  const floured = own < 0 ? begun.indexOf(true) : own;
   const placed =
     floured < 0
       ? -1
@@ -80,9 +84,7 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   const ours = ({ takes }: Action, n: number) =>
     n <= floured || takes.length === 0 || takes.some(({ line }) => held.has(line));
   const at = actions.findLastIndex(
-    (one, n) =>
-      n < until &&
-      ((takesFlour(one) && (own < 0 || !apart.has(one.makes ?? ''))) || (mixes(one) && ours(one, n))),
+    (one, n) => n < until && (takesFlour(one) || (mixes(one) && ours(one, n))),
   );
   if (at < 0) return null;
   // "Add egg, then water by spoonfuls": what is named behind it without a verb goes in as well.

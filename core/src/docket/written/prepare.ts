@@ -4,6 +4,7 @@ import type { Catalogue } from '../../catalogue';
 import { doesIt, getIngredient } from '../../catalogue';
 import { FLOUR_BLEND, type Renamed } from './renamed';
 import { andList, spokenName } from './spoken';
+import { WHIPS_COLD } from './data/madeFirst';
 import type { DocketLine, DocketPart } from '../types';
 
 /** Something that is done before the recipe's own steps. */
@@ -79,17 +80,14 @@ function blendOf(
   };
 }
 
-const WHIPPED_CREAM = 'heavy-cream';
-/** Whipped in the place of cream. */
-const WHIPS_COLD = 'coconut cream';
 /** Coconut cream whips only when it is cold through: that is begun the day before. `whips`: the method whips cream. */
 const coldFirst = (renamed: readonly Renamed[], whips: boolean): Preparing[] =>
   renamed
-    .filter(({ now, was }) => whips && now === WHIPS_COLD && was === WHIPPED_CREAM)
+    .filter(({ now, was }) => whips && now === WHIPS_COLD.now && was === WHIPS_COLD.was)
     .slice(0, 1)
     .map(({ ids }) => ({
       id: 'chill-cream',
-      text: `Chill the ${WHIPS_COLD} in its tin overnight: it whips only when it is cold, and without the water below it.`,
+      text: `Chill the ${WHIPS_COLD.now} in its tin overnight: it whips only when it is cold, and without the water below it.`,
       because: 'it stands in for cream that is whipped',
       uses: ids,
     }));

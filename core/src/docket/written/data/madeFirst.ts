@@ -72,6 +72,8 @@ export const MADE_FIRST: readonly MadeFirst[] = [
 export const EGG = { whole: 'egg', white: 'egg-white', yolk: 'egg-yolk' } as const;
 /** What is whipped in the place of an egg. */
 export const WHIPPED = 'aquafaba';
+/** What is whipped in the place of cream, and by what name: only when it is cold through. */
+export const WHIPS_COLD = { was: 'heavy-cream', now: 'coconut cream' } as const;
 /** What boards, tins and hands are dusted with where it is on the list; the first that there is. */
 export const DUSTERS = [
   'white-rice-flour',
