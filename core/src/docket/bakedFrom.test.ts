@@ -144,6 +144,23 @@ const ROWS: readonly Row[] = [
     [],
   ],
   [
+    'eggs that are whisked with oil are no foam',
+    'Beetroot cake\n250g cooked beetroot, puréed\n200g dark chocolate, melted\n3 eggs\n200g sugar\n100ml oil\n1 tsp vanilla\n100g self-raising flour\n\nMethod\nWhisk the eggs, sugar and oil for 3 minutes until smooth and creamy. Beat in the eggs and vanilla. Stir in the beetroot and chocolate, fold in the flour. Bake in a 20cm round tin at 180C for 50 minutes.',
+    NO_EGG,
+    [/flax gel, unsweetened applesauce and vanilla/],
+    [/foam cake/],
+  ],
+  [
+    'how many it is cut into ends where the next thing is done',
+    BUNS.replace(
+      'Shape into 9 balls in a 23cm square tin.',
+      'Roll up, cut into 12 and place in a 23cm square tin.',
+    ),
+    {},
+    [/^Makes 12 \w+$/m],
+    [],
+  ],
+  [
     'yogurt is a yogurt without milk',
     DROPS.replace('245 g pumpkin purée', '200 g plain yogurt').replace('pumpkin', 'yogurt'),
     NO_MILK,

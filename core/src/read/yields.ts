@@ -40,7 +40,7 @@ function toYield(counted: readonly (string | undefined)[] | undefined, usual: st
   // "5 dz. Drop by the spoon": another sentence begins.
   const ended = dozen?.endsWith('.') === true && /^\p{Lu}/u.test(words);
   const [sentence = ''] = (ended ? '' : words).split(
-    /[.!?](?=\s)|\s+(?:and|then)\s+(?=(?:place|put|set|arrange|bake|lay|transfer|serve)\b)/,
+    /[.!?](?=\s)|(?:^|\s+)(?:and|then)\s+(?=(?:place|put|set|arrange|bake|lay|transfer|serve)\b)/,
   );
   const what = sentence.replace(/[.!\s]+$|\s\d+x$/g, '').trim();
   if (first === undefined || MEASURE.test(what)) return null;

@@ -102,6 +102,8 @@ function withAlternative(source: string, { from, words }: Mention, next: Mention
 /** "sugar, eggs and vanilla". */
 const IN_A_ROW = /, (?:the )?$/i;
 const GOES_ON = /^(?:,| and\b| &)/i;
+/** "eggs and vanilla". */
+const AND_A_FOOD = /^ (?:and|&) (?:the |\d[\w ]* )?$/i;
 /** "the sugar, oil and eggs". */
 const ENDS_A_ROW = /(?<=\w) and $/i;
 /** "Egg wash" is brushed on whatever it is of. */
@@ -223,14 +225,14 @@ function saidNow(
   source: string,
   mention: Mention,
   one: Renamed,
-  { from, to }: { readonly from: number; readonly to: number },
+  { from, to, followed }: { readonly from: number; readonly to: number; readonly followed: boolean },
 ): SpanEdit {
   const because = `${one.words.trim()} is ${one.now} now`;
   const kept = KEPT.exec(mention.words)?.[0] ?? '';
   // "Sift in the flours": the blend, and what else is flour and is named nowhere.
   const called = one.blend && /flours$/i.test(mention.words) ? one.all : one.now;
   // In a row of foods two things are two more of the row.
-  const inRow = IN_A_ROW.test(source.slice(0, from)) && GOES_ON.test(source.slice(to));
+  const inRow = followed || (IN_A_ROW.test(source.slice(0, from)) && GOES_ON.test(source.slice(to)));
   const name = inRow ? called.replace(/ and /g, ', ') : called;
   const now = name.startsWith(kept.trim()) ? name : `${kept}${name}`;
   const head = source.slice(0, from);
@@ -292,7 +294,9 @@ export function renameMentions(
     [before, end] = [one, to];
     if (!again && listed > 0) return [{ from: from - listed, to, text: '', because: '' }];
     if (again) return [{ from: to - mention.words.length - between.length, to, text: '', because: '' }];
-    return [saidNow(source, mention, one, { from, to })];
+    const next = mentions[nth + 1];
+    const followed = next !== undefined && AND_A_FOOD.test(source.slice(to, next.from));
+    return [saidNow(source, mention, one, { from, to, followed })];
   });
   const nuts = namelessNuts(source, renamed, mentions, catalogue);
   return {
