@@ -187,7 +187,9 @@ export function settingOf(
   const kind = kindOf(original, family, bake.catalogue);
   const bands = bandsOf(family, bake.route, kind);
   const profile = profileOf(family, kind);
-  const eggJob = glazes ? 'glazes' : whipsWhites ? 'whips' : isCustard(original) ? 'sets' : profile.egg;
+  // What a custard is thickened with besides wouldn't set it alone.
+  const sets = thickens || isCustard(original);
+  const eggJob = glazes ? 'glazes' : whipsWhites ? 'whips' : sets ? 'sets' : profile.egg;
   return { ...bake, family, thickens, profile, eggJob, bands };
 }
 

@@ -87,7 +87,24 @@ const RINGS_FRIED =
 const CRISP =
   'Apple crisp\n700 g apples, sliced\n2 tbsp lemon juice\n1 tsp cinnamon\n95 g flour\n70 g oats\n165 g brown sugar\n115 g butter\n\nMethod\nToss apples with lemon juice and cinnamon and spread in a 2 litre dish.\nMix flour, oats and brown sugar, cut in the butter. Sprinkle over the apples and bake at 190C for 40 minutes.';
 
+const BASQUE =
+  'Almond custard cake\n\nDough\n200 g plain flour\n100 g ground almonds\n1 tsp baking powder\n150 g butter\n150 g sugar\n1 egg + 1 yolk\n\nCustard\n350 ml milk\n3 yolks\n80 g sugar\n30 g flour\n\nEgg wash: 1 egg\n\nMethod\nCream butter and sugar, beat in egg and yolk, add the dry ingredients. Wrap in two discs and chill 2 hours.\nCustard: heat the milk. Whisk yolks, sugar and flour, pour on the milk, cook until thick. Cover and cool.\nRoll the larger disc to line a 22 cm springform. Fill with custard. Lid with the other. Brush with egg wash. Bake at 180 °C 40 min.';
+const MORNING =
+  'Bread pudding muffins\n6 slices white bread, cubed\n2 eggs\n300 ml milk\n80 g maple syrup\n\nTopping\n30 g flour\n50 g brown sugar\n30 g butter\n\nMethod\nWhisk eggs, milk and syrup, stir in bread and refrigerate overnight.\nRub flour, brown sugar and butter to crumbs.\nSpoon the bread mixture into 12 muffin cups, sprinkle with crumbs and bake at 175C for 25 minutes.';
+
 const ROWS: readonly Row[] = [
+  [
+    'each egg of three parts is what it is there for: to bind, to set, to shine',
+    BASQUE,
+    NO_EGG,
+    [
+      /beat in flax gel and beaten oil, add the dry ingredients\. Stir in the vinegar as well\. Wrap/,
+      /Whisk thickened milk, sugar and/,
+      /Brush with milk/,
+    ],
+    [],
+  ],
+  ['a pudding doesn’t wait for its crumbs', MORNING, {}, [], [/Let the batter stand/]],
   [
     '“flours” are all of a part that nothing else names',
     MELTING,
@@ -145,10 +162,10 @@ const ROWS: readonly Row[] = [
   ],
   [
     'eggs that are whisked with oil are no foam',
-    'Beetroot cake\n250g cooked beetroot, puréed\n200g dark chocolate, melted\n3 eggs\n200g sugar\n100ml oil\n1 tsp vanilla\n100g self-raising flour\n\nMethod\nWhisk the eggs, sugar and oil for 3 minutes until smooth and creamy. Beat in the eggs and vanilla. Stir in the beetroot and chocolate, fold in the flour. Bake in a 20cm round tin at 180C for 50 minutes.',
+    'Beetroot cake\n250g cooked beetroot, puréed\n200g dark chocolate, melted\n3 eggs\n200g sugar\n100ml oil\n1 tsp vanilla\n100g self-raising flour\n\nMethod\nWhisk the eggs, sugar and oil for 3 minutes until smooth and creamy. Stir in the beetroot and chocolate, fold in the flour. Bake in a 20cm round tin at 180C for 50 minutes.',
     NO_EGG,
-    [/flax gel, unsweetened applesauce and vanilla/],
-    [/foam cake/],
+    [],
+    [/^foam cake/m],
   ],
   [
     'how many it is cut into ends where the next thing is done',

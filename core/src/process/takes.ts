@@ -9,9 +9,13 @@ import type { Take } from './types';
 /** Of lines that are called alike the one of the part that this step is about, and that is still there. */
 function meant(named: readonly Called[], part: string, left: (line: string) => number): Called[] {
   const there = named.filter(({ line }) => left(line) > 0);
-  const alike = (one: Called) => one.items.map(({ name }) => name).join();
+  // "Beat in egg and yolk" is the dough's "1 egg + 1 yolk", and none of the custard's three yolks.
+  const alike = (one: Called, other: Called) =>
+    one.items.every(({ name, role }) =>
+      other.items.some((its) => its.name === name || (its.role === 'egg' && role === 'egg')),
+    );
   return there.filter(
-    (one) => one.part === part || !there.some((other) => other.part === part && alike(other) === alike(one)),
+    (one) => one.part === part || !there.some((other) => other.part === part && alike(one, other)),
   );
 }
 

@@ -74,14 +74,25 @@ function partOf(renamed: readonly Renamed[], taken: ReadonlyMap<string, string>)
   return best?.[0] ?? renamed[0]?.part ?? null;
 }
 
+/** So many characters beside a food tell what is done with it. */
+const NEAR = 30;
+const BRUSHES = /\b(?:brush|glaz|wash|seal)/i;
+const isBrushed = (source: string, { from }: Mention): boolean =>
+  BRUSHES.test(source.slice(Math.max(0, from - NEAR), from + NEAR));
+const EGGS: ReadonlySet<string> = new Set(Object.values(EGG));
+/** Milk in the place of an egg is what is brushed on. */
+const isWash = ({ now, was, blend, made }: Renamed): boolean =>
+  !blend && made === null && /milk$/.test(now) && EGGS.has(was);
+
 /** Of several that answer the one of the step's part; of these what the step takes, and what builds before what only dusts. */
 function meantBy(
-  { ingredient }: Mention,
+  { ingredient, brushed }: Mention & { readonly brushed: boolean },
   found: readonly Renamed[],
   taken: ReadonlyMap<string, string>,
   part: string | null,
 ): Renamed | undefined {
   const worth = (one: Renamed) =>
+    (isWash(one) === brushed ? 32 : 0) +
     (one.was === ingredient ? 16 : 0) +
     (one.part === part ? 8 : 0) +
     (taken.has(one.line) ? 4 : 0) +
@@ -272,7 +283,7 @@ export function renameMentions(
   const edits = mentions.flatMap((mention, nth): SpanEdit[] => {
     const mixture = A_MIXTURE.test(source.slice(mention.from + mention.words.length));
     const one = meantBy(
-      mention,
+      { ...mention, brushed: isBrushed(source, mention) },
       candidatesFor(mention, renamed, { mixture, part, stays }, catalogue),
       taken,
       part,

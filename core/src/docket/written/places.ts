@@ -93,12 +93,19 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
     own === step &&
     n < until &&
     /\p{L}/u.test(text) &&
-    (kind === null ||
-      shows('forbids', text) ||
-      shows('is left covered', text) ||
-      (AT_BOWL.has(kind) && takes.length > 0));
+    (kind === null || shows('forbids', text) || (AT_BOWL.has(kind) && takes.length > 0)) &&
+    !shows('is left covered', text);
   let last = at;
   while (actions[last + 1] && goesOn(actions[last + 1]!, last + 1)) last += 1;
+  return last;
+}
+
+/** The last that a dough is left with when it is made: covered, wrapped, set to cool. `mixed`: the last that makes it. */
+export function leftAt({ actions }: Process, mixed: number): number {
+  let last = mixed;
+  const isLeft = (one: Action | undefined) =>
+    one !== undefined && one.step === actions[mixed]!.step && shows('is left covered', one.text);
+  while (isLeft(actions[last + 1])) last += 1;
   return last;
 }
 

@@ -20,22 +20,24 @@ const LONG_ENOUGH = 15;
 /** Less is a pause, minutes. */
 const SHORTEST = 5;
 
+/** What is done before the bake; all of it where no bake is known. */
+const beforeBake = (process: Process): readonly Action[] =>
+  process.actions.slice(0, bakeAction(process) ?? process.actions.length);
+
 /** A wait that the recipe has before the bake, in whatever words: another one beside it is one too many. */
 const waitsAlready = (process: Process): boolean =>
-  process.actions
-    .slice(0, bakeAction(process) ?? process.actions.length)
-    .some(
-      ({ text, class: kind }) =>
-        shows('waits in the cold or out', text) &&
-        (kind === 'chill' || kind === 'rest' || kind === null) &&
-        (durationsIn(text).some(({ high }) => high >= LONG_ENOUGH) || shows('overnight', text)),
-    );
+  beforeBake(process).some(
+    ({ text, class: kind }) =>
+      shows('waits in the cold or out', text) &&
+      (kind === 'chill' || kind === 'rest' || kind === null) &&
+      (durationsIn(text).some(({ high }) => high >= LONG_ENOUGH) || shows('overnight', text)),
+  );
 
 /** A wait of the recipe's own, once its flour is in where a step says when, that is too short for these flours: it is made longer, and stays where it is. */
 function shortRest(process: Process, least: number, flours: ReadonlySet<string>): Action | undefined {
   const floured = process.actions.findIndex(({ takes }) => takes.some(({ line }) => flours.has(line)));
-  return process.actions
-    .slice(Math.max(0, floured), bakeAction(process) ?? process.actions.length)
+  return beforeBake(process)
+    .slice(Math.max(0, floured))
     .find(
       ({ class: kind, text, takes, minutes }) =>
         kind === 'rest' &&
@@ -49,20 +51,16 @@ function shortRest(process: Process, least: number, flours: ReadonlySet<string>)
 
 /** "Chill the dough": a cold rest of the recipe's own that names no time. */
 const untimedChill = (process: Process): Action | undefined =>
-  process.actions
-    .slice(0, bakeAction(process) ?? process.actions.length)
-    .find(
-      ({ class: kind, minutes, text }) => kind === 'chill' && minutes === null && !shows('overnight', text),
-    );
+  beforeBake(process).find(
+    ({ class: kind, minutes, text }) => kind === 'chill' && minutes === null && !shows('overnight', text),
+  );
 
 /** A chill of the recipe's own that is too short for these flours. */
 const shortChill = (process: Process, least: number): Action | undefined =>
-  process.actions
-    .slice(0, bakeAction(process) ?? process.actions.length)
-    .find(
-      ({ class: kind, minutes }) =>
-        kind === 'chill' && minutes !== null && minutes.high < least && minutes.high >= SHORTEST,
-    );
+  beforeBake(process).find(
+    ({ class: kind, minutes }) =>
+      kind === 'chill' && minutes !== null && minutes.high < least && minutes.high >= SHORTEST,
+  );
 
 /** Says for how long, behind the words of an action. */
 function timed({ from, text }: Action, time: string): SpanEdit {
@@ -113,9 +111,7 @@ export function restEdits(
 const MOST_PIPED = 60;
 /** Where a dough is piped that is soft for it: it is chilled on its trays. Null: it isn't. */
 function pipedAt(process: Process): number | null {
-  const at = process.actions
-    .slice(0, bakeAction(process) ?? process.actions.length)
-    .findLastIndex(({ text }) => shows('pipes', text));
+  const at = beforeBake(process).findLastIndex(({ text }) => shows('pipes', text));
   return at < 0 ? null : at;
 }
 

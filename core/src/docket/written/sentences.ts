@@ -7,7 +7,7 @@ import { sayDial, systemOf } from '../system';
 import type { DocketLine, DocketPart, StepKind } from '../types';
 import { coolSentence } from './cool';
 import type { Facts } from './facts';
-import { bakeAction, bakedAt, lastMixing, sentenceAfter } from './places';
+import { bakeAction, bakedAt, lastMixing, leftAt, sentenceAfter } from './places';
 import { stirredIn } from './prepare';
 import type { Renamed } from './renamed';
 import { restSentence } from './rest';
@@ -136,8 +136,16 @@ const together = (said: readonly Said[]): Said[] =>
 
 /** A spoonful of flour has nothing to drink up, g. */
 const SPOONFUL = 15;
-const drinks = ({ lines }: DocketPart): boolean =>
-  lines.reduce((sum, { id, grams }) => sum + (isOfBlend(id) ? (grams?.central ?? 0) : 0), 0) >= SPOONFUL;
+/** Crumbs on a pudding are so little of it that the pudding needn't wait for them, as a share. */
+const A_SPRINKLE = 0.06;
+const weightOf = (parts: readonly DocketPart[], counts: (id: string) => boolean): number =>
+  parts
+    .flatMap(({ lines }) => lines)
+    .reduce((sum, { id, grams }) => sum + (counts(id) ? (grams?.central ?? 0) : 0), 0);
+const drink = (parts: readonly DocketPart[]): boolean => {
+  const flour = weightOf(parts, isOfBlend);
+  return flour >= SPOONFUL && flour >= A_SPRINKLE * weightOf(parts, () => true);
+};
 
 const COVERS = /^Cover the dough and chill it/;
 /** What a step says up to the end of an action. */
@@ -152,10 +160,11 @@ export function sentencesOf(facts: Facts, renamed: readonly Renamed[]): Sentence
   const process = readProcess(facts.recipe, facts.kitchen);
   // A bake that is without gluten already has its own rests.
   const floured = facts.parts.some(({ blend }) => blend.length > 0);
-  const rest = facts.parts.some(drinks) ? restSentence(facts, process) : null;
+  const rest = drink(facts.parts) ? restSentence(facts, process) : null;
   const cool = floured ? coolSentence(facts, process) : null;
   const mixed = lastMixing(process, facts.bowl.flourLines);
-  const covered = mixed !== null && /\b(?:cover|wrap)\b/i.test(stepUpTo(process, mixed));
+  const left = mixed === null ? null : leftAt(process, mixed);
+  const covered = left !== null && /\b(?:cover|wrap)\b/i.test(stepUpTo(process, left));
   const adds = addSentences(facts, renamed, mixed, rest !== null);
   const said: Said[] = [
     ...adds.before,
@@ -164,7 +173,7 @@ export function sentencesOf(facts: Facts, renamed: readonly Renamed[]): Sentence
       : [
           {
             id: 'rest' as const,
-            at: mixed,
+            at: left,
             kind: 'rest' as const,
             ...rest,
             text: covered ? rest.text.replace(COVERS, 'Chill it') : rest.text,
