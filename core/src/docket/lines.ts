@@ -141,6 +141,14 @@ function madeInto(lines: readonly DocketLine[]): ReadonlyMap<string, string> {
   );
 }
 
+/** "Jam, to serve" under "to serve" says it twice. */
+function withoutHeading(words: string, { grams }: DocketLine, { name }: Part): string {
+  const said = `, ${(name ?? '').toLowerCase()}`;
+  return grams === null && said.length > 2 && words.toLowerCase().endsWith(said)
+    ? words.slice(0, -said.length)
+    : words;
+}
+
 /** Oats are milled beside wheat as a rule: the list says which to take. */
 const certifiedOats = ({ ingredient }: DocketLine, said: string, catalogue: Catalogue): string =>
   ingredient !== null &&
@@ -198,7 +206,7 @@ export function docketLines(
   const made = madeInto(weighed.map(here));
   return [...weighed, ...loose].map(here).map((one) => {
     const own = from.get(one.id);
-    const words = listWords(one, own, catalogue);
+    const words = withoutHeading(listWords(one, own, catalogue), one, part);
     const said: DocketLine = {
       ...one,
       words: `${words}${certifiedOats(one, words, catalogue)}${made.get(one.id) ?? ''}`,

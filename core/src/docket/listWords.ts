@@ -152,9 +152,9 @@ function unknownWords({ item }: From): string | null {
   return `${sayFraction(quantity.central)} ${pluralize(unit, quantity.central)} ${/^(?:its|the|their|this)\b/i.test(words) ? 'of ' : ''}${words}`;
 }
 
-/** ", for glazing": what one thing of a line that has several is kept back for. */
-function keptFor({ line, item, whole }: From): string {
-  if (whole || !item.aside) return '';
+/** ", for glazing": what one thing of a line that has several is kept back for, or what stands in for a line that is. */
+function keptFor({ line, item, whole }: From, changed: boolean): string {
+  if (whole ? !(changed && (line.aside || item.aside)) : !item.aside) return '';
   const behind = tidy(line.source).split(item.words).at(-1) ?? '';
   const what = /\b(?:for|to) \p{L}[\p{L} ]{2,30}(?=$|[,;.])/u.exec(behind.trim())?.[0];
   return what ? `, ${what}` : '';
@@ -176,5 +176,5 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   if (counted === null && pinch) return `a pinch of ${called}`;
   const kin = !same && isKin(made, from, catalogue);
   const prepared = same || kin || pieces !== null ? preparationOf(from!.line, from!.item) : '';
-  return `${countedWords(made, name, from, catalogue) ?? counted ?? called}${prepared === '' && kin ? saidBefore(from!.item) : prepared}${from ? keptFor(from) : ''}`;
+  return `${countedWords(made, name, from, catalogue) ?? counted ?? called}${prepared === '' && kin ? saidBefore(from!.item) : prepared}${from ? keptFor(from, made.changed) : ''}`;
 }

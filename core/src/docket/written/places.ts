@@ -50,6 +50,9 @@ function flourTaking(
   return actions.some((one, n) => n < end && takesOwn(one)) ? takesOwn : takesAny;
 }
 
+/** "Repeat with the rest" goes on with what was done. */
+const AGAIN = /^\W*repeat\b/i;
+
 /** The last action that makes the batter or dough before it is shaped, filled in or baked; null where none is known. `flours`: its lines of flour. */
 export function lastMixing(process: Process, flours: ReadonlySet<string>): number | null {
   const { actions } = process;
@@ -90,7 +93,7 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   // "Add egg, then water by spoonfuls": what is named behind it without a verb goes in as well.
   const step = actions[at]!.step;
   const goesOn = ({ step: own, class: kind, takes, text }: Action, n: number) =>
-    own === step &&
+    (own === step || AGAIN.test(text)) &&
     n < until &&
     /\p{L}/u.test(text) &&
     (kind === null || shows('forbids', text) || (AT_BOWL.has(kind) && takes.length > 0)) &&
