@@ -117,6 +117,15 @@ describe('a list behind a label', () => {
     }));
 });
 
+describe('a wrapped line', () => {
+  it('is of one kind with its first half, where that ends in the middle', () => {
+    const { kinds } = readText(
+      'Dumpling\n350 g plain flour\n175 g butter\n350 g sultanas and currants mixed,\n    washed and dried\n1 egg\n\nMix it all and boil for 3 hours.',
+    );
+    expect(kinds.find(({ source }) => source.includes('washed'))?.kind).toBe('ingredient');
+  });
+});
+
 describe('a page in labels', () => {
   const text =
     'Easy lemon loaf\nTin: 900g loaf tin\n\nCake: 175g butter, 175g caster sugar, 3 eggs, 175g SR flour, zest 2 lemons, 2 tbsp milk\nDrizzle: juice 2 lemons, 85g granulated sugar\n\nOven 180. Beat everything for the cake. 45 mins. Prick and pour over the juice and sugar.';

@@ -30,6 +30,7 @@ describe('how many it makes', () => {
   it('in a step or a tin, where nothing else says so', () => {
     expect(readText(`Buns\n${LIST}Cut it into 9 squares.`).yields).toMatchObject({ low: 9 });
     expect(readText(`Buns\n${LIST}Spoon into a 12-hole muffin tin.`).yields).toMatchObject({ low: 12 });
+    expect(readText(`Buns\n${LIST}Line a muffin tin with 15 liners.`).yields).toMatchObject({ low: 15 });
     expect(page('Corner biscuits').yields).toBeNull();
   });
   it('is no size, no time and no rating', () => {

@@ -25,7 +25,7 @@ const DOZEN = 12;
 const SEGMENTS = /\s*[|•·;(]\s*|\s{2,}/;
 /** Tins say how many fit: "a 12-hole muffin tin", "18 muffin cups". */
 const HOLES =
-  /\b(\d{1,2})(?:[- ](?:hole|cup)s?\b(?!.{0,12}\b(?:bundt|tube|ring|fluted))[^.]{0,20}\b(?:tin|pan|tray)s?\b| (?:muffin|bun|cupcake) (?:cups|cases|holes)\b)/i;
+  /\b(\d{1,2})(?:[- ](?:hole|cup)s?\b(?!.{0,12}\b(?:bundt|tube|ring|fluted))[^.]{0,20}\b(?:tin|pan|tray)s?\b| (?:muffin|bun|cupcake) (?:cups|cases|holes)\b| (?:paper |muffin |cupcake )?(?:liners|paper cases)\b)/i;
 
 /** "2 1/2", "3": a number as it is written. */
 const numberOf = (written: string) =>
