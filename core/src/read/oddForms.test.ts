@@ -119,10 +119,11 @@ describe('a list behind a label', () => {
 
 describe('a wrapped line', () => {
   it('is of one kind with its first half, where that ends in the middle', () => {
-    const { kinds } = readText(
+    const { parts } = readText(
       'Dumpling\n350 g plain flour\n175 g butter\n350 g sultanas and currants mixed,\n    washed and dried\n1 egg\n\nMix it all and boil for 3 hours.',
     );
-    expect(kinds.find(({ source }) => source.includes('washed'))?.kind).toBe('ingredient');
+    expect(parts).toHaveLength(1);
+    expect(parts[0]!.lines.find(({ source }) => source.includes('washed'))?.kind).toBe('ingredient');
   });
 });
 
