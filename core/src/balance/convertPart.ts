@@ -13,7 +13,7 @@ import { newLine, times } from './lines';
 import { nearestSpoon, spoonStep } from './spoons';
 import { heldSlack } from './rules/held';
 import { SWAPS, TARGETS } from './rules';
-import { WARNINGS } from './rules/warnings';
+import { WARNINGS, WITHOUT_FLOUR } from './rules/warnings';
 import { hasLiquid, waterShift } from './rules/water';
 import { kindOf } from './kind';
 import type { BakeSetting, PartSays, PartState, Quantity, Setting, Shift, Target } from './types';
@@ -211,8 +211,11 @@ function balanced(
   const swapped = SWAPS.reduce((part, rule) => rule.swap(part, setting), start);
   const { lines: overruled, fixed } = overrule(swapped.lines, setting);
   const common = { id, name, family, original, fixed, cooked: swapped.cooked };
-  if (swapped.replaced === 0)
-    return { ...common, lines: overruled, balances: [], shifts: swapped.shifts, warnings: [], bySpoon: 0 };
+  if (swapped.replaced === 0) {
+    const now = { ...swapped, lines: overruled };
+    const warnings = WITHOUT_FLOUR.flatMap((rule) => rule.warn(now, setting));
+    return { ...common, lines: overruled, balances: [], shifts: swapped.shifts, warnings, bySpoon: 0 };
+  }
   const state = { ...swapped, lines: overruled };
   const targets = TARGETS.flatMap((rule) => rule.target(state, setting));
   const ready = withLiquid(state, overruled, setting);

@@ -92,6 +92,7 @@ export interface PartWarningSays {
   readonly 'nothing-binds': Bare;
   readonly 'eggs-out': Bare;
   readonly 'foam-without-egg': Bare;
+  readonly 'meringue-without-egg': Bare;
   readonly 'shell-without-egg': Bare;
   readonly 'egg-led-without-egg': Bare;
   readonly 'turns-green': Bare;

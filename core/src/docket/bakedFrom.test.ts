@@ -104,6 +104,13 @@ const ROWS: readonly Row[] = [
     ],
     [],
   ],
+  [
+    'a meringue of brine is dried',
+    'Meringue roulade\n4 egg whites\n225g caster sugar\n1 tsp cornflour\n300ml double cream\n\nMethod\nWhisk the whites to stiff peaks, whisk in the sugar, fold in the cornflour. Spread in a 23 x 32cm tin and bake at 160C for 20 minutes.\nWhip the cream, spread over and roll up.',
+    NO_EGG,
+    [/dry it at 100 °C/, /chickpea brine to stiff peaks/],
+    [],
+  ],
   ['a pudding doesn’t wait for its crumbs', MORNING, {}, [], [/Let the batter stand/]],
   [
     '“flours” are all of a part that nothing else names',

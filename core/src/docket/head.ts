@@ -125,6 +125,7 @@ export function headOf(docket: Docket, system = systemOf(docket.locale)): Docket
 /** What makes it another bake than the one asked for. */
 const ANOTHER_BAKE: ReadonlySet<string> = new Set([
   'foam-without-egg',
+  'meringue-without-egg',
   'shell-without-egg',
   'egg-led-without-egg',
 ]);

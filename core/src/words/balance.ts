@@ -117,6 +117,8 @@ export const BALANCE_WORDS: WordsFor<BalanceSays> = {
   'nothing-binds': () => 'Nothing binds this part: it will crumble. Choose gum or husk.',
   'eggs-out': () =>
     'More than two eggs are replaced: expect a denser, moister crumb. Bake a small one first.',
+  'meringue-without-egg': () =>
+    'Chickpea brine makes a meringue that sets less than egg white: dry it at 100 °C for about two hours. It breaks when it is rolled.',
   'foam-without-egg': () =>
     'Egg is all that holds a sponge up: without it this is another cake, flatter and closer.',
   'shell-without-egg': () =>

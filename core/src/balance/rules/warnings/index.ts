@@ -3,10 +3,14 @@ import { binderAbove } from './binderAbove';
 import { drinkOutside } from './drinkOutside';
 import { eggsOut } from './eggsOut';
 import { standsOnEgg } from './standsOnEgg';
+import { meringueOfBrine } from './meringueOfBrine';
 import { nothingBinds } from './nothingBinds';
 import { schoolOut } from './schoolOut';
 import { sodaOver } from './sodaOver';
 import { turnsGreen } from './turnsGreen';
+
+/** What is said of a part whose flour needn't be replaced, too. */
+export const WITHOUT_FLOUR: readonly WarningRule[] = [meringueOfBrine];
 
 /** What no shift mends, in the order in which it is said. */
 export const WARNINGS: readonly WarningRule[] = [
@@ -18,4 +22,5 @@ export const WARNINGS: readonly WarningRule[] = [
   standsOnEgg,
   schoolOut,
   turnsGreen,
+  meringueOfBrine,
 ];
