@@ -153,6 +153,23 @@ const ROWS: readonly Row[] = [
     [/1½ hours/, /on a surface/],
   ],
   [
+    'left in a warm place it has risen too',
+    BUNS.replace('leave for 1½ hours until doubled in size', 'leave in a warm place for 2 hours').replace(
+      'leave for 45 minutes',
+      'leave for 1 hour to rise',
+    ),
+    {},
+    [/leave for 1 hour to rise/],
+    [/warm place/],
+  ],
+  [
+    'a cake that is whisked up has no egg to hold it, with flour or without',
+    'Chestnut cake\n250 g dark chocolate\n250 g cooked chestnuts\n4 eggs, separated\n125 g sugar\n\nMethod\nMelt the chocolate, stir in the chestnuts. Whisk the yolks with the sugar and stir in. Whisk the whites stiff and fold in. Bake in a 25 cm springform at 170C for 25 minutes.',
+    NO_EGG,
+    [/without it this is another cake/],
+    [],
+  ],
+  [
     '“the sugar” is the one that stays, where another is replaced',
     SWISS,
     GRAIN_FREE,

@@ -64,16 +64,24 @@ const IN_A_BOWL =
   /^[\s,;]*(?:(?:and|then)\s+)*(?:put|place|transfer|return|turn|tip) (?:it |them |the dough )?(?:back )?(?:in|into|to|onto) (?:an?|the|its|your) (?:[\p{L}-]+ ){0,3}bowl\s*$/iu;
 /** So long a wait of a dough that has risen once is its second rise, minutes; in the cold it takes longer. */
 const A_RISE: Partial<Record<ActionClass, number>> = { rest: 20, chill: 240 };
+/** Left where it is warm, it rises. */
+const RISES =
+  /\bwarm (?:place|spot|room|corner)\b|\bsomewhere warm\b|\bin the warm\b|\b(?:to|until|till) (?:it (?:is|has) )?ris(?:e|en)\b/i;
+const isRise = ({ class: kind, text }: Action): boolean =>
+  kind === 'prove' || (kind === 'rest' && RISES.test(text));
 const BECAUSE_ONCE = 'without gluten it rises once';
 
 /** Of several rises the last is kept: without gluten a dough that is knocked back doesn't rise again as well. What covers it for a rise goes with that. */
 export function proofEdits(actions: readonly Action[], all: readonly Action[]): SpanEdit[] {
-  const first = all.findIndex(({ class: kind }) => kind === 'prove');
+  const first = all.findIndex(isRise);
   const heat = all.findIndex(({ class: kind }, n) => n > first && (kind === 'bake' || kind === 'fry'));
   const rises = all.filter(
-    ({ class: kind, minutes }, n) =>
-      kind === 'prove' ||
-      (first >= 0 && n > first && n < heat && (minutes?.high ?? 0) >= (A_RISE[kind ?? 'finish'] ?? Infinity)),
+    (one, n) =>
+      isRise(one) ||
+      (first >= 0 &&
+        n > first &&
+        n < heat &&
+        (one.minutes?.high ?? 0) >= (A_RISE[one.class ?? 'finish'] ?? Infinity)),
   );
   const last = rises.at(-1);
   if (rises.length < 2) return [];

@@ -2,7 +2,7 @@ import type { WarningRule } from '../../types';
 import { binderAbove } from './binderAbove';
 import { drinkOutside } from './drinkOutside';
 import { eggsOut } from './eggsOut';
-import { standsOnEgg } from './standsOnEgg';
+import { foamOfEgg, standsOnEgg } from './standsOnEgg';
 import { meringueOfBrine } from './meringueOfBrine';
 import { nothingBinds } from './nothingBinds';
 import { schoolOut } from './schoolOut';
@@ -10,7 +10,7 @@ import { sodaOver } from './sodaOver';
 import { turnsGreen } from './turnsGreen';
 
 /** What is said of a part whose flour needn't be replaced, too. */
-export const WITHOUT_FLOUR: readonly WarningRule[] = [meringueOfBrine];
+export const WITHOUT_FLOUR: readonly WarningRule[] = [meringueOfBrine, foamOfEgg];
 
 /** What no shift mends, in the order in which it is said. */
 export const WARNINGS: readonly WarningRule[] = [
@@ -19,6 +19,7 @@ export const WARNINGS: readonly WarningRule[] = [
   drinkOutside,
   sodaOver,
   eggsOut,
+  foamOfEgg,
   standsOnEgg,
   schoolOut,
   turnsGreen,
