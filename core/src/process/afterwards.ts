@@ -138,6 +138,7 @@ const BRUSHED = /\b(?:brush\w*|glaz\w+|egg[- ]?wash|paint|seal\w*|stick|moisten|
 
 /** The egg of a dough's list that is named only where it is brushed on: none of it is in the dough. */
 function washLines(part: Part, actions: readonly Told[]): Set<string> {
+  if (!actions.some(({ text }) => BRUSHED.test(text))) return new Set();
   const called = calledOf([part]);
   const heard = actions.map(({ text }) =>
     EVERYTHING.test(text)
