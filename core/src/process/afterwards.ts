@@ -4,6 +4,7 @@ import { UNTIL, type Told } from './actions';
 import { calledOf, linesNamedIn, type Called } from './called';
 import { EVERYTHING } from './data/roleWords';
 import { isCrumble } from './parts';
+import { shows } from './signs';
 import { heats, type ToldStage } from './stages';
 
 /** What a dough or batter is made of: what stands in a step with it is in it. */
@@ -134,11 +135,12 @@ function bathLines(part: Part, actions: readonly Told[]): Set<string> {
 /** What a part is called that is only brushed on. */
 const WASH = 'to glaze';
 /** The edges of a pie are stuck with what it is glazed with. */
-const BRUSHED = /\b(?:brush\w*|glaz\w+|egg[- ]?wash|paint|seal\w*|stick|moisten|dampen)\b/i;
+const STUCK = /\b(?:seal\w*|stick|moisten|dampen)\b/i;
+const isBrushed = ({ text }: Told): boolean => shows('brushes', text) || STUCK.test(text);
 
 /** The egg of a dough's list that is named only where it is brushed on: none of it is in the dough. */
 function washLines(part: Part, actions: readonly Told[]): Set<string> {
-  if (!actions.some(({ text }) => BRUSHED.test(text))) return new Set();
+  if (!actions.some(isBrushed)) return new Set();
   const called = calledOf([part]);
   const heard = actions.map(({ text }) =>
     EVERYTHING.test(text)
@@ -153,7 +155,7 @@ function washLines(part: Part, actions: readonly Told[]): Set<string> {
       .filter((one) => one.items.length === 1 && rolesOf(one).every((role) => role === 'egg'))
       .filter(({ id }) => {
         const at = named.flatMap((those, n) => (those.includes(id) ? [n] : []));
-        return at.length > 0 && at.every((n) => BRUSHED.test(actions[n]!.text));
+        return at.length > 0 && at.every((n) => isBrushed(actions[n]!));
       })
       .map(({ id }) => id),
   );

@@ -77,13 +77,13 @@ function heedSentence({ bake, recipe }: Facts, process: Process): Said[] {
 
 /**
  * What a rule brought in and no step of the recipe can name: it goes in with the wet things; an acid only after the rest, since
- * what it frees from the soda won't wait.
+ * what it frees from the soda won't wait; unless it waits as something that can't be stirred.
  */
 function addSentences(
   { parts, catalogue }: Facts,
   renamed: readonly Renamed[],
   mixed: number | null,
-  rests: boolean,
+  waitsInBowl: boolean,
 ): { readonly before: Said[]; readonly last: Said[] } {
   const listed = new Set(renamed.flatMap(({ ids }) => ids));
   const news = parts.flatMap((part) => {
@@ -120,7 +120,9 @@ function addSentences(
       (names) => `Stir in the ${names} as well.`,
     ),
     last: says(sour, (names) =>
-      rests ? `Stir in the ${names} only now: it begins to lift at once.` : `Stir in the ${names} as well.`,
+      waitsInBowl
+        ? `Stir in the ${names} only now: it begins to lift at once.`
+        : `Stir in the ${names} as well.`,
     ),
   };
 }
@@ -142,7 +144,7 @@ const weightOf = (parts: readonly DocketPart[], counts: (id: string) => boolean)
   parts
     .flatMap(({ lines }) => lines)
     .reduce((sum, { id, grams }) => sum + (counts(id) ? (grams?.central ?? 0) : 0), 0);
-const drink = (parts: readonly DocketPart[]): boolean => {
+const wantsToDrink = (parts: readonly DocketPart[]): boolean => {
   const flour = weightOf(parts, isOfBlend);
   return flour >= SPOONFUL && flour >= A_SPRINKLE * weightOf(parts, () => true);
 };
@@ -160,12 +162,14 @@ export function sentencesOf(facts: Facts, renamed: readonly Renamed[]): Sentence
   const process = readProcess(facts.recipe, facts.kitchen);
   // A bake that is without gluten already has its own rests.
   const floured = facts.parts.some(({ blend }) => blend.length > 0);
-  const rest = drink(facts.parts) ? restSentence(facts, process) : null;
+  const rest = wantsToDrink(facts.parts) ? restSentence(facts, process) : null;
   const cool = floured ? coolSentence(facts, process) : null;
   const mixed = lastMixing(process, facts.bowl.flourLines);
   const left = mixed === null ? null : leftAt(process, mixed);
   const covered = left !== null && /\b(?:cover|wrap)\b/i.test(stepUpTo(process, left));
-  const adds = addSentences(facts, renamed, mixed, rest !== null);
+  // What is wrapped, or piped, before it waits isn't stirred any more.
+  const waitsInBowl = rest !== null && rest.at === undefined && left === mixed;
+  const adds = addSentences(facts, renamed, mixed, waitsInBowl);
   const said: Said[] = [
     ...adds.before,
     ...(rest === null
