@@ -13,6 +13,7 @@ import { FAMILY_NAMES, type FamilyId, type RouteId } from '../vocabulary';
 import type { Said } from '../words';
 import { differingTins, foldedLine, foldedTins } from './folded';
 import { askOf } from './ask';
+import { partHeading, plainHeading } from './headings';
 import { docketLines } from './lines';
 import { settled } from './bake';
 import { ownRest, type OwnRest } from './ownRest';
@@ -40,9 +41,6 @@ export function mainPart({ converted }: Balanced, { recipe, catalogue }: Work): 
   return converted.find(({ id }) => id === read?.id) ?? converted[0]!;
 }
 
-/** A name without the marks that its page had around it. */
-const plainHeading = (name: string): string => name.replace(/\*\*|__|^#+\s*/g, '').trim();
-
 function toPart(converted: ConvertedPart, work: Work, balanced: Balanced): DocketPart {
   const part = work.recipe.parts.find(({ id }) => id === converted.id)!;
   const built = converted.balances.length > 0 && converted.lines.some(({ line }) => isOfBlend(line));
@@ -50,7 +48,7 @@ function toPart(converted: ConvertedPart, work: Work, balanced: Balanced): Docke
   const grams = blendFor(converted.original, { ...balanced, request, catalogue });
   return {
     id: converted.id,
-    name: converted.name && plainHeading(converted.name),
+    name: converted.name && partHeading(converted.name, request),
     blend: built ? balanced.blend.shares.map((one) => ({ ...one, grams: settle(one.share * grams) })) : [],
     lines: docketLines(part, converted, request, work),
     balances: converted.balances.map(({ id, original, converted: now, band }) => ({

@@ -101,8 +101,9 @@ const ROWS: readonly Row[] = [
       /beat in flax gel and beaten oil, add the dry ingredients\. Stir in the vinegar as well\. Wrap/,
       /Whisk thickened milk, sugar and/,
       /Brush with milk/,
+      /^Glaze$/m,
     ],
-    [],
+    [/egg wash/i],
   ],
   [
     'a meringue of brine is dried',
