@@ -8,8 +8,9 @@ import type { Work } from './plan';
 /** A part is only of another kind than its bake when that is so sure. */
 const SURE = 0.5;
 
-const kindOf = (part: FormulaPart, { recipe, kitchen }: Work) =>
-  readProcess(recipe, kitchen).mixtures.find((mixture) => mixture.part === part.id)?.family;
+const mixtureOf = (part: FormulaPart, { recipe, kitchen }: Work) =>
+  readProcess(recipe, kitchen).mixtures.find((mixture) => mixture.part === part.id);
+const kindOf = (part: FormulaPart, work: Work) => mixtureOf(part, work)?.family;
 
 /** True where flour only thickens a part: a custard, a sauce. */
 export const onlyThickens = (part: FormulaPart, work: Work): boolean =>
@@ -29,10 +30,11 @@ export function isGlaze({ name, lines }: FormulaPart, { recipe, kitchen }: Work)
 }
 
 /** True where the whites of a part's eggs are whipped apart: what stands in for them is to whip too. */
-export function whipsWhites(part: FormulaPart, { recipe, kitchen }: Work): boolean {
-  const { actions, mixtures } = readProcess(recipe, kitchen);
-  const own = mixtures.find((mixture) => mixture.part === part.id)?.id;
-  return actions.some(({ text, makes }) => makes === own && shows('whips whites', text));
+export function whipsWhites(part: FormulaPart, work: Work): boolean {
+  const own = mixtureOf(part, work)?.id;
+  return readProcess(work.recipe, work.kitchen).actions.some(
+    ({ text, makes }) => makes === own && shows('whips whites', text),
+  );
 }
 
 /** The family that a part is converted by: a crumble on a muffin is a crumble. The part with the most flour is what the bake is. */

@@ -20,6 +20,9 @@ const THE_BAKE =
 const WET_AND_DRY = /\b(?:wet|dry)(?: ingredients)?\b/gi;
 
 const rolesOf = ({ items }: Line) => items.map(({ role }) => role);
+/** The actions that name a line, by their number. */
+const namingOf = (named: readonly (readonly string[])[], line: string): number[] =>
+  named.flatMap((those, n) => (those.includes(line) ? [n] : []));
 
 /**
  * The lines that only come to a bake when it is done: named after its heat, and before that at most where nothing of the dough is
@@ -58,7 +61,7 @@ function lateLines(main: Part, actions: readonly Told[], end: number): Set<strin
     lines
       .filter((one) => !built.has(one.id) && alone(one))
       .filter(({ id }) => {
-        const at = named.flatMap((those, n) => (those.includes(id) ? [n] : []));
+        const at = namingOf(named, id);
         return at.some((n) => n > end) && at.every((n) => n > end || !doughy.has(actions[n]!.step));
       })
       .map(({ id }) => id),
@@ -154,7 +157,7 @@ function washLines(part: Part, actions: readonly Told[]): Set<string> {
       .filter((one) => one.kind === 'ingredient' && !told.has(one.id))
       .filter((one) => one.items.length === 1 && rolesOf(one).every((role) => role === 'egg'))
       .filter(({ id }) => {
-        const at = named.flatMap((those, n) => (those.includes(id) ? [n] : []));
+        const at = namingOf(named, id);
         return at.length > 0 && at.every((n) => isBrushed(actions[n]!));
       })
       .map(({ id }) => id),
@@ -174,7 +177,7 @@ function fruitOf(part: Part, actions: readonly Told[]): Set<string> {
   const named = actions.map(({ text }) => linesNamedIn(text, called).map(({ line }) => line));
   const withFruit = named.map((those) => those.some((line) => fruit.has(line)));
   const goesWithIt = ({ id }: Line) => {
-    const at = named.flatMap((those, n) => (those.includes(id) ? [n] : []));
+    const at = namingOf(named, id);
     return at.length > 0 && at.every((n) => withFruit[n]);
   };
   const besides = lines.filter((one) => !rolesOf(one).includes('wheat-flour') && goesWithIt(one));

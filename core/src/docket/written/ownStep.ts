@@ -71,8 +71,8 @@ const writerEdits = (source: string): SpanEdit[] => {
   return said === '' ? [] : [{ from: 0, to: said.length, text: '', because: '' }];
 };
 
-/** The last words of the names of what the list still has as its author wrote it. */
-function keptWords({ parts }: Recipe, renamed: readonly Renamed[]): ReadonlySet<string> {
+/** The last words of the names of what the list still has as its author wrote it: for each step of a method the same. */
+export function keptWords({ parts }: Recipe, renamed: readonly Renamed[]): ReadonlySet<string> {
   const gone = new Set(renamed.map(({ line }) => line));
   return new Set(
     parts.flatMap(({ lines }) =>
@@ -92,19 +92,25 @@ const ownsA = (words: string, { parts }: Recipe): boolean =>
     ),
   );
 
+/** What is the same for every step of a method. */
+export interface ToldOfAll {
+  readonly renamed: readonly Renamed[];
+  readonly kept: ReadonlySet<string>;
+  readonly remeasured: readonly Remeasured[];
+  readonly said: readonly Sentence[];
+}
+
 /** A step of the recipe as it is said now: the author's words wherever nothing in them changed. */
 export function ownStep(
   { id, source }: Step,
   facts: Facts,
-  renamed: readonly Renamed[],
-  remeasured: readonly Remeasured[],
-  said: readonly Sentence[],
+  { renamed, kept, remeasured, said }: ToldOfAll,
 ): DocketStep {
   const { recipe, kitchen, request, catalogue, parts, bowl, bake } = facts;
   const process = readProcess(recipe, kitchen);
   const actions = process.actions.filter(({ step }) => step === id);
   const taken = takenBy(actions, facts);
-  const mentions = renameMentions(source, renamed, taken, keptWords(recipe, renamed), catalogue);
+  const mentions = renameMentions(source, renamed, taken, kept, catalogue);
   const dust = dustOf(parts, request, catalogue);
   const butterOut = request.without.includes('milk');
   const floured = renamed.some(({ blend }) => blend) || parts.some(({ blend }) => blend.length > 0);

@@ -115,10 +115,11 @@ function pipedAt(process: Process): number | null {
   return at < 0 ? null : at;
 }
 
-/** The wait that the flours need and the recipe hasn't; null: none, or its own will do. */
+/** The wait that the flours need and the recipe hasn't; null: none, or its own will do. `covered`: the recipe has seen to that. */
 export function restSentence(
   { rest, profile, bowl, recipe }: Facts,
   process: Process,
+  covered: boolean,
 ): { readonly text: string; readonly because: string; readonly at?: number } | null {
   const [low, high] = rest.minutes;
   if (recipe.method.some(({ source }) => shows('folds whites', source))) return null;
@@ -135,7 +136,7 @@ export function restSentence(
   const span = low === high ? sayMinutes(low) : `${low} to ${sayMinutes(high)}`;
   return {
     text: rest.cold
-      ? `Cover the dough and chill it for ${spanOf(low, high)}.`
+      ? `${covered ? 'Chill it' : 'Cover the dough and chill it'} for ${spanOf(low, high)}.`
       : profile.yeast
         ? `Cover it and let it rise somewhere warm for ${span}, until it is puffy.`
         : `Let the ${profile.texture} stand for ${span}: it thickens as the flours drink.`,

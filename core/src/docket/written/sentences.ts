@@ -149,7 +149,6 @@ const wantsToDrink = (parts: readonly DocketPart[]): boolean => {
   return flour >= SPOONFUL && flour >= A_SPRINKLE * weightOf(parts, () => true);
 };
 
-const COVERS = /^Cover the dough and chill it/;
 /** What a step says up to the end of an action. */
 const stepUpTo = ({ actions }: Process, at: number): string =>
   actions
@@ -162,27 +161,17 @@ export function sentencesOf(facts: Facts, renamed: readonly Renamed[]): Sentence
   const process = readProcess(facts.recipe, facts.kitchen);
   // A bake that is without gluten already has its own rests.
   const floured = facts.parts.some(({ blend }) => blend.length > 0);
-  const rest = wantsToDrink(facts.parts) ? restSentence(facts, process) : null;
   const cool = floured ? coolSentence(facts, process) : null;
   const mixed = lastMixing(process, facts.bowl.flourLines);
   const left = mixed === null ? null : leftAt(process, mixed);
   const covered = left !== null && /\b(?:cover|wrap)\b/i.test(stepUpTo(process, left));
+  const rest = wantsToDrink(facts.parts) ? restSentence(facts, process, covered) : null;
   // What is wrapped, or piped, before it waits isn't stirred any more.
   const waitsInBowl = rest !== null && rest.at === undefined && left === mixed;
   const adds = addSentences(facts, renamed, mixed, waitsInBowl);
   const said: Said[] = [
     ...adds.before,
-    ...(rest === null
-      ? []
-      : [
-          {
-            id: 'rest' as const,
-            at: left,
-            kind: 'rest' as const,
-            ...rest,
-            text: covered ? rest.text.replace(COVERS, 'Chill it') : rest.text,
-          },
-        ]),
+    ...(rest === null ? [] : [{ id: 'rest' as const, at: left, kind: 'rest' as const, ...rest }]),
     ...adds.last,
     ...bakeSentence(facts, process),
     ...heedSentence(facts, process),

@@ -4,7 +4,7 @@ import { readProcess, shows } from '../../process';
 import type { Recipe } from '../../read';
 import type { DocketStep, StepKind } from '../types';
 import type { Facts } from './facts';
-import { ownStep } from './ownStep';
+import { keptWords, ownStep } from './ownStep';
 import { firstHeat } from './places';
 import { preparing } from './prepare';
 import { remeasuredIn } from './remeasured';
@@ -65,8 +65,8 @@ const whipsCream = ({ method }: Recipe) => method.some(({ source }) => shows('wh
 export function writeMethod(facts: Facts): DocketStep[] {
   const { recipe, catalogue, parts, bowl, steps } = facts;
   const renamed = renamedIn(recipe, parts, catalogue);
-  const remeasured = remeasuredIn(facts);
   const said = sentencesOf(facts, renamed);
+  const all = { renamed, kept: keptWords(recipe, renamed), remeasured: remeasuredIn(facts), said };
   const { behind, ahead, last, bakeStep } = ownSteps(said, facts);
   // What swells in its own water as an egg's stand-in needn't be soaked again.
   const swells = bowl.which('gels when soaked');
@@ -82,7 +82,7 @@ export function writeMethod(facts: Facts): DocketStep[] {
       ({ id, text, because, uses }) => fresh(id, text, because, 'prepare', uses),
     ),
     ...recipe.method.flatMap((step) => {
-      const written = ownStep(step, facts, renamed, remeasured, said);
+      const written = ownStep(step, facts, all);
       return [
         ...(step.id === bakeStep ? ahead : []),
         ...techniques(step.id),
