@@ -2,6 +2,7 @@
 const rooms = [
   'vocabulary',
   'quantity',
+  'search',
   'catalogue',
   'family',
   'kitchen',
