@@ -1,3 +1,14 @@
-export { CalendarError, toCalendar } from './calendar';
-export { planBake, type Plan, type PlanStep } from './plan';
-export { UnknownZoneError, wallTime } from './zone';
+export { planDay, planDaySteps, USUAL_WORK } from './plan';
+export type {
+  Asleep,
+  DayAsk,
+  DayBake,
+  DayOven,
+  DayPlan,
+  NoDay,
+  Pin,
+  PlannedTask,
+  Relief,
+  TaskKind,
+} from './types';
+export { UnknownZoneError, momentOf, wallTime } from './zone';

@@ -1,102 +1,124 @@
-import type { Docket } from '../docket';
-import { sayMinutes } from '../docket';
-import { familyOf } from '../family';
-import type { Serving } from '../kitchen';
+import type { Said } from '../words';
+import { bindsOf } from './binds';
+import { latestBegin, type Latest } from './latest';
 import { momentOf, wallTime } from './zone';
+import { MINUTE_MS, problemOf, type DayProblem } from './problem';
+import { reliefsOf } from './relief';
+import { timelineOf } from './timeline';
+import type { DayAsk, DayPlan, NoDay } from './types';
 
-/** One step of the bake day. */
-export interface PlanStep {
-  readonly id: 'soften' | 'mix' | 'rest' | 'preheat' | 'bake' | 'cool' | 'serve';
-  readonly words: string;
-  /** Moment it begins, ms since 1970, and on the clocks of the place. */
-  readonly begins: number;
-  readonly at: string;
-  readonly minutes: number;
+/** Conflicts that a day's search may run into where nobody says. */
+export const USUAL_WORK = 20_000;
+/** Of one bake by itself: it is found at once, or it isn't there. */
+const ALONE = 2000;
+
+function toPlan(problem: DayProblem, { placed, begins, atBest, proven }: Latest): DayPlan {
+  const { tasks, ovens } = timelineOf(problem, placed);
+  const moment = (minute: number) => problem.base + minute * MINUTE_MS;
+  return {
+    outcome: 'plan',
+    proven,
+    begins: moment(begins),
+    atBest: moment(atBest),
+    zone: problem.ask.bakes[0]!.serving.zone,
+    tasks,
+    binds: bindsOf(problem, placed),
+    ovens,
+  };
 }
 
-export interface Plan {
-  readonly steps: readonly PlanStep[];
-  /** When the first step begins. */
-  readonly begins: number;
-  /** Ms by which it is too late to begin, at the moment given; 0 when there is time. */
-  readonly late: number;
+/** Where one bake by itself can't be in time: when it could be at the soonest. */
+function tooLate(ask: DayAsk): Said[] {
+  return ask.bakes.flatMap((bake): Said[] => {
+    const { title } = bake.docket;
+    if (ask.now !== null && momentOf(bake.serving) <= ask.now)
+      return [{ code: 'table-is-past', values: { title } }];
+    const alone = { ...ask, bakes: [bake], pins: [] };
+    const possible = (minutes: number) => isPossible(laterBy(alone, minutes));
+    if (possible(0)) return [];
+    const later = leastThat(possible, LONGEST_LATER);
+    if (later === null) return [];
+    const soonest = wallTime(momentOf(bake.serving) + later * MINUTE_MS, bake.serving.zone).slice(11);
+    return [{ code: 'too-late-for', values: { title, soonest } }];
+  });
 }
 
-const MINUTE_MS = 60_000;
-/** Butter and eggs come to room temperature, an oven to its heat. Common practice. */
-const SOFTEN_MINUTES = 60;
-const PREHEAT_MINUTES = 20;
+const LONGEST_LATER = 24 * 60;
 
-interface Task {
-  readonly id: PlanStep['id'];
-  readonly words: string;
-  readonly minutes: number;
-  /** It ends when this one begins, beside the others. */
-  readonly before: PlanStep['id'];
-}
-
-/** The tasks of a docket, each with what it leads up to. The bake is given its whole window, so that it is ready in time. */
-function tasksOf({ family, bake, rest, title }: Docket): Task[] {
-  const profile = familyOf(family.id);
-  const minutes = Math.ceil(bake.minutes?.high ?? 0);
-  const first = bake.firstCheck === null ? '' : `; first look after ${Math.round(bake.firstCheck)} minutes`;
-  const place = rest.cold ? 'Rest it in the cold' : `Let the ${profile.texture} rest`;
-  return [
-    { id: 'cool', words: 'Let it cool', minutes: bake.coolMinutes, before: 'serve' },
-    { id: 'bake', words: `Bake ${title}${first}`, minutes, before: 'cool' },
-    {
-      id: 'rest',
-      words: `${place} for ${sayMinutes(rest.minutes[0])}`,
-      minutes: rest.minutes[0],
-      before: 'bake',
+/** A day whose every serving is so many minutes later. */
+export const laterBy = (ask: DayAsk, minutes: number): DayAsk => ({
+  ...ask,
+  bakes: ask.bakes.map((bake) => ({
+    ...bake,
+    serving: {
+      ...bake.serving,
+      at: wallTime(momentOf(bake.serving) + minutes * MINUTE_MS, bake.serving.zone),
     },
-    {
-      id: 'preheat',
-      words: 'Heat the oven',
-      minutes: bake.oven?.preheatMinutes ?? PREHEAT_MINUTES,
-      before: 'bake',
-    },
-    {
-      id: 'mix',
-      words: profile.texture === 'dough' ? 'Make the dough' : 'Make the batter',
-      minutes: profile.mixMinutes,
-      before: 'rest',
-    },
-    ...(profile.warmStart
-      ? [
-          {
-            id: 'soften' as const,
-            words: 'Butter and eggs out of the cold',
-            minutes: SOFTEN_MINUTES,
-            before: 'mix' as const,
-          },
-        ]
-      : []),
-  ];
+  })),
+});
+
+/** Whether there is a plan at all; no answer counts as none. */
+export function isPossible(ask: DayAsk): boolean {
+  const answer = latestBegin(problemOf(ask), ALONE).next();
+  return !answer.done || (answer.value !== null && answer.value !== 'stopped');
 }
+
+/** The least of 5, 10, 15 … minutes by which something is possible, to a quarter hour beyond two hours; null: not within `most`. */
+export function leastThat(possible: (minutes: number) => boolean, most: number): number | null {
+  let high = 15;
+  while (!possible(high)) if ((high *= 2) > most) return null;
+  let low = high === 15 ? 0 : high / 2;
+  const step = high > 120 ? 15 : 5;
+  while (high - low > step) {
+    const middle = Math.round((low + high) / 2 / step) * step;
+    if (middle === low || middle === high) break;
+    if (possible(middle)) high = middle;
+    else low = middle;
+  }
+  return high;
+}
+
+function noDay(ask: DayAsk, found: boolean): NoDay {
+  const late = tooLate(ask);
+  const reasons: Said[] =
+    late.length > 0
+      ? late
+      : [
+          found
+            ? { code: 'not-found', values: {} }
+            : { code: 'too-much-at-once', values: { bakes: ask.bakes.length } },
+        ];
+  return { outcome: 'infeasible', reasons, relax: reliefsOf(ask) };
+}
+
+const needsOven = (ask: DayAsk): boolean =>
+  ask.bakes.some(({ docket }) => (docket.stages ?? []).some(({ medium }) => medium === 'oven'));
 
 /**
- * The bake day, planned back from the moment it is to be on the table. Times are moments, shown on the clocks of the place,
- * so a night on which the clocks change doesn't move the bake. `now`: ms since 1970. Throws UnknownZoneError.
+ * Plans a bake day: every docket on the table when it is to be, the least work on the evening before, and the latest begin there is.
+ * Yields each better plan on the way; a caller may stop at any of them. Throws UnknownZoneError.
  */
-export function planBake(docket: Docket, serving: Serving, now: number): Plan {
-  const table = momentOf(serving);
-  const begins = new Map<PlanStep['id'], number>([['serve', table]]);
-  const step = (id: PlanStep['id'], words: string, moment: number, minutes: number): PlanStep => ({
-    id,
-    words,
-    begins: moment,
-    at: wallTime(moment, serving.zone),
-    minutes,
-  });
-  const steps = [step('serve', 'On the table', table, 0)];
-  for (const { id, words, minutes, before } of tasksOf(docket)) {
-    const moment = begins.get(before)! - minutes * MINUTE_MS;
-    begins.set(id, moment);
-    // What goes on at once is no task.
-    if (id !== 'rest' || minutes > 0) steps.push(step(id, words, moment, minutes));
+export function* planDaySteps(ask: DayAsk): Generator<DayPlan, DayPlan | NoDay, void> {
+  if (ask.ovens.length === 0 && needsOven(ask))
+    return { outcome: 'infeasible', reasons: [{ code: 'no-oven', values: {} }], relax: [] };
+  const past = ask.bakes.filter(({ serving }) => ask.now !== null && momentOf(serving) <= ask.now);
+  if (past.length > 0) return noDay(ask, false);
+  const problem = problemOf(ask);
+  const search = latestBegin(problem, ask.work);
+  for (;;) {
+    const { done, value } = search.next();
+    if (value === null || value === 'stopped') return noDay(ask, value === 'stopped');
+    const plan = toPlan(problem, value);
+    if (done) return plan;
+    yield plan;
   }
-  const ordered = steps.sort((a, b) => a.begins - b.begins || a.minutes - b.minutes);
-  const first = ordered[0]!.begins;
-  return { steps: ordered, begins: first, late: Math.max(0, now - first) };
+}
+
+/** A day planned to the end of the work that is allowed. */
+export function planDay(ask: DayAsk): DayPlan | NoDay {
+  const steps = planDaySteps(ask);
+  for (;;) {
+    const { done, value } = steps.next();
+    if (done) return value;
+  }
 }

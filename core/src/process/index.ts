@@ -1,3 +1,4 @@
+export { actionsOf, type Told } from './actions';
 export { heatsOf, readProcess, type Process } from './process';
 export { heats } from './stages';
 export { dishIn, saysSize } from './tins';

@@ -66,7 +66,7 @@ export class Solver {
   private readonly activity: number[] = [];
   private bump = 1;
   /** Of each variable its value in the best answer; empty before there is one. */
-  readonly best: number[] = [];
+  readonly best: (number | undefined)[] = [];
   /** Of each variable, which is decided first: a greater one first, by hand. */
   private readonly order: { readonly view: number; readonly towards: 'high' | 'low' }[] = [];
   conflicts = 0;
@@ -102,8 +102,13 @@ export class Solver {
     this.order.push(...order);
   }
 
+  /** Values that are tried first; where one isn't known, as late as it can be. */
+  suggest(values: ReadonlyMap<number, number>): void {
+    for (const [view, value] of values) this.best[view >> 1] = value;
+  }
+
   value(view: number): number {
-    const value = this.best[view >> 1]!;
+    const value = this.best[view >> 1] ?? 0;
     return view & 1 ? -value : value;
   }
 

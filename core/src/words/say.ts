@@ -6,12 +6,13 @@ import type { TextureSays } from '../texture';
 import type { SaidOf, WordedSays, WordsFor } from '../vocabulary';
 import { BALANCE_WORDS } from './balance';
 import { BLEND_WORDS } from './blend';
+import { CLOCK_WORDS, type ClockSays } from './clock';
 import { DOCKET_WORDS, type DocketSays } from './docket';
 import { GUARD_WORDS } from './guard';
 import { HEAT_WORDS } from './heat';
 import { TEXTURE_WORDS } from './texture';
 
-type Says = BalanceSays & BlendSays & GuardSays & HeatSays & TextureSays & DocketSays & WordedSays;
+type Says = BalanceSays & BlendSays & GuardSays & HeatSays & TextureSays & DocketSays & ClockSays & WordedSays;
 /** Anything that some room has to say. */
 export type Said = SaidOf<Says>;
 
@@ -23,6 +24,7 @@ const WORDS: WordsFor<Says> = {
   ...HEAT_WORDS,
   ...TEXTURE_WORDS,
   ...DOCKET_WORDS,
+  ...CLOCK_WORDS,
   'as-worded': ({ text }) => text,
 };
 

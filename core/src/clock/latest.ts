@@ -1,0 +1,109 @@
+import { DaySearch } from './prove';
+import { faultsOf, type Placed } from './fits';
+import { insertAll, pushBack } from './insert';
+import type { DayProblem } from './problem';
+
+/** What came of the search for the latest begin. */
+export interface Latest {
+  readonly placed: Placed;
+  /** Minutes of the axis: when it begins, and when at the latest any plan could. */
+  readonly begins: number;
+  readonly atBest: number;
+  readonly proven: boolean;
+}
+
+/** Conflicts of one attempt at first; more each time that one was not enough. */
+const SLICE = 250;
+
+/** When the day begins: the first task that isn't of the evening before, an oven's preheating included. */
+export function beginOf({ items, wake, preheat }: DayProblem, { begins }: Placed): number {
+  const own = items.map(({ load }, at) => begins[at]! - (load ? preheat : 0));
+  const morning = own.filter((_, at) => wake === null || begins[at]! >= wake);
+  return Math.min(...(morning.length > 0 ? morning : own));
+}
+
+const eveningOf = ({ items, wake }: DayProblem, { begins }: Placed): number =>
+  items.reduce(
+    (sum, { hands }, at) =>
+      wake !== null && begins[at]! < wake ? hands.reduce((all, one) => all + one.length, sum) : sum,
+    0,
+  );
+
+/** The latest begin that propagation alone doesn't refute. */
+function boundOf(search: DaySearch, evening: number, low: number, high: number): number {
+  let [known, open] = [low, high];
+  while (known < open) {
+    const middle = Math.ceil((known + open) / 2);
+    if (search.refuted(middle, evening)) open = middle - 1;
+    else known = middle;
+  }
+  return known;
+}
+
+/**
+ * Looks for the plan that asks least of the evening before, and of those the one that begins latest; yields each better plan. Null where
+ * there is none; `stopped` where none was found with the work that is allowed. Cut off by a count of conflicts, never by the clock.
+ */
+export function* latestBegin(
+  problem: DayProblem,
+  work: number,
+): Generator<Latest, Latest | 'stopped' | null, void> {
+  const search = new DaySearch(problem);
+  const most = problem.items.reduce((sum, { hands }) => hands.reduce((all, one) => all + one.length, sum), 0);
+  let best = insertAll(problem);
+  if (best) search.near(best);
+  const spent = () => search.solver.conflicts;
+  const floor = search.leastEvening();
+  if (floor === null) return null;
+  let evening = best ? eveningOf(problem, best) : most;
+  if (!best) {
+    const answer = search.solve(0, most, work);
+    if (answer !== 'found') return answer === 'none' ? null : 'stopped';
+    best = search.placed();
+    evening = eveningOf(problem, best);
+  }
+  // Least work on the evening before.
+  for (let least = floor; least < evening && spent() < work / 2;) {
+    const target = least + Math.floor((evening - least) / 4);
+    const answer = search.solve(0, target, Math.min(4 * SLICE, work));
+    if (answer === 'none') least = target + 1;
+    else if (answer === 'found') [best, evening] = [search.placed(), eveningOf(problem, search.placed())];
+    else break;
+  }
+  return yield* latestOf(problem, search, best, evening, work);
+}
+
+function* latestOf(
+  problem: DayProblem,
+  search: DaySearch,
+  first: Placed,
+  evening: number,
+  work: number,
+): Generator<Latest, Latest, void> {
+  let best = first;
+  let low = beginOf(problem, best);
+  let high = boundOf(search, evening, low, problem.horizon);
+  const told = (): Latest => {
+    const placed = { begins: [...best.begins], ovens: [...best.ovens] };
+    pushBack(problem, placed);
+    return {
+      placed: faultsOf(problem, placed).length === 0 ? placed : best,
+      begins: low,
+      atBest: high,
+      proven: low >= high,
+    };
+  };
+  yield told();
+  let slice = SLICE;
+  for (let turn = 0; low < high && search.solver.conflicts < work; turn += 1) {
+    const target = [high, Math.ceil((low + high) / 2), low + 1][turn % 3]!;
+    const answer = search.solve(target, evening, Math.min(slice, work - search.solver.conflicts));
+    if (answer === 'none') high = target - 1;
+    else if (answer === 'found') {
+      best = search.placed();
+      low = beginOf(problem, best);
+      yield told();
+    } else slice = Math.ceil(slice * 1.3);
+  }
+  return told();
+}

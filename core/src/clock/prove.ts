@@ -1,0 +1,206 @@
+import { Cumulative, Solver, TotalAtMost, type Literal, type Use } from '../search';
+import type { Placed } from './fits';
+import { turning, type DayProblem } from './problem';
+
+/** A day as a question to the search. */
+export class DaySearch {
+  readonly solver = new Solver();
+  /** When the day begins: no task begins before, but for those of the evening before. */
+  private readonly begin: number;
+  /** Minutes of work on the evening before. */
+  private readonly evening: number;
+  private readonly starts: readonly number[];
+  private readonly inOven: readonly (readonly number[])[];
+
+  constructor(private readonly problem: DayProblem) {
+    const { items, horizon } = problem;
+    const { solver } = this;
+    this.begin = solver.variable(0, horizon);
+    this.starts = items.map(({ low, high }) => solver.variable(low, high));
+    const minutes = items.reduce(
+      (sum, { hands }) => sum + hands.reduce((all, one) => all + one.length, 0),
+      0,
+    );
+    this.evening = solver.variable(0, minutes);
+    for (const { from, to, least, most } of problem.gaps) {
+      solver.after(this.starts[from]!, this.starts[to]!, least);
+      if (most !== null) solver.after(this.starts[to]!, this.starts[from]!, -most);
+    }
+    this.inOven = this.ovens();
+    this.hands();
+    this.keepApart();
+    this.beginsBefore();
+    solver.decideBy(this.starts.map((view) => ({ view, towards: 'high' as const })));
+  }
+
+  /** Each load is in one oven, on its shelves, and never in one of another heat. */
+  private ovens(): number[][] {
+    const { items, ask } = this.problem;
+    const { solver } = this;
+    const loads = items.flatMap((one, at) => (one.load ? [{ at, load: one.load, length: one.length }] : []));
+    const there = items.map(({ load }) =>
+      load ? ask.ovens.map((oven) => solver.variable(0, oven.racks >= load.racks ? 1 : 0)) : [],
+    );
+    for (const { at } of loads) {
+      solver.clause(...there[at]!.map((view) => [view, 1] as const));
+      there[at]!.forEach((a, n) =>
+        there[at]!.slice(0, n).forEach((b) => solver.clause([a ^ 1, 0], [b ^ 1, 0])),
+      );
+    }
+    ask.ovens.forEach(({ racks }, oven) =>
+      solver.rule(
+        new Cumulative(
+          loads.map(({ at, load, length }) => ({
+            view: this.starts[at]!,
+            offset: 0,
+            length,
+            amount: load.racks,
+            when: [there[at]![oven]!, 1] as const,
+          })),
+          racks,
+        ),
+      ),
+    );
+    loads.forEach((one, n) =>
+      loads.slice(0, n).forEach((other) => {
+        if (one.load.celsius === other.load.celsius) return;
+        const [first, second] = [solver.variable(0, 1), solver.variable(0, 1)];
+        solver.after(
+          this.starts[one.at]!,
+          this.starts[other.at]!,
+          one.length + turning(one.load.celsius, other.load.celsius),
+          [first, 1],
+        );
+        solver.after(
+          this.starts[other.at]!,
+          this.starts[one.at]!,
+          other.length + turning(other.load.celsius, one.load.celsius),
+          [second, 1],
+        );
+        ask.ovens.forEach((_, oven) =>
+          solver.clause(
+            [first, 1],
+            [second, 1],
+            [there[one.at]![oven]! ^ 1, 0],
+            [there[other.at]![oven]! ^ 1, 0],
+          ),
+        );
+      }),
+    );
+    return there;
+  }
+
+  /** Hands and mixers, none of them at night; nor is an oven switched on then. */
+  private hands(): void {
+    const { items, ask, asleep, preheat } = this.problem;
+    const { solver } = this;
+    const nights = (amount: number): Use[] =>
+      asleep.map(([from, to]) => ({
+        view: solver.variable(from, from),
+        offset: 0,
+        length: to - from,
+        amount,
+        when: null,
+      }));
+    const used = (at: number): Use[] =>
+      items[at]!.hands.map(({ offset, length }) => ({
+        view: this.starts[at]!,
+        offset,
+        length,
+        amount: 1,
+        when: null,
+      }));
+    solver.rule(new Cumulative([...items.flatMap((_, at) => used(at)), ...nights(ask.hands)], ask.hands));
+    const mixed = items.flatMap((one, at) => (one.mixer ? used(at) : []));
+    if (mixed.length > ask.mixers) solver.rule(new Cumulative(mixed, ask.mixers));
+    const loads = items.flatMap((one, at) => (one.load ? [this.starts[at]!] : []));
+    for (const view of loads) solver.clause([view, preheat]);
+    if (asleep.length > 0 && loads.length > 0)
+      solver.rule(
+        new Cumulative(
+          [
+            ...loads.map((view) => ({ view, offset: -preheat, length: 1, amount: 1, when: null })),
+            ...nights(loads.length),
+          ],
+          loads.length,
+        ),
+      );
+  }
+
+  private keepApart(): void {
+    const { solver } = this;
+    for (const { clean, other } of this.problem.apart) {
+      const first = solver.variable(0, 1);
+      solver.after(
+        this.starts[clean.last]!,
+        this.starts[other.first]!,
+        this.problem.items[clean.last]!.length,
+        [first, 1],
+      );
+      solver.after(
+        this.starts[other.down]!,
+        this.starts[clean.first]!,
+        this.problem.items[other.down]!.length,
+        [first ^ 1, 0],
+      );
+    }
+  }
+
+  /** What isn't done on the evening before is done after the day's begin. */
+  private beginsBefore(): void {
+    const { items, wake, preheat } = this.problem;
+    const { solver } = this;
+    const terms = items.flatMap(({ hands, load }, at) => {
+      const view = this.starts[at]!;
+      const ahead = load ? preheat : 0;
+      if (wake === null) {
+        solver.after(this.begin, view, ahead);
+        return [];
+      }
+      const before = solver.variable(0, 1);
+      solver.clause([before, 1], [view, wake]);
+      solver.after(this.begin, view, ahead, [before ^ 1, 0]);
+      return [{ view: before, factor: hands.reduce((sum, one) => sum + one.length, 0) }];
+    });
+    if (terms.length > 0) solver.rule(new TotalAtMost(terms, this.evening));
+  }
+
+  private assumed(begin: number, evening: number): Literal[] {
+    return [
+      [this.evening ^ 1, -evening],
+      [this.begin, begin],
+    ];
+  }
+
+  /** Minutes of work that no plan can spare the evening before. */
+  leastEvening(): number | null {
+    return this.solver.leastOf(this.evening, []);
+  }
+  refuted(begin: number, evening: number): boolean {
+    return this.solver.refuted(this.assumed(begin, evening));
+  }
+  solve(begin: number, evening: number, most: number): 'found' | 'none' | 'stopped' {
+    return this.solver.solve(this.assumed(begin, evening), most);
+  }
+
+  /** The plan that was found last. */
+  placed(): Placed {
+    return {
+      begins: this.starts.map((view) => this.solver.value(view)),
+      ovens: this.inOven.map((views) => {
+        const oven = views.findIndex((view) => this.solver.value(view) === 1);
+        return oven < 0 ? undefined : oven;
+      }),
+    };
+  }
+
+  /** Tries values near these first. */
+  near({ begins, ovens }: Placed): void {
+    const values = new Map<number, number>();
+    this.starts.forEach((view, at) => values.set(view, begins[at]!));
+    this.inOven.forEach((views, at) =>
+      views.forEach((view, oven) => values.set(view, Number(ovens[at] === oven))),
+    );
+    this.solver.suggest(values);
+  }
+}

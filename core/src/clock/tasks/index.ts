@@ -1,0 +1,1 @@
+export { blockMinutes, heatsOfDocket, sharedHeats, tasksOf } from './tasks';

@@ -1,0 +1,55 @@
+import type { Docket, DocketStage } from '../../docket';
+import { planTrays } from '../../heat';
+import { PANS } from '../../kitchen';
+import { OVEN_HABITS } from '../data/ovens';
+
+/** How a stage goes through the oven: loads of the same time, each on so many shelves. */
+export interface OvenLoads {
+  readonly count: number;
+  readonly racks: number;
+  readonly minutes: number;
+  readonly trays: boolean;
+}
+
+/** How many of a tin stand side by side on a shelf. */
+function onShelf(lengthCm: number, widthCm: number): number {
+  const [long, short] = OVEN_HABITS.shelf;
+  const fit = (a: number, b: number) => Math.floor(long / a) * Math.floor(short / b);
+  return Math.max(1, fit(lengthCm, widthCm), fit(widthCm, lengthCm));
+}
+
+/** Minutes that a plan allows: all of the window, and longer where another stands in the oven with it. */
+function allowed({ minutes }: DocketStage, docket: Docket, shared: boolean): number {
+  const whole = minutes?.high ?? docket.bake.minutes?.high ?? docket.bake.minutes?.central ?? 0;
+  return Math.max(1, Math.ceil(whole * (shared ? OVEN_HABITS.sharedLonger : 1)));
+}
+
+/**
+ * The loads of an oven stage: pieces by the tray, tins by the shelf. `shared`: something else may stand in the oven with it. Example:
+ * 30 cookies of 6 cm on trays of 40 × 30 cm → two trays, each a load.
+ */
+export function loadsOf(stage: DocketStage, docket: Docket, racks: number, shared: boolean): OvenLoads {
+  const { piece } = docket.bake;
+  const free = stage.pan === null || PANS.rows[stage.pan.shape].free;
+  if (piece && free) {
+    const trayCm = stage.pan ? ([stage.pan.lengthCm, stage.pan.widthCm] as const) : ([40, 30] as const);
+    const { trays } = planTrays({ pieces: piece.count, acrossCm: piece.acrossCm, trayCm, racks, minutes: 1 });
+    return {
+      count: trays,
+      racks: 1,
+      minutes: allowed(stage, docket, shared || (trays > 1 && racks > 1)),
+      trays: trays > 1,
+    };
+  }
+  const tins = stage.pan === null || free ? 1 : stage.pan.count;
+  const cups = stage.pan !== null && !PANS.rows[stage.pan.shape].vessel.one;
+  const shelves =
+    stage.pan === null || cups ? 1 : Math.ceil(tins / onShelf(stage.pan.lengthCm, stage.pan.widthCm));
+  const count = Math.ceil(shelves / racks);
+  return {
+    count,
+    racks: Math.min(racks, Math.ceil(shelves / count)),
+    minutes: allowed(stage, docket, shared || shelves > 1),
+    trays: count > 1,
+  };
+}

@@ -1,0 +1,343 @@
+import type { Docket, DocketStage } from '../../docket';
+import { AT_BOWL } from '../../process';
+import { familyOf } from '../../family';
+import type { Said } from '../../words';
+import {
+  COLD_LIMIT,
+  HANDS,
+  HEAVIER_BY,
+  OUT_OF_COLD,
+  OVEN_DOOR,
+  PAN_ROUND,
+  ROOM_LIMIT,
+  STANDS,
+  USUAL_BATCH,
+  WEIGH_MINUTES,
+} from '../data/hands';
+import { COLD_MINUTES, SERVED } from '../data/served';
+import { OVEN_HABITS } from '../data/ovens';
+import { TABLE, type BakeTasks, type Link, type Load, type Work } from '../types';
+import { loadsOf } from './loads';
+import { cooksAlone, piecesOf, type Piece } from './pieces';
+
+/** What a docket meets on its day. */
+export interface Surroundings {
+  /** Shelves of the ovens at hand, the fewest. */
+  readonly racks: number;
+  /** Other dishes of about the same heat are baked that day. */
+  readonly shared: boolean;
+  /** What its ovens are set to where that isn't its own heat. */
+  readonly celsius: (own: number) => number;
+}
+
+/** Something whose follower isn't known yet. */
+interface Open {
+  readonly from: string;
+  readonly parts: ReadonlySet<number> | null;
+  readonly least: number;
+  readonly most: number | null;
+  readonly wait: Link['wait'];
+}
+
+const text = (of: string): Said => ({ code: 'as-worded', values: { text: of } });
+const meet = (a: ReadonlySet<number> | null, b: ReadonlySet<number> | null): boolean =>
+  a === null || b === null || [...a].some((one) => b.has(one));
+
+/** "Cut again while warm". */
+const WHILE_WARM = /\b(?:while|whilst|when|still) (?:(?:it|they) (?:is|are) )?(?:still )?(?:warm|hot)\b/i;
+/** Done while it is warm: so soon, and so late, after the oven, minutes. Common practice. */
+const WARM = { least: 3, most: 20 } as const;
+
+/** From the hand on the oven's door to what is out of it, minutes. */
+export const blockMinutes = (minutes: number): number => OVEN_DOOR.load + minutes + OVEN_DOOR.unload;
+
+const MIXER = new Set(['beat', 'cream', 'foam', 'knead']);
+
+/** Puts a docket's deeds in a row of tasks, with what must lie between them. */
+class Row {
+  readonly work: Work[] = [];
+  readonly loads: Load[] = [];
+  readonly links: Link[] = [];
+  private open: Open[] = [];
+  private run: (Piece & { readonly what: 'hands' })[] = [];
+  private lastWork: string | null = null;
+  private heated = false;
+  private firstMix: string | null = null;
+  private waitedCold = false;
+  private count = 0;
+  private readonly grams: number;
+  private readonly pieces: number;
+
+  constructor(
+    private readonly bake: string,
+    private readonly docket: Docket,
+    private readonly around: Surroundings,
+  ) {
+    const lines = docket.parts.flatMap((part) => part.lines);
+    this.grams = lines.reduce((sum, line) => sum + (line.grams?.central ?? 0), 0);
+    this.pieces = docket.bake.piece?.count ?? 0;
+  }
+
+  private newId(): string {
+    this.count += 1;
+    return `${this.bake}.${this.count}`;
+  }
+
+  /** Ties a task to all that it needs. What is done while it is warm doesn't end its cooling. */
+  private tie(id: string, parts: ReadonlySet<number> | null, warm = false): void {
+    const needed = this.open.filter((one) => meet(one.parts, parts));
+    for (const { from, least, most, wait } of needed)
+      if (warm && wait?.kind === 'cool')
+        this.links.push({ from, to: id, least: WARM.least, most: WARM.most, wait: null });
+      else this.links.push({ from, to: id, least, most, wait });
+    this.open = this.open.filter((one) => !needed.includes(one) || (warm && one.wait?.kind === 'cool'));
+    if (this.lastWork !== null && !needed.some(({ from }) => from === this.lastWork))
+      this.links.push({ from: this.lastWork, to: id, least: 0, most: null, wait: null });
+  }
+
+  private minutesOf(run: readonly (Piece & { readonly what: 'hands' })[]): number {
+    const heavier = 1 + HEAVIER_BY * Math.max(0, this.grams / USUAL_BATCH - 1);
+    return run.reduce((sum, one) => {
+      const usual = one.class === null ? undefined : HANDS[one.class];
+      return sum + (one.minutes ?? (usual ? usual.batch * heavier + usual.piece * this.pieces : 0));
+    }, 0);
+  }
+
+  hands(piece: Piece & { readonly what: 'hands' }): void {
+    this.run.push(piece);
+  }
+
+  /** What the hands did up to here becomes a task. */
+  flush(): void {
+    const { run } = this;
+    if (run.length === 0) return;
+    this.run = [];
+    const mixes = run.some((one) => one.class !== null && AT_BOWL.has(one.class));
+    const kind = this.heated ? 'finish' : mixes ? 'mix' : 'shape';
+    const first = this.work.every((one) => one.kind === 'out-of-cold');
+    const lines = first ? this.docket.parts.reduce((sum, part) => sum + part.lines.length, 0) : 0;
+    const minutes = Math.max(1, Math.round(this.minutesOf(run) + lines * WEIGH_MINUTES));
+    const said = run
+      .map((one) => one.text)
+      .filter((one) => one !== '')
+      .join('. ');
+    const onIt = this.heated && run.some((one) => one.class === null || !AT_BOWL.has(one.class));
+    const warm = this.heated && run.some((one) => WHILE_WARM.test(one.text));
+    this.add(
+      {
+        id: this.newId(),
+        bake: this.bake,
+        kind,
+        what: first ? { code: 'weigh-and', values: { text: said } } : text(said),
+        steps: [...new Set(run.map((one) => one.step))],
+        minutes,
+        mixer: run.some((one) => one.class !== null && MIXER.has(one.class)),
+      },
+      onIt || run.some((one) => one.parts === null) ? null : new Set(run.flatMap((one) => [...one.parts!])),
+      warm,
+    );
+  }
+
+  private add(task: Work, parts: ReadonlySet<number> | null, warm = false): void {
+    this.tie(task.id, parts, warm);
+    this.work.push(task);
+    this.lastWork = task.id;
+    if (this.firstMix === null && task.kind === 'mix') this.firstMix = task.id;
+    this.open.push({
+      from: task.id,
+      parts,
+      least: 0,
+      most: this.heated ? null : this.standsFor(),
+      wait: null,
+    });
+  }
+
+  /** How long what is ready at the bowl may stand. */
+  private standsFor(): number {
+    const { foam, texture } = familyOf(this.docket.family.id);
+    return foam ? STANDS.foam : texture === 'batter' ? STANDS.raised : STANDS.dough;
+  }
+
+  outOfCold(): void {
+    this.add(
+      {
+        id: this.newId(),
+        bake: this.bake,
+        kind: 'out-of-cold',
+        what: { code: 'out-of-cold', values: {} },
+        steps: [],
+        minutes: OUT_OF_COLD.hands,
+        mixer: false,
+      },
+      null,
+    );
+    const last = this.open.pop()!;
+    this.lastWork = null;
+    this.open.push({ ...last, least: OUT_OF_COLD.least, most: OUT_OF_COLD.most });
+  }
+
+  wait(piece: Piece & { readonly what: 'wait' }): void {
+    this.flush();
+    if (this.heated && piece.kind === 'cool') return this.coolFor(piece);
+    const least = Math.ceil(piece.minutes.low);
+    if (piece.cold) this.waitedCold = true;
+    const most = piece.cold
+      ? Math.max(COLD_LIMIT, piece.minutes.high)
+      : Math.max(least, Math.min(ROOM_LIMIT, piece.minutes.high + STANDS.raised));
+    const what = { kind: piece.kind, what: text(piece.text), minutes: least, steps: [piece.step] } as const;
+    this.open = this.open.map((one) =>
+      meet(one.parts, piece.parts)
+        ? { ...one, least: one.least + least, most: this.heated ? null : one.least + most, wait: what }
+        : one,
+    );
+  }
+
+  /** What was baked cools where the method says so: Heat's own time stands already. */
+  private coolFor(piece: Piece & { readonly what: 'wait' }): void {
+    this.open = this.open.map((one) =>
+      one.wait?.kind === 'cool'
+        ? {
+            ...one,
+            least: Math.max(one.least, Math.ceil(piece.minutes.low)),
+            wait: { ...one.wait, what: text(piece.text), steps: [piece.step] },
+          }
+        : one,
+    );
+  }
+
+  heat(piece: Piece & { readonly what: 'heat' }): void {
+    this.flush();
+    const { stage } = piece;
+    if (stage.medium === 'oven') return this.inOven(piece);
+    const alone = cooksAlone(stage);
+    const rounds =
+      stage.medium === 'griddle' || stage.medium === 'fried'
+        ? Math.max(1, Math.ceil(this.makes() / PAN_ROUND))
+        : 1;
+    const minutes = Math.max(1, Math.ceil((stage.minutes?.high ?? 5) * rounds));
+    this.add(
+      {
+        id: this.newId(),
+        bake: this.bake,
+        kind: 'cook',
+        what: text(piece.text),
+        steps: [piece.step],
+        minutes: alone ? 3 : minutes,
+        mixer: false,
+      },
+      piece.parts,
+    );
+    if (piece.main) this.heated = true;
+    const last = this.open.pop()!;
+    const wait = alone
+      ? ({ kind: 'cook', what: text(piece.text), minutes, steps: [piece.step] } as const)
+      : null;
+    this.open.push({ ...last, least: alone ? minutes : 0, most: null, wait });
+  }
+
+  private makes(): number {
+    return this.docket.makes?.high ?? this.pieces;
+  }
+
+  private inOven({ stage, main, parts, text: words, step }: Piece & { readonly what: 'heat' }): void {
+    const { racks, shared, celsius } = this.around;
+    const { count, racks: each, minutes, trays } = loadsOf(stage, this.docket, racks, shared);
+    const own =
+      stage.ovenCelsius ?? this.docket.bake.ovenCelsius ?? familyOf(this.docket.family.id).usualOven;
+    const needed = this.open.filter((one) => meet(one.parts, parts));
+    const after = this.lastWork;
+    const ids: string[] = [];
+    for (let n = 1; n <= count; n += 1) {
+      const id = this.newId();
+      // Every load needs what the first needs.
+      this.open = [...needed, ...this.open.filter((one) => !needed.includes(one))];
+      this.lastWork = after;
+      this.tie(id, parts);
+      if (n > 1)
+        this.links.push({ from: ids[n - 2]!, to: id, least: -blockMinutes(minutes), most: null, wait: null });
+      this.loads.push({
+        id,
+        bake: this.bake,
+        kind: 'bake',
+        what: text(words),
+        steps: [step],
+        minutes,
+        firstCheck: stage.firstCheck,
+        celsius: celsius(own),
+        racks: each,
+        tray: trays ? { n, of: count } : null,
+      });
+      ids.push(id);
+    }
+    if (main) {
+      if (this.firstMix !== null && !this.waitedCold) this.roomLimit(ids[0]!);
+      this.heated = true;
+    }
+    const cool = this.coolWait(main);
+    for (const id of ids)
+      this.open.push({ from: id, parts, least: cool?.minutes ?? 0, most: null, wait: cool });
+  }
+
+  /** Egg or dairy is out of the cold for two hours at most, where the method itself doesn't ask for longer. */
+  private roomLimit(load: string): void {
+    const least = this.links.reduce((sum, { least: one }) => sum + Math.max(0, one), 0);
+    if (least <= ROOM_LIMIT)
+      this.links.push({ from: this.firstMix!, to: load, least: 0, most: ROOM_LIMIT, wait: null });
+  }
+
+  private coolWait(main: boolean): Link['wait'] {
+    const { coolMinutes, cooling } = this.docket.bake;
+    const tin = Math.ceil(coolMinutes);
+    if (!main) return null;
+    const { fit } = SERVED[this.docket.family.id];
+    const minutes = fit === 'warm' ? tin : Math.max(tin, Math.ceil(cooling?.cold ?? tin + COLD_MINUTES));
+    return {
+      kind: 'cool',
+      what: { code: fit === 'warm' ? 'cools-warm' : 'cools-cold', values: {} },
+      minutes,
+      steps: [],
+    };
+  }
+
+  /** Everything that nothing follows is on the table. */
+  serve(): void {
+    this.flush();
+    for (const { from, least, wait } of this.open)
+      this.links.push({ from, to: TABLE, least, most: null, wait });
+    const keeps = SERVED[this.docket.family.id].keepsHours * 60;
+    for (const { id } of this.loads)
+      this.links.push({ from: id, to: TABLE, least: 0, most: keeps, wait: null });
+  }
+}
+
+/** The tasks of a docket and what lies between them, in the order in which its method has them. `bake` makes their ids. */
+export function tasksOf(bake: string, docket: Docket, around: Surroundings): BakeTasks {
+  const row = new Row(bake, docket, around);
+  if (familyOf(docket.family.id).warmStart) row.outOfCold();
+  for (const piece of piecesOf(docket)) {
+    if (piece.what === 'hands') row.hands(piece);
+    else if (piece.what === 'wait') row.wait(piece);
+    else row.heat(piece);
+  }
+  row.serve();
+  return { work: row.work, loads: row.loads, links: row.links };
+}
+
+/** °C that a stage in the oven asks for; what its ovens are shared by. */
+export const heatsOfDocket = (docket: Docket): number[] =>
+  (docket.stages ?? [])
+    .filter((one: DocketStage) => one.medium === 'oven')
+    .flatMap(({ ovenCelsius }) => ovenCelsius ?? docket.bake.ovenCelsius ?? []);
+
+/** Heats that may be baked at together, each with what the oven is then set to: what lies within ten degrees, at their middle. */
+export function sharedHeats(celsius: readonly number[]): (own: number) => number {
+  const sorted = [...new Set(celsius)].sort((a, b) => a - b);
+  const set = new Map<number, number>();
+  for (let at = 0; at < sorted.length;) {
+    const group = sorted.slice(at).filter((one) => one - sorted[at]! <= OVEN_HABITS.sharedWithin);
+    const middle = Math.round((group[0]! + group.at(-1)!) / 2 / 5) * 5;
+    for (const one of group) set.set(one, group.length > 1 ? middle : one);
+    at += group.length;
+  }
+  return (own) => set.get(own) ?? own;
+}

@@ -1,0 +1,180 @@
+import type { Docket } from '../docket';
+import type { Serving } from '../kitchen';
+import type { Said } from '../words';
+
+/** What kind of thing is done, or waited for. */
+export const TASK_KINDS = [
+  'out-of-cold',
+  'mix',
+  'rest',
+  'shape',
+  'preheat',
+  'load',
+  'bake',
+  'unload',
+  'cook',
+  'cool',
+  'finish',
+  'clean',
+  'serve',
+] as const;
+export type TaskKind = (typeof TASK_KINDS)[number];
+
+interface Task {
+  readonly id: string;
+  /** The bake of the day that it belongs to. */
+  readonly bake: string;
+  readonly what: Said;
+  /** Ids of the docket's steps that it is about. */
+  readonly steps: readonly string[];
+}
+
+/** A stretch of work in one pair of hands, without a break. */
+export interface Work extends Task {
+  readonly kind: 'out-of-cold' | 'mix' | 'shape' | 'cook' | 'finish' | 'clean';
+  readonly minutes: number;
+  readonly mixer: boolean;
+}
+
+/** Something in, in the oven, out: one rigid block. */
+export interface Load extends Task {
+  readonly kind: 'bake';
+  /** That the plan allows for it, and when it is looked at first. */
+  readonly minutes: number;
+  readonly firstCheck: number | null;
+  readonly celsius: number;
+  readonly racks: number;
+  readonly tray: { readonly n: number; readonly of: number } | null;
+}
+
+/** From the end of one to the begin of another there are at least, and at most, so many minutes. */
+export interface Link {
+  readonly from: string;
+  /** A task, or the table. */
+  readonly to: string;
+  readonly least: number;
+  readonly most: number | null;
+  /** What is waited for meanwhile; null: nothing. */
+  readonly wait: {
+    readonly kind: 'rest' | 'cool' | 'cook';
+    readonly what: Said;
+    readonly minutes: number;
+    readonly steps: readonly string[];
+  } | null;
+}
+
+/** The table, as the end of links. */
+export const TABLE = 'table';
+
+/** What one docket asks of a day. */
+export interface BakeTasks {
+  readonly work: readonly Work[];
+  readonly loads: readonly Load[];
+  readonly links: readonly Link[];
+}
+
+/** An oven on the day. */
+export interface DayOven {
+  readonly id: string;
+  readonly name: string;
+  readonly racks: number;
+  readonly preheatMinutes: number;
+}
+
+/** One docket of the day, and when it is to be on the table. */
+export interface DayBake {
+  readonly id: string;
+  readonly docket: Docket;
+  readonly serving: Serving;
+}
+
+/** When nobody is awake, on the clocks of the place: `HH:mm`. */
+export interface Asleep {
+  readonly from: string;
+  readonly to: string;
+}
+
+/** A task that is held where it is: it has begun, or somebody wants it there. Ms since 1970. */
+export interface Pin {
+  readonly task: string;
+  readonly begins: number;
+}
+
+/** What a day is planned from. */
+export interface DayAsk {
+  readonly bakes: readonly DayBake[];
+  readonly ovens: readonly DayOven[];
+  /** Pairs of hands, and mixers. */
+  readonly hands: number;
+  readonly mixers: number;
+  readonly asleep: Asleep | null;
+  /** Nothing begins before; ms since 1970. Null: two days and a half before the table. */
+  readonly now: number | null;
+  readonly pins: readonly Pin[];
+  /** Conflicts that the search may run into. */
+  readonly work: number;
+}
+
+/** Where a task stands in a plan. */
+export interface PlannedTask {
+  readonly id: string;
+  /** Of the day's bakes; null: of the day itself. */
+  readonly bake: string | null;
+  readonly kind: TaskKind;
+  readonly what: Said;
+  readonly steps: readonly string[];
+  /** Ms since 1970, and on the clocks of the place. */
+  readonly begins: number;
+  readonly ends: number;
+  readonly at: string;
+  readonly until: string;
+  readonly handsOn: boolean;
+  /** Which pair of hands, from 1; null: none. */
+  readonly hands: number | null;
+  readonly oven: string | null;
+  readonly celsius: number | null;
+  readonly tray: { readonly n: number; readonly of: number } | null;
+  /** When it is looked at first, and when two shelves change places; ms since 1970. */
+  readonly firstCheck: number | null;
+  readonly swapAt: number | null;
+}
+
+/** How an oven is used. */
+export interface OvenUse {
+  readonly oven: string;
+  readonly name: string;
+  /** Minutes that it is on, preheating included. */
+  readonly minutes: number;
+  readonly settings: readonly number[];
+}
+
+export interface DayPlan {
+  readonly outcome: 'plan';
+  /** No plan begins later. */
+  readonly proven: boolean;
+  /** When the first task begins, and when at the latest any could; ms since 1970. */
+  readonly begins: number;
+  readonly atBest: number;
+  readonly zone: string;
+  readonly tasks: readonly PlannedTask[];
+  readonly binds: readonly Said[];
+  readonly ovens: readonly OvenUse[];
+}
+
+export interface NoDay {
+  readonly outcome: 'infeasible';
+  readonly reasons: readonly Said[];
+  /** The smallest things to give, each enough by itself. */
+  readonly relax: readonly Relief[];
+}
+
+/** Something that could be given, and by which the day is possible. */
+export interface Relief {
+  readonly what: Said;
+  readonly give:
+    | { readonly kind: 'serve-later'; readonly minutes: number }
+    | { readonly kind: 'up-earlier'; readonly minutes: number }
+    | { readonly kind: 'one-more-pair-of-hands' }
+    | { readonly kind: 'one-more-oven' }
+    | { readonly kind: 'without'; readonly bake: string };
+}

@@ -1,0 +1,68 @@
+import type { Bare, WordsFor } from '../vocabulary';
+
+/** What is said of a bake day. Moments come as a clock shows them, `HH:mm`. */
+export interface ClockSays {
+  readonly 'weigh-and': { readonly text: string };
+  readonly 'out-of-cold': Bare;
+  readonly 'cools-warm': Bare;
+  readonly 'cools-cold': Bare;
+  readonly 'clean-down': { readonly title: string };
+  readonly 'heat-oven': { readonly oven: string; readonly celsius: number };
+  readonly 'turn-oven': { readonly oven: string; readonly celsius: number };
+  readonly 'into-oven': { readonly title: string; readonly oven: string };
+  readonly 'out-of-oven': { readonly title: string; readonly oven: string };
+  readonly 'on-the-table': { readonly title: string };
+  /** What binds a plan, or makes it impossible. */
+  readonly 'binds-oven': { readonly oven: string; readonly from: string; readonly to: string };
+  readonly 'binds-hands': { readonly hands: number; readonly from: string; readonly to: string };
+  readonly 'binds-bake': { readonly title: string; readonly minutes: number };
+  readonly 'too-late-for': { readonly title: string; readonly soonest: string };
+  readonly 'too-much-at-once': { readonly bakes: number };
+  readonly 'no-oven': Bare;
+  readonly 'table-is-past': { readonly title: string };
+  readonly 'not-found': Bare;
+  /** What could be given. */
+  readonly 'give-later': { readonly minutes: number };
+  readonly 'give-up-earlier': { readonly minutes: number };
+  readonly 'give-hands': { readonly hands: number };
+  readonly 'give-oven': { readonly ovens: number };
+  readonly 'give-without': { readonly title: string };
+}
+
+const time = (minutes: number): string => {
+  const [hours, rest] = [Math.floor(minutes / 60), Math.round(minutes % 60)];
+  return [hours > 0 ? `${hours} h` : '', rest > 0 ? `${rest} min` : ''].filter((one) => one !== '').join(' ');
+};
+
+export const CLOCK_WORDS: WordsFor<ClockSays> = {
+  'weigh-and': ({ text }) => `Weigh everything out. ${text}`,
+  'out-of-cold': () => 'Butter and eggs out of the fridge',
+  'cools-warm': () => 'Let it cool a little: it is served warm',
+  'cools-cold': () => 'Let it cool until it can be cut',
+  'clean-down': ({ title }) => `Wash down bench, boards and tools after ${title}`,
+  'heat-oven': ({ oven, celsius }) => `Heat ${oven} to ${celsius} °C`,
+  'turn-oven': ({ oven, celsius }) => `Turn ${oven} to ${celsius} °C`,
+  'into-oven': ({ title, oven }) => `${title} into ${oven}`,
+  'out-of-oven': ({ title, oven }) => `${title} out of ${oven}`,
+  'on-the-table': ({ title }) => `${title} on the table`,
+  'binds-oven': ({ oven, from, to }) => `${oven} is full from ${from} to ${to}`,
+  'binds-hands': ({ hands, from, to }) =>
+    hands === 1
+      ? `one pair of hands is busy from ${from} to ${to}`
+      : `all ${hands} pairs of hands are busy from ${from} to ${to}`,
+  'binds-bake': ({ title, minutes }) =>
+    `${title} takes ${time(minutes)} from the first touch until it is fit to serve`,
+  'too-late-for': ({ title, soonest }) => `${title} can be ready at ${soonest} at the soonest`,
+  'too-much-at-once': ({ bakes }) =>
+    bakes === 1
+      ? 'there is no room for it in the time there is'
+      : `each of the ${bakes} bakes could be ready by itself, but not all of them`,
+  'no-oven': () => 'there is no oven to bake in',
+  'table-is-past': ({ title }) => `the time for ${title} is past`,
+  'not-found': () => 'no plan was found in the search that is allowed; there may be one',
+  'give-later': ({ minutes }) => `serve ${time(minutes)} later`,
+  'give-up-earlier': ({ minutes }) => `get up ${time(minutes)} earlier`,
+  'give-hands': ({ hands }) => `${hands} pairs of hands`,
+  'give-oven': ({ ovens }) => `${ovens} ovens`,
+  'give-without': ({ title }) => `leave ${title} for another day`,
+};
