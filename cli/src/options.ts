@@ -16,6 +16,8 @@ import {
   STRICTNESSES,
   type Avoidance,
 } from '@omniarton/core/vocabulary';
+import type { DayOptions } from './day';
+import { dayOptions } from './day';
 import { HANDOUTS, OPTIONS, VERBS, type Handout, type Verb } from './usage';
 
 /** An option or a file that can't be used: one line on standard error, exit 2. */
@@ -31,6 +33,8 @@ export interface Options {
   readonly as: Handout;
   /** Of `heat`: what the bake is tried in. */
   readonly trial: TrialAsk | null;
+  /** Of `plan`: the day. */
+  readonly day: DayOptions | null;
 }
 
 /** What people call what they avoid. */
@@ -109,6 +113,8 @@ function trialAsk(values: ReturnType<typeof parse>['values']): TrialAsk {
 }
 
 const MOST_TINS = 200;
+const MOST_OVENS = 6;
+const MOST_HANDS = 6;
 const MOST_FLOURS = 5;
 const MOST_BAGS = 20;
 
@@ -156,6 +162,14 @@ function readOptions(values: ReturnType<typeof parse>['values'], positionals: re
     },
   };
   const trial = known === 'heat' ? trialAsk(values) : null;
+  const day =
+    known === 'plan'
+      ? dayOptions(
+          values,
+          count('ovens', values.ovens, 0, MOST_OVENS) ?? null,
+          count('hands', values.hands, 1, MOST_HANDS) ?? 1,
+        )
+      : null;
   const as = oneOf('as', values.as, HANDOUTS) ?? 'text';
-  return { verb: known, files, request, kitchen: values.kitchen ?? null, as, trial };
+  return { verb: known, files, request, kitchen: values.kitchen ?? null, as, trial, day };
 }

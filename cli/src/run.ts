@@ -11,7 +11,8 @@ import {
 } from '@omniarton/core/docket';
 import { VesselError } from '@omniarton/core/heat';
 import type { Kitchen } from '@omniarton/core/kitchen';
-import { readRecipe } from '@omniarton/core/read';
+import { readRecipe, type Recipe } from '@omniarton/core/read';
+import { dayShape, type DayOptions } from './day';
 import { kitchenOf, textsOf } from './files';
 import { readAsked, UsageError, type Options } from './options';
 import { convertShape, guardShape, heatShape, readShape, waysShape } from './shapes';
@@ -36,14 +37,18 @@ const HANDED_OUT: Readonly<Record<Handout, (docket: Docket) => string>> = {
   csv: toCsvList,
 };
 
+function recipeIn(text: string, kitchen: Kitchen): Recipe {
+  let count = 0;
+  return readRecipe(text, { kitchen, newId: () => `l${(count += 1)}` }).recipe;
+}
+
 function answer(
   { verb, request, as, trial }: Options,
   kitchen: Kitchen,
   engine: string,
   text: string,
 ): unknown {
-  let count = 0;
-  const { recipe } = readRecipe(text, { kitchen, newId: () => `l${(count += 1)}` });
+  const recipe = recipeIn(text, kitchen);
   switch (verb) {
     case 'read':
       return readShape(recipe, request, kitchen);
@@ -61,6 +66,8 @@ function answer(
         ? HANDED_OUT[as](made.docket)
         : `${made.reasons.map(say).join('\n')}\n`;
     }
+    case 'plan':
+      throw new UsageError('plan: a day is planned from all files together');
     case 'convert':
       return convertShape(recipe, request, kitchen, engine);
   }
@@ -72,6 +79,12 @@ interface Failed {
   readonly error: string;
 }
 
+function checkSeats({ seats }: Options['request'], kitchen: Kitchen): void {
+  for (const { id } of seats)
+    if (!kitchen.people.some((one) => one.id === id))
+      throw new UsageError(`--people: nobody in the kitchen is "${id}"`);
+}
+
 interface Answered {
   readonly answers: readonly unknown[];
   readonly failed: readonly Failed[];
@@ -79,9 +92,7 @@ interface Answered {
 
 function answered(options: Options, { folder, engine, progress }: Surroundings): Answered {
   const kitchen = kitchenOf(options.kitchen, folder);
-  for (const { id } of options.request.seats)
-    if (!kitchen.people.some((one) => one.id === id))
-      throw new UsageError(`--people: nobody in the kitchen is "${id}"`);
+  checkSeats(options.request, kitchen);
   const { files } = options;
   const failed: Failed[] = [];
   const answers = files.flatMap((file, at): unknown[] => {
@@ -97,6 +108,24 @@ function answered(options: Options, { folder, engine, progress }: Surroundings):
   return { answers, failed };
 }
 
+/** One day of all files together: one that can't be used is no day. */
+function planned(
+  { files, request, kitchen: file }: Options,
+  day: DayOptions,
+  { folder }: Surroundings,
+): object {
+  const kitchen = kitchenOf(file, folder);
+  checkSeats(request, kitchen);
+  const recipes = files.flatMap((one) =>
+    textsOf(one, folder).map((text) => ({ file: one, recipe: recipeIn(text, kitchen) })),
+  );
+  if (recipes.length > MOST_BAKES)
+    throw new UsageError(`plan: ${recipes.length} recipes are more than a day has (${MOST_BAKES})`);
+  return dayShape(recipes, request, kitchen, day);
+}
+
+const MOST_BAKES = 40;
+
 /**
  * Runs one command. One JSON document on standard output and 0; a line on standard error and 2 where an option or a file can't be
  * used, and the other files' answers nevertheless.
@@ -107,6 +136,7 @@ export function run(args: readonly string[], surroundings: Surroundings): number
     const asked = readAsked(args);
     if (asked === 'version') return (out(engine), 0);
     if ('help' in asked) return (out(helpOf(asked.help)), 0);
+    if (asked.day) return (out(JSON.stringify(planned(asked, asked.day, surroundings), null, 2)), 0);
     const { answers, failed } = answered(asked, surroundings);
     for (const { error } of failed) err(error);
     const words = answers.filter((one) => typeof one === 'string');

@@ -9,11 +9,11 @@ import {
   STRICTNESSES,
 } from '@omniarton/core/vocabulary';
 
-export const VERBS = ['read', 'guard', 'convert', 'docket', 'ways', 'diagnose', 'heat'] as const;
+export const VERBS = ['read', 'guard', 'convert', 'docket', 'ways', 'diagnose', 'heat', 'plan'] as const;
 export type Verb = (typeof VERBS)[number];
 
-/** Who uses an option: every verb that asks the guard, those that convert, or the trial of a bake alone. */
-type Of = 'all' | 'conversion' | 'trial' | 'handout' | 'command';
+/** Who uses an option: every verb that asks the guard, those that convert, the trial of a bake or the plan of a day alone. */
+type Of = 'all' | 'conversion' | 'trial' | 'handout' | 'day' | 'command';
 
 /** What a docket is handed out as. */
 export const HANDOUTS = ['text', 'markdown', 'html', 'jsonld', 'csv'] as const;
@@ -77,6 +77,32 @@ export const OPTIONS = {
   count: { type: 'string', of: 'trial', value: 'N', says: 'the batter shared among so many' },
   oven: { type: 'string', of: 'trial', value: 'CELSIUS', says: "other than the recipe's own" },
   fan: { type: 'boolean', of: 'trial', says: 'its fan runs' },
+  serve: {
+    type: 'string',
+    of: 'day',
+    value: 'YYYY-MM-DDTHH:MM',
+    says: 'when all of it is to be on the table, on the clocks of the place',
+  },
+  zone: { type: 'string', of: 'day', value: 'PLACE', says: 'whose clocks, as in Europe/Berlin' },
+  ovens: {
+    type: 'string',
+    of: 'day',
+    value: '0–6',
+    says: 'how many, of two racks each; else those of the kitchen, else one',
+  },
+  hands: { type: 'string', of: 'day', value: '1–6', says: 'pairs of hands; else one' },
+  now: {
+    type: 'string',
+    of: 'day',
+    value: 'YYYY-MM-DDTHH:MM',
+    says: 'nothing begins before; else two days and a half before it is served',
+  },
+  asleep: {
+    type: 'string',
+    of: 'day',
+    value: 'HH:MM-HH:MM',
+    says: 'when nobody is awake; else nobody sleeps',
+  },
   json: { type: 'boolean', of: 'command', says: 'what is written anyway' },
   help: { type: 'boolean', of: 'command', says: 'this, of a verb or of all' },
   version: { type: 'boolean', of: 'command', says: "the engine's version" },
@@ -124,6 +150,12 @@ const VERB_ROWS: Readonly<Record<Verb, VerbRow>> = {
     says: "the recipe's own batter tried in some vessel and oven",
     takes: ['all', 'conversion', 'trial'],
     example: 'omniarton heat buns.txt --pan round:20.3 --oven 180 --fan',
+  },
+  plan: {
+    says: 'the bake day of one recipe or several, planned back from the table: the latest begin, proven or bounded',
+    takes: ['all', 'conversion', 'day'],
+    example:
+      'omniarton plan buns.txt loaf.txt --serve 2027-06-19T15:30 --zone Europe/Berlin --asleep 22:30-07:00',
   },
 };
 

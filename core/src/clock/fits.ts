@@ -14,19 +14,19 @@ export const nowhere = (problem: DayProblem): Placed => ({
 const overlap = (from: number, to: number, other: number, until: number): boolean =>
   from < until && other < to;
 
+type Stretch = readonly [from: number, to: number, amount: number];
+
 /** The most that stretches hold at once within a window. */
-function mostAtOnce(
-  stretches: readonly (readonly [from: number, to: number, amount: number])[],
-  from: number,
-  to: number,
-): number {
-  const inside = stretches.filter(([a, b]) => overlap(a, b, from, to));
-  const moments = [from, ...inside.map(([a]) => Math.max(a, from))];
-  return Math.max(
-    ...moments.map((at) =>
-      inside.reduce((sum, [a, b, amount]) => (a <= at && at < b ? sum + amount : sum), 0),
-    ),
-  );
+function mostAtOnce(stretches: readonly Stretch[], from: number, to: number): number {
+  let most = 0;
+  for (let first = -1; first < stretches.length; first += 1) {
+    const at = first < 0 ? from : stretches[first]![0];
+    if (at < from || at >= to) continue;
+    let held = 0;
+    for (const [a, b, amount] of stretches) if (a <= at && at < b) held += amount;
+    if (held > most) most = held;
+  }
+  return most;
 }
 
 /** Whether a day's rules let one item begin at a moment (in an oven), with all others where they are. The judge of every plan. */
@@ -44,23 +44,33 @@ export class Fits {
     }
   }
 
-  /** In which oven it can begin then; −1: it needs none; null: nowhere. */
+  /** In which oven an item can begin then; −1: it needs none; null: nowhere. */
   ovenAt(at: number, begin: number): number | null {
+    return this.chancesOf(at)(begin);
+  }
+
+  /** For one item, with all others where they are now: in which oven it can begin at a moment. */
+  chancesOf(at: number): (begin: number) => number | null {
     const item = this.problem.items[at]!;
-    if (begin < item.low || begin > item.high) return null;
-    if (
-      !this.keepsGaps(at, begin) ||
-      !this.isAwake(item, begin) ||
-      !this.hasHands(at, begin) ||
-      !this.keepsApart(at, begin)
-    )
-      return null;
-    if (!item.load) return -1;
-    const { ovens } = this.problem.ask;
+    const { ask } = this.problem;
+    const busy = this.stretches(at, false);
+    const mixing = item.mixer ? this.stretches(at, true) : [];
     const own = this.placed.ovens[at];
-    const order = ovens.map((_, oven) => oven);
-    if (own !== undefined) order.sort((a, b) => Number(b === own) - Number(a === own));
-    return order.find((oven) => this.hasShelf(at, begin, oven)) ?? null;
+    const order = item.load ? ask.ovens.map((_, oven) => oven) : [];
+    order.sort((a, b) => Number(b === own) - Number(a === own));
+    const shelves = order.map((oven) => this.onShelves(at, oven));
+    return (begin) => {
+      if (begin < item.low || begin > item.high || !this.keepsGaps(at, begin)) return null;
+      if (!this.isAwake(item, begin) || !this.keepsApart(at, begin)) return null;
+      for (const { offset, length } of item.hands)
+        if (mostAtOnce(busy, begin + offset, begin + offset + length) >= ask.hands) return null;
+      if (item.mixer && mostAtOnce(mixing, begin, begin + item.length) >= ask.mixers) return null;
+      if (!item.load) return -1;
+      const free = shelves.findIndex((those, place) =>
+        this.hasShelf(item, begin, those, ask.ovens[order[place]!]!.racks),
+      );
+      return free < 0 ? null : order[free]!;
+    };
   }
 
   private keepsGaps(at: number, begin: number): boolean {
@@ -80,43 +90,42 @@ export class Fits {
     );
   }
 
-  private stretches(at: number, mixer: boolean): (readonly [number, number, number])[] {
-    const held: (readonly [number, number, number])[] = [];
-    this.problem.items.forEach((item, other) => {
+  /** When hands, or the mixer, are on something else. */
+  private stretches(at: number, mixer: boolean): Stretch[] {
+    return this.problem.items.flatMap((item, other): Stretch[] => {
       const begin = this.placed.begins[other];
-      if (other === at || begin === undefined || (mixer && !item.mixer)) return;
-      for (const { offset, length } of item.hands) held.push([begin + offset, begin + offset + length, 1]);
+      if (other === at || begin === undefined || (mixer && !item.mixer)) return [];
+      return item.hands.map(({ offset, length }) => [begin + offset, begin + offset + length, 1]);
     });
-    return held;
   }
 
-  private hasHands(at: number, begin: number): boolean {
-    const { items, ask } = this.problem;
-    const item = items[at]!;
-    const busy = this.stretches(at, false);
-    const free = item.hands.every(
-      ({ offset, length }) => mostAtOnce(busy, begin + offset, begin + offset + length) < ask.hands,
-    );
-    if (!free || !item.mixer) return free;
-    return mostAtOnce(this.stretches(at, true), begin, begin + item.length) < ask.mixers;
-  }
-
-  private hasShelf(at: number, begin: number, oven: number): boolean {
-    const { items, ask } = this.problem;
-    const { load, length } = items[at]!;
-    const shelves: (readonly [number, number, number])[] = [];
-    for (let other = 0; other < items.length; other += 1) {
+  /** What stands in an oven beside an item: with it at its heat, or when it shuts it out. */
+  private onShelves(at: number, oven: number): { readonly beside: Stretch[]; readonly shut: Stretch[] } {
+    const { items } = this.problem;
+    const { load } = items[at]!;
+    const [beside, shut]: [Stretch[], Stretch[]] = [[], []];
+    items.forEach((one, other) => {
       const there = this.placed.begins[other];
-      const one = items[other]!;
-      if (other === at || there === undefined || !one.load || this.placed.ovens[other] !== oven) continue;
-      if (one.load.celsius === load!.celsius) shelves.push([there, there + one.length, one.load.racks]);
-      else if (
-        begin < there + one.length + turning(one.load.celsius, load!.celsius) &&
-        there < begin + length + turning(load!.celsius, one.load.celsius)
-      )
-        return false;
-    }
-    return mostAtOnce(shelves, begin, begin + length) + load!.racks <= ask.ovens[oven]!.racks;
+      if (other === at || there === undefined || !one.load || this.placed.ovens[other] !== oven) return;
+      if (one.load.celsius === load!.celsius) beside.push([there, there + one.length, one.load.racks]);
+      else
+        shut.push([
+          there - turning(load!.celsius, one.load.celsius),
+          there + one.length + turning(one.load.celsius, load!.celsius),
+          0,
+        ]);
+    });
+    return { beside, shut };
+  }
+
+  private hasShelf(
+    { load, length }: Item,
+    begin: number,
+    { beside, shut }: ReturnType<Fits['onShelves']>,
+    racks: number,
+  ): boolean {
+    if (shut.some(([from, to]) => overlap(begin, begin + length, from, to))) return false;
+    return mostAtOnce(beside, begin, begin + length) + load!.racks <= racks;
   }
 
   private keepsApart(at: number, begin: number): boolean {

@@ -1,3 +1,4 @@
+export { CalendarError, toCalendar } from './calendar';
 export { planDay, planDaySteps, USUAL_WORK } from './plan';
 export type {
   Asleep,
@@ -12,3 +13,5 @@ export type {
   TaskKind,
 } from './types';
 export { UnknownZoneError, momentOf, wallTime } from './zone';
+export { docketsOfDay, type AskedBake, type NotBaked } from './shared';
+export { OVEN_HABITS } from './data/ovens';

@@ -44,8 +44,9 @@ function latest(
       if (most !== null) high = Math.min(high, placed.begins[from] + most);
     }
   }
+  const ovenAt = fits.chancesOf(at);
   for (let begin = high; begin >= low; begin -= 1) {
-    const oven = fits.ovenAt(at, begin);
+    const oven = ovenAt(begin);
     if (oven !== null) return { begin, oven };
   }
   return null;

@@ -96,7 +96,7 @@ function* latestOf(
   yield told();
   let slice = SLICE;
   for (let turn = 0; low < high && search.solver.conflicts < work; turn += 1) {
-    const target = [high, Math.ceil((low + high) / 2), low + 1][turn % 3]!;
+    const target = [high, Math.ceil((low + high) / 2), low + Math.ceil((high - low) / 4)][turn % 3]!;
     const answer = search.solve(target, evening, Math.min(slice, work - search.solver.conflicts));
     if (answer === 'none') high = target - 1;
     else if (answer === 'found') {

@@ -1,6 +1,7 @@
 import type { Said } from '../words';
 import { bindsOf } from './binds';
 import { latestBegin, type Latest } from './latest';
+import { isPossible, laterBy, leastThat } from './possible';
 import { momentOf, wallTime } from './zone';
 import { MINUTE_MS, problemOf, type DayProblem } from './problem';
 import { reliefsOf } from './relief';
@@ -9,8 +10,8 @@ import type { DayAsk, DayPlan, NoDay } from './types';
 
 /** Conflicts that a day's search may run into where nobody says. */
 export const USUAL_WORK = 20_000;
-/** Of one bake by itself: it is found at once, or it isn't there. */
-const ALONE = 2000;
+/** Nobody waits longer for a bake, minutes. */
+const LONGEST_LATER = 24 * 60;
 
 function toPlan(problem: DayProblem, { placed, begins, atBest, proven }: Latest): DayPlan {
   const { tasks, ovens } = timelineOf(problem, placed);
@@ -41,41 +42,6 @@ function tooLate(ask: DayAsk): Said[] {
     const soonest = wallTime(momentOf(bake.serving) + later * MINUTE_MS, bake.serving.zone).slice(11);
     return [{ code: 'too-late-for', values: { title, soonest } }];
   });
-}
-
-const LONGEST_LATER = 24 * 60;
-
-/** A day whose every serving is so many minutes later. */
-export const laterBy = (ask: DayAsk, minutes: number): DayAsk => ({
-  ...ask,
-  bakes: ask.bakes.map((bake) => ({
-    ...bake,
-    serving: {
-      ...bake.serving,
-      at: wallTime(momentOf(bake.serving) + minutes * MINUTE_MS, bake.serving.zone),
-    },
-  })),
-});
-
-/** Whether there is a plan at all; no answer counts as none. */
-export function isPossible(ask: DayAsk): boolean {
-  const answer = latestBegin(problemOf(ask), ALONE).next();
-  return !answer.done || (answer.value !== null && answer.value !== 'stopped');
-}
-
-/** The least of 5, 10, 15 … minutes by which something is possible, to a quarter hour beyond two hours; null: not within `most`. */
-export function leastThat(possible: (minutes: number) => boolean, most: number): number | null {
-  let high = 15;
-  while (!possible(high)) if ((high *= 2) > most) return null;
-  let low = high === 15 ? 0 : high / 2;
-  const step = high > 120 ? 15 : 5;
-  while (high - low > step) {
-    const middle = Math.round((low + high) / 2 / step) * step;
-    if (middle === low || middle === high) break;
-    if (possible(middle)) high = middle;
-    else low = middle;
-  }
-  return high;
 }
 
 function noDay(ask: DayAsk, found: boolean): NoDay {

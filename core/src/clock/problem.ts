@@ -1,4 +1,4 @@
-import { momentOf, wallTime } from './zone';
+import { dayLater, momentOf, wallTime } from './zone';
 import { CLEAN_DOWN_MINUTES, OVEN_DOOR } from './data/hands';
 import { OVEN_HABITS } from './data/ovens';
 import { blockMinutes, heatsOfDocket, sharedHeats, tasksOf } from './tasks';
@@ -92,24 +92,17 @@ const itemOf = (task: Work | Load, bake: number, low: number, high: number): Ite
 /** Nights within a stretch of time, in minutes from its begin. */
 function nights({ asleep, bakes }: DayAsk, base: number, horizon: number): (readonly [number, number])[] {
   const zone = bakes[0]?.serving.zone;
-  if (!asleep || zone === undefined) return [];
-  const stretches: (readonly [number, number])[] = [];
-  for (let day = -1; day * DAY_MINUTES < horizon + DAY_MINUTES; day += 1) {
-    const date = wallTime(base + day * DAY_MINUTES * MINUTE_MS, zone).slice(0, 10);
-    const minute = (clock: string, later: number) =>
-      Math.round(
-        (momentOf({
-          at: `${wallTime(base + (day + later) * DAY_MINUTES * MINUTE_MS, zone).slice(0, 10)}T${clock}`,
-          zone,
-        }) -
-          base) /
-          MINUTE_MS,
-      );
-    const over = asleep.to <= asleep.from ? 1 : 0;
-    const [from, to] = [minute(asleep.from, 0), minute(asleep.to, over)];
-    if (to > 0 && from < horizon && date !== '') stretches.push([from, to]);
-  }
-  return stretches;
+  if (!asleep || zone === undefined || asleep.from === asleep.to) return [];
+  const today = wallTime(base, zone).slice(0, 10);
+  const minuteOf = (day: number, clock: string) =>
+    Math.round((momentOf({ at: `${dayLater(today, day)}T${clock}`, zone }) - base) / MINUTE_MS);
+  const days = Array.from({ length: Math.ceil(horizon / DAY_MINUTES) + 2 }, (_, day) => day - 1);
+  return days
+    .map(
+      (day) =>
+        [minuteOf(day, asleep.from), minuteOf(day + (asleep.to < asleep.from ? 1 : 0), asleep.to)] as const,
+    )
+    .filter(([from, to]) => to > 0 && from < horizon);
 }
 
 /** Whether what one is made of is avoided at the other's table. */
@@ -161,14 +154,11 @@ export function problemOf(ask: DayAsk): DayProblem {
   const horizon = Math.max(...tables) - first;
   const celsius = sharedHeats(ask.bakes.flatMap(({ docket }) => heatsOfDocket(docket)));
   const racks = Math.min(...ask.ovens.map((one) => one.racks));
-  const heats = ask.bakes.map(({ docket }) => new Set(heatsOfDocket(docket).map(celsius)));
   const items: Item[] = [];
   const gaps: Gap[] = [];
   const links: Link[] = [];
   ask.bakes.forEach(({ id, docket }, bake) => {
-    const shared =
-      racks > 1 && heats.some((other, at) => at !== bake && [...other].some((one) => heats[bake]!.has(one)));
-    const asked = tasksOf(id, docket, { racks, shared, celsius });
+    const asked = tasksOf(id, docket, { racks, celsius });
     const table = tables[bake]! - first;
     const from = items.length;
     const all = [...asked.work, ...asked.loads];

@@ -1,4 +1,4 @@
-import { isPossible, laterBy, leastThat } from './plan';
+import { isPossible, laterBy, leastThat } from './possible';
 import type { DayAsk, Relief } from './types';
 
 /** Nobody serves later than by this, nor gets up earlier, minutes. */

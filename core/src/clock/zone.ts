@@ -57,3 +57,7 @@ export function momentOf({ at, zone }: Serving): number {
   const after = wanted - offsetAt(wanted + 24 * 60 * MINUTE_MS);
   return wallTime(after, zone) === at ? after : before;
 }
+
+/** So many days after a calendar day. Example: 2027-02-28, 1 → 2027-03-01. */
+export const dayLater = (day: string, days: number): string =>
+  new Date(asIfUtc(`${day}T00:00`) + days * 24 * 60 * MINUTE_MS).toISOString().slice(0, 10);

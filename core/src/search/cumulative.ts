@@ -33,6 +33,11 @@ interface Stretch {
 export class Cumulative implements Propagator {
   readonly watches: readonly number[];
   private readonly sides: readonly (readonly Side[])[];
+  /** Of each use its window and its work, and the uses by the end of their windows; written anew each time. */
+  private readonly from: Int32Array;
+  private readonly to: Int32Array;
+  private readonly work: Int32Array;
+  private readonly order: Int32Array;
 
   constructor(
     private readonly uses: readonly Use[],
@@ -40,6 +45,10 @@ export class Cumulative implements Propagator {
   ) {
     const views = uses.flatMap(({ view, when }) => [view, view ^ 1, ...(when ? [when[0]] : [])]);
     this.watches = [...new Set(views)];
+    this.from = new Int32Array(uses.length);
+    this.to = new Int32Array(uses.length);
+    this.order = new Int32Array(uses.length);
+    this.work = Int32Array.from(uses, ({ length, amount }) => length * amount);
     this.sides = [
       uses.map(({ view, offset }) => ({ view, offset })),
       uses.map(({ view, offset, length }) => ({ view: view ^ 1, offset: -offset - length })),
@@ -147,47 +156,52 @@ export class Cumulative implements Propagator {
     return true;
   }
 
-  /** No window may have to hold more than it can. */
+  /** No window may have to hold more than it can: windows from some earliest begin to some latest end. */
   private roomFor(bounds: Bounds): boolean {
-    const { uses } = this;
-    const inside = uses.flatMap(({ view, offset, length, amount, when }, at) =>
-      this.isHere(at, bounds)
-        ? [
-            {
-              view,
-              from: bounds.low[view]! + offset,
-              to: bounds.high(view) + offset + length,
-              offset,
-              length,
-              amount,
-              when,
-            },
-          ]
-        : [],
-    );
-    const byEnd = [...inside].sort((a, b) => a.to - b.to);
-    for (const from of new Set(inside.map((one) => one.from))) {
-      let work = 0;
-      for (const [at, one] of byEnd.entries()) {
-        if (one.from < from) continue;
-        work += one.length * one.amount;
-        const over = work - this.capacity * (one.to - from);
-        if (over <= 0) continue;
-        const because: number[] = [];
-        let spare = over - 1;
-        for (const each of byEnd.slice(0, at + 1)) {
-          if (each.from < from) continue;
-          if (each.length * each.amount <= spare) {
-            spare -= each.length * each.amount;
-            continue;
-          }
-          because.push(each.view, from - each.offset, each.view ^ 1, -(one.to - each.length - each.offset));
-          if (each.when) because.push(each.when[0], each.when[1]);
-        }
-        bounds.conflict = because;
-        return false;
+    const { from, to, work, order } = this;
+    let count = 0;
+    for (let at = 0; at < this.uses.length; at += 1) {
+      if (!this.isHere(at, bounds)) continue;
+      const { view, offset, length } = this.uses[at]!;
+      from[at] = bounds.low[view]! + offset;
+      to[at] = bounds.high(view) + offset + length;
+      // Nearly in order since the last time: put in its place among those before it.
+      let place = count;
+      for (; place > 0 && to[order[place - 1]!]! > to[at]!; place -= 1) order[place] = order[place - 1]!;
+      order[place] = at;
+      count += 1;
+    }
+    for (let first = 0; first < count; first += 1) {
+      const begin = from[order[first]!]!;
+      let held = 0;
+      for (let last = 0; last < count; last += 1) {
+        const at = order[last]!;
+        if (from[at]! < begin) continue;
+        held += work[at]!;
+        const over = held - this.capacity * (to[at]! - begin);
+        if (over > 0) return this.tooMuch(bounds, begin, last, over);
       }
     }
     return true;
+  }
+
+  /** Says which uses are too much for a window; what isn't needed for that is left out. */
+  private tooMuch(bounds: Bounds, begin: number, last: number, over: number): false {
+    const end = this.to[this.order[last]!]!;
+    const because: number[] = [];
+    let spare = over - 1;
+    for (let place = 0; place <= last; place += 1) {
+      const at = this.order[place]!;
+      const { view, offset, length, when } = this.uses[at]!;
+      if (this.from[at]! < begin) continue;
+      if (this.work[at]! <= spare) {
+        spare -= this.work[at]!;
+        continue;
+      }
+      because.push(view, begin - offset, view ^ 1, -(end - length - offset));
+      if (when) because.push(when[0], when[1]);
+    }
+    bounds.conflict = because;
+    return false;
   }
 }

@@ -1,3 +1,4 @@
+import { dialCelsius } from '../quantity';
 import type { Bare, WordsFor } from '../vocabulary';
 
 /** What is said of a bake day. Moments come as a clock shows them, `HH:mm`. */
@@ -40,8 +41,8 @@ export const CLOCK_WORDS: WordsFor<ClockSays> = {
   'cools-warm': () => 'Let it cool a little: it is served warm',
   'cools-cold': () => 'Let it cool until it can be cut',
   'clean-down': ({ title }) => `Wash down bench, boards and tools after ${title}`,
-  'heat-oven': ({ oven, celsius }) => `Heat ${oven} to ${celsius} °C`,
-  'turn-oven': ({ oven, celsius }) => `Turn ${oven} to ${celsius} °C`,
+  'heat-oven': ({ oven, celsius }) => `Heat ${oven} to ${dialCelsius(celsius)} °C`,
+  'turn-oven': ({ oven, celsius }) => `Turn ${oven} to ${dialCelsius(celsius)} °C`,
   'into-oven': ({ title, oven }) => `${title} into ${oven}`,
   'out-of-oven': ({ title, oven }) => `${title} out of ${oven}`,
   'on-the-table': ({ title }) => `${title} on the table`,

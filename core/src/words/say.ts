@@ -12,7 +12,14 @@ import { GUARD_WORDS } from './guard';
 import { HEAT_WORDS } from './heat';
 import { TEXTURE_WORDS } from './texture';
 
-type Says = BalanceSays & BlendSays & GuardSays & HeatSays & TextureSays & DocketSays & ClockSays & WordedSays;
+type Says = BalanceSays &
+  BlendSays &
+  GuardSays &
+  HeatSays &
+  TextureSays &
+  DocketSays &
+  ClockSays &
+  WordedSays;
 /** Anything that some room has to say. */
 export type Said = SaidOf<Says>;
 

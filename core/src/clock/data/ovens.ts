@@ -2,8 +2,8 @@
 export const OVEN_HABITS = {
   /** Dishes whose heat differs by no more, °C, may share an oven. */
   sharedWithin: 10,
-  /** By how much each takes longer with another in the oven: the same as two trays hold from each other. */
-  sharedLonger: 1.15,
+  /** Two trays of one batch hold each other's heat back: by how much each takes longer. */
+  twoLonger: 1.15,
   /** °C a minute: with the element on, and with the door ajar. */
   warms: 9,
   cools: 6,

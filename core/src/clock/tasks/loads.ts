@@ -18,17 +18,17 @@ function onShelf(lengthCm: number, widthCm: number): number {
   return Math.max(1, fit(lengthCm, widthCm), fit(widthCm, lengthCm));
 }
 
-/** Minutes that a plan allows: all of the window, and longer where another stands in the oven with it. */
-function allowed({ minutes }: DocketStage, docket: Docket, shared: boolean): number {
+/** Minutes that a plan allows: all of the window, and longer where its own trays stand in the oven together. */
+function allowed({ minutes }: DocketStage, docket: Docket, together: boolean): number {
   const whole = minutes?.high ?? docket.bake.minutes?.high ?? docket.bake.minutes?.central ?? 0;
-  return Math.max(1, Math.ceil(whole * (shared ? OVEN_HABITS.sharedLonger : 1)));
+  return Math.max(1, Math.ceil(whole * (together ? OVEN_HABITS.twoLonger : 1)));
 }
 
 /**
- * The loads of an oven stage: pieces by the tray, tins by the shelf. `shared`: something else may stand in the oven with it. Example:
+ * The loads of an oven stage: pieces by the tray, tins by the shelf. Example:
  * 30 cookies of 6 cm on trays of 40 × 30 cm → two trays, each a load.
  */
-export function loadsOf(stage: DocketStage, docket: Docket, racks: number, shared: boolean): OvenLoads {
+export function loadsOf(stage: DocketStage, docket: Docket, racks: number): OvenLoads {
   const { piece } = docket.bake;
   const free = stage.pan === null || PANS.rows[stage.pan.shape].free;
   if (piece && free) {
@@ -37,7 +37,7 @@ export function loadsOf(stage: DocketStage, docket: Docket, racks: number, share
     return {
       count: trays,
       racks: 1,
-      minutes: allowed(stage, docket, shared || (trays > 1 && racks > 1)),
+      minutes: allowed(stage, docket, trays > 1 && racks > 1),
       trays: trays > 1,
     };
   }
@@ -49,7 +49,7 @@ export function loadsOf(stage: DocketStage, docket: Docket, racks: number, share
   return {
     count,
     racks: Math.min(racks, Math.ceil(shelves / count)),
-    minutes: allowed(stage, docket, shared || shelves > 1),
+    minutes: allowed(stage, docket, shelves > 1),
     trays: count > 1,
   };
 }

@@ -24,8 +24,6 @@ import { cooksAlone, piecesOf, type Piece } from './pieces';
 export interface Surroundings {
   /** Shelves of the ovens at hand, the fewest. */
   readonly racks: number;
-  /** Other dishes of about the same heat are baked that day. */
-  readonly shared: boolean;
   /** What its ovens are set to where that isn't its own heat. */
   readonly celsius: (own: number) => number;
 }
@@ -240,8 +238,8 @@ class Row {
   }
 
   private inOven({ stage, main, parts, text: words, step }: Piece & { readonly what: 'heat' }): void {
-    const { racks, shared, celsius } = this.around;
-    const { count, racks: each, minutes, trays } = loadsOf(stage, this.docket, racks, shared);
+    const { racks, celsius } = this.around;
+    const { count, racks: each, minutes, trays } = loadsOf(stage, this.docket, racks);
     const own =
       stage.ovenCelsius ?? this.docket.bake.ovenCelsius ?? familyOf(this.docket.family.id).usualOven;
     const needed = this.open.filter((one) => meet(one.parts, parts));
