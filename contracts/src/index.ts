@@ -9,6 +9,7 @@ export { KeptDocketDto } from './docket';
 export type { DocketAnswer, DocketSummary } from './docket';
 export { KitchenDocumentDto } from './kitchen';
 export type { KitchenAnswer } from './kitchen';
+export { DayDto, type DayAnswer } from './day';
 export { DEFAULT_SETTINGS, MEASURES, SettingsDto, THEMES } from './settings';
 export type { SettingsAnswer } from './settings';
 export type { HealthAnswer, HouseholdAnswer } from './household';

@@ -1,6 +1,7 @@
 import type { BagDto } from './cupboard';
 import type { BakeDto } from './bake';
 import type { KeptDocketDto } from './docket';
+import type { DayDto } from './day';
 import type { KitchenDocumentDto } from './kitchen';
 import type { RecipeDocumentDto } from './recipe';
 import type { SettingsDto } from './settings';
@@ -64,6 +65,8 @@ export interface EverythingFile {
   readonly household: string;
   readonly settings: SettingsDto | null;
   readonly kitchen: KitchenDocumentDto | null;
+  /** Missing in files that are older than bake days. */
+  readonly day?: DayDto | null;
   readonly recipes: readonly { readonly id: string; readonly doc: RecipeDocumentDto }[];
   readonly dockets: readonly {
     readonly id: string;

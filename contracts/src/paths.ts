@@ -26,6 +26,7 @@ export const PATHS = {
   flourUses: '/api/households/:household/flours/:flour/uses',
   kitchen: '/api/households/:household/kitchen',
   settings: '/api/households/:household/settings',
+  day: '/api/households/:household/day',
 } as const;
 
 /** Fills the parameters of a path; a missing one is a programmer's mistake. */

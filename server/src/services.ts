@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import { DEFAULT_SETTINGS, type SettingsDto } from '@omniarton/contracts';
+import { EMPTY_DAY, upcastDay, type DayDocument } from '@omniarton/core/clock';
 import { EMPTY_KITCHEN, upcastKitchen, upcastSettings, type KitchenDocument } from '@omniarton/core/kitchen';
 import { bakeService } from './bakes/bakeService';
 import { bakeStore } from './bakes/bakeStore';
@@ -32,6 +33,7 @@ const bakesOn = (db: Knex) => ({ bakes: bakeStore(db), uses: flourUseStore(db), 
 
 const kitchensOn = (db: Knex) => shelfStore<KitchenDocument>(db, 'kitchens', upcastKitchen);
 const settingsOn = (db: Knex) => shelfStore<SettingsDto>(db, 'settings', upcastSettings);
+const daysOn = (db: Knex) => shelfStore<DayDocument>(db, 'days', upcastDay);
 const everythingOn = (db: Knex) => ({
   ...bakesOn(db),
   everything: everythingStore(db),
@@ -39,8 +41,9 @@ const everythingOn = (db: Knex) => ({
   dockets: docketStore(db),
   settings: settingsOn(db),
   kitchens: kitchensOn(db),
+  days: daysOn(db),
 });
-const eraseOn = (db: Knex) => ({ erase: eraseStore(db), kitchens: kitchensOn(db) });
+const eraseOn = (db: Knex) => ({ erase: eraseStore(db), kitchens: kitchensOn(db), days: daysOn(db) });
 
 /** Where a household's data lie beside the database; nothing is known of a database of one's own. */
 export interface Folders {
@@ -62,6 +65,7 @@ export function servicesOn(db: Knex, folders: Folders = {}) {
     dockets: docketService(docketStore(db)),
     settings: shelfService<SettingsDto>(settingsOn(db), DEFAULT_SETTINGS, 'settings page'),
     kitchen: shelfService<KitchenDocument>(kitchensOn(db), EMPTY_KITCHEN, 'kitchen'),
+    day: shelfService<DayDocument>(daysOn(db), EMPTY_DAY, 'bake day'),
     bin: binService(binStore(db), backups),
     erase: eraseService(eraseOn(db), backups, (work) => db.transaction((inside) => work(eraseOn(inside)))),
     everything: everythingService(everythingOn(db), (work) =>

@@ -56,7 +56,9 @@ export class Fits {
     const busy = this.stretches(at, false);
     const mixing = item.mixer ? this.stretches(at, true) : [];
     const own = this.placed.ovens[at];
-    const order = item.load ? ask.ovens.map((_, oven) => oven) : [];
+    const order = item.load
+      ? ask.ovens.map((_, oven) => oven).filter((oven) => item.oven === null || oven === item.oven)
+      : [];
     order.sort((a, b) => Number(b === own) - Number(a === own));
     const shelves = order.map((oven) => this.onShelves(at, oven));
     return (begin) => {
@@ -80,13 +82,14 @@ export class Fits {
     });
   }
 
-  private isAwake({ hands, load }: Item, begin: number): boolean {
+  private isAwake({ hands, load, begun }: Item, begin: number): boolean {
     const { asleep, preheat } = this.problem;
-    if (load && begin - preheat < 0) return false;
+    const heated = load && !begun;
+    if (heated && begin - preheat < 0) return false;
     return asleep.every(
       ([from, to]) =>
         hands.every((one) => !overlap(begin + one.offset, begin + one.offset + one.length, from, to)) &&
-        (!load || !overlap(begin - preheat, begin - preheat + 1, from, to)),
+        (!heated || !overlap(begin - preheat, begin - preheat + 1, from, to)),
     );
   }
 

@@ -15,3 +15,5 @@ export type {
 export { UnknownZoneError, momentOf, wallTime } from './zone';
 export { docketsOfDay, type AskedBake, type NotBaked } from './shared';
 export { OVEN_HABITS } from './data/ovens';
+export { EMPTY_DAY, upcastDay, type DayDocument, type PlannedBake } from './document';
+export * from './run';

@@ -17,9 +17,10 @@ const SLICE = 250;
 
 /** When the day begins: the first task that isn't of the evening before, an oven's preheating included. */
 export function beginOf({ items, wake, preheat }: DayProblem, { begins }: Placed): number {
-  const own = items.map(({ load }, at) => begins[at]! - (load ? preheat : 0));
-  const morning = own.filter((_, at) => wake === null || begins[at]! >= wake);
-  return Math.min(...(morning.length > 0 ? morning : own));
+  const open = items.map((_, at) => at).filter((at) => !items[at]!.begun);
+  const beginOfItem = (at: number) => begins[at]! - (items[at]!.load ? preheat : 0);
+  const morning = open.filter((at) => wake === null || begins[at]! >= wake);
+  return Math.min(...(morning.length > 0 ? morning : open).map(beginOfItem));
 }
 
 const eveningOf = ({ items, wake }: DayProblem, { begins }: Placed): number =>

@@ -2,7 +2,7 @@ import { dayLater, momentOf, wallTime } from './zone';
 import { CLEAN_DOWN_MINUTES, OVEN_DOOR } from './data/hands';
 import { OVEN_HABITS } from './data/ovens';
 import { blockMinutes, heatsOfDocket, sharedHeats, tasksOf } from './tasks';
-import { TABLE, type DayAsk, type Link, type Load, type Work } from './types';
+import { TABLE, type DayAsk, type Link, type Load, type Pin, type Work } from './types';
 
 export const MINUTE_MS = 60_000;
 const DAY_MINUTES = 24 * 60;
@@ -24,6 +24,10 @@ export interface Item {
   /** Earliest and latest begin, by the table and by pins alone. */
   readonly low: number;
   readonly high: number;
+  /** It has begun already. */
+  readonly begun: boolean;
+  /** Place of the oven that it stands in; null: any. */
+  readonly oven: number | null;
 }
 
 /** One begins at least, and at most, so long after the other begins. */
@@ -63,31 +67,48 @@ export interface DayProblem {
 export const turning = (from: number, to: number): number =>
   Math.ceil(to > from ? (to - from) / OVEN_HABITS.warms : (from - to) / OVEN_HABITS.cools);
 
-const itemOf = (task: Work | Load, bake: number, low: number, high: number): Item =>
-  task.kind === 'bake'
-    ? {
-        task,
-        bake,
-        length: blockMinutes(task.minutes),
-        hands: [
-          { offset: 0, length: OVEN_DOOR.load },
-          { offset: OVEN_DOOR.load + task.minutes, length: OVEN_DOOR.unload },
-        ],
-        load: task,
-        mixer: false,
-        low,
-        high,
-      }
-    : {
-        task,
-        bake,
-        length: task.minutes,
-        hands: [{ offset: 0, length: task.minutes }],
-        load: null,
-        mixer: task.mixer,
-        low,
-        high,
-      };
+/** A task as an item, before anybody has pinned it. */
+function itemOf(task: Work | Load, bake: number, low: number, high: number): Item {
+  const free = { task, bake, low, high, begun: false, oven: null };
+  if (task.kind !== 'bake')
+    return {
+      ...free,
+      length: task.minutes,
+      hands: [{ offset: 0, length: task.minutes }],
+      load: null,
+      mixer: task.mixer,
+    };
+  const out = OVEN_DOOR.load + task.minutes;
+  const hands = [
+    { offset: 0, length: OVEN_DOOR.load },
+    { offset: out, length: OVEN_DOOR.unload },
+  ];
+  return { ...free, length: blockMinutes(task.minutes), hands, load: task, mixer: false };
+}
+
+/** An item that somebody holds where it is. What of it is over by minute `now` needs no hands. */
+function pinned(
+  item: Item,
+  pin: Pin | undefined,
+  { ask, first, now }: { readonly ask: DayAsk; readonly first: number; readonly now: number },
+): Item {
+  if (!pin) return item;
+  const begin = Math.round(pin.begins / MINUTE_MS) - first;
+  const place = ask.ovens.findIndex(({ id }) => id === pin.oven);
+  const oven = place < 0 ? null : place;
+  if (!pin.begun) return { ...item, low: Math.max(item.low, begin), high: Math.min(item.high, begin), oven };
+  const minutes = pin.minutes ?? item.task.minutes;
+  const { hands, length } = itemOf({ ...item.task, minutes }, item.bake, 0, 0);
+  return {
+    ...item,
+    length,
+    hands: hands.filter((one) => begin + one.offset + one.length > now && begin + one.offset >= now),
+    low: begin,
+    high: begin,
+    begun: true,
+    oven,
+  };
+}
 
 /** Nights within a stretch of time, in minutes from its begin. */
 function nights({ asleep, bakes }: DayAsk, base: number, horizon: number): (readonly [number, number])[] {
@@ -140,6 +161,8 @@ function cleanDowns(ask: DayAsk, items: Item[], gaps: Gap[], horizon: number): A
     ask.bakes.flatMap((other, b): Apart[] => {
       const [mine, theirs] = [worksOf(a), worksOf(b)];
       if (a === b || mine.length === 0 || theirs.length === 0 || !soils(other, clean)) return [];
+      // What is under way is no longer to be ordered.
+      if (items[mine[0]!]!.begun || items[theirs[0]!]!.begun) return [];
       return [
         { clean: { first: mine[0]!, last: mine.at(-1)! }, other: { first: theirs[0]!, down: downOf(b) } },
       ];
@@ -147,10 +170,29 @@ function cleanDowns(ask: DayAsk, items: Item[], gaps: Gap[], horizon: number): A
   );
 }
 
+/** Where the axis begins, and where now is on it: what has begun lies before. Whole minutes since 1970. */
+function axisOf(
+  { now, pins }: DayAsk,
+  tables: readonly number[],
+): { readonly first: number; readonly now: number } {
+  const from = now === null ? Math.min(...tables) - REACH : Math.ceil(now / MINUTE_MS);
+  const begun = pins.filter((one) => one.begun).map((one) => Math.round(one.begins / MINUTE_MS));
+  const first = Math.min(from, ...begun);
+  return { first, now: from - first };
+}
+
+/** What lies between two: from what has begun on, as long as it must; nothing more between two that have. */
+function gapOf(link: Link, from: number, to: number, items: readonly Item[]): Gap[] {
+  const [a, b] = [items[from]!, items[to]!];
+  if (b.begun) return [];
+  const most = link.most === null || a.begun ? null : a.length + link.most;
+  return [{ from, to, least: a.length + link.least, most }];
+}
+
 /** The day that is asked for, in numbers. Throws UnknownZoneError. */
 export function problemOf(ask: DayAsk): DayProblem {
   const tables = ask.bakes.map(({ serving }) => Math.floor(momentOf(serving) / MINUTE_MS));
-  const first = ask.now === null ? Math.min(...tables) - REACH : Math.ceil(ask.now / MINUTE_MS);
+  const { first, now } = axisOf(ask, tables);
   const horizon = Math.max(...tables) - first;
   const celsius = sharedHeats(ask.bakes.flatMap(({ docket }) => heatsOfDocket(docket)));
   const racks = Math.min(...ask.ovens.map((one) => one.racks));
@@ -165,29 +207,23 @@ export function problemOf(ask: DayAsk): DayProblem {
     for (const task of all) {
       const ends = asked.links.filter((one) => one.from === task.id && one.to === TABLE);
       const length = task.kind === 'bake' ? blockMinutes(task.minutes) : task.minutes;
-      const pin = ask.pins.find((one) => one.task === task.id);
-      const held = pin && Math.round(pin.begins / MINUTE_MS) - first;
       const high = table - length - Math.max(0, ...ends.map(({ least }) => least));
-      const low = Math.max(0, ...ends.flatMap(({ most }) => (most === null ? [] : [table - length - most])));
-      items.push(itemOf(task, bake, held ?? low, held ?? high));
+      const low = Math.max(
+        now,
+        ...ends.flatMap(({ most }) => (most === null ? [] : [table - length - most])),
+      );
+      const pin = ask.pins.find((one) => one.task === task.id);
+      items.push(pinned(itemOf(task, bake, low, high), pin, { ask, first, now }));
     }
     const at = (task: string) => from + all.findIndex((one) => one.id === task);
     for (const link of asked.links) {
       links.push(link);
-      if (link.to === TABLE) continue;
-      const begin = at(link.from);
-      const length = items[begin]!.length;
-      gaps.push({
-        from: begin,
-        to: at(link.to),
-        least: length + link.least,
-        most: link.most === null ? null : length + link.most,
-      });
+      if (link.to !== TABLE) gaps.push(...gapOf(link, at(link.from), at(link.to), items));
     }
   });
   const apart = cleanDowns(ask, items, gaps, horizon + AFTER_TABLE);
   const asleep = nights(ask, first * MINUTE_MS, horizon);
-  const wakes = asleep.map(([, to]) => to).filter((to) => to > 0 && to < horizon);
+  const wakes = asleep.map(([, to]) => to).filter((to) => to > now && to < horizon);
   return {
     ask,
     base: first * MINUTE_MS,

@@ -38,8 +38,12 @@ export class DaySearch {
     const { items, ask } = this.problem;
     const { solver } = this;
     const loads = items.flatMap((one, at) => (one.load ? [{ at, load: one.load, length: one.length }] : []));
-    const there = items.map(({ load }) =>
-      load ? ask.ovens.map((oven) => solver.variable(0, oven.racks >= load.racks ? 1 : 0)) : [],
+    const there = items.map(({ load, oven: held }) =>
+      load
+        ? ask.ovens.map(({ racks }, oven) =>
+            solver.variable(0, racks >= load.racks && (held ?? oven) === oven ? 1 : 0),
+          )
+        : [],
     );
     for (const { at } of loads) {
       solver.clause(...there[at]!.map((view) => [view, 1] as const));
@@ -113,7 +117,7 @@ export class DaySearch {
     solver.rule(new Cumulative([...items.flatMap((_, at) => used(at)), ...nights(ask.hands)], ask.hands));
     const mixed = items.flatMap((one, at) => (one.mixer ? used(at) : []));
     if (mixed.length > ask.mixers) solver.rule(new Cumulative(mixed, ask.mixers));
-    const loads = items.flatMap((one, at) => (one.load ? [this.starts[at]!] : []));
+    const loads = items.flatMap((one, at) => (one.load && !one.begun ? [this.starts[at]!] : []));
     for (const view of loads) solver.clause([view, preheat]);
     if (asleep.length > 0 && loads.length > 0)
       solver.rule(
@@ -150,8 +154,9 @@ export class DaySearch {
   private beginsBefore(): void {
     const { items, wake, preheat } = this.problem;
     const { solver } = this;
-    const terms = items.flatMap(({ hands, load }, at) => {
+    const terms = items.flatMap(({ hands, load, begun }, at) => {
       const view = this.starts[at]!;
+      if (begun) return [];
       const ahead = load ? preheat : 0;
       if (wake === null) {
         solver.after(this.begin, view, ahead);
@@ -181,6 +186,11 @@ export class DaySearch {
   }
   solve(begin: number, evening: number, most: number): 'found' | 'none' | 'stopped' {
     return this.solver.solve(this.assumed(begin, evening), most);
+  }
+
+  /** Any plan, whenever it begins. */
+  anyPlan(most: number): 'found' | 'none' | 'stopped' {
+    return this.solver.solve([], most);
   }
 
   /** The plan that was found last. */

@@ -83,7 +83,7 @@ function ovenBars(
         };
         bars.push({
           ...PLAIN,
-          id: `${oven.id}@${from}`,
+          id: `${load.id}.heat`,
           bake: null,
           kind: 'preheat',
           what,

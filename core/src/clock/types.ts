@@ -94,10 +94,17 @@ export interface Asleep {
   readonly to: string;
 }
 
-/** A task that is held where it is: it has begun, or somebody wants it there. Ms since 1970. */
+/** A task that is held where somebody wants it, or where it has begun. */
 export interface Pin {
   readonly task: string;
+  /** Ms since 1970. */
   readonly begins: number;
+  /** It has begun: what it waited for no longer matters, and it may be over. */
+  readonly begun: boolean;
+  /** How long it took, or will; null: as planned. */
+  readonly minutes: number | null;
+  /** The oven that it stands in; null: any. */
+  readonly oven: string | null;
 }
 
 /** What a day is planned from. */

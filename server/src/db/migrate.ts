@@ -6,6 +6,7 @@ import * as kitchens from './migrations/0004-kitchens';
 import * as cupboards from './migrations/0005-cupboards';
 import * as seats from './migrations/0006-seats';
 import * as flourUses from './migrations/0007-flour-uses';
+import * as days from './migrations/0008-days';
 
 interface Named extends Knex.Migration {
   readonly name: string;
@@ -20,6 +21,7 @@ const MIGRATIONS: readonly Named[] = [
   { name: '0005-cupboards', ...cupboards },
   { name: '0006-seats', ...seats },
   { name: '0007-flour-uses', ...flourUses },
+  { name: '0008-days', ...days },
 ];
 
 const config: Knex.MigratorConfig = {

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import { v7 as newId } from 'uuid';
+import { EMPTY_DAY, upcastDay, type DayDocument } from '@omniarton/core/clock';
 import { upcastKitchen, type KitchenDocument } from '@omniarton/core/kitchen';
 import type { Scope } from '../http/scope';
 import { recipeStore } from '../recipes/recipeStore';
@@ -38,8 +39,24 @@ export async function seed(db: Knex, { demo }: { demo: boolean }): Promise<void>
       const { ovens, pans } = demoKitchen();
       if (kept && kept.doc.ovens.length === 0) await kitchens.write(scope, kept.version, { ...kept.doc, ovens, pans });
     });
+    await onceInDemo(inside, 'demo-5', async (scope) => {
+      const days = shelfStore<DayDocument>(inside, 'days', upcastDay);
+      const { items } = await recipeStore(inside).list(scope, 100);
+      await days.write(scope, 0, teaOf(items.map(({ id }) => id)));
+    });
   });
 }
+
+/** When the midsummer tea is served. */
+const TEA_TIME = { at: '2027-06-19T15:30', zone: 'Europe/Berlin' };
+
+/** The club's tea: Orla and one helper, both ovens of the hall. */
+const teaOf = (recipes: readonly string[]): DayDocument => ({
+  ...EMPTY_DAY,
+  zone: TEA_TIME.zone,
+  bakes: recipes.map((recipe) => ({ id: newId(), recipe, at: TEA_TIME.at })),
+  hands: 2,
+});
 
 /** Brings the demo kitchen back as it was at first; nothing where it still is. */
 export async function seedAgain(db: Knex): Promise<void> {

@@ -1,5 +1,6 @@
 import { v7 as newId } from 'uuid';
 import type { ErasedAnswer, TouchesAnswer } from '@omniarton/contracts';
+import type { DayDocument } from '@omniarton/core/clock';
 import type { KitchenDocument } from '@omniarton/core/kitchen';
 import { ConflictError, NotFoundError } from '../http/errors';
 import type { Scope } from '../http/scope';
@@ -11,9 +12,17 @@ import { scrubbed, scrubbedDocket } from './scrub';
 export interface EraseStores {
   readonly erase: EraseStore;
   readonly kitchens: ShelfStore<KitchenDocument>;
+  readonly days: ShelfStore<DayDocument>;
 }
 type Transaction = <T>(work: (stores: EraseStores) => Promise<T>) => Promise<T>;
 const HOME = 'My kitchen';
+
+/** A bake day without a recipe, and without a run that holds a copy of its docket. */
+const withoutRecipe = (day: DayDocument, recipe: string): DayDocument => ({
+  ...day,
+  bakes: day.bakes.filter((one) => one.recipe !== recipe),
+  run: day.run?.bakes.some((one) => one.recipe === recipe) ? null : day.run,
+});
 
 /** Erases now and everywhere. Nothing of it can be undone; backups that were made before still hold it, and are named. */
 export const eraseService = (
@@ -26,9 +35,12 @@ export const eraseService = (
   },
 
   recipe: (scope: Scope, id: string): Promise<ErasedAnswer> =>
-    inTransaction(async ({ erase }) => {
+    inTransaction(async ({ erase, days }) => {
       const gone = await erase.recipe(scope, id);
       if (!gone) throw new NotFoundError('There is no such recipe in this kitchen.');
+      const day = await days.find(scope);
+      if (day && !(await days.write(scope, day.version, withoutRecipe(day.doc, id))))
+        throw new ConflictError('The bake day was changed elsewhere in between: try again.');
       await erase.dropRequests(scope);
       return { recipes: 1, ...gone, backups: backups() };
     }),

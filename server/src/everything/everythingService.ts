@@ -16,7 +16,7 @@ const LISTS = ['recipes', 'dockets', 'bakes', 'bags'] as const;
 export const everythingService = (stores: EverythingStores, inTransaction: Transaction) => ({
   /** Writes everything of a household that isn't in the bin as one JSON document, a page at a time. */
   async giveOut(scope: Scope, household: string, now: Date, write: Write): Promise<void> {
-    const { everything, settings, kitchens } = stores;
+    const { everything, settings, kitchens, days } = stores;
     const head = {
       format: EVERYTHING_FORMAT,
       version: EVERYTHING_VERSION,
@@ -24,6 +24,7 @@ export const everythingService = (stores: EverythingStores, inTransaction: Trans
       household,
       settings: (await settings.find(scope))?.doc ?? null,
       kitchen: (await kitchens.find(scope))?.doc ?? null,
+      day: (await days.find(scope))?.doc ?? null,
     };
     await write(JSON.stringify(head).slice(0, -1));
     for (const name of LISTS) {

@@ -1,4 +1,5 @@
 import type { SettingsDto } from '@omniarton/contracts';
+import type { DayDocument } from '@omniarton/core/clock';
 import type { KitchenDocument } from '@omniarton/core/kitchen';
 import type { BakeStores } from '../bakes/bakeService';
 import type { DocketStore } from '../dockets/docketStore';
@@ -13,4 +14,5 @@ export interface EverythingStores extends BakeStores {
   readonly dockets: DocketStore;
   readonly settings: ShelfStore<SettingsDto>;
   readonly kitchens: ShelfStore<KitchenDocument>;
+  readonly days: ShelfStore<DayDocument>;
 }

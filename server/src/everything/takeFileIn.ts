@@ -2,6 +2,7 @@ import type { ClassConstructor } from 'class-transformer';
 import {
   BagDto,
   BakeDto,
+  DayDto,
   KeptDocketDto,
   KitchenDocumentDto,
   RecipeDocumentDto,
@@ -11,6 +12,7 @@ import {
   type MoveReason,
   type TakenInAnswer,
 } from '@omniarton/contracts';
+import { upcastDay } from '@omniarton/core/clock';
 import { upcastDocket } from '@omniarton/core/docket';
 import {
   UnreadableDocumentError,
@@ -128,6 +130,8 @@ async function takeShelves(
     const here = await inside.kitchens.find(scope);
     await inside.kitchens.write(scope, here?.version ?? 0, here ? mergedKitchen(here.doc, kitchen) : kitchen);
   }
+  if (file.day && (await inside.days.find(scope)) === undefined)
+    await inside.days.write(scope, 0, await checked(DayDto, upcastDay(file.day)));
   if (file.settings && (await inside.settings.find(scope)) === undefined)
     await inside.settings.write(scope, 0, await checked(SettingsDto, upcastSettings(file.settings)));
 }

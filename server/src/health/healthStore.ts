@@ -11,6 +11,7 @@ const TABLES = [
   'flour_uses',
   'settings',
   'kitchens',
+  'days',
   'bags',
   'movements',
   'requests',

@@ -1,7 +1,8 @@
 import type { ClassConstructor } from 'class-transformer';
 import type { Express } from 'express';
+import type { DayDocument } from '@omniarton/core/clock';
 import type { KitchenDocument } from '@omniarton/core/kitchen';
-import { KitchenDocumentDto, PATHS, SettingsDto } from '@omniarton/contracts';
+import { DayDto, KitchenDocumentDto, PATHS, SettingsDto } from '@omniarton/contracts';
 import { checked } from '../http/body';
 import { answerVersion, expectationOf } from '../http/conditional';
 import { giveScope } from '../http/enter';
@@ -29,8 +30,9 @@ function shelf<D extends { readonly schema: number }>(
   });
 }
 
-/** What a household keeps as one document each: its settings, and what its recipes share. */
+/** What a household keeps as one document each: its settings, what its recipes share, and its bake day. */
 export function shelfRoutes(app: Express, services: Services): void {
   shelf(app, services, PATHS.settings, SettingsDto, services.settings);
   shelf<KitchenDocument>(app, services, PATHS.kitchen, KitchenDocumentDto, services.kitchen);
+  shelf<DayDocument>(app, services, PATHS.day, DayDto, services.day);
 }

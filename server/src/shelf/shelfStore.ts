@@ -10,7 +10,7 @@ interface Row {
 }
 
 /** The tables that hold one document a household. */
-export type ShelfTable = 'settings' | 'kitchens';
+export type ShelfTable = 'settings' | 'kitchens' | 'days';
 
 export interface Shelved<D> {
   readonly version: number;

@@ -1,0 +1,36 @@
+import type { BakeNotes } from '../../kitchen';
+import { wallTime } from '../zone';
+import { runState } from './state';
+import type { DayRun } from './types';
+
+const MINUTE_MS = 60_000;
+
+/** What a run knows of one bake for its log: the day, the real minutes in the oven, the dial, and what was said on the way. */
+export function notesOf(run: DayRun, bake: string): BakeNotes | null {
+  const { tasks, done } = runState(run);
+  const baked = tasks.flatMap((task) => {
+    const [from, to] = [done.get(`${task.id}.in`), done.get(`${task.id}.out`)];
+    return task.bake === bake && task.kind === 'bake' && from !== undefined && to !== undefined
+      ? [{ task, from, to }]
+      : [];
+  });
+  const longest = [...baked].sort((a, b) => b.to - b.from - (a.to - a.from))[0];
+  const said = run.events.flatMap((event): string[] => {
+    if (event.kind !== 'later' && event.kind !== 'wrong') return [];
+    if (tasks.find(({ id }) => id === event.task)?.bake !== bake) return [];
+    const clock = wallTime(event.at, run.zone).slice(11);
+    if (event.kind === 'wrong') return [`${clock} ${event.note}`];
+    const probe = event.probe === null ? '' : `, ${event.probe} °C in the middle`;
+    return [
+      `${clock} not yet${probe}${event.look === '' ? '' : `, ${event.look}`}: ${event.minutes} more minutes`,
+    ];
+  });
+  if (!longest && said.length === 0) return null;
+  return {
+    bakedOn: wallTime(longest?.from ?? run.began, run.zone).slice(0, 10),
+    minutes: longest ? Math.round((longest.to - longest.from) / MINUTE_MS) : null,
+    ovenCelsius: longest?.task.celsius ?? null,
+    scores: {},
+    notes: said.join('\n'),
+  };
+}
