@@ -41,35 +41,41 @@ function boundOf(search: DaySearch, evening: number, low: number, high: number):
   return known;
 }
 
+/** Some plan, by insertion or else by search; null where there is none, `stopped` where the work allowed didn't tell. */
+export function somePlan(problem: DayProblem, search: DaySearch, work: number): Placed | 'stopped' | null {
+  const inserted = insertAll(problem);
+  if (inserted) {
+    search.near(inserted);
+    return inserted;
+  }
+  const answer = search.anyPlan(work);
+  return answer === 'found' ? search.placed() : answer === 'none' ? null : 'stopped';
+}
+
 /**
- * Looks for the plan that asks least of the evening before, and of those the one that begins latest; yields each better plan. Null where
- * there is none; `stopped` where none was found with the work that is allowed. Cut off by a count of conflicts, never by the clock.
+ * Looks for the plan that asks least of the evening before, and of those the one that begins latest; yields each better plan, and null
+ * while it looks. Null where there is none; `stopped` where none was found with the work that is allowed. Cut off by a count of
+ * conflicts, never by the clock.
  */
 export function* latestBegin(
   problem: DayProblem,
   work: number,
-): Generator<Latest, Latest | 'stopped' | null, void> {
+): Generator<Latest | null, Latest | 'stopped' | null, void> {
   const search = new DaySearch(problem);
-  const most = problem.items.reduce((sum, { hands }) => hands.reduce((all, one) => all + one.length, sum), 0);
-  let best = insertAll(problem);
-  if (best) search.near(best);
-  const spent = () => search.solver.conflicts;
   const floor = search.leastEvening();
   if (floor === null) return null;
-  let evening = best ? eveningOf(problem, best) : most;
-  if (!best) {
-    const answer = search.solve(0, most, work);
-    if (answer !== 'found') return answer === 'none' ? null : 'stopped';
-    best = search.placed();
-    evening = eveningOf(problem, best);
-  }
+  const first = somePlan(problem, search, work);
+  if (first === null || first === 'stopped') return first;
+  let [best, evening] = [first, eveningOf(problem, first)];
+  yield null;
   // Least work on the evening before.
-  for (let least = floor; least < evening && spent() < work / 2;) {
+  for (let least = floor; least < evening && search.solver.conflicts < work / 2;) {
     const target = least + Math.floor((evening - least) / 4);
     const answer = search.solve(0, target, Math.min(4 * SLICE, work));
     if (answer === 'none') least = target + 1;
     else if (answer === 'found') [best, evening] = [search.placed(), eveningOf(problem, search.placed())];
     else break;
+    yield null;
   }
   return yield* latestOf(problem, search, best, evening, work);
 }
@@ -80,7 +86,7 @@ function* latestOf(
   first: Placed,
   evening: number,
   work: number,
-): Generator<Latest, Latest, void> {
+): Generator<Latest | null, Latest, void> {
   let best = first;
   let low = beginOf(problem, best);
   let high = boundOf(search, evening, low, problem.horizon);
@@ -104,7 +110,9 @@ function* latestOf(
       best = search.placed();
       low = beginOf(problem, best);
       yield told();
+      continue;
     } else slice = Math.ceil(slice * 1.3);
+    yield null;
   }
   return told();
 }

@@ -62,21 +62,22 @@ const needsOven = (ask: DayAsk): boolean =>
 
 /**
  * Plans a bake day: every docket on the table when it is to be, the least work on the evening before, and the latest begin there is.
- * Yields each better plan on the way; a caller may stop at any of them. Throws UnknownZoneError.
+ * Yields each better plan on the way, and null while it looks; a caller may stop at any of them. Throws UnknownZoneError.
  */
-export function* planDaySteps(ask: DayAsk): Generator<DayPlan, DayPlan | NoDay, void> {
+export function* planDaySteps(ask: DayAsk): Generator<DayPlan | null, DayPlan | NoDay, void> {
   if (ask.ovens.length === 0 && needsOven(ask))
     return { outcome: 'infeasible', reasons: [{ code: 'no-oven', values: {} }], relax: [] };
   const past = ask.bakes.filter(({ serving }) => ask.now !== null && momentOf(serving) <= ask.now);
   if (past.length > 0) return noDay(ask, false);
   const problem = problemOf(ask);
   const search = latestBegin(problem, ask.work);
-  for (;;) {
-    const { done, value } = search.next();
-    if (value === null || value === 'stopped') return noDay(ask, value === 'stopped');
-    const plan = toPlan(problem, value);
-    if (done) return plan;
-    yield plan;
+  for (let step = search.next(); ; step = search.next()) {
+    if (!step.done) {
+      yield step.value && toPlan(problem, step.value);
+      continue;
+    }
+    const { value } = step;
+    return value === null || value === 'stopped' ? noDay(ask, value === 'stopped') : toPlan(problem, value);
   }
 }
 

@@ -1,5 +1,6 @@
-import { latestBegin } from './latest';
+import { somePlan } from './latest';
 import { MINUTE_MS, problemOf } from './problem';
+import { DaySearch } from './prove';
 import type { DayAsk } from './types';
 import { momentOf, wallTime } from './zone';
 
@@ -20,8 +21,9 @@ export const laterBy = (ask: DayAsk, minutes: number): DayAsk => ({
 
 /** Whether there is a plan at all; no answer counts as none. */
 export function isPossible(ask: DayAsk): boolean {
-  const answer = latestBegin(problemOf(ask), ENOUGH).next();
-  return !answer.done || (answer.value !== null && answer.value !== 'stopped');
+  const problem = problemOf(ask);
+  const found = somePlan(problem, new DaySearch(problem), ENOUGH);
+  return found !== null && found !== 'stopped';
 }
 
 /** The least of 5, 10, 15 … minutes by which something is possible, to a quarter hour beyond two hours; null: not within `most`. */
