@@ -40,15 +40,15 @@ const upwards = rooms.map((room, index) => ({
 
 /** The floors of the page, from the ground up; what stands on one knows nothing of those above it. */
 const WEB_FLOORS = [
-  ['base', 'api', 'words'],
+  ['base', 'api', 'words', 'offline'],
   ['ui'],
   ['state'],
-  ['docket', 'intake', 'kitchen', 'labels'],
-  ['flours', 'settings', 'cupboard', 'goods', 'jars', 'kept', 'ovens', 'people', 'stages'],
+  ['docket', 'intake', 'kitchen', 'labels', 'bakeday'],
+  ['flours', 'settings', 'cupboard', 'goods', 'jars', 'kept', 'ovens', 'people', 'day', 'run', 'stages'],
   ['app'],
 ];
 const webFloor = (names) => `^web/src/(${names.join('|')})/`;
-const FEATURE = '^web/src/(stages/[^/]+|flours|settings|cupboard|goods|jars|kept|ovens|people)/';
+const FEATURE = '^web/src/(stages/[^/]+|flours|settings|cupboard|goods|jars|kept|ovens|people|day|run)/';
 
 const pageUpwards = WEB_FLOORS.slice(0, -1).map((names, at) => ({
   name: `floor-of-the-page-${names.join('-')}`,

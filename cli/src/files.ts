@@ -11,7 +11,7 @@ import {
   type KitchenDocument,
 } from '@omniarton/core/kitchen';
 import { layOut } from '@omniarton/core/larder';
-import { UsageError } from './options';
+import { UsageError } from './usageError';
 
 const MOST_BYTES = 10 * 1024 * 1024;
 const STANDARD_INPUT = 0;

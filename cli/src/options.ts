@@ -16,12 +16,9 @@ import {
   STRICTNESSES,
   type Avoidance,
 } from '@omniarton/core/vocabulary';
-import type { DayOptions } from './day';
-import { dayOptions } from './day';
+import { dayOptions, type DayOptions } from './dayOptions';
+import { UsageError } from './usageError';
 import { HANDOUTS, OPTIONS, VERBS, type Handout, type Verb } from './usage';
-
-/** An option or a file that can't be used: one line on standard error, exit 2. */
-export class UsageError extends Error {}
 
 export interface Options {
   readonly verb: Verb;

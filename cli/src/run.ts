@@ -12,9 +12,11 @@ import {
 import { VesselError } from '@omniarton/core/heat';
 import type { Kitchen } from '@omniarton/core/kitchen';
 import { readRecipe, type Recipe } from '@omniarton/core/read';
-import { dayShape, type DayOptions } from './day';
+import { dayShape } from './day';
+import type { DayOptions } from './dayOptions';
 import { kitchenOf, textsOf } from './files';
-import { readAsked, UsageError, type Options } from './options';
+import { readAsked, type Options } from './options';
+import { UsageError } from './usageError';
 import { convertShape, guardShape, heatShape, readShape, waysShape } from './shapes';
 import { helpOf, type Handout } from './usage';
 

@@ -17,7 +17,16 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
-import type { Asleep, DayDocument, DayRun, Pin, PlannedBake, RunBake, RunEvent } from '@omniarton/core/clock';
+import type {
+  Asleep,
+  DayDocument,
+  DayRun,
+  DaySetup,
+  Pin,
+  PlannedBake,
+  RunBake,
+  RunEvent,
+} from '@omniarton/core/clock';
 import { NAME_CHARS } from './limits';
 import { IfSaid, IsClockTime, OrNull } from './said';
 
@@ -48,6 +57,30 @@ class PinDto implements Pin {
   @IsBoolean() begun!: boolean;
   @OrNull() @IsNumber() @Min(0) @Max(10_000) minutes!: number | null;
   @OrNull() @IsString() @MaxLength(ID_CHARS) oven!: string | null;
+}
+
+/** What a household says of its bake day. */
+class DaySetupDto implements DaySetup {
+  @IsString() @MaxLength(ID_CHARS) zone!: string;
+  @IsArray()
+  @ArrayMaxSize(MOST_BAKES)
+  @ValidateNested({ each: true })
+  @Type(() => PlannedBakeDto)
+  bakes!: readonly PlannedBakeDto[];
+  @IsInt() @Min(1) @Max(6) hands!: number;
+  @IsInt() @Min(1) @Max(6) mixers!: number;
+  @OrNull()
+  @IsArray()
+  @ArrayMaxSize(20)
+  @IsString({ each: true })
+  @MaxLength(ID_CHARS, { each: true })
+  ovens!: readonly string[] | null;
+  @OrNull() @ValidateNested() @Type(() => AsleepDto) asleep!: AsleepDto | null;
+  @IsArray()
+  @ArrayMaxSize(MOST_TASKS)
+  @ValidateNested({ each: true })
+  @Type(() => PinDto)
+  pins!: readonly PinDto[];
 }
 
 class RunStepDto {
@@ -110,6 +143,7 @@ class RunEventDto {
 class DayRunDto {
   @IsUUID() id!: string;
   @IsString() @MaxLength(ID_CHARS) zone!: string;
+  @ValidateNested() @Type(() => DaySetupDto) setup!: DaySetupDto;
   @IsInt() @Min(0) @Max(LATEST) began!: number;
   @Tasks() tasks!: DayRun['tasks'];
   @IsArray()
@@ -125,28 +159,8 @@ class DayRunDto {
 }
 
 /** A household's bake day, planned and run. */
-export class DayDto implements DayDocument {
+export class DayDto extends DaySetupDto implements DayDocument {
   @Equals(1) schema!: 1;
-  @IsString() @MaxLength(ID_CHARS) zone!: string;
-  @IsArray()
-  @ArrayMaxSize(MOST_BAKES)
-  @ValidateNested({ each: true })
-  @Type(() => PlannedBakeDto)
-  bakes!: readonly PlannedBakeDto[];
-  @IsInt() @Min(1) @Max(6) hands!: number;
-  @IsInt() @Min(1) @Max(6) mixers!: number;
-  @OrNull()
-  @IsArray()
-  @ArrayMaxSize(20)
-  @IsString({ each: true })
-  @MaxLength(ID_CHARS, { each: true })
-  ovens!: readonly string[] | null;
-  @OrNull() @ValidateNested() @Type(() => AsleepDto) asleep!: AsleepDto | null;
-  @IsArray()
-  @ArrayMaxSize(MOST_TASKS)
-  @ValidateNested({ each: true })
-  @Type(() => PinDto)
-  pins!: readonly PinDto[];
   @OrNull() @ValidateNested() @Type(() => DayRunDto) run!: DayRunDto | null;
 }
 

@@ -1,27 +1,10 @@
 import { upcast, type Stored } from '../kitchen';
 import type { DayRun } from './run';
-import type { Asleep, Pin } from './types';
-
-/** A recipe of the household that is baked on its day. */
-export interface PlannedBake {
-  readonly id: string;
-  readonly recipe: string;
-  /** On the table, `YYYY-MM-DDTHH:mm` on the day's clocks. */
-  readonly at: string;
-}
+import type { DaySetup } from './types';
 
 /** The household's bake day: what is baked, who helps, and how far it is. */
-export interface DayDocument {
+export interface DayDocument extends DaySetup {
   readonly schema: 1;
-  /** IANA name. */
-  readonly zone: string;
-  readonly bakes: readonly PlannedBake[];
-  readonly hands: number;
-  readonly mixers: number;
-  /** Ids of the kitchen's ovens that are used; null: all of them. */
-  readonly ovens: readonly string[] | null;
-  readonly asleep: Asleep | null;
-  readonly pins: readonly Pin[];
   /** Null: nothing is under way. */
   readonly run: DayRun | null;
 }

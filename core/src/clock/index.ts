@@ -6,6 +6,8 @@ export type {
   DayBake,
   DayOven,
   DayPlan,
+  DaySetup,
+  PlannedBake,
   NoDay,
   Pin,
   PlannedTask,
@@ -13,7 +15,7 @@ export type {
   TaskKind,
 } from './types';
 export { UnknownZoneError, momentOf, wallTime } from './zone';
-export { docketsOfDay, type AskedBake, type NotBaked } from './shared';
+export { docketsOfDay, docketsOfDaySteps, type AskedBake, type DayDockets, type NotBaked } from './shared';
 export { OVEN_HABITS } from './data/ovens';
-export { EMPTY_DAY, upcastDay, type DayDocument, type PlannedBake } from './document';
+export { EMPTY_DAY, upcastDay, type DayDocument } from './document';
 export * from './run';

@@ -128,7 +128,7 @@ function nights({ asleep, bakes }: DayAsk, base: number, horizon: number): (read
 
 /** Whether what one is made of is avoided at the other's table. */
 function soils(other: DayAsk['bakes'][number], clean: DayAsk['bakes'][number]): boolean {
-  const avoided = new Set<string>(clean.docket.guard.without);
+  const avoided = new Set<string>(clean.keptOut);
   return other.docket.guard.lines.some(({ allergens }) => allergens.some((one) => avoided.has(one)));
 }
 
@@ -175,7 +175,8 @@ function axisOf(
   { now, pins }: DayAsk,
   tables: readonly number[],
 ): { readonly first: number; readonly now: number } {
-  const from = now === null ? Math.min(...tables) - REACH : Math.ceil(now / MINUTE_MS);
+  const reach = Math.min(...tables) - REACH;
+  const from = now === null ? reach : Math.max(reach, Math.ceil(now / MINUTE_MS));
   const begun = pins.filter((one) => one.begun).map((one) => Math.round(one.begins / MINUTE_MS));
   const first = Math.min(from, ...begun);
   return { first, now: from - first };

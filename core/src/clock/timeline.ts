@@ -17,6 +17,9 @@ interface Bar extends Pick<
   readonly swapAt: number | null;
 }
 
+/** Trays that bake no longer than this, minutes, are done before they were turned. Common practice. */
+const SHORTEST_SWAP = 8;
+
 const PLAIN = { oven: null, celsius: null, tray: null, firstCheck: null, swapAt: null } as const;
 
 /** A load: in, in the oven, out. */
@@ -154,6 +157,51 @@ function withHands(bars: readonly Bar[]): (number | null)[] {
   return given;
 }
 
+/** What hands and ovens do: every item where it was placed. A clean-down after which nothing clean follows is left to the washing-up. */
+function itemBars({ items, apart, ask }: DayProblem, { begins, ovens }: Placed): Bar[] {
+  const titles = new Map(ask.bakes.map(({ id, docket }) => [id, docket.title]));
+  const swaps = (load: Load) => load.tray !== null && load.minutes > SHORTEST_SWAP;
+  return items.flatMap(({ task, load, length }, at): Bar[] => {
+    const begin = begins[at]!;
+    if (load) return loadBars(load, begin, ask.ovens[ovens[at]!]!.name, titles.get(load.bake)!, swaps(load));
+    const followed = apart.some(
+      ({ clean, other }) => items[other.down]!.task === task && begins[clean.first]! >= begin,
+    );
+    if (task.kind === 'clean' && !followed) return [];
+    return [
+      {
+        ...PLAIN,
+        id: task.id,
+        bake: task.bake,
+        kind: task.kind,
+        what: task.what,
+        steps: task.steps,
+        from: begin,
+        to: begin + length,
+        handsOn: true,
+      },
+    ];
+  });
+}
+
+/** When each bake is on the table. */
+const tableBars = ({ ask, base }: DayProblem): Bar[] =>
+  ask.bakes.map(({ id, docket, serving }): Bar => {
+    const at = Math.floor((momentOf(serving) - base) / MINUTE_MS);
+    const what: Said = { code: 'on-the-table', values: { title: docket.title } };
+    return {
+      ...PLAIN,
+      id: `${id}.${TABLE}`,
+      bake: id,
+      kind: 'serve',
+      what,
+      steps: [],
+      from: at,
+      to: at,
+      handsOn: false,
+    };
+  });
+
 /** The day as it is shown: everything that is done or waited for, in order, with hands and ovens. */
 export function timelineOf(
   problem: DayProblem,
@@ -161,50 +209,9 @@ export function timelineOf(
 ): { readonly tasks: PlannedTask[]; readonly ovens: OvenUse[] } {
   const { items, ask, base } = problem;
   const zone = ask.bakes[0]!.serving.zone;
-  const titles = new Map(ask.bakes.map(({ id, docket }) => [id, docket.title]));
   const endOf = new Map(items.map(({ task, length }, at) => [task.id, placed.begins[at]! + length]));
   const { bars: heats, uses } = ovenBars(problem, placed);
-  const swaps = (load: Load) => load.tray !== null && load.minutes > 8;
-  const own = items.flatMap(({ task, load, length }, at): Bar[] => {
-    const begin = placed.begins[at]!;
-    if (load)
-      return loadBars(load, begin, ask.ovens[placed.ovens[at]!]!.name, titles.get(load.bake)!, swaps(load));
-    const needless =
-      task.kind === 'clean' &&
-      !problem.apart.some(
-        ({ clean, other }) => items[other.down]!.task === task && placed.begins[clean.first]! >= begin,
-      );
-    return needless
-      ? []
-      : [
-          {
-            ...PLAIN,
-            id: task.id,
-            bake: task.bake,
-            kind: task.kind,
-            what: task.what,
-            steps: task.steps,
-            from: begin,
-            to: begin + length,
-            handsOn: true,
-          },
-        ];
-  });
-  const tables = ask.bakes.map(({ id, docket, serving }): Bar => {
-    const at = Math.floor((momentOf(serving) - base) / MINUTE_MS);
-    return {
-      ...PLAIN,
-      id: `${id}.${TABLE}`,
-      bake: id,
-      kind: 'serve',
-      what: { code: 'on-the-table', values: { title: docket.title } },
-      steps: [],
-      from: at,
-      to: at,
-      handsOn: false,
-    };
-  });
-  const bars = [...own, ...heats, ...waitBars(problem, endOf), ...tables];
+  const bars = [...itemBars(problem, placed), ...heats, ...waitBars(problem, endOf), ...tableBars(problem)];
   const hands = withHands(bars);
   const moment = (minute: number) => base + minute * MINUTE_MS;
   const tasks = bars.map(({ from, to, firstCheck, swapAt, ...one }, at): PlannedTask => ({
@@ -217,8 +224,7 @@ export function timelineOf(
     firstCheck: firstCheck === null ? null : moment(firstCheck),
     swapAt: swapAt === null ? null : moment(swapAt),
   }));
-  return {
-    tasks: tasks.sort((a, b) => a.begins - b.begins || a.ends - b.ends || (a.id < b.id ? -1 : 1)),
-    ovens: uses,
-  };
+  const order = (a: PlannedTask, b: PlannedTask) =>
+    a.begins - b.begins || a.ends - b.ends || (a.id < b.id ? -1 : 1);
+  return { tasks: tasks.sort(order), ovens: uses };
 }

@@ -1,5 +1,6 @@
 import type { Docket } from '../docket';
 import type { Serving } from '../kitchen';
+import type { Avoidance } from '../vocabulary';
 import type { Said } from '../words';
 
 /** What kind of thing is done, or waited for. */
@@ -85,6 +86,8 @@ export interface DayOven {
 export interface DayBake {
   readonly id: string;
   readonly docket: Docket;
+  /** What somebody at its table must not meet, not even on a spoon. */
+  readonly keptOut: readonly Avoidance[];
   readonly serving: Serving;
 }
 
@@ -107,6 +110,27 @@ export interface Pin {
   readonly oven: string | null;
 }
 
+/** A recipe of the household that is baked on its day. */
+export interface PlannedBake {
+  readonly id: string;
+  readonly recipe: string;
+  /** On the table, `YYYY-MM-DDTHH:mm` on the day's clocks. */
+  readonly at: string;
+}
+
+/** What a household says of its bake day. */
+export interface DaySetup {
+  /** IANA name. */
+  readonly zone: string;
+  readonly bakes: readonly PlannedBake[];
+  readonly hands: number;
+  readonly mixers: number;
+  /** Ids of the kitchen's ovens that are used; null: all of them. */
+  readonly ovens: readonly string[] | null;
+  readonly asleep: Asleep | null;
+  readonly pins: readonly Pin[];
+}
+
 /** What a day is planned from. */
 export interface DayAsk {
   readonly bakes: readonly DayBake[];
@@ -115,7 +139,7 @@ export interface DayAsk {
   readonly hands: number;
   readonly mixers: number;
   readonly asleep: Asleep | null;
-  /** Nothing begins before; ms since 1970. Null: two days and a half before the table. */
+  /** Nothing begins before, nor earlier than two days and a half before the table; ms since 1970. Null: nobody says. */
   readonly now: number | null;
   readonly pins: readonly Pin[];
   /** Conflicts that the search may run into. */

@@ -3,7 +3,9 @@ import type { Bare, WordsFor } from '../vocabulary';
 
 /** What is said of a bake day. Moments come as a clock shows them, `HH:mm`. */
 export interface ClockSays {
-  readonly 'weigh-and': { readonly text: string };
+  /** A stretch of work by its deeds, in order. */
+  readonly 'weigh-and-mix': { readonly texture: 'dough' | 'batter' };
+  readonly deeds: { readonly deeds: readonly string[] };
   readonly 'out-of-cold': Bare;
   readonly 'cools-warm': Bare;
   readonly 'cools-cold': Bare;
@@ -30,13 +32,32 @@ export interface ClockSays {
   readonly 'give-without': { readonly title: string };
 }
 
+/** Longer than this nobody reads at a glance. */
+const GLANCE = 64;
+
+/** A text cut at a word. */
+const cut = (text: string): string =>
+  text.length <= GLANCE ? text : `${text.slice(0, text.lastIndexOf(' ', GLANCE))} …`;
+
+/** As many deeds as are read at a glance; the first at least. */
+function shortly(deeds: readonly string[]): string {
+  let said = deeds[0] ?? '';
+  for (const [at, deed] of deeds.slice(1).entries()) {
+    const next = `${said}; ${deed.charAt(0).toLowerCase()}${deed.slice(1)}`;
+    if (next.length > GLANCE) return at + 1 < deeds.length ? `${cut(said).replace(/ …$/, '')} …` : cut(said);
+    said = next;
+  }
+  return cut(said);
+}
+
 const time = (minutes: number): string => {
   const [hours, rest] = [Math.floor(minutes / 60), Math.round(minutes % 60)];
   return [hours > 0 ? `${hours} h` : '', rest > 0 ? `${rest} min` : ''].filter((one) => one !== '').join(' ');
 };
 
 export const CLOCK_WORDS: WordsFor<ClockSays> = {
-  'weigh-and': ({ text }) => `Weigh everything out. ${text}`,
+  'weigh-and-mix': ({ texture }) => `Weigh everything out and make the ${texture}`,
+  deeds: ({ deeds }) => shortly(deeds),
   'out-of-cold': () => 'Butter and eggs out of the fridge',
   'cools-warm': () => 'Let it cool a little: it is served warm',
   'cools-cold': () => 'Let it cool until it can be cut',
@@ -50,7 +71,7 @@ export const CLOCK_WORDS: WordsFor<ClockSays> = {
   'binds-hands': ({ hands, from, to }) =>
     hands === 1
       ? `one pair of hands is busy from ${from} to ${to}`
-      : `all ${hands} pairs of hands are busy from ${from} to ${to}`,
+      : `${hands === 2 ? 'both' : `all ${hands}`} pairs of hands are busy from ${from} to ${to}`,
   'binds-bake': ({ title, minutes }) =>
     `${title} takes ${time(minutes)} from the first touch until it is fit to serve`,
   'too-late-for': ({ title, soonest }) => `${title} can be ready at ${soonest} at the soonest`,

@@ -16,6 +16,11 @@ export function servePage(app: Express, folder: string): void {
   );
   app.use('/assets', (_req, _res, next) => next(new NotFoundError('There is no such file.')));
   app.get(['/favicon.svg'], (_req, res) => res.sendFile(join(folder, 'favicon.svg')));
+  // A browser asks for it again at each visit: what is kept at hand is never older than a day.
+  app.get('/sw.js', (_req, res) => {
+    res.setHeader('Cache-Control', 'no-cache');
+    res.sendFile(join(folder, 'sw.js'));
+  });
   app.get('/{*rest}', (_req, res) => {
     res.setHeader('Cache-Control', 'no-store');
     res.type('html').send(document.replace(NONCE_MARK, nonceOf(res)));

@@ -8,7 +8,9 @@ beforeAll(async () => (house = await openHouse('day')));
 afterAll(() => house.close());
 const url = (household = house.home) => `/api/households/${household}/day`;
 const recipe = newId();
+const { run: _run, schema: _schema, ...setup } = EMPTY_DAY;
 const RUN: DayRun = {
+  setup,
   id: newId(),
   zone: 'Europe/Berlin',
   began: 1_813_300_000_000,

@@ -34,6 +34,18 @@ export const routes: RouteObject[] = [
         lazy: async () => ({ Component: (await import('../ovens/OvensPage')).OvensPage }),
       },
       {
+        path: 'kitchen/:household/day',
+        lazy: async () => ({ Component: (await import('../day/DayPage')).DayPage }),
+      },
+      {
+        path: 'kitchen/:household/day/sheet',
+        lazy: async () => ({ Component: (await import('../day/HelperSheet')).HelperSheet }),
+      },
+      {
+        path: 'kitchen/:household/day/run',
+        lazy: async () => ({ Component: (await import('../run/RunPage')).RunPage }),
+      },
+      {
         path: 'kitchen/:household/flours',
         lazy: async () => ({ Component: (await import('../flours/FloursPage')).FloursPage }),
       },

@@ -4,6 +4,11 @@ export const benchPath = (household: string, recipe: string, stage?: string): st
 
 export const cupboardPath = (household: string): string => `/kitchen/${household}/cupboard`;
 
+/** The bake day: planned, shown to helpers, run at the counter. */
+export const dayPath = (household: string): string => `/kitchen/${household}/day`;
+export const sheetPath = (household: string): string => `${dayPath(household)}/sheet`;
+export const runPath = (household: string): string => `${dayPath(household)}/run`;
+
 /** What is kept of a household: its bin, everything as one file, and erasing. */
 export const keptPath = (household: string): string => `/kitchen/${household}/kept`;
 

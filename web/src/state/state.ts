@@ -1,6 +1,7 @@
 import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import type { api } from '../api/api';
+import type { Days } from './day/daySlice';
 import type { Kitchens } from './kitchen/kitchenSlice';
 import type { Drafts } from './draft/draftSlice';
 import type { MirrorState } from './draft/mirrorSlice';
@@ -10,6 +11,7 @@ import type { Engines } from './engine/engineSlice';
 export interface RootState {
   readonly drafts: Drafts;
   readonly kitchens: Kitchens;
+  readonly days: Days;
   readonly engine: Engines;
   readonly mirror: MirrorState;
   readonly api: ReturnType<typeof api.reducer>;

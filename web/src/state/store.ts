@@ -1,5 +1,6 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { api } from '../api/api';
+import { dayReducer } from './day/daySlice';
 import { kitchenReducer } from './kitchen/kitchenSlice';
 import { draftReducer } from './draft/draftSlice';
 import { mirrorListening } from './draft/mirroring';
@@ -13,6 +14,7 @@ export const makeStore = () =>
     reducer: {
       drafts: draftReducer,
       kitchens: kitchenReducer,
+      days: dayReducer,
       engine: engineReducer,
       mirror: mirrorReducer,
       [api.reducerPath]: api.reducer,

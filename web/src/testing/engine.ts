@@ -8,3 +8,4 @@ const ask = async <T>(question: (there: Remote<EngineDoor>) => Promise<T>): Prom
 export const askQuick = ask;
 export const askSlow = ask;
 export const askIntake = ask;
+export const askDay = ask;

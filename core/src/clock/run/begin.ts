@@ -1,5 +1,5 @@
 import { docketLineWords, type Docket } from '../../docket';
-import type { DayPlan } from '../types';
+import type { DayPlan, DaySetup } from '../types';
 import type { DayRun, RunBake } from './types';
 
 /** What a run keeps of a docket. */
@@ -20,9 +20,16 @@ export const runBake = (id: string, recipe: string | null, docket: Docket): RunB
 });
 
 /** A plan that is begun. `now`: ms since 1970. */
-export const beginRun = (plan: DayPlan, bakes: readonly RunBake[], id: string, now: number): DayRun => ({
+export const beginRun = (
+  plan: DayPlan,
+  setup: DaySetup,
+  bakes: readonly RunBake[],
+  id: string,
+  now: number,
+): DayRun => ({
   id,
   zone: plan.zone,
+  setup,
   began: now,
   tasks: plan.tasks,
   bakes,

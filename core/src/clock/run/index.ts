@@ -1,5 +1,5 @@
 export { beginRun, runBake } from './begin';
 export { notesOf } from './record';
-export { replan, type Replanned } from './replan';
+export { postponed, replan, type Replanned } from './replan';
 export { behind, mergeRuns, moreMinutes, runState, timersOf, toDo, type RunState } from './state';
 export type { DayRun, Happening, RunBake, RunEvent, Timer } from './types';

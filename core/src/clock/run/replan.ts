@@ -6,7 +6,8 @@ import { laterBy, leastThat } from '../possible';
 import { MINUTE_MS, problemOf, type DayProblem } from '../problem';
 import { timelineOf } from '../timeline';
 import type { DayAsk, Pin, PlannedTask } from '../types';
-import { runState } from './state';
+import { wallTime } from '../zone';
+import { behind, runState } from './state';
 import type { DayRun } from './types';
 
 /** Conflicts allowed while somebody waits with a spoon in the hand. */
@@ -113,4 +114,27 @@ export function replan(run: DayRun, ask: DayAsk, now: number): Replanned | null 
   const found = inTime ?? (lateMinutes === null ? null : possible(lateMinutes));
   if (!found || lateMinutes === null) return null;
   return { tasks: timelineOf(found.problem, found.placed).tasks, lateMinutes };
+}
+
+/** The rest of a run as it was, only later by as much as it is behind: where its recipes can't be reached. */
+export function postponed(run: DayRun, now: number): Replanned {
+  const { tasks, done } = runState(run);
+  const by = behind(run, now) * MINUTE_MS;
+  const later = (moment: number) => moment + by;
+  return {
+    tasks: tasks.map((task) =>
+      done.has(task.id) || task.ends <= now - by
+        ? task
+        : {
+            ...task,
+            begins: later(task.begins),
+            ends: later(task.ends),
+            at: wallTime(later(task.begins), run.zone),
+            until: wallTime(later(task.ends), run.zone),
+            firstCheck: task.firstCheck === null ? null : later(task.firstCheck),
+            swapAt: task.swapAt === null ? null : later(task.swapAt),
+          },
+    ),
+    lateMinutes: by / MINUTE_MS,
+  };
 }

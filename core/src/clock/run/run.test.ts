@@ -18,6 +18,7 @@ import {
   USUAL_WORK,
   type DayAsk,
   type DayRun,
+  type DaySetup,
   type Happening,
   type RunEvent,
 } from '..';
@@ -44,8 +45,18 @@ const ask: DayAsk = {
 };
 const plan = planDay(ask);
 if (plan.outcome !== 'plan') throw new Error('no plan');
+const setup: DaySetup = {
+  zone: serving.zone,
+  bakes: [],
+  hands: 1,
+  mixers: 1,
+  ovens: null,
+  asleep: null,
+  pins: [],
+};
 const begun = beginRun(
   plan,
+  setup,
   bakes.map(({ id, docket }) => runBake(id, null, docket)),
   'r',
   plan.begins,

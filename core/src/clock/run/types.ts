@@ -1,4 +1,4 @@
-import type { PlannedTask } from '../types';
+import type { DaySetup, PlannedTask } from '../types';
 
 /** What is needed of a docket beside the oven, copied when the run begins: it holds with no network, and whatever is edited meanwhile. */
 export interface RunBake {
@@ -41,6 +41,8 @@ export type RunEvent = { readonly id: string; readonly at: number } & Happening;
 export interface DayRun {
   readonly id: string;
   readonly zone: string;
+  /** What was asked for, copied: it is planned again from that. */
+  readonly setup: DaySetup;
   /** Ms since 1970. */
   readonly began: number;
   readonly tasks: readonly PlannedTask[];

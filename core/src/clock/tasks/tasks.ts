@@ -37,7 +37,7 @@ interface Open {
   readonly wait: Link['wait'];
 }
 
-const text = (of: string): Said => ({ code: 'as-worded', values: { text: of } });
+const text = (of: string): Said => ({ code: 'deeds', values: { deeds: [of] } });
 const meet = (a: ReadonlySet<number> | null, b: ReadonlySet<number> | null): boolean =>
   a === null || b === null || [...a].some((one) => b.has(one));
 
@@ -115,10 +115,7 @@ class Row {
     const first = this.work.every((one) => one.kind === 'out-of-cold');
     const lines = first ? this.docket.parts.reduce((sum, part) => sum + part.lines.length, 0) : 0;
     const minutes = Math.max(1, Math.round(this.minutesOf(run) + lines * WEIGH_MINUTES));
-    const said = run
-      .map((one) => one.text)
-      .filter((one) => one !== '')
-      .join('. ');
+    const deeds = run.map((one) => one.text).filter((one) => one !== '');
     const onIt = this.heated && run.some((one) => one.class === null || !AT_BOWL.has(one.class));
     const warm = this.heated && run.some((one) => WHILE_WARM.test(one.text));
     this.add(
@@ -126,7 +123,9 @@ class Row {
         id: this.newId(),
         bake: this.bake,
         kind,
-        what: first ? { code: 'weigh-and', values: { text: said } } : text(said),
+        what: first
+          ? { code: 'weigh-and-mix', values: { texture: familyOf(this.docket.family.id).texture } }
+          : { code: 'deeds', values: { deeds } },
         steps: [...new Set(run.map((one) => one.step))],
         minutes,
         mixer: run.some((one) => one.class !== null && MIXER.has(one.class)),

@@ -1,19 +1,25 @@
-import { useState } from 'react';
-import { styled } from 'styled-components';
-import { planBake, wallTime, type Plan } from '@omniarton/core/clock';
-import type { Docket } from '@omniarton/core/docket';
+import { useMemo } from 'react';
+import type { DayPlan, DaySetup, PlannedBake, RunBake } from '@omniarton/core/clock';
 import type { Serving } from '@omniarton/core/kitchen';
-import { saveFile } from '../../docket/saveFile';
-import { Button } from '../../ui/Button';
-import { DateEntry } from '../../ui/DateEntry';
-import { Figure, Heading, Row, Small, Stack } from '../../ui/layout';
-import { Notice } from '../../ui/Notice';
+import { BeginButton } from '../../bakeday/BeginButton';
+import { HERE, knowsZone } from '../../bakeday/clocks';
+import { DaySheet } from '../../bakeday/DaySheet';
+import { IntoCalendar } from '../../bakeday/IntoCalendar';
+import { NoPlan, PlanHead } from '../../bakeday/PlanHead';
+import { TaskList } from '../../bakeday/TaskList';
+import { useNow } from '../../bakeday/useNow';
+import { dayPath } from '../../base/paths';
 import { NeedsDocket } from '../../docket/NeedsDocket';
-import { askQuick } from '../../state/engine/engine';
-import { useDocket, useDraft, useDraftId, useEdit } from '../../state/bench/onBench';
-import { useNow } from './useNow';
-
-const HERE = Intl.DateTimeFormat().resolvedOptions().timeZone;
+import { useDocket, useDraft, useDraftId, useEdit, useHousehold } from '../../state/bench/onBench';
+import { changeDay } from '../../state/day/days';
+import { useDay } from '../../state/day/useDay';
+import { useDayQuestion, usePlannedDay } from '../../state/day/usePlannedDay';
+import { useKitchen } from '../../state/kitchen/useKitchen';
+import { useAppDispatch } from '../../state/state';
+import { Button, ButtonLink } from '../../ui/Button';
+import { DateEntry } from '../../ui/DateEntry';
+import { Row, Small, Stack } from '../../ui/layout';
+import { Notice } from '../../ui/Notice';
 
 /** When it is to be on the table, and what follows from that. */
 export function ClockStage() {
@@ -28,72 +34,94 @@ export function ClockStage() {
       <Row $gap={5} style={{ alignItems: 'end' }}>
         <DateEntry label="On the table at" type="datetime-local" value={serving?.at ?? ''} onCommit={set} />
         {serving ? (
-          <Button onPress={() => edit({ kind: 'serving', serving: null })}>Not planned after all</Button>
+          <Button $weight="quiet" onPress={() => edit({ kind: 'serving', serving: null })}>
+            Clear the plan
+          </Button>
         ) : null}
       </Row>
-      {serving ? (
-        <Day docket={docket} serving={serving} />
-      ) : (
+      {!serving ? (
         <Notice>Say when it is to be on the table; the day is planned back from there.</Notice>
+      ) : knowsZone(serving.zone) ? (
+        <Day serving={serving} set={set} />
+      ) : (
+        <Notice tone="danger">
+          This browser knows no time zone called “{serving.zone}”. Set the time again.
+        </Notice>
       )}
     </Stack>
   );
 }
 
 interface DayProps {
-  readonly docket: Docket;
   readonly serving: Serving;
+  readonly set: (at: string) => void;
 }
 
-/** A stored zone may be unknown to this browser; then there is no plan to show. */
-function planned(docket: Docket, serving: Serving, now: number): Plan | null {
-  try {
-    return planBake(docket, serving, now);
-  } catch {
-    return null;
-  }
+/** The day of this recipe alone: the household's helpers and ovens, and when they sleep. */
+function useOwnDay({ at, zone }: Serving) {
+  const household = useHousehold();
+  const id = useDraftId();
+  const { doc: day } = useDay(household);
+  const bakes = useMemo((): PlannedBake[] => [{ id, recipe: id, at }], [id, at]);
+  const setup = useMemo(
+    (): DaySetup => ({
+      zone,
+      bakes,
+      hands: day.hands,
+      mixers: day.mixers,
+      ovens: day.ovens,
+      asleep: day.asleep,
+      pins: [],
+    }),
+    [zone, bakes, day.hands, day.mixers, day.ovens, day.asleep],
+  );
+  return { household, id, setup, day };
 }
 
-const timeOf = (at: string) => at.slice(11);
-const dayOf = (at: string) =>
-  new Date(`${at.slice(0, 10)}T12:00:00Z`).toLocaleDateString('en-GB', {
-    weekday: 'long',
-    day: 'numeric',
-    month: 'long',
-    timeZone: 'UTC',
-  });
-
-function Day({ docket, serving }: DayProps) {
+function Day({ serving, set }: DayProps) {
   const now = useNow();
-  const plan = planned(docket, serving, now);
-  if (!plan)
-    return (
-      <Notice tone="danger">
-        This browser knows no time zone called “{serving.zone}”. Set the time again.
-      </Notice>
+  const { household, id, setup, day } = useOwnDay(serving);
+  const { doc: kitchen } = useKitchen(household);
+  const { reply, looking, failed } = usePlannedDay(household, useDayQuestion(household, setup, kitchen, now));
+  const dispatch = useAppDispatch();
+  const onDay = day.bakes.some(({ recipe }) => recipe === id);
+  const join = () =>
+    dispatch(
+      changeDay(household, (doc) => ({
+        ...doc,
+        zone: doc.bakes.length === 0 ? serving.zone : doc.zone,
+        bakes: [...doc.bakes.filter(({ recipe }) => recipe !== id), { id, recipe: id, at: serving.at }],
+      })),
     );
-  const days = [...new Set(plan.steps.map(({ at }) => at.slice(0, 10)))];
+  if (failed)
+    return <Notice tone="danger">The plan could not be worked out. Change the time to try again.</Notice>;
+  if (!reply?.plan) return <p role="status">Working the day out …</p>;
+  const { plan } = reply;
   return (
-    <Stack $gap={4}>
-      <Late plan={plan} zone={serving.zone} now={now} />
-      {days.map((day) => (
-        <section key={day} aria-label={dayOf(day)}>
-          <Heading>{dayOf(day)}</Heading>
-          <Steps>
-            {plan.steps
-              .filter(({ at }) => at.startsWith(day))
-              .map((step) => (
-                <li key={step.id} data-past={step.begins < now || undefined}>
-                  <Figure $size={2}>{timeOf(step.at)}</Figure>
-                  <span>{step.words}</span>
-                  <Small as="span">{step.minutes > 0 ? `${Math.round(step.minutes)} min` : ''}</Small>
-                </li>
-              ))}
-          </Steps>
-        </section>
-      ))}
+    <Stack $gap={5} data-busy={looking || undefined}>
+      {plan.outcome === 'plan' ? (
+        <Planned
+          plan={plan}
+          setup={setup}
+          bakes={reply.bakes}
+          looking={looking}
+          now={now}
+          household={household}
+          id={id}
+        />
+      ) : (
+        <NoPlan
+          none={plan}
+          can={({ kind }) => kind === 'serve-later'}
+          give={(give) => give.kind === 'serve-later' && set(later(serving.at, give.minutes))}
+        />
+      )}
       <Row>
-        <IntoCalendar plan={plan} now={now} />
+        {onDay ? (
+          <ButtonLink to={dayPath(household)}>It is on the bake day with others</ButtonLink>
+        ) : (
+          <Button onPress={join}>Put it on a bake day with others</Button>
+        )}
         <Small as="span">
           On the clocks of {serving.zone}. The bake is given its whole window; be there for the first look.
         </Small>
@@ -102,59 +130,31 @@ function Day({ docket, serving }: DayProps) {
   );
 }
 
-function IntoCalendar({ plan, now }: { readonly plan: Plan; readonly now: number }) {
-  const id = useDraftId();
-  const [failed, setFailed] = useState(false);
-  const save = () =>
-    askQuick((engine) => engine.calendar(plan, id, now)).then(
-      (text) => {
-        saveFile('bake-day.ics', 'text/calendar', text);
-        setFailed(false);
-      },
-      () => setFailed(true),
-    );
+const later = (at: string, minutes: number): string =>
+  new Date(Date.parse(`${at}:00Z`) + minutes * 60_000).toISOString().slice(0, 16);
+
+interface PlannedProps {
+  readonly plan: DayPlan;
+  readonly setup: DaySetup;
+  readonly bakes: readonly RunBake[];
+  readonly looking: boolean;
+  readonly now: number;
+  readonly household: string;
+  readonly id: string;
+}
+
+function Planned({ plan, setup, bakes, looking, now, household, id }: PlannedProps) {
+  const titles = Object.fromEntries(bakes.map((one) => [one.id, one.title]));
+  const common = { tasks: plan.tasks, zone: plan.zone, bakes: [id], now };
   return (
     <>
-      <Button onPress={() => void save()}>Into a calendar</Button>
-      {failed ? <Small role="alert">The calendar could not be written. Try once more.</Small> : null}
+      <PlanHead plan={plan} looking={looking} />
+      <Row>
+        <BeginButton household={household} plan={plan} setup={setup} bakes={bakes} />
+        <IntoCalendar plan={plan} titles={titles} id={id} now={now} />
+      </Row>
+      <DaySheet {...common} />
+      <TaskList {...common} titles={titles} />
     </>
   );
 }
-
-interface LateProps {
-  readonly plan: Plan;
-  readonly zone: string;
-  readonly now: number;
-}
-
-/** A start that is past is said, with the soonest that it could be ready. */
-function Late({ plan: { late, steps }, zone, now }: LateProps) {
-  if (late === 0) return null;
-  const table = steps.at(-1)!.begins;
-  return (
-    <Notice tone="ask">
-      {table < now ? 'That time is past. ' : 'The first step should have begun already. '}
-      Beginning now, it is on the table at {timeOf(wallTime(table + late, zone))} at the soonest.
-    </Notice>
-  );
-}
-
-const Steps = styled.ol`
-  display: grid;
-  margin-top: ${({ theme }) => theme.space(2)};
-  border-top: 2px solid ${({ theme }) => theme.colour.ink};
-  li {
-    display: grid;
-    grid-template-columns: 6rem minmax(0, 1fr) auto;
-    align-items: baseline;
-    gap: ${({ theme }) => theme.space(4)};
-    padding: ${({ theme }) => theme.space(2)} 0;
-    border-bottom: 1px solid ${({ theme }) => theme.colour.line};
-  }
-  li > :first-child {
-    text-align: right;
-  }
-  [data-past] {
-    color: ${({ theme }) => theme.colour.soft};
-  }
-`;

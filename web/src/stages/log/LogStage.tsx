@@ -14,6 +14,7 @@ import { Written } from '../../ui/Written';
 import { useDocket, useDraft, useEdit } from '../../state/bench/onBench';
 import { BakeList } from './BakeList';
 import { newSheet } from '../../docket/newSheet';
+import { FromRun } from './FromRun';
 import { useKeepBake } from './useKeepBake';
 
 const SCORE_WORDS: Readonly<Record<Score, string>> = {
@@ -33,6 +34,9 @@ export function LogStage() {
   const begin = () => edit({ kind: 'bakeSheet', sheet: newSheet(docket) });
   return (
     <Stack $gap={7}>
+      {sheet || !docket ? null : (
+        <FromRun take={(notes) => edit({ kind: 'bakeSheet', sheet: { ...newSheet(docket), ...notes } })} />
+      )}
       {sheet ? (
         <BakeSheet sheet={sheet} />
       ) : docket ? (

@@ -9,7 +9,7 @@ import {
 } from '../../api/api';
 import type { Failure } from '../../api/http';
 import { failureWords } from '../../api/words';
-import { cupboardPath, keptPath, newPath } from '../../base/paths';
+import { cupboardPath, dayPath, keptPath, newPath } from '../../base/paths';
 import { Button, ButtonLink } from '../../ui/Button';
 import { useKitchen } from '../../state/kitchen/useKitchen';
 import { Row, Small } from '../../ui/layout';
@@ -35,6 +35,9 @@ export function KitchenList({ household }: { readonly household: HouseholdAnswer
       <Head>
         <h2 id={`kitchen-${household.id}`}>{household.name}</h2>
         <Row>
+          <ButtonLink to={dayPath(household.id)} $weight="quiet">
+            Bake day
+          </ButtonLink>
           <ButtonLink to={cupboardPath(household.id)} $weight="quiet">
             Kitchen
           </ButtonLink>

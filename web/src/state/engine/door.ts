@@ -13,7 +13,6 @@ import {
   type SchoolAnswer,
   type SchoolPick,
 } from '@omniarton/core/blend';
-import type { Plan } from '@omniarton/core/clock';
 import {
   bagState,
   cupboardToCsv,
@@ -87,6 +86,7 @@ import type {
   FileFormat,
 } from './answers';
 import { drive } from './drive';
+import { dayDesk } from './dayDesk';
 
 /** Files are rare: what reads and writes them comes when the first one does. */
 const exchange = () => import('@omniarton/core/exchange');
@@ -215,9 +215,7 @@ export const door = {
       holdsGluten: guard.lines.some(({ gluten }) => gluten === 'contains'),
     };
   },
-  /** A bake day for a calendar (iCalendar). */
-  calendar: async (plan: Plan, id: string, now: number): Promise<string> =>
-    (await import('@omniarton/core/clock')).toCalendar(plan, id, now),
+  ...dayDesk(inKitchen, read),
   label: (statement: string): LabelReport => judgeLabel(statement, catalogueOf(laid.kitchen)),
   /** What lies on the blend bench of a recipe; no bench where no wheat is to be replaced. */
   blendBench: (

@@ -4,6 +4,8 @@ import { EngineGoneError } from './gone';
 
 /** A silent engine is replaced after so long; a conversion takes well under a second. */
 const SILENT_MS = 20_000;
+/** A day of forty bakes is given up after so long. */
+const DAY_MS = 120_000;
 /** Any file that is taken is read in under a second. */
 const FILE_MS = 6000;
 
@@ -70,5 +72,7 @@ function makeEngine(name: string, { silentMs, again }: Patience) {
 export const askQuick = makeEngine('quick', { silentMs: SILENT_MS, again: true });
 /** Designs the blend and simulates the bake. */
 export const askSlow = makeEngine('slow', { silentMs: SILENT_MS, again: true });
+/** Plans bake days: it may look for a while, and is told to stop by the next question. */
+export const askDay = makeEngine('day', { silentMs: DAY_MS, again: true });
 /** Reads files: one that takes it too long is given up, and the worker with it. */
 export const askIntake = makeEngine('intake', { silentMs: FILE_MS, again: false });

@@ -1,0 +1,21 @@
+import { useNavigate } from 'react-router';
+import { v4 as uuid } from 'uuid';
+import { beginRun, runState, type DayPlan, type DaySetup, type RunBake } from '@omniarton/core/clock';
+import { runPath } from '../base/paths';
+import { useDay } from '../state/day/useDay';
+
+/** Begins a plan, or goes to the run that is under way. */
+export function useBegin(household: string) {
+  const { doc, change } = useDay(household);
+  const navigate = useNavigate();
+  const running = doc.run !== null && !runState(doc.run).ended;
+  return {
+    running,
+    goOn: () => void navigate(runPath(household)),
+    begin: (plan: DayPlan, setup: DaySetup, bakes: readonly RunBake[]) => {
+      const run = beginRun(plan, setup, bakes, uuid(), Date.now());
+      change((day) => ({ ...day, run }));
+      void navigate(runPath(household));
+    },
+  };
+}

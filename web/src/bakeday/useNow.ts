@@ -1,0 +1,16 @@
+import { useEffect, useState } from 'react';
+
+/** The page's clock, looked at now and then; at once when the page is seen again after a sleep. */
+export function useNow(everyMs = 15_000): number {
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    const look = () => setNow(Date.now());
+    const timer = setInterval(look, everyMs);
+    document.addEventListener('visibilitychange', look);
+    return () => {
+      clearInterval(timer);
+      document.removeEventListener('visibilitychange', look);
+    };
+  }, [everyMs]);
+  return now;
+}

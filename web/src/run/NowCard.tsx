@@ -1,0 +1,143 @@
+import { useState } from 'react';
+import { styled } from 'styled-components';
+import type { DayRun, Happening, PlannedTask, RunBake, Timer } from '@omniarton/core/clock';
+import { say } from '@omniarton/core/words';
+import { Mark } from '../bakeday/marks';
+import { Row, Small, Stack } from '../ui/layout';
+import { TextEntry } from '../ui/TextEntry';
+import { BigButton } from './BigButton';
+import { NotYet } from './NotYet';
+import { timerName } from './words';
+
+interface Props {
+  readonly run: DayRun;
+  /** What is to be done. */
+  readonly task: PlannedTask;
+  /** What rings and is to be looked at first; null: nothing. */
+  readonly calling: Timer | null;
+  readonly now: number;
+  readonly done: () => void;
+  readonly happen: (what: Happening) => void;
+}
+
+/** The one thing to do, in type that is read from two metres. */
+export function NowCard({ run, task, calling, now, done, happen }: Props) {
+  const about = calling?.task ?? task;
+  const bake = run.bakes.find(({ id }) => id === about.bake);
+  const steps = bake?.steps.filter(({ id }) => about.steps.includes(id)) ?? [];
+  const early = calling === null && task.begins > now;
+  return (
+    <Card aria-label="Now" data-calling={calling ? true : undefined}>
+      <Row $gap={3}>
+        {bake ? (
+          <Mark $bake={run.bakes.indexOf(bake)}>
+            <b>{run.bakes.indexOf(bake) + 1}</b>
+          </Mark>
+        ) : null}
+        <span>{bake?.title ?? 'The oven'}</span>
+        <Small as="span">
+          {early ? `not before ${task.at.slice(11)}` : `planned for ${about.at.slice(11)}`}
+        </Small>
+      </Row>
+      <What>{calling ? timerName(run, calling) : say(task.what)}</What>
+      {calling && bake ? (
+        <Look>
+          Done when {bake.doneSigns} Middle: {bake.doneCelsius} °C, measured.
+        </Look>
+      ) : null}
+      {about.swapAt !== null && calling ? (
+        <Look>Turn it, and let the shelves change places at half time.</Look>
+      ) : null}
+      {!calling && about.kind !== 'load' && about.kind !== 'unload' && steps.length > 0 ? (
+        <Steps>
+          {steps.map(({ id, text }) => (
+            <li key={id}>{text}</li>
+          ))}
+        </Steps>
+      ) : null}
+      <Actions
+        bake={bake}
+        task={about.id}
+        calling={calling !== null}
+        early={early}
+        done={done}
+        happen={happen}
+      />
+    </Card>
+  );
+}
+
+interface ActionsProps {
+  readonly bake: RunBake | undefined;
+  readonly task: string;
+  /** It rings: it is looked at, and may not be done. */
+  readonly calling: boolean;
+  readonly early: boolean;
+  readonly done: () => void;
+  readonly happen: (what: Happening) => void;
+}
+
+function Actions({ bake, task, calling, early, done, happen }: ActionsProps) {
+  const [asking, setAsking] = useState<'nothing' | 'more' | 'wrong'>('nothing');
+  const leave = () => setAsking('nothing');
+  const say = (what: Happening) => (happen(what), leave());
+  if (asking === 'more')
+    return (
+      <NotYet
+        bake={bake}
+        onLeave={leave}
+        onMore={(minutes, probe, look) => say({ kind: 'later', task, minutes, probe, look })}
+      />
+    );
+  if (asking === 'wrong')
+    return (
+      <Stack $gap={3}>
+        <TextEntry
+          label="What is wrong? It goes to the log."
+          value=""
+          wide
+          maxLength={400}
+          onCommit={(note) => say({ kind: 'wrong', task, note })}
+        />
+        <BigButton onPress={leave}>Back</BigButton>
+      </Stack>
+    );
+  return (
+    <Row $gap={3}>
+      <BigButton $weight="strong" onPress={done}>
+        {calling ? 'Done: it is out' : early ? 'Done already' : 'Done'}
+      </BigButton>
+      {calling ? <BigButton onPress={() => setAsking('more')}>Not yet</BigButton> : null}
+      <BigButton onPress={() => setAsking('wrong')}>Something’s wrong</BigButton>
+    </Row>
+  );
+}
+
+const Card = styled.section`
+  display: grid;
+  gap: ${({ theme }) => theme.space(4)};
+  padding: ${({ theme }) => theme.space(5)};
+  border-top: 4px solid ${({ theme }) => theme.colour.ink};
+  border-bottom: 2px solid ${({ theme }) => theme.colour.ink};
+  background: ${({ theme }) => theme.colour.paper};
+  &[data-calling] {
+    background: ${({ theme }) => theme.colour.askWash};
+    border-color: ${({ theme }) => theme.colour.ask};
+  }
+  ${({ theme }) => theme.phone} {
+    padding: ${({ theme }) => theme.space(3)};
+  }
+`;
+const What = styled.p`
+  font: 600 clamp(1.6rem, 4.2vw, 2.7rem) / 1.2 ${({ theme }) => theme.font.written};
+`;
+const Look = styled.p`
+  font-size: 1.35rem;
+`;
+const Steps = styled.ul`
+  display: grid;
+  gap: ${({ theme }) => theme.space(2)};
+  max-width: 60rem;
+  list-style: none;
+  font: 400 1.2rem/1.45 ${({ theme }) => theme.font.written};
+`;

@@ -1,0 +1,220 @@
+import { useState } from 'react';
+import { useParams } from 'react-router';
+import { styled } from 'styled-components';
+import {
+  behind,
+  runState,
+  timersOf,
+  toDo,
+  type DayRun,
+  type Happening,
+  type PlannedTask,
+} from '@omniarton/core/clock';
+import { say } from '@omniarton/core/words';
+import { failureWords } from '../api/words';
+import { clockOf } from '../bakeday/clocks';
+import { useNow } from '../bakeday/useNow';
+import { dayPath } from '../base/paths';
+import { useDay, useHappenings } from '../state/day/useDay';
+import { Button, ButtonLink } from '../ui/Button';
+import { Figure, Heading, Row, Small, Stack } from '../ui/layout';
+import { Notice } from '../ui/Notice';
+import { AfterRun } from './AfterRun';
+import { NowCard } from './NowCard';
+import { RunningLate } from './RunningLate';
+import { SoundsOff } from './SoundsOff';
+import { TickLists } from './TickLists';
+import { Timers } from './Timers';
+import { useAlarm } from './useAlarm';
+import { useAwake } from './useAwake';
+import { useSpace } from './useSpace';
+import { timerName } from './words';
+
+const SECOND = 1000;
+/** What comes next is told so far ahead. */
+const AHEAD = 3;
+
+/** The bake day at the counter: one thing to do, what comes next, and all timers. */
+export function RunPage() {
+  const { household = '' } = useParams();
+  const { doc, ready, failure, save, change } = useDay(household);
+  const happen = useHappenings(change);
+  const back = <ButtonLink to={dayPath(household)}>Bake day</ButtonLink>;
+  return (
+    <Page data-busy={(!ready && !failure) || undefined}>
+      {failure && !doc.run ? (
+        <Notice tone="danger" loud>
+          {failureWords(failure)}
+        </Notice>
+      ) : null}
+      {save.status === 'offline' ? (
+        <Small role="status">
+          The server is away. Timers and ticks are kept on this device and sent when it is back.
+        </Small>
+      ) : null}
+      {save.status === 'failed' ? (
+        <Notice tone="danger" loud>
+          {save.words}
+        </Notice>
+      ) : null}
+      {doc.run ? (
+        runState(doc.run).ended ? (
+          <AfterRun
+            household={household}
+            run={doc.run}
+            clear={() => change((day) => ({ ...day, run: null }))}
+          />
+        ) : (
+          <Counter household={household} run={doc.run} happen={happen} />
+        )
+      ) : ready ? (
+        <Notice>
+          <Row>
+            <span>Nothing is under way.</span>
+            {back}
+          </Row>
+        </Notice>
+      ) : null}
+    </Page>
+  );
+}
+
+interface Props {
+  readonly household: string;
+  readonly run: DayRun;
+  readonly happen: (what: Happening) => void;
+}
+
+function Counter({ household, run, happen }: Props) {
+  const now = useNow(SECOND);
+  const { ticked, done, lateMinutes } = runState(run);
+  const timers = timersOf(run, now);
+  const open = toDo(run);
+  const [next, ...after] = open;
+  const calling = timers.find(({ rings, task }) => rings <= now && task.kind === 'bake') ?? null;
+  const finish = () => {
+    if (calling) happen({ kind: 'done', task: `${calling.task.id}.out` });
+    else if (next) happen({ kind: 'done', task: next.id });
+  };
+  useAwake(true);
+  useSpace(finish);
+  useAlarm(
+    timers
+      .filter(({ rings }) => rings <= now)
+      .map((timer) => ({ id: `${timer.task.id}@${timer.rings}`, words: timerName(run, timer) })),
+    'Baking · Omniarton',
+  );
+  const last = [...done].sort((a, b) => b[1] - a[1])[0];
+  return (
+    <>
+      <Head>
+        <Figure $size={2.6} aria-label="The time now">
+          {clockOf(now, run.zone)}
+        </Figure>
+        <Row>
+          {last ? (
+            <Button onPress={() => happen({ kind: 'not-done', task: last[0] })}>Undo the last “done”</Button>
+          ) : null}
+          <EndRun onEnd={() => happen({ kind: 'ended' })} />
+        </Row>
+      </Head>
+      <SoundsOff />
+      <RunningLate
+        household={household}
+        run={run}
+        late={behind(run, now)}
+        later={lateMinutes}
+        happen={happen}
+      />
+      {next || calling ? (
+        <NowCard
+          key={calling?.task.id ?? next!.id}
+          run={run}
+          task={next ?? calling!.task}
+          calling={calling}
+          now={now}
+          done={finish}
+          happen={happen}
+        />
+      ) : (
+        <Notice>Everything is done. End the bake day: the log is filled from it.</Notice>
+      )}
+      <Next tasks={(calling ? open : after).slice(0, AHEAD)} />
+      <Timers run={run} timers={timers} now={now} happen={happen} />
+      <TickLists run={run} ticked={ticked} happen={happen} />
+    </>
+  );
+}
+
+function Next({ tasks }: { readonly tasks: readonly PlannedTask[] }) {
+  if (tasks.length === 0) return null;
+  return (
+    <section aria-label="Next">
+      <Heading>Next</Heading>
+      <Nexts>
+        {tasks.map((task) => (
+          <li key={task.id}>
+            <Figure $size={1.5}>{task.at.slice(11)}</Figure>
+            <span>{say(task.what)}</span>
+          </li>
+        ))}
+      </Nexts>
+    </section>
+  );
+}
+
+function EndRun({ onEnd }: { readonly onEnd: () => void }) {
+  const [sure, setSure] = useState(false);
+  if (!sure)
+    return (
+      <Button $weight="quiet" onPress={() => setSure(true)}>
+        End the bake day
+      </Button>
+    );
+  return (
+    <Stack $gap={1}>
+      <Small>All timers stop.</Small>
+      <Row>
+        <Button $weight="danger" onPress={onEnd}>
+          End it
+        </Button>
+        <Button onPress={() => setSure(false)}>Go on</Button>
+      </Row>
+    </Stack>
+  );
+}
+
+const Page = styled.main`
+  display: grid;
+  gap: ${({ theme }) => theme.space(5)};
+  max-width: 80rem;
+  margin: 0 auto;
+  padding: ${({ theme }) => `${theme.space(3)} ${theme.space(4)} ${theme.space(12)}`};
+`;
+const Head = styled.header`
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  align-items: center;
+  gap: ${({ theme }) => theme.space(3)};
+`;
+const Nexts = styled.ol`
+  display: grid;
+  list-style: none;
+  border-top: 1px solid ${({ theme }) => theme.colour.line};
+  li {
+    display: grid;
+    grid-template-columns: 5rem minmax(0, 1fr);
+    align-items: baseline;
+    gap: ${({ theme }) => theme.space(4)};
+    padding: ${({ theme }) => theme.space(2)} 0;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.line};
+    font-size: 1.15rem;
+  }
+  span:last-child {
+    display: -webkit-box;
+    -webkit-line-clamp: 2;
+    -webkit-box-orient: vertical;
+    overflow: hidden;
+  }
+`;

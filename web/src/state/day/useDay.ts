@@ -1,0 +1,64 @@
+import { useCallback, useEffect, useState } from 'react';
+import { v4 as uuid } from 'uuid';
+import type { Happening } from '@omniarton/core/clock';
+import type { Failure } from '../../api/http';
+import { keepAtHand } from '../../offline/keepAtHand';
+import { useAppDispatch, useAppSelector } from '../state';
+import { onOtherTab } from './dayCopy';
+import { changeDay, heardOfDay, loadDay, type DayChange } from './days';
+import { NO_DAY } from './daySlice';
+
+/** How often a page looks for what other devices did, ms. */
+const LOOK_MS = 10_000;
+
+/** A household's bake day and how to change it; kept up with other tabs at once, and with other devices now and then. */
+export function useDay(household: string) {
+  const dispatch = useAppDispatch();
+  const day = useAppSelector((state) => state.days[household] ?? NO_DAY);
+  const ready = useAppSelector((state) => state.days[household] !== undefined);
+  const [failure, setFailure] = useState<Failure | null>(null);
+  const running = day.doc.run !== null;
+  useEffect(() => {
+    let gone = false;
+    if (running) keepAtHand();
+    const load = () =>
+      void dispatch(loadDay(household)).then((trouble) => (gone ? undefined : setFailure(trouble)));
+    load();
+    const timer = running ? setInterval(load, LOOK_MS) : undefined;
+    const deaf = onOtherTab(
+      household,
+      ({ version, doc }) => void dispatch(heardOfDay(household, version, doc)),
+    );
+    return () => {
+      gone = true;
+      clearInterval(timer);
+      deaf();
+    };
+  }, [dispatch, household, running]);
+  const change = useCallback((how: DayChange) => dispatch(changeDay(household, how)), [dispatch, household]);
+  return { ...day, ready, failure: ready ? null : failure, change };
+}
+
+/** What happens on a run, as this page tells it. The moment is that of the press, whenever it is sent. */
+export function useHappenings(change: (how: DayChange) => void): (what: Happening) => void {
+  return useCallback(
+    (what) => {
+      const event = { id: uuid(), at: Date.now(), ...what };
+      change((doc) =>
+        doc.run
+          ? {
+              ...doc,
+              run: {
+                ...doc.run,
+                events: [
+                  ...doc.run.events.filter((one) => what.kind !== 'replanned' || one.kind !== 'replanned'),
+                  event,
+                ],
+              },
+            }
+          : doc,
+      );
+    },
+    [change],
+  );
+}
