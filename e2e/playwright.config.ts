@@ -20,8 +20,6 @@ export default defineConfig({
   globalSetup: './house/cluster.ts',
   use: {
     viewport: WIDE,
-    // Only what is about being offline lets it in: what a test intercepts is to reach the page.
-    serviceWorkers: 'block',
     contextOptions: { reducedMotion: 'reduce' },
     locale: 'en-GB',
     timezoneId: 'Europe/Berlin',

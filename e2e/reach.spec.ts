@@ -13,6 +13,9 @@ const viewsOf = ({ household, recipe }: { household: string; recipe: string }) =
   `kitchen/${household}/flours?compare=teff-flour,oat-flour`,
   `kitchen/${household}/flours/almond-flour`,
   `kitchen/${household}/jars/${JAR}`,
+  `kitchen/${household}/day`,
+  `kitchen/${household}/day/sheet`,
+  `kitchen/${household}/day/run`,
   ...STAGES.map((stage) => `kitchen/${household}/recipe/${recipe}/${stage}`),
 ];
 

@@ -29,7 +29,16 @@ async function createDatabase(url: string, name: string): Promise<void> {
   await client.end();
 }
 
-async function openHouse(worker: number): Promise<House & { close(): Promise<void> }> {
+/** A house that its test may close and open again. */
+export interface OwnHouse extends House {
+  /** Closes the server and leaves the database. */
+  kill(): Promise<void>;
+  /** Opens it again at the same address. */
+  revive(): Promise<void>;
+  close(): Promise<void>;
+}
+
+export async function openHouse(worker: number | string): Promise<OwnHouse> {
   const cluster = process.env.TEST_DATABASE_URL!;
   const name = `e2e_${process.pid}_${worker}`;
   await createDatabase(cluster, name);
@@ -40,15 +49,17 @@ async function openHouse(worker: number): Promise<House & { close(): Promise<voi
   const server = (await import(pathToFileURL(join(ROOT, 'server/dist/main.js')).href)) as Server;
   await server.migrate(url.href);
   await server.seed(url.href, { demo: true });
-  const running = await server.serve({
-    databaseUrl: url.href,
-    host: '127.0.0.1',
-    port: 0,
-    webFolder: join(ROOT, 'web/dist'),
-  });
+  const serve = (port: number) =>
+    server.serve({ databaseUrl: url.href, host: '127.0.0.1', port, webFolder: join(ROOT, 'web/dist') });
+  let running = await serve(0);
+  const { port } = running;
   return {
-    address: `http://127.0.0.1:${running.port}`,
+    address: `http://127.0.0.1:${port}`,
     database,
+    kill: () => running.close(),
+    revive: async () => {
+      running = await serve(port);
+    },
     close: async () => {
       await running.close();
       await database.close();

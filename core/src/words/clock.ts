@@ -35,9 +35,11 @@ export interface ClockSays {
 /** Longer than this nobody reads at a glance. */
 const GLANCE = 64;
 
-/** A text cut at a word. */
-const cut = (text: string): string =>
-  text.length <= GLANCE ? text : `${text.slice(0, text.lastIndexOf(' ', GLANCE))} …`;
+/** A text that is too long without its reason, or cut at a word. */
+function cut(text: string): string {
+  const [bare = text] = text.length <= GLANCE ? [text] : text.split(/: /);
+  return bare.length <= GLANCE ? bare : `${bare.slice(0, bare.lastIndexOf(' ', GLANCE))} …`;
+}
 
 /** As many deeds as are read at a glance; the first at least. */
 function shortly(deeds: readonly string[]): string {

@@ -56,7 +56,7 @@ function rowsOf(tasks: readonly PlannedTask[]): PlannedTask[][] {
 function spansOf(tasks: readonly PlannedTask[]): { readonly from: number; readonly to: number }[] {
   const spans: { from: number; to: number }[] = [];
   for (const { begins, ends, kind } of tasks) {
-    if (kind === 'rest' || kind === 'cool') continue;
+    if (kind === 'rest' || kind === 'cool' || kind === 'serve') continue;
     const last = spans.at(-1);
     if (last && begins - last.to < 3 * HOUR) last.to = Math.max(last.to, ends);
     else spans.push({ from: begins, to: ends });

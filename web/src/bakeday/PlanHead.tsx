@@ -15,7 +15,7 @@ export function PlanHead({ plan, looking }: { readonly plan: DayPlan; readonly l
   return (
     <Head>
       <div>
-        <Small as="span">{evening ? `Begin on ${dayOf(tasks[0]!.at)} at` : 'Begin at'}</Small>
+        <Small as="span">Begin on {dayOf(tasks[0]!.at)} at</Small>
         <Figure $size={3.4}>{tasks[0]!.at.slice(11)}</Figure>
       </div>
       <Stack $gap={1}>

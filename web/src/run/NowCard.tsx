@@ -1,7 +1,15 @@
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import type { DayRun, Happening, PlannedTask, RunBake, Timer } from '@omniarton/core/clock';
+import {
+  wallTime,
+  type DayRun,
+  type Happening,
+  type PlannedTask,
+  type RunBake,
+  type Timer,
+} from '@omniarton/core/clock';
 import { say } from '@omniarton/core/words';
+import { clockOf, dayOf } from '../bakeday/clocks';
 import { Mark } from '../bakeday/marks';
 import { Row, Small, Stack } from '../ui/layout';
 import { TextEntry } from '../ui/TextEntry';
@@ -36,13 +44,15 @@ export function NowCard({ run, task, calling, now, done, happen }: Props) {
         ) : null}
         <span>{bake?.title ?? 'The oven'}</span>
         <Small as="span">
-          {early ? `not before ${task.at.slice(11)}` : `planned for ${about.at.slice(11)}`}
+          {early
+            ? `not before ${whenOf(task.begins, run.zone, now)}`
+            : `planned for ${whenOf(about.begins, run.zone, now)}`}
         </Small>
       </Row>
       <What>{calling ? timerName(run, calling) : say(task.what)}</What>
       {calling && bake ? (
         <Look>
-          Done when {bake.doneSigns} Middle: {bake.doneCelsius} °C, measured.
+          Done when {bake.doneSigns.replace(/\.$/, '')}. In the middle: {bake.doneCelsius} °C, measured.
         </Look>
       ) : null}
       {about.swapAt !== null && calling ? (
@@ -50,6 +60,7 @@ export function NowCard({ run, task, calling, now, done, happen }: Props) {
       ) : null}
       {!calling && about.kind !== 'load' && about.kind !== 'unload' && steps.length > 0 ? (
         <Steps>
+          {task.what.code === 'weigh-and-mix' && bake ? <li>{bake.lines.join(' · ')}</li> : null}
           {steps.map(({ id, text }) => (
             <li key={id}>{text}</li>
           ))}
@@ -65,6 +76,12 @@ export function NowCard({ run, task, calling, now, done, happen }: Props) {
       />
     </Card>
   );
+}
+
+/** A moment by the clock; on another day with its day. */
+function whenOf(moment: number, zone: string, now: number): string {
+  const [day, today] = [wallTime(moment, zone).slice(0, 10), wallTime(now, zone).slice(0, 10)];
+  return `${day === today ? '' : `${dayOf(day)}, `}${clockOf(moment, zone)}`;
 }
 
 interface ActionsProps {

@@ -1,19 +1,11 @@
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { styled } from 'styled-components';
-import {
-  behind,
-  runState,
-  timersOf,
-  toDo,
-  type DayRun,
-  type Happening,
-  type PlannedTask,
-} from '@omniarton/core/clock';
+import { behind, runState, type DayRun, type Happening, type PlannedTask } from '@omniarton/core/clock';
 import { say } from '@omniarton/core/words';
 import { failureWords } from '../api/words';
 import { clockOf } from '../bakeday/clocks';
-import { useNow } from '../bakeday/useNow';
+import { Mark } from '../bakeday/marks';
 import { dayPath } from '../base/paths';
 import { useDay, useHappenings } from '../state/day/useDay';
 import { Button, ButtonLink } from '../ui/Button';
@@ -25,12 +17,8 @@ import { RunningLate } from './RunningLate';
 import { SoundsOff } from './SoundsOff';
 import { TickLists } from './TickLists';
 import { Timers } from './Timers';
-import { useAlarm } from './useAlarm';
-import { useAwake } from './useAwake';
-import { useSpace } from './useSpace';
-import { timerName } from './words';
+import { useCounter } from './useCounter';
 
-const SECOND = 1000;
 /** What comes next is told so far ahead. */
 const AHEAD = 3;
 
@@ -86,25 +74,9 @@ interface Props {
 }
 
 function Counter({ household, run, happen }: Props) {
-  const now = useNow(SECOND);
-  const { ticked, done, lateMinutes } = runState(run);
-  const timers = timersOf(run, now);
-  const open = toDo(run);
+  const { now, state, timers, open, calling, finish } = useCounter(run, happen);
   const [next, ...after] = open;
-  const calling = timers.find(({ rings, task }) => rings <= now && task.kind === 'bake') ?? null;
-  const finish = () => {
-    if (calling) happen({ kind: 'done', task: `${calling.task.id}.out` });
-    else if (next) happen({ kind: 'done', task: next.id });
-  };
-  useAwake(true);
-  useSpace(finish);
-  useAlarm(
-    timers
-      .filter(({ rings }) => rings <= now)
-      .map((timer) => ({ id: `${timer.task.id}@${timer.rings}`, words: timerName(run, timer) })),
-    'Baking · Omniarton',
-  );
-  const last = [...done].sort((a, b) => b[1] - a[1])[0];
+  const last = [...state.done].sort((a, b) => b[1] - a[1])[0];
   return (
     <>
       <Head>
@@ -123,30 +95,37 @@ function Counter({ household, run, happen }: Props) {
         household={household}
         run={run}
         late={behind(run, now)}
-        later={lateMinutes}
+        later={state.lateMinutes}
         happen={happen}
       />
-      {next || calling ? (
-        <NowCard
-          key={calling?.task.id ?? next!.id}
-          run={run}
-          task={next ?? calling!.task}
-          calling={calling}
-          now={now}
-          done={finish}
-          happen={happen}
-        />
-      ) : (
-        <Notice>Everything is done. End the bake day: the log is filled from it.</Notice>
-      )}
-      <Next tasks={(calling ? open : after).slice(0, AHEAD)} />
-      <Timers run={run} timers={timers} now={now} happen={happen} />
-      <TickLists run={run} ticked={ticked} happen={happen} />
+      <Counters>
+        <Stack $gap={5}>
+          {next || calling ? (
+            <NowCard
+              key={calling?.task.id ?? next!.id}
+              run={run}
+              task={next ?? calling!.task}
+              calling={calling}
+              now={now}
+              done={finish}
+              happen={happen}
+            />
+          ) : (
+            <Notice>Everything is done. End the bake day: the log is filled from it.</Notice>
+          )}
+          <Next run={run} tasks={(calling ? open : after).slice(0, AHEAD)} />
+        </Stack>
+        <Stack $gap={5}>
+          <Timers run={run} timers={timers} now={now} happen={happen} />
+          <TickLists run={run} ticked={state.ticked} happen={happen} />
+        </Stack>
+      </Counters>
     </>
   );
 }
 
-function Next({ tasks }: { readonly tasks: readonly PlannedTask[] }) {
+function Next({ run, tasks }: { readonly run: DayRun; readonly tasks: readonly PlannedTask[] }) {
+  const place = ({ bake }: PlannedTask) => run.bakes.findIndex(({ id }) => id === bake);
   if (tasks.length === 0) return null;
   return (
     <section aria-label="Next">
@@ -155,7 +134,16 @@ function Next({ tasks }: { readonly tasks: readonly PlannedTask[] }) {
         {tasks.map((task) => (
           <li key={task.id}>
             <Figure $size={1.5}>{task.at.slice(11)}</Figure>
-            <span>{say(task.what)}</span>
+            {place(task) < 0 ? (
+              <span />
+            ) : (
+              <Mark $bake={place(task)}>
+                <b>{place(task) + 1}</b>
+              </Mark>
+            )}
+            <span>
+              {say(task.what)} <Small as="span">{run.bakes[place(task)]?.title}</Small>
+            </span>
           </li>
         ))}
       </Nexts>
@@ -198,13 +186,21 @@ const Head = styled.header`
   align-items: center;
   gap: ${({ theme }) => theme.space(3)};
 `;
+const Counters = styled.div`
+  display: grid;
+  gap: ${({ theme }) => theme.space(6)};
+  align-items: start;
+  ${({ theme }) => theme.wide} {
+    grid-template-columns: minmax(0, 1fr) 25rem;
+  }
+`;
 const Nexts = styled.ol`
   display: grid;
   list-style: none;
   border-top: 1px solid ${({ theme }) => theme.colour.line};
   li {
     display: grid;
-    grid-template-columns: 5rem minmax(0, 1fr);
+    grid-template-columns: 5rem 2.2rem minmax(0, 1fr);
     align-items: baseline;
     gap: ${({ theme }) => theme.space(4)};
     padding: ${({ theme }) => theme.space(2)} 0;

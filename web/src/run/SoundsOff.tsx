@@ -7,25 +7,19 @@ import { BigButton } from './BigButton';
 /** Said before the first timer: a browser is silent until the page was touched, and shows nothing outside it unasked. */
 export function SoundsOff() {
   const [sound, setSound] = useState(canSound);
-  const [notes, setNotes] = useState(notifying);
-  if (sound && notes !== 'ask') return null;
+  if (sound) return null;
   const allow = async () => {
     setSound(await allowSound());
     await askToNotify();
-    setNotes(notifying());
   };
   return (
     <Notice tone="ask">
       <Row $gap={3}>
         <span>
-          {sound
-            ? 'Timers sound, and can also call you outside this page.'
-            : 'Timers are silent until you touch this page once.'}
-          {notes === 'no' ? ' This browser shows no notifications: keep the page open.' : ''}
+          Timers are silent until you touch this page once.
+          {notifying() === 'no' ? ' This browser shows no notifications: keep the page in sight.' : ''}
         </span>
-        <BigButton onPress={() => void allow()}>
-          {sound ? 'Allow notifications' : 'Let timers sound'}
-        </BigButton>
+        <BigButton onPress={() => void allow()}>Let timers sound</BigButton>
       </Row>
     </Notice>
   );

@@ -47,7 +47,7 @@ const List = styled.ol`
   border-top: 2px solid ${({ theme }) => theme.colour.ink};
   li {
     display: grid;
-    grid-template-columns: 7.5rem minmax(0, 1fr) auto;
+    grid-template-columns: 7rem minmax(0, 1fr);
     align-items: center;
     gap: ${({ theme }) => theme.space(4)};
     min-height: 64px;
@@ -58,6 +58,11 @@ const List = styled.ol`
   }
   div {
     display: grid;
+  }
+  button {
+    grid-column: 2;
+    justify-self: start;
+    margin-bottom: ${({ theme }) => theme.space(2)};
   }
   [data-rung] {
     background: ${({ theme }) => theme.colour.askWash};

@@ -5,6 +5,11 @@ const NOTE_S = 0.16;
 
 let context: AudioContext | undefined;
 
+/** A browser shakes no page that nobody has touched. */
+let touched = false;
+for (const touch of ['pointerdown', 'keydown'])
+  addEventListener(touch, () => (touched = true), { once: true });
+
 /** Whether a sound would be heard: browsers are silent until the page was touched. */
 export const canSound = (): boolean => context?.state === 'running';
 
@@ -33,7 +38,7 @@ function strike(): void {
 export function ring(): () => void {
   const once = () => {
     strike();
-    if ('vibrate' in navigator) navigator.vibrate([200, 100, 200]);
+    if (touched && 'vibrate' in navigator) navigator.vibrate([200, 100, 200]);
   };
   once();
   const timer = setInterval(once, EVERY_MS);

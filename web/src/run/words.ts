@@ -12,7 +12,7 @@ export function timerName(run: DayRun, { task, look }: Timer): string {
     case 'bake':
       return `${title}${tray}: ${look ? 'first look' : 'is it done?'}`;
     case 'preheat':
-      return say(task.what);
+      return `${task.oven ?? 'The oven'} should be at ${task.celsius} °C`;
     case 'cool':
       return `${title} cools`;
     default:

@@ -1,4 +1,5 @@
 import type { SettingsDto } from '@omniarton/contracts';
+import { EMPTY_DAY } from '@omniarton/core/clock';
 import type { ErrorCode } from '@omniarton/contracts/paths-and-errors';
 import {
   EMPTY_KITCHEN,
@@ -21,6 +22,7 @@ export interface FakeServer {
   recipes: Map<string, Stored>;
   kitchen: Stored;
   settings: Stored;
+  day: Stored;
   away: boolean;
   /** Answers the next write of a recipe with this. */
   refuse: { status: number; code: ErrorCode; details?: unknown } | null;
@@ -45,6 +47,7 @@ export function fakeServer(
     recipes: new Map([[RECIPE, { version: 1, doc: { ...EMPTY_RECIPE, ...doc, text } }]]),
     kitchen: { version: 1, doc: { ...EMPTY_KITCHEN, ...kitchen } },
     settings: { version: 1, doc: SETTINGS },
+    day: { version: 0, doc: EMPTY_DAY },
     away: false,
     refuse: null,
   };
@@ -101,6 +104,7 @@ export const fetchFrom =
       return answer(200, { items: [...server.recipes].map(summaryOf), next: null });
     if (path === `${BASE}/kitchen`)
       return answer(200, method === 'PUT' ? write(server.kitchen, body) : server.kitchen);
+    if (path === `${BASE}/day`) return answer(200, method === 'PUT' ? write(server.day, body) : server.day);
     if (path === `${BASE}/settings`)
       return answer(200, method === 'PUT' ? write(server.settings, body) : server.settings);
     if (path.startsWith(`${BASE}/cupboard`)) return answer(200, { bags: [] });

@@ -5,7 +5,7 @@ import { ifVersion } from '../../api/api';
 import { isAway, request, type Failure } from '../../api/http';
 import { failureWords } from '../../api/words';
 import type { Thunk } from '../state';
-import { findDay, keepDay } from './dayCopy';
+import { findDay, keepDay, type DayCopy } from './dayCopy';
 import { dayChanged, dayFound, daySaved, daySaving, NO_DAY } from './daySlice';
 
 const RETRY_MS = 3000;
@@ -109,6 +109,18 @@ export const heardOfDay =
     dispatch(dayFound({ household, version: Math.max(version, known.version), doc: both }));
   };
 
+/** What an earlier visit could not send is sent now: all of it where the server still has what it was made on, else what happened on the run. */
+const takeUp =
+  (household: string, { version, doc }: DayAnswer, copy: DayCopy): Thunk<void> =>
+  (dispatch) => {
+    const mine = copy.version === version ? copy.doc : joined(doc, copy.doc);
+    dispatch(dayFound({ household, version, doc: mine }));
+    if (copy.version === version || hasMore(mine, doc))
+      dispatch(
+        changeDay(household, (now) => (copy.version === version ? joined(mine, now) : joined(now, mine))),
+      );
+  };
+
 /**
  * Sees to it that a day is here, and looks again when it is: from the server, or with that gone from this browser. What this browser
  * has beyond the server is sent.
@@ -116,22 +128,18 @@ export const heardOfDay =
 export const loadDay =
   (household: string): Thunk<Promise<Failure | null>> =>
   async (dispatch, getState) => {
-    const copy = findDay(household);
-    if (copy && !getState().days[household])
-      dispatch(dayFound({ household, version: copy.version, doc: copy.doc }));
+    const copy = getState().days[household] ? undefined : findDay(household);
+    if (copy) dispatch(dayFound({ household, version: copy.version, doc: copy.doc }));
     const reply = await request<DayAnswer>(pathTo('day', { household }));
     if (!reply.ok) {
-      if (!copy) return reply.failure;
+      if (!getState().days[household]) return reply.failure;
       dispatch(daySaving({ household, save: { status: 'offline', words: failureWords(reply.failure) } }));
       return null;
     }
-    const { version, doc } = reply.data;
-    if (copy?.unsent && (copy.version === version || hasMore(joined(doc, copy.doc), doc))) {
-      const mine = copy.version === version ? copy.doc : joined(doc, copy.doc);
-      dispatch(dayFound({ household, version, doc: mine }));
-      dispatch(changeDay(household, (now) => joined(copy.version === version ? mine : now, now)));
-    } else if (getState().days[household] && !copy?.unsent) dispatch(heardOfDay(household, version, doc));
-    else if (!getState().days[household] || !copy?.unsent) dispatch(dayFound({ household, version, doc }));
+    if (copy?.unsent) dispatch(takeUp(household, reply.data, copy));
+    else if (getState().days[household] && !copy)
+      dispatch(heardOfDay(household, reply.data.version, reply.data.doc));
+    else dispatch(dayFound({ household, ...reply.data }));
     if (getState().days[household]?.save.status === 'offline' && (pending.get(household) ?? []).length === 0)
       dispatch(daySaving({ household, save: { status: 'idle' } }));
     dispatch(keep(household));
