@@ -70,8 +70,8 @@ function insertBake(fits: Fits, problem: DayProblem, placed: Placed, bake: numbe
   return false;
 }
 
-/** Begins everything as late as it can be with all others where they are, the last first, until nothing moves. */
-export function pushBack(problem: DayProblem, placed: Placed): void {
+/** Begins everything as late as it can be with all others where they are, the last first, until nothing moves; loads only where asked. */
+export function pushBack(problem: DayProblem, placed: Placed, loadsToo: boolean): void {
   const fits = new Fits(problem, placed);
   for (let moved = true; moved;) {
     moved = false;
@@ -79,6 +79,7 @@ export function pushBack(problem: DayProblem, placed: Placed): void {
       .map((_, at) => at)
       .sort((a, b) => placed.begins[b]! - placed.begins[a]! || b - a);
     for (const at of order) {
+      if (problem.items[at]!.load && !loadsToo) continue;
       const before = placed.begins[at]!;
       const found = latest(fits, problem, placed, at, Infinity);
       if (!found || found.begin <= before) continue;
@@ -89,13 +90,25 @@ export function pushBack(problem: DayProblem, placed: Placed): void {
   }
 }
 
-/** A first plan, bake by bake: those that take longest first. Null where one finds no place. */
+/** Orders in which bakes are put in, until one leads to a plan: what has the least choice first, what takes longest first, and as they come. */
+function ordersOf({ ask, items }: DayProblem): number[][] {
+  const bakes = ask.bakes.map((_, bake) => bake);
+  const least = (bake: number, of: (item: DayProblem['items'][number]) => number) =>
+    Math.min(...items.filter((one) => one.bake === bake).map(of));
+  const by = (of: (bake: number) => number) => [...bakes].sort((a, b) => of(a) - of(b) || a - b);
+  return [
+    by((bake) => least(bake, ({ low, high }) => high - low)),
+    by((bake) => least(bake, ({ high }) => high)),
+    bakes,
+  ];
+}
+
+/** A first plan, bake by bake, each where it can be latest among those that are there. Null where no order leads to one. */
 export function insertAll(problem: DayProblem): Placed | null {
-  const placed = nowhere(problem);
-  const fits = new Fits(problem, placed);
-  const lengths = problem.ask.bakes.map((_, bake) =>
-    Math.min(...problem.items.filter((one) => one.bake === bake).map((one) => one.high)),
-  );
-  const order = lengths.map((_, bake) => bake).sort((a, b) => lengths[a]! - lengths[b]! || a - b);
-  return order.every((bake) => insertBake(fits, problem, placed, bake)) ? placed : null;
+  for (const order of ordersOf(problem)) {
+    const placed = nowhere(problem);
+    const fits = new Fits(problem, placed);
+    if (order.every((bake) => insertBake(fits, problem, placed, bake))) return placed;
+  }
+  return null;
 }

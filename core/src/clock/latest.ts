@@ -1,5 +1,6 @@
 import { DaySearch } from './prove';
 import { faultsOf, type Placed } from './fits';
+import { heatBound, ovenHeat } from './heatBound';
 import { insertAll, pushBack } from './insert';
 import type { DayProblem } from './problem';
 
@@ -41,6 +42,13 @@ function boundOf(search: DaySearch, evening: number, low: number, high: number):
   return known;
 }
 
+/** Items of a day whose conflicts are counted as they are. */
+const USUAL_ITEMS = 80;
+
+/** A conflict of a large day takes longer, with the square of its items: fewer of them are the same work. */
+export const effort = ({ items }: DayProblem, work: number): number =>
+  Math.ceil(work / Math.max(1, (items.length / USUAL_ITEMS) ** 2));
+
 /** Some plan, by insertion or else by search; null where there is none, `stopped` where the work allowed didn't tell. */
 export function somePlan(problem: DayProblem, search: DaySearch, work: number): Placed | 'stopped' | null {
   const inserted = insertAll(problem);
@@ -59,25 +67,46 @@ export function somePlan(problem: DayProblem, search: DaySearch, work: number): 
  */
 export function* latestBegin(
   problem: DayProblem,
-  work: number,
+  allowed: number,
 ): Generator<Latest | null, Latest | 'stopped' | null, void> {
   const search = new DaySearch(problem);
   const floor = search.leastEvening();
   if (floor === null) return null;
+  const work = effort(problem, allowed);
   const first = somePlan(problem, search, work);
   if (first === null || first === 'stopped') return first;
   let [best, evening] = [first, eveningOf(problem, first)];
-  yield null;
+  yield told(problem, { best, low: beginOf(problem, best), high: problem.horizon, evening }, true);
   // Least work on the evening before.
   for (let least = floor; least < evening && search.solver.conflicts < work / 2;) {
     const target = least + Math.floor((evening - least) / 4);
-    const answer = search.solve(0, target, Math.min(4 * SLICE, work));
+    const answer = search.solve(0, target, Math.min(effort(problem, 4 * SLICE), work));
     if (answer === 'none') least = target + 1;
     else if (answer === 'found') [best, evening] = [search.placed(), eveningOf(problem, search.placed())];
     else break;
     yield null;
   }
   return yield* latestOf(problem, search, best, evening, work);
+}
+
+/** How far the search is: what it knows, and what it is still after. */
+interface Known {
+  best: Placed;
+  low: number;
+  high: number;
+  readonly evening: number;
+}
+
+/** A copy in which nothing could begin later where it is; loads stay where ovens are hot for the shortest. */
+function told(problem: DayProblem, { best, low, high }: Known, loadsToo: boolean): Latest {
+  const placed = { begins: [...best.begins], ovens: [...best.ovens] };
+  pushBack(problem, placed, loadsToo);
+  return {
+    placed: faultsOf(problem, placed).length === 0 ? placed : best,
+    begins: low,
+    atBest: high,
+    proven: low >= high,
+  };
 }
 
 function* latestOf(
@@ -87,32 +116,55 @@ function* latestOf(
   evening: number,
   work: number,
 ): Generator<Latest | null, Latest, void> {
-  let best = first;
-  let low = beginOf(problem, best);
-  let high = boundOf(search, evening, low, problem.horizon);
-  const told = (): Latest => {
-    const placed = { begins: [...best.begins], ovens: [...best.ovens] };
-    pushBack(problem, placed);
-    return {
-      placed: faultsOf(problem, placed).length === 0 ? placed : best,
-      begins: low,
-      atBest: high,
-      proven: low >= high,
-    };
+  const begins = beginOf(problem, first);
+  const known: Known = {
+    best: first,
+    low: begins,
+    high: boundOf(search, evening, begins, problem.horizon),
+    evening,
   };
-  yield told();
-  let slice = SLICE;
-  for (let turn = 0; low < high && search.solver.conflicts < work; turn += 1) {
+  yield told(problem, known, true);
+  let slice = effort(problem, SLICE);
+  for (let turn = 0; known.low < known.high && search.solver.conflicts < work; turn += 1) {
+    const { low, high } = known;
     const target = [high, Math.ceil((low + high) / 2), low + Math.ceil((high - low) / 4)][turn % 3]!;
     const answer = search.solve(target, evening, Math.min(slice, work - search.solver.conflicts));
-    if (answer === 'none') high = target - 1;
+    if (answer === 'none') known.high = target - 1;
     else if (answer === 'found') {
-      best = search.placed();
-      low = beginOf(problem, best);
-      yield told();
+      known.best = search.placed();
+      known.low = beginOf(problem, known.best);
+      yield told(problem, known, true);
       continue;
     } else slice = Math.ceil(slice * 1.3);
     yield null;
   }
-  return told();
+  return yield* cooler(problem, search, known);
+}
+
+/** Conflicts that the least oven heat is looked for with, beyond those for the begin; and of one attempt. */
+const COOLER_WORK = 10_000;
+const COOLER_SLICE = 1500;
+/** Near enough to what no plan can do without. */
+const COOL_ENOUGH = 1.05;
+
+/** With the begin as it is, the least heat of ovens that is found: with a known gap, never proven. */
+function* cooler(
+  problem: DayProblem,
+  search: DaySearch,
+  known: Known,
+): Generator<Latest | null, Latest, void> {
+  const bound = heatBound(problem);
+  const end = search.solver.conflicts + effort(problem, COOLER_WORK);
+  let minutes = ovenHeat(problem, known.best).minutes;
+  let step = 4;
+  while (minutes > bound * COOL_ENOUGH && search.solver.conflicts < end && step < 64) {
+    const target = minutes - Math.max(1, Math.floor((minutes - bound) / step));
+    const answer = search.solveCooler(known.low, known.evening, target, effort(problem, COOLER_SLICE));
+    if (answer === 'found') {
+      known.best = search.placed();
+      ({ minutes } = ovenHeat(problem, known.best));
+    } else step *= 2;
+    yield null;
+  }
+  return told(problem, known, false);
 }

@@ -1,5 +1,6 @@
 import type { Said } from '../words';
 import { bindsOf } from './binds';
+import { heatBound, ovenHeat } from './heatBound';
 import { latestBegin, type Latest } from './latest';
 import { isPossible, laterBy, leastThat } from './possible';
 import { momentOf, wallTime } from './zone';
@@ -25,6 +26,7 @@ function toPlan(problem: DayProblem, { placed, begins, atBest, proven }: Latest)
     tasks,
     binds: bindsOf(problem, placed),
     ovens,
+    heat: { minutes: ovenHeat(problem, placed).minutes, atLeast: heatBound(problem) },
   };
 }
 

@@ -1,4 +1,4 @@
-import { somePlan } from './latest';
+import { effort, somePlan } from './latest';
 import { MINUTE_MS, problemOf } from './problem';
 import { DaySearch } from './prove';
 import type { DayAsk } from './types';
@@ -22,7 +22,7 @@ export const laterBy = (ask: DayAsk, minutes: number): DayAsk => ({
 /** Whether there is a plan at all; no answer counts as none. */
 export function isPossible(ask: DayAsk): boolean {
   const problem = problemOf(ask);
-  const found = somePlan(problem, new DaySearch(problem), ENOUGH);
+  const found = somePlan(problem, new DaySearch(problem), effort(problem, ENOUGH));
   return found !== null && found !== 'stopped';
 }
 

@@ -11,6 +11,8 @@ export class DaySearch {
   private readonly evening: number;
   private readonly starts: readonly number[];
   private readonly inOven: readonly (readonly number[])[];
+  /** Minutes between what comes first into each oven and what comes last out of it, all ovens together. */
+  private readonly heat: number;
 
   constructor(private readonly problem: DayProblem) {
     const { items, horizon } = problem;
@@ -27,6 +29,7 @@ export class DaySearch {
       if (most !== null) solver.after(this.starts[to]!, this.starts[from]!, -most);
     }
     this.inOven = this.ovens();
+    this.heat = this.ovenHeat();
     this.hands();
     this.keepApart();
     this.beginsBefore();
@@ -92,6 +95,30 @@ export class DaySearch {
       }),
     );
     return there;
+  }
+
+  /** How long ovens are kept hot. */
+  private ovenHeat(): number {
+    const { items, ask, horizon } = this.problem;
+    const { solver } = this;
+    const first = Math.min(0, ...items.map(({ low }) => low));
+    const terms = ask.ovens.flatMap((_, oven) => {
+      const [on, off] = [solver.variable(first, horizon), solver.variable(first, horizon)];
+      solver.after(on, off, 0);
+      items.forEach(({ load, length }, at) => {
+        if (!load) return;
+        const there = [this.inOven[at]![oven]!, 1] as const;
+        solver.after(on, this.starts[at]!, 0, there);
+        solver.after(this.starts[at]!, off, length, there);
+      });
+      return [
+        { view: off, factor: 1 },
+        { view: on ^ 1, factor: 1 },
+      ];
+    });
+    const heat = solver.variable(0, (horizon - first) * Math.max(1, ask.ovens.length));
+    solver.rule(new TotalAtMost(terms, heat));
+    return heat;
   }
 
   /** Hands and mixers, none of them at night; nor is an oven switched on then. */
@@ -183,6 +210,10 @@ export class DaySearch {
   }
   refuted(begin: number, evening: number): boolean {
     return this.solver.refuted(this.assumed(begin, evening));
+  }
+  /** The same with ovens that are hot for no longer than so many minutes. */
+  solveCooler(begin: number, evening: number, heat: number, most: number): 'found' | 'none' | 'stopped' {
+    return this.solver.solve([...this.assumed(begin, evening), [this.heat ^ 1, -heat]], most);
   }
   solve(begin: number, evening: number, most: number): 'found' | 'none' | 'stopped' {
     return this.solver.solve(this.assumed(begin, evening), most);

@@ -190,6 +190,8 @@ export interface DayPlan {
   readonly tasks: readonly PlannedTask[];
   readonly binds: readonly Said[];
   readonly ovens: readonly OvenUse[];
+  /** Minutes that ovens are hot with something to come or in them, and those that no plan could do without; preheating apart. */
+  readonly heat: { readonly minutes: number; readonly atLeast: number };
 }
 
 export interface NoDay {
