@@ -1,6 +1,7 @@
 import { pageWeights } from '../scripts/lib/weights.mjs';
 import { blendFigures, FLOURS } from './blend';
 import { cascadeFigures } from './cascade';
+import { clockFigures } from './clock';
 import { coreFigures } from './core';
 import { heatFigures } from './heat';
 import { intakeFigures } from './intake';
@@ -60,6 +61,7 @@ console.log(
     ? `pages never fitted on: lines by the cascade ${percent(pages.before.lines)}, as a whole ${percent(pages.now.lines)}; pages right ${percent(pages.before.pages)}, ${percent(pages.now.pages)}; ${(pages.now.ms / pages.before.ms).toFixed(1)} times as long`
     : 'the cascade can’t be run: there is no history here',
 );
+await clockFigures();
 const worst = intakeFigures();
 console.log(
   `the slowest of the files that nobody means well with (${worst.what}): ${worst.ms.toFixed(0)} ms (wanted: under 1000)`,

@@ -17,7 +17,6 @@ const VIEWS = [
   ['ovens', 'ovens'],
   ['flours', 'flours?compare=white-rice-flour,sorghum-flour,almond-flour,coconut-flour'],
   ['flour', 'flours/sweet-rice-flour'],
-  ['jar-label', 'jars/0195a0c0-0000-7000-8000-000000000007'],
 ];
 
 const into = (name) => join(root, 'docs/screenshots', `${name}.png`);
@@ -91,6 +90,24 @@ async function stages(browser, house) {
   await shoot(log, 'log');
 }
 
+/** The club's tea on its morning, planned, and some way into it at the counter. */
+async function bakeDay(browser, house, address) {
+  const page = await open(browser, house, {});
+  await page.clock.install({ time: new Date('2027-06-19T05:30:00Z') });
+  await page.goto(`${address}/day`);
+  await page.getByText('No plan can begin later.').waitFor({ timeout: 60_000 });
+  await page.waitForSelector('main div:not([data-busy])');
+  await page.screenshot({ path: into('day') });
+  say('day');
+  await page.getByRole('button', { name: 'Bake now' }).click();
+  await page.getByRole('button', { name: 'Let timers sound' }).click();
+  for (let done = 0; done < 26; done += 1) {
+    await page.getByRole('button', { name: /^Done/ }).first().click();
+    await page.clock.fastForward(2 * 60_000);
+  }
+  await shoot(page, 'run');
+}
+
 async function print(browser, house) {
   const page = await open(browser, house, {
     title: CAKE,
@@ -122,18 +139,12 @@ await run(async () => {
       await settled(page);
       await shoot(page, name);
     }
-    const schools = await open(browser, house, { title: CAKE, stage: 'Blend' });
-    await schools.getByRole('article').nth(1).waitFor();
-    await schools
-      .getByRole('heading', { name: 'Schools side by side' })
-      .evaluate((one) => one.scrollIntoView());
-    await schools.evaluate('window.scrollBy(0, -60)');
-    await shoot(schools, 'schools');
     await shoot(await open(browser, house, { title: SNAPS, stage: 'Blend', dark: true }), 'blend-dark');
     await shoot(await open(browser, house, { title: CAKE, stage: 'Read', viewport: PHONE }), 'phone-read');
     const phone = await open(browser, house, { title: SNAPS, stage: 'Heat', viewport: PHONE });
     await phone.getByRole('button', { name: /^Docket/ }).click();
     await shoot(phone, 'phone-docket');
+    await bakeDay(browser, house, address);
     await print(browser, house);
   } finally {
     await browser.close();

@@ -3,7 +3,7 @@ import {
   momentOf,
   OVEN_HABITS,
   planDay,
-  USUAL_WORK,
+  QUICK_WORK,
   wallTime,
   type AskedBake,
   type DayOven,
@@ -96,7 +96,7 @@ export function dayShape(
     asleep,
     now: from,
     pins: [],
-    work: USUAL_WORK,
+    work: QUICK_WORK,
   });
   if (planned.outcome === 'plan') return { ...planShape(planned, ovens), dockets };
   return {

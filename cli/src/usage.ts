@@ -154,8 +154,7 @@ const VERB_ROWS: Readonly<Record<Verb, VerbRow>> = {
   plan: {
     says: 'the bake day of one recipe or several, planned back from the table: the latest begin, proven or bounded',
     takes: ['all', 'conversion', 'day'],
-    example:
-      'omniarton plan buns.txt loaf.txt --serve 2027-06-19T15:30 --zone Europe/Berlin --asleep 22:30-07:00',
+    example: 'omniarton plan buns.txt --serve 2027-06-19T15:30 --zone Europe/Berlin',
   },
 };
 

@@ -1,5 +1,5 @@
 import type { Placed } from './fits';
-import type { DayProblem } from './problem';
+import { turning, type DayProblem } from './problem';
 
 /** Minutes between what comes first into an oven and what comes last out of it, all ovens together; and how many ovens that are. */
 export function ovenHeat(
@@ -20,7 +20,7 @@ export function ovenHeat(
 
 /**
  * Minutes of oven heat that no plan can do without: of each heat the longest load, or all of them on the shelves of the largest oven,
- * whichever is more. Two heats are never in one oven together, so these add up. Example: four trays of 18 minutes at one heat on two
+ * whichever is more. Two heats are never in one oven together, so these add up; and an oven that has two of them is turned between. Example: four trays of 18 minutes at one heat on two
  * shelves → 36.
  */
 export function heatBound({ items, ask }: DayProblem): number {
@@ -34,8 +34,16 @@ export function heatBound({ items, ask }: DayProblem): number {
       held: known.held + length * load.racks,
     });
   }
-  return [...byHeat.values()].reduce(
+  const hot = [...byHeat.values()].reduce(
     (sum, { longest, held }) => sum + Math.max(longest, Math.ceil(held / shelves)),
     0,
+  );
+  const heats = [...byHeat.keys()].sort((a, b) => a - b);
+  const turns = heats
+    .slice(1)
+    .map((celsius, at) => Math.min(turning(heats[at]!, celsius), turning(celsius, heats[at]!)));
+  return (
+    hot +
+    Math.max(0, heats.length - ask.ovens.length) * Math.min(Infinity, ...(turns.length > 0 ? turns : [0]))
   );
 }

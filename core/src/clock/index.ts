@@ -1,5 +1,6 @@
 export { CalendarError, toCalendar } from './calendar';
-export { planDay, planDaySteps, USUAL_WORK } from './plan';
+export { planDay, planDaySteps, QUICK_WORK, USUAL_WORK } from './plan';
+export { problemOf, turning, type DayProblem } from './problem';
 export type {
   Asleep,
   DayAsk,

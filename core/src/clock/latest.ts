@@ -1,6 +1,7 @@
 import { DaySearch } from './prove';
 import { faultsOf, type Placed } from './fits';
-import { heatBound, ovenHeat } from './heatBound';
+import { cooler } from './cooler';
+import { effort } from './effort';
 import { insertAll, pushBack } from './insert';
 import type { DayProblem } from './problem';
 
@@ -16,12 +17,15 @@ export interface Latest {
 /** Conflicts of one attempt at first; more each time that one was not enough. */
 const SLICE = 250;
 
-/** When the day begins: the first task that isn't of the evening before, an oven's preheating included. */
-export function beginOf({ items, wake, preheat }: DayProblem, { begins }: Placed): number {
-  const open = items.map((_, at) => at).filter((at) => !items[at]!.begun);
-  const beginOfItem = (at: number) => begins[at]! - (items[at]!.load ? preheat : 0);
-  const morning = open.filter((at) => wake === null || begins[at]! >= wake);
-  return Math.min(...(morning.length > 0 ? morning : open).map(beginOfItem));
+/**
+ * When the day begins: the first task that isn't of the evening before, an oven's preheating included. At the table where all of it is
+ * done on the evening before.
+ */
+export function beginOf({ items, wake, preheat, horizon }: DayProblem, { begins }: Placed): number {
+  const morning = items.flatMap(({ load, begun }, at) =>
+    begun || (wake !== null && begins[at]! < wake) ? [] : [begins[at]! - (load ? preheat : 0)],
+  );
+  return Math.min(horizon, ...morning);
 }
 
 const eveningOf = ({ items, wake }: DayProblem, { begins }: Placed): number =>
@@ -41,13 +45,6 @@ function boundOf(search: DaySearch, evening: number, low: number, high: number):
   }
   return known;
 }
-
-/** Items of a day whose conflicts are counted as they are. */
-const USUAL_ITEMS = 80;
-
-/** A conflict of a large day takes longer, with the square of its items: fewer of them are the same work. */
-export const effort = ({ items }: DayProblem, work: number): number =>
-  Math.ceil(work / Math.max(1, (items.length / USUAL_ITEMS) ** 2));
 
 /** Some plan, by insertion or else by search; null where there is none, `stopped` where the work allowed didn't tell. */
 export function somePlan(problem: DayProblem, search: DaySearch, work: number): Placed | 'stopped' | null {
@@ -76,14 +73,16 @@ export function* latestBegin(
   const first = somePlan(problem, search, work);
   if (first === null || first === 'stopped') return first;
   let [best, evening] = [first, eveningOf(problem, first)];
-  yield told(problem, { best, low: beginOf(problem, best), high: problem.horizon, evening }, true);
+  yield { placed: best, begins: beginOf(problem, best), atBest: problem.horizon, proven: false };
   // Least work on the evening before.
   for (let least = floor; least < evening && search.solver.conflicts < work / 2;) {
     const target = least + Math.floor((evening - least) / 4);
     const answer = search.solve(0, target, Math.min(effort(problem, 4 * SLICE), work));
     if (answer === 'none') least = target + 1;
-    else if (answer === 'found') [best, evening] = [search.placed(), eveningOf(problem, search.placed())];
-    else break;
+    else if (answer === 'found') {
+      best = search.placed();
+      evening = Math.min(target, eveningOf(problem, best));
+    } else break;
     yield null;
   }
   return yield* latestOf(problem, search, best, evening, work);
@@ -131,40 +130,16 @@ function* latestOf(
     const answer = search.solve(target, evening, Math.min(slice, work - search.solver.conflicts));
     if (answer === 'none') known.high = target - 1;
     else if (answer === 'found') {
-      known.best = search.placed();
-      known.low = beginOf(problem, known.best);
+      const found = search.placed();
+      // It begins no sooner than was asked: whatever else it did would never end.
+      if (beginOf(problem, found) < target) throw new RangeError('A plan begins before it may.');
+      known.best = found;
+      known.low = beginOf(problem, found);
       yield told(problem, known, true);
       continue;
     } else slice = Math.ceil(slice * 1.3);
     yield null;
   }
-  return yield* cooler(problem, search, known);
-}
-
-/** Conflicts that the least oven heat is looked for with, beyond those for the begin; and of one attempt. */
-const COOLER_WORK = 10_000;
-const COOLER_SLICE = 1500;
-/** Near enough to what no plan can do without. */
-const COOL_ENOUGH = 1.05;
-
-/** With the begin as it is, the least heat of ovens that is found: with a known gap, never proven. */
-function* cooler(
-  problem: DayProblem,
-  search: DaySearch,
-  known: Known,
-): Generator<Latest | null, Latest, void> {
-  const bound = heatBound(problem);
-  const end = search.solver.conflicts + effort(problem, COOLER_WORK);
-  let minutes = ovenHeat(problem, known.best).minutes;
-  let step = 4;
-  while (minutes > bound * COOL_ENOUGH && search.solver.conflicts < end && step < 64) {
-    const target = minutes - Math.max(1, Math.floor((minutes - bound) / step));
-    const answer = search.solveCooler(known.low, known.evening, target, effort(problem, COOLER_SLICE));
-    if (answer === 'found') {
-      known.best = search.placed();
-      ({ minutes } = ovenHeat(problem, known.best));
-    } else step *= 2;
-    yield null;
-  }
+  known.best = yield* cooler(problem, search, { ...known, begins: known.low });
   return told(problem, known, false);
 }

@@ -11,6 +11,8 @@ import type { DayAsk, DayPlan, NoDay } from './types';
 
 /** Conflicts that a day's search may run into where nobody says. */
 export const USUAL_WORK = 20_000;
+/** The same where somebody waits for one answer, and not for the best of ovens. */
+export const QUICK_WORK = 8000;
 /** Nobody waits longer for a bake, minutes. */
 const LONGEST_LATER = 24 * 60;
 

@@ -1,4 +1,5 @@
-import { effort, somePlan } from './latest';
+import { effort } from './effort';
+import { somePlan } from './latest';
 import { MINUTE_MS, problemOf } from './problem';
 import { DaySearch } from './prove';
 import type { DayAsk } from './types';

@@ -191,6 +191,7 @@ export class DaySearch {
       }
       const before = solver.variable(0, 1);
       solver.clause([before, 1], [view, wake]);
+      solver.clause([before ^ 1, 0], [view ^ 1, 1 - wake]);
       solver.after(this.begin, view, ahead, [before ^ 1, 0]);
       return [{ view: before, factor: hands.reduce((sum, one) => sum + one.length, 0) }];
     });
@@ -211,9 +212,20 @@ export class DaySearch {
   refuted(begin: number, evening: number): boolean {
     return this.solver.refuted(this.assumed(begin, evening));
   }
-  /** The same with ovens that are hot for no longer than so many minutes. */
-  solveCooler(begin: number, evening: number, heat: number, most: number): 'found' | 'none' | 'stopped' {
-    return this.solver.solve([...this.assumed(begin, evening), [this.heat ^ 1, -heat]], most);
+  /** The same with ovens that are hot for no longer than so many minutes, and some bakes where they are. */
+  solveCooler(
+    { begins, evening, heat }: { readonly begins: number; readonly evening: number; readonly heat: number },
+    held: { readonly placed: Placed; readonly bakes: ReadonlySet<number> },
+    most: number,
+  ): 'found' | 'none' | 'stopped' {
+    const stays = this.problem.items.flatMap(({ bake }, at): Literal[] => {
+      if (!held.bakes.has(bake)) return [];
+      const [view, begin] = [this.starts[at]!, held.placed.begins[at]!];
+      const oven = held.placed.ovens[at];
+      const there: Literal[] = oven === undefined ? [] : [[this.inOven[at]![oven]!, 1]];
+      return [[view, begin], [view ^ 1, -begin], ...there];
+    });
+    return this.solver.solve([...this.assumed(begins, evening), ...stays, [this.heat ^ 1, -heat]], most);
   }
   solve(begin: number, evening: number, most: number): 'found' | 'none' | 'stopped' {
     return this.solver.solve(this.assumed(begin, evening), most);

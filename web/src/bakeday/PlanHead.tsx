@@ -24,7 +24,13 @@ export function PlanHead({ plan, looking }: { readonly plan: DayPlan; readonly l
             ? 'No plan can begin later.'
             : `No plan can begin after ${clockOf(atBest, zone)}${looking ? '; still looking' : '; this is the best that was found'}.`}
         </strong>
-        {evening ? <span>In the morning it goes on at {clockOf(begins, zone)}.</span> : null}
+        {evening ? (
+          <span>
+            {begins < tasks.at(-1)!.begins
+              ? `In the morning it goes on at ${clockOf(begins, zone)}.`
+              : 'Nothing is left for the morning.'}
+          </span>
+        ) : null}
         {binds.map((one) => (
           <span key={say(one)}>{capital(say(one))}.</span>
         ))}

@@ -307,6 +307,20 @@ class Row {
   }
 }
 
+/** What the docket says of its work counts, as far as the deeds on it can be meant: no less than so much of the table's, no more than so much. */
+const BELIEVED = [0.6, 1.4] as const;
+
+/** Work before the oven as long as the docket says that it is. */
+function asTold(work: readonly Work[], { times }: Docket): Work[] {
+  const before = ({ kind }: Work) => kind === 'mix' || kind === 'shape';
+  const sum = work.filter(before).reduce((minutes, one) => minutes + one.minutes, 0);
+  if (!times || sum === 0) return [...work];
+  const factor = Math.min(BELIEVED[1], Math.max(BELIEVED[0], times.handsOn / sum));
+  return work.map((one) =>
+    before(one) ? { ...one, minutes: Math.max(1, Math.round(one.minutes * factor)) } : one,
+  );
+}
+
 /** The tasks of a docket and what lies between them, in the order in which its method has them. `bake` makes their ids. */
 export function tasksOf(bake: string, docket: Docket, around: Surroundings): BakeTasks {
   const row = new Row(bake, docket, around);
@@ -317,7 +331,7 @@ export function tasksOf(bake: string, docket: Docket, around: Surroundings): Bak
     else row.heat(piece);
   }
   row.serve();
-  return { work: row.work, loads: row.loads, links: row.links };
+  return { work: asTold(row.work, docket), loads: row.loads, links: row.links };
 }
 
 /** °C that a stage in the oven asks for; what its ovens are shared by. */
