@@ -1,1 +1,2 @@
-export { blockMinutes, heatsOfDocket, sharedHeats, tasksOf } from './tasks';
+export { heatsOfDocket, sharedHeats } from './heats';
+export { blockMinutes, tasksOf } from './tasks';
