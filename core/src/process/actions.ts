@@ -12,9 +12,9 @@ export interface Told extends Omit<Action, 'takes' | 'mixtures' | 'makes'> {
 
 const CONNECTOR =
   /^\W*(?:(?:step )?\(?(?:\d{1,2}|[a-h])[.):]\s+|step \d+\W+)?(?:(?:and|then|but|now|meanwhile|next|finally|gently|carefully|when \w+,?)\s+)*/i;
-/** Words that are no deed here: "to serve", "frying pan", "baking powder", "rolling pin", "boiling water", "cooling rack". */
+/** Words that are no deed here: "to serve", "frying pan", "baking powder", "rolling pin", "boiling water", "cooling rack", "stand mixer". */
 const NO_DEED =
-  /\bbaking (?:powder|soda|paper|parchment|sheets?|trays?|tins?|beans|dish|chocolate)|\bbicarb\w*|\bfrying pan|\brolling pin|\brolling(?= boil)|\bbubbles? (?:\w+ ){0,2}rise|\bboiling water|\bcooling rack|\bwire rack|\bhot water|\bmelted (?:butter|chocolate)|\bsoftened butter|\btoasted (?:nuts|\w+nuts|coconut)|\bground \w+|\bchilled (?:butter|water)|\bbefore (?:baking|serving)|\broasting (?:tin|tray|dish)|\bcut-?out|\bstir-?in|\bfreezer bag|\bice[- ]cream\b|\bof (?:the )?mix\b|\bthe rest\b/gi;
+  /\bbaking (?:powder|soda|paper|parchment|sheets?|trays?|tins?|beans|dish|chocolate)|\bbicarb\w*|\bfrying pan|\brolling pin|\brolling(?= boil)|\bbubbles? (?:\w+ ){0,2}rise|\bboiling water|\bcooling rack|\bwire rack|\bhot water|\bmelted (?:butter|chocolate)|\bsoftened butter|\btoasted (?:nuts|\w+nuts|coconut)|\bground \w+|\bchilled (?:butter|water)|\bbefore (?:baking|serving)|\broasting (?:tin|tray|dish)|\bcut-?out|\bstir-?in|\bstand(?:ing)?[- ]mixers?\b|\bfreezer bag|\bice[- ]cream\b|\bof (?:the )?mix\b|\bthe rest\b/gi;
 
 /** What a verb heats with, or cools. */
 export const MEDIA: Partial<Record<ActionClass, Medium>> = {

@@ -42,6 +42,9 @@ function partsOf(step: DocketStep, docket: Docket): ReadonlySet<number> | null {
 /** What is only said of an oven, or looked for in the bake, is no deed of its own. */
 const NO_WORK: ReadonlySet<ActionClass | null> = new Set<ActionClass | null>(['set-oven']);
 
+/** What is said of the table, or of the days after. */
+const AT_TABLE = /^\W*(?:(?:to |and )?serve|enjoy|eat|store|keep|makes?)\b/i;
+const OUT_OF_TIN = /\b(?:turn|lift|take|remove|unmould|unmold|transfer|slide|peel|tip)\b/i;
 const COLD = /\b(?:chill|fridge|refrigerat|freez|cold)/i;
 
 function waitOf(action: Told, step: DocketStep, docket: Docket): Minutes | null {
@@ -105,6 +108,9 @@ function piecesOfStep(step: DocketStep, docket: Docket): Piece[] {
         },
       ];
     if (waits || NO_WORK.has(action.class) || action.class === null) return [];
+    if (action.class === 'finish' && AT_TABLE.test(action.text)) return [];
+    // "Cool completely before cutting": Heat says how long that is.
+    if (action.class === 'cool' && !OUT_OF_TIN.test(action.text)) return [];
     return [{ ...base, what: 'hands', class: action.class, minutes: action.minutes?.high ?? null }];
   });
   // "15 minutes in the oven": a heat that no verb of the step is known for.

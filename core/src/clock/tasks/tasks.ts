@@ -18,6 +18,7 @@ import { COLD_MINUTES, SERVED } from '../data/served';
 import { TABLE, type BakeTasks, type Link, type Load, type Work } from '../types';
 import { loadsOf } from './loads';
 import { cooksAlone, piecesOf, type Piece } from './pieces';
+import { servedAs, whileWarm, type Span } from './warm';
 
 /** What a docket meets on its day. */
 export interface Surroundings {
@@ -39,11 +40,6 @@ interface Open {
 const text = (of: string): Said => ({ code: 'deeds', values: { deeds: [of] } });
 const meet = (a: ReadonlySet<number> | null, b: ReadonlySet<number> | null): boolean =>
   a === null || b === null || [...a].some((one) => b.has(one));
-
-/** "Cut again while warm". */
-const WHILE_WARM = /\b(?:while|whilst|when|still) (?:(?:it|they) (?:is|are) )?(?:still )?(?:warm|hot)\b/i;
-/** Done while it is warm: so soon, and so late, after the oven, minutes. Common practice. */
-const WARM = { least: 3, most: 20 } as const;
 
 /** From the hand on the oven's door to what is out of it, minutes. */
 export const blockMinutes = (minutes: number): number => OVEN_DOOR.load + minutes + OVEN_DOOR.unload;
@@ -81,11 +77,10 @@ class Row {
   }
 
   /** Ties a task to all that it needs. What is done while it is warm doesn't end its cooling. */
-  private tie(id: string, parts: ReadonlySet<number> | null, warm = false): void {
+  private tie(id: string, parts: ReadonlySet<number> | null, warm: Span | null = null): void {
     const needed = this.open.filter((one) => meet(one.parts, parts));
     for (const { from, least, most, wait } of needed)
-      if (warm && wait?.kind === 'cool')
-        this.links.push({ from, to: id, least: WARM.least, most: WARM.most, wait: null });
+      if (warm && wait?.kind === 'cool') this.links.push({ from, to: id, ...warm, wait: null });
       else this.links.push({ from, to: id, least, most, wait });
     this.open = this.open.filter((one) => !needed.includes(one) || (warm && one.wait?.kind === 'cool'));
     if (this.lastWork !== null && !needed.some(({ from }) => from === this.lastWork))
@@ -116,7 +111,7 @@ class Row {
     const minutes = Math.max(1, Math.round(this.minutesOf(run) + lines * WEIGH_MINUTES));
     const deeds = run.map((one) => one.text).filter((one) => one !== '');
     const onIt = this.heated && run.some((one) => one.class === null || !AT_BOWL.has(one.class));
-    const warm = this.heated && run.some((one) => WHILE_WARM.test(one.text));
+    const warm = this.heated ? whileWarm(run, Math.ceil(this.docket.bake.coolMinutes)) : null;
     this.add(
       {
         id: this.newId(),
@@ -134,7 +129,7 @@ class Row {
     );
   }
 
-  private add(task: Work, parts: ReadonlySet<number> | null, warm = false): void {
+  private add(task: Work, parts: ReadonlySet<number> | null, warm: Span | null = null): void {
     this.tie(task.id, parts, warm);
     this.work.push(task);
     this.lastWork = task.id;
@@ -174,7 +169,7 @@ class Row {
 
   wait(piece: Piece & { readonly what: 'wait' }): void {
     this.flush();
-    if (this.heated && piece.kind === 'cool') return this.coolFor(piece);
+    if (this.heated && !piece.cold) return this.coolFor(piece);
     const least = Math.ceil(piece.minutes.low);
     if (piece.cold) this.waitedCold = true;
     const most = piece.cold
@@ -285,7 +280,7 @@ class Row {
     const { coolMinutes, cooling } = this.docket.bake;
     const tin = Math.ceil(coolMinutes);
     if (!main) return null;
-    const { fit } = SERVED[this.docket.family.id];
+    const fit = servedAs(this.docket);
     const minutes = fit === 'warm' ? tin : Math.max(tin, Math.ceil(cooling?.cold ?? tin + COLD_MINUTES));
     return {
       kind: 'cool',
