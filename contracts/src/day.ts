@@ -118,7 +118,17 @@ const Tasks = (): PropertyDecorator => (target, property) => {
   for (const one of [IsArray(), ArrayMaxSize(MOST_TASKS), IsObject({ each: true })]) one(target, property);
 };
 
-const KINDS = ['done', 'not-done', 'later', 'wrong', 'ticked', 'unticked', 'replanned', 'ended'] as const;
+const KINDS = [
+  'done',
+  'not-done',
+  'started',
+  'later',
+  'wrong',
+  'ticked',
+  'unticked',
+  'replanned',
+  'ended',
+] as const;
 
 /** Something that happened: which of the further fields it has, its kind says. */
 class RunEventDto {

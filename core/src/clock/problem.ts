@@ -151,6 +151,7 @@ function cleanDowns(ask: DayAsk, items: Item[], gaps: Gap[], horizon: number): A
       steps: [],
       minutes: CLEAN_DOWN_MINUTES,
       mixer: false,
+      burst: null,
     };
     const at = items.push({ ...itemOf(task, bake, 0, horizon), bake }) - 1;
     gaps.push({ from: last, to: at, least: items[last]!.length, most: null });

@@ -8,7 +8,7 @@ import { momentOf, wallTime } from './zone';
 /** A task before it has its hands: minutes of the axis. */
 interface Bar extends Pick<
   PlannedTask,
-  'id' | 'bake' | 'kind' | 'what' | 'steps' | 'oven' | 'celsius' | 'tray'
+  'id' | 'bake' | 'kind' | 'what' | 'steps' | 'oven' | 'celsius' | 'tray' | 'burst'
 > {
   readonly from: number;
   readonly to: number;
@@ -20,7 +20,7 @@ interface Bar extends Pick<
 /** Trays that bake no longer than this, minutes, are done before they were turned. Common practice. */
 const SHORTEST_SWAP = 8;
 
-const PLAIN = { oven: null, celsius: null, tray: null, firstCheck: null, swapAt: null } as const;
+const PLAIN = { oven: null, celsius: null, tray: null, firstCheck: null, swapAt: null, burst: null } as const;
 
 /** A load: in, in the oven, out. */
 function loadBars(load: Load, begin: number, oven: string, title: string, swaps: boolean): Bar[] {
@@ -176,6 +176,7 @@ function itemBars({ items, apart, ask }: DayProblem, { begins, ovens }: Placed):
         kind: task.kind,
         what: task.what,
         steps: task.steps,
+        burst: task.kind === 'bake' ? null : task.burst,
         from: begin,
         to: begin + length,
         handsOn: true,

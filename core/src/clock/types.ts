@@ -35,6 +35,8 @@ export interface Work extends Task {
   readonly kind: 'out-of-cold' | 'mix' | 'shape' | 'cook' | 'finish' | 'clean';
   readonly minutes: number;
   readonly mixer: boolean;
+  /** It is watched, and given more by so many seconds: on the hob, or in a microwave. Null: it takes what it takes. */
+  readonly burst: number | null;
 }
 
 /** Something in, in the oven, out: one rigid block. */
@@ -168,6 +170,8 @@ export interface PlannedTask {
   /** When it is looked at first, and when two shelves change places; ms since 1970. */
   readonly firstCheck: number | null;
   readonly swapAt: number | null;
+  /** Seconds by which it is given more where it is watched; null: it isn't. */
+  readonly burst: number | null;
 }
 
 /** How an oven is used. */

@@ -23,13 +23,15 @@ interface Props {
   readonly task: PlannedTask;
   /** What rings and is to be looked at first; null: nothing. */
   readonly calling: Timer | null;
+  /** Its clock was started by hand. */
+  readonly started: boolean;
   readonly now: number;
   readonly done: () => void;
   readonly happen: (what: Happening) => void;
 }
 
 /** The one thing to do, in type that is read from two metres. */
-export function NowCard({ run, task, calling, now, done, happen }: Props) {
+export function NowCard({ run, task, calling, started, now, done, happen }: Props) {
   const about = calling?.task ?? task;
   const bake = run.bakes.find(({ id }) => id === about.bake);
   const steps = bake?.steps.filter(({ id }) => about.steps.includes(id)) ?? [];
@@ -50,13 +52,10 @@ export function NowCard({ run, task, calling, now, done, happen }: Props) {
         </Small>
       </Row>
       <What>{calling ? timerName(run, calling) : say(task.what)}</What>
-      {calling && bake ? (
+      {calling && bake && about.kind === 'bake' ? (
         <Look>
           Done when {bake.doneSigns.replace(/\.$/, '')}. In the middle: {bake.doneCelsius} °C, measured.
         </Look>
-      ) : null}
-      {about.swapAt !== null && calling ? (
-        <Look>Turn it, and let the shelves change places at half time.</Look>
       ) : null}
       {!calling && about.kind !== 'load' && about.kind !== 'unload' && steps.length > 0 ? (
         <Steps>
@@ -68,7 +67,8 @@ export function NowCard({ run, task, calling, now, done, happen }: Props) {
       ) : null}
       <Actions
         bake={bake}
-        task={about.id}
+        task={about}
+        running={started}
         calling={calling !== null}
         early={early}
         done={done}
@@ -86,7 +86,9 @@ function whenOf(moment: number, zone: string, now: number): string {
 
 interface ActionsProps {
   readonly bake: RunBake | undefined;
-  readonly task: string;
+  readonly task: PlannedTask;
+  /** Its clock runs already. */
+  readonly running: boolean;
   /** It rings: it is looked at, and may not be done. */
   readonly calling: boolean;
   readonly early: boolean;
@@ -94,7 +96,7 @@ interface ActionsProps {
   readonly happen: (what: Happening) => void;
 }
 
-function Actions({ bake, task, calling, early, done, happen }: ActionsProps) {
+function Actions({ bake, task, running, calling, early, done, happen }: ActionsProps) {
   const [asking, setAsking] = useState<'nothing' | 'more' | 'wrong'>('nothing');
   const leave = () => setAsking('nothing');
   const say = (what: Happening) => (happen(what), leave());
@@ -102,8 +104,9 @@ function Actions({ bake, task, calling, early, done, happen }: ActionsProps) {
     return (
       <NotYet
         bake={bake}
+        burst={task.burst}
         onLeave={leave}
-        onMore={(minutes, probe, look) => say({ kind: 'later', task, minutes, probe, look })}
+        onMore={(minutes, probe, look) => say({ kind: 'later', task: task.id, minutes, probe, look })}
       />
     );
   if (asking === 'wrong')
@@ -114,7 +117,7 @@ function Actions({ bake, task, calling, early, done, happen }: ActionsProps) {
           value=""
           wide
           maxLength={400}
-          onCommit={(note) => say({ kind: 'wrong', task, note })}
+          onCommit={(note) => say({ kind: 'wrong', task: task.id, note })}
         />
         <BigButton onPress={leave}>Back</BigButton>
       </Stack>
@@ -122,8 +125,13 @@ function Actions({ bake, task, calling, early, done, happen }: ActionsProps) {
   return (
     <Row $gap={3}>
       <BigButton $weight="strong" onPress={done}>
-        {calling ? 'Done: it is out' : early ? 'Done already' : 'Done'}
+        {calling ? (task.kind === 'bake' ? 'Done: it is out' : 'Done') : early ? 'Done already' : 'Done'}
       </BigButton>
+      {task.burst !== null && !running ? (
+        <BigButton onPress={() => happen({ kind: 'started', task: task.id })}>
+          Start its clock: {Math.round((task.ends - task.begins) / 60_000)} min
+        </BigButton>
+      ) : null}
       {calling ? <BigButton onPress={() => setAsking('more')}>Not yet</BigButton> : null}
       <BigButton onPress={() => setAsking('wrong')}>Something’s wrong</BigButton>
     </Row>

@@ -106,6 +106,7 @@ function Counter({ household, run, happen }: Props) {
               run={run}
               task={next ?? calling!.task}
               calling={calling}
+              started={next !== undefined && state.started.has(next.id)}
               now={now}
               done={finish}
               happen={happen}

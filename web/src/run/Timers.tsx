@@ -2,7 +2,7 @@ import { styled } from 'styled-components';
 import type { DayRun, Happening, Timer } from '@omniarton/core/clock';
 import { Figure, Heading, Small } from '../ui/layout';
 import { BigButton } from './BigButton';
-import { leftOf, timerName } from './words';
+import { asks, leftOf, timerName } from './words';
 
 interface Props {
   readonly run: DayRun;
@@ -21,18 +21,18 @@ export function Timers({ run, timers, now, happen }: Props) {
         {timers.map((timer) => {
           const rung = timer.rings <= now;
           return (
-            <li key={timer.task.id} data-rung={rung || undefined}>
+            <li key={timer.marks} data-rung={rung || undefined}>
               <Figure $size={2.4} role="timer" aria-label={timerName(run, timer)}>
                 {leftOf(timer.rings - now)}
               </Figure>
               <div>
                 <strong>{timerName(run, timer)}</strong>
-                {timer.look && timer.over > now ? (
+                {timer.calls === 'look' && timer.over > now ? (
                   <Small as="span">the whole window: {leftOf(timer.over - now)} left</Small>
                 ) : null}
               </div>
-              {rung && timer.task.kind !== 'bake' ? (
-                <BigButton onPress={() => happen({ kind: 'done', task: timer.task.id })}>Seen to</BigButton>
+              {rung && !asks(timer) ? (
+                <BigButton onPress={() => happen({ kind: 'done', task: timer.marks })}>Seen to</BigButton>
               ) : null}
             </li>
           );

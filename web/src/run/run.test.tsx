@@ -30,6 +30,7 @@ const task = (
   tray: null,
   firstCheck: kind === 'bake' ? NOW + (from + 20) * MINUTE : null,
   swapAt: null,
+  burst: null,
   ...more,
 });
 const { run: _run, schema: _schema, ...setup } = EMPTY_DAY;
@@ -82,7 +83,12 @@ beforeEach(() => {
   jest.useFakeTimers({ now: NOW, advanceTimers: true });
 });
 afterEach(() => jest.useRealTimers());
-const pass = (minutes: number) => act(() => jest.advanceTimersByTimeAsync(minutes * MINUTE));
+/** Time that goes by without a look: a page that slept. */
+const pass = (minutes: number) =>
+  act(async () => {
+    jest.setSystemTime(Date.now() + minutes * MINUTE);
+    await jest.advanceTimersByTimeAsync(1100);
+  });
 
 describe('the counter', () => {
   it('has one thing to do; the space bar says that it is done, and it can be taken back', async () => {
@@ -115,7 +121,7 @@ describe('the counter', () => {
     expect(localStorage.getItem(`omniarton.day.${HOUSEHOLD}`)).toContain('"done"');
     expect(runOf(server).events).toHaveLength(0);
     server.away = false;
-    await pass(0.2);
+    await act(() => jest.advanceTimersByTimeAsync(5000));
     expect(runOf(server).events.map(({ kind }) => kind)).toEqual(['done']);
   });
   it('ticks what is weighed, and says how much is open', async () => {
@@ -133,6 +139,22 @@ describe('the counter', () => {
     await user.click(screen.getByRole('button', { name: 'End the bake day' }));
     await user.click(screen.getByRole('button', { name: 'End it' }));
     expect(await screen.findByText(/33 minutes in the oven at 180 °C/)).toBeVisible();
+  });
+  it('watches what is in the microwave in bursts', async () => {
+    const server = fakeServer();
+    const mug = task('b.1', 'cook', 0, 2, { burst: 10 });
+    server.day = {
+      version: 1,
+      doc: { ...DAY, run: { ...DAY.run!, tasks: [mug, task('b.table', 'serve', 5, 5)] } },
+    };
+    const { user } = openPage(runPath(HOUSEHOLD), server);
+    await user.click(within(await now()).getByRole('button', { name: /Start its clock: 2 min/ }));
+    await pass(2.1);
+    await user.click(screen.getByRole('button', { name: 'Not yet' }));
+    await user.click(screen.getByRole('button', { name: '10 more seconds' }));
+    expect(screen.getByRole('timer')).toHaveTextContent(/^0:(?:1|0)/);
+    await user.click(within(await now()).getByRole('button', { name: 'Done' }));
+    expect(screen.queryByRole('timer')).toBeNull();
   });
   it('says so where nothing is under way', async () => {
     const server = fakeServer();

@@ -3,7 +3,7 @@ import { useNow } from '../bakeday/useNow';
 import { useAlarm } from './useAlarm';
 import { useAwake } from './useAwake';
 import { useSpace } from './useSpace';
-import { timerName } from './words';
+import { asks, timerName } from './words';
 
 const SECOND = 1000;
 
@@ -13,15 +13,15 @@ export function useCounter(run: DayRun, happen: (what: Happening) => void) {
   const timers = timersOf(run, now);
   const open = toDo(run);
   const rung = timers.filter(({ rings }) => rings <= now);
-  const calling = rung.find(({ task }) => task.kind === 'bake') ?? null;
+  const calling = rung.find(asks) ?? null;
   const finish = () => {
-    if (calling) happen({ kind: 'done', task: `${calling.task.id}.out` });
+    if (calling) happen({ kind: 'done', task: calling.marks });
     else if (open[0]) happen({ kind: 'done', task: open[0].id });
   };
   useAwake(true);
   useSpace(finish);
   useAlarm(
-    rung.map((timer) => ({ id: `${timer.task.id}@${timer.rings}`, words: timerName(run, timer) })),
+    rung.map((timer) => ({ id: `${timer.marks}@${timer.rings}`, words: timerName(run, timer) })),
     'Baking · Omniarton',
   );
   return { now, state: runState(run), timers, open, calling, finish };

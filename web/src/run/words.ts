@@ -5,12 +5,16 @@ const titleOf = (run: DayRun, { bake }: PlannedTask): string =>
   run.bakes.find(({ id }) => id === bake)?.title ?? '';
 
 /** What a timer is called. Example: "Seed loaf: first look". */
-export function timerName(run: DayRun, { task, look }: Timer): string {
+export function timerName(run: DayRun, { task, calls }: Timer): string {
   const title = titleOf(run, task);
   const tray = task.tray ? `, tray ${task.tray.n}` : '';
+  if (calls === 'swap') return `${title}${tray}: turn it, and let the shelves change places`;
   switch (task.kind) {
     case 'bake':
-      return `${title}${tray}: ${look ? 'first look' : 'is it done?'}`;
+      return `${title}${tray}: ${calls === 'look' ? 'first look' : 'is it done?'}`;
+    case 'cook':
+      if (task.handsOn) return `${title}: is it done?`;
+      return `${title}: ${say(task.what)}`;
     case 'preheat':
       return `${task.oven ?? 'The oven'} should be at ${task.celsius} °C`;
     case 'cool':
@@ -19,6 +23,10 @@ export function timerName(run: DayRun, { task, look }: Timer): string {
       return `${title}: ${say(task.what)}`;
   }
 }
+
+/** Whether somebody looks whether it is done: it is the one thing to do then. */
+export const asks = ({ task, calls }: Timer): boolean =>
+  calls === 'cook' || (task.kind === 'bake' && calls !== 'swap');
 
 /** "12:05", "1:02:05"; with a sign when it is over. */
 export function leftOf(ms: number): string {

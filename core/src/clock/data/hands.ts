@@ -50,5 +50,7 @@ export const COLD_LIMIT = 48 * 60;
 
 /** What is fried on a griddle goes in rounds of so many pieces. Common practice. */
 export const PAN_ROUND = 4;
+/** A microwave is finished in short bursts, what is fried is looked at again soon: seconds. Common practice. */
+export const BURST = { microwave: 10, hob: 30 } as const;
 /** What simmers or steams for longer than this needs no hands. */
 export const WATCHED = 15;

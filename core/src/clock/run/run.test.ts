@@ -106,7 +106,7 @@ describe('a run', () => {
       expect(timer!.from).toBe(put);
       expect(timer!.rings).toBe(put + (load.firstCheck! - load.begins));
       expect(timer!.over).toBe(put + (load.ends - load.begins));
-      expect(timer!.look).toBe(true);
+      expect(timer!.calls).toBe('look');
     }
   });
   it('rings again when it was said to be looked at again, and no more when it is out', () => {
@@ -170,6 +170,27 @@ describe('a run', () => {
     });
     expect(notesOf(out, 'b0')!.notes).toContain('88 °C in the middle, pale: 4 more minutes');
     expect(notesOf(begun, 'b0')).toBeNull();
+  });
+});
+
+describe('what is seen to on the way', () => {
+  it('calls for the shelves to change places at half time, until that is done', () => {
+    const swapped = plan.tasks.map((one) =>
+      one.id === load.id ? { ...one, swapAt: load.begins + 15 * MINUTE } : one,
+    );
+    const run = { ...runTo(load.begins), tasks: swapped };
+    const swap = (one: DayRun) => timersOf(one, load.begins).find(({ calls }) => calls === 'swap');
+    expect(swap(run)!.rings - swap(run)!.from).toBe(15 * MINUTE);
+    expect(
+      swap(after(run, load.begins + 16 * MINUTE, { kind: 'done', task: swap(run)!.marks })),
+    ).toBeUndefined();
+  });
+  it('runs the clock of what is watched from when it was started', () => {
+    const fry = { ...plan.tasks.find(({ kind }) => kind === 'mix')!, kind: 'cook' as const, burst: 30 };
+    const run = { ...begun, tasks: [fry] };
+    expect(timersOf(run, 0)).toEqual([]);
+    const [timer] = timersOf(after(run, 1000, { kind: 'started', task: fry.id }), 0);
+    expect(timer).toMatchObject({ calls: 'cook', rings: 1000 + fry.ends - fry.begins });
   });
 });
 

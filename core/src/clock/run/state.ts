@@ -9,6 +9,8 @@ export interface RunState {
   readonly tasks: readonly PlannedTask[];
   /** When each task was done, ms since 1970. */
   readonly done: ReadonlyMap<string, number>;
+  /** When each that is timed by hand was begun. */
+  readonly started: ReadonlyMap<string, number>;
   readonly ticked: ReadonlySet<string>;
   readonly ended: boolean;
   /** By how much the newest plan serves later, minutes. */
@@ -28,6 +30,7 @@ export function mergeRuns(one: DayRun, other: DayRun): DayRun {
 /** Where a run stands. Example: a task that was done and then not is open again. */
 export function runState({ tasks: planned, events }: Pick<DayRun, 'tasks' | 'events'>): RunState {
   const done = new Map<string, number>();
+  const started = new Map<string, number>();
   const ticked = new Set<string>();
   let [tasks, ended, lateMinutes] = [planned, false, 0];
   for (const event of inOrder(events))
@@ -37,6 +40,9 @@ export function runState({ tasks: planned, events }: Pick<DayRun, 'tasks' | 'eve
         break;
       case 'not-done':
         done.delete(event.task);
+        break;
+      case 'started':
+        started.set(event.task, event.at);
         break;
       case 'ticked':
         ticked.add(event.what);
@@ -54,7 +60,7 @@ export function runState({ tasks: planned, events }: Pick<DayRun, 'tasks' | 'eve
       case 'wrong':
         break;
     }
-  return { tasks, done, ticked, ended, lateMinutes };
+  return { tasks, done, started, ticked, ended, lateMinutes };
 }
 
 /** Somebody has to do it: work, and the switch of an oven. */
@@ -78,25 +84,61 @@ function isOver({ id, kind, bake, ends }: PlannedTask, { tasks, done }: RunState
 /** How long after its end a timer of the oven's own heat is still shown, minutes. */
 const STAYS = 10;
 
+/** Until when each task was put off, as somebody who looked at it said last. */
+function putOff(events: readonly RunEvent[]): ReadonlyMap<string, number> {
+  const put = new Map<string, number>();
+  for (const event of inOrder(events))
+    if (event.kind === 'later') put.set(event.task, event.at + event.minutes * MINUTE_MS);
+  return put;
+}
+
+/** What runs by itself since something was done. */
+function ownTimers(
+  task: PlannedTask,
+  state: RunState,
+  put: ReadonlyMap<string, number>,
+  now: number,
+): Timer[] {
+  const from = startOf(task, state.done);
+  if (from === undefined || isOver(task, state)) return [];
+  const over = from + (task.ends - task.begins);
+  if (task.kind === 'preheat' && now > over + STAYS * MINUTE_MS) return [];
+  const first = task.firstCheck === null ? over : from + (task.firstCheck - task.begins);
+  const rings = put.get(task.id) ?? first;
+  const marks = task.kind === 'bake' ? `${task.id}.out` : task.id;
+  const own: Timer = {
+    task,
+    from,
+    rings,
+    over: Math.max(over, put.get(task.id) ?? 0),
+    calls: rings < over ? 'look' : 'end',
+    marks,
+  };
+  const swap = `${task.id}.swap`;
+  if (task.swapAt === null || state.done.has(swap)) return [own];
+  const half = from + (task.swapAt - task.begins);
+  return [{ task, from, rings: half, over: half, calls: 'swap', marks: swap }, own];
+}
+
+/** What is watched by hand, from when its clock was started. */
+function watched(task: PlannedTask, state: RunState, put: ReadonlyMap<string, number>): Timer[] {
+  const from = state.started.get(task.id);
+  if (from === undefined || state.done.has(task.id)) return [];
+  const rings = Math.max(put.get(task.id) ?? 0, from + (task.ends - task.begins));
+  return [{ task, from, rings, over: rings, calls: 'cook', marks: task.id }];
+}
+
 /** Everything that runs, by what rings first. Moments are absolute: they hold through sleep, a reload or a crash. */
 export function timersOf(run: DayRun, now: number): Timer[] {
   const state = runState(run);
   if (state.ended) return [];
-  const put = new Map<string, number>();
-  for (const event of inOrder(run.events))
-    if (event.kind === 'later') put.set(event.task, event.at + event.minutes * MINUTE_MS);
+  const put = putOff(run.events);
   return state.tasks
-    .filter((task) => !task.handsOn && task.kind !== 'serve' && !isOver(task, state))
-    .flatMap((task): Timer[] => {
-      const from = startOf(task, state.done);
-      if (from === undefined) return [];
-      const over = from + (task.ends - task.begins);
-      if (task.kind === 'preheat' && now > over + STAYS * MINUTE_MS) return [];
-      const first = task.firstCheck === null ? over : from + (task.firstCheck - task.begins);
-      const rings = put.get(task.id) ?? first;
-      return [{ task, from, rings, over: Math.max(over, put.get(task.id) ?? 0), look: rings < over }];
+    .flatMap((task) => {
+      if (task.kind === 'serve') return [];
+      return task.handsOn ? watched(task, state, put) : ownTimers(task, state, put, now);
     })
-    .sort((a, b) => a.rings - b.rings || (a.task.id < b.task.id ? -1 : 1));
+    .sort((a, b) => a.rings - b.rings || (a.marks < b.marks ? -1 : 1));
 }
 
 /** What is to be done now, and what after that, in the order of the plan. */

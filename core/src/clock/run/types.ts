@@ -20,7 +20,7 @@ export interface RunBake {
 
 /** What may happen on a bake day. */
 export type Happening =
-  | { readonly kind: 'done' | 'not-done'; readonly task: string }
+  | { readonly kind: 'done' | 'not-done' | 'started'; readonly task: string }
   /** Looked at and not done: again in so many minutes. */
   | {
       readonly kind: 'later';
@@ -52,11 +52,13 @@ export interface DayRun {
 
 /** Something that goes on by itself, and rings at an absolute moment. */
 export interface Timer {
-  readonly task: PlannedTask;
   readonly from: number;
   /** When somebody is called; and when it is over by the plan. */
   readonly rings: number;
   readonly over: number;
-  /** It is a first look, and not yet the end. */
-  readonly look: boolean;
+  /** What for: a first look, the end of it, shelves that change places, or the end of what is watched on the hob or in the microwave. */
+  readonly calls: 'look' | 'end' | 'swap' | 'cook';
+  readonly task: PlannedTask;
+  /** The task that is done when it was heard. */
+  readonly marks: string;
 }

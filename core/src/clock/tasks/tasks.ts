@@ -3,6 +3,7 @@ import { AT_BOWL } from '../../process';
 import { familyOf } from '../../family';
 import type { Said } from '../../words';
 import {
+  BURST,
   COLD_LIMIT,
   HANDS,
   HEAVIER_BY,
@@ -123,6 +124,7 @@ class Row {
         steps: [...new Set(run.map((one) => one.step))],
         minutes,
         mixer: run.some((one) => one.class !== null && MIXER.has(one.class)),
+        burst: null,
       },
       onIt || run.some((one) => one.parts === null) ? null : new Set(run.flatMap((one) => [...one.parts!])),
       warm,
@@ -159,6 +161,7 @@ class Row {
         steps: [],
         minutes: OUT_OF_COLD.hands,
         mixer: false,
+        burst: null,
       },
       null,
     );
@@ -215,6 +218,7 @@ class Row {
         steps: [piece.step],
         minutes: alone ? 3 : minutes,
         mixer: false,
+        burst: alone ? null : stage.medium === 'microwave' ? BURST.microwave : BURST.hob,
       },
       piece.parts,
     );
