@@ -6,6 +6,7 @@ export interface ClockSays {
   /** A stretch of work by its deeds, in order. */
   readonly 'weigh-and-mix': { readonly texture: 'dough' | 'batter' };
   readonly deeds: { readonly deeds: readonly string[] };
+  readonly 'bake-it': Bare;
   readonly 'out-of-cold': Bare;
   readonly 'cools-warm': Bare;
   readonly 'cools-cold': Bare;
@@ -60,6 +61,7 @@ const time = (minutes: number): string => {
 export const CLOCK_WORDS: WordsFor<ClockSays> = {
   'weigh-and-mix': ({ texture }) => `Weigh everything out and make the ${texture}`,
   deeds: ({ deeds }) => shortly(deeds),
+  'bake-it': () => 'Bake it',
   'out-of-cold': () => 'Butter and eggs out of the fridge',
   'cools-warm': () => 'Let it cool a little: it is served warm',
   'cools-cold': () => 'Let it cool until it can be cut',

@@ -106,4 +106,13 @@ const Steps = styled.ol`
   [data-past] {
     color: ${({ theme }) => theme.colour.soft};
   }
+  @media print {
+    font-size: 1rem;
+    li {
+      padding: ${({ theme }) => theme.space(1)} 0;
+    }
+    [data-past] {
+      color: inherit;
+    }
+  }
 `;

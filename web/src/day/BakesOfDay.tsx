@@ -3,7 +3,7 @@ import { v4 as uuid } from 'uuid';
 import type { RecipeSummary } from '@omniarton/contracts';
 import { useRecipesQuery } from '../api/api';
 import type { DayDocument } from '@omniarton/core/clock';
-import { benchPath } from '../base/paths';
+import { benchPath, newPath } from '../base/paths';
 import { Mark } from '../bakeday/marks';
 import type { DayChange } from '../state/day/days';
 import { Button, ButtonLink } from '../ui/Button';
@@ -71,6 +71,9 @@ export function BakesOfDay({ household, day, at: first, change, none }: Props) {
           </li>
         ))}
       </List>
+      {data && recipes.length === 0 ? (
+        <ButtonLink to={newPath(household)}>Weigh up a first recipe</ButtonLink>
+      ) : null}
       {left.length > 0 && at !== '' ? (
         <Pick
           label="Add a recipe"

@@ -46,6 +46,9 @@ const shape = css<{ $weight?: Weight }>`
     opacity: 0.45;
     cursor: default;
   }
+  @media print {
+    display: none;
+  }
 `;
 
 /** A thing to press: plain, strong (the one that goes on), quiet (beside others), danger (takes something away). */

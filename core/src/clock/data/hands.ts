@@ -41,8 +41,8 @@ export const CLEAN_DOWN_MINUTES = 15;
 /** What something waits where the recipe says no time. Common practice. */
 export const UNTIMED = { prove: 60, chill: 30, rest: 0, cool: 15 } as const;
 
-/** Minutes that what is ready at the bowl may stand before its heat: a foam falls, powder works from the first drop on. */
-export const STANDS = { foam: 5, raised: 45, dough: 120 } as const;
+/** Minutes that what is ready at the bowl may stand before its heat: a foam falls, powder works from the first drop on; and that a wait may be overdrawn. */
+export const STANDS = { foam: 5, raised: 45, dough: 120, late: 15 } as const;
 /** Egg or dairy at room temperature, rests and displays together, minutes. Usual food-safety advice: two hours. */
 export const ROOM_LIMIT = 120;
 /** A dough in the cold, where nobody says how long at most. Common practice. */

@@ -1,6 +1,7 @@
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST } from '../../kitchen';
 import { say } from '../../words';
 import { readText } from '../../testing';
+import { planDay } from '../plan';
 import { docketsOfDay } from '../shared';
 import { TABLE, type BakeTasks } from '../types';
 import { sharedHeats, tasksOf } from '.';
@@ -80,6 +81,42 @@ describe('the tasks of a docket', () => {
       'In a stand mixer beat the butter and sugar for 3 minutes. Beat in the eggs, the flour and the milk.\nBake in a 20 cm round tin at 175°C for 30 minutes.',
     );
     expect(links.filter(({ wait }) => wait?.kind === 'rest' && wait.minutes === 3)).toEqual([]);
+  });
+});
+
+describe('a day that is possible', () => {
+  const serving = { at: '2027-06-19T15:30', zone: 'Europe/Berlin' };
+  // Pages on which one rule once shut out another: trays that wait for a hand at the door, a brush over five warm trays.
+  it.each([
+    [
+      'a topping that only goes on',
+      `${LIST}Method\nStir everything together until smooth.\nSpoon into a loaf tin. Rub 50 g butter with 2 tbsp sugar and scatter it over the batter.\nBake at 180°C for 1 hour. Dust with sugar.`,
+    ],
+    [
+      'a foam on three trays',
+      'Crescents\nMakes 60\n4 egg whites\n250 g icing sugar\n250 g ground almonds\nMethod\nWhip the whites, fold in the sugar and the almonds, and pipe in crescents on baking trays.\nBake at 160°C for 15 minutes.',
+    ],
+    [
+      'many trays that are brushed while hot',
+      'Honey bars\nMakes 90\n600 g flour\n400 g honey\n200 g butter\n4 eggs\nMethod\nStir everything together. Form into bars on baking trays.\nBake at 180°C for 20 to 25 minutes. Brush with icing while they are hot.',
+    ],
+  ])('%s', (_, text) => {
+    const { bakes } = docketsOfDay(
+      [{ id: 'b', recipe: readText(text), request: EMPTY_REQUEST, serving }],
+      BUILT_IN_KITCHEN,
+    );
+    const ovens = [{ id: 'o', name: 'the oven', racks: 2, preheatMinutes: 20 }];
+    const plan = planDay({
+      bakes,
+      ovens,
+      hands: 1,
+      mixers: 1,
+      asleep: null,
+      now: null,
+      pins: [],
+      work: 3000,
+    });
+    expect(plan).toMatchObject({ outcome: 'plan', proven: true });
   });
 });
 

@@ -5,19 +5,17 @@ import type { Said } from '../../words';
 import {
   BURST,
   COLD_LIMIT,
-  HANDS,
-  HEAVIER_BY,
   OUT_OF_COLD,
   OVEN_DOOR,
   PAN_ROUND,
   ROOM_LIMIT,
   STANDS,
-  USUAL_BATCH,
   WEIGH_MINUTES,
 } from '../data/hands';
 import { COLD_MINUTES, SERVED } from '../data/served';
 import { TABLE, type BakeTasks, type Link, type Load, type Work } from '../types';
 import { loadsOf } from './loads';
+import { asTold, handsMinutes, standsFor } from './handsOn';
 import { cooksAlone, piecesOf, type Piece } from './pieces';
 import { servedAs, whileWarm, type Span } from './warm';
 
@@ -41,6 +39,8 @@ interface Open {
 const text = (of: string): Said => ({ code: 'deeds', values: { deeds: [of] } });
 const meet = (a: ReadonlySet<number> | null, b: ReadonlySet<number> | null): boolean =>
   a === null || b === null || [...a].some((one) => b.has(one));
+
+const BAKE_IT: Said = { code: 'bake-it', values: {} };
 
 /** From the hand on the oven's door to what is out of it, minutes. */
 export const blockMinutes = (minutes: number): number => OVEN_DOOR.load + minutes + OVEN_DOOR.unload;
@@ -80,20 +80,23 @@ class Row {
   /** Ties a task to all that it needs. What is done while it is warm doesn't end its cooling. */
   private tie(id: string, parts: ReadonlySet<number> | null, warm: Span | null = null): void {
     const needed = this.open.filter((one) => meet(one.parts, parts));
-    for (const { from, least, most, wait } of needed)
-      if (warm && wait?.kind === 'cool') this.links.push({ from, to: id, ...warm, wait: null });
-      else this.links.push({ from, to: id, least, most, wait });
+    const lastOut = needed.findLast(({ wait }) => wait?.kind === 'cool');
+    for (const one of needed) {
+      const { from, least, most, wait } = one;
+      if (!warm || wait?.kind !== 'cool') this.links.push({ from, to: id, least, most, wait });
+      // Of several trays the last is still warm.
+      else
+        this.links.push({
+          from,
+          to: id,
+          least: warm.least,
+          most: one === lastOut ? warm.most : null,
+          wait: null,
+        });
+    }
     this.open = this.open.filter((one) => !needed.includes(one) || (warm && one.wait?.kind === 'cool'));
     if (this.lastWork !== null && !needed.some(({ from }) => from === this.lastWork))
       this.links.push({ from: this.lastWork, to: id, least: 0, most: null, wait: null });
-  }
-
-  private minutesOf(run: readonly (Piece & { readonly what: 'hands' })[]): number {
-    const heavier = 1 + HEAVIER_BY * Math.max(0, this.grams / USUAL_BATCH - 1);
-    return run.reduce((sum, one) => {
-      const usual = one.class === null ? undefined : HANDS[one.class];
-      return sum + (one.minutes ?? (usual ? usual.batch * heavier + usual.piece * this.pieces : 0));
-    }, 0);
   }
 
   hands(piece: Piece & { readonly what: 'hands' }): void {
@@ -109,7 +112,10 @@ class Row {
     const kind = this.heated ? 'finish' : mixes ? 'mix' : 'shape';
     const first = this.work.every((one) => one.kind === 'out-of-cold');
     const lines = first ? this.docket.parts.reduce((sum, part) => sum + part.lines.length, 0) : 0;
-    const minutes = Math.max(1, Math.round(this.minutesOf(run) + lines * WEIGH_MINUTES));
+    const minutes = Math.max(
+      1,
+      Math.round(handsMinutes(run, this.grams, this.pieces) + lines * WEIGH_MINUTES),
+    );
     const deeds = run.map((one) => one.text).filter((one) => one !== '');
     const onIt = this.heated && run.some((one) => one.class === null || !AT_BOWL.has(one.class));
     const warm = this.heated ? whileWarm(run, Math.ceil(this.docket.bake.coolMinutes)) : null;
@@ -140,15 +146,9 @@ class Row {
       from: task.id,
       parts,
       least: 0,
-      most: this.heated ? null : this.standsFor(),
+      most: this.heated ? null : standsFor(this.docket),
       wait: null,
     });
-  }
-
-  /** How long what is ready at the bowl may stand. */
-  private standsFor(): number {
-    const { foam, texture } = familyOf(this.docket.family.id);
-    return foam ? STANDS.foam : texture === 'batter' ? STANDS.raised : STANDS.dough;
   }
 
   outOfCold(): void {
@@ -177,7 +177,7 @@ class Row {
     if (piece.cold) this.waitedCold = true;
     const most = piece.cold
       ? Math.max(COLD_LIMIT, piece.minutes.high)
-      : Math.max(least, Math.min(ROOM_LIMIT, piece.minutes.high + STANDS.raised));
+      : Math.max(least + STANDS.late, Math.min(ROOM_LIMIT, piece.minutes.high + STANDS.raised));
     const what = { kind: piece.kind, what: text(piece.text), minutes: least, steps: [piece.step] } as const;
     this.open = this.open.map((one) =>
       meet(one.parts, piece.parts)
@@ -214,7 +214,7 @@ class Row {
         id: this.newId(),
         bake: this.bake,
         kind: 'cook',
-        what: text(piece.text),
+        what: piece.text === '' ? BAKE_IT : text(piece.text),
         steps: [piece.step],
         minutes: alone ? 3 : minutes,
         mixer: false,
@@ -244,8 +244,11 @@ class Row {
     const ids: string[] = [];
     for (let n = 1; n <= count; n += 1) {
       const id = this.newId();
-      // Every load needs what the first needs.
-      this.open = [...needed, ...this.open.filter((one) => !needed.includes(one))];
+      // Every load needs what the first needs; one that finds no shelf, or no hand at the door, waits for those before it.
+      const rounds = Math.floor((n - 1) / Math.max(1, Math.floor(racks / each)));
+      const later = rounds * blockMinutes(minutes) + (n - 1) * (OVEN_DOOR.load + OVEN_DOOR.unload);
+      const then = needed.map((one) => ({ ...one, most: one.most === null ? null : one.most + later }));
+      this.open = [...then, ...this.open.filter((one) => !needed.includes(one))];
       this.lastWork = after;
       this.tie(id, parts);
       if (n > 1)
@@ -254,7 +257,7 @@ class Row {
         id,
         bake: this.bake,
         kind: 'bake',
-        what: text(words),
+        what: words === '' ? BAKE_IT : text(words),
         steps: [step],
         minutes,
         firstCheck: stage.firstCheck,
@@ -267,6 +270,8 @@ class Row {
     if (main) {
       if (this.firstMix !== null && !this.waitedCold) this.roomLimit(ids[0]!);
       this.heated = true;
+      // What is still there is for afterwards: an icing may stand.
+      this.open = this.open.map((one) => ({ ...one, most: null }));
     }
     const cool = this.coolWait(main);
     for (const id of ids)
@@ -275,8 +280,12 @@ class Row {
 
   /** Egg or dairy is out of the cold for two hours at most, where the method itself doesn't ask for longer. */
   private roomLimit(load: string): void {
-    const least = this.links.reduce((sum, { least: one }) => sum + Math.max(0, one), 0);
-    if (least <= ROOM_LIMIT)
+    const first = this.work.findIndex(({ id }) => id === this.firstMix);
+    const work = this.work.slice(first + 1).reduce((sum, { minutes }) => sum + minutes, 0);
+    const waits = this.links
+      .filter(({ from }) => this.work.slice(first).some(({ id }) => id === from))
+      .reduce((sum, { least }) => sum + Math.max(0, least), 0);
+    if (work + waits <= ROOM_LIMIT)
       this.links.push({ from: this.firstMix!, to: load, least: 0, most: ROOM_LIMIT, wait: null });
   }
 
@@ -303,20 +312,6 @@ class Row {
     for (const { id } of this.loads)
       this.links.push({ from: id, to: TABLE, least: 0, most: keeps, wait: null });
   }
-}
-
-/** What the docket says of its work counts, as far as the deeds on it can be meant: no less than so much of the table's, no more than so much. */
-const BELIEVED = [0.6, 1.4] as const;
-
-/** Work before the oven as long as the docket says that it is. */
-function asTold(work: readonly Work[], { times }: Docket): Work[] {
-  const before = ({ kind }: Work) => kind === 'mix' || kind === 'shape';
-  const sum = work.filter(before).reduce((minutes, one) => minutes + one.minutes, 0);
-  if (!times || sum === 0) return [...work];
-  const factor = Math.min(BELIEVED[1], Math.max(BELIEVED[0], times.handsOn / sum));
-  return work.map((one) =>
-    before(one) ? { ...one, minutes: Math.max(1, Math.round(one.minutes * factor)) } : one,
-  );
 }
 
 /** The tasks of a docket and what lies between them, in the order in which its method has them. `bake` makes their ids. */
