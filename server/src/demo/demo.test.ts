@@ -27,6 +27,7 @@ describe('the database', () => {
     expect(owned.sort()).toEqual([
       'bags',
       'bakes',
+      'days',
       'dockets',
       'flour_uses',
       'kitchens',

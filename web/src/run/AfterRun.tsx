@@ -13,13 +13,13 @@ interface Props {
 export function AfterRun({ household, run, clear }: Props) {
   return (
     <Stack $gap={5}>
-      <h1>The bake day is over</h1>
+      <h2>The bake day is over</h2>
       <Stack as="ul" $gap={3} style={{ listStyle: 'none' }}>
         {run.bakes.map(({ id, recipe, title }) => {
           const notes = notesOf(run, id);
           return (
             <li key={id}>
-              <Heading as="h2">{title}</Heading>
+              <Heading as="h3">{title}</Heading>
               <Small>
                 {notes?.minutes ? `${notes.minutes} minutes in the oven` : 'Nothing was timed'}
                 {notes?.ovenCelsius ? ` at ${notes.ovenCelsius} °C` : ''}

@@ -30,6 +30,7 @@ export function RunPage() {
   const back = <ButtonLink to={dayPath(household)}>Bake day</ButtonLink>;
   return (
     <Page data-busy={(!ready && !failure) || undefined}>
+      <Name>At the counter</Name>
       {failure && !doc.run ? (
         <Notice tone="danger" loud>
           {failureWords(failure)}
@@ -179,6 +180,10 @@ const Page = styled.main`
   max-width: 80rem;
   margin: 0 auto;
   padding: ${({ theme }) => `${theme.space(3)} ${theme.space(4)} ${theme.space(12)}`};
+`;
+const Name = styled.h1`
+  font: 600 1rem/1 ${({ theme }) => theme.font.written};
+  color: ${({ theme }) => theme.colour.soft};
 `;
 const Head = styled.header`
   display: flex;

@@ -78,6 +78,15 @@ export function useDayQuestion(
   }, [day.bakes, day.zone, day.ovens, day.hands, day.mixers, day.asleep, day.pins, docs, kitchen, looked]);
 }
 
+/** Questions in the order in which they came up: an engine may hear them in another. */
+const orders = new WeakMap<DayQuestion, number>();
+let asked = 0;
+function orderOf(question: DayQuestion): number {
+  const known = orders.get(question) ?? (asked += 1);
+  orders.set(question, known);
+  return known;
+}
+
 /** A day planned, ever better while it is looked for; the last plan stays while a newer question is under way. */
 export function usePlannedDay(household: string, question: DayQuestion | null) {
   const asked = useMemo(() => JSON.stringify(question), [question]);
@@ -91,6 +100,7 @@ export function usePlannedDay(household: string, question: DayQuestion | null) {
         : door.planDay(
             key,
             question,
+            orderOf(question),
             proxy((reply: DayReply) => setBetter({ reply, to: asked })),
           ),
     askDay,

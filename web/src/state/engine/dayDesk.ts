@@ -41,18 +41,18 @@ const clock = () => import('@omniarton/core/clock');
 /** The dockets that were made last: a task that is moved asks for none of them anew. */
 let made: { readonly key: string; readonly day: DayDockets } | null = null;
 
-/** Counts the questions: an older one stops when a newer is asked. */
+/** The newest question so far, by the number that the page gave it: they may arrive in another order, and an older one stops. */
 let newest = 0;
 const breath = () => new Promise<void>((done) => setTimeout(done));
 
-/** The dockets of a day; null: a newer question was asked meanwhile. */
+/** The dockets of a day; null: they are no longer wanted. */
 async function docketsFor(
   { recipes, zone }: DayQuestion,
   key: string,
   kitchen: Kitchen,
   read: Read,
+  isOld: () => boolean,
 ): Promise<DayDockets | null> {
-  const mine = (newest += 1);
   const about = JSON.stringify([key, zone, recipes]);
   if (made?.key === about) return made.day;
   const { docketsOfDaySteps } = await clock();
@@ -69,7 +69,7 @@ async function docketsFor(
       return step.value;
     }
     await breath();
-    if (mine !== newest) return null;
+    if (isOld()) return null;
   }
 }
 
@@ -79,12 +79,14 @@ async function planFor(
   key: string,
   kitchen: Kitchen,
   read: Read,
+  order: number,
   told: (reply: DayReply) => void,
 ): Promise<DayReply> {
+  newest = Math.max(newest, order);
+  const isOld = () => order < newest;
   const { planDaySteps, runBake, USUAL_WORK } = await clock();
-  const dockets = await docketsFor(question, key, kitchen, read);
+  const dockets = await docketsFor(question, key, kitchen, read, isOld);
   if (!dockets) return { plan: null, bakes: [], none: [] };
-  const mine = newest;
   const { bakes, none } = dockets;
   const { recipes, zone: _zone, ...rest } = question;
   const shown = {
@@ -100,7 +102,7 @@ async function planFor(
     if (step.done) return { ...shown, plan: step.value };
     if (step.value) told({ ...shown, plan: step.value });
     await breath();
-    if (mine !== newest) return { ...shown, plan: null };
+    if (isOld()) return { ...shown, plan: null };
   }
 }
 
@@ -114,7 +116,7 @@ async function replanFor(
   now: number,
 ): Promise<{ readonly replanned: Replanned | null }> {
   const { replan, USUAL_WORK } = await clock();
-  const dockets = await docketsFor(question, key, kitchen, read);
+  const dockets = await docketsFor(question, key, kitchen, read, () => false);
   if (!dockets) return { replanned: null };
   const { bakes } = dockets;
   const { recipes: _recipes, zone: _zone, ...rest } = question;
@@ -132,12 +134,14 @@ export const dayDesk = (inKitchen: InKitchen, read: Read) => ({
     id: string,
     now: number,
   ): Promise<string> => (await clock()).toCalendar(plan, titles, id, now),
-  /** Plans a bake day; tells of each better plan on the way. */
+  /** Plans a bake day; tells of each better plan on the way. `order`: a question with a greater one is newer. */
   planDay: async (
     key: string,
     question: DayQuestion,
+    order: number,
     told: (reply: DayReply) => void,
-  ): Promise<DayReply | null> => inKitchen(key, (kitchen) => planFor(question, key, kitchen, read, told)),
+  ): Promise<DayReply | null> =>
+    inKitchen(key, (kitchen) => planFor(question, key, kitchen, read, order, told)),
   /** Plans the rest of a run again from now on. */
   replanDay: async (
     key: string,
