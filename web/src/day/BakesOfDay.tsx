@@ -23,22 +23,26 @@ interface Props {
 const titleOf = (recipes: readonly RecipeSummary[], id: string): string =>
   recipes.find((one) => one.id === id)?.title ?? 'A recipe that is no longer here';
 
+/** How the bakes of a day change; what was held by hand is let go, since it stood in another day. */
+const edits = (change: Props['change'], at: string) => ({
+  add: (recipe: string) => change((doc) => ({ ...doc, bakes: [...doc.bakes, { id: uuid(), recipe, at }] })),
+  serve: (id: string, when: string) =>
+    change((doc) => ({
+      ...doc,
+      pins: [],
+      bakes: doc.bakes.map((one) => (one.id === id ? { ...one, at: when } : one)),
+    })),
+  drop: (id: string) =>
+    change((doc) => ({ ...doc, pins: [], bakes: doc.bakes.filter((one) => one.id !== id) })),
+});
+
 /** What is baked, and when each of it is on the table. */
 export function BakesOfDay({ household, day, at: first, change, none }: Props) {
   const { data } = useRecipesQuery({ household });
   const recipes = data?.items ?? [];
   const left = recipes.filter(({ id }) => !day.bakes.some(({ recipe }) => recipe === id));
   const at = day.bakes.at(-1)?.at ?? first ?? '';
-  const add = (recipe: string) =>
-    change((doc) => ({ ...doc, bakes: [...doc.bakes, { id: uuid(), recipe, at }] }));
-  const setAt = (id: string, when: string) =>
-    change((doc) => ({
-      ...doc,
-      pins: [],
-      bakes: doc.bakes.map((one) => (one.id === id ? { ...one, at: when } : one)),
-    }));
-  const drop = (id: string) =>
-    change((doc) => ({ ...doc, pins: [], bakes: doc.bakes.filter((one) => one.id !== id) }));
+  const { add, serve, drop } = edits(change, at);
   return (
     <Stack $gap={3}>
       <List>
@@ -59,7 +63,7 @@ export function BakesOfDay({ household, day, at: first, change, none }: Props) {
               label="On the table"
               type="datetime-local"
               value={bake.at}
-              onCommit={(when) => setAt(bake.id, when)}
+              onCommit={(when) => serve(bake.id, when)}
             />
             <Button
               $weight="quiet"
