@@ -48,13 +48,13 @@ function tooLate(ask: DayAsk): Said[] {
   });
 }
 
-function noDay(ask: DayAsk, found: boolean): NoDay {
+function noDay(ask: DayAsk, stopped: boolean): NoDay {
   const late = tooLate(ask);
   const reasons: Said[] =
     late.length > 0
       ? late
       : [
-          found
+          stopped
             ? { code: 'not-found', values: {} }
             : { code: 'too-much-at-once', values: { bakes: ask.bakes.length } },
         ];

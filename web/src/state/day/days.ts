@@ -116,9 +116,8 @@ const takeUp =
     const mine = copy.version === version ? copy.doc : joined(doc, copy.doc);
     dispatch(dayFound({ household, version, doc: mine }));
     if (copy.version === version || hasMore(mine, doc))
-      dispatch(
-        changeDay(household, (now) => (copy.version === version ? joined(mine, now) : joined(now, mine))),
-      );
+      // Over what somebody else has stored meanwhile only what happened is laid.
+      dispatch(changeDay(household, (now) => (now === mine ? mine : joined(now, mine))));
   };
 
 /**

@@ -51,7 +51,10 @@ export function useHappenings(change: (how: DayChange) => void): (what: Happenin
               run: {
                 ...doc.run,
                 events: [
-                  ...doc.run.events.filter((one) => what.kind !== 'replanned' || one.kind !== 'replanned'),
+                  // It may be laid over a copy that has it already; and of plans the newest is enough.
+                  ...doc.run.events.filter(
+                    (one) => one.id !== event.id && (what.kind !== 'replanned' || one.kind !== 'replanned'),
+                  ),
                   event,
                 ],
               },
