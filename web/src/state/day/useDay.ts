@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useState } from 'react';
 import { v4 as uuid } from 'uuid';
-import type { Happening } from '@omniarton/core/clock';
+import type { DayRun, Happening, RunEvent } from '@omniarton/core/clock';
 import type { Failure } from '../../api/http';
 import { keepAtHand } from '../../offline/keepAtHand';
 import { useAppDispatch, useAppSelector } from '../state';
@@ -39,28 +39,35 @@ export function useDay(household: string) {
   return { ...day, ready, failure: ready ? null : failure, change };
 }
 
+/** A moment at which nothing else happened: what follows in the same millisecond comes after. */
+function momentAfter(events: readonly RunEvent[], now: number): number {
+  let at = now;
+  while (events.some((one) => one.at === at)) at += 1;
+  return at;
+}
+
+/** A run with one more event. It may be laid over a copy that has it already; and of plans the newest is enough. */
+const withEvent = (run: DayRun, event: RunEvent): DayRun => ({
+  ...run,
+  events: [
+    ...run.events.filter(
+      (one) => one.id !== event.id && (event.kind !== 'replanned' || one.kind !== 'replanned'),
+    ),
+    event,
+  ],
+});
+
 /** What happens on a run, as this page tells it. The moment is that of the press, whenever it is sent. */
 export function useHappenings(change: (how: DayChange) => void): (what: Happening) => void {
   return useCallback(
     (what) => {
-      const event = { id: uuid(), at: Date.now(), ...what };
-      change((doc) =>
-        doc.run
-          ? {
-              ...doc,
-              run: {
-                ...doc.run,
-                events: [
-                  // It may be laid over a copy that has it already; and of plans the newest is enough.
-                  ...doc.run.events.filter(
-                    (one) => one.id !== event.id && (what.kind !== 'replanned' || one.kind !== 'replanned'),
-                  ),
-                  event,
-                ],
-              },
-            }
-          : doc,
-      );
+      const [id, now] = [uuid(), Date.now()];
+      let event: RunEvent | null = null;
+      change((doc) => {
+        if (!doc.run) return doc;
+        event ??= { id, at: momentAfter(doc.run.events, now), ...what };
+        return { ...doc, run: withEvent(doc.run, event) };
+      });
     },
     [change],
   );
