@@ -44,7 +44,7 @@ export function TaskList({ tasks, zone, bakes, titles, now, aside }: Props) {
     <Stack $gap={5}>
       {[...new Set(shown.map(({ at }) => at.slice(0, 10)))].map((day) => (
         <section key={day} aria-label={dayOf(day)}>
-          <Heading as="h3">{dayOf(day)}</Heading>
+          <Heading>{dayOf(day)}</Heading>
           <Steps>
             {shown
               .filter(({ at }) => at.startsWith(day))
