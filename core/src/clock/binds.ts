@@ -1,8 +1,8 @@
 import type { Said } from '../words';
 import { beginOf } from './latest';
 import type { Placed } from './fits';
-import { MINUTE_MS, type DayProblem } from './problem';
-import { wallTime } from './zone';
+import { type DayProblem } from './problem';
+import { MINUTE_MS, wallTime } from './zone';
 
 /** What is at most named. */
 const MOST = 3;

@@ -1,6 +1,7 @@
 import { createEvents, type EventAttributes } from 'ics';
 import { say } from '../words';
 import type { DayPlan, PlannedTask, TaskKind } from './types';
+import { MINUTE_MS } from './zone';
 
 /** The library's types leave out the moment of writing (DTSTAMP), which it would else ask the clock for. */
 type Stamped = EventAttributes & { readonly timestamp: number };
@@ -8,7 +9,6 @@ type Stamped = EventAttributes & { readonly timestamp: number };
 /** The calendar could not be written; the words are the library's. */
 export class CalendarError extends Error {}
 
-const MINUTE_MS = 60_000;
 /** What one is called for. The rest goes on by itself, or within these. */
 const CALLED: ReadonlySet<TaskKind> = new Set<TaskKind>([
   'out-of-cold',

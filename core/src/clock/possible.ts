@@ -1,9 +1,9 @@
 import { effort } from './effort';
 import { somePlan } from './latest';
-import { MINUTE_MS, problemOf } from './problem';
+import { problemOf } from './problem';
 import { DaySearch } from './prove';
 import type { DayAsk } from './types';
-import { momentOf, wallTime } from './zone';
+import { MINUTE_MS, momentOf, wallTime } from './zone';
 
 /** Conflicts allowed to a day that is only asked whether it is possible. */
 const ENOUGH = 2000;

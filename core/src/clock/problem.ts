@@ -1,10 +1,9 @@
-import { dayLater, momentOf, wallTime } from './zone';
+import { dayLater, MINUTE_MS, momentOf, wallTime } from './zone';
 import { CLEAN_DOWN_MINUTES, OVEN_DOOR } from './data/hands';
 import { OVEN_HABITS } from './data/ovens';
 import { blockMinutes, heatsOfDocket, sharedHeats, tasksOf } from './tasks';
 import { TABLE, type DayAsk, type Link, type Load, type Pin, type Work } from './types';
 
-export const MINUTE_MS = 60_000;
 const DAY_MINUTES = 24 * 60;
 /** How far back from the table a plan may reach where nobody says from when. */
 const REACH = 2.5 * DAY_MINUTES;

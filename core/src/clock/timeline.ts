@@ -1,9 +1,9 @@
 import type { Said } from '../words';
 import { OVEN_DOOR } from './data/hands';
 import type { Placed } from './fits';
-import { MINUTE_MS, turning, type DayProblem } from './problem';
+import { turning, type DayProblem } from './problem';
 import { TABLE, type Load, type OvenUse, type PlannedTask } from './types';
-import { momentOf, wallTime } from './zone';
+import { MINUTE_MS, momentOf, wallTime } from './zone';
 
 /** A task before it has its hands: minutes of the axis. */
 interface Bar extends Pick<

@@ -1,7 +1,7 @@
 /* eslint-disable no-restricted-globals -- Date and Intl do calendar arithmetic here; neither is asked what time it is. */
 import type { Serving } from '../kitchen';
 
-const MINUTE_MS = 60_000;
+export const MINUTE_MS = 60_000;
 
 /** A time zone that this machine doesn't know. */
 export class UnknownZoneError extends Error {

@@ -4,6 +4,7 @@ import type { PlannedTask } from '@omniarton/core/clock';
 import { say } from '@omniarton/core/words';
 import { clockOf } from './clocks';
 import { marked } from './marks';
+import { isMovable } from './movable';
 
 interface Props {
   readonly tasks: readonly PlannedTask[];
@@ -142,14 +143,10 @@ interface BarProps {
   readonly onMove?: (task: PlannedTask, begins: number) => void;
 }
 
-/** What can be drawn to another time: work, and what goes into an oven. */
-const moves = ({ kind, handsOn }: PlannedTask): boolean =>
-  (handsOn && kind !== 'load' && kind !== 'unload') || kind === 'bake';
-
 function Bar({ task, left, width, bake, onMove }: BarProps) {
   const held = useRef<{ readonly x: number; readonly scale: number } | null>(null);
   const [by, setBy] = useState(0);
-  const free = onMove && moves(task);
+  const free = onMove && isMovable(task);
   const down = (event: PointerEvent<HTMLDivElement>) => {
     if (!free) return;
     event.currentTarget.setPointerCapture(event.pointerId);

@@ -21,6 +21,10 @@ export function spanOf(ms: number): string {
     .join(' ');
 }
 
+/** A local moment, `YYYY-MM-DDTHH:mm`, so many minutes later on the same clock. */
+export const laterOn = (at: string, minutes: number): string =>
+  new Date(Date.parse(`${at}:00Z`) + minutes * 60_000).toISOString().slice(0, 16);
+
 /** A zone that this browser knows. */
 export function knowsZone(zone: string): boolean {
   try {

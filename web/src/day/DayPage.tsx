@@ -3,7 +3,7 @@ import { useParams } from 'react-router';
 import type { DayDocument, PlannedTask, Relief } from '@omniarton/core/clock';
 import type { KitchenDocument } from '@omniarton/core/kitchen';
 import { failureWords } from '../api/words';
-import { HERE } from '../bakeday/clocks';
+import { HERE, laterOn } from '../bakeday/clocks';
 import { useNow } from '../bakeday/useNow';
 import { sheetPath } from '../base/paths';
 import { KitchenShell } from '../kitchen/KitchenShell';
@@ -111,20 +111,17 @@ const pinned = (day: DayDocument, { id }: PlannedTask, begins: number): DayDocum
   ],
 });
 
-const shifted = (at: string, minutes: number): string =>
-  new Date(Date.parse(`${at}:00Z`) + minutes * 60_000).toISOString().slice(0, 16);
-
 /** A day with what was given. */
 function eased(day: DayDocument, give: Relief['give']): DayDocument {
   switch (give.kind) {
     case 'serve-later':
-      return { ...day, bakes: day.bakes.map((one) => ({ ...one, at: shifted(one.at, give.minutes) })) };
+      return { ...day, bakes: day.bakes.map((one) => ({ ...one, at: laterOn(one.at, give.minutes) })) };
     case 'up-earlier':
       return {
         ...day,
         asleep: day.asleep && {
           ...day.asleep,
-          to: shifted(`2000-01-02T${day.asleep.to}`, -give.minutes).slice(11),
+          to: laterOn(`2000-01-02T${day.asleep.to}`, -give.minutes).slice(11),
         },
       };
     case 'one-more-pair-of-hands':

@@ -3,6 +3,7 @@ import type { DayDocument, DayPlan, NoDay, PlannedTask, Relief, RunBake } from '
 import { BeginButton } from '../bakeday/BeginButton';
 import { DaySheet } from '../bakeday/DaySheet';
 import { IntoCalendar } from '../bakeday/IntoCalendar';
+import { isMovable } from '../bakeday/movable';
 import { NoPlan, PlanHead } from '../bakeday/PlanHead';
 import { TaskList } from '../bakeday/TaskList';
 import { Button } from '../ui/Button';
@@ -20,10 +21,6 @@ interface Props {
   readonly free: (task: string) => void;
   readonly give: (give: Relief['give']) => void;
 }
-
-/** What can be held at a time of its own. */
-const holds = ({ kind, handsOn }: PlannedTask): boolean =>
-  (handsOn && kind !== 'load' && kind !== 'unload') || kind === 'bake';
 
 /** A day's plan: when it begins, drawn, and as a list in which a task can be held where one wants it. */
 export function DayPlanned({ household, day, plan, bakes, looking, now, move, free, give }: Props) {
@@ -54,7 +51,7 @@ export function DayPlanned({ household, day, plan, bakes, looking, now, move, fr
       <TaskList
         {...common}
         titles={titles}
-        aside={holding ? (task) => (holds(task) ? <HoldAt task={task} move={move} /> : null) : undefined}
+        aside={holding ? (task) => (isMovable(task) ? <HoldAt task={task} move={move} /> : null) : undefined}
       />
     </Stack>
   );

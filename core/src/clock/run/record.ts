@@ -1,9 +1,7 @@
 import type { BakeNotes } from '../../kitchen';
-import { wallTime } from '../zone';
+import { MINUTE_MS, wallTime } from '../zone';
 import { runState } from './state';
 import type { DayRun } from './types';
-
-const MINUTE_MS = 60_000;
 
 /** What a run knows of one bake for its log: the day, the real minutes in the oven, the dial, and what was said on the way. */
 export function notesOf(run: DayRun, bake: string): BakeNotes | null {

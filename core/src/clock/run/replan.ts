@@ -3,10 +3,10 @@ import { DaySearch } from '../prove';
 import { faultsOf, type Placed } from '../fits';
 import { insertAll } from '../insert';
 import { laterBy, leastThat } from '../possible';
-import { MINUTE_MS, problemOf, type DayProblem } from '../problem';
+import { problemOf, type DayProblem } from '../problem';
 import { timelineOf } from '../timeline';
 import type { DayAsk, Pin, PlannedTask } from '../types';
-import { wallTime } from '../zone';
+import { MINUTE_MS, wallTime } from '../zone';
 import { behind, runState } from './state';
 import type { DayRun } from './types';
 

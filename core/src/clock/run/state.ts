@@ -1,7 +1,6 @@
 import type { PlannedTask } from '../types';
 import type { DayRun, RunEvent, Timer } from './types';
-
-const MINUTE_MS = 60_000;
+import { MINUTE_MS } from '../zone';
 
 /** A run as its events leave it. */
 export interface RunState {

@@ -39,9 +39,6 @@ function partsOf(step: DocketStep, docket: Docket): ReadonlySet<number> | null {
   return places.length > 0 ? new Set(places) : null;
 }
 
-/** What is only said of an oven, or looked for in the bake, is no deed of its own. */
-const NO_WORK: ReadonlySet<ActionClass | null> = new Set<ActionClass | null>(['set-oven']);
-
 /** What is said of the table, or of the days after. */
 const AT_TABLE = /^\W*(?:(?:to |and )?serve|enjoy|eat|store|keep|makes?)\b/i;
 const OUT_OF_TIN = /\b(?:turn|lift|take|remove|unmould|unmold|transfer|slide|peel|tip)\b/i;
@@ -63,8 +60,8 @@ function waitOf(action: Told, step: DocketStep, docket: Docket): Minutes | null 
 const stageOf = (step: DocketStep, docket: Docket): DocketStage | null =>
   step.stage === null || step.stage === undefined ? null : (docket.stages?.[step.stage] ?? null);
 
-const HEATED: ReadonlySet<ActionClass | null> = new Set<ActionClass | null>([
-  'bake',
+const IN_OVEN: ReadonlySet<ActionClass | null> = new Set<ActionClass>(['bake', 'toast']);
+const ELSEWHERE: ReadonlySet<ActionClass | null> = new Set<ActionClass>([
   'fry',
   'griddle',
   'steam',
@@ -75,9 +72,8 @@ const HEATED: ReadonlySet<ActionClass | null> = new Set<ActionClass | null>([
 
 /** Whether an action is the one that a step's stage tells of. */
 function isHeat(action: Told, stage: DocketStage | null): stage is DocketStage {
-  if (!stage || !heats(stage) || !HEATED.has(action.class)) return false;
-  if (stage.medium === 'oven') return action.class === 'bake' || action.class === 'toast';
-  return action.class !== 'bake' || action.medium === stage.medium;
+  if (!stage || !heats(stage)) return false;
+  return (stage.medium === 'oven' ? IN_OVEN : ELSEWHERE).has(action.class);
 }
 
 /** What one step does, in order. Its heat is told once, however many clauses speak of it. */
@@ -107,7 +103,7 @@ function piecesOfStep(step: DocketStep, docket: Docket): Piece[] {
           minutes,
         },
       ];
-    if (waits || NO_WORK.has(action.class) || action.class === null) return [];
+    if (waits || action.class === 'set-oven' || action.class === null) return [];
     if (action.class === 'finish' && AT_TABLE.test(action.text)) return [];
     // "Cool completely before cutting": Heat says how long that is.
     if (action.class === 'cool' && !OUT_OF_TIN.test(action.text)) return [];

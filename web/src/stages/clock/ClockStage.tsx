@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import type { DayPlan, DaySetup, PlannedBake, RunBake } from '@omniarton/core/clock';
 import type { Serving } from '@omniarton/core/kitchen';
 import { BeginButton } from '../../bakeday/BeginButton';
-import { HERE, knowsZone } from '../../bakeday/clocks';
+import { HERE, knowsZone, laterOn } from '../../bakeday/clocks';
 import { DaySheet } from '../../bakeday/DaySheet';
 import { IntoCalendar } from '../../bakeday/IntoCalendar';
 import { NoPlan, PlanHead } from '../../bakeday/PlanHead';
@@ -113,7 +113,7 @@ function Day({ serving, set }: DayProps) {
         <NoPlan
           none={plan}
           can={({ kind }) => kind === 'serve-later'}
-          give={(give) => give.kind === 'serve-later' && set(later(serving.at, give.minutes))}
+          give={(give) => give.kind === 'serve-later' && set(laterOn(serving.at, give.minutes))}
         />
       )}
       <Row>
@@ -129,9 +129,6 @@ function Day({ serving, set }: DayProps) {
     </Stack>
   );
 }
-
-const later = (at: string, minutes: number): string =>
-  new Date(Date.parse(`${at}:00Z`) + minutes * 60_000).toISOString().slice(0, 16);
 
 interface PlannedProps {
   readonly plan: DayPlan;
