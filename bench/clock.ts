@@ -52,6 +52,9 @@ const dayOf = (
   })),
   hands,
   mixers: hands,
+  fridge: null,
+  tins: [],
+  pace: {},
   asleep,
   now: null,
   pins: [],
@@ -148,8 +151,9 @@ export async function clockFigures(): Promise<void> {
     const { asleep, hands, mixers } = dayOf(club, 2, 2);
     const run = beginRun(
       plan,
-      { zone: SERVING.zone, bakes: [], hands, mixers, ovens: null, asleep, pins: [] },
+      { zone: SERVING.zone, bakes: [], hands, mixers, fridge: null, ovens: null, asleep, pins: [] },
       club.map(({ id, docket }) => runBake(id, null, docket)),
+      {},
       'r',
       plan.begins,
     );

@@ -13,6 +13,7 @@ import type { ConversionRequest, Kitchen } from '@omniarton/core/kitchen';
 import type { Recipe } from '@omniarton/core/read';
 import { say, spoken } from '@omniarton/core/words';
 import type { DayOptions } from './dayOptions';
+import type { Home } from './files';
 
 /** The ovens of the day: so many as are asked for, those of the kitchen first. */
 function ovensOf(kitchen: Kitchen, asked: number | null): DayOven[] {
@@ -70,8 +71,8 @@ function planShape(
 export function dayShape(
   recipes: readonly { readonly file: string; readonly recipe: Recipe }[],
   request: ConversionRequest,
-  kitchen: Kitchen,
-  { serving, ovens: asked, hands, now, asleep }: DayOptions,
+  { kitchen, tins }: Home,
+  { serving, ovens: asked, hands, fridge, now, asleep }: DayOptions,
 ): object {
   const ask = recipes.map(({ recipe }, at): AskedBake => ({ id: `d${at + 1}`, recipe, request, serving }));
   const { bakes, none } = docketsOfDay(ask, kitchen);
@@ -93,6 +94,9 @@ export function dayShape(
     ovens,
     hands,
     mixers: hands,
+    fridge,
+    tins,
+    pace: {},
     asleep,
     now: from,
     pins: [],

@@ -8,6 +8,8 @@ export interface DayOptions {
   /** Null: those of the kitchen, else one. */
   readonly ovens: number | null;
   readonly hands: number;
+  /** Dishes that the fridge takes at once; null: as many as come. */
+  readonly fridge: number | null;
   readonly now: string | null;
   readonly asleep: Asleep | null;
 }
@@ -36,8 +38,7 @@ export function dayOptions(
     now,
     asleep,
   }: { readonly serve?: string; readonly zone?: string; readonly now?: string; readonly asleep?: string },
-  ovens: number | null,
-  hands: number,
+  { ovens, hands, fridge }: Pick<DayOptions, 'ovens' | 'hands' | 'fridge'>,
 ): DayOptions {
   if (serve === undefined) throw new UsageError('plan: --serve is wanted, as in --serve 2027-06-19T15:30');
   const place = zone ?? 'UTC';
@@ -51,6 +52,7 @@ export function dayOptions(
     serving: { at: moment('serve', serve), zone: place },
     ovens,
     hands,
+    fridge,
     now: now === undefined ? null : moment('now', now),
     asleep: asleep === undefined ? null : nightOf(asleep),
   };

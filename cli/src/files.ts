@@ -9,6 +9,7 @@ import {
   type BagOnHand,
   type Kitchen,
   type KitchenDocument,
+  type OwnPan,
 } from '@omniarton/core/kitchen';
 import { layOut } from '@omniarton/core/larder';
 import { UsageError } from './usageError';
@@ -55,9 +56,17 @@ function kitchenFrom(own: Partial<KitchenDocument>, file: string): KitchenDocume
   }
 }
 
+/** A household's kitchen, and the tins in it. */
+export interface Home {
+  readonly kitchen: Kitchen;
+  readonly tins: readonly OwnPan[];
+}
+
+export const kitchenOf = (file: string | null, folder: string): Kitchen => homeOf(file, folder).kitchen;
+
 /** A household's kitchen out of a file, without the recipes that stand in other lists. */
-export function kitchenOf(file: string | null, folder: string): Kitchen {
-  if (file === null) return BUILT_IN_KITCHEN;
+export function homeOf(file: string | null, folder: string): Home {
+  if (file === null) return { kitchen: BUILT_IN_KITCHEN, tins: [] };
   let doc: KitchenFile;
   try {
     doc = JSON.parse(textOf(file, folder)) as KitchenFile;
@@ -68,5 +77,5 @@ export function kitchenOf(file: string | null, folder: string): Kitchen {
   const { bags = [], ...own } = doc;
   const home = bags.map((one) => ({ ...one, bag: { ...one.bag, label: one.bag.label ?? null } }));
   const kitchen = { ...EMPTY_KITCHEN, ...kitchenFrom(own, file), recipes: [] };
-  return layOut(kitchen, {}, 'cli', home).kitchen;
+  return { kitchen: layOut(kitchen, {}, 'cli', home).kitchen, tins: kitchen.pans };
 }

@@ -112,6 +112,7 @@ function trialAsk(values: ReturnType<typeof parse>['values']): TrialAsk {
 const MOST_TINS = 200;
 const MOST_OVENS = 6;
 const MOST_HANDS = 6;
+const MOST_DISHES = 60;
 const MOST_FLOURS = 5;
 const MOST_BAGS = 20;
 
@@ -161,11 +162,11 @@ function readOptions(values: ReturnType<typeof parse>['values'], positionals: re
   const trial = known === 'heat' ? trialAsk(values) : null;
   const day =
     known === 'plan'
-      ? dayOptions(
-          values,
-          count('ovens', values.ovens, 0, MOST_OVENS) ?? null,
-          count('hands', values.hands, 1, MOST_HANDS) ?? 1,
-        )
+      ? dayOptions(values, {
+          ovens: count('ovens', values.ovens, 0, MOST_OVENS) ?? null,
+          hands: count('hands', values.hands, 1, MOST_HANDS) ?? 1,
+          fridge: count('fridge', values.fridge, 1, MOST_DISHES) ?? null,
+        })
       : null;
   const as = oneOf('as', values.as, HANDOUTS) ?? 'text';
   return { verb: known, files, request, kitchen: values.kitchen ?? null, as, trial, day };

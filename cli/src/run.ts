@@ -14,7 +14,7 @@ import type { Kitchen } from '@omniarton/core/kitchen';
 import { readRecipe, type Recipe } from '@omniarton/core/read';
 import { dayShape } from './day';
 import type { DayOptions } from './dayOptions';
-import { kitchenOf, textsOf } from './files';
+import { homeOf, kitchenOf, textsOf } from './files';
 import { readAsked, type Options } from './options';
 import { UsageError } from './usageError';
 import { convertShape, guardShape, heatShape, readShape, waysShape } from './shapes';
@@ -116,14 +116,15 @@ function planned(
   day: DayOptions,
   { folder }: Surroundings,
 ): object {
-  const kitchen = kitchenOf(file, folder);
+  const home = homeOf(file, folder);
+  const { kitchen } = home;
   checkSeats(request, kitchen);
   const recipes = files.flatMap((one) =>
     textsOf(one, folder).map((text) => ({ file: one, recipe: recipeIn(text, kitchen) })),
   );
   if (recipes.length > MOST_BAKES)
     throw new UsageError(`plan: ${recipes.length} recipes are more than a day has (${MOST_BAKES})`);
-  return dayShape(recipes, request, kitchen, day);
+  return dayShape(recipes, request, home, day);
 }
 
 const MOST_BAKES = 40;

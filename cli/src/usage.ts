@@ -91,6 +91,12 @@ export const OPTIONS = {
     says: 'how many, of two racks each; else those of the kitchen, else one',
   },
   hands: { type: 'string', of: 'day', value: '1–6', says: 'pairs of hands; else one' },
+  fridge: {
+    type: 'string',
+    of: 'day',
+    value: '1–60',
+    says: 'dishes that the fridge takes at once; else as many as come',
+  },
   now: {
     type: 'string',
     of: 'day',

@@ -26,13 +26,15 @@ import type {
   PlannedBake,
   RunBake,
   RunEvent,
+  TimedWork,
 } from '@omniarton/core/clock';
 import { NAME_CHARS } from './limits';
-import { IfSaid, IsClockTime, OrNull } from './said';
+import { IfSaid, IsClockTime, IsDay, OrNull } from './said';
 
 const MOST_BAKES = 40;
 const MOST_TASKS = 1500;
 const MOST_EVENTS = 4000;
+const MOST_TIMED = 200;
 const ID_CHARS = 80;
 const NOTE_CHARS = 400;
 const STEP_CHARS = 4000;
@@ -69,6 +71,7 @@ class DaySetupDto implements DaySetup {
   bakes!: readonly PlannedBakeDto[];
   @IsInt() @Min(1) @Max(6) hands!: number;
   @IsInt() @Min(1) @Max(6) mixers!: number;
+  @OrNull() @IsInt() @Min(1) @Max(60) fridge!: number | null;
   @OrNull()
   @IsArray()
   @ArrayMaxSize(20)
@@ -150,10 +153,26 @@ class RunEventDto {
   @IfSaid() @IsNumber() @Min(0) @Max(10_000) lateMinutes?: number;
 }
 
+const PACED = ['mix', 'shape', 'finish'] as const;
+
+class PaceDto implements Partial<Record<(typeof PACED)[number], number>> {
+  @IfSaid() @IsNumber() @Min(0.1) @Max(10) mix?: number;
+  @IfSaid() @IsNumber() @Min(0.1) @Max(10) shape?: number;
+  @IfSaid() @IsNumber() @Min(0.1) @Max(10) finish?: number;
+}
+
+class TimedWorkDto implements TimedWork {
+  @IsString() @MaxLength(ID_CHARS) run!: string;
+  @IsIn(PACED) kind!: (typeof PACED)[number];
+  @IsNumber() @Min(0.1) @Max(10) ratio!: number;
+  @IsDay() on!: string;
+}
+
 class DayRunDto {
   @IsUUID() id!: string;
   @IsString() @MaxLength(ID_CHARS) zone!: string;
   @ValidateNested() @Type(() => DaySetupDto) setup!: DaySetupDto;
+  @ValidateNested() @Type(() => PaceDto) pace!: PaceDto;
   @IsInt() @Min(0) @Max(LATEST) began!: number;
   @Tasks() tasks!: DayRun['tasks'];
   @IsArray()
@@ -170,8 +189,13 @@ class DayRunDto {
 
 /** A household's bake day, planned and run. */
 export class DayDto extends DaySetupDto implements DayDocument {
-  @Equals(1) schema!: 1;
+  @Equals(2) schema!: 2;
   @OrNull() @ValidateNested() @Type(() => DayRunDto) run!: DayRunDto | null;
+  @IsArray()
+  @ArrayMaxSize(MOST_TIMED)
+  @ValidateNested({ each: true })
+  @Type(() => TimedWorkDto)
+  timed!: readonly TimedWorkDto[];
 }
 
 export interface DayAnswer {

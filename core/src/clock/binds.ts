@@ -1,6 +1,7 @@
 import type { Said } from '../words';
 import { beginOf } from './latest';
 import type { Placed } from './fits';
+import { stayOf } from './places';
 import { type DayProblem } from './problem';
 import { MINUTE_MS, wallTime } from './zone';
 
@@ -65,5 +66,19 @@ export function bindsOf(problem: DayProblem, placed: Placed): Said[] {
     if (held && ask.bakes.length > 1)
       said.push({ code: 'binds-oven', values: { oven: name, from: clock(held[0]), to: clock(held[1]) } });
   });
+  for (const { name, room, stays } of problem.places) {
+    const spans = stays.flatMap((stay) => {
+      const span = stayOf(stay, (item) => placed.begins[item]);
+      return span ? Array.from({ length: stay.amount }, () => span) : [];
+    });
+    const held = longest(busy(spans, room));
+    if (!held) continue;
+    const values = { from: clock(held[0]), to: clock(held[1]) };
+    said.push(
+      name === null
+        ? { code: 'binds-fridge', values }
+        : { code: 'binds-tin', values: { ...values, tin: name } },
+    );
+  }
   return said.slice(0, MOST);
 }

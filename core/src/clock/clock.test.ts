@@ -66,6 +66,9 @@ const day = (pages: readonly Page[], more: Partial<DayAsk> = {}): DayAsk => ({
   ovens: ovens(1),
   hands: 1,
   mixers: 1,
+  fridge: null,
+  tins: [],
+  pace: {},
   asleep: null,
   now: null,
   pins: [],
@@ -228,7 +231,11 @@ const FEW = { ...runs(71), numRuns: Math.ceil(runs(71).numRuns / 4) };
 describe('any bake day', () => {
   it('keeps hands, ovens, heats, windows and nights', () =>
     fc.assert(
-      fc.property(someDay, (one) => expect(wrongWith(planned(askOf(one)), askOf(one))).toEqual([])),
+      fc.property(someDay, (one) => {
+        const plan = planned(askOf(one));
+        expect(wrongWith(plan, askOf(one))).toEqual([]);
+        expect(plan.heat.minutes).toBeGreaterThanOrEqual(plan.heat.atLeast);
+      }),
       FEW,
     ));
   it('begins no earlier when it is served later, and no later with another bake', () =>

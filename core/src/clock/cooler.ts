@@ -1,6 +1,6 @@
 import { effort } from './effort';
 import type { Placed } from './fits';
-import { heatBound, ovenHeat } from './heatBound';
+import { ovenHeat } from './heatBound';
 import type { DayProblem } from './problem';
 import type { DaySearch } from './prove';
 
@@ -18,6 +18,8 @@ interface Standing {
   readonly best: Placed;
   readonly begins: number;
   readonly evening: number;
+  /** Minutes that no such plan can do without. */
+  readonly heatAtLeast: number;
 }
 
 /** Sets of bakes that are let go together: neighbours in the ovens by time, and by heat. */
@@ -50,7 +52,7 @@ export function* cooler(
   search: DaySearch,
   standing: Standing,
 ): Generator<null, Placed, void> {
-  const enough = heatBound(problem) * COOL_ENOUGH;
+  const enough = standing.heatAtLeast * COOL_ENOUGH;
   const end = search.solver.conflicts + effort(problem, SHARE * problem.ask.work);
   let best = standing.best;
   let { minutes } = ovenHeat(problem, best);

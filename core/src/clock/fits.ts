@@ -1,3 +1,4 @@
+import { stayOf } from './places';
 import { turning, type DayProblem, type Item } from './problem';
 
 /** Where everything that is placed begins, minutes from the axis' begin, and in which oven; undefined: not placed. */
@@ -61,9 +62,10 @@ export class Fits {
       : [];
     order.sort((a, b) => Number(b === own) - Number(a === own));
     const shelves = order.map((oven) => this.onShelves(at, oven));
+    const hasRoom = this.roomFor(at);
     return (begin) => {
       if (begin < item.low || begin > item.high || !this.keepsGaps(at, begin)) return null;
-      if (!this.isAwake(item, begin) || !this.keepsApart(at, begin)) return null;
+      if (!this.isAwake(item, begin) || !this.keepsApart(at, begin) || !hasRoom(begin)) return null;
       for (const { offset, length } of item.hands)
         if (mostAtOnce(busy, begin + offset, begin + offset + length) >= ask.hands) return null;
       if (item.mixer && mostAtOnce(mixing, begin, begin + item.length) >= ask.mixers) return null;
@@ -129,6 +131,29 @@ export class Fits {
   ): boolean {
     if (shut.some(([from, to]) => overlap(begin, begin + length, from, to))) return false;
     return mostAtOnce(beside, begin, begin + length) + load!.racks <= racks;
+  }
+
+  /** Whether there are tins, and room in the fridge, for what an item takes up as soon as all of that is placed. */
+  private roomFor(at: number): (begin: number) => boolean {
+    const { places, items } = this.problem;
+    const when = (item: number) => this.placed.begins[item];
+    const touched = places.flatMap(({ room, stays }) =>
+      stays.flatMap((stay) => {
+        if (stay.from.item !== at && stay.to.item !== at) return [];
+        const begun = (item: number | null) => item !== null && items[item]!.begun;
+        const others = stays.flatMap((one): Stretch[] => {
+          if (one === stay || (begun(one.from.item) && begun(stay.from.item))) return [];
+          const span = stayOf(one, when);
+          return span ? [[...span, one.amount]] : [];
+        });
+        return [{ stay, others, free: room - stay.amount }];
+      }),
+    );
+    return (begin) =>
+      touched.every(({ stay, others, free }) => {
+        const span = stayOf(stay, (item) => (item === at ? begin : when(item)));
+        return !span || mostAtOnce(others, ...span) <= free;
+      });
   }
 
   private keepsApart(at: number, begin: number): boolean {

@@ -10,6 +10,7 @@ export type {
   DaySetup,
   PlannedBake,
   NoDay,
+  Pace,
   Pin,
   PlannedTask,
   Relief,
@@ -18,5 +19,5 @@ export type {
 export { UnknownZoneError, momentOf, wallTime } from './zone';
 export { docketsOfDay, docketsOfDaySteps, type AskedBake, type DayDockets, type NotBaked } from './shared';
 export { OVEN_HABITS } from './data/ovens';
-export { EMPTY_DAY, upcastDay, type DayDocument } from './document';
+export { EMPTY_DAY, putAway, upcastDay, type DayDocument } from './document';
 export * from './run';

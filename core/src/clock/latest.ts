@@ -2,6 +2,7 @@ import { DaySearch } from './prove';
 import { faultsOf, type Placed } from './fits';
 import { cooler } from './cooler';
 import { effort } from './effort';
+import { heatBound } from './heatBound';
 import { insertAll, pushBack } from './insert';
 import type { DayProblem } from './problem';
 
@@ -12,6 +13,8 @@ export interface Latest {
   readonly begins: number;
   readonly atBest: number;
   readonly proven: boolean;
+  /** Minutes of oven heat that no plan with that begin can do without. */
+  readonly heatAtLeast: number;
 }
 
 /** Conflicts of one attempt at first; more each time that one was not enough. */
@@ -73,7 +76,13 @@ export function* latestBegin(
   const first = somePlan(problem, search, work);
   if (first === null || first === 'stopped') return first;
   let [best, evening] = [first, eveningOf(problem, first)];
-  yield { placed: best, begins: beginOf(problem, best), atBest: problem.horizon, proven: false };
+  yield {
+    placed: best,
+    begins: beginOf(problem, best),
+    atBest: problem.horizon,
+    proven: false,
+    heatAtLeast: heatBound(problem),
+  };
   // Least work on the evening before.
   for (let least = floor; least < evening && search.solver.conflicts < work / 2;) {
     const target = least + Math.floor((evening - least) / 4);
@@ -94,10 +103,11 @@ interface Known {
   low: number;
   high: number;
   readonly evening: number;
+  heatAtLeast: number;
 }
 
 /** A copy in which nothing could begin later where it is; loads stay where ovens are hot for the shortest. What the second judge finds fault with never goes out. */
-function told(problem: DayProblem, { best, low, high }: Known, loadsToo: boolean): Latest {
+function told(problem: DayProblem, { best, low, high, heatAtLeast }: Known, loadsToo: boolean): Latest {
   const placed = { begins: [...best.begins], ovens: [...best.ovens] };
   pushBack(problem, placed, loadsToo);
   const kept = [placed, best].find((one) => faultsOf(problem, one).length === 0);
@@ -107,6 +117,7 @@ function told(problem: DayProblem, { best, low, high }: Known, loadsToo: boolean
     begins: low,
     atBest: high,
     proven: low >= high,
+    heatAtLeast,
   };
 }
 
@@ -123,6 +134,7 @@ function* latestOf(
     low: begins,
     high: boundOf(search, evening, begins, problem.horizon),
     evening,
+    heatAtLeast: heatBound(problem),
   };
   yield told(problem, known, true);
   let slice = effort(problem, SLICE);
@@ -142,6 +154,7 @@ function* latestOf(
     } else slice = Math.ceil(slice * 1.3);
     yield null;
   }
+  known.heatAtLeast = heatBound(problem, search.windows(known.low, evening) ?? undefined);
   known.best = yield* cooler(problem, search, { ...known, begins: known.low });
   return told(problem, known, false);
 }

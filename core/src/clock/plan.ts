@@ -1,6 +1,6 @@
 import type { Said } from '../words';
 import { bindsOf } from './binds';
-import { heatBound, ovenHeat } from './heatBound';
+import { ovenHeat } from './heatBound';
 import { latestBegin, type Latest } from './latest';
 import { isPossible, laterBy, leastThat } from './possible';
 import { MINUTE_MS, momentOf, wallTime } from './zone';
@@ -16,7 +16,7 @@ export const QUICK_WORK = 8000;
 /** Nobody waits longer for a bake, minutes. */
 const LONGEST_LATER = 24 * 60;
 
-function toPlan(problem: DayProblem, { placed, begins, atBest, proven }: Latest): DayPlan {
+function toPlan(problem: DayProblem, { placed, begins, atBest, proven, heatAtLeast }: Latest): DayPlan {
   const { tasks, ovens } = timelineOf(problem, placed);
   const moment = (minute: number) => problem.base + minute * MINUTE_MS;
   return {
@@ -28,7 +28,7 @@ function toPlan(problem: DayProblem, { placed, begins, atBest, proven }: Latest)
     tasks,
     binds: bindsOf(problem, placed),
     ovens,
-    heat: { minutes: ovenHeat(problem, placed).minutes, atLeast: heatBound(problem) },
+    heat: { minutes: ovenHeat(problem, placed).minutes, atLeast: heatAtLeast },
   };
 }
 
@@ -48,7 +48,8 @@ function tooLate(ask: DayAsk): Said[] {
   });
 }
 
-function noDay(ask: DayAsk, stopped: boolean): NoDay {
+/** Why a day can't be planned; and then what could be given, which takes longer to find out. */
+function* noDay(ask: DayAsk, stopped: boolean): Generator<NoDay, NoDay, void> {
   const late = tooLate(ask);
   const reasons: Said[] =
     late.length > 0
@@ -58,6 +59,7 @@ function noDay(ask: DayAsk, stopped: boolean): NoDay {
             ? { code: 'not-found', values: {} }
             : { code: 'too-much-at-once', values: { bakes: ask.bakes.length } },
         ];
+  yield { outcome: 'infeasible', reasons, relax: [] };
   return { outcome: 'infeasible', reasons, relax: reliefsOf(ask) };
 }
 
@@ -66,13 +68,13 @@ const needsOven = (ask: DayAsk): boolean =>
 
 /**
  * Plans a bake day: every docket on the table when it is to be, the least work on the evening before, and the latest begin there is.
- * Yields each better plan on the way, and null while it looks; a caller may stop at any of them. Throws UnknownZoneError.
+ * Yields each better plan on the way, a first word where there is none, and null while it looks; a caller may stop at any of them. Throws UnknownZoneError.
  */
-export function* planDaySteps(ask: DayAsk): Generator<DayPlan | null, DayPlan | NoDay, void> {
+export function* planDaySteps(ask: DayAsk): Generator<DayPlan | NoDay | null, DayPlan | NoDay, void> {
   if (ask.ovens.length === 0 && needsOven(ask))
     return { outcome: 'infeasible', reasons: [{ code: 'no-oven', values: {} }], relax: [] };
   const past = ask.bakes.filter(({ serving }) => ask.now !== null && momentOf(serving) <= ask.now);
-  if (past.length > 0) return noDay(ask, false);
+  if (past.length > 0) return yield* noDay(ask, false);
   const problem = problemOf(ask);
   const search = latestBegin(problem, ask.work);
   for (let step = search.next(); ; step = search.next()) {
@@ -81,7 +83,9 @@ export function* planDaySteps(ask: DayAsk): Generator<DayPlan | null, DayPlan | 
       continue;
     }
     const { value } = step;
-    return value === null || value === 'stopped' ? noDay(ask, value === 'stopped') : toPlan(problem, value);
+    return value === null || value === 'stopped'
+      ? yield* noDay(ask, value === 'stopped')
+      : toPlan(problem, value);
   }
 }
 

@@ -1,6 +1,7 @@
 import { dayLater, MINUTE_MS, momentOf, wallTime } from './zone';
 import { CLEAN_DOWN_MINUTES, OVEN_DOOR } from './data/hands';
 import { OVEN_HABITS } from './data/ovens';
+import { placesOf, type HoldOf, type Place } from './places';
 import { blockMinutes, heatsOfDocket, sharedHeats, tasksOf } from './tasks';
 import { TABLE, type DayAsk, type Link, type Load, type Pin, type Work } from './types';
 
@@ -53,6 +54,8 @@ export interface DayProblem {
   readonly items: readonly Item[];
   readonly gaps: readonly Gap[];
   readonly apart: readonly Apart[];
+  /** Tins and a fridge that could be too few, or too small. */
+  readonly places: readonly Place[];
   /** When nobody is awake. */
   readonly asleep: readonly (readonly [from: number, to: number])[];
   /** The last time that anybody gets up before the table; null: nobody sleeps. */
@@ -200,8 +203,9 @@ export function problemOf(ask: DayAsk): DayProblem {
   const items: Item[] = [];
   const gaps: Gap[] = [];
   const links: Link[] = [];
+  const holds: HoldOf[] = [];
   ask.bakes.forEach(({ id, docket }, bake) => {
-    const asked = tasksOf(id, docket, { racks, celsius });
+    const asked = tasksOf(id, docket, { racks, celsius, tins: ask.tins, pace: ask.pace });
     const table = tables[bake]! - first;
     const from = items.length;
     const all = [...asked.work, ...asked.loads];
@@ -221,6 +225,8 @@ export function problemOf(ask: DayAsk): DayProblem {
       links.push(link);
       if (link.to !== TABLE) gaps.push(...gapOf(link, at(link.from), at(link.to), items));
     }
+    for (const hold of asked.holds)
+      holds.push({ hold, at, lengthOf: (task) => items[at(task)]!.length, table });
   });
   const apart = cleanDowns(ask, items, gaps, horizon + AFTER_TABLE);
   const asleep = nights(ask, first * MINUTE_MS, horizon);
@@ -232,6 +238,7 @@ export function problemOf(ask: DayAsk): DayProblem {
     items,
     gaps,
     apart,
+    places: placesOf(ask, holds),
     asleep,
     wake: wakes.length > 0 ? Math.max(...wakes) : null,
     links,

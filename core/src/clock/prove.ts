@@ -1,5 +1,6 @@
 import { Cumulative, Solver, TotalAtMost, type Literal, type Use } from '../search';
 import type { Placed } from './fits';
+import { keepInPlaces } from './inPlaces';
 import { turning, type DayProblem } from './problem';
 
 /** A day as a question to the search. */
@@ -32,6 +33,7 @@ export class DaySearch {
     this.heat = this.ovenHeat();
     this.hands();
     this.keepApart();
+    keepInPlaces(solver, this.starts, problem);
     this.beginsBefore();
     solver.decideBy(this.starts.map((view) => ({ view, towards: 'high' as const })));
   }
@@ -207,7 +209,15 @@ export class DaySearch {
 
   /** Minutes of work that no plan can spare the evening before. */
   leastEvening(): number | null {
-    return this.solver.leastOf(this.evening, []);
+    return this.solver.leastOf([this.evening], [])?.[0] ?? null;
+  }
+  /** The soonest and the latest that each item can begin on such a day, as far as follows without search. */
+  windows(begin: number, evening: number): { readonly low: number; readonly high: number }[] | null {
+    const least = this.solver.leastOf(
+      this.starts.flatMap((view) => [view, view ^ 1]),
+      this.assumed(begin, evening),
+    );
+    return least && this.starts.map((_, at) => ({ low: least[2 * at]!, high: -least[2 * at + 1]! }));
   }
   refuted(begin: number, evening: number): boolean {
     return this.solver.refuted(this.assumed(begin, evening));

@@ -1,4 +1,5 @@
 import { isPossible, laterBy, leastThat } from './possible';
+import { problemOf } from './problem';
 import type { DayAsk, Relief } from './types';
 
 /** Nobody serves later than by this, nor gets up earlier, minutes. */
@@ -16,6 +17,21 @@ const earlierUp = (ask: DayAsk, minutes: number): DayAsk => ({
   ...ask,
   asleep: ask.asleep && { ...ask.asleep, to: clock(minutesOf(ask.asleep.to) - minutes) },
 });
+
+/** One more tin of a kind that is wanted twice, or more room in the fridge. */
+function moreRoom(ask: DayAsk): Relief[] {
+  return problemOf(ask).places.flatMap(({ id, name, room }): Relief[] => {
+    if (name === null)
+      return isPossible({ ...ask, fridge: room + 1 })
+        ? [{ what: { code: 'give-fridge', values: { dishes: room + 1 } }, give: { kind: 'more-fridge' } }]
+        : [];
+    const own = ask.tins.find((one) => one.id === id)!;
+    const more = { ...ask, tins: [...ask.tins, { ...own, id: `${id}+` }] };
+    return isPossible(more)
+      ? [{ what: { code: 'give-tin', values: { tin: name } }, give: { kind: 'one-more-tin', tin: id } }]
+      : [];
+  });
+}
 
 /** The smallest things to give by which a day that can't be planned could: each tried by itself, and confirmed by a plan. */
 export function reliefsOf(ask: DayAsk): Relief[] {
@@ -46,6 +62,7 @@ export function reliefsOf(ask: DayAsk): Relief[] {
       what: { code: 'give-oven', values: { ovens: ask.ovens.length + 1 } },
       give: { kind: 'one-more-oven' },
     });
+  reliefs.push(...moreRoom(ask));
   for (const bake of ask.bakes)
     if (isPossible({ ...ask, bakes: ask.bakes.filter((one) => one !== bake) }))
       reliefs.push({

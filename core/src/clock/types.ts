@@ -1,5 +1,5 @@
 import type { Docket } from '../docket';
-import type { Serving } from '../kitchen';
+import type { OwnPan, Serving } from '../kitchen';
 import type { Avoidance } from '../vocabulary';
 import type { Said } from '../words';
 
@@ -60,6 +60,8 @@ export interface Link {
   /** What is waited for meanwhile; null: nothing. */
   readonly wait: {
     readonly kind: 'rest' | 'cool' | 'cook';
+    /** In the fridge. */
+    readonly cold: boolean;
     readonly what: Said;
     readonly minutes: number;
     readonly steps: readonly string[];
@@ -69,12 +71,36 @@ export interface Link {
 /** The table, as the end of links. */
 export const TABLE = 'table';
 
+/** A moment of a task: so long after its begin, or its end. */
+export interface Edge {
+  /** A task, or the table. */
+  readonly task: string;
+  readonly at: 'begin' | 'end';
+  readonly after: number;
+}
+
+/** The fridge, as something that there is only so much room in. */
+export const FRIDGE = 'fridge';
+
+/** Something that is taken up from one moment to another: tins of a kind, or room in the fridge. */
+export interface Hold {
+  /** The fridge, or the household's id of a tin. */
+  readonly place: string;
+  readonly amount: number;
+  readonly from: Edge;
+  readonly to: Edge;
+}
+
 /** What one docket asks of a day. */
 export interface BakeTasks {
   readonly work: readonly Work[];
   readonly loads: readonly Load[];
   readonly links: readonly Link[];
+  readonly holds: readonly Hold[];
 }
+
+/** By how much the hands of a household take longer than the table says, by kind of work; missing: nothing was timed. */
+export type Pace = Readonly<Partial<Record<Work['kind'], number>>>;
 
 /** An oven on the day. */
 export interface DayOven {
@@ -127,6 +153,8 @@ export interface DaySetup {
   readonly bakes: readonly PlannedBake[];
   readonly hands: number;
   readonly mixers: number;
+  /** Bowls, trays and tins that the fridge takes at once; null: as many as come. */
+  readonly fridge: number | null;
   /** Ids of the kitchen's ovens that are used; null: all of them. */
   readonly ovens: readonly string[] | null;
   readonly asleep: Asleep | null;
@@ -140,6 +168,11 @@ export interface DayAsk {
   /** Pairs of hands, and mixers. */
   readonly hands: number;
   readonly mixers: number;
+  /** Dishes that the fridge takes at once; null: as many as come. */
+  readonly fridge: number | null;
+  /** The household's own tins: of a kind that it has none of there are as many as are wanted. */
+  readonly tins: readonly OwnPan[];
+  readonly pace: Pace;
   readonly asleep: Asleep | null;
   /** Nothing begins before, nor earlier than two days and a half before the table; ms since 1970. Null: nobody says. */
   readonly now: number | null;
@@ -213,5 +246,7 @@ export interface Relief {
     | { readonly kind: 'up-earlier'; readonly minutes: number }
     | { readonly kind: 'one-more-pair-of-hands' }
     | { readonly kind: 'one-more-oven' }
+    | { readonly kind: 'one-more-tin'; readonly tin: string }
+    | { readonly kind: 'more-fridge' }
     | { readonly kind: 'without'; readonly bake: string };
 }

@@ -181,12 +181,12 @@ export class Solver {
     return !stands;
   }
 
-  /** Of a view the least value that follows without any search, under what is assumed; null where that contradicts itself. */
-  leastOf(view: number, assumed: readonly Literal[]): number | null {
+  /** Of views the least values that follow without any search, under what is assumed; null where that contradicts itself. */
+  leastOf(views: readonly number[], assumed: readonly Literal[]): number[] | null {
     if (!this.root()) return null;
     this.bounds.deeper();
     const stands = assumed.every(([one, least]) => this.bounds.raise(one, least, null)) && this.propagate();
-    const least = this.bounds.low[view]!;
+    const least = views.map((view) => this.bounds.low[view]!);
     this.backTo(0);
     return stands ? least : null;
   }

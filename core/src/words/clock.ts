@@ -1,4 +1,4 @@
-import { dialCelsius } from '../quantity';
+import { dialOf } from '../quantity';
 import type { Bare, WordsFor } from '../vocabulary';
 
 /** What is said of a bake day. Moments come as a clock shows them, `HH:mm`. */
@@ -19,6 +19,8 @@ export interface ClockSays {
   /** What binds a plan, or makes it impossible. */
   readonly 'binds-oven': { readonly oven: string; readonly from: string; readonly to: string };
   readonly 'binds-hands': { readonly hands: number; readonly from: string; readonly to: string };
+  readonly 'binds-tin': { readonly tin: string; readonly from: string; readonly to: string };
+  readonly 'binds-fridge': { readonly from: string; readonly to: string };
   readonly 'binds-bake': { readonly title: string; readonly minutes: number };
   readonly 'too-late-for': { readonly title: string; readonly soonest: string };
   readonly 'too-much-at-once': { readonly bakes: number };
@@ -30,6 +32,8 @@ export interface ClockSays {
   readonly 'give-up-earlier': { readonly minutes: number };
   readonly 'give-hands': { readonly hands: number };
   readonly 'give-oven': { readonly ovens: number };
+  readonly 'give-tin': { readonly tin: string };
+  readonly 'give-fridge': { readonly dishes: number };
   readonly 'give-without': { readonly title: string };
 }
 
@@ -58,6 +62,12 @@ const time = (minutes: number): string => {
   return [hours > 0 ? `${hours} h` : '', rest > 0 ? `${rest} min` : ''].filter((one) => one !== '').join(' ');
 };
 
+/** Whatever dial it has. */
+function dialed(of: number): string {
+  const { celsius, fahrenheit } = dialOf(of);
+  return `${celsius} °C (${fahrenheit} °F)`;
+}
+
 export const CLOCK_WORDS: WordsFor<ClockSays> = {
   'weigh-and-mix': ({ texture }) => `Weigh everything out and make the ${texture}`,
   deeds: ({ deeds }) => shortly(deeds),
@@ -66,8 +76,8 @@ export const CLOCK_WORDS: WordsFor<ClockSays> = {
   'cools-warm': () => 'Let it cool a little: it is served warm',
   'cools-cold': () => 'Let it cool until it can be cut',
   'clean-down': ({ title }) => `Wash down bench, boards and tools after ${title}`,
-  'heat-oven': ({ oven, celsius }) => `Heat ${oven} to ${dialCelsius(celsius)} °C`,
-  'turn-oven': ({ oven, celsius }) => `Turn ${oven} to ${dialCelsius(celsius)} °C`,
+  'heat-oven': ({ oven, celsius }) => `Heat ${oven} to ${dialed(celsius)}`,
+  'turn-oven': ({ oven, celsius }) => `Turn ${oven} to ${dialed(celsius)}`,
   'into-oven': ({ title, oven }) => `${title} into ${oven}`,
   'out-of-oven': ({ title, oven }) => `${title} out of ${oven}`,
   'on-the-table': ({ title }) => `${title} on the table`,
@@ -76,6 +86,8 @@ export const CLOCK_WORDS: WordsFor<ClockSays> = {
     hands === 1
       ? `one pair of hands is busy from ${from} to ${to}`
       : `${hands === 2 ? 'both' : `all ${hands}`} pairs of hands are busy from ${from} to ${to}`,
+  'binds-tin': ({ tin, from, to }) => `${tin} is in use from ${from} to ${to}`,
+  'binds-fridge': ({ from, to }) => `the fridge is full from ${from} to ${to}`,
   'binds-bake': ({ title, minutes }) =>
     `${title} takes ${time(minutes)} from the first touch until it is fit to serve`,
   'too-late-for': ({ title, soonest }) => `${title} can be ready at ${soonest} at the soonest`,
@@ -90,5 +102,7 @@ export const CLOCK_WORDS: WordsFor<ClockSays> = {
   'give-up-earlier': ({ minutes }) => `get up ${time(minutes)} earlier`,
   'give-hands': ({ hands }) => `${hands} pairs of hands`,
   'give-oven': ({ ovens }) => `${ovens} ovens`,
+  'give-tin': ({ tin }) => `one more such as ${tin}`,
+  'give-fridge': ({ dishes }) => `room for ${dishes} dishes in the fridge`,
   'give-without': ({ title }) => `leave ${title} for another day`,
 };

@@ -8,11 +8,12 @@ beforeAll(async () => (house = await openHouse('day')));
 afterAll(() => house.close());
 const url = (household = house.home) => `/api/households/${household}/day`;
 const recipe = newId();
-const { run: _run, schema: _schema, ...setup } = EMPTY_DAY;
+const { run: _run, schema: _schema, timed: _timed, ...setup } = EMPTY_DAY;
 const RUN: DayRun = {
   setup,
   id: newId(),
   zone: 'Europe/Berlin',
+  pace: { mix: 1.2 },
   began: 1_813_300_000_000,
   tasks: [],
   bakes: [
@@ -45,7 +46,9 @@ const FULL: DayDocument = {
   hands: 2,
   ovens: ['right'],
   pins: [{ task: 'b.1', begins: 1_813_300_000_000, begun: false, minutes: null, oven: null }],
+  fridge: 3,
   run: RUN,
+  timed: [{ run: RUN.id, kind: 'mix', ratio: 1.3, on: '2027-06-18' }],
 };
 
 describe('the bake day of a household', () => {
@@ -74,7 +77,11 @@ describe('the bake day of a household', () => {
     ['a night without an end', { asleep: { from: '22:30' } }],
     ['an event of no known kind', { run: { ...RUN, events: [{ id: 'x', at: 1, kind: 'burnt' }] } }],
     ['a run without its bakes', { run: { ...RUN, bakes: undefined } }],
-    ['another schema', { schema: 2 }],
+    ['a newer schema', { schema: 3 }],
+    [
+      'hands that take a hundred times as long',
+      { timed: [{ run: 'r', kind: 'mix', ratio: 100, on: '2027-06-18' }] },
+    ],
   ])('refuses %s', async (_, part) => {
     await house
       .send('put', url())

@@ -2,7 +2,9 @@ import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { PlannedTask } from '@omniarton/core/clock';
 import { say } from '@omniarton/core/words';
+import { useTemperatureUnit } from '../state/bench/useMeasures';
 import { Figure, Heading, Small, Stack } from '../ui/layout';
+import { sayOven, type TemperatureUnit } from '../words/say';
 import { clockOf, dayOf, spanOf } from './clocks';
 import { Mark } from './marks';
 
@@ -22,12 +24,13 @@ function more(
   { handsOn, hands, oven, tray, celsius, firstCheck, swapAt, kind, begins, ends }: PlannedTask,
   several: boolean,
   zone: string,
+  unit: TemperatureUnit,
 ): string {
   return [
     kind === 'serve' ? '' : spanOf(ends - begins),
     handsOn && several ? `hands ${hands}` : '',
     handsOn || kind === 'serve' || kind === 'preheat' ? '' : 'by itself',
-    oven && kind === 'bake' ? `${oven}, ${celsius} °C` : '',
+    oven && kind === 'bake' ? `${oven}, ${sayOven(celsius!, unit)}` : '',
     tray ? `tray ${tray.n} of ${tray.of}` : '',
     firstCheck === null ? '' : `first look ${clockOf(firstCheck, zone)}`,
     swapAt === null ? '' : `turn and swap ${clockOf(swapAt, zone)}`,
@@ -38,6 +41,7 @@ function more(
 
 /** The day as a list by clock: the same as the drawing, for print, for a screen reader and for the thumb. */
 export function TaskList({ tasks, zone, bakes, titles, now, aside }: Props) {
+  const unit = useTemperatureUnit();
   const shown = tasks.filter(({ kind }) => !WITH_OTHERS.has(kind));
   const several = tasks.some(({ hands }) => (hands ?? 1) > 1);
   return (
@@ -65,7 +69,7 @@ export function TaskList({ tasks, zone, bakes, titles, now, aside }: Props) {
                   <div>
                     <span>{say(task.what)}</span>
                     <Small as="span">
-                      {[task.bake === null ? '' : titles[task.bake], more(task, several, zone)]
+                      {[task.bake === null ? '' : titles[task.bake], more(task, several, zone, unit)]
                         .filter((one) => one !== '')
                         .join(' · ')}
                     </Small>

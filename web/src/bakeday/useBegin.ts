@@ -1,6 +1,15 @@
 import { useNavigate } from 'react-router';
 import { v4 as uuid } from 'uuid';
-import { beginRun, runState, type DayPlan, type DaySetup, type RunBake } from '@omniarton/core/clock';
+import {
+  beginRun,
+  paceOf,
+  putAway,
+  runState,
+  type DayPlan,
+  type DaySetup,
+  type RunBake,
+} from '@omniarton/core/clock';
+import { nowMs } from '../base/clock';
 import { runPath } from '../base/paths';
 import { useDay } from '../state/day/useDay';
 
@@ -13,8 +22,8 @@ export function useBegin(household: string) {
     running,
     goOn: () => void navigate(runPath(household)),
     begin: (plan: DayPlan, setup: DaySetup, bakes: readonly RunBake[]) => {
-      const run = beginRun(plan, setup, bakes, uuid(), Date.now());
-      change((day) => ({ ...day, run }));
+      const run = beginRun(plan, setup, bakes, paceOf(doc.timed), uuid(), nowMs());
+      change((day) => ({ ...putAway(day), run }));
       void navigate(runPath(household));
     },
   };

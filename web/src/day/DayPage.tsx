@@ -10,7 +10,7 @@ import { KitchenShell } from '../kitchen/KitchenShell';
 import { sendDayAgain, type DayChange } from '../state/day/days';
 import type { HeldDay } from '../state/day/daySlice';
 import { useDay } from '../state/day/useDay';
-import { useDayQuestion, usePlannedDay } from '../state/day/usePlannedDay';
+import { useDayQuestion, usePace, usePlannedDay } from '../state/day/usePlannedDay';
 import { useAppDispatch } from '../state/state';
 import { Button, ButtonLink } from '../ui/Button';
 import { DateEntry } from '../ui/DateEntry';
@@ -35,7 +35,9 @@ function Day({ household, kitchen }: { readonly household: string; readonly kitc
   const { doc, ready, failure, save, change: put } = useDay(household);
   const { change, undo, canUndo } = useUndo(doc, put);
   const now = useNow();
-  const { reply, looking, failed } = usePlannedDay(household, useDayQuestion(household, doc, kitchen, now));
+  const pace = usePace(doc.timed);
+  const question = useDayQuestion(household, doc, kitchen, pace, now);
+  const { reply, looking, failed } = usePlannedDay(household, question);
   if (failure)
     return (
       <Notice tone="danger" loud>
@@ -128,7 +130,10 @@ function eased(day: DayDocument, give: Relief['give']): DayDocument {
       return { ...day, hands: day.hands + 1 };
     case 'without':
       return { ...day, bakes: day.bakes.filter(({ id }) => id !== give.bake) };
+    case 'more-fridge':
+      return { ...day, fridge: (day.fridge ?? 0) + 1 };
     case 'one-more-oven':
+    case 'one-more-tin':
       return day;
   }
 }

@@ -25,11 +25,15 @@ interface Props {
 /** A day's plan: when it begins, drawn, and as a list in which a task can be held where one wants it. */
 export function DayPlanned({ household, day, plan, bakes, looking, now, move, free, give }: Props) {
   const [holding, setHolding] = useState(false);
-  const { run: _run, schema: _schema, ...setup } = day;
+  const { run: _run, schema: _schema, timed: _timed, ...setup } = day;
   if (plan.outcome !== 'plan')
     return (
       <Stack $gap={3}>
-        <NoPlan none={plan} give={give} can={({ kind }) => kind !== 'one-more-oven'} />
+        <NoPlan
+          none={plan}
+          give={give}
+          can={({ kind }) => kind !== 'one-more-oven' && kind !== 'one-more-tin'}
+        />
         <Held day={day} free={free} />
       </Stack>
     );

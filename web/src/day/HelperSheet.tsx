@@ -9,7 +9,7 @@ import { dayPath } from '../base/paths';
 import { KitchenShell } from '../kitchen/KitchenShell';
 import type { KitchenDocument } from '@omniarton/core/kitchen';
 import { useDay } from '../state/day/useDay';
-import { useDayQuestion, usePlannedDay } from '../state/day/usePlannedDay';
+import { useDayQuestion, usePace, usePlannedDay } from '../state/day/usePlannedDay';
 import { Button, ButtonLink } from '../ui/Button';
 import { Row, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
@@ -31,7 +31,8 @@ export function HelperSheet() {
 function Sheet({ household, kitchen }: { readonly household: string; readonly kitchen: KitchenDocument }) {
   const { doc } = useDay(household);
   const now = useNow();
-  const { reply, looking } = usePlannedDay(household, useDayQuestion(household, doc, kitchen, now));
+  const pace = usePace(doc.timed);
+  const { reply, looking } = usePlannedDay(household, useDayQuestion(household, doc, kitchen, pace, now));
   const run = doc.run && !runState(doc.run).ended ? doc.run : null;
   const plan = reply?.plan?.outcome === 'plan' ? reply.plan : null;
   const shown = run

@@ -34,7 +34,7 @@ export function OwnPans({ pans, change }: Props) {
     <Section
       id="tins"
       name="Tins"
-      about="Measured once, by ruler or by the water that they hold, and then chosen by name on every recipe."
+      about="Measured once, by ruler or by the water that they hold, and then chosen by name on every recipe. A bake day fills no more of them at once than there are."
     >
       {pans.map(({ id, name, size }) => (
         <Entry
@@ -49,7 +49,7 @@ export function OwnPans({ pans, change }: Props) {
               maxLength={80}
               onCommit={(next) => (next ? set(id, { name: next }) : undefined)}
             />
-            <TinFields inches={inches} pan={size} onChange={(next) => set(id, { size: next })} />
+            <TinFields counted inches={inches} pan={size} onChange={(next) => set(id, { size: next })} />
           </Row>
           <TinMore pan={size} onChange={(next) => set(id, { size: next })} />
         </Entry>

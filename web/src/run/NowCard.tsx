@@ -8,6 +8,7 @@ import {
   type RunBake,
   type Timer,
 } from '@omniarton/core/clock';
+import { fahrenheitOf } from '@omniarton/core/quantity';
 import { say } from '@omniarton/core/words';
 import { clockOf, dayOf } from '../bakeday/clocks';
 import { Mark } from '../bakeday/marks';
@@ -54,7 +55,8 @@ export function NowCard({ run, task, calling, started, now, done, happen }: Prop
       <What>{calling ? timerName(run, calling) : say(task.what)}</What>
       {calling && bake && about.kind === 'bake' ? (
         <Look>
-          Done when {bake.doneSigns.replace(/\.$/, '')}. In the middle: {bake.doneCelsius} °C, measured.
+          Done when {bake.doneSigns.replace(/\.$/, '')}. In the middle:{' '}
+          {`${bake.doneCelsius} °C (${Math.round(fahrenheitOf(bake.doneCelsius))} °F)`}, measured.
         </Look>
       ) : null}
       {!calling && about.kind !== 'load' && about.kind !== 'unload' && steps.length > 0 ? (

@@ -1,7 +1,14 @@
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { styled } from 'styled-components';
-import { behind, runState, type DayRun, type Happening, type PlannedTask } from '@omniarton/core/clock';
+import {
+  behind,
+  putAway,
+  runState,
+  type DayRun,
+  type Happening,
+  type PlannedTask,
+} from '@omniarton/core/clock';
 import { say } from '@omniarton/core/words';
 import { failureWords } from '../api/words';
 import { clockOf } from '../bakeday/clocks';
@@ -12,6 +19,7 @@ import { Button, ButtonLink } from '../ui/Button';
 import { Figure, Heading, Row, Small, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
 import { AfterRun } from './AfterRun';
+import { ClockJumped } from './ClockJumped';
 import { NowCard } from './NowCard';
 import { RunningLate } from './RunningLate';
 import { SoundsOff } from './SoundsOff';
@@ -48,11 +56,7 @@ export function RunPage() {
       ) : null}
       {doc.run ? (
         runState(doc.run).ended ? (
-          <AfterRun
-            household={household}
-            run={doc.run}
-            clear={() => change((day) => ({ ...day, run: null }))}
-          />
+          <AfterRun household={household} run={doc.run} clear={() => change(putAway)} />
         ) : (
           <Counter household={household} run={doc.run} happen={happen} />
         )
@@ -92,6 +96,7 @@ function Counter({ household, run, happen }: Props) {
         </Row>
       </Head>
       <SoundsOff />
+      <ClockJumped />
       <RunningLate
         household={household}
         run={run}

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useStore } from 'react-redux';
 import { postponed, type DayRun, type Happening, type Replanned } from '@omniarton/core/clock';
+import { nowMs } from '../base/clock';
 import { useNow } from '../bakeday/useNow';
 import { askDay } from '../state/engine/engine';
 import { askOnce } from '../state/engine/useKitchenAnswer';
@@ -27,11 +28,11 @@ const WORTH = 3;
 export function RunningLate({ household, run, late, later, happen }: Props) {
   const store = useStore<RootState>();
   const { doc: kitchen, ready } = useKitchen(household);
-  const question = useDayQuestion(household, run.setup, kitchen, useNow());
+  const question = useDayQuestion(household, run.setup, kitchen, run.pace, useNow());
   const [asking, setAsking] = useState(false);
   const again = async () => {
     setAsking(true);
-    const now = Date.now();
+    const now = nowMs();
     let found: Replanned | null = null;
     if (question && ready)
       found = await askOnce(

@@ -33,13 +33,14 @@ const task = (
   burst: null,
   ...more,
 });
-const { run: _run, schema: _schema, ...setup } = EMPTY_DAY;
+const { run: _run, schema: _schema, timed: _timed, ...setup } = EMPTY_DAY;
 const DAY: DayDocument = {
   ...EMPTY_DAY,
   run: {
     id: 'r',
     zone: 'Europe/Berlin',
     setup,
+    pace: {},
     began: NOW,
     tasks: [
       task('b.1', 'mix', 0, 20),
@@ -111,6 +112,28 @@ describe('the counter', () => {
     await user.type(screen.getByLabelText('In the middle'), '88{Enter}');
     await user.click(screen.getByRole('button', { name: '5 more minutes' }));
     expect(screen.getByRole('timer')).toHaveTextContent(/^5:0|^4:5/);
+  });
+  it('goes on counting where somebody sets the clock back by an hour', async () => {
+    const { user } = opened();
+    await now();
+    await user.keyboard('  ');
+    await pass(-60);
+    await act(() => jest.advanceTimersByTimeAsync(5 * MINUTE));
+    expect(screen.getByRole('timer', { name: 'Plain cake: first look' })).toHaveTextContent(/^14:5/);
+    await pass(60);
+    await user.click(screen.getByRole('button', { name: 'Its clock was set' }));
+    await act(() => jest.advanceTimersByTimeAsync(1000));
+    expect(screen.getByRole('timer', { name: 'Plain cake: first look' })).toHaveTextContent(/^14:5/);
+  });
+  it('takes an hour that it didn’t count for a sleep, and asks', async () => {
+    const { user } = opened();
+    await now();
+    await user.keyboard('  ');
+    await pass(60);
+    expect(screen.getByRole('timer', { name: 'Plain cake: first look' })).toHaveTextContent(/^\+40:0/);
+    await user.click(screen.getByRole('button', { name: 'It slept' }));
+    expect(screen.queryByText(/went on by 1 h at once/)).toBeNull();
+    expect(screen.getByRole('timer', { name: 'Plain cake: first look' })).toHaveTextContent(/^\+40:0/);
   });
   it('keeps what was done on this device while the server is away, and sends it when that is back', async () => {
     const { user, server } = opened();

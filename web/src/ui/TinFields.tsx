@@ -19,10 +19,12 @@ interface Props {
   readonly onChange: (pan: PanSize) => void;
   /** Its measures are in inches. */
   readonly inches: boolean;
+  /** Of trays too it is asked how many there are. */
+  readonly counted?: boolean;
 }
 
 /** A tin by shape and measures. A round one is as wide as it is long; a tray holds pieces. */
-export function TinFields({ pan, onChange, inches }: Props) {
+export function TinFields({ pan, onChange, inches, counted = false }: Props) {
   const { shape, lengthCm, widthCm, count } = pan;
   const { round } = PANS.rows[shape];
   const set = (part: Partial<PanSize>) => {
@@ -56,7 +58,7 @@ export function TinFields({ pan, onChange, inches }: Props) {
             tubeCm: Math.min(cm, lengthCm - 2),
           }))
         : null}
-      {PANS.rows[shape].free ? null : (
+      {PANS.rows[shape].free && !counted ? null : (
         <NumberEntry
           label="How many"
           min={1}

@@ -25,6 +25,9 @@ export const HANDS: Readonly<Partial<Record<ActionClass, { readonly batch: numbe
   'set-fat': { batch: 5, piece: 0 },
 };
 
+/** What a mixer does where there is one. */
+export const MIXED: ReadonlySet<ActionClass> = new Set<ActionClass>(['beat', 'cream', 'foam', 'knead']);
+
 /** To weigh one line of a list, minutes. Common practice. */
 export const WEIGH_MINUTES = 0.7;
 /** A batch of so many grams takes what the table says; one twice as heavy half as much again. */
@@ -35,6 +38,8 @@ export const HEAVIER_BY = 0.5;
 export const OUT_OF_COLD = { hands: 1, least: 60, most: 120 } as const;
 /** A tray into the oven, and out of it with a look at what is on it. Common practice. */
 export const OVEN_DOOR = { load: 1, unload: 2 } as const;
+/** A tray is free for the next pieces so long after the oven, minutes. Common practice. */
+export const TRAY_EMPTIED = 5;
 /** Bench, boards and tools washed down between two bakes that mustn't meet. Common practice. */
 export const CLEAN_DOWN_MINUTES = 15;
 

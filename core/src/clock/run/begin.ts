@@ -1,5 +1,5 @@
 import { docketLineWords, type Docket } from '../../docket';
-import type { DayPlan, DaySetup } from '../types';
+import type { DayPlan, DaySetup, Pace } from '../types';
 import type { DayRun, RunBake } from './types';
 
 /** What a run keeps of a docket. */
@@ -24,12 +24,14 @@ export const beginRun = (
   plan: DayPlan,
   setup: DaySetup,
   bakes: readonly RunBake[],
+  pace: Pace,
   id: string,
   now: number,
 ): DayRun => ({
   id,
   zone: plan.zone,
   setup,
+  pace,
   began: now,
   tasks: plan.tasks,
   bakes,

@@ -1,4 +1,4 @@
-import type { DaySetup, PlannedTask } from '../types';
+import type { DaySetup, Pace, PlannedTask } from '../types';
 
 /** What is needed of a docket beside the oven, copied when the run begins: it holds with no network, and whatever is edited meanwhile. */
 export interface RunBake {
@@ -43,6 +43,8 @@ export interface DayRun {
   readonly zone: string;
   /** What was asked for, copied: it is planned again from that. */
   readonly setup: DaySetup;
+  /** Whose hands it was planned for. */
+  readonly pace: Pace;
   /** Ms since 1970. */
   readonly began: number;
   readonly tasks: readonly PlannedTask[];

@@ -1,7 +1,7 @@
 import type { Docket } from '../../docket';
 import { familyOf } from '../../family';
 import { HANDS, HEAVIER_BY, STANDS, USUAL_BATCH } from '../data/hands';
-import type { Work } from '../types';
+import type { Pace, Work } from '../types';
 import type { Piece } from './pieces';
 
 /** Minutes that hands are busy with some deeds, for a batch of so many grams and so many pieces; a time that is said counts. */
@@ -36,3 +36,7 @@ export function asTold(work: readonly Work[], { times }: Docket): Work[] {
     before(one) ? { ...one, minutes: Math.max(1, Math.round(one.minutes * factor)) } : one,
   );
 }
+
+/** Work as long as these hands take for it. */
+export const atPace = (work: readonly Work[], pace: Pace): Work[] =>
+  work.map((one) => ({ ...one, minutes: Math.max(1, Math.round(one.minutes * (pace[one.kind] ?? 1))) }));

@@ -1,2 +1,3 @@
 export { heatsOfDocket, sharedHeats } from './heats';
-export { blockMinutes, tasksOf } from './tasks';
+export { blockMinutes } from './loads';
+export { tasksOf } from './tasks';

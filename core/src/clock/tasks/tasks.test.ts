@@ -13,7 +13,7 @@ function tasks(text: string): BakeTasks {
     [{ id: 'b', recipe: readText(text), request: EMPTY_REQUEST, serving }],
     BUILT_IN_KITCHEN,
   ).bakes;
-  return tasksOf('b', bake!.docket, { racks: 2, celsius: (own) => own });
+  return tasksOf('b', bake!.docket, { racks: 2, celsius: (own) => own, tins: [], pace: {} });
 }
 const LIST =
   'Plain cake\n250 g plain flour\n2 tsp baking powder\n180 g butter\n200 g caster sugar\n3 medium eggs\n150 ml milk\n';
@@ -111,6 +111,9 @@ describe('a day that is possible', () => {
       ovens,
       hands: 1,
       mixers: 1,
+      fridge: null,
+      tins: [],
+      pace: {},
       asleep: null,
       now: null,
       pins: [],

@@ -5,6 +5,7 @@ import type { Said } from '../../words';
 import {
   BURST,
   COLD_LIMIT,
+  MIXED,
   OUT_OF_COLD,
   OVEN_DOOR,
   PAN_ROUND,
@@ -12,12 +13,15 @@ import {
   STANDS,
   WEIGH_MINUTES,
 } from '../data/hands';
-import { COLD_MINUTES, SERVED } from '../data/served';
-import { TABLE, type BakeTasks, type Link, type Load, type Work } from '../types';
-import { loadsOf } from './loads';
-import { asTold, handsMinutes, standsFor } from './handsOn';
+import { SERVED } from '../data/served';
+import { poolOf } from '../tins';
+import { TABLE, type BakeTasks, type DayAsk, type Hold, type Link, type Load, type Work } from '../types';
+import { emptiedAfter, goTogether, inFridge, withTins } from './holds';
+import { blockMinutes, loadsOf } from './loads';
+import { asTold, atPace, handsMinutes, standsFor } from './handsOn';
 import { cooksAlone, piecesOf, type Piece } from './pieces';
-import { servedAs, whileWarm, type Span } from './warm';
+import { roomLimit } from './roomLimit';
+import { coolsFor, whileWarm, type Span } from './warm';
 
 /** What a docket meets on its day. */
 export interface Surroundings {
@@ -25,6 +29,8 @@ export interface Surroundings {
   readonly racks: number;
   /** What its ovens are set to where that isn't its own heat. */
   readonly celsius: (own: number) => number;
+  readonly tins: DayAsk['tins'];
+  readonly pace: DayAsk['pace'];
 }
 
 /** Something whose follower isn't known yet. */
@@ -42,16 +48,12 @@ const meet = (a: ReadonlySet<number> | null, b: ReadonlySet<number> | null): boo
 
 const BAKE_IT: Said = { code: 'bake-it', values: {} };
 
-/** From the hand on the oven's door to what is out of it, minutes. */
-export const blockMinutes = (minutes: number): number => OVEN_DOOR.load + minutes + OVEN_DOOR.unload;
-
-const MIXER = new Set(['beat', 'cream', 'foam', 'knead']);
-
 /** Puts a docket's deeds in a row of tasks, with what must lie between them. */
 class Row {
   readonly work: Work[] = [];
   readonly loads: Load[] = [];
   readonly links: Link[] = [];
+  holds: readonly Hold[] = [];
   private open: Open[] = [];
   private run: (Piece & { readonly what: 'hands' })[] = [];
   private lastWork: string | null = null;
@@ -129,7 +131,7 @@ class Row {
           : { code: 'deeds', values: { deeds } },
         steps: [...new Set(run.map((one) => one.step))],
         minutes,
-        mixer: run.some((one) => one.class !== null && MIXER.has(one.class)),
+        mixer: run.some((one) => one.class !== null && MIXED.has(one.class)),
         burst: null,
       },
       onIt || run.some((one) => one.parts === null) ? null : new Set(run.flatMap((one) => [...one.parts!])),
@@ -178,7 +180,13 @@ class Row {
     const most = piece.cold
       ? Math.max(COLD_LIMIT, piece.minutes.high)
       : Math.max(least + STANDS.late, Math.min(ROOM_LIMIT, piece.minutes.high + STANDS.raised));
-    const what = { kind: piece.kind, what: text(piece.text), minutes: least, steps: [piece.step] } as const;
+    const what = {
+      kind: piece.kind,
+      cold: piece.cold,
+      what: text(piece.text),
+      minutes: least,
+      steps: [piece.step],
+    };
     this.open = this.open.map((one) =>
       meet(one.parts, piece.parts)
         ? { ...one, least: one.least + least, most: this.heated ? null : one.least + most, wait: what }
@@ -193,7 +201,7 @@ class Row {
         ? {
             ...one,
             least: Math.max(one.least, Math.ceil(piece.minutes.low)),
-            wait: { ...one.wait, what: text(piece.text), steps: [piece.step] },
+            wait: { ...one.wait, cold: piece.cold, what: text(piece.text), steps: [piece.step] },
           }
         : one,
     );
@@ -225,7 +233,7 @@ class Row {
     if (piece.main) this.heated = true;
     const last = this.open.pop()!;
     const wait = alone
-      ? ({ kind: 'cook', what: text(piece.text), minutes, steps: [piece.step] } as const)
+      ? ({ kind: 'cook', cold: false, what: text(piece.text), minutes, steps: [piece.step] } as const)
       : null;
     this.open.push({ ...last, least: alone ? minutes : 0, most: null, wait });
   }
@@ -236,17 +244,22 @@ class Row {
 
   private inOven({ stage, main, parts, text: words, step }: Piece & { readonly what: 'heat' }): void {
     const { racks, celsius } = this.around;
-    const { count, racks: each, minutes, trays } = loadsOf(stage, this.docket, racks);
+    const pool = poolOf(this.around.tins, stage.pan);
+    const oven = loadsOf(stage, this.docket, racks, pool);
+    const { count, racks: each, minutes, trays, tins } = oven;
     const own =
       stage.ovenCelsius ?? this.docket.bake.ovenCelsius ?? familyOf(this.docket.family.id).usualOven;
     const needed = this.open.filter((one) => meet(one.parts, parts));
     const after = this.lastWork;
     const ids: string[] = [];
+    const emptied = emptiedAfter(stage, this.docket, count, main);
+    const { together, waitForTins } = goTogether(oven, racks, pool);
+    const round = blockMinutes(minutes) + (waitForTins ? emptied : 0);
     for (let n = 1; n <= count; n += 1) {
       const id = this.newId();
       // Every load needs what the first needs; one that finds no shelf, or no hand at the door, waits for those before it.
-      const rounds = Math.floor((n - 1) / Math.max(1, Math.floor(racks / each)));
-      const later = rounds * blockMinutes(minutes) + (n - 1) * (OVEN_DOOR.load + OVEN_DOOR.unload);
+      const rounds = Math.floor((n - 1) / together);
+      const later = rounds * round + (n - 1) * (OVEN_DOOR.load + OVEN_DOOR.unload);
       const then = needed.map((one) => ({ ...one, most: one.most === null ? null : one.most + later }));
       this.open = [...then, ...this.open.filter((one) => !needed.includes(one))];
       this.lastWork = after;
@@ -268,39 +281,17 @@ class Row {
       ids.push(id);
     }
     if (main) {
-      if (this.firstMix !== null && !this.waitedCold) this.roomLimit(ids[0]!);
+      const limit =
+        this.firstMix === null || this.waitedCold ? null : roomLimit(this, this.firstMix, ids[0]!);
+      if (limit) this.links.push(limit);
       this.heated = true;
       // What is still there is for afterwards: an icing may stand.
       this.open = this.open.map((one) => ({ ...one, most: null }));
     }
-    const cool = this.coolWait(main);
+    if (pool) this.holds = withTins(this.holds, { place: pool.id, amount: tins }, ids, after, emptied);
+    const cool = main ? coolsFor(this.docket) : null;
     for (const id of ids)
       this.open.push({ from: id, parts, least: cool?.minutes ?? 0, most: null, wait: cool });
-  }
-
-  /** Egg or dairy is out of the cold for two hours at most, where the method itself doesn't ask for longer. */
-  private roomLimit(load: string): void {
-    const first = this.work.findIndex(({ id }) => id === this.firstMix);
-    const work = this.work.slice(first + 1).reduce((sum, { minutes }) => sum + minutes, 0);
-    const waits = this.links
-      .filter(({ from }) => this.work.slice(first).some(({ id }) => id === from))
-      .reduce((sum, { least }) => sum + Math.max(0, least), 0);
-    if (work + waits <= ROOM_LIMIT)
-      this.links.push({ from: this.firstMix!, to: load, least: 0, most: ROOM_LIMIT, wait: null });
-  }
-
-  private coolWait(main: boolean): Link['wait'] {
-    const { coolMinutes, cooling } = this.docket.bake;
-    const tin = Math.ceil(coolMinutes);
-    if (!main) return null;
-    const fit = servedAs(this.docket);
-    const minutes = fit === 'warm' ? tin : Math.max(tin, Math.ceil(cooling?.cold ?? tin + COLD_MINUTES));
-    return {
-      kind: 'cool',
-      what: { code: fit === 'warm' ? 'cools-warm' : 'cools-cold', values: {} },
-      minutes,
-      steps: [],
-    };
   }
 
   /** Everything that nothing follows is on the table. */
@@ -311,6 +302,7 @@ class Row {
     const keeps = SERVED[this.docket.family.id].keepsHours * 60;
     for (const { id } of this.loads)
       this.links.push({ from: id, to: TABLE, least: 0, most: keeps, wait: null });
+    this.holds = [...this.holds, ...inFridge(this.links)];
   }
 }
 
@@ -324,5 +316,10 @@ export function tasksOf(bake: string, docket: Docket, around: Surroundings): Bak
     else row.heat(piece);
   }
   row.serve();
-  return { work: asTold(row.work, docket), loads: row.loads, links: row.links };
+  return {
+    work: atPace(asTold(row.work, docket), around.pace),
+    loads: row.loads,
+    links: row.links,
+    holds: row.holds,
+  };
 }

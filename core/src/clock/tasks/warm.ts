@@ -1,5 +1,6 @@
 import type { Docket } from '../../docket';
-import { SERVED } from '../data/served';
+import { COLD_MINUTES, SERVED } from '../data/served';
+import type { Link } from '../types';
 import type { Piece } from './pieces';
 
 /** Minutes from the oven, at least and at most. */
@@ -32,5 +33,19 @@ export function whileWarm(
 }
 
 /** Whether a bake is served warm from its tin, or cold enough to cut: as its method says, else as its kind is. */
-export const servedAs = ({ method, family }: Docket): 'warm' | 'cold' =>
+const servedAs = ({ method, family }: Docket): 'warm' | 'cold' =>
   method.some(({ text }) => SERVED_WARM.test(text)) ? 'warm' : SERVED[family.id].fit;
+
+/** How long what comes out of the oven cools before anything is done to it: until it is turned out, or can be cut. */
+export function coolsFor(docket: Docket): NonNullable<Link['wait']> {
+  const { coolMinutes, cooling } = docket.bake;
+  const tin = Math.ceil(coolMinutes);
+  const fit = servedAs(docket);
+  return {
+    kind: 'cool',
+    cold: false,
+    what: { code: fit === 'warm' ? 'cools-warm' : 'cools-cold', values: {} },
+    minutes: fit === 'warm' ? tin : Math.max(tin, Math.ceil(cooling?.cold ?? tin + COLD_MINUTES)),
+    steps: [],
+  };
+}

@@ -13,7 +13,7 @@ import { NeedsDocket } from '../../docket/NeedsDocket';
 import { useDocket, useDraft, useDraftId, useEdit, useHousehold } from '../../state/bench/onBench';
 import { changeDay } from '../../state/day/days';
 import { useDay } from '../../state/day/useDay';
-import { useDayQuestion, usePlannedDay } from '../../state/day/usePlannedDay';
+import { useDayQuestion, usePace, usePlannedDay } from '../../state/day/usePlannedDay';
 import { useKitchen } from '../../state/kitchen/useKitchen';
 import { useAppDispatch } from '../../state/state';
 import { Button, ButtonLink } from '../../ui/Button';
@@ -69,11 +69,12 @@ function useOwnDay({ at, zone }: Serving) {
       bakes,
       hands: day.hands,
       mixers: day.mixers,
+      fridge: day.fridge,
       ovens: day.ovens,
       asleep: day.asleep,
       pins: [],
     }),
-    [zone, bakes, day.hands, day.mixers, day.ovens, day.asleep],
+    [zone, bakes, day.hands, day.mixers, day.fridge, day.ovens, day.asleep],
   );
   return { household, id, setup, day };
 }
@@ -82,7 +83,8 @@ function Day({ serving, set }: DayProps) {
   const now = useNow();
   const { household, id, setup, day } = useOwnDay(serving);
   const { doc: kitchen } = useKitchen(household);
-  const { reply, looking, failed } = usePlannedDay(household, useDayQuestion(household, setup, kitchen, now));
+  const question = useDayQuestion(household, setup, kitchen, usePace(day.timed), now);
+  const { reply, looking, failed } = usePlannedDay(household, question);
   const dispatch = useAppDispatch();
   const onDay = day.bakes.some(({ recipe }) => recipe === id);
   const join = () =>

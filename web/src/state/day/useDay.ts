@@ -2,6 +2,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import type { DayRun, Happening, RunEvent } from '@omniarton/core/clock';
 import type { Failure } from '../../api/http';
+import { nowMs } from '../../base/clock';
 import { keepAtHand } from '../../offline/keepAtHand';
 import { useAppDispatch, useAppSelector } from '../state';
 import { onOtherTab } from './dayCopy';
@@ -61,7 +62,7 @@ const withEvent = (run: DayRun, event: RunEvent): DayRun => ({
 export function useHappenings(change: (how: DayChange) => void): (what: Happening) => void {
   return useCallback(
     (what) => {
-      const [id, now] = [uuid(), Date.now()];
+      const [id, now] = [uuid(), nowMs()];
       let event: RunEvent | null = null;
       change((doc) => {
         if (!doc.run) return doc;

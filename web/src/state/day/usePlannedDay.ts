@@ -1,7 +1,14 @@
 import { proxy } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
 import type { RecipeAnswer } from '@omniarton/contracts';
-import { OVEN_HABITS, type DayOven, type DaySetup } from '@omniarton/core/clock';
+import {
+  OVEN_HABITS,
+  paceOf,
+  type DayOven,
+  type DaySetup,
+  type Pace,
+  type TimedWork,
+} from '@omniarton/core/clock';
 import type { KitchenDocument, RecipeDocument } from '@omniarton/core/kitchen';
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
 import { request } from '../../api/http';
@@ -51,11 +58,15 @@ function useRecipes(
   }, [all, drafts, fetched]);
 }
 
+/** How these hands work, as far as it was timed. */
+export const usePace = (timed: readonly TimedWork[]): Pace => useMemo(() => paceOf(timed), [timed]);
+
 /** What is asked of a day's planning; null while a recipe of it is still on its way. */
 export function useDayQuestion(
   household: string,
   day: DaySetup,
   kitchen: KitchenDocument,
+  pace: Pace,
   now: number,
 ): DayQuestion | null {
   const docs = useRecipes(household, [...new Set(day.bakes.map(({ recipe }) => recipe))]);
@@ -71,11 +82,27 @@ export function useDayQuestion(
       ovens: ovensOfDay(kitchen, day.ovens),
       hands: day.hands,
       mixers: day.mixers,
+      fridge: day.fridge,
+      tins: kitchen.pans,
+      pace,
       asleep: day.asleep,
       now: looked,
       pins: day.pins,
     };
-  }, [day.bakes, day.zone, day.ovens, day.hands, day.mixers, day.asleep, day.pins, docs, kitchen, looked]);
+  }, [
+    day.bakes,
+    day.zone,
+    day.ovens,
+    day.hands,
+    day.mixers,
+    day.fridge,
+    day.asleep,
+    day.pins,
+    docs,
+    kitchen,
+    pace,
+    looked,
+  ]);
 }
 
 /** Questions in the order in which they came up: an engine may hear them in another. */
