@@ -147,6 +147,18 @@ describe('the counter', () => {
     await act(() => jest.advanceTimersByTimeAsync(5000));
     expect(runOf(server).events.map(({ kind }) => kind)).toEqual(['done']);
   });
+  it('sends what an earlier visit could not, although the server was away when the page came back', async () => {
+    const events = [{ id: 'e', at: NOW, kind: 'done', task: 'b.1' }] as const;
+    const doc = { ...DAY, run: { ...DAY.run!, events } };
+    localStorage.setItem(`omniarton.day.${HOUSEHOLD}`, JSON.stringify({ version: 1, doc, unsent: true }));
+    const server = fakeServer();
+    server.away = true;
+    opened(server);
+    expect(within(await now()).getByText('b.2.in')).toBeVisible();
+    server.away = false;
+    await act(() => jest.advanceTimersByTimeAsync(15_000));
+    expect(runOf(server).events.map(({ kind }) => kind)).toEqual(['done']);
+  });
   it('ticks what is weighed, and says how much is open', async () => {
     const { user } = opened();
     await user.click(await screen.findByText('Weighed for Plain cake: 2 open'));

@@ -132,7 +132,10 @@ export const loadDay =
     const reply = await request<DayAnswer>(pathTo('day', { household }));
     if (!reply.ok) {
       if (!getState().days[household]) return reply.failure;
-      dispatch(daySaving({ household, save: { status: 'offline', words: failureWords(reply.failure) } }));
+      // What an earlier visit left unsent goes out from here as soon as somebody answers.
+      if (copy?.unsent) dispatch(takeUp(household, copy, copy));
+      else
+        dispatch(daySaving({ household, save: { status: 'offline', words: failureWords(reply.failure) } }));
       return null;
     }
     if (copy?.unsent) dispatch(takeUp(household, reply.data, copy));
