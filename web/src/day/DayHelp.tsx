@@ -48,6 +48,8 @@ export function DayHelp({ household, day, kitchen, change }: Props) {
           max={MOST_DISHES}
           onCommit={(fridge) => change((doc) => ({ ...doc, fridge: Math.round(fridge) }))}
         />
+      </Row>
+      <Row $gap={5} style={{ alignItems: 'start' }}>
         <TextEntry
           label="To bed at"
           value={day.asleep?.from ?? ''}
