@@ -3,6 +3,7 @@ const rooms = [
   'vocabulary',
   'quantity',
   'search',
+  'statistics',
   'catalogue',
   'family',
   'kitchen',

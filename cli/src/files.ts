@@ -17,7 +17,7 @@ import { UsageError } from './usageError';
 const MOST_BYTES = 10 * 1024 * 1024;
 const STANDARD_INPUT = 0;
 
-function textOf(file: string, folder: string): string {
+export function textOf(file: string, folder: string): string {
   let bytes: Buffer;
   try {
     bytes = readFileSync(file === '-' ? STANDARD_INPUT : resolve(folder, file));

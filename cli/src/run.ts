@@ -14,9 +14,10 @@ import type { Kitchen } from '@omniarton/core/kitchen';
 import { readRecipe, type Recipe } from '@omniarton/core/read';
 import { dayShape } from './day';
 import type { DayOptions } from './dayOptions';
-import { homeOf, kitchenOf, textsOf } from './files';
+import { homeOf, kitchenOf, textOf, textsOf } from './files';
 import { readAsked, type Options } from './options';
 import { UsageError } from './usageError';
+import { statisticsShape } from './statistics';
 import { convertShape, guardShape, heatShape, readShape, waysShape } from './shapes';
 import { helpOf, type Handout } from './usage';
 
@@ -68,6 +69,8 @@ function answer(
         ? HANDED_OUT[as](made.docket)
         : `${made.reasons.map(say).join('\n')}\n`;
     }
+    case 'statistics':
+      throw new UsageError('statistics: a file of cases holds no recipe');
     case 'plan':
       throw new UsageError('plan: a day is planned from all files together');
     case 'convert':
@@ -129,6 +132,9 @@ function planned(
 
 const MOST_BAKES = 40;
 
+const workedOut = ({ files }: Options, { folder }: Surroundings): object[] =>
+  files.flatMap((one) => statisticsShape(one, textOf(one, folder)));
+
 /**
  * Runs one command. One JSON document on standard output and 0; a line on standard error and 2 where an option or a file can't be
  * used, and the other files' answers nevertheless.
@@ -140,6 +146,7 @@ export function run(args: readonly string[], surroundings: Surroundings): number
     if (asked === 'version') return (out(engine), 0);
     if ('help' in asked) return (out(helpOf(asked.help)), 0);
     if (asked.day) return (out(JSON.stringify(planned(asked, asked.day, surroundings), null, 2)), 0);
+    if (asked.verb === 'statistics') return (out(JSON.stringify(workedOut(asked, surroundings), null, 2)), 0);
     const { answers, failed } = answered(asked, surroundings);
     for (const { error } of failed) err(error);
     const words = answers.filter((one) => typeof one === 'string');

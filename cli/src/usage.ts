@@ -9,7 +9,17 @@ import {
   STRICTNESSES,
 } from '@omniarton/core/vocabulary';
 
-export const VERBS = ['read', 'guard', 'convert', 'docket', 'ways', 'diagnose', 'heat', 'plan'] as const;
+export const VERBS = [
+  'read',
+  'guard',
+  'convert',
+  'docket',
+  'ways',
+  'diagnose',
+  'heat',
+  'plan',
+  'statistics',
+] as const;
 export type Verb = (typeof VERBS)[number];
 
 /** Who uses an option: every verb that asks the guard, those that convert, the trial of a bake or the plan of a day alone. */
@@ -156,6 +166,11 @@ const VERB_ROWS: Readonly<Record<Verb, VerbRow>> = {
     says: "the recipe's own batter tried in some vessel and oven",
     takes: ['all', 'conversion', 'trial'],
     example: 'omniarton heat buns.txt --pan round:20.3 --oven 180 --fan',
+  },
+  statistics: {
+    says: 'cases of statistics worked out: tastings, designs, preferences, what is learnt; the file holds a list of { id, section, input }',
+    takes: [],
+    example: 'omniarton statistics cases.json',
   },
   plan: {
     says: 'the bake day of one recipe or several, planned back from the table: the latest begin, proven or bounded',

@@ -1,0 +1,10 @@
+export { chiSquareTail, normalCdf, normalQuantile, tQuantile } from './distributions';
+export { upperTail } from './binomial';
+export { compared, ONE, toFraction, toNumber, toText, type Fraction } from './fraction';
+export * from './difference';
+export { jarPenalty, type JarGroup, type JarPenalty } from './justAboutRight';
+export * from './learning';
+export * from './mixture';
+export * from './orders';
+export * from './preference';
+export * from './ranks';

@@ -1,0 +1,6 @@
+export { friedman, friedmanByChance, type Friedman, type Reached } from './friedman';
+export { midranks, rankSums } from './midranks';
+export { page, pageByChance, type Page } from './page';
+export { halfWidth, pairedMean, tastersFor, type PairedMean } from './pairedMean';
+export { signTest, wilcoxon, wilcoxonByChance, type Signs, type Wilcoxon } from './signedRanks';
+export { pairsBeyond, sumDifferences, type SumDifferences } from './sumDifferences';

@@ -1,0 +1,28 @@
+import { normalQuantile, studentizedRange } from '../distributions';
+
+/** How far two sums of ranks must be apart: for one pair that was named before, for any of them (Nemenyi), and by Bonferroni. */
+export interface SumDifferences {
+  readonly named: number;
+  readonly any: number;
+  readonly bonferroni: number;
+}
+
+/** Example: 3 samples, 4 tasters, 0.05 → 5.54, 6.63, 6.77 (ISO 8587 and Nemenyi 1963). */
+export function sumDifferences(samples: number, tasters: number, alpha: number): SumDifferences {
+  const pair = Math.sqrt((tasters * samples * (samples + 1)) / 6);
+  const pairs = (samples * (samples - 1)) / 2;
+  return {
+    named: normalQuantile(1 - alpha / 2) * pair,
+    any: (studentizedRange(1 - alpha, samples) * pair) / Math.SQRT2,
+    bonferroni: normalQuantile(1 - alpha / (2 * pairs)) * pair,
+  };
+}
+
+/** Pairs of samples whose sums are further apart than a limit. */
+export const pairsBeyond = (sums: readonly number[], limit: number): (readonly [number, number])[] =>
+  sums.flatMap((one, a) =>
+    sums.slice(a + 1).flatMap((other, at) => {
+      const apart = Math.abs(one - other) > limit + 1e-12;
+      return apart ? [[a, a + 1 + at] as const] : [];
+    }),
+  );
