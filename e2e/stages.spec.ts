@@ -198,14 +198,14 @@ test('log: a bake is kept with its docket, takes its grams from the bags, and gi
   await page.getByRole('button', { name: 'Write down a bake' }).click();
   await page.getByLabel('It took').fill('27');
   await page.getByLabel('It took').press('Enter');
-  await page.getByRole('radiogroup', { name: /Taste/ }).getByText('8', { exact: true }).click();
+  await page.getByRole('radiogroup', { name: /^Overall/ }).getByText('8', { exact: true }).click();
   await page.getByLabel('Notes').fill('Edges golden.');
   await bench.settled();
   const used = await bench.grams('glutinous rice flour');
   await page.getByRole('button', { name: 'Keep this bake' }).click();
   const bakes = page.getByRole('region', { name: 'Bakes so far' });
   await expect(bakes.getByRole('listitem')).toContainText(
-    /27 min.*(inside|sooner|later).*taste 8.*Edges golden/s,
+    /27 min.*(inside|sooner|later).*overall 8.*Edges golden/s,
   );
   await page.getByRole('button', { name: 'Its docket' }).click();
   await expect(page.getByRole('dialog')).toContainText('glutinous rice flour');

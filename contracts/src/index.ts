@@ -5,6 +5,7 @@ export { PageQuery, RecipeDocumentDto } from './recipe';
 export type { PageOf, RecipeAnswer, RecipeSummary } from './recipe';
 export { BakeDto, BakeNotesDto } from './bake';
 export type { BakeAnswer, FlourUse } from './bake';
+export { MOST_PHOTOS, PHOTO_BYTES, PHOTO_OF, PHOTO_PIXELS, type PhotoAnswer, type PhotoOf } from './photo';
 export { KeptDocketDto } from './docket';
 export type { DocketAnswer, DocketSummary } from './docket';
 export { KitchenDocumentDto } from './kitchen';

@@ -1,5 +1,6 @@
 import type { BagDto } from './cupboard';
 import type { BakeDto } from './bake';
+import type { PhotoOf } from './photo';
 import type { KeptDocketDto } from './docket';
 import type { DayDto } from './day';
 import type { KitchenDocumentDto } from './kitchen';
@@ -76,6 +77,13 @@ export interface EverythingFile {
   }[];
   readonly bakes: readonly { readonly id: string; readonly recipe: string; readonly doc: BakeDto }[];
   readonly bags: readonly { readonly id: string; readonly doc: BagDto }[];
+  /** Missing in files that are older than pictures; their bytes in base64. */
+  readonly photos?: readonly {
+    readonly id: string;
+    readonly bake: string;
+    readonly of: PhotoOf;
+    readonly bytes: string;
+  }[];
   readonly moves: readonly MovedOut[];
 }
 
@@ -90,6 +98,7 @@ export interface TakenInAnswer {
   readonly dockets: number;
   readonly bakes: number;
   readonly bags: number;
+  readonly photos: number;
   /** What was there already, or can't be used; each of the latter with why. */
   readonly known: number;
   readonly refused: readonly string[];

@@ -18,6 +18,8 @@ export const PATHS = {
   bakes: '/api/households/:household/recipes/:recipe/bakes',
   bake: '/api/households/:household/recipes/:recipe/bakes/:bake',
   bakeRestore: '/api/households/:household/recipes/:recipe/bakes/:bake/restore',
+  photos: '/api/households/:household/bakes/:bake/photos',
+  photo: '/api/households/:household/bakes/:bake/photos/:photo',
   cupboard: '/api/households/:household/cupboard',
   bag: '/api/households/:household/cupboard/bags/:bag',
   bagRestore: '/api/households/:household/cupboard/bags/:bag/restore',

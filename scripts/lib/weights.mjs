@@ -7,7 +7,7 @@ const kB = (bytes) => Math.round(bytes / 100) / 10;
 
 const PAGES = [
   { name: 'work list', entry: 'src/stages/worklist/WorkListPage.tsx', limit: 205 },
-  { name: 'bench', entry: 'src/app/bench/BenchPage.tsx', limit: 376 },
+  { name: 'bench', entry: 'src/app/bench/BenchPage.tsx', limit: 400 },
 ];
 /** Chart.js comes with the curve alone, when Heat is opened; what writes files when one is asked for. */
 const APART = new Set(['src/stages/heat/CentreCurve.tsx', 'src/docket/handouts.ts']);

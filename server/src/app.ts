@@ -14,6 +14,7 @@ import { answerErrors, NotFoundError } from './http/errors';
 import { json, limitDepth, limitWrites } from './http/limits';
 import { servePage } from './http/page';
 import { allowHosts, giveNonce, headers, sameSiteWrites } from './http/security';
+import { photoRoutes } from './photos/photoRoutes';
 import { recipeRoutes } from './recipes/recipeRoutes';
 import type { Services } from './services';
 import { shelfRoutes } from './shelf/shelfRoutes';
@@ -41,6 +42,7 @@ export function makeApp({ services, host, port, logger, webFolder }: AppOptions)
   recipeRoutes(app, services);
   docketRoutes(app, services);
   bakeRoutes(app, services);
+  photoRoutes(app, services);
   cupboardRoutes(app, services);
   shelfRoutes(app, services);
   binRoutes(app, services);

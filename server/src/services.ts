@@ -21,6 +21,8 @@ import { healthService } from './health/healthService';
 import { healthStore } from './health/healthStore';
 import { householdService } from './households/householdService';
 import { householdStore } from './households/householdStore';
+import { photoService } from './photos/photoService';
+import { photoStore } from './photos/photoStore';
 import { recipeService } from './recipes/recipeService';
 import { recipeStore } from './recipes/recipeStore';
 import { requestStore } from './recipes/requestStore';
@@ -42,6 +44,7 @@ const everythingOn = (db: Knex) => ({
   settings: settingsOn(db),
   kitchens: kitchensOn(db),
   days: daysOn(db),
+  photos: photoStore(db),
 });
 const eraseOn = (db: Knex) => ({ erase: eraseStore(db), kitchens: kitchensOn(db), days: daysOn(db) });
 
@@ -61,6 +64,7 @@ export function servicesOn(db: Knex, folders: Folders = {}) {
       db.transaction((inside) => work(recipeStore(inside), requestStore(inside))),
     ),
     bakes: bakeService(bakesOn(db), (work) => db.transaction((inside) => work(bakesOn(inside)))),
+    photos: photoService(photoStore(db)),
     cupboard: cupboardService(cupboardOn(db), (work) => db.transaction((inside) => work(cupboardOn(inside)))),
     dockets: docketService(docketStore(db)),
     settings: shelfService<SettingsDto>(settingsOn(db), DEFAULT_SETTINGS, 'settings page'),

@@ -1,3 +1,4 @@
+import type { BakeNotes } from './bakeNotes';
 import type { Needs } from './needs';
 import type {
   Aim,
@@ -13,7 +14,6 @@ import type {
   PartKind,
   Role,
   RouteId,
-  Score,
   StartBase,
   StartHeat,
   Strictness,
@@ -277,18 +277,6 @@ export interface Serving {
   readonly zone: string;
 }
 
-/** What is written down of a bake. Numbers that nobody took are null. */
-export interface BakeNotes {
-  /** Calendar day, `YYYY-MM-DD`. */
-  readonly bakedOn: string;
-  readonly minutes: number | null;
-  /** What the dial said. */
-  readonly ovenCelsius: number | null;
-  /** 1 to 9. */
-  readonly scores: Readonly<Partial<Record<Score, number>>>;
-  readonly notes: string;
-}
-
 /** What the reader last found in the text, for lists: derived, and kept so that a list needn't read every recipe. */
 export interface AsRead {
   readonly title: string;
@@ -299,7 +287,7 @@ export interface AsRead {
 
 /** A recipe as it is kept. */
 export interface RecipeDocument {
-  readonly schema: 8;
+  readonly schema: 9;
   readonly asRead: AsRead;
   readonly text: string;
   /** Whose cups and spoons the text means; null: as its words and units suggest. */
@@ -321,7 +309,7 @@ export interface RecipeDocument {
 
 /** A sheet with nothing on it. */
 export const EMPTY_RECIPE: RecipeDocument = {
-  schema: 8,
+  schema: 9,
   asRead: { title: '', family: 'creamed-cake', batchGrams: null },
   text: '',
   locale: null,

@@ -26,6 +26,20 @@ export {
   type Person,
   type WeighedCup,
 } from './household';
+export {
+  BATTER_LOOKS,
+  emptyNotes,
+  RACK_PLACES,
+  type BagUsed,
+  type BakeNotes,
+  type BatterJudged,
+  type BatterLook,
+  type Look,
+  type Marks,
+  type Measured,
+  type RackPlace,
+  type VariantOf,
+} from './bakeNotes';
 export type { Avoided, Needs } from './needs';
 export {
   EMPTY_RECIPE,
@@ -34,7 +48,6 @@ export {
   NO_WISHES,
   USUAL_START,
   type AsRead,
-  type BakeNotes,
   type BakeStart,
   type BlendPin,
   type BlendWishes,

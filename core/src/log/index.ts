@@ -1,2 +1,5 @@
 export { compareBake, type BakeComparison } from './compare';
+export { SCALE_ROWS, type ScaleRow } from './data/scales';
+export { confounded, differencesOf, type Baked, type Difference } from './difference';
 export { timedBy } from './timed';
+export { waterLost } from './waterLost';

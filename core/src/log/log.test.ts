@@ -1,5 +1,5 @@
 import type { DocketBake } from '../docket';
-import type { BakeNotes } from '../kitchen';
+import { emptyNotes, type BakeNotes } from '../kitchen';
 import { compareBake, timedBy } from '.';
 
 const predicted: DocketBake = {
@@ -29,11 +29,7 @@ const predicted: DocketBake = {
   oven: null,
 };
 const notes = (part: Partial<BakeNotes>): BakeNotes => ({
-  bakedOn: '2026-06-20',
-  minutes: null,
-  ovenCelsius: null,
-  scores: {},
-  notes: '',
+  ...emptyNotes('2026-06-20'),
   ...part,
 });
 

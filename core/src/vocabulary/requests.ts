@@ -41,9 +41,25 @@ export const AIMS = [
 ] as const;
 export type Aim = (typeof AIMS)[number];
 
-/** What a bake is judged by, each from 1 to 9. */
-export const SCORES = ['rise', 'crumb', 'moist', 'taste'] as const;
-export type Score = (typeof SCORES)[number];
+/** What a bake is judged by, each from 1 to 9 between two words. */
+export const MARK_SCALES = [
+  'rise',
+  'spread',
+  'colour',
+  'crispEdge',
+  'chew',
+  'crumb',
+  'moistness',
+  'grit',
+  'sweetness',
+  'aftertaste',
+  'overall',
+] as const;
+export type MarkScale = (typeof MARK_SCALES)[number];
+
+/** When a bake is judged. */
+export const LOOK_TIMES = ['cooled', 'day 2', 'day 3', 'thawed'] as const;
+export type LookTime = (typeof LOOK_TIMES)[number];
 
 export const LOCALES = ['US', 'UK', 'AU', 'metric'] as const;
 export type Locale = (typeof LOCALES)[number];

@@ -1,13 +1,20 @@
 import { v7 as newId } from 'uuid';
 import type { BakeAnswer, DocketAnswer, DocketSummary, FlourUse, PageOf } from '@omniarton/contracts';
 import { keptCake, plainCake } from '../testing/documents';
+import { emptyNotes, type BakeNotes } from '@omniarton/core/kitchen';
 import { openHouse, type TestHouse } from '../testing/house';
 
 let house: TestHouse;
 let recipe: string;
 let docket: string;
 const kept = keptCake();
-const notes = { bakedOn: '2026-06-20', minutes: 31, ovenCelsius: 175, scores: { taste: 7 }, notes: 'Good.' };
+const notes = {
+  ...emptyNotes('2026-06-20'),
+  minutes: 31,
+  ovenCelsius: 175,
+  looks: [{ when: 'cooled', marks: { overall: 7 } }],
+  notes: 'Good.',
+} satisfies BakeNotes;
 const under = (household = house.home) => `/api/households/${household}/recipes/${recipe}`;
 const keepDocket = (id: string, body: object = kept) =>
   house.send('put', `${under()}/dockets/${id}`).send(body);
@@ -16,7 +23,7 @@ const create = (id: string, part: object = {}) =>
   house
     .send('put', bakePath(id))
     .set('if-none-match', '*')
-    .send({ schema: 1, docket, notes, ...part });
+    .send({ schema: 2, docket, notes, ...part });
 const list = async () => ((await house.get(`${under()}/bakes`).expect(200)).body as PageOf<BakeAnswer>).items;
 
 beforeAll(async () => {
@@ -71,12 +78,12 @@ describe('a flour', () => {
     const uses = async (flour: string, household = house.home) =>
       (await house.get(`/api/households/${household}/flours/${flour}/uses`).expect(200)).body as FlourUse[];
     expect(await uses('teff-flour')).toEqual([
-      { id: bake, recipe, title: 'Plain cake', bakedOn: notes.bakedOn, grams: 50, scores: notes.scores },
+      { id: bake, recipe, title: 'Plain cake', bakedOn: notes.bakedOn, grams: 50, marks: { overall: 7 } },
     ]);
     expect(await uses('oat-flour')).toEqual([]);
     expect(await uses('teff-flour', house.demo)).toEqual([]);
     await house.get(`/api/households/${house.home}/flours/no%20such/uses`).expect(400);
-    const corrected = { schema: 1, docket: withTeff, notes: { ...notes, bakedOn: '2026-06-22' } };
+    const corrected = { schema: 2, docket: withTeff, notes: { ...notes, bakedOn: '2026-06-22' } };
     await house.send('put', bakePath(bake)).set('if-match', '"1"').send(corrected).expect(200);
     expect((await uses('teff-flour')).map(({ bakedOn }) => bakedOn)).toEqual(['2026-06-22']);
     await house.send('delete', bakePath(bake)).set('if-match', '"2"').expect(204);
@@ -88,12 +95,12 @@ describe('a bake', () => {
   it('is written down, found again, and corrected from the version that was seen', async () => {
     const id = newId();
     await create(id).expect(201);
-    expect((await list()).find((one) => one.id === id)!.doc).toEqual({ schema: 1, docket, notes });
+    expect((await list()).find((one) => one.id === id)!.doc).toEqual({ schema: 2, docket, notes });
     const change = (version: number) =>
       house
         .send('put', bakePath(id))
         .set('if-match', `"${version}"`)
-        .send({ schema: 1, docket, notes: { ...notes, minutes: 33 } });
+        .send({ schema: 2, docket, notes: { ...notes, minutes: 33 } });
     await change(1).expect(200);
     await change(1).expect(412);
   });
@@ -137,7 +144,7 @@ describe('a bake', () => {
     await house
       .send('put', bakePath(id))
       .set('if-match', '"1"')
-      .send({ schema: 1, docket, notes })
+      .send({ schema: 2, docket, notes })
       .expect(404);
   });
   it('doesn’t exist in another kitchen', async () => {
@@ -147,7 +154,7 @@ describe('a bake', () => {
     await house
       .send('put', bakePath(newId(), house.demo))
       .set('if-none-match', '*')
-      .send({ schema: 1, docket, notes })
+      .send({ schema: 2, docket, notes })
       .expect(400);
     expect((await house.get(`${under(house.demo)}/bakes`)).body).toEqual({ items: [], next: null });
   });

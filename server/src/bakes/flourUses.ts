@@ -1,10 +1,12 @@
 import type { Knex } from 'knex';
-import type { FlourUse } from '@omniarton/contracts';
+import type { BakeDto, FlourUse } from '@omniarton/contracts';
+import { upcastBake } from '@omniarton/core/kitchen';
 import type { Scope } from '../http/scope';
 import { rowsOf } from '../db/json';
 
-interface Row extends Omit<FlourUse, 'grams'> {
+interface Row extends Omit<FlourUse, 'grams' | 'marks'> {
   readonly grams: string;
+  readonly doc: object;
 }
 
 /** What bakes used of their flours: rows of their own, written with the bake from its docket. */
@@ -44,11 +46,15 @@ export const flourUseStore = (db: Knex) => ({
           recipe: 'b.recipe_id',
           title: 'u.title',
           bakedOn: 'u.baked_on',
-          scores: db.raw(`b.doc #> '{notes,scores}'`),
+          doc: 'b.doc',
           grams: 'u.grams',
         }),
     );
-    return rows.map((row) => ({ ...row, grams: Number(row.grams) }));
+    return rows.map(({ doc, grams, ...row }) => ({
+      ...row,
+      grams: Number(grams),
+      marks: upcastBake<BakeDto>(doc).notes.looks[0]?.marks ?? {},
+    }));
   },
 });
 

@@ -1,6 +1,7 @@
 import { v7 as newId } from 'uuid';
 import type { CupboardAnswer, MoveAnswer } from '@omniarton/contracts';
 import { keptCake, plainCake } from '../testing/documents';
+import { emptyNotes } from '@omniarton/core/kitchen';
 import { openHouse, type TestHouse } from '../testing/house';
 
 let house: TestHouse;
@@ -154,11 +155,11 @@ describe('a bake', () => {
     const under = `/api/households/${house.home}/recipes/${recipe}`;
     await house.send('put', under).set('if-none-match', '*').send(plainCake).expect(201);
     await house.send('put', `${under}/dockets/${docket}`).send(keptCake()).expect(201);
-    const notes = { bakedOn: '2026-06-20', minutes: 31, ovenCelsius: 175, scores: {}, notes: '' };
+    const notes = { ...emptyNotes('2026-06-20'), minutes: 31, ovenCelsius: 175 };
     await house
       .send('put', `${under}/bakes/${bake}`)
       .set('if-none-match', '*')
-      .send({ schema: 1, docket, notes })
+      .send({ schema: 2, docket, notes })
       .expect(201);
     const id = await add(500);
     await move([{ bag: id, grams: -120 }], { why: 'bake', bake }).expect(201);

@@ -7,6 +7,7 @@ import * as cupboards from './migrations/0005-cupboards';
 import * as seats from './migrations/0006-seats';
 import * as flourUses from './migrations/0007-flour-uses';
 import * as days from './migrations/0008-days';
+import * as photos from './migrations/0009-photos';
 
 interface Named extends Knex.Migration {
   readonly name: string;
@@ -22,6 +23,7 @@ const MIGRATIONS: readonly Named[] = [
   { name: '0006-seats', ...seats },
   { name: '0007-flour-uses', ...flourUses },
   { name: '0008-days', ...days },
+  { name: '0009-photos', ...photos },
 ];
 
 const config: Knex.MigratorConfig = {

@@ -33,6 +33,7 @@ describe('the database', () => {
       'kitchens',
       'members',
       'movements',
+      'photos',
       'recipes',
       'requests',
       'settings',

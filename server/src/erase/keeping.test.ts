@@ -8,7 +8,7 @@ import {
   type RecipeAnswer,
   type TouchesAnswer,
 } from '@omniarton/contracts';
-import { EMPTY_KITCHEN, seatFor, type Person } from '@omniarton/core/kitchen';
+import { emptyNotes, EMPTY_KITCHEN, seatFor, type Person } from '@omniarton/core/kitchen';
 import { keptCake, plainCake } from '../testing/documents';
 import { openHouse, type TestHouse } from '../testing/house';
 
@@ -51,8 +51,8 @@ async function furnish() {
     .send('put', home(`recipes/${recipe}/dockets/${docket}`))
     .send(keptCake([GUEST]))
     .expect(201);
-  const notes = { bakedOn: '2026-06-20', minutes: 31, ovenCelsius: 175, scores: {}, notes: '' };
-  await write(home(`recipes/${recipe}/bakes/${bake}`), { schema: 1, docket, notes }).expect(201);
+  const notes = { ...emptyNotes('2026-06-20'), minutes: 31, ovenCelsius: 175 };
+  await write(home(`recipes/${recipe}/bakes/${bake}`), { schema: 2, docket, notes }).expect(201);
   const rice = {
     schema: 2,
     ingredient: 'white-rice-flour',

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { KeptDocketDto, MovedOut } from '@omniarton/contracts';
+import type { KeptDocketDto, MovedOut, PhotoOf } from '@omniarton/contracts';
 import { upcastDocket } from '@omniarton/core/docket';
 import { upcastBag, upcastBake, upcastRecipe } from '@omniarton/core/kitchen';
 import { pagesById } from '../db/pagesById';
@@ -13,6 +13,11 @@ interface Stored {
   readonly created_at: Date;
   readonly doc: object;
 }
+interface StoredPhoto {
+  readonly bake_id: string;
+  readonly shows: PhotoOf;
+  readonly bytes: Buffer;
+}
 interface Moved {
   readonly move_id: string;
   readonly bag_id: string;
@@ -24,13 +29,21 @@ interface Moved {
 }
 
 const PAGE = 100;
+/** Pictures are large: few of them lie in memory at once. */
+const PAGE_OF_PHOTOS = 4;
 
 /** What of a table isn't in the bin. */
-const pages = (db: Knex, table: string, householdId: string) =>
-  pagesById<Stored>(() => {
-    const rows = db(table).where({ household_id: householdId });
-    return table === 'dockets' ? rows : rows.whereNull('removed_at');
-  }, PAGE);
+const pages = (db: Knex, table: Listed, householdId: string) =>
+  pagesById<Stored & StoredPhoto>(
+    () => {
+      const rows = db(table).where({ [`${table}.household_id`]: householdId });
+      if (table === 'dockets') return rows;
+      if (table !== 'photos') return rows.whereNull('removed_at');
+      const kept = db('bakes').where({ household_id: householdId }).whereNull('removed_at').select('id');
+      return rows.whereIn('bake_id', kept);
+    },
+    table === 'photos' ? PAGE_OF_PHOTOS : PAGE,
+  );
 
 const toDocket = ({ id, recipe_id, created_at, doc }: Stored) => {
   const kept = doc as KeptDocketDto;
@@ -46,13 +59,19 @@ const MAKE = {
   dockets: toDocket,
   bakes: ({ id, recipe_id, doc }: Stored) => ({ id, recipe: recipe_id, doc: upcastBake(doc) }),
   bags: ({ id, doc }: Stored) => ({ id, doc: upcastBag(doc) }),
+  photos: ({ id, bake_id, shows, bytes }: Stored & StoredPhoto) => ({
+    id,
+    bake: bake_id,
+    of: shows,
+    bytes: bytes.toString('base64'),
+  }),
 } as const;
 export type Listed = keyof typeof MAKE;
 
 export const everythingStore = (db: Knex) => ({
   async *list({ householdId }: Scope, table: Listed): AsyncGenerator<object[]> {
     for await (const rows of pages(db, table, householdId))
-      yield readable(rows, MAKE[table] as (row: Stored) => object).items;
+      yield readable(rows, MAKE[table] as (row: Stored & StoredPhoto) => object).items;
   },
 
   async moves({ householdId }: Scope): Promise<MovedOut[]> {

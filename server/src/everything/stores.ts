@@ -3,6 +3,7 @@ import type { DayDocument } from '@omniarton/core/clock';
 import type { KitchenDocument } from '@omniarton/core/kitchen';
 import type { BakeStores } from '../bakes/bakeService';
 import type { DocketStore } from '../dockets/docketStore';
+import type { PhotoStore } from '../photos/photoStore';
 import type { RecipeStore } from '../recipes/recipeStore';
 import type { ShelfStore } from '../shelf/shelfStore';
 import type { EverythingStore } from './everythingStore';
@@ -15,4 +16,5 @@ export interface EverythingStores extends BakeStores {
   readonly settings: ShelfStore<SettingsDto>;
   readonly kitchens: ShelfStore<KitchenDocument>;
   readonly days: ShelfStore<DayDocument>;
+  readonly photos: PhotoStore;
 }

@@ -7,6 +7,7 @@ import {
   KitchenDocumentDto,
   RecipeDocumentDto,
   SettingsDto,
+  PHOTO_OF,
   type EverythingFile,
   type MovedOut,
   type MoveReason,
@@ -26,15 +27,16 @@ import { checked } from '../http/body';
 import { InvalidError } from '../http/errors';
 import type { Scope } from '../http/scope';
 import { isUuid } from '../http/uuid';
+import { seenPhoto } from '../photos/seenPhoto';
 import type { EverythingStores } from './stores';
 import { mergedKitchen } from './mergedKitchen';
 
-type Listed = 'recipes' | 'dockets' | 'bakes' | 'bags';
+type Listed = 'recipes' | 'dockets' | 'bakes' | 'bags' | 'photos';
 const MOST_REFUSED = 20;
 
 /** Counts what a file brings, and says of what it can't use why. */
 class Tally {
-  readonly counts = { recipes: 0, dockets: 0, bakes: 0, bags: 0, known: 0 };
+  readonly counts = { recipes: 0, dockets: 0, bakes: 0, bags: 0, photos: 0, known: 0 };
   readonly refused: string[] = [];
   took(what: Listed, taken: boolean): void {
     this.counts[taken ? what : 'known'] += 1;
@@ -96,10 +98,18 @@ const takers = (
     if (made) newBags.add(id as string);
     return made;
   },
+  photos: async ({ id, bake, of, bytes }) => {
+    if (typeof id !== 'string' || !isUuid(id) || !isUuid(String(bake)))
+      throw new InvalidError('its id is none');
+    const what = PHOTO_OF.find((one) => one === of);
+    if (!what || typeof bytes !== 'string') throw new InvalidError('it is no picture of a bake');
+    const raw = Buffer.from(bytes, 'base64');
+    return inside.photos.create(scope, String(bake), { id, of: what, ...seenPhoto(raw), bytes: raw });
+  },
 });
 
 /** In the order in which they stand on each other. */
-const ORDER: readonly Listed[] = ['recipes', 'dockets', 'bakes', 'bags'];
+const ORDER: readonly Listed[] = ['recipes', 'dockets', 'bakes', 'bags', 'photos'];
 
 /** What came in and went out of the bags that the file has brought: of others the cupboard knows more. */
 async function takeMoves(

@@ -17,6 +17,9 @@ export function allowHosts(host: string, port: () => number): RequestHandler {
 }
 
 /** Whatever changes something must come from our own page, as JSON. */
+/** The one kind of address that takes anything but JSON. */
+const PICTURE = /^\/households\/[^/]+\/bakes\/[^/]+\/photos\/[^/]+$/;
+
 export const sameSiteWrites: RequestHandler = (req, _res, next) => {
   if (req.method === 'GET' || req.method === 'HEAD') return next();
   const site = req.headers['sec-fetch-site'];
@@ -27,7 +30,9 @@ export const sameSiteWrites: RequestHandler = (req, _res, next) => {
     return next(new CrossSiteError('Only the page itself may do that.'));
   const hasBody =
     req.headers['transfer-encoding'] !== undefined || Number(req.headers['content-length'] ?? 0) > 0;
-  if (hasBody && !req.is('application/json')) return next(new MediaTypeError('Only JSON is taken.'));
+  const picture = PICTURE.test(req.path) && req.is(['image/jpeg', 'image/webp']);
+  if (hasBody && !picture && !req.is('application/json'))
+    return next(new MediaTypeError('Only JSON is taken, and JPEG or WebP where a picture is wanted.'));
   next();
 };
 

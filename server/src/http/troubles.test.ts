@@ -5,6 +5,7 @@ import { v7 as newId } from 'uuid';
 import type { PageOf, RecipeAnswer, RecipeSummary } from '@omniarton/contracts';
 import { plainCake } from '../testing/documents';
 import { openHouse, type TestHouse } from '../testing/house';
+import { emptyNotes } from '@omniarton/core/kitchen';
 import { answerErrors } from './errors';
 
 let house: TestHouse;
@@ -60,7 +61,7 @@ describe('what a database says, as a page can act on it', () => {
 
 describe('bad input', () => {
   it.each(['2026-02-31', '2026-00-10'])('a day that isn’t one: %s', async (bakedOn) => {
-    const bakeSheet = { bakedOn, minutes: null, ovenCelsius: null, scores: {}, notes: '' };
+    const bakeSheet = emptyNotes(bakedOn);
     await house
       .send('put', path())
       .set('if-none-match', '*')

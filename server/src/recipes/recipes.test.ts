@@ -2,6 +2,7 @@ import { v7 as newId } from 'uuid';
 import type { PageOf, RecipeAnswer, RecipeSummary } from '@omniarton/contracts';
 import { GUESTS } from '../demo/people';
 import { plainCake as doc } from '../testing/documents';
+import { emptyNotes } from '@omniarton/core/kitchen';
 import { openHouse, type TestHouse } from '../testing/house';
 
 let house: TestHouse;
@@ -82,10 +83,9 @@ describe('a recipe', () => {
       },
       serving: { at: '2027-06-19T15:30', zone: 'Europe/Berlin' },
       bakeSheet: {
-        bakedOn: '2027-06-19',
+        ...emptyNotes('2027-06-19'),
         minutes: 31,
-        ovenCelsius: null,
-        scores: { taste: 7 },
+        looks: [{ when: 'cooled', marks: { overall: 7 } }],
         notes: 'so far so good',
       },
     };
@@ -96,7 +96,7 @@ describe('a recipe', () => {
 
 describe('what is refused', () => {
   it.each([
-    ['another schema', { schema: 9 }],
+    ['another schema', { schema: 10 }],
     ['the schema of an older page', { schema: 1 }],
     [
       'a label that says maybe',
@@ -118,19 +118,13 @@ describe('what is refused', () => {
       'a tin of no size',
       { request: { ...doc.request, pan: { shape: 'round', lengthCm: 0, widthCm: 0, count: 1 } } },
     ],
-    [
-      'a day that isn’t one',
-      { bakeSheet: { bakedOn: '2027-13-40', minutes: null, ovenCelsius: null, scores: {}, notes: '' } },
-    ],
+    ['a day that isn’t one', { bakeSheet: emptyNotes('2027-13-40') }],
     [
       'a mark above nine',
       {
         bakeSheet: {
-          bakedOn: '2027-06-19',
-          minutes: null,
-          ovenCelsius: null,
-          scores: { taste: 10 },
-          notes: '',
+          ...emptyNotes('2027-06-19'),
+          looks: [{ when: 'cooled', marks: { overall: 10 } }],
         },
       },
     ],

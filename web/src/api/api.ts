@@ -29,7 +29,7 @@ export const ifVersion = (version: number): Record<string, string> =>
 /** The server's copies. Drafts are not among them: a refetch never touches what is being typed. */
 export const api = createApi({
   baseQuery: ask,
-  tagTypes: ['households', 'recipes', 'settings', 'bakes', 'moves'],
+  tagTypes: ['households', 'recipes', 'settings', 'bakes', 'photos', 'moves'],
   endpoints: (build) => ({
     households: build.query<readonly HouseholdAnswer[], void>({
       query: () => ({ path: pathTo('households') }),

@@ -1,4 +1,4 @@
-import type { BakeAnswer, DocketAnswer, PageOf } from '@omniarton/contracts';
+import type { BakeAnswer, BakeDto, DocketAnswer, PageOf, PhotoAnswer } from '@omniarton/contracts';
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
 import { api, ifVersion, type RecipeAt } from './api';
 
@@ -19,6 +19,27 @@ const bakesApi = api.injectEndpoints({
       }),
       invalidatesTags: ['bakes'],
     }),
+    /** A kept bake with something else written down. */
+    changeBake: build.mutation<BakeAnswer, RecipeAt & { bake: string; version: number; doc: BakeDto }>({
+      query: ({ household, recipe, bake, version, doc }) => ({
+        path: pathTo('bake', { household, recipe, bake }),
+        method: 'PUT',
+        body: doc,
+        headers: ifVersion(version),
+      }),
+      invalidatesTags: ['bakes'],
+    }),
+    photos: build.query<readonly PhotoAnswer[], { household: string; bake: string }>({
+      query: ({ household, bake }) => ({ path: pathTo('photos', { household, bake }) }),
+      providesTags: ['photos'],
+    }),
+    removePhoto: build.mutation<null, { household: string; bake: string; photo: string }>({
+      query: ({ household, bake, photo }) => ({
+        path: pathTo('photo', { household, bake, photo }),
+        method: 'DELETE',
+      }),
+      invalidatesTags: ['photos'],
+    }),
     /** A kept docket never changes. */
     docket: build.query<DocketAnswer, RecipeAt & { docket: string }>({
       query: ({ household, recipe, docket }) => ({ path: pathTo('docket', { household, recipe, docket }) }),
@@ -26,4 +47,11 @@ const bakesApi = api.injectEndpoints({
   }),
 });
 
-export const { useBakesQuery, useDocketQuery, useRemoveBakeMutation } = bakesApi;
+export const {
+  useBakesQuery,
+  useChangeBakeMutation,
+  useDocketQuery,
+  usePhotosQuery,
+  useRemoveBakeMutation,
+  useRemovePhotoMutation,
+} = bakesApi;

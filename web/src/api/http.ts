@@ -23,15 +23,17 @@ export async function request<T>(
   path: string,
   { method = 'GET', body, headers = {} }: Sending = {},
 ): Promise<Reply<T>> {
+  // A picture goes as it is, all else as JSON.
+  const raw = body instanceof Blob;
   try {
     const response = await fetch(path, {
       method,
       headers: {
         [APP_HEADER]: '1',
-        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+        ...(body === undefined ? {} : { 'content-type': raw ? body.type : 'application/json' }),
         ...headers,
       },
-      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+      ...(body === undefined ? {} : { body: raw ? body : JSON.stringify(body) }),
     });
     const data: unknown = response.status === 204 ? null : await response.json();
     if (response.ok) return { ok: true, data: data as T };

@@ -1,12 +1,9 @@
 import type { Docket } from '@omniarton/core/docket';
-import type { BakeNotes } from '@omniarton/core/kitchen';
+import { emptyNotes, type BakeNotes } from '@omniarton/core/kitchen';
 import { today } from '../words/say';
 
 /** A sheet to write a bake down on, begun today. */
 export const newSheet = (docket: Docket | null): BakeNotes => ({
-  bakedOn: today(),
-  minutes: null,
+  ...emptyNotes(today()),
   ovenCelsius: docket?.bake.ovenCelsius ?? null,
-  scores: {},
-  notes: '',
 });

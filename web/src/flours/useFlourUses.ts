@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import { useAppSelector } from '../state/state';
 import { NO_KITCHEN } from '../state/kitchen/kitchenSlice';
 import { useFlourUsesQuery } from '../api/cupboardApi';
+import { marksWords } from '../words/marks';
 
 /** The jars of the house that hold a flour, and the logged bakes whose docket does. */
 export function useFlourUses(household: string, flour: string) {
@@ -16,9 +17,9 @@ export function useFlourUses(household: string, flour: string) {
       }),
     [blends, flour],
   );
-  const bakes = (data ?? []).map(({ scores, ...one }) => ({
+  const bakes = (data ?? []).map(({ marks, ...one }) => ({
     ...one,
-    marks: Object.entries(scores).map(([which, mark]) => `${which} ${mark}`),
+    marks: marksWords(marks),
   }));
   return { jars, bakes, loading: isLoading };
 }

@@ -1,7 +1,15 @@
-import type { BakeNotes } from '../../kitchen';
+import { emptyNotes, type BakeNotes } from '../../kitchen';
 import { MINUTE_MS, wallTime } from '../zone';
 import { runState } from './state';
 import type { DayRun } from './types';
+
+/** What the middle of a bake measured when it was looked at last; null: nobody measured. */
+function lastProbe({ events }: DayRun, bake: string): number | null {
+  const probes = events.flatMap((event) =>
+    event.kind === 'later' && event.task.startsWith(`${bake}.`) && event.probe !== null ? [event] : [],
+  );
+  return probes.sort((a, b) => a.at - b.at).at(-1)?.probe ?? null;
+}
 
 /** What a run knows of one bake for its log: the day, the real minutes in the oven, the dial, and what was said on the way. */
 export function notesOf(run: DayRun, bake: string): BakeNotes | null {
@@ -24,11 +32,12 @@ export function notesOf(run: DayRun, bake: string): BakeNotes | null {
     ];
   });
   if (!longest && said.length === 0) return null;
+  const empty = emptyNotes(wallTime(longest?.from ?? run.began, run.zone).slice(0, 10));
   return {
-    bakedOn: wallTime(longest?.from ?? run.began, run.zone).slice(0, 10),
+    ...empty,
+    measured: { ...empty.measured, probeCelsius: lastProbe(run, bake) },
     minutes: longest ? Math.round((longest.to - longest.from) / MINUTE_MS) : null,
     ovenCelsius: longest?.task.celsius ?? null,
-    scores: {},
     notes: said.join('\n'),
   };
 }

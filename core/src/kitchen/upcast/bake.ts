@@ -1,6 +1,8 @@
+import { bake1to2 } from './bake1to2';
 import { upcast, type Stored } from './chain';
 
-const CURRENT = 1;
+const CURRENT = 2;
 
-/** The same of a bake that was written down: there is one version of it so far. */
-export const upcastBake = <Bake = Stored>(stored: object): Bake => upcast<Bake>(stored, {}, CURRENT);
+/** The same of a bake that was written down. */
+export const upcastBake = <Bake = Stored>(stored: object): Bake =>
+  upcast<Bake>(stored, { 1: bake1to2 }, CURRENT);

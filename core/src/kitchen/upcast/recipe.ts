@@ -7,6 +7,7 @@ import { recipe4to5 } from './recipe4to5';
 import { recipe5to6 } from './recipe5to6';
 import { recipe6to7 } from './recipe6to7';
 import { recipe7to8 } from './recipe7to8';
+import { recipe8to9 } from './recipe8to9';
 
 const STEPS: Steps = {
   1: recipe1to2,
@@ -16,8 +17,9 @@ const STEPS: Steps = {
   5: recipe5to6,
   6: recipe6to7,
   7: recipe7to8,
+  8: recipe8to9,
 };
-const CURRENT = 8;
+const CURRENT = 9;
 
 /** Brings a stored recipe up to this program's schema, a version at a time. Throws UnreadableDocumentError for a newer one. */
 export const upcastRecipe = (stored: object): RecipeDocument =>

@@ -1,3 +1,4 @@
+import bakeV1 from '../fixtures/bake-v1.json';
 import bagV1 from '../fixtures/bag-v1.json';
 import kitchenV1 from '../fixtures/kitchen-v1.json';
 import recipeV1 from '../fixtures/recipe-v1.json';
@@ -8,10 +9,12 @@ import recipeV5 from '../fixtures/recipe-v5.json';
 import recipeV6 from '../fixtures/recipe-v6.json';
 import recipeV7 from '../fixtures/recipe-v7.json';
 import recipeV8 from '../fixtures/recipe-v8.json';
+import recipeV9 from '../fixtures/recipe-v9.json';
 import settingsV1 from '../fixtures/settings-v1.json';
 import {
   EMPTY_KITCHEN,
   EMPTY_RECIPE,
+  emptyNotes,
   upcastBag,
   upcastBake,
   upcastKitchen,
@@ -20,8 +23,8 @@ import {
 } from '..';
 
 describe('a stored document', () => {
-  it('of today’s version is left as it is', () => expect(upcastRecipe(recipeV8)).toEqual(recipeV8));
-  it.each([recipeV1, recipeV2, recipeV3, recipeV4, recipeV5, recipeV6, recipeV7, recipeV8])(
+  it('of today’s version is left as it is', () => expect(upcastRecipe(recipeV9)).toEqual(recipeV9));
+  it.each([recipeV1, recipeV2, recipeV3, recipeV4, recipeV5, recipeV6, recipeV7, recipeV8, recipeV9])(
     'of a recipe, version $schema, has every field of today',
     (found) => {
       const stored = upcastRecipe(found);
@@ -56,7 +59,17 @@ describe('a stored document', () => {
       signs: '',
       measures: 'us',
     });
-    expect(upcastBake({ schema: 1, notes: {} })).toEqual({ schema: 1, notes: {} });
+    expect(upcastBake(bakeV1)).toEqual({
+      ...bakeV1,
+      schema: 2,
+      notes: {
+        ...emptyNotes('2026-06-20'),
+        minutes: 36,
+        ovenCelsius: 175,
+        notes: 'A little pale.',
+        looks: [{ when: 'cooled', marks: { rise: 6, moistness: 7, overall: 8 } }],
+      },
+    });
   });
   it('of a newer program is refused by name', () => {
     for (const read of [upcastRecipe, upcastKitchen, upcastBag, upcastBake, upcastSettings])

@@ -1,21 +1,18 @@
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { BakeAnswer } from '@omniarton/contracts';
-import type { Docket, DocketBake } from '@omniarton/core/docket';
-import { compareBake, timedBy } from '@omniarton/core/log';
-import { useBakesQuery, useDocketQuery, useRemoveBakeMutation } from '../../api/bakesApi';
+import { useBakesQuery } from '../../api/bakesApi';
 import type { Failure } from '../../api/http';
 import { failureWords } from '../../api/words';
-import { useAppDispatch } from '../../state/state';
-import { lookAtBags } from '../../state/kitchen/bags';
-import { DocketPaper } from '../../docket/DocketPaper';
-import { useTemperatureUnit } from '../../state/bench/useMeasures';
-import { Button, Chip } from '../../ui/Button';
-import { Figure, Heading, Row, Small } from '../../ui/layout';
+import { useDraft } from '../../state/bench/onBench';
+import { Button } from '../../ui/Button';
+import { Heading, Small } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
-import { sayTemperature } from '../../words/say';
-import { SheetOver } from '../../ui/Sheet';
-import { useDraft, useRequest } from '../../state/bench/onBench';
+import { BakeRow } from './BakeRow';
+import { CompareBakes } from './CompareBakes';
+
+/** No more are held side by side. */
+const MOST = 4;
 
 /** Every bake of this recipe, the newest day first. */
 export function BakeList() {
@@ -24,12 +21,19 @@ export function BakeList() {
   const stored = useDraft((draft) => draft.base > 0);
   const [cursors, setCursors] = useState<readonly (string | undefined)[]>([undefined]);
   const { data } = useBakesQuery({ household, recipe }, { skip: !stored });
+  const [compared, setCompared] = useState<readonly BakeAnswer[]>([]);
+  const compare = (bake: BakeAnswer, on: boolean) =>
+    setCompared((those) => [...those.filter(({ id }) => id !== bake.id), ...(on ? [bake] : [])].slice(-MOST));
+  // As they are now, the oldest first: the others are held against it.
+  const held = compared
+    .map((bake) => data?.items.find(({ id }) => id === bake.id) ?? bake)
+    .sort((a, b) => (a.doc.notes.bakedOn + a.createdAt < b.doc.notes.bakedOn + b.createdAt ? -1 : 1));
   const none = !stored || data?.items.length === 0;
   return (
     <section aria-labelledby="bakes">
       <Heading id="bakes">Bakes so far</Heading>
       {none ? (
-        <Small>None is written down yet.</Small>
+        <Small>Never tried: none is written down yet.</Small>
       ) : (
         <List>
           {cursors.map((cursor, at) => (
@@ -38,11 +42,14 @@ export function BakeList() {
               household={household}
               recipe={recipe}
               cursor={cursor}
+              compared={compared}
+              onCompare={compare}
               onMore={at === cursors.length - 1 ? (next) => setCursors([...cursors, next]) : undefined}
             />
           ))}
         </List>
       )}
+      {held.length > 1 ? <CompareBakes household={household} recipe={recipe} bakes={held} /> : null}
     </section>
   );
 }
@@ -51,11 +58,13 @@ interface PageProps {
   readonly household: string;
   readonly recipe: string;
   readonly cursor: string | undefined;
+  readonly compared: readonly BakeAnswer[];
+  readonly onCompare: (bake: BakeAnswer, on: boolean) => void;
   readonly onMore: ((next: string) => void) | undefined;
 }
 
 /** A hundred bakes at most; older ones when they are asked for. */
-function BakePage({ household, recipe, cursor, onMore }: PageProps) {
+function BakePage({ household, recipe, cursor, compared, onCompare, onMore }: PageProps) {
   const { data, error } = useBakesQuery({ household, recipe, ...(cursor ? { cursor } : {}) });
   if (error)
     return (
@@ -73,7 +82,14 @@ function BakePage({ household, recipe, cursor, onMore }: PageProps) {
   return (
     <>
       {items.map((bake) => (
-        <BakeRow key={bake.id} bake={bake} household={household} recipe={recipe} />
+        <BakeRow
+          key={bake.id}
+          bake={bake}
+          household={household}
+          recipe={recipe}
+          compared={compared.some(({ id }) => id === bake.id)}
+          onCompare={(on) => onCompare(bake, on)}
+        />
       ))}
       {next !== null && onMore ? (
         <li data-wide>
@@ -84,96 +100,13 @@ function BakePage({ household, recipe, cursor, onMore }: PageProps) {
   );
 }
 
-interface RowProps {
-  readonly bake: BakeAnswer;
-  readonly household: string;
-  readonly recipe: string;
-}
-
-function BakeRow({ bake, household, recipe }: RowProps) {
-  const { notes, docket: docketId } = bake.doc;
-  const unit = useTemperatureUnit();
-  const [open, setOpen] = useState(false);
-  const { data } = useDocketQuery({ household, recipe, docket: docketId });
-  const [remove] = useRemoveBakeMutation();
-  const [{ timed }, ask] = useRequest();
-  const dispatch = useAppDispatch();
-  const docket = data?.doc.docket as Docket | undefined;
-  const scores = Object.entries(notes.scores).map(([which, mark]) => `${which} ${mark}`);
-  return (
-    <li>
-      <Figure $size={2}>
-        {notes.minutes ?? '–'}
-        <small> min</small>
-      </Figure>
-      <div>
-        <strong>{notes.bakedOn}</strong>
-        <Small>
-          {[
-            ...(notes.ovenCelsius === null ? [] : [sayTemperature(notes.ovenCelsius, unit)]),
-            ...(docket ? [compareWords(bake, docket.bake)] : []),
-            ...scores,
-          ].join(' · ')}
-        </Small>
-        {notes.notes ? <Written>{notes.notes}</Written> : null}
-      </div>
-      <Row>
-        <Button isDisabled={!docket} onPress={() => setOpen(true)}>
-          Its docket
-        </Button>
-        {docket ? <TimeCounts bake={bake} docket={docket} /> : null}
-        <Button
-          $weight="quiet"
-          aria-label={`Take the bake of ${notes.bakedOn} off the log`}
-          onPress={() => {
-            // Its time goes with it.
-            if (timed?.bake === bake.id) ask({ timed: null });
-            void remove({ household, recipe, bake: bake.id, version: bake.version }).then(() =>
-              dispatch(lookAtBags(household)),
-            );
-          }}
-        >
-          ✕
-        </Button>
-      </Row>
-      {docket ? (
-        <SheetOver title={`As baked on ${notes.bakedOn}`} isOpen={open} onClose={() => setOpen(false)}>
-          <DocketPaper docket={docket} stale={false} />
-          <Small>Engine {data?.engine}</Small>
-        </SheetOver>
-      ) : null}
-    </li>
-  );
-}
-
-/** Which bake's time sets the prediction right: the last one that was timed, or another that is chosen. */
-function TimeCounts({ bake, docket }: { readonly bake: BakeAnswer; readonly docket: Docket }) {
-  const [request, ask] = useRequest();
-  const timed = timedBy(bake.id, bake.doc.notes, docket.bake);
-  if (!timed) return null;
-  const counts = request.timed?.bake === bake.id;
-  return (
-    <Chip isSelected={counts} onChange={(on) => ask({ timed: on ? timed : null })}>
-      Its time counts
-    </Chip>
-  );
-}
-
-function compareWords({ doc }: BakeAnswer, predicted: DocketBake): string {
-  const { ratio, window } = compareBake(doc.notes, predicted);
-  if (ratio === null || !predicted.minutes) return 'not timed';
-  const { central, low, high } = predicted.minutes;
-  const place = window === 'inside' ? 'inside the window' : `${window} than the window`;
-  return `${ratio.toFixed(2)} × the predicted ${Math.round(central)} min (${Math.round(low)}–${Math.round(high)}), ${place}`;
-}
-
 const List = styled.ul`
   display: grid;
   margin-top: ${({ theme }) => theme.space(2)};
   > li {
     display: grid;
-    grid-template-columns: 6.5rem minmax(0, 1fr) auto;
-    align-items: center;
+    grid-template-columns: 6.5rem minmax(0, 1fr);
+    align-items: start;
     gap: ${({ theme }) => theme.space(4)};
     padding: ${({ theme }) => theme.space(2.5)} 0;
     border-top: 1px solid ${({ theme }) => theme.colour.line};
@@ -185,6 +118,9 @@ const List = styled.ul`
   > li:not([data-wide]) > :first-child {
     text-align: right;
   }
+  > li > :nth-child(3) {
+    grid-column: 2;
+  }
   small {
     font-size: 0.5em;
   }
@@ -192,13 +128,5 @@ const List = styled.ul`
     > li {
       grid-template-columns: 5.5rem minmax(0, 1fr);
     }
-    > li > :nth-child(3) {
-      grid-column: 2;
-    }
   }
-`;
-const Written = styled.p`
-  font: 400 1rem/1.4 ${({ theme }) => theme.font.written};
-  white-space: pre-wrap;
-  overflow-wrap: anywhere;
 `;

@@ -1,4 +1,11 @@
-import { applyPatches, enablePatches, produceWithPatches, type Draft as Drafting, type Patch } from 'immer';
+import {
+  applyPatches,
+  castDraft,
+  enablePatches,
+  produceWithPatches,
+  type Draft as Drafting,
+  type Patch,
+} from 'immer';
 import { shiftOf } from '@omniarton/core/balance';
 import type {
   BakeNotes,
@@ -181,7 +188,7 @@ function change(doc: Drafting<RecipeDocument>, edit: Edit): void {
       doc.serving = edit.serving;
       break;
     case 'bakeSheet':
-      doc.bakeSheet = edit.sheet;
+      doc.bakeSheet = castDraft(edit.sheet);
       break;
   }
 }
