@@ -198,7 +198,10 @@ test('log: a bake is kept with its docket, takes its grams from the bags, and gi
   await page.getByRole('button', { name: 'Write down a bake' }).click();
   await page.getByLabel('It took').fill('27');
   await page.getByLabel('It took').press('Enter');
-  await page.getByRole('radiogroup', { name: /^Overall/ }).getByText('8', { exact: true }).click();
+  await page
+    .getByRole('radiogroup', { name: /^Overall/ })
+    .getByText('8', { exact: true })
+    .click();
   await page.getByLabel('Notes').fill('Edges golden.');
   await bench.settled();
   const used = await bench.grams('glutinous rice flour');

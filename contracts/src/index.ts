@@ -6,6 +6,7 @@ export type { PageOf, RecipeAnswer, RecipeSummary } from './recipe';
 export { BakeDto, BakeNotesDto } from './bake';
 export type { BakeAnswer, FlourUse } from './bake';
 export { MOST_PHOTOS, PHOTO_BYTES, PHOTO_OF, PHOTO_PIXELS, type PhotoAnswer, type PhotoOf } from './photo';
+export { TastingDto, type TastingAnswer } from './tasting';
 export { KeptDocketDto } from './docket';
 export type { DocketAnswer, DocketSummary } from './docket';
 export { KitchenDocumentDto } from './kitchen';

@@ -1,6 +1,7 @@
 import type { BagDto } from './cupboard';
 import type { BakeDto } from './bake';
 import type { PhotoOf } from './photo';
+import type { TastingDto } from './tasting';
 import type { KeptDocketDto } from './docket';
 import type { DayDto } from './day';
 import type { KitchenDocumentDto } from './kitchen';
@@ -77,6 +78,8 @@ export interface EverythingFile {
   }[];
   readonly bakes: readonly { readonly id: string; readonly recipe: string; readonly doc: BakeDto }[];
   readonly bags: readonly { readonly id: string; readonly doc: BagDto }[];
+  /** Missing in files that are older than tastings. */
+  readonly tastings?: readonly { readonly id: string; readonly recipe: string; readonly doc: TastingDto }[];
   /** Missing in files that are older than pictures; their bytes in base64. */
   readonly photos?: readonly {
     readonly id: string;
@@ -99,6 +102,7 @@ export interface TakenInAnswer {
   readonly bakes: number;
   readonly bags: number;
   readonly photos: number;
+  readonly tastings: number;
   /** What was there already, or can't be used; each of the latter with why. */
   readonly known: number;
   readonly refused: readonly string[];

@@ -20,6 +20,8 @@ export const PATHS = {
   bakeRestore: '/api/households/:household/recipes/:recipe/bakes/:bake/restore',
   photos: '/api/households/:household/bakes/:bake/photos',
   photo: '/api/households/:household/bakes/:bake/photos/:photo',
+  tastings: '/api/households/:household/recipes/:recipe/tastings',
+  tasting: '/api/households/:household/recipes/:recipe/tastings/:tasting',
   cupboard: '/api/households/:household/cupboard',
   bag: '/api/households/:household/cupboard/bags/:bag',
   bagRestore: '/api/households/:household/cupboard/bags/:bag/restore',

@@ -18,6 +18,7 @@ import { photoRoutes } from './photos/photoRoutes';
 import { recipeRoutes } from './recipes/recipeRoutes';
 import type { Services } from './services';
 import { shelfRoutes } from './shelf/shelfRoutes';
+import { tastingRoutes } from './tastings/tastingRoutes';
 
 export interface AppOptions {
   readonly services: Services;
@@ -43,6 +44,7 @@ export function makeApp({ services, host, port, logger, webFolder }: AppOptions)
   docketRoutes(app, services);
   bakeRoutes(app, services);
   photoRoutes(app, services);
+  tastingRoutes(app, services);
   cupboardRoutes(app, services);
   shelfRoutes(app, services);
   binRoutes(app, services);

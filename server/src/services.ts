@@ -28,6 +28,8 @@ import { recipeStore } from './recipes/recipeStore';
 import { requestStore } from './recipes/requestStore';
 import { shelfService } from './shelf/shelfService';
 import { shelfStore } from './shelf/shelfStore';
+import { tastingService } from './tastings/tastingService';
+import { tastingStore } from './tastings/tastingStore';
 
 const cupboardOn = (db: Knex) => ({ bags: bagStore(db), movements: movementStore(db) });
 
@@ -45,6 +47,7 @@ const everythingOn = (db: Knex) => ({
   kitchens: kitchensOn(db),
   days: daysOn(db),
   photos: photoStore(db),
+  tastings: tastingStore(db),
 });
 const eraseOn = (db: Knex) => ({ erase: eraseStore(db), kitchens: kitchensOn(db), days: daysOn(db) });
 
@@ -65,6 +68,7 @@ export function servicesOn(db: Knex, folders: Folders = {}) {
     ),
     bakes: bakeService(bakesOn(db), (work) => db.transaction((inside) => work(bakesOn(inside)))),
     photos: photoService(photoStore(db)),
+    tastings: tastingService(tastingStore(db)),
     cupboard: cupboardService(cupboardOn(db), (work) => db.transaction((inside) => work(cupboardOn(inside)))),
     dockets: docketService(docketStore(db)),
     settings: shelfService<SettingsDto>(settingsOn(db), DEFAULT_SETTINGS, 'settings page'),

@@ -8,6 +8,7 @@ import * as seats from './migrations/0006-seats';
 import * as flourUses from './migrations/0007-flour-uses';
 import * as days from './migrations/0008-days';
 import * as photos from './migrations/0009-photos';
+import * as tastings from './migrations/0010-tastings';
 
 interface Named extends Knex.Migration {
   readonly name: string;
@@ -24,6 +25,7 @@ const MIGRATIONS: readonly Named[] = [
   { name: '0007-flour-uses', ...flourUses },
   { name: '0008-days', ...days },
   { name: '0009-photos', ...photos },
+  { name: '0010-tastings', ...tastings },
 ];
 
 const config: Knex.MigratorConfig = {

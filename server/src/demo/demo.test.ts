@@ -37,6 +37,7 @@ describe('the database', () => {
       'recipes',
       'requests',
       'settings',
+      'tastings',
     ]);
   });
 });

@@ -59,6 +59,7 @@ export const eraseService = (
       }
       const recipes = await erase.rewrite(scope, 'recipes', id, (doc) => scrubbed(doc, id));
       const dockets = await erase.rewrite(scope, 'dockets', id, (doc) => scrubbedDocket(doc, id, name));
+      await erase.rewrite(scope, 'tastings', id, (doc) => scrubbed(doc, id));
       await erase.dropRequests(scope);
       return { recipes, dockets, bakes: 0, backups: backups() };
     }),

@@ -94,7 +94,7 @@ export const eraseStore = (db: Knex) => ({
   /** Writes every document of a table that names a person anew; says how many. A changed recipe is a new version of it. */
   async rewrite(
     { householdId }: Scope,
-    table: 'recipes' | 'dockets',
+    table: 'recipes' | 'dockets' | 'tastings',
     person: string,
     change: Change,
   ): Promise<number> {
@@ -110,7 +110,7 @@ export const eraseStore = (db: Knex) => ({
           .where({ household_id: householdId, id })
           .update({
             doc: JSON.stringify(change(doc)),
-            ...(table === 'recipes' ? { version: db.raw('version + 1') } : {}),
+            ...(table !== 'dockets' ? { version: db.raw('version + 1') } : {}),
           });
       changed += rows.length;
     }

@@ -12,7 +12,7 @@ import { takeFileIn } from './takeFileIn';
 type Transaction = <T>(work: (stores: EverythingStores) => Promise<T>) => Promise<T>;
 type Write = (text: string) => Promise<void>;
 
-const LISTS = ['recipes', 'dockets', 'bakes', 'bags', 'photos'] as const;
+const LISTS = ['recipes', 'dockets', 'bakes', 'bags', 'photos', 'tastings'] as const;
 export const everythingService = (stores: EverythingStores, inTransaction: Transaction) => ({
   /** Writes everything of a household that isn't in the bin as one JSON document, a page at a time. */
   async giveOut(scope: Scope, household: string, now: Date, write: Write): Promise<void> {

@@ -2,6 +2,7 @@ import type { Knex } from 'knex';
 import type { KeptDocketDto, MovedOut, PhotoOf } from '@omniarton/contracts';
 import { upcastDocket } from '@omniarton/core/docket';
 import { upcastBag, upcastBake, upcastRecipe } from '@omniarton/core/kitchen';
+import { upcastTasting } from '@omniarton/core/taste';
 import { pagesById } from '../db/pagesById';
 import { readable } from '../http/readable';
 import type { Scope } from '../http/scope';
@@ -37,7 +38,7 @@ const pages = (db: Knex, table: Listed, householdId: string) =>
   pagesById<Stored & StoredPhoto>(
     () => {
       const rows = db(table).where({ [`${table}.household_id`]: householdId });
-      if (table === 'dockets') return rows;
+      if (table === 'dockets' || table === 'tastings') return rows;
       if (table !== 'photos') return rows.whereNull('removed_at');
       const kept = db('bakes').where({ household_id: householdId }).whereNull('removed_at').select('id');
       return rows.whereIn('bake_id', kept);
@@ -59,6 +60,7 @@ const MAKE = {
   dockets: toDocket,
   bakes: ({ id, recipe_id, doc }: Stored) => ({ id, recipe: recipe_id, doc: upcastBake(doc) }),
   bags: ({ id, doc }: Stored) => ({ id, doc: upcastBag(doc) }),
+  tastings: ({ id, recipe_id, doc }: Stored) => ({ id, recipe: recipe_id, doc: upcastTasting(doc) }),
   photos: ({ id, bake_id, shows, bytes }: Stored & StoredPhoto) => ({
     id,
     bake: bake_id,

@@ -4,6 +4,7 @@ import type { KitchenDocument } from '@omniarton/core/kitchen';
 import type { BakeStores } from '../bakes/bakeService';
 import type { DocketStore } from '../dockets/docketStore';
 import type { PhotoStore } from '../photos/photoStore';
+import type { TastingStore } from '../tastings/tastingStore';
 import type { RecipeStore } from '../recipes/recipeStore';
 import type { ShelfStore } from '../shelf/shelfStore';
 import type { EverythingStore } from './everythingStore';
@@ -17,4 +18,5 @@ export interface EverythingStores extends BakeStores {
   readonly kitchens: ShelfStore<KitchenDocument>;
   readonly days: ShelfStore<DayDocument>;
   readonly photos: PhotoStore;
+  readonly tastings: TastingStore;
 }

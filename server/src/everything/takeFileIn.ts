@@ -7,6 +7,7 @@ import {
   KitchenDocumentDto,
   RecipeDocumentDto,
   SettingsDto,
+  TastingDto,
   PHOTO_OF,
   type EverythingFile,
   type MovedOut,
@@ -23,6 +24,7 @@ import {
   upcastRecipe,
   upcastSettings,
 } from '@omniarton/core/kitchen';
+import { upcastTasting } from '@omniarton/core/taste';
 import { checked } from '../http/body';
 import { InvalidError } from '../http/errors';
 import type { Scope } from '../http/scope';
@@ -31,12 +33,12 @@ import { seenPhoto } from '../photos/seenPhoto';
 import type { EverythingStores } from './stores';
 import { mergedKitchen } from './mergedKitchen';
 
-type Listed = 'recipes' | 'dockets' | 'bakes' | 'bags' | 'photos';
+type Listed = 'recipes' | 'dockets' | 'bakes' | 'bags' | 'photos' | 'tastings';
 const MOST_REFUSED = 20;
 
 /** Counts what a file brings, and says of what it can't use why. */
 class Tally {
-  readonly counts = { recipes: 0, dockets: 0, bakes: 0, bags: 0, photos: 0, known: 0 };
+  readonly counts = { recipes: 0, dockets: 0, bakes: 0, bags: 0, photos: 0, tastings: 0, known: 0 };
   readonly refused: string[] = [];
   took(what: Listed, taken: boolean): void {
     this.counts[taken ? what : 'known'] += 1;
@@ -98,6 +100,10 @@ const takers = (
     if (made) newBags.add(id as string);
     return made;
   },
+  tastings: async ({ id, recipe, doc }) => {
+    const tasting = await read(TastingDto, id, () => upcastTasting(doc as object));
+    return (await inside.tastings.create(scope, String(recipe), id as string, tasting)) !== undefined;
+  },
   photos: async ({ id, bake, of, bytes }) => {
     if (typeof id !== 'string' || !isUuid(id) || !isUuid(String(bake)))
       throw new InvalidError('its id is none');
@@ -109,7 +115,7 @@ const takers = (
 });
 
 /** In the order in which they stand on each other. */
-const ORDER: readonly Listed[] = ['recipes', 'dockets', 'bakes', 'bags', 'photos'];
+const ORDER: readonly Listed[] = ['recipes', 'dockets', 'bakes', 'bags', 'photos', 'tastings'];
 
 /** What came in and went out of the bags that the file has brought: of others the cupboard knows more. */
 async function takeMoves(

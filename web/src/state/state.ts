@@ -2,6 +2,7 @@ import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import type { api } from '../api/api';
 import type { Days } from './day/daySlice';
+import type { Tastings } from './tastings/tastingSlice';
 import type { Kitchens } from './kitchen/kitchenSlice';
 import type { Drafts } from './draft/draftSlice';
 import type { MirrorState } from './draft/mirrorSlice';
@@ -12,6 +13,7 @@ export interface RootState {
   readonly drafts: Drafts;
   readonly kitchens: Kitchens;
   readonly days: Days;
+  readonly tastings: Tastings;
   readonly engine: Engines;
   readonly mirror: MirrorState;
   readonly api: ReturnType<typeof api.reducer>;

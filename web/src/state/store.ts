@@ -1,6 +1,7 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { api } from '../api/api';
 import { dayReducer } from './day/daySlice';
+import { tastingReducer } from './tastings/tastingSlice';
 import { kitchenReducer } from './kitchen/kitchenSlice';
 import { draftReducer } from './draft/draftSlice';
 import { mirrorListening } from './draft/mirroring';
@@ -15,6 +16,7 @@ export const makeStore = () =>
       drafts: draftReducer,
       kitchens: kitchenReducer,
       days: dayReducer,
+      tastings: tastingReducer,
       engine: engineReducer,
       mirror: mirrorReducer,
       [api.reducerPath]: api.reducer,

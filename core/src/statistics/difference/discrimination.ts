@@ -28,10 +28,13 @@ export function criticalCount(protocol: Protocol, n: number, alpha: number): Cri
   const all = under ** BigInt(n);
   const sides = bothWays ? 2n : 1n;
   let [sum, found]: [bigint, Critical | null] = [0n, null];
+  // From the top down: one right answer fewer, one wrong one more.
+  let ways = over ** BigInt(n);
   for (let k = n; k >= 0; k -= 1) {
-    sum += row[k]! * over ** BigInt(k) * (under - over) ** BigInt(n - k);
+    sum += row[k]! * ways;
     if (sides * sum * limit.under > limit.over * all) break;
     found = { count: k, level: fraction(sides * sum, all) };
+    ways = (ways * (under - over)) / over;
   }
   return found;
 }
@@ -60,9 +63,38 @@ export interface PanelSize {
   readonly stable: number | null;
 }
 
+/** The critical count by doubles, for panels of many sizes at once: no count of answers reaches such a level to the last digit. */
+function countByDoubles(protocol: Protocol, n: number, alpha: number): number | null {
+  const { chance, bothWays } = PROTOCOL[protocol];
+  const p = toNumber(chance);
+  const sides = bothWays ? 2 : 1;
+  let [logOf, sum, found]: [number, number, number | null] = [n * Math.log(p), 0, null];
+  for (let k = n; k >= 0; k -= 1) {
+    sum += sides * Math.exp(logOf);
+    if (sum > alpha) break;
+    found = k;
+    logOf += Math.log(k) - Math.log(n - k + 1) + Math.log((1 - p) / p);
+  }
+  return found;
+}
+
+const powers = new Map<string, readonly number[]>();
+
 /** Powers of panels from 1 on. */
-export const powersOf = (protocol: Protocol, alpha: number, tellers: number): number[] =>
-  Array.from({ length: LARGEST_PANEL }, (_, at) => differencePower(protocol, at + 1, alpha, tellers));
+export function powersOf(protocol: Protocol, alpha: number, tellers: number): readonly number[] {
+  const key = `${protocol},${alpha},${tellers}`;
+  const known = powers.get(key);
+  if (known) return known;
+  const right = rightShare(protocol, tellers);
+  const { bothWays } = PROTOCOL[protocol];
+  const made = Array.from({ length: LARGEST_PANEL }, (_, at) => {
+    const count = countByDoubles(protocol, at + 1, alpha);
+    if (count === null) return 0;
+    return upperTailOf(at + 1, count, right) + (bothWays ? upperTailOf(at + 1, count, 1 - right) : 0);
+  });
+  powers.set(key, made);
+  return made;
+}
 
 /** Example: triangle, 0.05, 0.3 of people, power 0.8 → first 40, stable 42. */
 export function panelSize(powers: readonly number[], target: number): PanelSize {

@@ -59,4 +59,10 @@ export const STAGES: readonly Stage[] = [
     'what really happened',
     async () => (await import('../../stages/log/LogStage')).LogStage,
   ),
+  stage(
+    'taste',
+    'Taste',
+    'which is better, blind',
+    async () => (await import('../../stages/taste/TasteStage')).TasteStage,
+  ),
 ];

@@ -1,5 +1,4 @@
 import {
-  Chart,
   Filler,
   LinearScale,
   LineController,
@@ -14,9 +13,9 @@ import { fahrenheitOf } from '@omniarton/core/quantity';
 import type { DocketBake } from '@omniarton/core/docket';
 import { useTemperatureUnit } from '../../state/bench/useMeasures';
 import { sayTemperature, type TemperatureUnit } from '../../words/say';
+import { Chart } from '../../ui/chart';
 import { useDrawnTheme } from '../../ui/useDrawnTheme';
 
-Chart.defaults.font = { family: "'Sofia Sans Condensed Variable', system-ui, sans-serif", size: 15 };
 Chart.register(LineController, LineElement, PointElement, LinearScale, Filler, Tooltip);
 
 const shown = (celsius: number, unit: TemperatureUnit) =>

@@ -1,0 +1,27 @@
+export { openTrays, refusalOf, withBallot, type Refusal } from './ballots';
+export { fromTastingCsv, toTastingCsv, TastingCsvError } from './csv';
+export { clashesOf, holdsOf, type Clash } from './holds';
+export { reachOf, type Reach } from './panel';
+export {
+  resultOf,
+  type DifferenceResult,
+  type JustRightResult,
+  type PairedResult,
+  type PairLiked,
+  type RankedResult,
+  type TastingResult,
+} from './result';
+export { SAMPLES_OF, traysOf } from './trays';
+export { upcastTasting } from './upcast';
+export {
+  TASTE_TESTS,
+  type Answer,
+  type Ballot,
+  type Cup,
+  type Holds,
+  type Sample,
+  type Taster,
+  type TasteTest,
+  type TastingDocument,
+  type Tray,
+} from './types';

@@ -1,0 +1,253 @@
+import {
+  criticalCount,
+  differenceP,
+  differencePower,
+  friedman,
+  jarPenalty,
+  midranks,
+  pairedMean,
+  pairsBeyond,
+  panelSize,
+  powersOf,
+  preference,
+  signTest,
+  sumDifferences,
+  tellers,
+  toNumber,
+  wilcoxon,
+  type Estimate,
+  type JarPenalty,
+  type PairedMean,
+  type Protocol,
+} from '../statistics';
+import { traysOf } from './trays';
+import type { Answer, Ballot, TastingDocument, Tray } from './types';
+
+/** What a test of a difference came to. */
+export interface DifferenceResult {
+  readonly kind: 'difference';
+  readonly answers: number;
+  readonly right: number;
+  readonly p: number;
+  /** Right answers that would be needed; null: so few answers can't show it. */
+  readonly needed: number | null;
+  readonly tellers: Estimate;
+  /** How likely this panel finds a difference that half of people can tell; and how many answers would find it in eight of ten. */
+  readonly power: number;
+  readonly enough: number | null;
+  /** Answers are of the same few people more than once. */
+  readonly repeated: boolean;
+}
+
+/** What a comparison of two came to. */
+export interface PairedResult {
+  readonly kind: 'paired';
+  readonly first: number;
+  readonly second: number;
+  readonly undecided: number;
+  readonly p: number;
+  readonly needed: number | null;
+  /** P(the second has more), by what is believed after these answers. */
+  readonly second_more: number;
+  readonly power: number;
+  readonly enough: number | null;
+}
+
+/** Two samples beside each other, by the same tasters. */
+export interface PairLiked {
+  readonly a: number;
+  readonly b: number;
+  readonly mean: PairedMean;
+  readonly wilcoxonP: number;
+  readonly signP: number;
+}
+
+/** How much each sample was liked, or where it was ranked. */
+export interface RankedResult {
+  readonly kind: 'ranking' | 'liking';
+  readonly tasters: number;
+  /** A row a taster, a column a sample: marks, or ranks (1 the least). */
+  readonly table: readonly (readonly number[])[];
+  readonly means: readonly number[];
+  readonly sums: readonly number[];
+  readonly p: number;
+  readonly agreement: number | null;
+  /** Pairs of samples whose sums of ranks are further apart than chance brings any of them. */
+  readonly apart: readonly (readonly [number, number])[];
+  readonly pairs: readonly PairLiked[];
+}
+
+/** What would be liked more or less of. */
+export interface JustRightResult {
+  readonly kind: 'just-right';
+  readonly samples: readonly { readonly sample: number; readonly penalty: JarPenalty }[];
+}
+
+export interface NoResult {
+  readonly kind: 'none';
+}
+
+export type TastingResult = DifferenceResult | PairedResult | RankedResult | JustRightResult | NoResult;
+
+const ALPHA = 0.05;
+/** Half of people can tell: a difference that is worth a bake. */
+const WORTH = 0.5;
+const POWER = 0.8;
+
+interface Given {
+  readonly tray: Tray;
+  readonly ballot: Ballot;
+}
+
+/** Ballots with their trays; those of trays that are no longer there count for nothing. */
+function given(tasting: TastingDocument): Given[] {
+  const trays = traysOf(tasting);
+  const here = tasting.ballots.filter(({ taster }) => !tasting.withdrawn.includes(taster));
+  return here.flatMap((ballot) => {
+    const tray = trays.find((one) => one.taster === ballot.taster && one.round === ballot.round);
+    return tray ? [{ tray, ballot }] : [];
+  });
+}
+
+const sampleOf = ({ cups }: Tray, code: string): number | undefined =>
+  cups.find((cup) => cup.code === code)?.sample;
+
+/** Whether somebody picked the odd cup, or the one like the reference. */
+function isRight({ tray, ballot }: Given): boolean {
+  const { answer } = ballot;
+  if (answer.kind !== 'pick') return false;
+  const picked = sampleOf(tray, answer.code);
+  const reference = tray.cups.find((cup) => cup.reference);
+  if (reference) return picked === reference.sample;
+  return tray.cups.filter(({ sample }) => sample === picked).length === 1;
+}
+
+function difference(tasting: TastingDocument, all: readonly Given[], protocol: Protocol): DifferenceResult {
+  const n = all.length;
+  const right = all.filter(isRight).length;
+  return {
+    kind: 'difference',
+    answers: n,
+    right,
+    p: toNumber(differenceP(protocol, n, right)),
+    needed: criticalCount(protocol, n, ALPHA)?.count ?? null,
+    tellers: tellers(protocol, n, right, 0.95),
+    power: differencePower(protocol, n, ALPHA, WORTH),
+    enough: panelSize(powersOf(protocol, ALPHA, WORTH), POWER).stable,
+    repeated: tasting.rounds > 1,
+  };
+}
+
+function paired(all: readonly Given[]): PairedResult {
+  const picks = all.flatMap(({ tray, ballot }) =>
+    ballot.answer.kind === 'more'
+      ? [ballot.answer.code === null ? null : (sampleOf(tray, ballot.answer.code) ?? null)]
+      : [],
+  );
+  const [first, second] = [0, 1].map((sample) => picks.filter((one) => one === sample).length) as [
+    number,
+    number,
+  ];
+  const n = first + second;
+  return {
+    kind: 'paired',
+    first,
+    second,
+    undecided: picks.length - n,
+    p: n === 0 ? 1 : toNumber(differenceP('two_afc_two_sided', n, second)),
+    needed: n === 0 ? null : (criticalCount('two_afc_two_sided', n, ALPHA)?.count ?? null),
+    second_more: preference(second, first, { a: 1, b: 1 }).better,
+    power: n === 0 ? 0 : differencePower('two_afc_two_sided', n, ALPHA, WORTH),
+    enough: panelSize(powersOf('two_afc_two_sided', ALPHA, WORTH), POWER).stable,
+  };
+}
+
+/** Marks of an answer by sample. */
+function bySample(tray: Tray, marks: Readonly<Record<string, number>>, samples: number): number[] {
+  return Array.from({ length: samples }, (_, sample) => {
+    const cup = tray.cups.find((one) => one.sample === sample);
+    return cup ? (marks[cup.code] ?? NaN) : NaN;
+  });
+}
+
+/** Ranks of an order by code, ties at the middle of their ranks. */
+function ranksIn(answer: Answer & { readonly kind: 'order' }): Readonly<Record<string, number>> {
+  const places = answer.groups.flatMap((group, at) => group.map((code) => [code, at] as const));
+  const ranks = midranks(places.map(([, at]) => at));
+  return Object.fromEntries(places.map(([code], at) => [code, ranks[at]!]));
+}
+
+function ranked(tasting: TastingDocument, all: readonly Given[], kind: 'ranking' | 'liking'): TastingResult {
+  const samples = tasting.samples.length;
+  const table = all.flatMap(({ tray, ballot }) => {
+    const { answer } = ballot;
+    const marks = answer.kind === 'liking' ? answer.marks : answer.kind === 'order' ? ranksIn(answer) : null;
+    const row = marks ? bySample(tray, marks, samples) : [];
+    return row.length > 0 && row.every(Number.isFinite) ? [row] : [];
+  });
+  if (table.length === 0) return { kind: 'none' };
+  const test = friedman(table.map(midranks));
+  const limit = sumDifferences(samples, table.length, ALPHA).any;
+  const column = (sample: number) => table.map((row) => row[sample]!);
+  const indices = Array.from({ length: samples }, (_, at) => at);
+  return {
+    kind,
+    tasters: table.length,
+    table,
+    means: indices.map((at) => column(at).reduce((sum, one) => sum + one, 0) / table.length),
+    sums: test.sums,
+    p: toNumber(test.p),
+    agreement: test.agreement,
+    apart: pairsBeyond(test.sums, limit),
+    pairs: indices.flatMap((a) =>
+      indices.slice(a + 1).map((b) => {
+        const own = table.map((row) => row[b]! - row[a]!);
+        return {
+          a,
+          b,
+          mean: pairedMean(own),
+          wilcoxonP: toNumber(wilcoxon(own, 'before').bothWays),
+          signP: toNumber(signTest(own).bothWays),
+        };
+      }),
+    ),
+  };
+}
+
+function justRight(tasting: TastingDocument, all: readonly Given[]): TastingResult {
+  const samples = tasting.samples.flatMap((_, sample) => {
+    const marks = all.flatMap(({ tray, ballot }) => {
+      const { answer } = ballot;
+      if (answer.kind !== 'just-right') return [];
+      const cup = tray.cups.find((one) => one.sample === sample);
+      return cup ? [{ jar: answer.marks[cup.code]!, liking: answer.liking[cup.code]! }] : [];
+    });
+    if (marks.length === 0) return [];
+    const penalty = jarPenalty(
+      marks.map(({ liking }) => liking),
+      marks.map(({ jar }) => jar),
+    );
+    return [{ sample, penalty }];
+  });
+  return samples.length > 0 ? { kind: 'just-right', samples } : { kind: 'none' };
+}
+
+const PROTOCOL_OF = { triangle: 'triangle', 'duo-trio': 'duo_trio' } as const;
+
+/** What the ballots that are in say. Sealed until the tasting is closed: ask only then. */
+export function resultOf(tasting: TastingDocument): TastingResult {
+  const all = given(tasting);
+  if (all.length === 0) return { kind: 'none' };
+  switch (tasting.test) {
+    case 'triangle':
+    case 'duo-trio':
+      return difference(tasting, all, PROTOCOL_OF[tasting.test]);
+    case 'paired':
+      return paired(all);
+    case 'ranking':
+    case 'liking':
+      return ranked(tasting, all, tasting.test);
+    case 'just-right':
+      return justRight(tasting, all);
+  }
+}

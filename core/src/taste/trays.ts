@@ -1,0 +1,107 @@
+import { servingOrders } from '../statistics';
+import type { Cup, TasteTest, TastingDocument, Tray } from './types';
+
+/** Park and Miller's minimal standard generator (1988): the same seed gives the same numbers on every machine. */
+export function numbersFrom(seed: number): (below: number) => number {
+  const MODULUS = 2_147_483_647;
+  let state = (Math.abs(Math.round(seed)) % (MODULUS - 1)) + 1;
+  return (below) => (state = (state * 48_271) % MODULUS) % below;
+}
+
+/** In another order, each as likely (Fisher and Yates). */
+function shuffled<T>(list: readonly T[], below: (n: number) => number): T[] {
+  const all = [...list];
+  for (let at = all.length - 1; at > 0; at -= 1) {
+    const other = below(at + 1);
+    [all[at], all[other]] = [all[other]!, all[at]!];
+  }
+  return all;
+}
+
+/** Orders of two samples in each test of a difference: all of them equally often. The first of duo-trio is the reference. */
+const PATTERNS: Readonly<Partial<Record<TasteTest, readonly (readonly number[])[]>>> = {
+  triangle: [
+    [0, 0, 1],
+    [0, 1, 0],
+    [1, 0, 0],
+    [1, 1, 0],
+    [1, 0, 1],
+    [0, 1, 1],
+  ],
+  'duo-trio': [
+    [0, 0, 1],
+    [0, 1, 0],
+    [1, 0, 1],
+    [1, 1, 0],
+  ],
+  paired: [
+    [0, 1],
+    [1, 0],
+  ],
+};
+
+/** Fewest and most samples of each test. */
+export const SAMPLES_OF: Readonly<Record<TasteTest, readonly [number, number]>> = {
+  triangle: [2, 2],
+  'duo-trio': [2, 2],
+  paired: [2, 2],
+  'just-right': [1, 4],
+  liking: [2, 6],
+  ranking: [3, 6],
+};
+
+/** Three-digit codes, none of them twice, and none that says anything: no 100, 111, 123. */
+function codesFrom(below: (n: number) => number): () => string {
+  const used = new Set<number>();
+  return () => {
+    for (;;) {
+      const code = 101 + below(899);
+      const [a, b, c] = [...String(code)].map(Number) as [number, number, number];
+      const telling = (a === b && b === c) || (b - a === 1 && c - b === 1) || (b === 0 && c === 0);
+      if (telling || used.has(code)) continue;
+      used.add(code);
+      return String(code);
+    }
+  };
+}
+
+/** More cups than there are codes for are no tasting at a kitchen table. */
+const MOST_CUPS = 600;
+
+/**
+ * What each taster gets in each round: which sample in which place, balanced over the panel (Williams for rankings and liking), each cup
+ * under a code of its own. The same document always gives the same trays. Throws RangeError beyond 600 cups.
+ */
+export function traysOf({ test, samples, tasters, rounds, seed }: TastingDocument): Tray[] {
+  const below = numbersFrom(seed);
+  const code = codesFrom(below);
+  const seats = tasters.flatMap(({ id }) =>
+    Array.from({ length: rounds }, (_, round) => ({ taster: id, round })),
+  );
+  const patterns = PATTERNS[test];
+  const orders = patterns
+    ? dealt(patterns, seats.length, below)
+    : shuffled(servingOrders(samples.length, seats.length), below);
+  if (orders.reduce((sum, order) => sum + order.length, 0) > MOST_CUPS)
+    throw new RangeError(`More than ${MOST_CUPS} cups.`);
+  return seats.map(({ taster, round }, at) => ({
+    taster,
+    round: round + 1,
+    cups: orders[at]!.map((sample, place): Cup => ({
+      sample,
+      reference: test === 'duo-trio' && place === 0,
+      code: test === 'duo-trio' && place === 0 ? 'reference' : code(),
+    })),
+  }));
+}
+
+/** Patterns for so many trays: whole sets of them, each set in another order, so that they come as equally often as can be. */
+function dealt(
+  patterns: readonly (readonly number[])[],
+  count: number,
+  below: (n: number) => number,
+): (readonly number[])[] {
+  const all: (readonly number[])[] = [];
+  while (all.length < count) all.push(...shuffled(patterns, below));
+  return all.slice(0, count);
+}

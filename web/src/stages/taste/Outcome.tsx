@@ -1,0 +1,142 @@
+import { lazy, Suspense, useMemo, useState } from 'react';
+import { FileTrigger } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { v7 as newId } from 'uuid';
+import {
+  fromTastingCsv,
+  resultOf,
+  TastingCsvError,
+  toTastingCsv,
+  type RankedResult,
+  type TastingDocument,
+} from '@omniarton/core/taste';
+import { nowMs } from '../../base/clock';
+import { saveFile } from '../../docket/saveFile';
+import type { TastingChange } from '../../state/tastings/tastings';
+import { Button } from '../../ui/Button';
+import { Heading, Row, Small, Stack } from '../../ui/layout';
+import { Notice } from '../../ui/Notice';
+import { resultWords, TEST_WORDS } from '../../words/tasting';
+
+/** The chart comes with its library, when there is something to be drawn. */
+const Dots = lazy(async () => ({ default: (await import('./Dots')).Dots }));
+
+interface Props {
+  readonly doc: TastingDocument;
+  readonly change: (how: TastingChange) => void;
+  readonly leave: () => void;
+}
+
+/** What came of it: the answer in a sentence, the numbers behind it, and what this panel could have found. */
+export function Outcome({ doc, change, leave }: Props) {
+  const result = useMemo(() => resultOf(doc), [doc]);
+  const [first, ...more] = resultWords(result, doc);
+  const names = useMemo(() => doc.samples.map(({ name }) => name), [doc.samples]);
+  return (
+    <Stack as="section" aria-labelledby="outcome" $gap={4}>
+      <Heading id="outcome">
+        {TEST_WORDS[doc.test].name}, {doc.on}
+      </Heading>
+      <Answer>{first}</Answer>
+      {more.map((one) => (
+        <p key={one}>{one}</p>
+      ))}
+      {result.kind === 'liking' || result.kind === 'ranking' ? (
+        <>
+          <Suspense fallback={<Small role="status">Drawing …</Small>}>
+            <Dots
+              names={names}
+              table={result.table}
+              low={1}
+              high={result.kind === 'liking' ? 9 : names.length}
+            />
+          </Suspense>
+          <Numbers result={result} names={names} />
+        </>
+      ) : null}
+      <Small>
+        {doc.ballots.length} ballots of {doc.tasters.length - doc.withdrawn.length} tasters.{' '}
+        {result.kind === 'difference' || result.kind === 'paired'
+          ? `${result.p.toPrecision(3)} is the exact chance of such an answer, or a clearer one, by guessing.`
+          : ''}
+      </Small>
+      <Row>
+        <Button onPress={() => saveFile(`tasting-${doc.on}.csv`, 'text/csv', toTastingCsv(doc))}>
+          As CSV
+        </Button>
+        <TakeBack doc={doc} change={change} />
+        <Button onPress={() => window.print()}>Print</Button>
+        <Button onPress={leave}>Done with it</Button>
+      </Row>
+    </Stack>
+  );
+}
+
+/** Judgements out of a file take the place of those that are here. */
+function TakeBack({ doc, change }: Omit<Props, 'leave'>) {
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    try {
+      const ballots = fromTastingCsv(doc, await file.text(), newId, nowMs());
+      change((one) => ({ ...one, ballots }));
+      setTrouble(null);
+    } catch (error) {
+      if (!(error instanceof TastingCsvError)) throw error;
+      setTrouble(error.message);
+    }
+  };
+  return (
+    <>
+      <FileTrigger acceptedFileTypes={['.csv', 'text/csv']} onSelect={(files) => void take(files?.[0])}>
+        <Button>Judgements from CSV</Button>
+      </FileTrigger>
+      {trouble ? <Notice tone="danger">{trouble}</Notice> : null}
+    </>
+  );
+}
+
+function Numbers({ result, names }: { readonly result: RankedResult; readonly names: readonly string[] }) {
+  return (
+    <Table>
+      <thead>
+        <tr>
+          <th scope="col">Sample</th>
+          <th scope="col">Mean</th>
+          <th scope="col">Sum of ranks</th>
+        </tr>
+      </thead>
+      <tbody>
+        {names.map((name, at) => (
+          <tr key={name}>
+            <th scope="row">{name}</th>
+            <td>{result.means[at]!.toFixed(2)}</td>
+            <td>{result.sums[at]}</td>
+          </tr>
+        ))}
+      </tbody>
+    </Table>
+  );
+}
+
+const Answer = styled.p`
+  font: 600 1.35rem/1.35 ${({ theme }) => theme.font.written};
+`;
+const Table = styled.table`
+  border-collapse: collapse;
+  th {
+    text-align: left;
+    font-weight: 400;
+  }
+  th,
+  td {
+    padding: ${({ theme }) => theme.space(1)} ${({ theme }) => theme.space(5)}
+      ${({ theme }) => theme.space(1)} 0;
+  }
+  td {
+    font-variant-numeric: tabular-nums;
+  }
+  tr {
+    border-top: 1px solid ${({ theme }) => theme.colour.line};
+  }
+`;

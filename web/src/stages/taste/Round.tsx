@@ -1,0 +1,188 @@
+import { useState } from 'react';
+import { styled } from 'styled-components';
+import {
+  openTrays,
+  traysOf,
+  withBallot,
+  type Answer,
+  type TastingDocument,
+  type Tray,
+} from '@omniarton/core/taste';
+import { v7 as newId } from 'uuid';
+import { nowMs } from '../../base/clock';
+import type { TastingChange } from '../../state/tastings/tastings';
+import { Button } from '../../ui/Button';
+import { Heading, Row, Small, Stack } from '../../ui/layout';
+import { Notice } from '../../ui/Notice';
+import { holdsWords, REFUSAL_WORDS, TEST_WORDS } from '../../words/tasting';
+import { BallotForm } from './BallotForm';
+import { CodeTable } from './CodeTable';
+
+interface Props {
+  readonly doc: TastingDocument;
+  readonly change: (how: TastingChange) => void;
+}
+
+interface RoundProps extends Props {
+  /** The seals are opened: it stays in view. */
+  readonly onClose: () => void;
+}
+
+/** The tasting itself: codes for who serves, and this device handed from taster to taster, sealed between them. */
+export function Round({ doc, change, onClose }: RoundProps) {
+  const [at, setAt] = useState<'table' | 'codes' | Tray>('table');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const open = openTrays(doc);
+  const nameOf = (taster: string) => doc.tasters.find(({ id }) => id === taster)?.name || 'Somebody';
+  const handIn = (tray: Tray, answer: Answer, words: string) => {
+    const ballot = { id: newId(), taster: tray.taster, round: tray.round, at: nowMs(), answer, words };
+    const next = withBallot(doc, ballot);
+    setTrouble(typeof next === 'string' ? REFUSAL_WORDS[next] : null);
+    if (typeof next === 'string') return;
+    change((one) => {
+      const laid = withBallot(one, ballot);
+      return typeof laid === 'string' ? one : laid;
+    });
+    setAt('table');
+  };
+  if (at === 'codes') return <CodeTable doc={doc} leave={() => setAt('table')} />;
+  if (at !== 'table')
+    return (
+      <BallotForm
+        test={doc.test}
+        about={doc.about}
+        tray={at}
+        name={nameOf(at.taster)}
+        trouble={trouble}
+        onHandIn={(answer, words) => handIn(at, answer, words)}
+        onLeave={() => setAt('table')}
+      />
+    );
+  return (
+    <Stack as="section" aria-labelledby="round" $gap={5}>
+      <Heading id="round">
+        {TEST_WORDS[doc.test].name}: {doc.ballots.length} of {traysOf(doc).length - withdrawnTrays(doc)}{' '}
+        ballots are in
+      </Heading>
+      <Notice>{holdsWords(doc)}</Notice>
+      <Hands doc={doc} open={open} nameOf={nameOf} choose={setAt} />
+      <Row>
+        <Button onPress={() => setAt('codes')}>Codes, for {doc.coder || 'who serves'} alone</Button>
+        <Button onPress={() => window.print()}>Print ballots</Button>
+        <Button
+          $weight={open.length === 0 ? 'strong' : 'plain'}
+          onPress={() => {
+            onClose();
+            change((one) => ({ ...one, stage: 'closed' }));
+          }}
+        >
+          {open.length === 0 ? 'Open the seals' : 'Close it with the ballots that are in'}
+        </Button>
+      </Row>
+      <Went doc={doc} open={open} nameOf={nameOf} change={change} />
+      <PaperBallots doc={doc} nameOf={nameOf} />
+    </Stack>
+  );
+}
+
+interface HandsProps {
+  readonly doc: TastingDocument;
+  readonly open: readonly Tray[];
+  readonly nameOf: (taster: string) => string;
+  readonly choose: (tray: Tray) => void;
+}
+
+/** Who is next: the device goes to whom it names. */
+function Hands({ doc, open, nameOf, choose }: HandsProps) {
+  if (open.length === 0) return <p>Everybody has answered.</p>;
+  return (
+    <Stack $gap={3}>
+      <p>Hand this device to the taster who is next. What others said stays sealed.</p>
+      <Row>
+        {open.map((tray) => (
+          <Hand key={`${tray.taster}${tray.round}`} $weight="strong" onPress={() => choose(tray)}>
+            {nameOf(tray.taster)}
+            {doc.rounds > 1 ? `, time ${tray.round}` : ''}
+          </Hand>
+        ))}
+      </Row>
+    </Stack>
+  );
+}
+
+const withdrawnTrays = (doc: TastingDocument): number =>
+  traysOf(doc).filter(({ taster }) => doc.withdrawn.includes(taster)).length;
+
+interface WentProps extends Props {
+  readonly open: readonly Tray[];
+  readonly nameOf: (taster: string) => string;
+}
+
+/** Somebody who goes before they have tasted: the others' codes stay. */
+function Went({ doc, open, nameOf, change }: WentProps) {
+  const there = [...new Set(open.map(({ taster }) => taster))];
+  if (there.length === 0) return null;
+  return (
+    <Row>
+      <Small as="span">Somebody has to go?</Small>
+      {there.map((taster) => (
+        <Button
+          key={taster}
+          $weight="quiet"
+          onPress={() => change((one) => ({ ...one, withdrawn: [...doc.withdrawn, taster] }))}
+        >
+          {nameOf(taster)} doesn’t taste
+        </Button>
+      ))}
+    </Row>
+  );
+}
+
+/** A ballot a taster, on paper: only there. */
+function PaperBallots({
+  doc,
+  nameOf,
+}: {
+  readonly doc: TastingDocument;
+  readonly nameOf: (taster: string) => string;
+}) {
+  return (
+    <Paper aria-hidden="true">
+      {traysOf(doc).map(({ taster, round, cups }) => (
+        <article key={`${taster}${round}`}>
+          <h2>{nameOf(taster)}</h2>
+          <p>
+            {TEST_WORDS[doc.test].asks} {doc.about}
+          </p>
+          <ol>
+            {cups.map(({ code }) => (
+              <li key={code}>{code} ____________</li>
+            ))}
+          </ol>
+          <p>{holdsWords(doc)} Water between.</p>
+        </article>
+      ))}
+    </Paper>
+  );
+}
+
+const Hand = styled(Button)`
+  min-height: 64px;
+  padding: 0 ${({ theme }) => theme.space(6)};
+  font-size: 1.25rem;
+`;
+const Paper = styled.div`
+  display: none;
+  @media print {
+    display: block;
+    article {
+      break-inside: avoid;
+      padding: 6mm 0;
+      border-bottom: 1px dashed currentColor;
+    }
+    li {
+      font-size: 1.4rem;
+      line-height: 2;
+    }
+  }
+`;
