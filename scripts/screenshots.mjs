@@ -11,6 +11,7 @@ const WIDE = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 const CAKE = 'Pear and cardamom layer cake';
 const SNAPS = 'Harbour ginger snaps';
+const LOAF = 'Poppyseed lemon loaf';
 
 /** Views of a kitchen beside its cupboard. */
 const VIEWS = [
@@ -49,22 +50,6 @@ async function shoot(page, name) {
   say(name);
 }
 
-async function writeDownABake(page) {
-  await page.getByRole('button', { name: 'Write down a bake' }).click();
-  await page.getByLabel('Baked on').fill('2026-06-19');
-  await page.getByLabel('It took').fill('36');
-  await page.getByLabel('It took').press('Enter');
-  await page.getByRole('radiogroup', { name: /Rise/ }).getByText('7').click();
-  await page.getByRole('radiogroup', { name: /Taste/ }).getByText('8').click();
-  await page
-    .getByLabel('Notes')
-    .fill('Sides pulled away. A little pale in the middle: one rack lower next time.');
-  await settled(page);
-  await page.getByRole('button', { name: 'Keep this bake' }).click();
-  await page.getByRole('button', { name: 'Its docket' }).waitFor();
-  await settled(page);
-}
-
 async function stages(browser, house) {
   for (const stage of ['Read', 'Guard', 'Blend', 'Balance'])
     await shoot(await open(browser, house, { title: CAKE, stage }), stage.toLowerCase());
@@ -74,20 +59,24 @@ async function stages(browser, house) {
   await heat.mouse.move(400, 400);
   await heat.mouse.wheel(0, (await section.boundingBox()).y - 360);
   await shoot(heat, 'heat');
-  const ways = await open(browser, house, { title: CAKE, stage: 'Balance' });
-  const fold = ways.getByText('Other ways to convert it, side by side');
-  await fold.click();
-  await ways.getByRole('button', { name: 'Take this way' }).first().waitFor();
-  await ways.mouse.wheel(0, (await fold.boundingBox()).y - 70);
-  await shoot(ways, 'ways');
   const clock = await open(browser, house, { title: CAKE, stage: 'Clock' });
   await clock.getByLabel('On the table at').fill('2027-06-19T15:30');
   await clock.locator('h1').click();
   await settled(clock);
   await shoot(clock, 'clock');
-  const log = await open(browser, house, { title: CAKE, stage: 'Log' });
-  await writeDownABake(log);
+  const log = await open(browser, house, { title: LOAF, stage: 'Log' });
+  const beside = log.getByRole('button', { name: 'Side by side' });
+  await beside.first().waitFor();
+  for (const at of [0, 1, 2]) await beside.nth(at).click();
+  const compared = log.getByRole('region', { name: 'Side by side' });
+  await compared.getByRole('img').first().waitFor();
+  await log.mouse.move(400, 400);
+  await log.mouse.wheel(0, (await compared.boundingBox()).y - 70);
   await shoot(log, 'log');
+  const taste = await open(browser, house, { title: LOAF, stage: 'Taste' });
+  await taste.getByRole('button', { name: 'Which loaf for the tea' }).click();
+  await taste.getByRole('img', { name: /Each taster/ }).waitFor();
+  await shoot(taste, 'taste');
 }
 
 /** The club's tea on its morning, planned, and some way into it at the counter. */

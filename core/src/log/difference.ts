@@ -41,11 +41,19 @@ function gramsOf({ parts }: Docket): Map<string, number> {
   return grams;
 }
 
-/** Amounts that differ, both batches brought to the same weight: half a batch is no difference. */
+/** By what the other batch is smaller: the middle of the ratios of what is in both, so that one line more or less moves nothing else. */
+function batchRatio(a: ReadonlyMap<string, number>, b: ReadonlyMap<string, number>): number {
+  const ratios = [...a].flatMap(([name, grams]) => {
+    const other = b.get(name);
+    return other === undefined ? [] : [grams / other];
+  });
+  return ratios.sort((one, other) => one - other)[Math.floor(ratios.length / 2)] ?? 1;
+}
+
+/** Amounts that differ, both brought to the same batch: half of one is no difference. */
 function lineDifferences(one: Docket, other: Docket): Difference[] {
   const [a, b] = [gramsOf(one), gramsOf(other)];
-  const sum = (of: ReadonlyMap<string, number>) => [...of.values()].reduce((all, each) => all + each, 0);
-  const scale = sum(b) > 0 ? sum(a) / sum(b) : 1;
+  const scale = batchRatio(a, b);
   return [...new Set([...a.keys(), ...b.keys()])].flatMap((name): Difference[] => {
     const [from, to] = [a.get(name) ?? null, b.get(name) ?? null];
     const brought = to === null ? null : to * scale;
@@ -78,7 +86,7 @@ const bagDifferences = (a: BakeNotes, b: BakeNotes): Difference[] =>
   });
 
 /**
- * All in which one bake differs from another: what went in (for the same weight of batter), how long and how hot, where it stood, what it
+ * All in which one bake differs from another: what went in (for the same batch), how long and how hot, where it stood, what it
  * stood in. Only what was written down of both counts.
  */
 export function differencesOf(one: Baked, other: Baked): Difference[] {

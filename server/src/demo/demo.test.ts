@@ -1,7 +1,8 @@
 import { v7 as newId } from 'uuid';
-import type { CupboardAnswer } from '@omniarton/contracts';
+import type { BakeDto, CupboardAnswer, TastingDto } from '@omniarton/contracts';
 import { bagState } from '@omniarton/core/cupboard';
 import { BUILT_IN_KITCHEN, catalogueOf } from '@omniarton/core/kitchen';
+import { resultOf } from '@omniarton/core/taste';
 import { migrate, pendingMigrations } from '../db/migrate';
 import { plainCake } from '../testing/documents';
 import { openHouse, type TestHouse } from '../testing/house';
@@ -56,6 +57,17 @@ describe('the demo', () => {
     );
     expect(states.some(({ low }) => low)).toBe(true);
     expect(states.some(({ age }) => age !== 'fresh')).toBe(true);
+  });
+  it('has a log: eight bakes over three recipes, a study with pictures, and a blind tasting that is over', async () => {
+    const where = { household_id: house.demo };
+    const bakes = (await house.db('bakes').where(where)) as { recipe_id: string; doc: BakeDto }[];
+    expect(bakes).toHaveLength(8);
+    expect(new Set(bakes.map((one) => one.recipe_id)).size).toBe(3);
+    expect(bakes.filter(({ doc }) => doc.notes.variant?.parent)).not.toEqual([]);
+    expect(await house.db('photos').where(where)).toHaveLength(4);
+    const [tasting] = (await house.db('tastings').where(where)) as { doc: TastingDto }[];
+    expect(tasting!.doc).toMatchObject({ stage: 'closed', test: 'liking' });
+    expect(resultOf(tasting!.doc)).toMatchObject({ kind: 'liking', tasters: 5 });
   });
   it('that was seeded before there were ovens gets them once, and keeps what was changed in it', async () => {
     const where = { household_id: house.demo };

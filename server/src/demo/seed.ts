@@ -1,12 +1,19 @@
 import type { Knex } from 'knex';
 import { v7 as newId } from 'uuid';
 import { EMPTY_DAY, upcastDay, type DayDocument } from '@omniarton/core/clock';
-import { upcastKitchen, type KitchenDocument } from '@omniarton/core/kitchen';
+import { upcastKitchen, type KitchenDocument, type RecipeDocument } from '@omniarton/core/kitchen';
+import { bakeStore } from '../bakes/bakeStore';
+import { flourUseStore } from '../bakes/flourUses';
+import { docketStore } from '../dockets/docketStore';
 import type { Scope } from '../http/scope';
+import { photoStore } from '../photos/photoStore';
+import { seenPhoto } from '../photos/seenPhoto';
 import { recipeStore } from '../recipes/recipeStore';
 import { shelfStore } from '../shelf/shelfStore';
 import { servicesOn } from '../services';
+import { tastingStore } from '../tastings/tastingStore';
 import { demoBags } from './cupboard';
+import { demoBakes, demoTasting } from './log';
 import { demoKitchen } from './people';
 import { demoDocuments } from './recipes';
 
@@ -44,7 +51,27 @@ export async function seed(db: Knex, { demo }: { demo: boolean }): Promise<void>
       const { items } = await recipeStore(inside).list(scope, 100);
       await days.write(scope, 0, teaOf(items.map(({ id }) => id)));
     });
+    await onceInDemo(inside, 'demo-6', (scope) => seedLog(inside, scope));
   });
+}
+
+/** What the club baked and tasted before the tea. */
+async function seedLog(db: Knex, scope: Scope): Promise<void> {
+  const recipes = recipeStore(db);
+  const { items } = await recipes.list(scope, 100);
+  const docs = [];
+  for (const { id } of items) docs.push(await recipes.find(scope, id));
+  const bakes = demoBakes(docs.flatMap((one) => (one ? [{ id: one.id, doc: one.doc as RecipeDocument }] : [])));
+  const stores = { dockets: docketStore(db), bakes: bakeStore(db), uses: flourUseStore(db), photos: photoStore(db) };
+  for (const { recipe, docket, bake, photos } of bakes) {
+    await stores.dockets.create(scope, recipe, docket.id, docket.doc);
+    await stores.bakes.create(scope, recipe, bake.id, bake.doc);
+    await stores.uses.write(scope, bake.id);
+    for (const { id, of, bytes } of photos)
+      await stores.photos.create(scope, bake.id, { id, of, ...seenPhoto(bytes), bytes });
+  }
+  const tasting = demoTasting(bakes);
+  if (tasting) await tastingStore(db).create(scope, tasting.recipe, newId(), tasting.doc);
 }
 
 /** When the midsummer tea is served. */

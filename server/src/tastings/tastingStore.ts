@@ -22,7 +22,7 @@ const toAnswer = ({ id, version, doc }: Row): TastingAnswer => ({
   doc: upcastTasting<TastingDto>(doc),
 });
 
-export const tastingStore = (db: Knex) => ({
+const reading = (db: Knex) => ({
   /** Of a recipe, the newest first. */
   async list({ householdId }: Scope, recipe: string, limit: number): Promise<TastingAnswer[]> {
     const rows = await db<Row>('tastings')
@@ -39,6 +39,10 @@ export const tastingStore = (db: Knex) => ({
     const row = await db<Row>('tastings').where({ household_id: householdId, recipe_id: recipe, id }).first();
     return row && toAnswer(row as Row);
   },
+});
+
+export const tastingStore = (db: Knex) => ({
+  ...reading(db),
 
   /** Undefined where the recipe isn't there, or the tasting is already. */
   async create(

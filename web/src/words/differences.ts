@@ -16,7 +16,7 @@ const FIGURE: Readonly<Record<string, (from: string, to: string) => string>> = {
   bag: (from, to) => `bag ${from} → ${to}`,
 };
 
-/** One difference between two bakes, for the same weight of batter. Example: "butter 180 → 160 g". */
+/** One difference between two bakes, for the same batch. Example: "butter 180 → 160 g". */
 export function differenceWords(one: Difference): string {
   if (one.kind !== 'line') {
     const say = (value: number | string) => (typeof value === 'number' ? round(value) : value);

@@ -11,6 +11,9 @@ import { Notice } from '../../ui/Notice';
 import { BakeRow } from './BakeRow';
 import { CompareBakes } from './CompareBakes';
 
+/** Where a bake stands in time; those of one moment as they were written down. */
+const placeOf = ({ id, createdAt, doc }: BakeAnswer): string => `${doc.notes.bakedOn} ${createdAt} ${id}`;
+
 /** No more are held side by side. */
 const MOST = 4;
 
@@ -27,7 +30,7 @@ export function BakeList() {
   // As they are now, the oldest first: the others are held against it.
   const held = compared
     .map((bake) => data?.items.find(({ id }) => id === bake.id) ?? bake)
-    .sort((a, b) => (a.doc.notes.bakedOn + a.createdAt < b.doc.notes.bakedOn + b.createdAt ? -1 : 1));
+    .sort((a, b) => (placeOf(a) < placeOf(b) ? -1 : 1));
   const none = !stored || data?.items.length === 0;
   return (
     <section aria-labelledby="bakes">

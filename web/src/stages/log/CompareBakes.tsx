@@ -37,7 +37,7 @@ export function CompareBakes({ household, recipe, bakes }: Props) {
           />
         ))}
       </Columns>
-      <Small>Amounts are for the same weight of batter, so that half a batch is no difference.</Small>
+      <Small>Amounts are brought to the batch of the first: half of one is no difference.</Small>
     </Stack>
   );
 }
