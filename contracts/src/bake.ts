@@ -4,12 +4,14 @@ import {
   ArrayUnique,
   Equals,
   IsArray,
+  IsBoolean,
   IsIn,
   IsInt,
   IsNumber,
   IsString,
   IsUUID,
   Max,
+  Matches,
   MaxLength,
   Min,
   ValidateNested,
@@ -24,6 +26,7 @@ import {
   type Look,
   type Marks,
   type Measured,
+  type Moment,
   type RackPlace,
   type VariantOf,
 } from '@omniarton/core/kitchen';
@@ -38,6 +41,8 @@ const MOST_BAGS = 20;
 const MOST_GRAMS = 100_000;
 const MOST_PIECES = 5000;
 const BATCH_CHARS = 80;
+const MOST_MOMENTS = 200;
+const MOMENT_CHARS = 200;
 
 /** A mark from 1 to 9. */
 const IsMark = (): PropertyDecorator => (target, property) => {
@@ -100,12 +105,23 @@ class VariantOfDto implements VariantOf {
   @OrNull() @IsUUID() parent!: string | null;
 }
 
+class MomentDto implements Moment {
+  @Matches(/^(?:[01]\d|2[0-3]):[0-5]\d$/) at!: string;
+  @IsString() @MaxLength(MOMENT_CHARS) what!: string;
+}
+
 export class BakeNotesDto implements BakeNotes {
   @IsDay() bakedOn!: string;
   @Between(0.1, MOST_MINUTES) minutes!: number | null;
   @Between(50, 300) ovenCelsius!: number | null;
   @OrNull() @IsIn(RACK_PLACES) rack!: RackPlace | null;
   @IsString() @MaxLength(MOST_NOTES) notes!: string;
+  @IsBoolean() asWritten!: boolean;
+  @IsArray()
+  @ArrayMaxSize(MOST_MOMENTS)
+  @ValidateNested({ each: true })
+  @Type(() => MomentDto)
+  moments!: readonly MomentDto[];
   @OrNull() @ValidateNested() @Type(() => VariantOfDto) variant!: VariantOfDto | null;
   @ValidateNested() @Type(() => MeasuredDto) measured!: MeasuredDto;
   @ValidateNested() @Type(() => BatterJudgedDto) batter!: BatterJudgedDto;

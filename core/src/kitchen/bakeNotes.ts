@@ -53,6 +53,12 @@ export interface VariantOf {
   readonly parent: string | null;
 }
 
+/** Something that happened, on the clocks of the place: `HH:mm`. */
+export interface Moment {
+  readonly at: string;
+  readonly what: string;
+}
+
 /** What is written down of a bake. Numbers that nobody took are null. */
 export interface BakeNotes {
   /** Calendar day, `YYYY-MM-DD`. */
@@ -62,6 +68,10 @@ export interface BakeNotes {
   readonly ovenCelsius: number | null;
   readonly rack: RackPlace | null;
   readonly notes: string;
+  /** Baked as the page has it, with its own flour: the docket is what it would have been. */
+  readonly asWritten: boolean;
+  /** When what was done, in order. */
+  readonly moments: readonly Moment[];
   /** Null: it is no change of another. */
   readonly variant: VariantOf | null;
   readonly measured: Measured;
@@ -81,6 +91,8 @@ export const emptyNotes = (bakedOn: string): BakeNotes => ({
   ovenCelsius: null,
   rack: null,
   notes: '',
+  asWritten: false,
+  moments: [],
   variant: null,
   measured: {
     trueCelsius: null,

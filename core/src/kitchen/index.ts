@@ -37,6 +37,7 @@ export {
   type Look,
   type Marks,
   type Measured,
+  type Moment,
   type RackPlace,
   type VariantOf,
 } from './bakeNotes';

@@ -61,6 +61,7 @@ describe('what a timed bake teaches', () => {
     }));
   it.each([
     ['untimed', {}],
+    ['baked as written', { minutes: 36, asWritten: true }],
     ['in an oven set to something else', { minutes: 36, ovenCelsius: 190 }],
     ['whose time can’t be meant', { minutes: 360 }],
   ])('is nothing for one %s', (_, part) => expect(timedBy('b', notes(part), docket)).toBeNull());

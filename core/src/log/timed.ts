@@ -7,16 +7,16 @@ const SAME_OVEN = 3;
 const BELIEVED = [0.4, 2.5] as const;
 
 /**
- * What a bake that was timed teaches its recipe: true over simulated minutes. Null where nobody timed it, where the oven was set to
+ * What a bake that was timed teaches its recipe: true over simulated minutes. Null where nobody timed it, where it was baked as written, where the oven was set to
  * something else, where nothing was simulated, or where the time can't be meant. Example: 36 minutes for a docket of 34 that was
  * stretched by 1.1 → 36 / (34 / 1.1) = 1.16.
  */
 export function timedBy(
   bake: string,
-  { minutes, ovenCelsius, bakedOn }: BakeNotes,
+  { minutes, ovenCelsius, bakedOn, asWritten }: BakeNotes,
   docket: DocketBake,
 ): Timed | null {
-  if (minutes === null || !docket.minutes) return null;
+  if (minutes === null || !docket.minutes || asWritten) return null;
   const off =
     ovenCelsius === null || docket.ovenCelsius === null ? 0 : Math.abs(ovenCelsius - docket.ovenCelsius);
   if (off > SAME_OVEN) return null;

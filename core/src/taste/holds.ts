@@ -18,6 +18,21 @@ export function holdsOf({ guard }: Docket): Holds {
   };
 }
 
+/**
+ * What a bake as the page has it may hold: wheat for certain, what its docket keeps, and of all else nobody has looked. Errs on the side of
+ * whoever avoids something.
+ */
+export function holdsAsWritten(docket: Docket): Holds {
+  const { allergens } = holdsOf(docket);
+  const certain = ALLERGENS.filter((one) => one === 'wheat' || allergens.includes(one));
+  return {
+    allergens: certain,
+    possible: ALLERGENS.filter((one) => !certain.includes(one)),
+    gluten: 'contains',
+    grain: 'grain',
+  };
+}
+
 /** Why a taster may not have a sample, or must ask first. */
 export interface Clash {
   readonly taster: Taster;

@@ -1,6 +1,6 @@
 export { openTrays, refusalOf, withBallot, type Refusal } from './ballots';
 export { fromTastingCsv, toTastingCsv, TastingCsvError } from './csv';
-export { clashesOf, holdsOf, type Clash } from './holds';
+export { clashesOf, holdsAsWritten, holdsOf, type Clash } from './holds';
 export { reachOf, type Reach } from './panel';
 export {
   resultOf,

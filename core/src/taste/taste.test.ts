@@ -1,8 +1,12 @@
 import fc from 'fast-check';
-import { runs } from '../testing';
+import { convert } from '../docket';
+import { BUILT_IN_KITCHEN, EMPTY_REQUEST } from '../kitchen';
+import { readText, runs } from '../testing';
 import {
   clashesOf,
   fromTastingCsv,
+  holdsAsWritten,
+  holdsOf,
   openTrays,
   reachOf,
   refusalOf,
@@ -110,6 +114,38 @@ describe('who may taste what', () => {
       [sample('plain')],
     );
     expect(clash).toMatchObject({ what: 'gums', certain: false });
+  });
+});
+
+describe('what a bake holds', () => {
+  const made = convert(
+    readText(
+      'Plain cake\n250 g plain flour\n180 g butter\n200 g caster sugar\n3 medium eggs\nMethod\nCream the butter and sugar. Beat in the eggs. Fold in the flour.\nBake in a 20 cm round tin at 175°C for 30 minutes.',
+    ),
+    { ...EMPTY_REQUEST, without: ['milk'] },
+    BUILT_IN_KITCHEN,
+  );
+  if (made.outcome !== 'docket') throw new Error('no docket');
+  const { docket } = made;
+  it('is the worst of its lines, and nothing that its docket kept out', () => {
+    const own = holdsOf(docket);
+    expect(own.allergens).toContain('egg');
+    expect(own.allergens).not.toContain('milk');
+    expect(own.gluten).not.toBe('contains');
+  });
+  it('as the page has it is wheat for certain, and of all else nobody has looked', () => {
+    const own = holdsAsWritten(docket);
+    expect(own).toMatchObject({ gluten: 'contains', grain: 'grain' });
+    expect(own.allergens).toEqual(expect.arrayContaining(['wheat', 'egg']));
+    expect(own.possible).toEqual(expect.arrayContaining(['milk', 'tree nuts', 'sesame']));
+    const clashes = clashesOf(
+      [taster('Tam', { gluten: 'label' }), taster('Ines', { avoids: [{ what: 'milk', how: 'label' }] })],
+      [{ ...sample('plain'), holds: own }],
+    );
+    expect(clashes.map(({ what, certain }) => [what, certain])).toEqual([
+      ['gluten', true],
+      ['milk', false],
+    ]);
   });
 });
 

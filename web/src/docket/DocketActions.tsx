@@ -5,6 +5,7 @@ import type { Docket, MeasureSystem } from '@omniarton/core/docket';
 import type { RootState } from '../state/state';
 import { useDraftId } from '../state/bench/onBench';
 import { useMeasures } from '../state/bench/useMeasures';
+import { printAs } from '../ui/paper';
 import { Button } from '../ui/Button';
 import { Fold } from '../ui/Fold';
 import type * as Written from './handouts';
@@ -52,15 +53,6 @@ const HANDOUTS: readonly Handout[] = [
   },
 ];
 
-/** In large type, for the counter, until the printer has it. */
-function printCard(): void {
-  document.documentElement.dataset['paper'] = 'card';
-  window.addEventListener('afterprint', () => delete document.documentElement.dataset['paper'], {
-    once: true,
-  });
-  window.print();
-}
-
 /** Out of the house: on paper, to a phone, as a file. The docket is looked at when it is sent, not while it changes. */
 export const DocketActions = memo(function DocketActions() {
   const store = useStore<RootState>();
@@ -83,7 +75,7 @@ export const DocketActions = memo(function DocketActions() {
       <Button $weight="strong" onPress={() => window.print()}>
         Print
       </Button>
-      <Button onPress={printCard}>Print in large type</Button>
+      <Button onPress={() => printAs('card')}>Print in large type</Button>
       {typeof navigator.share === 'function' ? (
         <Button onPress={() => void handOut(PHONE_PAGE, shareFile)}>Send</Button>
       ) : null}

@@ -75,6 +75,9 @@ const Aside = styled.aside`
     max-height: none;
     overflow: visible;
     padding: 0;
+    html[data-paper='stage'] & {
+      display: none;
+    }
   }
 `;
 const Tab = styled.button`

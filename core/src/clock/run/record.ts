@@ -1,4 +1,5 @@
-import { emptyNotes, type BakeNotes } from '../../kitchen';
+import { emptyNotes, type BakeNotes, type Moment } from '../../kitchen';
+import { say } from '../../words';
 import { MINUTE_MS, wallTime } from '../zone';
 import { runState } from './state';
 import type { DayRun } from './types';
@@ -9,6 +10,22 @@ function lastProbe({ events }: DayRun, bake: string): number | null {
     event.kind === 'later' && event.task.startsWith(`${bake}.`) && event.probe !== null ? [event] : [],
   );
   return probes.sort((a, b) => a.at - b.at).at(-1)?.probe ?? null;
+}
+
+/** No more of them are of use to anybody. */
+const MOST_MOMENTS = 100;
+
+/** When what was done on a bake, in order. */
+function momentsOf(run: DayRun, bake: string): Moment[] {
+  const { tasks, done } = runState(run);
+  return tasks
+    .flatMap((task) => {
+      const at = done.get(task.id);
+      return task.bake === bake && at !== undefined ? [{ moment: at, what: say(task.what) }] : [];
+    })
+    .sort((a, b) => a.moment - b.moment)
+    .slice(0, MOST_MOMENTS)
+    .map(({ moment, what }) => ({ at: wallTime(moment, run.zone).slice(11), what }));
 }
 
 /** What a run knows of one bake for its log: the day, the real minutes in the oven, the dial, and what was said on the way. */
@@ -38,6 +55,7 @@ export function notesOf(run: DayRun, bake: string): BakeNotes | null {
     measured: { ...empty.measured, probeCelsius: lastProbe(run, bake) },
     minutes: longest ? Math.round((longest.to - longest.from) / MINUTE_MS) : null,
     ovenCelsius: longest?.task.celsius ?? null,
+    moments: momentsOf(run, bake),
     notes: said.join('\n'),
   };
 }

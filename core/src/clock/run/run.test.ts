@@ -172,7 +172,11 @@ describe('a run', () => {
       bakedOn: '2027-06-19',
       minutes: 41,
       ovenCelsius: load.celsius,
+      measured: { probeCelsius: 88 },
     });
+    const { moments } = notesOf(out, 'b0')!;
+    expect(moments.length).toBeGreaterThan(2);
+    expect(moments.map(({ at }) => at)).toEqual(moments.map(({ at }) => at).sort());
     expect(notesOf(out, 'b0')!.notes).toContain('88 °C in the middle, pale: 4 more minutes');
     expect(notesOf(begun, 'b0')).toBeNull();
   });

@@ -17,6 +17,8 @@ export function notes1to2(notes: Stored): Stored {
   return {
     ...kept,
     rack: null,
+    asWritten: false,
+    moments: [],
     variant: null,
     measured: {
       trueCelsius: null,

@@ -177,6 +177,10 @@ const Area = styled.section`
   }
   @media print {
     display: none;
+    html[data-paper='stage'] & {
+      display: grid;
+      padding: 0;
+    }
   }
 `;
 const Closed = styled.main`

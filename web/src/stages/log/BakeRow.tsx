@@ -13,6 +13,7 @@ import { useTemperatureUnit } from '../../state/bench/useMeasures';
 import { lookAtBags } from '../../state/kitchen/bags';
 import { useAppDispatch } from '../../state/state';
 import { Button, Chip } from '../../ui/Button';
+import { Fold } from '../../ui/Fold';
 import { Figure, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { SheetOver } from '../../ui/Sheet';
@@ -35,8 +36,9 @@ function factsOf({ doc }: BakeAnswer, docket: Docket | undefined, unit: 'celsius
   const { notes } = doc;
   const lost = waterLost(notes.measured);
   return [
+    ...(notes.asWritten ? ['as the page has it'] : []),
     ...(notes.ovenCelsius === null ? [] : [sayOven(notes.ovenCelsius, unit)]),
-    ...(docket ? [compareWords(notes, docket.bake)] : []),
+    ...(docket && !notes.asWritten ? [compareWords(notes, docket.bake)] : []),
     ...(lost === null ? [] : [`lost ${Math.round(lost * 1000) / 10} %`]),
     ...notes.looks.map(({ when, marks }) => `${when}: ${marksWords(marks).join(', ')}`),
     ...(notes.frozen === null ? [] : [`${notes.frozen} in the freezer`]),
@@ -63,6 +65,7 @@ export function BakeRow(props: RowProps) {
         <strong>{name}</strong>
         <Small>{factsOf(bake, docket, unit)}</Small>
         {notes.notes ? <Written>{notes.notes}</Written> : null}
+        <Moments moments={notes.moments} />
       </div>
       <Row>
         <Button onPress={() => setOpen('more')}>Judge it, pictures</Button>
@@ -85,6 +88,22 @@ export function BakeRow(props: RowProps) {
         <Later {...props} name={name} />
       </SheetOver>
     </li>
+  );
+}
+
+/** When what was done: from the counter. */
+function Moments({ moments }: Pick<BakeNotes, 'moments'>) {
+  if (moments.length === 0) return null;
+  return (
+    <Fold name={`${moments.length} moments from the counter`}>
+      <ol>
+        {moments.map(({ at, what }, place) => (
+          <li key={`${place}${at}`}>
+            {at} {what}
+          </li>
+        ))}
+      </ol>
+    </Fold>
   );
 }
 

@@ -2,7 +2,7 @@ import { TextArea } from 'react-aria-components';
 import type { BakeNotes } from '@omniarton/core/kitchen';
 import { useEdit } from '../../state/bench/onBench';
 import { useTemperatureUnit } from '../../state/bench/useMeasures';
-import { Button } from '../../ui/Button';
+import { Button, Chip } from '../../ui/Button';
 import { Caption } from '../../ui/Choice';
 import { DateEntry } from '../../ui/DateEntry';
 import { Heading, Row, Stack } from '../../ui/layout';
@@ -49,6 +49,9 @@ export function BakeSheet({ sheet }: { readonly sheet: BakeNotes }) {
           onCommit={(value) => set({ ovenCelsius: fromShown(value, unit) })}
         />
       </Row>
+      <Chip isSelected={sheet.asWritten} onChange={(asWritten) => set({ asWritten })}>
+        Baked as the page has it, with its own flour
+      </Chip>
       <LookForm looks={sheet.looks} onChange={(looks) => set({ looks })} />
       <MeasuredForm sheet={sheet} set={set} />
       <VariantForm sheet={sheet} set={set} />

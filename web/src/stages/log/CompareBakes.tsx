@@ -4,8 +4,10 @@ import type { Docket } from '@omniarton/core/docket';
 import { confounded, differencesOf, waterLost, SCALE_ROWS, type Difference } from '@omniarton/core/log';
 import { MARK_SCALES } from '@omniarton/core/vocabulary';
 import { useDocketQuery, usePhotosQuery } from '../../api/bakesApi';
-import { Heading, Small, Stack } from '../../ui/layout';
+import { Button } from '../../ui/Button';
+import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
+import { printAs } from '../../ui/paper';
 import { differenceWords } from '../../words/differences';
 import { PhotoStrip } from './photo/Photos';
 
@@ -37,6 +39,9 @@ export function CompareBakes({ household, recipe, bakes }: Props) {
           />
         ))}
       </Columns>
+      <Row>
+        <Button onPress={() => printAs('stage')}>Print this page</Button>
+      </Row>
       <Small>Amounts are brought to the batch of the first: half of one is no difference.</Small>
     </Stack>
   );

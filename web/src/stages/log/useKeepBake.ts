@@ -86,7 +86,7 @@ export function useKeepBake() {
       headers: ifVersion(0),
     });
     if (!bake.ok) return failureWords(bake.failure);
-    const taken = await dispatch(takeOff(household, ids, settled.docket));
+    const taken = notes.asWritten ? null : await dispatch(takeOff(household, ids, settled.docket));
     if (taken !== null) return taken;
     idsFor.delete(id);
     const timed = timedBy(ids.bake, notes, settled.docket.bake);

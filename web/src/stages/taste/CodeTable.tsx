@@ -4,6 +4,9 @@ import { traysOf, type TastingDocument } from '@omniarton/core/taste';
 import { Button } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
+import { printAs } from '../../ui/paper';
+import { OnScreen } from './onPaper';
+import { PaperLabels } from './PaperLabels';
 
 interface Props {
   readonly doc: TastingDocument;
@@ -14,56 +17,64 @@ interface Props {
 export function CodeTable({ doc, leave }: Props) {
   const [sure, setSure] = useState(false);
   const name = (taster: string) => doc.tasters.find(({ id }) => id === taster)?.name || 'Somebody';
-  if (!sure)
-    return (
-      <Stack $gap={3}>
-        <Notice tone="ask">Whoever sees the codes can’t taste. Is nobody looking?</Notice>
-        <Row>
-          <Button $weight="strong" onPress={() => setSure(true)}>
-            Show the codes
-          </Button>
-          <Button onPress={leave}>Back</Button>
-        </Row>
-      </Stack>
-    );
+  if (!sure) return <AskFirst show={() => setSure(true)} leave={leave} />;
   return (
-    <Stack as="section" aria-labelledby="codes" $gap={4}>
-      <Heading id="codes">Which code is what</Heading>
-      <Table>
-        <thead>
-          <tr>
-            <th scope="col">Taster</th>
-            <th scope="col">Cups from left to right</th>
-          </tr>
-        </thead>
-        <tbody>
-          {traysOf(doc).map(({ taster, round, cups }) => (
-            <tr key={`${taster}${round}`}>
-              <th scope="row">
-                {name(taster)}
-                {doc.rounds > 1 ? `, time ${round}` : ''}
-                {doc.withdrawn.includes(taster) ? ' (went)' : ''}
-              </th>
-              <td>
-                {cups.map(({ code, sample }) => (
-                  <span key={code}>
-                    <b>{code}</b> {doc.samples[sample]!.name}
-                  </span>
-                ))}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </Table>
-      <Small>
-        Same cup, same amount, same warmth. Mask what gives a sample away: the same light, crumbs without
-        crust where colour would tell, eyes shut where it can’t be hidden.
-      </Small>
+    <>
+      <OnScreen>
+        <Stack as="section" aria-labelledby="codes" $gap={4}>
+          <Heading id="codes">Which code is what</Heading>
+          <Table>
+            <thead>
+              <tr>
+                <th scope="col">Taster</th>
+                <th scope="col">Cups from left to right</th>
+              </tr>
+            </thead>
+            <tbody>
+              {traysOf(doc).map(({ taster, round, cups }) => (
+                <tr key={`${taster}${round}`}>
+                  <th scope="row">
+                    {name(taster)}
+                    {doc.rounds > 1 ? `, time ${round}` : ''}
+                    {doc.withdrawn.includes(taster) ? ' (went)' : ''}
+                  </th>
+                  <td>
+                    {cups.map(({ code, sample }) => (
+                      <span key={code}>
+                        <b>{code}</b> {doc.samples[sample]!.name}
+                      </span>
+                    ))}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </Table>
+          <Small>
+            Same cup, same amount, same warmth. Mask what gives a sample away: the same light, crumbs without
+            crust where colour would tell, eyes shut where it can’t be hidden.
+          </Small>
+          <Row>
+            <Button $weight="strong" onPress={leave}>
+              Hide the codes
+            </Button>
+            <Button onPress={() => printAs('stage')}>Print labels</Button>
+          </Row>
+        </Stack>
+      </OnScreen>
+      <PaperLabels doc={doc} nameOf={name} />
+    </>
+  );
+}
+
+function AskFirst({ show, leave }: { readonly show: () => void; readonly leave: () => void }) {
+  return (
+    <Stack $gap={3}>
+      <Notice tone="ask">Whoever sees the codes can’t taste. Is nobody looking?</Notice>
       <Row>
-        <Button $weight="strong" onPress={leave}>
-          Hide the codes
+        <Button $weight="strong" onPress={show}>
+          Show the codes
         </Button>
-        <Button onPress={() => window.print()}>Print labels</Button>
+        <Button onPress={leave}>Back</Button>
       </Row>
     </Stack>
   );

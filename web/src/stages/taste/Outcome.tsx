@@ -16,6 +16,7 @@ import type { TastingChange } from '../../state/tastings/tastings';
 import { Button } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
+import { printAs } from '../../ui/paper';
 import { resultWords, TEST_WORDS } from '../../words/tasting';
 
 /** The chart comes with its library, when there is something to be drawn. */
@@ -25,10 +26,12 @@ interface Props {
   readonly doc: TastingDocument;
   readonly change: (how: TastingChange) => void;
   readonly leave: () => void;
+  /** The same once more, under other codes. */
+  readonly again: () => void;
 }
 
 /** What came of it: the answer in a sentence, the numbers behind it, and what this panel could have found. */
-export function Outcome({ doc, change, leave }: Props) {
+export function Outcome({ doc, change, leave, again }: Props) {
   const result = useMemo(() => resultOf(doc), [doc]);
   const [first, ...more] = resultWords(result, doc);
   const names = useMemo(() => doc.samples.map(({ name }) => name), [doc.samples]);
@@ -65,7 +68,8 @@ export function Outcome({ doc, change, leave }: Props) {
           As CSV
         </Button>
         <TakeBack doc={doc} change={change} />
-        <Button onPress={() => window.print()}>Print</Button>
+        <Button onPress={() => printAs('stage')}>Print</Button>
+        <Button onPress={again}>Taste them again</Button>
         <Button onPress={leave}>Done with it</Button>
       </Row>
     </Stack>
@@ -73,7 +77,7 @@ export function Outcome({ doc, change, leave }: Props) {
 }
 
 /** Judgements out of a file take the place of those that are here. */
-function TakeBack({ doc, change }: Omit<Props, 'leave'>) {
+function TakeBack({ doc, change }: Pick<Props, 'doc' | 'change'>) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const take = async (file: File | undefined) => {
     if (!file) return;

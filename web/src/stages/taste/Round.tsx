@@ -14,9 +14,12 @@ import type { TastingChange } from '../../state/tastings/tastings';
 import { Button } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
+import { printAs } from '../../ui/paper';
 import { holdsWords, REFUSAL_WORDS, TEST_WORDS } from '../../words/tasting';
 import { BallotForm } from './BallotForm';
 import { CodeTable } from './CodeTable';
+import { PaperBallots } from './PaperBallots';
+import { OnScreen } from './onPaper';
 
 interface Props {
   readonly doc: TastingDocument;
@@ -59,29 +62,33 @@ export function Round({ doc, change, onClose }: RoundProps) {
       />
     );
   return (
-    <Stack as="section" aria-labelledby="round" $gap={5}>
-      <Heading id="round">
-        {TEST_WORDS[doc.test].name}: {doc.ballots.length} of {traysOf(doc).length - withdrawnTrays(doc)}{' '}
-        ballots are in
-      </Heading>
-      <Notice>{holdsWords(doc)}</Notice>
-      <Hands doc={doc} open={open} nameOf={nameOf} choose={setAt} />
-      <Row>
-        <Button onPress={() => setAt('codes')}>Codes, for {doc.coder || 'who serves'} alone</Button>
-        <Button onPress={() => window.print()}>Print ballots</Button>
-        <Button
-          $weight={open.length === 0 ? 'strong' : 'plain'}
-          onPress={() => {
-            onClose();
-            change((one) => ({ ...one, stage: 'closed' }));
-          }}
-        >
-          {open.length === 0 ? 'Open the seals' : 'Close it with the ballots that are in'}
-        </Button>
-      </Row>
-      <Went doc={doc} open={open} nameOf={nameOf} change={change} />
+    <>
+      <OnScreen>
+        <Stack as="section" aria-labelledby="round" $gap={5}>
+          <Heading id="round">
+            {TEST_WORDS[doc.test].name}: {doc.ballots.length} of {traysOf(doc).length - withdrawnTrays(doc)}{' '}
+            ballots are in
+          </Heading>
+          <Notice>{holdsWords(doc)}</Notice>
+          <Hands doc={doc} open={open} nameOf={nameOf} choose={setAt} />
+          <Row>
+            <Button onPress={() => setAt('codes')}>Codes, for {doc.coder || 'who serves'} alone</Button>
+            <Button onPress={() => printAs('stage')}>Print ballots</Button>
+            <Button
+              $weight={open.length === 0 ? 'strong' : 'plain'}
+              onPress={() => {
+                onClose();
+                change((one) => ({ ...one, stage: 'closed' }));
+              }}
+            >
+              {open.length === 0 ? 'Open the seals' : 'Close it with the ballots that are in'}
+            </Button>
+          </Row>
+          <Went doc={doc} open={open} nameOf={nameOf} change={change} />
+        </Stack>
+      </OnScreen>
       <PaperBallots doc={doc} nameOf={nameOf} />
-    </Stack>
+    </>
   );
 }
 
@@ -138,51 +145,8 @@ function Went({ doc, open, nameOf, change }: WentProps) {
   );
 }
 
-/** A ballot a taster, on paper: only there. */
-function PaperBallots({
-  doc,
-  nameOf,
-}: {
-  readonly doc: TastingDocument;
-  readonly nameOf: (taster: string) => string;
-}) {
-  return (
-    <Paper aria-hidden="true">
-      {traysOf(doc).map(({ taster, round, cups }) => (
-        <article key={`${taster}${round}`}>
-          <h2>{nameOf(taster)}</h2>
-          <p>
-            {TEST_WORDS[doc.test].asks} {doc.about}
-          </p>
-          <ol>
-            {cups.map(({ code }) => (
-              <li key={code}>{code} ____________</li>
-            ))}
-          </ol>
-          <p>{holdsWords(doc)} Water between.</p>
-        </article>
-      ))}
-    </Paper>
-  );
-}
-
 const Hand = styled(Button)`
   min-height: 64px;
   padding: 0 ${({ theme }) => theme.space(6)};
   font-size: 1.25rem;
-`;
-const Paper = styled.div`
-  display: none;
-  @media print {
-    display: block;
-    article {
-      break-inside: avoid;
-      padding: 6mm 0;
-      border-bottom: 1px dashed currentColor;
-    }
-    li {
-      font-size: 1.4rem;
-      line-height: 2;
-    }
-  }
 `;

@@ -4,6 +4,7 @@ import { pathTo } from '@omniarton/contracts/paths-and-errors';
 import type { Docket } from '@omniarton/core/docket';
 import {
   clashesOf,
+  holdsAsWritten,
   holdsOf,
   reachOf,
   SAMPLES_OF,
@@ -142,12 +143,13 @@ async function sampleOf(household: string, recipe: string, bake: BakeAnswer): Pr
   const path = pathTo('docket', { household, recipe, docket: bake.doc.docket });
   const reply = await request<DocketAnswer>(path);
   if (!reply.ok) return null;
-  const { variant, bakedOn } = bake.doc.notes;
+  const { variant, bakedOn, asWritten } = bake.doc.notes;
+  const docket = reply.data.doc.docket as Docket;
   return {
     id: newId(),
     name: variant?.name ?? bakedOn,
     bake: bake.id,
-    holds: holdsOf(reply.data.doc.docket as Docket),
+    holds: asWritten ? holdsAsWritten(docket) : holdsOf(docket),
   };
 }
 

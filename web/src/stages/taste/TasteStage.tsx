@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import type { TastingDocument } from '@omniarton/core/taste';
 import { failureWords } from '../../api/words';
 import { useDraft } from '../../state/bench/onBench';
 import type { HeldTasting } from '../../state/tastings/tastingSlice';
@@ -10,7 +11,7 @@ import { TEST_WORDS } from '../../words/tasting';
 import { Outcome } from './Outcome';
 import { Round } from './Round';
 import { SetUp } from './SetUp';
-import { newTasting } from './newTasting';
+import { asked, newTasting } from './newTasting';
 
 /** Blind tastings of this recipe's bakes: set up, tasted, and what they can honestly say. */
 export function TasteStage() {
@@ -24,7 +25,7 @@ export function TasteStage() {
     <Stack $gap={6} data-busy={!ready || undefined}>
       {failure ? <Notice tone="danger">{failureWords(failure)}</Notice> : null}
       {open ? (
-        <OneTasting key={open.id} id={open.id} held={open} look={setChosen} />
+        <OneTasting key={open.id} id={open.id} held={open} look={setChosen} begin={begin} />
       ) : (
         <Row $gap={4}>
           <Button $weight="strong" isDisabled={!stored} onPress={() => setChosen(begin(newTasting()))}>
@@ -46,12 +47,15 @@ interface OneProps {
   readonly held: HeldTasting;
   /** Which one is looked at; null: whichever is under way. */
   readonly look: (id: string | null) => void;
+  readonly begin: (doc: TastingDocument) => string;
 }
 
-function OneTasting({ id, held, look }: OneProps) {
+function OneTasting({ id, held, look, begin }: OneProps) {
   const leave = () => look(null);
   const { change, remove } = useTasting(id);
   const { doc, save } = held;
+  // The same bakes and people, other codes and orders.
+  const again = () => look(begin({ ...newTasting(), ...asked(doc) }));
   return (
     <Stack $gap={5}>
       {save.status === 'offline' ? (
@@ -66,7 +70,7 @@ function OneTasting({ id, held, look }: OneProps) {
       ) : null}
       {doc.stage === 'set up' ? <SetUp doc={doc} change={change} /> : null}
       {doc.stage === 'tasting' ? <Round doc={doc} change={change} onClose={() => look(id)} /> : null}
-      {doc.stage === 'closed' ? <Outcome doc={doc} change={change} leave={leave} /> : null}
+      {doc.stage === 'closed' ? <Outcome doc={doc} change={change} leave={leave} again={again} /> : null}
       <ThrowAway ballots={doc.ballots.length} remove={() => void remove().then(leave)} />
     </Stack>
   );

@@ -1,0 +1,45 @@
+import { styled } from 'styled-components';
+import { traysOf, type TastingDocument } from '@omniarton/core/taste';
+import { holdsWords } from '../../words/tasting';
+import { asksOf } from './given';
+import { OnPaper } from './onPaper';
+
+interface Props {
+  readonly doc: TastingDocument;
+  readonly nameOf: (taster: string) => string;
+}
+
+/** A ballot a taster, on paper: only there. */
+export function PaperBallots({ doc, nameOf }: Props) {
+  return (
+    <OnPaper>
+      {traysOf(doc)
+        .filter(({ taster }) => !doc.withdrawn.includes(taster))
+        .map(({ taster, round, cups }) => (
+          <Ballot key={`${taster}${round}`}>
+            <h2>
+              {nameOf(taster)}
+              {doc.rounds > 1 ? `, time ${round}` : ''}
+            </h2>
+            <p>{asksOf(doc.test, doc.about)}</p>
+            <ol>
+              {cups.map(({ code }) => (
+                <li key={code}>{code} ____________</li>
+              ))}
+            </ol>
+            <p>{holdsWords(doc)} Water between.</p>
+          </Ballot>
+        ))}
+    </OnPaper>
+  );
+}
+
+const Ballot = styled.article`
+  break-inside: avoid;
+  padding: 6mm 0;
+  border-bottom: 1px dashed currentColor;
+  li {
+    font-size: 1.4rem;
+    line-height: 2;
+  }
+`;
