@@ -1,5 +1,6 @@
 export { compareBake, type BakeComparison } from './compare';
 export { SCALE_ROWS, type ScaleRow } from './data/scales';
 export { confounded, differencesOf, type Baked, type Difference } from './difference';
+export { planStudy, type Study, type StudyBatch } from './study';
 export { timedBy } from './timed';
 export { waterLost } from './waterLost';

@@ -1,22 +1,5 @@
-import { servingOrders } from '../statistics';
+import { numbersFrom, servingOrders, shuffled } from '../statistics';
 import type { Cup, TasteTest, TastingDocument, Tray } from './types';
-
-/** Park and Miller's minimal standard generator (1988): the same seed gives the same numbers on every machine. */
-export function numbersFrom(seed: number): (below: number) => number {
-  const MODULUS = 2_147_483_647;
-  let state = (Math.abs(Math.round(seed)) % (MODULUS - 1)) + 1;
-  return (below) => (state = (state * 48_271) % MODULUS) % below;
-}
-
-/** In another order, each as likely (Fisher and Yates). */
-function shuffled<T>(list: readonly T[], below: (n: number) => number): T[] {
-  const all = [...list];
-  for (let at = all.length - 1; at > 0; at -= 1) {
-    const other = below(at + 1);
-    [all[at], all[other]] = [all[other]!, all[at]!];
-  }
-  return all;
-}
 
 /** Orders of two samples in each test of a difference: all of them equally often. The first of duo-trio is the reference. */
 const PATTERNS: Readonly<Partial<Record<TasteTest, readonly (readonly number[])[]>>> = {

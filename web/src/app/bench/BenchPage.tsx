@@ -179,6 +179,7 @@ const Area = styled.section`
     display: none;
     html[data-paper='stage'] & {
       display: grid;
+      grid-template-columns: minmax(0, 1fr);
       padding: 0;
     }
   }

@@ -7,6 +7,7 @@ import { Notice } from '../../ui/Notice';
 import { BakeList } from './BakeList';
 import { BakeSheet } from './BakeSheet';
 import { FromRun } from './FromRun';
+import { StudyPlan } from './StudyPlan';
 
 /** What really happened, and every bake before. */
 export function LogStage() {
@@ -33,6 +34,9 @@ export function LogStage() {
         </Begin>
       ) : (
         <Notice>A bake is written down with the docket that it was baked from; there is none yet.</Notice>
+      )}
+      {sheet || !docket ? null : (
+        <StudyPlan write={(notes) => edit({ kind: 'bakeSheet', sheet: { ...newSheet(docket), ...notes } })} />
       )}
       <BakeList />
     </Stack>

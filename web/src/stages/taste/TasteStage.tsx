@@ -12,6 +12,7 @@ import { Outcome } from './Outcome';
 import { Round } from './Round';
 import { SetUp } from './SetUp';
 import { asked, newTasting } from './newTasting';
+import { OnScreen } from './onPaper';
 
 /** Blind tastings of this recipe's bakes: set up, tasted, and what they can honestly say. */
 export function TasteStage() {
@@ -37,7 +38,9 @@ export function TasteStage() {
           </Small>
         </Row>
       )}
-      <Past tastings={tastings.filter(({ id }) => id !== open?.id)} look={setChosen} />
+      <OnScreen>
+        <Past tastings={tastings.filter(({ id }) => id !== open?.id)} look={setChosen} />
+      </OnScreen>
     </Stack>
   );
 }
