@@ -2,6 +2,7 @@ import { pageWeights } from '../scripts/lib/weights.mjs';
 import { blendFigures, FLOURS } from './blend';
 import { cascadeFigures } from './cascade';
 import { clockFigures } from './clock';
+import { tasteFigures } from './taste';
 import { coreFigures } from './core';
 import { heatFigures } from './heat';
 import { intakeFigures } from './intake';
@@ -62,6 +63,7 @@ console.log(
     : 'the cascade can’t be run: there is no history here',
 );
 await clockFigures();
+tasteFigures();
 const worst = intakeFigures();
 console.log(
   `the slowest of the files that nobody means well with (${worst.what}): ${worst.ms.toFixed(0)} ms (wanted: under 1000)`,

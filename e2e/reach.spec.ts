@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from './house/house';
 import { MUFFINS } from './recipes';
 
-const STAGES = ['read', 'guard', 'blend', 'balance', 'heat', 'clock', 'log'];
+const STAGES = ['read', 'guard', 'blend', 'balance', 'heat', 'clock', 'log', 'taste'];
 
 const JAR = '0195a0c0-0000-7000-8000-000000000007';
 /** Every view of a kitchen. */

@@ -1,3 +1,5 @@
+import { attempt } from './attempt';
+
 /** Smaller differences are a clock that is kept right over the net, ms. */
 const NOTICED = 2000;
 /** A longer gap than this while the page was in sight is asked about, ms. */
@@ -13,11 +15,7 @@ const look = (): Looked => ({ wall: Date.now(), steady: performance.now() });
 
 /** What somebody set the clock on by, ms, as far as this tab has seen it: to be taken off. It outlives a reload. */
 function kept(): number {
-  try {
-    return Number(sessionStorage.getItem(KEPT) ?? 0) || 0;
-  } catch {
-    return 0;
-  }
+  return attempt(() => Number(sessionStorage.getItem(KEPT))) || 0;
 }
 
 let last = look();
@@ -27,11 +25,7 @@ let hidden = false;
 
 function setBy(ms: number): void {
   set += ms;
-  try {
-    sessionStorage.setItem(KEPT, String(set));
-  } catch {
-    // A browser that keeps nothing forgets it with the page.
-  }
+  attempt(() => sessionStorage.setItem(KEPT, String(set)));
 }
 
 /**

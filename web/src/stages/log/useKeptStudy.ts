@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { attempt } from '../../base/attempt';
 
 /** A study that somebody is thinking out: the changes by name, and what codes and order are made from. */
 export interface KeptStudy {
@@ -15,12 +16,9 @@ function fresh(): KeptStudy {
 }
 
 function kept(recipe: string): KeptStudy {
-  try {
-    const found = localStorage.getItem(PREFIX + recipe);
-    return found === null ? fresh() : (JSON.parse(found) as KeptStudy);
-  } catch {
-    return fresh();
-  }
+  return (
+    attempt(() => JSON.parse(localStorage.getItem(PREFIX + recipe) ?? 'null') as KeptStudy | null) ?? fresh()
+  );
 }
 
 /** A recipe's study, as this browser keeps it: it outlives a reload, and is done with when its bakes are written down. */
@@ -28,11 +26,7 @@ export function useKeptStudy(recipe: string): readonly [KeptStudy, (study: KeptS
   const [study, setStudy] = useState(() => kept(recipe));
   const set = (next: KeptStudy) => {
     setStudy(next);
-    try {
-      localStorage.setItem(PREFIX + recipe, JSON.stringify(next));
-    } catch {
-      // A browser that keeps nothing forgets it with the page.
-    }
+    attempt(() => localStorage.setItem(PREFIX + recipe, JSON.stringify(next)));
   };
   return [study, set];
 }

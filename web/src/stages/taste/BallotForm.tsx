@@ -23,7 +23,7 @@ const RIGHT_WORDS = ['much too little', 'too little', 'just right', 'too much', 
 
 /** One taster's ballot: for one hand and one thumb, and nobody else's answer in sight. */
 export function BallotForm({ test, about, tray, name, trouble, onHandIn, onLeave }: Props) {
-  const [given, setGiven] = useKeptBallot(`${tray.taster}.${tray.round}`);
+  const [given, setGiven] = useKeptBallot(`${tray.taster}.${tray.round}.${tray.cups.at(-1)!.code}`);
   const [words, setWords] = useState('');
   const codes = tray.cups.filter(({ reference }) => !reference).map(({ code }) => code);
   const answer = answerOf(test, given, codes);

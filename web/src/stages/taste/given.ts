@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Answer, TasteTest } from '@omniarton/core/taste';
+import { attempt } from '../../base/attempt';
 
 /** What a taster has pressed so far; `code` null: nothing, empty: can't tell. */
 export interface Given {
@@ -12,12 +13,7 @@ export const NOTHING: Given = { code: null, marks: {}, liking: {} };
 const KEPT = 'omniarton.ballot.';
 
 function kept(key: string): Given {
-  try {
-    const found = sessionStorage.getItem(KEPT + key);
-    return found === null ? NOTHING : (JSON.parse(found) as Given);
-  } catch {
-    return NOTHING;
-  }
+  return attempt(() => JSON.parse(localStorage.getItem(KEPT + key) ?? 'null') as Given | null) ?? NOTHING;
 }
 
 /** A ballot that is being filled in: it outlives a reload, and a phone that left the room. */
@@ -25,11 +21,12 @@ export function useKeptBallot(key: string): readonly [Given, (given: Given) => v
   const [given, setGiven] = useState(() => kept(key));
   const set = (next: Given) => {
     setGiven(next);
-    try {
-      sessionStorage.setItem(KEPT + key, JSON.stringify(next));
-    } catch {
-      // A browser that keeps nothing loses it with the page, and nothing else.
-    }
+    // Nothing is kept of a ballot that was handed in.
+    attempt(() =>
+      next === NOTHING
+        ? localStorage.removeItem(KEPT + key)
+        : localStorage.setItem(KEPT + key, JSON.stringify(next)),
+    );
   };
   return [given, set];
 }

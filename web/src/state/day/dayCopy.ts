@@ -1,4 +1,5 @@
 import { upcastDay, type DayDocument } from '@omniarton/core/clock';
+import { attempt } from '../../base/attempt';
 
 /** The bake day in this browser: a run goes on from it with the server gone, after a reload, a crash or an empty battery. */
 export interface DayCopy {
@@ -10,15 +11,6 @@ export interface DayCopy {
 }
 
 const keyOf = (household: string) => `omniarton.day.${household}`;
-
-/** A browser that keeps nothing (forbidden, or full) is no reason to stop. */
-function attempt<T>(work: () => T): T | undefined {
-  try {
-    return work();
-  } catch {
-    return undefined;
-  }
-}
 
 export const keepDay = (household: string, copy: DayCopy): void =>
   attempt(() => localStorage.setItem(keyOf(household), JSON.stringify(copy)));

@@ -3,12 +3,11 @@ import { mergeRuns, type DayDocument } from '@omniarton/core/clock';
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
 import { ifVersion } from '../../api/api';
 import { isAway, request, type Failure } from '../../api/http';
+import { untilBack } from '../../api/untilBack';
 import { failureWords } from '../../api/words';
 import type { Thunk } from '../state';
 import { findDay, keepDay, type DayCopy } from './dayCopy';
 import { dayChanged, dayFound, daySaved, daySaving, NO_DAY } from './daySlice';
-
-const RETRY_MS = 3000;
 
 /** A change of a day, as it can be laid over whatever version is stored. */
 export type DayChange = (doc: DayDocument) => DayDocument;
@@ -16,12 +15,6 @@ export type DayChange = (doc: DayDocument) => DayDocument;
 /** Changes that the server doesn't have yet, by household. */
 const pending = new Map<string, DayChange[]>();
 const sending = new Set<string>();
-
-const pause = () =>
-  new Promise<void>((done) => {
-    const timer = setTimeout(done, RETRY_MS);
-    addEventListener('online', () => (clearTimeout(timer), done()), { once: true });
-  });
 
 /** What another copy of a day knows is added to one: of one run the events of both; of anything else nothing. */
 const joined = (doc: DayDocument, other: DayDocument): DayDocument =>
@@ -60,7 +53,7 @@ const flush =
           dispatch(daySaved({ household, version: reply.data.version }));
         } else if (isAway(reply.failure)) {
           dispatch(daySaving({ household, save: { status: 'offline', words: failureWords(reply.failure) } }));
-          await pause();
+          await untilBack();
         } else if (reply.failure.code === 'conflict') {
           const { stored } = reply.failure.details as { stored: DayAnswer };
           const theirs = joined(stored.doc, getState().days[household]?.doc ?? stored.doc);

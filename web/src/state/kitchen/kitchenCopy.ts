@@ -1,4 +1,5 @@
 import { upcastKitchen, type KitchenDocument } from '@omniarton/core/kitchen';
+import { attempt } from '../../base/attempt';
 
 /** A kitchen's changes that the server doesn't have yet, in this browser: for a closed tab or a server that is away. */
 export interface KitchenCopy {
@@ -8,15 +9,6 @@ export interface KitchenCopy {
 }
 
 const keyOf = (household: string) => `omniarton.kitchen.${household}`;
-
-/** A browser that keeps nothing (forbidden, or full) is no reason to stop. */
-function attempt<T>(work: () => T): T | undefined {
-  try {
-    return work();
-  } catch {
-    return undefined;
-  }
-}
 
 export const keepKitchen = (household: string, copy: KitchenCopy): void =>
   attempt(() => localStorage.setItem(keyOf(household), JSON.stringify(copy)));

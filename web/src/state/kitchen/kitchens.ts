@@ -3,6 +3,7 @@ import type { KitchenDocument, RecipeDocument } from '@omniarton/core/kitchen';
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
 import { ifVersion } from '../../api/api';
 import { isAway, request, type Failure } from '../../api/http';
+import { untilBack } from '../../api/untilBack';
 import { failureWords } from '../../api/words';
 import type { Thunk } from '../state';
 import { dropKitchen, findKitchen, keepKitchen } from './kitchenCopy';
@@ -17,8 +18,6 @@ import {
   leftoverFound,
   NO_KITCHEN,
 } from './kitchenSlice';
-
-const RETRY_MS = 3000;
 
 /** A change of a kitchen, as it can be laid over whatever version is stored. */
 export type KitchenChange = (doc: KitchenDocument) => KitchenDocument;
@@ -79,12 +78,6 @@ export const houseRecipeChanged =
 const pending = new Map<string, KitchenChange[]>();
 const sending = new Set<string>();
 
-const pause = () =>
-  new Promise<void>((done) => {
-    const timer = setTimeout(done, RETRY_MS);
-    addEventListener('online', () => (clearTimeout(timer), done()), { once: true });
-  });
-
 /** Sends what is pending until the server has it or refuses it. After a conflict the changes go over what is stored now. */
 const flush =
   (household: string): Thunk<Promise<void>> =>
@@ -113,7 +106,7 @@ const flush =
           dispatch(
             kitchenSaving({ household, save: { status: 'offline', words: failureWords(reply.failure) } }),
           );
-          await pause();
+          await untilBack();
         } else if (reply.failure.code === 'conflict') {
           const { stored } = reply.failure.details as { stored: KitchenAnswer };
           const laid = (pending.get(household) ?? []).reduce((now, change) => change(now), stored.doc);

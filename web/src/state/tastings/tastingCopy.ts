@@ -1,5 +1,6 @@
 import { upcastTasting, type TastingDocument } from '@omniarton/core/taste';
 import type { HeldTasting } from './tastingSlice';
+import { attempt } from '../../base/attempt';
 
 interface Copy {
   readonly household: string;
@@ -10,15 +11,6 @@ interface Copy {
 }
 
 const PREFIX = 'omniarton.tasting.';
-
-/** A browser that keeps nothing (forbidden, or full) is no reason to stop. */
-function attempt<T>(work: () => T): T | undefined {
-  try {
-    return work();
-  } catch {
-    return undefined;
-  }
-}
 
 /** Keeps a tasting in this browser while it holds something that the server doesn't have; null, or sent: it is let go. */
 export const keepTasting = (id: string, held: HeldTasting | null, unsent: boolean): void =>

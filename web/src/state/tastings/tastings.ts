@@ -3,6 +3,7 @@ import type { TastingDocument } from '@omniarton/core/taste';
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
 import { ifVersion } from '../../api/api';
 import { isAway, request, type Failure } from '../../api/http';
+import { untilBack } from '../../api/untilBack';
 import { failureWords } from '../../api/words';
 import type { Thunk } from '../state';
 import { findTastings, keepTasting } from './tastingCopy';
@@ -11,15 +12,8 @@ import { tastingGone, tastingHeld, tastingSaving, type HeldTasting } from './tas
 /** A change of a tasting, as it can be laid over whatever version is stored. */
 export type TastingChange = (doc: TastingDocument) => TastingDocument;
 
-const RETRY_MS = 3000;
 const pending = new Map<string, TastingChange[]>();
 const sending = new Set<string>();
-
-const pause = () =>
-  new Promise<void>((done) => {
-    const timer = setTimeout(done, RETRY_MS);
-    addEventListener('online', () => (clearTimeout(timer), done()), { once: true });
-  });
 
 const waiting = (id: string): readonly TastingChange[] => pending.get(id) ?? [];
 
@@ -54,7 +48,7 @@ const flush =
           dispatch(hold(id, { ...now, version: reply.data.version, save: { status: 'idle' } }));
         } else if (isAway(reply.failure)) {
           dispatch(tastingSaving({ id, save: { status: 'offline', words: failureWords(reply.failure) } }));
-          await pause();
+          await untilBack();
         } else if (reply.failure.code === 'conflict') {
           const { stored } = reply.failure.details as { stored: TastingAnswer };
           const doc = waiting(id).reduce((one, change) => change(one), stored.doc as TastingDocument);
