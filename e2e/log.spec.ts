@@ -69,7 +69,8 @@ test('log: a bake is judged on the next day, has a picture that says nothing of 
   await expect(page.getByText(/crumb.svg is a drawing/)).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(row).toContainText('day 2: moistness 7');
-  for (const one of await page.getByRole('button', { name: 'Side by side' }).all()) await one.click();
+  for (const one of [row, page.getByRole('listitem').filter({ hasText: /^52 min/ })])
+    await one.getByRole('button', { name: 'Side by side' }).click();
   const beside = page.getByRole('region', { name: 'Side by side' });
   await expect(beside).toContainText('52 → 58 minutes in the oven');
   await expect(beside.getByRole('img')).toBeVisible();

@@ -79,6 +79,8 @@ describe('every address of a kitchen', () => {
       household: newId(),
       recipe: newId(),
       docket: newId(),
+      photo: newId(),
+      tasting: newId(),
       bake: newId(),
       bag: newId(),
       move: newId(),

@@ -82,7 +82,9 @@ describe('the pictures of a bake', () => {
   });
   it('are erased with their recipe', async () => {
     await house.send('post', home(`recipes/${recipe}/erase`)).expect(200);
-    const { rows } = await house.db.raw<{ rows: unknown[] }>('SELECT id FROM photos');
+    const { rows } = await house.db.raw<{ rows: unknown[] }>('SELECT id FROM photos WHERE household_id = ?', [
+      house.home,
+    ]);
     expect(rows).toEqual([]);
   });
 });
