@@ -75,7 +75,8 @@ export function Photos({ household, bake, name }: Props) {
             allowsMultiple
             onSelect={(files) => void take(of, files ? [...files] : [])}
           >
-            <Button isDisabled={busy}>Add a picture of {OF[of]}</Button>
+            {/* Pending, not disabled: the focus stays, and Escape with it. */}
+            <Button isPending={busy}>Add a picture of {OF[of]}</Button>
           </FileTrigger>
         ))}
         {busy ? <Small role="status">Making it smaller …</Small> : null}
