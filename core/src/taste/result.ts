@@ -4,6 +4,7 @@ import {
   differencePower,
   friedman,
   jarPenalty,
+  looking,
   midranks,
   pairedMean,
   pairsBeyond,
@@ -48,7 +49,9 @@ export interface PairedResult {
   readonly p: number;
   readonly needed: number | null;
   /** P(the second has more), by what is believed after these answers. */
-  readonly second_more: number;
+  readonly secondMore: number;
+  /** How often somebody who looks after every taster, and stops at odds of nineteen to one, is wrong where there is nothing to be told. */
+  readonly wrongIfLooked: number;
   readonly power: number;
   readonly enough: number | null;
 }
@@ -138,6 +141,15 @@ function difference(tasting: TastingDocument, all: readonly Given[], protocol: P
   };
 }
 
+/** Nothing is believed of a preference beforehand. */
+const PRIOR = { a: 1, b: 1 } as const;
+const STOPS_AT = 0.95;
+
+function wrongIfLooked(tasters: number): number {
+  const { forA, forB } = looking({ prior: PRIOR, threshold: STOPS_AT, most: tasters }, 0.5);
+  return forA + forB;
+}
+
 function paired(all: readonly Given[]): PairedResult {
   const picks = all.flatMap(({ tray, ballot }) =>
     ballot.answer.kind === 'more'
@@ -156,7 +168,8 @@ function paired(all: readonly Given[]): PairedResult {
     undecided: picks.length - n,
     p: n === 0 ? 1 : toNumber(differenceP('two_afc_two_sided', n, second)),
     needed: n === 0 ? null : (criticalCount('two_afc_two_sided', n, ALPHA)?.count ?? null),
-    second_more: preference(second, first, { a: 1, b: 1 }).better,
+    secondMore: preference(second, first, PRIOR).better,
+    wrongIfLooked: wrongIfLooked(picks.length),
     power: n === 0 ? 0 : differencePower('two_afc_two_sided', n, ALPHA, WORTH),
     enough: panelSize(powersOf('two_afc_two_sided', ALPHA, WORTH), POWER).stable,
   };

@@ -255,8 +255,10 @@ describe('the result', () => {
       })),
     );
     expect(result).toMatchObject({ kind: 'paired', first: 0, second: 7, undecided: 1 });
+    // More than the one in twenty that such odds sound like.
+    expect((result as { wrongIfLooked: number }).wrongIfLooked).toBeGreaterThan(0.05);
     expect((result as { p: number }).p).toBeCloseTo(2 / 128, 12);
-    expect((result as { second_more: number }).second_more).toBeGreaterThan(0.95);
+    expect((result as { secondMore: number }).secondMore).toBeGreaterThan(0.95);
   });
   it('of a ranking is the same whatever the orders were', () => {
     const of = (seed: number) =>

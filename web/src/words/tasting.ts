@@ -93,7 +93,7 @@ function differenceSaid({ right, answers, p, needed, power, enough, repeated }: 
 }
 
 function pairedSaid(
-  { first, second, undecided, p, second_more: more, power, enough }: PairedResult,
+  { first, second, undecided, p, secondMore: more, wrongIfLooked, power, enough }: PairedResult,
   names: readonly string[],
 ): string[] {
   const n = first + second;
@@ -112,7 +112,7 @@ function pairedSaid(
       : '',
     most === least
       ? ''
-      : `As things stand it is ${odds} that “${names[ahead]}” is chosen more often. Looked at after every taster such odds come too easily: decide beforehand how many taste.`,
+      : `As things stand it is ${odds} that “${names[ahead]}” is chosen more often. Looked at after every taster such odds come too easily: who stops at 19 to 1 is wrong in ${percent(wrongIfLooked)} of such panels where there is nothing to tell. Decide beforehand how many taste.`,
     p <= 0.05
       ? ''
       : `Where three of four would choose the same, ${n} answers show it in ${percent(power)} of tastings; ${enough ?? 'many more'} would in eight of ten.`,

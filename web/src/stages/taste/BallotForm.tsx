@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { Answer, TasteTest, Tray } from '@omniarton/core/taste';
 import { Button } from '../../ui/Button';
@@ -13,7 +12,8 @@ interface Props {
   readonly tray: Tray;
   readonly name: string;
   readonly trouble: string | null;
-  readonly onHandIn: (answer: Answer, words: string) => void;
+  /** Whether it was taken. */
+  readonly onHandIn: (answer: Answer, words: string) => boolean;
   readonly onLeave: () => void;
 }
 
@@ -24,13 +24,11 @@ const RIGHT_WORDS = ['much too little', 'too little', 'just right', 'too much', 
 /** One taster's ballot: for one hand and one thumb, and nobody else's answer in sight. */
 export function BallotForm({ test, about, tray, name, trouble, onHandIn, onLeave }: Props) {
   const [given, setGiven] = useKeptBallot(`${tray.taster}.${tray.round}.${tray.cups.at(-1)!.code}`);
-  const [words, setWords] = useState('');
   const codes = tray.cups.filter(({ reference }) => !reference).map(({ code }) => code);
   const answer = answerOf(test, given, codes);
   const hand = () => {
-    if (!answer) return;
-    onHandIn(answer, words);
-    setGiven(NOTHING);
+    // What is refused stays as it was filled in.
+    if (answer && onHandIn(answer, given.words)) setGiven(NOTHING);
   };
   return (
     <Stack as="section" aria-labelledby="ballot" $gap={5}>
@@ -40,11 +38,11 @@ export function BallotForm({ test, about, tray, name, trouble, onHandIn, onLeave
       <Fields test={test} codes={codes} given={given} onChange={setGiven} />
       <TextEntry
         label="In your own words"
-        value={words}
+        value={given.words}
         mayBeEmpty
         wide
         maxLength={1000}
-        onCommit={setWords}
+        onCommit={(words) => setGiven({ ...given, words })}
       />
       {trouble ? (
         <Notice tone="danger" loud>

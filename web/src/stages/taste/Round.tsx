@@ -37,16 +37,17 @@ export function Round({ doc, change, onClose }: RoundProps) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const open = openTrays(doc);
   const nameOf = (taster: string) => doc.tasters.find(({ id }) => id === taster)?.name || 'Somebody';
-  const handIn = (tray: Tray, answer: Answer, words: string) => {
+  const handIn = (tray: Tray, answer: Answer, words: string): boolean => {
     const ballot = { id: newId(), taster: tray.taster, round: tray.round, at: nowMs(), answer, words };
     const next = withBallot(doc, ballot);
     setTrouble(typeof next === 'string' ? REFUSAL_WORDS[next] : null);
-    if (typeof next === 'string') return;
+    if (typeof next === 'string') return false;
     change((one) => {
       const laid = withBallot(one, ballot);
       return typeof laid === 'string' ? one : laid;
     });
     setAt('table');
+    return true;
   };
   if (at === 'codes') return <CodeTable doc={doc} leave={() => setAt('table')} />;
   if (at !== 'table')

@@ -7,8 +7,9 @@ export interface Given {
   readonly code: string | null;
   readonly marks: Readonly<Record<string, number>>;
   readonly liking: Readonly<Record<string, number>>;
+  readonly words: string;
 }
-export const NOTHING: Given = { code: null, marks: {}, liking: {} };
+export const NOTHING: Given = { code: null, marks: {}, liking: {}, words: '' };
 
 const KEPT = 'omniarton.ballot.';
 
