@@ -13,6 +13,7 @@ const PAGES = [
 const APART = new Set([
   'src/stages/heat/CentreCurve.tsx',
   'src/stages/taste/Dots.tsx',
+  'src/stages/log/OverTimeChart.tsx',
   'src/docket/handouts.ts',
 ]);
 

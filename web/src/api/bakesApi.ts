@@ -2,7 +2,7 @@ import type { BakeAnswer, BakeDto, DocketAnswer, PageOf, PhotoAnswer } from '@om
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
 import { api, ifVersion, type RecipeAt } from './api';
 
-const bakesApi = api.injectEndpoints({
+export const bakesApi = api.injectEndpoints({
   endpoints: (build) => ({
     bakes: build.query<PageOf<BakeAnswer>, RecipeAt & { cursor?: string }>({
       query: ({ household, recipe, cursor }) => ({

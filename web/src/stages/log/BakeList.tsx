@@ -10,6 +10,7 @@ import { Heading, Small } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { BakeRow } from './BakeRow';
 import { CompareBakes } from './CompareBakes';
+import { OverTime } from './OverTime';
 
 /** Where a bake stands in time; those of one moment as they were written down. */
 const placeOf = ({ id, createdAt, doc }: BakeAnswer): string => `${doc.notes.bakedOn} ${createdAt} ${id}`;
@@ -52,6 +53,7 @@ export function BakeList() {
           ))}
         </List>
       )}
+      {data ? <OverTime household={household} recipe={recipe} bakes={data.items} /> : null}
       {held.length > 1 ? <CompareBakes household={household} recipe={recipe} bakes={held} /> : null}
     </section>
   );
