@@ -83,6 +83,19 @@ describe('what a tasting is said to have shown', () => {
     expect(words).toMatch(/“sweeter” is liked 1\.3 more than “plain” \(-?\d\.\d to \d\.\d, 95 %\)/);
     expect(words).toMatch(/3 people can’t show this; they can agree/);
   });
+  it('of just about right says what is lost, and that those for whom it is too much may like it more', () => {
+    const jar =
+      (mark: number, liking: number) =>
+      (tray: Tray, at: number): Answer => {
+        const both = (first: number, other: number) =>
+          Object.fromEntries(tray.cups.map(({ code }) => [code, at < 2 ? first : other]));
+        return { kind: 'just-right', marks: both(3, mark), liking: both(7, liking) };
+      };
+    expect(said(doc('just-right', 4), jar(5, 4))).toMatch(
+      /too much for 2, who like it 3\.0 less\. Less of it would/,
+    );
+    expect(said(doc('just-right', 4), jar(5, 8))).toMatch(/too much for 2, who like it 1\.0 more\.(?! Less)/);
+  });
   it('is nothing where nobody has answered', () =>
     expect(resultWords({ kind: 'none' }, doc('liking', 2))).toEqual(['Nobody has handed in a ballot.']));
 });

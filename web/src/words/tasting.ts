@@ -151,7 +151,10 @@ function justRightSaid({ samples }: JustRightResult, names: readonly string[], a
   return samples.flatMap(({ sample, penalty }) => {
     const { n, little, much, right } = penalty;
     const thing = about === '' ? 'of it' : about;
-    const lost = (drop: number | null) => (drop === null ? '' : `, who like it ${drop.toFixed(1)} less`);
+    const lost = (drop: number | null) =>
+      drop === null || Math.abs(drop) < 0.05
+        ? ''
+        : `, who like it ${Math.abs(drop).toFixed(1)} ${drop > 0 ? 'less' : 'more'}`;
     return [
       `“${names[sample]}”: for ${right.count} of ${n} just about right; too little ${thing} for ${little.count}${lost(little.drop)}; too much for ${much.count}${lost(much.drop)}.`,
       little.frequent && little.penalty > much.penalty && little.penalty > 0
