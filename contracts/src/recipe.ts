@@ -291,6 +291,8 @@ export interface RecipeSummary {
   readonly without: readonly Avoidance[];
   /** Ids of the people at its table, as far as the household still has them. */
   readonly people: readonly string[];
+  /** Bakes in its log; none: it was never tried. */
+  readonly bakes: number;
   readonly updatedAt: string;
 }
 

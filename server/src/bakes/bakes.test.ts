@@ -1,5 +1,12 @@
 import { v7 as newId } from 'uuid';
-import type { BakeAnswer, DocketAnswer, DocketSummary, FlourUse, PageOf } from '@omniarton/contracts';
+import type {
+  BakeAnswer,
+  DocketAnswer,
+  DocketSummary,
+  FlourUse,
+  PageOf,
+  RecipeSummary,
+} from '@omniarton/contracts';
 import { keptCake, plainCake } from '../testing/documents';
 import { emptyNotes, type BakeNotes } from '@omniarton/core/kitchen';
 import { openHouse, type TestHouse } from '../testing/house';
@@ -134,13 +141,20 @@ describe('a bake', () => {
   it('must name a docket of its recipe', async () => {
     await create(newId(), { docket: newId() }).expect(400);
   });
-  it('can be taken off the log', async () => {
+  it('can be taken off the log, and is counted in the list of recipes while it is there', async () => {
+    const counted = async () => {
+      const answer = await house.get(`/api/households/${house.home}/recipes`).expect(200);
+      return (answer.body as PageOf<RecipeSummary>).items.find((one) => one.id === recipe)!.bakes;
+    };
+    const before = await counted();
     const id = newId();
     await create(id).expect(201);
+    expect(await counted()).toBe(before + 1);
     await house.send('delete', bakePath(id)).expect(428);
     await house.send('delete', bakePath(id)).set('if-match', '"2"').expect(412);
     await house.send('delete', bakePath(id)).set('if-match', '"1"').expect(204);
     expect((await list()).map((one) => one.id)).not.toContain(id);
+    expect(await counted()).toBe(before);
     await house
       .send('put', bakePath(id))
       .set('if-match', '"1"')

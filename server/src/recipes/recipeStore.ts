@@ -26,7 +26,15 @@ type AnyDocument = {
   readonly request?: Partial<RecipeDocument['request']> & { readonly people?: readonly string[] };
 };
 
-function toSummary({ id, version, title, family, updated_at, doc }: Row): RecipeSummary {
+function toSummary({
+  id,
+  version,
+  title,
+  family,
+  updated_at,
+  doc,
+  bakes,
+}: Row & { readonly bakes: string }): RecipeSummary {
   const { asRead, request }: AnyDocument = doc;
   const seated = request?.seats?.flatMap((seat) => (seat.id === null ? [] : [seat.id]));
   return {
@@ -38,6 +46,7 @@ function toSummary({ id, version, title, family, updated_at, doc }: Row): Recipe
     diet: request?.diet ?? 'gluten-free',
     without: request?.without ?? [],
     people: seated ?? request?.people ?? [],
+    bakes: Number(bakes),
     updatedAt: updated_at.toISOString(),
   };
 }
@@ -59,6 +68,10 @@ function columns(db: Knex, { text, ...doc }: RecipeDocument) {
     doc: asJson(db, doc),
   };
 }
+
+/** How many bakes of a recipe are in its log. */
+const BAKES = `(SELECT count(*) FROM bakes b
+   WHERE b.household_id = recipes.household_id AND b.recipe_id = recipes.id AND b.removed_at IS NULL) AS bakes`;
 
 const reading = (db: Knex) => ({
   async find({ householdId }: Scope, id: string): Promise<RecipeAnswer | undefined> {
@@ -84,7 +97,11 @@ const reading = (db: Knex) => ({
         { column: 'id', order: 'desc' },
       ])
       .limit(limit + 1)
-      .select<(Row & { stamp: string })[]>('*', db.raw('updated_at::text AS stamp'));
+      .select<(Row & { stamp: string; bakes: string })[]>(
+        '*',
+        db.raw('updated_at::text AS stamp'),
+        db.raw(BAKES),
+      );
     const page = rows.slice(0, limit);
     const last = page.at(-1);
     return {

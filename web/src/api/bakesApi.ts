@@ -17,7 +17,7 @@ export const bakesApi = api.injectEndpoints({
         method: 'DELETE',
         headers: ifVersion(version),
       }),
-      invalidatesTags: ['bakes'],
+      invalidatesTags: ['bakes', 'recipes'],
     }),
     /** A kept bake with something else written down. */
     changeBake: build.mutation<BakeAnswer, RecipeAt & { bake: string; version: number; doc: BakeDto }>({

@@ -87,7 +87,7 @@ function summaryOf([id, { version, doc }]: [string, Stored]) {
   const { asRead, request } = doc as RecipeDocument;
   return {
     ...{ id, version, title: asRead.title, family: asRead.family, batchGrams: asRead.batchGrams },
-    ...{ diet: request.diet, without: request.without, people: [], updatedAt: ago },
+    ...{ diet: request.diet, without: request.without, people: [], bakes: 0, updatedAt: ago },
   };
 }
 

@@ -105,7 +105,7 @@ export function useKeepBake() {
     }
     if (trouble !== null) return;
     dispatch(edited(id, { kind: 'bakeSheet', sheet: null }));
-    dispatch(api.util.invalidateTags(['bakes']));
+    dispatch(api.util.invalidateTags(['bakes', 'recipes']));
   }
   return { keep, failure, busy };
 }

@@ -18,7 +18,7 @@ interface Props {
 
 /** A recipe on the list: what the batch weighs first, then what it is and whom it is for. */
 export const RecipeRow = memo(function RecipeRow({ household, recipe, whom, onRemove }: Props) {
-  const { id, title, batchGrams, family, diet, without, updatedAt } = recipe;
+  const { id, title, batchGrams, family, diet, without, bakes, updatedAt } = recipe;
   return (
     <Line>
       <Weight>
@@ -29,7 +29,11 @@ export const RecipeRow = memo(function RecipeRow({ household, recipe, whom, onRe
         <Name to={benchPath(household, id)}>{title || 'Untitled'}</Name>
         <About>
           {FAMILY_NAMES[family]} ·{' '}
-          {[whom === '' ? diet : `for ${whom}`, ...without.map((one) => `no ${one}`)].join(' · ')}
+          {[
+            whom === '' ? diet : `for ${whom}`,
+            ...without.map((one) => `no ${one}`),
+            bakes === 0 ? 'never tried' : bakes === 1 ? 'baked once' : `baked ${bakes} times`,
+          ].join(' · ')}
         </About>
       </div>
       <time dateTime={updatedAt}>{sayWhen(updatedAt)}</time>
