@@ -1,15 +1,14 @@
 import { createSlice } from '@reduxjs/toolkit';
 import { EMPTY_DAY, type DayDocument } from '@omniarton/core/clock';
 import { plain } from '../../base/plain';
+import type { SaveState } from '../saveState';
 
 /** A household's bake day as this page has it. */
 export interface HeldDay {
   /** The version that is stored; 0: nothing yet. */
   readonly version: number;
   readonly doc: DayDocument;
-  readonly save:
-    | { readonly status: 'idle' | 'sending' }
-    | { readonly status: 'offline' | 'failed'; readonly words: string };
+  readonly save: SaveState;
 }
 
 export type Days = Readonly<Record<string, HeldDay>>;
@@ -33,7 +32,7 @@ const slice = createSlice({
   reducers: {
     dayFound: plain(on(({ version, doc }: At & { version: number; doc: DayDocument }) => ({ version, doc }))),
     dayChanged: plain(on(({ doc }: At & { doc: DayDocument }) => ({ doc }))),
-    daySaving: plain(on(({ save }: At & { save: HeldDay['save'] }) => ({ save }))),
+    daySaving: plain(on(({ save }: At & { save: SaveState }) => ({ save }))),
     daySaved: plain(
       on(({ version }: At & { version: number }) => ({ version, save: { status: 'idle' } as const })),
     ),

@@ -1,20 +1,14 @@
 import type { DayAnswer } from '@omniarton/contracts';
 import { mergeRuns, type DayDocument } from '@omniarton/core/clock';
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
-import { ifVersion } from '../../api/api';
-import { isAway, request, type Failure } from '../../api/http';
-import { untilBack } from '../../api/untilBack';
+import { request, type Failure } from '../../api/http';
 import { failureWords } from '../../api/words';
+import { outboxOf, type Change } from '../outbox';
 import type { Thunk } from '../state';
 import { findDay, keepDay, type DayCopy } from './dayCopy';
 import { dayChanged, dayFound, daySaved, daySaving, NO_DAY } from './daySlice';
 
-/** A change of a day, as it can be laid over whatever version is stored. */
-export type DayChange = (doc: DayDocument) => DayDocument;
-
-/** Changes that the server doesn't have yet, by household. */
-const pending = new Map<string, DayChange[]>();
-const sending = new Set<string>();
+export type DayChange = Change<DayDocument>;
 
 /** What another copy of a day knows is added to one: of one run the events of both; of anything else nothing. */
 const joined = (doc: DayDocument, other: DayDocument): DayDocument =>
@@ -28,71 +22,44 @@ const keep =
   (household: string): Thunk<void> =>
   (_dispatch, getState) => {
     const { doc, version } = getState().days[household] ?? NO_DAY;
-    keepDay(household, { version, doc, unsent: (pending.get(household) ?? []).length > 0 });
+    keepDay(household, { version, doc, unsent: outbox.waiting(household).length > 0 });
   };
 
-/** Sends what is pending until the server has it or refuses it. After a conflict the changes go over what is stored now. */
-const flush =
-  (household: string): Thunk<Promise<void>> =>
-  async (dispatch, getState) => {
-    if (sending.has(household)) return;
-    sending.add(household);
-    const waiting = () => pending.get(household) ?? [];
-    try {
-      while (waiting().length > 0) {
-        const { doc, version } = getState().days[household] ?? NO_DAY;
-        const count = waiting().length;
-        dispatch(daySaving({ household, save: { status: 'sending' } }));
-        const reply = await request<DayAnswer>(pathTo('day', { household }), {
-          method: 'PUT',
-          body: doc,
-          headers: ifVersion(version),
-        });
-        if (reply.ok) {
-          pending.set(household, waiting().slice(count));
-          dispatch(daySaved({ household, version: reply.data.version }));
-        } else if (isAway(reply.failure)) {
-          dispatch(daySaving({ household, save: { status: 'offline', words: failureWords(reply.failure) } }));
-          await untilBack();
-        } else if (reply.failure.code === 'conflict') {
-          const { stored } = reply.failure.details as { stored: DayAnswer };
-          const theirs = joined(stored.doc, getState().days[household]?.doc ?? stored.doc);
-          const laid = waiting().reduce((now, change) => change(now), theirs);
-          dispatch(dayFound({ household, version: stored.version, doc: laid }));
-        } else {
-          dispatch(daySaving({ household, save: { status: 'failed', words: failureWords(reply.failure) } }));
-          return;
-        }
-        dispatch(keep(household));
-      }
-    } finally {
-      sending.delete(household);
-    }
-  };
+const outbox = outboxOf<DayDocument>({
+  of: ({ days }, household) => {
+    const { version, doc } = days[household] ?? NO_DAY;
+    return { path: pathTo('day', { household }), version, doc };
+  },
+  saving: (household, save) => daySaving({ household, save }),
+  saved: (household, version) => daySaved({ household, version }),
+  found: (household, version, doc) => dayFound({ household, version, doc }),
+  joined,
+  turned: keep,
+});
 
 /** Changes a day: seen at once, kept in this browser, sent as soon as it can be. */
 export const changeDay =
   (household: string, change: DayChange): Thunk<void> =>
   (dispatch, getState) => {
     const { doc } = getState().days[household] ?? NO_DAY;
-    pending.set(household, [...(pending.get(household) ?? []), change]);
+    outbox.add(household, change);
     dispatch(dayChanged({ household, doc: change(doc) }));
     dispatch(keep(household));
-    void dispatch(flush(household));
+    void dispatch(outbox.flush(household));
   };
 
 /** Sends what was refused once more. */
 export const sendDayAgain =
   (household: string): Thunk<void> =>
   (dispatch) =>
-    void dispatch(flush(household));
+    void dispatch(outbox.flush(household));
 
 /** What another tab or device knows: what it has beyond this page is taken up. */
 export const heardOfDay =
   (household: string, version: number, doc: DayDocument): Thunk<void> =>
   (dispatch, getState) => {
     const known = getState().days[household];
-    if (!known || (pending.get(household) ?? []).length > 0) {
+    if (!known || outbox.waiting(household).length > 0) {
       if (known && hasMore(joined(known.doc, doc), known.doc))
         dispatch(dayChanged({ household, doc: joined(known.doc, doc) }));
       return;
@@ -135,7 +102,7 @@ export const loadDay =
     else if (getState().days[household] && !copy)
       dispatch(heardOfDay(household, reply.data.version, reply.data.doc));
     else dispatch(dayFound({ household, ...reply.data }));
-    if (getState().days[household]?.save.status === 'offline' && (pending.get(household) ?? []).length === 0)
+    if (getState().days[household]?.save.status === 'offline' && outbox.waiting(household).length === 0)
       dispatch(daySaving({ household, save: { status: 'idle' } }));
     dispatch(keep(household));
     return null;

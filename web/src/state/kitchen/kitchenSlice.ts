@@ -2,6 +2,7 @@ import { createSlice } from '@reduxjs/toolkit';
 import type { BagAnswer } from '@omniarton/contracts';
 import { EMPTY_KITCHEN, type KitchenDocument, type RecipeDocument } from '@omniarton/core/kitchen';
 import { plain } from '../../base/plain';
+import type { SaveState } from '../saveState';
 
 /** A household's kitchen as this page has it: the shared document, and the recipes that stand in other lists. */
 export interface HeldKitchen {
@@ -13,9 +14,7 @@ export interface HeldKitchen {
   readonly bags: readonly BagAnswer[];
   /** Counts every change: one snapshot goes to the engine for each. */
   readonly edition: number;
-  readonly save:
-    | { readonly status: 'idle' | 'sending' }
-    | { readonly status: 'offline' | 'failed'; readonly words: string };
+  readonly save: SaveState;
   /** What could not be laid out, as the engine says. */
   readonly troubles: readonly string[];
   /** What an earlier visit could not send, made on an older version: offered, never merged. */
@@ -69,7 +68,7 @@ const slice = createSlice({
     bagsFound: plain(
       on((known, { bags }: At & { bags: HeldKitchen['bags'] }) => ({ bags, edition: known.edition + 1 })),
     ),
-    kitchenSaving: plain(on((_known, { save }: At & { save: HeldKitchen['save'] }) => ({ save }))),
+    kitchenSaving: plain(on((_known, { save }: At & { save: SaveState }) => ({ save }))),
     kitchenSaved: plain(
       on((_known, { version }: At & { version: number }) => ({ version, save: { status: 'idle' } as const })),
     ),

@@ -1,10 +1,8 @@
 import type { KitchenAnswer, RecipeAnswer } from '@omniarton/contracts';
 import type { KitchenDocument, RecipeDocument } from '@omniarton/core/kitchen';
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
-import { ifVersion } from '../../api/api';
-import { isAway, request, type Failure } from '../../api/http';
-import { untilBack } from '../../api/untilBack';
-import { failureWords } from '../../api/words';
+import { request, type Failure } from '../../api/http';
+import { outboxOf, type Change } from '../outbox';
 import type { Thunk } from '../state';
 import { dropKitchen, findKitchen, keepKitchen } from './kitchenCopy';
 import { fetchBags } from './bags';
@@ -19,8 +17,7 @@ import {
   NO_KITCHEN,
 } from './kitchenSlice';
 
-/** A change of a kitchen, as it can be laid over whatever version is stored. */
-export type KitchenChange = (doc: KitchenDocument) => KitchenDocument;
+export type KitchenChange = Change<KitchenDocument>;
 
 const fetchKitchen = (household: string) => request<KitchenAnswer>(pathTo('kitchen', { household }));
 
@@ -74,60 +71,24 @@ export const houseRecipeChanged =
     dispatch(houseRecipesFound({ household, recipes: { [recipe]: doc } }));
   };
 
-/** Changes that the server doesn't have yet, by household. */
-const pending = new Map<string, KitchenChange[]>();
-const sending = new Set<string>();
-
-/** Sends what is pending until the server has it or refuses it. After a conflict the changes go over what is stored now. */
-const flush =
-  (household: string): Thunk<Promise<void>> =>
-  async (dispatch, getState) => {
-    if (sending.has(household)) return;
-    sending.add(household);
-    try {
-      for (
-        let changes = pending.get(household) ?? [];
-        changes.length > 0;
-        changes = pending.get(household) ?? []
-      ) {
-        const { doc, version } = getState().kitchens[household] ?? NO_KITCHEN;
-        const count = changes.length;
-        dispatch(kitchenSaving({ household, save: { status: 'sending' } }));
-        const reply = await request<KitchenAnswer>(pathTo('kitchen', { household }), {
-          method: 'PUT',
-          body: doc,
-          headers: ifVersion(version),
-        });
-        if (reply.ok) {
-          pending.set(household, (pending.get(household) ?? []).slice(count));
-          dispatch(kitchenSaved({ household, version: reply.data.version }));
-          if (pending.get(household)?.length === 0) dropKitchen(household);
-        } else if (isAway(reply.failure)) {
-          dispatch(
-            kitchenSaving({ household, save: { status: 'offline', words: failureWords(reply.failure) } }),
-          );
-          await untilBack();
-        } else if (reply.failure.code === 'conflict') {
-          const { stored } = reply.failure.details as { stored: KitchenAnswer };
-          const laid = (pending.get(household) ?? []).reduce((now, change) => change(now), stored.doc);
-          dispatch(kitchenFound({ household, version: stored.version, doc: laid }));
-        } else {
-          dispatch(
-            kitchenSaving({ household, save: { status: 'failed', words: failureWords(reply.failure) } }),
-          );
-          return;
-        }
-      }
-    } finally {
-      sending.delete(household);
-    }
-  };
+const outbox = outboxOf<KitchenDocument>({
+  of: ({ kitchens }, household) => {
+    const { version, doc } = kitchens[household] ?? NO_KITCHEN;
+    return { path: pathTo('kitchen', { household }), version, doc };
+  },
+  saving: (household, save) => kitchenSaving({ household, save }),
+  saved: (household, version) => (dispatch) => {
+    dispatch(kitchenSaved({ household, version }));
+    if (outbox.waiting(household).length === 0) dropKitchen(household);
+  },
+  found: (household, version, doc) => kitchenFound({ household, version, doc }),
+});
 
 /** Sends what was refused once more. */
 export const sendAgain =
   (household: string): Thunk<void> =>
   (dispatch) =>
-    void dispatch(flush(household));
+    void dispatch(outbox.flush(household));
 
 /** Changes a kitchen: seen at once, sent as soon as it can be. */
 export const changeKitchen =
@@ -135,10 +96,10 @@ export const changeKitchen =
   (dispatch, getState) => {
     const { doc, version } = getState().kitchens[household] ?? NO_KITCHEN;
     const next = change(doc);
-    pending.set(household, [...(pending.get(household) ?? []), change]);
+    outbox.add(household, change);
     dispatch(kitchenChanged({ household, doc: next }));
     keepKitchen(household, { version, doc: next });
-    void dispatch(flush(household)).then(() => dispatch(fetchHouseRecipes(household)));
+    void dispatch(outbox.flush(household)).then(() => dispatch(fetchHouseRecipes(household)));
   };
 
 /** What an earlier visit left: taken up over what is stored, or let go. */

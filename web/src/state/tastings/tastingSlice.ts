@@ -1,6 +1,7 @@
 import { createSlice } from '@reduxjs/toolkit';
 import type { TastingDocument } from '@omniarton/core/taste';
 import { plain } from '../../base/plain';
+import type { SaveState } from '../saveState';
 
 /** A tasting as this page has it. */
 export interface HeldTasting {
@@ -9,9 +10,7 @@ export interface HeldTasting {
   /** The version that is stored; 0: nothing yet. */
   readonly version: number;
   readonly doc: TastingDocument;
-  readonly save:
-    | { readonly status: 'idle' | 'sending' }
-    | { readonly status: 'offline' | 'failed'; readonly words: string };
+  readonly save: SaveState;
 }
 
 export type Tastings = Readonly<Record<string, HeldTasting>>;
@@ -24,7 +23,7 @@ const slice = createSlice({
       ...tastings,
       [id]: held,
     })),
-    tastingSaving: plain((tastings: Tastings, { id, save }: { id: string; save: HeldTasting['save'] }) => ({
+    tastingSaving: plain((tastings: Tastings, { id, save }: { id: string; save: SaveState }) => ({
       ...tastings,
       [id]: { ...tastings[id]!, save },
     })),
