@@ -17,16 +17,17 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
-import type {
-  Asleep,
-  DayDocument,
-  DayRun,
-  DaySetup,
-  Pin,
-  PlannedBake,
-  RunBake,
-  RunEvent,
-  TimedWork,
+import {
+  PACED,
+  type Asleep,
+  type DayDocument,
+  type DayRun,
+  type DaySetup,
+  type Pin,
+  type PlannedBake,
+  type RunBake,
+  type RunEvent,
+  type TimedWork,
 } from '@omniarton/core/clock';
 import { NAME_CHARS } from './limits';
 import { IfSaid, IsClockTime, IsDay, OrNull } from './said';
@@ -152,8 +153,6 @@ class RunEventDto {
   @IfSaid() @Tasks() tasks?: readonly object[];
   @IfSaid() @IsNumber() @Min(0) @Max(10_000) lateMinutes?: number;
 }
-
-const PACED = ['mix', 'shape', 'finish'] as const;
 
 class PaceDto implements Partial<Record<(typeof PACED)[number], number>> {
   @IfSaid() @IsNumber() @Min(0.1) @Max(10) mix?: number;

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import { getIngredient, type Catalogue } from '../catalogue';
+import { bareCell } from '../exchange';
 import type { Bag, BagOnHand } from '../kitchen';
 import { matchIngredient } from '../read';
 import { AVOIDANCES } from '../vocabulary';
@@ -66,12 +67,8 @@ function labelIn(day: string, without: string): Bag['label'] {
   return { on, without: AVOIDANCES.filter((one) => named.includes(one)) };
 }
 
-/** Spreadsheets run cells that begin so: our own file sets an apostrophe before them, and takes it off again. */
-const unquoted = (cell: string) => cell.trim().replace(/^'(?=[=+\-@])/, '');
-const quoted = (cell: string) => (/^[=+\-@]/.test(cell) ? `'${cell}` : cell);
-
 function bagIn(row: Readonly<Record<string, string>>, catalogue: Catalogue) {
-  const cell = (column: Column) => unquoted(row[column] ?? '');
+  const cell = (column: Column) => bareCell((row[column] ?? '').trim());
   const name = cell('flour');
   if (name === '') throw new Fault('it names no flour');
   const match = matchIngredient(name, catalogue);
@@ -131,7 +128,7 @@ export function readCupboard(text: string, catalogue: Catalogue): CupboardFile {
 export function cupboardToCsv(bags: readonly BagOnHand[], catalogue: Catalogue): string {
   const rows = bags.map(({ grams, bag }): Record<Column, string> => ({
     flour: getIngredient(catalogue, bag.ingredient).name,
-    note: quoted(bag.note),
+    note: bag.note,
     grams: String(Math.round(grams * 10) / 10),
     'pack grams': bag.packGrams === null ? '' : String(bag.packGrams),
     price: bag.price === null ? '' : String(bag.price),
@@ -142,5 +139,5 @@ export function cupboardToCsv(bags: readonly BagOnHand[], catalogue: Catalogue):
     'label read': bag.label?.on ?? '',
     'label names no': bag.label?.without.join('; ') ?? '',
   }));
-  return `${Papa.unparse({ fields: [...CUPBOARD_COLUMNS], data: rows.map((row) => CUPBOARD_COLUMNS.map((column) => row[column])) }, { newline: '\n' })}\n`;
+  return `${Papa.unparse({ fields: [...CUPBOARD_COLUMNS], data: rows.map((row) => CUPBOARD_COLUMNS.map((column) => row[column])) }, { newline: '\n', escapeFormulae: true })}\n`;
 }

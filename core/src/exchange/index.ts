@@ -1,5 +1,5 @@
 export { takeIn } from './intake';
 export { MOST_FOREIGN } from './linkedData';
 export { recipeToJsonLd, recipeToMarkdown } from './out';
-export { toCsv } from './table';
+export { bareCell, toCsv } from './table';
 export type { FileKind, Found, Intake } from './types';

@@ -45,6 +45,9 @@ export function toCsv(recipe: Recipe): string {
   return Papa.unparse({ fields: [...COLUMNS], data: rows }, { newline: '\n', escapeFormulae: true }) + '\n';
 }
 
+/** A cell without the apostrophe that keeps spreadsheets from running it. */
+export const bareCell = (cell: string): string => cell.replace(/^'(?=[=+\-@\t\r])/, '');
+
 /** A table of a recipe's thousand lines is far shorter. */
 const MOST_TABLE = 1_000_000;
 
@@ -53,7 +56,7 @@ export function ofCsv(csv: string): Found | undefined {
   if (csv.length > MOST_TABLE) return undefined;
   const { data, meta } = Papa.parse<Record<string, string>>(csv, { header: true, skipEmptyLines: true });
   if (!meta.fields?.includes('ingredient') || !meta.fields.includes('grams')) return undefined;
-  const bare = (cell: string | undefined) => (cell ?? '').replace(/^'(?=[=+\-@\t\r])/, '').trim();
+  const bare = (cell: string | undefined) => bareCell(cell ?? '').trim();
   const title = bare(data[0]?.['recipe']);
   const lines: string[] = [];
   let part = '';

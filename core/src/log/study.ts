@@ -1,5 +1,5 @@
 import type { Docket, DocketLine } from '../docket';
-import { numbersFrom, shuffled } from '../statistics';
+import { codesFrom, numbersFrom, shuffled } from '../statistics';
 import { ALLERGENS, type Allergen } from '../vocabulary';
 
 /** A part of a batch that is baked by itself. */
@@ -58,16 +58,14 @@ export function planStudy(docket: Docket, changes: readonly string[], seed: numb
     Array.from({ length: count }, (_, at) => at + 1),
     below,
   );
-  const codes = new Set<string>();
-  while (codes.size < count) codes.add(String(101 + below(899)));
-  const code = [...codes];
+  const code = codesFrom(below);
   const lines = docket.parts.flatMap((part) => part.lines).filter(({ grams }) => (grams?.central ?? 0) > 0);
   const { lines: guarded } = docket.guard;
   return {
     batches: ['as before', ...changes].map((name, at) => ({
       name,
       control: at === 0,
-      code: code[at]!,
+      code: code(),
       place: places[at]!,
     })),
     share: 1 / count,

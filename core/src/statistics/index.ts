@@ -7,5 +7,5 @@ export * from './learning';
 export * from './mixture';
 export * from './orders';
 export * from './preference';
-export { numbersFrom, shuffled } from './random';
+export { codesFrom, numbersFrom, shuffled } from './random';
 export * from './ranks';

@@ -14,3 +14,18 @@ export function shuffled<T>(list: readonly T[], below: (n: number) => number): T
   }
   return all;
 }
+
+/** Three-digit codes for what is judged blind: none of them twice, and none that says anything (no 111, 123, 200). */
+export function codesFrom(below: (n: number) => number): () => string {
+  const used = new Set<number>();
+  return () => {
+    for (;;) {
+      const code = 101 + below(899);
+      const [a, b, c] = [...String(code)].map(Number) as [number, number, number];
+      const telling = (a === b && b === c) || (b - a === 1 && c - b === 1) || (b === 0 && c === 0);
+      if (telling || used.has(code)) continue;
+      used.add(code);
+      return String(code);
+    }
+  };
+}

@@ -1,5 +1,5 @@
 import type { Answer, Ballot, TastingDocument, Tray } from './types';
-import { traysOf } from './trays';
+import { isOf, servedTrays } from './trays';
 
 /** Why a ballot isn't taken. */
 export type Refusal = 'closed' | 'not set up' | 'twice' | 'nobody' | 'other codes' | 'out of range';
@@ -44,10 +44,9 @@ function answers(answer: Answer, { cups }: Tray): Refusal | null {
 export function refusalOf(tasting: TastingDocument, ballot: Ballot): Refusal | null {
   if (tasting.stage === 'closed') return 'closed';
   if (tasting.stage === 'set up') return 'not set up';
-  const known = tasting.ballots.find((one) => one.taster === ballot.taster && one.round === ballot.round);
-  if (known) return 'twice';
-  const tray = traysOf(tasting).find((one) => one.taster === ballot.taster && one.round === ballot.round);
-  return tray && !tasting.withdrawn.includes(ballot.taster) ? answers(ballot.answer, tray) : 'nobody';
+  if (tasting.ballots.some(isOf(ballot))) return 'twice';
+  const tray = servedTrays(tasting).find(isOf(ballot));
+  return tray ? answers(ballot.answer, tray) : 'nobody';
 }
 
 /** A tasting with one more ballot; the same one sent again, after a lost answer, changes nothing. */
@@ -58,8 +57,4 @@ export function withBallot(tasting: TastingDocument, ballot: Ballot): TastingDoc
 
 /** Trays that no ballot was handed in for yet, in the order in which the device goes round. */
 export const openTrays = (tasting: TastingDocument): Tray[] =>
-  traysOf(tasting).filter(
-    (tray) =>
-      !tasting.withdrawn.includes(tray.taster) &&
-      !tasting.ballots.some((one) => one.taster === tray.taster && one.round === tray.round),
-  );
+  servedTrays(tasting).filter((tray) => !tasting.ballots.some(isOf(tray)));

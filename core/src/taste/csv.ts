@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
+import { bareCell } from '../exchange';
 import type { Answer, Ballot, TastingDocument } from './types';
-import { traysOf } from './trays';
+import { isOf, traysOf } from './trays';
 
 /** A file that holds no judgements of this tasting. */
 export class TastingCsvError extends Error {
@@ -9,10 +10,6 @@ export class TastingCsvError extends Error {
 
 const COLUMNS = ['taster', 'round', 'place', 'code', 'sample', 'what', 'value', 'words'] as const;
 type Row = Readonly<Record<(typeof COLUMNS)[number], string>>;
-
-/** A cell that a spreadsheet would run gets an apostrophe before it. */
-const cell = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text);
-const uncell = (text: string): string => (/^'[=+\-@\t\r]/.test(text) ? text.slice(1) : text);
 
 /** What one answer says of one code, as `what` and `value`. */
 function valuesOf(answer: Answer, code: string): readonly (readonly [what: string, value: number])[] {
@@ -33,28 +30,31 @@ function valuesOf(answer: Answer, code: string): readonly (readonly [what: strin
   }
 }
 
-/** A row a judgement (RFC 4180): who, in which round and place, of which code and sample. */
+/**
+ * A row a judgement (RFC 4180): who, in which round and place, of which code and sample. A cell that a spreadsheet would run gets an
+ * apostrophe before it.
+ */
 export function toTastingCsv(tasting: TastingDocument): string {
   const trays = traysOf(tasting);
   const rows = tasting.ballots.flatMap((ballot) => {
-    const tray = trays.find((one) => one.taster === ballot.taster && one.round === ballot.round);
+    const tray = trays.find(isOf(ballot));
     const name = tasting.tasters.find(({ id }) => id === ballot.taster)?.name ?? '';
     return (tray?.cups ?? []).flatMap((cup, at) =>
       cup.reference
         ? []
         : valuesOf(ballot.answer, cup.code).map(([what, value]) => [
-            cell(name),
+            name,
             String(ballot.round),
             String(at + 1),
             cup.code,
-            cell(tasting.samples[cup.sample]!.name),
+            tasting.samples[cup.sample]!.name,
             what,
             String(value),
-            cell(ballot.words),
+            ballot.words,
           ]),
     );
   });
-  return Papa.unparse({ fields: [...COLUMNS], data: rows }, { newline: '\r\n' });
+  return Papa.unparse({ fields: [...COLUMNS], data: rows }, { newline: '\r\n', escapeFormulae: true });
 }
 
 /** Answers out of what was said of each code. */
@@ -111,8 +111,8 @@ export function fromTastingCsv(
   }
   return [...groups.values()].map((rows): Ballot => {
     const [head] = rows as [Row, ...Row[]];
-    const taster = tasting.tasters.find(({ name }) => name === uncell(head.taster));
-    if (!taster) throw new TastingCsvError(`Nobody of this tasting is called "${uncell(head.taster)}".`);
+    const taster = tasting.tasters.find(({ name }) => name === bareCell(head.taster));
+    if (!taster) throw new TastingCsvError(`Nobody of this tasting is called "${bareCell(head.taster)}".`);
     const answer = answerFrom(rows, tasting.test);
     if (!answer) throw new TastingCsvError(`"${taster.name}" picked none.`);
     return {
@@ -121,7 +121,7 @@ export function fromTastingCsv(
       round: Number(head.round),
       at,
       answer,
-      words: uncell(head.words),
+      words: bareCell(head.words),
     };
   });
 }

@@ -11,7 +11,7 @@ export {
   type RankedResult,
   type TastingResult,
 } from './result';
-export { SAMPLES_OF, traysOf } from './trays';
+export { SAMPLES_OF, servedTrays, traysOf } from './trays';
 export { upcastTasting } from './upcast';
 export {
   TASTE_TESTS,

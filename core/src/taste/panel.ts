@@ -1,4 +1,5 @@
 import { criticalCount, differencePower, friedmanByChance, toNumber, type Protocol } from '../statistics';
+import { ALPHA, PROTOCOL_OF, WORTH } from './protocols';
 import type { TasteTest } from './types';
 
 /** What a panel can show at best, before anybody has tasted. */
@@ -11,19 +12,12 @@ export interface Reach {
   readonly needed: number | null;
 }
 
-const PROTOCOL_OF: Readonly<Partial<Record<TasteTest, Protocol>>> = {
-  triangle: 'triangle',
-  'duo-trio': 'duo_trio',
-  paired: 'two_afc_two_sided',
-};
-const ALPHA = 0.05;
-const WORTH = 0.5;
 /** More samples have too many orders to be gone through. */
 const MOST_SAMPLES = 5;
 
 /** Example: three tasters by triangle → at best 1/27, all three needed; by duo-trio 1/8: never. */
 export function reachOf(test: TasteTest, samples: number, answers: number): Reach {
-  const protocol = PROTOCOL_OF[test];
+  const protocol = (PROTOCOL_OF as Readonly<Partial<Record<TasteTest, Protocol>>>)[test];
   if (protocol && answers > 0) {
     const critical = criticalCount(protocol, answers, ALPHA);
     const sides = protocol === 'two_afc_two_sided' ? 2 : 1;

@@ -21,7 +21,8 @@ import {
   type PairedMean,
   type Protocol,
 } from '../statistics';
-import { traysOf } from './trays';
+import { ALPHA, PROTOCOL_OF, WORTH } from './protocols';
+import { isOf, servedTrays } from './trays';
 import type { Answer, Ballot, TastingDocument, Tray } from './types';
 
 /** What a test of a difference came to. */
@@ -92,9 +93,6 @@ export interface NoResult {
 
 export type TastingResult = DifferenceResult | PairedResult | RankedResult | JustRightResult | NoResult;
 
-const ALPHA = 0.05;
-/** Half of people can tell: a difference that is worth a bake. */
-const WORTH = 0.5;
 const POWER = 0.8;
 
 interface Given {
@@ -104,10 +102,9 @@ interface Given {
 
 /** Ballots with their trays; those of trays that are no longer there count for nothing. */
 function given(tasting: TastingDocument): Given[] {
-  const trays = traysOf(tasting);
-  const here = tasting.ballots.filter(({ taster }) => !tasting.withdrawn.includes(taster));
-  return here.flatMap((ballot) => {
-    const tray = trays.find((one) => one.taster === ballot.taster && one.round === ballot.round);
+  const trays = servedTrays(tasting);
+  return tasting.ballots.flatMap((ballot) => {
+    const tray = trays.find(isOf(ballot));
     return tray ? [{ tray, ballot }] : [];
   });
 }
@@ -166,12 +163,12 @@ function paired(all: readonly Given[]): PairedResult {
     first,
     second,
     undecided: picks.length - n,
-    p: n === 0 ? 1 : toNumber(differenceP('two_afc_two_sided', n, second)),
-    needed: n === 0 ? null : (criticalCount('two_afc_two_sided', n, ALPHA)?.count ?? null),
+    p: n === 0 ? 1 : toNumber(differenceP(PROTOCOL_OF.paired, n, second)),
+    needed: n === 0 ? null : (criticalCount(PROTOCOL_OF.paired, n, ALPHA)?.count ?? null),
     secondMore: preference(second, first, PRIOR).better,
     wrongIfLooked: wrongIfLooked(picks.length),
-    power: n === 0 ? 0 : differencePower('two_afc_two_sided', n, ALPHA, WORTH),
-    enough: panelSize(powersOf('two_afc_two_sided', ALPHA, WORTH), POWER).stable,
+    power: n === 0 ? 0 : differencePower(PROTOCOL_OF.paired, n, ALPHA, WORTH),
+    enough: panelSize(powersOf(PROTOCOL_OF.paired, ALPHA, WORTH), POWER).stable,
   };
 }
 
@@ -244,8 +241,6 @@ function justRight(tasting: TastingDocument, all: readonly Given[]): TastingResu
   });
   return samples.length > 0 ? { kind: 'just-right', samples } : { kind: 'none' };
 }
-
-const PROTOCOL_OF = { triangle: 'triangle', 'duo-trio': 'duo_trio' } as const;
 
 /** What the ballots that are in say. Sealed until the tasting is closed: ask only then. */
 export function resultOf(tasting: TastingDocument): TastingResult {

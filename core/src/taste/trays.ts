@@ -1,5 +1,5 @@
-import { numbersFrom, servingOrders, shuffled } from '../statistics';
-import type { Cup, TasteTest, TastingDocument, Tray } from './types';
+import { codesFrom, numbersFrom, servingOrders, shuffled } from '../statistics';
+import type { Ballot, Cup, TasteTest, TastingDocument, Tray } from './types';
 
 /** Orders of two samples in each test of a difference: all of them equally often. The first of duo-trio is the reference. */
 const PATTERNS: Readonly<Partial<Record<TasteTest, readonly (readonly number[])[]>>> = {
@@ -33,21 +33,6 @@ export const SAMPLES_OF: Readonly<Record<TasteTest, readonly [number, number]>> 
   ranking: [3, 6],
 };
 
-/** Three-digit codes, none of them twice, and none that says anything: no 100, 111, 123. */
-function codesFrom(below: (n: number) => number): () => string {
-  const used = new Set<number>();
-  return () => {
-    for (;;) {
-      const code = 101 + below(899);
-      const [a, b, c] = [...String(code)].map(Number) as [number, number, number];
-      const telling = (a === b && b === c) || (b - a === 1 && c - b === 1) || (b === 0 && c === 0);
-      if (telling || used.has(code)) continue;
-      used.add(code);
-      return String(code);
-    }
-  };
-}
-
 /** More cups than there are codes for are no tasting at a kitchen table. */
 const MOST_CUPS = 600;
 
@@ -77,6 +62,16 @@ export function traysOf({ test, samples, tasters, rounds, seed }: TastingDocumen
     })),
   }));
 }
+
+/** Whether a ballot is of a tray: the same taster's, in the same round. */
+export const isOf =
+  ({ taster, round }: Pick<Tray, 'taster' | 'round'>) =>
+  (ballot: Pick<Ballot, 'taster' | 'round'>): boolean =>
+    ballot.taster === taster && ballot.round === round;
+
+/** Trays of those who still taste. */
+export const servedTrays = (tasting: TastingDocument): Tray[] =>
+  traysOf(tasting).filter(({ taster }) => !tasting.withdrawn.includes(taster));
 
 /** Patterns for so many trays: whole sets of them, each set in another order, so that they come as equally often as can be. */
 function dealt(
