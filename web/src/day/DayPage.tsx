@@ -8,7 +8,6 @@ import { useNow } from '../bakeday/useNow';
 import { sheetPath } from '../base/paths';
 import { KitchenShell } from '../kitchen/KitchenShell';
 import { sendDayAgain, type DayChange } from '../state/day/days';
-import type { HeldDay } from '../state/day/daySlice';
 import { useDay } from '../state/day/useDay';
 import { useDayQuestion, usePace, usePlannedDay } from '../state/day/usePlannedDay';
 import { useAppDispatch } from '../state/state';
@@ -16,6 +15,7 @@ import { Button, ButtonLink } from '../ui/Button';
 import { DateEntry } from '../ui/DateEntry';
 import { Heading, Row, Small, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
+import { Unsaved } from '../ui/Unsaved';
 import { BakesOfDay } from './BakesOfDay';
 import { DayHelp } from './DayHelp';
 import { DayPlanned } from './DayPlanned';
@@ -34,6 +34,7 @@ export function DayPage() {
 function Day({ household, kitchen }: { readonly household: string; readonly kitchen: KitchenDocument }) {
   const { doc, ready, failure, save, change: put } = useDay(household);
   const { change, undo, canUndo } = useUndo(doc, put);
+  const dispatch = useAppDispatch();
   const now = useNow();
   const pace = usePace(doc.timed);
   const question = useDayQuestion(household, doc, kitchen, pace, now);
@@ -47,7 +48,7 @@ function Day({ household, kitchen }: { readonly household: string; readonly kitc
   if (!ready) return <p role="status">Fetching …</p>;
   return (
     <Stack $gap={7} data-busy={looking || save.status === 'sending' || undefined}>
-      <Unsaved household={household} save={save} />
+      <Unsaved save={save} again={() => dispatch(sendDayAgain(household))} />
       {doc.bakes.length === 0 ? (
         <FirstBake household={household} day={doc} change={change} />
       ) : (
@@ -87,21 +88,6 @@ function Day({ household, kitchen }: { readonly household: string; readonly kitc
         </>
       )}
     </Stack>
-  );
-}
-
-function Unsaved({ household, save }: { readonly household: string; readonly save: HeldDay['save'] }) {
-  const dispatch = useAppDispatch();
-  if (save.status !== 'offline' && save.status !== 'failed') return null;
-  return (
-    <Notice tone="danger" loud>
-      <Row>
-        <span>{save.words}</span>
-        {save.status === 'failed' ? (
-          <Button onPress={() => dispatch(sendDayAgain(household))}>Try again</Button>
-        ) : null}
-      </Row>
-    </Notice>
   );
 }
 

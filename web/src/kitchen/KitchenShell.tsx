@@ -7,6 +7,7 @@ import { useAppDispatch } from '../state/state';
 import { Button } from '../ui/Button';
 import { Row, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
+import { Unsaved } from '../ui/Unsaved';
 import { sendAgain, settleLeftover } from '../state/kitchen/kitchens';
 import { useKitchen } from '../state/kitchen/useKitchen';
 
@@ -38,16 +39,7 @@ export function KitchenShell({ household, title, link, children }: Props) {
           {failureWords(failure)}
         </Notice>
       ) : null}
-      {save.status === 'offline' || save.status === 'failed' ? (
-        <Notice tone="danger" loud>
-          <Row>
-            <span>{save.words}</span>
-            {save.status === 'failed' ? (
-              <Button onPress={() => dispatch(sendAgain(household))}>Try again</Button>
-            ) : null}
-          </Row>
-        </Notice>
-      ) : null}
+      <Unsaved save={save} again={() => dispatch(sendAgain(household))} />
       {leftover ? (
         <Notice tone="ask">
           <Row>

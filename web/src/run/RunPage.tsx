@@ -18,6 +18,7 @@ import { useDay, useHappenings } from '../state/day/useDay';
 import { Button, ButtonLink } from '../ui/Button';
 import { Figure, Heading, Row, Small, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
+import { Unsaved } from '../ui/Unsaved';
 import { AfterRun } from './AfterRun';
 import { ClockJumped } from './ClockJumped';
 import { NowCard } from './NowCard';
@@ -44,16 +45,7 @@ export function RunPage() {
           {failureWords(failure)}
         </Notice>
       ) : null}
-      {save.status === 'offline' ? (
-        <Small role="status">
-          The server is away. Timers and ticks are kept on this device and sent when it is back.
-        </Small>
-      ) : null}
-      {save.status === 'failed' ? (
-        <Notice tone="danger" loud>
-          {save.words}
-        </Notice>
-      ) : null}
+      <Unsaved save={save} kept="Timers and ticks" />
       {doc.run ? (
         runState(doc.run).ended ? (
           <AfterRun household={household} run={doc.run} clear={() => change(putAway)} />

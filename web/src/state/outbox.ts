@@ -1,9 +1,9 @@
 import type { UnknownAction } from '@reduxjs/toolkit';
 import { ifVersion } from '../api/api';
 import { isAway, request } from '../api/http';
+import type { SaveState } from '../api/saveState';
 import { untilBack } from '../api/untilBack';
 import { failureWords } from '../api/words';
-import type { SaveState } from './saveState';
 import type { RootState, Thunk } from './state';
 
 type Step = UnknownAction | Thunk<void>;

@@ -23,6 +23,9 @@ export const sayShort = (value: number): string => String(Number(value.toPrecisi
 
 export const sayPercent = (share: number): string => `${Math.round(share * 100)}`;
 
+/** A share to a tenth of a percent. */
+export const sayTenths = (share: number): string => `${Math.round(share * 1000) / 10} %`;
+
 export type TemperatureUnit = 'celsius' | 'fahrenheit';
 
 /** °C as the unit that is shown, in whole degrees; and back. */

@@ -11,6 +11,7 @@ import type {
   TastingResult,
 } from '@omniarton/core/taste';
 import { avoidanceWords } from './guard';
+import { sayPercent } from './say';
 
 export const TEST_WORDS: Readonly<Record<TasteTest, { readonly name: string; readonly asks: string }>> = {
   triangle: { name: 'Odd one out', asks: 'Can they be told apart? Of three cups two are the same.' },
@@ -33,7 +34,7 @@ export const REFUSAL_WORDS: Readonly<Record<Refusal, string>> = {
   'out of range': 'A mark is outside its scale.',
 };
 
-const percent = (share: number): string => `${Math.round(share * 100)} %`;
+const percent = (share: number): string => `${sayPercent(share)} %`;
 /** "p = 0.037", never 0. */
 export const pWords = (p: number): string => (p < 0.001 ? 'p < 0.001' : `p = ${p.toFixed(3)}`);
 const people = (n: number): string => (n === 1 ? 'one person' : `${n} people`);

@@ -7,13 +7,14 @@ import {
   Tooltip,
   type ChartConfiguration,
 } from 'chart.js';
-import { useEffect, useRef } from 'react';
+import { useMemo } from 'react';
 import { styled, type DefaultTheme } from 'styled-components';
 import { fahrenheitOf } from '@omniarton/core/quantity';
 import type { DocketBake } from '@omniarton/core/docket';
 import { useTemperatureUnit } from '../../state/bench/useMeasures';
 import { sayTemperature, type TemperatureUnit } from '../../words/say';
 import { Chart } from '../../ui/chart';
+import { Drawing } from '../../ui/Drawing';
 import { useDrawnTheme } from '../../ui/useDrawnTheme';
 
 Chart.register(LineController, LineElement, PointElement, LinearScale, Filler, Tooltip);
@@ -115,14 +116,9 @@ export function CentreCurve({
   /** Another bake to hold it against; null: none. */
   readonly beside: DocketBake | null;
 }) {
-  const canvas = useRef<HTMLCanvasElement>(null);
   const unit = useTemperatureUnit();
   const { colour } = useDrawnTheme();
-  useEffect(() => {
-    if (!canvas.current) return;
-    const chart = new Chart(canvas.current, configOf(bake, beside, unit, colour));
-    return () => chart.destroy();
-  }, [bake, beside, unit, colour]);
+  const config = useMemo(() => configOf(bake, beside, unit, colour), [bake, beside, unit, colour]);
   const rows = bake.centre.flatMap(([minute, celsius], at, all) => {
     const before = all[at - 1]?.[0] ?? -1;
     const shows =
@@ -132,10 +128,9 @@ export function CentreCurve({
   return (
     <figure>
       <Frame>
-        <canvas
-          ref={canvas}
-          role="img"
-          aria-label="Temperature of the coldest place, of the top and at the wall over the minutes of the bake"
+        <Drawing
+          config={config}
+          label="Temperature of the coldest place, of the top and at the wall over the minutes of the bake"
         />
       </Frame>
       <details>

@@ -18,7 +18,7 @@ import { Figure, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { SheetOver } from '../../ui/Sheet';
 import { marksWords } from '../../words/marks';
-import { sayOven } from '../../words/say';
+import { sayOven, sayTenths } from '../../words/say';
 import { LookForm } from './LookForm';
 import { Photos } from './photo/Photos';
 
@@ -39,7 +39,7 @@ function factsOf({ doc }: BakeAnswer, docket: Docket | undefined, unit: 'celsius
     ...(notes.asWritten ? ['as the page has it'] : []),
     ...(notes.ovenCelsius === null ? [] : [sayOven(notes.ovenCelsius, unit)]),
     ...(docket && !notes.asWritten ? [compareWords(notes, docket.bake)] : []),
-    ...(lost === null ? [] : [`lost ${Math.round(lost * 1000) / 10} %`]),
+    ...(lost === null ? [] : [`lost ${sayTenths(lost)}`]),
     ...notes.looks.map(({ when, marks }) => `${when}: ${marksWords(marks).join(', ')}`),
     ...(notes.frozen === null ? [] : [`${notes.frozen} in the freezer`]),
   ].join(' · ');

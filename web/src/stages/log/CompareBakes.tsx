@@ -9,6 +9,7 @@ import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { printAs } from '../../ui/paper';
 import { differenceWords } from '../../words/differences';
+import { sayTenths } from '../../words/say';
 import { PhotoStrip } from './photo/Photos';
 
 interface Props {
@@ -70,7 +71,7 @@ function Column({ household, recipe, bake, control }: ColumnProps) {
           notes.bakedOn,
           notes.minutes === null ? '' : `${notes.minutes} min`,
           notes.measured.heightMm === null ? '' : `${notes.measured.heightMm} mm high`,
-          lost === null ? '' : `lost ${Math.round(lost * 1000) / 10} %`,
+          lost === null ? '' : `lost ${sayTenths(lost)}`,
         ]
           .filter((one) => one !== '')
           .join(' · ')}

@@ -7,7 +7,7 @@ import { Fold } from '../../ui/Fold';
 import { Row, Small, Stack } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
 import { TextEntry } from '../../ui/TextEntry';
-import { fromShown, toShown } from '../../words/say';
+import { fromShown, sayTenths, toShown } from '../../words/say';
 
 interface Props {
   readonly sheet: BakeNotes;
@@ -77,7 +77,7 @@ export function MeasuredForm({ sheet, set }: Props) {
             onCommit={(frozen) => set({ frozen: Math.round(frozen) })}
           />
         </Row>
-        {lost === null ? null : <Small>It lost {Math.round(lost * 1000) / 10} % of its weight.</Small>}
+        {lost === null ? null : <Small>It lost {sayTenths(lost)} of its weight.</Small>}
         <RackAndBatter sheet={sheet} set={set} />
         <TextEntry
           label="What differed from tin to tin"

@@ -7,9 +7,10 @@ import {
   Tooltip,
   type ChartConfiguration,
 } from 'chart.js';
-import { useEffect, useRef } from 'react';
+import { useMemo } from 'react';
 import { styled, type DefaultTheme } from 'styled-components';
 import { Chart } from '../../ui/chart';
+import { Drawing } from '../../ui/Drawing';
 import { useDrawnTheme } from '../../ui/useDrawnTheme';
 
 Chart.register(LineController, LineElement, PointElement, CategoryScale, LinearScale, Tooltip);
@@ -75,13 +76,8 @@ function configOf(
 
 /** Bakes one after the other. */
 export function OverTimeChart({ names, series, unit }: Props) {
-  const canvas = useRef<HTMLCanvasElement>(null);
   const { colour } = useDrawnTheme();
-  useEffect(() => {
-    if (!canvas.current) return;
-    const chart = new Chart(canvas.current, configOf({ names, series, unit }, colour));
-    return () => chart.destroy();
-  }, [names, series, unit, colour]);
+  const config = useMemo(() => configOf({ names, series, unit }, colour), [names, series, unit, colour]);
   const spoken = names
     .map(
       (name, at) =>
@@ -90,7 +86,7 @@ export function OverTimeChart({ names, series, unit }: Props) {
     .join('. ');
   return (
     <Box>
-      <canvas ref={canvas} role="img" aria-label={`${spoken} (${unit})`} />
+      <Drawing config={config} label={`${spoken} (${unit})`} />
     </Box>
   );
 }

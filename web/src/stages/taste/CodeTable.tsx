@@ -10,13 +10,13 @@ import { PaperLabels } from './PaperLabels';
 
 interface Props {
   readonly doc: TastingDocument;
+  readonly nameOf: (taster: string) => string;
   readonly leave: () => void;
 }
 
 /** Which code is what, for who serves: whoever has seen it can't taste. */
-export function CodeTable({ doc, leave }: Props) {
+export function CodeTable({ doc, nameOf, leave }: Props) {
   const [sure, setSure] = useState(false);
-  const name = (taster: string) => doc.tasters.find(({ id }) => id === taster)?.name || 'Somebody';
   if (!sure) return <AskFirst show={() => setSure(true)} leave={leave} />;
   return (
     <>
@@ -34,7 +34,7 @@ export function CodeTable({ doc, leave }: Props) {
               {traysOf(doc).map(({ taster, round, cups }) => (
                 <tr key={`${taster}${round}`}>
                   <th scope="row">
-                    {name(taster)}
+                    {nameOf(taster)}
                     {doc.rounds > 1 ? `, time ${round}` : ''}
                     {doc.withdrawn.includes(taster) ? ' (went)' : ''}
                   </th>
@@ -61,7 +61,7 @@ export function CodeTable({ doc, leave }: Props) {
           </Row>
         </Stack>
       </OnScreen>
-      <PaperLabels doc={doc} nameOf={name} />
+      <PaperLabels doc={doc} nameOf={nameOf} />
     </>
   );
 }

@@ -1,7 +1,8 @@
 import { LinearScale, PointElement, ScatterController, Tooltip, type ChartConfiguration } from 'chart.js';
-import { useEffect, useRef } from 'react';
+import { useMemo } from 'react';
 import { styled, type DefaultTheme } from 'styled-components';
 import { Chart } from '../../ui/chart';
+import { Drawing } from '../../ui/Drawing';
 import { useDrawnTheme } from '../../ui/useDrawnTheme';
 
 Chart.register(ScatterController, PointElement, LinearScale, Tooltip);
@@ -77,19 +78,17 @@ function configOf(
 
 /** Each taster as a dot over each sample, and a bar at the mean: what a mean alone would hide. */
 export function Dots({ names, table, low, high }: Props) {
-  const canvas = useRef<HTMLCanvasElement>(null);
   const { colour } = useDrawnTheme();
-  useEffect(() => {
-    if (!canvas.current) return;
-    const chart = new Chart(canvas.current, configOf({ names, table, low, high }, colour));
-    return () => chart.destroy();
-  }, [names, table, low, high, colour]);
+  const config = useMemo(
+    () => configOf({ names, table, low, high }, colour),
+    [names, table, low, high, colour],
+  );
   const spoken = names
     .map((name, sample) => `${name}: ${table.map((row) => row[sample]).join(', ')}`)
     .join('. ');
   return (
     <Box>
-      <canvas ref={canvas} role="img" aria-label={`Each taster’s mark. ${spoken}`} />
+      <Drawing config={config} label={`Each taster’s mark. ${spoken}`} />
     </Box>
   );
 }

@@ -1,5 +1,5 @@
 import { styled } from 'styled-components';
-import { traysOf, type TastingDocument } from '@omniarton/core/taste';
+import { servedTrays, type TastingDocument } from '@omniarton/core/taste';
 import { holdsWords } from '../../words/tasting';
 import { asksOf } from './given';
 import { OnPaper } from './onPaper';
@@ -13,23 +13,21 @@ interface Props {
 export function PaperBallots({ doc, nameOf }: Props) {
   return (
     <OnPaper>
-      {traysOf(doc)
-        .filter(({ taster }) => !doc.withdrawn.includes(taster))
-        .map(({ taster, round, cups }) => (
-          <Ballot key={`${taster}${round}`}>
-            <h2>
-              {nameOf(taster)}
-              {doc.rounds > 1 ? `, time ${round}` : ''}
-            </h2>
-            <p>{asksOf(doc.test, doc.about)}</p>
-            <ol>
-              {cups.map(({ code }) => (
-                <li key={code}>{code} ____________</li>
-              ))}
-            </ol>
-            <p>{holdsWords(doc)} Water between.</p>
-          </Ballot>
-        ))}
+      {servedTrays(doc).map(({ taster, round, cups }) => (
+        <Ballot key={`${taster}${round}`}>
+          <h2>
+            {nameOf(taster)}
+            {doc.rounds > 1 ? `, time ${round}` : ''}
+          </h2>
+          <p>{asksOf(doc.test, doc.about)}</p>
+          <ol>
+            {cups.map(({ code }) => (
+              <li key={code}>{code} ____________</li>
+            ))}
+          </ol>
+          <p>{holdsWords(doc)} Water between.</p>
+        </Ballot>
+      ))}
     </OnPaper>
   );
 }

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import {
   openTrays,
-  traysOf,
+  servedTrays,
   withBallot,
   type Answer,
   type TastingDocument,
@@ -49,7 +49,7 @@ export function Round({ doc, change, onClose }: RoundProps) {
     setAt('table');
     return true;
   };
-  if (at === 'codes') return <CodeTable doc={doc} leave={() => setAt('table')} />;
+  if (at === 'codes') return <CodeTable doc={doc} nameOf={nameOf} leave={() => setAt('table')} />;
   if (at !== 'table')
     return (
       <BallotForm
@@ -67,8 +67,7 @@ export function Round({ doc, change, onClose }: RoundProps) {
       <OnScreen>
         <Stack as="section" aria-labelledby="round" $gap={5}>
           <Heading id="round">
-            {TEST_WORDS[doc.test].name}: {doc.ballots.length} of {traysOf(doc).length - withdrawnTrays(doc)}{' '}
-            ballots are in
+            {TEST_WORDS[doc.test].name}: {doc.ballots.length} of {servedTrays(doc).length} ballots are in
           </Heading>
           <Notice>{holdsWords(doc)}</Notice>
           <Hands doc={doc} open={open} nameOf={nameOf} choose={setAt} />
@@ -85,7 +84,7 @@ export function Round({ doc, change, onClose }: RoundProps) {
               {open.length === 0 ? 'Open the seals' : 'Close it with the ballots that are in'}
             </Button>
           </Row>
-          <Went doc={doc} open={open} nameOf={nameOf} change={change} />
+          <Went open={open} nameOf={nameOf} change={change} />
         </Stack>
       </OnScreen>
       <PaperBallots doc={doc} nameOf={nameOf} />
@@ -118,16 +117,13 @@ function Hands({ doc, open, nameOf, choose }: HandsProps) {
   );
 }
 
-const withdrawnTrays = (doc: TastingDocument): number =>
-  traysOf(doc).filter(({ taster }) => doc.withdrawn.includes(taster)).length;
-
-interface WentProps extends Props {
+interface WentProps extends Pick<Props, 'change'> {
   readonly open: readonly Tray[];
   readonly nameOf: (taster: string) => string;
 }
 
 /** Somebody who goes before they have tasted: the others' codes stay. */
-function Went({ doc, open, nameOf, change }: WentProps) {
+function Went({ open, nameOf, change }: WentProps) {
   const there = [...new Set(open.map(({ taster }) => taster))];
   if (there.length === 0) return null;
   return (
@@ -137,7 +133,7 @@ function Went({ doc, open, nameOf, change }: WentProps) {
         <Button
           key={taster}
           $weight="quiet"
-          onPress={() => change((one) => ({ ...one, withdrawn: [...doc.withdrawn, taster] }))}
+          onPress={() => change((one) => ({ ...one, withdrawn: [...one.withdrawn, taster] }))}
         >
           {nameOf(taster)} doesn’t taste
         </Button>

@@ -7,6 +7,7 @@ import { useTasting, useTastings } from '../../state/tastings/useTastings';
 import { Button } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
+import { Unsaved } from '../../ui/Unsaved';
 import { TEST_WORDS } from '../../words/tasting';
 import { Outcome } from './Outcome';
 import { Round } from './Round';
@@ -61,16 +62,7 @@ function OneTasting({ id, held, look, begin }: OneProps) {
   const again = () => look(begin({ ...newTasting(), ...asked(doc) }));
   return (
     <Stack $gap={5}>
-      {save.status === 'offline' ? (
-        <Small role="status">
-          The server is away. Ballots are kept on this device and sent when it is back.
-        </Small>
-      ) : null}
-      {save.status === 'failed' ? (
-        <Notice tone="danger" loud>
-          {save.words}
-        </Notice>
-      ) : null}
+      <Unsaved save={save} kept="Ballots" />
       {doc.stage === 'set up' ? <SetUp doc={doc} change={change} /> : null}
       {doc.stage === 'tasting' ? <Round doc={doc} change={change} onClose={() => look(id)} /> : null}
       {doc.stage === 'closed' ? <Outcome doc={doc} change={change} leave={leave} again={again} /> : null}

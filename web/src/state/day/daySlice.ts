@@ -1,7 +1,7 @@
 import { createSlice } from '@reduxjs/toolkit';
 import { EMPTY_DAY, type DayDocument } from '@omniarton/core/clock';
+import type { SaveState } from '../../api/saveState';
 import { plain } from '../../base/plain';
-import type { SaveState } from '../saveState';
 
 /** A household's bake day as this page has it. */
 export interface HeldDay {

@@ -1,8 +1,8 @@
 import { createSlice } from '@reduxjs/toolkit';
 import type { BagAnswer } from '@omniarton/contracts';
 import { EMPTY_KITCHEN, type KitchenDocument, type RecipeDocument } from '@omniarton/core/kitchen';
+import type { SaveState } from '../../api/saveState';
 import { plain } from '../../base/plain';
-import type { SaveState } from '../saveState';
 
 /** A household's kitchen as this page has it: the shared document, and the recipes that stand in other lists. */
 export interface HeldKitchen {

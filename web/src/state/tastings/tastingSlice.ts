@@ -1,7 +1,7 @@
 import { createSlice } from '@reduxjs/toolkit';
 import type { TastingDocument } from '@omniarton/core/taste';
+import type { SaveState } from '../../api/saveState';
 import { plain } from '../../base/plain';
-import type { SaveState } from '../saveState';
 
 /** A tasting as this page has it. */
 export interface HeldTasting {

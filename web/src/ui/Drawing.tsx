@@ -1,0 +1,21 @@
+import type { ChartConfiguration, ChartType } from 'chart.js';
+import { useEffect, useRef } from 'react';
+import { Chart } from './chart';
+
+interface Props<Type extends ChartType> {
+  /** The same one until something else is to be drawn. */
+  readonly config: ChartConfiguration<Type>;
+  /** What it shows, for whoever can't see it. */
+  readonly label: string;
+}
+
+/** A chart on its canvas, as high as what is around it. */
+export function Drawing<Type extends ChartType>({ config, label }: Props<Type>) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  useEffect(() => {
+    if (!canvas.current) return;
+    const chart = new Chart<Type>(canvas.current, config);
+    return () => chart.destroy();
+  }, [config]);
+  return <canvas ref={canvas} role="img" aria-label={label} />;
+}
