@@ -1,4 +1,3 @@
-import { learnt, type Normal } from '../../statistics';
 import type { DayRun } from './types';
 import type { Pace, PlannedTask } from '../types';
 import { MINUTE_MS, wallTime } from '../zone';
@@ -62,11 +61,9 @@ export function paceOf(timed: readonly TimedWork[]): Pace {
   const pace = PACED.flatMap((kind) => {
     const logs = timed.filter((one) => one.kind === kind).map(({ ratio }) => Math.log(ratio));
     if (logs.length === 0) return [];
-    const belief = logs.reduce<Normal>((before, one) => learnt(before, one, WORK_SD), {
-      mean: 0,
-      sd: PRIOR_SD,
-    });
-    return [[kind, Math.exp(belief.mean)] as const];
+    const sum = logs.reduce((all, one) => all + one, 0) / WORK_SD ** 2;
+    const weight = logs.length / WORK_SD ** 2 + 1 / PRIOR_SD ** 2;
+    return [[kind, Math.exp(sum / weight)] as const];
   });
   return Object.fromEntries(pace);
 }
