@@ -25,6 +25,10 @@ const common = {
 };
 
 export default {
+  // As many workers as cores: by default one core is left idle, and half of a machine with two.
+  maxWorkers: '100%',
+  // A limit is there to end what hangs, not to judge how busy the machine is.
+  testTimeout: 180_000,
   projects: [
     {
       ...common,

@@ -64,7 +64,7 @@ test('balance: another binder, a handle, shifts by keys, a dose at the bowl, a w
   await expect(page.getByText(/^because flours without gluten drink more/)).toBeVisible();
   await page.getByText('Other ways to convert it, side by side').click();
   const take = page.getByRole('button', { name: 'Take this way' });
-  await expect(take.first()).toBeVisible({ timeout: 20_000 });
+  await expect(take.first()).toBeVisible();
   expect(await take.count()).toBeLessThanOrEqual(3);
   await expect(page.getByRole('rowheader', { name: 'does worse' })).toBeVisible();
   const leading = await page.getByRole('columnheader').nth(1).innerText();

@@ -8,10 +8,6 @@ import { openDatabase } from '../db/open';
 import { seed } from '../demo/seed';
 import { servicesOn } from '../services';
 
-// The demo's bakes are converted and planned for every house: on a busy machine with two cores that alone is longer
-// than the five seconds a hook has by default.
-jest.setTimeout(60_000);
-
 export const HOST = '127.0.0.1:4620';
 
 /** A server on a database of its own, with a home and a demo kitchen, for one file of tests. */

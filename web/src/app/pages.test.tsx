@@ -4,7 +4,6 @@ import { openPage } from '../testing/page';
 import { CAKE } from '../testing/recipes';
 import { fakeServer, HOUSEHOLD } from '../testing/server';
 
-jest.setTimeout(30_000);
 const asRead = { title: 'Layer cake', family: 'creamed-cake', batchGrams: 900 } as const;
 
 describe('the work list', () => {
@@ -33,14 +32,12 @@ describe('pages of a kitchen', () => {
   it('the cupboard keeps who must be kept from what', async () => {
     const server = fakeServer();
     const { user } = openPage(cupboardPath(HOUSEHOLD), server);
-    await user.click(await screen.findByRole('button', { name: 'Somebody else' }, { timeout: 10_000 }));
-    await waitFor(() => expect(server.kitchen).toMatchObject({ doc: { people: [{ name: '' }] } }), {
-      timeout: 10_000,
-    });
+    await user.click(await screen.findByRole('button', { name: 'Somebody else' }));
+    await waitFor(() => expect(server.kitchen).toMatchObject({ doc: { people: [{ name: '' }] } }));
   });
   it('flours can be found by name, and each has a page of its own', async () => {
     const { user } = openPage(floursPath(HOUSEHOLD), fakeServer());
-    await user.type(await screen.findByLabelText('Find', {}, { timeout: 10_000 }), 'potato');
+    await user.type(await screen.findByLabelText('Find'), 'potato');
     expect(await screen.findByRole('link', { name: 'potato starch' })).toBeVisible();
     expect(screen.queryByRole('link', { name: 'oat flour' })).toBeNull();
     await user.click(screen.getByRole('link', { name: 'potato starch' }));
@@ -49,18 +46,16 @@ describe('pages of a kitchen', () => {
   });
   it('a flour that isn’t there says so', async () => {
     openPage(flourPath(HOUSEHOLD, 'moon-dust'), fakeServer());
-    expect(await screen.findByText(/no flour at this address/, {}, { timeout: 10_000 })).toBeVisible();
+    expect(await screen.findByText(/no flour at this address/)).toBeVisible();
   });
   it('ovens begin with how to measure one', async () => {
     openPage(ovensPath(HOUSEHOLD), fakeServer());
-    expect(await screen.findByRole('heading', { level: 1 }, { timeout: 10_000 })).toBeVisible();
+    expect(await screen.findByRole('heading', { level: 1 })).toBeVisible();
     expect(screen.getByRole('main')).toHaveTextContent(/thermometer|oven/i);
   });
   it('what is kept can go out as one file', async () => {
     openPage(keptPath(HOUSEHOLD), fakeServer());
-    await waitFor(() => expect(screen.getByRole('main')).toHaveTextContent(/Everything as one file/), {
-      timeout: 10_000,
-    });
+    await waitFor(() => expect(screen.getByRole('main')).toHaveTextContent(/Everything as one file/));
   });
   it('an address that is none leads back to the work list', async () => {
     openPage('/nowhere/at/all', fakeServer());
@@ -72,9 +67,7 @@ describe('settings', () => {
   it('are kept as soon as they are changed', async () => {
     const server = fakeServer();
     const { user } = openPage('/settings', server);
-    await user.click(await screen.findByRole('radio', { name: '°F and inches' }, { timeout: 10_000 }));
-    await waitFor(() => expect(server.settings).toMatchObject({ doc: { measures: 'us' } }), {
-      timeout: 10_000,
-    });
+    await user.click(await screen.findByRole('radio', { name: '°F and inches' }));
+    await waitFor(() => expect(server.settings).toMatchObject({ doc: { measures: 'us' } }));
   });
 });

@@ -28,7 +28,7 @@ export function openPage(address: string, server: FakeServer) {
 /** Opens a stage of the bench over a recipe, and waits until it is there. */
 export async function openStage(stage: string, server: FakeServer) {
   const page = openPage(benchPath(HOUSEHOLD, RECIPE, stage), server);
-  await screen.findByRole('navigation', { name: 'Stages' }, { timeout: 10_000 });
+  await screen.findByRole('navigation', { name: 'Stages' });
   await settled();
   const area = () => screen.getByRole('region', { name: new RegExp(`^${stage}$`, 'i') });
   return { ...page, area, docket: () => screen.getByRole('complementary', { name: 'Docket' }) };
@@ -37,6 +37,5 @@ export async function openStage(stage: string, server: FakeServer) {
 /** Nothing is being worked out, fetched or saved any more. */
 export const settled = () =>
   waitFor(() => expect(document.querySelector('main:not([data-busy]):not([aria-busy])')).not.toBeNull(), {
-    timeout: 15_000,
     interval: 20,
   });

@@ -1,4 +1,8 @@
 import '@testing-library/jest-dom';
+import { configure } from '@testing-library/dom';
+
+/** What never comes fails after this long: ten times what a busy machine was seen to need. */
+configure({ asyncUtilTimeout: 60_000 });
 
 /** What browsers have and jsdom lacks: as far as pages touch it, and no further. */
 Object.assign(globalThis, {

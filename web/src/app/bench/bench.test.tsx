@@ -4,13 +4,12 @@ import { openPage, settled } from '../../testing/page';
 import { CAKE } from '../../testing/recipes';
 import { fakeServer, HOUSEHOLD, RECIPE, type FakeServer } from '../../testing/server';
 
-jest.setTimeout(30_000);
 const at = (stage?: string) => benchPath(HOUSEHOLD, RECIPE, stage);
 const docket = () => screen.getByRole('complementary', { name: /docket/i });
 
 async function opened(server: FakeServer = fakeServer(CAKE), stage?: string) {
   const page = openPage(at(stage), server);
-  await screen.findByRole('navigation', { name: 'Stages' }, { timeout: 10_000 });
+  await screen.findByRole('navigation', { name: 'Stages' });
   await settled();
   return page;
 }
@@ -73,7 +72,7 @@ describe('what is typed', () => {
     const { user } = await opened(server);
     const words = await sheet(user);
     await user.type(words, '\nA pinch of salt');
-    expect(await screen.findByText('Saved', { exact: true }, { timeout: 10_000 })).toBeInTheDocument();
+    expect(await screen.findByText('Saved', { exact: true })).toBeInTheDocument();
     expect(server.recipes.get(RECIPE)).toMatchObject({ doc: { text: `${CAKE}\nA pinch of salt` } });
     act(() => words.blur());
     await user.keyboard('{Control>}z{/Control}');
@@ -84,11 +83,9 @@ describe('what is typed', () => {
     const { user } = await opened(server);
     server.away = true;
     await user.type(await sheet(user), ' ');
-    expect(
-      await screen.findByText('Kept here; the server is away', {}, { timeout: 10_000 }),
-    ).toBeInTheDocument();
+    expect(await screen.findByText('Kept here; the server is away')).toBeInTheDocument();
     server.away = false;
-    expect(await screen.findByText('Saved', { exact: true }, { timeout: 20_000 })).toBeInTheDocument();
+    expect(await screen.findByText('Saved', { exact: true })).toBeInTheDocument();
   });
   it('is never laid over what somebody else has saved: both are shown, and one is chosen', async () => {
     const server = fakeServer(CAKE);
@@ -100,9 +97,7 @@ describe('what is typed', () => {
       details: { stored: { id: RECIPE, version: 7, updatedAt: '2026-06-20T12:00:00.000Z', doc: theirs } },
     };
     await user.type(await sheet(user), '\n2 tbsp rum');
-    expect(
-      await screen.findByRole('heading', { name: /saved elsewhere/ }, { timeout: 10_000 }),
-    ).toBeVisible();
+    expect(await screen.findByRole('heading', { name: /saved elsewhere/ })).toBeVisible();
     expect(screen.getAllByText(/vanilla extract/).length).toBeGreaterThan(0);
     await user.click(screen.getByRole('button', { name: 'Keep both' }));
     await settled();
@@ -128,6 +123,6 @@ describe('each stage', () => {
   ])('%s is there with what it is for', async (stage, words) => {
     await opened(fakeServer(CAKE), stage);
     const main = screen.getByRole('main');
-    expect((await within(main).findAllByText(words, {}, { timeout: 10_000 })).length).toBeGreaterThan(0);
+    expect((await within(main).findAllByText(words)).length).toBeGreaterThan(0);
   });
 });

@@ -3,7 +3,6 @@ import { openStage, settled } from '../../testing/page';
 import { CAKE, GLUTEN_FREE } from '../../testing/recipes';
 import { fakeServer, RECIPE } from '../../testing/server';
 
-jest.setTimeout(30_000);
 const shifts = () => [...document.querySelectorAll<HTMLElement>('[data-shift]')];
 
 describe('Balance', () => {

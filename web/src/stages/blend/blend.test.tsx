@@ -3,8 +3,6 @@ import { openStage, settled } from '../../testing/page';
 import { CAKE } from '../../testing/recipes';
 import { fakeServer } from '../../testing/server';
 
-jest.setTimeout(30_000);
-
 describe('Blend', () => {
   it('shows each flour with its share, and the docket weighs them', async () => {
     const { docket } = await openStage('blend', fakeServer(CAKE));
@@ -46,7 +44,7 @@ describe('Blend', () => {
   });
   it('shows the schools side by side, each with what it does worse', async () => {
     const { area } = await openStage('blend', fakeServer(CAKE));
-    const articles = await within(area()).findAllByRole('article', {}, { timeout: 10_000 });
+    const articles = await within(area()).findAllByRole('article');
     expect(articles.length).toBeGreaterThan(0);
     for (const one of articles) expect(one).toHaveTextContent(/Because .*What it does worse: \S/);
   });

@@ -3,7 +3,6 @@ import { openStage, settled } from '../../testing/page';
 import { CAKE } from '../../testing/recipes';
 import { fakeServer } from '../../testing/server';
 
-jest.setTimeout(30_000);
 const BAR = `${CAKE.replace('3 eggs', '3 eggs\n80 g frobnitz paste')}`;
 
 describe('Guard', () => {

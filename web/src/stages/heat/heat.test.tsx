@@ -3,7 +3,6 @@ import { openStage } from '../../testing/page';
 import { CAKE } from '../../testing/recipes';
 import { fakeServer } from '../../testing/server';
 
-jest.setTimeout(30_000);
 // jsdom draws nothing, and Chart.js insists.
 jest.mock('./CentreCurve', () => ({ CentreCurve: () => null }));
 
@@ -26,6 +25,6 @@ describe('Heat', () => {
     const size = screen.getAllByRole<HTMLInputElement>('textbox').find(({ value }) => value === '20')!;
     await user.clear(size);
     await user.type(size, '26{Enter}');
-    await waitFor(() => expect(minutes()).toBeLessThan(before), { timeout: 10_000 });
+    await waitFor(() => expect(minutes()).toBeLessThan(before));
   });
 });

@@ -7,7 +7,7 @@ export const OTHERWISE =
   'The recipe or the kitchen was changed while the bake was being kept. Look at the docket, then keep it again.';
 const FAILED = 'The docket could not be worked out for the recipe as it is now, so nothing was kept.';
 const LATE = 'The docket is still being worked out. Try again in a moment.';
-const LONGEST_MS = 15_000;
+const LONGEST_MS = 60_000;
 
 /** A docket with the question that it answers. */
 export interface Settled {

@@ -3,7 +3,6 @@ import { openStage, settled } from '../../testing/page';
 import { CAKE } from '../../testing/recipes';
 import { fakeServer } from '../../testing/server';
 
-jest.setTimeout(30_000);
 const row = (words: RegExp) => screen.getAllByRole('listitem').find((one) => words.test(one.textContent))!;
 
 describe('Read', () => {

@@ -2,12 +2,12 @@ import * as Comlink from 'comlink';
 import type { EngineDoor } from './door';
 import { EngineGoneError } from './gone';
 
-/** A silent engine is replaced after so long; a conversion takes well under a second. */
-const SILENT_MS = 20_000;
+/** A silent engine is replaced after so long; a conversion takes under a second, on a starved phone ten. */
+const SILENT_MS = 60_000;
 /** A day of forty bakes is given up after so long. */
 const DAY_MS = 120_000;
-/** Any file that is taken is read in under a second. */
-const FILE_MS = 6000;
+/** Any file that is taken is read in under a second, on a starved phone in ten. */
+const FILE_MS = 20_000;
 
 type Door = Comlink.Remote<EngineDoor>;
 
