@@ -30,6 +30,7 @@ import {
   type RackPlace,
   type VariantOf,
 } from '@omniarton/core/kitchen';
+import type { Foretold } from '@omniarton/core/log';
 import { LOOK_TIMES, type LookTime, type MarkScale } from '@omniarton/core/vocabulary';
 import { NAME_CHARS } from './limits';
 import { IfSaid, IsDay, OrNull } from './said';
@@ -163,4 +164,6 @@ export interface BakeAnswer {
   readonly version: number;
   readonly createdAt: string;
   readonly doc: BakeDto;
+  /** What its docket foretold. */
+  readonly foretold: Foretold;
 }

@@ -56,6 +56,7 @@ import type {
   LineCorrection,
   LineOverride,
   OvenSetting,
+  PlannedStudy,
   RecipeDocument,
   Serving,
   SourceLine,
@@ -245,9 +246,21 @@ export class AsReadDto implements AsRead {
   @OrNull() @IsNumber() @Min(0) batchGrams!: number | null;
 }
 
+/** So many changes beside the one that stays as it was: as `planStudy` takes them. */
+const MOST_CHANGES = 3;
+
+export class PlannedStudyDto implements PlannedStudy {
+  @IsArray()
+  @ArrayMaxSize(MOST_CHANGES)
+  @IsString({ each: true })
+  @MaxLength(NAME_CHARS, { each: true })
+  changes!: readonly string[];
+  @IsInt() @Min(0) @Max(2 ** 31) seed!: number;
+}
+
 /** A recipe as it is kept: the words, the ids of its lines, what was put right by hand, and what is asked of it. */
 export class RecipeDocumentDto implements RecipeDocument {
-  @Equals(9) schema!: 9;
+  @Equals(10) schema!: 10;
   @ValidateNested() @Type(() => AsReadDto) asRead!: AsReadDto;
   @IsString() @MaxLength(LIMITS.textChars) @MaxLines() text!: string;
   @OrNull() @IsIn(LOCALES) locale!: Locale | null;
@@ -274,6 +287,7 @@ export class RecipeDocumentDto implements RecipeDocument {
   @ValidateNested() @Type(() => ConversionRequestDto) request!: ConversionRequestDto;
   @OrNull() @ValidateNested() @Type(() => ServingDto) serving!: ServingDto | null;
   @OrNull() @ValidateNested() @Type(() => BakeNotesDto) bakeSheet!: BakeNotesDto | null;
+  @OrNull() @ValidateNested() @Type(() => PlannedStudyDto) study!: PlannedStudyDto | null;
 }
 
 type Same<A, B> = A extends B ? (B extends A ? true : never) : never;

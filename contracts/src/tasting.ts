@@ -28,13 +28,15 @@ import {
   ALLERGENS,
   GLUTEN_CLASSES,
   GRAIN_CLASSES,
+  OTHER_AVOIDANCES,
   type Allergen,
   type GlutenClass,
   type GrainClass,
+  type OtherAvoidance,
 } from '@omniarton/core/vocabulary';
 import { NeedsDto } from './kitchen';
 import { NAME_CHARS } from './limits';
-import { IsDay, OrNull } from './said';
+import { IfSaid, IsDay, OrNull } from './said';
 
 const MOST_SAMPLES = 6;
 const MOST_TASTERS = 60;
@@ -43,9 +45,15 @@ const WORDS_CHARS = 1000;
 /** The year 2100, ms since 1970. */
 const LATEST = 4_102_444_800_000;
 
+class OthersDto implements NonNullable<Holds['others']> {
+  @IsArray() @ArrayUnique() @IsIn(OTHER_AVOIDANCES, { each: true }) has!: readonly OtherAvoidance[];
+  @IsArray() @ArrayUnique() @IsIn(OTHER_AVOIDANCES, { each: true }) maybe!: readonly OtherAvoidance[];
+}
+
 class HoldsDto implements Holds {
   @IsArray() @ArrayMaxSize(ALLERGENS.length) @IsIn(ALLERGENS, { each: true }) allergens!: readonly Allergen[];
   @IsArray() @ArrayMaxSize(ALLERGENS.length) @IsIn(ALLERGENS, { each: true }) possible!: readonly Allergen[];
+  @IfSaid() @ValidateNested() @Type(() => OthersDto) others?: OthersDto;
   @IsIn(GLUTEN_CLASSES) gluten!: GlutenClass;
   @IsIn(GRAIN_CLASSES) grain!: GrainClass;
 }

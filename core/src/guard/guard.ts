@@ -1,7 +1,7 @@
 import { getIngredient, plainId, type Catalogue } from '../catalogue';
 import { catalogueOf, forTable, type ConversionRequest, type GuardAnswer, type Kitchen } from '../kitchen';
 import { ingredientLines, type Line, type Recipe, type Step } from '../read';
-import { NEVER_ANSWERED } from '../vocabulary';
+import { NEVER_ANSWERED, OTHER_AVOIDANCES, type Avoidance } from '../vocabulary';
 import { CAUTIONS } from './data/cautions';
 import { EQUIPMENT } from './data/equipment';
 import { LABEL_WORDS } from './data/labelWords';
@@ -33,6 +33,9 @@ function cautionsFor(
       (!one.certifiedOnly || request.gluten === 'certified'),
   ).map(({ id, text }) => ({ id, text }));
 }
+
+/** Of what people avoid, what no law lists. */
+const unlisted = (avoid: readonly Avoidance[]) => OTHER_AVOIDANCES.filter((one) => avoid.includes(one));
 
 /** The words to look for on a line's label, for what these people avoid and it may hold. */
 function lookFor(judged: JudgedLine, { without, gluten }: ConversionRequest): string | null {
@@ -98,8 +101,9 @@ function report({ lines, method, named, steps, request, kitchen }: Guarded): Gua
   return {
     state: open.length > 0 ? 'open' : questions.length > 0 ? 'answered' : 'nothing open',
     lines: judged.map(({ judged: one }): LineGuard => {
-      const { line, source, gluten, grain, allergens, possible, reason } = one;
-      return { line, source, gluten, grain, allergens, possible, reason, lookFor: lookFor(one, request) };
+      const { avoid, maybe, ...flags } = one;
+      const others = { has: unlisted(avoid), maybe: unlisted(maybe) };
+      return { ...flags, others, lookFor: lookFor(one, request) };
     }),
     method,
     people: guardPeople(

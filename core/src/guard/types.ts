@@ -1,5 +1,12 @@
 import type { Ask, Reason } from './says';
-import type { Allergen, GlutenClass, GrainClass, LabelFact, QuestionKind } from '../vocabulary';
+import type {
+  Allergen,
+  GlutenClass,
+  GrainClass,
+  LabelFact,
+  OtherAvoidance,
+  QuestionKind,
+} from '../vocabulary';
 
 /** What the guard says of one line. */
 export interface LineGuard {
@@ -9,6 +16,8 @@ export interface LineGuard {
   readonly grain: GrainClass;
   readonly allergens: readonly Allergen[];
   readonly possible: readonly Allergen[];
+  /** What else people avoid that it holds, or may hold: corn, oats, gums, nightshades. Missing on dockets that are older than this. */
+  readonly others?: { readonly has: readonly OtherAvoidance[]; readonly maybe: readonly OtherAvoidance[] };
   /** Why; null where there is nothing to say. */
   readonly reason: Reason | null;
   /** Words to look for on its label, for these people; null where there is no label to read. */

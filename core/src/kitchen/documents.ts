@@ -285,9 +285,15 @@ export interface AsRead {
   readonly batchGrams: number | null;
 }
 
+/** Variants that are thought out: their changes by name, and what codes and order are made from. */
+export interface PlannedStudy {
+  readonly changes: readonly string[];
+  readonly seed: number;
+}
+
 /** A recipe as it is kept. */
 export interface RecipeDocument {
-  readonly schema: 9;
+  readonly schema: 10;
   readonly asRead: AsRead;
   readonly text: string;
   /** Whose cups and spoons the text means; null: as its words and units suggest. */
@@ -305,11 +311,13 @@ export interface RecipeDocument {
   readonly serving: Serving | null;
   /** A bake that is being written down; null when there is none. */
   readonly bakeSheet: BakeNotes | null;
+  /** Variants out of one batch that are being planned; null: none are. */
+  readonly study: PlannedStudy | null;
 }
 
 /** A sheet with nothing on it. */
 export const EMPTY_RECIPE: RecipeDocument = {
-  schema: 9,
+  schema: 10,
   asRead: { title: '', family: 'creamed-cake', batchGrams: null },
   text: '',
   locale: null,
@@ -321,4 +329,5 @@ export const EMPTY_RECIPE: RecipeDocument = {
   request: EMPTY_REQUEST,
   serving: null,
   bakeSheet: null,
+  study: null,
 };

@@ -60,6 +60,7 @@ export {
   type LineOverride,
   type OvenSetting,
   type PanSize,
+  type PlannedStudy,
   type RecipeDocument,
   type Scale,
   type Seat,

@@ -1,6 +1,9 @@
 import type { DocketBake } from '../docket';
 import type { BakeNotes } from '../kitchen';
 
+/** What a docket foretold of its bake, as far as a real one is held against it. */
+export type Foretold = Pick<DocketBake, 'minutes' | 'ovenCelsius' | 'stretch'>;
+
 /** How a bake went beside what its docket foretold. */
 export interface BakeComparison {
   /** Real over predicted minutes; null when either is missing. */
@@ -11,7 +14,7 @@ export interface BakeComparison {
 }
 
 /** Compares what was noted of a bake with its docket. Example: 36 minutes for a predicted 34 (30–37) → 1.06, inside. */
-export function compareBake({ minutes, ovenCelsius }: BakeNotes, predicted: DocketBake): BakeComparison {
+export function compareBake({ minutes, ovenCelsius }: BakeNotes, predicted: Foretold): BakeComparison {
   const ovenBy =
     ovenCelsius === null || predicted.ovenCelsius === null ? null : ovenCelsius - predicted.ovenCelsius;
   if (minutes === null || !predicted.minutes) return { ratio: null, window: 'not timed', ovenBy };

@@ -1,4 +1,4 @@
-export { compareBake, type BakeComparison } from './compare';
+export { compareBake, type BakeComparison, type Foretold } from './compare';
 export { SCALE_ROWS, type ScaleRow } from './data/scales';
 export { confounded, differencesOf, type Baked, type Difference } from './difference';
 export { planStudy, type Study, type StudyBatch } from './study';

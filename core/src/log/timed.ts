@@ -1,5 +1,5 @@
-import type { DocketBake } from '../docket';
 import type { BakeNotes, Timed } from '../kitchen';
+import type { Foretold } from './compare';
 
 /** A dial that stood further from the docket's oven baked something else, °C. */
 const SAME_OVEN = 3;
@@ -14,7 +14,7 @@ const BELIEVED = [0.4, 2.5] as const;
 export function timedBy(
   bake: string,
   { minutes, ovenCelsius, bakedOn, asWritten }: BakeNotes,
-  docket: DocketBake,
+  docket: Foretold,
 ): Timed | null {
   if (minutes === null || !docket.minutes || asWritten) return null;
   const off =

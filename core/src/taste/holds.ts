@@ -1,20 +1,38 @@
 import type { Docket } from '../docket';
-import { ALLERGENS, type Avoidance } from '../vocabulary';
+import {
+  ALLERGENS,
+  GLUTEN_CLASSES,
+  GRAIN_CLASSES,
+  OTHER_AVOIDANCES,
+  type Avoidance,
+  type OtherAvoidance,
+} from '../vocabulary';
 import type { Holds, Sample, Taster } from './types';
 
-const GLUTEN = ['contains', 'check-label', 'free'] as const;
-/** What a docket's bake holds: the worst of its lines. */
-export function holdsOf({ guard }: Docket): Holds {
-  const lines = guard.lines;
-  const all = (of: 'allergens' | 'possible') =>
-    ALLERGENS.filter((one) => lines.some((line) => line[of].includes(one)));
-  const grains = ['grain', 'contains-grain-derivative', 'pseudocereal'] as const;
-  const allergens = all('allergens');
+const worst = <T>(order: readonly T[], those: readonly T[]): T =>
+  order.findLast((one) => those.includes(one)) ?? order[0]!;
+
+/** What a docket's bake holds: the worst of its lines. A line that nobody could place may hold anything. */
+export function holdsOf({ guard: { lines } }: Docket): Holds {
+  const unplaced = lines.some(({ gluten }) => gluten === 'unknown');
+  const allergens = ALLERGENS.filter((one) => lines.some((line) => line.allergens.includes(one)));
+  const has = OTHER_AVOIDANCES.filter((one) => lines.some(({ others }) => others?.has.includes(one)));
+  const mayHave = (one: OtherAvoidance) =>
+    unplaced || lines.some(({ others }) => !others || others.maybe.includes(one));
   return {
     allergens,
-    possible: all('possible').filter((one) => !allergens.includes(one)),
-    gluten: GLUTEN.find((one) => lines.some(({ gluten }) => gluten === one)) ?? 'free',
-    grain: grains.find((one) => lines.some(({ grain }) => grain === one)) ?? 'grain-free',
+    possible: ALLERGENS.filter(
+      (one) => !allergens.includes(one) && (unplaced || lines.some((line) => line.possible.includes(one))),
+    ),
+    others: { has, maybe: OTHER_AVOIDANCES.filter((one) => !has.includes(one) && mayHave(one)) },
+    gluten: worst(
+      GLUTEN_CLASSES,
+      lines.map(({ gluten }) => gluten),
+    ),
+    grain: worst(
+      GRAIN_CLASSES,
+      lines.map(({ grain }) => grain),
+    ),
   };
 }
 
@@ -28,6 +46,7 @@ export function holdsAsWritten(docket: Docket): Holds {
   return {
     allergens: certain,
     possible: ALLERGENS.filter((one) => !certain.includes(one)),
+    others: { has: [], maybe: OTHER_AVOIDANCES },
     gluten: 'contains',
     grain: 'grain',
   };
@@ -42,8 +61,12 @@ export interface Clash {
   readonly certain: boolean;
 }
 
-const isAllergen = (what: Avoidance): what is Holds['allergens'][number] =>
-  (ALLERGENS as readonly string[]).includes(what);
+/** Whether a sample holds it for certain, or perhaps; a tasting that is older than the question of the others must ask. */
+function standing({ allergens, possible, others }: Holds, what: Avoidance): 'has' | 'maybe' | 'no' {
+  const has: readonly Avoidance[] = [...allergens, ...(others?.has ?? [])];
+  const maybe: readonly Avoidance[] = [...possible, ...(others?.maybe ?? OTHER_AVOIDANCES)];
+  return has.includes(what) ? 'has' : maybe.includes(what) ? 'maybe' : 'no';
+}
 
 function clashesWith(taster: Taster, sample: Sample): Clash[] {
   const { holds } = sample;
@@ -52,12 +75,11 @@ function clashesWith(taster: Taster, sample: Sample): Clash[] {
   if (taster.gluten !== null && holds.gluten !== 'free') say('gluten', holds.gluten === 'contains');
   if (taster.grainFree !== null && holds.grain !== 'grain-free')
     if (!(holds.grain === 'pseudocereal' && taster.grainFree.pseudocereals))
-      if (!(holds.grain === 'contains-grain-derivative' && taster.grainFree.derived)) say('grain', true);
+      if (!(holds.grain === 'contains-grain-derivative' && taster.grainFree.derived))
+        say('grain', holds.grain !== 'unknown');
   for (const { what } of taster.avoids) {
-    // Whether corn, oats, gums or nightshades are in it, a docket's lines don't say one by one: that is asked.
-    if (!isAllergen(what)) say(what, false);
-    else if (holds.allergens.includes(what)) say(what, true);
-    else if (holds.possible.includes(what)) say(what, false);
+    const stands = standing(holds, what);
+    if (stands !== 'no') say(what, stands === 'has');
   }
   return clashes;
 }

@@ -1,4 +1,4 @@
-import { criticalCount, differencePower, friedmanByChance, toNumber, type Protocol } from '../statistics';
+import { criticalCount, differencePower, waysOf, type Protocol } from '../statistics';
 import { ALPHA, PROTOCOL_OF, WORTH } from './protocols';
 import type { TasteTest } from './types';
 
@@ -11,9 +11,6 @@ export interface Reach {
   /** Answers that must be right, or alike; null: even all of them wouldn't do. */
   readonly needed: number | null;
 }
-
-/** More samples have too many orders to be gone through. */
-const MOST_SAMPLES = 5;
 
 /** Example: three tasters by triangle → at best 1/27, all three needed; by duo-trio 1/8: never. */
 export function reachOf(test: TasteTest, samples: number, answers: number): Reach {
@@ -28,8 +25,7 @@ export function reachOf(test: TasteTest, samples: number, answers: number): Reac
       needed: critical?.count ?? null,
     };
   }
-  if (test === 'just-right' || samples < 2 || samples > MOST_SAMPLES || answers < 1)
-    return { leastP: null, power: null, needed: null };
-  const most = friedmanByChance(samples, Math.min(answers, 12)).values[0];
-  return { leastP: most ? toNumber(most.p) : null, power: null, needed: null };
+  if (test === 'just-right' || samples < 2 || answers < 1) return { leastP: null, power: null, needed: null };
+  // All agree: whatever the first says, each of the others says the same.
+  return { leastP: 1 / Number(waysOf(samples, answers - 1)), power: null, needed: null };
 }

@@ -1,8 +1,10 @@
 import {
   criticalCount,
   differenceP,
+  canBeCounted,
   differencePower,
   friedman,
+  friedmanValue,
   jarPenalty,
   looking,
   midranks,
@@ -75,6 +77,8 @@ export interface RankedResult {
   readonly means: readonly number[];
   readonly sums: readonly number[];
   readonly p: number;
+  /** Every way was counted; else the panel is too large for that, and p is Iman and Davenport's approximation. */
+  readonly counted: boolean;
   readonly agreement: number | null;
   /** Pairs of samples whose sums of ranks are further apart than chance brings any of them. */
   readonly apart: readonly (readonly [number, number])[];
@@ -187,7 +191,25 @@ function ranksIn(answer: Answer & { readonly kind: 'order' }): Readonly<Record<s
   return Object.fromEntries(places.map(([code], at) => [code, ranks[at]!]));
 }
 
-function ranked(tasting: TastingDocument, all: readonly Given[], kind: 'ranking' | 'liking'): TastingResult {
+/** Told the share that is counted, where that takes a while. */
+type OnProgress = (done: number) => void;
+
+/** Friedman's test: counted where it can be. */
+function rankTest(ranks: readonly (readonly number[])[], onProgress?: OnProgress) {
+  if (canBeCounted(ranks[0]!.length, ranks.length)) {
+    const { p, ...value } = friedman(ranks, onProgress);
+    return { ...value, p: toNumber(p), counted: true };
+  }
+  const value = friedmanValue(ranks);
+  return { ...value, p: value.imanDavenport?.p ?? value.approximateP, counted: false };
+}
+
+function ranked(
+  tasting: TastingDocument,
+  all: readonly Given[],
+  kind: 'ranking' | 'liking',
+  onProgress?: OnProgress,
+): TastingResult {
   const samples = tasting.samples.length;
   const table = all.flatMap(({ tray, ballot }) => {
     const { answer } = ballot;
@@ -196,7 +218,7 @@ function ranked(tasting: TastingDocument, all: readonly Given[], kind: 'ranking'
     return row.length > 0 && row.every(Number.isFinite) ? [row] : [];
   });
   if (table.length === 0) return { kind: 'none' };
-  const test = friedman(table.map(midranks));
+  const test = rankTest(table.map(midranks), onProgress);
   const limit = sumDifferences(samples, table.length, ALPHA).any;
   const column = (sample: number) => table.map((row) => row[sample]!);
   const indices = Array.from({ length: samples }, (_, at) => at);
@@ -206,7 +228,8 @@ function ranked(tasting: TastingDocument, all: readonly Given[], kind: 'ranking'
     table,
     means: indices.map((at) => column(at).reduce((sum, one) => sum + one, 0) / table.length),
     sums: test.sums,
-    p: toNumber(test.p),
+    p: test.p,
+    counted: test.counted,
     agreement: test.agreement,
     apart: pairsBeyond(test.sums, limit),
     pairs: indices.flatMap((a) =>
@@ -242,8 +265,8 @@ function justRight(tasting: TastingDocument, all: readonly Given[]): TastingResu
   return samples.length > 0 ? { kind: 'just-right', samples } : { kind: 'none' };
 }
 
-/** What the ballots that are in say. Sealed until the tasting is closed: ask only then. */
-export function resultOf(tasting: TastingDocument): TastingResult {
+/** What the ballots that are in say. Sealed until the tasting is closed: ask only then. `onProgress` is told the share that is counted. */
+export function resultOf(tasting: TastingDocument, onProgress?: OnProgress): TastingResult {
   const all = given(tasting);
   if (all.length === 0) return { kind: 'none' };
   switch (tasting.test) {
@@ -254,7 +277,7 @@ export function resultOf(tasting: TastingDocument): TastingResult {
       return paired(all);
     case 'ranking':
     case 'liking':
-      return ranked(tasting, all, tasting.test);
+      return ranked(tasting, all, tasting.test, onProgress);
     case 'just-right':
       return justRight(tasting, all);
   }

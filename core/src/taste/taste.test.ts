@@ -133,6 +133,37 @@ describe('what a bake holds', () => {
     expect(own.allergens).not.toContain('milk');
     expect(own.gluten).not.toBe('contains');
   });
+  it('has corn, gums and nightshades by name, and those who avoid them are told for certain', () => {
+    const own = holdsOf(docket);
+    expect(own.others!.has).toContain('gums');
+    expect([...own.others!.has, ...own.others!.maybe]).not.toContain('oats');
+    const avoiding = (what: 'gums' | 'oats') => taster('Ida', { avoids: [{ what, how: 'label' }] });
+    const against = (what: 'gums' | 'oats') =>
+      clashesOf([avoiding(what)], [{ ...sample('plain'), holds: own }]).map(({ certain }) => certain);
+    expect(against('gums')).toEqual([true]);
+    expect(against('oats')).toEqual([]);
+  });
+  it('is asked about by everybody where a line could not be placed', () => {
+    const odd = convert(
+      readText(
+        'Plain cake\n250 g plain flour\n180 g butter\n200 g caster sugar\n3 medium eggs\n30 g zorbelit',
+      ),
+      EMPTY_REQUEST,
+      BUILT_IN_KITCHEN,
+    );
+    if (odd.outcome !== 'docket') throw new Error('no docket');
+    const clashes = clashesOf(
+      [
+        taster('Tam', { gluten: 'label' }),
+        taster('Ines', { avoids: [{ what: 'tree nuts', how: 'label' }] }),
+      ],
+      [{ ...sample('odd'), holds: holdsOf(odd.docket) }],
+    );
+    expect(clashes.map(({ what, certain }) => [what, certain])).toEqual([
+      ['gluten', false],
+      ['tree nuts', false],
+    ]);
+  });
   it('as the page has it is wheat for certain, and of all else nobody has looked', () => {
     const own = holdsAsWritten(docket);
     expect(own).toMatchObject({ gluten: 'contains', grain: 'grain' });
@@ -291,6 +322,28 @@ describe('the result', () => {
     );
     if (result.kind !== 'just-right') throw new Error(result.kind);
     expect(result.samples[0]!.penalty.much).toMatchObject({ count: 2, drop: 3, penalty: 1.5 });
+  });
+  it('of a panel that is too large to be counted says so, and is near what is counted of one that isn’t', () => {
+    const people = (count: number) => Array.from({ length: count }, (_, at) => taster(`Guest ${at + 1}`));
+    const of = (count: number) =>
+      resultOf(
+        answered(tasting('liking', 3, 0, { tasters: people(count) }), (tray, at) =>
+          likes(tray, (own) => 5 + ((own + (at % 4 === 0 ? 1 : 0)) % 3)),
+        ),
+      );
+    const [counted, large] = [of(40), of(41)];
+    expect(counted).toMatchObject({ kind: 'liking', tasters: 40, counted: true });
+    expect(large).toMatchObject({ kind: 'liking', tasters: 41, counted: false });
+    const p = (one: typeof large) => (one.kind === 'liking' ? one.p : NaN);
+    expect(Math.abs(Math.log10(p(large)) - Math.log10(p(counted)))).toBeLessThan(3);
+  });
+  it('tells how far the counting has come', () => {
+    const seen: number[] = [];
+    resultOf(
+      answered(tasting('liking', 3, 5), (tray) => likes(tray, (own) => 5 + own)),
+      (done) => seen.push(done),
+    );
+    expect(seen).toEqual([0.2, 0.4, 0.6, 0.8, 1]);
   });
   it('is none where nobody has tasted', () =>
     expect(resultOf(tasting('liking', 2, 3))).toEqual({ kind: 'none' }));

@@ -1,4 +1,4 @@
-import type { Allergen, GlutenClass, GrainClass } from '../vocabulary';
+import type { Allergen, GlutenClass, GrainClass, OtherAvoidance } from '../vocabulary';
 import type { Needs } from '../kitchen';
 
 /** What is asked of tasters. */
@@ -10,6 +10,8 @@ export interface Holds {
   readonly allergens: readonly Allergen[];
   /** By maker, or until a label is read. */
   readonly possible: readonly Allergen[];
+  /** Corn, oats, gums, nightshades. Missing in tastings that are older than this. */
+  readonly others?: { readonly has: readonly OtherAvoidance[]; readonly maybe: readonly OtherAvoidance[] };
   readonly gluten: GlutenClass;
   readonly grain: GrainClass;
 }

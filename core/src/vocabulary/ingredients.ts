@@ -71,11 +71,15 @@ export const US_ALLERGENS: readonly Allergen[] = [
   'sesame',
 ];
 
+/** What some leave out that no law lists. */
+export const OTHER_AVOIDANCES = ['corn', 'oats', 'gums', 'nightshades'] as const;
+export type OtherAvoidance = (typeof OTHER_AVOIDANCES)[number];
+
 /**
  * What a person at the table may avoid: the allergens of the law; corn, which no law lists; and what some leave out for
  * other reasons: oats, gums, and the starches of the nightshade potato.
  */
-export const AVOIDANCES = [...ALLERGENS, 'corn', 'oats', 'gums', 'nightshades'] as const;
+export const AVOIDANCES = [...ALLERGENS, ...OTHER_AVOIDANCES] as const;
 export type Avoidance = (typeof AVOIDANCES)[number];
 
 /** Units that a person chooses from when a line is put right; `piece` is for what is counted. */

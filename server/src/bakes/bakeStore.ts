@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { BakeAnswer, BakeDto } from '@omniarton/contracts';
+import type { Foretold } from '@omniarton/core/log';
 import { upcastBake } from '@omniarton/core/kitchen';
 import type { Cursor } from '../http/cursor';
 import { readable } from '../http/readable';
@@ -20,11 +21,25 @@ interface Row {
   removed_at: Date | null;
 }
 
-const toAnswer = ({ id, version, created_at, doc }: Row): BakeAnswer => ({
+interface FullRow extends Row {
+  foretold: Omit<Foretold, 'stretch'> & { readonly stretch: number | null };
+}
+
+/** What the docket of a bake foretold, in the same question; dockets that are older than `stretch` have their `anchor`. */
+const foretold = (db: Knex) =>
+  db.raw(`(
+    SELECT jsonb_build_object(
+             'minutes', bake -> 'minutes', 'ovenCelsius', bake -> 'ovenCelsius',
+             'stretch', coalesce(bake -> 'stretch', bake -> 'anchor'))
+      FROM dockets, jsonb_extract_path(dockets.doc, 'docket', 'bake') AS bake
+     WHERE dockets.household_id = bakes.household_id AND dockets.id = bakes.docket_id) AS foretold`);
+
+const toAnswer = ({ id, version, created_at, doc, foretold: { stretch, ...bake } }: FullRow): BakeAnswer => ({
   id,
   version,
   createdAt: created_at.toISOString(),
   doc: upcastBake<BakeDto>(doc),
+  foretold: { ...bake, stretch: stretch ?? 1 },
 });
 
 const columns = (db: Knex, doc: BakeDto) => ({
@@ -64,7 +79,7 @@ const reading = (db: Knex) => ({
     const row = await db<Row>('bakes')
       .where({ household_id: householdId, recipe_id: recipeId, id })
       .whereNull('removed_at')
-      .first();
+      .first<FullRow | undefined>('*', foretold(db));
     return row && toAnswer(row);
   },
   /** Newest day first. The cursor names the last row of the page before. */
@@ -89,7 +104,7 @@ const reading = (db: Knex) => ({
         { column: 'id', order: 'desc' },
       ])
       .limit(limit + 1)
-      .select<(Row & { stamp: string })[]>('*', db.raw('created_at::text AS stamp'));
+      .select<(FullRow & { stamp: string })[]>('*', db.raw('created_at::text AS stamp'), foretold(db));
     const page = rows.slice(0, limit);
     const last = page.at(-1);
     return {
@@ -118,7 +133,7 @@ const writing = (db: Knex) => ({
       })
       .onConflict(['household_id', 'id'])
       .ignore()
-      .returning('*');
+      .returning<FullRow[]>(['*', foretold(db)]);
     return row && toAnswer(row);
   },
   /** Undefined when another version is stored. */
@@ -133,7 +148,7 @@ const writing = (db: Knex) => ({
       .where({ household_id: householdId, recipe_id: recipeId, id, version })
       .whereNull('removed_at')
       .update({ ...columns(db, doc), version: version + 1 })
-      .returning('*');
+      .returning<FullRow[]>(['*', foretold(db)]);
     return row && toAnswer(row);
   },
 });

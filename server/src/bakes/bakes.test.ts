@@ -75,6 +75,17 @@ describe('a kept docket', () => {
   });
 });
 
+describe('a bake in the log', () => {
+  it('comes with what its docket foretold, so that nobody has to fetch that', async () => {
+    const id = newId();
+    const made = (await create(id).expect(201)).body as BakeAnswer;
+    const { minutes, ovenCelsius, stretch } = (kept.docket as { bake: BakeAnswer['foretold'] }).bake;
+    const foretold = JSON.parse(JSON.stringify({ minutes, ovenCelsius, stretch })) as object;
+    expect(made.foretold).toEqual(foretold);
+    expect((await list()).find((one) => one.id === id)!.foretold).toEqual(foretold);
+  });
+});
+
 describe('a flour', () => {
   it('is told which bakes had it, how much, and how they went', async () => {
     const [withTeff, bake] = [newId(), newId()];

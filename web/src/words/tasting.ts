@@ -121,7 +121,8 @@ function pairedSaid(
 }
 
 function rankedSaid(result: RankedResult, names: readonly string[]): string[] {
-  const { kind, tasters, p, agreement, apart, means, pairs } = result;
+  const { kind, tasters, p, counted, agreement, apart, means, pairs } = result;
+  const chance = `${pWords(p)}, ${counted ? 'exact' : 'by Iman and Davenport’s approximation'}`;
   const order = means.map((mean, at) => ({ mean, name: names[at]! })).sort((a, b) => b.mean - a.mean);
   const listed = order.map(({ mean, name }) => `“${name}” ${mean.toFixed(1)}`).join(', ');
   const first = `${kind === 'liking' ? 'Liked most' : 'Ranked highest'} first: ${listed}.`;
@@ -139,8 +140,8 @@ function rankedSaid(result: RankedResult, names: readonly string[]): string[] {
   }
   return [
     p <= 0.05
-      ? `${first} The panel tells them apart (${pWords(p)}, exact).`
-      : `They can’t be told apart by this (${pWords(p)}, exact): ${listed}.`,
+      ? `${first} The panel tells them apart (${chance}).`
+      : `They can’t be told apart by this (${chance}): ${listed}.`,
     agreement === null ? '' : `Agreement among tasters: ${agreement.toFixed(2)} of 1.`,
     apart.length > 0
       ? `Apart from each other: ${apart.map(([a, b]) => `“${names[a]}” and “${names[b]}”`).join('; ')}.`

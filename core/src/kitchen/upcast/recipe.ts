@@ -8,6 +8,7 @@ import { recipe5to6 } from './recipe5to6';
 import { recipe6to7 } from './recipe6to7';
 import { recipe7to8 } from './recipe7to8';
 import { recipe8to9 } from './recipe8to9';
+import { recipe9to10 } from './recipe9to10';
 
 const STEPS: Steps = {
   1: recipe1to2,
@@ -18,8 +19,9 @@ const STEPS: Steps = {
   6: recipe6to7,
   7: recipe7to8,
   8: recipe8to9,
+  9: recipe9to10,
 };
-const CURRENT = 9;
+const CURRENT = 10;
 
 /** Brings a stored recipe up to this program's schema, a version at a time. Throws UnreadableDocumentError for a newer one. */
 export const upcastRecipe = (stored: object): RecipeDocument =>

@@ -10,6 +10,7 @@ import recipeV6 from '../fixtures/recipe-v6.json';
 import recipeV7 from '../fixtures/recipe-v7.json';
 import recipeV8 from '../fixtures/recipe-v8.json';
 import recipeV9 from '../fixtures/recipe-v9.json';
+import recipeV10 from '../fixtures/recipe-v10.json';
 import settingsV1 from '../fixtures/settings-v1.json';
 import {
   EMPTY_KITCHEN,
@@ -23,16 +24,24 @@ import {
 } from '..';
 
 describe('a stored document', () => {
-  it('of today’s version is left as it is', () => expect(upcastRecipe(recipeV9)).toEqual(recipeV9));
-  it.each([recipeV1, recipeV2, recipeV3, recipeV4, recipeV5, recipeV6, recipeV7, recipeV8, recipeV9])(
-    'of a recipe, version $schema, has every field of today',
-    (found) => {
-      const stored = upcastRecipe(found);
-      expect(stored.text).toBe(found.text);
-      expect(Object.keys(stored).sort()).toEqual(Object.keys(EMPTY_RECIPE).sort());
-      expect(Object.keys(stored.request).sort()).toEqual(Object.keys(EMPTY_RECIPE.request).sort());
-    },
-  );
+  it('of today’s version is left as it is', () => expect(upcastRecipe(recipeV10)).toEqual(recipeV10));
+  it.each([
+    recipeV1,
+    recipeV2,
+    recipeV3,
+    recipeV4,
+    recipeV5,
+    recipeV6,
+    recipeV7,
+    recipeV8,
+    recipeV9,
+    recipeV10,
+  ])('of a recipe, version $schema, has every field of today', (found) => {
+    const stored = upcastRecipe(found);
+    expect(stored.text).toBe(found.text);
+    expect(Object.keys(stored).sort()).toEqual(Object.keys(EMPTY_RECIPE).sort());
+    expect(Object.keys(stored.request).sort()).toEqual(Object.keys(EMPTY_RECIPE.request).sort());
+  });
   it('opens again what an older answer settled: nobody knows what it was given to', () =>
     expect(upcastRecipe(recipeV1).request).toMatchObject({ gluten: 'certified', answers: [] }));
   it('seats the people of an older version by id, with the copies that the migration has filled in', () => {

@@ -9,12 +9,12 @@ function spread(sums: readonly number[]): number {
   return sums.length * sums.reduce((sum, one) => sum + one * one, 0) - total * total;
 }
 
-export interface Friedman {
+/** What a panel's ranks come to, and how likely chance brings it by approximation. */
+export interface FriedmanValue {
   readonly sums: readonly number[];
   /** Without and with a correction for ties; null: every taster gave all samples the same. */
   readonly plain: number | null;
   readonly corrected: number | null;
-  readonly p: Fraction;
   readonly approximateP: number;
   /** Kendall’s W: 1 where all agree; null: nobody told anything apart. */
   readonly agreement: number | null;
@@ -27,11 +27,12 @@ export interface Friedman {
   } | null;
 }
 
-/**
- * Friedman's test on a panel's ranks (rows are tasters; ISO 8587:2006), with the exact p of these very ties: the share of ways in which
- * each taster's ranks could fall that differ as much. Example: three tasters who all rank 1, 2, 3 → 6, p 1/36.
- */
-export function friedman(ranks: readonly (readonly number[])[]): Friedman {
+export interface Friedman extends FriedmanValue {
+  readonly p: Fraction;
+}
+
+/** Friedman's statistic on a panel's ranks (rows are tasters; ISO 8587:2006), for panels of any size. */
+export function friedmanValue(ranks: readonly (readonly number[])[]): FriedmanValue {
   const [n, k] = [ranks.length, ranks[0]?.length ?? 0];
   const sums = rankSums(ranks);
   const squares = sums.reduce((sum, one) => sum + (one - (n * (k + 1)) / 2) ** 2, 0);
@@ -40,14 +41,26 @@ export function friedman(ranks: readonly (readonly number[])[]): Friedman {
   const room = 1 - ties / (n * k * (k * k - 1));
   const corrected = room <= 1e-12 ? null : plain / room;
   const agreement = corrected === null ? null : corrected / (n * (k - 1));
+  const approximateP = corrected === null ? 1 : chiSquareTail(corrected, k - 1);
+  return { sums, plain, corrected, approximateP, agreement, imanDavenport: imanOf(corrected, n, k) };
+}
+
+/**
+ * Friedman's test with the exact p of these very ties: the share of ways in which each taster's ranks could fall that differ as much.
+ * `onTaster` is told the share that is counted. Throws RangeError where the panel can't be counted (`canBeCounted`). Example: three
+ * tasters who all rank 1, 2, 3 → 6, p 1/36.
+ */
+export function friedman(ranks: readonly (readonly number[])[], onTaster?: (done: number) => void): Friedman {
+  const [n, k] = [ranks.length, ranks[0]?.length ?? 0];
+  const value = friedmanValue(ranks);
+  const { sums, corrected } = value;
   const seen = spread(sums.map((one) => Math.round(2 * one)));
   const tails = upperTails(
-    sumsByChance(ranks).map(({ sums: one, ways }) => [spread(one), ways] as const),
+    sumsByChance(ranks, onTaster).map(({ sums: one, ways }) => [spread(one), ways] as const),
     waysOf(k, n),
   );
-  const approximateP = corrected === null ? 1 : chiSquareTail(corrected, k - 1);
   const p = corrected === null ? ONE : tails.findLast(({ value }) => value >= seen)!.p;
-  return { sums, plain, corrected, p, approximateP, agreement, imanDavenport: imanOf(corrected, n, k) };
+  return { ...value, p };
 }
 
 function imanOf(corrected: number | null, n: number, k: number): Friedman['imanDavenport'] {

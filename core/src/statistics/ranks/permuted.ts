@@ -10,8 +10,12 @@ export function ordersOf(ranks: readonly number[]): readonly (readonly number[])
 }
 
 const doubled = (ranks: readonly number[]): number[] => ranks.map((rank) => Math.round(2 * rank));
-/** More samples than these have too many orders to be counted through. */
-const MOST_SAMPLES = 6;
+/** So many tasters at most, by the number of samples: beyond, counting takes longer than anybody waits, or sums outgrow their place. */
+const MOST_TASTERS: Readonly<Record<number, number>> = { 1: 60, 2: 60, 3: 40, 4: 30, 5: 12, 6: 6 };
+
+/** True where all ways in which a panel's ranks can fall may be counted; some take a second. */
+export const canBeCounted = (samples: number, tasters: number): boolean =>
+  tasters <= (MOST_TASTERS[samples] ?? 0);
 
 /** A doubled sum of ranks is less than this, up to a hundred tasters and samples. */
 const BASE = 256;
@@ -50,21 +54,40 @@ function withTaster<Count extends number | bigint>(
 /**
  * All sums of ranks that a panel can come to where nothing can be told (each taster's ranks in any order), without regard to which sample
  * has which sum: doubled sums in ascending order, and in how many of the (k!)ⁿ ways. Taster by taster, so that twelve tasters take a
- * moment. Up to six samples, and a panel whose sums stay below a hundred and twenty-eight; throws RangeError beyond.
+ * moment; `onTaster` is told the share that is done. Throws RangeError where it can't be counted.
  */
 export function sumsByChance(
   panel: readonly (readonly number[])[],
+  onTaster: (done: number) => void = () => undefined,
 ): readonly { readonly sums: readonly number[]; readonly ways: bigint }[] {
   const samples = panel[0]?.length ?? 0;
-  if (samples > MOST_SAMPLES || 2 * samples * panel.length >= BASE)
+  if (!canBeCounted(samples, panel.length))
     throw new RangeError(`No exact test of ${samples} samples by ${panel.length} tasters.`);
   const orders = panel.map((ranks) => ordersOf(doubled(ranks)));
   const small = Number(waysOf(samples, panel.length)) < EXACT_WAYS;
   const decoded = (key: number) =>
     Array.from({ length: samples }, (_, at) => Math.floor(key / BASE ** (samples - 1 - at)) % BASE);
+  const told = <T>(known: T, at: number): T => {
+    onTaster((at + 1) / orders.length);
+    return known;
+  };
   const counted = small
-    ? orders.reduce((known, one) => withTaster<number>(known, one, (a, b) => a + b), new Map([[0, 1]]))
-    : orders.reduce((known, one) => withTaster<bigint>(known, one, (a, b) => a + b), new Map([[0, 1n]]));
+    ? orders.reduce(
+        (known, one, at) =>
+          told(
+            withTaster<number>(known, one, (a, b) => a + b),
+            at,
+          ),
+        new Map([[0, 1]]),
+      )
+    : orders.reduce(
+        (known, one, at) =>
+          told(
+            withTaster<bigint>(known, one, (a, b) => a + b),
+            at,
+          ),
+        new Map([[0, 1n]]),
+      );
   return [...counted].map(([key, ways]) => ({ sums: decoded(key), ways: BigInt(ways) }));
 }
 

@@ -53,7 +53,7 @@ export function BakeList() {
           ))}
         </List>
       )}
-      {data ? <OverTime household={household} recipe={recipe} bakes={data.items} /> : null}
+      {data ? <OverTime bakes={data.items} /> : null}
       {held.length > 1 ? <CompareBakes household={household} recipe={recipe} bakes={held} /> : null}
     </section>
   );
@@ -115,6 +115,11 @@ const List = styled.ul`
     gap: ${({ theme }) => theme.space(4)};
     padding: ${({ theme }) => theme.space(2.5)} 0;
     border-top: 1px solid ${({ theme }) => theme.colour.line};
+  }
+  /* Hundreds of them scroll: what is out of sight isn't drawn. */
+  > li:not([data-wide]) {
+    content-visibility: auto;
+    contain-intrinsic-size: auto 9rem;
   }
   > li[data-wide] {
     display: block;

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { BakeAnswer } from '@omniarton/contracts';
-import type { Docket, DocketBake } from '@omniarton/core/docket';
+import type { Docket } from '@omniarton/core/docket';
 import type { BakeNotes } from '@omniarton/core/kitchen';
-import { compareBake, timedBy, waterLost } from '@omniarton/core/log';
+import { compareBake, timedBy, waterLost, type Foretold } from '@omniarton/core/log';
 import { useChangeBakeMutation, useDocketQuery, useRemoveBakeMutation } from '../../api/bakesApi';
 import type { Failure } from '../../api/http';
 import { failureWords } from '../../api/words';
@@ -32,13 +32,13 @@ interface RowProps {
 }
 
 /** What is known of a bake in one line. */
-function factsOf({ doc }: BakeAnswer, docket: Docket | undefined, unit: 'celsius' | 'fahrenheit'): string {
+function factsOf({ doc, foretold }: BakeAnswer, unit: 'celsius' | 'fahrenheit'): string {
   const { notes } = doc;
   const lost = waterLost(notes.measured);
   return [
     ...(notes.asWritten ? ['as the page has it'] : []),
     ...(notes.ovenCelsius === null ? [] : [sayOven(notes.ovenCelsius, unit)]),
-    ...(docket && !notes.asWritten ? [compareWords(notes, docket.bake)] : []),
+    ...(notes.asWritten ? [] : [compareWords(notes, foretold)]),
     ...(lost === null ? [] : [`lost ${sayTenths(lost)}`]),
     ...notes.looks.map(({ when, marks }) => `${when}: ${marksWords(marks).join(', ')}`),
     ...(notes.frozen === null ? [] : [`${notes.frozen} in the freezer`]),
@@ -47,12 +47,10 @@ function factsOf({ doc }: BakeAnswer, docket: Docket | undefined, unit: 'celsius
 
 /** One bake of the log: what was written down, its docket and pictures, and what is judged later. */
 export function BakeRow(props: RowProps) {
-  const { bake, household, recipe, compared, onCompare } = props;
-  const { notes, docket: docketId } = bake.doc;
+  const { bake, compared, onCompare } = props;
+  const { notes } = bake.doc;
   const unit = useTemperatureUnit();
   const [open, setOpen] = useState<'nothing' | 'docket' | 'more'>('nothing');
-  const { data } = useDocketQuery({ household, recipe, docket: docketId });
-  const docket = data?.doc.docket as Docket | undefined;
   const name = notes.variant ? `${notes.bakedOn}, ${notes.variant.name}` : notes.bakedOn;
   const close = () => setOpen('nothing');
   return (
@@ -63,31 +61,39 @@ export function BakeRow(props: RowProps) {
       </Figure>
       <div>
         <strong>{name}</strong>
-        <Small>{factsOf(bake, docket, unit)}</Small>
+        <Small>{factsOf(bake, unit)}</Small>
         {notes.notes ? <Written>{notes.notes}</Written> : null}
         <Moments moments={notes.moments} />
       </div>
       <Row>
         <Button onPress={() => setOpen('more')}>Judge it, pictures</Button>
-        <Button isDisabled={!docket} onPress={() => setOpen('docket')}>
-          Its docket
-        </Button>
-        {docket ? <TimeCounts bake={bake} docket={docket} /> : null}
+        <Button onPress={() => setOpen('docket')}>Its docket</Button>
+        <TimeCounts bake={bake} />
         <Chip isSelected={compared} onChange={onCompare}>
           Side by side
         </Chip>
         <TakeOff {...props} />
       </Row>
-      {docket ? (
-        <SheetOver title={`As baked on ${notes.bakedOn}`} isOpen={open === 'docket'} onClose={close}>
-          <DocketPaper docket={docket} stale={false} />
-          <Small>Engine {data?.engine}</Small>
-        </SheetOver>
-      ) : null}
+      <SheetOver title={`As baked on ${notes.bakedOn}`} isOpen={open === 'docket'} onClose={close}>
+        <ItsDocket {...props} />
+      </SheetOver>
       <SheetOver title={`The bake of ${name}`} isOpen={open === 'more'} onClose={close}>
         <Later {...props} name={name} />
       </SheetOver>
     </li>
+  );
+}
+
+/** The docket that it was baked from, fetched when somebody wants to see it. */
+function ItsDocket({ bake, household, recipe }: RowProps) {
+  const { data, error } = useDocketQuery({ household, recipe, docket: bake.doc.docket });
+  if (error) return <Notice tone="danger">{failureWords(error as Failure)}</Notice>;
+  if (!data) return <Small role="status">Fetching …</Small>;
+  return (
+    <>
+      <DocketPaper docket={data.doc.docket as Docket} stale={false} />
+      <Small>Engine {data.engine}</Small>
+    </>
   );
 }
 
@@ -162,9 +168,9 @@ function Later({ bake, household, recipe, name }: RowProps & { readonly name: st
 }
 
 /** Which bake's time sets the prediction right: the last one that was timed, or another that is chosen. */
-function TimeCounts({ bake, docket }: { readonly bake: BakeAnswer; readonly docket: Docket }) {
+function TimeCounts({ bake }: { readonly bake: BakeAnswer }) {
   const [request, ask] = useRequest();
-  const timed = timedBy(bake.id, bake.doc.notes, docket.bake);
+  const timed = timedBy(bake.id, bake.doc.notes, bake.foretold);
   if (!timed) return null;
   const counts = request.timed?.bake === bake.id;
   return (
@@ -174,7 +180,7 @@ function TimeCounts({ bake, docket }: { readonly bake: BakeAnswer; readonly dock
   );
 }
 
-function compareWords(notes: BakeNotes, predicted: DocketBake): string {
+function compareWords(notes: BakeNotes, predicted: Foretold): string {
   const { ratio, window } = compareBake(notes, predicted);
   if (ratio === null || !predicted.minutes) return 'not timed';
   const { central, low, high } = predicted.minutes;

@@ -10,6 +10,7 @@ import { Notice } from '../../ui/Notice';
 import { printAs } from '../../ui/paper';
 import { differenceWords } from '../../words/differences';
 import { sayTenths } from '../../words/say';
+import { bakeName } from './bakeName';
 import { PhotoStrip } from './photo/Photos';
 
 interface Props {
@@ -17,9 +18,6 @@ interface Props {
   readonly recipe: string;
   readonly bakes: readonly BakeAnswer[];
 }
-
-/** What somebody calls a bake. */
-const nameOf = ({ doc }: BakeAnswer): string => doc.notes.variant?.name ?? doc.notes.bakedOn;
 
 /** Two to four bakes side by side: what differs from the first, how each came out, and its pictures at the same size. */
 export function CompareBakes({ household, recipe, bakes }: Props) {
@@ -65,7 +63,7 @@ function Column({ household, recipe, bake, control }: ColumnProps) {
   const lost = waterLost(notes.measured);
   return (
     <Stack $gap={3}>
-      <h3>{nameOf(bake)}</h3>
+      <h3>{bakeName(bake)}</h3>
       <Small>
         {[
           notes.bakedOn,
@@ -95,7 +93,7 @@ function Column({ household, recipe, bake, control }: ColumnProps) {
         </Looks>
       ))}
       {notes.looks.length === 0 ? <Small>Nobody has judged it.</Small> : null}
-      <PhotoStrip household={household} bake={bake.id} name={nameOf(bake)} photos={photos} />
+      <PhotoStrip household={household} bake={bake.id} name={bakeName(bake)} photos={photos} />
     </Stack>
   );
 }

@@ -1,4 +1,4 @@
-import { Radio, RadioGroup } from 'react-aria-components';
+import { useId } from 'react';
 import { styled } from 'styled-components';
 import type { Marks } from '@omniarton/core/kitchen';
 import { SCALE_ROWS } from '@omniarton/core/log';
@@ -11,10 +11,12 @@ interface Props {
 
 const NONE = '–';
 const STOPS = [NONE, '1', '2', '3', '4', '5', '6', '7', '8', '9'] as const;
+type Stop = (typeof STOPS)[number];
 
 /** A mark on each scale between its two words; a dash for what nobody judged. */
 export function MarksForm({ marks, onChange }: Props) {
-  const mark = (scale: MarkScale, value: string) => {
+  const group = useId();
+  const mark = (scale: MarkScale, value: Stop) => {
     const { [scale]: _, ...others } = marks;
     onChange(value === NONE ? others : { ...others, [scale]: Number(value) });
   };
@@ -23,20 +25,20 @@ export function MarksForm({ marks, onChange }: Props) {
       {MARK_SCALES.map((scale) => {
         const { name, low, high } = SCALE_ROWS[scale];
         return (
-          <Scale
-            key={scale}
-            aria-label={`${name}: 1 ${low}, 9 ${high}`}
-            value={String(marks[scale] ?? NONE)}
-            onChange={(value) => mark(scale, value)}
-            orientation="horizontal"
-          >
+          <Scale key={scale} role="radiogroup" aria-label={`${name}: 1 ${low}, 9 ${high}`}>
             <b>{name}</b>
             <small>{low}</small>
             <Stops>
               {STOPS.map((one) => (
-                <Stop key={one} value={one} $none={one === NONE}>
+                <OneStop key={one} $none={one === NONE}>
+                  <input
+                    type="radio"
+                    name={`${group}${scale}`}
+                    checked={String(marks[scale] ?? NONE) === one}
+                    onChange={() => mark(scale, one)}
+                  />
                   {one}
-                </Stop>
+                </OneStop>
               ))}
             </Stops>
             <small>{high}</small>
@@ -51,7 +53,7 @@ const Scales = styled.div`
   display: grid;
   max-width: 52rem;
 `;
-const Scale = styled(RadioGroup)`
+const Scale = styled.div`
   display: grid;
   grid-template-columns: 6rem 5.5rem auto minmax(0, 1fr);
   align-items: center;
@@ -86,7 +88,9 @@ const Scale = styled(RadioGroup)`
 const Stops = styled.div`
   display: flex;
 `;
-const Stop = styled(Radio)<{ $none: boolean }>`
+/* The browser's own radios: a hundred of them open in no time. */
+const OneStop = styled.label<{ $none: boolean }>`
+  position: relative;
   display: inline-flex;
   align-items: center;
   justify-content: center;
@@ -96,12 +100,19 @@ const Stop = styled(Radio)<{ $none: boolean }>`
   border: 1.5px solid ${({ theme }) => theme.colour.strong};
   font-variant-numeric: tabular-nums;
   cursor: pointer;
-  &[data-selected] {
+  input {
+    position: absolute;
+    inset: 0;
+    margin: 0;
+    opacity: 0;
+    cursor: pointer;
+  }
+  &:has(:checked) {
     background: ${({ theme, $none }) => ($none ? theme.colour.table : theme.colour.ink)};
     border-color: ${({ theme, $none }) => ($none ? theme.colour.strong : theme.colour.ink)};
     color: ${({ theme, $none }) => ($none ? theme.colour.ink : theme.colour.ground)};
   }
-  &[data-focus-visible] {
+  &:has(:focus-visible) {
     outline: 3px solid ${({ theme }) => theme.colour.focus};
     outline-offset: 1px;
   }

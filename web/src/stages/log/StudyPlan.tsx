@@ -2,7 +2,8 @@ import { useMemo } from 'react';
 import { styled } from 'styled-components';
 import type { BakeNotes } from '@omniarton/core/kitchen';
 import { planStudy, type Study } from '@omniarton/core/log';
-import { useDocket, useDraftId } from '../../state/bench/onBench';
+import { newSeed } from '../../base/newSeed';
+import { useDocket, useDraft, useEdit } from '../../state/bench/onBench';
 import { Button } from '../../ui/Button';
 import { Fold } from '../../ui/Fold';
 import { Row, Small, Stack } from '../../ui/layout';
@@ -10,7 +11,6 @@ import { printAs } from '../../ui/paper';
 import { TextEntry } from '../../ui/TextEntry';
 import { avoidanceWords } from '../../words/guard';
 import { sayGrams, today } from '../../words/say';
-import { useKeptStudy } from './useKeptStudy';
 
 /** So many changes beside the one that stays as it was. */
 const MOST_CHANGES = 3;
@@ -24,7 +24,9 @@ interface Props {
 /** Two to four variants out of one batch: alike parts, one of them as it was, in an order that nobody chose. */
 export function StudyPlan({ write }: Props) {
   const docket = useDocket();
-  const [{ changes, seed }, set] = useKeptStudy(useDraftId());
+  const edit = useEdit();
+  const kept = useDraft(({ doc }) => doc.study);
+  const { changes, seed } = useMemo(() => kept ?? { changes: [], seed: newSeed() }, [kept]);
   const named = useMemo(() => changes.filter((one) => one !== ''), [changes]);
   const study = useMemo(
     () => (docket && named.length > 0 ? planStudy(docket, named, seed) : null),
@@ -42,11 +44,14 @@ export function StudyPlan({ write }: Props) {
               mayBeEmpty
               maxLength={60}
               onCommit={(name) =>
-                set({
-                  seed,
-                  changes: Array.from({ length: MOST_CHANGES }, (__, place) =>
-                    place === at ? name : (changes[place] ?? ''),
-                  ),
+                edit({
+                  kind: 'study',
+                  study: {
+                    seed,
+                    changes: Array.from({ length: MOST_CHANGES }, (__, place) =>
+                      place === at ? name : (changes[place] ?? ''),
+                    ),
+                  },
                 })
               }
             />
@@ -56,6 +61,11 @@ export function StudyPlan({ write }: Props) {
           <>
             <Batches study={study} write={write} />
             <Labels study={study} />
+            <Row>
+              <Button $weight="quiet" onPress={() => edit({ kind: 'study', study: null })}>
+                Done with this study
+              </Button>
+            </Row>
           </>
         ) : (
           <Small>Name one change to each: two changes in one variant can’t be told apart afterwards.</Small>

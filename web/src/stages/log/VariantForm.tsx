@@ -1,4 +1,4 @@
-import type { BakeNotes } from '@omniarton/core/kitchen';
+import type { BagUsed, BakeNotes } from '@omniarton/core/kitchen';
 import { useDocket, useDraft } from '../../state/bench/onBench';
 import { useBakesQuery } from '../../api/bakesApi';
 import { Fold } from '../../ui/Fold';
@@ -66,17 +66,44 @@ function Bags({ sheet, set }: Props) {
   return (
     <Row $gap={5} style={{ alignItems: 'end' }}>
       {each.map(({ ingredient, name }) => (
-        <TextEntry
+        <Bag
           key={ingredient}
-          label={`Bag or batch: ${name}`}
-          value={sheet.bags.find((one) => one.ingredient === ingredient)?.bag ?? ''}
-          maxLength={80}
-          onCommit={(bag) => {
+          name={name}
+          used={sheet.bags.find((one) => one.ingredient === ingredient) ?? { ingredient, bag: '', batch: '' }}
+          onChange={(used) => {
             const others = sheet.bags.filter((one) => one.ingredient !== ingredient);
-            set({ bags: bag === '' ? others : [...others, { ingredient, bag, batch: '' }] });
+            set({ bags: used.bag === '' && used.batch === '' ? others : [...others, used] });
           }}
         />
       ))}
+    </Row>
+  );
+}
+
+interface BagProps {
+  readonly name: string;
+  readonly used: BagUsed;
+  readonly onChange: (used: BagUsed) => void;
+}
+
+/** Who packed a flour, and the batch that is stamped on it. */
+function Bag({ name, used, onChange }: BagProps) {
+  return (
+    <Row style={{ alignItems: 'end' }}>
+      <TextEntry
+        label={`${name}: bag`}
+        value={used.bag}
+        mayBeEmpty
+        maxLength={80}
+        onCommit={(bag) => onChange({ ...used, bag })}
+      />
+      <TextEntry
+        label={`${name}: batch`}
+        value={used.batch}
+        mayBeEmpty
+        maxLength={80}
+        onCommit={(batch) => onChange({ ...used, batch })}
+      />
     </Row>
   );
 }

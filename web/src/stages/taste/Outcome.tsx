@@ -4,15 +4,16 @@ import { styled } from 'styled-components';
 import { v7 as newId } from 'uuid';
 import {
   fromTastingCsv,
-  resultOf,
   TastingCsvError,
   toTastingCsv,
   type RankedResult,
   type TastingDocument,
+  type TastingResult,
 } from '@omniarton/core/taste';
 import { nowMs } from '../../base/clock';
 import { saveFile } from '../../docket/saveFile';
 import type { TastingChange } from '../../state/tastings/tastings';
+import { useResult } from '../../state/tastings/useResult';
 import { Button } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
@@ -32,14 +33,47 @@ interface Props {
 
 /** What came of it: the answer in a sentence, the numbers behind it, and what this panel could have found. */
 export function Outcome({ doc, change, leave, again }: Props) {
-  const result = useMemo(() => resultOf(doc), [doc]);
-  const [first, ...more] = resultWords(result, doc);
-  const names = useMemo(() => doc.samples.map(({ name }) => name), [doc.samples]);
+  const counted = useResult(doc);
   return (
-    <Stack as="section" aria-labelledby="outcome" $gap={4}>
+    <Stack
+      as="section"
+      aria-labelledby="outcome"
+      aria-busy={counted.kind === 'counting' || undefined}
+      $gap={4}
+    >
       <Heading id="outcome">
         {TEST_WORDS[doc.test].name}, {doc.on}
       </Heading>
+      {counted.kind === 'counted' ? <Result doc={doc} result={counted.result} /> : null}
+      {counted.kind === 'counting' ? (
+        <div role="status">
+          <p>Counting what chance alone could bring …</p>
+          <progress value={counted.done} max={1} aria-label="Counting" />
+        </div>
+      ) : null}
+      {counted.kind === 'failed' ? (
+        <Notice tone="danger">
+          The result could not be worked out. The ballots are kept: open the tasting again.
+        </Notice>
+      ) : null}
+      <Row>
+        <Button onPress={() => saveFile(`tasting-${doc.on}.csv`, 'text/csv', toTastingCsv(doc))}>
+          As CSV
+        </Button>
+        <TakeBack doc={doc} change={change} />
+        <Button onPress={() => printAs('stage')}>Print</Button>
+        <Button onPress={again}>Taste them again</Button>
+        <Button onPress={leave}>Done with it</Button>
+      </Row>
+    </Stack>
+  );
+}
+
+function Result({ doc, result }: { readonly doc: TastingDocument; readonly result: TastingResult }) {
+  const [first, ...more] = resultWords(result, doc);
+  const names = useMemo(() => doc.samples.map(({ name }) => name), [doc.samples]);
+  return (
+    <>
       <Answer>{first}</Answer>
       {more.map((one) => (
         <p key={one}>{one}</p>
@@ -63,16 +97,7 @@ export function Outcome({ doc, change, leave, again }: Props) {
           ? `${result.p.toPrecision(3)} is the exact chance of such an answer, or a clearer one, by guessing.`
           : ''}
       </Small>
-      <Row>
-        <Button onPress={() => saveFile(`tasting-${doc.on}.csv`, 'text/csv', toTastingCsv(doc))}>
-          As CSV
-        </Button>
-        <TakeBack doc={doc} change={change} />
-        <Button onPress={() => printAs('stage')}>Print</Button>
-        <Button onPress={again}>Taste them again</Button>
-        <Button onPress={leave}>Done with it</Button>
-      </Row>
-    </Stack>
+    </>
   );
 }
 

@@ -1,7 +1,6 @@
 import type { TastingDocument } from '@omniarton/core/taste';
+import { newSeed } from '../../base/newSeed';
 import { today } from '../../words/say';
-
-const SEEDS = 2_000_000_000;
 
 /** What is asked of whom, without what came of it. */
 export const asked = ({
@@ -14,9 +13,8 @@ export const asked = ({
   coder,
 }: TastingDocument): Partial<TastingDocument> => ({ name, test, about, samples, tasters, rounds, coder });
 
-/** A tasting with nothing in it; what its codes are made from is this device's own dice. */
+/** A tasting with nothing in it. */
 export function newTasting(): TastingDocument {
-  const [dice = 1] = crypto.getRandomValues(new Uint32Array(1));
   return {
     schema: 1,
     name: '',
@@ -28,7 +26,7 @@ export function newTasting(): TastingDocument {
     withdrawn: [],
     rounds: 1,
     coder: '',
-    seed: dice % SEEDS,
+    seed: newSeed(),
     stage: 'set up',
     ballots: [],
   };

@@ -11,6 +11,7 @@ import type {
   BakeNotes,
   ConversionRequest,
   LineCorrection,
+  PlannedStudy,
   RecipeDocument,
   Serving,
 } from '@omniarton/core/kitchen';
@@ -45,7 +46,8 @@ export type Edit =
   | { readonly kind: 'the-bake'; readonly step: string; readonly heat: number }
   | { readonly kind: 'uncorrect'; readonly line: string }
   | { readonly kind: 'serving'; readonly serving: Serving | null }
-  | { readonly kind: 'bakeSheet'; readonly sheet: BakeNotes | null };
+  | { readonly kind: 'bakeSheet'; readonly sheet: BakeNotes | null }
+  | { readonly kind: 'study'; readonly study: PlannedStudy | null };
 
 /** One step of the history: how to do it again and how to undo it. */
 export interface Step {
@@ -189,6 +191,9 @@ function change(doc: Drafting<RecipeDocument>, edit: Edit): void {
       break;
     case 'bakeSheet':
       doc.bakeSheet = castDraft(edit.sheet);
+      break;
+    case 'study':
+      doc.study = castDraft(edit.study);
       break;
   }
 }

@@ -74,6 +74,7 @@ import {
   type TakenFor,
 } from '@omniarton/core/read';
 import type { Ingredient, NutritionPanel } from '@omniarton/core/catalogue';
+import type { TastingDocument, TastingResult } from '@omniarton/core/taste';
 import { say } from '@omniarton/core/words';
 import type {
   QuickAnswer,
@@ -90,6 +91,8 @@ import { dayDesk } from './dayDesk';
 
 /** Files are rare: what reads and writes them comes when the first one does. */
 const exchange = () => import('@omniarton/core/exchange');
+/** And so are tastings. */
+const taste = () => import('@omniarton/core/taste');
 
 /** The newest question of each draft. */
 const newest = new Map<string, number>();
@@ -215,6 +218,9 @@ export const door = {
       holdsGluten: guard.lines.some(({ gluten }) => gluten === 'contains'),
     };
   },
+  /** What a tasting's ballots say; counting all that chance could bring may take a second. */
+  tastingResult: async (doc: TastingDocument, onProgress: (done: number) => void): Promise<TastingResult> =>
+    (await taste()).resultOf(doc, onProgress),
   ...dayDesk(inKitchen, read),
   label: (statement: string): LabelReport => judgeLabel(statement, catalogueOf(laid.kitchen)),
   /** What lies on the blend bench of a recipe; no bench where no wheat is to be replaced. */

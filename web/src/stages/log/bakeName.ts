@@ -1,0 +1,4 @@
+import type { BakeAnswer } from '@omniarton/contracts';
+
+/** What somebody calls a bake: its change, else its day. */
+export const bakeName = ({ doc }: BakeAnswer): string => doc.notes.variant?.name ?? doc.notes.bakedOn;

@@ -1,0 +1,35 @@
+import * as Comlink from 'comlink';
+import { useEffect, useState } from 'react';
+import type { TastingDocument, TastingResult } from '@omniarton/core/taste';
+import { askSlow } from '../engine/engine';
+
+/** What a tasting came to; the share that is counted while it is being counted; why it can't be told. */
+export type Counted =
+  | { readonly kind: 'counting'; readonly done: number }
+  | { readonly kind: 'failed' }
+  | { readonly kind: 'counted'; readonly result: TastingResult };
+
+const BEGUN: Counted = { kind: 'counting', done: 0 };
+
+/** The result of a tasting, counted off the page's thread: a large panel takes a second. */
+export function useResult(doc: TastingDocument): Counted {
+  const [known, setKnown] = useState<{ readonly doc: TastingDocument; readonly as: Counted }>({
+    doc,
+    as: BEGUN,
+  });
+  useEffect(() => {
+    let gone = false;
+    const set = (as: Counted) => {
+      if (!gone) setKnown({ doc, as });
+    };
+    const onProgress = Comlink.proxy((done: number) => set({ kind: 'counting', done }));
+    askSlow(async (engine) => await engine.tastingResult(doc, onProgress)).then(
+      (result) => set({ kind: 'counted', result }),
+      () => set({ kind: 'failed' }),
+    );
+    return () => {
+      gone = true;
+    };
+  }, [doc]);
+  return known.doc === doc ? known.as : BEGUN;
+}
