@@ -31,6 +31,9 @@ export type TemperatureUnit = 'celsius' | 'fahrenheit';
 /** °C as the unit that is shown, in whole degrees; and back. */
 export const toShown = (celsius: number, unit: TemperatureUnit): number =>
   Math.round(unit === 'celsius' ? celsius : fahrenheitOf(celsius));
+/** A dial as it is typed in: a page's 175 °C is its 350 °F, not 347. */
+export const dialShown = (celsius: number, unit: TemperatureUnit): number =>
+  unit === 'celsius' ? Math.round(celsius) : dialOf(celsius).fahrenheit;
 export const fromShown = (degrees: number, unit: TemperatureUnit): number =>
   unit === 'celsius' ? degrees : celsiusOf(degrees);
 

@@ -11,7 +11,7 @@ import { Choice } from '../../ui/Choice';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { NumberEntry } from '../../ui/NumberEntry';
 import { Pick } from '../../ui/Pick';
-import { fromShown, toShown } from '../../words/say';
+import { dialShown, fromShown, toShown } from '../../words/say';
 import { useHousehold, useRequest } from '../../state/bench/onBench';
 import { OvenRuler } from './OvenRuler';
 
@@ -74,7 +74,7 @@ function Dial({ bake, usual }: { readonly bake: Docket['bake']; readonly usual: 
           unit={unit === 'fahrenheit' ? '°F' : '°C'}
           min={toShown(COOLEST, unit)}
           max={toShown(HOTTEST, unit)}
-          value={toShown(oven.celsius, unit)}
+          value={dialShown(oven.celsius, unit)}
           onCommit={(value) => ask({ oven: { ...oven, celsius: fromShown(value, unit) } })}
         />
         <Choice

@@ -9,7 +9,7 @@ import { Heading, Row, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { NumberEntry } from '../../ui/NumberEntry';
 import { Written } from '../../ui/Written';
-import { fromShown, toShown } from '../../words/say';
+import { dialShown, fromShown, toShown } from '../../words/say';
 import { LookForm } from './LookForm';
 import { MeasuredForm } from './MeasuredForm';
 import { useKeepBake } from './useKeepBake';
@@ -45,7 +45,7 @@ export function BakeSheet({ sheet }: { readonly sheet: BakeNotes }) {
           unit={unit === 'fahrenheit' ? '°F' : '°C'}
           min={toShown(50, unit)}
           max={toShown(300, unit)}
-          value={sheet.ovenCelsius === null ? null : toShown(sheet.ovenCelsius, unit)}
+          value={sheet.ovenCelsius === null ? null : dialShown(sheet.ovenCelsius, unit)}
           onCommit={(value) => set({ ovenCelsius: fromShown(value, unit) })}
         />
       </Row>
