@@ -32,6 +32,15 @@ export interface Options {
   readonly trial: TrialAsk | null;
   /** Of `plan`: the day. */
   readonly day: DayOptions | null;
+  /** Of `why`: what was seen, and of which bake; or cases in the file. */
+  readonly why: WhyOptions | null;
+}
+
+export interface WhyOptions {
+  /** A file with what was written down; null: nothing was. */
+  readonly bake: string | null;
+  readonly seen: readonly string[];
+  readonly cases: boolean;
 }
 
 /** What people call what they avoid. */
@@ -169,5 +178,13 @@ function readOptions(values: ReturnType<typeof parse>['values'], positionals: re
         })
       : null;
   const as = oneOf('as', values.as, HANDOUTS) ?? 'text';
-  return { verb: known, files, request, kitchen: values.kitchen ?? null, as, trial, day };
+  const why =
+    known === 'why'
+      ? {
+          bake: values.bake ?? null,
+          seen: (values.seen?.split(',') ?? []).map((one) => one.trim()).filter(Boolean),
+          cases: values.case ?? false,
+        }
+      : null;
+  return { verb: known, files, request, kitchen: values.kitchen ?? null, as, trial, day, why };
 }

@@ -10,7 +10,7 @@ import {
   type Docket,
 } from '@omniarton/core/docket';
 import { VesselError } from '@omniarton/core/heat';
-import type { Kitchen } from '@omniarton/core/kitchen';
+import { emptyNotes, type Kitchen } from '@omniarton/core/kitchen';
 import { readRecipe, type Recipe } from '@omniarton/core/read';
 import { dayShape } from './day';
 import type { DayOptions } from './dayOptions';
@@ -20,6 +20,8 @@ import { UsageError } from './usageError';
 import { statisticsShape } from './statistics';
 import { convertShape, guardShape, heatShape, readShape, waysShape } from './shapes';
 import { helpOf, type Handout } from './usage';
+import { whyCases } from './why';
+import { notesIn, whyShape, type WhyAsk } from './why/shape';
 
 export interface Surroundings {
   readonly out: (text: string) => void;
@@ -50,6 +52,7 @@ function answer(
   kitchen: Kitchen,
   engine: string,
   text: string,
+  ask: WhyAsk | null,
 ): unknown {
   const recipe = recipeIn(text, kitchen);
   switch (verb) {
@@ -69,6 +72,8 @@ function answer(
         ? HANDED_OUT[as](made.docket)
         : `${made.reasons.map(say).join('\n')}\n`;
     }
+    case 'why':
+      return whyShape(recipe, request, kitchen, ask!);
     case 'statistics':
       throw new UsageError('statistics: a file of cases holds no recipe');
     case 'plan':
@@ -98,12 +103,16 @@ interface Answered {
 function answered(options: Options, { folder, engine, progress }: Surroundings): Answered {
   const kitchen = kitchenOf(options.kitchen, folder);
   checkSeats(options.request, kitchen);
-  const { files } = options;
+  const { files, why } = options;
+  const ask = why && {
+    seen: why.seen,
+    notes: why.bake === null ? emptyNotes('1970-01-01') : notesIn(why.bake, textOf(why.bake, folder)),
+  };
   const failed: Failed[] = [];
   const answers = files.flatMap((file, at): unknown[] => {
     if (files.length > 1) progress?.(at, files.length, file);
     try {
-      return textsOf(file, folder).map((text) => answer(options, kitchen, engine, text));
+      return textsOf(file, folder).map((text) => answer(options, kitchen, engine, text, ask));
     } catch (error) {
       if (!(error instanceof UsageError) && files.length === 1) throw error;
       failed.push({ file, error: (error as Error).message });
@@ -135,6 +144,9 @@ const MOST_BAKES = 40;
 const workedOut = ({ files }: Options, { folder }: Surroundings): object[] =>
   files.flatMap((one) => statisticsShape(one, textOf(one, folder)));
 
+const casesOf = ({ files }: Options, { folder }: Surroundings): object[] =>
+  files.flatMap((one) => whyCases(one, textOf(one, folder)));
+
 /**
  * Runs one command. One JSON document on standard output and 0; a line on standard error and 2 where an option or a file can't be
  * used, and the other files' answers nevertheless.
@@ -147,6 +159,7 @@ export function run(args: readonly string[], surroundings: Surroundings): number
     if ('help' in asked) return (out(helpOf(asked.help)), 0);
     if (asked.day) return (out(JSON.stringify(planned(asked, asked.day, surroundings), null, 2)), 0);
     if (asked.verb === 'statistics') return (out(JSON.stringify(workedOut(asked, surroundings), null, 2)), 0);
+    if (asked.why?.cases) return (out(JSON.stringify(casesOf(asked, surroundings), null, 2)), 0);
     const { answers, failed } = answered(asked, surroundings);
     for (const { error } of failed) err(error);
     const words = answers.filter((one) => typeof one === 'string');

@@ -19,11 +19,12 @@ export const VERBS = [
   'heat',
   'plan',
   'statistics',
+  'why',
 ] as const;
 export type Verb = (typeof VERBS)[number];
 
 /** Who uses an option: every verb that asks the guard, those that convert, the trial of a bake or the plan of a day alone. */
-type Of = 'all' | 'conversion' | 'trial' | 'handout' | 'day' | 'command';
+type Of = 'all' | 'conversion' | 'trial' | 'handout' | 'day' | 'why' | 'command';
 
 /** What a docket is handed out as. */
 export const HANDOUTS = ['text', 'markdown', 'html', 'jsonld', 'csv'] as const;
@@ -119,6 +120,19 @@ export const OPTIONS = {
     value: 'HH:MM-HH:MM',
     says: 'when nobody is awake; else nobody sleeps',
   },
+  bake: {
+    type: 'string',
+    of: 'why',
+    value: 'FILE',
+    says: 'what was written down of the bake, as JSON: minutes, ovenCelsius, measured, batter',
+  },
+  seen: {
+    type: 'string',
+    of: 'why',
+    value: 'LIST',
+    says: 'what was seen, with commas between, in words or by the ids of symptoms',
+  },
+  case: { type: 'boolean', of: 'why', says: 'the file holds cases, each with its own context' },
   json: { type: 'boolean', of: 'command', says: 'what is written anyway' },
   help: { type: 'boolean', of: 'command', says: 'this, of a verb or of all' },
   version: { type: 'boolean', of: 'command', says: "the engine's version" },
@@ -171,6 +185,11 @@ const VERB_ROWS: Readonly<Record<Verb, VerbRow>> = {
     says: 'cases of statistics worked out: tastings, designs, preferences, what is learnt; the file holds a list of { id, section, input }',
     takes: [],
     example: 'omniarton statistics cases.json',
+  },
+  why: {
+    says: 'why a bake came out as it was seen: ranked causes with what speaks for and against each, the cheapest test, and the one thing to change',
+    takes: ['all', 'conversion', 'why'],
+    example: 'omniarton why buns.txt --bake bake.json --seen "gummy,wet line at the bottom"',
   },
   plan: {
     says: 'the bake day of one recipe or several, planned back from the table: the latest begin, proven or bounded',

@@ -1,5 +1,5 @@
 import { say } from '../words';
-import { docketOf } from './testing';
+import { docketOf } from '../testingDockets';
 import { docketLineWords } from '.';
 
 const UNSURE =

@@ -1,5 +1,5 @@
 import type { ConversionRequest } from '../kitchen';
-import { docketOf } from './testing';
+import { docketOf } from '../testingDockets';
 import { toPlainText } from '.';
 
 /* What a baker reads off the paper, in forms that were once printed wrong. Each row: what it is, the page, the request, what is to be read, and what is not. */

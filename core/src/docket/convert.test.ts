@@ -4,12 +4,12 @@ import { join } from 'node:path';
 import { BUILT_IN_KITCHEN, upcastRecipe } from '../kitchen';
 import { readRecipe } from '../read';
 import { counter } from '../testing';
+import { docketOf, outcomeOf } from '../testingDockets';
 import docketV1 from './fixtures/docket-v1.json';
 import docketV3 from './fixtures/docket-v3.json';
 import docketV5 from './fixtures/docket-v5.json';
 import docketV6 from './fixtures/docket-v6.json';
 import { convert, toJsonLd, toMarkdown, upcastDocket, type Docket } from '.';
-import { docketOf, outcomeOf } from './testing';
 
 const CAKE =
   'Plain layer cake\n250 g plain flour\n2 tsp baking powder\n180 g butter\n200 g caster sugar\n3 medium eggs\n150 ml milk\nMethod\nHeat the oven to 175°C. Butter two 20 cm round cake tins.\nCream the butter and sugar until pale. Beat in the eggs.\nFold in the flour and milk.\nBake for 30 to 35 minutes.';

@@ -1,9 +1,9 @@
 import { say } from '../words';
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST } from '../kitchen';
 import { familyRead, readText } from '../testing';
+import { docketOf } from '../testingDockets';
 import { BINDER_SCHOOLS, FAMILIES, type FamilyId } from '../vocabulary';
 import { WHEAT_BAKES } from './cases/wheatBakes';
-import { docketOf } from './testing';
 import { judge, type Docket } from '.';
 
 /** A yeasted dough is held by husk, everything else by gum: what bakers use. */

@@ -1,5 +1,5 @@
 import type { FoldedIn } from '../kitchen';
-import { docketOf, outcomeOf } from './testing';
+import { docketOf, outcomeOf } from '../testingDockets';
 
 const CAKE = `Two tins
 250 g plain flour

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { parseDocument } from 'htmlparser2';
 import { findAll, textContent } from 'domutils';
-import { docketOf } from './testing';
+import { docketOf } from '../testingDockets';
 import { toCsvList, toHtml, toPlainText } from '.';
 
 const HOSTILE = '<img src=x onerror=alert(1)> & co';

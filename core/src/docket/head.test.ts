@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { EMPTY_REQUEST } from '../kitchen';
 import { runs } from '../testing';
-import { docketOf } from './testing';
+import { docketOf } from '../testingDockets';
 import { WHEAT_BAKES } from './cases/wheatBakes';
 import { headOf, sayDial, sayHeat, sayTin, stepWords, toPlainText, type Docket } from '.';
 

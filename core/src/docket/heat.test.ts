@@ -1,6 +1,6 @@
 import { EMPTY_REQUEST, type ConversionRequest, type Oven } from '../kitchen';
 import { toMarkdown } from './markdown';
-import { docketOf } from './testing';
+import { docketOf } from '../testingDockets';
 import type { Docket } from './types';
 
 const CAKE = `Cake

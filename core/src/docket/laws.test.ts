@@ -4,7 +4,7 @@ import { thirstOf } from '../catalogue';
 import { BUILT_IN_KITCHEN, catalogueOf, NO_TILT } from '../kitchen';
 import { BINDER_SCHOOLS, FAMILIES } from '../vocabulary';
 import { WHEAT_BAKES } from './cases/wheatBakes';
-import { docketOf, outcomeOf } from './testing';
+import { docketOf, outcomeOf } from '../testingDockets';
 import type { Docket } from '.';
 
 /** Every number anywhere in a document. */

@@ -1,5 +1,5 @@
 import { EMPTY_REQUEST } from '../kitchen';
-import { docketOf } from './testing';
+import { docketOf } from '../testingDockets';
 import { docketLineWords } from '.';
 
 const CAKE =

@@ -1,10 +1,10 @@
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest, type PanSize } from '../kitchen';
 import { toEnd } from '../quantity';
 import { readText } from '../testing';
+import { docketOf } from '../testingDockets';
 import { convert, convertSteps } from './convert';
 import { emptyMemory } from './memory';
 import { bakeBeside, otherBakes, sectionView } from './otherBakes';
-import { docketOf } from './testing';
 
 const CAKE = `Cake
 250 g plain flour

@@ -1,4 +1,4 @@
-import { docketOf } from './testing';
+import { docketOf } from '../testingDockets';
 
 const TART = `Custard tart
 

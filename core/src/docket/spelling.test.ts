@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import nspell from 'nspell';
 import { BUILT_IN_KITCHEN, catalogueOf, type ConversionRequest } from '../kitchen';
-import { outcomeOf } from './testing';
+import { outcomeOf } from '../testingDockets';
 import { WHEAT_BAKES } from './cases/wheatBakes';
 import { toMarkdown } from '.';
 

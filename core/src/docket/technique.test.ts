@@ -1,7 +1,7 @@
 import { readText } from '../testing';
+import { docketOf } from '../testingDockets';
 import { BUILT_IN_KITCHEN, type ConversionRequest } from '../kitchen';
 import { bindSteps, TECHNIQUES } from '../method';
-import { docketOf } from './testing';
 
 const said = (text: string, request: Partial<ConversionRequest> = {}) =>
   docketOf(text, request)

@@ -1,6 +1,6 @@
 import { readText } from '../testing';
+import { docketOf } from '../testingDockets';
 import { WHEAT_BAKES } from './cases/wheatBakes';
-import { docketOf } from './testing';
 import { threadsOf } from '.';
 
 const of = (text: string) => threadsOf(readText(text), docketOf(text));

@@ -1,5 +1,5 @@
 import { say } from '../words';
-import { docketOf } from './testing';
+import { docketOf } from '../testingDockets';
 import { WHOLE_WARNINGS } from './warnings';
 
 const muffins = (bake: string, lines = '200 ml milk') =>

@@ -1,40 +1,28 @@
 import type { Docket } from '../docket';
-import { convert } from '../docket';
-import {
-  BUILT_IN_KITCHEN,
-  EMPTY_REQUEST,
-  emptyNotes,
-  type BakeNotes,
-  type ConversionRequest,
-} from '../kitchen';
-import { readText } from '../testing';
+import { emptyNotes, type BakeNotes } from '../kitchen';
+import { docketOf } from '../testingDockets';
 import { confounded, differencesOf, waterLost } from '.';
 
 const CAKE =
   'Plain cake\n250 g plain flour\n2 tsp baking powder\n180 g butter\n200 g caster sugar\n3 medium eggs\n150 ml milk\nMethod\nCream the butter and sugar. Beat in the eggs. Fold in the flour and baking powder with the milk.\nBake in a 20 cm round tin at 175°C for 30 to 35 minutes.';
-function docketOf(request: Partial<ConversionRequest> = {}, text = CAKE): Docket {
-  const made = convert(readText(text), { ...EMPTY_REQUEST, ...request }, BUILT_IN_KITCHEN);
-  if (made.outcome !== 'docket') throw new Error('no docket');
-  return made.docket;
-}
 const notes = (part: Partial<BakeNotes> = {}): BakeNotes => ({
   ...emptyNotes('2027-06-19'),
   minutes: 36,
   ovenCelsius: 175,
   ...part,
 });
-const plain = { docket: docketOf(), notes: notes() };
+const plain = { docket: docketOf(CAKE), notes: notes() };
 const kindsOf = (other: { docket: Docket; notes: BakeNotes }) =>
   differencesOf(plain, other).map(({ kind }) => kind);
 
 describe('what differs between two bakes', () => {
   it('is nothing between a bake and itself, nor half of it', () => {
     expect(differencesOf(plain, plain)).toEqual([]);
-    const half = { ...plain, docket: docketOf({ scale: { factor: 0.5, lines: [] } }) };
+    const half = { ...plain, docket: docketOf(CAKE, { scale: { factor: 0.5, lines: [] } }) };
     expect(differencesOf(plain, half).filter(({ kind }) => kind === 'line')).toEqual([]);
   });
   it('is what was changed in the list, for the same batch', () => {
-    const sweeter = docketOf({}, CAKE.replace('200 g caster', '260 g caster'));
+    const sweeter = docketOf(CAKE.replace('200 g caster', '260 g caster'));
     const lines = differencesOf(plain, { ...plain, docket: sweeter }).filter(({ kind }) => kind === 'line');
     const sugar = lines.find((one) => one.kind === 'line' && /sugar/.test(one.name));
     expect(sugar).toMatchObject({ kind: 'line' });
@@ -47,7 +35,7 @@ describe('what differs between two bakes', () => {
     expect(kindsOf({ ...plain, notes: notes({ minutes: 39, rack: 'top' }) })).toEqual(['minutes']);
   });
   it('names what came along beside the change that was meant', () => {
-    const sweeter = docketOf({}, CAKE.replace('200 g caster', '260 g caster'));
+    const sweeter = docketOf(CAKE.replace('200 g caster', '260 g caster'));
     const all = differencesOf(plain, { docket: sweeter, notes: notes({ minutes: 40 }) });
     expect(confounded(all).map(({ kind }) => kind)).toEqual(['minutes']);
     const longer = differencesOf(plain, { ...plain, notes: notes({ minutes: 40 }) });

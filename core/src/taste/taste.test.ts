@@ -153,10 +153,7 @@ describe('what a bake holds', () => {
     );
     if (odd.outcome !== 'docket') throw new Error('no docket');
     const clashes = clashesOf(
-      [
-        taster('Tam', { gluten: 'label' }),
-        taster('Ines', { avoids: [{ what: 'tree nuts', how: 'label' }] }),
-      ],
+      [taster('Tam', { gluten: 'label' }), taster('Ines', { avoids: [{ what: 'tree nuts', how: 'label' }] })],
       [{ ...sample('odd'), holds: holdsOf(odd.docket) }],
     );
     expect(clashes.map(({ what, certain }) => [what, certain])).toEqual([

@@ -5,5 +5,6 @@ export * from './pageKinds';
 export * from './questions';
 export * from './requests';
 export * from './balances';
+export * from './symptoms';
 export { MissingRowError } from './missingRow';
 export { asWorded, type Bare, type SaidOf, type WordedSays, type WordsFor } from './said';

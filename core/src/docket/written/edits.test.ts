@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { runs } from '../../testing';
-import { docketOf } from '../testing';
+import { docketOf } from '../../testingDockets';
 import { amountBefore } from './amounts';
 import { cautionEdits } from './cautions';
 import { dustEdits, greaseEdits } from './dusting';

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { BUILT_IN_KITCHEN } from '../../kitchen';
 import { readProcess } from '../../process';
 import { readText } from '../../testing';
-import { docketOf } from '../testing';
+import { docketOf } from '../../testingDockets';
 import { stepByStep } from './stepByStep';
 
 const ROLLS = `Cinnamon rolls (makes 12)\n\n500 g strong white flour\n7 g dried yeast\n60 g sugar\n1 tsp salt\n250 ml warm milk\n75 g butter, melted\n1 egg\n\nFilling\n100 g soft butter\n120 g light brown sugar\n2 tbsp cinnamon\n\nMethod\nMix the dry ingredients, add milk, butter and egg and knead for 10 minutes until smooth and elastic. Cover and leave to rise for 1 1/2 hours until doubled. Knock back and roll out to a 40 x 30 cm rectangle. Spread with the soft butter, sprinkle over the brown sugar and cinnamon, roll up and cut into 12. Put in a greased 33 x 23 cm tin, cover and prove 45 minutes. Bake at 180 C for 25 minutes. Serve the warm rolls.`;

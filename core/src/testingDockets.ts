@@ -1,8 +1,7 @@
-import { say } from '../words';
-import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest, type Kitchen } from '../kitchen';
-import { readText } from '../testing';
-import { convert } from './convert';
-import type { Docket, Outcome } from './types';
+import { convert, type Docket, type Outcome } from './docket';
+import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest, type Kitchen } from './kitchen';
+import { readText } from './testing';
+import { say } from './words';
 
 /** What comes of a recipe's text in the product's own kitchen, but for what is known of another. Used by tests alone. */
 export const outcomeOf = (

@@ -1,0 +1,1 @@
+export { oneChange, type OneChange } from './oneChange';

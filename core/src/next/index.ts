@@ -1,0 +1,2 @@
+export * from './why';
+export * from './change';
