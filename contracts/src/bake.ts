@@ -28,10 +28,11 @@ import {
   type Measured,
   type Moment,
   type RackPlace,
+  type Seen,
   type VariantOf,
 } from '@omniarton/core/kitchen';
 import type { Foretold } from '@omniarton/core/log';
-import { LOOK_TIMES, type LookTime, type MarkScale } from '@omniarton/core/vocabulary';
+import { LOOK_TIMES, SYMPTOMS, type LookTime, type MarkScale, type SymptomId } from '@omniarton/core/vocabulary';
 import { NAME_CHARS } from './limits';
 import { IfSaid, IsDay, OrNull } from './said';
 
@@ -101,6 +102,11 @@ class BagUsedDto implements BagUsed {
   @IsString() @MaxLength(BATCH_CHARS) batch!: string;
 }
 
+class SeenDto implements Seen {
+  @IsIn(SYMPTOMS) symptom!: SymptomId;
+  @IsNumber() @Min(0.1) @Max(1) degree!: number;
+}
+
 class VariantOfDto implements VariantOf {
   @IsString() @MaxLength(NAME_CHARS) name!: string;
   @OrNull() @IsUUID() parent!: string | null;
@@ -138,12 +144,20 @@ export class BakeNotesDto implements BakeNotes {
   @ValidateNested({ each: true })
   @Type(() => LookDto)
   looks!: readonly LookDto[];
+  @IsArray()
+  @ArrayMaxSize(SYMPTOMS.length)
+  @ArrayUnique(({ symptom }: SeenDto) => symptom)
+  @ValidateNested({ each: true })
+  @Type(() => SeenDto)
+  seen!: readonly SeenDto[];
+  @OrNull() @IsIn(['cold', 'warm']) cut!: 'cold' | 'warm' | null;
+  @IsString() @MaxLength(MOST_TINS) expected!: string;
   @OrNull() @IsInt() @Min(0) @Max(MOST_PIECES) frozen!: number | null;
 }
 
 /** A bake as it is kept: what was written down, and the docket that it was baked from. */
 export class BakeDto {
-  @Equals(2) schema!: 2;
+  @Equals(3) schema!: 3;
   @IsUUID() docket!: string;
   @ValidateNested() @Type(() => BakeNotesDto) notes!: BakeNotesDto;
 }

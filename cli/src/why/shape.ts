@@ -1,4 +1,4 @@
-import { convert, differencesOf } from '@omniarton/core/docket';
+import { convert } from '@omniarton/core/docket';
 import {
   emptyNotes,
   upcastBake,
@@ -6,7 +6,7 @@ import {
   type ConversionRequest,
   type Kitchen,
 } from '@omniarton/core/kitchen';
-import { cheapestTest, diagnose, factsOf, NOTHING_ASKED, oneChange, readSeen } from '@omniarton/core/next';
+import { nextFor, readSeen } from '@omniarton/core/next';
 import type { Recipe } from '@omniarton/core/read';
 import { say } from '@omniarton/core/words';
 import { UsageError } from '../usageError';
@@ -50,21 +50,12 @@ export function whyShape(recipe: Recipe, request: ConversionRequest, kitchen: Ki
       test: null,
       change: null,
     };
-  const { docket } = made;
-  const facts = factsOf({ docket, notes: ask.notes }, kitchen, NOTHING_ASKED);
-  const { verdict, causes, ruledOut, because } = diagnose(facts, readSeen(ask.seen));
-  const [first] = causes;
-  const change = verdict === 'causes' && first ? oneChange(first.id, facts, docket, request) : null;
-  const then = change?.request ? convert(recipe, { ...request, ...change.request }, kitchen) : null;
-  return {
-    verdict,
-    because,
-    causes,
-    ruledOut,
-    test: verdict === 'within-taste' ? null : cheapestTest(causes),
-    change: change && {
-      ...change,
-      moves: then?.outcome === 'docket' ? differencesOf(docket, then.docket) : [],
-    },
-  };
+  const { seen } = readSeen(ask.seen);
+  const baked = { docket: made.docket, notes: { ...ask.notes, seen: [...ask.notes.seen, ...seen] } };
+  const { diagnosis, test, changes } = nextFor(recipe, request, kitchen, {
+    baked,
+    before: null,
+    inWords: () => '',
+  });
+  return { ...diagnosis, test, change: changes[0] ?? null };
 }

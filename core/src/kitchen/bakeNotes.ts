@@ -1,4 +1,4 @@
-import type { LookTime, MarkScale } from '../vocabulary';
+import type { LookTime, MarkScale, SymptomId } from '../vocabulary';
 
 /** Marks from 1 to 9 on scales whose two ends are words; missing: nobody judged. */
 export type Marks = Readonly<Partial<Record<MarkScale, number>>>;
@@ -7,6 +7,12 @@ export type Marks = Readonly<Partial<Record<MarkScale, number>>>;
 export interface Look {
   readonly when: LookTime;
   readonly marks: Marks;
+}
+
+/** Something that was seen, and how clearly: 1 clear, less where it was slight. */
+export interface Seen {
+  readonly symptom: SymptomId;
+  readonly degree: number;
 }
 
 /** What was measured; null: nobody took it. Weights of all tins together, g; lengths in mm; °C. */
@@ -80,6 +86,12 @@ export interface BakeNotes {
   readonly tins: string;
   readonly bags: readonly BagUsed[];
   readonly looks: readonly Look[];
+  /** What wasn't as it should be. */
+  readonly seen: readonly Seen[];
+  /** Whether it was cut or turned out warm; null: not said. */
+  readonly cut: 'cold' | 'warm' | null;
+  /** What was expected of a change before it was baked; empty: nothing was. */
+  readonly expected: string;
   /** Pieces that are still frozen; null: none were put away. */
   readonly frozen: number | null;
 }
@@ -108,6 +120,9 @@ export const emptyNotes = (bakedOn: string): BakeNotes => ({
   batter: { mixed: null, rested: null, spoonfuls: null },
   tins: '',
   bags: [],
+  seen: [],
+  cut: null,
+  expected: '',
   looks: [],
   frozen: null,
 });

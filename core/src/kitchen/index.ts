@@ -39,6 +39,7 @@ export {
   type Measured,
   type Moment,
   type RackPlace,
+  type Seen,
   type VariantOf,
 } from './bakeNotes';
 export type { Avoided, Needs } from './needs';

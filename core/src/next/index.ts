@@ -1,2 +1,4 @@
 export * from './why';
 export * from './change';
+export * from './beside';
+export { nextFor, type Next, type NextAsk, type NextChange } from './nextFor';

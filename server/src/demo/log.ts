@@ -44,6 +44,7 @@ const LOG: Readonly<Record<string, readonly Told[]>> = {
       nextDay: { moistness: 4, overall: 5 },
       measured: { filledGrams: 905, bakedGrams: 812, heightMm: 68, probeCelsius: 97 },
       notes: 'Sweet for most. A day later a little dry.',
+      seen: [{ symptom: 'dry-later', degree: 0.4 }],
       photos: [
         ['whole', 'whole'],
         ['crumb', 'crumb'],
@@ -94,7 +95,7 @@ const LOG: Readonly<Record<string, readonly Told[]>> = {
     },
   ],
   'Lattice plum galette': [
-    { on: '2027-05-16', minutes: 38, cooled: { crispEdge: 4, colour: 4, overall: 5 }, notes: 'Pale below: the tray was cold.' },
+    { on: '2027-05-16', minutes: 38, cooled: { crispEdge: 4, colour: 4, overall: 5 }, measured: { trueCelsius: 171 }, seen: [{ symptom: 'soggy-base', degree: 1 }, { symptom: 'pale', degree: 1 }], cut: 'cold', notes: 'Pale below: the tray was cold.' },
     { on: '2027-06-05', minutes: 44, name: 'on a hot tray', cooled: { crispEdge: 7, colour: 6, overall: 8 }, rack: 'bottom' },
   ],
 };
@@ -131,7 +132,7 @@ function bakeOf(recipe: DemoRecipe, told: Told, parent: string | null, kitchen: 
       id: docket,
       doc: { schema: 1, engine: ENGINE, from: { ...kept.from, bakeSheet: null, study: null }, kitchen, docket: kept.docket } as KeptDocketDto,
     },
-    bake: { id: newId(), doc: { schema: 2, docket, notes } as BakeDto },
+    bake: { id: newId(), doc: { schema: 3, docket, notes } as BakeDto },
     photos: photos.map(([of, picture]) => ({ id: newId(), of, bytes: Buffer.from(PICTURES[picture], 'base64') })),
   };
 }

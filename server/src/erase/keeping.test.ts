@@ -52,7 +52,7 @@ async function furnish() {
     .send(keptCake([GUEST]))
     .expect(201);
   const notes = { ...emptyNotes('2026-06-20'), minutes: 31, ovenCelsius: 175 };
-  await write(home(`recipes/${recipe}/bakes/${bake}`), { schema: 2, docket, notes }).expect(201);
+  await write(home(`recipes/${recipe}/bakes/${bake}`), { schema: 3, docket, notes }).expect(201);
   const rice = {
     schema: 2,
     ingredient: 'white-rice-flour',

@@ -1,4 +1,8 @@
 import type { Stored } from './chain';
+import { notes2to3 } from './notes2to3';
 
-/** Version 10 keeps a study that is being planned. */
-export const recipe9to10 = (document: Stored): Stored => ({ ...document, schema: 10, study: null });
+/** Version 10 keeps a study that is being planned, and says on its sheet what was seen. */
+export function recipe9to10(document: Stored): Stored {
+  const sheet = document['bakeSheet'] as Stored | null;
+  return { ...document, schema: 10, study: null, bakeSheet: sheet && notes2to3(sheet) };
+}

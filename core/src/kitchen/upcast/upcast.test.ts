@@ -70,7 +70,7 @@ describe('a stored document', () => {
     });
     expect(upcastBake(bakeV1)).toEqual({
       ...bakeV1,
-      schema: 2,
+      schema: 3,
       notes: {
         ...emptyNotes('2026-06-20'),
         minutes: 36,

@@ -7,6 +7,7 @@ import { CAUSES, mainPart, type CauseId, type CauseTest, type Facts } from '../w
 /** The one thing to do otherwise, as the next variant. */
 export interface OneChange {
   readonly cause: CauseId;
+  readonly causeName: string;
   /** In words, with its figures. */
   readonly words: string;
   /** What is asked otherwise of the engine; null: nothing of the formula, only of the bake. */
@@ -72,7 +73,23 @@ function towardsUsual(now: number | null, usual: number | undefined, sign: 1 | -
 
 const EGGS = /^eggs?(?:-|$)|egg-(?:white|yolk)/;
 
-/** What the engine is asked otherwise for a cause; a cause without one is a matter of oven, time or hand. */
+const degrees = (celsius: number): string =>
+  `${Math.round(Math.abs(celsius))} °C (${Math.round(Math.abs(celsius) * 1.8)} °F)`;
+
+/** Of the bake, not of the formula. */
+const byDial: Maker = ({ ovenOff }) =>
+  ovenOff === null || Math.abs(ovenOff) < 1
+    ? null
+    : { words: `the dial ${degrees(ovenOff)} ${ovenOff < 0 ? 'higher' : 'lower'}`, request: null };
+
+const byMinutes: Maker = ({ timed }, { bake }) => {
+  if (timed === null || !bake.minutes) return null;
+  const by = Math.round(bake.minutes.central * (1 - timed));
+  if (Math.abs(by) < 1) return null;
+  return { words: `${Math.abs(by)} minutes ${by > 0 ? 'longer' : 'less'}: ${bake.doneSigns}`, request: null };
+};
+
+/** What is done otherwise for a cause, in figures; a cause without one is a matter of the hand. */
 const MAKERS: Readonly<Partial<Record<CauseId, Maker>>> = {
   'too-wet': tilting('drink', 'drinkThirst', -1, (by) => `${by} less liquid`),
   'too-dry': tilting('drink', 'drinkThirst', 1, (by) => `${by} more liquid`),
@@ -112,6 +129,10 @@ const MAKERS: Readonly<Partial<Record<CauseId, Maker>>> = {
   'too-little-lift': (_, __, part, request) =>
     override(part, /^baking-powder|^yeast|-yeast$/, stepOf(part, 'lift', 1), request),
   'too-much-soda': (_, __, part, request) => override(part, /^baking-soda/, 0.5, request),
+  'too-hot': byDial,
+  'too-cold': byDial,
+  'under-baked': byMinutes,
+  'over-baked': byMinutes,
   'no-chill': ({ chillHours }, docket, _, request) =>
     docket.rest.cold || request.chill !== null
       ? { words: 'an hour more in the cold', request: { chill: Math.round((chillHours ?? 0) * 60) + 60 } }
@@ -141,9 +162,10 @@ export function oneChange(
 ): OneChange {
   const part = mainPart(docket);
   const made = part ? (MAKERS[cause]?.(facts, docket, part, request) ?? null) : null;
-  const { change, test } = CAUSES[cause];
+  const { change, name, test } = CAUSES[cause];
   return {
     cause,
+    causeName: name,
     words: made?.words ?? change,
     request: made?.request ?? null,
     expect: EXPECT[cause] ?? 'what was seen should be gone, and nothing else should be otherwise',

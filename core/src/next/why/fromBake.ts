@@ -6,14 +6,13 @@ import { NOTHING_KNOWN, type Changed, type Facts, type Level } from './facts';
 
 /** What a docket doesn't say and a log doesn't ask for. */
 export interface AskedBeside {
-  readonly cutWarm: boolean | null;
   /** Days until it was judged. */
   readonly days: number | null;
   /** What was changed since a bake that was good; null: nothing is known of another. */
   readonly changes: readonly Changed[] | null;
 }
 
-export const NOTHING_ASKED: AskedBeside = { cutWarm: null, days: null, changes: null };
+export const NOTHING_ASKED: AskedBeside = { days: null, changes: null };
 
 /** A bake with what is known of it. */
 export interface Baked {
@@ -99,6 +98,7 @@ export function factsOf(
   const foretold = docket.bake.minutes?.central ?? null;
   const log: Facts = {
     ...base,
+    cutWarm: notes.cut === null ? null : notes.cut === 'warm',
     restMinutes: docket.rest.minutes[0],
     chillHours: docket.rest.cold ? docket.rest.minutes[0] / 60 : 0,
     ovenOff: trueCelsius === null || dial === null ? null : trueCelsius - dial,

@@ -3,7 +3,7 @@ export { CAUSE_IDS, CAUSES, type CauseId, type CauseRow, type CauseTest } from '
 export { ASPECTS, CHANGES, type Aspect, type ChangeKind, type Direction } from './data/changes';
 export { NOTHING_KNOWN, type Changed, type Facts, type Led, type Level } from './facts';
 export { factsOf, mainPart, NOTHING_ASKED, type AskedBeside, type Baked } from './fromBake';
-export { readSeen, type Seen, type SeenWords } from './seen';
+export { readSeen, type SeenWords } from './seen';
 export {
   cheapestTest,
   diagnose,

@@ -1,11 +1,6 @@
+import type { Seen } from '../../kitchen';
 import { SYMPTOMS, type SymptomId } from '../../vocabulary';
 import { MILD, PRAISED, SYMPTOM_WORDS } from './data/symptoms';
-
-/** A symptom that somebody saw, and how clearly: 1 clear, less where it was slight. */
-export interface Seen {
-  readonly symptom: SymptomId;
-  readonly degree: number;
-}
 
 /** Words of somebody who saw a bake, as far as they are understood. */
 export interface SeenWords {

@@ -1,14 +1,16 @@
+import type { Seen } from '../../kitchen';
 import { CAUSE_IDS, CAUSES, type CauseId, type CauseRow, type CauseTest } from './data/causes';
 import { SYMPTOM_NAMES, type SymptomId } from '../../vocabulary';
 import { USUAL_LOOKS } from './data/usualLooks';
 import { causesOf } from './changes';
 import type { Facts, Led } from './facts';
 import { GATES } from './gates';
-import type { Seen, SeenWords } from './seen';
+import type { SeenWords } from './seen';
 
 /** A cause with what speaks for it and against it, in sentences without a full stop. */
 export interface RankedCause {
   readonly id: CauseId;
+  readonly name: string;
   readonly likelihood: number;
   readonly for: readonly string[];
   readonly against: readonly string[];
@@ -21,8 +23,8 @@ export interface Diagnosis {
   readonly verdict: Verdict;
   /** The likeliest first, those that matter at all. */
   readonly causes: readonly RankedCause[];
-  /** What formula, process or log rule out, and why. */
-  readonly ruledOut: readonly { readonly id: CauseId; readonly because: string }[];
+  /** What would look like that and is ruled out by formula, process or log; and why. */
+  readonly ruledOut: readonly { readonly id: CauseId; readonly name: string; readonly because: string }[];
   /** Why it is within taste, or can't be told; null where there are causes. */
   readonly because: string | null;
 }
@@ -165,12 +167,19 @@ export function diagnose(facts: Facts, words: SeenWords, corrections: Correction
   const fine = withinTaste(facts, words);
   const shares = sharesOf([...all.map(({ score }) => score), fine]);
   const causes = all
-    .map(({ id }, at) => ({ id, likelihood: shares[at]!, ...spoken(id, facts, seen, corrections) }))
+    .map(({ id }, at) => ({
+      id,
+      name: CAUSES[id].name,
+      likelihood: shares[at]!,
+      ...spoken(id, facts, seen, corrections),
+    }))
     .filter(({ likelihood }) => likelihood >= LEAST)
     .slice(0, MOST_LISTED);
   const ruledOut = CAUSE_IDS.flatMap((id) => {
     const { weight, because } = GATES[id](facts);
-    return weight <= RULED_OUT && because !== null && !changed.has(id) ? [{ id, because }] : [];
+    const asked = seen.some(({ symptom }) => speaksOf(id, symptom, corrections) >= 1);
+    const out = weight <= RULED_OUT && because !== null && !changed.has(id);
+    return asked && out ? [{ id, name: CAUSES[id].name, because }] : [];
   });
   const answer = (verdict: Verdict, because: string | null): Diagnosis => ({
     verdict,

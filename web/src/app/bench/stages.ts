@@ -65,4 +65,10 @@ export const STAGES: readonly Stage[] = [
     'which is better, blind',
     async () => (await import('../../stages/taste/TasteStage')).TasteStage,
   ),
+  stage(
+    'next',
+    'Next',
+    'why, and one thing to change',
+    async () => (await import('../../stages/next/NextStage')).NextStage,
+  ),
 ];

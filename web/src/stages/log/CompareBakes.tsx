@@ -10,7 +10,8 @@ import { Notice } from '../../ui/Notice';
 import { printAs } from '../../ui/paper';
 import { differenceWords } from '../../words/differences';
 import { sayTenths } from '../../words/say';
-import { bakeName } from './bakeName';
+import { bakeName } from '../../words/bakeName';
+import { Foretold } from './Foretold';
 import { PhotoStrip } from './photo/Photos';
 
 interface Props {
@@ -75,7 +76,10 @@ function Column({ household, recipe, bake, control }: ColumnProps) {
           .join(' · ')}
       </Small>
       {control ? (
-        <Differences differences={differences} />
+        <>
+          <Differences differences={differences} />
+          {docket ? <Foretold a={control} b={{ docket, notes }} /> : null}
+        </>
       ) : (
         <Small>The others are held against this one.</Small>
       )}

@@ -2,7 +2,7 @@ import { lazy, Suspense, useMemo } from 'react';
 import type { BakeAnswer } from '@omniarton/contracts';
 import { waterLost } from '@omniarton/core/log';
 import { Heading, Small, Stack } from '../../ui/layout';
-import { bakeName } from './bakeName';
+import { bakeName } from '../../words/bakeName';
 import { Fold } from '../../ui/Fold';
 import type { Drawn } from './OverTimeChart';
 

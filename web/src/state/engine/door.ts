@@ -74,7 +74,6 @@ import {
   type TakenFor,
 } from '@omniarton/core/read';
 import type { Ingredient, NutritionPanel } from '@omniarton/core/catalogue';
-import type { TastingDocument, TastingResult } from '@omniarton/core/taste';
 import { say } from '@omniarton/core/words';
 import type {
   QuickAnswer,
@@ -88,12 +87,10 @@ import type {
 } from './answers';
 import { drive } from './drive';
 import { dayDesk } from './dayDesk';
+import { loopDesk } from './loopDesk';
 
 /** Files are rare: what reads and writes them comes when the first one does. */
 const exchange = () => import('@omniarton/core/exchange');
-/** And so are tastings. */
-const taste = () => import('@omniarton/core/taste');
-
 /** The newest question of each draft. */
 const newest = new Map<string, number>();
 
@@ -218,10 +215,8 @@ export const door = {
       holdsGluten: guard.lines.some(({ gluten }) => gluten === 'contains'),
     };
   },
-  /** What a tasting's ballots say; counting all that chance could bring may take a second. */
-  tastingResult: async (doc: TastingDocument, onProgress: (done: number) => void): Promise<TastingResult> =>
-    (await taste()).resultOf(doc, onProgress),
   ...dayDesk(inKitchen, read),
+  ...loopDesk(inKitchen),
   label: (statement: string): LabelReport => judgeLabel(statement, catalogueOf(laid.kitchen)),
   /** What lies on the blend bench of a recipe; no bench where no wheat is to be replaced. */
   blendBench: (

@@ -1,0 +1,1 @@
+export { besideOf, type AspectBeside, type Beside } from './beside';

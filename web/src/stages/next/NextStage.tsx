@@ -1,0 +1,151 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { BakeAnswer } from '@omniarton/contracts';
+import type { BakeNotes } from '@omniarton/core/kitchen';
+import type { NextChange } from '@omniarton/core/next';
+import { useBakesQuery, useChangeBakeMutation } from '../../api/bakesApi';
+import type { Failure } from '../../api/http';
+import { failureWords } from '../../api/words';
+import { benchPath } from '../../base/paths';
+import { newSheet } from '../../docket/newSheet';
+import { useDocket, useDraft, useEdit, useRequest } from '../../state/bench/onBench';
+import { Choice } from '../../ui/Choice';
+import { Row, Small, Stack } from '../../ui/layout';
+import { Notice } from '../../ui/Notice';
+import { Pick } from '../../ui/Pick';
+import { bakeName } from '../../words/bakeName';
+import { Causes } from './Causes';
+import { Changes } from './Changes';
+import { SeenForm } from './SeenForm';
+import { useNext } from './useNext';
+
+/** Why a bake came out as it did, and the one thing to do otherwise. */
+export function NextStage() {
+  const household = useDraft((draft) => draft.household);
+  const recipe = useDraft((draft) => draft.id);
+  const stored = useDraft((draft) => draft.base > 0);
+  const { data, error, isFetching } = useBakesQuery({ household, recipe }, { skip: !stored });
+  const [chosen, setChosen] = useState<string | null>(null);
+  const bakes = data?.items ?? [];
+  const bake = bakes.find(({ id }) => id === chosen) ?? bakes[0];
+  if (error) return <Notice tone="danger">{failureWords(error as Failure)}</Notice>;
+  if (!bake)
+    return isFetching ? (
+      <Small role="status">Fetching …</Small>
+    ) : (
+      <Notice>
+        Nothing of this recipe has been baked and written down. When it has been, say here what wasn’t as it
+        should be, and why is worked out from the docket, the log and what was seen.
+      </Notice>
+    );
+  return (
+    <Stack $gap={6} data-busy={isFetching || undefined}>
+      <Pick
+        label="The bake of"
+        value={bake.id}
+        options={bakes.map((one) => ({
+          id: one.id,
+          name: one.doc.notes.variant ? `${one.doc.notes.bakedOn}, ${bakeName(one)}` : bakeName(one),
+        }))}
+        onChange={setChosen}
+      />
+      <OneBake
+        key={bake.id}
+        household={household}
+        recipe={recipe}
+        bake={bake}
+        before={bakes.find(({ id }) => id === bake.doc.notes.variant?.parent)}
+      />
+    </Stack>
+  );
+}
+
+interface Props {
+  readonly household: string;
+  readonly recipe: string;
+  readonly bake: BakeAnswer;
+  readonly before: BakeAnswer | undefined;
+}
+
+type Cut = 'cold' | 'warm' | 'not said';
+const CUTS: readonly { readonly id: Cut; readonly name: string }[] = [
+  { id: 'not said', name: 'not said' },
+  { id: 'cold', name: 'cold' },
+  { id: 'warm', name: 'warm' },
+];
+
+function OneBake(props: Props) {
+  const { household, recipe, bake, before } = props;
+  const { notes } = bake.doc;
+  const [change, { error }] = useChangeBakeMutation();
+  const set = (part: Partial<BakeNotes>) =>
+    void change({
+      household,
+      recipe,
+      bake: bake.id,
+      version: bake.version,
+      doc: { ...bake.doc, notes: { ...notes, ...part } as BakeAnswer['doc']['notes'] },
+    });
+  return (
+    <Stack $gap={6}>
+      {error ? (
+        <Notice tone="danger" loud>
+          {failureWords(error as Failure)}
+        </Notice>
+      ) : null}
+      {notes.expected === '' ? null : <p>Before it was baked this was expected: {notes.expected}.</p>}
+      <SeenForm seen={notes.seen} onChange={(seen) => set({ seen })} />
+      <Row $gap={5}>
+        <Choice<Cut>
+          label="Cut or turned out"
+          value={notes.cut ?? 'not said'}
+          options={CUTS}
+          onChange={(cut) => set({ cut: cut === 'not said' ? null : cut })}
+        />
+      </Row>
+      {notes.seen.length > 0 ? (
+        <Answer {...props} />
+      ) : (
+        <Small>
+          {before ? `It was a change of the bake of ${bakeName(before)}. ` : ''}Say what wasn’t as it should
+          be. If nothing is, it is within taste, and there is nothing to change.
+        </Small>
+      )}
+    </Stack>
+  );
+}
+
+/** What is worked out of it, and what to take from that. */
+function Answer(props: Props) {
+  const { bake, household, recipe } = props;
+  const { next, stale, failed } = useNext(props);
+  const docket = useDocket();
+  const [, ask] = useRequest();
+  const edit = useEdit();
+  const go = useNavigate();
+  const take = ({ request, words, expect }: NextChange) => {
+    if (request) ask(request);
+    edit({
+      kind: 'bakeSheet',
+      sheet: {
+        ...newSheet(docket),
+        variant: { name: words.slice(0, 80), parent: bake.id },
+        expected: expect,
+      },
+    });
+    void go(benchPath(household, recipe, 'log'));
+  };
+  if (failed)
+    return (
+      <Notice tone="danger">
+        It could not be worked out just now. What was seen is kept: open this page again.
+      </Notice>
+    );
+  if (!next) return <Small role="status">Working it out …</Small>;
+  return (
+    <Stack $gap={6} data-stale={stale || undefined}>
+      <Causes next={next} />
+      <Changes next={next} take={take} />
+    </Stack>
+  );
+}

@@ -1,0 +1,32 @@
+import type { ConversionRequest, Kitchen } from '@omniarton/core/kitchen';
+import type { Baked, Beside, Next, NextAsk } from '@omniarton/core/next';
+import type { Recipe } from '@omniarton/core/read';
+import type { TastingDocument, TastingResult } from '@omniarton/core/taste';
+import { differenceWords } from '../../words/differences';
+
+type InKitchen = <T>(key: string, work: (kitchen: Kitchen) => T) => T | null;
+
+/** What is known of a bake afterwards comes when somebody asks for it. */
+const taste = () => import('@omniarton/core/taste');
+const next = () => import('@omniarton/core/next');
+
+/** What the page may ask of bakes that are over: what a tasting says, why one came out as it did, how two differ. */
+export const loopDesk = (inKitchen: InKitchen) => ({
+  /** What a tasting's ballots say; counting all that chance could bring may take a second. */
+  tastingResult: async (doc: TastingDocument, onProgress: (done: number) => void): Promise<TastingResult> =>
+    (await taste()).resultOf(doc, onProgress),
+  /** Why a bake came out as it was seen, and what to do otherwise. */
+  async next(
+    key: string,
+    recipe: Recipe,
+    request: ConversionRequest,
+    ask: Omit<NextAsk, 'inWords'>,
+  ): Promise<Next | null> {
+    const { nextFor } = await next();
+    return inKitchen(key, (kitchen) =>
+      nextFor(recipe, request, kitchen, { ...ask, inWords: differenceWords }),
+    );
+  },
+  /** What differs between two bakes, what that should do, and what was seen of it. */
+  bakesBeside: async (a: Baked, b: Baked): Promise<Beside> => (await next()).besideOf(a, b),
+});
