@@ -6,10 +6,16 @@ import { tasteFigures } from './taste';
 import { coreFigures } from './core';
 import { heatFigures } from './heat';
 import { intakeFigures } from './intake';
+import { learningFigures } from './learning';
 import { calibration, measure, row } from './measure';
 import { pageFigures } from './page';
 import { processFigures } from './process';
 import { readingFigures } from './reading';
+
+if (process.argv.includes('learning')) {
+  for (const line of learningFigures()) console.log(line);
+  process.exit(0);
+}
 
 const base = measure(calibration);
 const { quick, balance, whole, ways, others } = coreFigures();
@@ -84,3 +90,4 @@ console.log(
   `heap: ${page.heapBefore.toFixed(1)} MB, after 500 edits ${page.heapAfter.toFixed(1)} MB, ratio ${(page.heapAfter / page.heapBefore).toFixed(2)}`,
 );
 for (const { words } of pageWeights()) console.log(words);
+for (const line of learningFigures()) console.log(line);

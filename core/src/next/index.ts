@@ -2,3 +2,5 @@ export * from './why';
 export * from './change';
 export * from './beside';
 export { nextFor, type Next, type NextAsk, type NextChange } from './nextFor';
+export * from './learn';
+export * from './practice';

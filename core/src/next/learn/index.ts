@@ -1,0 +1,17 @@
+export { seenSum, sumOf, NOTHING, type Belief, type Sum } from './belief';
+export { FOUR_OF_FIVE, PRIORS, SEEN } from './data/priors';
+export { learn, learntTime, type Learning } from './learn';
+export { timeSum } from './lessons';
+export { simulatedKitchen, trueFactor, type SimulatedKitchen, type Temper } from './simulated';
+export {
+  NOTHING_TAKEN,
+  TOPICS,
+  type Believed,
+  type Learnt,
+  type LoggedBake,
+  type Refused,
+  type Taken,
+  type Taught,
+  type ThirstShare,
+  type Topic,
+} from './types';

@@ -1,0 +1,90 @@
+import type { BakeNotes } from '../../kitchen';
+import type { Foretold } from '../../log';
+import type { FamilyId } from '../../vocabulary';
+
+/** A flour of a bake: its share of the blend's thirst, and how far its thirst may be off, as a logarithm. */
+export interface ThirstShare {
+  readonly ingredient: string;
+  readonly name: string;
+  readonly share: number;
+  readonly sd: number;
+}
+
+/** A logged bake, as far as something can be learnt from it. */
+export interface LoggedBake {
+  readonly id: string;
+  readonly recipe: string;
+  readonly title: string;
+  readonly notes: BakeNotes;
+  readonly foretold: Foretold;
+  /** By what its docket had stretched the time already, for what was learnt before. */
+  readonly learntFactor: number;
+  readonly family: FamilyId;
+  /** The household's oven; null: none is named. */
+  readonly oven: string | null;
+  /** Shape of its tin, or "pieces". */
+  readonly tin: string;
+  readonly doneCelsius: number | null;
+  /** Water that its flours were to take up, g; and by which of them. */
+  readonly thirstGrams: number | null;
+  readonly flours: readonly ThirstShare[];
+  /** Binder, g xanthan-equivalent per 100 g flour. */
+  readonly binder: number | null;
+  /** It came from somebody else's file. */
+  readonly imported: boolean;
+}
+
+/** What a kitchen is learnt about. */
+export const TOPICS = ['time', 'offset', 'thirst', 'dose', 'done'] as const;
+export type Topic = (typeof TOPICS)[number];
+
+/** What a bake taught of a topic. */
+export interface Taught {
+  readonly bake: string;
+  readonly on: string;
+  /** In the topic's unit: a factor for time, thirst and dose, else °C. */
+  readonly value: number;
+}
+
+/** Why a bake taught nothing. */
+export interface Refused {
+  readonly bake: string;
+  readonly on: string;
+  readonly why: string;
+  /** It is so far off that somebody is asked: it teaches once they say so. */
+  readonly ask: boolean;
+}
+
+/** A belief in its topic's unit: the middle, and where four of five lie. */
+export interface Believed {
+  readonly middle: number;
+  readonly low: number;
+  readonly high: number;
+}
+
+/** One thing that a kitchen has learnt, or could. */
+export interface Learnt {
+  readonly topic: Topic;
+  /** An oven's id, a flour's, a family: what it is of; parts by " · ". */
+  readonly of: string;
+  readonly prior: Believed;
+  readonly posterior: Believed;
+  readonly taught: readonly Taught[];
+  readonly refused: readonly Refused[];
+  /** What was seen is enough to move the product's own figure. */
+  readonly moved: boolean;
+  /** From this bake on the series is another: the oven may have been mended or replaced. Null: it isn't. */
+  readonly breakAt: Taught | null;
+}
+
+/** What somebody has said about what may be learnt. */
+export interface Taken {
+  /** Bakes that teach nothing any more. */
+  readonly forgotten: readonly string[];
+  /** Bakes that teach, however far off they are. */
+  readonly trusted: readonly string[];
+  /** Nothing before that day counts, by topic and what it is of ("time/oven"). */
+  readonly since: Readonly<Record<string, string>>;
+}
+
+export const NOTHING_TAKEN: Taken = { forgotten: [], trusted: [], since: {} };

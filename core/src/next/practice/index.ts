@@ -1,0 +1,1 @@
+export { PLANTED, practiceBake, type Practice } from './faults';
