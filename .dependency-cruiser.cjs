@@ -45,11 +45,25 @@ const WEB_FLOORS = [
   ['ui'],
   ['state'],
   ['docket', 'intake', 'kitchen', 'labels', 'bakeday'],
-  ['flours', 'settings', 'cupboard', 'goods', 'jars', 'kept', 'ovens', 'people', 'day', 'run', 'stages'],
+  [
+    'flours',
+    'settings',
+    'cupboard',
+    'goods',
+    'jars',
+    'kept',
+    'ovens',
+    'learning',
+    'people',
+    'day',
+    'run',
+    'stages',
+  ],
   ['app'],
 ];
 const webFloor = (names) => `^web/src/(${names.join('|')})/`;
-const FEATURE = '^web/src/(stages/[^/]+|flours|settings|cupboard|goods|jars|kept|ovens|people|day|run)/';
+const FEATURE =
+  '^web/src/(stages/[^/]+|flours|settings|cupboard|goods|jars|kept|ovens|learning|people|day|run)/';
 
 const pageUpwards = WEB_FLOORS.slice(0, -1).map((names, at) => ({
   name: `floor-of-the-page-${names.join('-')}`,

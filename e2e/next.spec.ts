@@ -32,3 +32,27 @@ test('next: what was seen of a bake is explained, a change is taken from it, and
   await page.getByRole('option', { name: /the dial/ }).click();
   await expect(page.getByText(/Before it was baked this was expected: browner and higher/)).toBeVisible();
 });
+
+test('learnt: a kitchen shows what its bakes taught, forgets one, and dockets count with it from now on', async ({
+  bench,
+  page,
+}) => {
+  await bench.openDemo('Poppyseed lemon loaf');
+  await expect(bench.docket).toContainText('54');
+  const kitchen = page.url().replace(/\/recipe\/.*/, '');
+  await page.goto(`${kitchen}/learnt`);
+  const times = page.getByRole('region', { name: 'How long it takes' });
+  const loaf = times.getByRole('listitem').filter({ hasText: 'muffin or quick bread, loaf' }).first();
+  await expect(loaf).toContainText('takes 6 % longer');
+  await loaf.getByText('Taught by 4 bakes').click();
+  await loaf
+    .getByRole('button', { name: /^Forget Poppyseed/ })
+    .first()
+    .click();
+  await expect(loaf).toContainText('Taught by 3 bakes');
+  await loaf.getByRole('button', { name: 'From now on' }).click();
+  await expect(loaf).toContainText(/Dockets count with 1\.0\d × since/);
+  await expect(page.getByRole('img', { name: /the right oven.*now/ }).first()).toBeVisible();
+  await bench.openDemo('Poppyseed lemon loaf');
+  await expect(bench.docket).toContainText(/54 → 5[678] minutes: the right oven, 3 bakes/);
+});

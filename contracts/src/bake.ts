@@ -32,7 +32,13 @@ import {
   type VariantOf,
 } from '@omniarton/core/kitchen';
 import type { Foretold } from '@omniarton/core/log';
-import { LOOK_TIMES, SYMPTOMS, type LookTime, type MarkScale, type SymptomId } from '@omniarton/core/vocabulary';
+import {
+  LOOK_TIMES,
+  SYMPTOMS,
+  type LookTime,
+  type MarkScale,
+  type SymptomId,
+} from '@omniarton/core/vocabulary';
 import { NAME_CHARS } from './limits';
 import { IfSaid, IsDay, OrNull } from './said';
 

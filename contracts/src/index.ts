@@ -11,6 +11,7 @@ export { KeptDocketDto } from './docket';
 export type { DocketAnswer, DocketSummary } from './docket';
 export { KitchenDocumentDto } from './kitchen';
 export type { KitchenAnswer } from './kitchen';
+export type { LearningAnswer, LearningBake } from './learning';
 export { DayDto, type DayAnswer } from './day';
 export { DEFAULT_SETTINGS, MEASURES, SettingsDto, THEMES } from './settings';
 export type { SettingsAnswer } from './settings';

@@ -5,7 +5,9 @@ import {
   IsArray,
   IsBoolean,
   IsIn,
+  IsInt,
   IsNumber,
+  IsObject,
   IsString,
   IsUUID,
   Matches,
@@ -23,6 +25,9 @@ import type {
   HouseRecipe,
   JarPart,
   KitchenDocument,
+  KitchenLearning,
+  LearntTime,
+  Likelihood,
   Needs,
   Person,
   WeighedCup,
@@ -30,11 +35,13 @@ import type {
 import {
   AVOIDANCES,
   EGG_SIZES,
+  FAMILIES,
   GLUTEN_CLASSES,
   GRAIN_CLASSES,
   LOCALES,
   ROLES,
   STRICTNESSES,
+  SYMPTOMS,
 } from '@omniarton/core/vocabulary';
 import type {
   Avoidance,
@@ -44,10 +51,12 @@ import type {
   Locale,
   Role,
   Strictness,
+  FamilyId,
+  SymptomId,
 } from '@omniarton/core/vocabulary';
 import { LabelReadDto } from './cupboard';
 import { MicrowaveDto, OvenDto, OwnPanDto } from './heat';
-import { INGREDIENT_ID, NAME_CHARS as NAME } from './limits';
+import { DaysByName, INGREDIENT_ID, NAME_CHARS as NAME } from './limits';
 import { IsDay, OrNull } from './said';
 
 const MOST = 200;
@@ -160,9 +169,42 @@ class WeighedCupDto implements WeighedCup {
   @IsBoolean() inUse!: boolean;
 }
 
+class LearntTimeDto implements LearntTime {
+  @OrNull() @IsString() @MaxLength(NAME) oven!: string | null;
+  @IsString() @MaxLength(NAME) tin!: string;
+  @IsIn(FAMILIES) family!: FamilyId;
+  @IsNumber() @Min(0.3) @Max(3) factor!: number;
+  @IsInt() @Min(1) @Max(10_000) bakes!: number;
+  @IsDay() on!: string;
+}
+
+class LikelihoodDto implements Likelihood {
+  @IsString() @MaxLength(NAME) cause!: string;
+  @IsIn(SYMPTOMS) symptom!: SymptomId;
+  @IsNumber() @Min(-4) @Max(4) by!: number;
+}
+
+const MOST_LEARNT = 2000;
+
+class KitchenLearningDto implements KitchenLearning {
+  @IsArray()
+  @ArrayMaxSize(MOST)
+  @ValidateNested({ each: true })
+  @Type(() => LearntTimeDto)
+  times!: readonly LearntTimeDto[];
+  @IsArray() @ArrayMaxSize(MOST_LEARNT) @IsUUID(undefined, { each: true }) forgotten!: readonly string[];
+  @IsArray() @ArrayMaxSize(MOST_LEARNT) @IsUUID(undefined, { each: true }) trusted!: readonly string[];
+  @IsObject() @DaysByName() since!: Readonly<Record<string, string>>;
+  @IsArray()
+  @ArrayMaxSize(MOST)
+  @ValidateNested({ each: true })
+  @Type(() => LikelihoodDto)
+  likelihoods!: readonly LikelihoodDto[];
+}
+
 /** What the recipes of a household share: who sits at the table, own ingredients, jars, weighed cups, tins and ovens. */
 export class KitchenDocumentDto implements KitchenDocument {
-  @Equals(2) schema!: 2;
+  @Equals(3) schema!: 3;
   @IsArray()
   @ArrayMaxSize(MOST)
   @ValidateNested({ each: true })
@@ -206,6 +248,7 @@ export class KitchenDocumentDto implements KitchenDocument {
   @ValidateNested({ each: true })
   @Type(() => BinnedDto)
   bin!: readonly BinnedDto[];
+  @ValidateNested() @Type(() => KitchenLearningDto) learning!: KitchenLearningDto;
 }
 
 type Same<A, B> = A extends B ? (B extends A ? true : never) : never;

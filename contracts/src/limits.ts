@@ -22,6 +22,26 @@ export function MaxLines(): PropertyDecorator {
 }
 
 /** An object whose keys are of a list and whose values are yes or no. */
+/** Names with a calendar day each. */
+export function DaysByName(): PropertyDecorator {
+  return (target, property) =>
+    registerDecorator({
+      name: 'daysByName',
+      target: target.constructor,
+      propertyName: property as string,
+      validator: {
+        validate: (value: unknown) =>
+          typeof value === 'object' &&
+          value !== null &&
+          Object.entries(value).length <= MOST_NAMES &&
+          Object.entries(value).every(([name, day]) => name.length <= 200 && DAY.test(String(day))),
+        defaultMessage: () => '$property holds a day for each name',
+      },
+    });
+}
+const MOST_NAMES = 500;
+const DAY = /^\d{4}-\d{2}-\d{2}$/;
+
 export function SaysOf(keys: readonly string[]): PropertyDecorator {
   return (target, property) =>
     registerDecorator({

@@ -31,6 +31,7 @@ export const PATHS = {
   kitchen: '/api/households/:household/kitchen',
   settings: '/api/households/:household/settings',
   day: '/api/households/:household/day',
+  learning: '/api/households/:household/learning',
 } as const;
 
 /** Fills the parameters of a path; a missing one is a programmer's mistake. */

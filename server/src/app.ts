@@ -2,6 +2,7 @@ import compression from 'compression';
 import express, { type Express } from 'express';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
+import { learningRoutes } from './learning/learningRoutes';
 import { bakeRoutes } from './bakes/bakeRoutes';
 import { binRoutes } from './bin/binRoutes';
 import { cupboardRoutes } from './cupboard/cupboardRoutes';
@@ -47,6 +48,7 @@ export function makeApp({ services, host, port, logger, webFolder }: AppOptions)
   tastingRoutes(app, services);
   cupboardRoutes(app, services);
   shelfRoutes(app, services);
+  learningRoutes(app, services);
   binRoutes(app, services);
   eraseRoutes(app, services);
   everythingRoutes(app, services);

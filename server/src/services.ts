@@ -21,6 +21,8 @@ import { healthService } from './health/healthService';
 import { healthStore } from './health/healthStore';
 import { householdService } from './households/householdService';
 import { householdStore } from './households/householdStore';
+import { learningService } from './learning/learningService';
+import { learningStore } from './learning/learningStore';
 import { photoService } from './photos/photoService';
 import { photoStore } from './photos/photoStore';
 import { recipeService } from './recipes/recipeService';
@@ -74,6 +76,7 @@ export function servicesOn(db: Knex, folders: Folders = {}) {
     settings: shelfService<SettingsDto>(settingsOn(db), DEFAULT_SETTINGS, 'settings page'),
     kitchen: shelfService<KitchenDocument>(kitchensOn(db), EMPTY_KITCHEN, 'kitchen'),
     day: shelfService<DayDocument>(daysOn(db), EMPTY_DAY, 'bake day'),
+    learning: learningService(learningStore(db), kitchensOn(db)),
     bin: binService(binStore(db), backups),
     erase: eraseService(eraseOn(db), backups, (work) => db.transaction((inside) => work(eraseOn(inside)))),
     everything: everythingService(everythingOn(db), (work) =>

@@ -35,6 +35,7 @@ export function toBake(
     anchor: settled(answer.anchor),
     anchored: answer.anchored,
     stretch: settle(answer.stretch),
+    learnt: answer.learnt && { factor: settle(answer.learnt.factor), bakes: answer.learnt.bakes },
     doneCelsius: settle(answer.doneCelsius),
     doneSigns: profile.doneSigns,
     coolMinutes: profile.coolMinutes,

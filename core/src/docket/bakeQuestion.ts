@@ -85,6 +85,12 @@ function asCooked(profile: Profile, process: Process, { recipe, catalogue }: Wor
   return media.has('oven') || said === undefined ? profile : { ...profile, cooked: said };
 }
 
+/** What the kitchen has taken over of what was learnt of this kind of bake in this oven. */
+function learntHere({ kitchen, request, family }: Work): BakeQuestion['learnt'] {
+  const oven = ovenOf(kitchen, request.ovenId)?.name ?? null;
+  return (kitchen.learnt ?? []).filter((one) => one.oven === oven && one.family === family);
+}
+
 /** What the oven is asked about a conversion. */
 export function bakeQuestion(balanced: Balanced, ofFamily: Profile, work: Work): BakeQuestion {
   const { request, kitchen, recipe } = work;
@@ -109,6 +115,7 @@ export function bakeQuestion(balanced: Balanced, ofFamily: Profile, work: Work):
     start: request.start,
     frozen: frozenLines(recipe),
     timed: request.timed?.ratio ?? null,
+    learnt: learntHere(work),
     watts: wattsOf(profile, facts, work),
     temper: temperOf(ovenOf(kitchen, request.ovenId), dial, oven?.fan ?? facts?.fan ?? false),
   };

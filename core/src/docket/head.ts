@@ -17,6 +17,8 @@ export interface DocketHead {
   readonly tin: string | null;
   /** Null on dockets that are older than this. */
   readonly times: DocketTimes | null;
+  /** Where a learnt number entered: "64 → 70 minutes: your oven, 5 bakes"; null: nowhere. */
+  readonly learnt: string | null;
 }
 
 const HELPINGS = /^(?:people|persons|servings?|helpings?|portions?)$/i;
@@ -109,6 +111,13 @@ function tinWords(pan: PanSize, stage: DocketStage | undefined, system: MeasureS
   return pan.count > 1 ? `${pan.count} ${name}${name.endsWith('s') ? '' : 's'}` : name;
 }
 
+function learntWords({ bake: { minutes, learnt, oven } }: Docket): string | null {
+  if (!minutes || !learnt) return null;
+  const [was, is] = [minutes.central / learnt.factor, minutes.central].map(Math.round) as [number, number];
+  const bakes = learnt.bakes === 1 ? 'one bake' : `${learnt.bakes} bakes`;
+  return was === is ? null : `${was} → ${is} minutes: ${oven?.name ?? 'your oven'}, ${bakes}`;
+}
+
 /** Head of a docket in the measures of its page, or in those that are asked for. */
 export function headOf(docket: Docket, system = systemOf(docket.locale)): DocketHead {
   const { bake, stages = [], mainStage } = docket;
@@ -119,6 +128,7 @@ export function headOf(docket: Docket, system = systemOf(docket.locale)): Docket
     heat: heatWords(docket, system),
     tin: pan && bake.piece === null && !standsFree(pan) ? tinWords(pan, stage, system) : null,
     times: docket.times ?? null,
+    learnt: learntWords(docket),
   };
 }
 
@@ -156,10 +166,11 @@ export const heatLines = (heat: DocketHead['heat']): string[] =>
   heat.map(({ place, time }) => (time === '' ? place : `${place}, ${time}`));
 
 /** What the head says of the making: what comes of it, the tin, the time, each heat. */
-export const makingLines = ({ makes, heat, tin, times }: DocketHead): string[] => [
+export const makingLines = ({ makes, heat, tin, times, learnt }: DocketHead): string[] => [
   ...(makes === null ? [] : [`Makes ${makes.replace(/^for /, 'enough for ')}`]),
   ...(tin === null ? [] : [`In: ${tin}`]),
   ...heatLines(heat),
+  ...(learnt === null ? [] : [learnt]),
   ...(times === null ? [] : [`${sayDuration(times.total)} in all, ${sayDuration(times.handsOn)} of it work`]),
 ];
 

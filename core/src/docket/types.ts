@@ -133,6 +133,8 @@ export interface DocketBake {
   /** What set the simulated time right, and by what it was stretched for that. */
   readonly anchored: Anchored;
   readonly stretch: number;
+  /** What of that the kitchen has learnt, and from how many bakes; null: nothing. Missing on dockets that are older than this. */
+  readonly learnt?: { readonly factor: number; readonly bakes: number } | null;
   /** As it comes to the oven, °C, and what else is special about that, in words. */
   readonly startCelsius: number;
   readonly startWords: string | null;

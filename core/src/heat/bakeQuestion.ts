@@ -1,6 +1,6 @@
 import type { FormulaLine } from '../formula';
 import type { Profile } from '../family';
-import type { BakeStart, OvenSetting, PanSize } from '../kitchen';
+import type { BakeStart, LearntTime, OvenSetting, PanSize } from '../kitchen';
 import type { Range } from '../quantity';
 import type { BakeFacts } from '../process';
 import type { TinMade } from '../vocabulary';
@@ -37,6 +37,8 @@ export interface BakeQuestion {
   readonly frozen: ReadonlySet<string>;
   /** True over simulated minutes of a bake of one's own; null: the recipe's time counts. */
   readonly timed: number | null;
+  /** By what such bakes take longer in this kitchen's oven, by tin. */
+  readonly learnt: readonly Pick<LearntTime, 'tin' | 'factor' | 'bakes'>[];
   /** W, where it is cooked in a microwave; null: it isn't. */
   readonly watts: number | null;
   /** Keep what the section of the converted bake looks like, minute by minute. */
@@ -65,6 +67,8 @@ export interface FoundBake {
   readonly anchored: Anchored;
   /** By what the simulated minutes were stretched. */
   readonly stretch: number;
+  /** What of that the kitchen has learnt; null: nothing. */
+  readonly learnt: Pick<LearntTime, 'factor' | 'bakes'> | null;
   /** °C as it came to the oven. */
   readonly startCelsius: number;
   /** °C at which its starch has set; null without flour. */

@@ -30,6 +30,7 @@ function predict(text: string, family: FamilyId, pan: PanSize | null, over: Part
         start: USUAL_START,
         frozen: new Set(),
         timed: null,
+        learnt: [],
         watts: null,
         altitudeMetres: 0,
         batches: 1,

@@ -10,6 +10,7 @@ import { shownDoubt } from './doubt';
 import { bakeSection, type Curve } from './section';
 import { starchSets } from './setting';
 import { microwaveBake, statedBake } from './unseenBake';
+import { tinKind, type PanSize } from '../kitchen';
 
 /**
  * Other flours alone move a time by no more than so much, as a factor: beyond it the simulation hangs on something small, as on a
@@ -30,6 +31,10 @@ function heldToRecipe(
   return (moved * stated) / minutes;
 }
 
+/** What this kitchen has learnt of such a bake in such a tin. */
+const learntIn = (pan: PanSize | null, { learnt }: BakeQuestion): FoundBake['learnt'] =>
+  learnt.find(({ tin }) => tin === tinKind(pan)) ?? null;
+
 /**
  * The bake time of the converted batter: the wheat recipe is baked in its own tin and oven, and its stated time gives
  * true/simulated; the converted time is that ratio times the simulated one in the tin and oven chosen. A bake of one's own that was
@@ -41,7 +46,10 @@ function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<Found
   const anchor = yield* anchorOf(question, theirs, catalogue);
   const { bake, layer } = bakeIn(converted, place, place.oven.celsius + temper.offset, question, catalogue);
   const ours = yield* bakeSection({ ...bake, framed });
-  const stretch = heldToRecipe(ours.minutes, anchor, question, isOnePlace(theirs, place));
+  const held = heldToRecipe(ours.minutes, anchor, question, isOnePlace(theirs, place));
+  // A bake of one's own that was timed was in this kitchen already.
+  const learnt = anchor.anchored === 'bake' ? null : learntIn(place.pan, question);
+  const stretch = held * (learnt?.factor ?? 1);
   const central = ours.minutes === null ? null : ours.minutes * stretch;
   const stretched = (curve: Curve) => curve.map(([minute, celsius]) => [minute * stretch, celsius] as const);
   const spread =
@@ -54,6 +62,7 @@ function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<Found
   return {
     ...anchor,
     stretch,
+    learnt,
     ...window,
     ovenCelsius: place.oven.celsius,
     fan: place.oven.fan,

@@ -30,6 +30,7 @@ function unseen(question: BakeQuestion, catalogue: Catalogue): FoundBake {
     anchor: null,
     anchored: 'nothing',
     stretch: 1,
+    learnt: null,
     startCelsius: startOf(question.converted, question.start, question, catalogue),
     setCelsius: starchSets(question.converted, catalogue),
     browning: null,

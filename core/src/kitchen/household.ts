@@ -2,6 +2,7 @@ import type { OwnIngredient } from '../catalogue';
 import type { EggSize, HotSide, Locale } from '../vocabulary';
 import type { Needs } from './needs';
 import type { PanSize } from './documents';
+import { NOTHING_LEARNT, type KitchenLearning } from './learning';
 
 /** Somebody who eats here. The name may stay empty: an allergy is enough. */
 export interface Person extends Needs {
@@ -92,7 +93,7 @@ export interface Microwave {
 
 /** Everything of a household that its recipes share: one document, read whole. */
 export interface KitchenDocument {
-  readonly schema: 2;
+  readonly schema: 3;
   readonly people: readonly Person[];
   readonly ingredients: readonly OwnIngredient[];
   readonly recipes: readonly HouseRecipe[];
@@ -107,10 +108,11 @@ export interface KitchenDocument {
   /** Null: nobody has tested it. */
   readonly microwave: Microwave | null;
   readonly bin: readonly Binned[];
+  readonly learning: KitchenLearning;
 }
 
 export const EMPTY_KITCHEN: KitchenDocument = {
-  schema: 2,
+  schema: 3,
   people: [],
   ingredients: [],
   recipes: [],
@@ -122,4 +124,5 @@ export const EMPTY_KITCHEN: KitchenDocument = {
   ovens: [],
   microwave: null,
   bin: [],
+  learning: NOTHING_LEARNT,
 };

@@ -43,6 +43,7 @@ export {
   type VariantOf,
 } from './bakeNotes';
 export type { Avoided, Needs } from './needs';
+export { NOTHING_LEARNT, tinKind, type KitchenLearning, type LearntTime, type Likelihood } from './learning';
 export {
   EMPTY_RECIPE,
   EMPTY_REQUEST,

@@ -1,6 +1,7 @@
 import { INGREDIENTS, makeCatalogue, type Catalogue, type Ingredient, type Triple } from '../catalogue';
 import type { Avoidance, EggSize, Locale, Style } from '../vocabulary';
 import type { Microwave, Oven, Person, WeighedCup } from './household';
+import type { LearntTime } from './learning';
 
 /** What is on hand of a flour, all its bags together. */
 export interface Stock {
@@ -38,6 +39,8 @@ export interface Kitchen {
   readonly weighed: readonly WeighedCup[];
   readonly eggSize: EggSize | null;
   readonly locale: Locale | null;
+  /** Times that the household took over from what was learnt. Missing in snapshots that are older than this. */
+  readonly learnt?: readonly LearntTime[];
 }
 
 export const BUILT_IN_KITCHEN: Kitchen = {

@@ -142,7 +142,7 @@ export function layOut(
 ): Larder {
   const builtIn = catalogueOf(BUILT_IN_KITCHEN);
   const troubles: string[] = [];
-  const { people, weighed, eggSize, locale, ovens, microwave, ingredients } = doc;
+  const { people, weighed, eggSize, locale, ovens, microwave, ingredients, learning } = doc;
   let kitchen: Kitchen = {
     ...BUILT_IN_KITCHEN,
     version,
@@ -153,6 +153,7 @@ export function layOut(
     locale,
     ovens,
     microwave,
+    learnt: learning.times,
     cupboard: bags.length > 0 ? stockOf(bags) : null,
     ingredients: doc.ingredients.map((own) => ingredientOfOwn(own, builtIn.byId.get(own.id))),
   };

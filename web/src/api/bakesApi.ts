@@ -1,4 +1,11 @@
-import type { BakeAnswer, BakeDto, DocketAnswer, PageOf, PhotoAnswer } from '@omniarton/contracts';
+import type {
+  BakeAnswer,
+  BakeDto,
+  DocketAnswer,
+  LearningAnswer,
+  PageOf,
+  PhotoAnswer,
+} from '@omniarton/contracts';
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
 import { api, ifVersion, type RecipeAt } from './api';
 
@@ -40,6 +47,11 @@ export const bakesApi = api.injectEndpoints({
       }),
       invalidatesTags: ['photos'],
     }),
+    /** What the kitchen of that version has learnt from its bakes. */
+    learning: build.query<LearningAnswer, { household: string; version: number }>({
+      query: ({ household }) => ({ path: pathTo('learning', { household }) }),
+      providesTags: ['bakes'],
+    }),
     /** A kept docket never changes. */
     docket: build.query<DocketAnswer, RecipeAt & { docket: string }>({
       query: ({ household, recipe, docket }) => ({ path: pathTo('docket', { household, recipe, docket }) }),
@@ -51,6 +63,7 @@ export const {
   useBakesQuery,
   useChangeBakeMutation,
   useDocketQuery,
+  useLearningQuery,
   usePhotosQuery,
   useRemoveBakeMutation,
   useRemovePhotoMutation,

@@ -1,5 +1,5 @@
 import { useParams, useSearchParams } from 'react-router';
-import { floursPath, keptPath, ovensPath } from '../base/paths';
+import { floursPath, keptPath, learntPath, ovensPath } from '../base/paths';
 import { ButtonLink } from '../ui/Button';
 import { Bags } from '../cupboard/Bags';
 import { Jars } from '../jars/Jars';
@@ -21,6 +21,7 @@ export function CupboardPage() {
         <>
           <ButtonLink to={floursPath(household)}>Flours</ButtonLink>
           <ButtonLink to={ovensPath(household)}>Ovens and tins</ButtonLink>
+          <ButtonLink to={learntPath(household)}>What it has learnt</ButtonLink>
           <ButtonLink to={keptPath(household)}>Bin and files</ButtonLink>
         </>
       )}

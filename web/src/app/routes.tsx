@@ -34,6 +34,10 @@ export const routes: RouteObject[] = [
         lazy: async () => ({ Component: (await import('../ovens/OvensPage')).OvensPage }),
       },
       {
+        path: 'kitchen/:household/learnt',
+        lazy: async () => ({ Component: (await import('../learning/LearningPage')).LearningPage }),
+      },
+      {
         path: 'kitchen/:household/day',
         lazy: async () => ({ Component: (await import('../day/DayPage')).DayPage }),
       },

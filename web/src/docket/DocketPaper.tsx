@@ -98,8 +98,9 @@ function Head({ docket }: { readonly docket: Docket }) {
 
 /** What it makes, in what, how hot and how long: each stage, as the steps say it. */
 function Making({ docket, stale }: Props) {
-  const { makes, tin, heat, times } = headOf(docket, useMeasures());
+  const { makes, tin, heat, times, learnt } = headOf(docket, useMeasures());
   const rest = [
+    ...(learnt === null ? [] : [learnt]),
     ...(makes === null ? [] : [`makes ${makes.replace(/^for /, 'enough for ')}`]),
     ...(tin === null ? [] : [tin]),
     ...(times ? [`${sayDuration(times.total)} in all, ${sayDuration(times.handsOn)} of it work`] : []),

@@ -1,9 +1,10 @@
 import type { KitchenDocument } from '../household';
 import { upcast } from './chain';
 import { kitchen1to2 } from './kitchen1to2';
+import { kitchen2to3 } from './kitchen2to3';
 
-const CURRENT = 2;
+const CURRENT = 3;
 
 /** The same of a household's kitchen. */
 export const upcastKitchen = (stored: object): KitchenDocument =>
-  upcast<KitchenDocument>(stored, { 1: kitchen1to2 }, CURRENT);
+  upcast<KitchenDocument>(stored, { 1: kitchen1to2, 2: kitchen2to3 }, CURRENT);

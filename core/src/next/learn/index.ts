@@ -2,6 +2,7 @@ export { seenSum, sumOf, NOTHING, type Belief, type Sum } from './belief';
 export { FOUR_OF_FIVE, PRIORS, SEEN } from './data/priors';
 export { learn, learntTime, type Learning } from './learn';
 export { timeSum } from './lessons';
+export { loggedBake, type LearntFrom } from './logged';
 export { simulatedKitchen, trueFactor, type SimulatedKitchen, type Temper } from './simulated';
 export {
   NOTHING_TAKEN,
@@ -9,6 +10,7 @@ export {
   type Believed,
   type Learnt,
   type LoggedBake,
+  type OfTime,
   type Refused,
   type Taken,
   type Taught,

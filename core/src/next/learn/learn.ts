@@ -7,6 +7,7 @@ import {
   type Believed,
   type Learnt,
   type LoggedBake,
+  type OfTime,
   type Refused,
   type Taken,
   type Taught,
@@ -37,6 +38,7 @@ export interface Learning {
 
 interface Followed {
   readonly sum: Sum;
+  readonly time: OfTime | null;
   readonly taught: Taught[];
   readonly refused: Refused[];
   /** By how many of their own spreads bakes were off what was believed before them. */
@@ -80,9 +82,9 @@ export function learn(bakes: readonly LoggedBake[], taken: Taken = NOTHING_TAKEN
   const spreadOf = spreads(bakes);
   const followed = new Map<string, Followed>();
   let belief = NOTHING;
-  const follow = (topic: Topic, { of, sum }: Lesson): Followed => {
+  const follow = (topic: Topic, { of, sum, time }: Lesson): Followed => {
     const key = `${topic}/${of}`;
-    const its = followed.get(key) ?? { sum, taught: [], refused: [], off: [] };
+    const its = followed.get(key) ?? { sum, time: time ?? null, taught: [], refused: [], off: [] };
     followed.set(key, its);
     return its;
   };
@@ -140,7 +142,7 @@ function joined(all: readonly Learnt[]): Learnt[] {
 /** Something followed as it is told; of a blend each flour by itself. */
 function toldOf(
   key: string,
-  { sum, taught, refused, off }: Followed,
+  { sum, time, taught, refused, off }: Followed,
   belief: Belief,
   spreadOf: SpreadOf,
 ): Learnt[] {
@@ -159,6 +161,7 @@ function toldOf(
     return {
       topic,
       of: one,
+      time,
       prior: shown(topic, prior),
       posterior: shown(topic, posterior),
       taught,

@@ -1,15 +1,22 @@
 import type { SymptomId } from '../../vocabulary';
 import { SEEN } from './data/priors';
 import type { Sum } from './belief';
-import type { LoggedBake, Topic } from './types';
+import type { LoggedBake, OfTime, Topic } from './types';
 
 /** What a bake says of a topic: a sum of quantities, seen to be so much; or why it says nothing. */
-export type Lesson = { readonly of: string; readonly sum: Sum } & (
+export type Lesson = { readonly of: string; readonly sum: Sum; readonly time?: OfTime } & (
   | { readonly kind: 'seen'; readonly value: number; readonly sd: number }
   | { readonly kind: 'refused'; readonly why: string }
 );
 
-const UNDER: ReadonlySet<SymptomId> = new Set<SymptomId>(['raw', 'gummy', 'collapsed', 'wet-line']);
+const UNDER: ReadonlySet<SymptomId> = new Set<SymptomId>([
+  'raw',
+  'gummy',
+  'collapsed',
+  'wet-line',
+  'soggy-base',
+  'pale',
+]);
 const OVER: ReadonlySet<SymptomId> = new Set<SymptomId>(['dry', 'hard', 'dark', 'bitter']);
 const TOO_MUCH: ReadonlySet<SymptomId> = new Set<SymptomId>(['tough', 'gummy']);
 const TOO_LITTLE: ReadonlySet<SymptomId> = new Set<SymptomId>(['crumbly', 'falls-apart']);
@@ -28,7 +35,7 @@ export const ovenOf = ({ oven }: LoggedBake): string => oven ?? NAMELESS;
 export const timeOf = (bake: LoggedBake): string => [ovenOf(bake), bake.tin, bake.family].join(' · ');
 
 /** The three that a bake's time hangs on. */
-export const timeSum = (bake: Pick<LoggedBake, 'oven' | 'tin' | 'family'>): Sum => {
+export const timeSum = (bake: OfTime): Sum => {
   const oven = bake.oven ?? NAMELESS;
   return [
     [`time-oven/${oven}`, 1],
@@ -37,14 +44,24 @@ export const timeSum = (bake: Pick<LoggedBake, 'oven' | 'tin' | 'family'>): Sum 
   ];
 };
 
+/** A thermometer that stood so far from the dial, °C, was in another oven than the one foretold for. */
+const OFF = 8;
+function ovenOff({ notes, foretold }: LoggedBake): boolean {
+  const dial = notes.ovenCelsius ?? foretold.ovenCelsius;
+  const { trueCelsius } = notes.measured;
+  return trueCelsius !== null && dial !== null && Math.abs(trueCelsius - dial) >= OFF;
+}
+
 function time(bake: LoggedBake): Lesson | null {
   const { minutes, ovenCelsius } = bake.notes;
   const { minutes: window, ovenCelsius: dial } = bake.foretold;
   if (minutes === null || !window) return null;
-  const about = { of: timeOf(bake), sum: timeSum(bake) };
+  const { oven, tin, family } = bake;
+  const about = { of: timeOf(bake), sum: timeSum(bake), time: { oven, tin, family } };
   const refused = (why: string): Lesson => ({ kind: 'refused', ...about, why });
   if (ovenCelsius !== null && dial !== null && Math.abs(ovenCelsius - dial) > SAME_OVEN)
     return refused('the dial stood elsewhere than on the docket');
+  if (ovenOff(bake)) return refused('the thermometer stood elsewhere than the dial');
   if (saw(bake, UNDER)) return refused('it wasn’t done when it came out');
   if (saw(bake, OVER)) return refused('it had stayed in too long');
   const ratio = minutes / (window.central / bake.learntFactor);
@@ -95,9 +112,7 @@ function otherwise(bake: LoggedBake): string | null {
   const { notes, foretold } = bake;
   const look = notes.batter.rested ?? notes.batter.mixed;
   if (look !== null && look !== 'right') return 'its liquid was off';
-  const { trueCelsius } = notes.measured;
-  const dial = notes.ovenCelsius ?? foretold.ovenCelsius;
-  if (trueCelsius !== null && dial !== null && Math.abs(trueCelsius - dial) >= 8) return 'the oven was off';
+  if (ovenOff(bake)) return 'the oven was off';
   if (notes.minutes !== null && foretold.minutes) {
     const ratio = notes.minutes / foretold.minutes.central;
     if (ratio < MISTIMED[0] || ratio > MISTIMED[1]) return 'it was in for another time than it should be';

@@ -1,4 +1,4 @@
-import type { BakeNotes } from '../../kitchen';
+import { NOTHING_LEARNT, type BakeNotes, type KitchenLearning } from '../../kitchen';
 import type { Foretold } from '../../log';
 import type { FamilyId } from '../../vocabulary';
 
@@ -62,11 +62,16 @@ export interface Believed {
   readonly high: number;
 }
 
+/** What a time is learnt of. */
+export type OfTime = Pick<LoggedBake, 'oven' | 'tin' | 'family'>;
+
 /** One thing that a kitchen has learnt, or could. */
 export interface Learnt {
   readonly topic: Topic;
   /** An oven's id, a flour's, a family: what it is of; parts by " · ". */
   readonly of: string;
+  /** Of a time: its oven, tin and kind of bake; null: of something else. */
+  readonly time: OfTime | null;
   readonly prior: Believed;
   readonly posterior: Believed;
   readonly taught: readonly Taught[];
@@ -78,13 +83,6 @@ export interface Learnt {
 }
 
 /** What somebody has said about what may be learnt. */
-export interface Taken {
-  /** Bakes that teach nothing any more. */
-  readonly forgotten: readonly string[];
-  /** Bakes that teach, however far off they are. */
-  readonly trusted: readonly string[];
-  /** Nothing before that day counts, by topic and what it is of ("time/oven"). */
-  readonly since: Readonly<Record<string, string>>;
-}
+export type Taken = Pick<KitchenLearning, 'forgotten' | 'trusted' | 'since'>;
 
-export const NOTHING_TAKEN: Taken = { forgotten: [], trusted: [], since: {} };
+export const NOTHING_TAKEN: Taken = NOTHING_LEARNT;

@@ -126,15 +126,18 @@ const Cooling = ({ bake }: { readonly bake: DocketBake }) => (
 );
 
 /** What set the simulated time right. */
-function Anchor({ bake: { anchored, stretch } }: { readonly bake: DocketBake }) {
+function Anchor({ bake: { anchored, stretch, learnt } }: { readonly bake: DocketBake }) {
   const [{ timed }, ask] = useRequest();
   if (anchored === 'nothing')
     return <Small>The recipe states no time, so nothing anchors the simulation: the window is wide.</Small>;
   if (anchored === 'recipe')
     return (
       <Small>
-        Anchored on the recipe’s own time: the wheat bake took {stretch.toFixed(2)} times what the simulation
-        gives for it, so this one is given the same factor.
+        Anchored on the recipe’s own time: the wheat bake took {(stretch / (learnt?.factor ?? 1)).toFixed(2)}{' '}
+        times what the simulation gives for it, so this one is given the same factor.
+        {learnt
+          ? ` Beyond that this kitchen takes ${learnt.factor.toFixed(2)} times as long for such bakes (${learnt.bakes} of them).`
+          : ''}
       </Small>
     );
   return (
