@@ -223,15 +223,20 @@ describe('help', () => {
   const reference = readFileSync(join(__dirname, '../../docs/cli.md'), 'utf8');
   const settable = Object.keys(OPTIONS).filter((name) => !['help', 'version'].includes(name));
 
+  const OTHER_FILES: Readonly<Partial<Record<string, string>>> = {
+    statistics: JSON.stringify([CASE]),
+    learn: JSON.stringify([{ family: 'loaf', minutes: 60, foretold: 55 }]),
+  };
+
   it.each(VERBS)('of %s has an example that runs, the options and the exit codes', (verb) => {
     const { code, out } = call(verb, '--help');
     expect(code).toBe(0);
     const example = /^ {2}omniarton (.*)$/m.exec(out[0]!)![1]!;
-    const file = verb === 'statistics' ? JSON.stringify([CASE]) : RECIPE;
+    const file = OTHER_FILES[verb] ?? RECIPE;
     writeFileSync(join(folder, example.split(' ')[1]!), file);
     expect(call(...example.split(' '))).toMatchObject({ code: 0, err: [] });
-    // Statistics are asked of nobody's recipe.
-    expect(/--without/.test(out[0]!)).toBe(verb !== 'statistics');
+    // Neither statistics nor bakes are asked of anybody's recipe.
+    expect(/--without/.test(out[0]!)).toBe(!(verb in OTHER_FILES));
     expect(out[0]).toMatch(/Exit codes/);
   });
   it('without a verb names them all, and fits a terminal', () => {

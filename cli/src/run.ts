@@ -19,6 +19,7 @@ import { readAsked, type Options } from './options';
 import { UsageError } from './usageError';
 import { statisticsShape } from './statistics';
 import { convertShape, guardShape, heatShape, readShape, waysShape } from './shapes';
+import { learnShape } from './learn';
 import { helpOf, type Handout } from './usage';
 import { whyCases } from './why';
 import { notesIn, whyShape, type WhyAsk } from './why/shape';
@@ -74,6 +75,8 @@ function answer(
     }
     case 'why':
       return whyShape(recipe, request, kitchen, ask!);
+    case 'learn':
+      throw new UsageError('learn: a file of bakes holds no recipe');
     case 'statistics':
       throw new UsageError('statistics: a file of cases holds no recipe');
     case 'plan':
@@ -144,6 +147,12 @@ const MOST_BAKES = 40;
 const workedOut = ({ files }: Options, { folder }: Surroundings): object[] =>
   files.flatMap((one) => statisticsShape(one, textOf(one, folder)));
 
+/** What each file's bakes teach; of one file by itself. */
+function taughtIn({ files }: Options, { folder }: Surroundings): unknown {
+  const all = files.map((one) => learnShape(one, textOf(one, folder)));
+  return all.length === 1 ? all[0] : all;
+}
+
 const casesOf = ({ files }: Options, { folder }: Surroundings): object[] =>
   files.flatMap((one) => whyCases(one, textOf(one, folder)));
 
@@ -159,6 +168,7 @@ export function run(args: readonly string[], surroundings: Surroundings): number
     if ('help' in asked) return (out(helpOf(asked.help)), 0);
     if (asked.day) return (out(JSON.stringify(planned(asked, asked.day, surroundings), null, 2)), 0);
     if (asked.verb === 'statistics') return (out(JSON.stringify(workedOut(asked, surroundings), null, 2)), 0);
+    if (asked.verb === 'learn') return (out(JSON.stringify(taughtIn(asked, surroundings), null, 2)), 0);
     if (asked.why?.cases) return (out(JSON.stringify(casesOf(asked, surroundings), null, 2)), 0);
     const { answers, failed } = answered(asked, surroundings);
     for (const { error } of failed) err(error);

@@ -20,6 +20,7 @@ export const VERBS = [
   'plan',
   'statistics',
   'why',
+  'learn',
 ] as const;
 export type Verb = (typeof VERBS)[number];
 
@@ -189,7 +190,12 @@ const VERB_ROWS: Readonly<Record<Verb, VerbRow>> = {
   why: {
     says: 'why a bake came out as it was seen: ranked causes with what speaks for and against each, the cheapest test, and the one thing to change',
     takes: ['all', 'conversion', 'why'],
-    example: 'omniarton why buns.txt --bake bake.json --seen "gummy,wet line at the bottom"',
+    example: 'omniarton why buns.txt --seen gummy,sunk',
+  },
+  learn: {
+    says: "what a household's bakes teach of its ovens, flours, doses and doneness: its file of everything, or a list of bakes",
+    takes: [],
+    example: 'omniarton learn everything.json',
   },
   plan: {
     says: 'the bake day of one recipe or several, planned back from the table: the latest begin, proven or bounded',

@@ -23,5 +23,3 @@ export const learningService = (store: LearningStore, kitchens: Kitchens) => ({
     };
   },
 });
-
-export type LearningService = ReturnType<typeof learningService>;

@@ -1,0 +1,103 @@
+import { upcastDocket } from '@omniarton/core/docket';
+import {
+  EMPTY_KITCHEN,
+  emptyNotes,
+  NOTHING_LEARNT,
+  upcastBake,
+  upcastKitchen,
+  type BakeNotes,
+  type KitchenDocument,
+} from '@omniarton/core/kitchen';
+import { layOut } from '@omniarton/core/larder';
+import { learn, loggedBake, type LoggedBake, type Taken } from '@omniarton/core/next';
+import { FAMILIES, type FamilyId } from '@omniarton/core/vocabulary';
+import { UsageError } from '../usageError';
+
+type Raw = Readonly<Record<string, unknown>>;
+
+const objects = (value: unknown): readonly Raw[] =>
+  Array.isArray(value) ? value.filter((one): one is Raw => typeof one === 'object' && one !== null) : [];
+const numberOf = (value: unknown): number | null =>
+  typeof value === 'number' && Number.isFinite(value) ? value : null;
+const textOf = (value: unknown): string | null => (typeof value === 'string' ? value : null);
+
+/** A household's file of everything: its bakes with the dockets that they were baked from, in its own kitchen. */
+function fromEverything(file: Raw): { readonly bakes: readonly LoggedBake[]; readonly taken: Taken } {
+  const kitchen: KitchenDocument = file['kitchen'] ? upcastKitchen(file['kitchen'] as object) : EMPTY_KITCHEN;
+  const dockets = new Map(objects(file['dockets']).map((one) => [one['id'], one]));
+  const laid = layOut({ ...kitchen, recipes: [] }, {}, 'cli', []).kitchen;
+  const bakes = objects(file['bakes']).flatMap((one): LoggedBake[] => {
+    const { docket: docketId, notes } = upcastBake<{ docket: string; notes: BakeNotes }>(
+      one['doc'] as object,
+    );
+    const kept = dockets.get(docketId)?.['doc'] as { docket: object } | undefined;
+    if (!kept) return [];
+    const docket = upcastDocket(kept.docket);
+    return [
+      loggedBake(
+        { id: String(one['id']), recipe: String(one['recipe']), docket, notes, imported: false },
+        laid,
+      ),
+    ];
+  });
+  return { bakes, taken: kitchen.learning };
+}
+
+/** A bake in one row: what was foretold, and what was written down. */
+function fromRow(row: Raw, at: number): LoggedBake {
+  const family = FAMILIES.find((one): one is FamilyId => one === row['family']);
+  if (!family)
+    throw new UsageError(`learn: bake ${at + 1} names no family; there are ${FAMILIES.join(', ')}`);
+  const central = numberOf(row['foretold']);
+  const empty = emptyNotes(textOf(row['on']) ?? '1970-01-01');
+  return {
+    id: textOf(row['id']) ?? `bake-${at + 1}`,
+    recipe: textOf(row['recipe']) ?? '',
+    title: textOf(row['title']) ?? '',
+    notes: {
+      ...empty,
+      minutes: numberOf(row['minutes']),
+      ovenCelsius: numberOf(row['dial']),
+      measured: {
+        ...empty.measured,
+        trueCelsius: numberOf(row['true']),
+        probeCelsius: numberOf(row['probe']),
+      },
+    },
+    foretold: {
+      minutes: central === null ? null : { low: central, central, high: central },
+      ovenCelsius: numberOf(row['dial']),
+      stretch: 1,
+    },
+    learntFactor: 1,
+    family,
+    oven: textOf(row['oven']),
+    tin: textOf(row['tin']) ?? 'pieces',
+    doneCelsius: null,
+    thirstGrams: null,
+    flours: [],
+    binder: null,
+    imported: row['imported'] === true,
+  };
+}
+
+/**
+ * What a household's bakes teach: its file of everything, or a list of bakes in rows. Throws UsageError where the file is neither.
+ */
+export function learnShape(file: string, text: string): object {
+  let parsed: unknown;
+  try {
+    parsed = JSON.parse(text);
+  } catch {
+    throw new UsageError(`${file}: is no JSON`);
+  }
+  if (typeof parsed !== 'object' || parsed === null) throw new UsageError(`${file}: holds no bakes`);
+  const whole = parsed as Raw;
+  if (Array.isArray(whole['dockets'])) {
+    const { bakes, taken } = fromEverything(whole);
+    return { learnt: learn(bakes, taken).learnt };
+  }
+  const rows = Array.isArray(parsed) ? objects(parsed) : objects(whole['bakes']);
+  if (rows.length === 0) throw new UsageError(`${file}: holds no bakes`);
+  return { learnt: learn(rows.map(fromRow), NOTHING_LEARNT).learnt };
+}
