@@ -12,6 +12,13 @@ test('next: what was seen of a bake is explained, a change is taken from it, and
   const why = page.getByRole('region', { name: /^Why/ });
   await expect(why).toContainText('an oven colder than the recipe');
   await expect(why).toContainText('below the dial');
+  // A kitchen's own word: that a soggy base says nothing of its oven.
+  await page.getByText('The table behind it').click();
+  const sign = page.getByLabel('a soggy base for an oven colder than the recipe');
+  await sign.fill('-4');
+  await sign.press('Enter');
+  await page.getByRole('button', { name: /^Ours again/ }).click();
+  await expect(page.getByRole('button', { name: /^Ours again/ })).toBeHidden();
   await page.getByRole('button', { name: 'All of them' }).click();
   await page.getByRole('button', { name: 'greasy: not seen' }).click();
   await expect(page.getByRole('button', { name: 'greasy: clearly' })).toBeVisible();

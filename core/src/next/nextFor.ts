@@ -1,18 +1,18 @@
 import { convert, differencesOf, type Difference } from '../docket';
-import type { ConversionRequest, Kitchen } from '../kitchen';
+import type { ConversionRequest, Kitchen, Likelihood } from '../kitchen';
 import { differencesOf as bakeDifferences, type Difference as BakeDifference } from '../log';
 import type { Recipe } from '../read';
 import { oneChange, type OneChange } from './change';
 import {
   changesIn,
   cheapestTest,
+  correctionsFrom,
   diagnose,
   factsOf,
   type Baked,
   type CauseId,
   type CauseTest,
   type Changed,
-  type Corrections,
   type Diagnosis,
 } from './why';
 
@@ -36,7 +36,8 @@ export interface NextAsk {
   readonly before: Baked | null;
   /** Words for a difference between the two. */
   readonly inWords: (difference: BakeDifference) => string;
-  readonly corrections?: Corrections;
+  /** What the kitchen has put right in the table. */
+  readonly likelihoods?: readonly Likelihood[];
 }
 
 /** A bake that is judged so well has little to gain. */
@@ -69,9 +70,13 @@ function stopWords({ notes }: Baked, { verdict }: Diagnosis): string | null {
  * told which of two changes did it, the change is to take one of them back.
  */
 export function nextFor(recipe: Recipe, request: ConversionRequest, kitchen: Kitchen, ask: NextAsk): Next {
-  const { baked, corrections } = ask;
+  const { baked, likelihoods = [] } = ask;
   const facts = factsOf(baked, kitchen, { days: null, changes: changedSince(ask) });
-  const diagnosis = diagnose(facts, { seen: baked.notes.seen, praised: false, unknown: [] }, corrections);
+  const diagnosis = diagnose(
+    facts,
+    { seen: baked.notes.seen, praised: false, unknown: [] },
+    correctionsFrom(likelihoods),
+  );
   const { verdict, causes } = diagnosis;
   const now = convert(recipe, request, kitchen);
   const movesOf = (change: OneChange): readonly Difference[] => {

@@ -6,6 +6,7 @@ export { factsOf, mainPart, NOTHING_ASKED, type AskedBeside, type Baked } from '
 export { readSeen, type SeenWords } from './seen';
 export {
   cheapestTest,
+  correctionsFrom,
   diagnose,
   type Corrections,
   type Diagnosis,

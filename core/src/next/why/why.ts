@@ -1,4 +1,4 @@
-import type { Seen } from '../../kitchen';
+import type { Likelihood, Seen } from '../../kitchen';
 import { CAUSE_IDS, CAUSES, type CauseId, type CauseRow, type CauseTest } from './data/causes';
 import { SYMPTOM_NAMES, type SymptomId } from '../../vocabulary';
 import { USUAL_LOOKS } from './data/usualLooks';
@@ -14,6 +14,13 @@ export interface RankedCause {
   readonly likelihood: number;
   readonly for: readonly string[];
   readonly against: readonly string[];
+  /** How strongly each thing that was seen speaks for it, as a logarithm of odds; `own`: in this kitchen's own word. */
+  readonly signs: readonly {
+    readonly symptom: SymptomId;
+    readonly name: string;
+    readonly by: number;
+    readonly own: boolean;
+  }[];
 }
 
 /** There are causes; it is within taste; it can't be told, and why. */
@@ -31,6 +38,16 @@ export interface Diagnosis {
 
 /** What a kitchen has put right in the table: how strongly a symptom speaks for a cause. */
 export type Corrections = Readonly<Partial<Record<CauseId, Readonly<Partial<Record<SymptomId, number>>>>>>;
+
+/** What a kitchen has put right, by cause; what names no cause that there is counts for nothing. */
+export function correctionsFrom(likelihoods: readonly Likelihood[]): Corrections {
+  const corrections: Partial<Record<CauseId, Partial<Record<SymptomId, number>>>> = {};
+  for (const { cause, symptom, by } of likelihoods) {
+    const id = CAUSE_IDS.find((one) => one === cause);
+    if (id) corrections[id] = { ...corrections[id], [symptom]: by };
+  }
+  return corrections;
+}
 
 /** A symptom that a cause's row doesn't name speaks against it. */
 const UNNAMED = -1.1;
@@ -110,6 +127,12 @@ const spoken = (id: CauseId, facts: Facts, seen: readonly Seen[], corrections: C
   const hints = named(own.filter(({ by }) => by > 0 && by < 1.8));
   const unexplained = named(own.filter(({ by }) => by <= 0));
   return {
+    signs: own.map(({ symptom, by }) => ({
+      symptom,
+      name: SYMPTOM_NAMES[symptom],
+      by,
+      own: corrections[id]?.[symptom] !== undefined,
+    })),
     for: [
       ...(weight > 0 && because !== null ? [because] : []),
       ...(signs.length > 0 ? [`${signs.join(', ')}: a sign of it`] : []),

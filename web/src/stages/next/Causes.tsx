@@ -3,6 +3,7 @@ import type { Next } from '@omniarton/core/next';
 import { Fold } from '../../ui/Fold';
 import { Heading, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
+import { TableBehind } from './TableBehind';
 
 const FIRST: Readonly<Record<Next['diagnosis']['verdict'], string>> = {
   causes: 'Likeliest first',
@@ -55,6 +56,7 @@ export function Causes({ next }: { readonly next: Next }) {
           </ul>
         </Fold>
       ) : null}
+      {verdict === 'within-taste' ? null : <TableBehind causes={causes} />}
       <Small>
         Shares are ours to begin with: a table of what speaks for what, from common practice. They are no more
         certain than that.

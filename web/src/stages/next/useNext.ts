@@ -5,6 +5,7 @@ import { useDocketQuery } from '../../api/bakesApi';
 import { askSlow } from '../../state/engine/engine';
 import { useKitchenAnswer } from '../../state/engine/useKitchenAnswer';
 import { useRequest } from '../../state/bench/onBench';
+import { useKitchen } from '../../state/kitchen/useKitchen';
 import { useRead } from '../../state/bench/useRead';
 
 interface Asked {
@@ -29,19 +30,21 @@ function useBaked({ household, recipe }: Asked, bake: BakeAnswer | undefined) {
 export function useNext(asked: Asked) {
   const { household, bake, before } = asked;
   const read = useRead({ settled: true });
+  const { likelihoods } = useKitchen(household).doc.learning;
   const [request] = useRequest();
   const one = useBaked(asked, bake);
   const other = useBaked(asked, before);
   const ready = one.baked !== undefined && (before === undefined || other.baked !== undefined);
   const answer = useKitchenAnswer<{ readonly next: Next | null }>(
     household,
-    ['next', ready, bake.id, bake.version, before?.id, before?.version, request, ...read.about],
+    ['next', ready, bake.id, bake.version, before?.id, before?.version, request, likelihoods, ...read.about],
     async (engine, key) => {
       const now = read.now();
       if (!now || !one.baked || !ready) return { next: null };
       const next = await engine.next(key, now.recipe, now.request, {
         baked: one.baked,
         before: other.baked ?? null,
+        likelihoods,
       });
       return next && { next };
     },
