@@ -15,9 +15,8 @@ const LOAF = 'Poppyseed lemon loaf';
 
 /** Views of a kitchen beside its cupboard. */
 const VIEWS = [
-  ['ovens', 'ovens'],
+  ['learnt', 'learnt'],
   ['flours', 'flours?compare=white-rice-flour,sorghum-flour,almond-flour,coconut-flour'],
-  ['flour', 'flours/sweet-rice-flour'],
 ];
 
 const into = (name) => join(root, 'docs/screenshots', `${name}.png`);
@@ -77,6 +76,11 @@ async function stages(browser, house) {
   await taste.getByRole('button', { name: 'Which loaf for the tea' }).click();
   await taste.getByRole('img', { name: /Each taster/ }).waitFor();
   await shoot(taste, 'taste');
+  const next = await open(browser, house, { title: 'Lattice plum galette', stage: 'Next' });
+  await next.getByRole('button', { name: /The bake of/ }).click();
+  await next.getByRole('option', { name: '2027-05-16' }).click();
+  await next.getByRole('heading', { name: 'One thing to change' }).waitFor();
+  await shoot(next, 'next');
 }
 
 /** The club's tea on its morning, planned, and some way into it at the counter. */
