@@ -23,8 +23,9 @@ interface Props {
 /** Two to four bakes side by side: what differs from the first, how each came out, and its pictures at the same size. */
 export function CompareBakes({ household, recipe, bakes }: Props) {
   const [first] = bakes;
-  const { data } = useDocketQuery({ household, recipe, docket: first!.doc.docket });
-  const control = data?.doc.docket as Docket | undefined;
+  // Of this very docket: while another is fetched, the last one would stand in for it.
+  const { currentData } = useDocketQuery({ household, recipe, docket: first!.doc.docket });
+  const control = currentData?.doc.docket as Docket | undefined;
   return (
     <Stack as="section" aria-label="Side by side" $gap={3}>
       <Heading>Side by side</Heading>
@@ -56,9 +57,9 @@ interface ColumnProps {
 }
 
 function Column({ household, recipe, bake, control }: ColumnProps) {
-  const { data } = useDocketQuery({ household, recipe, docket: bake.doc.docket });
+  const { currentData } = useDocketQuery({ household, recipe, docket: bake.doc.docket });
   const { data: photos = [] } = usePhotosQuery({ household, bake: bake.id });
-  const docket = data?.doc.docket as Docket | undefined;
+  const docket = currentData?.doc.docket as Docket | undefined;
   const { notes } = bake.doc;
   const differences = control && docket ? differencesOf(control, { docket, notes }) : [];
   const lost = waterLost(notes.measured);

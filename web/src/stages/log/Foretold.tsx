@@ -26,9 +26,9 @@ function useBeside(a: Baked, b: Baked): Beside | null {
       () => (gone ? undefined : setBeside(null)),
     );
     return () => void (gone = true);
-    // A kept docket never changes: the notes stand for both.
+    // `asked` stands for the notes.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [asked]);
+  }, [asked, a.docket, b.docket]);
   return beside;
 }
 

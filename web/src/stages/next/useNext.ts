@@ -18,11 +18,11 @@ interface Asked {
 
 /** A bake with the docket that it was baked from; undefined while that is on its way. */
 function useBaked({ household, recipe }: Asked, bake: BakeAnswer | undefined) {
-  const { data, error } = useDocketQuery(
+  const { currentData, error } = useDocketQuery(
     { household, recipe, docket: bake?.doc.docket ?? '' },
     { skip: !bake },
   );
-  const docket = data?.doc.docket as Docket | undefined;
+  const docket = currentData?.doc.docket as Docket | undefined;
   return { baked: bake && docket ? { docket, notes: bake.doc.notes } : undefined, error };
 }
 
