@@ -165,6 +165,8 @@ export class BakeNotesDto implements BakeNotes {
 export class BakeDto {
   @Equals(3) schema!: 3;
   @IsUUID() docket!: string;
+  /** It came in a file from another kitchen: it teaches this one nothing. */
+  @IsBoolean() imported!: boolean;
   @ValidateNested() @Type(() => BakeNotesDto) notes!: BakeNotesDto;
 }
 

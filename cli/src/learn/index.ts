@@ -27,17 +27,20 @@ function fromEverything(file: Raw): { readonly bakes: readonly LoggedBake[]; rea
   const dockets = new Map(objects(file['dockets']).map((one) => [one['id'], one]));
   const laid = layOut({ ...kitchen, recipes: [] }, {}, 'cli', []).kitchen;
   const bakes = objects(file['bakes']).flatMap((one): LoggedBake[] => {
-    const { docket: docketId, notes } = upcastBake<{ docket: string; notes: BakeNotes }>(
-      one['doc'] as object,
-    );
+    const {
+      docket: docketId,
+      notes,
+      imported,
+    } = upcastBake<{
+      docket: string;
+      notes: BakeNotes;
+      imported: boolean;
+    }>(one['doc'] as object);
     const kept = dockets.get(docketId)?.['doc'] as { docket: object } | undefined;
     if (!kept) return [];
     const docket = upcastDocket(kept.docket);
     return [
-      loggedBake(
-        { id: String(one['id']), recipe: String(one['recipe']), docket, notes, imported: false },
-        laid,
-      ),
+      loggedBake({ id: String(one['id']), recipe: String(one['recipe']), docket, notes, imported }, laid),
     ];
   });
   return { bakes, taken: kitchen.learning };

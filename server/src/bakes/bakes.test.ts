@@ -30,7 +30,7 @@ const create = (id: string, part: object = {}) =>
   house
     .send('put', bakePath(id))
     .set('if-none-match', '*')
-    .send({ schema: 3, docket, notes, ...part });
+    .send({ schema: 3, imported: false, docket, notes, ...part });
 const list = async () => ((await house.get(`${under()}/bakes`).expect(200)).body as PageOf<BakeAnswer>).items;
 
 beforeAll(async () => {
@@ -101,7 +101,12 @@ describe('a flour', () => {
     expect(await uses('oat-flour')).toEqual([]);
     expect(await uses('teff-flour', house.demo)).toEqual([]);
     await house.get(`/api/households/${house.home}/flours/no%20such/uses`).expect(400);
-    const corrected = { schema: 3, docket: withTeff, notes: { ...notes, bakedOn: '2026-06-22' } };
+    const corrected = {
+      schema: 3,
+      imported: false,
+      docket: withTeff,
+      notes: { ...notes, bakedOn: '2026-06-22' },
+    };
     await house.send('put', bakePath(bake)).set('if-match', '"1"').send(corrected).expect(200);
     expect((await uses('teff-flour')).map(({ bakedOn }) => bakedOn)).toEqual(['2026-06-22']);
     await house.send('delete', bakePath(bake)).set('if-match', '"2"').expect(204);
@@ -113,12 +118,17 @@ describe('a bake', () => {
   it('is written down, found again, and corrected from the version that was seen', async () => {
     const id = newId();
     await create(id).expect(201);
-    expect((await list()).find((one) => one.id === id)!.doc).toEqual({ schema: 3, docket, notes });
+    expect((await list()).find((one) => one.id === id)!.doc).toEqual({
+      schema: 3,
+      imported: false,
+      docket,
+      notes,
+    });
     const change = (version: number) =>
       house
         .send('put', bakePath(id))
         .set('if-match', `"${version}"`)
-        .send({ schema: 3, docket, notes: { ...notes, minutes: 33 } });
+        .send({ schema: 3, imported: false, docket, notes: { ...notes, minutes: 33 } });
     await change(1).expect(200);
     await change(1).expect(412);
   });
@@ -169,7 +179,7 @@ describe('a bake', () => {
     await house
       .send('put', bakePath(id))
       .set('if-match', '"1"')
-      .send({ schema: 3, docket, notes })
+      .send({ schema: 3, imported: false, docket, notes })
       .expect(404);
   });
   it('doesn’t exist in another kitchen', async () => {
@@ -179,7 +189,7 @@ describe('a bake', () => {
     await house
       .send('put', bakePath(newId(), house.demo))
       .set('if-none-match', '*')
-      .send({ schema: 3, docket, notes })
+      .send({ schema: 3, imported: false, docket, notes })
       .expect(400);
     expect((await house.get(`${under(house.demo)}/bakes`)).body).toEqual({ items: [], next: null });
   });

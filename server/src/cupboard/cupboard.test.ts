@@ -159,7 +159,7 @@ describe('a bake', () => {
     await house
       .send('put', `${under}/bakes/${bake}`)
       .set('if-none-match', '*')
-      .send({ schema: 3, docket, notes })
+      .send({ schema: 3, imported: false, docket, notes })
       .expect(201);
     const id = await add(500);
     await move([{ bag: id, grams: -120 }], { why: 'bake', bake }).expect(201);

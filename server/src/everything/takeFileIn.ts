@@ -77,6 +77,7 @@ const takers = (
   inside: EverythingStores,
   scope: Scope,
   newBags: Set<string>,
+  elsewhere: boolean,
 ): Readonly<Record<Listed, Taker>> => ({
   recipes: async ({ id, doc }) => {
     const recipe = await read(RecipeDocumentDto, id, () => upcastRecipe(doc as object));
@@ -90,7 +91,8 @@ const takers = (
     const bake = await read(BakeDto, id, () => upcastBake(doc as object));
     if (!(await inside.bakes.hasDocket(scope, String(recipe), bake.docket)))
       throw new InvalidError('it names a docket that isn’t there');
-    const made = await inside.bakes.create(scope, String(recipe), id as string, bake);
+    const imported = bake.imported || elsewhere;
+    const made = await inside.bakes.create(scope, String(recipe), id as string, { ...bake, imported });
     if (made) await inside.uses.write(scope, id as string);
     return made !== undefined;
   },
@@ -160,7 +162,8 @@ export async function takeFileIn(
 ): Promise<TakenInAnswer> {
   const tally = new Tally();
   const newBags = new Set<string>();
-  const take = takers(inside, scope, newBags);
+  // A kitchen that has baked already takes in another's: an empty one is being restored.
+  const take = takers(inside, scope, newBags, await inside.bakes.any(scope));
   await takeShelves(inside, scope, file);
   for (const name of ORDER)
     for (const one of listOf(file, name))

@@ -1,5 +1,5 @@
 import type { LearningAnswer, PageOf, RecipeSummary } from '@omniarton/contracts';
-import { EMPTY_KITCHEN } from '@omniarton/core/kitchen';
+import type { EMPTY_KITCHEN } from '@omniarton/core/kitchen';
 import { openHouse, type TestHouse } from '../testing/house';
 
 let house: TestHouse;
@@ -42,5 +42,15 @@ describe('what a kitchen has learnt', () => {
     const after = (await learntIn(house.demo)).learnt.find((one) => one.time?.tin === 'loaf')!;
     expect(after.taught.map(({ bake }) => bake)).toEqual(before.taught.slice(1).map(({ bake }) => bake));
     expect(after.refused.map(({ bake }) => bake)).toEqual(forgotten);
+  });
+  it('is the same where an empty kitchen was restored from that one’s file', async () => {
+    const file = (await house.get(`/api/households/${house.demo}/everything`).expect(200)).body as object;
+    await house
+      .send('post', `/api/households/${house.home}/everything`)
+      .send(file)
+      .expect((answer) => expect(answer.status).toBeLessThan(300));
+    const { learnt } = await learntIn(house.home);
+    expect(learnt).toEqual((await learntIn(house.demo)).learnt);
+    expect(learnt.some(({ taught }) => taught.length > 0)).toBe(true);
   });
 });

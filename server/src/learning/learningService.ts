@@ -15,7 +15,7 @@ export const learningService = (store: LearningStore, kitchens: Kitchens) => ({
     const [bakes, kept] = await Promise.all([store.bakes(scope), kitchens.find(scope)]);
     const doc = kept?.doc ?? EMPTY_KITCHEN;
     const { kitchen } = layOut({ ...doc, recipes: [] }, {}, 'learning', []);
-    const logged = bakes.map((one) => loggedBake({ ...one, imported: false }, kitchen));
+    const logged = bakes.map((one) => loggedBake(one, kitchen));
     const { learnt } = learn(logged, doc.learning);
     return {
       learnt,

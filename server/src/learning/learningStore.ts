@@ -53,12 +53,10 @@ export const learningStore = (db: Knex) => ({
         .limit(MOST)
         .select('b.id', 'b.recipe_id', 'b.doc', db.raw(`${LEARNT_FROM} AS docket`)),
     );
-    return rows.map(({ id, recipe_id: recipe, doc, docket }) => ({
-      id,
-      recipe,
-      docket,
-      notes: upcastBake<BakeDto>(doc).notes,
-    }));
+    return rows.map(({ id, recipe_id: recipe, doc, docket }) => {
+      const { notes, imported } = upcastBake<BakeDto>(doc);
+      return { id, recipe, docket, notes, imported };
+    });
   },
 });
 

@@ -34,7 +34,7 @@ beforeAll(async () => {
   await house
     .send('put', `${under}/bakes/${bake}`)
     .set('if-none-match', '*')
-    .send({ schema: 3, docket, notes: emptyNotes('2026-06-20') })
+    .send({ schema: 3, imported: false, docket, notes: emptyNotes('2026-06-20') })
     .expect(201);
 });
 afterAll(() => house.close());

@@ -96,7 +96,7 @@ describe('a recipe', () => {
 
 describe('what is refused', () => {
   it.each([
-    ['another schema', { schema: 10 }],
+    ['another schema', { schema: 99 }],
     ['the schema of an older page', { schema: 1 }],
     [
       'a label that says maybe',

@@ -71,6 +71,7 @@ describe('a stored document', () => {
     expect(upcastBake(bakeV1)).toEqual({
       ...bakeV1,
       schema: 3,
+      imported: false,
       notes: {
         ...emptyNotes('2026-06-20'),
         minutes: 36,

@@ -82,7 +82,7 @@ export function useKeepBake() {
     if (!docket.ok) return failureWords(docket.failure);
     const bake = await request(pathTo('bake', { household, recipe: id, bake: ids.bake }), {
       method: 'PUT',
-      body: { schema: 3, docket: ids.docket, notes } satisfies BakeDto,
+      body: { schema: 3, imported: false, docket: ids.docket, notes } satisfies BakeDto,
       headers: ifVersion(0),
     });
     if (!bake.ok) return failureWords(bake.failure);
