@@ -63,3 +63,40 @@ test('learnt: a kitchen shows what its bakes taught, forgets one, and dockets co
   await bench.openDemo('Poppyseed lemon loaf');
   await expect(bench.docket).toContainText(/54 → 5[678] minutes: the right oven, 3 bakes/);
 });
+
+test('trial: half batches of a blend are planned, baked by their codes, and say which blend is best', async ({
+  bench,
+  page,
+}) => {
+  await bench.openDemo('Poppyseed lemon loaf');
+  await bench.stage('Next');
+  await page.getByText('A designed trial of the blend').click();
+  await page.getByLabel('Half batches').fill('4');
+  await page.getByLabel('Half batches').press('Enter');
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  await page
+    .getByRole('button', { name: /^Bake \d{3}$/ })
+    .first()
+    .waitFor();
+  const codes = await page
+    .getByRole('button', { name: /^Bake \d{3}$/ })
+    .evaluateAll((all) => all.map((one) => one.getAttribute('aria-label')!));
+  expect(codes).toHaveLength(4);
+  for (const [at, name] of codes.entries()) {
+    if (at > 0) {
+      await bench.stage('Next');
+      await page.getByText('A designed trial of the blend').click();
+    }
+    await page.getByRole('button', { name, exact: true }).click();
+    await page.getByRole('heading', { name: 'This bake' }).waitFor();
+    const overall = page.getByRole('radiogroup', { name: /^Overall/ });
+    await overall.getByText(String(4 + at), { exact: true }).click();
+    await bench.settled();
+    await page.getByRole('button', { name: 'Keep this bake' }).click();
+    await page.getByRole('button', { name: 'Write down a bake' }).waitFor();
+  }
+  await bench.stage('Next');
+  await page.getByText('A designed trial of the blend').click();
+  await expect(page.getByText(/^Best, of these flours among themselves/)).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Marks foreseen over/ })).toBeVisible();
+});

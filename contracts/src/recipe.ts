@@ -56,7 +56,6 @@ import type {
   LineCorrection,
   LineOverride,
   OvenSetting,
-  PlannedStudy,
   RecipeDocument,
   Serving,
   SourceLine,
@@ -70,6 +69,7 @@ import { NeedsDto } from './kitchen';
 import { BakeStartDto, PanSizeDto, TimedDto } from './heat';
 import { INGREDIENT_ID, MaxLines, NAME_CHARS, SaysOf } from './limits';
 import { LIMITS } from './paths';
+import { PlannedStudyDto, PlannedTrialDto } from './planned';
 import { IfSaid, IsClockTime, IsDay, OrNull } from './said';
 
 const LINE_ID = /^[\w-]{1,64}$/;
@@ -246,18 +246,6 @@ export class AsReadDto implements AsRead {
   @OrNull() @IsNumber() @Min(0) batchGrams!: number | null;
 }
 
-/** So many changes beside the one that stays as it was: as `planStudy` takes them. */
-const MOST_CHANGES = 3;
-
-export class PlannedStudyDto implements PlannedStudy {
-  @IsArray()
-  @ArrayMaxSize(MOST_CHANGES)
-  @IsString({ each: true })
-  @MaxLength(NAME_CHARS, { each: true })
-  changes!: readonly string[];
-  @IsInt() @Min(0) @Max(2 ** 31) seed!: number;
-}
-
 /** A recipe as it is kept: the words, the ids of its lines, what was put right by hand, and what is asked of it. */
 export class RecipeDocumentDto implements RecipeDocument {
   @Equals(10) schema!: 10;
@@ -288,6 +276,7 @@ export class RecipeDocumentDto implements RecipeDocument {
   @OrNull() @ValidateNested() @Type(() => ServingDto) serving!: ServingDto | null;
   @OrNull() @ValidateNested() @Type(() => BakeNotesDto) bakeSheet!: BakeNotesDto | null;
   @OrNull() @ValidateNested() @Type(() => PlannedStudyDto) study!: PlannedStudyDto | null;
+  @OrNull() @ValidateNested() @Type(() => PlannedTrialDto) trial!: PlannedTrialDto | null;
 }
 
 type Same<A, B> = A extends B ? (B extends A ? true : never) : never;

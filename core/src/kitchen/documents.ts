@@ -9,6 +9,7 @@ import type {
   HandUnit,
   LabelFact,
   Locale,
+  MarkScale,
   PageKind,
   PanShape,
   PartKind,
@@ -291,6 +292,24 @@ export interface PlannedStudy {
   readonly seed: number;
 }
 
+/** One half batch of a designed trial: its code, and the shares of the flours that are tried, among themselves. */
+export interface TrialRun {
+  readonly code: string;
+  readonly shares: readonly number[];
+}
+
+/** A designed trial of some flours of the blend. */
+export interface PlannedTrial {
+  readonly flours: readonly string[];
+  readonly lower: readonly number[];
+  readonly upper: readonly number[];
+  /** What it is judged by. */
+  readonly mark: MarkScale;
+  readonly seed: number;
+  /** In the order in which they are baked. */
+  readonly runs: readonly TrialRun[];
+}
+
 /** A recipe as it is kept. */
 export interface RecipeDocument {
   readonly schema: 10;
@@ -313,6 +332,8 @@ export interface RecipeDocument {
   readonly bakeSheet: BakeNotes | null;
   /** Variants out of one batch that are being planned; null: none are. */
   readonly study: PlannedStudy | null;
+  /** A designed trial of its blend; null: none is planned. */
+  readonly trial: PlannedTrial | null;
 }
 
 /** A sheet with nothing on it. */
@@ -330,4 +351,5 @@ export const EMPTY_RECIPE: RecipeDocument = {
   serving: null,
   bakeSheet: null,
   study: null,
+  trial: null,
 };

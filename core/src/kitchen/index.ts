@@ -63,6 +63,8 @@ export {
   type OvenSetting,
   type PanSize,
   type PlannedStudy,
+  type PlannedTrial,
+  type TrialRun,
   type RecipeDocument,
   type Scale,
   type Seat,

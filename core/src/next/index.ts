@@ -4,3 +4,4 @@ export * from './beside';
 export { nextFor, type Next, type NextAsk, type NextChange } from './nextFor';
 export * from './learn';
 export * from './practice';
+export * from './trial';

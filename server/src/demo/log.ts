@@ -130,7 +130,7 @@ function bakeOf(recipe: DemoRecipe, told: Told, parent: string | null, kitchen: 
     recipe: recipe.id,
     docket: {
       id: docket,
-      doc: { schema: 1, engine: ENGINE, from: { ...kept.from, bakeSheet: null, study: null }, kitchen, docket: kept.docket } as KeptDocketDto,
+      doc: { schema: 1, engine: ENGINE, from: { ...kept.from, bakeSheet: null, study: null, trial: null }, kitchen, docket: kept.docket } as KeptDocketDto,
     },
     bake: { id: newId(), doc: { schema: 3, imported: false, docket, notes } as BakeDto },
     photos: photos.map(([of, picture]) => ({ id: newId(), of, bytes: Buffer.from(PICTURES[picture], 'base64') })),

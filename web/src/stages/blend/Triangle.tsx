@@ -1,6 +1,7 @@
 import { useId, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { styled } from 'styled-components';
 import { mixVectors, moveOnTriangle, type Property } from '@omniarton/core/blend';
+import { HIGH_OVER_WIDE, onTriangle } from '../../ui/onTriangle';
 import { Pick } from '../../ui/Pick';
 import { Row, Small, Stack } from '../../ui/layout';
 import { sayPercent } from '../../words/say';
@@ -9,7 +10,7 @@ import { useHand, useSettledHand } from './Hand';
 import type { HandFlour } from './handBlend';
 
 const WIDTH = 420;
-const HEIGHT = Math.round((WIDTH * Math.sqrt(3)) / 2);
+const HEIGHT = Math.round(WIDTH * HIGH_OVER_WIDE);
 const STEP = 0.02;
 const LEVELS = 7;
 
@@ -19,11 +20,7 @@ const eachOf = <A, B>(
   of: (one: A, at: 0 | 1 | 2) => B,
 ): readonly [B, B, B] => [of(a, 0), of(b, 1), of(c, 2)];
 
-/** Corners: left below, right below, top. */
-const place = ([, b, c]: Point): readonly [number, number] => {
-  const x = b + c / 2;
-  return [x * WIDTH, (1 - c) * HEIGHT];
-};
+const place = (shares: Point): readonly [number, number] => onTriangle(shares, WIDTH);
 /** Which shares stand at a point of the drawing; outside of the triangle they go under nothing. */
 function sharesAt(x: number, y: number): Point {
   const c = 1 - y / HEIGHT;

@@ -69,7 +69,7 @@ export function useKeepBake() {
     const kept: KeptDocketDto = {
       schema: 1,
       engine: ENGINE,
-      from: { ...draft.doc, bakeSheet: null, study: null },
+      from: { ...draft.doc, bakeSheet: null, study: null, trial: null },
       kitchen: await askOnce<Kitchen>(store, household, async (engine, key) => await engine.kitchen(key)),
       docket: settled.docket,
     };

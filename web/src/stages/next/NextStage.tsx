@@ -17,6 +17,7 @@ import { bakeName } from '../../words/bakeName';
 import { Causes } from './Causes';
 import { Changes } from './Changes';
 import { SeenForm } from './SeenForm';
+import { Trial } from './Trial';
 import { useNext } from './useNext';
 
 /** Why a bake came out as it did, and the one thing to do otherwise. */
@@ -33,10 +34,13 @@ export function NextStage() {
     return isFetching ? (
       <Small role="status">Fetching …</Small>
     ) : (
-      <Notice>
-        Nothing of this recipe has been baked and written down. When it has been, say here what wasn’t as it
-        should be, and why is worked out from the docket, the log and what was seen.
-      </Notice>
+      <Stack $gap={6}>
+        <Notice>
+          Nothing of this recipe has been baked and written down. When it has been, say here what wasn’t as it
+          should be, and why is worked out from the docket, the log and what was seen.
+        </Notice>
+        <Trial bakes={bakes} />
+      </Stack>
     );
   return (
     <Stack $gap={6} data-busy={isFetching || undefined}>
@@ -56,6 +60,7 @@ export function NextStage() {
         bake={bake}
         before={bakes.find(({ id }) => id === bake.doc.notes.variant?.parent)}
       />
+      <Trial bakes={bakes} />
     </Stack>
   );
 }

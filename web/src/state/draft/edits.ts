@@ -12,6 +12,7 @@ import type {
   ConversionRequest,
   LineCorrection,
   PlannedStudy,
+  PlannedTrial,
   RecipeDocument,
   Serving,
 } from '@omniarton/core/kitchen';
@@ -47,7 +48,8 @@ export type Edit =
   | { readonly kind: 'uncorrect'; readonly line: string }
   | { readonly kind: 'serving'; readonly serving: Serving | null }
   | { readonly kind: 'bakeSheet'; readonly sheet: BakeNotes | null }
-  | { readonly kind: 'study'; readonly study: PlannedStudy | null };
+  | { readonly kind: 'study'; readonly study: PlannedStudy | null }
+  | { readonly kind: 'trial'; readonly trial: PlannedTrial | null };
 
 /** One step of the history: how to do it again and how to undo it. */
 export interface Step {
@@ -191,6 +193,9 @@ function change(doc: Drafting<RecipeDocument>, edit: Edit): void {
       break;
     case 'bakeSheet':
       doc.bakeSheet = castDraft(edit.sheet);
+      break;
+    case 'trial':
+      doc.trial = castDraft(edit.trial);
       break;
     case 'study':
       doc.study = castDraft(edit.study);

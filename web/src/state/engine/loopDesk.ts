@@ -1,7 +1,8 @@
-import type { ConversionRequest, Kitchen } from '@omniarton/core/kitchen';
-import type { Baked, Beside, Next, NextAsk } from '@omniarton/core/next';
+import type { ConversionRequest, Kitchen, PlannedTrial } from '@omniarton/core/kitchen';
+import type { Baked, Beside, FlourShare, Next, NextAsk, TrialMarks, TrialResult } from '@omniarton/core/next';
 import type { Recipe } from '@omniarton/core/read';
 import type { TastingDocument, TastingResult } from '@omniarton/core/taste';
+import type { MarkScale } from '@omniarton/core/vocabulary';
 import { differenceWords } from '../../words/differences';
 
 type InKitchen = <T>(key: string, work: (kitchen: Kitchen) => T) => T | null;
@@ -27,6 +28,16 @@ export const loopDesk = (inKitchen: InKitchen) => ({
       nextFor(recipe, request, kitchen, { ...ask, inWords: differenceWords }),
     );
   },
+  /** A plan of half batches that tells most of some flours. */
+  planTrial: async (
+    flours: readonly FlourShare[],
+    bakes: number,
+    mark: MarkScale,
+    seed: number,
+  ): Promise<PlannedTrial> => (await next()).planTrial(flours, bakes, mark, seed),
+  /** What a trial's marks say so far. */
+  trialResult: async (trial: PlannedTrial, marks: TrialMarks): Promise<TrialResult> =>
+    (await next()).trialResult(trial, marks),
   /** What differs between two bakes, what that should do, and what was seen of it. */
   bakesBeside: async (a: Baked, b: Baked): Promise<Beside> => (await next()).besideOf(a, b),
 });

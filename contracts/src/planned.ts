@@ -1,0 +1,54 @@
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsString,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import type { PlannedStudy, PlannedTrial, TrialRun } from '@omniarton/core/kitchen';
+import { MARK_SCALES, type MarkScale } from '@omniarton/core/vocabulary';
+import { INGREDIENT_ID, NAME_CHARS } from './limits';
+
+/** So many changes beside the one that stays as it was: as `planStudy` takes them. */
+const MOST_CHANGES = 3;
+
+export class PlannedStudyDto implements PlannedStudy {
+  @IsArray()
+  @ArrayMaxSize(MOST_CHANGES)
+  @IsString({ each: true })
+  @MaxLength(NAME_CHARS, { each: true })
+  changes!: readonly string[];
+  @IsInt() @Min(0) @Max(2 ** 31) seed!: number;
+}
+
+const MOST_RUNS = 8;
+
+class TrialRunDto implements TrialRun {
+  @IsString() @MaxLength(10) code!: string;
+  @IsArray()
+  @ArrayMaxSize(4)
+  @IsNumber({}, { each: true })
+  @Min(0, { each: true })
+  @Max(1, { each: true })
+  shares!: readonly number[];
+}
+
+export class PlannedTrialDto implements PlannedTrial {
+  @IsArray() @ArrayMaxSize(4) @Matches(INGREDIENT_ID, { each: true }) flours!: readonly string[];
+  @IsArray() @ArrayMaxSize(4) @IsNumber({}, { each: true }) lower!: readonly number[];
+  @IsArray() @ArrayMaxSize(4) @IsNumber({}, { each: true }) upper!: readonly number[];
+  @IsIn(MARK_SCALES) mark!: MarkScale;
+  @IsInt() @Min(0) @Max(2 ** 31) seed!: number;
+  @IsArray()
+  @ArrayMaxSize(MOST_RUNS)
+  @ValidateNested({ each: true })
+  @Type(() => TrialRunDto)
+  runs!: readonly TrialRunDto[];
+}

@@ -1,0 +1,9 @@
+export {
+  planTrial,
+  trialResult,
+  TRIAL_BAKES,
+  type FlourShare,
+  type Foreseen,
+  type TrialMarks,
+  type TrialResult,
+} from './trial';

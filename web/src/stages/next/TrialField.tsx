@@ -1,0 +1,104 @@
+import { styled } from 'styled-components';
+import type { PlannedTrial } from '@omniarton/core/kitchen';
+import type { TrialMarks, TrialResult } from '@omniarton/core/next';
+import { onTriangle, HIGH_OVER_WIDE } from '../../ui/onTriangle';
+
+interface Props {
+  readonly trial: PlannedTrial;
+  readonly result: TrialResult;
+  readonly marks: TrialMarks;
+  readonly names: readonly string[];
+}
+
+const WIDTH = 360;
+const ROOM = 26;
+/** A mean that is known no better than this, in marks, is drawn hollow. */
+const DOUBTFUL = 2;
+
+/** What is believed over the triangle of three flours: the larger a dot the better, hollow where little is known; marks where it was baked. */
+export function TrialField({ trial, result, marks, names }: Props) {
+  const { field, best, next } = result;
+  if (field.length === 0) return null;
+  const at = (shares: readonly number[]) => onTriangle(shares, WIDTH);
+  const values = field.map(({ value }) => value);
+  const [low, high] = [Math.min(...values), Math.max(...values)];
+  const height = WIDTH * HIGH_OVER_WIDE;
+  return (
+    <Frame
+      viewBox={`${-ROOM} ${-ROOM} ${WIDTH + 2 * ROOM} ${height + 2 * ROOM}`}
+      role="img"
+      aria-label={`Marks foreseen over ${names.join(', ')}: from ${low.toFixed(1)} to ${high.toFixed(1)}`}
+    >
+      <path data-edge d={`M0 ${height} L${WIDTH} ${height} L${WIDTH / 2} 0 Z`} />
+      {field.map(({ shares, value, interval }) => {
+        const [x, y] = at(shares);
+        const doubtful = !interval || interval[1] - interval[0] > DOUBTFUL;
+        const size = 2 + (high > low ? (5 * (value - low)) / (high - low) : 2);
+        return (
+          <circle
+            key={shares.join()}
+            cx={x}
+            cy={y}
+            r={size}
+            data-doubt={doubtful || undefined}
+            data-foreseen
+          />
+        );
+      })}
+      {trial.runs.map(({ code, shares }) => {
+        const [x, y] = at(shares);
+        const own = marks[code];
+        return (
+          <text key={code} x={x} y={y + 4} textAnchor="middle" data-run={own ? 'baked' : 'open'}>
+            {own ? own.map((one) => one.toFixed(0)).join('/') : '·'}
+          </text>
+        );
+      })}
+      {best ? <circle data-best cx={at(best.shares)[0]} cy={at(best.shares)[1]} r={11} /> : null}
+      {next ? (
+        <rect data-next x={at(next.shares)[0] - 10} y={at(next.shares)[1] - 10} width={20} height={20} />
+      ) : null}
+      <text x={0} y={height + 18}>
+        {names[0]}
+      </text>
+      <text x={WIDTH} y={height + 18} textAnchor="end">
+        {names[1]}
+      </text>
+      <text x={WIDTH / 2} y={-8} textAnchor="middle">
+        {names[2]}
+      </text>
+    </Frame>
+  );
+}
+
+const Frame = styled.svg`
+  width: 100%;
+  max-width: 30rem;
+  height: auto;
+  [data-edge] {
+    fill: none;
+    stroke: ${({ theme }) => theme.colour.strong};
+  }
+  [data-foreseen] {
+    fill: ${({ theme }) => theme.colour.rice};
+    stroke: ${({ theme }) => theme.colour.rice};
+  }
+  [data-foreseen][data-doubt] {
+    fill: none;
+  }
+  [data-best] {
+    fill: none;
+    stroke: ${({ theme }) => theme.colour.ink};
+    stroke-width: 2.5;
+  }
+  [data-next] {
+    fill: none;
+    stroke: ${({ theme }) => theme.colour.act};
+    stroke-width: 2.5;
+    stroke-dasharray: 4 3;
+  }
+  text {
+    font: 600 13px ${({ theme }) => theme.font.figures};
+    fill: ${({ theme }) => theme.colour.ink};
+  }
+`;
