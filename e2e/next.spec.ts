@@ -1,4 +1,18 @@
-import { expect, test } from './house/house';
+import { expect, openHouse, test as shared, type House } from './house/house';
+
+/** A house for these alone: what they bake and learn would be in everybody else's log. */
+const test = shared.extend<object, { house: House }>({
+  house: [
+    // Playwright reads the fixtures' names out of the parameter: none are wanted here.
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use, info) => {
+      const house = await openHouse(`next_${info.workerIndex}`);
+      await use(house);
+      await house.close();
+    },
+    { scope: 'worker' },
+  ],
+});
 
 test('next: what was seen of a bake is explained, a change is taken from it, and its bake is begun', async ({
   bench,

@@ -30,6 +30,13 @@ export class PlannedStudyDto implements PlannedStudy {
 
 const MOST_RUNS = 8;
 
+const MOST_HELD = 20;
+
+class HeldShareDto {
+  @Matches(INGREDIENT_ID) ingredient!: string;
+  @IsNumber() @Min(0) @Max(1) share!: number;
+}
+
 class TrialRunDto implements TrialRun {
   @IsString() @MaxLength(10) code!: string;
   @IsArray()
@@ -42,6 +49,11 @@ class TrialRunDto implements TrialRun {
 
 export class PlannedTrialDto implements PlannedTrial {
   @IsArray() @ArrayMaxSize(4) @Matches(INGREDIENT_ID, { each: true }) flours!: readonly string[];
+  @IsArray()
+  @ArrayMaxSize(MOST_HELD)
+  @ValidateNested({ each: true })
+  @Type(() => HeldShareDto)
+  held!: readonly HeldShareDto[];
   @IsArray() @ArrayMaxSize(4) @IsNumber({}, { each: true }) lower!: readonly number[];
   @IsArray() @ArrayMaxSize(4) @IsNumber({}, { each: true }) upper!: readonly number[];
   @IsIn(MARK_SCALES) mark!: MarkScale;

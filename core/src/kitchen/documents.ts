@@ -301,6 +301,8 @@ export interface TrialRun {
 /** A designed trial of some flours of the blend. */
 export interface PlannedTrial {
   readonly flours: readonly string[];
+  /** The rest of the blend, which stays as it is: shares of the whole. */
+  readonly held: readonly { readonly ingredient: string; readonly share: number }[];
   readonly lower: readonly number[];
   readonly upper: readonly number[];
   /** What it is judged by. */

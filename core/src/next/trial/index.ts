@@ -1,4 +1,5 @@
 export {
+  blendOfRun,
   planTrial,
   trialResult,
   TRIAL_BAKES,

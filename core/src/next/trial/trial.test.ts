@@ -1,4 +1,5 @@
-import { planTrial, trialResult, type FlourShare, type TrialMarks } from '.';
+import { docketOf } from '../../testingDockets';
+import { blendOfRun, planTrial, trialResult, type FlourShare, type TrialMarks } from '.';
 
 const THREE: readonly FlourShare[] = [
   { ingredient: 'rice', share: 0.4 },
@@ -18,7 +19,7 @@ describe('a designed trial', () => {
   ])(
     'of %j in %d bakes stays within its limits, has what is baked now among it, and names each once',
     (flours, bakes) => {
-      const { runs, lower, upper } = planTrial(flours, bakes, 'overall', 7);
+      const { runs, lower, upper } = planTrial(flours, [], bakes, 'overall', 7);
       expect(runs).toHaveLength(bakes);
       expect(new Set(runs.map(({ code }) => code)).size).toBe(bakes);
       const all = sum(flours.map(({ share }) => share));
@@ -37,7 +38,7 @@ describe('a designed trial', () => {
     },
   );
   it('is the same by the same seed, and in another order by another', () => {
-    const codes = (seed: number) => planTrial(THREE, 6, 'chew', seed).runs.map(({ code }) => code);
+    const codes = (seed: number) => planTrial(THREE, [], 6, 'chew', seed).runs.map(({ code }) => code);
     expect(codes(3)).toEqual(codes(3));
     expect(codes(3)).not.toEqual(codes(4));
   });
@@ -47,12 +48,43 @@ describe('a designed trial', () => {
     [FOUR, 4],
     [THREE, 9],
   ])('of %j in %d bakes is refused', (flours, bakes) =>
-    expect(() => planTrial(flours, bakes, 'overall', 1)).toThrow(RangeError),
+    expect(() => planTrial(flours, [], bakes, 'overall', 1)).toThrow(RangeError),
   );
 });
 
+describe('a run of it', () => {
+  it('is a whole blend, in which what isn’t tried stays as it is', () => {
+    const held = [{ ingredient: 'potato', share: 0.2 }];
+    const trial = planTrial(THREE, held, 6, 'overall', 9);
+    for (const run of trial.runs) {
+      const blend = blendOfRun(trial, run);
+      expect(sum(blend.map(({ share }) => share))).toBeCloseTo(1, 12);
+      expect(blend.find(({ ingredient }) => ingredient === 'potato')!.share).toBeCloseTo(0.2, 3);
+      // A blend has no flour of less than a twentieth.
+      for (const { share } of blend) expect(share).toBeGreaterThan(0.05);
+    }
+  });
+});
+
+describe('a trial of a loaf', () => {
+  const LOAF =
+    'Plain loaf\n200 g plain flour\n2 tsp baking powder\n120 g sugar\n2 large eggs\n110 g vegetable oil\n240 g plain yogurt\nMethod\nWhisk all together.\nBake in a loaf tin at 175°C for 50 minutes.';
+  it('has a docket for each of its half batches, with its own blend', () => {
+    const { blend } = docketOf(LOAF).parts[0]!;
+    const trial = planTrial(blend.slice(0, 3), blend.slice(3), 8, 'overall', 3);
+    for (const run of trial.runs) {
+      const own = blendOfRun(trial, run);
+      const made = docketOf(LOAF, { pins: own.map((one) => ({ ...one, held: true })) }).parts[0]!.blend;
+      for (const { ingredient, share } of own)
+        expect(Math.abs(made.find((one) => one.ingredient === ingredient)!.share - share)).toBeLessThan(
+          0.015,
+        );
+    }
+  });
+});
+
 describe('what a trial shows', () => {
-  const trial = planTrial(THREE, 8, 'overall', 11);
+  const trial = planTrial(THREE, [], 8, 'overall', 11);
   const marked = (of: (shares: readonly number[]) => number): TrialMarks =>
     Object.fromEntries(trial.runs.map(({ code, shares }) => [code, [of(shares)]]));
   it('is nothing before there is a bake more than coefficients', () => {
@@ -94,7 +126,7 @@ describe('what a trial shows', () => {
     expect(best!.interval![0]).toBeLessThan(best!.value);
   });
   it('of four flours has no triangle', () => {
-    const four = planTrial(FOUR, 6, 'overall', 5);
+    const four = planTrial(FOUR, [], 6, 'overall', 5);
     const all = Object.fromEntries(four.runs.map(({ code }, at) => [code, [5 + (at % 3)]]));
     expect(trialResult(four, all).field).toEqual([]);
   });

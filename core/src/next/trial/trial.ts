@@ -22,8 +22,9 @@ export interface FlourShare {
 
 /** By so much a flour's share of those that are tried is moved either way, at most. */
 const SPREAD = 0.25;
-/** Less of a flour than this is no part of a blend. */
-const LEAST = 0.05;
+/** Less of a flour than this share of the whole blend is no part of it. */
+const LEAST = 0.055;
+const NEAR = 0.05;
 export const TRIAL_BAKES = [4, 8] as const;
 
 /** Shares of those that are tried among themselves, and the limits that they are moved within. */
@@ -32,7 +33,7 @@ function limitsOf(flours: readonly FlourShare[]) {
   const now = flours.map(({ share }) => share / sum);
   return {
     now,
-    lower: now.map((share) => Math.max(LEAST, share - SPREAD)),
+    lower: now.map((share) => Math.min(share, Math.max(LEAST / sum, share - SPREAD))),
     upper: now.map((share) => Math.min(1, share + SPREAD)),
   };
 }
@@ -66,6 +67,7 @@ function candidatesOf(lower: readonly number[], upper: readonly number[]): numbe
  */
 export function planTrial(
   flours: readonly FlourShare[],
+  held: readonly FlourShare[],
   bakes: number,
   mark: MarkScale,
   seed: number,
@@ -76,7 +78,10 @@ export function planTrial(
   if (bakes < least || bakes > most)
     throw new RangeError(`A trial of ${flours.length} flours has ${least} to ${most} bakes, not ${bakes}.`);
   const { now, lower, upper } = limitsOf(flours);
-  const candidates = candidatesOf(lower, upper);
+  // What is baked now is among them anyway: nothing as near to it as this tells more.
+  const candidates = candidatesOf(lower, upper).filter((one) =>
+    one.some((share, at) => Math.abs(share - now[at]!) > NEAR),
+  );
   const others = Math.min(bakes - 1, candidates.length);
   const fitting = modelFor(flours.length, bakes);
   const model = others >= termsOf(flours.length, fitting).length ? fitting : 'linear';
@@ -87,7 +92,26 @@ export function planTrial(
     code: code(),
     shares: shares.map((share) => Number(share.toFixed(4))),
   }));
-  return { flours: flours.map(({ ingredient }) => ingredient), lower, upper, mark, seed, runs };
+  return {
+    flours: flours.map(({ ingredient }) => ingredient),
+    held: held.map(({ ingredient, share }) => ({ ingredient, share })),
+    lower,
+    upper,
+    mark,
+    seed,
+    runs,
+  };
+}
+
+/** The whole blend of a run: what is tried as the run has it, the rest as it is; shares that come to one. */
+export function blendOfRun(
+  { flours, held }: Pick<PlannedTrial, 'flours' | 'held'>,
+  { shares }: TrialRun,
+): readonly FlourShare[] {
+  const rest = held.reduce((sum, { share }) => sum + share, 0);
+  const own = [...flours.map((ingredient, at) => ({ ingredient, share: shares[at]! * (1 - rest) })), ...held];
+  const all = own.reduce((sum, { share }) => sum + share, 0);
+  return own.map(({ ingredient, share }) => ({ ingredient, share: share / all }));
 }
 
 /** What was given to a run's bakes, by its code. */

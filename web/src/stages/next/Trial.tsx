@@ -55,10 +55,11 @@ function SetUp({ blend }: { readonly blend: readonly Blended[] }) {
   const [bakes, setBakes] = useState(6);
   const [mark, setMark] = useState<MarkScale>('overall');
   const flours = blend.filter(({ ingredient }) => chosen.includes(ingredient));
+  const held = blend.filter(({ ingredient }) => !chosen.includes(ingredient));
   const right = flours.length >= 3 && flours.length <= MOST_FLOURS && bakes > flours.length;
   const plan = () =>
-    void askSlow(async (engine) => await engine.planTrial(flours, bakes, mark, newSeed())).then((trial) =>
-      edit({ kind: 'trial', trial }),
+    void askSlow(async (engine) => await engine.planTrial(flours, held, bakes, mark, newSeed())).then(
+      (trial) => edit({ kind: 'trial', trial }),
     );
   return (
     <Stack $gap={4}>
@@ -142,7 +143,7 @@ function Planned({ trial, bakes, blend }: PlannedProps) {
   );
   return (
     <Stack $gap={4}>
-      <Runs trial={trial} names={names} marks={marks} blend={blend} />
+      <Runs trial={trial} names={names} marks={marks} />
       {result ? <Shown trial={trial} result={result} marks={marks} names={names} /> : null}
       <Row>
         <Button onPress={() => printAs('stage')}>Print the list</Button>
@@ -158,30 +159,30 @@ interface RunsProps {
   readonly trial: PlannedTrial;
   readonly names: readonly string[];
   readonly marks: TrialMarks;
-  readonly blend: readonly Blended[];
 }
 
 /** The runs in their order; each is one press from its docket and its sheet. */
-function Runs({ trial, names, marks, blend }: RunsProps) {
+function Runs({ trial, names, marks }: RunsProps) {
   const household = useDraft((draft) => draft.household);
   const recipe = useDraft((draft) => draft.id);
   const [request, ask] = useRequest();
   const docket = useDocket();
   const edit = useEdit();
   const go = useNavigate();
-  const tried = blend.filter(({ ingredient }) => trial.flours.includes(ingredient));
-  const whole = tried.reduce((sum, { share }) => sum + share, 0);
-  const bake = ({ code, shares }: TrialRun) => {
+  const whole = 1 - trial.held.reduce((sum, { share }) => sum + share, 0);
+  const bake = async (run: TrialRun) => {
+    const blend = await askSlow(async (engine) => await engine.blendOfRun(trial, run));
     ask({
-      pins: blend.map(({ ingredient, share }) => {
-        const at = trial.flours.indexOf(ingredient);
-        return { ingredient, share: at < 0 ? share : shares[at]! * whole, held: true };
-      }),
+      pins: blend.map((one) => ({ ...one, held: true })),
       scale: request.scale ?? { factor: 0.5, lines: [] },
     });
     edit({
       kind: 'bakeSheet',
-      sheet: { ...newSheet(docket), variant: { name: runName(code), parent: null }, tins: 'half a batch' },
+      sheet: {
+        ...newSheet(docket),
+        variant: { name: runName(run.code), parent: null },
+        tins: 'half a batch',
+      },
     });
     void go(benchPath(household, recipe, 'log'));
   };
@@ -204,11 +205,11 @@ function Runs({ trial, names, marks, blend }: RunsProps) {
           <tr key={run.code}>
             <th scope="row">{run.code}</th>
             {run.shares.map((share, at) => (
-              <td key={names[at]}>{sayPercent(share * whole)}</td>
+              <td key={names[at]}>{sayPercent(share * whole)} %</td>
             ))}
             <td>{marks[run.code]?.join(', ') ?? '–'}</td>
             <td>
-              <Button aria-label={`Bake ${run.code}`} onPress={() => bake(run)}>
+              <Button aria-label={`Bake ${run.code}`} onPress={() => void bake(run)}>
                 Bake it
               </Button>
             </td>
@@ -219,7 +220,7 @@ function Runs({ trial, names, marks, blend }: RunsProps) {
   );
 }
 
-interface ShownProps extends Omit<RunsProps, 'blend'> {
+interface ShownProps extends RunsProps {
   readonly result: TrialResult;
 }
 
@@ -227,7 +228,7 @@ interface ShownProps extends Omit<RunsProps, 'blend'> {
 function Shown({ trial, result, marks, names }: ShownProps) {
   const { wanting, model, best, next, lackP } = result;
   const say = ({ shares, value, interval }: Foreseen) =>
-    `${names.map((name, at) => `${name} ${sayPercent(shares[at]!)}`).join(', ')}: ${value.toFixed(1)}${interval ? ` (${interval[0].toFixed(1)} to ${interval[1].toFixed(1)})` : ''}`;
+    `${names.map((name, at) => `${name} ${sayPercent(shares[at]!)} %`).join(', ')}: ${value.toFixed(1)}${interval ? ` (${interval[0].toFixed(1)} to ${interval[1].toFixed(1)})` : ''}`;
   if (!model)
     return (
       <Small>

@@ -1,4 +1,4 @@
-import type { ConversionRequest, Kitchen, PlannedTrial } from '@omniarton/core/kitchen';
+import type { ConversionRequest, Kitchen, PlannedTrial, TrialRun } from '@omniarton/core/kitchen';
 import type { Baked, Beside, FlourShare, Next, NextAsk, TrialMarks, TrialResult } from '@omniarton/core/next';
 import type { Recipe } from '@omniarton/core/read';
 import type { TastingDocument, TastingResult } from '@omniarton/core/taste';
@@ -31,10 +31,14 @@ export const loopDesk = (inKitchen: InKitchen) => ({
   /** A plan of half batches that tells most of some flours. */
   planTrial: async (
     flours: readonly FlourShare[],
+    held: readonly FlourShare[],
     bakes: number,
     mark: MarkScale,
     seed: number,
-  ): Promise<PlannedTrial> => (await next()).planTrial(flours, bakes, mark, seed),
+  ): Promise<PlannedTrial> => (await next()).planTrial(flours, held, bakes, mark, seed),
+  /** The whole blend of one of its half batches. */
+  blendOfRun: async (trial: PlannedTrial, run: TrialRun): Promise<readonly FlourShare[]> =>
+    (await next()).blendOfRun(trial, run),
   /** What a trial's marks say so far. */
   trialResult: async (trial: PlannedTrial, marks: TrialMarks): Promise<TrialResult> =>
     (await next()).trialResult(trial, marks),

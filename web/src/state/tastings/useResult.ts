@@ -18,17 +18,22 @@ export function useResult(doc: TastingDocument): Counted {
     as: BEGUN,
   });
   useEffect(() => {
-    let gone = false;
+    let over = false;
     const set = (as: Counted) => {
-      if (!gone) setKnown({ doc, as });
+      if (!over) setKnown({ doc, as });
     };
+    const end = (as: Counted) => {
+      set(as);
+      over = true;
+    };
+    // It goes through a port of its own: what it says may come after the result.
     const onProgress = Comlink.proxy((done: number) => set({ kind: 'counting', done }));
     askSlow(async (engine) => await engine.tastingResult(doc, onProgress)).then(
-      (result) => set({ kind: 'counted', result }),
-      () => set({ kind: 'failed' }),
+      (result) => end({ kind: 'counted', result }),
+      () => end({ kind: 'failed' }),
     );
     return () => {
-      gone = true;
+      over = true;
     };
   }, [doc]);
   return known.doc === doc ? known.as : BEGUN;
