@@ -4,6 +4,7 @@ import {
   ArrayUnique,
   Equals,
   IsArray,
+  IsBoolean,
   IsIn,
   IsInt,
   IsObject,
@@ -75,7 +76,8 @@ class TasterDto extends NeedsDto implements Taster {
 class BallotDto implements Ballot {
   @IsUUID() id!: string;
   @IsUUID() taster!: string;
-  @IsInt() @Min(1) @Max(MOST_ROUNDS) round!: number;
+  /** 0: the training round. */
+  @IsInt() @Min(0) @Max(MOST_ROUNDS) round!: number;
   @IsInt() @Min(0) @Max(LATEST) at!: number;
   @IsObject() answer!: Answer;
   @IsString() @MaxLength(WORDS_CHARS) words!: string;
@@ -102,6 +104,7 @@ export class TastingDto implements TastingDocument {
   tasters!: readonly TasterDto[];
   @IsArray() @ArrayMaxSize(MOST_TASTERS) @IsUUID(undefined, { each: true }) withdrawn!: readonly string[];
   @IsInt() @Min(1) @Max(MOST_ROUNDS) rounds!: number;
+  @IfSaid() @IsBoolean() training?: boolean;
   @IsString() @MaxLength(NAME_CHARS) coder!: string;
   @IsInt() @Min(0) @Max(2_147_483_647) seed!: number;
   @IsIn(['set up', 'tasting', 'closed']) stage!: TastingDocument['stage'];

@@ -1,5 +1,5 @@
 import type { Answer, Ballot, TastingDocument, Tray } from './types';
-import { isOf, servedTrays } from './trays';
+import { isOf, servedTrays, TRAINING } from './trays';
 
 /** Why a ballot isn't taken. */
 export type Refusal = 'closed' | 'not set up' | 'twice' | 'nobody' | 'other codes' | 'out of range';
@@ -55,6 +55,10 @@ export function withBallot(tasting: TastingDocument, ballot: Ballot): TastingDoc
   return refusalOf(tasting, ballot) ?? { ...tasting, ballots: [...tasting.ballots, ballot] };
 }
 
-/** Trays that no ballot was handed in for yet, in the order in which the device goes round. */
-export const openTrays = (tasting: TastingDocument): Tray[] =>
-  servedTrays(tasting).filter((tray) => !tasting.ballots.some(isOf(tray)));
+/** Trays that no ballot was handed in for yet, in the order in which the device goes round; each taster's training first. */
+export function openTrays(tasting: TastingDocument): Tray[] {
+  const open = servedTrays(tasting).filter((tray) => !tasting.ballots.some(isOf(tray)));
+  const training = open.filter(({ round }) => round === TRAINING);
+  const learns = new Set(training.map(({ taster }) => taster));
+  return [...training, ...open.filter(({ taster, round }) => round !== TRAINING && !learns.has(taster))];
+}

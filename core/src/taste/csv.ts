@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { bareCell } from '../exchange';
 import type { Answer, Ballot, TastingDocument } from './types';
-import { isOf, traysOf } from './trays';
+import { countedBallots, isOf, traysOf } from './trays';
 
 /** A file that holds no judgements of this tasting. */
 export class TastingCsvError extends Error {
@@ -36,7 +36,7 @@ function valuesOf(answer: Answer, code: string): readonly (readonly [what: strin
  */
 export function toTastingCsv(tasting: TastingDocument): string {
   const trays = traysOf(tasting);
-  const rows = tasting.ballots.flatMap((ballot) => {
+  const rows = countedBallots(tasting).flatMap((ballot) => {
     const tray = trays.find(isOf(ballot));
     const name = tasting.tasters.find(({ id }) => id === ballot.taster)?.name ?? '';
     return (tray?.cups ?? []).flatMap((cup, at) =>

@@ -11,7 +11,7 @@ export {
   type RankedResult,
   type TastingResult,
 } from './result';
-export { SAMPLES_OF, servedTrays, traysOf } from './trays';
+export { countedBallots, rightOf, SAMPLES_OF, servedTrays, TRAINED, TRAINING, traysOf } from './trays';
 export { upcastTasting } from './upcast';
 export {
   TASTE_TESTS,

@@ -24,7 +24,7 @@ import {
   type Protocol,
 } from '../statistics';
 import { ALPHA, PROTOCOL_OF, WORTH } from './protocols';
-import { isOf, servedTrays } from './trays';
+import { countedBallots, isOf, servedTrays } from './trays';
 import type { Answer, Ballot, TastingDocument, Tray } from './types';
 
 /** What a test of a difference came to. */
@@ -107,7 +107,7 @@ interface Given {
 /** Ballots with their trays; those of trays that are no longer there count for nothing. */
 function given(tasting: TastingDocument): Given[] {
   const trays = servedTrays(tasting);
-  return tasting.ballots.flatMap((ballot) => {
+  return countedBallots(tasting).flatMap((ballot) => {
     const tray = trays.find(isOf(ballot));
     return tray ? [{ tray, ballot }] : [];
   });

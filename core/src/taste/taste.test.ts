@@ -11,6 +11,7 @@ import {
   reachOf,
   refusalOf,
   resultOf,
+  rightOf,
   toTastingCsv,
   traysOf,
   withBallot,
@@ -344,6 +345,29 @@ describe('the result', () => {
   });
   it('is none where nobody has tasted', () =>
     expect(resultOf(tasting('liking', 2, 3))).toEqual({ kind: 'none' }));
+});
+
+describe('a training round', () => {
+  it.each(['triangle', 'duo-trio'] as const)(
+    'of %s comes first, tells the right one, and counts for nothing',
+    (test) => {
+      const plain = tasting(test, 2, 3);
+      const trained = { ...plain, training: true };
+      // Whoever trains gets the same cups afterwards as if they hadn't.
+      expect(traysOf(trained).slice(0, 3)).toEqual(traysOf(plain));
+      const open = openTrays(trained);
+      expect(open.map(({ round }) => round)).toEqual([0, 0, 0]);
+      const [tray] = open;
+      const right = rightOf(tray!)!;
+      expect(codesOf(tray!)).toContain(right);
+      const after = withBallot(trained, ballot(tray!, { kind: 'pick', code: right })) as TastingDocument;
+      expect(openTrays(after).map(({ round }) => round)).toEqual([0, 0, 1]);
+      expect(resultOf(after)).toEqual({ kind: 'none' });
+      expect(toTastingCsv(after)).toBe(toTastingCsv(trained));
+    },
+  );
+  it('is for tests in which something can be told right', () =>
+    expect(traysOf({ ...tasting('liking', 2, 3), training: true })).toHaveLength(3));
 });
 
 describe('what a panel can show', () => {

@@ -38,9 +38,10 @@ const MOST_CUPS = 600;
 
 /**
  * What each taster gets in each round: which sample in which place, balanced over the panel (Williams for rankings and liking), each cup
- * under a code of its own. The same document always gives the same trays. Throws RangeError beyond 600 cups.
+ * under a code of its own; behind them the trays of a training round, if there is one. The same document always gives the same trays. Throws RangeError beyond 600 cups.
  */
-export function traysOf({ test, samples, tasters, rounds, seed }: TastingDocument): Tray[] {
+export function traysOf(tasting: TastingDocument): Tray[] {
+  const { test, samples, tasters, rounds, seed } = tasting;
   const below = numbersFrom(seed);
   const code = codesFrom(below);
   const seats = tasters.flatMap(({ id }) =>
@@ -52,16 +53,39 @@ export function traysOf({ test, samples, tasters, rounds, seed }: TastingDocumen
     : shuffled(servingOrders(samples.length, seats.length), below);
   if (orders.reduce((sum, order) => sum + order.length, 0) > MOST_CUPS)
     throw new RangeError(`More than ${MOST_CUPS} cups.`);
-  return seats.map(({ taster, round }, at) => ({
+  const cupsOf = (order: readonly number[]): readonly Cup[] =>
+    order.map((sample, place): Cup => {
+      const reference = test === 'duo-trio' && place === 0;
+      return { sample, reference, code: reference ? 'reference' : code() };
+    });
+  const served = seats.map(({ taster, round }, at): Tray => ({
     taster,
     round: round + 1,
-    cups: orders[at]!.map((sample, place): Cup => ({
-      sample,
-      reference: test === 'duo-trio' && place === 0,
-      code: test === 'duo-trio' && place === 0 ? 'reference' : code(),
-    })),
+    cups: cupsOf(orders[at]!),
   }));
+  if (!tasting.training || !TRAINED.has(test)) return served;
+  const trained = dealt(patterns!, tasters.length, below);
+  return [
+    ...served,
+    ...tasters.map(({ id }, at): Tray => ({ taster: id, round: TRAINING, cups: cupsOf(trained[at]!) })),
+  ];
 }
+
+/** The round that counts for nothing. */
+export const TRAINING = 0;
+/** Tests that may be trained for: there is something to be told right. */
+export const TRAINED: ReadonlySet<TasteTest> = new Set<TasteTest>(['triangle', 'duo-trio']);
+
+/** The right answer of a tray of a difference test: the odd one, or the one like the reference. */
+export function rightOf({ cups }: Tray): string | undefined {
+  const [first] = cups;
+  if (first?.reference) return cups.slice(1).find(({ sample }) => sample === first.sample)?.code;
+  return cups.find(({ sample }) => cups.filter((one) => one.sample === sample).length === 1)?.code;
+}
+
+/** Ballots that count: not those of the training round. */
+export const countedBallots = ({ ballots }: TastingDocument): readonly Ballot[] =>
+  ballots.filter(({ round }) => round !== TRAINING);
 
 /** Whether a ballot is of a tray: the same taster's, in the same round. */
 export const isOf =

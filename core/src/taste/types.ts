@@ -92,6 +92,8 @@ export interface TastingDocument {
   readonly withdrawn: readonly string[];
   /** Times that each taster tastes: more than once only to learn whether this panel can tell. */
   readonly rounds: number;
+  /** A round before, whose truth is told at once and which counts for nothing: tests of a difference. Missing: none. */
+  readonly training?: boolean;
   /** Who put the codes on and doesn't taste. */
   readonly coder: string;
   /** What the codes and orders are made from. */

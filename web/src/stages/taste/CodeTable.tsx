@@ -6,6 +6,7 @@ import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { printAs } from '../../ui/paper';
 import { OnScreen } from './onPaper';
+import { roundWords } from './roundWords';
 import { PaperLabels } from './PaperLabels';
 
 interface Props {
@@ -35,7 +36,7 @@ export function CodeTable({ doc, nameOf, leave }: Props) {
                 <tr key={`${taster}${round}`}>
                   <th scope="row">
                     {nameOf(taster)}
-                    {doc.rounds > 1 ? `, time ${round}` : ''}
+                    {roundWords(doc, { round })}
                     {doc.withdrawn.includes(taster) ? ' (went)' : ''}
                   </th>
                   <td>

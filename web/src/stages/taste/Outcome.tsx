@@ -3,6 +3,7 @@ import { FileTrigger } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { v7 as newId } from 'uuid';
 import {
+  countedBallots,
   fromTastingCsv,
   TastingCsvError,
   toTastingCsv,
@@ -92,7 +93,7 @@ function Result({ doc, result }: { readonly doc: TastingDocument; readonly resul
         </>
       ) : null}
       <Small>
-        {doc.ballots.length} ballots of {doc.tasters.length - doc.withdrawn.length} tasters.{' '}
+        {countedBallots(doc).length} ballots of {doc.tasters.length - doc.withdrawn.length} tasters.{' '}
         {result.kind === 'difference' || result.kind === 'paired'
           ? `${result.p.toPrecision(3)} is the exact chance of such an answer, or a clearer one, by guessing.`
           : ''}

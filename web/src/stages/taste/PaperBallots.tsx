@@ -3,6 +3,7 @@ import { servedTrays, type TastingDocument } from '@omniarton/core/taste';
 import { holdsWords } from '../../words/tasting';
 import { asksOf } from './given';
 import { OnPaper } from './onPaper';
+import { roundWords } from './roundWords';
 
 interface Props {
   readonly doc: TastingDocument;
@@ -17,7 +18,7 @@ export function PaperBallots({ doc, nameOf }: Props) {
         <Ballot key={`${taster}${round}`}>
           <h2>
             {nameOf(taster)}
-            {doc.rounds > 1 ? `, time ${round}` : ''}
+            {roundWords(doc, { round })}
           </h2>
           <p>{asksOf(doc.test, doc.about)}</p>
           <ol>

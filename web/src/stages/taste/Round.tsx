@@ -1,8 +1,11 @@
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import {
+  countedBallots,
   openTrays,
+  rightOf,
   servedTrays,
+  TRAINING,
   withBallot,
   type Answer,
   type TastingDocument,
@@ -20,6 +23,7 @@ import { BallotForm } from './BallotForm';
 import { CodeTable } from './CodeTable';
 import { PaperBallots } from './PaperBallots';
 import { OnScreen } from './onPaper';
+import { roundWords } from './roundWords';
 
 interface Props {
   readonly doc: TastingDocument;
@@ -35,6 +39,7 @@ interface RoundProps extends Props {
 export function Round({ doc, change, onClose }: RoundProps) {
   const [at, setAt] = useState<'table' | 'codes' | Tray>('table');
   const [trouble, setTrouble] = useState<string | null>(null);
+  const [told, setTold] = useState<string | null>(null);
   const open = openTrays(doc);
   const nameOf = (taster: string) => doc.tasters.find(({ id }) => id === taster)?.name || 'Somebody';
   const handIn = (tray: Tray, answer: Answer, words: string): boolean => {
@@ -46,6 +51,7 @@ export function Round({ doc, change, onClose }: RoundProps) {
       const laid = withBallot(one, ballot);
       return typeof laid === 'string' ? one : laid;
     });
+    setTold(tray.round === TRAINING ? truthOf(tray, answer) : null);
     setAt('table');
     return true;
   };
@@ -66,23 +72,18 @@ export function Round({ doc, change, onClose }: RoundProps) {
     <>
       <OnScreen>
         <Stack as="section" aria-labelledby="round" $gap={5}>
-          <Heading id="round">
-            {TEST_WORDS[doc.test].name}: {doc.ballots.length} of {servedTrays(doc).length} ballots are in
-          </Heading>
+          <Heading id="round">{inWords(doc)}</Heading>
+          {told ? (
+            <Notice tone="calm" loud>
+              {told}
+            </Notice>
+          ) : null}
           <Notice>{holdsWords(doc)}</Notice>
           <Hands doc={doc} open={open} nameOf={nameOf} choose={setAt} />
           <Row>
             <Button onPress={() => setAt('codes')}>Codes, for {doc.coder || 'who serves'} alone</Button>
             <Button onPress={() => printAs('stage')}>Print ballots</Button>
-            <Button
-              $weight={open.length === 0 ? 'strong' : 'plain'}
-              onPress={() => {
-                onClose();
-                change((one) => ({ ...one, stage: 'closed' }));
-              }}
-            >
-              {open.length === 0 ? 'Open the seals' : 'Close it with the ballots that are in'}
-            </Button>
+            <Close all={open.length === 0} change={change} onClose={onClose} />
           </Row>
           <Went open={open} nameOf={nameOf} change={change} />
         </Stack>
@@ -90,6 +91,41 @@ export function Round({ doc, change, onClose }: RoundProps) {
       <PaperBallots doc={doc} nameOf={nameOf} />
     </>
   );
+}
+
+/** "Liking: 2 of 3 ballots are in"; those of the training round aren't counted. */
+function inWords(doc: TastingDocument): string {
+  const all = servedTrays(doc).filter(({ round }) => round !== TRAINING).length;
+  return `${TEST_WORDS[doc.test].name}: ${countedBallots(doc).length} of ${all} ballots are in`;
+}
+
+interface CloseProps extends Pick<Props, 'change'> {
+  /** Everybody has answered. */
+  readonly all: boolean;
+  readonly onClose: () => void;
+}
+
+function Close({ all, change, onClose }: CloseProps) {
+  return (
+    <Button
+      $weight={all ? 'strong' : 'plain'}
+      onPress={() => {
+        onClose();
+        change((one) => ({ ...one, stage: 'closed' }));
+      }}
+    >
+      {all ? 'Open the seals' : 'Close it with the ballots that are in'}
+    </Button>
+  );
+}
+
+/** In the training round the truth is told at once. */
+function truthOf(tray: Tray, answer: Answer): string {
+  const right = rightOf(tray);
+  const words = tray.cups.some(({ reference }) => reference) ? 'like the reference' : 'the odd one';
+  return answer.kind === 'pick' && answer.code === right
+    ? `Right: ${right} was ${words}. That was training, and counts for nothing.`
+    : `${right} was ${words}. That was training, and counts for nothing.`;
 }
 
 interface HandsProps {
@@ -109,7 +145,7 @@ function Hands({ doc, open, nameOf, choose }: HandsProps) {
         {open.map((tray) => (
           <Hand key={`${tray.taster}${tray.round}`} $weight="strong" onPress={() => choose(tray)}>
             {nameOf(tray.taster)}
-            {doc.rounds > 1 ? `, time ${tray.round}` : ''}
+            {roundWords(doc, tray)}
           </Hand>
         ))}
       </Row>

@@ -7,6 +7,7 @@ import {
   holdsAsWritten,
   holdsOf,
   reachOf,
+  TRAINED,
   SAMPLES_OF,
   TASTE_TESTS,
   type Sample,
@@ -126,12 +127,17 @@ function Question({ doc, set }: PartProps) {
         />
         {REPEATED.has(test) ? (
           <NumberEntry
-            label="Times each tastes (to train: up to 3)"
+            label="Times each tastes"
             min={1}
             max={3}
             value={rounds}
             onCommit={(times) => set({ rounds: Math.round(times) })}
           />
+        ) : null}
+        {TRAINED.has(test) ? (
+          <Chip isSelected={doc.training ?? false} onChange={(training) => set({ training })}>
+            A training round first
+          </Chip>
         ) : null}
       </Row>
     </>

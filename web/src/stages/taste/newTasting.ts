@@ -10,8 +10,18 @@ export const asked = ({
   samples,
   tasters,
   rounds,
+  training,
   coder,
-}: TastingDocument): Partial<TastingDocument> => ({ name, test, about, samples, tasters, rounds, coder });
+}: TastingDocument): Partial<TastingDocument> => ({
+  name,
+  test,
+  about,
+  samples,
+  tasters,
+  rounds,
+  ...(training === undefined ? {} : { training }),
+  coder,
+});
 
 /** A tasting with nothing in it. */
 export function newTasting(): TastingDocument {
