@@ -1,5 +1,6 @@
 import {
   diagnose,
+  FOUR_OF_FIVE,
   learn,
   learntTime,
   PLANTED,
@@ -15,7 +16,6 @@ import type { FamilyId } from '@omniarton/core/vocabulary';
 import { medianError, plainMedianError } from '@omniarton/core/statistics';
 
 const KITCHENS = 200;
-const FOUR_OF_FIVE = 1.2816;
 const middleOf = (values: readonly number[]): number =>
   [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
 const anyway = (bakes: readonly LoggedBake[]) => ({

@@ -1,6 +1,6 @@
 export { waterActivity } from './activity';
 export { compositionOf, massOf } from './composition';
-export { NEUTRALISING_VALUE } from './data/chemistry';
+export { CHEMISTRY, NEUTRALISING_VALUE } from './data/chemistry';
 export { asReadOf, formulaOf } from './formula';
 export { anyThat, linesLeading, linesThat } from './habits';
 export { liftLedger, powderMmol, sodaMmol, type LiftLedger } from './liftLedger';

@@ -2,9 +2,9 @@ import type { BakeNotes, Timed } from '../kitchen';
 import type { Foretold } from './compare';
 
 /** A dial that stood further from the docket's oven baked something else, °C. */
-const SAME_OVEN = 3;
+export const SAME_OVEN = 3;
 /** Beyond these it was another bake, or a slip of the pen. */
-const BELIEVED = [0.4, 2.5] as const;
+export const BELIEVED_RATIOS = [0.4, 2.5] as const;
 
 /**
  * What a bake that was timed teaches its recipe: true over simulated minutes. Null where nobody timed it, where it was baked as written, where the oven was set to
@@ -21,5 +21,5 @@ export function timedBy(
     ovenCelsius === null || docket.ovenCelsius === null ? 0 : Math.abs(ovenCelsius - docket.ovenCelsius);
   if (off > SAME_OVEN) return null;
   const ratio = minutes / (docket.minutes.central / docket.stretch);
-  return ratio < BELIEVED[0] || ratio > BELIEVED[1] ? null : { bake, ratio, on: bakedOn };
+  return ratio < BELIEVED_RATIOS[0] || ratio > BELIEVED_RATIOS[1] ? null : { bake, ratio, on: bakedOn };
 }

@@ -1,3 +1,4 @@
+export type { Baked } from '../log';
 export * from './why';
 export * from './change';
 export * from './beside';

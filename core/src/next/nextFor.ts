@@ -1,6 +1,6 @@
-import { convert, differencesOf, type Difference } from '../docket';
+import { convert, differencesOf, type Difference, type Outcome } from '../docket';
 import type { ConversionRequest, Kitchen, Likelihood } from '../kitchen';
-import { differencesOf as bakeDifferences, type Difference as BakeDifference } from '../log';
+import { differencesOf as bakeDifferences, type Baked, type Difference as BakeDifference } from '../log';
 import type { Recipe } from '../read';
 import { oneChange, type OneChange } from './change';
 import {
@@ -9,7 +9,6 @@ import {
   correctionsFrom,
   diagnose,
   factsOf,
-  type Baked,
   type CauseId,
   type CauseTest,
   type Changed,
@@ -78,9 +77,12 @@ export function nextFor(recipe: Recipe, request: ConversionRequest, kitchen: Kit
     correctionsFrom(likelihoods),
   );
   const { verdict, causes } = diagnosis;
-  const now = convert(recipe, request, kitchen);
+  // Converted once, and only where a change is one of the formula.
+  let now: Outcome | undefined;
   const movesOf = (change: OneChange): readonly Difference[] => {
-    if (!change.request || now.outcome !== 'docket') return [];
+    if (!change.request) return [];
+    now ??= convert(recipe, request, kitchen);
+    if (now.outcome !== 'docket') return [];
     const then = convert(recipe, { ...request, ...change.request }, kitchen);
     return then.outcome === 'docket' ? differencesOf(now.docket, then.docket) : [];
   };

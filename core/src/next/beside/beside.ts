@@ -1,7 +1,7 @@
-import { confounded, differencesOf, type Difference } from '../../log';
+import { confounded, differencesOf, type Baked, type Difference } from '../../log';
 import type { Look } from '../../kitchen';
 import type { MarkScale } from '../../vocabulary';
-import { ASPECTS, changesIn, expectedOf, type Aspect, type Baked, type Change, type Direction } from '../why';
+import { ASPECTS, changesIn, expectedOf, type Aspect, type Change, type Direction } from '../why';
 
 /** What one aspect of B should be beside A, and what it was. Null: not known, or nobody judged. */
 export interface AspectBeside {

@@ -1,3 +1,4 @@
+import { BELIEVED_RATIOS, SAME_OVEN } from '../../log';
 import type { SymptomId } from '../../vocabulary';
 import { SEEN } from './data/priors';
 import type { Sum } from './belief';
@@ -24,10 +25,6 @@ const TOO_LITTLE: ReadonlySet<SymptomId> = new Set<SymptomId>(['crumbly', 'falls
 const saw = ({ notes }: LoggedBake, those: ReadonlySet<SymptomId>): boolean =>
   notes.seen.some(({ symptom }) => those.has(symptom));
 
-/** A dial that stood further from the docket's oven baked something else, °C. */
-const SAME_OVEN = 3;
-/** Beyond these it was another bake, or a slip of the pen. */
-const BELIEVED = [0.4, 2.5] as const;
 const NAMELESS = 'the oven';
 
 export const ovenOf = ({ oven }: LoggedBake): string => oven ?? NAMELESS;
@@ -65,7 +62,7 @@ function time(bake: LoggedBake): Lesson | null {
   if (saw(bake, UNDER)) return refused('it wasn’t done when it came out');
   if (saw(bake, OVER)) return refused('it had stayed in too long');
   const ratio = minutes / (window.central / bake.learntFactor);
-  if (ratio < BELIEVED[0] || ratio > BELIEVED[1]) return refused('such a time can’t be meant');
+  if (ratio < BELIEVED_RATIOS[0] || ratio > BELIEVED_RATIOS[1]) return refused('such a time can’t be meant');
   return { kind: 'seen', ...about, value: Math.log(ratio), sd: SEEN.time };
 }
 

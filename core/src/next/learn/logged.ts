@@ -1,6 +1,7 @@
 import { getIngredient } from '../../catalogue';
 import type { Docket } from '../../docket';
 import { catalogueOf, tinKind, type BakeNotes, type Kitchen } from '../../kitchen';
+import { blendedPart } from '../why';
 import { FOUR_OF_FIVE } from './data/priors';
 import type { LoggedBake, ThirstShare } from './types';
 
@@ -39,9 +40,7 @@ function thirstShares(blend: LearntFrom['parts'][number]['blend'], kitchen: Kitc
 /** A kept bake as it teaches. */
 export function loggedBake({ id, recipe, docket, notes, imported }: Kept, kitchen: Kitchen): LoggedBake {
   const { title, family, bake, parts } = docket;
-  const part =
-    parts.find((one) => one.blend.length > 0 && one.family === family.id) ??
-    parts.find((one) => one.blend.length > 0);
+  const part = blendedPart(parts, family.id);
   const account = (name: string) => part?.accounts.find((one) => one.name === name)?.converted ?? null;
   const flour = account('flour and starch');
   const binder = account('binder, as xanthan');

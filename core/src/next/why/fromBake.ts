@@ -1,7 +1,9 @@
 import { catalogueOf, type BakeNotes, type Kitchen } from '../../kitchen';
 import { getIngredient } from '../../catalogue';
 import type { Docket, DocketPart } from '../../docket';
-import type { BalanceId } from '../../vocabulary';
+import { CHEMISTRY } from '../../formula';
+import type { Baked } from '../../log';
+import type { BalanceId, FamilyId } from '../../vocabulary';
 import { NOTHING_KNOWN, type Changed, type Facts, type Level } from './facts';
 
 /** What a docket doesn't say and a log doesn't ask for. */
@@ -14,19 +16,17 @@ export interface AskedBeside {
 
 export const NOTHING_ASKED: AskedBeside = { days: null, changes: null };
 
-/** A bake with what is known of it. */
-export interface Baked {
-  readonly docket: Docket;
-  readonly notes: BakeNotes;
-}
+/** The part with the blend that a bake is known by: of its own kind, else the first that has one. */
+export const blendedPart = <Part extends Pick<DocketPart, 'blend' | 'family'>>(
+  parts: readonly Part[],
+  family: FamilyId,
+): Part | undefined =>
+  parts.find((part) => part.blend.length > 0 && part.family === family) ??
+  parts.find(({ blend }) => blend.length > 0);
 
 /** The part that the bake is known by. */
 export const mainPart = ({ parts, family }: Docket): DocketPart | undefined =>
-  parts.find((part) => part.blend.length > 0 && part.family === family.id) ??
-  parts.find(({ blend }) => blend.length > 0) ??
-  parts[0];
-
-const MOL_SODA = 84.007;
+  blendedPart(parts, family.id) ?? parts[0];
 
 /** Where a balance stands beside its band. */
 function levelOf(part: DocketPart, id: BalanceId): Level | null {
@@ -82,7 +82,7 @@ function sodaOf(part: DocketPart): number | null {
   const flour = part.accounts.find(({ name }) => name === 'flour and starch');
   const over = part.accounts.find(({ name }) => name === 'soda left over');
   if (!flour || flour.converted <= 0) return null;
-  return ((over?.converted ?? 0) * MOL_SODA * 0.1) / flour.converted;
+  return ((over?.converted ?? 0) * CHEMISTRY.sodaMolar * 0.1) / flour.converted;
 }
 
 /** What docket and log of a bake say, in the terms of the diagnosis. */

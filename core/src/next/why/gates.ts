@@ -24,13 +24,23 @@ type Rule = (facts: Facts) => Gate;
 const n = (value: number, digits = 1): string => String(Number(value.toFixed(digits)));
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
+/** What is low, as it should be, or high. */
+const LEVEL_WORDS: Readonly<Record<'drink' | 'lift', readonly [low: string, right: string, high: string]>> = {
+  drink: [
+    'it had less water than its flours want',
+    'its water is what its flours want',
+    'it had more water than its flours can take up',
+  ],
+  lift: ['little lift in it', 'its lift is what such a bake has', 'much lift in it'],
+};
+
 /** Where something should be high (+1) or low (−1) for the cause. */
 const byLevel =
-  (of: 'drink' | 'lift', wanted: Level, words: readonly [low: string, right: string, high: string]): Rule =>
+  (of: 'drink' | 'lift', wanted: Level): Rule =>
   (facts) => {
     const level = facts[of];
     if (level === null) return UNKNOWN;
-    const because = words[level + 1]!;
+    const because = LEVEL_WORDS[of][level + 1]!;
     return level === wanted ? gate(OPEN, because) : gate(level === 0 ? QUIET : SHUT, because);
   };
 
@@ -272,28 +282,12 @@ const nutsBrown: Rule = (facts) => byShare('nut', 0.3, OPEN - 0.8, 'nuts')(facts
 
 /** One rule a cause: what must be shown before it may be named, or closes it. Thresholds are common practice, no source. */
 export const GATES: Readonly<Record<CauseId, Rule>> = {
-  'too-wet': byLevel('drink', 1, [
-    'it had less water than its flours want',
-    'its water is what its flours want',
-    'it had more water than its flours can take up',
-  ]),
-  'too-dry': byLevel('drink', -1, [
-    'it had less water than its flours want',
-    'its water is what its flours want',
-    'it had more water than its flours can take up',
-  ]),
+  'too-wet': byLevel('drink', 1),
+  'too-dry': byLevel('drink', -1),
   'no-binder': noBinder,
   'too-much-gum': tooMuchGum,
-  'too-little-lift': byLevel('lift', -1, [
-    'little lift in it',
-    'its lift is what such a bake has',
-    'much lift in it',
-  ]),
-  'too-much-lift': byLevel('lift', 1, [
-    'little lift in it',
-    'its lift is what such a bake has',
-    'much lift in it',
-  ]),
+  'too-little-lift': byLevel('lift', -1),
+  'too-much-lift': byLevel('lift', 1),
   'too-much-soda': tooMuchSoda,
   'no-acid': acidGone,
   'too-much-fat': byUsual('fat', true),

@@ -4,8 +4,9 @@ import type { BakeAnswer } from '@omniarton/contracts';
 import type { Docket } from '@omniarton/core/docket';
 import type { BakeNotes } from '@omniarton/core/kitchen';
 import { compareBake, timedBy, waterLost, type Foretold } from '@omniarton/core/log';
-import { useChangeBakeMutation, useDocketQuery, useRemoveBakeMutation } from '../../api/bakesApi';
+import { useDocketQuery, useRemoveBakeMutation } from '../../api/bakesApi';
 import type { Failure } from '../../api/http';
+import { useBakeNotes } from '../../api/useBakeNotes';
 import { failureWords } from '../../api/words';
 import { DocketPaper } from '../../docket/DocketPaper';
 import { useRequest } from '../../state/bench/onBench';
@@ -17,6 +18,7 @@ import { Fold } from '../../ui/Fold';
 import { Figure, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { SheetOver } from '../../ui/Sheet';
+import { datedBakeName } from '../../words/bakeName';
 import { marksWords } from '../../words/marks';
 import { sayOven, sayTenths } from '../../words/say';
 import { LookForm } from './LookForm';
@@ -51,7 +53,7 @@ export function BakeRow(props: RowProps) {
   const { notes } = bake.doc;
   const unit = useTemperatureUnit();
   const [open, setOpen] = useState<'nothing' | 'docket' | 'more'>('nothing');
-  const name = notes.variant ? `${notes.bakedOn}, ${notes.variant.name}` : notes.bakedOn;
+  const name = datedBakeName(bake);
   const close = () => setOpen('nothing');
   return (
     <li>
@@ -135,22 +137,15 @@ function TakeOff({ bake, household, recipe }: RowProps) {
 }
 
 /** What is known of a bake only later: how it was on the next day, what is left in the freezer, its pictures. */
-function Later({ bake, household, recipe, name }: RowProps & { readonly name: string }) {
-  const [change, { error }] = useChangeBakeMutation();
+function Later(props: RowProps & { readonly name: string }) {
+  const { bake, household, name } = props;
   const { notes } = bake.doc;
-  const set = (part: Partial<BakeNotes>) =>
-    void change({
-      household,
-      recipe,
-      bake: bake.id,
-      version: bake.version,
-      doc: { ...bake.doc, notes: { ...notes, ...part } as BakeAnswer['doc']['notes'] },
-    });
+  const { set, failure } = useBakeNotes(props);
   return (
     <Stack $gap={5}>
-      {error ? (
+      {failure ? (
         <Notice tone="danger" loud>
-          {failureWords(error as Failure)}
+          {failureWords(failure)}
         </Notice>
       ) : null}
       <LookForm looks={notes.looks} onChange={(looks) => set({ looks })} />

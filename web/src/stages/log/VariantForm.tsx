@@ -5,6 +5,7 @@ import { Fold } from '../../ui/Fold';
 import { Row, Small, Stack } from '../../ui/layout';
 import { Pick } from '../../ui/Pick';
 import { TextEntry } from '../../ui/TextEntry';
+import { datedBakeName } from '../../words/bakeName';
 
 interface Props {
   readonly sheet: BakeNotes;
@@ -19,10 +20,7 @@ export function VariantForm({ sheet, set }: Props) {
   const recipe = useDraft((draft) => draft.id);
   const stored = useDraft((draft) => draft.base > 0);
   const { data } = useBakesQuery({ household, recipe }, { skip: !stored });
-  const before = (data?.items ?? []).map(({ id, doc }) => ({
-    id,
-    name: [doc.notes.bakedOn, doc.notes.variant?.name ?? ''].filter((one) => one !== '').join(', '),
-  }));
+  const before = (data?.items ?? []).map((one) => ({ id: one.id, name: datedBakeName(one) }));
   const { variant } = sheet;
   return (
     <Fold name="A change on purpose, and the bags">

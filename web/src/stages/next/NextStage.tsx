@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { BakeAnswer } from '@omniarton/contracts';
-import type { BakeNotes } from '@omniarton/core/kitchen';
 import type { NextChange } from '@omniarton/core/next';
-import { useBakesQuery, useChangeBakeMutation } from '../../api/bakesApi';
+import { useBakesQuery } from '../../api/bakesApi';
 import type { Failure } from '../../api/http';
+import { useBakeNotes } from '../../api/useBakeNotes';
 import { failureWords } from '../../api/words';
 import { benchPath } from '../../base/paths';
 import { newSheet } from '../../docket/newSheet';
@@ -13,7 +13,7 @@ import { Choice } from '../../ui/Choice';
 import { Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { Pick } from '../../ui/Pick';
-import { bakeName } from '../../words/bakeName';
+import { bakeName, datedBakeName } from '../../words/bakeName';
 import { Causes } from './Causes';
 import { Changes } from './Changes';
 import { SeenForm } from './SeenForm';
@@ -49,7 +49,7 @@ export function NextStage() {
         value={bake.id}
         options={bakes.map((one) => ({
           id: one.id,
-          name: one.doc.notes.variant ? `${one.doc.notes.bakedOn}, ${bakeName(one)}` : bakeName(one),
+          name: datedBakeName(one),
         }))}
         onChange={setChosen}
       />
@@ -80,22 +80,14 @@ const CUTS: readonly { readonly id: Cut; readonly name: string }[] = [
 ];
 
 function OneBake(props: Props) {
-  const { household, recipe, bake, before } = props;
+  const { bake, before } = props;
   const { notes } = bake.doc;
-  const [change, { error }] = useChangeBakeMutation();
-  const set = (part: Partial<BakeNotes>) =>
-    void change({
-      household,
-      recipe,
-      bake: bake.id,
-      version: bake.version,
-      doc: { ...bake.doc, notes: { ...notes, ...part } as BakeAnswer['doc']['notes'] },
-    });
+  const { set, failure } = useBakeNotes(props);
   return (
     <Stack $gap={6}>
-      {error ? (
+      {failure ? (
         <Notice tone="danger" loud>
-          {failureWords(error as Failure)}
+          {failureWords(failure)}
         </Notice>
       ) : null}
       {notes.expected === '' ? null : <p>Before it was baked this was expected: {notes.expected}.</p>}
