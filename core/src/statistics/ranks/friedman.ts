@@ -1,13 +1,8 @@
 import { chiSquareTail, fTail } from '../distributions';
-import { compared, ONE, toFraction, type Fraction } from '../fraction';
+import { compared, fraction, ONE, toFraction, type Fraction } from '../fraction';
+import { spread, sumsByChance, waysToSpread } from './chanceSums';
 import { rankSums, tieTerm } from './midranks';
-import { sumsByChance, upperTails, waysOf } from './permuted';
-
-/** Σ (R − mean)² of doubled sums times their number: whole, so that equal ones are equal. */
-function spread(sums: readonly number[]): number {
-  const total = sums.reduce((sum, one) => sum + one, 0);
-  return sums.length * sums.reduce((sum, one) => sum + one * one, 0) - total * total;
-}
+import { doubled, upperTails, waysOf } from './permuted';
 
 /** What a panel's ranks come to, and how likely chance brings it by approximation. */
 export interface FriedmanValue {
@@ -54,12 +49,8 @@ export function friedman(ranks: readonly (readonly number[])[], onTaster?: (done
   const [n, k] = [ranks.length, ranks[0]?.length ?? 0];
   const value = friedmanValue(ranks);
   const { sums, corrected } = value;
-  const seen = spread(sums.map((one) => Math.round(2 * one)));
-  const tails = upperTails(
-    sumsByChance(ranks, onTaster).map(({ sums: one, ways }) => [spread(one), ways] as const),
-    waysOf(k, n),
-  );
-  const p = corrected === null ? ONE : tails.findLast(({ value }) => value >= seen)!.p;
+  const p =
+    corrected === null ? ONE : fraction(waysToSpread(ranks, spread(doubled(sums)), onTaster), waysOf(k, n));
   return { ...value, p };
 }
 

@@ -1,3 +1,4 @@
+export { canBeCounted } from './chanceSums';
 export {
   friedman,
   friedmanByChance,
@@ -7,7 +8,7 @@ export {
   type Reached,
 } from './friedman';
 export { midranks, rankSums } from './midranks';
-export { canBeCounted, waysOf } from './permuted';
+export { waysOf } from './permuted';
 export { page, pageByChance, type Page } from './page';
 export { halfWidth, pairedMean, tastersFor, type PairedMean } from './pairedMean';
 export { signTest, wilcoxon, wilcoxonByChance, type Signs, type Wilcoxon } from './signedRanks';

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { runs } from '../../testing';
 import { toNumber } from '../fraction';
 import { friedman, midranks, page, pairedMean, signTest, wilcoxon, wilcoxonByChance } from '.';
-import { ordersOf } from './permuted';
+import { spread, sumsByChance, waysToSpread } from './chanceSums';
+import { doubled, ordersOf, waysOf } from './permuted';
 
 /** Every way in which a panel's ranks can fall, one by one: slow, and nothing to get wrong. */
 function everyWay(panel: readonly (readonly number[])[]): (readonly number[])[][] {
@@ -35,6 +36,31 @@ describe('ranks', () => {
         expect(toNumber(page(ranks).p)).toBeCloseTo(share(trend), 12);
       }),
       runs(211),
+    ));
+  const larger = fc
+    .tuple(fc.integer({ min: 3, max: 5 }), fc.integer({ min: 1, max: 14 }))
+    .chain(([samples, tasters]) =>
+      fc.array(fc.array(fc.integer({ min: 1, max: 9 }), { minLength: samples, maxLength: samples }), {
+        minLength: Math.min(tasters, samples === 5 ? 5 : 14),
+        maxLength: Math.min(tasters, samples === 5 ? 5 : 14),
+      }),
+    );
+  it('spread in as many ways when what is settled is dropped on the way as when every sum is kept', () =>
+    fc.assert(
+      fc.property(larger, fc.double({ min: 0, max: 1.2, noNaN: true }), (panel, share) => {
+        const ranks = panel.map(midranks);
+        const all = sumsByChance(ranks);
+        const most = Math.max(...all.map(({ sums }) => spread(sums)));
+        const least = Math.round(share * most);
+        const kept = all
+          .filter(({ sums }) => spread(sums) >= least)
+          .reduce((sum, { ways }) => sum + ways, 0n);
+        expect(waysToSpread(ranks, least)).toBe(kept);
+        expect(all.reduce((sum, { ways }) => sum + ways, 0n)).toBe(waysOf(panel[0]!.length, panel.length));
+        const own = spread(doubled(sumsOf(ranks)));
+        expect(waysToSpread(ranks, own)).toBeGreaterThan(0n);
+      }),
+      runs(213),
     ));
   it('say the same whatever the samples are called', () =>
     fc.assert(
