@@ -18,12 +18,15 @@ import {
   ValidateNested,
 } from 'class-validator';
 import type { NutritionPanel, OwnIngredient } from '@omniarton/core/catalogue';
+import { KEPT_TOPICS } from '@omniarton/core/kitchen';
 import type {
   Avoided,
   Binned,
   HouseBlend,
   HouseRecipe,
   JarPart,
+  KeptFigure,
+  KeptTopic,
   KitchenDocument,
   KitchenLearning,
   LearntTime,
@@ -56,7 +59,7 @@ import type {
 } from '@omniarton/core/vocabulary';
 import { LabelReadDto } from './cupboard';
 import { MicrowaveDto, OvenDto, OwnPanDto } from './heat';
-import { DaysByName, INGREDIENT_ID, NAME_CHARS as NAME } from './limits';
+import { CanBeKept, DaysByName, INGREDIENT_ID, NAME_CHARS as NAME } from './limits';
 import { IsDay, OrNull } from './said';
 
 const MOST = 200;
@@ -178,6 +181,14 @@ class LearntTimeDto implements LearntTime {
   @IsDay() on!: string;
 }
 
+class KeptFigureDto implements KeptFigure {
+  @IsIn(KEPT_TOPICS) topic!: KeptTopic;
+  @Matches(INGREDIENT_ID) of!: string;
+  @CanBeKept() value!: number;
+  @IsInt() @Min(1) @Max(10_000) bakes!: number;
+  @IsDay() on!: string;
+}
+
 class LikelihoodDto implements Likelihood {
   @IsString() @MaxLength(NAME) cause!: string;
   @IsIn(SYMPTOMS) symptom!: SymptomId;
@@ -192,6 +203,11 @@ class KitchenLearningDto implements KitchenLearning {
   @ValidateNested({ each: true })
   @Type(() => LearntTimeDto)
   times!: readonly LearntTimeDto[];
+  @IsArray()
+  @ArrayMaxSize(MOST)
+  @ValidateNested({ each: true })
+  @Type(() => KeptFigureDto)
+  kept!: readonly KeptFigureDto[];
   @IsArray() @ArrayMaxSize(MOST_LEARNT) @IsUUID(undefined, { each: true }) forgotten!: readonly string[];
   @IsArray() @ArrayMaxSize(MOST_LEARNT) @IsUUID(undefined, { each: true }) trusted!: readonly string[];
   @IsObject() @DaysByName() since!: Readonly<Record<string, string>>;
@@ -204,7 +220,7 @@ class KitchenLearningDto implements KitchenLearning {
 
 /** What the recipes of a household share: who sits at the table, own ingredients, jars, weighed cups, tins and ovens. */
 export class KitchenDocumentDto implements KitchenDocument {
-  @Equals(3) schema!: 3;
+  @Equals(4) schema!: 4;
   @IsArray()
   @ArrayMaxSize(MOST)
   @ValidateNested({ each: true })

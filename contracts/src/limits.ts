@@ -9,13 +9,20 @@ export const INGREDIENT_ID = /^[a-z0-9-]{1,64}$/;
 
 /** A rule of our own: what holds of a value, and what is said where it doesn't. */
 const holds =
-  (name: string, validate: (value: unknown) => boolean, says: string): PropertyDecorator =>
+  (
+    name: string,
+    validate: (value: unknown, of: Readonly<Record<string, unknown>>) => boolean,
+    says: string,
+  ): PropertyDecorator =>
   (target, property) =>
     registerDecorator({
       name,
       target: target.constructor,
       propertyName: property as string,
-      validator: { validate, defaultMessage: () => says },
+      validator: {
+        validate: (value, said) => validate(value, (said?.object ?? {}) as Readonly<Record<string, unknown>>),
+        defaultMessage: () => says,
+      },
     });
 
 const isObject = (value: unknown): value is object => typeof value === 'object' && value !== null;
@@ -40,6 +47,15 @@ export const DaysByName = (): PropertyDecorator =>
       Object.entries(value).length <= MOST_NAMES &&
       Object.entries(value).every(([name, day]) => name.length <= 200 && DAY.test(String(day))),
     '$property holds a day for each name',
+  );
+
+/** A figure that dockets count with: a factor that leaves an ingredient in the bake, or degrees beside the usual ones. */
+export const CanBeKept = (): PropertyDecorator =>
+  holds(
+    'canBeKept',
+    (value, { topic }) =>
+      typeof value === 'number' && (topic === 'done' ? Math.abs(value) <= 10 : value >= 0.4 && value <= 2.5),
+    '$property is a factor from 0.4 to 2.5, or of done up to 10 °C either way',
   );
 
 /** An object whose keys are of a list and whose values are yes or no. */

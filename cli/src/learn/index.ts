@@ -8,8 +8,8 @@ import {
   type BakeNotes,
   type KitchenDocument,
 } from '@omniarton/core/kitchen';
-import { layOut } from '@omniarton/core/larder';
-import { learn, loggedBake, type LoggedBake, type Taken } from '@omniarton/core/next';
+import { learn, learntAtHome, type KeptBake, type Learnt, type LoggedBake } from '@omniarton/core/next';
+import { upcastTasting, type TastingDocument } from '@omniarton/core/taste';
 import { FAMILIES, type FamilyId } from '@omniarton/core/vocabulary';
 import { UsageError } from '../usageError';
 
@@ -21,12 +21,11 @@ const numberOf = (value: unknown): number | null =>
   typeof value === 'number' && Number.isFinite(value) ? value : null;
 const textOf = (value: unknown): string | null => (typeof value === 'string' ? value : null);
 
-/** A household's file of everything: its bakes with the dockets that they were baked from, in its own kitchen. */
-function fromEverything(file: Raw): { readonly bakes: readonly LoggedBake[]; readonly taken: Taken } {
+/** A household's file of everything: its bakes with the dockets that they were baked from, its tastings, its own kitchen. */
+function fromEverything(file: Raw): readonly Learnt[] {
   const kitchen: KitchenDocument = file['kitchen'] ? upcastKitchen(file['kitchen'] as object) : EMPTY_KITCHEN;
   const dockets = new Map(objects(file['dockets']).map((one) => [one['id'], one]));
-  const laid = layOut({ ...kitchen, recipes: [] }, {}, 'cli', []).kitchen;
-  const bakes = objects(file['bakes']).flatMap((one): LoggedBake[] => {
+  const bakes = objects(file['bakes']).flatMap((one): KeptBake[] => {
     const {
       docket: docketId,
       notes,
@@ -39,11 +38,12 @@ function fromEverything(file: Raw): { readonly bakes: readonly LoggedBake[]; rea
     const kept = dockets.get(docketId)?.['doc'] as { docket: object } | undefined;
     if (!kept) return [];
     const docket = upcastDocket(kept.docket);
-    return [
-      loggedBake({ id: String(one['id']), recipe: String(one['recipe']), docket, notes, imported }, laid),
-    ];
+    return [{ id: String(one['id']), recipe: String(one['recipe']), docket, notes, imported }];
   });
-  return { bakes, taken: kitchen.learning };
+  const tastings = objects(file['tastings']).map((one) =>
+    upcastTasting<TastingDocument>(one['doc'] as object),
+  );
+  return learntAtHome(bakes, tastings, kitchen).learnt;
 }
 
 /** A bake in one row: what was foretold, and what was written down. */
@@ -73,6 +73,8 @@ function fromRow(row: Raw, at: number): LoggedBake {
       stretch: 1,
     },
     learntFactor: 1,
+    kept: [],
+    justRight: {},
     family,
     oven: textOf(row['oven']),
     tin: textOf(row['tin']) ?? 'pieces',
@@ -96,10 +98,7 @@ export function learnShape(file: string, text: string): object {
   }
   if (typeof parsed !== 'object' || parsed === null) throw new UsageError(`${file}: holds no bakes`);
   const whole = parsed as Raw;
-  if (Array.isArray(whole['dockets'])) {
-    const { bakes, taken } = fromEverything(whole);
-    return { learnt: learn(bakes, taken).learnt };
-  }
+  if (Array.isArray(whole['dockets'])) return { learnt: fromEverything(whole) };
   const rows = Array.isArray(parsed) ? objects(parsed) : objects(whole['bakes']);
   if (rows.length === 0) throw new UsageError(`${file}: holds no bakes`);
   return { learnt: learn(rows.map(fromRow), NOTHING_LEARNT).learnt };

@@ -23,6 +23,7 @@ import { timesOf } from './times';
 import { stepByStep, writeMethod } from './written';
 import { breachesOf, guardDocket, outgoingLines, readForSure, type Breach } from './outgoing';
 import { judgeWork } from './judgement';
+import { keptOf } from './learnt';
 import { none, type Planned, type Work } from './plan';
 import { WHOLE_WARNINGS } from './warnings';
 import type { Docket, DocketBake, DocketBowl, DocketPart, Outcome } from './types';
@@ -285,6 +286,7 @@ export function assemble(
     guard,
     rest,
     bake,
+    kept: keptOf(parts, work),
     ...howItGoes(work, profile, rest, bake),
     tins: tins.kinds,
     bowl: atBowl(main, family, catalogue),

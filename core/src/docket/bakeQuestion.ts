@@ -6,6 +6,7 @@ import type { OvenSetting } from '../kitchen';
 import { heats, readProcess, shows, type BakeFacts, type Process } from '../process';
 import { weighLines, type Recipe } from '../read';
 import { mainPart, type Balanced } from './assemble';
+import { doneAsLearnt, learntHere } from './learnt';
 import type { Work } from './plan';
 
 /** What goes into the oven as one: the part that it is known by, or all parts of a bake that is filled before. */
@@ -85,18 +86,12 @@ function asCooked(profile: Profile, process: Process, { recipe, catalogue }: Wor
   return media.has('oven') || said === undefined ? profile : { ...profile, cooked: said };
 }
 
-/** What the kitchen has taken over of what was learnt of this kind of bake in this oven. */
-function learntHere({ kitchen, request, family }: Work): BakeQuestion['learnt'] {
-  const oven = ovenOf(kitchen, request.ovenId)?.name ?? null;
-  return (kitchen.learnt ?? []).filter((one) => one.oven === oven && one.family === family);
-}
-
 /** What the oven is asked about a conversion. */
 export function bakeQuestion(balanced: Balanced, ofFamily: Profile, work: Work): BakeQuestion {
   const { request, kitchen, recipe } = work;
   const process = readProcess(recipe, kitchen);
   const facts = process.bake;
-  const profile = asCooked(ofFamily, process, work);
+  const profile = doneAsLearnt(asCooked(ofFamily, process, work), work);
   const baked = bakedParts(balanced, profile, work);
   const oven = request.oven ?? dialOf(facts, profile, baked, work);
   const dial = oven?.celsius ?? facts?.ovenCelsius ?? profile.usualOven;

@@ -9,6 +9,7 @@ import type { FamilyId } from '../vocabulary';
 import { assemble, type Balanced } from './assemble';
 import { toBake } from './bake';
 import { bakeQuestion } from './bakeQuestion';
+import { asLearnt } from './learnt';
 import { foldedTins, linesWithFolded } from './folded';
 import { keyOf, remembered, type Memory } from './memory';
 import { familyOfPart, isGlaze, onlyThickens, whipsWhites } from './partFamily';
@@ -34,7 +35,7 @@ export function balance(work: Work, family: FamilyId, answer: BlendOutcome): Bal
       convertPart(
         part,
         familyOfPart(part, family, work),
-        { request, catalogue, route, blend },
+        { request: asLearnt(request, work, familyOfPart(part, family, work)), catalogue, route, blend },
         {
           thickens: onlyThickens(part, work),
           whipsWhites: whipsWhites(part, work),

@@ -3,6 +3,7 @@ import { heats, shows } from '../process';
 import { say } from '../words';
 import { NEVER_ANSWERED } from '../vocabulary';
 import { bakeTimeWords } from './heatWords';
+import { learntWords } from './learnt';
 import { ovenWords } from './ovenWords';
 import { sayDuration, sayMinutes, saySpan } from './sayMinutes';
 import { sayDial, sayHeat, sayTin, systemOf, type MeasureSystem } from './system';
@@ -17,8 +18,8 @@ export interface DocketHead {
   readonly tin: string | null;
   /** Null on dockets that are older than this. */
   readonly times: DocketTimes | null;
-  /** Where a learnt number entered: "64 → 70 minutes: your oven, 5 bakes"; null: nowhere. */
-  readonly learnt: string | null;
+  /** Where learnt numbers entered: "64 → 70 minutes: your oven, 5 bakes". */
+  readonly learnt: readonly string[];
 }
 
 const HELPINGS = /^(?:people|persons|servings?|helpings?|portions?)$/i;
@@ -111,13 +112,6 @@ function tinWords(pan: PanSize, stage: DocketStage | undefined, system: MeasureS
   return pan.count > 1 ? `${pan.count} ${name}${name.endsWith('s') ? '' : 's'}` : name;
 }
 
-function learntWords({ bake: { minutes, learnt, oven } }: Docket): string | null {
-  if (!minutes || !learnt) return null;
-  const [was, is] = [minutes.central / learnt.factor, minutes.central].map(Math.round) as [number, number];
-  const bakes = learnt.bakes === 1 ? 'one bake' : `${learnt.bakes} bakes`;
-  return was === is ? null : `${was} → ${is} minutes: ${oven?.name ?? 'your oven'}, ${bakes}`;
-}
-
 /** Head of a docket in the measures of its page, or in those that are asked for. */
 export function headOf(docket: Docket, system = systemOf(docket.locale)): DocketHead {
   const { bake, stages = [], mainStage } = docket;
@@ -170,7 +164,7 @@ export const makingLines = ({ makes, heat, tin, times, learnt }: DocketHead): st
   ...(makes === null ? [] : [`Makes ${makes.replace(/^for /, 'enough for ')}`]),
   ...(tin === null ? [] : [`In: ${tin}`]),
   ...heatLines(heat),
-  ...(learnt === null ? [] : [learnt]),
+  ...learnt,
   ...(times === null ? [] : [`${sayDuration(times.total)} in all, ${sayDuration(times.handsOn)} of it work`]),
 ];
 

@@ -3,7 +3,7 @@ import type { Account, Balance, BowlDoses, Finding, JudgedPart, Shift } from '..
 import type { TextureEstimate } from '../texture';
 import type { GuardReport } from '../guard';
 import type { Anchored, Browning } from '../heat';
-import type { Oven, PanSize } from '../kitchen';
+import type { KeptFigure, Oven, PanSize } from '../kitchen';
 import type { Medium } from '../process';
 import type { Range } from '../quantity';
 import type { Said } from '../words';
@@ -254,6 +254,8 @@ export interface Docket {
   readonly judgement?: Judgement | null;
   /** The one question that it hangs on; null: none. */
   readonly ask?: DocketAsk | null;
+  /** Figures of what the kitchen has learnt that entered it, beside its time's. Missing on dockets that are older than this. */
+  readonly kept?: readonly KeptFigure[];
 }
 
 /** What may come of a conversion other than a docket, with what could be let go. */

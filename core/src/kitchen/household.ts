@@ -93,7 +93,7 @@ export interface Microwave {
 
 /** Everything of a household that its recipes share: one document, read whole. */
 export interface KitchenDocument {
-  readonly schema: 3;
+  readonly schema: 4;
   readonly people: readonly Person[];
   readonly ingredients: readonly OwnIngredient[];
   readonly recipes: readonly HouseRecipe[];
@@ -112,7 +112,7 @@ export interface KitchenDocument {
 }
 
 export const EMPTY_KITCHEN: KitchenDocument = {
-  schema: 3,
+  schema: 4,
   people: [],
   ingredients: [],
   recipes: [],

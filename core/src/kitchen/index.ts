@@ -43,7 +43,17 @@ export {
   type VariantOf,
 } from './bakeNotes';
 export type { Avoided, Needs } from './needs';
-export { NOTHING_LEARNT, tinKind, type KitchenLearning, type LearntTime, type Likelihood } from './learning';
+export {
+  KEPT_TOPICS,
+  keptValue,
+  NOTHING_LEARNT,
+  tinKind,
+  type KeptFigure,
+  type KeptTopic,
+  type KitchenLearning,
+  type LearntTime,
+  type Likelihood,
+} from './learning';
 export {
   EMPTY_RECIPE,
   EMPTY_REQUEST,

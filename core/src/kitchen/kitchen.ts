@@ -1,7 +1,7 @@
 import { INGREDIENTS, makeCatalogue, type Catalogue, type Ingredient, type Triple } from '../catalogue';
 import type { Avoidance, EggSize, Locale, Style } from '../vocabulary';
 import type { Microwave, Oven, Person, WeighedCup } from './household';
-import type { LearntTime } from './learning';
+import type { KeptFigure, LearntTime } from './learning';
 
 /** What is on hand of a flour, all its bags together. */
 export interface Stock {
@@ -41,6 +41,8 @@ export interface Kitchen {
   readonly locale: Locale | null;
   /** Times that the household took over from what was learnt. Missing in snapshots that are older than this. */
   readonly learnt?: readonly LearntTime[];
+  /** The other figures that it took over. Missing in snapshots that are older than this. */
+  readonly kept?: readonly KeptFigure[];
 }
 
 export const BUILT_IN_KITCHEN: Kitchen = {
@@ -67,18 +69,30 @@ function withOwnCup(one: Ingredient, { cupGrams }: WeighedCup): Ingredient {
   return { ...one, cup: { ...one.cup, [usual]: cup } };
 }
 
+/** An ingredient that drinks as it was learnt to. */
+function thirstier(one: Ingredient, factor: number): Ingredient {
+  if (!one.thirst) return one;
+  const [central, low, high] = one.thirst;
+  return { ...one, thirst: [central * factor, low * factor, high * factor] };
+}
+
 const merged = new WeakMap<Kitchen, Catalogue>();
 
-/** The product's catalogue with the household's entries and weighed cups laid over it. Made once for a snapshot. */
+/** The product's catalogue with the household's entries, weighed cups and learnt thirsts laid over it. Made once for a snapshot. */
 export function catalogueOf(kitchen: Kitchen): Catalogue {
   const weighed = kitchen.weighed.filter(({ inUse }) => inUse);
-  if (kitchen.ingredients.length === 0 && weighed.length === 0) return BUILT_IN_CATALOGUE;
+  const thirsts = kitchen.kept?.filter(({ topic }) => topic === 'thirst') ?? [];
+  if (kitchen.ingredients.length + weighed.length + thirsts.length === 0) return BUILT_IN_CATALOGUE;
   const known = merged.get(kitchen);
   if (known) return known;
   const byId = new Map([...INGREDIENTS, ...kitchen.ingredients].map((one) => [one.id, one]));
   for (const cup of weighed) {
     const one = byId.get(cup.ingredient);
     if (one) byId.set(one.id, withOwnCup(one, cup));
+  }
+  for (const { of, value } of thirsts) {
+    const one = byId.get(of);
+    if (one) byId.set(of, thirstier(one, value));
   }
   const made = makeCatalogue([...byId.values()]);
   merged.set(kitchen, made);

@@ -25,9 +25,35 @@ export interface Likelihood {
   readonly by: number;
 }
 
+/** What a docket can count with beside times: each is of one flour, or of one kind of bake. */
+export const KEPT_TOPICS = ['thirst', 'dose', 'done', 'sweetness', 'moistness'] as const;
+export type KeptTopic = (typeof KEPT_TOPICS)[number];
+
+/** A figure that the household took over from what was learnt: from then on it stands in the place of the table's. */
+export interface KeptFigure {
+  readonly topic: KeptTopic;
+  /** A flour of the catalogue for thirst, else a kind of bake. */
+  readonly of: string;
+  /** A factor on the table's own; of `done` degrees beside it, °C. */
+  readonly value: number;
+  /** So many bakes taught it. */
+  readonly bakes: number;
+  /** `YYYY-MM-DD`. */
+  readonly on: string;
+}
+
+/** A figure that was taken over; nothing on the table moves where none was. */
+export const keptValue = (
+  kept: readonly KeptFigure[] | undefined,
+  topic: KeptTopic,
+  of: string,
+  otherwise: number,
+): number => kept?.find((one) => one.topic === topic && one.of === of)?.value ?? otherwise;
+
 /** What a kitchen has taken over of what was learnt, and what somebody has said about what may be. */
 export interface KitchenLearning {
   readonly times: readonly LearntTime[];
+  readonly kept: readonly KeptFigure[];
   /** Bakes that teach nothing any more. */
   readonly forgotten: readonly string[];
   /** Bakes that teach, however far off they are. */
@@ -39,6 +65,7 @@ export interface KitchenLearning {
 
 export const NOTHING_LEARNT: KitchenLearning = {
   times: [],
+  kept: [],
   forgotten: [],
   trusted: [],
   since: {},

@@ -154,6 +154,7 @@ export function layOut(
     ovens,
     microwave,
     learnt: learning.times,
+    kept: learning.kept,
     cupboard: bags.length > 0 ? stockOf(bags) : null,
     ingredients: doc.ingredients.map((own) => ingredientOfOwn(own, builtIn.byId.get(own.id))),
   };

@@ -3,6 +3,7 @@ export { fromTastingCsv, toTastingCsv, TastingCsvError } from './csv';
 export { clashesOf, holdsAsWritten, holdsOf, type Clash } from './holds';
 export { reachOf, type Reach } from './panel';
 export {
+  justRightOf,
   resultOf,
   type DifferenceResult,
   type JustRightResult,

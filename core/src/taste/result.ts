@@ -247,14 +247,34 @@ function ranked(
   };
 }
 
-function justRight(tasting: TastingDocument, all: readonly Given[]): TastingResult {
-  const samples = tasting.samples.flatMap((_, sample) => {
-    const marks = all.flatMap(({ tray, ballot }) => {
+/** What tasters said of each sample, 1 to 5, and how they liked it. */
+function justRightMarks(
+  tasting: TastingDocument,
+  all: readonly Given[],
+): readonly (readonly { readonly jar: number; readonly liking: number }[])[] {
+  return tasting.samples.map((_, sample) =>
+    all.flatMap(({ tray, ballot }) => {
       const { answer } = ballot;
       if (answer.kind !== 'just-right') return [];
       const cup = tray.cups.find((one) => one.sample === sample);
       return cup ? [{ jar: answer.marks[cup.code]!, liking: answer.liking[cup.code]! }] : [];
-    });
+    }),
+  );
+}
+
+/** Of a just-about-right tasting that is closed, what tasters said of each bake, 1 to 5; of another, nothing. */
+export function justRightOf(
+  tasting: TastingDocument,
+): readonly { readonly bake: string; readonly marks: readonly number[] }[] {
+  if (tasting.test !== 'just-right' || tasting.stage !== 'closed') return [];
+  return justRightMarks(tasting, given(tasting)).map((said, at) => ({
+    bake: tasting.samples[at]!.bake,
+    marks: said.map(({ jar }) => jar),
+  }));
+}
+
+function justRight(tasting: TastingDocument, all: readonly Given[]): TastingResult {
+  const samples = justRightMarks(tasting, all).flatMap((marks, sample) => {
     if (marks.length === 0) return [];
     const penalty = jarPenalty(
       marks.map(({ liking }) => liking),

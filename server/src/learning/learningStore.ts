@@ -1,7 +1,8 @@
 import type { Knex } from 'knex';
-import type { BakeDto } from '@omniarton/contracts';
+import type { BakeDto, TastingDto } from '@omniarton/contracts';
 import { upcastBake } from '@omniarton/core/kitchen';
 import type { LearntFrom } from '@omniarton/core/next';
+import { upcastTasting } from '@omniarton/core/taste';
 import { rowsOf } from '../db/json';
 import type { Scope } from '../http/scope';
 
@@ -19,6 +20,7 @@ const MOST = 5000;
 const LEARNT_FROM = `
   jsonb_build_object(
     'title', d.doc #> '{docket,title}',
+    'kept', coalesce(d.doc #> '{docket,kept}', '[]'),
     'family', d.doc #> '{docket,family}',
     'bake', jsonb_build_object(
       'minutes', d.doc #> '{docket,bake,minutes}',
@@ -57,6 +59,19 @@ export const learningStore = (db: Knex) => ({
       const { notes, imported } = upcastBake<BakeDto>(doc);
       return { id, recipe, docket, notes, imported };
     });
+  },
+
+  /** Its just-about-right tastings. */
+  async justRight({ householdId }: Scope) {
+    const rows = await rowsOf<Pick<Row, 'doc'>>(
+      db('tastings')
+        .where({ household_id: householdId })
+        .whereRaw("doc ->> 'test' = 'just-right'")
+        .orderBy('created_at', 'desc')
+        .limit(MOST)
+        .select('doc'),
+    );
+    return rows.map(({ doc }) => upcastTasting<TastingDto>(doc));
   },
 });
 

@@ -100,7 +100,7 @@ function Head({ docket }: { readonly docket: Docket }) {
 function Making({ docket, stale }: Props) {
   const { makes, tin, heat, times, learnt } = headOf(docket, useMeasures());
   const rest = [
-    ...(learnt === null ? [] : [learnt]),
+    ...learnt,
     ...(makes === null ? [] : [`makes ${makes.replace(/^for /, 'enough for ')}`]),
     ...(tin === null ? [] : [tin]),
     ...(times ? [`${sayDuration(times.total)} in all, ${sayDuration(times.handsOn)} of it work`] : []),

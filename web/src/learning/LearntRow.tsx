@@ -1,6 +1,6 @@
 import { styled } from 'styled-components';
 import type { LearningBake } from '@omniarton/contracts';
-import type { KitchenLearning, LearntTime } from '@omniarton/core/kitchen';
+import { KEPT_TOPICS, type KeptTopic, type KitchenLearning, type LearntTime } from '@omniarton/core/kitchen';
 import type { Learnt } from '@omniarton/core/next';
 import { Button } from '../ui/Button';
 import { Fold } from '../ui/Fold';
@@ -63,10 +63,10 @@ export function LearntRow({ learnt, learning, bakes, change }: Props) {
             </Row>
           </Notice>
         ) : null}
-        {time && learnt.moved ? <FromNowOn learnt={learnt} learning={learning} change={change} /> : null}
+        {learnt.moved ? <FromNowOn learnt={learnt} learning={learning} change={change} /> : null}
         <TaughtBy learnt={learnt} learning={learning} bakes={bakes} change={change} />
         <TaughtNothing learnt={learnt} learning={learning} bakes={bakes} change={change} />
-        {taught.length > 0 ? (
+        {taught.length > 0 && topic !== 'density' ? (
           <Row>
             <Button
               $weight="quiet"
@@ -82,35 +82,70 @@ export function LearntRow({ learnt, learning, bakes, change }: Props) {
   );
 }
 
-/** A time that dockets are to count with from now on; or no longer. */
+/** What dockets count with of it already, and how another value is put in its place (null: none). */
+function keptOf(
+  { topic, of, time, taught }: Learnt,
+  { times, kept }: KitchenLearning,
+): {
+  readonly held?: { readonly value: number; readonly bakes: number; readonly on: string };
+  readonly put: (value: number | null) => Partial<KitchenLearning>;
+} | null {
+  const now = { bakes: taught.length, on: today() };
+  if (time) {
+    const held = times.find((one) => sameTime(one, time));
+    const others = times.filter((one) => !sameTime(one, time));
+    return {
+      ...(held && { held: { ...held, value: held.factor } }),
+      put: (factor) => ({ times: factor === null ? others : [...others, { ...time, factor, ...now }] }),
+    };
+  }
+  const keeps = KEPT_TOPICS.find((one): one is KeptTopic => one === topic);
+  if (!keeps) return null;
+  const isIt = (one: KitchenLearning['kept'][number]) => one.topic === keeps && one.of === of;
+  const held = kept.find(isIt);
+  const others = kept.filter((one) => !isIt(one));
+  return {
+    ...(held && { held }),
+    put: (value) => ({ kept: value === null ? others : [...others, { topic: keeps, of, value, ...now }] }),
+  };
+}
+
+/** Less than this is the same figure. */
+const SAME = { factor: 0.005, celsius: 0.1 };
+
+/** A figure that dockets are to count with from now on; or no longer. */
 function FromNowOn({ learnt, learning, change }: Omit<Props, 'bakes'>) {
-  const { time, posterior, taught } = learnt;
-  const { times } = learning;
-  const held = times.find((one) => sameTime(one, time!));
-  const others = times.filter((one) => !sameTime(one, time!));
-  const factor = Number(posterior.middle.toFixed(3));
-  const take = () => change({ times: [...others, { ...time!, factor, bakes: taught.length, on: today() }] });
-  const example = `a bake of an hour: ${Math.round(60 * factor)} minutes`;
+  const { topic, posterior, time } = learnt;
+  const kept = keptOf(learnt, learning);
+  if (!kept) return null;
+  const { held, put } = kept;
+  const value = Number(posterior.middle.toFixed(3));
+  const same = topic === 'done' ? SAME.celsius : SAME.factor;
   return (
     <Row $gap={3}>
       {held ? (
         <>
           <Small>
-            Dockets count with {held.factor.toFixed(2)} × since {held.on} ({held.bakes} bakes).
+            Dockets count with {figureWords(topic, held.value)} since {held.on} (
+            {held.bakes === 1 ? 'one bake' : `${held.bakes} bakes`}).
           </Small>
-          {Math.abs(held.factor - factor) >= 0.005 ? (
-            <Button onPress={take}>Now {factor.toFixed(2)} ×</Button>
+          {Math.abs(held.value - value) >= same ? (
+            <Button onPress={() => change(put(value))}>Now {figureWords(topic, value)}</Button>
           ) : null}
-          <Button $weight="quiet" onPress={() => change({ times: others })}>
+          <Button $weight="quiet" onPress={() => change(put(null))}>
             No longer
           </Button>
         </>
       ) : (
         <>
-          <Button $weight="strong" onPress={take}>
+          <Button $weight="strong" onPress={() => change(put(value))}>
             From now on
           </Button>
-          <Small>{example}</Small>
+          <Small>
+            {time
+              ? `a bake of an hour: ${Math.round(60 * value)} minutes`
+              : `dockets count with ${figureWords(topic, value)}`}
+          </Small>
         </>
       )}
     </Row>
@@ -127,7 +162,9 @@ const bakeWords = (bakes: Props['bakes'], id: string, on: string) => {
 function TaughtBy({ learnt: { taught, topic }, learning, bakes, change }: Props) {
   if (taught.length === 0) return null;
   return (
-    <Fold name={`Taught by ${taught.length === 1 ? 'one bake' : `${taught.length} bakes`}`}>
+    <Fold
+      name={`Taught by ${topic === 'density' ? 'weighing it' : taught.length === 1 ? 'one bake' : `${taught.length} bakes`}`}
+    >
       <ul>
         {taught.map(({ bake, on, value }) => (
           <li key={bake}>
@@ -135,13 +172,15 @@ function TaughtBy({ learnt: { taught, topic }, learning, bakes, change }: Props)
               <span>
                 {bakeWords(bakes, bake, on)}: {figureWords(topic, value)}
               </span>
-              <Button
-                $weight="quiet"
-                aria-label={`Forget ${bakeWords(bakes, bake, on)}`}
-                onPress={() => change({ forgotten: [...without(learning.forgotten, bake), bake] })}
-              >
-                Forget it
-              </Button>
+              {bakes.has(bake) ? (
+                <Button
+                  $weight="quiet"
+                  aria-label={`Forget ${bakeWords(bakes, bake, on)}`}
+                  onPress={() => change({ forgotten: [...without(learning.forgotten, bake), bake] })}
+                >
+                  Forget it
+                </Button>
+              ) : null}
             </Row>
           </li>
         ))}

@@ -14,6 +14,15 @@ export const TOPIC_WORDS: Readonly<Record<Topic, { readonly name: string; readon
   },
   dose: { name: 'How much binder', wants: 'how a bake was judged, and whether it was tough or crumbly' },
   done: { name: 'When it is done', wants: 'a thermometer in the middle as it came out, and a judgement' },
+  sweetness: {
+    name: 'How sweet you like it',
+    wants: 'a blind tasting that asks whether its sweetness is just right',
+  },
+  moistness: {
+    name: 'How moist you like it',
+    wants: 'a blind tasting that asks whether its moistness is just right',
+  },
+  density: { name: 'What a cup of your bags holds', wants: 'a cup of it weighed, on the page of flours' },
 };
 
 export const LEARNT_TOPICS = Object.keys(TOPIC_WORDS) as readonly Topic[];
@@ -21,33 +30,41 @@ export const LEARNT_TOPICS = Object.keys(TOPIC_WORDS) as readonly Topic[];
 const familyName = (id: string): string => FAMILY_NAMES[id as FamilyId] ?? id;
 const plainName = (id: string): string => id.replaceAll('-', ' ');
 
+const OF_A_KIND: ReadonlySet<Topic> = new Set<Topic>(['dose', 'done', 'sweetness', 'moistness']);
+
 /** What it is of. */
 export function ofWords({ topic, of, time }: Learnt): string {
   if (time) return `${familyName(time.family)}, ${plainName(time.tin)}, ${time.oven ?? 'the oven'}`;
-  if (topic === 'dose' || topic === 'done') return familyName(of);
+  if (OF_A_KIND.has(topic)) return familyName(of);
   return plainName(of);
 }
 
 const percent = (factor: number): string => `${Math.round(Math.abs(factor - 1) * 100)} %`;
 
 /** A figure of a topic. */
-export const figureWords = (topic: Topic, value: number): string =>
-  topic === 'offset' || topic === 'done'
+export function figureWords(topic: Topic, value: number): string {
+  if (topic === 'density') return `${value.toFixed(0)} g`;
+  return topic === 'offset' || topic === 'done'
     ? `${value > 0 ? '+' : value < 0 ? '−' : ''}${Math.abs(value).toFixed(topic === 'done' ? 1 : 0)} °C`
     : `${value.toFixed(2)} ×`;
+}
 
-const MORE: Readonly<Record<Topic, readonly [more: string, less: string]>> = {
+const MORE: Readonly<Record<Exclude<Topic, 'density'>, readonly [more: string, less: string]>> = {
   time: ['takes % longer than such bakes do', 'takes % less time than such bakes do'],
   offset: ['runs % hotter than its dial', 'runs % cooler than its dial'],
   thirst: ['drinks % more than the table says', 'drinks % less than the table says'],
   dose: ['bears % more binder than is usual', 'wants % less binder than is usual'],
   done: ['is liked % further done', 'is liked % less done'],
+  sweetness: ['is wished % sweeter', 'is wished % less sweet'],
+  moistness: ['is wished with % more liquid', 'is wished with % less liquid'],
 };
 
 /** What is believed now, in a sentence without a full stop. */
 export function believedWords(learnt: Learnt): string {
   const { topic, posterior, moved, taught } = learnt;
   if (taught.length === 0) return 'nothing has taught it yet';
+  if (topic === 'density')
+    return `a cup of it holds ${figureWords(topic, posterior.middle)}; the weighing itself counts while the bag is open`;
   if (!moved) return `${taught.length === 1 ? 'one bake' : `${taught.length} bakes`}: too few to move it`;
   const celsius = topic === 'offset' || topic === 'done';
   const off = celsius ? posterior.middle : posterior.middle - 1;

@@ -2,11 +2,12 @@ export { seenSum, sumOf, NOTHING, type Belief, type Sum } from './belief';
 export { FOUR_OF_FIVE, PRIORS, SEEN } from './data/priors';
 export { learn, learntTime, type Learning } from './learn';
 export { timeSum } from './lessons';
-export { loggedBake, type LearntFrom } from './logged';
+export { learntAtHome } from './household';
+export { loggedBake, type KeptBake, type LearntFrom } from './logged';
 export { simulatedKitchen, trueFactor, type SimulatedKitchen, type Temper } from './simulated';
 export {
   NOTHING_TAKEN,
-  TOPICS,
+  type BakeTopic,
   type Believed,
   type Learnt,
   type LoggedBake,

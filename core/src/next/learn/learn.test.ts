@@ -28,6 +28,8 @@ const bake = (
   notes: { ...emptyNotes(on), ovenCelsius: 175, ...part },
   foretold: { minutes: { low: 45, central: 50, high: 55 }, ovenCelsius: 175, stretch: 1 },
   learntFactor: 1,
+  kept: [],
+  justRight: {},
   family: 'loaf',
   oven: 'small',
   tin: 'loaf',

@@ -3,7 +3,9 @@ import { FOUR_OF_FIVE, PRIORS } from './data/priors';
 import { LESSONS, type Lesson } from './lessons';
 import {
   NOTHING_TAKEN,
-  TOPICS,
+  BAKE_TOPICS,
+  TASTED_TOPICS,
+  type BakeTopic,
   type Believed,
   type Learnt,
   type LoggedBake,
@@ -15,7 +17,7 @@ import {
 } from './types';
 
 /** Logarithms are shown as factors. */
-const AS_FACTOR: ReadonlySet<Topic> = new Set<Topic>(['time', 'thirst', 'dose']);
+const AS_FACTOR: ReadonlySet<Topic> = new Set<Topic>(['time', 'thirst', 'dose', ...TASTED_TOPICS]);
 
 /** What looks further from what is believed than so many of its own spreads is asked about first. */
 const ASK_BEYOND = 2;
@@ -59,7 +61,7 @@ function spreads(bakes: readonly LoggedBake[]): SpreadOf {
 
 const refusalOf = (
   bake: LoggedBake,
-  topic: Topic,
+  topic: BakeTopic,
   of: string,
   { forgotten, since }: Taken,
 ): string | null => {
@@ -82,24 +84,26 @@ export function learn(bakes: readonly LoggedBake[], taken: Taken = NOTHING_TAKEN
   const spreadOf = spreads(bakes);
   const followed = new Map<string, Followed>();
   let belief = NOTHING;
-  const follow = (topic: Topic, { of, sum, time }: Lesson): Followed => {
+  const follow = (topic: BakeTopic, { of, sum, time }: Lesson): Followed => {
     const key = `${topic}/${of}`;
     const its = followed.get(key) ?? { sum, time: time ?? null, taught: [], refused: [], off: [] };
     followed.set(key, its);
     return its;
   };
-  const take = (bake: LoggedBake, topic: Topic, lesson: Lesson): void => {
+  const take = (bake: LoggedBake, topic: BakeTopic, lesson: Lesson): void => {
     const on = bake.notes.bakedOn;
     const its = follow(topic, lesson);
     const refuse = (why: string, ask: boolean) => void its.refused.push({ bake: bake.id, on, why, ask });
     const refusal = refusalOf(bake, topic, lesson.of, taken);
     if (refusal !== null) return refuse(refusal, false);
     if (lesson.kind === 'refused') return refuse(lesson.why, false);
+    const trusted = taken.trusted.includes(bake.id);
+    if (lesson.doubt !== undefined && !trusted) return refuse(lesson.doubt, true);
     const before = sumOf(belief, lesson.sum, spreadOf);
     const z = (lesson.value - before.mean) / Math.hypot(before.sd, lesson.sd);
     const value = AS_FACTOR.has(topic) ? Math.exp(lesson.value) : lesson.value;
     its.off.push({ taught: { bake: bake.id, on, value }, z });
-    if (Math.abs(z) > ASK_BEYOND && !taken.trusted.includes(bake.id))
+    if (Math.abs(z) > ASK_BEYOND && !trusted)
       return refuse('it is further off than such a bake should be: learn it anyway?', true);
     belief = seenSum(belief, lesson.sum, lesson.value, lesson.sd, spreadOf);
     its.taught.push({ bake: bake.id, on, value });
@@ -108,7 +112,7 @@ export function learn(bakes: readonly LoggedBake[], taken: Taken = NOTHING_TAKEN
     a.notes.bakedOn < b.notes.bakedOn ? -1 : a.notes.bakedOn > b.notes.bakedOn ? 1 : 0,
   );
   for (const bake of oldestFirst)
-    for (const topic of TOPICS) {
+    for (const topic of BAKE_TOPICS) {
       const lesson = LESSONS[topic](bake);
       if (lesson) take(bake, topic, lesson);
     }

@@ -1,14 +1,17 @@
+import { keptValue, type KeptTopic, type Moment } from '../../kitchen';
 import { BELIEVED_RATIOS, SAME_OVEN } from '../../log';
 import type { SymptomId } from '../../vocabulary';
-import { SEEN } from './data/priors';
+import { SEEN, STEPS_OF_FIVE } from './data/priors';
 import type { Sum } from './belief';
-import type { LoggedBake, OfTime, Topic } from './types';
+import type { BakeTopic, LoggedBake, OfTime, TastedTopic } from './types';
 
 /** What a bake says of a topic: a sum of quantities, seen to be so much; or why it says nothing. */
-export type Lesson = { readonly of: string; readonly sum: Sum; readonly time?: OfTime } & (
-  | { readonly kind: 'seen'; readonly value: number; readonly sd: number }
-  | { readonly kind: 'refused'; readonly why: string }
-);
+export type Lesson = { readonly of: string; readonly sum: Sum; readonly time?: OfTime } &
+  /** `doubt`: why somebody is asked before it counts. */
+  (
+    | { readonly kind: 'seen'; readonly value: number; readonly sd: number; readonly doubt?: string }
+    | { readonly kind: 'refused'; readonly why: string }
+  );
 
 const UNDER: ReadonlySet<SymptomId> = new Set<SymptomId>([
   'raw',
@@ -24,6 +27,33 @@ const TOO_LITTLE: ReadonlySet<SymptomId> = new Set<SymptomId>(['crumbly', 'falls
 
 const saw = ({ notes }: LoggedBake, those: ReadonlySet<SymptomId>): boolean =>
   notes.seen.some(({ symptom }) => those.has(symptom));
+
+/** A figure that the bake was foretold with already, as a logarithm: what it says is on top of that. */
+const already = ({ kept }: LoggedBake, topic: KeptTopic, of: string): number =>
+  Math.log(keptValue(kept, topic, of, 1));
+
+/** Half a day: a step back by more is midnight. */
+const MIDNIGHT = 12 * 60;
+const minuteOf = ({ at }: Moment): number => Number(at.slice(0, 2)) * 60 + Number(at.slice(3, 5));
+
+/** What was written down later stands earlier on the clock: it was put back, or another device's went otherwise. */
+const clockJumped = ({ notes: { moments } }: LoggedBake): boolean =>
+  moments.some((one, at) => {
+    const back = at === 0 ? 0 : minuteOf(moments[at - 1]!) - minuteOf(one);
+    return back > 0 && back < MIDNIGHT;
+  });
+
+/** So many scales that all stand on one end judge nothing. */
+const JUDGED = 4;
+const ENDS: ReadonlySet<number> = new Set([1, 9]);
+
+/** Why marks are no judgement; undefined: they are one. */
+function sameMarks({ notes: { looks } }: LoggedBake): string | undefined {
+  const marks = looks.flatMap((look) => Object.values(look.marks));
+  return marks.length >= JUDGED && new Set(marks).size === 1 && ENDS.has(marks[0]!)
+    ? `every scale stands on ${marks[0]!}: was it judged?`
+    : undefined;
+}
 
 const NAMELESS = 'the oven';
 
@@ -56,6 +86,7 @@ function time(bake: LoggedBake): Lesson | null {
   const { oven, tin, family } = bake;
   const about = { of: timeOf(bake), sum: timeSum(bake), time: { oven, tin, family } };
   const refused = (why: string): Lesson => ({ kind: 'refused', ...about, why });
+  if (clockJumped(bake)) return refused('the clock jumped while it was baked');
   if (ovenCelsius !== null && dial !== null && Math.abs(ovenCelsius - dial) > SAME_OVEN)
     return refused('the dial stood elsewhere than on the docket');
   if (ovenOff(bake)) return refused('the thermometer stood elsewhere than the dial');
@@ -95,7 +126,9 @@ function thirst(bake: LoggedBake): Lesson | null {
   return {
     kind: 'seen',
     ...about,
-    value: Math.log((thirstGrams + more) / thirstGrams),
+    value:
+      Math.log((thirstGrams + more) / thirstGrams) +
+      flours.reduce((sum, { ingredient, share }) => sum + share * already(bake, 'thirst', ingredient), 0),
     sd: SEEN.batterGrams / thirstGrams,
   };
 }
@@ -118,6 +151,8 @@ function otherwise(bake: LoggedBake): string | null {
   return notes.cut === 'warm' ? 'it was cut warm' : null;
 }
 
+const doubted = (doubt: string | undefined): { readonly doubt?: string } => (doubt ? { doubt } : {});
+
 /** What a slight look, and a clear one, say of the dose, as a logarithm. */
 const SLIGHTLY = 0.2;
 const CLEARLY = 0.45;
@@ -134,8 +169,9 @@ function dose(bake: LoggedBake): Lesson | null {
   const about = { of: bake.family, sum: [[`dose/${bake.family}`, 1]] as const };
   const why = otherwise(bake);
   if (why !== null) return { kind: 'refused', ...about, why };
-  const value = howClearly(bake, TOO_LITTLE) - howClearly(bake, TOO_MUCH);
-  return { kind: 'seen', ...about, value, sd: SEEN.dose };
+  const value =
+    howClearly(bake, TOO_LITTLE) - howClearly(bake, TOO_MUCH) + already(bake, 'dose', bake.family);
+  return { kind: 'seen', ...about, value, sd: SEEN.dose, ...doubted(sameMarks(bake)) };
 }
 
 /** What under or over adds to a probe’s word, °C. */
@@ -145,16 +181,36 @@ function done(bake: LoggedBake): Lesson | null {
   const { probeCelsius } = bake.notes.measured;
   if (probeCelsius === null || bake.doneCelsius === null || bake.notes.looks.length === 0) return null;
   const of = bake.family;
-  const off = probeCelsius - bake.doneCelsius;
+  const off = probeCelsius - bake.doneCelsius + keptValue(bake.kept, 'done', of, 0);
   const value = off + (saw(bake, UNDER) ? SHIFT : saw(bake, OVER) ? -SHIFT : 0);
-  return { kind: 'seen', of, sum: [[`done/${of}`, 1]], value, sd: SEEN.done };
+  return { kind: 'seen', of, sum: [[`done/${of}`, 1]], value, sd: SEEN.done, ...doubted(sameMarks(bake)) };
 }
 
+/** What blind tasters say of one thing: its sugar or liquid is wished the other way, by so much a step of the five. */
+const tasted =
+  (topic: TastedTopic) =>
+  (bake: LoggedBake): Lesson | null => {
+    const marks = bake.justRight[topic];
+    if (!marks || marks.length === 0) return null;
+    const { step, sd } = STEPS_OF_FIVE[topic];
+    const off = marks.reduce((sum, mark) => sum + mark - JUST_RIGHT, 0) / marks.length;
+    return {
+      kind: 'seen',
+      of: bake.family,
+      sum: [[`${topic}/${bake.family}`, 1]],
+      value: already(bake, topic, bake.family) - step * off,
+      sd: sd / Math.sqrt(marks.length),
+    };
+  };
+const JUST_RIGHT = 3;
+
 /** What a bake says of each topic; null: nothing that was written down bears on it. */
-export const LESSONS: Readonly<Record<Topic, (bake: LoggedBake) => Lesson | null>> = {
+export const LESSONS: Readonly<Record<BakeTopic, (bake: LoggedBake) => Lesson | null>> = {
   time,
   offset,
   thirst,
   dose,
   done,
+  sweetness: tasted('sweetness'),
+  moistness: tasted('moistness'),
 };

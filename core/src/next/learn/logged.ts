@@ -6,7 +6,7 @@ import { FOUR_OF_FIVE } from './data/priors';
 import type { LoggedBake, ThirstShare } from './types';
 
 /** As much of a docket as a bake of it teaches by. */
-export type LearntFrom = Pick<Docket, 'title'> & {
+export type LearntFrom = Pick<Docket, 'title' | 'kept'> & {
   readonly family: Pick<Docket['family'], 'id'>;
   readonly bake: Pick<Docket['bake'], 'minutes' | 'ovenCelsius' | 'doneCelsius' | 'pan' | 'learnt'> & {
     readonly stretch: number | null;
@@ -15,7 +15,8 @@ export type LearntFrom = Pick<Docket, 'title'> & {
   readonly parts: readonly Pick<Docket['parts'][number], 'family' | 'blend' | 'accounts'>[];
 };
 
-interface Kept {
+/** A bake as it is kept, with its docket. */
+export interface KeptBake {
   readonly id: string;
   readonly recipe: string;
   readonly docket: LearntFrom;
@@ -38,7 +39,11 @@ function thirstShares(blend: LearntFrom['parts'][number]['blend'], kitchen: Kitc
 }
 
 /** A kept bake as it teaches. */
-export function loggedBake({ id, recipe, docket, notes, imported }: Kept, kitchen: Kitchen): LoggedBake {
+export function loggedBake(
+  { id, recipe, docket, notes, imported }: KeptBake,
+  justRight: LoggedBake['justRight'],
+  kitchen: Kitchen,
+): LoggedBake {
   const { title, family, bake, parts } = docket;
   const part = blendedPart(parts, family.id);
   const account = (name: string) => part?.accounts.find((one) => one.name === name)?.converted ?? null;
@@ -59,5 +64,7 @@ export function loggedBake({ id, recipe, docket, notes, imported }: Kept, kitche
     flours: part ? thirstShares(part.blend, kitchen) : [],
     binder: flour !== null && flour > 0 && binder !== null ? (100 * binder) / flour : null,
     imported,
+    kept: docket.kept ?? [],
+    justRight,
   };
 }

@@ -83,6 +83,8 @@ export function simulatedKitchen(seed: number): SimulatedKitchen {
       notes,
       foretold: { minutes: { low: 45, central: CENTRAL, high: 55 }, ovenCelsius: 175, stretch: 1 },
       learntFactor: 1,
+      kept: [],
+      justRight: {},
       family,
       oven: 'simulated',
       tin,

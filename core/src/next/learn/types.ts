@@ -1,4 +1,4 @@
-import { NOTHING_LEARNT, type BakeNotes, type KitchenLearning } from '../../kitchen';
+import { NOTHING_LEARNT, type BakeNotes, type KeptFigure, type KitchenLearning } from '../../kitchen';
 import type { Foretold } from '../../log';
 import type { FamilyId } from '../../vocabulary';
 
@@ -19,6 +19,10 @@ export interface LoggedBake {
   readonly foretold: Foretold;
   /** By what its docket had stretched the time already, for what was learnt before. */
   readonly learntFactor: number;
+  /** Other figures that its docket counted with already. */
+  readonly kept: readonly KeptFigure[];
+  /** Words of blind tasters on it, 1 to 5, 3 just about right; missing: nobody was asked. */
+  readonly justRight: Readonly<Partial<Record<TastedTopic, readonly number[]>>>;
   readonly family: FamilyId;
   /** The household's oven; null: none is named. */
   readonly oven: string | null;
@@ -34,15 +38,21 @@ export interface LoggedBake {
   readonly imported: boolean;
 }
 
-/** What a kitchen is learnt about. */
-export const TOPICS = ['time', 'offset', 'thirst', 'dose', 'done'] as const;
-export type Topic = (typeof TOPICS)[number];
+/** What just-about-right answers are learnt of. */
+export const TASTED_TOPICS = ['sweetness', 'moistness'] as const;
+export type TastedTopic = (typeof TASTED_TOPICS)[number];
 
-/** What a bake taught of a topic. */
+/** What bakes teach. */
+export const BAKE_TOPICS = ['time', 'offset', 'thirst', 'dose', 'done', ...TASTED_TOPICS] as const;
+export type BakeTopic = (typeof BAKE_TOPICS)[number];
+/** What a kitchen is learnt about: of bags by weighing a cup. */
+export type Topic = BakeTopic | 'density';
+
+/** What a bake taught of a topic, or a bag that was weighed. */
 export interface Taught {
   readonly bake: string;
   readonly on: string;
-  /** In the topic's unit: a factor for time, thirst and dose, else °C. */
+  /** In the topic's unit: a factor, of ovens and doneness °C, of a bag g a cup. */
   readonly value: number;
 }
 

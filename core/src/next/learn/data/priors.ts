@@ -19,6 +19,8 @@ export const PRIORS = {
   offset: { sd: 15, unit: '°C', source: 'household ovens, common practice', confidence: 'common-practice' },
   dose: { sd: 0.2, unit: 'logarithm', ...OURS },
   done: { sd: 1.5, unit: '°C', ...OURS },
+  sweetness: { sd: 0.12, unit: 'logarithm', ...OURS },
+  moistness: { sd: 0.06, unit: 'logarithm', ...OURS },
 } as const satisfies Readonly<Record<string, PriorRow>>;
 
 /** How far one bake, reading or judgement is off by chance. */
@@ -34,6 +36,15 @@ export const SEEN = {
   /** A probe in the middle as it comes out, °C. */
   done: 1.5,
 } as const;
+
+/** By how much less sugar (or liquid) a word of one step too much wishes it, as a logarithm, and how far one taster's word is off. Our judgement. */
+export const STEPS_OF_FIVE = {
+  sweetness: { step: 0.12, sd: 0.15 },
+  moistness: { step: 0.06, sd: 0.08 },
+} as const;
+
+/** A cup of one bag varies by so much from one filling to the next, as a logarithm. Common practice. */
+export const FILLING = 0.03;
 
 /** A table's low and high hold four of five. */
 export const FOUR_OF_FIVE = 1.2816;
