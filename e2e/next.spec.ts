@@ -59,12 +59,15 @@ test('learnt: a kitchen shows what its bakes taught, forgets one, and dockets co
   page,
 }) => {
   await bench.openDemo('Poppyseed lemon loaf');
-  await expect(bench.docket).toContainText('54');
+  // The demo counts with what its four loaves taught.
+  await expect(bench.docket).toContainText(/54 → 5[678] minutes: the right oven, 4 bakes/);
   const kitchen = page.url().replace(/\/recipe\/.*/, '');
   await page.goto(`${kitchen}/learnt`);
   const times = page.getByRole('region', { name: 'How long it takes' });
   const loaf = times.getByRole('listitem').filter({ hasText: 'muffin or quick bread, loaf' }).first();
   await expect(loaf).toContainText('takes 6 % longer');
+  await loaf.getByRole('button', { name: 'No longer' }).click();
+  await expect(loaf.getByRole('button', { name: 'From now on' })).toBeVisible();
   await loaf.getByText('Taught by 4 bakes').click();
   await loaf
     .getByRole('button', { name: /^Forget Poppyseed/ })
@@ -84,7 +87,7 @@ test('trial: half batches of a blend are planned, baked by their codes, and say 
 }) => {
   await bench.openDemo('Poppyseed lemon loaf');
   await bench.stage('Next');
-  await page.getByText('A designed trial of the blend').click();
+  await page.getByText('A designed trial').click();
   await page.getByLabel('Half batches').fill('4');
   await page.getByLabel('Half batches').press('Enter');
   await page.getByRole('button', { name: 'Plan it' }).click();
@@ -99,7 +102,7 @@ test('trial: half batches of a blend are planned, baked by their codes, and say 
   for (const [at, name] of codes.entries()) {
     if (at > 0) {
       await bench.stage('Next');
-      await page.getByText('A designed trial of the blend').click();
+      await page.getByText('A designed trial').click();
     }
     await page.getByRole('button', { name, exact: true }).click();
     await page.getByRole('heading', { name: 'This bake' }).waitFor();
@@ -110,7 +113,28 @@ test('trial: half batches of a blend are planned, baked by their codes, and say 
     await page.getByRole('button', { name: 'Write down a bake' }).waitFor();
   }
   await bench.stage('Next');
-  await page.getByText('A designed trial of the blend').click();
+  await page.getByText('A designed trial').click();
   await expect(page.getByText(/^Best, of these flours among themselves/)).toBeVisible();
   await expect(page.getByRole('img', { name: /^Marks foreseen over/ })).toBeVisible();
+});
+
+test('trial of how it is made: half batches go on the bake day, each as its own bake', async ({
+  bench,
+  page,
+}) => {
+  await bench.openDemo('Harbour ginger snaps');
+  await bench.stage('Next');
+  await page.getByText('A designed trial').click();
+  await page.getByRole('radio', { name: 'how it is made' }).click({ force: true });
+  await page.getByLabel('Half batches').fill('5');
+  await page.getByLabel('Half batches').press('Enter');
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  await expect(page.getByRole('button', { name: /^Bake \d{3}$/ })).toHaveCount(5);
+  await expect(page.getByRole('row').filter({ hasText: 'as now' }).first()).toBeVisible();
+  await bench.settled();
+  await page.getByLabel('All on the table at').fill('2027-06-25T16:00');
+  await page.getByLabel('All on the table at').press('Enter');
+  await page.getByRole('button', { name: 'Put these 5 on the bake day' }).click();
+  await page.getByRole('link', { name: '5 on the bake day' }).click();
+  await expect(page.getByRole('link', { name: /Harbour ginger snaps, trial \d{3}/ })).toHaveCount(5);
 });

@@ -159,7 +159,7 @@ function readOptions(values: ReturnType<typeof parse>['values'], positionals: re
     school: oneOf('school', values.school, BINDER_SCHOOLS) ?? EMPTY_REQUEST.school,
     sweetener: oneOf('sweetener', values.sweetener, Object.keys(SWEETENERS.rows)) ?? null,
     altitudeMetres: count('altitude', values.altitude, 0, HIGHEST_METRES) ?? 0,
-    chill: count('chill', values.chill, 0, LONGEST_CHILL) ?? null,
+    rest: count('chill', values.chill, 0, LONGEST_CHILL) ?? null,
     blend: {
       ...NO_WISHES,
       route: oneOf('route', values.route, ROUTES) ?? null,

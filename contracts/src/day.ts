@@ -47,6 +47,7 @@ class PlannedBakeDto implements PlannedBake {
   @IsUUID() id!: string;
   @IsUUID() recipe!: string;
   @IsClockTime() at!: string;
+  @IfSaid() @IsString() @MaxLength(10) trial?: string;
 }
 
 class AsleepDto implements Asleep {

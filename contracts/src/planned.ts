@@ -1,6 +1,8 @@
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
+  ArrayUnique,
+  Equals,
   IsArray,
   IsIn,
   IsInt,
@@ -12,7 +14,15 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import type { PlannedStudy, PlannedTrial, TrialRun } from '@omniarton/core/kitchen';
+import {
+  TRIAL_FACTORS,
+  type BlendTrial,
+  type PlannedStudy,
+  type ProcessTrial,
+  type TrialFactor,
+  type TrialFactorId,
+  type TrialRun,
+} from '@omniarton/core/kitchen';
 import { MARK_SCALES, type MarkScale } from '@omniarton/core/vocabulary';
 import { INGREDIENT_ID, NAME_CHARS } from './limits';
 
@@ -42,12 +52,23 @@ class TrialRunDto implements TrialRun {
   @IsArray()
   @ArrayMaxSize(4)
   @IsNumber({}, { each: true })
-  @Min(0, { each: true })
+  @Min(-1, { each: true })
   @Max(1, { each: true })
-  shares!: readonly number[];
+  at!: readonly number[];
 }
 
-export class PlannedTrialDto implements PlannedTrial {
+class PlannedDto {
+  @IsIn(MARK_SCALES) mark!: MarkScale;
+  @IsInt() @Min(0) @Max(2 ** 31) seed!: number;
+  @IsArray()
+  @ArrayMaxSize(MOST_RUNS)
+  @ValidateNested({ each: true })
+  @Type(() => TrialRunDto)
+  runs!: readonly TrialRunDto[];
+}
+
+export class BlendTrialDto extends PlannedDto implements BlendTrial {
+  @Equals('blend') kind!: 'blend';
   @IsArray() @ArrayMaxSize(4) @Matches(INGREDIENT_ID, { each: true }) flours!: readonly string[];
   @IsArray()
   @ArrayMaxSize(MOST_HELD)
@@ -56,11 +77,23 @@ export class PlannedTrialDto implements PlannedTrial {
   held!: readonly HeldShareDto[];
   @IsArray() @ArrayMaxSize(4) @IsNumber({}, { each: true }) lower!: readonly number[];
   @IsArray() @ArrayMaxSize(4) @IsNumber({}, { each: true }) upper!: readonly number[];
-  @IsIn(MARK_SCALES) mark!: MarkScale;
-  @IsInt() @Min(0) @Max(2 ** 31) seed!: number;
+}
+
+/** A tilt, or minutes of rest. */
+const MOST_SETTING = 10_000;
+
+class TrialFactorDto implements TrialFactor {
+  @IsIn(TRIAL_FACTORS) id!: TrialFactorId;
+  @IsNumber() @Min(0) @Max(MOST_SETTING) low!: number;
+  @IsNumber() @Min(0) @Max(MOST_SETTING) high!: number;
+}
+
+export class ProcessTrialDto extends PlannedDto implements ProcessTrial {
+  @Equals('process') kind!: 'process';
   @IsArray()
-  @ArrayMaxSize(MOST_RUNS)
+  @ArrayMaxSize(TRIAL_FACTORS.length)
+  @ArrayUnique(({ id }: TrialFactor) => id)
   @ValidateNested({ each: true })
-  @Type(() => TrialRunDto)
-  runs!: readonly TrialRunDto[];
+  @Type(() => TrialFactorDto)
+  factors!: readonly TrialFactorDto[];
 }

@@ -1,4 +1,4 @@
-import { Type } from 'class-transformer';
+import { Type, type TypeHelpOptions } from 'class-transformer';
 import {
   ArrayMaxSize,
   Equals,
@@ -69,7 +69,7 @@ import { NeedsDto } from './kitchen';
 import { BakeStartDto, PanSizeDto, TimedDto } from './heat';
 import { INGREDIENT_ID, MaxLines, NAME_CHARS, SaysOf } from './limits';
 import { LIMITS } from './paths';
-import { PlannedStudyDto, PlannedTrialDto } from './planned';
+import { PlannedStudyDto, BlendTrialDto, ProcessTrialDto } from './planned';
 import { IfSaid, IsClockTime, IsDay, OrNull } from './said';
 
 const LINE_ID = /^[\w-]{1,64}$/;
@@ -236,7 +236,7 @@ export class ConversionRequestDto implements ConversionRequest {
   @ValidateNested() @Type(() => BakeStartDto) start!: BakeStartDto;
   @OrNull() @IsUUID() ovenId!: string | null;
   @IsBoolean() microwave!: boolean;
-  @OrNull() @IsNumber() @Min(0) @Max(LONGEST_CHILL) chill!: number | null;
+  @OrNull() @IsNumber() @Min(0) @Max(LONGEST_CHILL) rest!: number | null;
   @OrNull() @ValidateNested() @Type(() => TimedDto) timed!: TimedDto | null;
 }
 
@@ -246,9 +246,14 @@ export class AsReadDto implements AsRead {
   @OrNull() @IsNumber() @Min(0) batchGrams!: number | null;
 }
 
+const trialType = (of?: TypeHelpOptions) => {
+  const { trial } = (of?.object ?? {}) as { readonly trial?: { readonly kind?: unknown } | null };
+  return trial?.kind === 'process' ? ProcessTrialDto : BlendTrialDto;
+};
+
 /** A recipe as it is kept: the words, the ids of its lines, what was put right by hand, and what is asked of it. */
 export class RecipeDocumentDto implements RecipeDocument {
-  @Equals(10) schema!: 10;
+  @Equals(11) schema!: 11;
   @ValidateNested() @Type(() => AsReadDto) asRead!: AsReadDto;
   @IsString() @MaxLength(LIMITS.textChars) @MaxLines() text!: string;
   @OrNull() @IsIn(LOCALES) locale!: Locale | null;
@@ -276,7 +281,7 @@ export class RecipeDocumentDto implements RecipeDocument {
   @OrNull() @ValidateNested() @Type(() => ServingDto) serving!: ServingDto | null;
   @OrNull() @ValidateNested() @Type(() => BakeNotesDto) bakeSheet!: BakeNotesDto | null;
   @OrNull() @ValidateNested() @Type(() => PlannedStudyDto) study!: PlannedStudyDto | null;
-  @OrNull() @ValidateNested() @Type(() => PlannedTrialDto) trial!: PlannedTrialDto | null;
+  @OrNull() @ValidateNested() @Type(trialType) trial!: BlendTrialDto | ProcessTrialDto | null;
 }
 
 type Same<A, B> = A extends B ? (B extends A ? true : never) : never;

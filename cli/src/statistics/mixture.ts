@@ -11,7 +11,7 @@ import {
   termsOf,
   toNumber,
   toText,
-  type MixtureFit,
+  type SurfaceFit,
   type Model,
 } from '@omniarton/core/statistics';
 
@@ -95,7 +95,7 @@ export interface FitInput {
 const modelIn = (words: string): Model =>
   /special cubic/i.test(words) ? 'special cubic' : /linear/i.test(words) ? 'linear' : 'quadratic';
 
-function lackShape({ pure, lack }: MixtureFit): object {
+function lackShape({ pure, lack }: SurfaceFit): object {
   return {
     ...(pure ? { pure_error_ss: pure.ss, df_pure_error: pure.df } : {}),
     ...(lack ? { lack_of_fit_ss: lack.ss, df_lack_of_fit: lack.df } : {}),

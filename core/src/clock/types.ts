@@ -144,6 +144,8 @@ export interface PlannedBake {
   readonly recipe: string;
   /** On the table, `YYYY-MM-DDTHH:mm` on the day's clocks. */
   readonly at: string;
+  /** As this half batch of its designed trial, by its code; missing: as it is. */
+  readonly trial?: string;
 }
 
 /** What a household says of its bake day. */

@@ -164,10 +164,16 @@ function docketRest(
   const long =
     own !== null && (own.minutes === null || own.minutes[1] >= ABOUT * Math.min(uptake, wanted[1]));
   const enough = long && (own.cold || !restCold);
-  const { chill } = request;
+  const { rest: asked } = request;
+  // What is cold is chilled for as long as was asked; else what rests at all rests so.
+  const rests = usual.cold ? chilled !== null : usual.minutes[1] > 0;
   const rest =
-    chill !== null && usual.cold && chilled !== null
-      ? { ...usual, minutes: [chill, chill] as const, ...(own?.cold ? { own: true } : {}) }
+    asked !== null && rests
+      ? {
+          ...usual,
+          minutes: [asked, asked] as const,
+          ...(own && own.cold === usual.cold ? { own: true } : {}),
+        }
       : enough
         ? { ...usual, minutes: own.minutes ?? usual.minutes, cold: own.cold, own: true }
         : usual;

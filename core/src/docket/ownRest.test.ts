@@ -25,6 +25,20 @@ describe('the rest of a docket', () => {
     expect(chills).toHaveLength(1);
     expect(chills[0]!.text).toMatch(/^Chill the dough for 30 minutes, or up to 2 days\.$/);
   });
+  it.each([
+    ['', 45],
+    ['Let the batter rest for 15 minutes.\n', 40],
+    ['', 0],
+  ])('of a batter is as long as was asked, whatever the recipe says: %j, %d minutes', (own, asked) => {
+    const { rest, method } = docketOf(
+      `Loaf\n200 g plain flour\n2 tsp baking powder\n120 g sugar\n2 eggs\n110 g oil\n240 g yogurt\nMethod\nWhisk all together.\n${own}Bake in a loaf tin at 175 °C for 50 minutes.`,
+      { rest: asked },
+    );
+    expect(rest.minutes).toEqual([asked, asked]);
+    const rests = method.filter(({ text }) => /\brest|\bstand/i.test(text)).map(({ text }) => text);
+    expect(rests).toHaveLength(asked === 0 ? 0 : 1);
+    if (asked > 0) expect(rests[0]).toContain(`${asked} minutes`);
+  });
   it('leaves milk to curdle for as long as that takes: no flour is in it', () => {
     const { method } = docketOf(
       'Cake\n300g SR flour\n300g sugar\n400ml soy milk\n120ml oil\n1 tbsp vinegar\nMethod\nMix milk and vinegar, leave 5 mins to curdle. Mix flour and sugar, add oil and the milk. 2 x 20cm tins lined. 30 mins at 180C.',

@@ -110,14 +110,14 @@ function toBuy(docket: Docket, { written, kitchen }: Work): string[] {
 /** The same flours, baked or chilled otherwise, where such a bake has that and nobody has set it already. */
 function otherwise(
   family: FamilyId,
-  { oven, chill }: ConversionRequest,
+  { oven, rest: asked }: ConversionRequest,
   { ask, docket: { bake, rest } }: { readonly ask: WayAsk; readonly docket: Docket },
 ): WayAsk[] {
   return BAKES_OTHERWISE.rows
     .filter(({ families }) => families.includes(family))
     .flatMap(({ id, cooler, chill: wanted }): WayAsk[] => {
       if (wanted !== null)
-        return chill === null && rest.chilled !== null && rest.minutes[0] < wanted
+        return asked === null && rest.chilled !== null && rest.minutes[0] < wanted
           ? [{ ...ask, otherwise: id, chill: wanted }]
           : [];
       const { ovenCelsius, fan } = bake;
@@ -149,12 +149,12 @@ export const takeWay = (
   { blend }: Pick<ConversionRequest, 'blend'>,
   { route, jar, school, oven, chill }: WayAsk,
 ): Pick<ConversionRequest, 'school' | 'pins' | 'blend'> &
-  Partial<Pick<ConversionRequest, 'oven' | 'chill'>> => ({
+  Partial<Pick<ConversionRequest, 'oven' | 'rest'>> => ({
   school,
   pins: [],
   blend: { ...blend, route: jar === null ? route : null, jar },
   ...(oven === null ? {} : { oven }),
-  ...(chill === null ? {} : { chill }),
+  ...(chill === null ? {} : { rest: chill }),
 });
 
 /**

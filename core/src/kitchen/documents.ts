@@ -1,5 +1,6 @@
 import type { BakeNotes } from './bakeNotes';
 import type { Needs } from './needs';
+import type { PlannedStudy, PlannedTrial } from './planned';
 import type {
   Aim,
   Avoidance,
@@ -9,7 +10,6 @@ import type {
   HandUnit,
   LabelFact,
   Locale,
-  MarkScale,
   PageKind,
   PanShape,
   PartKind,
@@ -216,8 +216,8 @@ export interface ConversionRequest {
   readonly ovenId: string | null;
   /** It is cooked in a microwave, whatever the recipe says. */
   readonly microwave: boolean;
-  /** Minutes in the cold for a dough that is rested cold; null: as the recipe or such a bake has it. */
-  readonly chill: number | null;
+  /** Minutes for which it rests before the heat: in the cold where such a dough rests cold; null: as the recipe or such a bake has it. */
+  readonly rest: number | null;
   /** Null: the recipe's own time counts. */
   readonly timed: Timed | null;
 }
@@ -266,7 +266,7 @@ export const EMPTY_REQUEST: ConversionRequest = {
   start: USUAL_START,
   ovenId: null,
   microwave: false,
-  chill: null,
+  rest: null,
   timed: null,
 };
 
@@ -286,35 +286,9 @@ export interface AsRead {
   readonly batchGrams: number | null;
 }
 
-/** Variants that are thought out: their changes by name, and what codes and order are made from. */
-export interface PlannedStudy {
-  readonly changes: readonly string[];
-  readonly seed: number;
-}
-
-/** One half batch of a designed trial: its code, and the shares of the flours that are tried, among themselves. */
-export interface TrialRun {
-  readonly code: string;
-  readonly shares: readonly number[];
-}
-
-/** A designed trial of some flours of the blend. */
-export interface PlannedTrial {
-  readonly flours: readonly string[];
-  /** The rest of the blend, which stays as it is: shares of the whole. */
-  readonly held: readonly { readonly ingredient: string; readonly share: number }[];
-  readonly lower: readonly number[];
-  readonly upper: readonly number[];
-  /** What it is judged by. */
-  readonly mark: MarkScale;
-  readonly seed: number;
-  /** In the order in which they are baked. */
-  readonly runs: readonly TrialRun[];
-}
-
 /** A recipe as it is kept. */
 export interface RecipeDocument {
-  readonly schema: 10;
+  readonly schema: 11;
   readonly asRead: AsRead;
   readonly text: string;
   /** Whose cups and spoons the text means; null: as its words and units suggest. */
@@ -334,13 +308,13 @@ export interface RecipeDocument {
   readonly bakeSheet: BakeNotes | null;
   /** Variants out of one batch that are being planned; null: none are. */
   readonly study: PlannedStudy | null;
-  /** A designed trial of its blend; null: none is planned. */
+  /** A designed trial of it; null: none is planned. */
   readonly trial: PlannedTrial | null;
 }
 
 /** A sheet with nothing on it. */
 export const EMPTY_RECIPE: RecipeDocument = {
-  schema: 10,
+  schema: 11,
   asRead: { title: '', family: 'creamed-cake', batchGrams: null },
   text: '',
   locale: null,

@@ -72,9 +72,6 @@ export {
   type LineOverride,
   type OvenSetting,
   type PanSize,
-  type PlannedStudy,
-  type PlannedTrial,
-  type TrialRun,
   type RecipeDocument,
   type Scale,
   type Seat,
@@ -85,4 +82,15 @@ export {
   type Tilt,
   type Timed,
 } from './documents';
+export {
+  TRIAL_FACTORS,
+  type BlendTrial,
+  type PlannedStudy,
+  type PlannedTrial,
+  type ProcessTrial,
+  type TrialFactor,
+  type TrialFactorId,
+  type TrialRun,
+} from './planned';
+export { blendOfRun, docOfRun, requestOfRun, runName, settingAt, type FlourShare } from './trialRun';
 export { PANS, standsFree, type PanRecord } from './data/pans';

@@ -45,6 +45,10 @@ const WHOLE_EGG = /^eggs?\b/;
 const isEgg = ({ ingredient, count }: DocketLine): boolean =>
   (count?.n ?? 0) > 0 && ingredient !== null && WHOLE_EGG.test(ingredient);
 
+/** What a docket's lines hold, for a label. */
+export const allergensIn = ({ guard: { lines } }: Pick<Docket, 'guard'>): readonly Allergen[] =>
+  ALLERGENS.filter((one) => lines.some(({ allergens }) => allergens.includes(one)));
+
 /**
  * A study of one batch: as many alike parts as there are variants, one of them as it was, codes and the order in which they are baked
  * from a seed. Eggs that don't part by counting are beaten together and weighed. Throws RangeError but for one to three changes. Example:
@@ -60,7 +64,6 @@ export function planStudy(docket: Docket, changes: readonly string[], seed: numb
   );
   const code = codesFrom(below);
   const lines = docket.parts.flatMap((part) => part.lines).filter(({ grams }) => (grams?.central ?? 0) > 0);
-  const { lines: guarded } = docket.guard;
   return {
     batches: ['as before', ...changes].map((name, at) => ({
       name,
@@ -75,6 +78,6 @@ export function planStudy(docket: Docket, changes: readonly string[], seed: numb
       const beaten = Math.ceil(line.count!.n);
       return [{ name: line.name, beaten, gramsEach: weighed(line.grams!.central / count) }];
     }),
-    allergens: ALLERGENS.filter((one) => guarded.some(({ allergens }) => allergens.includes(one))),
+    allergens: allergensIn(docket),
   };
 }

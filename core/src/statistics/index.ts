@@ -9,3 +9,4 @@ export * from './orders';
 export * from './preference';
 export { codesFrom, numbersFrom, shuffled } from './random';
 export * from './ranks';
+export * from './surface';

@@ -4,6 +4,7 @@ export { clashesOf, holdsAsWritten, holdsOf, type Clash } from './holds';
 export { reachOf, type Reach } from './panel';
 export {
   justRightOf,
+  likingOf,
   resultOf,
   type DifferenceResult,
   type JustRightResult,

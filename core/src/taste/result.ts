@@ -262,6 +262,21 @@ function justRightMarks(
   );
 }
 
+/** Of a tasting by liking that is closed, how each bake was liked, 1 to 9; of another, nothing. */
+export function likingOf(
+  tasting: TastingDocument,
+): readonly { readonly bake: string; readonly marks: readonly number[] }[] {
+  if (tasting.test !== 'liking' || tasting.stage !== 'closed') return [];
+  return tasting.samples.map(({ bake }, sample) => ({
+    bake,
+    marks: given(tasting).flatMap(({ tray, ballot }) => {
+      const cup = tray.cups.find((one) => one.sample === sample);
+      const mark = ballot.answer.kind === 'liking' && cup ? ballot.answer.marks[cup.code] : undefined;
+      return mark === undefined ? [] : [mark];
+    }),
+  }));
+}
+
 /** Of a just-about-right tasting that is closed, what tasters said of each bake, 1 to 5; of another, nothing. */
 export function justRightOf(
   tasting: TastingDocument,

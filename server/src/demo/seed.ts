@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import { v7 as newId } from 'uuid';
 import { EMPTY_DAY, upcastDay, type DayDocument } from '@omniarton/core/clock';
-import { upcastKitchen, type KitchenDocument, type RecipeDocument } from '@omniarton/core/kitchen';
+import { upcastKitchen, type KitchenDocument, type LearntTime, type RecipeDocument } from '@omniarton/core/kitchen';
 import { bakeStore } from '../bakes/bakeStore';
 import { flourUseStore } from '../bakes/flourUses';
 import { docketStore } from '../dockets/docketStore';
@@ -52,8 +52,22 @@ export async function seed(db: Knex, { demo }: { demo: boolean }): Promise<void>
       await days.write(scope, 0, teaOf(items.map(({ id }) => id)));
     });
     await onceInDemo(inside, 'demo-6', (scope) => seedLog(inside, scope));
+    await onceInDemo(inside, 'demo-7', async (scope) => {
+      const kept = await kitchens.find(scope);
+      const { learnt } = await servicesOn(inside).learning.learnt(scope);
+      const times = learnt.flatMap(({ time, moved, posterior, taught }): LearntTime[] =>
+        time && moved
+          ? [{ ...time, factor: Number(posterior.middle.toFixed(3)), bakes: taught.length, on: LEARNT_ON }]
+          : [],
+      );
+      if (kept && kept.doc.learning.times.length === 0)
+        await kitchens.write(scope, kept.version, { ...kept.doc, learning: { ...kept.doc.learning, times } });
+    });
   });
 }
+
+/** When the club said that its oven is to be counted with as it was learnt. */
+const LEARNT_ON = '2027-06-06';
 
 /** What the club baked and tasted before the tea. */
 async function seedLog(db: Knex, scope: Scope): Promise<void> {

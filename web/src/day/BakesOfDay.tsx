@@ -2,7 +2,8 @@ import { styled } from 'styled-components';
 import { v4 as uuid } from 'uuid';
 import type { RecipeSummary } from '@omniarton/contracts';
 import { useRecipesQuery } from '../api/api';
-import type { DayDocument } from '@omniarton/core/clock';
+import type { DayDocument, PlannedBake } from '@omniarton/core/clock';
+import { runName } from '@omniarton/core/kitchen';
 import { benchPath, newPath } from '../base/paths';
 import { Mark } from '../bakeday/marks';
 import type { DayChange } from '../state/day/days';
@@ -22,6 +23,9 @@ interface Props {
 
 const titleOf = (recipes: readonly RecipeSummary[], id: string): string =>
   recipes.find((one) => one.id === id)?.title ?? 'A recipe that is no longer here';
+
+const nameOf = (recipes: readonly RecipeSummary[], { recipe, trial }: PlannedBake): string =>
+  `${titleOf(recipes, recipe)}${trial === undefined ? '' : `, ${runName(trial)}`}`;
 
 /** How the bakes of a day change; what was held by hand is let go, since it stood in another day. */
 const edits = (change: Props['change'], at: string) => ({
@@ -53,7 +57,7 @@ export function BakesOfDay({ household, day, at: first, change, none }: Props) {
             </Mark>
             <div>
               <ButtonLink $weight="quiet" to={benchPath(household, bake.recipe)}>
-                {titleOf(recipes, bake.recipe)}
+                {nameOf(recipes, bake)}
               </ButtonLink>
               {none.some(({ id }) => id === bake.id) ? (
                 <Small role="alert">{none.find(({ id }) => id === bake.id)!.why}</Small>
@@ -67,7 +71,7 @@ export function BakesOfDay({ household, day, at: first, change, none }: Props) {
             />
             <Button
               $weight="quiet"
-              aria-label={`Take off the day: ${titleOf(recipes, bake.recipe)}`}
+              aria-label={`Take off the day: ${nameOf(recipes, bake)}`}
               onPress={() => drop(bake.id)}
             >
               Take off

@@ -96,9 +96,10 @@ export function restEdits(
   }: Pick<Facts, 'rest' | 'request' | 'recipe' | 'kitchen' | 'profile' | 'bowl'>,
 ): SpanEdit[] {
   const [low, high] = rest.minutes;
-  if (rest.own && rest.cold && request.chill !== null) {
-    const chilled = ownRest({ recipe, kitchen }, profile.yeast)?.action;
-    return firstTimeOf(actions, chilled, sayMinutes(request.chill), 'chilled for as long as you asked');
+  if (rest.own && request.rest !== null) {
+    const own = ownRest({ recipe, kitchen }, profile.yeast)?.action;
+    const because = rest.cold ? 'chilled for as long as you asked' : 'it rests for as long as you asked';
+    return firstTimeOf(actions, own, sayMinutes(request.rest), because);
   }
   const chill = rest.own || !rest.cold || high === 0 ? undefined : untimedChill(process);
   if (chill) return actions.filter(({ id }) => id === chill.id).map((one) => timed(one, spanOf(low, high)));

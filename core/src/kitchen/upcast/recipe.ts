@@ -9,6 +9,7 @@ import { recipe6to7 } from './recipe6to7';
 import { recipe7to8 } from './recipe7to8';
 import { recipe8to9 } from './recipe8to9';
 import { recipe9to10 } from './recipe9to10';
+import { recipe10to11 } from './recipe10to11';
 
 const STEPS: Steps = {
   1: recipe1to2,
@@ -20,8 +21,9 @@ const STEPS: Steps = {
   7: recipe7to8,
   8: recipe8to9,
   9: recipe9to10,
+  10: recipe10to11,
 };
-const CURRENT = 10;
+const CURRENT = 11;
 
 /** Brings a stored recipe up to this program's schema, a version at a time. Throws UnreadableDocumentError for a newer one. */
 export const upcastRecipe = (stored: object): RecipeDocument =>

@@ -11,6 +11,7 @@ import recipeV7 from '../fixtures/recipe-v7.json';
 import recipeV8 from '../fixtures/recipe-v8.json';
 import recipeV9 from '../fixtures/recipe-v9.json';
 import recipeV10 from '../fixtures/recipe-v10.json';
+import recipeV11 from '../fixtures/recipe-v11.json';
 import settingsV1 from '../fixtures/settings-v1.json';
 import {
   EMPTY_KITCHEN,
@@ -24,7 +25,7 @@ import {
 } from '..';
 
 describe('a stored document', () => {
-  it('of today’s version is left as it is', () => expect(upcastRecipe(recipeV10)).toEqual(recipeV10));
+  it('of today’s version is left as it is', () => expect(upcastRecipe(recipeV11)).toEqual(recipeV11));
   it.each([
     recipeV1,
     recipeV2,
@@ -36,6 +37,7 @@ describe('a stored document', () => {
     recipeV8,
     recipeV9,
     recipeV10,
+    recipeV11,
   ])('of a recipe, version $schema, has every field of today', (found) => {
     const stored = upcastRecipe(found);
     expect(stored.text).toBe(found.text);
@@ -53,8 +55,27 @@ describe('a stored document', () => {
   });
   it('says of a line that was a note what kind it is', () =>
     expect(upcastRecipe(recipeV6)).toEqual(upcastRecipe(recipeV7)));
-  it('chills as such bakes are where nobody was asked', () =>
-    expect(upcastRecipe(recipeV7).request.chill).toBeNull());
+  it('rests as such bakes do where nobody was asked, and as long as was asked', () => {
+    expect(upcastRecipe(recipeV7).request.rest).toBeNull();
+    expect(upcastRecipe({ ...recipeV10, request: { ...recipeV10.request, chill: 90 } }).request.rest).toBe(
+      90,
+    );
+  });
+  it('of a trial knows that it was one of a blend', () => {
+    const trial = {
+      flours: ['a', 'b', 'c'],
+      held: [],
+      lower: [],
+      upper: [],
+      mark: 'overall',
+      seed: 1,
+      runs: [{ code: '123', shares: [0.5, 0.3, 0.2] }],
+    };
+    expect(upcastRecipe({ ...recipeV10, trial }).trial).toMatchObject({
+      kind: 'blend',
+      runs: [{ code: '123', at: [0.5, 0.3, 0.2] }],
+    });
+  });
   it('of a kitchen, a bag and settings, version 1, has every field of today', () => {
     const kitchen = upcastKitchen(kitchenV1);
     expect(Object.keys(kitchen).sort()).toEqual(Object.keys(EMPTY_KITCHEN).sort());

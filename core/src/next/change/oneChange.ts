@@ -133,9 +133,9 @@ const MAKERS: Readonly<Partial<Record<CauseId, Maker>>> = {
   'too-cold': byDial,
   'under-baked': byMinutes,
   'over-baked': byMinutes,
-  'no-chill': ({ chillHours }, docket, _, request) =>
-    docket.rest.cold || request.chill !== null
-      ? { words: 'an hour more in the cold', request: { chill: Math.round((chillHours ?? 0) * 60) + 60 } }
+  'no-chill': ({ chillHours }, docket) =>
+    docket.rest.cold
+      ? { words: 'an hour more in the cold', request: { rest: Math.round((chillHours ?? 0) * 60) + 60 } }
       : null,
 };
 

@@ -1,10 +1,5 @@
-export {
-  blendOfRun,
-  planTrial,
-  trialResult,
-  TRIAL_BAKES,
-  type FlourShare,
-  type Foreseen,
-  type TrialMarks,
-  type TrialResult,
-} from './trial';
+export { planTrial, type TriedFlour } from './blend';
+export { trialMarks, type MarkedBake } from './marks';
+export { planProcessTrial } from './process';
+export { trialResult, type Effect, type Foreseen, type TrialMarks, type TrialResult } from './result';
+export { TRIAL_BAKES } from './runs';

@@ -113,7 +113,7 @@ const CHILLS = [
 
 /** How long a dough is chilled that is rested cold; of any other nothing is asked. */
 const Chill = memo(function Chill() {
-  const chill = useDraft(({ doc }) => doc.request.chill);
+  const chill = useDraft(({ doc }) => doc.request.rest);
   const cold = useEngine(
     ({ outcome }) => outcome?.outcome === 'docket' && outcome.docket.rest.chilled !== null,
   );
@@ -124,7 +124,7 @@ const Chill = memo(function Chill() {
       label="Dough chilled for"
       value={chill === null ? AS_USUAL : String(chill)}
       options={CHILLS}
-      onChange={(id) => ask(() => ({ chill: id === AS_USUAL ? null : Number(id) }))}
+      onChange={(id) => ask(() => ({ rest: id === AS_USUAL ? null : Number(id) }))}
     />
   );
 });

@@ -1,5 +1,4 @@
 import { useMemo } from 'react';
-import { styled } from 'styled-components';
 import type { BakeNotes } from '@omniarton/core/kitchen';
 import { planStudy, type Study } from '@omniarton/core/log';
 import { newSeed } from '../../base/newSeed';
@@ -9,8 +8,8 @@ import { Fold } from '../../ui/Fold';
 import { Row, Small, Stack } from '../../ui/layout';
 import { printAs } from '../../ui/paper';
 import { TextEntry } from '../../ui/TextEntry';
-import { avoidanceWords } from '../../words/guard';
-import { sayGrams, today } from '../../words/say';
+import { CutLabels } from '../CutLabels';
+import { sayGrams } from '../../words/say';
 
 /** So many changes beside the one that stays as it was. */
 const MOST_CHANGES = 3;
@@ -60,7 +59,7 @@ export function StudyPlan({ write }: Props) {
         {study ? (
           <>
             <Batches study={study} write={write} />
-            <Labels study={study} />
+            <CutLabels labels={study.batches} allergens={study.allergens} />
             <Row>
               <Button $weight="quiet" onPress={() => edit({ kind: 'study', study: null })}>
                 Done with this study
@@ -128,38 +127,3 @@ function Batches({ study, write }: BatchesProps) {
     </Stack>
   );
 }
-
-/** To be cut out: on a tin, a bag, a box in the freezer. */
-function Labels({ study: { batches, allergens } }: { readonly study: Study }) {
-  return (
-    <Cut aria-label="Labels">
-      {batches.map(({ code, name }) => (
-        <li key={code}>
-          <b>{code}</b>
-          <span>{name}</span>
-          <small>
-            {today()}
-            {allergens.length > 0 ? ` · ${allergens.map(avoidanceWords).join(', ')}` : ''}
-          </small>
-        </li>
-      ))}
-    </Cut>
-  );
-}
-
-const Cut = styled.ul`
-  display: none;
-  @media print {
-    display: grid;
-    grid-template-columns: repeat(2, 1fr);
-    li {
-      display: grid;
-      padding: 5mm;
-      border: 1px dashed currentColor;
-      break-inside: avoid;
-    }
-    b {
-      font-size: 2rem;
-    }
-  }
-`;

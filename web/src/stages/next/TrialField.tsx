@@ -15,28 +15,43 @@ const ROOM = 26;
 /** A mean that is known no better than this, in marks, is drawn hollow. */
 const DOUBTFUL = 2;
 
-/** What is believed over the triangle of three flours: the larger a dot the better, hollow where little is known; marks where it was baked. */
+/** Two factors on a square, from the least to the most of each: the first to the right, the second up. */
+const onSquare = ([a = 0, b = 0]: readonly number[], width: number): readonly [x: number, y: number] => [
+  ((a + 1) / 2) * width,
+  (1 - (b + 1) / 2) * width * SQUARE,
+];
+const SQUARE = 0.8;
+
+/** What is believed over the triangle of three flours, or the square of two factors: the larger a dot the better, hollow where little is known; marks where it was baked. */
 export function TrialField({ trial, result, marks, names }: Props) {
   const { field, best, next } = result;
   if (field.length === 0) return null;
-  const at = (shares: readonly number[]) => onTriangle(shares, WIDTH);
+  const blend = trial.kind === 'blend';
+  const at = (point: readonly number[]) => (blend ? onTriangle(point, WIDTH) : onSquare(point, WIDTH));
   const values = field.map(({ value }) => value);
   const [low, high] = [Math.min(...values), Math.max(...values)];
-  const height = WIDTH * HIGH_OVER_WIDE;
+  const height = WIDTH * (blend ? HIGH_OVER_WIDE : SQUARE);
   return (
     <Frame
       viewBox={`${-ROOM} ${-ROOM} ${WIDTH + 2 * ROOM} ${height + 2 * ROOM}`}
       role="img"
       aria-label={`Marks foreseen over ${names.join(', ')}: from ${low.toFixed(1)} to ${high.toFixed(1)}`}
     >
-      <path data-edge d={`M0 ${height} L${WIDTH} ${height} L${WIDTH / 2} 0 Z`} />
-      {field.map(({ shares, value, interval }) => {
-        const [x, y] = at(shares);
+      <path
+        data-edge
+        d={
+          blend
+            ? `M0 ${height} L${WIDTH} ${height} L${WIDTH / 2} 0 Z`
+            : `M0 ${height} L${WIDTH} ${height} L${WIDTH} 0 L0 0 Z`
+        }
+      />
+      {field.map(({ at: point, value, interval }) => {
+        const [x, y] = at(point);
         const doubtful = !interval || interval[1] - interval[0] > DOUBTFUL;
         const size = 2 + (high > low ? (5 * (value - low)) / (high - low) : 2);
         return (
           <circle
-            key={shares.join()}
+            key={point.join()}
             cx={x}
             cy={y}
             r={size}
@@ -45,8 +60,8 @@ export function TrialField({ trial, result, marks, names }: Props) {
           />
         );
       })}
-      {trial.runs.map(({ code, shares }) => {
-        const [x, y] = at(shares);
+      {trial.runs.map(({ code, at: point }) => {
+        const [x, y] = at(point);
         const own = marks[code];
         return (
           <text key={code} x={x} y={y + 4} textAnchor="middle" data-run={own ? 'baked' : 'open'}>
@@ -54,19 +69,32 @@ export function TrialField({ trial, result, marks, names }: Props) {
           </text>
         );
       })}
-      {best ? <circle data-best cx={at(best.shares)[0]} cy={at(best.shares)[1]} r={11} /> : null}
+      {best ? <circle data-best cx={at(best.at)[0]} cy={at(best.at)[1]} r={11} /> : null}
       {next ? (
-        <rect data-next x={at(next.shares)[0] - 10} y={at(next.shares)[1] - 10} width={20} height={20} />
+        <rect data-next x={at(next.at)[0] - 10} y={at(next.at)[1] - 10} width={20} height={20} />
       ) : null}
-      <text x={0} y={height + 18}>
-        {names[0]}
-      </text>
-      <text x={WIDTH} y={height + 18} textAnchor="end">
-        {names[1]}
-      </text>
-      <text x={WIDTH / 2} y={-8} textAnchor="middle">
-        {names[2]}
-      </text>
+      {blend ? (
+        <>
+          <text x={0} y={height + 18}>
+            {names[0]}
+          </text>
+          <text x={WIDTH} y={height + 18} textAnchor="end">
+            {names[1]}
+          </text>
+          <text x={WIDTH / 2} y={-8} textAnchor="middle">
+            {names[2]}
+          </text>
+        </>
+      ) : (
+        <>
+          <text x={WIDTH} y={height + 18} textAnchor="end">
+            more {names[0]?.toLowerCase()} →
+          </text>
+          <text x={0} y={-8}>
+            ↑ more {names[1]?.toLowerCase()}
+          </text>
+        </>
+      )}
     </Frame>
   );
 }

@@ -8,7 +8,7 @@ import type {
   Replanned,
   RunBake,
 } from '@omniarton/core/clock';
-import type { Kitchen, RecipeDocument } from '@omniarton/core/kitchen';
+import { docOfRun, runName, type Kitchen, type RecipeDocument } from '@omniarton/core/kitchen';
 import type { Recipe } from '@omniarton/core/read';
 import { say } from '@omniarton/core/words';
 
@@ -19,6 +19,7 @@ export interface DayRecipe {
   /** On the table, on the day's clocks. */
   readonly at: string;
   readonly doc: RecipeDocument;
+  readonly trial?: string;
 }
 
 /** The day that is asked for: its recipes, and what they are baked with. */
@@ -56,12 +57,16 @@ async function docketsFor(
   const about = JSON.stringify([key, zone, recipes]);
   if (made?.key === about) return made.day;
   const { docketsOfDaySteps } = await clock();
-  const asked = recipes.map(({ id, at, doc }): AskedBake => ({
-    id,
-    recipe: read(doc, kitchen).recipe,
-    request: doc.request,
-    serving: { at, zone },
-  }));
+  const asked = recipes.map(({ id, at, doc: plain, trial }): AskedBake => {
+    const doc = trial === undefined ? plain : docOfRun(plain, trial);
+    const { recipe } = read(doc, kitchen);
+    return {
+      id,
+      recipe: trial === undefined ? recipe : { ...recipe, title: `${recipe.title}, ${runName(trial)}` },
+      request: doc.request,
+      serving: { at, zone },
+    };
+  });
   const steps = docketsOfDaySteps(asked, kitchen);
   for (let step = steps.next(); ; step = steps.next()) {
     if (step.done) {

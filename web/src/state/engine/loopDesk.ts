@@ -1,5 +1,12 @@
-import type { ConversionRequest, Kitchen, PlannedTrial, TrialRun } from '@omniarton/core/kitchen';
-import type { Baked, Beside, FlourShare, Next, NextAsk, TrialMarks, TrialResult } from '@omniarton/core/next';
+import {
+  blendOfRun,
+  type ConversionRequest,
+  type FlourShare,
+  type Kitchen,
+  type PlannedTrial,
+  type TrialFactor,
+} from '@omniarton/core/kitchen';
+import type { Baked, Beside, MarkedBake, Next, NextAsk, TrialMarks, TrialResult } from '@omniarton/core/next';
 import type { Recipe } from '@omniarton/core/read';
 import type { TastingDocument, TastingResult } from '@omniarton/core/taste';
 import type { MarkScale } from '@omniarton/core/vocabulary';
@@ -10,6 +17,48 @@ type InKitchen = <T>(key: string, work: (kitchen: Kitchen) => T) => T | null;
 /** What is known of a bake afterwards comes when somebody asks for it. */
 const taste = () => import('@omniarton/core/taste');
 const next = () => import('@omniarton/core/next');
+
+/** A trial of a blend that is to be planned. */
+export interface TrialAsk {
+  readonly flours: readonly FlourShare[];
+  readonly held: readonly FlourShare[];
+  readonly bakes: number;
+  readonly mark: MarkScale;
+  readonly seed: number;
+  /** Flour of one half batch, g. */
+  readonly halfGrams: number;
+  /** Only what is in the cupboard. */
+  readonly onHand: boolean;
+}
+
+/** A trial as it stands. */
+export interface TrialSeen {
+  readonly marks: TrialMarks;
+  readonly result: TrialResult;
+  /** Flours of which less is there than the bakes that are left take, g. */
+  readonly wanting: readonly {
+    readonly ingredient: string;
+    readonly needed: number;
+    readonly there: number;
+  }[];
+}
+
+function wantingFor(
+  trial: PlannedTrial,
+  marks: TrialMarks,
+  cupboard: Kitchen['cupboard'],
+  halfGrams: number,
+): TrialSeen['wanting'] {
+  if (trial.kind === 'process' || cupboard === null) return [];
+  const needed = new Map<string, number>();
+  for (const run of trial.runs.filter(({ code }) => !marks[code]))
+    for (const { ingredient, share } of blendOfRun(trial, run))
+      needed.set(ingredient, (needed.get(ingredient) ?? 0) + share * halfGrams);
+  return [...needed].flatMap(([ingredient, grams]) => {
+    const there = cupboard.find((one) => one.ingredient === ingredient)?.grams ?? 0;
+    return grams > there ? [{ ingredient, needed: grams, there }] : [];
+  });
+}
 
 /** What the page may ask of bakes that are over: what a tasting says, why one came out as it did, how two differ. */
 export const loopDesk = (inKitchen: InKitchen) => ({
@@ -28,20 +77,41 @@ export const loopDesk = (inKitchen: InKitchen) => ({
       nextFor(recipe, request, kitchen, { ...ask, inWords: differenceWords }),
     );
   },
-  /** A plan of half batches that tells most of some flours. */
-  planTrial: async (
-    flours: readonly FlourShare[],
-    held: readonly FlourShare[],
+  /** A plan of half batches that tells most of some flours; of what is in the cupboard alone where that is asked for. */
+  async planTrial(key: string, { flours, held, bakes, mark, seed, halfGrams, onHand }: TrialAsk) {
+    const { planTrial } = await next();
+    return inKitchen(key, ({ cupboard }) => {
+      const most = (ingredient: string) =>
+        (cupboard?.find((one) => one.ingredient === ingredient)?.grams ?? 0) / (bakes * halfGrams);
+      const tried = flours.map((one) =>
+        onHand && cupboard !== null ? { ...one, most: most(one.ingredient) } : one,
+      );
+      return planTrial(tried, held, bakes, mark, seed);
+    });
+  },
+  /** The same of how it is made. */
+  planProcessTrial: async (
+    factors: readonly TrialFactor[],
     bakes: number,
     mark: MarkScale,
     seed: number,
-  ): Promise<PlannedTrial> => (await next()).planTrial(flours, held, bakes, mark, seed),
-  /** The whole blend of one of its half batches. */
-  blendOfRun: async (trial: PlannedTrial, run: TrialRun): Promise<readonly FlourShare[]> =>
-    (await next()).blendOfRun(trial, run),
-  /** What a trial's marks say so far. */
-  trialResult: async (trial: PlannedTrial, marks: TrialMarks): Promise<TrialResult> =>
-    (await next()).trialResult(trial, marks),
+  ): Promise<PlannedTrial> => (await next()).planProcessTrial(factors, bakes, mark, seed),
+  /** What a trial's bakes were given so far, what that says, and what of its flours must be bought for all of it. */
+  async trialSeen(
+    key: string,
+    trial: PlannedTrial,
+    bakes: readonly MarkedBake[],
+    tastings: readonly TastingDocument[],
+    halfGrams: number,
+  ): Promise<TrialSeen | null> {
+    const { trialMarks, trialResult } = await next();
+    const marks = trialMarks(trial, bakes, tastings);
+    return inKitchen(key, ({ cupboard }) => ({
+      marks,
+      result: trialResult(trial, marks),
+      wanting: wantingFor(trial, marks, cupboard, halfGrams),
+    }));
+  },
   /** What differs between two bakes, what that should do, and what was seen of it. */
   bakesBeside: async (a: Baked, b: Baked): Promise<Beside> => (await next()).besideOf(a, b),
 });

@@ -1,0 +1,17 @@
+/** Polynomials over factors of a process, each from −1 to 1, with an intercept. */
+export const FACTOR_MODELS = ['main effects', 'interactions', 'quadratic'] as const;
+export type FactorModel = (typeof FACTOR_MODELS)[number];
+
+/** What settings of a process put beside each coefficient: one, each factor, each pair, each square. */
+export function factorRow(at: readonly number[], model: FactorModel): number[] {
+  const main = [1, ...at];
+  if (model === 'main effects') return main;
+  const pairs = at.flatMap((a, one) => at.slice(one + 1).map((b) => a * b));
+  return model === 'interactions' ? [...main, ...pairs] : [...main, ...pairs, ...at.map((a) => a * a)];
+}
+
+/** All settings of so many factors at low, middle and high. Example: two → nine. */
+export function threeLevels(factors: number): number[][] {
+  if (factors === 0) return [[]];
+  return threeLevels(factors - 1).flatMap((rest) => [-1, 0, 1].map((level) => [...rest, level]));
+}
