@@ -73,29 +73,40 @@ export function TrialField({ trial, result, marks, names }: Props) {
       {next ? (
         <rect data-next x={at(next.at)[0] - 10} y={at(next.at)[1] - 10} width={20} height={20} />
       ) : null}
-      {blend ? (
-        <>
-          <text x={0} y={height + 18}>
-            {names[0]}
-          </text>
-          <text x={WIDTH} y={height + 18} textAnchor="end">
-            {names[1]}
-          </text>
-          <text x={WIDTH / 2} y={-8} textAnchor="middle">
-            {names[2]}
-          </text>
-        </>
-      ) : (
-        <>
-          <text x={WIDTH} y={height + 18} textAnchor="end">
-            more {names[0]?.toLowerCase()} →
-          </text>
-          <text x={0} y={-8}>
-            ↑ more {names[1]?.toLowerCase()}
-          </text>
-        </>
-      )}
+      <Corners blend={blend} names={names} height={height} />
     </Frame>
+  );
+}
+
+interface CornerProps {
+  readonly blend: boolean;
+  readonly names: readonly string[];
+  readonly height: number;
+}
+
+/** What there is more of towards each corner, or along each side. */
+function Corners({ blend, names, height }: CornerProps) {
+  return blend ? (
+    <>
+      <text x={0} y={height + 18}>
+        {names[0]}
+      </text>
+      <text x={WIDTH} y={height + 18} textAnchor="end">
+        {names[1]}
+      </text>
+      <text x={WIDTH / 2} y={-8} textAnchor="middle">
+        {names[2]}
+      </text>
+    </>
+  ) : (
+    <>
+      <text x={WIDTH} y={height + 18} textAnchor="end">
+        more {names[0]?.toLowerCase()} →
+      </text>
+      <text x={0} y={-8}>
+        ↑ more {names[1]?.toLowerCase()}
+      </text>
+    </>
   );
 }
 

@@ -8,7 +8,6 @@ import { newSeed } from '../../base/newSeed';
 import { useDraft, useEdit, useRequest } from '../../state/bench/onBench';
 import { askSlow } from '../../state/engine/engine';
 import { askOnce } from '../../state/engine/useKitchenAnswer';
-import { useKitchen } from '../../state/kitchen/useKitchen';
 import type { RootState } from '../../state/state';
 import { Button, Chip } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -161,15 +160,26 @@ function OfBlend({ blend, halfGrams, bakes, mark }: Judged & Pick<Props, 'blend'
 
 /** Either way of what the docket has, as a share. */
 const USUAL_SPREAD = { binder: 0.25, liquid: 0.1 } as const;
+type Tried = 'binder' | 'liquid';
+
+/** How far each of them is moved. */
+interface Ranges {
+  readonly spread: Readonly<Record<Tried, number>>;
+  /** Minutes. */
+  readonly rest: readonly [number, number];
+}
 
 function OfProcess({ docket, bakes, mark }: Judged & Pick<Props, 'docket'>) {
   const [{ tilt }] = useRequest();
   const { plan, failed } = usePlanning();
   const [low, high] = docket.rest.minutes;
-  const [spread, setSpread] = useState<Readonly<Record<'binder' | 'liquid', number>>>(USUAL_SPREAD);
-  const [rest, setRest] = useState<readonly [number, number]>([Math.round(low / 2), Math.round(2 * high)]);
+  const [ranges, setRanges] = useState<Ranges>({
+    spread: USUAL_SPREAD,
+    rest: [Math.round(low / 2), Math.round(2 * high)],
+  });
   const [chosen, setChosen] = useState<readonly TrialFactorId[]>(['binder', 'liquid']);
-  const tilted = (id: 'binder' | 'liquid', now: number): TrialFactor => ({
+  const { spread, rest } = ranges;
+  const tilted = (id: Tried, now: number): TrialFactor => ({
     id,
     low: now * (1 - spread[id]),
     high: now * (1 + spread[id]),
@@ -180,7 +190,7 @@ function OfProcess({ docket, bakes, mark }: Judged & Pick<Props, 'docket'>) {
     ...(high > 0 ? [{ id: 'rest' as const, low: rest[0], high: rest[1] }] : []),
   ];
   const factors = all.filter(({ id }) => chosen.includes(id));
-  const right = factors.length >= 2 && bakes >= factors.length + 2 && rest[0] < rest[1];
+  const right = factors.length >= 2 && bakes >= factors.length + 2 && rest[0] <= rest[1];
   return (
     <>
       <Row>
@@ -194,41 +204,7 @@ function OfProcess({ docket, bakes, mark }: Judged & Pick<Props, 'docket'>) {
           </Chip>
         ))}
       </Row>
-      <Row $gap={5} style={{ alignItems: 'end' }}>
-        {(['binder', 'liquid'] as const)
-          .filter((id) => chosen.includes(id))
-          .map((id) => (
-            <NumberEntry
-              key={id}
-              label={`${FACTOR_WORDS[id]}, either way`}
-              unit="%"
-              min={3}
-              max={60}
-              value={Math.round(100 * spread[id])}
-              onCommit={(value) => setSpread({ ...spread, [id]: value / 100 })}
-            />
-          ))}
-        {chosen.includes('rest') && high > 0 ? (
-          <>
-            <NumberEntry
-              label="Rest, the least"
-              unit="min"
-              min={0}
-              max={2880}
-              value={rest[0]}
-              onCommit={(value) => setRest([value, rest[1]])}
-            />
-            <NumberEntry
-              label="Rest, the most"
-              unit="min"
-              min={1}
-              max={2880}
-              value={rest[1]}
-              onCommit={(value) => setRest([rest[0], value])}
-            />
-          </>
-        ) : null}
-      </Row>
+      <RangeFields of={factors} ranges={ranges} set={setRanges} />
       <PlanIt
         right={right}
         wants="Two or three of them, and two bakes more than that."
@@ -238,5 +214,53 @@ function OfProcess({ docket, bakes, mark }: Judged & Pick<Props, 'docket'>) {
         }
       />
     </>
+  );
+}
+
+interface RangeProps {
+  readonly of: readonly TrialFactor[];
+  readonly ranges: Ranges;
+  readonly set: (ranges: Ranges) => void;
+}
+
+const LONGEST_REST = 2880;
+
+function RangeFields({ of, ranges, set }: RangeProps) {
+  const { spread, rest } = ranges;
+  return (
+    <Row $gap={5} style={{ alignItems: 'end' }}>
+      {of.map(({ id }) =>
+        id === 'rest' ? (
+          <Row key={id} $gap={5} style={{ alignItems: 'end' }}>
+            <NumberEntry
+              label="Rest, the least"
+              unit="min"
+              min={0}
+              max={LONGEST_REST}
+              value={rest[0]}
+              onCommit={(least) => set({ ...ranges, rest: [least, rest[1]] })}
+            />
+            <NumberEntry
+              label="Rest, the most"
+              unit="min"
+              min={1}
+              max={LONGEST_REST}
+              value={rest[1]}
+              onCommit={(most) => set({ ...ranges, rest: [rest[0], most] })}
+            />
+          </Row>
+        ) : (
+          <NumberEntry
+            key={id}
+            label={`${FACTOR_WORDS[id]}, either way`}
+            unit="%"
+            min={3}
+            max={60}
+            value={Math.round(100 * spread[id])}
+            onCommit={(percent) => set({ ...ranges, spread: { ...spread, [id]: percent / 100 } })}
+          />
+        ),
+      )}
+    </Row>
   );
 }
