@@ -39,6 +39,20 @@ test('next: what was seen of a bake is explained, a change is taken from it, and
   await page.getByRole('button', { name: 'greasy: clearly' }).click();
   await page.getByRole('button', { name: 'greasy: slightly' }).click();
   await page.getByRole('button', { name: 'greasy: not seen' }).waitFor();
+  // With the server gone what is seen is kept here, explained here, and sent when somebody answers.
+  bench.house.database.cut();
+  await page.getByRole('button', { name: 'tough or rubbery: not seen' }).click();
+  await expect(page.getByText(/The server is away. What you saw/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'tough or rubbery: clearly' })).toBeVisible();
+  await expect(page.getByText(/could not be worked out/)).toBeHidden();
+  bench.house.database.mend();
+  await expect(page.getByText(/The server is away/)).toBeHidden();
+  await page.reload();
+  await page.getByRole('button', { name: /The bake of/ }).click();
+  await page.getByRole('option', { name: '2027-05-16' }).click();
+  await page.getByRole('button', { name: 'tough or rubbery: clearly' }).click();
+  await page.getByRole('button', { name: 'tough or rubbery: slightly' }).click();
+  await bench.settled();
   await page.getByRole('button', { name: 'Try this next' }).first().click();
   await expect(page.getByRole('heading', { name: 'This bake' })).toBeVisible();
   await page.getByText('A change on purpose, and the bags').click();
@@ -52,6 +66,7 @@ test('next: what was seen of a bake is explained, a change is taken from it, and
   await page.getByRole('button', { name: /The bake of/ }).click();
   await page.getByRole('option', { name: /the dial/ }).click();
   await expect(page.getByText(/Before it was baked this was expected: browner and higher/)).toBeVisible();
+  await expect(page.getByRole('table', { name: 'What that should do, and what was seen' })).toBeVisible();
 });
 
 test('learnt: a kitchen shows what its bakes taught, forgets one, and dockets count with it from now on', async ({

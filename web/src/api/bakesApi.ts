@@ -1,11 +1,4 @@
-import type {
-  BakeAnswer,
-  BakeDto,
-  DocketAnswer,
-  LearningAnswer,
-  PageOf,
-  PhotoAnswer,
-} from '@omniarton/contracts';
+import type { BakeAnswer, DocketAnswer, LearningAnswer, PageOf, PhotoAnswer } from '@omniarton/contracts';
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
 import { api, ifVersion, type RecipeAt } from './api';
 
@@ -25,16 +18,6 @@ export const bakesApi = api.injectEndpoints({
         headers: ifVersion(version),
       }),
       invalidatesTags: ['bakes', 'recipes'],
-    }),
-    /** A kept bake with something else written down. */
-    changeBake: build.mutation<BakeAnswer, RecipeAt & { bake: string; version: number; doc: BakeDto }>({
-      query: ({ household, recipe, bake, version, doc }) => ({
-        path: pathTo('bake', { household, recipe, bake }),
-        method: 'PUT',
-        body: doc,
-        headers: ifVersion(version),
-      }),
-      invalidatesTags: ['bakes'],
     }),
     photos: build.query<readonly PhotoAnswer[], { household: string; bake: string }>({
       query: ({ household, bake }) => ({ path: pathTo('photos', { household, bake }) }),
@@ -61,7 +44,6 @@ export const bakesApi = api.injectEndpoints({
 
 export const {
   useBakesQuery,
-  useChangeBakeMutation,
   useDocketQuery,
   useLearningQuery,
   usePhotosQuery,

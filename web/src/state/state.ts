@@ -2,6 +2,7 @@ import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import type { api } from '../api/api';
 import type { Days } from './day/daySlice';
+import type { HeldBakes } from './bakes/bakeSlice';
 import type { Tastings } from './tastings/tastingSlice';
 import type { Kitchens } from './kitchen/kitchenSlice';
 import type { Drafts } from './draft/draftSlice';
@@ -14,6 +15,7 @@ export interface RootState {
   readonly kitchens: Kitchens;
   readonly days: Days;
   readonly tastings: Tastings;
+  readonly bakes: HeldBakes;
   readonly engine: Engines;
   readonly mirror: MirrorState;
   readonly api: ReturnType<typeof api.reducer>;

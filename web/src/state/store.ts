@@ -1,6 +1,7 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { api } from '../api/api';
 import { dayReducer } from './day/daySlice';
+import { bakeReducer } from './bakes/bakeSlice';
 import { tastingReducer } from './tastings/tastingSlice';
 import { kitchenReducer } from './kitchen/kitchenSlice';
 import { draftReducer } from './draft/draftSlice';
@@ -17,6 +18,7 @@ export const makeStore = () =>
       kitchens: kitchenReducer,
       days: dayReducer,
       tastings: tastingReducer,
+      bakes: bakeReducer,
       engine: engineReducer,
       mirror: mirrorReducer,
       [api.reducerPath]: api.reducer,

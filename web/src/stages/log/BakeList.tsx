@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { BakeAnswer } from '@omniarton/contracts';
-import { useBakesQuery } from '../../api/bakesApi';
+import { useBakes } from '../../state/bakes/useBakes';
 import type { Failure } from '../../api/http';
 import { failureWords } from '../../api/words';
 import { useDraft } from '../../state/bench/onBench';
@@ -24,7 +24,7 @@ export function BakeList() {
   const recipe = useDraft((draft) => draft.id);
   const stored = useDraft((draft) => draft.base > 0);
   const [cursors, setCursors] = useState<readonly (string | undefined)[]>([undefined]);
-  const { data } = useBakesQuery({ household, recipe }, { skip: !stored });
+  const { data } = useBakes({ household, recipe }, !stored);
   const [compared, setCompared] = useState<readonly BakeAnswer[]>([]);
   const compare = (bake: BakeAnswer, on: boolean) =>
     setCompared((those) => [...those.filter(({ id }) => id !== bake.id), ...(on ? [bake] : [])].slice(-MOST));
@@ -70,7 +70,7 @@ interface PageProps {
 
 /** A hundred bakes at most; older ones when they are asked for. */
 function BakePage({ household, recipe, cursor, compared, onCompare, onMore }: PageProps) {
-  const { data, error } = useBakesQuery({ household, recipe, ...(cursor ? { cursor } : {}) });
+  const { data, error } = useBakes({ household, recipe, ...(cursor ? { cursor } : {}) });
   if (error)
     return (
       <li data-wide>

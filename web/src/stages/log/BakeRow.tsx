@@ -6,10 +6,10 @@ import type { BakeNotes } from '@omniarton/core/kitchen';
 import { compareBake, timedBy, waterLost, type Foretold } from '@omniarton/core/log';
 import { useDocketQuery, useRemoveBakeMutation } from '../../api/bakesApi';
 import type { Failure } from '../../api/http';
-import { useBakeNotes } from '../../api/useBakeNotes';
 import { failureWords } from '../../api/words';
 import { DocketPaper } from '../../docket/DocketPaper';
 import { useRequest } from '../../state/bench/onBench';
+import { useBakeNotes } from '../../state/bakes/useBakeNotes';
 import { useTemperatureUnit } from '../../state/bench/useMeasures';
 import { lookAtBags } from '../../state/kitchen/bags';
 import { useAppDispatch } from '../../state/state';
@@ -18,6 +18,7 @@ import { Fold } from '../../ui/Fold';
 import { Figure, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { SheetOver } from '../../ui/Sheet';
+import { Unsaved } from '../../ui/Unsaved';
 import { datedBakeName } from '../../words/bakeName';
 import { marksWords } from '../../words/marks';
 import { sayOven, sayTenths } from '../../words/say';
@@ -140,14 +141,10 @@ function TakeOff({ bake, household, recipe }: RowProps) {
 function Later(props: RowProps & { readonly name: string }) {
   const { bake, household, name } = props;
   const { notes } = bake.doc;
-  const { set, failure } = useBakeNotes(props);
+  const { set, save } = useBakeNotes(props);
   return (
     <Stack $gap={5}>
-      {failure ? (
-        <Notice tone="danger" loud>
-          {failureWords(failure)}
-        </Notice>
-      ) : null}
+      <Unsaved save={save} kept="What you wrote down and judged" />
       <LookForm looks={notes.looks} onChange={(looks) => set({ looks })} />
       {notes.frozen === null ? null : (
         <Row>

@@ -2,9 +2,9 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { BakeAnswer } from '@omniarton/contracts';
 import type { NextChange } from '@omniarton/core/next';
-import { useBakesQuery } from '../../api/bakesApi';
 import type { Failure } from '../../api/http';
-import { useBakeNotes } from '../../api/useBakeNotes';
+import { useBakeNotes } from '../../state/bakes/useBakeNotes';
+import { useBakes } from '../../state/bakes/useBakes';
 import { failureWords } from '../../api/words';
 import { benchPath } from '../../base/paths';
 import { newSheet } from '../../docket/newSheet';
@@ -13,19 +13,21 @@ import { Choice } from '../../ui/Choice';
 import { Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { Pick } from '../../ui/Pick';
+import { Unsaved } from '../../ui/Unsaved';
 import { bakeName, datedBakeName } from '../../words/bakeName';
+import { Foretold } from '../Foretold';
 import { Causes } from './Causes';
 import { Changes } from './Changes';
 import { SeenForm } from './SeenForm';
 import { Trial } from './Trial';
-import { useNext } from './useNext';
+import { useBaked, useNext } from './useNext';
 
 /** Why a bake came out as it did, and the one thing to do otherwise. */
 export function NextStage() {
   const household = useDraft((draft) => draft.household);
   const recipe = useDraft((draft) => draft.id);
   const stored = useDraft((draft) => draft.base > 0);
-  const { data, error, isFetching } = useBakesQuery({ household, recipe }, { skip: !stored });
+  const { data, error, isFetching } = useBakes({ household, recipe }, !stored);
   const [chosen, setChosen] = useState<string | null>(null);
   const bakes = data?.items ?? [];
   const bake = bakes.find(({ id }) => id === chosen) ?? bakes[0];
@@ -82,15 +84,11 @@ const CUTS: readonly { readonly id: Cut; readonly name: string }[] = [
 function OneBake(props: Props) {
   const { bake, before } = props;
   const { notes } = bake.doc;
-  const { set, failure } = useBakeNotes(props);
+  const { set, save } = useBakeNotes(props);
   return (
     <Stack $gap={6}>
-      {failure ? (
-        <Notice tone="danger" loud>
-          {failureWords(failure)}
-        </Notice>
-      ) : null}
-      {notes.expected === '' ? null : <p>Before it was baked this was expected: {notes.expected}.</p>}
+      <Unsaved save={save} kept="What you saw and judged" />
+      <Expected {...props} />
       <SeenForm seen={notes.seen} onChange={(seen) => set({ seen })} />
       <Row $gap={5}>
         <Choice<Cut>
@@ -108,6 +106,20 @@ function OneBake(props: Props) {
           be. If nothing is, it is within taste, and there is nothing to change.
         </Small>
       )}
+    </Stack>
+  );
+}
+
+/** What was expected of a change before it was baked, beside what was seen of it. */
+function Expected(props: Props) {
+  const { bake, before } = props;
+  const { expected } = bake.doc.notes;
+  const [one, other] = [useBaked(props, bake).baked, useBaked(props, before).baked];
+  if (expected === '' && !before) return null;
+  return (
+    <Stack $gap={3}>
+      {expected === '' ? null : <p>Before it was baked this was expected: {expected}.</p>}
+      {one && other ? <Foretold a={other} b={one} /> : null}
     </Stack>
   );
 }

@@ -47,7 +47,7 @@ export const foreseenWords = (
   columns: readonly string[],
   { at, value, interval }: Foreseen,
 ): string =>
-  `${columns.map((name, one) => `${name} ${cellWords(trial, at, one, 'tried')}`).join(', ')}: ${value.toFixed(1)}${interval ? ` (${span(interval)})` : ''}`;
+  `${columns.map((name, one) => `${one === 0 ? name : name.toLowerCase()} ${cellWords(trial, at, one, 'tried')}`).join(', ')}: ${value.toFixed(1)}${interval ? ` (${span(interval)})` : ''}`;
 
 const signed = (value: number): string => `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(1)}`;
 

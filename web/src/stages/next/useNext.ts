@@ -1,6 +1,7 @@
 import type { BakeAnswer } from '@omniarton/contracts';
 import type { Docket } from '@omniarton/core/docket';
 import type { Next } from '@omniarton/core/next';
+import type { RecipeAt } from '../../api/api';
 import { useDocketQuery } from '../../api/bakesApi';
 import { askSlow } from '../../state/engine/engine';
 import { useKitchenAnswer } from '../../state/engine/useKitchenAnswer';
@@ -17,7 +18,7 @@ interface Asked {
 }
 
 /** A bake with the docket that it was baked from; undefined while that is on its way. */
-function useBaked({ household, recipe }: Asked, bake: BakeAnswer | undefined) {
+export function useBaked({ household, recipe }: RecipeAt, bake: BakeAnswer | undefined) {
   const { currentData, error } = useDocketQuery(
     { household, recipe, docket: bake?.doc.docket ?? '' },
     { skip: !bake },
@@ -37,7 +38,17 @@ export function useNext(asked: Asked) {
   const ready = one.baked !== undefined && (before === undefined || other.baked !== undefined);
   const answer = useKitchenAnswer<{ readonly next: Next | null }>(
     household,
-    ['next', ready, bake.id, bake.version, before?.id, before?.version, request, likelihoods, ...read.about],
+    [
+      'next',
+      ready,
+      bake.id,
+      bake.doc.notes,
+      before?.id,
+      before?.version,
+      request,
+      likelihoods,
+      ...read.about,
+    ],
     async (engine, key) => {
       const now = read.now();
       if (!now || !one.baked || !ready) return { next: null };

@@ -1,8 +1,8 @@
 import { styled } from 'styled-components';
 import { useEffect, useState } from 'react';
 import type { Aspect, Baked, Beside, Direction } from '@omniarton/core/next';
-import { askSlow } from '../../state/engine/engine';
-import { Small } from '../../ui/layout';
+import { askSlow } from '../state/engine/engine';
+import { Small } from '../ui/layout';
 
 /** What less, the same and more of an aspect is called. */
 const WORDS: Readonly<Record<Aspect, readonly [name: string, less: string, same: string, more: string]>> = {
