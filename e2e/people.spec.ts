@@ -90,7 +90,7 @@ test('everything goes out as one file and comes in again; what is removed lies i
   await expect(page.getByText('Loaf to keep')).toHaveCount(0);
   const [chooser] = await Promise.all([
     page.waitForEvent('filechooser'),
-    page.getByRole('button', { name: 'Take such a file in' }).click(),
+    page.getByRole('button', { name: 'Take our own file in' }).click(),
   ]);
   await chooser.setFiles(file);
   await expect(page.getByText(/New here: 1 recipes/)).toBeVisible();

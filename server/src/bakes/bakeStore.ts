@@ -82,11 +82,6 @@ const reading = (db: Knex) => ({
       .first<FullRow | undefined>('*', foretold(db));
     return row && toAnswer(row);
   },
-  /** True where anything has been baked here. */
-  async any({ householdId }: Scope): Promise<boolean> {
-    const row = (await db('bakes').where({ household_id: householdId }).first('id')) as unknown;
-    return row !== undefined;
-  },
   /** Newest day first. The cursor names the last row of the page before. */
   async list(
     { householdId }: Scope,

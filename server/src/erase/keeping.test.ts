@@ -173,7 +173,7 @@ describe('everything', () => {
     const there = await everything(house.demo);
     expect(there.recipes).toContainEqual(file.recipes.find(({ id }) => id === recipe));
     expect(there.dockets).toContainEqual(file.dockets.find(({ id }) => id === docket));
-    // That kitchen has baked already: what comes from here teaches it nothing.
+    // Nobody said that it is that kitchen's own file: what comes from here teaches it nothing.
     const own = file.bakes.find(({ id }) => id === bake)!;
     expect(there.bakes).toContainEqual({ ...own, doc: { ...own.doc, imported: true } });
     const bags = ((await house.get(home('cupboard', house.demo))).body as { bags: BagAnswer[] }).bags;

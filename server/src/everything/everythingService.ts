@@ -40,14 +40,14 @@ export const everythingService = (stores: EverythingStores, inTransaction: Trans
     await write(`,\n"moves":${JSON.stringify(await everything.moves(scope))}}\n`);
   },
 
-  /** Takes a file of everything in: all that is new, in one transaction; what is there already stays as it is. */
-  takeIn(scope: Scope, file: unknown): Promise<TakenInAnswer> {
+  /** Takes a file of everything in: all that is new, in one transaction; what is there already stays as it is. `own`: it is of this very kitchen. */
+  takeIn(scope: Scope, file: unknown, { own }: { readonly own: boolean }): Promise<TakenInAnswer> {
     const { format, version } = (file ?? {}) as Partial<EverythingFile>;
     if (format !== EVERYTHING_FORMAT) throw new InvalidError('That is no file of everything from Omniarton.');
     if (version !== EVERYTHING_VERSION)
       throw new InvalidError(
         `That file was written by a newer Omniarton (version ${String(version)}): update first.`,
       );
-    return inTransaction((inside) => takeFileIn(inside, scope, file as Partial<EverythingFile>));
+    return inTransaction((inside) => takeFileIn(inside, scope, file as Partial<EverythingFile>, own));
   },
 });

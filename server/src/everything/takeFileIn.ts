@@ -17,12 +17,14 @@ import {
 import { upcastDay } from '@omniarton/core/clock';
 import { upcastDocket } from '@omniarton/core/docket';
 import {
+  NOTHING_LEARNT,
   UnreadableDocumentError,
   upcastBag,
   upcastBake,
   upcastKitchen,
   upcastRecipe,
   upcastSettings,
+  type KitchenDocument,
 } from '@omniarton/core/kitchen';
 import { upcastTasting } from '@omniarton/core/taste';
 import { checked } from '../http/body';
@@ -77,7 +79,7 @@ const takers = (
   inside: EverythingStores,
   scope: Scope,
   newBags: Set<string>,
-  elsewhere: boolean,
+  own: boolean,
 ): Readonly<Record<Listed, Taker>> => ({
   recipes: async ({ id, doc }) => {
     const recipe = await read(RecipeDocumentDto, id, () => upcastRecipe(doc as object));
@@ -91,7 +93,7 @@ const takers = (
     const bake = await read(BakeDto, id, () => upcastBake(doc as object));
     if (!(await inside.bakes.hasDocket(scope, String(recipe), bake.docket)))
       throw new InvalidError('it names a docket that isn’t there');
-    const imported = bake.imported || elsewhere;
+    const imported = bake.imported || !own;
     const made = await inside.bakes.create(scope, String(recipe), id as string, { ...bake, imported });
     if (made) await inside.uses.write(scope, id as string);
     return made !== undefined;
@@ -138,13 +140,22 @@ async function takeMoves(
       });
 }
 
+/** What another kitchen's oven, tasters and open bags taught says nothing of this one. */
+const withoutItsTemper = (theirs: KitchenDocument): KitchenDocument => ({
+  ...theirs,
+  learning: NOTHING_LEARNT,
+  weighed: theirs.weighed.map((cup) => ({ ...cup, inUse: false })),
+});
+
 async function takeShelves(
   inside: EverythingStores,
   scope: Scope,
   file: Partial<EverythingFile>,
+  own: boolean,
 ): Promise<void> {
   if (file.kitchen) {
-    const kitchen = await checked(KitchenDocumentDto, upcastKitchen(file.kitchen));
+    const theirs = await checked(KitchenDocumentDto, upcastKitchen(file.kitchen));
+    const kitchen = own ? theirs : withoutItsTemper(theirs);
     const here = await inside.kitchens.find(scope);
     await inside.kitchens.write(scope, here?.version ?? 0, here ? mergedKitchen(here.doc, kitchen) : kitchen);
   }
@@ -154,17 +165,17 @@ async function takeShelves(
     await inside.settings.write(scope, 0, await checked(SettingsDto, upcastSettings(file.settings)));
 }
 
-/** Takes all that is new in a file in: what is there already stays as it is. */
+/** Takes all that is new in a file in: what is there already stays as it is. Unless it is this kitchen's `own`, its bakes teach nothing. */
 export async function takeFileIn(
   inside: EverythingStores,
   scope: Scope,
   file: Partial<EverythingFile>,
+  own: boolean,
 ): Promise<TakenInAnswer> {
   const tally = new Tally();
   const newBags = new Set<string>();
-  // A kitchen that has baked already takes in another's: an empty one is being restored.
-  const take = takers(inside, scope, newBags, await inside.bakes.any(scope));
-  await takeShelves(inside, scope, file);
+  const take = takers(inside, scope, newBags, own);
+  await takeShelves(inside, scope, file, own);
   for (const name of ORDER)
     for (const one of listOf(file, name))
       try {

@@ -1,5 +1,5 @@
 import type { LearningAnswer, PageOf, RecipeSummary } from '@omniarton/contracts';
-import type { EMPTY_KITCHEN } from '@omniarton/core/kitchen';
+import { EMPTY_KITCHEN } from '@omniarton/core/kitchen';
 import { openHouse, type TestHouse } from '../testing/house';
 
 let house: TestHouse;
@@ -43,10 +43,22 @@ describe('what a kitchen has learnt', () => {
     expect(after.taught.map(({ bake }) => bake)).toEqual(before.taught.slice(1).map(({ bake }) => bake));
     expect(after.refused.map(({ bake }) => bake)).toEqual(forgotten);
   });
-  it('is the same where an empty kitchen was restored from that one’s file', async () => {
+  it('is nothing of another kitchen’s file, be this one empty or not', async () => {
+    const file = (await house.get(`/api/households/${house.demo}/everything`).expect(200)).body as object;
+    const other = await openHouse('learning_other');
+    const at = (rest: string) => `/api/households/${other.home}/${rest}`;
+    await other.send('post', at('everything')).send(file).expect(200);
+    const { learnt, bakes } = (await other.get(at('learning')).expect(200)).body as LearningAnswer;
+    const { doc } = (await other.get(at('kitchen'))).body as { doc: typeof EMPTY_KITCHEN };
+    await other.close();
+    expect(bakes.length).toBeGreaterThan(0);
+    expect(learnt.filter(({ topic }) => topic !== 'density').flatMap(({ taught }) => taught)).toEqual([]);
+    expect(doc.learning).toEqual(EMPTY_KITCHEN.learning);
+  });
+  it('is the same where an empty kitchen was restored from its own file', async () => {
     const file = (await house.get(`/api/households/${house.demo}/everything`).expect(200)).body as object;
     await house
-      .send('post', `/api/households/${house.home}/everything`)
+      .send('post', `/api/households/${house.home}/everything?own=yes`)
       .send(file)
       .expect((answer) => expect(answer.status).toBeLessThan(300));
     const { learnt } = await learntIn(house.home);

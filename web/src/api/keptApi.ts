@@ -41,9 +41,9 @@ const keptApi = api.enhanceEndpoints({ addTagTypes: ['bin'] }).injectEndpoints({
       query: (household) => ({ path: pathTo('householdErase', { household }), method: 'POST' }),
       invalidatesTags: ['households', 'recipes', 'bin', 'settings'],
     }),
-    takeEverythingIn: build.mutation<TakenInAnswer, { household: string; file: unknown }>({
-      query: ({ household, file }) => ({
-        path: pathTo('everything', { household }),
+    takeEverythingIn: build.mutation<TakenInAnswer, { household: string; file: unknown; own: boolean }>({
+      query: ({ household, file, own }) => ({
+        path: `${pathTo('everything', { household })}${own ? '?own=yes' : ''}`,
         method: 'POST',
         body: file,
       }),

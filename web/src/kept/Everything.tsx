@@ -18,12 +18,17 @@ const MEGABYTE = 1024 * 1024;
 const broughtWords = ({ recipes, dockets, bakes, bags, known }: TakenInAnswer): string =>
   `New here: ${recipes} recipes, ${dockets} dockets, ${bakes} bakes, ${bags} bags.${known > 0 ? ` ${known} were here already and stay as they are.` : ''}`;
 
+const WHOSE = [
+  { own: true, name: 'Take our own file in' },
+  { own: false, name: 'Take another kitchen’s in' },
+] as const;
+
 /** Everything of a household as one open file (JSON), out and in. */
 export function Everything({ household }: { readonly household: string }) {
   const [takeIn, { data, error, isLoading }] = useTakeEverythingInMutation();
   const [unread, setUnread] = useState<string | null>(null);
   const dispatch = useAppDispatch();
-  const take = async (file: File | undefined) => {
+  const take = async (own: boolean, file: File | undefined) => {
     setUnread(null);
     if (!file) return;
     if (file.size > EVERYTHING_BYTES)
@@ -32,7 +37,7 @@ export function Everything({ household }: { readonly household: string }) {
       );
     try {
       const read: unknown = JSON.parse(await file.text());
-      if ('error' in (await takeIn({ household, file: read }))) return;
+      if ('error' in (await takeIn({ household, file: read, own }))) return;
       await dispatch(lookAtKitchen(household));
       await dispatch(lookAtBags(household));
     } catch {
@@ -50,14 +55,20 @@ export function Everything({ household }: { readonly household: string }) {
         <ButtonLink to={pathTo('everything', { household })} download reloadDocument>
           Save everything as a file
         </ButtonLink>
-        <FileTrigger
-          acceptedFileTypes={['application/json', '.json']}
-          onSelect={(files) => void take(files?.[0])}
-        >
-          <Button isDisabled={isLoading}>Take such a file in</Button>
-        </FileTrigger>
+        {WHOSE.map(({ own, name }) => (
+          <FileTrigger
+            key={name}
+            acceptedFileTypes={['application/json', '.json']}
+            onSelect={(files) => void take(own, files?.[0])}
+          >
+            <Button isDisabled={isLoading}>{name}</Button>
+          </FileTrigger>
+        ))}
       </Row>
-      <Small>Taking a file in adds what is new, and changes nothing that is here.</Small>
+      <Small>
+        Taking a file in adds what is new, and changes nothing that is here. Bakes of another kitchen are in
+        the log and teach nothing of yours.
+      </Small>
       {isLoading ? <p role="status">Taking it in …</p> : null}
       {trouble ? (
         <Notice tone="danger" loud>
