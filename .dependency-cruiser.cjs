@@ -44,7 +44,7 @@ const WEB_FLOORS = [
   ['base', 'api', 'words', 'offline'],
   ['ui'],
   ['state'],
-  ['docket', 'intake', 'kitchen', 'labels', 'bakeday'],
+  ['docket', 'intake', 'kitchen', 'labels', 'bakeday', 'baked'],
   [
     'flours',
     'settings',
@@ -55,6 +55,7 @@ const WEB_FLOORS = [
     'ovens',
     'learning',
     'people',
+    'practice',
     'day',
     'run',
     'stages',
@@ -63,7 +64,7 @@ const WEB_FLOORS = [
 ];
 const webFloor = (names) => `^web/src/(${names.join('|')})/`;
 const FEATURE =
-  '^web/src/(stages/[^/]+|flours|settings|cupboard|goods|jars|kept|ovens|learning|people|day|run)/';
+  '^web/src/(stages/[^/]+|flours|settings|cupboard|goods|jars|kept|ovens|learning|people|practice|day|run)/';
 
 const pageUpwards = WEB_FLOORS.slice(0, -1).map((names, at) => ({
   name: `floor-of-the-page-${names.join('-')}`,

@@ -153,3 +153,28 @@ test('trial of how it is made: half batches go on the bake day, each as its own 
   await page.getByRole('link', { name: '5 on the bake day' }).click();
   await expect(page.getByRole('link', { name: /Harbour ginger snaps, trial \d{3}/ })).toHaveCount(5);
 });
+
+test('practice: a simulated bake is looked at, taken out, asked about and called; nothing of it is kept', async ({
+  bench,
+  page,
+}) => {
+  await bench.openDemo('Poppyseed lemon loaf');
+  const kitchen = page.url().replace(/\/recipe\/.*/, '');
+  await page.goto(`${kitchen}/learnt`);
+  await page.getByText(/Taught by/).first().waitFor();
+  const before = await page.getByText(/Taught by/).count();
+  await page.getByRole('link', { name: 'Practice kitchen' }).click();
+  await expect(page.getByText('Simulated.')).toBeVisible();
+  await page.getByRole('button', { name: 'Into the oven' }).click();
+  await page.getByRole('button', { name: 'Look in' }).click();
+  await expect(page.getByText(/a skewer: .*; the middle \d+ °C/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take it out' }).click();
+  await page.getByRole('button', { name: 'How did the batter look?' }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'How did the batter look?' })).toContainText('.');
+  await page.getByRole('group', { name: 'Put it down to' }).getByRole('button').first().click();
+  await expect(page.getByText(/of 100$/).first()).toBeVisible();
+  await expect(page.getByText(/Done after \d+ minutes in this oven/)).toBeVisible();
+  await expect(page.getByText(/Your last bake here/)).toBeVisible();
+  await page.getByRole('link', { name: 'What it has learnt' }).click();
+  await expect(page.getByText(/Taught by/)).toHaveCount(before);
+});

@@ -38,6 +38,10 @@ export const routes: RouteObject[] = [
         lazy: async () => ({ Component: (await import('../learning/LearningPage')).LearningPage }),
       },
       {
+        path: 'kitchen/:household/practice',
+        lazy: async () => ({ Component: (await import('../practice/PracticePage')).PracticePage }),
+      },
+      {
         path: 'kitchen/:household/day',
         lazy: async () => ({ Component: (await import('../day/DayPage')).DayPage }),
       },

@@ -19,5 +19,6 @@ export const flourPath = (household: string, flour: string): string => `${flours
 export const comparePath = (household: string, flours: readonly string[]): string =>
   `${floursPath(household)}?compare=${flours.join(',')}`;
 export const jarPath = (household: string, jar: string): string => `/kitchen/${household}/jars/${jar}`;
+export const practicePath = (household: string): string => `/kitchen/${household}/practice`;
 export const learntPath = (household: string): string => `/kitchen/${household}/learnt`;
 export const ovensPath = (household: string): string => `/kitchen/${household}/ovens`;

@@ -75,18 +75,21 @@ export function Everything({ household }: { readonly household: string }) {
           {trouble}
         </Notice>
       ) : null}
-      {data ? (
-        <Notice tone={data.refused.length > 0 ? 'ask' : 'calm'}>
-          {broughtWords(data)}
-          {data.refused.length > 0 ? (
-            <ul>
-              {data.refused.map((words) => (
-                <li key={words}>{words}</li>
-              ))}
-            </ul>
-          ) : null}
-        </Notice>
-      ) : null}
+      {data ? <Brought data={data} /> : null}
     </Section>
   );
 }
+
+/** What came of taking a file in, and what of it was refused. */
+const Brought = ({ data }: { readonly data: TakenInAnswer }) => (
+  <Notice tone={data.refused.length > 0 ? 'ask' : 'calm'}>
+    {broughtWords(data)}
+    {data.refused.length > 0 ? (
+      <ul>
+        {data.refused.map((words) => (
+          <li key={words}>{words}</li>
+        ))}
+      </ul>
+    ) : null}
+  </Notice>
+);

@@ -4,7 +4,7 @@ import type { KitchenDocument, KitchenLearning } from '@omniarton/core/kitchen';
 import { useLearningQuery } from '../api/bakesApi';
 import type { Failure } from '../api/http';
 import { failureWords } from '../api/words';
-import { cupboardPath } from '../base/paths';
+import { cupboardPath, practicePath } from '../base/paths';
 import { KitchenShell } from '../kitchen/KitchenShell';
 import type { useKitchen } from '../state/kitchen/useKitchen';
 import { Button, ButtonLink } from '../ui/Button';
@@ -20,7 +20,12 @@ export function LearningPage() {
     <KitchenShell
       household={household}
       title="What the kitchen has learnt"
-      link={(name) => <ButtonLink to={cupboardPath(household)}>{name}</ButtonLink>}
+      link={(name) => (
+        <>
+          <ButtonLink to={practicePath(household)}>Practice kitchen</ButtonLink>
+          <ButtonLink to={cupboardPath(household)}>{name}</ButtonLink>
+        </>
+      )}
     >
       {(kitchen) => <AllLearnt household={household} kitchen={kitchen} />}
     </KitchenShell>

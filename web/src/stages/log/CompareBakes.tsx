@@ -11,7 +11,7 @@ import { printAs } from '../../ui/paper';
 import { differenceWords } from '../../words/differences';
 import { sayTenths } from '../../words/say';
 import { bakeName } from '../../words/bakeName';
-import { Foretold } from '../Foretold';
+import { Foretold } from '../../baked/Foretold';
 import { PhotoStrip } from './photo/Photos';
 
 interface Props {

@@ -8,7 +8,7 @@ import { Fold } from '../../ui/Fold';
 import { Row, Small, Stack } from '../../ui/layout';
 import { printAs } from '../../ui/paper';
 import { TextEntry } from '../../ui/TextEntry';
-import { CutLabels } from '../CutLabels';
+import { CutLabels } from '../../baked/CutLabels';
 import { sayGrams } from '../../words/say';
 
 /** So many changes beside the one that stays as it was. */

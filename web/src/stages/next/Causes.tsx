@@ -1,5 +1,6 @@
 import { styled } from 'styled-components';
 import type { Next } from '@omniarton/core/next';
+import { CauseList } from '../../baked/CauseList';
 import { Fold } from '../../ui/Fold';
 import { Heading, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
@@ -19,27 +20,7 @@ export function Causes({ next }: { readonly next: Next }) {
     <Stack as="section" aria-labelledby="why" $gap={3}>
       <Heading id="why">Why: {FIRST[verdict]}</Heading>
       {because ? <Notice tone={verdict === 'within-taste' ? 'calm' : 'ask'}>{because}</Notice> : null}
-      {verdict === 'within-taste' ? null : (
-        <List>
-          {causes.map(({ id, name, likelihood, for: pro, against }) => (
-            <li key={id}>
-              <Share>
-                <b>{Math.round(likelihood * 100)} %</b>
-                <span aria-hidden="true" style={{ width: `${Math.max(2, likelihood * 100)}%` }} />
-              </Share>
-              <div>
-                <strong>{name}</strong>
-                {pro.map((one) => (
-                  <p key={one}>+ {one}</p>
-                ))}
-                {against.map((one) => (
-                  <Small key={one}>− {one}</Small>
-                ))}
-              </div>
-            </li>
-          ))}
-        </List>
-      )}
+      {verdict === 'within-taste' ? null : <CauseList causes={causes} />}
       {test ? (
         <p>
           <b>What would tell:</b> {test.how} It costs {test.costs}.
@@ -65,28 +46,6 @@ export function Causes({ next }: { readonly next: Next }) {
   );
 }
 
-const List = styled.ol`
-  display: grid;
-  gap: ${({ theme }) => theme.space(3)};
-  list-style: none;
-  > li {
-    display: grid;
-    grid-template-columns: 6rem minmax(0, 1fr);
-    gap: ${({ theme }) => theme.space(4)};
-  }
-`;
-const Share = styled.div`
-  b {
-    display: block;
-    font: 650 1.4rem/1.1 ${({ theme }) => theme.font.figures};
-  }
-  span {
-    display: block;
-    height: 5px;
-    margin-top: ${({ theme }) => theme.space(1)};
-    background: ${({ theme }) => theme.colour.act};
-  }
-`;
 const Quiet = styled.span`
   color: ${({ theme }) => theme.colour.soft};
 `;

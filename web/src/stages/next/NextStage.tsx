@@ -15,7 +15,7 @@ import { Notice } from '../../ui/Notice';
 import { Pick } from '../../ui/Pick';
 import { Unsaved } from '../../ui/Unsaved';
 import { bakeName, datedBakeName } from '../../words/bakeName';
-import { Foretold } from '../Foretold';
+import { Foretold } from '../../baked/Foretold';
 import { Causes } from './Causes';
 import { Changes } from './Changes';
 import { SeenForm } from './SeenForm';

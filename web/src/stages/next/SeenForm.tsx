@@ -4,8 +4,8 @@ import type { Seen } from '@omniarton/core/kitchen';
 import { SYMPTOM_NAMES, type SymptomId } from '@omniarton/core/vocabulary';
 import { Button, Chip } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
-import { SymptomPicture } from './SymptomPicture';
-import { SYMPTOM_GROUPS } from './symptomDrawings';
+import { SymptomPicture } from '../../baked/SymptomPicture';
+import { SYMPTOM_GROUPS } from '../../baked/symptomDrawings';
 
 interface Props {
   readonly seen: readonly Seen[];

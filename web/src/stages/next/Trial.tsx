@@ -13,7 +13,7 @@ import { Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { printAs } from '../../ui/paper';
 import { sayGrams } from '../../words/say';
-import { CutLabels } from '../CutLabels';
+import { CutLabels } from '../../baked/CutLabels';
 import { useBlended } from './blended';
 import { TrialRuns } from './TrialRuns';
 import { TrialSetUp } from './TrialSetUp';

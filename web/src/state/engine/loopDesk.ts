@@ -11,6 +11,7 @@ import type { Recipe } from '@omniarton/core/read';
 import type { TastingDocument, TastingResult } from '@omniarton/core/taste';
 import type { MarkScale } from '@omniarton/core/vocabulary';
 import { differenceWords } from '../../words/differences';
+import { practiceDesk } from './practiceDesk';
 
 type InKitchen = <T>(key: string, work: (kitchen: Kitchen) => T) => T | null;
 
@@ -112,6 +113,7 @@ export const loopDesk = (inKitchen: InKitchen) => ({
       wanting: wantingFor(trial, marks, cupboard, halfGrams),
     }));
   },
+  ...practiceDesk,
   /** What differs between two bakes, what that should do, and what was seen of it. */
   bakesBeside: async (a: Baked, b: Baked): Promise<Beside> => (await next()).besideOf(a, b),
 });
