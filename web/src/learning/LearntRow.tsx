@@ -121,6 +121,8 @@ function FromNowOn({ learnt, learning, change }: Omit<Props, 'bakes'>) {
   const { held, put } = kept;
   const value = Number(posterior.middle.toFixed(3));
   const same = topic === 'done' ? SAME.celsius : SAME.factor;
+  // As the product has it already: there is nothing to take over.
+  if (!held && Math.abs(value - (topic === 'done' ? 0 : 1)) < same) return null;
   return (
     <Row $gap={3}>
       {held ? (

@@ -138,7 +138,7 @@ interface ToldProps {
 /** What was true, what the calls were worth, and how the engine judges it with all that is known. */
 function Told({ told, heat, another }: ToldProps) {
   const { score, points, truth, right, doneAt, ovenOff, diagnosis, change } = told;
-  const off = Math.round(heat - doneAt);
+  const off = Math.round(heat) - Math.round(doneAt);
   return (
     <Stack $gap={4}>
       <Points>

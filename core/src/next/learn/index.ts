@@ -1,6 +1,6 @@
 export { seenSum, sumOf, NOTHING, type Belief, type Sum } from './belief';
 export { FOUR_OF_FIVE, PRIORS, SEEN } from './data/priors';
-export { learn, learntTime, type Learning } from './learn';
+export { learn, learner, learntTime, type Learner, type Learning } from './learn';
 export { timeSum } from './lessons';
 export { learntAtHome } from './household';
 export { loggedBake, type KeptBake, type LearntFrom } from './logged';

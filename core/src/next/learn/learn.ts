@@ -47,17 +47,14 @@ interface Followed {
   readonly off: { readonly taught: Taught; readonly z: number }[];
 }
 
-/** How far a quantity is expected to spread, by its name; a flour's by its own row. */
-function spreads(bakes: readonly LoggedBake[]): SpreadOf {
-  const flours = new Map(
-    bakes.flatMap(({ flours: own }) => own.map((one) => [one.ingredient, one.sd] as const)),
-  );
-  return (name) => {
+/** How far a quantity is expected to spread, by its name; a flour's by its own row, as bakes have named it. */
+const spreadsBy =
+  (flours: ReadonlyMap<string, number>): SpreadOf =>
+  (name) => {
     const [kind, of] = name.split('/') as [string, string];
     if (kind === 'thirst') return flours.get(of) ?? 0.1;
     return PRIORS[kind as keyof typeof PRIORS].sd;
   };
-}
 
 const refusalOf = (
   bake: LoggedBake,
@@ -74,14 +71,16 @@ const refusalOf = (
     : null;
 };
 
-/**
- * What a household's bakes teach, the oldest first: a normal belief over ovens, tins, kinds of bakes, flours, doses and doneness, exact and
- * partially pooled (a kind of bake leans on its oven). A bake teaches nothing where it was mis-timed, unrested, somebody else's or forgotten,
- * and is asked about where it is further off than two of its own spreads. Example: three loaves that took 8 % longer → this oven with
- * loaves 1.06, and with muffins 1.03.
- */
-export function learn(bakes: readonly LoggedBake[], taken: Taken = NOTHING_TAKEN): Learning {
-  const spreadOf = spreads(bakes);
+/** Learning that is under way: one bake after the other, the oldest first. */
+export interface Learner {
+  readonly take: (bake: LoggedBake) => void;
+  readonly told: () => Learning;
+}
+
+/** Begins to learn; nothing is known yet. */
+export function learner(taken: Taken = NOTHING_TAKEN): Learner {
+  const flours = new Map<string, number>();
+  const spreadOf = spreadsBy(flours);
   const followed = new Map<string, Followed>();
   let belief = NOTHING;
   const follow = (topic: BakeTopic, { of, sum, time }: Lesson): Followed => {
@@ -90,7 +89,7 @@ export function learn(bakes: readonly LoggedBake[], taken: Taken = NOTHING_TAKEN
     followed.set(key, its);
     return its;
   };
-  const take = (bake: LoggedBake, topic: BakeTopic, lesson: Lesson): void => {
+  const hear = (bake: LoggedBake, topic: BakeTopic, lesson: Lesson): void => {
     const on = bake.notes.bakedOn;
     const its = follow(topic, lesson);
     const refuse = (why: string, ask: boolean) => void its.refused.push({ bake: bake.id, on, why, ask });
@@ -108,18 +107,34 @@ export function learn(bakes: readonly LoggedBake[], taken: Taken = NOTHING_TAKEN
     belief = seenSum(belief, lesson.sum, lesson.value, lesson.sd, spreadOf);
     its.taught.push({ bake: bake.id, on, value });
   };
+  return {
+    take(bake) {
+      for (const { ingredient, sd } of bake.flours) flours.set(ingredient, sd);
+      for (const topic of BAKE_TOPICS) {
+        const lesson = LESSONS[topic](bake);
+        if (lesson) hear(bake, topic, lesson);
+      }
+    },
+    told: () => ({
+      belief,
+      learnt: joined([...followed].flatMap(([key, its]) => toldOf(key, its, belief, spreadOf))),
+    }),
+  };
+}
+
+/**
+ * What a household's bakes teach, the oldest first: a normal belief over ovens, tins, kinds of bakes, flours, doses and doneness, exact and
+ * partially pooled (a kind of bake leans on its oven). A bake teaches nothing where it was mis-timed, unrested, somebody else's or forgotten,
+ * and is asked about where it is further off than two of its own spreads. Example: three loaves that took 8 % longer → this oven with
+ * loaves 1.06, and with muffins 1.03.
+ */
+export function learn(bakes: readonly LoggedBake[], taken: Taken = NOTHING_TAKEN): Learning {
+  const { take, told } = learner(taken);
   const oldestFirst = [...bakes].sort((a, b) =>
     a.notes.bakedOn < b.notes.bakedOn ? -1 : a.notes.bakedOn > b.notes.bakedOn ? 1 : 0,
   );
-  for (const bake of oldestFirst)
-    for (const topic of BAKE_TOPICS) {
-      const lesson = LESSONS[topic](bake);
-      if (lesson) take(bake, topic, lesson);
-    }
-  return {
-    belief,
-    learnt: joined([...followed].flatMap(([key, its]) => toldOf(key, its, belief, spreadOf))),
-  };
+  oldestFirst.forEach(take);
+  return told();
 }
 
 /** One of each: a flour is in many blends. */
@@ -181,6 +196,6 @@ export function learntTime(
   { belief }: Pick<Learning, 'belief'>,
   sum: Sum,
 ): { readonly factor: number; readonly sd: number } {
-  const { mean, sd } = sumOf(belief, sum, spreads([]));
+  const { mean, sd } = sumOf(belief, sum, spreadsBy(new Map()));
   return { factor: Math.exp(mean), sd };
 }
