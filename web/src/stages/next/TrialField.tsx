@@ -1,6 +1,7 @@
 import { styled } from 'styled-components';
 import type { PlannedTrial } from '@omniarton/core/kitchen';
 import type { TrialMarks, TrialResult } from '@omniarton/core/next';
+import { contourOf, levelsBetween, type LatticePoint } from '../../ui/contours';
 import { onTriangle, HIGH_OVER_WIDE } from '../../ui/onTriangle';
 
 interface Props {
@@ -28,6 +29,10 @@ export function TrialField({ trial, result, marks, names }: Props) {
   if (field.length === 0) return null;
   const blend = trial.kind === 'blend';
   const at = (point: readonly number[]) => (blend ? onTriangle(point, WIDTH) : onSquare(point, WIDTH));
+  const lattice = field.map(({ at: point, value }): LatticePoint => {
+    const [x, y] = at(point);
+    return { ...placeOf(point, blend), x, y, value };
+  });
   const values = field.map(({ value }) => value);
   const [low, high] = [Math.min(...values), Math.max(...values)];
   const height = WIDTH * (blend ? HIGH_OVER_WIDE : SQUARE);
@@ -60,6 +65,7 @@ export function TrialField({ trial, result, marks, names }: Props) {
           />
         );
       })}
+      <Contours points={lattice} low={low} high={high} />
       {trial.runs.map(({ code, at: point }) => {
         const [x, y] = at(point);
         const own = marks[code];
@@ -76,6 +82,36 @@ export function TrialField({ trial, result, marks, names }: Props) {
       <Corners blend={blend} names={names} height={height} />
     </Frame>
   );
+}
+
+/** Its place in the lattice that the field is given on: steps of a twentieth, or of a fifth of a level. */
+const placeOf = ([a = 0, b = 0]: readonly number[], blend: boolean) =>
+  blend
+    ? { i: Math.round(a * 20), j: Math.round(b * 20) }
+    : { i: Math.round((a + 1) * 5), j: Math.round((b + 1) * 5) };
+
+interface ContourProps {
+  readonly points: readonly LatticePoint[];
+  readonly low: number;
+  readonly high: number;
+}
+
+/** Lines on which the mark is the same, each with its mark. */
+function Contours({ points, low, high }: ContourProps) {
+  return levelsBetween(low, high).map((level) => {
+    const pieces = contourOf(points, level);
+    const named = pieces[Math.floor(pieces.length / 2)]?.[0];
+    return (
+      <g key={level}>
+        <path data-contour d={pieces.map(([[a, b], [c, d]]) => `M${a} ${b} L${c} ${d}`).join(' ')} />
+        {named ? (
+          <text data-level x={named[0]} y={named[1]} textAnchor="middle">
+            {Number(level.toFixed(2))}
+          </text>
+        ) : null}
+      </g>
+    );
+  });
 }
 
 interface CornerProps {
@@ -124,6 +160,19 @@ const Frame = styled.svg`
   }
   [data-foreseen][data-doubt] {
     fill: none;
+  }
+  [data-contour] {
+    fill: none;
+    stroke: ${({ theme }) => theme.colour.soft};
+    stroke-width: 1.2;
+  }
+  text[data-level] {
+    font-size: 11px;
+    font-weight: 400;
+    fill: ${({ theme }) => theme.colour.soft};
+    paint-order: stroke;
+    stroke: ${({ theme }) => theme.colour.paper};
+    stroke-width: 4px;
   }
   [data-best] {
     fill: none;

@@ -60,8 +60,8 @@ export function TrialShown({ trial, result, marks, columns }: Props) {
       <TrialField trial={trial} result={result} marks={marks} names={columns} />
       {result.field.length > 0 ? (
         <Small>
-          The larger a dot the better; hollow where little is known. Figures: what was baked. Ring: the best.
-          Dashed: the next.
+          The larger a dot the better; hollow where little is known; lines are of one mark. Figures: what was
+          baked. Ring: the best. Dashed: the next.
         </Small>
       ) : null}
     </Stack>
