@@ -1,4 +1,4 @@
-import { FOOD_WORDS, SMALL_WORDS, UNIT_WORDS } from './data/otherLanguages';
+import { DESCRIBING_WORDS, FOOD_WORDS, SMALL_WORDS, UNIT_WORDS } from './data/otherLanguages';
 import { remembered } from './remember';
 
 const plain = (words: string) => words.toLowerCase().replace(/[’`´]/g, "'");
@@ -38,6 +38,18 @@ function foodIn(text: string): string | null {
   return null;
 }
 
+/** What a list on one line is parted by, and the part that it may name first: "Streusel: 200 g Mehl, 125 g Zucker". */
+const NEXT = /(,\s+(?=\d)|^\p{L}[\p{L} ]{1,30}:\s+(?=\d))/u;
+
+/** As `inEnglish`, of each thing of a list on one line. */
+export const listInEnglish = (text: string, knows: (line: string) => boolean): string =>
+  seemsForeign(text) && NEXT.test(text)
+    ? text
+        .split(NEXT)
+        .map((piece) => (NEXT.test(piece) || piece === '' ? piece : inEnglish(piece, knows)))
+        .join('')
+    : inEnglish(text, knows);
+
 /**
  * A cleaned line of another language's list in English, where it is otherwise plain: "2 msk socker", "200 g de farine". A line in
  * which English knows a food already is itself.
@@ -47,7 +59,8 @@ export function inEnglish(text: string, knows: (line: string) => boolean): strin
     ? UNIT_WORDS.reduce((words, [unit, english]) => words.replace(unit, english), text)
     : text;
   if (!seemsForeign(measured) || knows(measured)) return measured;
-  for (const line of [measured, measured.replace(SMALL_WORDS, '')]) {
+  const bare = measured.replace(SMALL_WORDS, '');
+  for (const line of [measured, bare, bare.replace(DESCRIBING_WORDS, '')]) {
     const english = foodIn(line);
     if (english && knows(english.replace(SMALL_WORDS, ''))) return english.replace(SMALL_WORDS, '');
   }

@@ -2,7 +2,7 @@ import { readAmount } from './amount';
 import { SHORTHAND } from './data/shorthand';
 import { MODIFIERS } from './data/modifiers';
 import { tokensOf } from './names';
-import { inEnglish } from './otherLanguages';
+import { listInEnglish } from './otherLanguages';
 import { numbersFromWords } from './numberWords';
 
 /** A stretch of a line that is read by itself. `aside`: for the tin, the bench or the plate; `alternative`: instead of what stands before it. */
@@ -189,7 +189,7 @@ const LABEL =
 
 const shorthand = (text: string) =>
   SHORTHAND.reduce((words, [short, full]) => words.replace(short, full), text);
-const english = (written: string, knows: Knows) => inEnglish(written, (line) => knows(nameOf(line)));
+const english = (written: string, knows: Knows) => listInEnglish(written, (line) => knows(nameOf(line)));
 
 /** True for a line of which another language's words are read. */
 export const isTranslated = (text: string, knows: Knows): boolean => {

@@ -7,7 +7,7 @@ import { namedIn } from './named';
 import type { Item, Line } from './types';
 
 const NUMBER =
-  '(?:\\d[\\d./]*(?:\\s+\\d/\\d)?|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half an?|half|an? (?:quarter|third|half)(?: of an?)?|(?:three )?quarters?(?: of an?)?|a couple of|a few)';
+  '(?:(?:\\d+|one|two|three|four|five|six) and (?:a |one )?(?:half|quarter|third)|\\d[\\d./]*(?:\\s+\\d/\\d)?|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half an?|half|an? (?:quarter|third|half)(?: of an?)?|(?:three )?quarters?(?: of an?)?|a couple of|a few)';
 const MEASURE =
   '(?:kg|g|gr|grams?|mls?|l|litres?|liters?|dl|cups?|tbsps?|tablespoon(?:ful)?s?|tsps?|teaspoon(?:ful)?s?|oz|ounces?|lbs?|pounds?|pints?|sticks?|pinch(?:es)?|handfuls?|knobs?|mugs?|cans?|tins?|packets?|jars?|pots?|large|small|medium|heaped|level|good|big)';
 /** An amount of something in running text: "150 g butter", "half a cup of raw sugar", "3 eggs". */
@@ -51,9 +51,9 @@ function stretch(text: string, from: number, after: number): string {
 const ITSELF =
   /\b(?:hot|warm|cold|cool|cooled|baked|finished|prick|cool|bake|ice|frost|glaze|turn out|unmould|test)\s+(?:the\s+|each\s+)?(?:hot\s+|warm\s+|cold\s+|cooled\s+)?(?:cakes?|cookies|biscuits?|breads?|loaf|loaves|brownies|sponges?|rolls?|buns?)\b/gi;
 
-/** Where flour is named too it is made here: "the pastry", "for the cake". */
+/** Where flour is named too it is made here: "the pastry", "for the cake", "that cardamom cake". */
 const MADE_HERE =
-  /\b(?:the|your|each|these|this|for)\s+(?:\w+\s+)?(?:cakes?|cookies|biscuits?|breads?|loaf|loaves|brownies|sponges?|rolls?|buns?|pastry|crust|dough|crumbs?)\b/gi;
+  /\b(?:the|your|my|our|each|these|this|that|for)\s+(?:\w+\s+)?(?:cakes?|cookies|biscuits?|breads?|loaf|loaves|brownies|sponges?|rolls?|buns?|pastry|crust|dough|crumbs?)\b/gi;
 const FLOURED = /\bflour\b/i;
 
 /** "Malt loaf recipe. 150 ml tea, …": what a list is of. */

@@ -14,6 +14,7 @@ import { toParts } from './parts';
 import { placesOf, type Place } from './places';
 import { readProse } from './prose';
 import { joinWrapped } from './continued';
+import { namedAgain } from './namedAgain';
 import type { Line, Recipe, Step, TakenFor } from './types';
 import { tellsADeed } from './tellsADeed';
 import { readTimes } from './times';
@@ -115,7 +116,10 @@ function readPage(
     sources,
     kinds.map(({ kind }) => kind),
   );
-  const whole = joinWrapped(sources, where, (words) => namesFood(words, catalogue));
+  const whole = namedAgain(
+    joinWrapped(sources, where, (words) => namesFood(words, catalogue)),
+    where,
+  );
   const second = secondRecipe(
     sources,
     kinds.map(({ kind }) => kind),

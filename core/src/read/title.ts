@@ -1,5 +1,5 @@
 import { cleanLine } from './clean';
-import { NAMES_A_BAKE } from './page';
+import { NAMES_A_BAKE, titleRow } from './page';
 import type { Place } from './places';
 import { tellsADeed } from './tellsADeed';
 import type { Step } from './types';
@@ -10,7 +10,7 @@ const CALLED_FIRST = /^\s*(\p{Lu}[\p{Lu}'’ &-]{3,40})[.:](?=\s)/u;
 
 /** A title without what stands around it: marks, strokes of a table, "Recipe:", little pictures, and how many it makes. */
 function titleIn(source: string): string {
-  const bare = cleanLine(source.replace(/^\s*\|/, '').replace(/\|\s*$/, ''))
+  const bare = cleanLine(titleRow(source)?.[0] ?? source.replace(/^\s*\|/, '').replace(/\|\s*$/, ''))
     .replace(/^#+\s*|\*\*|__/g, '')
     .replace(/^ingredients (?:for|of) (?:the )?/i, '')
     .replace(/^(?:recipe(?: name)?|title|name|dish)\s*[:|]\s*|^recipe\s*(?:#|no\.? ?)\d+\s*[~:.–-]*\s*/i, '')

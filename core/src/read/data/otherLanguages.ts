@@ -33,6 +33,7 @@ export const FOOD_WORDS: Readonly<Record<string, readonly string[]>> = {
   'baking powder': ['bakpulver', 'Backpulver', 'levure chimique', 'lievito per dolci', 'polvo de hornear', 'levadura química', 'impulsor'],
   'baking soda': ['bikarbonat', 'Natron', 'bicarbonate de soude', 'bicarbonato', 'meetha soda'],
   'yeast': ['jäst', 'torrjäst', 'Hefe', 'Trockenhefe', 'levure boulangère', 'levure', 'lievito di birra', 'levadura', 'khameer'],
+  'fresh yeast': ['färsk jäst', 'kronjäst', 'frische Hefe', 'Frischhefe', 'Würfel Hefe', 'cube Hefe', 'levure fraîche', 'levure de boulanger fraîche', 'lievito di birra fresco', 'levadura fresca'],
   'salt': ['Salz', 'sel', 'fleur de sel', 'sale', 'sal', 'namak'],
   'cinnamon': ['kanel', 'Zimt', 'cannelle', 'cannella', 'canela', 'dalchini'],
   'cardamom': ['kardemumma', 'Kardamom', 'cardamome', 'cardamomo', 'elaichi'],
@@ -53,7 +54,11 @@ export const UNIT_WORDS: readonly (readonly [RegExp, string])[] = [
   [/(?<=\d\s?)(?:TL|Teelöffel|tsk|teskedar?|c(?:uill?[eè]res?)?\.? ?[àa] ?c(?:afé)?\.?|cucchiain[oi]|cucharaditas?|chhote chammach)(?!\p{L})/gu, 'tsp'],
   [/(?<=\d\s?)(?:Tassen?|tasses?|tazz[ae]|tazas?|koppar|kopp)(?!\p{L})/gu, 'cup'],
   [/(?<=\d\s?)(?:Prisen?|pinc[ée]es?|pizzic(?:o|hi)|pizcas?|nypor|nypa|chutki)(?!\p{L})/gu, 'pinch'],
+  [/(?<=\d\s?)(?:Würfel|cubes? de|cubett[oi](?: di)?|cubitos? de)(?!\p{L})/gu, 'cube'],
   [/(?<=\d\s?)(?:Päckchen|Pck\.?|bustin[ae]|sobres?)(?!\p{L})/gu, 'packet'],
 ];
+/** What is only said of how warm, soft or fine a thing is. */
+export const DESCRIBING_WORDS =
+  /(?<!\p{L})(?:lauwarme[rsn]?|warme[rsn]?|kalte[rsn]?|weiche[rsn]?|geschmolzene[rsn]?|flüssige[rsn]?|gesiebte[rsn]?|frische[rsn]?|zimmerwarme[rsn]?|ljummen|ljummet|rumsvarm[at]?|smält|kall[at]?|färsk[at]?|tièdes?|fondue?|froide?|fra[iî]che?s?|tamisée?|tiepid[oa]|fus[oa]|fredd[oa]|fresc[oa]|setacciat[oa]|tibi[oa]|derretid[oa]|fr[ií][oa]|tamizad[oa])(?!\p{L})\s*/giu;
 /** "A" and "of" before and after a unit. */
 export const SMALL_WORDS = /(?<!\p{L})(?:d[eiu']|del|des|della|d’)(?!\p{L})\s*/giu;

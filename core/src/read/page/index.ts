@@ -10,12 +10,14 @@ import { withoutFurniture } from './setAside';
 import { withServed } from './served';
 import { withSoleName } from './sole';
 import { withListsInTitles } from './titleLists';
+import { withTitleRow } from './titleRows';
 import { withVesselLabels } from './vesselLabels';
 import { withWrapped } from './wrapped';
 
 export { NAMES_A_BAKE } from './alone';
 export type { KindOfLine } from './kinds';
 export { pageText } from './pageText';
+export { titleRow } from './titleRows';
 export { secondRecipe } from './second';
 export { isSignpost } from './signposts';
 export { whyKind, type Spoke } from './why';
@@ -35,7 +37,7 @@ export function kindsOf(
     namesOnly(lines) ??
     withFoodsInSentences(
       lines,
-      withSoleName(lines, withServed(lines, withListsInTitles(lines, told()))),
+      withSoleName(lines, withServed(lines, withListsInTitles(lines, withTitleRow(lines, told())))),
       catalogue,
     );
   return read.map((one, at): KindOfLine => {

@@ -1,5 +1,6 @@
 import type { PageKind } from '../../vocabulary';
 import { cleanLine } from '../clean';
+import { tellsADeed } from '../tellsADeed';
 import type { KindOfLine } from './kinds';
 
 const AMOUNT = /(?:^|[\s,.:])\d[\d./]*\s?(?:g|kg|ml|l|oz|lbs?|cups?|tbsp|tsp)\b/gi;
@@ -9,6 +10,9 @@ const LISTS: Partial<Record<PageKind, number>> = { title: 2, yield: 3 };
 /** "Cake: 175 g butter, 175 g sugar, 3 eggs": a part's name and its list, and no sentence. */
 const BEHIND_A_NAME = /^\W*\p{L}[\p{L} -]{1,25}:\s*\d(?!.*[.!?]\s+\p{Lu})/u;
 const LIST_OF = 3;
+const SENTENCES: ReadonlySet<PageKind> = new Set<PageKind>(['prose', 'step', 'note']);
+/** "Whisk: 3 eggs, 100 g sugar, …" says what is done with it. */
+const isNamedList = (line: string): boolean => BEHIND_A_NAME.test(line) && !tellsADeed(line.split(':')[0]!);
 
 /**
  * A page's kinds where a name and a list share a line: what is measured in it is weighed and guarded, and its name is read from it
@@ -21,7 +25,7 @@ export const withListsInTitles = (
   read.map((one, at): KindOfLine => {
     const line = cleanLine(lines[at]!);
     const amounts = (line.match(AMOUNT) ?? []).length;
-    if (one.kind === 'prose' && amounts >= LIST_OF && BEHIND_A_NAME.test(line))
+    if (SENTENCES.has(one.kind) && amounts >= LIST_OF && isNamedList(line))
       return { ...one, kind: 'ingredient', or: one.kind };
     const least = LISTS[one.kind];
     if (least === undefined || amounts < least) return one;

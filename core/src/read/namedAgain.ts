@@ -1,0 +1,29 @@
+import { readAmount } from './amount';
+import { cleanLine } from './clean';
+import { numbersFromWords } from './numberWords';
+import type { Place } from './places';
+
+/** "2 tbsp of the soda": something of which a line above has given the whole name. */
+const AGAIN = /\b(of (?:the|that|this) )(\p{L}{3,})(?=\s*(?:[,;.)]|$))/giu;
+
+/** What a line names, without its amount and without how it is prepared. */
+const nameOf = (text: string): string =>
+  readAmount(numbersFromWords(cleanLine(text)))
+    .words.split(/[,;(]/)[0]!
+    .trim()
+    .toLowerCase();
+
+/** Lines in which a thing that is named by its last word has the name that a line above gives it: "of the soda" → "of the lemon-lime soda". */
+export function namedAgain(lines: readonly (string | null)[], places: readonly Place[]): (string | null)[] {
+  const names: string[] = [];
+  return lines.map((line, at) => {
+    if (line === null || places[at] !== 'ingredient') return line;
+    const told = line.replace(AGAIN, (whole, before: string, word: string) => {
+      const own = ` ${word.toLowerCase()}`;
+      const name = names.find((one) => one.endsWith(own) && one.split(' ').length < 5);
+      return name ? `${before}${name}` : whole;
+    });
+    names.push(nameOf(line));
+    return told;
+  });
+}
