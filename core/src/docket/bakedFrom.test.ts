@@ -380,6 +380,27 @@ const ROWS: readonly Row[] = [
     [/foil\.\s(?:\d+\. )?Let it cool in the tin/],
     [/minutes\. Let it cool/],
   ],
+  [
+    'the one rise that is kept is as long as the first was, where the last only freshened it',
+    'Apple sheet cake\n375 g flour\n42 g fresh yeast\n150 ml milk\n75 g sugar\n75 g butter\n1 egg\n1.5 kg apples\nStreusel: 200 g flour, 125 g sugar, 125 g butter\n\nMake a dough of flour, yeast, milk, sugar, butter and egg. Knead 10 minutes, let rise 45 minutes. Roll out on a baking sheet, lay on the sliced apples. Rub the streusel together and strew over. Let rise 15 minutes more, bake at 200 °C 30 minutes.',
+    {},
+    [/Let rise 45 minutes, bake/],
+    [/15 minutes more/],
+  ],
+  [
+    'a tart shell cools when it has baked without its beans, too',
+    'Lemon tart\n200g flour\n100g icing sugar\n100g butter\n2 yolks\n\nRub the butter into flour and sugar, bind with yolks. Line a 24cm ring. Bake blind 170C 20 min with beans, 10 without.',
+    {},
+    [/with beans, 10 without\.$/m],
+    [/with beans\. Let it cool/],
+  ],
+  [
+    'a batter stands in its bowl, and not in the middle of its sauce',
+    'Chocolate pudding\nFor the pudding: 175 g self-raising flour, 30 g cocoa, 100 g caster sugar, 150 ml milk, 75 g butter melted, 2 eggs\nFor the sauce: 150 g light brown sugar, 25 g cocoa, 300 ml boiling water\n\nHeat oven to 180C. Butter a 2 litre dish. Mix flour, cocoa, sugar. Beat milk, butter, eggs and stir in. Spoon into the dish. Mix sugar and cocoa for the sauce and scatter over, pour over the water. Bake 30 mins.',
+    {},
+    [/Let the batter stand[^\n]*\n\d\. Spoon into the dish/],
+    [/for the sauce\. Let the batter/],
+  ],
   ['a grill is no oven', PUDDING, {}, [/^Under the grill, 2 minutes$/m], [/Oven, 2 minutes/]],
 ];
 

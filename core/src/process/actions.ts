@@ -3,6 +3,7 @@ import { clausesOf } from './clauses';
 import { VERBS, WAITS, type ActionClass } from './data/verbs';
 import { shows } from './signs';
 import type { Action, Clause, Medium } from './types';
+import { withUnsaidBakes } from './unsaid';
 
 /** An action with all that is said of it. */
 export interface Told extends Omit<Action, 'takes' | 'mixtures' | 'makes'> {
@@ -85,4 +86,5 @@ function actionOf(clause: Clause, n: number): Told {
 }
 
 /** Everything that the steps do, clause by clause. */
-export const actionsOf = (steps: readonly Step[]): Told[] => steps.flatMap(clausesOf).map(actionOf);
+export const actionsOf = (steps: readonly Step[]): readonly Told[] =>
+  withUnsaidBakes(steps.flatMap(clausesOf).map(actionOf));

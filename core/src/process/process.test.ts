@@ -267,6 +267,22 @@ it('a case that is baked blind in the middle of a sentence is a stage', () =>
     ),
   ).toEqual(['oven 180 20-20', 'oven 140 35-35']));
 
+it('what is baked blind without its beans goes on baking', () =>
+  expect(
+    stagesOf(
+      'Roll out, line a 24 cm ring. Bake blind 170C 20 min with beans, 10 without. Pour in. Chill 4h.',
+      'Tart',
+    ),
+  ).toEqual(expect.arrayContaining(['oven 170 20-20', 'oven 170 10-10'])));
+
+it('heat and time by themselves are a bake where the method has no other', () =>
+  expect(
+    stagesOf(
+      'pour in a buttered tin. 175 degrees, lower shelf, 40-45 min. let stand 10 before turning out',
+      'Cake',
+    ),
+  ).toEqual(['oven 175 40-45']));
+
 it('a waffle iron is no oven', () =>
   expect(stagesOf('Mix it all. Bake in a hot waffle iron 4-5 minutes.', 'Waffles')).toEqual([
     'griddle ? 4-5',

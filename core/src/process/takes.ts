@@ -61,7 +61,9 @@ export function takesOf(
     const all = EVERYTHING.test(text) ? called.filter((one) => one.part === part) : [];
     const there = [...new Set([...linesNamedIn(text, called, instead), ...all])];
     const byHand = there.filter(({ line }) => instead?.some((one) => one.instead === line));
-    const named = [...new Set([...byHand, ...meant(there, part, left)])];
+    // What a tin is greased with is no line that holds more than that.
+    const whole = action.class === 'line-tin' ? there.filter(({ items }) => items.length === 1) : there;
+    const named = [...new Set([...byHand, ...meant(whole, part, left)])];
     const takes = named.map((one): Take => {
       const share = Math.min(left(one.line), shareSaid(text, one, scales));
       used.set(one.line, (used.get(one.line) ?? 0) + share);

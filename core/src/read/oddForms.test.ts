@@ -240,6 +240,63 @@ describe('a list on one line', () => {
   });
 });
 
+describe('what other kitchens and letters write', () => {
+  const method =
+    '\n\nMake a dough of flour, yeast and milk. Let rise 45 minutes. Bake at 200 °C for 30 minutes.';
+  it('may name a part and list it on its last line: its flour is on the list', () => {
+    for (const line of [
+      'Streusel: 200 g flour, 125 g sugar, 125 g butter, 1 tsp cinnamon',
+      'Streusel: 200 g Mehl, 125 g Zucker, 125 g Butter, 1 TL Zimt',
+    ]) {
+      const { parts } = readText(
+        `Apple sheet cake\n375 g flour\n150 ml milk\n75 g butter\n1 egg\n${line}\nRub and strew. Bake at 200 °C for 30 minutes.`,
+      );
+      const streusel = parts.find(({ name }) => name === 'Streusel')!;
+      expect(streusel.lines.flatMap(({ items }) => items).map(({ ingredient }) => ingredient)).toEqual([
+        'all-purpose-flour',
+        'granulated-sugar',
+        'butter',
+        'cinnamon',
+      ]);
+    }
+  });
+  it.each([
+    ['1 Würfel Hefe (42 g)', 'fresh-yeast', 42],
+    ['150 ml lauwarme Milch', 'whole-milk', 155],
+    ['50 g geschmolzene Butter', 'butter', 50],
+  ])('%s', (line, of, grams) =>
+    expect(foods(`Kuchen\n375 g Mehl\n75 g Zucker\n1 Ei\n${line}${method}`)).toContainEqual({
+      of,
+      grams,
+      aside: false,
+    }),
+  );
+  it('may say numbers in words within a sentence, and make nothing of the cake that it speaks of', () => {
+    const read = foods(
+      'hi, that cardamom cake you liked. so: melt 150g butter. whisk 3 eggs w/ 2 and a half dl sugar. 3 dl flour and 2 tsp baking powder go in. bake at 175C for 40 min.',
+    );
+    expect(read.find(({ of }) => of === 'granulated-sugar')!.grams).toBeGreaterThan(200);
+    expect(read.map(({ of }) => of).filter((of) => of !== null && /cake|biscuit/.test(of))).toEqual([]);
+  });
+  it('may name a thing again by its last word', () => {
+    const soda = foods(
+      'Pound cake\n3 cups flour\n3 eggs\n3/4 cup lemon-lime soda\nGlaze: 1 cup powdered sugar + 2 Tbs of the soda\n\n1. Cream, add the flour.\n2. Bake at 325° for 1 hour.',
+    );
+    expect(soda.filter(({ of }) => of === 'soft-drink')).toHaveLength(2);
+    expect(soda.map(({ of }) => of)).not.toContain('baking-soda');
+  });
+  it('may put the title in a row with facts', () => {
+    const read = readText(
+      'PEANUT BUTTER BARS  |  Yield: 24 bars  |  Prep 15m  |  Cook 25m\n1/2 c. butter | 1 c. sugar\n1 egg | 1 1/4 c. flour\n\nBeat, press in a 9x13 pan. Bake 350 for 22 min.',
+    );
+    expect(read.title).toBe('PEANUT BUTTER BARS');
+    expect(read.yields).toMatchObject({ low: 24, what: 'bars' });
+    expect(
+      read.parts[0]!.lines.flatMap(({ items }) => items).map(({ ingredient }) => ingredient),
+    ).not.toContain('peanut-butter');
+  });
+});
+
 describe('an ordinary page', () => {
   const told = '\n\nMethod\nRub the butter into the flour. Bake at 190C for 40 minutes.';
   it('has a pie crust with its makings on its list, and as no yield', () => {

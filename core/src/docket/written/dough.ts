@@ -1,5 +1,6 @@
 import { durationsIn } from '../../read';
 import { bySentence, shows, type Action, type ActionClass } from '../../process';
+import { sayMinutes } from '../sayMinutes';
 import { capitalised, editIn, timeIn, type SpanEdit } from './spans';
 import { without } from './without';
 
@@ -71,6 +72,33 @@ const isRise = ({ class: kind, text }: Action): boolean =>
   kind === 'prove' || (kind === 'rest' && RISES.test(text));
 const BECAUSE_ONCE = 'without gluten it rises once';
 
+/** A dough that rises once needs no longer than this for it, minutes; in the cold it may take a night. */
+const ENOUGH = 60;
+/** Less only freshens what has risen before, minutes. */
+const FRESHENS = 30;
+const MORE = /\s+(?:more|longer|again)\b/i;
+
+/** The one rise that is kept is as long as the longest that was to be: a second one after shaping was only to freshen it. */
+function onlyRise(actions: readonly Action[], rises: readonly Action[]): SpanEdit[] {
+  const last = rises.at(-1)!;
+  const longest = Math.min(ENOUGH, Math.max(...rises.map(({ minutes }) => minutes?.high ?? 0)));
+  if (last.minutes === null || last.minutes.high >= Math.min(FRESHENS, longest) || last.class === 'chill')
+    return [];
+  return actions
+    .filter(({ id }) => id === last.id)
+    .flatMap((one) => {
+      const more = MORE.exec(one.text);
+      return [
+        ...durationsIn(one.text)
+          .slice(0, 1)
+          .map((time) => timeIn(one, time, sayMinutes(longest), BECAUSE_ONCE)),
+        ...(more
+          ? [editIn(one, { from: more.index, to: more.index + more[0].length }, '', BECAUSE_ONCE)]
+          : []),
+      ];
+    });
+}
+
 /** Of several rises the last is kept: without gluten a dough that is knocked back doesn't rise again as well. What covers it for a rise goes with that. */
 export function proofEdits(actions: readonly Action[], all: readonly Action[]): SpanEdit[] {
   const first = all.findIndex(isRise);
@@ -101,5 +129,5 @@ export function proofEdits(actions: readonly Action[], all: readonly Action[]): 
     }, new Set());
     return goes.size === 0 ? [] : without(sentence, goes, BECAUSE_ONCE);
   });
-  return [...gone, ...risen];
+  return [...gone, ...risen, ...onlyRise(actions, rises)];
 }
