@@ -401,6 +401,20 @@ const ROWS: readonly Row[] = [
     [/Let the batter stand[^\n]*\n\d\. Spoon into the dish/],
     [/for the sauce\. Let the batter/],
   ],
+  [
+    'a batter rests before it goes into the hot pan',
+    'Dutch baby\n3 eggs\n½ c flour\n½ c milk\n4 T butter\nHeat oven to 425. Blend eggs, flour and milk. Put butter in heavy 10-inch skillet and put it in the oven. As soon as butter has melted add batter to the pan, return to oven and bake 20 min until puffed.',
+    {},
+    [/Let the batter stand[^\n]*\n\d\. Put butter/],
+    [/to the pan\. Let the batter/],
+  ],
+  [
+    'a pastry that is made in a word is chilled there, and not with its filling',
+    'Frangipane tart\nPastry\n8oz plain flour\n4oz marg\nFilling\n4oz marg\n4oz sugar\n2 eggs\n3oz ground almonds\n1oz SR flour\n\nMake pastry and line a flan ring (8"). Cream marg + sugar, add eggs, almonds, flour. Spread on top. Bake gas 5 35-40 mins.',
+    {},
+    [/Make pastry\. Cover the dough and chill it/],
+    [],
+  ],
   ['a grill is no oven', PUDDING, {}, [/^Under the grill, 2 minutes$/m], [/Oven, 2 minutes/]],
 ];
 

@@ -3,7 +3,7 @@ import type { Clause } from './types';
 
 /** A full stop after one of these ends no sentence. */
 const SHORTENED =
-  /(?:\b(?:approx|ca|min|mins|hr|hrs|sec|secs|deg|tbsp|tsp|oz|lb|no|vs|e\.g|i\.e|c|t|w|fl|pkg|pt|qt)|(?<=\d ?)in|°[CF]?)$/i;
+  /(?:\b(?:approx|ca|reg|min|mins|hr|hrs|sec|secs|deg|tbsp|tsp|oz|lb|no|vs|e\.g|i\.e|c|t|w|fl|pkg|pt|qt)|(?<=\d ?)in|°[CF]?)$/i;
 const ENDS = /[.;!?]+(?=\s|$)|[.;](?=\p{Lu})|\s[–—-]\s|\n/gu;
 /** What may begin a clause of its own within a sentence. */
 const JOINS = /,?\s+(?:and then|then|and|but|&)\s+|,\s+|:\s+/giu;

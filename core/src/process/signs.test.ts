@@ -9,6 +9,8 @@ const SAID: Readonly<Record<Sign, readonly [shown: string, not: string]>> = {
   'heats fat for the tin': ['melt the butter in the hot skillet', 'melt the butter in a saucepan'],
   'mixes as well': ['tip in the wet', 'leave it alone'],
   'pours it in': ['Pour in', 'pour in the milk'],
+  'puts the batter in': ['add batter to the pan', 'add the egg to the batter'],
+  'makes the dough': ['Make pastry', 'make the filling'],
   'readies a tin': ['put a baking tray in the oven', 'put it into the tin'],
   'bakes blind': ['bake blind for 15 minutes', 'bake for 15 minutes'],
   'knocks back': ['punch the dough down', 'push the dough aside'],

@@ -56,7 +56,11 @@ export function listed(text: string, reader: Scales): string[] {
   };
   const pieces = [first, ...others];
   const known = pieces.filter(named).length;
+  // Each by a measure of its own: that nobody knows a name among them makes one no part of another.
+  const measured = pieces.every((piece) => readAmount(numbersFromWords(piece)).unit !== null);
   const isList =
-    known === pieces.length || (pieces.length > 2 && named(first) && known >= MOSTLY_NAMED * pieces.length);
+    measured ||
+    known === pieces.length ||
+    (pieces.length > 2 && named(first) && known >= MOSTLY_NAMED * pieces.length);
   return others.length > 0 && isList ? pieces.flatMap((piece) => bareTail(piece, reader)) : [text];
 }

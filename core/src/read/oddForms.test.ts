@@ -1,4 +1,5 @@
 import { readText } from '../testing';
+import { settingsIn } from './temperatures';
 
 /*
  * Forms in which bakers write that are nobody's standard: what a page says in them is all there, and is counted once.
@@ -260,6 +261,40 @@ describe('what other kitchens and letters write', () => {
       ]);
     }
   });
+  it.each([
+    [
+      'Pâte à choux : 125 g d’eau, 125 g de lait entier, 100 g de beurre, 5 g de sel, 150 g de farine, 250 g d’œufs',
+      150,
+    ],
+    // Its flour is there, though nobody here knows another thing of the list.
+    ['Pâte : 125 g de truc, 150 g de farine', 150],
+    ['Deg: 2 dl mjölk, 250 g vetemjöl, 1 msk bankorn', 250],
+  ])('a list behind its name, whatever else is in it: %s', (line, grams) =>
+    expect(
+      foods(`Kaka\n${line}\n100 g sugar\n\nMethod\nMix and bake at 180C for 20 minutes.`),
+    ).toContainEqual({
+      of: 'all-purpose-flour',
+      grams,
+      aside: false,
+    }),
+  );
+  it('names the columns of its list, and that is nothing to eat', () => {
+    const read = readText(
+      'Banana bread\nIngredients        Amount\nall purpose flour    190 g\nsugar                150 g\n\nMix. Bake at 180C for 50 minutes.',
+    );
+    expect(read.parts.flatMap(({ lines }) => lines).filter(({ kind }) => kind === 'ingredient')).toHaveLength(
+      2,
+    );
+  });
+  it.each([
+    ['Bake 3 1/2 to 4 hrs in slow oven (Reg. 1-2).', 135],
+    ['Bake in a moderate oven for 40 minutes.', 180],
+    ['Bake in a very hot oven for 10 minutes.', 240],
+    ['Put it in the hot oven and bake for 10 minutes.', null],
+    ['Bake in a moderate oven, 170C, for 40 minutes.', 170],
+  ])('says how hot its oven is in old words: %s', (step, celsius) =>
+    expect(settingsIn(step)[0]?.celsius ?? null).toBe(celsius),
+  );
   it.each([
     ['1 Würfel Hefe (42 g)', 'fresh-yeast', 42],
     ['150 ml lauwarme Milch', 'whole-milk', 155],

@@ -39,7 +39,7 @@ function foodIn(text: string): string | null {
 }
 
 /** What a list on one line is parted by, and the part that it may name first: "Streusel: 200 g Mehl, 125 g Zucker". */
-const NEXT = /(,\s+(?=\d)|^\p{L}[\p{L} ]{1,30}:\s+(?=\d))/u;
+const NEXT = /(,\s+(?=\d)|^\p{L}[\p{L} ]{1,30} ?:\s+(?=\d))/u;
 
 /** As `inEnglish`, of each thing of a list on one line. */
 export const listInEnglish = (text: string, knows: (line: string) => boolean): string =>

@@ -185,7 +185,7 @@ function describedFirst(text: string): string {
 }
 
 const LABEL =
-  /^((?:for |to )?(?:the )?\p{L}[\p{L} ]{1,30}):\s+(?=(?:\d|an? |half |pinch\b|juice|zest|about ))/iu;
+  /^((?:for |to )?(?:the )?\p{L}[\p{L} ]{1,30}?) ?:\s+(?=(?:\d|an? |half |pinch\b|juice|zest|about ))/iu;
 
 const shorthand = (text: string) =>
   SHORTHAND.reduce((words, [short, full]) => words.replace(short, full), text);

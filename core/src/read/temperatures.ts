@@ -1,4 +1,5 @@
 import { celsiusOf, celsiusOfGas } from '../quantity';
+import { OVEN_WORDS } from './data/ovenWords';
 import { TIME_UNIT, NUMBER_WORD } from './durations';
 
 /** How hot something is to be, °C as written, with where that stands. */
@@ -14,7 +15,7 @@ export interface Setting {
 
 const DEGREE = '(?:°|º|\\bdegrees?\\b|\\bdeg\\b\\.?)';
 const TEMPERATURE = new RegExp(
-  `(?<![\\d.]|\\d,|[x×]\\s?|[\\p{L}])(\\d{2,3})\\s*(?:${DEGREE}\\s*([CF])?(?![\\p{L}])|([CF])(?![\\p{L}])|celsius|(fahrenheit))|\\b(?:gas|regulo)(?: mark)?\\s*([½¼]|\\d{1,2})\\b|\\bmark\\s*(\\d{1,2})\\b`,
+  `(?<![\\d.]|\\d,|[x×]\\s?|[\\p{L}])(\\d{2,3})\\s*(?:${DEGREE}\\s*([CF])?(?![\\p{L}])|([CF])(?![\\p{L}])|celsius|(fahrenheit))|\\b(?:gas|regulo|reg\\.?)(?: mark)?\\s*([½¼]|\\d{1,2})\\b|\\bmark\\s*(\\d{1,2})\\b`,
   'giu',
 );
 /** A number of three figures that stands as a temperature does: "at 200", "oven 350", "350 for 20", "180/40", "180, 12 min". */
@@ -48,7 +49,7 @@ const OVEN = /\boven\b|\bbak|\bfan\b|\bgas\b/i;
 const BAKES = /\boven\b|\bbake\b/i;
 
 /** A text without any of these names no heat. */
-const MAY_HEAT = /\d{2}|\bgas\b|\bmark\b|\bregulo\b/i;
+const MAY_HEAT = /\d{2}|\bgas\b|\bmark\b|\breg(?:ulo)?\b|\boven\b/i;
 
 interface Figure {
   readonly from: number;
@@ -92,6 +93,15 @@ function heatOf({ from, to, value }: Figure, text: string, between: string): Set
   return FAT.test(clause) && !BAKES.test(clause) ? 'fat' : 'oven';
 }
 
+/** A heat that is only said in words; one beside a figure says nothing more. */
+function inWords(text: string): Setting[] {
+  const [found] = OVEN_WORDS.flatMap(([words, celsius]) => {
+    const match = words.exec(text);
+    return match ? [{ from: match.index, to: match.index + match[0].length, celsius }] : [];
+  });
+  return found ? [{ ...found, fan: false, of: 'oven' }] : [];
+}
+
 /** Every temperature that a clause names; those of one oven, with and without fan or in two scales, are one. */
 export function settingsIn(text: string): Setting[] {
   if (!MAY_HEAT.test(text)) return [];
@@ -117,5 +127,5 @@ export function settingsIn(text: string): Setting[] {
       of,
     });
   }
-  return settings;
+  return settings.some(({ of }) => of === 'oven') ? settings : [...settings, ...inWords(text)];
 }

@@ -5,7 +5,7 @@ import type { Yield } from './types';
 
 const NUMBER = '(\\d+(?: \\d\\/\\d|\\.\\d+)?)';
 /** How many, to how many, dozens of them, and of what. */
-const COUNT = `(?:about |abt\\.? |approx\\.? |approximately |around |ca\\.? |up to |roughly |a )*${NUMBER}(?:ish)?(?:\\s*(?:-|to|or)\\s*${NUMBER}(?:ish)?)?(?:-odd)?\\s*(dozen\\b|doz\\b\\.?|dz\\b\\.?)?\\s*([^|;,()=]*)`;
+const COUNT = `(?:~ ?|about |abt\\.? |approx\\.? |approximately |around |ca\\.? |up to |roughly |a )*${NUMBER}(?:ish)?(?:\\s*(?:-|to|or)\\s*${NUMBER}(?:ish)?)?(?:-odd)?\\s*(dozen\\b|doz\\b\\.?|dz\\b\\.?)?\\s*([^|;,()=]*)`;
 
 /** Words that promise a number, and what it counts where they don't say. Helpings count nothing by name. */
 const PROMISES: readonly (readonly [string, string])[] = [

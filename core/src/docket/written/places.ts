@@ -65,6 +65,11 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
     !shows('forbids', text);
   const takesFlour = flourTaking(process, flours, end);
   const floured = actions.findIndex((one, n) => n < end && takesFlour(one));
+  // "Make the pastry" says it all; what takes flour later is a filling.
+  const made = actions.findIndex(
+    ({ text, takes }, n) => n < end && takes.length === 0 && shows('makes the dough', text),
+  );
+  if (made >= 0 && (floured < 0 || made < floured)) return made;
   // Once flour is in, what is put into a tin or shaped is no longer in the bowl.
   const placed =
     floured < 0
@@ -75,6 +80,7 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
             n < end &&
             // A jug that milk goes into is no tin.
             (kind === 'shape' ||
+              shows('puts the batter in', text) ||
               (kind === 'place' &&
                 takes.length === 0 &&
                 shows('fills a tin', text) &&

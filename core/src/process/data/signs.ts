@@ -15,6 +15,11 @@ export const SIGNS = {
     /\b(?:stir|fold|add|mix|beat|whisk)\b|\b(?:pour|tip) (?:in(?! the (?:batter|mixture))|the wet|the (?:\w+ )?(?:milk|butter|liquid|wet))\b/i,
   /** The batter, into what was made ready for it. */
   'pours it in': /\b(?:pour|tip|scrape|spoon) (?:it )?in\W*$/i,
+  /** From here on it is no longer in its bowl. */
+  'puts the batter in':
+    /\b(?:add|pour|tip|scrape|ladle|spoon)\b[^.;,]*\b(?:batter|mixture|mix)\b[^.;,]*\b(?:to|into|in|over) (?:the |a |your )?(?:hot |buttery |sizzling |prepared )*(?:pan|skillet|tin|dish|tray)\b/i,
+  /** Without a word of what goes in. */
+  'makes the dough': /^\W*(?:\d+[.)]\s*)?make (?:up )?(?:the |your |a )?(?:shortcrust |sweet |short )?(?:pastry|dough|crust)\b/i,
   'bakes blind': /\bblind\b/i,
   'knocks back':
     /\b(?:knock(?:ed)? (?:it |the dough |the air )?(?:back|out)|punch (?:it |the dough )?down|deflate)\b/i,

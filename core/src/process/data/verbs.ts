@@ -34,13 +34,13 @@ export type ActionClass = (typeof ACTION_CLASSES)[number];
 
 /** In the order in which they are looked for where a clause begins with several. */
 export const VERBS: readonly (readonly [ActionClass, RegExp])[] = [
-  ['set-oven', /\b(?:pre-?heat|(?:heat|set|turn|put|get) (?:up |on )?(?:the |your |an? |both )?(?:oven|grill|broiler)|oven (?:on|to)|turn (?:the |it )?(?:oven |heat )?(?:down|up))\b/i],
+  ['set-oven', /\b(?:pre-?heat|(?:heat|set|turn|put|get) (?:up |on )?(?:the |your |an? |both )?(?:oven|grill|broiler)|oven (?:on|to)|oven:? (?=\d{2,3}\b|gas\b)|turn (?:the |it )?(?:oven |heat )?(?:down|up))\b/i],
   ['set-fat', /\b(?:heat|warm|bring) (?:\w+ ){0,6}?(?:oil|fat|lard|dripping|shortening)\b|\b(?:oil|fat) (?:at|to)\b/i],
   ['fry', /\b(?:deep-?fr(?:y|ied)|fry|fried|frying)\b/i],
   ['microwave', /\b(?:microwaves?|microwaved|(?:full|high) power|nuke|zap|\d{3,4} ?w(?:atts?)?)\b/i],
   ['steam', /\bsteam(?:ed|ing)?\b/i],
   ['griddle', /\b(?:griddle|pan (?:on|over) (?:a )?(?:medium|low|high|moderate)|waffle (?:iron|maker)|iron|cr[eê]pe pan|hot pan|non-?stick (?:frying )?pan|frying pan|skillet)\b/i],
-  ['boil', /\b(?:boil(?:ed|ing)?|simmer(?:ed|ing)?|poach(?:ed)?|scald(?:ed)?|reduce by|caramel(?:ise|ize)?)\b/i],
+  ['boil', /\b(?:boil(?:ed|ing)?|simmer(?:ed|ing)?|poach(?:ed)?|scald(?:ed)?|bubble(?= (?:for |it |them )?(?:an?\b|\d|until|away|up|gently))|reduce by|caramel(?:ise|ize)?)\b/i],
   ['toast', /\b(?:toast(?:ed)?|roast(?:ed)?)\b/i],
   ['bake', /\b(?:bak(?:e[ds]?|ing)|(?:in|into|back in|back into|return(?:ed)? to) (?:the |a |an? )?(?:\w+ )?oven|(?:go|goes|in) at|grill(?:ed)?|broil)\b/i],
   ['chill', /\b(?:chill(?:ed|ing)?|refrigerate|fridge|freezer?|freeze|overnight|cold (?:place|larder))\b/i],

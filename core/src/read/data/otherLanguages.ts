@@ -9,7 +9,7 @@ export const FOOD_WORDS: Readonly<Record<string, readonly string[]>> = {
   'spelt flour': ['dinkelmjöl', 'Dinkelmehl', 'farine d\'épeautre', 'farina di farro', 'harina de espelta'],
   'semolina': ['mannagryn', 'Grieß', 'Weizengrieß', 'semoule', 'semola', 'semolino', 'sémola', 'sooji', 'suji', 'rava'],
   'rolled oats': ['havregryn', 'Haferflocken', 'flocons d\'avoine', 'fiocchi d\'avena', 'copos de avena'],
-  'corn starch': ['maizena', 'majsstärkelse', 'Speisestärke', 'Maisstärke', 'fécule de maïs', 'amido di mais', 'maicena', 'almidón de maíz'],
+  'corn starch': ['maizena', 'majsstärkelse', 'Speisestärke', 'Maisstärke', 'fécule de maïs', 'maïzena', 'amido di mais', 'maicena', 'almidón de maíz'],
   'potato starch': ['potatismjöl', 'Kartoffelstärke', 'Kartoffelmehl', 'fécule de pomme de terre', 'fecola di patate', 'fécula de patata'],
   'chickpea flour': ['kikärtsmjöl', 'Kichererbsenmehl', 'farine de pois chiche', 'farina di ceci', 'harina de garbanzo', 'besan'],
   'ground almonds': ['mandelmjöl', 'gemahlene Mandeln', 'poudre d\'amandes', 'farina di mandorle', 'harina de almendra', 'almendra molida'],
@@ -25,7 +25,7 @@ export const FOOD_WORDS: Readonly<Record<string, readonly string[]>> = {
   'egg': ['ägg', 'Ei', 'Eier', 'œuf', 'œufs', 'oeuf', 'oeufs', 'uovo', 'uova', 'huevo', 'huevos', 'anda', 'ande'],
   'egg yolk': ['äggula', 'äggulor', 'Eigelb', 'jaune d\'œuf', 'jaunes d\'œufs', 'tuorlo', 'tuorli', 'yema', 'yemas'],
   'egg white': ['äggvita', 'äggvitor', 'Eiweiß', 'Eiklar', 'blanc d\'œuf', 'blancs d\'œufs', 'albume', 'albumi', 'clara', 'claras'],
-  'milk': ['mjölk', 'Milch', 'lait', 'latte', 'latte intero', 'leche', 'doodh'],
+  'milk': ['mjölk', 'Milch', 'lait', 'lait entier', 'lait demi-écrémé', 'latte', 'latte intero', 'leche entera', 'leche', 'doodh'],
   'whipping cream': ['vispgrädde', 'grädde', 'Sahne', 'Schlagsahne', 'Schlagobers', 'crème liquide', 'crème entière', 'panna', 'panna fresca', 'nata', 'nata para montar'],
   'yogurt': ['yoghurt naturell', 'Joghurt', 'Naturjoghurt', 'yaourt', 'yogur'],
   'quark': ['kvarg', 'Magerquark', 'Quark'],
@@ -38,6 +38,7 @@ export const FOOD_WORDS: Readonly<Record<string, readonly string[]>> = {
   'cinnamon': ['kanel', 'Zimt', 'cannelle', 'cannella', 'canela', 'dalchini'],
   'cardamom': ['kardemumma', 'Kardamom', 'cardamome', 'cardamomo', 'elaichi'],
   'vanilla extract': ['vaniljextrakt', 'Vanilleextrakt', 'extrait de vanille', 'estratto di vaniglia', 'extracto de vainilla', 'esencia de vainilla'],
+  'instant coffee': ['snabbkaffe', 'Instantkaffee', 'Löskaffee', 'löslicher Kaffee', 'café soluble', 'café lyophilisé', 'caffè solubile', 'café instantáneo'],
   'cocoa': ['kakao', 'Kakao', 'Kakaopulver', 'cacao', 'cacao en poudre', 'cacao amaro', 'cacao en polvo'],
   'dark chocolate': ['mörk choklad', 'Zartbitterschokolade', 'chocolat noir', 'cioccolato fondente', 'chocolate negro'],
   'almonds': ['mandel', 'Mandeln', 'amandes', 'mandorle', 'almendras', 'badam'],
@@ -61,4 +62,4 @@ export const UNIT_WORDS: readonly (readonly [RegExp, string])[] = [
 export const DESCRIBING_WORDS =
   /(?<!\p{L})(?:lauwarme[rsn]?|warme[rsn]?|kalte[rsn]?|weiche[rsn]?|geschmolzene[rsn]?|flüssige[rsn]?|gesiebte[rsn]?|frische[rsn]?|zimmerwarme[rsn]?|ljummen|ljummet|rumsvarm[at]?|smält|kall[at]?|färsk[at]?|tièdes?|fondue?|froide?|fra[iî]che?s?|tamisée?|tiepid[oa]|fus[oa]|fredd[oa]|fresc[oa]|setacciat[oa]|tibi[oa]|derretid[oa]|fr[ií][oa]|tamizad[oa])(?!\p{L})\s*/giu;
 /** "A" and "of" before and after a unit. */
-export const SMALL_WORDS = /(?<!\p{L})(?:d[eiu']|del|des|della|d’)(?!\p{L})\s*/giu;
+export const SMALL_WORDS = /(?<!\p{L})(?:d['’](?=\p{L})|(?:d[eiu]|del|des|della)(?!\p{L}))\s*/giu;

@@ -10,7 +10,7 @@ import { withoutFurniture } from './setAside';
 import { withServed } from './served';
 import { withSoleName } from './sole';
 import { withListsInTitles } from './titleLists';
-import { withTitleRow } from './titleRows';
+import { withColumnNames, withTitleRow } from './titleRows';
 import { withVesselLabels } from './vesselLabels';
 import { withWrapped } from './wrapped';
 
@@ -37,7 +37,10 @@ export function kindsOf(
     namesOnly(lines) ??
     withFoodsInSentences(
       lines,
-      withSoleName(lines, withServed(lines, withListsInTitles(lines, withTitleRow(lines, told())))),
+      withSoleName(
+        lines,
+        withServed(lines, withListsInTitles(lines, withTitleRow(lines, withColumnNames(lines, told())))),
+      ),
       catalogue,
     );
   return read.map((one, at): KindOfLine => {

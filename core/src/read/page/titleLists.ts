@@ -3,14 +3,22 @@ import { cleanLine } from '../clean';
 import { tellsADeed } from '../tellsADeed';
 import type { KindOfLine } from './kinds';
 
-const AMOUNT = /(?:^|[\s,.:])\d[\d./]*\s?(?:g|kg|ml|l|oz|lbs?|cups?|tbsp|tsp)\b/gi;
+const AMOUNT = /(?:^|[\s,.:])\d[\d./]*\s?(?:g|kg|ml|dl|cl|l|oz|lbs?|cups?|tbsp|tsp|msk|tsk|krm|EL|TL)\b/gi;
 /** So many amounts are a list, whatever stands before them; a yield may give two tins. */
 const LISTS: Partial<Record<PageKind, number>> = { title: 2, yield: 3 };
 
 /** "Cake: 175 g butter, 175 g sugar, 3 eggs": a part's name and its list, and no sentence. */
-const BEHIND_A_NAME = /^\W*\p{L}[\p{L} -]{1,25}:\s*\d(?!.*[.!?]\s+\p{Lu})/u;
+const BEHIND_A_NAME = /^\W*\p{L}[\p{L} -]{1,25} ?:\s*\d(?!.*[.!?]\s+\p{Lu})/u;
 const LIST_OF = 3;
-const SENTENCES: ReadonlySet<PageKind> = new Set<PageKind>(['prose', 'step', 'note']);
+/** What such a line is taken for where its words are nobody's here. */
+const MISTAKEN: ReadonlySet<PageKind> = new Set<PageKind>([
+  'prose',
+  'step',
+  'note',
+  'junk',
+  'heading',
+  'time',
+]);
 /** "Whisk: 3 eggs, 100 g sugar, …" says what is done with it. */
 const isNamedList = (line: string): boolean => BEHIND_A_NAME.test(line) && !tellsADeed(line.split(':')[0]!);
 
@@ -25,7 +33,7 @@ export const withListsInTitles = (
   read.map((one, at): KindOfLine => {
     const line = cleanLine(lines[at]!);
     const amounts = (line.match(AMOUNT) ?? []).length;
-    if (SENTENCES.has(one.kind) && amounts >= LIST_OF && isNamedList(line))
+    if (MISTAKEN.has(one.kind) && amounts >= LIST_OF && isNamedList(line))
       return { ...one, kind: 'ingredient', or: one.kind };
     const least = LISTS[one.kind];
     if (least === undefined || amounts < least) return one;

@@ -21,6 +21,24 @@ export function titleRow(line: string): readonly string[] | null {
     : null;
 }
 
+const HEAD =
+  /^(?:ingredients?|items?|amounts?|quantit(?:y|ies)|qty|measures?|weights?|units?|grams?|metric|volume|notes?|us|uk)$/i;
+const COLUMN = /\s*\|\s*|\t+|\s{2,}/;
+
+/** A page's kinds in which what names the columns of its list is a heading, and nothing to eat. */
+export const withColumnNames = (
+  lines: readonly string[],
+  read: readonly KindOfLine[],
+): readonly KindOfLine[] =>
+  read.map((one, at): KindOfLine => {
+    const cells = lines[at]!.trim()
+      .split(COLUMN)
+      .filter((cell) => cell !== '');
+    return cells.length > 1 && cells.every((cell) => HEAD.test(cell.trim())) && one.kind === 'ingredient'
+      ? { ...one, kind: 'junk', or: one.kind }
+      : one;
+  });
+
 /** A page's kinds where its first row is a name with facts beside it: that is its title, if it has no other above. */
 export function withTitleRow(lines: readonly string[], read: readonly KindOfLine[]): readonly KindOfLine[] {
   const at = read.findIndex(({ kind }) => kind === 'title' || kind === 'ingredient');
