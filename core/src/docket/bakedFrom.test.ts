@@ -403,7 +403,7 @@ const ROWS: readonly Row[] = [
   ],
   [
     'a batter rests before it goes into the hot pan',
-    'Dutch baby\n3 eggs\n½ c flour\n½ c milk\n4 T butter\nHeat oven to 425. Blend eggs, flour and milk. Put butter in heavy 10-inch skillet and put it in the oven. As soon as butter has melted add batter to the pan, return to oven and bake 20 min until puffed.',
+    'DUTCH BABY\n3 eggs\n½ c flour\n½ c milk\n1 T sugar\npinch nutmeg\n4 T butter\nHeat oven to 425. Blend eggs, flour, milk, sugar, nutmeg. Put butter in heavy 10-inch skillet and put it in the oven. As soon as butter has melted (watch it) add batter to the pan, return to oven and bake 20 min until puffed and golden. Lower temp to 300 and bake 5 min more.',
     {},
     [/Let the batter stand[^\n]*\n\d\. Put butter/],
     [/to the pan\. Let the batter/],
