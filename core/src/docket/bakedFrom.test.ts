@@ -415,6 +415,20 @@ const ROWS: readonly Row[] = [
     [/Make pastry\. Cover the dough and chill it/],
     [],
   ],
+  [
+    'steps lose the bare numbers that they were written with, and an hour written short is an hour',
+    'Gingerbread\n450g plain flour\n1 tsp bicarb\n125g butter\n175g dark brown sugar\n1 egg\n\n1 Melt butter, sugar. Cool 10.\n2 Stir in dry + egg.\n3 Wrap, chill 1hr\n4 Roll on parchment. Cut templates.\n5 180/160fan 12–14 until firm at edges.',
+    {},
+    [/\. Wrap, chill 1hr$/m, /\. 180\/160fan 12/],
+    [/chill 1hr for/, /\. 3 Wrap/, /\. 5 180/],
+  ],
+  [
+    'one tin is lined with two sheets of paper',
+    'Cheesecake\n700 g cream cheese\n220 g sugar\n5 eggs\n25 g flour\n\n1. 220 °C. Line a 23 cm springform with 2 sheets of parchment.\n2. Beat all, sift flour over.\n3. Pour. Bake 50 min.',
+    {},
+    [/In: 23 cm springform tin/],
+    [/2 × /],
+  ],
   ['a grill is no oven', PUDDING, {}, [/^Under the grill, 2 minutes$/m], [/Oven, 2 minutes/]],
 ];
 

@@ -4,7 +4,10 @@ import { heatsIn, type MeasureSystem } from './system';
 /** What a number in front of it counts: "3 Tbsp batter each" isn't the third step. */
 const COUNTED = '(?:T(?:b?sps?|ablespoons?|easpoons?)|Cups?|Eggs?|M(?:in|inute)s?|H(?:ou)?rs?)\\b';
 /** A bullet, or a number without its dot: "1 Heat the oven". */
-const MARK = new RegExp(`^\\s*(?:${BULLETS}\\s+|\\d{1,2}\\s+(?!${COUNTED})(?=\\p{Lu}\\p{Ll}+ ))`, 'u');
+const MARK = new RegExp(
+  `^\\s*(?:${BULLETS}\\s+|\\d{1,2}\\s+(?!${COUNTED})(?=\\p{Lu}\\p{Ll}+[ ,]|\\d{3}\\s?(?:°|/|[CF]\\b|fan)))`,
+  'u',
+);
 
 /** A step without the number that it was written with: lists give it their own. */
 const unnumbered = (step: string): string =>

@@ -36,6 +36,8 @@ export interface RestAsk {
 
 /** A cookie's dough that has so much of its flours' thirst met is a batter that drops: the cold does nothing for it. Common practice. */
 const DROPS_FROM = 0.6;
+/** As wet as this soda meets its acid in the bowl: its lift is gone by the time that it is cold. */
+const CAN_T_WAIT_FROM = 0.5;
 const WARM_REST = [15, 30] as const;
 const MET = 0.9;
 const LONGEST = 240;
@@ -109,7 +111,8 @@ export function restFor(ask: RestAsk, catalogue: Catalogue): Rest {
   const { sugars, water } = compositionOf(lines, catalogue);
   const slower = 1 + (SUGAR_SLOWS * sugars) / Math.max(sugars + water, 1e-9);
   const uptake = uptakeMinutes(shares, catalogue, { scalded, slower });
-  const drops = drinkOf(lines, catalogue) > DROPS_FROM * thirstGrams(lines, catalogue);
+  const drops =
+    drinkOf(lines, catalogue) > (singleActing ? CAN_T_WAIT_FROM : DROPS_FROM) * thirstGrams(lines, catalogue);
   const restCold = profile.restCold && !ask.pressed && !(profile.piece === 'spreads' && drops);
   const [low, high] = restCold === profile.restCold ? profile.rest : WARM_REST;
   const most = singleActing && !restCold ? Math.min(high, SINGLE_ACTING_MOST) : high;

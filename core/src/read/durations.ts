@@ -92,7 +92,7 @@ const UNITLESS_WORDS = new RegExp(
 );
 
 /** Most clauses name no time: a text without any of these needn't be looked at. */
-const HAS_UNIT = /hour|min|sec|\bhrs?\b|\d\s*[hms]\b|\dh\d/i;
+const HAS_UNIT = /hour|min|sec|(?:\b|\d)hrs?\b|\d\s*[hms]\b|\dh\d/i;
 const MAY_BE_BARE = /\d\s*[°ºCF/]|\d{3}|\b(?:more|another|further|give|gas|mark|for)\b/i;
 
 /** Every duration of a text, a range as one: "1 hour to 1 hour 10", "90 secs to 1m45", "1 1/2 hrs to 1 3/4". */

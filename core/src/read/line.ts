@@ -43,6 +43,9 @@ const LEFT = '\\b(?:peeled|shelled|drained|net|prepared|stoned|pitted|flesh|trim
 const USED_AMOUNT = new RegExp(`${LEFT}\\D{0,9}?\\s(\\d[\\d.,]*\\s?(?:kg|g|oz|lb|ml)\\b)`, 'i');
 const AS_USED = new RegExp(`${LEFT}\\b`, 'i');
 
+/** "Milk to mix (about 1/2 pt)": said nowhere else. */
+const BY_VOLUME = new Set(['pint', 'quart', 'cup']);
+
 /** A weight, or failing that a volume, in the brackets beats what stands outside, unless that is a weight already. */
 function bracketAmount(
   { brackets }: Segments,
@@ -61,7 +64,8 @@ function bracketAmount(
     const measured =
       amount.unit !== null &&
       (/^(?:gram|kilogram|ounce|pound|milliliter|liter|deciliter|centiliter)$/.test(amount.unit) ||
-        amount.unit === 'fluid ounce');
+        amount.unit === 'fluid ounce' ||
+        ((outside?.quantity ?? null) === null && BY_VOLUME.has(amount.unit)));
     if (amount.quantity && measured)
       return {
         amount,

@@ -296,6 +296,27 @@ describe('what other kitchens and letters write', () => {
     expect(settingsIn(step)[0]?.celsius ?? null).toBe(celsius),
   );
   it.each([
+    ['Milk – about 100ml', 'whole-milk'],
+    ['pista to garnish', 'pistachios'],
+    ['1 oz peel', 'candied-peel'],
+    [
+      'MILKS: 1 can (12 oz) evaporated milk, 1 can (14 oz) condensed milk, 1/4 cup heavy cream',
+      'evaporated-milk',
+    ],
+  ])('says “%s”', (line, of) =>
+    expect(
+      foods(
+        `Cake\n200 g plain flour\n100 g butter\n2 eggs\n${line}\n\nMethod\nMix all, bake at 180C for 20 minutes.`,
+      ).map((one) => one.of),
+    ).toContain(of),
+  );
+  it('is called after what it is baked on and with, and none of that is eaten', () => {
+    const list = foods(
+      'Spritz cookies for the cookie press. 1 cup butter, 1/2 cup sugar, 1 egg, 2-1/4 cups flour. Cream butter & sugar well. Beat in egg. Add flour. Force dough through press on ungreased cookie sheets. Bake at 400 deg. for 6 to 8 minutes.',
+    );
+    expect(list.map(({ of }) => of)).toEqual(['butter', 'granulated-sugar', 'egg', 'all-purpose-flour']);
+  });
+  it.each([
     ['1 Würfel Hefe (42 g)', 'fresh-yeast', 42],
     ['150 ml lauwarme Milch', 'whole-milk', 155],
     ['50 g geschmolzene Butter', 'butter', 50],

@@ -61,6 +61,7 @@ const AT_THE_END = new RegExp(
   `^([^\\d(]+?)\\s*(?:[,:–-]|\\s)\\s*(${AMOUNT})((?:\\s*[,(+].*|\\s+(?:plus|and|or|fresh|in|for|soft(?:ened)?|packed|melted|cold|chopped|sifted|heaped|level|beaten|ripe|mashed|grated|cubed|diced|toasted|sliced)\\b.*)?)$`,
   'iu',
 );
+const LOOSELY = /^(?:about|approx\.?|ca\.?|around) /i;
 const BARE_AT_THE_END = /^([^\d(]+?)\s*[,:-]?\s+(\d+(?:-\d+)?)$/;
 /** A bare number after a name is grams, unless it can be a count. */
 const MOST_COUNTED = 24;
@@ -73,7 +74,7 @@ function amountFirst(text: string, knows: Knows): string {
     const [, name = '', amount = '', rest = ''] = measured;
     const [head = '', ...prepared] = name.split(/,\s*/);
     if (knows(name) || knows(head))
-      return `${amount} ${[head, ...prepared].join(', ')}${rest.startsWith(' ') ? '' : ' '}${rest}`.trim();
+      return `${amount.replace(LOOSELY, '')} ${[head, ...prepared].join(', ')}${rest.startsWith(' ') ? '' : ' '}${rest}`.trim();
   }
   const bare = BARE_AT_THE_END.exec(text);
   if (bare && Number(bare[2]!.split('-')[0]) > MOST_COUNTED && knows(bare[1]!.split(',')[0]!))

@@ -51,13 +51,17 @@ function stretch(text: string, from: number, after: number): string {
 const ITSELF =
   /\b(?:hot|warm|cold|cool|cooled|baked|finished|prick|cool|bake|ice|frost|glaze|turn out|unmould|test)\s+(?:the\s+|each\s+)?(?:hot\s+|warm\s+|cold\s+|cooled\s+)?(?:cakes?|cookies|biscuits?|breads?|loaf|loaves|brownies|sponges?|rolls?|buns?)\b/gi;
 
+/** What is baked with and on is called by what is baked: "cookie sheets", "the cookie press". */
+const TOOLS =
+  /\b(?:cookie|biscuit|cake|bread|pie|bun|muffin|doughnut|pastry|pasta)[- ](?:sheets?|press(?:es)?|cutters?|tins?|pans?|trays?|scoops?|rings?|stands?|boards?|knife|knives|moulds?|machines?|makers?)\b/gi;
+
 /** Where flour is named too it is made here: "the pastry", "for the cake", "that cardamom cake". */
 const MADE_HERE =
   /\b(?:the|your|my|our|each|these|this|that|for)\s+(?:\w+\s+)?(?:cakes?|cookies|biscuits?|breads?|loaf|loaves|brownies|sponges?|rolls?|buns?|pastry|crust|dough|crumbs?)\b/gi;
 const FLOURED = /\bflour\b/i;
 
-/** "Malt loaf recipe. 150 ml tea, …": what a list is of. */
-const HEAD = /^\D{0,60}?\brecipe\b\D{0,20}?[.:!]\s+(?=\d)/iu;
+/** "Malt loaf recipe. 150 ml tea, …", "Spritz cookies for the press. 1 cup butter, …": what a list is of. */
+const HEAD = /^\D{3,60}?[.:!]\s+(?=\d)/u;
 
 /** "Mother's Seed Cake": somebody's, and nothing from a shop. */
 const CALLED =
@@ -66,7 +70,7 @@ const CALLED =
 /** What holds gluten and stands in a sentence without an amount that is understood: it is on the list all the same. */
 function unmeasured(text: string, found: readonly { readonly item: Item }[], reader: Scales): Item[] {
   const there = new Set(found.map(({ item }) => item.ingredient));
-  const plain = text.replace(HEAD, ' ').replace(CALLED, ' ').replace(ITSELF, ' ');
+  const plain = text.replace(TOOLS, ' ').replace(HEAD, ' ').replace(CALLED, ' ').replace(ITSELF, ' ');
   return namedIn(FLOURED.test(text) ? plain.replace(MADE_HERE, ' ') : plain, reader.catalogue)
     .filter(({ ingredient }) => !there.has(ingredient))
     .filter(({ ingredient }) => getIngredient(reader.catalogue, ingredient).gluten === 'contains')

@@ -9,7 +9,7 @@ export const LABEL_WORDS: Readonly<Record<Avoidance | 'gluten', { readonly finds
   fish: { finds: /\bfish\b|\banchov/i, lookFor: 'fish, anchovy, isinglass, fish gelatine' },
   crustaceans: { finds: /\bcrustacean|\bshellfish\b|\bshrimp|\bprawn|\bcrab\b/i, lookFor: 'crustaceans, shrimp, prawn, crab' },
   molluscs: { finds: /\bmollus[ck]|\boyster|\bmussel|\bsquid/i, lookFor: 'molluscs, oyster, mussel, squid' },
-  'tree nuts': { finds: /\b(?:tree[- ]?)?nuts?\b(?<!coconut)(?<!peanut)(?<!tigernut)(?<!tiger nut)(?<!soy nut)(?<!soya nut)(?<!pea nut)|\b(?:almond|hazelnut|walnut|cashew|pecan|pistachio|macadamia|brazil nut|marzipan|praline)s?\b/i, lookFor: 'almond, hazelnut, walnut, cashew, pecan, Brazil nut, pistachio, macadamia, praline, marzipan' },
+  'tree nuts': { finds: /\b(?:tree[- ]?)?nuts?\b(?<!coconut)(?<!peanut)(?<!tigernut)(?<!tiger nut)(?<!soy nut)(?<!soya nut)(?<!pea nut)|\b(?:almond|hazelnut|walnut|cashew|pecan|pistachio|pista|macadamia|brazil nut|marzipan|praline)s?\b/i, lookFor: 'almond, hazelnut, walnut, cashew, pecan, Brazil nut, pistachio, macadamia, praline, marzipan' },
   peanuts: { finds: /\bpeanuts?\b|\bgroundnuts?\b|\barachis\b/i, lookFor: 'peanut, groundnut, arachis oil' },
   soybeans: { finds: /\bsoya?\b|\bsoy ?beans?\b|\bsoja\b/i, lookFor: 'soya, soy, lecithin (E322) without a source, tofu' },
   sesame: { finds: /\bsesame\b|\btahini\b/i, lookFor: 'sesame, tahini' },

@@ -31,7 +31,7 @@ export const SIGNS = {
     /\b(?:press|pat|spread)\w*\b[^.;]*\b(?:in(?:to)?|on(?:to)?|over) (?:the |an? |your |its )?(?:[\w-]+ ){0,4}(?:tins?|pans?|dish|base|bottom)\b/i,
   /** What a dough is left as, when it is made. */
   'is left covered': /^[\s,;]*(?:(?:and|then) )?(?:cover|wrap|leave (?:it )?to cool|set aside)\b/i,
-  pipes: /\bpip(?:e[ds]?|ing)\b(?! (?:hot|bag))/i,
+  pipes: /\bpip(?:e[ds]?|ing)\b(?! (?:hot|bag))|\b(?:through|using) (?:a |the |your )?(?:cookie |biscuit )?press\b/i,
   'folds whites': /\bfold\w*\b[^.;]*\b(?:egg )?(?:whites?|foam|meringue)\b|\bwhites?\b[^.;]*\bfold/i,
   'names yolks': /\byolks?\b/i,
   'names whites': /\b(?:egg )?whites\b|\begg white\b|\bthe white\b/i,

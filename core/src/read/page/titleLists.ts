@@ -3,7 +3,7 @@ import { cleanLine } from '../clean';
 import { tellsADeed } from '../tellsADeed';
 import type { KindOfLine } from './kinds';
 
-const AMOUNT = /(?:^|[\s,.:])\d[\d./]*\s?(?:g|kg|ml|dl|cl|l|oz|lbs?|cups?|tbsp|tsp|msk|tsk|krm|EL|TL)\b/gi;
+const AMOUNT = /(?:^|[\s,.:(])\d[\d./]*\s?(?:g|kg|ml|dl|cl|l|oz|lbs?|cups?|tbsp|tsp|msk|tsk|krm|EL|TL)\b/gi;
 /** So many amounts are a list, whatever stands before them; a yield may give two tins. */
 const LISTS: Partial<Record<PageKind, number>> = { title: 2, yield: 3 };
 
