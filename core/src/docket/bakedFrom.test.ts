@@ -429,6 +429,20 @@ const ROWS: readonly Row[] = [
     [/In: 23 cm springform tin/],
     [/2 × /],
   ],
+  [
+    'a tin that was crumbed is dusted with what has no gluten; a dish is crumbed by its list',
+    'Sticky cake\n100 g butter\n2 eggs\n250 g sugar\n90 g flour\n20 g cocoa\n\nMelt the butter. Stir in everything else. Pour into a buttered 24 cm tin dusted with breadcrumbs. Bake at 175 °C, 20 minutes.',
+    {},
+    [/24 cm tin dusted with rice flour/],
+    [/crumbs/],
+  ],
+  [
+    'a batter rests when all of it is in, alternated and flavoured last',
+    'Pound cake\n3 cups AP flour\n1/2 tsp baking soda\n1 cup butter\n3 cups sugar\n6 eggs\n1 cup buttermilk\n1 tbsp vanilla\nSift flour and soda together. Cream the butter with the sugar. Add the eggs one at a time. Alternate flour mixture and buttermilk. Vanilla last. Scrape into a greased 12-cup Bundt pan. Bake at 325F, 1 hour 15 minutes.',
+    {},
+    [/Vanilla last\.(?: |\n\d\. )Let the batter stand/],
+    [/one at a time\.(?: |\n\d\. )Let the batter/],
+  ],
   ['a grill is no oven', PUDDING, {}, [/^Under the grill, 2 minutes$/m], [/Oven, 2 minutes/]],
 ];
 

@@ -295,6 +295,12 @@ describe('what other kitchens and letters write', () => {
   ])('says how hot its oven is in old words: %s', (step, celsius) =>
     expect(settingsIn(step)[0]?.celsius ?? null).toBe(celsius),
   );
+  it('may be called in its first line, with words to somebody', () =>
+    expect(
+      readText(
+        'Buttermilk pound cake, for my sister (no dairy!!)\n3 cups AP flour\n1 cup butter\n6 eggs\n\nCream all and bake at 325F for an hour.',
+      ).title,
+    ).toBe('Buttermilk pound cake'));
   it.each([
     ['Milk – about 100ml', 'whole-milk'],
     ['pista to garnish', 'pistachios'],

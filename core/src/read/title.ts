@@ -35,6 +35,14 @@ const beforeAList = (lines: readonly string[]): string =>
     .filter((head) => NAMES_A_BAKE.test(head) && !tellsADeed(head))
     .map((head) => head.replace(/\s+recipe\b.*$/i, ''))[0] ?? '';
 
+const SHORT = 10;
+/** Its first line may be a name with words to somebody: "Buttermilk pound cake, for my sister (no dairy!!)". Empty where it is none. */
+const addressed = (first: string): string => {
+  const [name = ''] = cleanLine(first).split(/\s*(?:,|\(|:| - )/);
+  const short = first.trim().split(/\s+/).length <= SHORT;
+  return short && /^\p{Lu}/u.test(name) && NAMES_A_BAKE.test(name) && !tellsADeed(name) ? name : '';
+};
+
 /**
  * What a page calls its bake: its title, else the capitals that its one paragraph begins with, else what a list begins with, else a name within a sentence beside the
  * recipe. Empty where it says none.
@@ -48,4 +56,5 @@ export const titleOf = (
   beforeAList(
     lines.filter(({ place }) => place === 'prose' || place === 'ingredient').map(({ source }) => source),
   ) ||
+  addressed(lines[0]?.place === 'note' ? lines[0].source : '') ||
   namedWithin(lines.filter(({ place }) => place === 'note' || place === 'prose').map(({ source }) => source));

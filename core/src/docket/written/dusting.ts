@@ -22,6 +22,15 @@ const FORMS: readonly (readonly [RegExp, (dust: string, ...groups: string[]) => 
     /\b(dust|sprinkle|dredge|coat)(ed|ing|s)? ((?:(?!\.|;)[^])*?\s)?with (?:a little |some |a bit of )?(?:(?:plain|all-purpose|white|wheat) )?flour\b(?! blend)/gi,
     (dust, verb, ending, what) => `${verb}${ending} ${what ? `${what} ` : ''}with ${dust}`,
   ],
+  // Crumbs that a tin is dusted with are wheat's; those on a dish are on its list.
+  [
+    /(?<=\b(?:tins?|pans?|dish|moulds?|springform)\b[^.;]{0,25})\b(dust|coat|sprinkl|scatter|strew|line)(ed|ing|n)? with (?:a few |some |fine |dry |dried |toasted )*bread ?crumbs\b/gi,
+    (dust, verb, ending) => `${verb}${ending} with ${dust}`,
+  ],
+  [
+    /\b(dust|coat|sprinkle|scatter|line) ((?:the|a|your|each)(?: [\w-]+){0,3}? (?:tins?|pans?|dish|moulds?|springform)) with (?:a few |some |fine |dry |dried |toasted )*bread ?crumbs\b/gi,
+    (dust, verb, what) => `${verb} ${what} with ${dust}`,
+  ],
   [/\b(?:floured|crumbed)\b/gi, (dust) => `dusted with ${dust}`],
 ];
 
