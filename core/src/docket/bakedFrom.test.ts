@@ -443,6 +443,13 @@ const ROWS: readonly Row[] = [
     [/Vanilla last\.(?: |\n\d\. )Let the batter stand/],
     [/one at a time\.(?: |\n\d\. )Let the batter/],
   ],
+  [
+    'a dough that is made in a word has its sugar, though more is strewn on',
+    'Shortbread\n250 g butter, cubed\n125 g caster sugar\n300 g plain flour\n\nPulse till it clumps. Press to 1 cm, chill 30. Cut 30 hearts. 160 (140 fan), 18-20, till just blond at the rim. Dredge with sugar hot.',
+    {},
+    [/250 g butter[^\n]*\n125 g caster sugar/, /18 to 20 minutes/],
+    [/to finish/, /Bake at 140/],
+  ],
   ['a grill is no oven', PUDDING, {}, [/^Under the grill, 2 minutes$/m], [/Oven, 2 minutes/]],
 ];
 

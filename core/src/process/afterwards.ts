@@ -66,6 +66,9 @@ function lateLines(main: Part, actions: readonly Told[], end: number): Set<strin
       })
       .map(({ id }) => id),
   );
+  // "Pulse till it clumps" names nothing: the only sugar is the dough's, though more of it is strewn on.
+  const sugars = lines.filter((one) => rolesOf(one).includes('sugar')).map(({ id }) => id);
+  if (doughy.size === 0 && sugars.length === 1) late.delete(sugars[0]!);
   return withoutSoaked(late, actions, named, end);
 }
 

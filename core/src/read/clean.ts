@@ -12,6 +12,8 @@ const BULLET = new RegExp(
 );
 /** Who wrote it, and when, before each line of a chat. */
 export const CHAT = /^\[\d[\d/.,:\s-]{2,20}(?:[ap]m)?\]\s*\p{L}[\p{L} .]{0,20}:\s+/iu;
+/** "DRIZZLE 👉 175 g sugar": a part's name points at its list. */
+const POINTED = /^(\p{L}[\p{L} ]{1,30}?)\s*(?:👉|➡|→|[-=]>)\uFE0F?\s*(?=\d)/u;
 /** A digit in a box is a number of the list. */
 const BOXED_DIGIT = /(\d)\uFE0F?\u20E3/gu;
 /** Words before an amount that change nothing of it. */
@@ -61,6 +63,7 @@ function clean(source: string): string {
     .replace(/\s+/g, ' ')
     .trim()
     .replace(CHAT, '')
+    .replace(POINTED, '$1: ')
     .replace(BULLET, '')
     .replace(LOOSELY, '')
     .replace(/(?<![\d/.])([1-9]\d?)-([1-9])\/([2-9])(?!\d)/g, '$1 $2/$3')

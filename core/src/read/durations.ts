@@ -83,7 +83,7 @@ function minutesOf(words: string): { readonly minutes: number; readonly per: num
 
 /** After a temperature a bare number is minutes, and so are "40 more": "180/40", "350 for 35-40". */
 const UNITLESS =
-  /(?:(?<=\b(?:another|a further|further)\s)|(?<=(?:\d{3}|°|º|°[CF]|\d[CF]|gas \d|mark \d)\s*(?:fan)?\s*(?:\/|for|,|–|-)?\s*)(?<!\d)|\b(?=\d+(?:\s*[-–]\s*\d+)? more\b))(\d{1,2})(?:\s*(?:-|–|to|or)\s*(\d{1,2}))?(?!\d|\s*[-–°º]\s*\d|\s*(?:[CF]\b|°|º|cm|mm|x|×|fan|g\b|ml|%|\.\d|min|m\b|h|sec|s\b))/giu;
+  /(?:(?<=\b(?:another|a further|further)\s)|(?<=\b(?:chill|freeze|rest|stand|cool|prove|proof|rise|refrigerate|soak)\s)(?=\d{1,2}\s*(?:$|[.,;)]|before\b|in\b|then\b|and\b))|(?<=(?:\d{3}|°|º|°[CF]|\d[CF]|gas \d|mark \d)\s*(?:fan)?\)?\s*(?:\/|for|,|–|-)?\s*)(?<!\d)|\b(?=\d+(?:\s*[-–]\s*\d+)? more\b))(\d{1,2})(?:\s*(?:-|–|to|or)\s*(\d{1,2}))?(?!\d|\s*[-–°º]\s*\d|\s*(?:[CF]\b|°|º|cm|mm|x|×|fan|g\b|ml|%|\.\d|min|m\b|h|sec|s\b))/giu;
 
 /** "For fourteen to sixteen, till": words without a unit after one that had it. */
 const UNITLESS_WORDS = new RegExp(
@@ -93,7 +93,8 @@ const UNITLESS_WORDS = new RegExp(
 
 /** Most clauses name no time: a text without any of these needn't be looked at. */
 const HAS_UNIT = /hour|min|sec|(?:\b|\d)hrs?\b|\d\s*[hms]\b|\dh\d/i;
-const MAY_BE_BARE = /\d\s*[°ºCF/]|\d{3}|\b(?:more|another|further|give|gas|mark|for)\b/i;
+const MAY_BE_BARE =
+  /\d\s*[°ºCF/]|\d{3}|\b(?:chill|freeze|rest|stand|cool|prove|proof|rise|refrigerate|soak|more|another|further|give|gas|mark|for)\b/i;
 
 /** Every duration of a text, a range as one: "1 hour to 1 hour 10", "90 secs to 1m45", "1 1/2 hrs to 1 3/4". */
 export function durationsIn(text: string): Duration[] {

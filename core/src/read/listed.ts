@@ -13,8 +13,8 @@ const NEXT_THING = new RegExp(
   `,\\s+(?:and\\s+)?(?=(?:\\d|(?:an?|one|two|three|four|half|some|(?:a )?few|pinch)\\s|(?:the )?(?:(?:finely )?grated )?(?:juice|zest|rind|peel) (?:of\\b|\\d))|[\\p{L} ]{3,30} ${WITHOUT_AMOUNT}\\b)|;\\s+(?:and\\s+)?`,
   'iu',
 );
-/** "200 g flour · 100 g butter". */
-const DOTS = /(?<=\S)\s+[·•∙]\s+/;
+/** "200 g flour · 100 g butter", "✔️ 200 g flour ✔️ 4 eggs". */
+const DOTS = /(?<=\S)\s+(?:[·•∙]\s+|(?:[✔✓☑✅▪◆►→➤]|\p{Extended_Pictographic})\uFE0F?\s*(?=[\p{L}\d]))/u;
 /** "200 g flour / 100 g butter / 2 eggs"; of two the second may be the first in another measure. */
 const STROKES = /\s+\/\s+/;
 const FEW = 2;

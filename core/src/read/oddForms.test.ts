@@ -1,4 +1,5 @@
 import { readText } from '../testing';
+import { durationsIn } from './durations';
 import { settingsIn } from './temperatures';
 
 /*
@@ -294,6 +295,45 @@ describe('what other kitchens and letters write', () => {
     ['Bake in a moderate oven, 170C, for 40 minutes.', 170],
   ])('says how hot its oven is in old words: %s', (step, celsius) =>
     expect(settingsIn(step)[0]?.celsius ?? null).toBe(celsius),
+  );
+  it('may tick off its list on one line, and point at a part', () => {
+    const list = foods(
+      '🍋 LEMON DRIZZLE TRAYBAKE 🍋\n✔️225g soft butter ✔️225g caster sugar ✔️275g self raising flour ✔️4 eggs ✔️4tbsp milk\nDRIZZLE 👉 175g granulated sugar + juice of 2 lemons\nBeat it all together 2 mins, tip into lined 30x23cm tin, 160 fan 35-40 mins.',
+    );
+    expect(list.find(({ of }) => of === 'self-raising-flour')!.grams).toBe(275);
+    expect(list.map(({ of }) => of)).toEqual(
+      expect.arrayContaining([
+        'butter',
+        'caster-sugar',
+        'egg',
+        'whole-milk',
+        'granulated-sugar',
+        'fruit-juice',
+      ]),
+    );
+  });
+  it('may be told aloud from beginning to end', () => {
+    const told: Readonly<Record<string, number | null>> = Object.fromEntries(
+      foods(
+        'okay so you take like two cups of flour and a teaspoon and a half of baking powder and half a teaspoon of salt, right, and then a stick of butter softened, one cup of sugar, cream that, then two eggs one at a time, three quarters of a cup of milk, and you alternate. nine by nine pan, forty-five minutes',
+      ).map(({ of, grams }) => [String(of), grams] as const),
+    );
+    expect(told).toMatchObject({
+      'all-purpose-flour': 248,
+      butter: 113,
+      'granulated-sugar': 200,
+      'whole-milk': 183,
+    });
+    expect(told['baking-powder']).toBeGreaterThan(5);
+  });
+  it.each([
+    ['chill 30.', 30],
+    ['Freeze 10 before baking', 10],
+    ['rest 10, flip', 10],
+    ['chill 30 balls', null],
+    ['cool 2 trays at a time', null],
+  ])('may say a wait without its unit: %s', (words, minutes) =>
+    expect(durationsIn(words)[0]?.low ?? null).toBe(minutes),
   );
   it('may be called in its first line, with words to somebody', () =>
     expect(

@@ -7,7 +7,7 @@ import { namedIn } from './named';
 import type { Item, Line } from './types';
 
 const NUMBER =
-  '(?:(?:\\d+|one|two|three|four|five|six) and (?:a |one )?(?:half|quarter|third)|\\d[\\d./]*(?:\\s+\\d/\\d)?|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half an?|half|an? (?:quarter|third|half)(?: of an?)?|(?:three )?quarters?(?: of an?)?|a couple of|a few)';
+  '(?:(?:\\d+|one|two|three|four|five|six) and (?:a |one )?(?:half|quarter|third)|(?:three|two) (?:quarters?|thirds?)(?: of an?)?|\\d[\\d./]*(?:\\s+\\d/\\d)?|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half an?|half|an? (?:quarter|third|half)(?: of an?)?|(?:three )?quarters?(?: of an?)?|a couple of|a few)';
 const MEASURE =
   '(?:kg|g|gr|grams?|mls?|l|litres?|liters?|dl|cups?|tbsps?|tablespoon(?:ful)?s?|tsps?|teaspoon(?:ful)?s?|oz|ounces?|lbs?|pounds?|pints?|sticks?|pinch(?:es)?|handfuls?|knobs?|mugs?|cans?|tins?|packets?|jars?|pots?|large|small|medium|heaped|level|good|big)';
 /** An amount of something in running text: "150 g butter", "half a cup of raw sugar", "3 eggs". */
@@ -21,6 +21,9 @@ const ENDS =
 const SAME = /\b(?:the )?same (?:amount |weight |quantity )?(?:of )?(?:the )?/gi;
 const ANOTHER_KIND =
   /^(?:minutes?|mins?|hours?|hrs?|seconds?|secs?|degrees?|cm|mm|inch|days?|times?|batches|halves|pieces|slices|rounds|balls|tins?\b|tray|bowl|litre basin|spoon|fork)/i;
+
+/** "A teaspoon and a half of salt": the half behind its measure. */
+const AND_A_HALF = /\b(?:an?|one) (cup|teaspoon|tablespoon|pound|pint) and a half\b/gi;
 
 const SHORTEST = 3;
 
@@ -85,7 +88,7 @@ function unmeasured(text: string, found: readonly { readonly item: Item }[], rea
  * no amount is left to the method.
  */
 export function readProse(source: string, reader: Scales): Pick<Line, 'items' | 'measuredBy' | 'aside'> {
-  const text = cleanLine(source).replace(CARD_PART, '');
+  const text = cleanLine(source).replace(CARD_PART, '').replace(AND_A_HALF, '1.5 $1s');
   const found: { at: number; item: Item }[] = [];
   for (const match of text.matchAll(AMOUNT)) {
     const after = match.index + match[0].length;

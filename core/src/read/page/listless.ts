@@ -2,6 +2,7 @@ import type { Catalogue } from '../../catalogue';
 import { cleanLine } from '../clean';
 import { namedIn } from '../named';
 import { UNIT } from './alone';
+import type { PageKind } from '../../vocabulary';
 import type { KindOfLine } from './kinds';
 
 const NUMBER = '(?:\\d|\\b(?:an?|half an?|one|two|three|four|five|six) )';
@@ -22,6 +23,8 @@ function leftOut(line: string, list: readonly string[], catalogue: Catalogue): b
   return foodsIn(line).filter((food) => !listed.has(food)).length >= LEFT_OUT;
 }
 
+const UNTOLD: ReadonlySet<PageKind> = new Set<PageKind>(['note', 'junk']);
+
 /** A step that measures foods is read for them too: on a page without a list each is, else what stands above the list and isn't on it. */
 export function withFoodsInSentences(
   lines: readonly string[],
@@ -31,8 +34,11 @@ export function withFoodsInSentences(
   const list = lines.filter((_, at) => kinds[at]!.kind === 'ingredient');
   const begins = kinds.findIndex(({ kind }) => kind === 'ingredient');
   return kinds.map((one, at): KindOfLine => {
-    if (one.kind !== 'step' || (begins >= 0 && at > begins)) return one;
     const line = cleanLine(lines[at]!);
+    // Somebody who tells it aloud: nothing else on the page is measured.
+    if (UNTOLD.has(one.kind) && begins < 0 && (line.match(ALL_MEASURED) ?? []).length > LEFT_OUT)
+      return { ...one, kind: 'prose', or: one.kind };
+    if (one.kind !== 'step' || (begins >= 0 && at > begins)) return one;
     const brings =
       begins < 0
         ? MEASURED.test(line) && namedIn(line, catalogue).length > 0
