@@ -450,6 +450,13 @@ const ROWS: readonly Row[] = [
     [/250 g butter[^\n]*\n125 g caster sugar/, /18 to 20 minutes/],
     [/to finish/, /Bake at 140/],
   ],
+  [
+    'tins are counted, however they are greased, and by no side of theirs',
+    'Pumpkin bread\n3-1/3 c. flour; 2 t. soda; 3 c. sugar; 1 c. oil; 4 eggs; 2/3 c. water; 2 c. pumpkin\nSift dry. Add rest & beat smooth. 2 greased & floured 9 x 5 pans. 350° 1 hr.',
+    {},
+    [/In: 2 × 9 × 5 in loaf tins/],
+    [/5 × 9/],
+  ],
   ['a grill is no oven', PUDDING, {}, [/^Under the grill, 2 minutes$/m], [/Oven, 2 minutes/]],
 ];
 

@@ -27,7 +27,7 @@ const MOST_INCHES = 18;
 const MOST_TINS = 6;
 const WORDS: Readonly<Record<string, number>> = { one: 1, two: 2, three: 3, four: 4, six: 6 };
 const COUNT =
-  /\b(two|three|four|six|[2-6])\s+(?:x\s+)?(?:(?:greased|lined|large|big|small|baking|deep|shallow|loaf|sandwich|round|square|layer|cake|parchment-lined|buttered|\d[\d½¼¾ /.]*(?:cm|in|inch|"|-inch|-cm)?(?:\/\d[\d½¼¾ .]*(?:cm|in|inch|"))?|\w+)[\s-]+){0,4}?(?:tins|pans|trays|sheets|slides|moulds|ramekins|mugs|basins|layers|ones)\b(?! of\b)/i;
+  /(?<![x×]\s?)\b(two|three|four|six|[2-6])\s+(?:x\s+)?(?:(?:and|&|well-greased|floured|greased|lined|large|big|small|baking|deep|shallow|loaf|sandwich|round|square|layer|cake|parchment-lined|buttered|\d[\d½¼¾ /.]*(?:cm|in|inch|"|-inch|-cm)?(?:\/\d[\d½¼¾ .]*(?:cm|in|inch|"))?|\w+)[\s-]+){0,6}?(?:tins|pans|trays|sheets|slides|moulds|ramekins|mugs|basins|layers|ones)\b(?! of\b)/i;
 const HOLES =
   /\b(\d{1,2}|twelve|six)[- ](?:hole|cup|case|cavit)|\b(\d{1,2}|twelve|six) (?:paper |muffin )?(?:cases|cups|holes|cavities)\b/i;
 /** A measure of what is rolled, cut or shaped is none of a tin. */

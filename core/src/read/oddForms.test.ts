@@ -312,6 +312,18 @@ describe('what other kitchens and letters write', () => {
       ]),
     );
   });
+  it('may say how many it makes before its list, in the shortest of measures', () =>
+    expect(
+      foods(
+        'Popovers\nMakes 6 big. 4 eggs, 1½ c milk, 1½ c AP flour, ¾ t salt, 3 T butter melted.\nBlender 30 sec. Rest 30 min. 450 20 min, then 350 15 more.',
+      ).map(({ of, grams }) => [of, grams]),
+    ).toEqual([
+      ['egg', 200],
+      ['whole-milk', 366],
+      ['all-purpose-flour', 186],
+      ['salt', 4],
+      ['butter', 43],
+    ]));
   it('may be told aloud from beginning to end', () => {
     const told: Readonly<Record<string, number | null>> = Object.fromEntries(
       foods(

@@ -46,6 +46,8 @@ export const FOOD_WORDS: Readonly<Record<string, readonly string[]>> = {
   'instant coffee': ['snabbkaffe', 'Instantkaffee', 'Löskaffee', 'löslicher Kaffee', 'café soluble', 'café lyophilisé', 'caffè solubile', 'café instantáneo'],
   'cocoa': ['kakao', 'Kakao', 'Kakaopulver', 'cacao', 'cacao en poudre', 'cacao amaro', 'cacao en polvo'],
   'dark chocolate': ['mörk choklad', 'Zartbitterschokolade', 'Zartbitterkuvertüre', 'Kuvertüre', 'chocolat noir', 'cioccolato fondente', 'chocolate negro'],
+  'flaked almonds': ['Mandelblättchen', 'gehobelte Mandeln', 'mandelspån', 'amandes effilées', 'mandorle a lamelle', 'almendra laminada'],
+  'custard powder': ['Vanillepuddingpulver', 'Puddingpulver', 'vaniljkrämpulver', 'vaniljsåspulver'],
   'almonds': ['mandel', 'Mandeln', 'amandes', 'mandorle', 'almendras', 'badam'],
   'walnuts': ['valnötter', 'Walnüsse', 'noix', 'noci', 'nueces', 'akhrot'],
   'hazelnuts': ['hasselnötter', 'Haselnüsse', 'noisettes', 'nocciole', 'avellanas'],
