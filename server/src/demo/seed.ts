@@ -56,7 +56,7 @@ export async function seed(db: Knex, { demo }: { demo: boolean }): Promise<void>
       const kept = await kitchens.find(scope);
       const { learnt } = await servicesOn(inside).learning.learnt(scope);
       const times = learnt.flatMap(({ time, moved, posterior, taught }): LearntTime[] =>
-        time && moved
+        time && moved && taught.length >= TAUGHT_ENOUGH
           ? [{ ...time, factor: Number(posterior.middle.toFixed(3)), bakes: taught.length, on: LEARNT_ON }]
           : [],
       );
@@ -68,6 +68,8 @@ export async function seed(db: Knex, { demo }: { demo: boolean }): Promise<void>
 
 /** When the club said that its oven is to be counted with as it was learnt. */
 const LEARNT_ON = '2027-06-06';
+/** Of fewer bakes a club takes nothing over. */
+const TAUGHT_ENOUGH = 3;
 
 /** What the club baked and tasted before the tea. */
 async function seedLog(db: Knex, scope: Scope): Promise<void> {
