@@ -3,6 +3,7 @@ import { emptyNotes, type KeptFigure, type WeighedCup } from '../../kitchen';
 import type { TastingDocument } from '../../taste';
 import { bagDensities } from './bags';
 import { tastedBakes } from './tasted';
+import { loggedLoaf } from './testing';
 import { learn, type LoggedBake, type Topic } from '.';
 
 const RICE = { ingredient: 'brown-rice-flour', name: 'brown rice flour', share: 1, sd: 0.1 };
@@ -10,31 +11,13 @@ const bake = (
   id: number,
   more: Partial<LoggedBake> = {},
   notes: Partial<LoggedBake['notes']> = {},
-): LoggedBake => ({
-  id: `b${id}`,
-  recipe: 'r',
-  title: 'a loaf',
-  notes: {
-    ...emptyNotes(`2027-02-${String(id + 10)}`),
-    ovenCelsius: 175,
-    minutes: 50,
-    looks: [{ when: 'cooled', marks: { overall: 6 } }],
-    ...notes,
-  },
-  foretold: { minutes: { low: 45, central: 50, high: 55 }, ovenCelsius: 175, stretch: 1 },
-  learntFactor: 1,
-  kept: [],
-  justRight: {},
-  family: 'loaf',
-  oven: 'small',
-  tin: 'loaf',
-  doneCelsius: 97,
-  thirstGrams: 260,
-  flours: [RICE],
-  binder: 0.7,
-  imported: false,
-  ...more,
-});
+): LoggedBake =>
+  loggedLoaf(
+    `b${id}`,
+    `2027-02-${String(id + 10)}`,
+    { minutes: 50, looks: [{ when: 'cooled', marks: { overall: 6 } }], ...notes },
+    { flours: [RICE], ...more },
+  );
 const of = (bakes: readonly LoggedBake[], topic: Topic) =>
   learn(bakes).learnt.find((one) => one.topic === topic)!;
 const kept = (topic: KeptFigure['topic'], about: string, value: number): KeptFigure => ({

@@ -15,31 +15,8 @@ import {
   type Topic,
 } from '.';
 import { simulatedKitchen, trueFactor } from './simulated';
+import { loggedLoaf as bake } from './testing';
 
-const bake = (
-  id: string,
-  on: string,
-  part: Partial<BakeNotes> = {},
-  more: Partial<LoggedBake> = {},
-): LoggedBake => ({
-  id,
-  recipe: 'r',
-  title: 'a loaf',
-  notes: { ...emptyNotes(on), ovenCelsius: 175, ...part },
-  foretold: { minutes: { low: 45, central: 50, high: 55 }, ovenCelsius: 175, stretch: 1 },
-  learntFactor: 1,
-  kept: [],
-  justRight: {},
-  family: 'loaf',
-  oven: 'small',
-  tin: 'loaf',
-  doneCelsius: 97,
-  thirstGrams: 260,
-  flours: [],
-  binder: 0.7,
-  imported: false,
-  ...more,
-});
 const of = (learnt: readonly Learnt[], topic: Topic): Learnt | undefined =>
   learnt.find((one) => one.topic === topic);
 const loaves = (count: number, factor: number, part: Partial<BakeNotes> = {}) =>
