@@ -161,7 +161,10 @@ test('practice: a simulated bake is looked at, taken out, asked about and called
   await bench.openDemo('Poppyseed lemon loaf');
   const kitchen = page.url().replace(/\/recipe\/.*/, '');
   await page.goto(`${kitchen}/learnt`);
-  await page.getByText(/Taught by/).first().waitFor();
+  await page
+    .getByText(/Taught by/)
+    .first()
+    .waitFor();
   const before = await page.getByText(/Taught by/).count();
   await page.getByRole('link', { name: 'Practice kitchen' }).click();
   await expect(page.getByText('Simulated.')).toBeVisible();

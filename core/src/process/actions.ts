@@ -1,15 +1,10 @@
-import { blanked, durationsIn, settingsIn, type Duration, type Setting, type Step } from '../read';
+import { blanked, durationsIn, settingsIn, type Step } from '../read';
 import { clausesOf } from './clauses';
 import { VERBS, WAITS, type ActionClass } from './data/verbs';
 import { shows } from './signs';
 import type { Action, Clause, Medium } from './types';
+import type { Told } from './told';
 import { withUnsaidBakes } from './unsaid';
-
-/** An action with all that is said of it. */
-export interface Told extends Omit<Action, 'takes' | 'mixtures' | 'makes'> {
-  readonly durations: readonly Duration[];
-  readonly settings: readonly Setting[];
-}
 
 const CONNECTOR =
   /^\W*(?:(?:step )?\(?(?:\d{1,2}|[a-h])[.):]\s+|step \d+\W+)?(?:(?:and|then|but|now|meanwhile|next|finally|gently|carefully|when \w+,?)\s+)*/i;

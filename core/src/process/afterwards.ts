@@ -1,6 +1,7 @@
 import type { Line, Part, Recipe } from '../read';
 import type { FamilyId, Role } from '../vocabulary';
-import { UNTIL, type Told } from './actions';
+import { UNTIL } from './actions';
+import type { Told } from './told';
 import { calledOf, linesNamedIn, type Called } from './called';
 import { EVERYTHING } from './data/roleWords';
 import { isCrumble } from './parts';

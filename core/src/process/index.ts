@@ -1,4 +1,5 @@
-export { actionsOf, type Told } from './actions';
+export type { Told } from './told';
+export { actionsOf } from './actions';
 export { heatsOf, readProcess, type Process } from './process';
 export { heats } from './stages';
 export { dishIn, saysSize } from './tins';

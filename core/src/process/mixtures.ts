@@ -1,5 +1,5 @@
 import type { Part } from '../read';
-import type { Told } from './actions';
+import type { Told } from './told';
 import type { Taken } from './takes';
 import type { Action, Mixture, PartFamily, Take } from './types';
 

@@ -10,7 +10,8 @@ import {
   type Recipe,
   type Step,
 } from '../read';
-import { actionsOf, type Told } from './actions';
+import { actionsOf } from './actions';
+import type { Told } from './told';
 import { partedByUse } from './afterwards';
 import { doubtsOf } from './doubts';
 import { familyOfPage } from './family';

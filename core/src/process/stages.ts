@@ -1,5 +1,6 @@
 import type { Duration, Setting } from '../read';
-import { MEDIA, type Told } from './actions';
+import { MEDIA } from './actions';
+import type { Told } from './told';
 import { OWNS_ITS_TIME, type ActionClass } from './data/verbs';
 import type { FamilyId } from '../vocabulary';
 import type { Medium, Minutes, Stage } from './types';

@@ -1,5 +1,6 @@
 import type { Bindings, Part, Scales } from '../read';
-import { UNTIL, type Told } from './actions';
+import { UNTIL } from './actions';
+import type { Told } from './told';
 import { linesNamedIn, type Called } from './called';
 import { EVERYTHING } from './data/roleWords';
 import { partsCalled } from './flows';

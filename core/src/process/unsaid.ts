@@ -1,4 +1,4 @@
-import type { Told } from './actions';
+import type { Told } from './told';
 
 /** "20 min with beans, 10 without": so many minutes more, without a verb or a unit. */
 const MORE_WITHOUT =

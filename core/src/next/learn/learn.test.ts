@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { emptyNotes, type BakeNotes } from '../../kitchen';
+import type { BakeNotes } from '../../kitchen';
 import { learnt as oneLook, medianError } from '../../statistics';
 import { runs } from '../../testing';
 import {
