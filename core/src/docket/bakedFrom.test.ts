@@ -457,6 +457,13 @@ const ROWS: readonly Row[] = [
     [/In: 2 × 9 × 5 in loaf tins/],
     [/5 × 9/],
   ],
+  [
+    'a dough that is stirred together in its skillet is not chilled, and rests there by its own words',
+    'Skillet cookie\n113g unsalted butter\n100g brown sugar\n50g granulated sugar\n1 egg\n156g flour\n1/2 tsp baking soda\n170g chopped chocolate\n\nPreheat oven to 350°F. Melt the butter in a 10-inch cast iron skillet. Off heat. Cool 5 minutes. Stir sugars right into the skillet. Egg in. Then flour, soda. Most of the chocolate. Smooth top, rest of chocolate. Bake 18–22 minutes: edges set, centre soft. Rest 15 before scooping.',
+    {},
+    [/Rest 15 before scooping/],
+    [/chill/i, /rack/],
+  ],
   ['a grill is no oven', PUDDING, {}, [/^Under the grill, 2 minutes$/m], [/Oven, 2 minutes/]],
 ];
 

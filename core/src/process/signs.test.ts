@@ -10,6 +10,7 @@ const SAID: Readonly<Record<Sign, readonly [shown: string, not: string]>> = {
   'mixes as well': ['tip in the wet', 'leave it alone'],
   'pours it in': ['Pour in', 'pour in the milk'],
   'puts the batter in': ['add batter to the pan', 'add the egg to the batter'],
+  'mixes in its tin': ['Stir sugars right into the skillet', 'Stir sugars into the bowl'],
   'makes the dough': ['Make pastry', 'make the filling'],
   'readies a tin': ['put a baking tray in the oven', 'put it into the tin'],
   'bakes blind': ['bake blind for 15 minutes', 'bake for 15 minutes'],

@@ -127,6 +127,8 @@ export function restSentence(
   if (high === 0 || rest.own || ((rest.cold || profile.yeast) && waitsAlready(process))) return null;
   if (rest.cold && (untimedChill(process) ?? shortChill(process, low))) return null;
   if (!rest.cold && shortRest(process, low, bowl.flourLines)) return null;
+  // A dough that is stirred together in its skillet stays there.
+  if (rest.cold && beforeBake(process).some(({ text }) => shows('mixes in its tin', text))) return null;
   const piped = rest.cold ? pipedAt(process) : null;
   if (piped !== null)
     return {

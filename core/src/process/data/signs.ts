@@ -18,6 +18,9 @@ export const SIGNS = {
   /** From here on it is no longer in its bowl. */
   'puts the batter in':
     /\b(?:add|pour|tip|scrape|ladle|spoon)\b[^.;,]*\b(?:batter|mixture|mix)\b[^.;,]*\b(?:to|into|in|over) (?:the |a |your )?(?:hot |buttery |sizzling |prepared )*(?:pan|skillet|tin|dish|tray)\b/i,
+  /** It is made where it is baked. */
+  'mixes in its tin':
+    /\b(?:stir|mix|beat|whisk|fold)\b[^.;]*\b(?:right |straight |directly )?in(?:to)? (?:the|that|same|its) (?:\w+ )?(?:skillet|tin|baking dish|cake pan)\b/i,
   /** Without a word of what goes in. */
   'makes the dough': /^\W*(?:\d+[.)]\s*)?make (?:up )?(?:the |your |a )?(?:shortcrust |sweet |short )?(?:pastry|dough|crust)\b/i,
   'bakes blind': /\bblind\b/i,
