@@ -38,12 +38,36 @@ function bareTail(piece: string, { catalogue }: Scales): string[] {
   return tail !== '' && food(tail) && food(readAmount(numbersFromWords(head)).words) ? [head, tail] : [piece];
 }
 
+/** "Choux: water 250, butter 110, salt pinch, eggs about 4 (220)": a bare number behind a name, in grams unless it counts eggs. */
+const NAME_FIRST = /^(\p{L}[\p{L} -]*?)(?: about)? (\d[\d.]*|pinch)(?: ?g)?(?: ?\((\d+)(?: ?g)?\))?$/u;
+const LABELLED = /^\p{L}[\p{L} ]{1,30}:\s+/u;
+const COUNTED = /\b(?:eggs?|yolks?|whites?)$/i;
+const LEAST = 2;
+
+/** A list of bare numbers behind names, as lines that have their amounts first; null: it is none. */
+function namesFirst(text: string, { catalogue }: Scales): string[] | null {
+  const pieces = text.replace(LABELLED, '').split(/,\s+/);
+  const rows = pieces.map((piece) => NAME_FIRST.exec(piece));
+  const known = rows.filter((row) => row && matchIngredient(row[1]!, catalogue)?.match === 'exact').length;
+  if (known < LEAST || known < MOSTLY_NAMED * pieces.length) return null;
+  return rows.map((row, at) => {
+    const [, name = '', amount = '', weighed] = row ?? [];
+    if (!row) return pieces[at]!;
+    if (amount === 'pinch') return `1 pinch ${name}`;
+    return COUNTED.test(name)
+      ? `${amount} ${name}${weighed ? ` (${weighed} g)` : ''}`
+      : `${amount} g ${name}`;
+  });
+}
+
 /**
  * "200 g flour, 100 g butter, 2 eggs" is a list on one line: each piece has an amount of its own, and a name; of three and more
  * half are enough, since a piece that is left out is missed by nobody until the bake. A card may say first what it is for:
  * "Crust: 24 wafers, crushed; 5 T butter".
  */
 export function listed(text: string, reader: Scales): string[] {
+  const turned = namesFirst(text, reader);
+  if (turned) return turned;
   const plain = text.replace(CARD_PART, '');
   const [dots, strokes] = [split(plain, DOTS), split(plain, STROKES)];
   const [first = '', ...others] =

@@ -324,6 +324,28 @@ describe('what other kitchens and letters write', () => {
       ['salt', 4],
       ['butter', 43],
     ]));
+  it('may put bare numbers behind names', () =>
+    expect(
+      foods(
+        'Profiterole tower, 40 small\n\nChoux: water 250, butter 110, salt pinch, sugar 10, strong flour 140, eggs about 4 (220)\nCaramel: sugar 300, water 80\n\nBoil first four. Flour in, beat. Beat in eggs. Pipe walnuts. 200 for 15, then 180 15-20.',
+      )
+        .map(({ of, grams }) => [of, grams])
+        .filter(([of]) => of !== 'salt'),
+    ).toEqual([
+      ['water', 250],
+      ['butter', 110],
+      ['granulated-sugar', 10],
+      ['bread-flour', 140],
+      ['egg', 220],
+      ['granulated-sugar', 300],
+      ['water', 80],
+    ]));
+  it('may shorten words within a sentence, and say what fruit was soaked in', () => {
+    const list = foods(
+      'Fridge cake: 250g rich tea biscuits, 125g butter, 40g rum-soaked raisins, 200g milk choc. Crush biscuits. Melt butter. Mix. Press in 20cm square tin. Fridge 2 hrs.',
+    ).map(({ of }) => of);
+    expect(list).toEqual(['digestive-biscuits', 'butter', 'raisins', 'milk-chocolate']);
+  });
   it('may be told aloud from beginning to end', () => {
     const told: Readonly<Record<string, number | null>> = Object.fromEntries(
       foods(
@@ -355,6 +377,7 @@ describe('what other kitchens and letters write', () => {
     ).toBe('Buttermilk pound cake'));
   it.each([
     ['Milk – about 100ml', 'whole-milk'],
+    ['1 Tb baking powder', 'baking-powder'],
     ['pista to garnish', 'pistachios'],
     ['1 oz peel', 'candied-peel'],
     [

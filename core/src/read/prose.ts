@@ -22,6 +22,8 @@ const SAME = /\b(?:the )?same (?:amount |weight |quantity )?(?:of )?(?:the )?/gi
 const ANOTHER_KIND =
   /^(?:minutes?|mins?|hours?|hrs?|seconds?|secs?|degrees?|cm|mm|inch|days?|times?|batches|halves|pieces|slices|rounds|balls|tins?\b|tray|bowl|litre basin|spoon|fork)/i;
 
+const CHOC = /\bchoc\b(?=[\s.,;])/gi;
+const SOAKED = /\b\p{L}+-(?:soaked|plumped|steeped) (?=\p{L})/giu;
 /** "A teaspoon and a half of salt": the half behind its measure. */
 const AND_A_HALF = /\b(?:an?|one) (cup|teaspoon|tablespoon|pound|pint) and a half\b/gi;
 
@@ -88,7 +90,11 @@ function unmeasured(text: string, found: readonly { readonly item: Item }[], rea
  * no amount is left to the method.
  */
 export function readProse(source: string, reader: Scales): Pick<Line, 'items' | 'measuredBy' | 'aside'> {
-  const text = cleanLine(source).replace(CARD_PART, '').replace(AND_A_HALF, '1.5 $1s');
+  const text = cleanLine(source)
+    .replace(CARD_PART, '')
+    .replace(CHOC, 'chocolate')
+    .replace(SOAKED, '')
+    .replace(AND_A_HALF, '1.5 $1s');
   const found: { at: number; item: Item }[] = [];
   for (const match of text.matchAll(AMOUNT)) {
     const after = match.index + match[0].length;

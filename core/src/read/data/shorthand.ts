@@ -5,6 +5,7 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   // A typewriter's one is a small L.
   [/^l(?=[ /]\d?|\/)/g, '1'],
   [/\bchoc\b\.?/gi, 'chocolate'],
+  [/\b\p{L}+-(?:soaked|plumped|steeped) (?=\p{L})/giu, ''],
   [/\b(?:pwdr|pdr|pwd|powd)\b\.?/gi, 'powder'],
   [/\bcr\. (?=of tartar)/gi, 'cream '],
   [/\bbi-?carb(?:\.|\b)(?! of)/gi, 'bicarbonate of soda'],
