@@ -75,6 +75,17 @@ describe('what a tasting is said to have shown', () => {
     expect(words).toMatch(/15 to 1 that “sweeter”/);
     expect(words).toMatch(/stops at 19 to 1 is wrong in \d+ % of such panels/);
   });
+  it('says that whoever gave all of them nine has told nothing apart', () => {
+    const liked = (nines: boolean) =>
+      said(doc('liking', 4), (tray, at) => ({
+        kind: 'liking',
+        marks: Object.fromEntries(
+          [0, 1].map((sample) => [codeOf(tray, sample), nines && at === 0 ? 9 : 5 + sample]),
+        ),
+      }));
+    expect(liked(true)).toContain('One person gave all of them the same');
+    expect(liked(false)).not.toContain('the same');
+  });
   it('of liking has an interval, and says what three can’t show', () => {
     const words = said(doc('liking', 3), (tray, at) => ({
       kind: 'liking',

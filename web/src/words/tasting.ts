@@ -120,6 +120,14 @@ function pairedSaid(
   ];
 }
 
+/** Whoever gave everything one mark has told nothing apart; nothing where nobody did. */
+function flatSaid({ table }: RankedResult): string {
+  const flat = table.filter((row) => new Set(row).size === 1).length;
+  if (flat === 0) return '';
+  const who = people(flat);
+  return `${who.charAt(0).toUpperCase()}${who.slice(1)} gave all of them the same: that tells nothing apart, and moves no order.`;
+}
+
 function rankedSaid(result: RankedResult, names: readonly string[]): string[] {
   const { kind, tasters, p, counted, agreement, apart, means, pairs } = result;
   const chance = `${pWords(p)}, ${counted ? 'exact' : 'by Iman and Davenport’s approximation'}`;
@@ -136,6 +144,7 @@ function rankedSaid(result: RankedResult, names: readonly string[]): string[] {
         ? `“${names[both.b]}” is liked ${said} more than “${names[both.a]}” (${interval[0].toFixed(1)} to ${interval[1].toFixed(1)}, 95 %); by signed ranks ${pWords(both.wilcoxonP)}.`
         : `All differ by ${said}: how much people vary can’t be told from that. By signed ranks ${pWords(both.wilcoxonP)}.`,
       both.wilcoxonP > 0.05 ? `${people(tasters)} can’t show this; they can agree.` : '',
+      flatSaid(result),
     ];
   }
   return [
@@ -146,6 +155,7 @@ function rankedSaid(result: RankedResult, names: readonly string[]): string[] {
     apart.length > 0
       ? `Apart from each other: ${apart.map(([a, b]) => `“${names[a]}” and “${names[b]}”`).join('; ')}.`
       : 'No two of them are apart by themselves.',
+    flatSaid(result),
   ];
 }
 

@@ -71,7 +71,7 @@ interface PageProps {
 /** A hundred bakes at most; older ones when they are asked for. */
 function BakePage({ household, recipe, cursor, compared, onCompare, onMore }: PageProps) {
   const { data, error } = useBakes({ household, recipe, ...(cursor ? { cursor } : {}) });
-  if (error)
+  if (error && !data)
     return (
       <li data-wide>
         <Notice tone="danger">{failureWords(error as Failure)}</Notice>

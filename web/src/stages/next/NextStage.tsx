@@ -31,7 +31,8 @@ export function NextStage() {
   const [chosen, setChosen] = useState<string | null>(null);
   const bakes = data?.items ?? [];
   const bake = bakes.find(({ id }) => id === chosen) ?? bakes[0];
-  if (error) return <Notice tone="danger">{failureWords(error as Failure)}</Notice>;
+  // What is here already stays with the server away.
+  if (error && !data) return <Notice tone="danger">{failureWords(error as Failure)}</Notice>;
   if (!bake)
     return isFetching ? (
       <Small role="status">Fetching …</Small>
