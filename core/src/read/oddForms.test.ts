@@ -324,6 +324,12 @@ describe('what other kitchens and letters write', () => {
       ['salt', 4],
       ['butter', 43],
     ]));
+  it.each([
+    'Crush the digestive biscuits well. 100 g butter, melted, goes in with 3 tbsp golden syrup. Press in a 20 cm tin and chill.',
+    'Crush digestive biscuits. 100 g butter, melted, goes in with 50 g flour and 3 tbsp golden syrup. Press in a 20 cm tin and chill.',
+  ])('keeps the wheat that its first sentence works with, though it gives no amount of it: %s', (told) =>
+    expect(foods(`Fridge slab\n${told}`).map(({ of }) => of)).toContain('digestive-biscuits'),
+  );
   it('may put bare numbers behind names', () =>
     expect(
       foods(

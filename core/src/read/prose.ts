@@ -4,6 +4,8 @@ import { CARD_PART, cleanLine } from './clean';
 import { getIngredient } from '../catalogue';
 import { readLine } from './line';
 import { namedIn } from './named';
+import { namesItsBake } from './namesItsBake';
+import { VERB_FIRST } from './page';
 import type { Item, Line } from './types';
 
 const NUMBER =
@@ -65,8 +67,19 @@ const MADE_HERE =
   /\b(?:the|your|my|our|each|these|this|that|for)\s+(?:\w+\s+)?(?:cakes?|cookies|biscuits?|breads?|loaf|loaves|brownies|sponges?|rolls?|buns?|pastry|crust|dough|crumbs?)\b/gi;
 const FLOURED = /\bflour\b/i;
 
-/** "Malt loaf recipe. 150 ml tea, …", "Spritz cookies for the press. 1 cup butter, …": what a list is of. */
+/** "Malt loaf recipe. 150 ml tea, …": what a list is of. */
+const RECIPE_HEAD = /^\D{0,60}?\brecipe\b\D{0,20}?[.:!]\s+(?=\d)/iu;
 const HEAD = /^\D{3,60}?[.:!]\s+(?=\d)/u;
+
+/**
+ * A text without what its list is of. A head that doesn't say "recipe" is one only where flour is named too, so that it is made here:
+ * "Spritz cookies for the press. 1 cup butter, …". What is done with a food ("Crush digestive biscuits.") stays.
+ */
+function withoutHead(text: string): string {
+  const plain = text.replace(RECIPE_HEAD, ' ');
+  if (!FLOURED.test(plain) || VERB_FIRST.test(plain)) return plain;
+  return plain.replace(HEAD, (head) => (namesItsBake(head) ? ' ' : head));
+}
 
 /** "Mother's Seed Cake": somebody's, and nothing from a shop. */
 const CALLED =
@@ -75,7 +88,7 @@ const CALLED =
 /** What holds gluten and stands in a sentence without an amount that is understood: it is on the list all the same. */
 function unmeasured(text: string, found: readonly { readonly item: Item }[], reader: Scales): Item[] {
   const there = new Set(found.map(({ item }) => item.ingredient));
-  const plain = text.replace(TOOLS, ' ').replace(HEAD, ' ').replace(CALLED, ' ').replace(ITSELF, ' ');
+  const plain = withoutHead(text.replace(TOOLS, ' ')).replace(CALLED, ' ').replace(ITSELF, ' ');
   return namedIn(FLOURED.test(text) ? plain.replace(MADE_HERE, ' ') : plain, reader.catalogue)
     .filter(({ ingredient }) => !there.has(ingredient))
     .filter(({ ingredient }) => getIngredient(reader.catalogue, ingredient).gluten === 'contains')

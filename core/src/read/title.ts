@@ -1,7 +1,7 @@
 import { cleanLine } from './clean';
+import { namesItsBake } from './namesItsBake';
 import { NAMES_A_BAKE, titleRow } from './page';
 import type { Place } from './places';
-import { tellsADeed } from './tellsADeed';
 import type { Step } from './types';
 import { nameAndYield } from './yields';
 
@@ -32,7 +32,7 @@ const namedWithin = (notes: readonly string[]): string =>
 const beforeAList = (lines: readonly string[]): string =>
   lines
     .map((source) => /^(\D{3,60}?)[.:!]\s+(?=\d)/u.exec(cleanLine(source))?.[1] ?? '')
-    .filter((head) => NAMES_A_BAKE.test(head) && !tellsADeed(head))
+    .filter(namesItsBake)
     .map((head) => head.replace(/\s+recipe\b.*$/i, ''))[0] ?? '';
 
 const SHORT = 10;
@@ -40,7 +40,7 @@ const SHORT = 10;
 const addressed = (first: string): string => {
   const [name = ''] = cleanLine(first).split(/\s*(?:,|\(|:| - )/);
   const short = first.trim().split(/\s+/).length <= SHORT;
-  return short && /^\p{Lu}/u.test(name) && NAMES_A_BAKE.test(name) && !tellsADeed(name) ? name : '';
+  return short && /^\p{Lu}/u.test(name) && namesItsBake(name) ? name : '';
 };
 
 /**

@@ -14,7 +14,7 @@ import { withColumnNames, withTitleRow } from './titleRows';
 import { withVesselLabels } from './vesselLabels';
 import { withWrapped } from './wrapped';
 
-export { NAMES_A_BAKE } from './alone';
+export { NAMES_A_BAKE, VERB_FIRST } from './alone';
 export type { KindOfLine } from './kinds';
 export { pageText } from './pageText';
 export { titleRow } from './titleRows';
