@@ -31,18 +31,19 @@ export function balance(work: Work, family: FamilyId, answer: BlendOutcome): Bal
   const { request, catalogue } = work;
   const route = routeFor(request, family, catalogue);
   return {
-    converted: work.parts.map((part) =>
-      convertPart(
+    converted: work.parts.map((part) => {
+      const own = familyOfPart(part, family, work);
+      return convertPart(
         part,
-        familyOfPart(part, family, work),
-        { request: asLearnt(request, work, familyOfPart(part, family, work)), catalogue, route, blend },
+        own,
+        { request: asLearnt(request, work, own), catalogue, route, blend },
         {
           thickens: onlyThickens(part, work),
           whipsWhites: whipsWhites(part, work),
           glazes: isGlaze(part, work),
         },
-      ),
-    ),
+      );
+    }),
     blend,
     others: rest.map(({ shares }) => shares),
     route,

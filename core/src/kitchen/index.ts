@@ -1,5 +1,5 @@
 export type { Bag, BagOnHand, LabelRead } from './bag';
-export { BUILT_IN_KITCHEN, catalogueOf, type Kitchen, type KnownLabel, type Stock } from './kitchen';
+export { BUILT_IN_KITCHEN, catalogueOf, FILLING, type Kitchen, type KnownLabel, type Stock } from './kitchen';
 export { coveredBy, forTable, guestsAt, seatFor, strictestNeeds, type Guest } from './table';
 export {
   UnreadableDocumentError,

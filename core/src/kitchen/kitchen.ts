@@ -59,8 +59,8 @@ export const BUILT_IN_KITCHEN: Kitchen = {
 };
 
 const BUILT_IN_CATALOGUE = makeCatalogue(INGREDIENTS);
-/** A cup that was weighed varies by so much from one filling to the next. Common practice. */
-const FILLING = 0.03;
+/** A cup of one bag varies by so much of itself from one filling to the next. Common practice. */
+export const FILLING = 0.03;
 
 /** An ingredient with the cup of the bag that is open now in the place of the table's usual one. */
 function withOwnCup(one: Ingredient, { cupGrams }: WeighedCup): Ingredient {

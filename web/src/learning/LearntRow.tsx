@@ -8,7 +8,7 @@ import { Row, Small, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
 import { today } from '../words/say';
 import { BeliefPicture } from './BeliefPicture';
-import { believedWords, figureWords, ofWords } from './learntWords';
+import { bakesWords, believedWords, figureWords, ofWords } from './learntWords';
 
 interface Props {
   readonly learnt: Learnt;
@@ -128,8 +128,7 @@ function FromNowOn({ learnt, learning, change }: Omit<Props, 'bakes'>) {
       {held ? (
         <>
           <Small>
-            Dockets count with {figureWords(topic, held.value)} since {held.on} (
-            {held.bakes === 1 ? 'one bake' : `${held.bakes} bakes`}).
+            Dockets count with {figureWords(topic, held.value)} since {held.on} ({bakesWords(held.bakes)}).
           </Small>
           {Math.abs(held.value - value) >= same ? (
             <Button onPress={() => change(put(value))}>Now {figureWords(topic, value)}</Button>
@@ -164,9 +163,7 @@ const bakeWords = (bakes: Props['bakes'], id: string, on: string) => {
 function TaughtBy({ learnt: { taught, topic }, learning, bakes, change }: Props) {
   if (taught.length === 0) return null;
   return (
-    <Fold
-      name={`Taught by ${topic === 'density' ? 'weighing it' : taught.length === 1 ? 'one bake' : `${taught.length} bakes`}`}
-    >
+    <Fold name={`Taught by ${topic === 'density' ? 'weighing it' : bakesWords(taught.length)}`}>
       <ul>
         {taught.map(({ bake, on, value }) => (
           <li key={bake}>

@@ -59,13 +59,15 @@ const MORE: Readonly<Record<Exclude<Topic, 'density'>, readonly [more: string, l
   moistness: ['is wished with % more liquid', 'is wished with % less liquid'],
 };
 
+export const bakesWords = (bakes: number): string => (bakes === 1 ? 'one bake' : `${bakes} bakes`);
+
 /** What is believed now, in a sentence without a full stop. */
 export function believedWords(learnt: Learnt): string {
   const { topic, posterior, moved, taught } = learnt;
   if (taught.length === 0) return 'nothing has taught it yet';
   if (topic === 'density')
     return `a cup of it holds ${figureWords(topic, posterior.middle)}; the weighing itself counts while the bag is open`;
-  if (!moved) return `${taught.length === 1 ? 'one bake' : `${taught.length} bakes`}: too few to move it`;
+  if (!moved) return `${bakesWords(taught.length)}: too few to move it`;
   const celsius = topic === 'offset' || topic === 'done';
   const off = celsius ? posterior.middle : posterior.middle - 1;
   const by = celsius ? `${Math.abs(off).toFixed(topic === 'done' ? 1 : 0)} °C` : percent(posterior.middle);

@@ -1,7 +1,7 @@
 import { getIngredient, type Catalogue } from '../../catalogue';
-import type { WeighedCup } from '../../kitchen';
+import { FILLING, type WeighedCup } from '../../kitchen';
 import { learnt as updated } from '../../statistics';
-import { FILLING, FOUR_OF_FIVE } from './data/priors';
+import { FOUR_OF_FIVE } from './data/priors';
 import type { Believed, Learnt } from './types';
 
 const shown = ({ mean, sd }: { readonly mean: number; readonly sd: number }): Believed => ({

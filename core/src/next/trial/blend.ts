@@ -1,7 +1,7 @@
 import type { BlendTrial, FlourShare } from '../../kitchen';
 import { exchangedDesign, regionOf, termsOf, toNumber, type Model } from '../../statistics';
 import type { MarkScale } from '../../vocabulary';
-import { inSomeOrder, TRIAL_BAKES } from './runs';
+import { checkBakes, inSomeOrder } from './runs';
 
 /** By so much a flour's share of those that are tried is moved either way, at most. */
 const SPREAD = 0.25;
@@ -64,9 +64,7 @@ export function planTrial(
 ): BlendTrial {
   if (flours.length < 3 || flours.length > 4)
     throw new RangeError(`A trial is of three or four flours, not ${flours.length}.`);
-  const [least, most] = [Math.max(TRIAL_BAKES[0], flours.length + 1), TRIAL_BAKES[1]];
-  if (bakes < least || bakes > most)
-    throw new RangeError(`A trial of ${flours.length} flours has ${least} to ${most} bakes, not ${bakes}.`);
+  checkBakes(bakes, flours.length + 1, `${flours.length} flours`);
   const { now, lower, upper } = limitsOf(flours);
   // What is baked now is among them anyway: nothing as near to it as this tells more.
   const candidates = candidatesOf(lower, upper).filter((one) =>

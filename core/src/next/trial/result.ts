@@ -2,6 +2,7 @@ import type { PlannedTrial } from '../../kitchen';
 import {
   FACTOR_MODELS,
   factorRow,
+  factorTerms,
   fitMixture,
   fitSurface,
   normalCdf,
@@ -98,8 +99,8 @@ function spaceOf(trial: PlannedTrial): Space {
   }
   const k = trial.factors.length;
   return {
-    models: [...FACTOR_MODELS].reverse(),
-    coefficients: (model) => factorRow(new Array<number>(k).fill(0), model as FactorModel).length,
+    models: FACTOR_MODELS,
+    coefficients: (model) => factorTerms(k, model as FactorModel),
     fit: (points, marks, model) => fitSurface(points, (at) => factorRow(at, model as FactorModel), marks),
     grid: levelGrid(k),
     drawn: k === 2,

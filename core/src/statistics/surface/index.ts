@@ -1,3 +1,3 @@
 export { exchangedRows } from './exchange';
-export { FACTOR_MODELS, factorRow, threeLevels, type FactorModel } from './factors';
+export { FACTOR_MODELS, factorRow, factorTerms, threeLevels, type FactorModel } from './factors';
 export { fitSurface, type FTest, type Predicted, type SurfaceFit } from './leastSquares';

@@ -1,12 +1,20 @@
-import {
-  blendOfRun,
-  type ConversionRequest,
-  type FlourShare,
-  type Kitchen,
-  type PlannedTrial,
-  type TrialFactor,
+import type {
+  ConversionRequest,
+  FlourShare,
+  Kitchen,
+  PlannedTrial,
+  TrialFactor,
 } from '@omniarton/core/kitchen';
-import type { Baked, Beside, MarkedBake, Next, NextAsk, TrialMarks, TrialResult } from '@omniarton/core/next';
+import type {
+  Baked,
+  Beside,
+  MarkedBake,
+  Next,
+  NextAsk,
+  TrialMarks,
+  TrialResult,
+  WantingFlour,
+} from '@omniarton/core/next';
 import type { Recipe } from '@omniarton/core/read';
 import type { TastingDocument, TastingResult } from '@omniarton/core/taste';
 import type { MarkScale } from '@omniarton/core/vocabulary';
@@ -36,29 +44,7 @@ export interface TrialAsk {
 export interface TrialSeen {
   readonly marks: TrialMarks;
   readonly result: TrialResult;
-  /** Flours of which less is there than the bakes that are left take, g. */
-  readonly wanting: readonly {
-    readonly ingredient: string;
-    readonly needed: number;
-    readonly there: number;
-  }[];
-}
-
-function wantingFor(
-  trial: PlannedTrial,
-  marks: TrialMarks,
-  cupboard: Kitchen['cupboard'],
-  halfGrams: number,
-): TrialSeen['wanting'] {
-  if (trial.kind === 'process' || cupboard === null) return [];
-  const needed = new Map<string, number>();
-  for (const run of trial.runs.filter(({ code }) => !marks[code]))
-    for (const { ingredient, share } of blendOfRun(trial, run))
-      needed.set(ingredient, (needed.get(ingredient) ?? 0) + share * halfGrams);
-  return [...needed].flatMap(([ingredient, grams]) => {
-    const there = cupboard.find((one) => one.ingredient === ingredient)?.grams ?? 0;
-    return grams > there ? [{ ingredient, needed: grams, there }] : [];
-  });
+  readonly wanting: readonly WantingFlour[];
 }
 
 /** What the page may ask of bakes that are over: what a tasting says, why one came out as it did, how two differ. */
@@ -80,13 +66,9 @@ export const loopDesk = (inKitchen: InKitchen) => ({
   },
   /** A plan of half batches that tells most of some flours; of what is in the cupboard alone where that is asked for. */
   async planTrial(key: string, { flours, held, bakes, mark, seed, halfGrams, onHand }: TrialAsk) {
-    const { planTrial } = await next();
+    const { planTrial, withinCupboard } = await next();
     return inKitchen(key, ({ cupboard }) => {
-      const most = (ingredient: string) =>
-        (cupboard?.find((one) => one.ingredient === ingredient)?.grams ?? 0) / (bakes * halfGrams);
-      const tried = flours.map((one) =>
-        onHand && cupboard !== null ? { ...one, most: most(one.ingredient) } : one,
-      );
+      const tried = onHand ? withinCupboard(flours, cupboard, bakes, halfGrams) : flours;
       return planTrial(tried, held, bakes, mark, seed);
     });
   },
@@ -105,7 +87,7 @@ export const loopDesk = (inKitchen: InKitchen) => ({
     tastings: readonly TastingDocument[],
     halfGrams: number,
   ): Promise<TrialSeen | null> {
-    const { trialMarks, trialResult } = await next();
+    const { trialMarks, trialResult, wantingFor } = await next();
     const marks = trialMarks(trial, bakes, tastings);
     return inKitchen(key, ({ cupboard }) => ({
       marks,

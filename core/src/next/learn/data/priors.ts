@@ -43,8 +43,5 @@ export const STEPS_OF_FIVE = {
   moistness: { step: 0.06, sd: 0.08 },
 } as const;
 
-/** A cup of one bag varies by so much from one filling to the next, as a logarithm. Common practice. */
-export const FILLING = 0.03;
-
 /** A table's low and high hold four of five. */
 export const FOUR_OF_FIVE = 1.2816;
