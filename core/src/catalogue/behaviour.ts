@@ -16,8 +16,8 @@ export const NO_BEHAVIOUR: Behaviour = {
 /** Whether an ingredient has a habit. Example: `doesIt(sunflowerFlour, 'turns green with soda')`. */
 export const doesIt = ({ does }: Ingredient, habit: Habit): boolean => does.includes(habit);
 
-/** The ids under which the tables of stand-ins and shared lines know an ingredient: its row's, and that of the flour it is like. */
+/** The ids under which the tables of stand-ins and shared lines know an ingredient: its own, its row's, and that of the flour it is like. */
 export function namesInTables(id: string, catalogue: Catalogue): readonly string[] {
   const like = catalogue.byId.get(id)?.flour?.like;
-  return like ? [plainId(id), like] : [plainId(id)];
+  return [...new Set([id, plainId(id), ...(like ? [like] : [])])];
 }

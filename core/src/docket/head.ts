@@ -80,7 +80,7 @@ function timeWords({ minutes, firstCheck }: DocketStage): string {
 const seen = ({ stages = [] }: Docket): DocketStage[] => stages.filter(heats);
 
 /** Deeds that say no more than where it goes. */
-const SAYS_NOTHING = /^(?:bake|put|place|pop|slide|return\b.*|leave|give|in)$/;
+const SAYS_NOTHING = /^(?:bake|oven|put|place|pop|slide|return\b.*|leave|give|in|steam)$/;
 
 function heatWords(docket: Docket, system: MeasureSystem): DocketHead['heat'] {
   const { bake, stages, mainStage } = docket;
@@ -190,9 +190,24 @@ export function headLines({ family, guard }: Docket): string[] {
   ];
 }
 
-/** Every question that is open, once. */
-export const openQuestions = ({ guard }: Docket): string[] => [
-  ...new Set(
-    guard.open.map(({ source, ask }) => `${source.trim() === '' ? '' : `${source.trim()}: `}${say(ask)}`),
-  ),
-];
+/** A whole sentence is told by its beginning. */
+const LONGEST_SOURCE = 60;
+const shortened = (source: string): string => {
+  const words = source.trim().replace(/[.;,]+$/, '');
+  return words.length <= LONGEST_SOURCE
+    ? words
+    : `${words.slice(0, LONGEST_SOURCE).replace(/\s+\S*$/, '')} …`;
+};
+
+/** Every question that is open, once, with all that it is asked of. Example: "tapioca starch, xanthan gum: Is the bag certified?". */
+export function openQuestions({ guard }: Docket): string[] {
+  const asked = new Map<string, Set<string>>();
+  for (const { source, ask } of guard.open) {
+    const question = say(ask);
+    asked.set(question, (asked.get(question) ?? new Set()).add(shortened(source)));
+  }
+  return [...asked].map(([question, sources]) => {
+    const of = [...sources].filter((source) => source !== '').join(', ');
+    return of === '' ? question : `${of}: ${question}`;
+  });
+}

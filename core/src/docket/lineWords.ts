@@ -4,6 +4,10 @@ const GRAMS_IN_IT = /\d\s*(?:kg|g|gr|grams?)\b/i;
 /** Lighter isn't weighed beside its spoon, g. */
 const WEIGHED_FROM = 3;
 
+/** Words with their weight behind; a bracket that ends them takes it in: "zest of 1 lemon (about 2 tsp, 6 g)". */
+const weighedToo = (words: string, grams: number): string =>
+  /\d[^()]*\)$/.test(words) ? words.replace(/\)$/, `, ${grams} g)`) : `${words} (${grams} g)`;
+
 /** Words without their marks, strokes and dots. */
 const bare = (words: string) => words.replace(/^\W*(?:\d{1,2}[.)]\s+(?=\d))?|[^\p{L}\p{N}]/gu, '');
 
@@ -20,7 +24,7 @@ export function docketLineWords(line: DocketLine): string {
   if (!grams) return changed ? (words ?? name) : (words ?? source?.trim() ?? name);
   if (words === undefined) return `${grams.central} g ${name}${volume ? ` (${volume})` : ''}`;
   if (saysAmount(line) || COUNTED.test(words))
-    return GRAMS_IN_IT.test(words) || grams.central < WEIGHED_FROM ? words : `${words} (${grams.central} g)`;
+    return GRAMS_IN_IT.test(words) || grams.central < WEIGHED_FROM ? words : weighedToo(words, grams.central);
   if (grams.central < SPOON_LEADS && volume) return `${volume} ${words} (${grams.central} g)`;
   return `${grams.central} g ${words}${volume ? ` (${volume})` : ''}`;
 }

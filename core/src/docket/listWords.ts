@@ -30,6 +30,9 @@ const tidy = (source: string): string =>
     .replace(/\s+/g, ' ')
     .trim();
 
+/** Sizes that eggs are sold by. */
+const EGG_SIZE = /\b(?:extra[- ]large|large|medium|small|jumbo)\b/i;
+
 /** How a thing that is counted is said: "3 eggs", "about 2½ eggs: beat and weigh". Null for what is weighed. */
 function countedWords(
   { ingredient, grams, changed }: DocketLine,
@@ -45,10 +48,12 @@ function countedWords(
     from && !from.scaled && !changed && from.item.unit === null ? from.item.quantity?.central : undefined;
   const n = own ?? grams.central / each[0];
   const whole = Math.round(n);
-  const plural = (count: number) => (count === 1 ? name : `${name}s`);
+  const size = (!changed && EGG_SIZE.exec(from?.item.words ?? '')?.[0].toLowerCase()) || '';
+  const called = size === '' ? name : `${size} ${name}`;
+  const plural = (count: number) => (count === 1 ? called : `${called}s`);
   if (whole > 0 && Math.abs(n - whole) <= NEAR_WHOLE * Math.max(1, whole)) return `${whole} ${plural(whole)}`;
   const half = Math.round(2 * n) / 2;
-  return `${name}, beaten (about ${half < 1 ? '½' : `${Math.floor(half)}${half % 1 === 0 ? '' : '½'}`} ${plural(Math.ceil(half))})`;
+  return `${called}, beaten (about ${half < 1 ? '½' : `${Math.floor(half)}${half % 1 === 0 ? '' : '½'}`} ${plural(Math.ceil(half))})`;
 }
 
 /** Loose measures as a cook says them: "a pinch of sugar". */
@@ -81,15 +86,22 @@ function asCounted(from: From, called: string): string | null {
   return quantity.central === 1 ? `${loose[0]} ${called}` : `${n} ${loose[1]} ${called}`;
 }
 
-/** As many slices of what stands in for them weight for weight: "8 slices of gluten-free bread". */
-function asManyPieces({ grams }: DocketLine, from: From | undefined, name: string): string | null {
+/** As many pieces of what stands in for them weight for weight: "8 slices of gluten-free bread", "24 gluten-free ladyfingers". */
+function asManyPieces(
+  { ingredient, grams }: DocketLine,
+  from: From | undefined,
+  name: string,
+): string | null {
   const { unit = null, quantity = null, grams: was = null } = from?.item ?? {};
-  if (unit !== 'slice' || !quantity || !was || !grams || from!.scaled) return null;
-  const alike = Math.abs(grams.central / was.central - 1) < NEAR_WHOLE;
-  return alike
-    ? `${sayFraction(quantity.central)} ${LOOSE[unit]![quantity.central === 1 ? 0 : 1]} ${name}`
-    : null;
+  if (!quantity || !was || !grams || from!.scaled) return null;
+  if (Math.abs(grams.central / was.central - 1) >= NEAR_WHOLE) return null;
+  const n = sayFraction(quantity.central);
+  if (unit === 'slice') return `${n} ${LOOSE[unit]![quantity.central === 1 ? 0 : 1]} ${name}`;
+  const bought = ingredient !== null && isBoughtWithout(ingredient);
+  return bought && unit === null && !WEIGHED.test(from!.line.source) ? `${n} ${name}` : null;
 }
+/** The line says what its pieces weigh. */
+const WEIGHED = /\d\s?(?:g|oz)\b/i;
 
 /** Said before a name, it says how the thing is wanted. */
 export const PREPARED =
@@ -104,12 +116,15 @@ function inLine(source: string, words: string): string {
   return stretch !== '' && left === '' ? stretch : words.trim();
 }
 
+/** " (about 200 g)": what it weighs, behind its name. */
+const IN_BRACKETS = /^\s*\([^)]*\d[^)]*\)(?=,)/;
+
 /** "cold, diced": how the recipe wants what is still the same thing. */
 export function preparationOf({ source, items }: Line, item: Item): string {
   if (items.filter(({ alternative }) => !alternative).length > 1) return '';
   const line = tidy(source);
   const behind = line.split(inLine(line, item.words)).at(-1) ?? '';
-  const [said = ''] = behind.split(/,?\s*\bplus\b/);
+  const [said = ''] = behind.replace(IN_BRACKETS, '').split(/,?\s*\bplus\b/);
   const [, stated, bracketed] = /^(?:,\s*([\p{L} ,'-]{3,60})|\s*\(([\p{L} ,'-]{3,40})\))$/u.exec(said) ?? [];
   const how = (stated ?? bracketed ?? '').trim();
   return how !== '' && !/\bor\b/.test(how) ? `, ${how}` : '';
@@ -128,13 +143,16 @@ export interface From {
   readonly scaled: boolean;
 }
 
+/** Bought without gluten as the same was bought with it. */
+const isBoughtWithout = (ingredient: string): boolean => /^gf-(?!blend$)/.test(ingredient);
+
 const KIN: ReadonlySet<Role> = new Set<Role>(['fat', 'liquid']);
 /** A fat that stands in for a fat is wanted as that was, a milk as the milk: cold and cubed, melted, warm. */
 const isKin = ({ ingredient }: DocketLine, from: From | undefined, catalogue: Catalogue): boolean =>
   ingredient !== null &&
   from !== undefined &&
-  KIN.has(from.item.role) &&
-  getIngredient(catalogue, ingredient).role === from.item.role;
+  (isBoughtWithout(ingredient) ||
+    (KIN.has(from.item.role) && getIngredient(catalogue, ingredient).role === from.item.role));
 
 /** So little is taken between two fingers, g. */
 const A_PINCH = 0.5;

@@ -33,7 +33,7 @@ const MOST_WORDS = 2;
 /** Log-odds against what a recipe would name and doesn't. */
 const UNNAMED = -3;
 /** Of a part that is called a base: it is pressed or rolled. */
-const BASE_EVIDENCE = 1.5;
+const BASE_EVIDENCE = 2.2;
 /** So many families are shown beside the one that is guessed. */
 const SHOWN = 4;
 

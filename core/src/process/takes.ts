@@ -15,8 +15,9 @@ function meant(named: readonly Called[], part: string, left: (line: string) => n
     one.items.every(({ name, role }) =>
       other.items.some((its) => its.name === name || (its.role === 'egg' && role === 'egg')),
     );
+  // What its own part has used up is still what is meant: "fold the whites into the yolks".
   return there.filter(
-    (one) => one.part === part || !there.some((other) => other.part === part && alike(one, other)),
+    (one) => one.part === part || !named.some((other) => other.part === part && alike(one, other)),
   );
 }
 

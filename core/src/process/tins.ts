@@ -20,7 +20,7 @@ const ONE = new RegExp(`${NUMBER}\\s*-?\\s*${CM}`, 'giu');
 const LEAST_TIN = 10;
 /** Named as one, a tin may be smaller, cm. */
 const LEAST_NAMED = 7;
-const OF_A_TIN = /^\s*(?:[\w-]+ ){0,2}(?:tins?|pans?|ramekins?|moulds?)\b/i;
+const OF_A_TIN = /^\s*(?:[\w-]+ ){0,2}(?:tins?|pans?|ramekins?|moulds?|springforms?)\b/i;
 /** Without a unit, tins of more than this are in centimetres. */
 const MOST_INCHES = 18;
 /** Of two numbers the first is a count where it is so small and has no unit. */

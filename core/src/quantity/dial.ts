@@ -15,9 +15,9 @@ const FAHRENHEIT_NEAR = 6;
 const FINE_FAHRENHEIT_STEP = 5;
 
 /** Gas marks and the °F that each stands for: 25 °F apart from mark 1 at 275 °F, two marks below it. Common practice. */
-const GAS_MARKS: readonly (readonly [mark: string, fahrenheit: number])[] = [
-  ['¼', 225],
-  ['½', 250],
+const GAS_MARKS: readonly (readonly [mark: string, fahrenheit: number, typed?: string])[] = [
+  ['¼', 225, '1/4'],
+  ['½', 250, '1/2'],
   ...Array.from({ length: 9 }, (_, at) => [String(at + 1), 275 + 25 * at] as const),
 ];
 const GAS_NEAR = 13;
@@ -43,6 +43,6 @@ export function dialOf(celsius: number): DialSetting {
 
 /** °C that a gas mark stands for; undefined where there is no such mark. Example: 4 → 176.7. */
 export function celsiusOfGas(mark: string): number | undefined {
-  const found = GAS_MARKS.find(([one]) => one === mark);
+  const found = GAS_MARKS.find(([one, , typed]) => one === mark || typed === mark);
   return found && celsiusOf(found[1]);
 }

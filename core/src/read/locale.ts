@@ -23,6 +23,10 @@ const SIGNS: readonly (readonly [Exclude<Locale, 'metric'>, RegExp, number])[] =
 ];
 const METRIC_UNIT = /\d ?(?:g|kg|ml|dl|cl|l)\b/gi;
 
+/** An oven in °C alone: whoever writes so has no cups of a US kitchen, whatever the starch is called. */
+const CELSIUS = /\d ?(?:°|º)? ?C\b|\bcelsius\b/;
+const FAHRENHEIT = /\d ?(?:°|º)? ?F\b|degrees F|fahrenheit/i;
+
 const weigh = (text: string, pattern: RegExp) => text.match(pattern)?.length ?? 0;
 
 /**
@@ -34,6 +38,7 @@ export function inferLocale(text: string, usual: Locale | null = null): Locale {
   for (const [locale, pattern, weight] of SIGNS) score[locale] += weight * weigh(text, pattern);
   const metric = weigh(text, METRIC_UNIT);
   const cups = weigh(text, CUPS);
+  if (metric > 0 && cups === 0 && CELSIUS.test(text) && !FAHRENHEIT.test(text)) score.US = 0;
   if (score.AU > 0 && score.AU >= score.US - cups) return 'AU';
   // British words with cups: it is Australia or New Zealand that measures so.
   if (score.UK > 0 && cups > 1 && score.US === cups) return 'AU';

@@ -33,7 +33,7 @@ function find(text: string, catalogue: Catalogue): readonly NamedIn[] {
     from: index,
     to: index + word.length,
   }));
-  const joined = (at: number) => /^[\s-]*$/.test(text.slice(words[at - 1]!.to, words[at]!.from));
+  const joined = (at: number) => /^['’]?[\s-]*$/.test(text.slice(words[at - 1]!.to, words[at]!.from));
   const found: NamedIn[] = [];
   for (let at = 0; at < words.length; at += 1) {
     const { token, from } = words[at]!;

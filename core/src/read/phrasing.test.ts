@@ -112,6 +112,20 @@ describe('sentences with foods', () => {
     );
     expect(readText(text).method).toHaveLength(2);
   });
+  it.each([
+    [
+      'Weigh 4 eggs in their shells, then the same weight each of butter, caster sugar and self raising flour (approx 225g)',
+      225,
+    ],
+    ['3 large eggs (150 g), and their weight in butter, caster sugar and self-raising flour', 150],
+    ['2 eggs in the shell, the weight of the eggs in butter, caster sugar and self-raising flour', 125],
+  ])('measured by one another: %s', (line, grams) => {
+    const read = foods(
+      `Sponge\n\n${line}\n1 tsp baking powder\n\nCream, beat and fold. Bake for 25 minutes.`,
+    );
+    for (const food of ['butter', 'caster-sugar', 'self-raising-flour'])
+      expect(read).toContain(`${food} ${grams}`);
+  });
 });
 
 describe('a drink of another kind', () => {

@@ -1,3 +1,4 @@
+import { asMuchOf, type Named } from './asMuch';
 import type { Scales } from './grams';
 import { juiceAndZest } from './citrus';
 import { CARD_PART, cleanLine } from './clean';
@@ -9,9 +10,9 @@ import { VERB_FIRST } from './page';
 import type { Item, Line } from './types';
 
 const NUMBER =
-  '(?:(?:\\d+|one|two|three|four|five|six) and (?:a |one )?(?:half|quarter|third)|(?:three|two) (?:quarters?|thirds?)(?: of an?)?|\\d[\\d./]*(?:\\s+\\d/\\d)?|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half an?|half|an? (?:quarter|third|half)(?: of an?)?|(?:three )?quarters?(?: of an?)?|a couple of|a few)';
+  '(?:(?:\\d+|one|two|three|four|five|six) and (?:a |one )?(?:half|quarter|third)|(?:three|two) (?:quarters?|thirds?)(?: of an?)?|\\d[\\d./]*(?:\\s+\\d/\\d)?|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half an?|half|an? (?:quarter|third|half)(?: of an?)?|(?:three )?quarters?(?: of an?)?|a couple of|a few|(?<=(?:^|[,;.]\\s))(?=(?:pinch|handful|knob|dash|splash)\\s))';
 const MEASURE =
-  '(?:kg|g|gr|grams?|mls?|l|litres?|liters?|dl|cups?|tbsps?|tablespoon(?:ful)?s?|tsps?|teaspoon(?:ful)?s?|oz|ounces?|lbs?|pounds?|pints?|sticks?|pinch(?:es)?|handfuls?|knobs?|mugs?|c|tb|ts|t|cans?|tins?|packets?|jars?|pots?|large|small|medium|heaped|level|good|big)';
+  '(?:kg|kilos?|g|gr|grams?|mls?|l|litres?|liters?|dl|cups?|tbsps?|tablespoon(?:ful)?s?|tsps?|teaspoon(?:ful)?s?|oz|ounces?|lbs?|pounds?|pints?|sticks?|pinch(?:es)?|handfuls?|knobs?|spoons?|spoonfuls?|mugs?|c|tb|ts|t|cans?|tins?|packets?|jars?|pots?|large|small|medium|heaped|level|good|big)';
 /** An amount of something in running text: "150 g butter", "half a cup of raw sugar", "3 eggs". */
 const AMOUNT = new RegExp(
   `(?<![\\d.,/\\p{L}-])((?:zest|juice|rind|peel|juice and zest|zest and juice) of (?:the )?)?(${NUMBER}(?:\\s?[-–]\\s?${NUMBER})?)(?:[\\s-]*(${MEASURE}))*\\.?\\s+(?:of\\s+)?(?:the\\s+)?(?:size \\d )?(?=\\p{L})`,
@@ -19,8 +20,8 @@ const AMOUNT = new RegExp(
 );
 const ENDS =
   /[,;:.!?()]|\s-\s|\s(?:and|with|then|in|into|to|till|until|for|on|over|or|at|plus|from|by|that|which)\s/i;
-/** As much of this as of that. */
-const SAME = /\b(?:the )?same (?:amount |weight |quantity )?(?:of )?(?:the )?/gi;
+/** "3 large eggs (150 g)": what they weigh, said behind them. */
+const WEIGHED = /^\s*\((?:about |approx\.? |ca\.? )?\d+\s?g\)/i;
 const ANOTHER_KIND =
   /^(?:minutes?|mins?|hours?|hrs?|seconds?|secs?|degrees?|cm|mm|inch|days?|times?|batches|halves|pieces|slices|rounds|balls|tins?\b|tray|bowl|litre basin|spoon|fork)/i;
 
@@ -28,6 +29,10 @@ const CHOC = /\bchoc\b(?=[\s.,;])/gi;
 const SOAKED = /\b\p{L}+-(?:soaked|plumped|steeped) (?=\p{L})/giu;
 /** "A teaspoon and a half of salt": the half behind its measure. */
 const AND_A_HALF = /\b(?:an?|one) (cup|teaspoon|tablespoon|pound|pint) and a half\b/gi;
+/** "Brown (basterd) sugar": a word aside within a name. */
+const ONE_WORD_ASIDE = /(?<=\p{L}) \(\p{L}+\)(?= \p{L})/gu;
+/** "Bramley or other sour apples": a sort that is named, and what it is one of. */
+const OR_OTHER = /\b\p{Lu}\p{L}+,? or (?:any |some )?(?:other|another|similar) (?=\p{L})/gu;
 
 const SHORTEST = 3;
 
@@ -107,8 +112,10 @@ export function readProse(source: string, reader: Scales): Pick<Line, 'items' | 
     .replace(CARD_PART, '')
     .replace(CHOC, 'chocolate')
     .replace(SOAKED, '')
-    .replace(AND_A_HALF, '1.5 $1s');
-  const found: { at: number; item: Item }[] = [];
+    .replace(AND_A_HALF, '1.5 $1s')
+    .replace(ONE_WORD_ASIDE, '')
+    .replace(OR_OTHER, '');
+  const found: Named[] = [];
   for (const match of text.matchAll(AMOUNT)) {
     const after = match.index + match[0].length;
     const words = stretch(text, match.index, after);
@@ -116,22 +123,16 @@ export function readProse(source: string, reader: Scales): Pick<Line, 'items' | 
     const [named] = namedIn(text.slice(after, match.index + words.length), reader.catalogue);
     if (!named || wordsBefore(named.words, text.slice(after)) > MOST_BETWEEN) continue;
     const part = match[1] ? citrusOf(text.slice(match.index, match.index + words.length)) : null;
-    const plain = part ?? [`${text.slice(match.index, after).replace(/\bsize \d /, '')}${named.words}`];
+    const weighed = WEIGHED.exec(text.slice(after + named.from + named.words.length))?.[0] ?? '';
+    const plain = part ?? [
+      `${text.slice(match.index, after).replace(/\bsize \d /, '')}${named.words}${weighed}`,
+    ];
     for (const one of plain) {
       const [item] = readLine(one, reader).items;
       if (item?.ingredient && item.match === 'exact' && item.grams) found.push({ at: match.index, item });
     }
   }
-  for (const match of text.matchAll(SAME)) {
-    const before = found.filter(({ at }) => at < match.index).at(-1);
-    const [named] = namedIn(
-      text.slice(match.index + match[0].length, match.index + match[0].length + 30),
-      reader.catalogue,
-    );
-    if (!before?.item.grams || !named) continue;
-    const [item] = readLine(`${before.item.grams.central} g ${named.words}`, reader).items;
-    if (item?.ingredient) found.push({ at: match.index, item });
-  }
+  found.push(...asMuchOf(text, found, reader));
   const items = [
     ...found.sort((a, b) => a.at - b.at).map(({ item }) => item),
     ...unmeasured(text, found, reader),

@@ -2,6 +2,7 @@ import type { Catalogue } from '../catalogue';
 import { catalogueOf, type Kitchen, type LineCorrection, type SourceLine } from '../kitchen';
 import type { Locale, PageKind } from '../vocabulary';
 import { anotherRecipe, findDoubts, otherLanguage, unsureKinds } from './doubts';
+import { saysAsMuch } from './asMuch';
 import { correctLine } from './corrections';
 import { carryIds } from './ids';
 import type { Scales } from './grams';
@@ -75,9 +76,11 @@ function toLine(line: Placed, reader: Scales, corrections: ReadonlyMap<string, L
 /** A line of food; one that turns out to be a sentence about several is read as one. */
 function readFoods(whole: string, reader: Scales): Pick<Line, 'items' | 'measuredBy' | 'aside'> {
   const line = readLine(whole, reader);
-  if (line.items.some(({ grams }) => grams) || whole.split(' ').length < SENTENCE_WORDS) return line;
+  const weighed = ({ items }: Pick<Line, 'items'>) => items.filter(({ grams }) => grams).length;
+  const saysMore = weighed(line) === 0 ? whole.split(' ').length >= SENTENCE_WORDS : saysAsMuch(whole);
+  if (!saysMore) return line;
   const sentence = readProse(whole, reader);
-  return sentence.items.filter(({ grams }) => grams).length > 1 ? sentence : line;
+  return weighed(sentence) > Math.max(1, weighed(line)) ? sentence : line;
 }
 
 /** What a person has said that a line is: outright, or by saying what food it is, or what is done there. */

@@ -22,6 +22,16 @@ function titleIn(source: string): string {
 /** A recipe in one paragraph may begin with its name in capitals: "PARKIN. Melt …". Empty where it doesn't. */
 const calledFirst = (paragraph: string): string => CALLED_FIRST.exec(paragraph)?.[1]?.trim() ?? '';
 
+const SUBJECT = /^\s*(?:subject|re|betreff)\s*:\s*(?:(?:re|fwd?)\s*:\s*)*(.{3,60}?)[\s!.]*$/iu;
+const HERE_IS =
+  /\b(?:here(?:’s|'s| is| are| comes?)|this is|i promised you|attached is)\s+(?:(?:my|our|the|that|your|his|her)\s+)?(?:\p{L}+['’]s?\s+)?(?:recipe for\s+)?([^.,!?:;()\d]{4,40})/iu;
+/** A letter is about a bake: "here is my mum's Dutch apple pie", "Subject: seed cake". Empty where it isn't. */
+const writtenAbout = (lines: readonly string[]): string => {
+  const here = lines.map((source) => HERE_IS.exec(source)?.[1]?.trim() ?? '').find(namesItsBake);
+  const subjects = lines.map((source) => SUBJECT.exec(source)?.[1] ?? '');
+  return here ?? subjects.find(namesItsBake) ?? subjects.find((one) => one !== '') ?? '';
+};
+
 /** A letter says within a sentence what it brings: "as asked: my mother's Pear Clafoutis". Empty where it says none. */
 const namedWithin = (notes: readonly string[]): string =>
   notes
@@ -36,16 +46,18 @@ const beforeAList = (lines: readonly string[]): string =>
     .map((head) => head.replace(/\s+recipe\b.*$/i, ''))[0] ?? '';
 
 const SHORT = 10;
+const SHORT_WITH_ASIDE = 16;
 /** Its first line may be a name with words to somebody: "Buttermilk pound cake, for my sister (no dairy!!)". Empty where it is none. */
 const addressed = (first: string): string => {
   const [name = ''] = cleanLine(first).split(/\s*(?:,|\(|:| - )/);
-  const short = first.trim().split(/\s+/).length <= SHORT;
+  const words = first.trim().split(/\s+/).length;
+  const short = words <= (/\(.*\)\W*$/.test(first) ? SHORT_WITH_ASIDE : SHORT);
   return short && /^\p{Lu}/u.test(name) && namesItsBake(name) ? name : '';
 };
 
 /**
- * What a page calls its bake: its title, else the capitals that its one paragraph begins with, else what a list begins with, else a name within a sentence beside the
- * recipe. Empty where it says none.
+ * What a page calls its bake: its title, else the capitals that its one paragraph begins with, else what a list begins with, else what a letter is about, else
+ * a name within a sentence beside the recipe. Empty where it says none.
  */
 export const titleOf = (
   lines: readonly { readonly source: string; readonly place: Place }[],
@@ -57,4 +69,5 @@ export const titleOf = (
     lines.filter(({ place }) => place === 'prose' || place === 'ingredient').map(({ source }) => source),
   ) ||
   addressed(lines[0]?.place === 'note' ? lines[0].source : '') ||
+  writtenAbout(lines.filter(({ place }) => place === 'note').map(({ source }) => source)) ||
   namedWithin(lines.filter(({ place }) => place === 'note' || place === 'prose').map(({ source }) => source));

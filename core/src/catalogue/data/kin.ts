@@ -32,6 +32,7 @@ export const KIN: Readonly<Record<string, Readonly<Record<string, KinRow>>>> = {
     stroop: { name: 'stroopwafel', allergens: ['wheat', 'milk'], possible: ['egg', 'soybeans'] },
     cone: { name: 'ice cream cone', also: ['waffle cone', 'sugar cone'], possible: ['milk', 'soybeans', 'egg'] },
   },
+  'gf-biscuits': { sponge: { name: 'gluten-free ladyfingers', also: ['gluten-free ladyfinger', 'gluten-free sponge finger', 'gluten-free savoiardi'], allergens: ['egg'], possible: ['milk', 'soybeans', 'corn', 'nightshades', 'tree nuts', 'oats'] } },
   'sandwich-cookies': {
     sponge: { name: 'sponge cake', also: ['brownie', 'cake crumb', 'trifle sponge', 'swiss roll', 'madeira cake', 'cake'], allergens: ['wheat', 'egg'], possible: ['milk', 'soybeans', 'tree nuts'] },
     gingerbread: { name: 'gingerbread', possible: ['milk', 'egg', 'soybeans'] },

@@ -3,19 +3,19 @@ import { capitalised, type SpanEdit } from './spans';
 /** Ways to say that a tin, a board or hands are floured, or a tin crumbed, and how they are said with another flour. Common practice of recipes. */
 const FORMS: readonly (readonly [RegExp, (dust: string, ...groups: string[]) => string])[] = [
   [
-    /\b(grease|butter|oil|line) (?:and|&|then) (?:lightly )?(?:flour|crumb) ((?:(?! and | then |, |\.|;|\().)+)/gi,
+    /\b(grease|butter|oil|line) (?:and|&|then) (?:lightly )?(?:flour|(?:bread)?crumb) ((?:(?! and | then |, |\.|;|\().)+)/gi,
     (dust, verb, what) => `${verb} ${what} and dust with ${dust}`,
   ],
   [
-    /\b(greased|buttered|oiled|lined)(?:,| and| &) (?:lightly )?(?:floured|crumbed) ((?:[\w\d×x"”.-]+ ){0,4}?(?:tins?|pans?|trays?|sheets?|moulds?|dish(?:es)?|basins?|cups|springforms?|ramekins?))\b/gi,
+    /\b(greased|buttered|oiled|lined)(?:,| and| &) (?:lightly )?(?:floured|(?:bread)?crumbed) ((?:[\w\d×x"”.-]+ ){0,4}?(?:tins?|pans?|trays?|sheets?|moulds?|dish(?:es)?|basins?|cups|springforms?|ramekins?))\b/gi,
     (dust, how, what) => `${how} ${what} dusted with ${dust}`,
   ],
   [
-    /\b(?:(lightly|well|generously)[- ])?(?:floured|crumbed) ((?:[\w-]+ ){0,3}?(?:surface|board|work ?top|work ?surface|counter|bench|table|cloth|towel|hands?|fingers|rolling pin|cutter|parchment|paper|tins?|pans?|trays?|sheets?|springforms?|ramekins?|knife|scissors|bowl|fork|spoon|glass|cutters|palms?|fingertips))\b(?!-)/gi,
+    /\b(?:(lightly|well|generously)[- ])?(?:floured|(?:bread)?crumbed) ((?:[\w-]+ ){0,3}?(?:surface|board|work ?top|work ?surface|counter|bench|table|cloth|towel|hands?|fingers|rolling pin|cutter|parchment|paper|tins?|pans?|trays?|sheets?|springforms?|ramekins?|knife|scissors|bowl|fork|spoon|glass|cutters|palms?|fingertips))\b(?!-)/gi,
     (dust, how, what) => `${what} ${how ? `${how} ` : ''}dusted with ${dust}`,
   ],
   [
-    /(?<=^|[.;,]\s*|\b(?:and|then|I|lightly)\s+)(?:flour|crumb) (the|your|a|an|two|both|each) ((?:(?! and | then |, |\.|;|\(| with ).)+)/gi,
+    /(?<=^|[.;,]\s*|\b(?:and|then|I|lightly)\s+)(?:flour|(?:bread)?crumb) (the|your|a|an|two|both|each) ((?:(?! and | then |, |\.|;|\(| with ).)+)/gi,
     (dust, the, what) => `dust ${the} ${what} with ${dust}`,
   ],
   [
@@ -31,7 +31,7 @@ const FORMS: readonly (readonly [RegExp, (dust: string, ...groups: string[]) => 
     /\b(dust|coat|sprinkle|scatter|line) ((?:the|a|your|each)(?: [\w-]+){0,3}? (?:tins?|pans?|dish|moulds?|springform)) with (?:a few |some |fine |dry |dried |toasted )*bread ?crumbs\b/gi,
     (dust, verb, what) => `${verb} ${what} with ${dust}`,
   ],
-  [/\b(?:floured|crumbed)\b/gi, (dust) => `dusted with ${dust}`],
+  [/\b(?:floured|(?:bread)?crumbed)\b/gi, (dust) => `dusted with ${dust}`],
 ];
 
 const withoutButter = (words: string, butterOut: boolean): string =>

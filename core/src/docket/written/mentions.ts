@@ -94,8 +94,8 @@ function meantBy(
   const worth = (one: Renamed) =>
     (isWash(one) === brushed ? 32 : 0) +
     (one.was === ingredient ? 16 : 0) +
-    (one.part === part ? 8 : 0) +
-    (taken.has(one.line) ? 4 : 0) +
+    (one.part === part ? (one.halves === null ? 8 : 20) : 0) +
+    (taken.has(one.line) ? 10 : 0) +
     (one.blend ? 2 : 0) +
     (one.weighed ? 1 : 0);
   return [...found].sort((a, b) => worth(b) - worth(a))[0];
@@ -125,41 +125,61 @@ const washed = (source: string, end: number, { words }: Mention): number =>
 /** Whole countable things that are now one mass: "one at a time" is "a little at a time". */
 const EACH = /\b(?:(?:one|1) (?:at a time|by one|after (?:the other|another))|singly)\b/gi;
 
-/** "The nuts" are whatever nut of the list is something else now, where there is but one. */
-const NUTS = /\b(?:the )?nuts\b/gi;
+/** A word for whatever of its kind is on the list: "the nuts", "the crumbs". */
+interface Nameless {
+  readonly words: RegExp;
+  readonly isOne: (one: Renamed, catalogue: Catalogue) => boolean;
+}
 const NUT = new Set<string>(['tree nuts', 'peanuts']);
-function namelessNuts(
+const CRUMBED = /\b(?:biscuits?|crackers?|cookies?|crumbs?|ladyfingers?|bread)\b/i;
+const NAMELESS: readonly Nameless[] = [
+  {
+    words: /\b(?:the )?nuts\b/gi,
+    isOne: ({ was }, catalogue) => getIngredient(catalogue, was).allergens.some((one) => NUT.has(one)),
+  },
+  {
+    // What is crushed to crumbs, and what stands in for it and has none.
+    words:
+      /(?<!\b(?:like|to|into|fine|coarse|resembl\w+) )\b(?:the )?(?:biscuit |cookie |cracker )?crumbs\b/gi,
+    isOne: ({ was, now }, catalogue) =>
+      CRUMBED.test(getIngredient(catalogue, was).name) && !CRUMBED.test(now),
+  },
+];
+
+/** What a nameless word means now, where but one thing of the list can be meant. */
+function nameless(
   source: string,
   renamed: readonly Renamed[],
   mentions: readonly Mention[],
   catalogue: Catalogue,
 ): { readonly edits: readonly SpanEdit[]; readonly lines: readonly string[] } {
-  const were = renamed.filter(({ was }) =>
-    getIngredient(catalogue, was).allergens.some((one) => NUT.has(one)),
-  );
-  const [only] = were;
-  if (!only || new Set(were.map(({ now }) => now)).size > 1) return { edits: [], lines: [] };
-  const said = (words: string) =>
-    /^the /i.test(words)
-      ? `${words.slice(0, 4)}${only.now}`
-      : words.startsWith('N')
-        ? capitalised(only.now)
-        : only.now;
-  const edits = [...source.matchAll(NUTS)]
-    .filter(
-      ({ 0: words, index }) =>
+  const found = NAMELESS.map(({ words, isOne }) => {
+    const were = renamed.filter((one) => isOne(one, catalogue));
+    const [only] = were;
+    if (!only || new Set(were.map(({ now }) => now)).size > 1) return { edits: [], lines: [] };
+    const bare = (said: string) => lastWordOf(said) === said.toLowerCase().replace(/s$/, '');
+    const free = [...source.matchAll(words)].filter(
+      ({ 0: said, index }) =>
         !mentions.some(
           ({ from, words: named }) =>
-            !/^nuts$/i.test(named) && from < index + words.length && index < from + named.length,
+            !bare(named) && from < index + said.length && index < from + named.length,
         ),
-    )
-    .map(({ 0: words, index }) => ({
+    );
+    const say = (said: string) =>
+      /^the /i.test(said)
+        ? `${said.slice(0, 4)}${only.now}`
+        : /^\p{Lu}/u.test(said)
+          ? capitalised(only.now)
+          : only.now;
+    const edits = free.map(({ 0: said, index }) => ({
       from: index,
-      to: index + words.length,
-      text: said(words),
+      to: index + said.length,
+      text: say(said),
       because: `${only.words.trim()} is ${only.now} now`,
     }));
-  return { edits, lines: edits.length > 0 ? [only.line] : [] };
+    return { edits, lines: edits.length > 0 ? [only.line] : [] };
+  });
+  return { edits: found.flatMap(({ edits }) => edits), lines: found.flatMap(({ lines }) => lines) };
 }
 
 /** Eggs that are now something else go in a little at a time, no longer one. */
@@ -187,14 +207,24 @@ const JOINS = /(?:,\s*(?:and\s+)?|\s+(?:and|&|\+)\s+)(?:the\s+)?$/i;
 const AGAIN_OF_IT = /[.;!?]|\b(?:rest|remaining|half|other|then|more)\b/i;
 /** A word for whatever of the kind is in the pan; whipped cream is none. */
 const ANY_MILK = 'milk';
-/** "The hot milk" is the half-and-half of the list, where that alone of its part is of milk. */
+/** A word for what was made of several, of which one is called so now. */
+const ANY_CREAM = 'cream';
+/**
+ * "The hot milk" is the half-and-half of the list, where that alone of its part is of milk; "the cream" what was mascarpone and is
+ * coconut cream.
+ */
 function nextOfKin(
   { ingredient, words }: Mention,
   renamed: readonly Renamed[],
   part: string | null,
   catalogue: Catalogue,
 ): readonly Renamed[] {
-  if (lastWordOf(words) !== ANY_MILK) return [];
+  const last = lastWordOf(words);
+  if (last === ANY_CREAM) {
+    const creams = renamed.filter((each) => each.part === part && lastWordOf(each.now) === ANY_CREAM);
+    return creams.length === 1 ? creams : [];
+  }
+  if (last !== ANY_MILK) return [];
   const said = getIngredient(catalogue, ingredient);
   const kin = renamed.filter((each) => {
     const was = getIngredient(catalogue, each.was);
@@ -205,10 +235,18 @@ function nextOfKin(
 }
 
 /** Of one thing in the place of an egg half goes where the yolk went, and half where the white did. */
-const HALVES: Readonly<Record<string, string>> = {
-  [EGG.yolk]: 'half of the',
-  [EGG.white]: 'the other half of the',
-};
+function halfOf({ halves }: Renamed, { ingredient }: Mention): string | null {
+  if (halves === null || (ingredient !== EGG.yolk && ingredient !== EGG.white)) return null;
+  return ingredient === halves ? 'half of the' : 'the other half of the';
+}
+
+/** A word that stands before a food and in its new name is said once: "the soft dairy-free soft cheese". */
+function stutterBefore(head: string, now: string): number {
+  const [, word] = /([\p{L}’'-]+)\s+$/u.exec(head) ?? [];
+  const twice =
+    word !== undefined && word.length > 3 && now.toLowerCase().split(/[\s-]/).includes(word.toLowerCase());
+  return twice ? /[\p{L}’'-]+\s+$/u.exec(head)![0].length : 0;
+}
 
 /** Which of several things a mention may be: "the flour mixture" is never what only thickens. */
 function candidatesFor(
@@ -245,7 +283,7 @@ function saidNow(
   // In a row of foods two things are two more of the row.
   const inRow = followed || (IN_A_ROW.test(source.slice(0, from)) && GOES_ON.test(source.slice(to)));
   const name = inRow ? called.replace(/ and /g, ', ') : called;
-  const now = name.startsWith(kept.trim()) ? name : `${kept}${name}`;
+  const now = name.split(' ').includes(kept.trim()) ? name : `${kept}${name}`;
   const head = source.slice(0, from);
   // A sentence may begin with it, and a flour that a verb stands before wants its article.
   const begins = /^\s*$|[.!?:]\s*$/.test(head) && /[\p{Lu}\d½¼¾⅓⅔]/u.test(source.charAt(from));
@@ -256,10 +294,11 @@ function saidNow(
       : '';
   const row = name.includes(' and ') && article === '' ? (ENDS_A_ROW.exec(head)?.[0].length ?? 0) : 0;
   if (row > 0) return { from: from - row, to, text: `, ${now}`, because };
-  const half = one.halves && !/\bof (?:the )?$/i.test(head) && HALVES[mention.ingredient];
+  const half = /\bof (?:the )?$/i.test(head) ? null : halfOf(one, mention);
   const said = half ? /\b(?:the|your) $/i.exec(head)?.[0].length : undefined;
   const text = half ? `${half} ${now}` : `${article}${now}`;
-  return { from: from - (said ?? 0), to, text: begins ? capitalised(text) : text, because };
+  const back = said ?? (article === '' ? stutterBefore(head, now) : 0);
+  return { from: from - back, to, text: begins ? capitalised(text) : text, because };
 }
 
 /**
@@ -309,9 +348,9 @@ export function renameMentions(
     const followed = next !== undefined && AND_A_FOOD.test(source.slice(to, next.from));
     return [saidNow(source, mention, one, { from, to, followed })];
   });
-  const nuts = namelessNuts(source, renamed, mentions, catalogue);
+  const loose = nameless(source, renamed, mentions, catalogue);
   return {
-    edits: [...edits, ...nuts.edits, ...uncounted(source, renamed, lines, catalogue)],
-    lines: [...lines, ...nuts.lines],
+    edits: [...edits, ...loose.edits, ...uncounted(source, renamed, lines, catalogue)],
+    lines: [...lines, ...loose.lines],
   };
 }

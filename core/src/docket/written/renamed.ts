@@ -21,8 +21,8 @@ export interface Renamed {
   /** Ids of the docket's lines that it is now. */
   readonly ids: readonly string[];
   readonly weighed: boolean;
-  /** It was an egg whose yolk and white go in apart, and is one thing now. */
-  readonly halves: boolean;
+  /** It was an egg whose yolk and white go in apart, and is one thing now: which of them the method names first. Null: it wasn't. */
+  readonly halves: string | null;
   /** What is made of its stand-ins before they go in; null: they go in as they are. */
   readonly made: { readonly how: MadeFirst; readonly lines: readonly DocketLine[] } | null;
 }
@@ -70,6 +70,8 @@ const unnamedFlours = ({ lines }: DocketPart, { method }: Recipe, catalogue: Cat
 export function renamedIn(recipe: Recipe, parts: readonly DocketPart[], catalogue: Catalogue): Renamed[] {
   const told = (sign: Sign) => recipe.method.some(({ source }) => shows(sign, source));
   const apart = told('names yolks') && told('names whites');
+  const words = recipe.method.map(({ source }) => source).join(' ');
+  const first = words.search(/\bwhites?\b/i) < words.search(/\byolks?\b/i) ? EGG.white : EGG.yolk;
   return recipe.parts.flatMap((part) => {
     const docket = parts.find(({ id }) => id === part.id);
     if (!docket) return [];
@@ -101,7 +103,9 @@ export function renamedIn(recipe: Recipe, parts: readonly DocketPart[], catalogu
             ids: now.map(({ id }) => id),
             weighed: now.some(({ grams }) => grams !== null),
             halves:
-              apart && item.ingredient === EGG.whole && now.some(({ ingredient }) => ingredient === WHIPPED),
+              apart && item.ingredient === EGG.whole && now.some(({ ingredient }) => ingredient === WHIPPED)
+                ? first
+                : null,
             made,
           },
         ];

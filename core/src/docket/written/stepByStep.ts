@@ -20,29 +20,37 @@ interface Told {
   readonly kind: StepKind;
   /** No clause of it has a deed: "375 - 10-12 min." goes on with the bake before it. */
   readonly bare: boolean;
+  /** It does nothing, it says goodbye. */
+  readonly parting: boolean;
 }
 
+/** "Enjoy!!", "x", "Good luck": no step. */
+const PARTING =
+  /^\W*(?:x{1,5}|enjoy\b[^,;]{0,24}|(?:love|hugs|cheers)\b[^.]{0,20}|good luck|bon app[ée]tit|happy baking|yum+y?)\W*$/iu;
+
 /** The sentences of a step, each with what it is for. */
-function sentencesOf(actions: readonly Action[], heated: ReadonlySet<string>): Told[] {
+function sentencesOf({ source }: Step, actions: readonly Action[], heated: ReadonlySet<string>): Told[] {
   return bySentence(actions, ({ first }, before) => first && ENDS.test(before.text)).map((those) => ({
     from: those[0]!.from,
     to: those.at(-1)!.to,
     kind: kindOf(those, heated),
     bare: those.every(({ verb }) => verb === null),
+    parting: PARTING.test(source.slice(those[0]!.from, those.at(-1)!.to)),
   }));
 }
 
-/** Sentences that make one step: of one kind, and not too long; each heat is one. What has no deed of its own goes on with what stands before it. */
+/** Sentences that make one step: of one kind, and not too long; each heat is one. What has no deed of its own goes on with what stands
+ * before it, and so does a goodbye. */
 const grouped = (sentences: readonly Told[]): Told[] =>
   sentences.reduce<Told[]>((groups, one) => {
     const before = groups.at(-1);
     const alike = before?.kind === one.kind && (one.kind !== 'heat' || one.bare);
-    const goesOn = alike && one.to - before.from <= TOGETHER;
+    const goesOn = one.parting || (alike && one.to - before.from <= TOGETHER);
     return goesOn && before ? [...groups.slice(0, -1), { ...before, to: one.to }] : [...groups, one];
   }, []);
 
 function split(step: Step, actions: readonly Action[], heated: ReadonlySet<string>): Step[] {
-  const sentences = sentencesOf(actions, heated);
+  const sentences = sentencesOf(step, actions, heated);
   if (sentences.length <= (step.source.length > LONG ? FEW_LONG : FEW)) return [step];
   return grouped(sentences).map(({ from, to }, at) => ({
     id: at === 0 ? step.id : `${step.id}/${at + 1}`,

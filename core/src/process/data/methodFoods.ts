@@ -95,7 +95,7 @@ export const METHOD_FOODS: readonly FoodWords[] = [
   },
   {
     food: 'crumbs', forms: [/\bbread ?crumbs?\b|\b(?:biscuit|cookie|cracker|graham) crumbs?\b|\bpanko\b/gi],
-    inSteps: [/\bcrumbed\b|\bcrumb (?:the|your|a|an|it|each|both) /gi, /\b(?:grease|butter|oil) (?:and|&|then) crumb\b/gi],
+    inSteps: [/\b(?:bread)?crumbed\b|\b(?:bread)?crumb (?:the|your|a|an|it|each|both) /gi, /\b(?:grease|butter|oil) (?:and|&|then) (?:bread)?crumb\b/gi],
     but: [
       /\b(?:gluten[- ]free|gf) (?:bread ?|biscuit |cookie |cracker )?crumbs?\b/gi,
       // "rub in until it looks like breadcrumbs" names a look, not a thing.
@@ -106,7 +106,7 @@ export const METHOD_FOODS: readonly FoodWords[] = [
   },
   { food: 'wafers', forms: [/\b(?:ice[- ]cream cones?|wafers?|lady ?fingers?|sponge fingers?|amaretti)\b/gi], but: [/\bwafer[- ]thin\b/gi], listed: /cone|wafer|finger|amaretti/i },
   { food: 'semolina', forms: [/\bsemolina\b|\bmatzo meal\b/gi], but: [/\b(?:rice|corn|maize) semolina\b/gi], listed: /semolina|matzo/i },
-  { food: 'beer', forms: [/\b(?:beer|ale|stout|lager)\b/gi], but: [/\b(?:ginger|root) (?:beer|ale)\b/gi], listed: /beer|ale|stout|lager/i },
+  { food: 'beer', forms: [/\b(?:beer|ale|stout|lager|barley wine)\b/gi], but: [/\b(?:ginger|root) (?:beer|ale)\b/gi], listed: /beer|ale|stout|lager|barley wine/i },
   { food: 'malt', forms: [/\bmalt(?:ed)?\b/gi], but: [/\bmalt vinegar\b/gi], listed: /malt/i },
   { food: 'malt vinegar or soy sauce', forms: [/\bmalt vinegar\b/gi, /\bsoya? sauce\b/gi], but: [], listed: /malt vinegar|soy/i },
 ];

@@ -11,5 +11,7 @@ export const EGG_GRAMS: { readonly source: string; readonly confidence: 'derived
     metric: { small: [44, 40, 46], medium: [51, 47, 55], large: [60, 55, 64], 'extra large': [66, 64, 70], jumbo: [68, 64, 72], usual: [53, 47, 60] },
   },
 };
+/** The share of an egg that is its shell (USDA, refuse of whole eggs). */
+export const SHELL_SHARE = 0.12;
 /** A white is 0.66 of the egg without its shell, a yolk 0.34 (common practice). */
 export const EGG_PARTS: Readonly<Record<string, number>> = { 'egg': 1, 'egg-white': 0.66, 'egg-yolk': 0.34 };

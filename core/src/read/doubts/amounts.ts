@@ -1,5 +1,6 @@
 import { cleanLine } from '../clean';
 import { USUAL_MOST } from '../data/usual';
+import type { Weighed } from '../mainPart';
 import type { Line, Part } from '../types';
 import { makeDoubt, type Finding } from './doubt';
 
@@ -40,9 +41,13 @@ export function refersToAnother(line: Line): Finding[] {
   ];
 }
 
+/** Below this share of what is weighed, flour only thickens: nothing is measured by it. */
+const FLOUR_LEADS = 0.08;
+
 /** Baker's percentages beyond what anybody uses: salt, leavening, gum, spice. */
-export function unusualAmounts(part: Part, flourGrams: number): Finding[] {
-  if (flourGrams <= 0) return [];
+export function unusualAmounts(part: Part, { flour, starch, all }: Weighed): Finding[] {
+  const flourGrams = flour + starch;
+  if (flourGrams <= FLOUR_LEADS * all) return [];
   return part.lines.flatMap((line) =>
     line.items.flatMap(({ ingredient, grams, name, alternative }) => {
       const most = ingredient === null ? undefined : USUAL_MOST.rows[ingredient];

@@ -12,10 +12,10 @@ export { makeDoubt, type DoubtKind, type Finding } from './doubt';
 /** Everything in a list that can hardly be meant, in the order of its lines. */
 export function findDoubts(parts: readonly Part[], catalogue: Catalogue): Finding[] {
   const lines = parts.flatMap((part) => part.lines.filter(({ kind }) => kind === 'ingredient'));
-  const { flour, starch } = weighLines(lines, catalogue);
+  const weighed = weighLines(lines, catalogue);
   return [
     ...partTwice(parts),
     ...lines.flatMap((line) => [...slippedFraction(line), ...refersToAnother(line), ...weightsClash(line)]),
-    ...parts.flatMap((part) => unusualAmounts(part, flour + starch)),
+    ...parts.flatMap((part) => unusualAmounts(part, weighed)),
   ];
 }

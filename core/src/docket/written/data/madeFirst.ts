@@ -43,10 +43,22 @@ export const MADE_FIRST: readonly MadeFirst[] = [
       `Knead the ${names.find((name) => /sunflower/.test(name)) ?? 'ground seeds'} and the ${names.find((name) => /sugar/.test(name)) ?? 'sugar'} with the water to a smooth paste: this is the seed paste.`,
   },
   {
+    of: [/^coconut-cream$/, /^light-brown-sugar$/],
+    name: () => 'dairy-free caramel',
+    how: (names) =>
+      `Simmer the coconut cream with the ${names.find((name) => /sugar/.test(name)) ?? 'sugar'} for 20 minutes, stirring, until it is thick and brown, and let it cool: this is the dairy-free caramel.`,
+  },
+  {
     of: [/^coconut-cream$/, /sugar$/],
-    name: () => 'sweetened coconut cream',
+    name: () => 'condensed coconut cream',
     how: () =>
-      'Simmer the coconut cream with its sugar for 15 minutes, stirring, until it is as thick as condensed milk: this is the sweetened coconut cream.',
+      'Simmer the coconut cream with its sugar for 15 minutes, stirring, until it is thick and drops slowly from the spoon: this is the condensed coconut cream.',
+  },
+  {
+    of: [/^almond-flour$|^tiger-nut-flour$/, /^egg$/, /^caster-sugar$/],
+    name: () => 'thin sponge',
+    how: (names) =>
+      `Whisk the eggs with the sugar until thick and pale, fold in the ${names.find((name) => /flour|almond/.test(name)) ?? 'flour'}, spread it 1 cm thick on a lined tray, bake at 175 °C (350 °F) for 12 to 14 minutes, let it cool and cut it up: this is the thin sponge.`,
   },
   {
     of: [/^lemon-juice$/, /sugar$/, /butter$/, /starch$/],
