@@ -1,4 +1,4 @@
-import { convert, type Docket, type Outcome } from './docket';
+import { convert, toPlainText, type Docket, type Outcome } from './docket';
 import { BUILT_IN_KITCHEN, EMPTY_REQUEST, type ConversionRequest, type Kitchen } from './kitchen';
 import { readText } from './testing';
 import { say } from './words';
@@ -19,4 +19,20 @@ export function docketOf(
   const outcome = outcomeOf(text, request, kitchen);
   if (outcome.outcome !== 'docket') throw new Error(outcome.reasons.map(say).join('; '));
   return outcome.docket;
+}
+
+/** What a baker reads off the paper: what it is, the page, the request, what is to be read, and what is not. */
+export type OnPaper = readonly [
+  what: string,
+  page: string,
+  request: Partial<ConversionRequest>,
+  reads: readonly RegExp[],
+  not: readonly RegExp[],
+];
+
+/** Expects it of a row. What is still open stands behind the method and isn't looked at. */
+export function readsOnPaper(...[, page, request, reads, not]: OnPaper): void {
+  const [text = ''] = toPlainText(docketOf(page, request)).split('\nStill open:');
+  for (const words of reads) expect(text).toMatch(words);
+  for (const words of not) expect(text).not.toMatch(words);
 }

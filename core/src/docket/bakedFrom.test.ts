@@ -1,15 +1,6 @@
-import type { ConversionRequest } from '../kitchen';
-import { docketOf } from '../testingDockets';
-import { toPlainText } from '.';
+import { readsOnPaper, type OnPaper } from '../testingDockets';
 
-/* What a baker reads off the paper, in forms that were once printed wrong. Each row: what it is, the page, the request, what is to be read, and what is not. */
-type Row = readonly [
-  what: string,
-  page: string,
-  request: Partial<ConversionRequest>,
-  reads: readonly RegExp[],
-  not: readonly RegExp[],
-];
+/* What a baker reads off the paper, in forms that were once printed wrong. */
 
 const NO_EGG = { without: ['egg'] } as const;
 const NO_MILK = { without: ['milk'] } as const;
@@ -17,16 +8,6 @@ const GRAIN_FREE = { diet: 'grain-free' } as const;
 
 const WAFFLES =
   'Waffles\n240g plain flour\n1 tsp baking powder\n450ml milk\n2 eggs, separated\n100g butter, melted\n\nMethod\nWhisk the flour and baking powder. Whisk in the milk, egg yolks and butter until just combined: a few lumps are fine. Whisk the egg whites to soft peaks and fold in. Cook in the waffle iron for 4 minutes.';
-const TIRAMISU =
-  'Tiramisu\n\n24 ladyfingers\n500 g mascarpone\n4 eggs, separated\n100 g sugar\n300 ml strong coffee\ncocoa to dust\n\nBeat yolks with sugar, fold in mascarpone. Whisk whites stiff and fold in. Dip the ladyfingers in coffee and line a 20 cm square dish. Cover with half the cream. Repeat. Chill overnight, dust with cocoa.';
-const BANOFFEE =
-  'Banoffee pie\n\n300g ginger nut biscuits, crushed\n100g butter, melted\n1 x 397g tin caramel\n3 bananas, sliced\n300ml double cream, whipped\n\nMix the crushed biscuits with the butter and press into a 23cm tart tin. Chill 1 hour. Spread over the caramel, top with the bananas, then the cream.';
-const GOODBYE =
-  'Banana bread\n3 bananas, 1/3 cup melted butter, 3/4 cup sugar, 1 egg, 1 tsp baking soda, pinch salt, 1 1/2 cups all purpose flour. Handful of walnuts if you have them\nOven 350. Mash bananas with the butter in a big bowl, mix in sugar and egg. Sprinkle soda and salt over. Flour last. Pour into a buttered 4x8 loaf pan, bake 1 hour. Cool on a rack. Enjoy!! x';
-const LETTER =
-  "Subject: appeltaart!!\n\nHi, here is my mum's Dutch apple pie.\nYou need 300 g self raising flour, 200 g cold butter, 150 g brown (basterd) sugar, 1 egg, pinch of salt for the dough. Filling is 1.25 kilo Goudreinet or other sour apples, 75 g raisins, 3 spoons sugar, 2 tsp cinnamon.\nKnead the dough quickly and let it rest for half an hour in the fridge. Cover the bottom and sides of a 24 cm springform with it. Mix peeled sliced apples with raisins, sugar, cinnamon and fill.\nBake about 60-70 min at 175 degrees. Cool in the tin.\nLove, A";
-const GAS =
-  'Cheesecake\n900 g cream cheese\n250 g caster sugar\n3 tbsp plain flour\n4 eggs\n\nBeat all and pour into a 23 cm springform tin.\nBake at 240C/gas 9 for 10 minutes.\nReduce the oven to 110C/fan 90C/gas 1/4 and bake for 25 minutes more.';
 const PIE =
   'Mince pies\n\nFor the pastry: 375g plain flour; 260g butter; 125g caster sugar, plus extra for sprinkling; 1 large egg, plus 1 beaten egg for glazing\nFor the filling: 600g mincemeat; 1 apple, chopped\n\n1. Rub the flour and butter together. Mix in the sugar and the egg, wrap and chill for 10 mins.\n2. Roll out, cut 16 bases, fill and lid them. Glaze with the egg.\n3. Bake at 200C for 20 mins.';
 const CUSTARD =
@@ -102,7 +83,7 @@ const BASQUE =
 const MORNING =
   'Bread pudding muffins\n6 slices white bread, cubed\n2 eggs\n300 ml milk\n80 g maple syrup\n\nTopping\n30 g flour\n50 g brown sugar\n30 g butter\n\nMethod\nWhisk eggs, milk and syrup, stir in bread and refrigerate overnight.\nRub flour, brown sugar and butter to crumbs.\nSpoon the bread mixture into 12 muffin cups, sprinkle with crumbs and bake at 175C for 25 minutes.';
 
-const ROWS: readonly Row[] = [
+const ROWS: readonly OnPaper[] = [
   [
     'each egg of three parts is what it is there for: to bind, to set, to shine',
     BASQUE,
@@ -474,63 +455,9 @@ const ROWS: readonly Row[] = [
     [/Rest 15 before scooping/],
     [/chill/i, /rack/],
   ],
-  [
-    'what is bought without gluten is counted as it was, and dipped by its name; without grain it is baked first',
-    TIRAMISU,
-    {},
-    [/^24 gluten-free ladyfingers/m, /Dip the gluten-free ladyfingers in coffee/],
-    [/biscuits/],
-  ],
-  [
-    'without grain its sponge is baked first',
-    TIRAMISU,
-    GRAIN_FREE,
-    [/this is the thin sponge/, /Dip the thin sponge/],
-    [],
-  ],
-  [
-    'the cream that was made of it has its name',
-    TIRAMISU,
-    NO_MILK,
-    [/Cover with half the coconut cream/],
-    [],
-  ],
-  [
-    'a caramel without milk is a caramel',
-    BANOFFEE,
-    NO_MILK,
-    [/this is the dairy-free caramel/, /Spread over the dairy-free caramel/],
-    [/golden syrup/, /still says/],
-  ],
-  [
-    'of one thing in the place of eggs the half that is whipped first is the first half',
-    'Sponge fingers\n\nfor the sponge\n4 eggs, separated\n120 g caster sugar\n120 g plain flour\n\nfor the custard\n500 ml milk\n4 egg yolks\n80 g sugar\n40 g plain flour\n\nWhisk whites with half the sugar to soft peaks. In another bowl whisk the yolks with the rest of the sugar until pale. Fold the whites into the yolks, then sift over the flour and fold in. Bake in a lined 30 x 20 cm tin at 190 °C for 12 minutes.\nBeat the yolks and sugar, beat in the flour, pour on the hot milk and cook for 3 minutes.',
-    NO_EGG,
-    [/Whisk half of the chickpea brine/, /whisk the other half of the chickpea brine/],
-    [/into the thickened milk/],
-  ],
-  [
-    'crumbs are what stands in for them, and no soft thing is soft twice',
-    CHEESECAKE,
-    { ...GRAIN_FREE, without: ['milk'] },
-    [/Stir blanched almond flour and dairy-free baking block/],
-    [/soft dairy-free soft/, /Stir crumbs/],
-  ],
-  [
-    'a goodbye is no step',
-    GOODBYE,
-    {},
-    [/Cool on a rack\. Enjoy!! x$/m, /a pinch|pinch salt/],
-    [/^\d\. x$/m],
-  ],
-  ['a gas mark is no time', GAS, {}, [/Oven 110 °C \(225 °F, gas mark ¼\), 25 minutes/], [/ 4 minutes/]],
   ['a grill is no oven', PUDDING, {}, [/^Under the grill, 2 minutes$/m], [/Oven, 2 minutes/]],
 ];
 
 describe('a docket that is baked from', () => {
-  it.each(ROWS)('%s', (_, page, request, reads, not) => {
-    const [text = ''] = toPlainText(docketOf(page, request)).split('\nStill open:');
-    for (const words of reads) expect(text).toMatch(words);
-    for (const words of not) expect(text).not.toMatch(words);
-  });
+  it.each(ROWS)('%s', readsOnPaper);
 });

@@ -1,7 +1,8 @@
 import type { ConversionRequest } from '../kitchen';
 
 /** A name without the marks that its page had around it. */
-export const plainHeading = (name: string): string => name.replace(/\*\*|__|^#+\s*/g, '').trim();
+export const plainHeading = (name: string): string =>
+  name.replace(/\*\*|__|^#+\s*|^[*_](?=.*[*_]$)|(?<=^[*_].*)[*_]$/g, '').trim();
 
 const EGG_WASH = /\begg[- ]?wash\b/i;
 

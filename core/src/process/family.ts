@@ -28,9 +28,11 @@ const SOFTEN = 8;
  */
 const MOST_AGAINST = 1.25;
 const TITLE_EVIDENCE = 4;
+/** What names nothing else: a clafoutis. */
+const ONLY_IN_TITLES = 6;
 const METHOD_EVIDENCE = 1.1;
 const MOST_WORDS = 2;
-/** Log-odds against what a recipe would name and doesn't. */
+/** Log-odds against what a recipe would name, or say by what is done, and doesn't. */
 const UNNAMED = -3;
 /** Of a part that is called a base: it is pressed or rolled. */
 const BASE_EVIDENCE = 2.2;
@@ -76,12 +78,12 @@ const GENERIC =
   /^(?:cakes?|g[âa]teaux?|tortes?|sponges?|lamingtons?|crisp|upside[- ]down|cookies?|biscuits|loaf|bars?|pudding|rounds|fingers|rolls|snaps?)$/i;
 const GENERIC_EVIDENCE = 3.2;
 
-function titleEvidence(own: readonly string[], all: readonly string[]): number {
+function titleEvidence(own: readonly string[], all: readonly string[], most: number): number {
   const within = (name: string) =>
     all.some((other) => other.length > name.length && other.toLowerCase().includes(name.toLowerCase()));
   return Math.max(
     0,
-    ...own.map((name) => (within(name) ? 0.5 : GENERIC.test(name) ? GENERIC_EVIDENCE : TITLE_EVIDENCE)),
+    ...own.map((name) => (within(name) ? 0.5 : GENERIC.test(name) ? GENERIC_EVIDENCE : most)),
   );
 }
 
@@ -115,7 +117,7 @@ export function guessFamily(
   const inTitles = FAMILIES.flatMap((id) => namedIn(title, id));
   const fried = doneTo('doughnut', method) > 0;
   const scores = FAMILIES.map((id) => {
-    const { words, onlyNamed: named, yeast: byYeast, foam } = familyOf(id);
+    const { words, titles, onlyNamed: named, yeast: byYeast, foam } = familyOf(id);
     const done = doneTo(id, method);
     // A cake is a foam by what is done: its title alone says nothing of it.
     const inTitle = namedIn(title, id).filter((name) => !foam || done > 0 || !GENERIC.test(name));
@@ -128,8 +130,8 @@ export function guessFamily(
       score:
         formulaScore(id, ratios, bought) +
         risen +
-        (named && inTitle.length + inMethod.length === 0 ? UNNAMED : 0) +
-        titleEvidence(inTitle, inTitles) +
+        (named && inTitle.length + inMethod.length === 0 && done <= 0 ? UNNAMED : 0) +
+        titleEvidence(inTitle, inTitles, said(title, titles).length > 0 ? ONLY_IN_TITLES : TITLE_EVIDENCE) +
         done +
         (id === base ? BASE_EVIDENCE : 0) +
         METHOD_EVIDENCE * Math.min(MOST_WORDS, method.match(words)?.length ?? 0),

@@ -5,6 +5,7 @@ import { NOT_NAMED } from '../../guard';
 import { blanked, namedIn, lastWordOf } from '../../read';
 import { amountBefore } from './amounts';
 import type { Renamed } from './renamed';
+import { andList } from './spoken';
 import { capitalised, type SpanEdit } from './spans';
 
 /** A food that a step names, with where it stands. */
@@ -146,7 +147,10 @@ const NAMELESS: readonly Nameless[] = [
   },
 ];
 
-/** What a nameless word means now, where but one thing of the list can be meant. */
+/** More things than these aren't said one by one. */
+const MOST_NAMED = 2;
+
+/** What a nameless word means now, where one or two things of the list can be meant. */
 function nameless(
   source: string,
   renamed: readonly Renamed[],
@@ -155,8 +159,10 @@ function nameless(
 ): { readonly edits: readonly SpanEdit[]; readonly lines: readonly string[] } {
   const found = NAMELESS.map(({ words, isOne }) => {
     const were = renamed.filter((one) => isOne(one, catalogue));
-    const [only] = were;
-    if (!only || new Set(were.map(({ now }) => now)).size > 1) return { edits: [], lines: [] };
+    const weighed = were.some((one) => one.weighed) ? were.filter((one) => one.weighed) : were;
+    const names = [...new Set(weighed.map(({ now }) => now))];
+    if (names.length === 0 || names.length > MOST_NAMED) return { edits: [], lines: [] };
+    const now = andList(names);
     const bare = (said: string) => lastWordOf(said) === said.toLowerCase().replace(/s$/, '');
     const free = [...source.matchAll(words)].filter(
       ({ 0: said, index }) =>
@@ -166,18 +172,14 @@ function nameless(
         ),
     );
     const say = (said: string) =>
-      /^the /i.test(said)
-        ? `${said.slice(0, 4)}${only.now}`
-        : /^\p{Lu}/u.test(said)
-          ? capitalised(only.now)
-          : only.now;
+      /^the /i.test(said) ? `${said.slice(0, 4)}${now}` : /^\p{Lu}/u.test(said) ? capitalised(now) : now;
     const edits = free.map(({ 0: said, index }) => ({
       from: index,
       to: index + said.length,
       text: say(said),
-      because: `${only.words.trim()} is ${only.now} now`,
+      because: `${andList(weighed.map(({ words: own }) => own.trim()))} is ${now} now`,
     }));
-    return { edits, lines: edits.length > 0 ? [only.line] : [] };
+    return { edits, lines: edits.length > 0 ? weighed.map(({ line }) => line) : [] };
   });
   return { edits: found.flatMap(({ edits }) => edits), lines: found.flatMap(({ lines }) => lines) };
 }
@@ -296,7 +298,9 @@ function saidNow(
   if (row > 0) return { from: from - row, to, text: `, ${now}`, because };
   const half = /\bof (?:the )?$/i.test(head) ? null : halfOf(one, mention);
   const said = half ? /\b(?:the|your) $/i.exec(head)?.[0].length : undefined;
-  const text = half ? `${half} ${now}` : `${article}${now}`;
+  // "The butter's melted": what hangs on the name stays on it.
+  const hangs = /['’]s$/.exec(mention.words)?.[0] ?? '';
+  const text = `${half ? `${half} ` : article}${now}${hangs}`;
   const back = said ?? (article === '' ? stutterBefore(head, now) : 0);
   return { from: from - back, to, text: begins ? capitalised(text) : text, because };
 }

@@ -19,6 +19,21 @@ const UNIT_LAST = new RegExp(`\\d\\s*${UNIT}\\.?\\s*(?:\\([^)]*\\))?$`, 'iu');
 /** A line of so many is no name of food. */
 const MOST_WORDS = 22;
 
+const LABEL = /^(?:(?:for|to) )?(?:the )?\p{L}[\p{L} ]{1,24}:\s+/iu;
+const PIECES = /\s*(?:[,;|•·]|\s\/)\s+/;
+const STARTS_WITH_AMOUNT = /^(?:about |approx\.? |ca\.? )?(?:[\d½¼¾⅓⅔⅛]|an? |pinch|juice|zest|half )/iu;
+/** So much of a row are amounts where it is a list. */
+const MOSTLY = 0.6;
+
+/** "Topping: 1/2 c. sugar, 1 tsp. cinnamon": a list on one line, behind a name of its own or without. */
+function saidOfListing(clean: string): string[] {
+  const label = LABEL.exec(clean)?.[0] ?? '';
+  const pieces = clean.slice(label.length).split(PIECES);
+  const amounts = pieces.filter((piece) => STARTS_WITH_AMOUNT.test(piece)).length;
+  if (amounts < 2 || amounts < MOSTLY * pieces.length) return [];
+  return [label === '' ? 'row of amounts' : 'labelled row of amounts'];
+}
+
 /** How its amount stands in a line. A line without a figure has none that a unit follows. */
 function saidOfAmount(clean: string): string[] {
   const out = AMOUNT_FIRST.test(clean) ? ['amount first'] : [];
@@ -30,7 +45,7 @@ function saidOfAmount(clean: string): string[] {
   if (!first && within > 0 && UNIT_LAST.test(clean)) out.push('amount last');
   if (/\d$/.test(clean)) out.push('number last');
   if (within > 2) out.push('many amounts');
-  return out;
+  return [...out, ...saidOfListing(clean)];
 }
 
 /** A sentence is looked at by its other features. */
