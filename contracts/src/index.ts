@@ -2,6 +2,18 @@ export { ERROR_CODES, type ErrorAnswer, type ErrorCode } from './errors';
 export { APP_HEADER, LIMITS, PATHS, REQUEST_ID_HEADER, pathTo } from './paths';
 export { INGREDIENT_ID } from './limits';
 export { PageQuery, RecipeDocumentDto } from './recipe';
+export {
+  FindQuery,
+  LIST_ORDERS,
+  LONGEST_TAG,
+  MOST_SEVERAL,
+  MarkDto,
+  SeveralDto,
+  type FoundAnswer,
+  type ListOrder,
+  type SeveralAnswer,
+  type TagCount,
+} from './finding';
 export type { PageOf, RecipeAnswer, RecipeSummary } from './recipe';
 export { BakeDto, BakeNotesDto } from './bake';
 export type { BakeAnswer, FlourUse } from './bake';

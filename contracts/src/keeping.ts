@@ -69,7 +69,12 @@ export interface EverythingFile {
   readonly kitchen: KitchenDocumentDto | null;
   /** Missing in files that are older than bake days. */
   readonly day?: DayDto | null;
-  readonly recipes: readonly { readonly id: string; readonly doc: RecipeDocumentDto }[];
+  /** Marks are missing in files that are older than they. */
+  readonly recipes: readonly {
+    readonly id: string;
+    readonly doc: RecipeDocumentDto;
+    readonly marks?: { readonly favourite: boolean; readonly tags: readonly string[] };
+  }[];
   readonly dockets: readonly {
     readonly id: string;
     readonly recipe: string;

@@ -301,6 +301,8 @@ export interface RecipeSummary {
   readonly people: readonly string[];
   /** Bakes in its log; none: it was never tried. */
   readonly bakes: number;
+  readonly favourite: boolean;
+  readonly tags: readonly string[];
   readonly updatedAt: string;
 }
 

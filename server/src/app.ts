@@ -9,6 +9,7 @@ import { cupboardRoutes } from './cupboard/cupboardRoutes';
 import { docketRoutes } from './dockets/docketRoutes';
 import { eraseRoutes } from './erase/eraseRoutes';
 import { everythingRoutes } from './everything/everythingRoutes';
+import { findingRoutes } from './finding/findingRoutes';
 import { healthRoutes } from './health/healthRoutes';
 import { householdRoutes } from './households/householdRoutes';
 import { answerErrors, NotFoundError } from './http/errors';
@@ -41,6 +42,7 @@ export function makeApp({ services, host, port, logger, webFolder }: AppOptions)
 
   healthRoutes(app, services);
   householdRoutes(app, services);
+  findingRoutes(app, services);
   recipeRoutes(app, services);
   docketRoutes(app, services);
   bakeRoutes(app, services);

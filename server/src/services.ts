@@ -17,6 +17,9 @@ import { eraseService } from './erase/eraseService';
 import { eraseStore } from './erase/eraseStore';
 import { everythingService } from './everything/everythingService';
 import { everythingStore } from './everything/everythingStore';
+import { findingService } from './finding/findingService';
+import { findingStore } from './finding/findingStore';
+import { markStore } from './finding/markStore';
 import { healthService } from './health/healthService';
 import { healthStore } from './health/healthStore';
 import { householdService } from './households/householdService';
@@ -44,6 +47,7 @@ const everythingOn = (db: Knex) => ({
   ...bakesOn(db),
   everything: everythingStore(db),
   recipes: recipeStore(db),
+  marks: markStore(db),
   dockets: docketStore(db),
   settings: settingsOn(db),
   kitchens: kitchensOn(db),
@@ -65,6 +69,7 @@ export function servicesOn(db: Knex, folders: Folders = {}) {
   return {
     health: healthService(healthStore(db), folders.data),
     households: householdService(householdStore(db)),
+    finding: findingService(findingStore(db), markStore(db)),
     recipes: recipeService(recipeStore(db), (work) =>
       db.transaction((inside) => work(recipeStore(inside), requestStore(inside))),
     ),

@@ -8,6 +8,14 @@ import { nameAndYield } from './yields';
 const IN_CAPITALS = /(?<=[\p{Ll}:,] )\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+){1,4}/gu;
 const CALLED_FIRST = /^\s*(\p{Lu}[\p{Lu}'’ &-]{3,40})[.:](?=\s)/u;
 
+/** Words to somebody behind a name: ", for my sister (no dairy!!)", "(hi Jo! as promised)". */
+const TO_SOMEBODY =
+  /(?:\s*,\s*for (?:my|our|your|the) .*|\s*\([^)]*\b(?:for (?:my|our|\p{Lu}\p{L}+)|hi|hello|promised|please|can['’]t|no \p{L}+|\p{L}+[- ]free)\b[^)]*\)\W*)$/u;
+function withoutWords(name: string): string {
+  const bare = name.replace(TO_SOMEBODY, '').trim();
+  return bare !== name && namesItsBake(bare) ? bare : name;
+}
+
 /** A title without what stands around it: marks, strokes of a table, "Recipe:", little pictures, and how many it makes. */
 function titleIn(source: string): string {
   const bare = cleanLine(titleRow(source)?.[0] ?? source.replace(/^\s*\|/, '').replace(/\|\s*$/, ''))
@@ -16,7 +24,7 @@ function titleIn(source: string): string {
     .replace(/^(?:recipe(?: name)?|title|name|dish)\s*[:|]\s*|^recipe\s*(?:#|no\.? ?)\d+\s*[~:.–-]*\s*/i, '')
     .replace(/\s*~+\s*$/, '')
     .replace(/\s*(?:(?![©®™])\p{Extended_Pictographic}\uFE0F?)+$/u, '');
-  return nameAndYield(bare).name;
+  return withoutWords(nameAndYield(bare).name);
 }
 
 /** A recipe in one paragraph may begin with its name in capitals: "PARKIN. Melt …". Empty where it doesn't. */

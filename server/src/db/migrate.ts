@@ -9,6 +9,7 @@ import * as flourUses from './migrations/0007-flour-uses';
 import * as days from './migrations/0008-days';
 import * as photos from './migrations/0009-photos';
 import * as tastings from './migrations/0010-tastings';
+import * as finding from './migrations/0011-finding';
 
 interface Named extends Knex.Migration {
   readonly name: string;
@@ -26,6 +27,7 @@ const MIGRATIONS: readonly Named[] = [
   { name: '0008-days', ...days },
   { name: '0009-photos', ...photos },
   { name: '0010-tastings', ...tastings },
+  { name: '0011-finding', ...finding },
 ];
 
 const config: Knex.MigratorConfig = {

@@ -48,7 +48,7 @@ export async function seed(db: Knex, { demo }: { demo: boolean }): Promise<void>
     });
     await onceInDemo(inside, 'demo-5', async (scope) => {
       const days = shelfStore<DayDocument>(inside, 'days', upcastDay);
-      const { items } = await recipeStore(inside).list(scope, 100);
+      const { items } = await servicesOn(inside).finding.find(scope, { limit: 100 });
       await days.write(scope, 0, teaOf(items.map(({ id }) => id)));
     });
     await onceInDemo(inside, 'demo-6', (scope) => seedLog(inside, scope));
@@ -74,7 +74,7 @@ const TAUGHT_ENOUGH = 3;
 /** What the club baked and tasted before the tea. */
 async function seedLog(db: Knex, scope: Scope): Promise<void> {
   const recipes = recipeStore(db);
-  const { items } = await recipes.list(scope, 100);
+  const { items } = await servicesOn(db).finding.find(scope, { limit: 100 });
   const docs = [];
   for (const { id } of items) docs.push(await recipes.find(scope, id));
   const bakes = demoBakes(docs.flatMap((one) => (one ? [{ id: one.id, doc: one.doc as RecipeDocument }] : [])));

@@ -11,6 +11,8 @@ interface Stored {
   readonly id: string;
   readonly recipe_id: string;
   readonly source_text: string;
+  readonly favourite: boolean;
+  readonly tags: readonly string[];
   readonly created_at: Date;
   readonly doc: object;
 }
@@ -56,7 +58,11 @@ const toDocket = ({ id, recipe_id, created_at, doc }: Stored) => {
   };
 };
 const MAKE = {
-  recipes: ({ id, source_text, doc }: Stored) => ({ id, doc: upcastRecipe({ ...doc, text: source_text }) }),
+  recipes: ({ id, source_text, favourite, tags, doc }: Stored) => ({
+    id,
+    doc: upcastRecipe({ ...doc, text: source_text }),
+    marks: { favourite, tags },
+  }),
   dockets: toDocket,
   bakes: ({ id, recipe_id, doc }: Stored) => ({ id, recipe: recipe_id, doc: upcastBake(doc) }),
   bags: ({ id, doc }: Stored) => ({ id, doc: upcastBag(doc) }),

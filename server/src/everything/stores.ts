@@ -3,6 +3,7 @@ import type { DayDocument } from '@omniarton/core/clock';
 import type { KitchenDocument } from '@omniarton/core/kitchen';
 import type { BakeStores } from '../bakes/bakeService';
 import type { DocketStore } from '../dockets/docketStore';
+import type { MarkStore } from '../finding/markStore';
 import type { PhotoStore } from '../photos/photoStore';
 import type { TastingStore } from '../tastings/tastingStore';
 import type { RecipeStore } from '../recipes/recipeStore';
@@ -13,6 +14,7 @@ import type { EverythingStore } from './everythingStore';
 export interface EverythingStores extends BakeStores {
   readonly everything: EverythingStore;
   readonly recipes: RecipeStore;
+  readonly marks: MarkStore;
   readonly dockets: DocketStore;
   readonly settings: ShelfStore<SettingsDto>;
   readonly kitchens: ShelfStore<KitchenDocument>;

@@ -5,6 +5,7 @@ import {
   DayDto,
   KeptDocketDto,
   KitchenDocumentDto,
+  LONGEST_TAG,
   RecipeDocumentDto,
   SettingsDto,
   TastingDto,
@@ -32,6 +33,7 @@ import { InvalidError } from '../http/errors';
 import type { Scope } from '../http/scope';
 import { isUuid } from '../http/uuid';
 import { seenPhoto } from '../photos/seenPhoto';
+import type { Marks } from '../finding/markStore';
 import type { EverythingStores } from './stores';
 import { mergedKitchen } from './mergedKitchen';
 
@@ -72,6 +74,16 @@ const keptDocket = (doc: object): object => {
   return { ...rest, from: upcastRecipe(from), docket: upcastDocket(docket) };
 };
 
+/** The marks that a file gives a recipe; what is none is left out. */
+function marksOf(said: unknown): Marks {
+  const { favourite, tags } = said as { readonly favourite?: unknown; readonly tags?: unknown };
+  const words = Array.isArray(tags) ? (tags as unknown[]).filter((one) => typeof one === 'string') : [];
+  return {
+    favourite: favourite === true,
+    tags: words.filter((one) => one !== '' && one.length <= LONGEST_TAG),
+  };
+}
+
 type Taker = (one: Record<string, unknown>) => Promise<boolean>;
 
 /** How a thing of each list is put in; false where it was there already. */
@@ -81,9 +93,11 @@ const takers = (
   newBags: Set<string>,
   own: boolean,
 ): Readonly<Record<Listed, Taker>> => ({
-  recipes: async ({ id, doc }) => {
+  recipes: async ({ id, doc, marks }) => {
     const recipe = await read(RecipeDocumentDto, id, () => upcastRecipe(doc as object));
-    return (await inside.recipes.create(scope, id as string, recipe)) !== undefined;
+    const made = await inside.recipes.create(scope, id as string, recipe);
+    if (made && marks) await inside.marks.keep(scope, id as string, marksOf(marks));
+    return made !== undefined;
   },
   dockets: async ({ id, recipe, at, doc }) => {
     const kept = await read(KeptDocketDto, id, () => keptDocket(doc as object));

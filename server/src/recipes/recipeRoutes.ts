@@ -1,5 +1,5 @@
 import type { Express } from 'express';
-import { PATHS, PageQuery, RecipeDocumentDto } from '@omniarton/contracts';
+import { PATHS, RecipeDocumentDto } from '@omniarton/contracts';
 import { checked } from '../http/body';
 import { answerVersion, expectationOf, requestIdOf, versionOf } from '../http/conditional';
 import { giveScope } from '../http/enter';
@@ -10,12 +10,6 @@ import type { Services } from '../services';
 export function recipeRoutes(app: Express, services: Services): void {
   const { recipes } = services;
   const scoped = giveScope(services);
-
-  app.get(PATHS.recipes, scoped, async (req, res) => {
-    const query = await checked(PageQuery, { ...req.query });
-    res.setHeader('Cache-Control', 'no-store');
-    res.json(await recipes.list(scopeOf(res), query));
-  });
 
   app.get(PATHS.recipe, scoped, async (req, res) => {
     const found = await recipes.get(scopeOf(res), idOf(req, 'recipe'));

@@ -1,14 +1,12 @@
 import { createHash } from 'node:crypto';
-import type { PageOf, PageQuery, RecipeAnswer, RecipeSummary } from '@omniarton/contracts';
+import type { RecipeAnswer } from '@omniarton/contracts';
 import type { RecipeDocument } from '@omniarton/core/kitchen';
 import type { Expectation } from '../http/conditional';
-import { cursorOf, readCursor } from '../http/cursor';
 import { ConflictError, InvalidError, NotFoundError } from '../http/errors';
 import type { Scope } from '../http/scope';
 import type { RecipeStore } from './recipeStore';
 import type { RequestStore } from './requestStore';
 
-const DEFAULT_PAGE = 50;
 type Transaction = <T>(work: (recipes: RecipeStore, requests: RequestStore) => Promise<T>) => Promise<T>;
 
 async function write(
@@ -34,15 +32,6 @@ export function recipeService(store: RecipeStore, inTransaction: Transaction) {
       const found = await store.find(scope, id);
       if (!found) throw new NotFoundError('There is no such recipe in this kitchen.');
       return found;
-    },
-
-    async list(scope: Scope, { cursor, limit }: PageQuery): Promise<PageOf<RecipeSummary>> {
-      const page = await store.list(
-        scope,
-        limit ?? DEFAULT_PAGE,
-        cursor === undefined ? undefined : readCursor(cursor, 1),
-      );
-      return { items: page.items, next: page.last ? cursorOf(page.last) : null };
     },
 
     /** Saves; a repeat of the same request is given the first answer and changes nothing. */

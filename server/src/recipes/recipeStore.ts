@@ -1,55 +1,10 @@
 import type { Knex } from 'knex';
-import type { PageOf, RecipeAnswer, RecipeSummary } from '@omniarton/contracts';
+import type { RecipeAnswer } from '@omniarton/contracts';
 import { upcastRecipe, type RecipeDocument } from '@omniarton/core/kitchen';
-import type { FamilyId } from '@omniarton/core/vocabulary';
-import type { Cursor } from '../http/cursor';
 import type { Scope } from '../http/scope';
 import { asJson } from '../db/json';
-
-interface Row {
-  household_id: string;
-  created_by: string;
-  id: string;
-  version: number;
-  title: string;
-  family: FamilyId;
-  source_text: string;
-  doc_schema: number;
-  doc: Omit<RecipeDocument, 'text'>;
-  updated_at: Date;
-  removed_at: Date | null;
-}
-
-/** What a list shows of a document, of whatever version: one that can't be read says nothing, and hides no other. */
-type AnyDocument = {
-  readonly asRead?: Partial<RecipeDocument['asRead']>;
-  readonly request?: Partial<RecipeDocument['request']> & { readonly people?: readonly string[] };
-};
-
-function toSummary({
-  id,
-  version,
-  title,
-  family,
-  updated_at,
-  doc,
-  bakes,
-}: Row & { readonly bakes: string }): RecipeSummary {
-  const { asRead, request }: AnyDocument = doc;
-  const seated = request?.seats?.flatMap((seat) => (seat.id === null ? [] : [seat.id]));
-  return {
-    id,
-    version,
-    title,
-    family,
-    batchGrams: asRead?.batchGrams ?? null,
-    diet: request?.diet ?? 'gluten-free',
-    without: request?.without ?? [],
-    people: seated ?? request?.people ?? [],
-    bakes: Number(bakes),
-    updatedAt: updated_at.toISOString(),
-  };
-}
+import { foldedWords } from './foldedWords';
+import type { RecipeRow as Row } from './recipeSummary';
 
 /** The words are kept in a text column: JSONB would reorder nothing there, but it would refuse some of them. */
 const toAnswer = (row: Row): RecipeAnswer => ({
@@ -64,14 +19,12 @@ function columns(db: Knex, { text, ...doc }: RecipeDocument) {
     title: doc.asRead.title,
     family: doc.request.family ?? doc.asRead.family,
     source_text: text,
+    title_words: foldedWords(doc.asRead.title),
+    words: foldedWords(`${doc.asRead.title}\n${text}`),
     doc_schema: doc.schema,
     doc: asJson(db, doc),
   };
 }
-
-/** How many bakes of a recipe are in its log. */
-const BAKES = `(SELECT count(*) FROM bakes b
-   WHERE b.household_id = recipes.household_id AND b.recipe_id = recipes.id AND b.removed_at IS NULL) AS bakes`;
 
 const reading = (db: Knex) => ({
   async find({ householdId }: Scope, id: string): Promise<RecipeAnswer | undefined> {
@@ -80,35 +33,6 @@ const reading = (db: Knex) => ({
       .whereNull('removed_at')
       .first();
     return row && toAnswer(row);
-  },
-
-  /** Newest first. The cursor names the last row of the page before. */
-  async list(
-    { householdId }: Scope,
-    limit: number,
-    cursor?: Cursor,
-  ): Promise<PageOf<RecipeSummary> & { last?: Cursor }> {
-    const query = db<Row>('recipes').where({ household_id: householdId }).whereNull('removed_at');
-    if (cursor)
-      void query.whereRaw('(updated_at, id) < (?::timestamptz, ?::uuid)', [...cursor.before, cursor.id]);
-    const rows = await query
-      .orderBy([
-        { column: 'updated_at', order: 'desc' },
-        { column: 'id', order: 'desc' },
-      ])
-      .limit(limit + 1)
-      .select<(Row & { stamp: string; bakes: string })[]>(
-        '*',
-        db.raw('updated_at::text AS stamp'),
-        db.raw(BAKES),
-      );
-    const page = rows.slice(0, limit);
-    const last = page.at(-1);
-    return {
-      items: page.map(toSummary),
-      next: null,
-      ...(rows.length > limit && last ? { last: { before: [last.stamp], id: last.id } } : {}),
-    };
   },
 });
 

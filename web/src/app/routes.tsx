@@ -1,73 +1,44 @@
+import { lazy, type ComponentType, type ReactElement } from 'react';
 import type { RouteObject } from 'react-router';
+import { Lost } from '../ui/states';
 import { Shell } from './Shell';
-import { Lost, Waiting, Wrong } from '../ui/states';
 
-/** Each page is a chunk of its own, fetched when it is first opened. */
+/** A page that is fetched when it is first opened. */
+function fetched(find: () => Promise<ComponentType>): ReactElement {
+  const Page = lazy(async () => ({ default: await find() }));
+  return <Page />;
+}
+
+const inKitchen = (path: string, find: () => Promise<ComponentType>): RouteObject => ({
+  path: `kitchen/:household/${path}`,
+  element: fetched(find),
+});
+
+/** Each page is a chunk of its own. */
 export const routes: RouteObject[] = [
   {
     element: <Shell />,
-    errorElement: <Wrong />,
-    HydrateFallback: Waiting,
     children: [
       {
         index: true,
-        lazy: async () => ({ Component: (await import('../stages/worklist/WorkListPage')).WorkListPage }),
+        element: fetched(async () => (await import('../stages/worklist/WorkListPage')).WorkListPage),
       },
-      {
-        path: 'kitchen/:household/new',
-        lazy: async () => ({ Component: (await import('./bench/NewPage')).NewPage }),
-      },
-      {
-        path: 'kitchen/:household/recipe/:recipe/:stage?',
-        lazy: async () => ({ Component: (await import('./bench/BenchPage')).BenchPage }),
-      },
-      {
-        path: 'kitchen/:household/cupboard',
-        lazy: async () => ({ Component: (await import('./CupboardPage')).CupboardPage }),
-      },
-      {
-        path: 'kitchen/:household/kept',
-        lazy: async () => ({ Component: (await import('../kept/KeptPage')).KeptPage }),
-      },
-      {
-        path: 'kitchen/:household/ovens',
-        lazy: async () => ({ Component: (await import('../ovens/OvensPage')).OvensPage }),
-      },
-      {
-        path: 'kitchen/:household/learnt',
-        lazy: async () => ({ Component: (await import('../learning/LearningPage')).LearningPage }),
-      },
-      {
-        path: 'kitchen/:household/practice',
-        lazy: async () => ({ Component: (await import('../practice/PracticePage')).PracticePage }),
-      },
-      {
-        path: 'kitchen/:household/day',
-        lazy: async () => ({ Component: (await import('../day/DayPage')).DayPage }),
-      },
-      {
-        path: 'kitchen/:household/day/sheet',
-        lazy: async () => ({ Component: (await import('../day/HelperSheet')).HelperSheet }),
-      },
-      {
-        path: 'kitchen/:household/day/run',
-        lazy: async () => ({ Component: (await import('../run/RunPage')).RunPage }),
-      },
-      {
-        path: 'kitchen/:household/flours',
-        lazy: async () => ({ Component: (await import('../flours/FloursPage')).FloursPage }),
-      },
-      {
-        path: 'kitchen/:household/flours/:flour',
-        lazy: async () => ({ Component: (await import('../flours/FlourPageView')).FlourPageView }),
-      },
-      {
-        path: 'kitchen/:household/jars/:jar',
-        lazy: async () => ({ Component: (await import('../flours/JarLabelPage')).JarLabelPage }),
-      },
+      inKitchen('new', async () => (await import('./bench/NewPage')).NewPage),
+      inKitchen('recipe/:recipe/:stage?', async () => (await import('./bench/BenchPage')).BenchPage),
+      inKitchen('cupboard', async () => (await import('./CupboardPage')).CupboardPage),
+      inKitchen('kept', async () => (await import('../kept/KeptPage')).KeptPage),
+      inKitchen('ovens', async () => (await import('../ovens/OvensPage')).OvensPage),
+      inKitchen('learnt', async () => (await import('../learning/LearningPage')).LearningPage),
+      inKitchen('practice', async () => (await import('../practice/PracticePage')).PracticePage),
+      inKitchen('day', async () => (await import('../day/DayPage')).DayPage),
+      inKitchen('day/sheet', async () => (await import('../day/HelperSheet')).HelperSheet),
+      inKitchen('day/run', async () => (await import('../run/RunPage')).RunPage),
+      inKitchen('flours', async () => (await import('../flours/FloursPage')).FloursPage),
+      inKitchen('flours/:flour', async () => (await import('../flours/FlourPageView')).FlourPageView),
+      inKitchen('jars/:jar', async () => (await import('../flours/JarLabelPage')).JarLabelPage),
       {
         path: 'settings',
-        lazy: async () => ({ Component: (await import('../settings/SettingsPage')).SettingsPage }),
+        element: fetched(async () => (await import('../settings/SettingsPage')).SettingsPage),
       },
       { path: '*', element: <Lost /> },
     ],

@@ -1,9 +1,9 @@
 import { render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { Provider } from 'react-redux';
-import { createMemoryRouter, RouterProvider } from 'react-router';
+import { MemoryRouter, useLocation } from 'react-router';
 import { ThemeProvider } from 'styled-components';
-import { routes } from '../app/routes';
+import { AtAddress } from '../app/Pages';
 import { benchPath } from '../base/paths';
 import { theme } from '../base/theme';
 import { makeStore } from '../state/store';
@@ -13,16 +13,23 @@ import { fetchFrom, HOUSEHOLD, RECIPE, type FakeServer } from './server';
 export function openPage(address: string, server: FakeServer) {
   globalThis.fetch = fetchFrom(server) as unknown as typeof fetch;
   const store = makeStore();
-  const router = createMemoryRouter(routes, { initialEntries: [address] });
+  let path = address;
+  const Here = () => {
+    path = useLocation().pathname;
+    return null;
+  };
   const user = userEvent.setup({ delay: null });
   render(
     <Provider store={store}>
       <ThemeProvider theme={theme}>
-        <RouterProvider router={router} />
+        <MemoryRouter initialEntries={[address]}>
+          <AtAddress />
+          <Here />
+        </MemoryRouter>
       </ThemeProvider>
     </Provider>,
   );
-  return { user, store, router };
+  return { user, store, path: () => path };
 }
 
 /** Opens a stage of the bench over a recipe, and waits until it is there. */

@@ -1,4 +1,3 @@
-import { useRouteError } from 'react-router';
 import { styled } from 'styled-components';
 import { ButtonLink } from './Button';
 import { Notice } from './Notice';
@@ -20,8 +19,7 @@ export const Lost = () => (
 );
 
 /** The last resort: a page has failed. Drafts are in the browser's store by then. */
-export function Wrong() {
-  const error = useRouteError();
+export function Wrong({ error }: { readonly error: unknown }) {
   const missing = error instanceof Error && /dynamically imported module|module script/i.test(error.message);
   return (
     <Middle>

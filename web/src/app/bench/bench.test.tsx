@@ -46,12 +46,12 @@ describe('the bench', () => {
     expect(screen.getAllByText(/comes here as soon as a recipe is on the table/).length).toBeGreaterThan(0);
   });
   it('goes from stage to stage by a single key, and not while somebody types', async () => {
-    const { user, router } = await opened();
+    const { user, path } = await opened();
     await user.keyboard('4');
-    expect(router.state.location.pathname).toBe(at('balance'));
+    expect(path()).toBe(at('balance'));
     await user.keyboard('1');
     await user.type(await sheet(user), '3');
-    expect(router.state.location.pathname).toBe(at('read'));
+    expect(path()).toBe(at('read'));
   });
   it('shows its shortcuts on ?', async () => {
     const { user } = await opened();

@@ -1,0 +1,137 @@
+import type { Knex } from 'knex';
+import type { ListOrder, RecipeSummary, TagCount } from '@omniarton/contracts';
+import type { FamilyId } from '@omniarton/core/vocabulary';
+import { rowsOf } from '../db/json';
+import type { Cursor } from '../http/cursor';
+import type { Scope } from '../http/scope';
+import { toSummary, type SummaryRow } from '../recipes/recipeSummary';
+
+/** What a list is narrowed to, as the store understands it. */
+export interface Narrowed {
+  /** Folded words that are looked for; empty: all. */
+  readonly words: readonly string[];
+  /** Families that the words name, and people of the household. */
+  readonly families: readonly FamilyId[];
+  readonly people: readonly string[];
+  readonly family: FamilyId | null;
+  readonly whom: string | null;
+  readonly neverTried: boolean;
+  readonly favourite: boolean;
+  readonly tag: string | null;
+}
+
+/** A title that is so like the words may be what was meant by them. */
+const LIKE_ENOUGH = 0.55;
+/** Shorter words are like too much. */
+const LEAST_LETTERS = 4;
+
+/** How many bakes of a recipe are in its log. */
+const BAKES = `(SELECT count(*) FROM bakes b
+   WHERE b.household_id = recipes.household_id AND b.recipe_id = recipes.id AND b.removed_at IS NULL) AS bakes`;
+const SEATED = `EXISTS (SELECT 1 FROM jsonb_array_elements(coalesce(recipes.doc #> '{request,seats}', '[]')) seat
+   WHERE seat ->> 'id' = ANY(?::text[]))`;
+const RANK = `(CASE WHEN title_words = ? THEN 4000 WHEN starts_with(title_words, ?) THEN 3000 ELSE 0 END
+   + round(1000 * word_similarity(?, title_words)))::int`;
+
+/** Everything that the beginnings of all words stand in. */
+const byBeginnings = (words: readonly string[]): string => words.map((word) => `${word}:*`).join(' & ');
+
+function narrow(db: Knex, { householdId }: Scope, wanted: Narrowed): Knex.QueryBuilder {
+  const query = db('recipes').where({ household_id: householdId }).whereNull('removed_at');
+  const { words, families, people, family, whom, neverTried, favourite, tag } = wanted;
+  const said = words.join(' ');
+  if (words.length > 0)
+    void query.where((any) => {
+      const prefix = byBeginnings(words);
+      void any
+        .whereRaw(`search @@ (to_tsquery('simple', ?) || to_tsquery('english', ?))`, [prefix, prefix])
+        .orWhereIn('family', families)
+        .orWhereRaw(`EXISTS (SELECT 1 FROM unnest(tags) tag WHERE starts_with(lower(tag), ?))`, [said]);
+      if (said.length >= LEAST_LETTERS)
+        void any.orWhereRaw('word_similarity(?, title_words) >= ?', [said, LIKE_ENOUGH]);
+      if (people.length > 0) void any.orWhereRaw(SEATED, [[...people]]);
+    });
+  if (family) void query.where({ family });
+  if (whom) void query.whereRaw(SEATED, [[whom]]);
+  if (favourite) void query.where({ favourite });
+  if (tag !== null) void query.whereRaw('? = ANY(tags)', [tag]);
+  if (neverTried)
+    void query.whereRaw(`NOT EXISTS (SELECT 1 FROM bakes b WHERE b.household_id = recipes.household_id
+      AND b.recipe_id = recipes.id AND b.removed_at IS NULL)`);
+  return query;
+}
+
+/** What a list stands in order of: an expression, its values, and what a cursor's part of it is cast to. */
+function orderOf(order: ListOrder, words: readonly string[]) {
+  const said = words.join(' ');
+  const orders = {
+    changed: { by: 'updated_at', values: [], type: 'timestamptz', way: 'desc' },
+    title: { by: 'title_words', values: [], type: 'text', way: 'asc' },
+    best: { by: RANK, values: [said, said, said], type: 'int', way: 'desc' },
+  } as const;
+  return orders[order];
+}
+
+export const findingStore = (db: Knex) => ({
+  /** A page of what is wanted. The cursor names the last row of the page before. */
+  async find(
+    scope: Scope,
+    wanted: Narrowed,
+    order: ListOrder,
+    limit: number,
+    cursor?: Cursor,
+  ): Promise<{ readonly items: readonly RecipeSummary[]; readonly last: Cursor | null }> {
+    const { by, values, type, way } = orderOf(order, wanted.words);
+    const query = narrow(db, scope, wanted);
+    if (cursor)
+      void query.whereRaw(`(${by}, id) ${way === 'asc' ? '>' : '<'} (?::${type}, ?::uuid)`, [
+        ...values,
+        ...cursor.before,
+        cursor.id,
+      ]);
+    const rows = await rowsOf<SummaryRow & { readonly stamp: string }>(
+      query
+        .orderByRaw(`${by} ${way}, id ${way}`, [...values])
+        .limit(limit + 1)
+        .select('*', db.raw(`(${by})::text AS stamp`, [...values]), db.raw(BAKES)),
+    );
+    const page = rows.slice(0, limit);
+    const last = page.at(-1);
+    return {
+      items: page.map(toSummary),
+      last: rows.length > limit && last ? { before: [last.stamp], id: last.id } : null,
+    };
+  },
+
+  async count(scope: Scope, wanted: Narrowed): Promise<number> {
+    const [row] = await rowsOf<{ readonly n: string }>(narrow(db, scope, wanted).count({ n: '*' }));
+    return Number(row?.n ?? 0);
+  },
+
+  /** The household's people and their names. */
+  async people({ householdId }: Scope): Promise<readonly { readonly id: string; readonly name: string }[]> {
+    return rowsOf<{ readonly id: string; readonly name: string }>(
+      db
+        .select<{ readonly id: string; readonly name: string }[]>(
+          db.raw(`person ->> 'id' AS id, coalesce(person ->> 'name', '') AS name`),
+        )
+        .from(db.raw(`kitchens, jsonb_array_elements(coalesce(doc -> 'people', '[]')) person`))
+        .where('household_id', householdId),
+    );
+  },
+
+  async tags({ householdId }: Scope): Promise<TagCount[]> {
+    const rows = await rowsOf<{ readonly tag: string; readonly n: string }>(
+      db
+        .select<{ readonly tag: string; readonly n: string }[]>('tag', db.raw('count(*) AS n'))
+        .from(db.raw('recipes, unnest(tags) tag'))
+        .where('household_id', householdId)
+        .whereNull('removed_at')
+        .groupBy('tag')
+        .orderBy('tag'),
+    );
+    return rows.map(({ tag, n }) => ({ tag, recipes: Number(n) }));
+  },
+});
+
+export type FindingStore = ReturnType<typeof findingStore>;
