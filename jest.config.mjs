@@ -39,6 +39,7 @@ export default {
       moduleNameMapper: {
         ...common.moduleNameMapper,
         // Pages are tested with the engine itself, without its workers.
+        '\\.png$': '<rootDir>/web/src/testing/picture.ts',
         '/engine/engine$|^\\./engine$': '<rootDir>/web/src/testing/engine.ts',
       },
     },

@@ -1,11 +1,5 @@
 import { createApi, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
-import type {
-  HouseholdAnswer,
-  PageOf,
-  RecipeAnswer,
-  RecipeSummary,
-  SettingsAnswer,
-} from '@omniarton/contracts';
+import type { FoundAnswer, HouseholdAnswer, SettingsAnswer } from '@omniarton/contracts';
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
 import { request, type Failure, type Sending } from './http';
 
@@ -35,30 +29,19 @@ export const api = createApi({
       query: () => ({ path: pathTo('households') }),
       providesTags: ['households'],
     }),
-    recipes: build.query<PageOf<RecipeSummary>, { household: string; cursor?: string }>({
-      query: ({ household, cursor }) => ({
-        path: pathTo('recipes', { household }) + (cursor ? `?cursor=${encodeURIComponent(cursor)}` : ''),
-      }),
+    /** `find`: what it is narrowed to, as a query string. */
+    recipes: build.query<FoundAnswer, { household: string; cursor?: string; find?: string }>({
+      query: ({ household, cursor, find = '' }) => {
+        const asked = new URLSearchParams(find);
+        if (cursor) asked.set('cursor', cursor);
+        const said = asked.toString();
+        return { path: pathTo('recipes', { household }) + (said === '' ? '' : `?${said}`) };
+      },
       providesTags: ['recipes'],
     }),
     removeDemo: build.mutation<null, string>({
       query: (household) => ({ path: pathTo('household', { household }), method: 'DELETE' }),
       invalidatesTags: ['households', 'recipes'],
-    }),
-    removeRecipe: build.mutation<null, RecipeAt & { version: number }>({
-      query: ({ household, recipe, version }) => ({
-        path: pathTo('recipe', { household, recipe }),
-        method: 'DELETE',
-        headers: ifVersion(version),
-      }),
-      invalidatesTags: ['recipes'],
-    }),
-    restoreRecipe: build.mutation<RecipeAnswer, RecipeAt>({
-      query: ({ household, recipe }) => ({
-        path: pathTo('recipeRestore', { household, recipe }),
-        method: 'POST',
-      }),
-      invalidatesTags: ['recipes'],
     }),
     settings: build.query<SettingsAnswer, string>({
       query: (household) => ({ path: pathTo('settings', { household }) }),
@@ -79,8 +62,6 @@ export const {
   useHouseholdsQuery,
   useRecipesQuery,
   useRemoveDemoMutation,
-  useRemoveRecipeMutation,
-  useRestoreRecipeMutation,
   useSettingsQuery,
   useSaveSettingsMutation,
 } = api;

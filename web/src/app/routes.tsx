@@ -36,6 +36,8 @@ export const routes: RouteObject[] = [
       inKitchen('flours', async () => (await import('../flours/FloursPage')).FloursPage),
       inKitchen('flours/:flour', async () => (await import('../flours/FlourPageView')).FlourPageView),
       inKitchen('jars/:jar', async () => (await import('../flours/JarLabelPage')).JarLabelPage),
+      inKitchen('booklet', async () => (await import('./BookletPage')).BookletPage),
+      { path: 'how', element: fetched(async () => (await import('../how/HowPage')).HowPage) },
       {
         path: 'settings',
         element: fetched(async () => (await import('../settings/SettingsPage')).SettingsPage),

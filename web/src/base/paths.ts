@@ -12,6 +12,10 @@ export const runPath = (household: string): string => `${dayPath(household)}/run
 /** What is kept of a household: its bin, everything as one file, and erasing. */
 export const keptPath = (household: string): string => `/kitchen/${household}/kept`;
 
+/** Dockets of several recipes, one after the other, to be printed. */
+export const bookletPath = (household: string, recipes: readonly string[]): string =>
+  `/kitchen/${household}/booklet?of=${recipes.join(',')}`;
+
 export const newPath = (household: string): string => `/kitchen/${household}/new`;
 
 export const floursPath = (household: string): string => `/kitchen/${household}/flours`;

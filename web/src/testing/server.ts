@@ -24,6 +24,9 @@ export interface FakeServer {
   settings: Stored;
   day: Stored;
   away: boolean;
+  /** Every address that was asked for, and what was done to several recipes at once. */
+  asked: string[];
+  several: object[];
   /** Answers the next write of a recipe with this. */
   refuse: { status: number; code: ErrorCode; details?: unknown } | null;
 }
@@ -49,6 +52,8 @@ export function fakeServer(
     settings: { version: 1, doc: SETTINGS },
     day: { version: 0, doc: EMPTY_DAY },
     away: false,
+    asked: [],
+    several: [],
     refuse: null,
   };
 }
@@ -87,7 +92,15 @@ function summaryOf([id, { version, doc }]: [string, Stored]) {
   const { asRead, request } = doc as RecipeDocument;
   return {
     ...{ id, version, title: asRead.title, family: asRead.family, batchGrams: asRead.batchGrams },
-    ...{ diet: request.diet, without: request.without, people: [], bakes: 0, updatedAt: ago },
+    ...{
+      diet: request.diet,
+      without: request.without,
+      people: [],
+      bakes: 0,
+      favourite: false,
+      tags: [],
+      updatedAt: ago,
+    },
   };
 }
 
@@ -95,13 +108,23 @@ function summaryOf([id, { version, doc }]: [string, Stored]) {
 export const fetchFrom =
   (server: FakeServer) =>
   (path: string, { method = 'GET', body = '' }: { method?: string; body?: string } = {}) => {
+    server.asked.push(path);
     if (server.away) return Promise.reject(new TypeError('Failed to fetch'));
     if (path === '/api/households')
       return answer(200, [{ id: HOUSEHOLD, name: 'The hall', demo: false, createdAt: ago }]);
     const [, recipe] = new RegExp(`^${BASE}/recipes/([^/?]+)$`).exec(path) ?? [];
     if (recipe) return recipeAnswer(server, recipe, method, body);
     if (path.split('?')[0] === `${BASE}/recipes`)
-      return answer(200, { items: [...server.recipes].map(summaryOf), next: null });
+      return answer(200, {
+        items: [...server.recipes].map(summaryOf),
+        next: null,
+        found: server.recipes.size,
+      });
+    if (path === `${BASE}/tags`) return answer(200, []);
+    if (/\/(?:marks|recipes-away|recipes-back)$/.test(path)) {
+      server.several.push(JSON.parse(body) as object);
+      return answer(200, { recipes: 1 });
+    }
     if (path === `${BASE}/kitchen`)
       return answer(200, method === 'PUT' ? write(server.kitchen, body) : server.kitchen);
     if (path === `${BASE}/day`) return answer(200, method === 'PUT' ? write(server.day, body) : server.day);

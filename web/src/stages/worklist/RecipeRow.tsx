@@ -13,12 +13,25 @@ interface Props {
   readonly recipe: RecipeSummary;
   /** The people at its table by name. */
   readonly whom: string;
-  readonly onRemove: () => void;
+  /** Null: nothing is being chosen. */
+  readonly chosen: boolean | null;
+  readonly onChoose: (id: string, on: boolean) => void;
+  readonly onFavourite: (id: string, favourite: boolean) => void;
+  readonly onAway: (id: string) => void;
 }
 
 /** A recipe on the list: what the batch weighs first, then what it is and whom it is for. */
-export const RecipeRow = memo(function RecipeRow({ household, recipe, whom, onRemove }: Props) {
-  const { id, title, batchGrams, family, diet, without, bakes, updatedAt } = recipe;
+export const RecipeRow = memo(function RecipeRow({
+  household,
+  recipe,
+  whom,
+  chosen,
+  onChoose,
+  onFavourite,
+  onAway,
+}: Props) {
+  const { id, title, batchGrams, family, diet, without, bakes, favourite, tags, updatedAt } = recipe;
+  const name = title || 'Untitled';
   return (
     <Line>
       <Weight>
@@ -26,20 +39,42 @@ export const RecipeRow = memo(function RecipeRow({ household, recipe, whom, onRe
         <small> g</small>
       </Weight>
       <div>
-        <Name to={benchPath(household, id)}>{title || 'Untitled'}</Name>
+        <Name to={benchPath(household, id)}>{name}</Name>
         <About>
           {FAMILY_NAMES[family]} ·{' '}
           {[
             whom === '' ? diet : `for ${whom}`,
             ...without.map((one) => `no ${one}`),
             bakes === 0 ? 'never tried' : bakes === 1 ? 'baked once' : `baked ${bakes} times`,
+            ...tags,
           ].join(' · ')}
         </About>
       </div>
       <time dateTime={updatedAt}>{sayWhen(updatedAt)}</time>
-      <Button $weight="quiet" onPress={onRemove} aria-label={`Take “${title || 'Untitled'}” off the table`}>
-        ✕
-      </Button>
+      {chosen === null ? (
+        <Marks>
+          <Button
+            $weight="quiet"
+            aria-pressed={favourite}
+            aria-label={`“${name}” is a favourite`}
+            onPress={() => onFavourite(id, !favourite)}
+          >
+            {favourite ? '★' : '☆'}
+          </Button>
+          <Button $weight="quiet" onPress={() => onAway(id)} aria-label={`Take “${name}” off the table`}>
+            ✕
+          </Button>
+        </Marks>
+      ) : (
+        <Choose>
+          <input
+            type="checkbox"
+            checked={chosen}
+            aria-label={`Choose “${name}”`}
+            onChange={({ target }) => onChoose(id, target.checked)}
+          />
+        </Choose>
+      )}
     </Line>
   );
 });
@@ -59,16 +94,38 @@ const Line = styled.li`
     font-size: 0.86rem;
     color: ${({ theme }) => theme.colour.soft};
   }
-  button {
-    position: relative;
-    z-index: 1;
-  }
   ${({ theme }) => theme.phone} {
     grid-template-columns: 4.6rem minmax(0, 1fr) auto;
     gap: ${({ theme }) => theme.space(2.5)};
     time {
       display: none;
     }
+  }
+`;
+const Marks = styled.div`
+  position: relative;
+  z-index: 1;
+  display: flex;
+`;
+/** All of the row is the box to tick. */
+const Choose = styled.label`
+  display: grid;
+  place-items: center;
+  width: ${({ theme }) => theme.touch};
+  height: ${({ theme }) => theme.touch};
+  cursor: pointer;
+  &::after {
+    content: '';
+    position: absolute;
+    inset: 0;
+    z-index: 1;
+  }
+  input {
+    position: relative;
+    z-index: 2;
+    width: 22px;
+    height: 22px;
+    accent-color: ${({ theme }) => theme.colour.act};
   }
 `;
 const Weight = styled(Figure).attrs({ $size: 2 })`

@@ -1,5 +1,5 @@
 import { styled } from 'styled-components';
-import { useHouseholdsQuery } from '../../api/api';
+import { useHouseholdsQuery, useRecipesQuery } from '../../api/api';
 import type { Failure } from '../../api/http';
 import { failureWords } from '../../api/words';
 import { newPath } from '../../base/paths';
@@ -8,8 +8,11 @@ import { Wordmark } from '../../ui/Wordmark';
 import { ButtonLink } from '../../ui/Button';
 import { Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
+import { FindBar } from './FindBar';
+import { FirstMinute } from './FirstMinute';
 import { KitchenList } from './KitchenList';
 import { UnsentCopies } from './UnsentCopies';
+import { useFinding } from './useFinding';
 
 /** How often the page looks again while the server is away. */
 const LOOK_AGAIN_MS = 4000;
@@ -22,12 +25,18 @@ export function WorkListPage() {
     pollingInterval: away ? LOOK_AGAIN_MS : 0,
   });
   const home = data?.find(({ demo }) => !demo);
+  const finding = useFinding();
+  const own = useRecipesQuery({ household: home?.id ?? '', find: '' }, { skip: !home });
+  const isNew = own.data?.found === 0;
   return (
     <Page data-busy={isLoading || undefined}>
       <title>Work list · Omniarton</title>
       <Head>
         <Wordmark />
         <nav aria-label="Main">
+          <ButtonLink to="/how" $weight="quiet">
+            How it works
+          </ButtonLink>
           <ButtonLink to="/settings" $weight="quiet">
             Settings
           </ButtonLink>
@@ -39,7 +48,10 @@ export function WorkListPage() {
           ) : null}
         </nav>
       </Head>
-      <h1>On the table</h1>
+      {home && isNew ? (
+        <FirstMinute household={home.id} demo={data?.find(({ demo }) => demo)?.id ?? null} />
+      ) : null}
+      {isNew ? null : <h1>On the table</h1>}
       {error ? (
         <Notice tone="danger" loud>
           {failureWords(error as Failure)}
@@ -47,9 +59,10 @@ export function WorkListPage() {
       ) : null}
       <UnsentCopies />
       {isLoading ? <p role="status">Fetching the list …</p> : null}
+      {data ? <FindBar finding={finding} households={data} /> : null}
       <Stack $gap={9}>
         {data?.map((household) => (
-          <KitchenList key={household.id} household={household} />
+          <KitchenList key={household.id} household={household} finding={finding} />
         ))}
       </Stack>
     </Page>
@@ -58,6 +71,7 @@ export function WorkListPage() {
 
 const Page = styled.main`
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: ${({ theme }) => theme.space(5)};
   max-width: 62rem;
   margin: 0 auto;
@@ -73,6 +87,7 @@ const Head = styled.header`
   gap: ${({ theme }) => theme.space(2)};
   nav {
     display: flex;
+    flex-wrap: wrap;
     gap: ${({ theme }) => theme.space(2)};
   }
 `;

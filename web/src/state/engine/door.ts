@@ -41,6 +41,7 @@ import {
   type Conversion,
   type Difference,
   type OtherBake,
+  type Outcome,
   type Beside,
   type DocketBake,
   type SectionView,
@@ -165,6 +166,11 @@ export const door = {
   stop(draft: string): void {
     newest.set(draft, (newest.get(draft) ?? 0) + 1);
   },
+  /** What comes of a recipe as it is kept, for whoever has it not on the bench. */
+  wholeDocket: (key: string, doc: RecipeDocument): { readonly outcome: Outcome } | null =>
+    inKitchen(key, (kitchen) => ({
+      outcome: toEnd(convertSteps(read(doc, kitchen).recipe, doc.request, kitchen)).outcome,
+    })),
   /** What would be otherwise on the docket if something else were asked. Null while one of the two isn't there. */
   whatIf: (
     key: string,

@@ -1,0 +1,22 @@
+/** Words of the craft, and ours, as they are explained wherever they stand. */
+export const GLOSSARY: Readonly<Record<string, string>> = {
+  because: 'the reason for a shift, worked out from the numbers beside it',
+  'baker’s percentage': 'a weight as a share of all the flour: 2 % salt is 2 g for 100 g of flour',
+  band: 'from where to where a balance may lie in bakes of this kind that work',
+  binder: 'what holds the crumb together where there is no gluten: xanthan, guar, psyllium, ground flax, egg',
+  blend: 'the flours and starches that do the wheat’s job in this bake, stirred together first',
+  certified: 'tested for gluten by somebody else, with a mark on the bag',
+  'cross-contact': 'gluten or an allergen that comes along on hands, tins, sieves and dust',
+  docket: 'the converted recipe as you would pin it up: list, method, oven and time',
+  drink: 'the water that the recipe’s milk, egg, butter and fruit give to its flours',
+  family: 'the kind of bake, which decides what is usual in it: a drop cookie, a foam cake, a pastry',
+  'first look': 'when to look into the oven for the first time, before it could be too late',
+  guard: 'the check of every line and step against what somebody can’t eat',
+  hydration: 'water as a share of the flour’s weight, as bakers of bread say it',
+  lift: 'what raises it: powder, soda with an acid, yeast, or air beaten in',
+  route: 'what leads a blend: grains, almond, coconut, cassava, tiger nut, starch',
+  school: 'what binds: a gum, a husk, seeds, egg, or starch cooked in hot liquid',
+  shift: 'a change from the recipe as it was written, with its because',
+  'stand-in': 'what takes the place of something that is out, and at what weight',
+  thirst: 'how much water a flour takes up: the more, the drier the batter',
+};

@@ -1,0 +1,71 @@
+import { useCallback, useState } from 'react';
+import { v7 as newId } from 'uuid';
+import type { RecipeAnswer } from '@omniarton/contracts';
+import { pathTo } from '@omniarton/contracts/paths-and-errors';
+import {
+  useMarkRecipesMutation,
+  usePutAwayMutation,
+  usePutBackMutation,
+  useSaveCopyMutation,
+} from '../../api/findingApi';
+import { request, type Failure } from '../../api/http';
+
+/** A copy says that it is one, where its text has the title in it. */
+function copyOf({ doc }: RecipeAnswer): RecipeAnswer['doc'] {
+  const { title } = doc.asRead;
+  const name = `${title} (copy)`;
+  if (title === '' || !doc.text.includes(title)) return doc;
+  return { ...doc, text: doc.text.replace(title, () => name), asRead: { ...doc.asRead, title: name } };
+}
+
+/** Which recipes of a kitchen are chosen, and what is done to all of them. */
+export function useSeveral(household: string) {
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const [gone, setGone] = useState<readonly string[]>([]);
+  const [failure, setFailure] = useState<Failure | null>(null);
+  const [mark] = useMarkRecipesMutation();
+  const [putAway] = usePutAwayMutation();
+  const [putBack] = usePutBackMutation();
+  const [saveCopy] = useSaveCopyMutation();
+  const none = useCallback(() => setChosen(new Set()), []);
+  const choose = useCallback(
+    (id: string, on: boolean) =>
+      setChosen((before) => {
+        const after = new Set(before);
+        if (on) after.add(id);
+        else after.delete(id);
+        return after;
+      }),
+    [],
+  );
+  const settle = (answer: { readonly error?: unknown }): boolean => {
+    setFailure((answer.error as Failure | undefined) ?? null);
+    return answer.error === undefined;
+  };
+  const ids = [...chosen];
+  return {
+    chosen,
+    gone,
+    failure,
+    choose,
+    none,
+    mark: async (marks: { favourite?: boolean; tag?: string; untag?: string }, these = ids) =>
+      void settle(await mark({ household, ids: these, ...marks })),
+    away: async (these = ids) => {
+      if (!settle(await putAway({ household, ids: these }))) return;
+      setGone(these);
+      none();
+    },
+    back: async () => {
+      if (settle(await putBack({ household, ids: gone }))) setGone([]);
+    },
+    copy: async () => {
+      for (const recipe of ids) {
+        const found = await request<RecipeAnswer>(pathTo('recipe', { household, recipe }));
+        if (!found.ok) return setFailure(found.failure);
+        if (!settle(await saveCopy({ household, recipe: newId(), doc: copyOf(found.data) }))) return;
+      }
+      none();
+    },
+  };
+}
