@@ -83,7 +83,7 @@ test('everything goes out as one file and comes in again; what is removed lies i
     .filter({ hasText: 'Loaf to keep' })
     .getByRole('button', { name: /off the table/ })
     .click();
-  await expect(page.getByText('is taken off the table')).toBeVisible();
+  await expect(page.getByText('One recipe is taken off the table')).toBeVisible();
   await page.getByRole('link', { name: 'Bin and files' }).first().click();
   await page.getByRole('button', { name: 'Erase: Loaf to keep' }).click();
   await page.getByRole('button', { name: 'Erase for good: Loaf to keep' }).click();

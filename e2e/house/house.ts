@@ -158,7 +158,7 @@ class Bench {
   }
 
   get words() {
-    return this.page.getByLabel('As it was written');
+    return this.page.getByLabel('As it was written', { exact: true });
   }
   get docket() {
     return this.page.getByRole('complementary', { name: 'Docket' });

@@ -10,7 +10,7 @@ import { FAMILIES, FAMILY_NAMES, type FamilyId } from '@omniarton/core/vocabular
 import { cursorOf, isMoment, readCursor } from '../http/cursor';
 import type { Scope } from '../http/scope';
 import { foldedWords } from '../recipes/foldedWords';
-import type { FindingStore } from './findingStore';
+import type { FindingStore, Narrowed } from './findingStore';
 import type { MarkStore } from './markStore';
 
 const DEFAULT_PAGE = 50;
@@ -22,6 +22,10 @@ const IS_PART: Readonly<Record<ListOrder, (part: string) => boolean>> = {
   title: (part) => part.length <= 400,
   best: (part) => /^\d{1,9}$/.test(part),
 };
+
+/** Enough letters to be like something. */
+const LEAST_LETTERS = 4;
+const said = (words: readonly string[]): boolean => words.join('').length >= LEAST_LETTERS;
 
 const wordsOf = (said: string): string[] =>
   foldedWords(said)
@@ -55,6 +59,7 @@ export const findingService = (store: FindingStore, marks: MarkStore) => ({
     const order = asked === 'best' && words.length === 0 ? 'changed' : asked;
     const wanted = {
       words,
+      slips: false,
       families: familiesCalled(words),
       people: words.length === 0 ? [] : called(await store.people(scope), words),
       family: query.family ?? null,
@@ -64,12 +69,23 @@ export const findingService = (store: FindingStore, marks: MarkStore) => ({
       tag: query.tag ?? null,
     };
     const cursor = query.cursor === undefined ? undefined : readCursor(query.cursor, 1, IS_PART[order]);
-    const { items, last } = await store.find(scope, wanted, order, query.limit ?? DEFAULT_PAGE, cursor);
+    const limit = query.limit ?? DEFAULT_PAGE;
+    const [{ items, last }, found] = await Promise.all([
+      store.find(scope, wanted, order, limit, cursor),
+      cursor ? null : store.count(scope, wanted),
+    ]);
+    if (items.length === 0 && said(words) && !cursor) return this.alike(scope, wanted, order, limit);
     return {
       items,
       next: last ? cursorOf(last) : null,
-      found: cursor ? null : await store.count(scope, wanted),
+      found,
     };
+  },
+
+  /** Where no word is found: titles that are like what was typed, one page of them. */
+  async alike(scope: Scope, wanted: Narrowed, order: ListOrder, limit: number): Promise<FoundAnswer> {
+    const { items } = await store.find(scope, { ...wanted, slips: true }, order, limit);
+    return { items, next: null, found: items.length };
   },
 
   tags: (scope: Scope): Promise<TagCount[]> => store.tags(scope),

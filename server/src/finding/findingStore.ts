@@ -10,6 +10,8 @@ import { toSummary, type SummaryRow } from '../recipes/recipeSummary';
 export interface Narrowed {
   /** Folded words that are looked for; empty: all. */
   readonly words: readonly string[];
+  /** The words may have slips in them: a title like them will do. */
+  readonly slips: boolean;
   /** Families that the words name, and people of the household. */
   readonly families: readonly FamilyId[];
   readonly people: readonly string[];
@@ -20,37 +22,45 @@ export interface Narrowed {
   readonly tag: string | null;
 }
 
-/** A title that is so like the words may be what was meant by them. */
-const LIKE_ENOUGH = 0.55;
-/** Shorter words are like too much. */
-const LEAST_LETTERS = 4;
+/** What a list shows, and no more of the documents than that. */
+const SHOWN = ['id', 'version', 'title', 'family', 'favourite', 'tags', 'updated_at'] as const;
+const SHOWN_OF_DOCUMENT = `jsonb_build_object('asRead', doc -> 'asRead', 'request', jsonb_build_object(
+   'diet', doc #> '{request,diet}', 'without', doc #> '{request,without}',
+   'seats', doc #> '{request,seats}', 'people', doc #> '{request,people}')) AS doc`;
 
 /** How many bakes of a recipe are in its log. */
 const BAKES = `(SELECT count(*) FROM bakes b
    WHERE b.household_id = recipes.household_id AND b.recipe_id = recipes.id AND b.removed_at IS NULL) AS bakes`;
 const SEATED = `EXISTS (SELECT 1 FROM jsonb_array_elements(coalesce(recipes.doc #> '{request,seats}', '[]')) seat
    WHERE seat ->> 'id' = ANY(?::text[]))`;
-const RANK = `(CASE WHEN title_words = ? THEN 4000 WHEN starts_with(title_words, ?) THEN 3000 ELSE 0 END
-   + round(1000 * word_similarity(?, title_words)))::int`;
+/** A whole title before the beginning of one, before the words together within one, before all of them somewhere in one. */
+const RANK = `(CASE WHEN title_words = ? THEN 4 WHEN starts_with(title_words, ?) THEN 3
+   WHEN strpos(' ' || title_words, ' ' || ?) > 0 THEN 2 WHEN title_words LIKE ALL (?::text[]) THEN 1 ELSE 0 END)`;
 
 /** Everything that the beginnings of all words stand in. */
 const byBeginnings = (words: readonly string[]): string => words.map((word) => `${word}:*`).join(' & ');
 
+/** Ids of what the words may mean: each way by itself, so that each goes by its own index. */
+function meant(db: Knex, householdId: string, { words, families, people }: Narrowed): Knex.QueryBuilder {
+  const ids = () => db('recipes').where({ household_id: householdId }).select('id');
+  const prefix = byBeginnings(words);
+  const ways = [
+    ids().whereRaw(`search @@ (to_tsquery('simple', ?) || to_tsquery('english', ?))`, [prefix, prefix]),
+    ids().whereRaw(`EXISTS (SELECT 1 FROM unnest(tags) tag WHERE starts_with(lower(tag), ?))`, [
+      words.join(' '),
+    ]),
+    ...(families.length > 0 ? [ids().whereIn('family', families)] : []),
+    ...(people.length > 0 ? [ids().whereRaw(SEATED, [[...people]])] : []),
+  ];
+  return ways.reduce((all, way) => all.unionAll(way));
+}
+
 function narrow(db: Knex, { householdId }: Scope, wanted: Narrowed): Knex.QueryBuilder {
   const query = db('recipes').where({ household_id: householdId }).whereNull('removed_at');
-  const { words, families, people, family, whom, neverTried, favourite, tag } = wanted;
+  const { words, slips, families, people, family, whom, neverTried, favourite, tag } = wanted;
   const said = words.join(' ');
-  if (words.length > 0)
-    void query.where((any) => {
-      const prefix = byBeginnings(words);
-      void any
-        .whereRaw(`search @@ (to_tsquery('simple', ?) || to_tsquery('english', ?))`, [prefix, prefix])
-        .orWhereIn('family', families)
-        .orWhereRaw(`EXISTS (SELECT 1 FROM unnest(tags) tag WHERE starts_with(lower(tag), ?))`, [said]);
-      if (said.length >= LEAST_LETTERS)
-        void any.orWhereRaw('word_similarity(?, title_words) >= ?', [said, LIKE_ENOUGH]);
-      if (people.length > 0) void any.orWhereRaw(SEATED, [[...people]]);
-    });
+  if (words.length > 0 && slips) void query.whereRaw('? <% title_words', [said]);
+  else if (words.length > 0) void query.whereIn('id', meant(db, householdId, wanted));
   if (family) void query.where({ family });
   if (whom) void query.whereRaw(SEATED, [[whom]]);
   if (favourite) void query.where({ favourite });
@@ -67,7 +77,12 @@ function orderOf(order: ListOrder, words: readonly string[]) {
   const orders = {
     changed: { by: 'updated_at', values: [], type: 'timestamptz', way: 'desc' },
     title: { by: 'title_words', values: [], type: 'text', way: 'asc' },
-    best: { by: RANK, values: [said, said, said], type: 'int', way: 'desc' },
+    best: {
+      by: RANK,
+      values: [said, said, said, words.map((word) => `%${word}%`)],
+      type: 'int',
+      way: 'desc',
+    },
   } as const;
   return orders[order];
 }
@@ -93,7 +108,12 @@ export const findingStore = (db: Knex) => ({
       query
         .orderByRaw(`${by} ${way}, id ${way}`, [...values])
         .limit(limit + 1)
-        .select('*', db.raw(`(${by})::text AS stamp`, [...values]), db.raw(BAKES)),
+        .select(
+          ...SHOWN,
+          db.raw(SHOWN_OF_DOCUMENT),
+          db.raw(`(${by})::text AS stamp`, [...values]),
+          db.raw(BAKES),
+        ),
     );
     const page = rows.slice(0, limit);
     const last = page.at(-1);

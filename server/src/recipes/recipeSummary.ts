@@ -21,14 +21,17 @@ export interface RecipeRow {
   removed_at: Date | null;
 }
 
-/** A row with how many bakes are in its log. */
-export type SummaryRow = RecipeRow & { readonly bakes: string };
-
 /** What a list shows of a document, of whatever version: one that can't be read says nothing, and hides no other. */
 type AnyDocument = {
-  readonly asRead?: Partial<RecipeDocument['asRead']>;
-  readonly request?: Partial<RecipeDocument['request']> & { readonly people?: readonly string[] };
+  readonly asRead?: Partial<RecipeDocument['asRead']> | null;
+  readonly request?: (Partial<RecipeDocument['request']> & { readonly people?: readonly string[] }) | null;
 };
+
+/** What a list shows of a row, with how many bakes are in its log. */
+export type SummaryRow = Pick<
+  RecipeRow,
+  'id' | 'version' | 'title' | 'family' | 'favourite' | 'tags' | 'updated_at'
+> & { readonly doc: AnyDocument; readonly bakes: string };
 
 /** What a list shows of a recipe. */
 export function toSummary({
@@ -42,7 +45,7 @@ export function toSummary({
   doc,
   bakes,
 }: SummaryRow): RecipeSummary {
-  const { asRead, request }: AnyDocument = doc;
+  const { asRead, request } = doc;
   const seated = request?.seats?.flatMap((seat) => (seat.id === null ? [] : [seat.id]));
   return {
     id,

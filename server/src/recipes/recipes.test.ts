@@ -168,9 +168,12 @@ describe('the list', () => {
       people: [GUESTS.tam.id, GUESTS.ines.id, GUESTS.lark.id],
     });
   });
-  it.each(['cursor=nonsense', 'limit=0', 'limit=1000', 'sort=soup', 'family=soup', 'whom=me'])('refuses ?%s', async (query) => {
-    await house.get(`/api/households/${house.home}/recipes?${query}`).expect(400);
-  });
+  it.each(['cursor=nonsense', 'limit=0', 'limit=1000', 'sort=soup', 'family=soup', 'whom=me'])(
+    'refuses ?%s',
+    async (query) => {
+      await house.get(`/api/households/${house.home}/recipes?${query}`).expect(400);
+    },
+  );
 });
 
 describe('another kitchen', () => {

@@ -40,6 +40,7 @@ export async function up(db: Knex): Promise<void> {
   );
   await db.raw('CREATE INDEX recipes_search ON recipes USING gin (search)');
   await db.raw('CREATE INDEX recipes_title ON recipes (household_id, title_words, id)');
+  await db.raw('CREATE INDEX recipes_title_like ON recipes USING gin (title_words gin_trgm_ops)');
 }
 
 export async function down(db: Knex): Promise<void> {

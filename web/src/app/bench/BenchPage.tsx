@@ -1,5 +1,5 @@
-import { Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
-import { Navigate, useParams } from 'react-router';
+import { Suspense, useCallback, useEffect, useRef, useState, type ReactNode } from 'react';
+import { Navigate, useLocation, useParams } from 'react-router';
 import { styled } from 'styled-components';
 import type { Found } from '@omniarton/core/exchange';
 import type { Failure } from '../../api/http';
@@ -25,7 +25,7 @@ import { BenchHead } from './BenchHead';
 import { Beam } from './Beam';
 import { ConflictPanel } from './ConflictPanel';
 import { BenchProvider, useDraft, useEdit, useEngine } from '../../state/bench/onBench';
-import { useShortcuts } from './Shortcuts';
+import { INTO_STAGE, useShortcuts } from './Shortcuts';
 import { StageContents } from './StageContents';
 import { STAGES } from './stages';
 
@@ -89,6 +89,11 @@ function Bench({ household, stage }: { readonly household: string; readonly stag
   const conflict = useDraft(({ save }) => save.status === 'conflict');
   const { Page, name } = STAGES.find(({ id }) => id === stage)!;
   const sheet = useShortcuts(household);
+  const area = useRef<HTMLElement>(null);
+  const { state } = useLocation();
+  useEffect(() => {
+    if ((state as typeof INTO_STAGE | null)?.into === INTO_STAGE.into) area.current?.focus();
+  }, [stage, state]);
   const { units = 'grams' } = useSettings().settings;
   return (
     <Busy>
@@ -96,7 +101,7 @@ function Bench({ household, stage }: { readonly household: string; readonly stag
       <BenchHead household={household} onHelp={sheet.open} />
       <Beam household={household} stage={stage} />
       <Floor>
-        <Area aria-label={name}>
+        <Area aria-label={name} ref={area} tabIndex={-1} data-content>
           <StageContents key={stage} />
           {conflict ? <ConflictPanel /> : null}
           {failed ? (
@@ -168,6 +173,9 @@ const Floor = styled.div`
   }
 `;
 const Area = styled.section`
+  &:focus {
+    outline: none;
+  }
   display: grid;
   gap: ${({ theme }) => theme.space(4)};
   padding: ${({ theme }) => `${theme.space(5)} ${theme.space(6)} ${theme.space(10)}`};

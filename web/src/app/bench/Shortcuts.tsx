@@ -11,6 +11,9 @@ import { Small } from '../../ui/layout';
 import { useDraftId } from '../../state/bench/onBench';
 import { STAGES } from './stages';
 
+/** What a stage is opened with by its key: the focus goes into it, so that the next key is its own. */
+export const INTO_STAGE = { into: 'stage' } as const;
+
 /** The bench's keys, and the sheet that lists them. One-key ones are silent in text fields and can be switched off. */
 export function useShortcuts(household: string) {
   const id = useDraftId();
@@ -30,7 +33,7 @@ export function useShortcuts(household: string) {
       }
       if (event.ctrlKey || event.metaKey || !shortcuts || isTyping(event.target)) return;
       const stage = STAGES[Number(key) - 1];
-      if (stage) void navigate(benchPath(household, id, stage.id));
+      if (stage) void navigate(benchPath(household, id, stage.id), { state: INTO_STAGE });
       else if (event.key === '?') setOpen(true);
       else if (key === 'p') window.print();
       else return;

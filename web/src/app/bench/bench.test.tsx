@@ -49,6 +49,8 @@ describe('the bench', () => {
     const { user, path } = await opened();
     await user.keyboard('4');
     expect(path()).toBe(at('balance'));
+    // The next key is the stage's own, and somebody who hears the page is where it has changed.
+    await waitFor(() => expect(screen.getByRole('region', { name: 'Balance' })).toHaveFocus());
     await user.keyboard('1');
     await user.type(await sheet(user), '3');
     expect(path()).toBe(at('read'));

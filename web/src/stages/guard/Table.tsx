@@ -10,11 +10,12 @@ import { Choice } from '../../ui/Choice';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { useHousehold, useRequest } from '../../state/bench/onBench';
 import { avoidanceWords, personName } from '../../words/guard';
+import { NewGuest } from './NewGuest';
 
 /** Who sits at the table: people of the household, and what is asked beside them by hand. */
 export function TableFor() {
   const household = useHousehold();
-  const { doc } = useKitchen(household);
+  const { doc, change } = useKitchen(household);
   const [{ seats, gluten }, ask] = useRequest();
   /** With people at the table it is they who say how strictly; with nobody the strictest is meant again. */
   const seat = (person: Person, on: boolean) => {
@@ -44,6 +45,12 @@ export function TableFor() {
           ))}
         </Row>
       ) : null}
+      <NewGuest
+        onSeat={(person) => {
+          change((kitchen) => ({ ...kitchen, people: [...kitchen.people, person] }));
+          seat(person, true);
+        }}
+      />
       <Small>
         <Quiet to={cupboardPath(household)}>
           {doc.people.length > 0 ? 'Change who there is' : 'Write down who eats here, once'}

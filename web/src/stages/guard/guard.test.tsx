@@ -1,4 +1,4 @@
-import { screen, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import { openStage, settled } from '../../testing/page';
 import { CAKE } from '../../testing/recipes';
 import { fakeServer } from '../../testing/server';
@@ -23,6 +23,20 @@ describe('Guard', () => {
     await settled();
     expect(docket()).toHaveTextContent(/no dairy/);
     expect(within(docket()).queryByText('milk')).toBeNull();
+  });
+  it('seats somebody new without leaving the recipe: named, guarded for, and written down', async () => {
+    const server = fakeServer(CAKE);
+    const { user, docket } = await openStage('guard', server);
+    await user.click(screen.getByRole('button', { name: 'Somebody new …' }));
+    const form = within(screen.getByRole('region', { name: 'Somebody new' }));
+    await user.type(form.getByLabelText('Name'), 'Wren{Enter}');
+    await user.click(form.getByRole('button', { name: 'egg' }));
+    await user.click(form.getByRole('button', { name: 'Seat them' }));
+    await settled();
+    expect(screen.getByRole('button', { name: 'Wren', pressed: true })).toBeVisible();
+    expect(docket()).toHaveTextContent(/for Wren/);
+    expect(docket()).toHaveTextContent(/no egg/);
+    await waitFor(() => expect(server.kitchen.doc).toMatchObject({ people: [{ name: 'Wren' }] }));
   });
   it('takes an answer, and undo opens the question again', async () => {
     const { user } = await openStage('guard', fakeServer(BAR));
