@@ -23,10 +23,12 @@ export interface Narrowed {
 }
 
 /** What a list shows, and no more of the documents than that. */
-const SHOWN = ['id', 'version', 'title', 'family', 'favourite', 'tags', 'updated_at'] as const;
-const SHOWN_OF_DOCUMENT = `jsonb_build_object('asRead', doc -> 'asRead', 'request', jsonb_build_object(
-   'diet', doc #> '{request,diet}', 'without', doc #> '{request,without}',
-   'seats', doc #> '{request,seats}', 'people', doc #> '{request,people}')) AS doc`;
+const SHOWN = ['id', 'version', 'title', 'family', 'favourite', 'tags', 'updated_at'].map(
+  (column) => `recipes.${column}`,
+);
+const SHOWN_OF_DOCUMENT = `jsonb_build_object('asRead', recipes.doc -> 'asRead', 'request', jsonb_build_object(
+   'diet', recipes.doc #> '{request,diet}', 'without', recipes.doc #> '{request,without}',
+   'seats', recipes.doc #> '{request,seats}', 'people', recipes.doc #> '{request,people}')) AS doc`;
 
 /** How many bakes of a recipe are in its log. */
 const BAKES = `(SELECT count(*) FROM bakes b
@@ -104,16 +106,22 @@ export const findingStore = (db: Knex) => ({
         ...cursor.before,
         cursor.id,
       ]);
+    // Which they are first, and only of those what is shown: a document is long, and many may fit.
+    const hits = query
+      .orderByRaw(`${by} ${way}, id ${way}`, [...values])
+      .limit(limit + 1)
+      .select(
+        'id',
+        'household_id',
+        db.raw(`(${by})::text AS stamp`, [...values]),
+        db.raw(`row_number() OVER (ORDER BY ${by} ${way}, id ${way}) AS place`, [...values]),
+      );
     const rows = await rowsOf<SummaryRow & { readonly stamp: string }>(
-      query
-        .orderByRaw(`${by} ${way}, id ${way}`, [...values])
-        .limit(limit + 1)
-        .select(
-          ...SHOWN,
-          db.raw(SHOWN_OF_DOCUMENT),
-          db.raw(`(${by})::text AS stamp`, [...values]),
-          db.raw(BAKES),
-        ),
+      db
+        .from(hits.as('hits'))
+        .join('recipes', { 'recipes.household_id': 'hits.household_id', 'recipes.id': 'hits.id' })
+        .orderBy('hits.place')
+        .select(...SHOWN, 'hits.stamp', db.raw(SHOWN_OF_DOCUMENT), db.raw(BAKES)),
     );
     const page = rows.slice(0, limit);
     const last = page.at(-1);

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { benchPath } from '../../base/paths';
 import { useAppDispatch } from '../../state/state';
@@ -60,6 +60,7 @@ export function useShortcuts(household: string) {
         <Key keys={['P']} does="print the docket" />
         <Key keys={['?']} does="this sheet" />
       </Keys>
+      <Link to="/how">How it works, and the words it uses</Link>
       <Small>
         {shortcuts
           ? 'Single keys are silent while you type. They can be switched off in the settings.'

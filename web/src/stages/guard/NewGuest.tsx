@@ -38,7 +38,12 @@ export function NewGuest({ onSeat }: { readonly onSeat: (person: Person) => void
     });
     close();
   };
-  if (!open) return <Button onPress={() => setOpen(true)}>Somebody new …</Button>;
+  if (!open)
+    return (
+      <Row>
+        <Button onPress={() => setOpen(true)}>Somebody new …</Button>
+      </Row>
+    );
   return (
     <Stack as="section" $gap={3} aria-label="Somebody new">
       <TextEntry label="Name" value={name} onCommit={setName} maxLength={60} placeholder="as you call them" />
