@@ -59,7 +59,7 @@ function meant(db: Knex, householdId: string, { words, families, people }: Narro
 
 function narrow(db: Knex, { householdId }: Scope, wanted: Narrowed): Knex.QueryBuilder {
   const query = db('recipes').where({ household_id: householdId }).whereNull('removed_at');
-  const { words, slips, families, people, family, whom, neverTried, favourite, tag } = wanted;
+  const { words, slips, family, whom, neverTried, favourite, tag } = wanted;
   const said = words.join(' ');
   if (words.length > 0 && slips) void query.whereRaw('? <% title_words', [said]);
   else if (words.length > 0) void query.whereIn('id', meant(db, householdId, wanted));
@@ -89,7 +89,7 @@ function orderOf(order: ListOrder, words: readonly string[]) {
   return orders[order];
 }
 
-export const findingStore = (db: Knex) => ({
+const finding = (db: Knex) => ({
   /** A page of what is wanted. The cursor names the last row of the page before. */
   async find(
     scope: Scope,
@@ -135,7 +135,10 @@ export const findingStore = (db: Knex) => ({
     const [row] = await rowsOf<{ readonly n: string }>(narrow(db, scope, wanted).count({ n: '*' }));
     return Number(row?.n ?? 0);
   },
+});
 
+/** What a household's list can be narrowed by, beside words. */
+const narrowing = (db: Knex) => ({
   /** The household's people and their names. */
   async people({ householdId }: Scope): Promise<readonly { readonly id: string; readonly name: string }[]> {
     return rowsOf<{ readonly id: string; readonly name: string }>(
@@ -161,5 +164,7 @@ export const findingStore = (db: Knex) => ({
     return rows.map(({ tag, n }) => ({ tag, recipes: Number(n) }));
   },
 });
+
+export const findingStore = (db: Knex) => ({ ...finding(db), ...narrowing(db) });
 
 export type FindingStore = ReturnType<typeof findingStore>;

@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { Input, Label, SearchField } from 'react-aria-components';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { styled } from 'styled-components';
 import type { FlourSummary } from '@omniarton/core/blend';
@@ -9,6 +8,7 @@ import { flourPath } from '../base/paths';
 import { useKitchen } from '../state/kitchen/useKitchen';
 import { useKitchenAnswer } from '../state/engine/useKitchenAnswer';
 import { Button, Chip } from '../ui/Button';
+import { FindField } from '../ui/FindField';
 import { FlourScrap } from '../ui/Flour';
 import { Heading, Row, Small, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
@@ -48,10 +48,7 @@ export function FloursPage() {
       ) : null}
       {chosen.length >= FEWEST ? <CompareFlours household={household} ids={chosen} /> : null}
       <Row $gap={4} style={{ alignItems: 'end' }}>
-        <Find value={words} onChange={setWords}>
-          <Label>Find</Label>
-          <Input />
-        </Find>
+        <FindField label="Find" value={words} onChange={setWords} />
         {chosen.length > 0 ? (
           <Button $weight="quiet" onPress={() => choose([])}>
             Compare none
@@ -113,18 +110,6 @@ function OneClass({ kind, household, flours, chosen, onChoose }: ClassProps) {
   );
 }
 
-const Find = styled(SearchField)`
-  display: grid;
-  gap: ${({ theme }) => theme.space(1)};
-  input {
-    min-height: ${({ theme }) => theme.touch};
-    width: 16rem;
-    padding: 0 ${({ theme }) => theme.space(2)};
-    border: 0;
-    border-bottom: 2px solid ${({ theme }) => theme.colour.strong};
-    background: ${({ theme }) => theme.colour.paper};
-  }
-`;
 const List = styled.ul`
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { Input, Label, SearchField } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { ButtonLink } from '../ui/Button';
+import { FindField } from '../ui/FindField';
 import { Stack } from '../ui/layout';
 import { Wordmark } from '../ui/Wordmark';
 import { GLOSSARY } from './glossary';
@@ -32,10 +32,12 @@ export function HowPage() {
         Nine stages, in the order of the work. Go through them or jump: the docket stands beside every one and
         changes as you work.
       </p>
-      <Search value={words} onChange={setWords}>
-        <Label>Find on this page</Label>
-        <Input placeholder="oven, label, thirst …" />
-      </Search>
+      <FindField
+        label="Find on this page"
+        value={words}
+        onChange={setWords}
+        placeholder="oven, label, thirst …"
+      />
       {stages.length + terms.length === 0 ? <p role="status">Nothing here says that.</p> : null}
       <Stack $gap={8}>
         {stages.map(({ name, asks, says, picture }) => (
@@ -85,22 +87,6 @@ const Head = styled.header`
   display: flex;
   flex-wrap: wrap;
   justify-content: space-between;
-`;
-const Search = styled(SearchField)`
-  display: grid;
-  gap: ${({ theme }) => theme.space(1)};
-  max-width: 24rem;
-  label {
-    font-weight: 600;
-  }
-  input {
-    min-height: ${({ theme }) => theme.touch};
-    padding: 0 ${({ theme }) => theme.space(2)};
-    border: 0;
-    border-bottom: 2px solid ${({ theme }) => theme.colour.strong};
-    background: ${({ theme }) => theme.colour.paper};
-    font: 400 1.05rem/1.3 ${({ theme }) => theme.font.written};
-  }
 `;
 const Stage = styled.section`
   display: grid;

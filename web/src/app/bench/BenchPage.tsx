@@ -90,7 +90,7 @@ function Bench({ household, stage }: { readonly household: string; readonly stag
   const { Page, name } = STAGES.find(({ id }) => id === stage)!;
   const sheet = useShortcuts(household);
   const area = useRef<HTMLElement>(null);
-  const { state } = useLocation();
+  const state: unknown = useLocation().state;
   useEffect(() => {
     if ((state as typeof INTO_STAGE | null)?.into === INTO_STAGE.into) area.current?.focus();
   }, [stage, state]);

@@ -1,11 +1,11 @@
 import { FAMILIES, FAMILY_NAMES } from '@omniarton/core/vocabulary';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
-import { Input, Label, SearchField } from 'react-aria-components';
 import { styled } from 'styled-components';
 import type { HouseholdAnswer } from '@omniarton/contracts';
 import { useTagsQuery } from '../../api/findingApi';
 import { useKitchen } from '../../state/kitchen/useKitchen';
 import { Button, Chip } from '../../ui/Button';
+import { FindField } from '../../ui/FindField';
 import { personName } from '../../words/guard';
 import type { Finding, Narrow } from './useFinding';
 
@@ -97,10 +97,13 @@ function Words({ said, onSaid }: { readonly said: string; readonly onSaid: (word
   };
   useEffect(() => () => clearTimeout(timer.current), []);
   return (
-    <Search value={typed} onChange={type}>
-      <Label>Find</Label>
-      <Input maxLength={LONGEST_SEARCH} placeholder="a name, an ingredient, somebody" />
-    </Search>
+    <FindField
+      label="Find"
+      value={typed}
+      onChange={type}
+      maxLength={LONGEST_SEARCH}
+      placeholder="a name, an ingredient, somebody"
+    />
   );
 }
 
@@ -153,25 +156,6 @@ const Ways = styled.div`
     &:not([data-open]) {
       display: none;
     }
-  }
-`;
-const Search = styled(SearchField)`
-  display: grid;
-  flex: 1 1 14rem;
-  gap: ${({ theme }) => theme.space(1)};
-  label {
-    font-size: 0.88rem;
-    font-weight: 600;
-    color: ${({ theme }) => theme.colour.soft};
-  }
-  input {
-    width: 100%;
-    min-height: ${({ theme }) => theme.touch};
-    padding: 0 ${({ theme }) => theme.space(2)};
-    border: 0;
-    border-bottom: 2px solid ${({ theme }) => theme.colour.strong};
-    background: ${({ theme }) => theme.colour.paper};
-    font: 400 1.05rem/1.3 ${({ theme }) => theme.font.written};
   }
 `;
 /** One that has nothing to choose from isn't there. */
