@@ -20,7 +20,9 @@ const OUT = join(PAGE, 'data/weights.ts');
 const { held, train } = labelledIn(join(PAGE, 'cases'));
 const FOLDS = 5;
 /** Smaller than this share of the largest weight says nothing. */
-const PRUNE = 0.22;
+const PRUNE = 0.215;
+/** So many rows of the table stand on a line. */
+const ROWS_A_LINE = 4;
 /** Features are kept in tenths. */
 const UNIT = 0.1;
 
@@ -70,6 +72,8 @@ if (process.argv.includes('--wrong'))
 if (!process.argv.includes('--dry')) {
   const rows = Object.entries(weights.features).sort(([a], [b]) => (a < b ? -1 : 1));
   const row = (values: readonly number[]) => `[${values.join()}]`;
+  const inLines = (all: readonly string[]) =>
+    all.map((one, at) => (at % ROWS_A_LINE === ROWS_A_LINE - 1 ? `${one}\n` : one)).join('');
   writeFileSync(
     OUT,
     `import type { ChainWeights } from '../chain';
@@ -86,7 +90,7 @@ ${weights.pairs.map((half) => `    [${half.map(row).join(', ')}],`).join('\n')}
   ],
   endings: ${row(weights.endings)},
   features: {
-${rows.map(([name, values]) => `${JSON.stringify(name)}:${row(values)},`).join('\n')}
+${inLines(rows.map(([name, values]) => `${JSON.stringify(name)}:${row(values)},`))}
   },
 };
 `,

@@ -1,6 +1,6 @@
 import { flourGrams } from '../balance';
 import type { FormulaPart } from '../formula';
-import { readProcess, shows } from '../process';
+import { bySentence, readProcess, shows } from '../process';
 import { mainPart, sourceOf } from '../read';
 import { FAMILIES, type FamilyId, type Role } from '../vocabulary';
 import type { Work } from './plan';
@@ -32,8 +32,12 @@ export function isGlaze({ name, lines }: FormulaPart, { recipe, kitchen }: Work)
 /** True where the whites of a part's eggs are whipped apart: what stands in for them is to whip too. */
 export function whipsWhites(part: FormulaPart, work: Work): boolean {
   const own = mixtureOf(part, work)?.id;
-  return readProcess(work.recipe, work.kitchen).actions.some(
-    ({ text, makes }) => makes === own && shows('whips whites', text),
+  const eggs = part.lines.filter(({ role }) => role === 'egg').map(({ line }) => sourceOf(line).line);
+  // "Place the whites in a bowl and beat until stiff" is one deed in two clauses.
+  return bySentence(readProcess(work.recipe, work.kitchen).actions).some(
+    (those) =>
+      shows('whips whites', those.map(({ text }) => text).join('')) &&
+      those.some(({ makes, takes }) => makes === own || takes.some(({ line }) => eggs.includes(line))),
   );
 }
 

@@ -1,16 +1,24 @@
 import { sayFraction } from '../quantity';
 
-/** Minutes as a person says them: whole ones, and from two hours on quarter hours. */
+/** Half a minute counts in a microwave and a pan, up to so many. */
+const BY_HALVES = 5;
+
+/** Minutes as a person says them: halves of a few, whole ones, and from two hours on quarter hours. Example: 3.5 → "3½ minutes". */
 export function sayMinutes(minutes: number): string {
+  if (minutes < BY_HALVES) {
+    const halves = Math.max(0.5, Math.round(2 * minutes) / 2);
+    return `${sayFraction(halves)} ${halves <= 1 ? 'minute' : 'minutes'}`;
+  }
   if (minutes < 120) return `${Math.round(minutes)} minutes`;
   return `${sayFraction(Math.round(minutes / 15) / 4)} hours`;
 }
 
 /** A span of minutes. Example: 12, 14 → "12 to 14 minutes". */
 export function saySpan(low: number, high: number): string {
-  if (Math.round(low) === Math.round(high)) return sayMinutes(high);
-  const [least, unit] = [sayMinutes(low).split(' ')[0]!, sayMinutes(low).split(' ')[1]!];
-  return sayMinutes(high).endsWith(unit)
+  if (sayMinutes(low) === sayMinutes(high)) return sayMinutes(high);
+  const [least = '', unit = ''] = sayMinutes(low).split(' ');
+  const one = (words: string) => words.replace(/s$/, '');
+  return one(sayMinutes(high)).endsWith(one(unit))
     ? `${least} to ${sayMinutes(high)}`
     : `${sayMinutes(low)} to ${sayMinutes(high)}`;
 }

@@ -13,6 +13,8 @@ const GOODBYE =
   'Banana bread\n3 bananas, 1/3 cup melted butter, 3/4 cup sugar, 1 egg, 1 tsp baking soda, pinch salt, 1 1/2 cups all purpose flour. Handful of walnuts if you have them\nOven 350. Mash bananas with the butter in a big bowl, mix in sugar and egg. Sprinkle soda and salt over. Flour last. Pour into a buttered 4x8 loaf pan, bake 1 hour. Cool on a rack. Enjoy!! x';
 const LETTER =
   "Subject: appeltaart!!\n\nHi, here is my mum's Dutch apple pie.\nYou need 300 g self raising flour, 200 g cold butter, 150 g brown (basterd) sugar, 1 egg, pinch of salt for the dough. Filling is 1.25 kilo Goudreinet or other sour apples, 75 g raisins, 3 spoons sugar, 2 tsp cinnamon.\nKnead the dough quickly and let it rest for half an hour in the fridge. Cover the bottom and sides of a 24 cm springform with it. Mix peeled sliced apples with raisins, sugar, cinnamon and fill.\nBake about 60-70 min at 175 degrees. Cool in the tin.\nLove, A";
+const HOTCAKES =
+  'Ricotta hotcakes\n345 g ricotta\n180 ml milk\n4 eggs, separated\n125 g plain flour\n1 tsp baking powder\n50 g butter\n\nMix ricotta, milk and egg yolks. Sift the flour and baking powder, add to the ricotta mixture and mix.\nPlace egg whites in a clean dry bowl and beat until stiff peaks form. Fold through batter in two batches.\nLightly grease a large non-stick frying pan with a little of the butter and drop 2 tablespoons of batter per hotcake into the pan. Cook over low to medium heat for 2 minutes, or until hotcakes have golden undersides. Turn and cook until cooked through.';
 const GAS =
   'Cheesecake\n900 g cream cheese\n250 g caster sugar\n3 tbsp plain flour\n4 eggs\n\nBeat all and pour into a 23 cm springform tin.\nBake at 240C/gas 9 for 10 minutes.\nReduce the oven to 110C/fan 90C/gas 1/4 and bake for 25 minutes more.';
 const CHEESECAKE =
@@ -110,6 +112,31 @@ const ROWS: readonly OnPaper[] = [
     {},
     [/^Batter$/m],
     [/\*/, /Is it a/],
+  ],
+  [
+    'whites that are whipped in two clauses are whipped brine, and nothing stands after they are folded in',
+    HOTCAKES,
+    NO_EGG,
+    [
+      /half of the chickpea brine/,
+      /brine in a clean dry bowl and beat until stiff/,
+      /^Griddle or pan, 2 minutes$/m,
+    ],
+    [/Bake at/, /stand for/],
+  ],
+  [
+    'steps that are numbered within a line are steps, and lose their numbers',
+    'Snickerdoodles\n344 g plain flour\n226 g butter\n300 g sugar\n2 eggs\n1 tsp bicarb\n\n1. Preheat to 190 C. 2. Cream butter and sugar. Beat in eggs. 3. Stir dry together, mix in. 4. Scoop onto sheets. 5. Bake 9-11 min. Serve w. cream.',
+    {},
+    [/^\d\. Cream butter and sugar\. Beat in eggs\.$/m, /^\d\. Scoop onto sheets\.$/m, /Serve w\. cream\./],
+    [/\d\. \d\./],
+  ],
+  [
+    'a labelled list has its juice and what is about so much',
+    'Fig rolls\nfor the dough: 250 g plain flour, 125 g cold butter, 75 g icing sugar, 1 egg yolk\nfor the filling: 300 g dried figs, about 2 tbsp water, zest and juice of 1 orange, 1 tsp cinnamon\n\nSimmer the figs in the water with zest and juice. Rub butter into flour, bind with the yolk. Roll out, fill and bake at 180 C for 15 minutes.',
+    {},
+    [/water/, /zest/, /juice/],
+    [],
   ],
 ];
 

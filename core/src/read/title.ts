@@ -33,6 +33,15 @@ const calledFirst = (paragraph: string): string => CALLED_FIRST.exec(paragraph)?
 const SUBJECT = /^\s*(?:subject|re|betreff)\s*:\s*(?:(?:re|fwd?)\s*:\s*)*(.{3,60}?)[\s!.]*$/iu;
 const HERE_IS =
   /\b(?:here(?:’s|'s| is| are| comes?)|this is|i promised you|attached is)\s+(?:(?:my|our|the|that|your|his|her)\s+)?(?:\p{L}+['’]s?\s+)?(?:recipe for\s+)?([^.,!?:;()\d]{4,40})/iu;
+/** "SNICKERDOODLES", and then its first part: a heading above another one is the name of all. Empty where there is none. */
+const aboveAHeading = (lines: readonly { readonly source: string; readonly place: Place }[]): string => {
+  const [first, second] = lines;
+  return first?.place === 'heading' && second?.place === 'heading' && !LIST_OR_METHOD.test(first.source)
+    ? titleIn(first.source)
+    : '';
+};
+const LIST_OR_METHOD = /\b(?:ingredients?|method|directions|instructions|steps|you need|for the)\b/i;
+
 /** A letter is about a bake: "here is my mum's Dutch apple pie", "Subject: seed cake". Empty where it isn't. */
 const writtenAbout = (lines: readonly string[]): string => {
   const here = lines.map((source) => HERE_IS.exec(source)?.[1]?.trim() ?? '').find(namesItsBake);
@@ -73,6 +82,7 @@ export const titleOf = (
 ): string =>
   titleIn(lines.find(({ place }) => place === 'title')?.source ?? '') ||
   calledFirst(steps[0]?.source ?? '') ||
+  aboveAHeading(lines) ||
   beforeAList(
     lines.filter(({ place }) => place === 'prose' || place === 'ingredient').map(({ source }) => source),
   ) ||

@@ -22,7 +22,15 @@ interface Told {
   readonly bare: boolean;
   /** It does nothing, it says goodbye. */
   readonly parting: boolean;
+  /** Characters of the number that it begins with: "1. Heat the oven. 2. Cream the butter." */
+  readonly numbered: number;
 }
+
+const NUMBERED = /^\s*\d{1,2}[.)]\s+(?=\p{Lu})/u;
+/** One number is a date or an oven. */
+const FEWEST_NUMBERS = 2;
+/** "Serve w. cream" goes on. */
+const SHORTENED = /\b(?:w|approx|ca)\.\s*$/i;
 
 /** "Enjoy!!", "x", "Good luck": no step. */
 const PARTING =
@@ -30,31 +38,37 @@ const PARTING =
 
 /** The sentences of a step, each with what it is for. */
 function sentencesOf({ source }: Step, actions: readonly Action[], heated: ReadonlySet<string>): Told[] {
-  return bySentence(actions, ({ first }, before) => first && ENDS.test(before.text)).map((those) => ({
+  return bySentence(
+    actions,
+    ({ first }, before) => first && ENDS.test(before.text) && !SHORTENED.test(before.text),
+  ).map((those) => ({
     from: those[0]!.from,
     to: those.at(-1)!.to,
     kind: kindOf(those, heated),
     bare: those.every(({ verb }) => verb === null),
+    numbered: NUMBERED.exec(source.slice(those[0]!.from, those.at(-1)!.to))?.[0].length ?? 0,
     parting: PARTING.test(source.slice(those[0]!.from, those.at(-1)!.to)),
   }));
 }
 
 /** Sentences that make one step: of one kind, and not too long; each heat is one. What has no deed of its own goes on with what stands
- * before it, and so does a goodbye. */
+ * before it, and so does a goodbye; what is numbered begins anew, without its number. */
 const grouped = (sentences: readonly Told[]): Told[] =>
   sentences.reduce<Told[]>((groups, one) => {
     const before = groups.at(-1);
     const alike = before?.kind === one.kind && (one.kind !== 'heat' || one.bare);
-    const goesOn = one.parting || (alike && one.to - before.from <= TOGETHER);
+    const goesOn = one.parting || (one.numbered === 0 && alike && one.to - before.from <= TOGETHER);
     return goesOn && before ? [...groups.slice(0, -1), { ...before, to: one.to }] : [...groups, one];
   }, []);
 
 function split(step: Step, actions: readonly Action[], heated: ReadonlySet<string>): Step[] {
-  const sentences = sentencesOf(step, actions, heated);
-  if (sentences.length <= (step.source.length > LONG ? FEW_LONG : FEW)) return [step];
-  return grouped(sentences).map(({ from, to }, at) => ({
+  const told = sentencesOf(step, actions, heated);
+  const byNumber = told.filter(({ numbered }) => numbered > 0).length >= FEWEST_NUMBERS;
+  if (!byNumber && told.length <= (step.source.length > LONG ? FEW_LONG : FEW)) return [step];
+  const sentences = byNumber ? told : told.map((one) => ({ ...one, numbered: 0 }));
+  return grouped(sentences).map(({ from, to, numbered }, at) => ({
     id: at === 0 ? step.id : `${step.id}/${at + 1}`,
-    source: step.source.slice(at === 0 ? 0 : from, to).trim(),
+    source: step.source.slice((at === 0 ? 0 : from) + numbered, to).trim(),
   }));
 }
 

@@ -19,7 +19,7 @@ export const DEEDS: readonly { readonly family: FamilyId; readonly words: RegExp
   { family: 'crisp-wafer', words: /\bdrape\b|\b(?:wrap|roll|shape)\b[^.]{0,40}\b(?:round|over|around)\b[^.]{0,30}\b(?:handle|cone|rolling pin|mould)\b|\blacy\b/i, says: 3 },
   { family: 'loaf', words: /\bloaf (?:tins?|pans?)\b|\b(?:1|2|900) ?(?:lb|g) (?:loaf |tins?|ones?)/i, says: 1.5 },
   { family: 'muffin', words: /\bmuffin (?:tin|pan|cup|case)s?\b|\bpaper cases\b|\b12[- ](?:hole|cup)\b/i, says: 1.5 },
-  { family: 'pancake', words: /\bgriddle\b|\b(?:non-?stick|crepe|cr[eê]pe|frying) pan\b[^]{0,150}\b(?:flip|turn)\b|\bflip\b|\bwaffle iron\b/i, says: 2 },
+  { family: 'pancake', words: /\bgriddle\b|\b(?:non-?stick|crepe|cr[eê]pe|frying) pan\b[^]{0,260}\b(?:flip|turn)\b|\bflip\b|\bwaffle iron\b/i, says: 2 },
   { family: 'mug-cake', words: /\bmug\b[^]{0,300}\b(?:\d{3,4} ?w\b|microwave|sec)/i, says: 3 },
   { family: 'scone', words: /\bpat (?:it )?(?:out )?to\b|\bknife\b[^.]{0,30}\bdough\b/i, says: 1 },
 ];

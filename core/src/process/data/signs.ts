@@ -35,7 +35,7 @@ export const SIGNS = {
   /** What a dough is left as, when it is made. */
   'is left covered': /^[\s,;]*(?:(?:and|then) )?(?:cover|wrap|leave (?:it )?to cool|set aside)\b/i,
   pipes: /\bpip(?:e[ds]?|ing)\b(?! (?:hot|bag))|\b(?:through|using) (?:a |the |your )?(?:cookie |biscuit )?press\b/i,
-  'folds whites': /\bfold\w*\b[^.;]*\b(?:egg )?(?:whites?|foam|meringue)\b|\bwhites?\b[^.;]*\bfold/i,
+  'folds whites': /\bfold\w*\b[^.;]*\b(?:egg )?(?:whites?|foam|meringue)\b|\bwhites?\b(?:[^.;]*|[^;]{0,120}\b(?:peaks?|stiff|firm)\b[^;]{0,40})\bfold/i,
   'names yolks': /\byolks?\b/i,
   'names whites': /\b(?:egg )?whites\b|\begg white\b|\bthe white\b/i,
   'whips whites': /\b(?:whisk|whip|beat)\w*\b[^.;]*\b(?:egg )?whites\b(?! bread)|\bwhites\b[^.;]*\b(?:peaks?|stiff|froth|foam)/i,
