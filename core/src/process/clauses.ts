@@ -16,7 +16,8 @@ function cutsIn(text: string): Map<number, boolean> {
   for (const match of text.matchAll(ENDS)) {
     const end = match.index + match[0].length;
     const stop = match[0].startsWith('.');
-    const begins = /^\s+(?:\d{1,2}[.)]\s+)?\p{Lu}/u.test(text.slice(end)) || DEED.test(text.slice(end).trimStart());
+    const begins =
+      /^\s+(?:\d{1,2}[.)]\s+)?\p{Lu}/u.test(text.slice(end)) || DEED.test(text.slice(end).trimStart());
     if (stop && SHORTENED.test(text.slice(0, match.index)) && !begins) continue;
     if (
       /^\d/.test(text.slice(end)) &&
