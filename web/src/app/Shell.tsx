@@ -1,12 +1,10 @@
-import type { MouseEvent } from 'react';
 import { Outlet } from 'react-router';
 import { styled } from 'styled-components';
 import { FlourPatterns } from '../ui/Flour';
 import { useTheming } from '../state/settings/useSettings';
 
 /** Past the head of the page, to the stage that is open or to the page itself. */
-function skip(event: MouseEvent) {
-  event.preventDefault();
+function skip() {
   const content = document.querySelector<HTMLElement>('[data-content], main');
   if (!content) return;
   content.tabIndex = -1;
@@ -18,9 +16,11 @@ export function Shell() {
   useTheming();
   return (
     <>
-      <Skip href="#content" onClick={skip}>
-        To the content
-      </Skip>
+      <nav aria-label="Skip">
+        <Skip type="button" onClick={skip}>
+          To the content
+        </Skip>
+      </nav>
       <FlourPatterns />
       <Outlet />
     </>
@@ -28,10 +28,11 @@ export function Shell() {
 }
 
 /** Seen when the focus is on it. */
-const Skip = styled.a`
+const Skip = styled.button`
   position: absolute;
   left: -100vw;
   z-index: 60;
+  min-height: ${({ theme }) => theme.touch};
   padding: ${({ theme }) => `${theme.space(3)} ${theme.space(4)}`};
   background: ${({ theme }) => theme.colour.ink};
   color: ${({ theme }) => theme.colour.ground};
