@@ -48,6 +48,12 @@ export class SeveralDto {
   ids!: readonly string[];
 }
 
+/** What a household marks a recipe with. */
+export interface Marks {
+  readonly favourite: boolean;
+  readonly tags: readonly string[];
+}
+
 /** Marks on several recipes at once: what isn't named stays as it is. */
 export class MarkDto extends SeveralDto {
   @IfSaid() @IsBoolean() favourite?: boolean;

@@ -11,6 +11,7 @@ export {
   SeveralDto,
   type FoundAnswer,
   type ListOrder,
+  type Marks,
   type SeveralAnswer,
   type TagCount,
 } from './finding';

@@ -3,6 +3,7 @@ import type { BakeDto } from './bake';
 import type { PhotoOf } from './photo';
 import type { TastingDto } from './tasting';
 import type { KeptDocketDto } from './docket';
+import type { Marks } from './finding';
 import type { DayDto } from './day';
 import type { KitchenDocumentDto } from './kitchen';
 import type { RecipeDocumentDto } from './recipe';
@@ -73,7 +74,7 @@ export interface EverythingFile {
   readonly recipes: readonly {
     readonly id: string;
     readonly doc: RecipeDocumentDto;
-    readonly marks?: { readonly favourite: boolean; readonly tags: readonly string[] };
+    readonly marks?: Marks;
   }[];
   readonly dockets: readonly {
     readonly id: string;

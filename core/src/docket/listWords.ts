@@ -1,5 +1,5 @@
 import pluralize from 'pluralize';
-import { getIngredient, type Catalogue } from '../catalogue';
+import { doesIt, getIngredient, type Catalogue } from '../catalogue';
 import { CARD_PART, matchIngredient, rowsOf, type Item, type Line } from '../read';
 import { sayFraction } from '../quantity';
 import { spokenName } from './written';
@@ -91,13 +91,14 @@ function asManyPieces(
   { ingredient, grams }: DocketLine,
   from: From | undefined,
   name: string,
+  catalogue: Catalogue,
 ): string | null {
   const { unit = null, quantity = null, grams: was = null } = from?.item ?? {};
   if (!quantity || !was || !grams || from!.scaled) return null;
   if (Math.abs(grams.central / was.central - 1) >= NEAR_WHOLE) return null;
   const n = sayFraction(quantity.central);
   if (unit === 'slice') return `${n} ${LOOSE[unit]![quantity.central === 1 ? 0 : 1]} ${name}`;
-  const bought = ingredient !== null && isBoughtWithout(ingredient);
+  const bought = ingredient !== null && doesIt(getIngredient(catalogue, ingredient), 'bought without gluten');
   return bought && unit === null && !WEIGHED.test(from!.line.source) ? `${n} ${name}` : null;
 }
 /** The line says what its pieces weigh. */
@@ -143,15 +144,12 @@ export interface From {
   readonly scaled: boolean;
 }
 
-/** Bought without gluten as the same was bought with it. */
-const isBoughtWithout = (ingredient: string): boolean => /^gf-(?!blend$)/.test(ingredient);
-
 const KIN: ReadonlySet<Role> = new Set<Role>(['fat', 'liquid']);
 /** A fat that stands in for a fat is wanted as that was, a milk as the milk: cold and cubed, melted, warm. */
 const isKin = ({ ingredient }: DocketLine, from: From | undefined, catalogue: Catalogue): boolean =>
   ingredient !== null &&
   from !== undefined &&
-  (isBoughtWithout(ingredient) ||
+  (doesIt(getIngredient(catalogue, ingredient), 'bought without gluten') ||
     (KIN.has(from.item.role) && getIngredient(catalogue, ingredient).role === from.item.role));
 
 /** So little is taken between two fingers, g. */
@@ -188,7 +186,7 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   const same = from !== undefined && from.item.ingredient === made.ingredient;
   const own = from?.item.words.replace(WHAT_FOR, '') ?? '';
   const called = same && namesIt(own, from.item, catalogue) ? inLine(tidied, own) : name;
-  const pieces = asManyPieces(made, from, name);
+  const pieces = asManyPieces(made, from, name, catalogue);
   const counted = same && !made.changed ? asCounted(from, called) : pieces;
   const pinch = from && made.grams && made.grams.central < A_PINCH;
   if (counted === null && pinch) return `a pinch of ${called}`;

@@ -4,6 +4,8 @@ import type { Clause } from './types';
 /** A full stop after one of these ends no sentence. */
 const SHORTENED =
   /(?:\b(?:approx|ca|reg|min|mins|hr|hrs|sec|secs|deg|tbsp|tsp|oz|lb|no|vs|e\.g|i\.e|c|t|w|fl|pkg|pt|qt)|(?<=\d ?)in|°[CF]?)$/i;
+/** "Serve w.", and not "at 800 w.". */
+const WITH = /(?<!\d\s?)\bw$/i;
 const ENDS = /[.;!?]+(?=\s|$)|[.;](?=\p{Lu})|\s[–—-]\s|\n/gu;
 /** What may begin a clause of its own within a sentence. */
 const JOINS = /,?\s+(?:and then|then|and|but|&)\s+|,\s+|:\s+/giu;
@@ -16,6 +18,8 @@ function cutsIn(text: string): Map<number, boolean> {
   for (const match of text.matchAll(ENDS)) {
     const end = match.index + match[0].length;
     const stop = match[0].startsWith('.');
+    // What comes with it is a thing, though cream is a deed too: "serve w. cream".
+    if (stop && WITH.test(text.slice(0, match.index))) continue;
     const begins =
       /^\s+(?:\d{1,2}[.)]\s+)?\p{Lu}/u.test(text.slice(end)) || DEED.test(text.slice(end).trimStart());
     if (stop && SHORTENED.test(text.slice(0, match.index)) && !begins) continue;

@@ -151,5 +151,6 @@ export const HABITS = [
   'wants scalding',
   'is whipped',
   'sticks cold',
+  'bought without gluten',
 ] as const;
 export type Habit = (typeof HABITS)[number];

@@ -11,6 +11,7 @@ import {
   TastingDto,
   PHOTO_OF,
   type EverythingFile,
+  type Marks,
   type MovedOut,
   type MoveReason,
   type TakenInAnswer,
@@ -33,7 +34,6 @@ import { InvalidError } from '../http/errors';
 import type { Scope } from '../http/scope';
 import { isUuid } from '../http/uuid';
 import { seenPhoto } from '../photos/seenPhoto';
-import type { Marks } from '../finding/markStore';
 import type { EverythingStores } from './stores';
 import { mergedKitchen } from './mergedKitchen';
 

@@ -6,11 +6,11 @@ import type {
   SeveralAnswer,
   TagCount,
 } from '@omniarton/contracts';
-import { FAMILIES, FAMILY_NAMES, type FamilyId } from '@omniarton/core/vocabulary';
+import { FAMILIES, FAMILY_NAMES } from '@omniarton/core/vocabulary';
 import { cursorOf, isMoment, readCursor } from '../http/cursor';
 import type { Scope } from '../http/scope';
 import { foldedWords } from '../recipes/foldedWords';
-import type { FindingStore, Narrowed } from './findingStore';
+import type { FindingStore } from './findingStore';
 import type { MarkStore } from './markStore';
 
 const DEFAULT_PAGE = 50;
@@ -23,9 +23,8 @@ const IS_PART: Readonly<Record<ListOrder, (part: string) => boolean>> = {
   best: (part) => /^\d{1,9}$/.test(part),
 };
 
-/** Enough letters to be like something. */
+/** Fewer letters are like too much. */
 const LEAST_LETTERS = 4;
-const said = (words: readonly string[]): boolean => words.join('').length >= LEAST_LETTERS;
 
 const wordsOf = (said: string): string[] =>
   foldedWords(said)
@@ -33,35 +32,26 @@ const wordsOf = (said: string): string[] =>
     .filter((word) => word !== '')
     .slice(0, MOST_WORDS);
 
-/** Families of whose name each word is the beginning of one: "muff" is a muffin or quick bread. */
-const familiesCalled = (words: readonly string[]): FamilyId[] =>
-  words.length === 0
-    ? []
-    : FAMILIES.filter((id) => {
-        const named = wordsOf(FAMILY_NAMES[id]);
-        return words.every((word) => named.some((one) => one.startsWith(word)));
-      });
-
-/** Ids of the people of whose name each word is the beginning of one. */
-const called = (
-  people: readonly { readonly id: string; readonly name: string }[],
-  words: readonly string[],
-) =>
-  people
-    .filter(({ name }) => words.every((word) => wordsOf(name).some((one) => one.startsWith(word))))
-    .map(({ id }) => id);
+/** True where each word is the beginning of one of a name's: "muff" is a muffin or quick bread. */
+const begins = (words: readonly string[], name: string): boolean => {
+  const named = wordsOf(name);
+  return words.every((word) => named.some((one) => one.startsWith(word)));
+};
 
 /** The work list: what a kitchen has, by words, by what it is, by whom it is for; and what is done to several at once. */
 export const findingService = (store: FindingStore, marks: MarkStore) => ({
   async find(scope: Scope, query: FindQuery): Promise<FoundAnswer> {
     const words = wordsOf(query.q ?? '');
-    const asked = query.sort ?? (words.length > 0 ? 'best' : 'changed');
-    const order = asked === 'best' && words.length === 0 ? 'changed' : asked;
+    const any = words.length > 0;
+    const asked = query.sort ?? 'best';
+    const order = asked === 'best' && !any ? 'changed' : asked;
     const wanted = {
       words,
       slips: false,
-      families: familiesCalled(words),
-      people: words.length === 0 ? [] : called(await store.people(scope), words),
+      families: any ? FAMILIES.filter((id) => begins(words, FAMILY_NAMES[id])) : [],
+      people: any
+        ? (await store.people(scope)).filter(({ name }) => begins(words, name)).map(({ id }) => id)
+        : [],
       family: query.family ?? null,
       whom: query.whom ?? null,
       neverTried: query.tried === 'never',
@@ -74,18 +64,11 @@ export const findingService = (store: FindingStore, marks: MarkStore) => ({
       store.find(scope, wanted, order, limit, cursor),
       cursor ? null : store.count(scope, wanted),
     ]);
-    if (items.length === 0 && said(words) && !cursor) return this.alike(scope, wanted, order, limit);
-    return {
-      items,
-      next: last ? cursorOf(last) : null,
-      found,
-    };
-  },
-
-  /** Where no word is found: titles that are like what was typed, one page of them. */
-  async alike(scope: Scope, wanted: Narrowed, order: ListOrder, limit: number): Promise<FoundAnswer> {
-    const { items } = await store.find(scope, { ...wanted, slips: true }, order, limit);
-    return { items, next: null, found: items.length };
+    if (items.length > 0 || cursor || words.join('').length < LEAST_LETTERS)
+      return { items, next: last ? cursorOf(last) : null, found };
+    // Where no word is found: titles that are like what was typed, one page of them.
+    const alike = await store.find(scope, { ...wanted, slips: true }, order, limit);
+    return { items: alike.items, next: null, found: alike.items.length };
   },
 
   tags: (scope: Scope): Promise<TagCount[]> => store.tags(scope),

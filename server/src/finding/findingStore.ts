@@ -30,9 +30,10 @@ const SHOWN_OF_DOCUMENT = `jsonb_build_object('asRead', recipes.doc -> 'asRead',
    'diet', recipes.doc #> '{request,diet}', 'without', recipes.doc #> '{request,without}',
    'seats', recipes.doc #> '{request,seats}', 'people', recipes.doc #> '{request,people}')) AS doc`;
 
-/** How many bakes of a recipe are in its log. */
-const BAKES = `(SELECT count(*) FROM bakes b
-   WHERE b.household_id = recipes.household_id AND b.recipe_id = recipes.id AND b.removed_at IS NULL) AS bakes`;
+/** The bakes of a recipe that are in its log, and how many they are. */
+const IN_LOG = `FROM bakes b
+   WHERE b.household_id = recipes.household_id AND b.recipe_id = recipes.id AND b.removed_at IS NULL`;
+const BAKES = `(SELECT count(*) ${IN_LOG}) AS bakes`;
 const SEATED = `EXISTS (SELECT 1 FROM jsonb_array_elements(coalesce(recipes.doc #> '{request,seats}', '[]')) seat
    WHERE seat ->> 'id' = ANY(?::text[]))`;
 /** A whole title before the beginning of one, before the words together within one, before all of them somewhere in one. */
@@ -67,9 +68,7 @@ function narrow(db: Knex, { householdId }: Scope, wanted: Narrowed): Knex.QueryB
   if (whom) void query.whereRaw(SEATED, [[whom]]);
   if (favourite) void query.where({ favourite });
   if (tag !== null) void query.whereRaw('? = ANY(tags)', [tag]);
-  if (neverTried)
-    void query.whereRaw(`NOT EXISTS (SELECT 1 FROM bakes b WHERE b.household_id = recipes.household_id
-      AND b.recipe_id = recipes.id AND b.removed_at IS NULL)`);
+  if (neverTried) void query.whereRaw(`NOT EXISTS (SELECT 1 ${IN_LOG})`);
   return query;
 }
 

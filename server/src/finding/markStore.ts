@@ -1,15 +1,9 @@
 import type { Knex } from 'knex';
-import type { MarkDto } from '@omniarton/contracts';
+import type { MarkDto, Marks } from '@omniarton/contracts';
 import type { Scope } from '../http/scope';
 
 /** A recipe has at most so many tags. */
 const MOST_TAGS = 30;
-
-/** What a household marks a recipe with. */
-export interface Marks {
-  readonly favourite: boolean;
-  readonly tags: readonly string[];
-}
 
 /** Marks of recipes: not part of what they say, so that no version changes with them. */
 export const markStore = (db: Knex) => {

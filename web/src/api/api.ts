@@ -1,5 +1,5 @@
 import { createApi, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
-import type { FoundAnswer, HouseholdAnswer, SettingsAnswer } from '@omniarton/contracts';
+import type { FoundAnswer, HouseholdAnswer, RecipeAnswer, SettingsAnswer } from '@omniarton/contracts';
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
 import { request, type Failure, type Sending } from './http';
 
@@ -16,6 +16,10 @@ export interface RecipeAt {
   readonly household: string;
   readonly recipe: string;
 }
+/** A recipe as the server has it. */
+export const fetchRecipe = ({ household, recipe }: RecipeAt) =>
+  request<RecipeAnswer>(pathTo('recipe', { household, recipe }));
+
 /** The precondition of a write: over this version, or (0) where nothing is yet. */
 export const ifVersion = (version: number): Record<string, string> =>
   version === 0 ? { 'if-none-match': '*' } : { 'if-match': `"${version}"` };

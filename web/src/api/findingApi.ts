@@ -1,6 +1,6 @@
 import type { RecipeAnswer, SeveralAnswer, TagCount } from '@omniarton/contracts';
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
-import { api, ifVersion, type RecipeAt } from './api';
+import { api, ifVersion, type Question, type RecipeAt } from './api';
 
 /** Several recipes of a household. */
 export interface Several {
@@ -12,6 +12,15 @@ export interface Marking {
   readonly tag?: string;
   readonly untag?: string;
 }
+
+/** The same done to each of several. */
+const toEach =
+  (path: 'recipesAway' | 'recipesBack') =>
+  ({ household, ids }: Several): Question => ({
+    path: pathTo(path, { household }),
+    method: 'POST',
+    body: { ids },
+  });
 
 /** What is done to recipes on the work list, several at once. */
 export const findingApi = api.injectEndpoints({
@@ -25,19 +34,11 @@ export const findingApi = api.injectEndpoints({
       invalidatesTags: ['recipes'],
     }),
     putAway: build.mutation<SeveralAnswer, Several>({
-      query: ({ household, ids }) => ({
-        path: pathTo('recipesAway', { household }),
-        method: 'POST',
-        body: { ids },
-      }),
+      query: toEach('recipesAway'),
       invalidatesTags: ['recipes'],
     }),
     putBack: build.mutation<SeveralAnswer, Several>({
-      query: ({ household, ids }) => ({
-        path: pathTo('recipesBack', { household }),
-        method: 'POST',
-        body: { ids },
-      }),
+      query: toEach('recipesBack'),
       invalidatesTags: ['recipes'],
     }),
     saveCopy: build.mutation<RecipeAnswer, RecipeAt & { doc: RecipeAnswer['doc'] }>({

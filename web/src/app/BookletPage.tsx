@@ -1,12 +1,10 @@
-import type { RecipeAnswer } from '@omniarton/contracts';
-import { pathTo } from '@omniarton/contracts/paths-and-errors';
 import type { Outcome } from '@omniarton/core/docket';
 import { say } from '@omniarton/core/words';
 import { useEffect, useState } from 'react';
 import { useStore } from 'react-redux';
 import { useParams, useSearchParams } from 'react-router';
 import { styled } from 'styled-components';
-import { request } from '../api/http';
+import { fetchRecipe } from '../api/api';
 import { failureWords } from '../api/words';
 import { DocketSheet } from '../docket/DocketSheet';
 import { askSlow } from '../state/engine/engine';
@@ -15,7 +13,7 @@ import { useKitchen } from '../state/kitchen/useKitchen';
 import { useSettings } from '../state/settings/useSettings';
 import type { RootState } from '../state/state';
 import { Button, ButtonLink } from '../ui/Button';
-import { Row, Small } from '../ui/layout';
+import { PageFloor, PageHead, Row, Small } from '../ui/layout';
 import { Notice } from '../ui/Notice';
 import { Wordmark } from '../ui/Wordmark';
 
@@ -34,7 +32,7 @@ function useSheets(household: string, ids: readonly string[]) {
     let gone = false;
     const work = async () => {
       for (const id of asked.split(',').filter(Boolean)) {
-        const found = await request<RecipeAnswer>(pathTo('recipe', { household, recipe: id }));
+        const found = await fetchRecipe({ household, recipe: id });
         const sheet: Sheet = found.ok
           ? {
               id,
@@ -111,22 +109,16 @@ export function BookletPage() {
   );
 }
 
-const Page = styled.main`
-  display: grid;
+const Page = styled(PageFloor)`
   gap: ${({ theme }) => theme.space(6)};
   max-width: 46rem;
-  margin: 0 auto;
-  padding: ${({ theme }) => `${theme.space(3)} ${theme.space(4)} ${theme.space(12)}`};
   @media print {
     display: block;
     max-width: none;
     padding: 0;
   }
 `;
-const Head = styled.header`
-  display: flex;
-  flex-wrap: wrap;
-  justify-content: space-between;
+const Head = styled(PageHead)`
   @media print {
     display: none;
   }

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { cupboardPath, floursPath } from '../base/paths';
 import { Wordmark } from '../ui/Wordmark';
-import { Row } from '../ui/layout';
+import { PageFloor, Row } from '../ui/layout';
 
 interface Props {
   readonly household: string;
@@ -28,13 +28,10 @@ export const FloursFrame = ({ household, title, busy, children }: Props) => (
   </Page>
 );
 
-const Page = styled.main`
-  display: grid;
+const Page = styled(PageFloor)`
   gap: ${({ theme }) => theme.space(6)};
   align-content: start;
   max-width: 72rem;
-  margin: 0 auto;
-  padding: ${({ theme }) => `${theme.space(3)} ${theme.space(4)} ${theme.space(12)}`};
   h1 {
     font: 600 2.1rem/1.1 ${({ theme }) => theme.font.written};
   }

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import { ButtonLink } from '../ui/Button';
 import { FindField } from '../ui/FindField';
-import { Stack } from '../ui/layout';
+import { PageFloor, PageHead, Stack } from '../ui/layout';
 import { Wordmark } from '../ui/Wordmark';
 import { GLOSSARY } from './glossary';
 import { HOW_STAGES } from './stages';
@@ -21,12 +21,12 @@ export function HowPage() {
   return (
     <Page>
       <title>How it works · Omniarton</title>
-      <Head>
+      <PageHead>
         <Wordmark />
         <ButtonLink to="/" $weight="quiet">
           To the work list
         </ButtonLink>
-      </Head>
+      </PageHead>
       <h1>How it works</h1>
       <p>
         Nine stages, in the order of the work. Go through them or jump: the docket stands beside every one and
@@ -70,23 +70,10 @@ export function HowPage() {
   );
 }
 
-const Page = styled.main`
-  display: grid;
-  gap: ${({ theme }) => theme.space(5)};
-  max-width: 62rem;
-  margin: 0 auto;
-  padding: ${({ theme }) => `${theme.space(3)} ${theme.space(4)} ${theme.space(12)}`};
-  h1 {
-    font: 600 2.3rem/1.1 ${({ theme }) => theme.font.written};
-  }
+const Page = styled(PageFloor)`
   h2 {
     font: 600 1.5rem/1.2 ${({ theme }) => theme.font.written};
   }
-`;
-const Head = styled.header`
-  display: flex;
-  flex-wrap: wrap;
-  justify-content: space-between;
 `;
 const Stage = styled.section`
   display: grid;

@@ -1,15 +1,11 @@
 import { useCallback } from 'react';
 import { FileTrigger } from 'react-aria-components';
-import { useNavigate } from 'react-router';
-import { v7 as newId } from 'uuid';
 import type { Found } from '@omniarton/core/exchange';
-import { benchPath } from '../base/paths';
-import { useAppDispatch } from '../state/state';
-import { newDocument, openNew } from '../state/draft/opening';
 import { Button } from '../ui/Button';
 import { DropAnywhere } from './DropAnywhere';
 import { IntakeSheet } from './IntakeSheet';
 import { useIntake } from './useIntake';
+import { useNewSheet } from './useNewSheet';
 
 const TYPES = ['.txt', '.md', '.markdown', '.html', '.htm', '.json', '.jsonld', '.csv'];
 
@@ -25,17 +21,13 @@ interface Props {
 
 /** Recipes out of files: by a button, or dropped anywhere on the page. */
 export function TakeFiles({ household, label, drop = false, onOne }: Props) {
-  const dispatch = useAppDispatch();
-  const navigate = useNavigate();
+  const openSheet = useNewSheet(household);
   const open = useCallback(
     (found: Found) => {
-      if (onOne?.(found)) return true;
-      const recipe = newId();
-      dispatch(openNew({ household, recipe }, newDocument(found)));
-      void navigate(benchPath(household, recipe, 'read'));
+      if (!onOne?.(found)) openSheet(found);
       return true;
     },
-    [dispatch, household, navigate, onOne],
+    [openSheet, onOne],
   );
   const { state, begin, keep, close } = useIntake(household, open);
   const take = useCallback((files: readonly File[]) => void begin(files), [begin]);

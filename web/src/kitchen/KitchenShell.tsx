@@ -5,7 +5,7 @@ import { failureWords } from '../api/words';
 import { Wordmark } from '../ui/Wordmark';
 import { useAppDispatch } from '../state/state';
 import { Button } from '../ui/Button';
-import { Row, Stack } from '../ui/layout';
+import { PageFloor, Row, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
 import { Unsaved } from '../ui/Unsaved';
 import { sendAgain, settleLeftover } from '../state/kitchen/kitchens';
@@ -56,12 +56,7 @@ export function KitchenShell({ household, title, link, children }: Props) {
   );
 }
 
-const Page = styled.main`
-  display: grid;
-  gap: ${({ theme }) => theme.space(5)};
-  max-width: 62rem;
-  margin: 0 auto;
-  padding: ${({ theme }) => `${theme.space(3)} ${theme.space(4)} ${theme.space(12)}`};
+const Page = styled(PageFloor)`
   h1 {
     font: 600 2.1rem/1.1 ${({ theme }) => theme.font.written};
   }

@@ -3,7 +3,7 @@ import { v7 as newId } from 'uuid';
 import { coveredBy, type Avoided, type KitchenDocument, type Person } from '@omniarton/core/kitchen';
 import { AVOIDANCES, type Avoidance, type Strictness } from '@omniarton/core/vocabulary';
 import { Toggle } from '../ui/Toggle';
-import { avoidanceWords, personName } from '../words/guard';
+import { avoidanceWords, GLUTEN_EATEN, personName } from '../words/guard';
 import { Button } from '../ui/Button';
 import { Row, Small, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
@@ -17,12 +17,6 @@ import { broughtBack } from '../state/kitchen/bin';
 import type { KitchenChange } from '../state/kitchen/kitchens';
 import { Entry, Section } from '../ui/Section';
 
-const GLUTEN: readonly { readonly id: Strictness | 'eats'; readonly name: string }[] = [
-  { id: 'eats', name: 'eats gluten' },
-  { id: 'certified', name: 'certified goods only, and nothing with traces' },
-  { id: 'label', name: 'none, labels read' },
-  { id: 'preference', name: 'none, by preference' },
-];
 const HOW = [
   { id: 'not', words: 'eats it' },
   { id: 'label', words: 'never: labels read' },
@@ -152,7 +146,7 @@ function OnePerson({ person, onChange, onRemove }: OneProps) {
         <Pick<Strictness | 'eats'>
           label="Gluten"
           value={gluten ?? 'eats'}
-          options={GLUTEN}
+          options={GLUTEN_EATEN}
           onChange={(next) => onChange({ gluten: next === 'eats' ? null : next })}
         />
         <Toggle

@@ -1,5 +1,6 @@
 import { Input, Label, SearchField } from 'react-aria-components';
 import { styled } from 'styled-components';
+import { wordLine } from './layout';
 
 interface Props {
   readonly label: string;
@@ -27,12 +28,6 @@ const Field = styled(SearchField)`
     color: ${({ theme }) => theme.colour.soft};
   }
   input {
-    width: 100%;
-    min-height: ${({ theme }) => theme.touch};
-    padding: 0 ${({ theme }) => theme.space(2)};
-    border: 0;
-    border-bottom: 2px solid ${({ theme }) => theme.colour.strong};
-    background: ${({ theme }) => theme.colour.paper};
-    font: 400 1.05rem/1.3 ${({ theme }) => theme.font.written};
+    ${wordLine}
   }
 `;

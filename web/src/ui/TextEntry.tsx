@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Input, TextField } from 'react-aria-components';
 import { styled } from 'styled-components';
+import { wordLine } from './layout';
 import { Caption } from './Choice';
 
 interface Props {
@@ -53,12 +54,6 @@ const Entry = styled(TextField)<{ $wide: boolean }>`
   flex: ${({ $wide }) => ($wide ? '1 1 100%' : '0 1 16rem')};
   gap: ${({ theme }) => theme.space(1)};
   input {
-    width: 100%;
-    min-height: ${({ theme }) => theme.touch};
-    padding: 0 ${({ theme }) => theme.space(2)};
-    border: 0;
-    border-bottom: 2px solid ${({ theme }) => theme.colour.strong};
-    background: ${({ theme }) => theme.colour.paper};
-    font: 400 1.05rem/1.3 ${({ theme }) => theme.font.written};
+    ${wordLine}
   }
 `;

@@ -1,4 +1,4 @@
-import { styled } from 'styled-components';
+import { css, styled } from 'styled-components';
 
 /** Things one below the other. */
 export const Stack = styled.div<{ $gap?: number }>`
@@ -6,6 +6,26 @@ export const Stack = styled.div<{ $gap?: number }>`
   gap: ${({ theme, $gap = 4 }) => theme.space($gap)};
   align-content: start;
   min-width: 0;
+`;
+
+/** What a page of its own stands on: as wide as lines are read, in the middle. */
+export const PageFloor = styled.main`
+  display: grid;
+  gap: ${({ theme }) => theme.space(5)};
+  max-width: 62rem;
+  margin: 0 auto;
+  padding: ${({ theme }) => `${theme.space(3)} ${theme.space(4)} ${theme.space(12)}`};
+  h1 {
+    font: 600 2.3rem/1.1 ${({ theme }) => theme.font.written};
+  }
+`;
+
+/** Its head: what it belongs to, and the ways from it. */
+export const PageHead = styled.header`
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: ${({ theme }) => theme.space(2)};
 `;
 
 /** Things side by side that wrap. */
@@ -26,6 +46,17 @@ export const Heading = styled.h2`
 export const Small = styled.p`
   font-size: 0.86rem;
   color: ${({ theme }) => theme.colour.soft};
+`;
+
+/** Where words are written on a line. */
+export const wordLine = css`
+  width: 100%;
+  min-height: ${({ theme }) => theme.touch};
+  padding: 0 ${({ theme }) => theme.space(2)};
+  border: 0;
+  border-bottom: 2px solid ${({ theme }) => theme.colour.strong};
+  background: ${({ theme }) => theme.colour.paper};
+  font: 400 1.05rem/1.3 ${({ theme }) => theme.font.written};
 `;
 
 /** A weight or a time: the biggest thing on the screen. */

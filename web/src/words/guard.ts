@@ -3,6 +3,14 @@ import { sayDay } from './say';
 import type { Needs } from '@omniarton/core/kitchen';
 import type { Avoidance, GlutenClass, GrainClass, LabelFact, Strictness } from '@omniarton/core/vocabulary';
 
+/** How somebody eats, as far as gluten goes. */
+export const GLUTEN_EATEN: readonly { readonly id: Strictness | 'eats'; readonly name: string }[] = [
+  { id: 'eats', name: 'eats gluten' },
+  { id: 'certified', name: 'certified goods only, and nothing with traces' },
+  { id: 'label', name: 'none, labels read' },
+  { id: 'preference', name: 'none, by preference' },
+];
+
 /** What a class says of an ingredient; never of the bag, and never that it is safe. */
 export function glutenWords(gluten: GlutenClass): string {
   switch (gluten) {

@@ -4,8 +4,8 @@ import { EGG } from './data/madeFirst';
 import { NOT_NAMED } from '../../guard';
 import { blanked, namedIn, lastWordOf } from '../../read';
 import { amountBefore } from './amounts';
+import { nameless } from './nameless';
 import type { Renamed } from './renamed';
-import { andList } from './spoken';
 import { capitalised, type SpanEdit } from './spans';
 
 /** A food that a step names, with where it stands. */
@@ -125,64 +125,6 @@ const washed = (source: string, end: number, { words }: Mention): number =>
 
 /** Whole countable things that are now one mass: "one at a time" is "a little at a time". */
 const EACH = /\b(?:(?:one|1) (?:at a time|by one|after (?:the other|another))|singly)\b/gi;
-
-/** A word for whatever of its kind is on the list: "the nuts", "the crumbs". */
-interface Nameless {
-  readonly words: RegExp;
-  readonly isOne: (one: Renamed, catalogue: Catalogue) => boolean;
-}
-const NUT = new Set<string>(['tree nuts', 'peanuts']);
-const CRUMBED = /\b(?:biscuits?|crackers?|cookies?|crumbs?|ladyfingers?|bread)\b/i;
-const NAMELESS: readonly Nameless[] = [
-  {
-    words: /\b(?:the )?nuts\b/gi,
-    isOne: ({ was }, catalogue) => getIngredient(catalogue, was).allergens.some((one) => NUT.has(one)),
-  },
-  {
-    // What is crushed to crumbs, and what stands in for it and has none.
-    words:
-      /(?<!\b(?:like|to|into|fine|coarse|resembl\w+) )\b(?:the )?(?:biscuit |cookie |cracker )?crumbs\b/gi,
-    isOne: ({ was, now }, catalogue) =>
-      CRUMBED.test(getIngredient(catalogue, was).name) && !CRUMBED.test(now),
-  },
-];
-
-/** More things than these aren't said one by one. */
-const MOST_NAMED = 2;
-
-/** What a nameless word means now, where one or two things of the list can be meant. */
-function nameless(
-  source: string,
-  renamed: readonly Renamed[],
-  mentions: readonly Mention[],
-  catalogue: Catalogue,
-): { readonly edits: readonly SpanEdit[]; readonly lines: readonly string[] } {
-  const found = NAMELESS.map(({ words, isOne }) => {
-    const were = renamed.filter((one) => isOne(one, catalogue));
-    const weighed = were.some((one) => one.weighed) ? were.filter((one) => one.weighed) : were;
-    const names = [...new Set(weighed.map(({ now }) => now))];
-    if (names.length === 0 || names.length > MOST_NAMED) return { edits: [], lines: [] };
-    const now = andList(names);
-    const bare = (said: string) => lastWordOf(said) === said.toLowerCase().replace(/s$/, '');
-    const free = [...source.matchAll(words)].filter(
-      ({ 0: said, index }) =>
-        !mentions.some(
-          ({ from, words: named }) =>
-            !bare(named) && from < index + said.length && index < from + named.length,
-        ),
-    );
-    const say = (said: string) =>
-      /^the /i.test(said) ? `${said.slice(0, 4)}${now}` : /^\p{Lu}/u.test(said) ? capitalised(now) : now;
-    const edits = free.map(({ 0: said, index }) => ({
-      from: index,
-      to: index + said.length,
-      text: say(said),
-      because: `${andList(weighed.map(({ words: own }) => own.trim()))} is ${now} now`,
-    }));
-    return { edits, lines: edits.length > 0 ? weighed.map(({ line }) => line) : [] };
-  });
-  return { edits: found.flatMap(({ edits }) => edits), lines: found.flatMap(({ lines }) => lines) };
-}
 
 /** Eggs that are now something else go in a little at a time, no longer one. */
 function uncounted(

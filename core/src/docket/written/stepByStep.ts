@@ -29,8 +29,6 @@ interface Told {
 const NUMBERED = /^\s*\d{1,2}[.)]\s+(?=\p{Lu})/u;
 /** One number is a date or an oven. */
 const FEWEST_NUMBERS = 2;
-/** "Serve w. cream" goes on. */
-const SHORTENED = /\b(?:w|approx|ca)\.\s*$/i;
 
 /** "Enjoy!!", "x", "Good luck": no step. */
 const PARTING =
@@ -38,17 +36,18 @@ const PARTING =
 
 /** The sentences of a step, each with what it is for. */
 function sentencesOf({ source }: Step, actions: readonly Action[], heated: ReadonlySet<string>): Told[] {
-  return bySentence(
-    actions,
-    ({ first }, before) => first && ENDS.test(before.text) && !SHORTENED.test(before.text),
-  ).map((those) => ({
-    from: those[0]!.from,
-    to: those.at(-1)!.to,
-    kind: kindOf(those, heated),
-    bare: those.every(({ verb }) => verb === null),
-    numbered: NUMBERED.exec(source.slice(those[0]!.from, those.at(-1)!.to))?.[0].length ?? 0,
-    parting: PARTING.test(source.slice(those[0]!.from, those.at(-1)!.to)),
-  }));
+  return bySentence(actions, ({ first }, before) => first && ENDS.test(before.text)).map((those) => {
+    const [from, to] = [those[0]!.from, those.at(-1)!.to];
+    const words = source.slice(from, to);
+    return {
+      from,
+      to,
+      kind: kindOf(those, heated),
+      bare: those.every(({ verb }) => verb === null),
+      numbered: NUMBERED.exec(words)?.[0].length ?? 0,
+      parting: PARTING.test(words),
+    };
+  });
 }
 
 /** Sentences that make one step: of one kind, and not too long; each heat is one. What has no deed of its own goes on with what stands

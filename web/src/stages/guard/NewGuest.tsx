@@ -6,17 +6,9 @@ import { Button, Chip } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Row, Small, Stack } from '../../ui/layout';
 import { TextEntry } from '../../ui/TextEntry';
-import { avoidanceWords } from '../../words/guard';
+import { avoidanceWords, GLUTEN_EATEN } from '../../words/guard';
 
-/** Of gluten: how strictly somebody new avoids it. The strictest is meant until another is said. */
-const GLUTEN: readonly { readonly id: Strictness | 'eats'; readonly name: string }[] = [
-  { id: 'certified', name: 'certified goods only' },
-  { id: 'label', name: 'none, labels read' },
-  { id: 'preference', name: 'none, by preference' },
-  { id: 'eats', name: 'eats gluten' },
-];
-
-/** Somebody who isn't written down yet: named and seated without leaving the recipe. */
+/** Somebody who isn't written down yet: named and seated without leaving the recipe. Of gluten the strictest is meant until another is said. */
 export function NewGuest({ onSeat }: { readonly onSeat: (person: Person) => void }) {
   const [open, setOpen] = useState(false);
   const [name, setName] = useState('');
@@ -47,7 +39,7 @@ export function NewGuest({ onSeat }: { readonly onSeat: (person: Person) => void
   return (
     <Stack as="section" $gap={3} aria-label="Somebody new">
       <TextEntry label="Name" value={name} onCommit={setName} maxLength={60} placeholder="as you call them" />
-      <Choice label="Gluten" value={gluten} options={GLUTEN} onChange={setGluten} />
+      <Choice label="Gluten" value={gluten} options={GLUTEN_EATEN} onChange={setGluten} />
       <div>
         <Small id="new-avoids">And never, with labels read</Small>
         <Row role="group" aria-labelledby="new-avoids">

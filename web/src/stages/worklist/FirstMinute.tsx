@@ -1,10 +1,6 @@
 import { lazy, Suspense, useState } from 'react';
-import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
-import { v7 as newId } from 'uuid';
-import { benchPath } from '../../base/paths';
-import { newDocument, openNew } from '../../state/draft/opening';
-import { useAppDispatch } from '../../state/state';
+import { useNewSheet } from '../../intake/useNewSheet';
 import { Button } from '../../ui/Button';
 import { Small } from '../../ui/layout';
 
@@ -18,14 +14,10 @@ interface Props {
 
 /** What meets somebody who has nothing on the table yet: what this is, a place to paste into, and what comes of it. */
 export function FirstMinute({ household, demo }: Props) {
-  const dispatch = useAppDispatch();
-  const navigate = useNavigate();
+  const openSheet = useNewSheet(household);
   const [text, setText] = useState('');
   const weighUp = (words: string) => {
-    if (words.trim() === '') return;
-    const recipe = newId();
-    dispatch(openNew({ household, recipe }, newDocument({ text: words, foreign: null })));
-    void navigate(benchPath(household, recipe, 'read'));
+    if (words.trim() !== '') openSheet({ text: words, foreign: null });
   };
   return (
     <Welcome>

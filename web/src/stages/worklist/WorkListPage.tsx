@@ -6,7 +6,7 @@ import { newPath } from '../../base/paths';
 import { TakeFiles } from '../../intake/TakeFiles';
 import { Wordmark } from '../../ui/Wordmark';
 import { ButtonLink } from '../../ui/Button';
-import { Stack } from '../../ui/layout';
+import { PageFloor, PageHead, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { FindBar } from './FindBar';
 import { FirstMinute } from './FirstMinute';
@@ -69,22 +69,10 @@ export function WorkListPage() {
   );
 }
 
-const Page = styled.main`
-  display: grid;
+const Page = styled(PageFloor)`
   grid-template-columns: minmax(0, 1fr);
-  gap: ${({ theme }) => theme.space(5)};
-  max-width: 62rem;
-  margin: 0 auto;
-  padding: ${({ theme }) => `${theme.space(3)} ${theme.space(4)} ${theme.space(12)}`};
-  h1 {
-    font: 600 2.3rem/1.1 ${({ theme }) => theme.font.written};
-  }
 `;
-const Head = styled.header`
-  display: flex;
-  flex-wrap: wrap;
-  justify-content: space-between;
-  gap: ${({ theme }) => theme.space(2)};
+const Head = styled(PageHead)`
   nav {
     display: flex;
     flex-wrap: wrap;

@@ -1,14 +1,14 @@
 import { useCallback, useState } from 'react';
 import { v7 as newId } from 'uuid';
 import type { RecipeAnswer } from '@omniarton/contracts';
-import { pathTo } from '@omniarton/contracts/paths-and-errors';
+import { fetchRecipe } from '../../api/api';
 import {
   useMarkRecipesMutation,
   usePutAwayMutation,
   usePutBackMutation,
   useSaveCopyMutation,
 } from '../../api/findingApi';
-import { request, type Failure } from '../../api/http';
+import type { Failure } from '../../api/http';
 
 /** A copy says that it is one, where its text has the title in it. */
 function copyOf({ doc }: RecipeAnswer): RecipeAnswer['doc'] {
@@ -61,7 +61,7 @@ export function useSeveral(household: string) {
     },
     copy: async () => {
       for (const recipe of ids) {
-        const found = await request<RecipeAnswer>(pathTo('recipe', { household, recipe }));
+        const found = await fetchRecipe({ household, recipe });
         if (!found.ok) return setFailure(found.failure);
         if (!settle(await saveCopy({ household, recipe: newId(), doc: copyOf(found.data) }))) return;
       }

@@ -1,6 +1,5 @@
 import { proxy } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
-import type { RecipeAnswer } from '@omniarton/contracts';
 import {
   OVEN_HABITS,
   paceOf,
@@ -10,8 +9,7 @@ import {
   type TimedWork,
 } from '@omniarton/core/clock';
 import type { KitchenDocument, RecipeDocument } from '@omniarton/core/kitchen';
-import { pathTo } from '@omniarton/contracts/paths-and-errors';
-import { request } from '../../api/http';
+import { fetchRecipe } from '../../api/api';
 import type { DayQuestion, DayReply } from '../engine/dayDesk';
 import { askDay } from '../engine/engine';
 import { useKitchenAnswer } from '../engine/useKitchenAnswer';
@@ -46,7 +44,7 @@ function useRecipes(
   useEffect(() => {
     let gone = false;
     for (const recipe of wanted === '' ? [] : wanted.split(','))
-      void request<RecipeAnswer>(pathTo('recipe', { household, recipe })).then((reply) =>
+      void fetchRecipe({ household, recipe }).then((reply) =>
         gone ? undefined : setFetched((known) => ({ ...known, [recipe]: reply.ok ? reply.data.doc : null })),
       );
     return () => void (gone = true);

@@ -1,8 +1,6 @@
-import type { RecipeAnswer } from '@omniarton/contracts';
 import { EMPTY_RECIPE, type RecipeDocument } from '@omniarton/core/kitchen';
-import { pathTo } from '@omniarton/contracts/paths-and-errors';
-import type { RecipeAt } from '../../api/api';
-import { request, type Failure } from '../../api/http';
+import { fetchRecipe, type RecipeAt } from '../../api/api';
+import type { Failure } from '../../api/http';
 import type { Thunk } from '../state';
 import { loadKitchen } from '../kitchen/kitchens';
 import { isUnsent, opened } from './draftSlice';
@@ -23,9 +21,6 @@ export const newDocument = ({ text, foreign }: Words = { text: '', foreign: null
   text,
   foreign,
 });
-
-const fetchRecipe = ({ household, recipe }: RecipeAt) =>
-  request<RecipeAnswer>(pathTo('recipe', { household, recipe }));
 
 /** Opens a recipe on the bench; what is open already, unsent edits among it, stays as it is. */
 export const openRecipe =

@@ -27,6 +27,7 @@ import {
 } from '@omniarton/core/cupboard';
 import {
   blendBench,
+  convert,
   convertSteps,
   differencesOf,
   emptyMemory,
@@ -168,9 +169,7 @@ export const door = {
   },
   /** What comes of a recipe as it is kept, for whoever has it not on the bench. */
   wholeDocket: (key: string, doc: RecipeDocument): { readonly outcome: Outcome } | null =>
-    inKitchen(key, (kitchen) => ({
-      outcome: toEnd(convertSteps(read(doc, kitchen).recipe, doc.request, kitchen)).outcome,
-    })),
+    inKitchen(key, (kitchen) => ({ outcome: convert(read(doc, kitchen).recipe, doc.request, kitchen) })),
   /** What would be otherwise on the docket if something else were asked. Null while one of the two isn't there. */
   whatIf: (
     key: string,
@@ -179,8 +178,8 @@ export const door = {
     other: Partial<ConversionRequest>,
   ): readonly Difference[] | null =>
     inKitchen(key, (kitchen) => {
-      const docketOf = (asked: ConversionRequest) => toEnd(convertSteps(recipe, asked, kitchen)).outcome;
-      const [now, then] = [docketOf(request), docketOf({ ...request, ...other })];
+      const now = convert(recipe, request, kitchen);
+      const then = convert(recipe, { ...request, ...other }, kitchen);
       if (now.outcome === 'docket' && then.outcome === 'docket')
         return differencesOf(now.docket, then.docket);
       return [

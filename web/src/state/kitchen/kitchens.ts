@@ -1,6 +1,7 @@
-import type { KitchenAnswer, RecipeAnswer } from '@omniarton/contracts';
+import type { KitchenAnswer } from '@omniarton/contracts';
 import type { KitchenDocument, RecipeDocument } from '@omniarton/core/kitchen';
 import { pathTo } from '@omniarton/contracts/paths-and-errors';
+import { fetchRecipe } from '../../api/api';
 import { request, type Failure } from '../../api/http';
 import { outboxOf, type Change } from '../outbox';
 import type { Thunk } from '../state';
@@ -32,7 +33,7 @@ const fetchHouseRecipes =
       wanted.map(async ({ recipe }): Promise<readonly (readonly [string, RecipeDocument])[]> => {
         const open = getState().drafts[recipe];
         if (open) return [[recipe, open.doc]];
-        const reply = await request<RecipeAnswer>(pathTo('recipe', { household, recipe }));
+        const reply = await fetchRecipe({ household, recipe });
         return reply.ok ? [[recipe, reply.data.doc]] : [];
       }),
     );
