@@ -157,6 +157,10 @@ const certifiedOats = ({ ingredient }: DocketLine, said: string, catalogue: Cata
     ? ', certified gluten-free'
     : '';
 
+/** What shares an item's stretch of its line. */
+const alone = ({ items }: Line, { piece }: Item): readonly Item[] =>
+  items.filter((one) => one.piece === piece);
+
 /** The docket's lines of a part: in the recipe's order, new ones where they belong, things without weight kept. */
 export function docketLines(
   part: Part,
@@ -170,14 +174,14 @@ export function docketLines(
   const scaled = (id: string) => lineFactor(request.scale, id) !== 1;
   for (const line of part.lines)
     line.items.forEach((item, at) => {
-      const others = line.items.some((one) => one !== item && !one.alternative);
+      const others = alone(line, item).some((one) => one !== item && !one.alternative);
       // Put right by hand, or read through a slip, it isn't what the words say.
       const named =
         item.ingredient === null ||
         tokensOf(line.source).includes(lastWordOf(item.name.split(',')[0]!)) ||
         namedIn(line.source, catalogue).some((one) => plainId(one.ingredient) === plainId(item.ingredient!));
       from.set(ofItem(line.id, at), {
-        line,
+        line: item.piece === undefined ? line : { ...line, source: item.piece, items: alone(line, item) },
         item,
         scaled: scaled(line.id),
         whole: named && !others && !scaled(line.id),

@@ -68,7 +68,7 @@ describe('the list as a baker reads it', () => {
         expect.stringMatching(/^4 ripe pears \(\d+ g\)$/),
         'a pinch of sugar',
         '3 drops of almond extract',
-        expect.stringMatching(/^\d+ g soft brown sugar/),
+        expect.stringMatching(/^1\/2 cup soft brown sugar \(\d+ g\)$/),
       ]),
     ));
   it('takes the strokes and dots of a table away', () => {

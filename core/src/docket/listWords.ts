@@ -120,9 +120,20 @@ function inLine(source: string, words: string): string {
 /** " (about 200 g)": what it weighs, behind its name. */
 const IN_BRACKETS = /^\s*\([^)]*\d[^)]*\)(?=,)/;
 
+const TAKEN_UP = /^[\s,(]*(dissolved|soaked|mixed|blended|slaked|stirred) (in|into|with)\b/i;
+const WATER = 'water';
+/** ", dissolved in the boiling water": what is done with a thing and the next of its line; water stays water, another liquid may be another. */
+function takenUp({ source, items }: Line, item: Item): string {
+  const [, done, into] = TAKEN_UP.exec(tidy(source).split(item.words).at(-1)!) ?? [];
+  const next = items[items.indexOf(item) + 1];
+  if (done === undefined || next === undefined) return '';
+  return `, ${done.toLowerCase()} ${into} ${next.ingredient === WATER ? `the ${next.words}` : 'its liquid'}`;
+}
+
 /** "cold, diced": how the recipe wants what is still the same thing. */
-export function preparationOf({ source, items }: Line, item: Item): string {
-  if (items.filter(({ alternative }) => !alternative).length > 1) return '';
+export function preparationOf(whole: Line, item: Item): string {
+  const { source, items } = whole;
+  if (items.filter(({ alternative }) => !alternative).length > 1) return takenUp(whole, item);
   const line = tidy(source);
   const behind = line.split(inLine(line, item.words)).at(-1) ?? '';
   const [said = ''] = behind.replace(IN_BRACKETS, '').split(/,?\s*\bplus\b/);
@@ -131,9 +142,13 @@ export function preparationOf({ source, items }: Line, item: Item): string {
   return how !== '' && !/\bor\b/.test(how) ? `, ${how}` : '';
 }
 
-/** "melted butter", of what stands in its place: ", melted". */
-const saidBefore = ({ words }: Item): string =>
-  [...new Set(words.match(PREPARED))].map((word) => `, ${word.toLowerCase()}`).join('');
+/** "cold butter, cubed", of what stands in its place: ", cold, cubed". `behind`: how it is wanted, by what stands behind its name. */
+const wanted = ({ words }: Item, behind: string): string =>
+  [...new Set(words.match(PREPARED))]
+    .map((word) => word.toLowerCase())
+    .filter((word) => !behind.toLowerCase().includes(word))
+    .map((word) => `, ${word}`)
+    .join('') + behind;
 
 /** What the author's line is to the docket's. */
 export interface From {
@@ -192,5 +207,5 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   if (counted === null && pinch) return `a pinch of ${called}`;
   const kin = !same && isKin(made, from, catalogue);
   const prepared = same || kin || pieces !== null ? preparationOf(from!.line, from!.item) : '';
-  return `${countedWords(made, name, from, catalogue) ?? counted ?? called}${prepared === '' && kin ? saidBefore(from!.item) : prepared}${from ? keptFor(from, made.changed) : ''}`;
+  return `${countedWords(made, name, from, catalogue) ?? counted ?? called}${kin ? wanted(from!.item, prepared) : prepared}${from ? keptFor(from, made.changed) : ''}`;
 }

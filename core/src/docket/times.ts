@@ -14,6 +14,19 @@ function waitsOf({ actions, stages, main, mixtures }: Process): number {
     .reduce((sum, { minutes }) => sum + (minutes?.low ?? 0), 0);
 }
 
+/** Minutes that the longest of what is made beside the bake waits: a cream is chilled while the shells bake. */
+function waitsBeside({ actions, mixtures, stages, main }: Process): number {
+  const own = main === null ? null : stages[main]?.mixture;
+  const waits = mixtures
+    .filter(({ id, family }) => id !== own && family.because !== 'main')
+    .map(({ id }) =>
+      actions
+        .filter(({ class: kind, makes }) => makes === id && WAITS.has(kind))
+        .reduce((sum, { minutes }) => sum + (minutes?.low ?? 0), 0),
+    );
+  return Math.max(0, ...waits);
+}
+
 /** Minutes that it sets in the cold when its last heat is done. */
 function setsFor({ actions, stages }: Process): number {
   const last = stages.findLast(heats);
@@ -26,7 +39,8 @@ function setsFor({ actions, stages }: Process): number {
 
 /**
  * How long a docket takes: the page's own total, longer by the rest that is added and by what the oven takes more; where the page
- * has none, work, waits, heat and cooling one after the other; what sets in the cold cools there.
+ * has none, work, waits, heat and cooling one after the other; what sets in the cold cools there, and what is made beside it waits
+ * meanwhile.
  */
 export function timesOf(
   process: Process,
@@ -49,7 +63,11 @@ export function timesOf(
     .reduce((sum, { minutes }) => sum + (minutes ? (minutes.low + minutes.high) / 2 : 0), 0);
   const total =
     stated.total === null
-      ? handsOn + waits + added + hot + Math.max(setsFor(process), hot > 0 ? bake.coolMinutes : 0)
+      ? handsOn +
+        Math.max(
+          waits + added + hot + Math.max(setsFor(process), hot > 0 ? bake.coolMinutes : 0),
+          waitsBeside(process),
+        )
       : stated.total + added + Math.max(0, hot - theirs);
   return { handsOn: settle(Math.min(handsOn, total)), total: settle(total) };
 }

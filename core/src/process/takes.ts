@@ -2,7 +2,7 @@ import type { Bindings, Part, Scales } from '../read';
 import { UNTIL } from './actions';
 import type { Told } from './told';
 import { linesNamedIn, type Called } from './called';
-import { EVERYTHING } from './data/roleWords';
+import { EVERYTHING, LEFT_OUT } from './data/roleWords';
 import { partsCalled } from './flows';
 import { shareSaid } from './shares';
 import type { Take } from './types';
@@ -21,10 +21,13 @@ function meant(named: readonly Called[], part: string, left: (line: string) => n
   );
 }
 
-/** The part that a step is about: the one that it names most lines of, the one before where it names none. */
-function partOf(named: readonly Called[], before: string): string {
+/** A part that is being made is meant rather than another, by so much. */
+const GOES_ON = 1.5;
+/** The part that a step is about: the one that it names most lines of, the one before where it names none. `begun`: that one is being made. */
+function partOf(named: readonly Called[], before: string, begun: boolean): string {
   const counts = new Map<string, number>();
-  for (const { part } of named) counts.set(part, (counts.get(part) ?? 0) + (part === before ? 1.5 : 1));
+  const worth = (part: string) => (begun && part === before ? GOES_ON : 1);
+  for (const { part } of named) counts.set(part, (counts.get(part) ?? 0) + worth(part));
   const [best] = [...counts].sort(([, a], [, b]) => b - a);
   return best?.[0] ?? before;
 }
@@ -56,12 +59,17 @@ export function takesOf(
     if (action.step !== step) {
       step = action.step;
       const whole = actions.filter((one) => one.step === step).map((one) => one.text);
-      part = partOf(linesNamedIn(whole.join(' '), called, instead), part);
+      part = partOf(linesNamedIn(whole.join(' '), called, instead), part, used.size > 0);
     }
     const { called: mentioned, into, gives } = partsCalled(text, action.class, parts, main);
     part = (into ?? mentioned[0])?.id ?? part;
     const all = EVERYTHING.test(text) ? called.filter((one) => one.part === part) : [];
-    const there = [...new Set([...linesNamedIn(text, called, instead), ...all])];
+    const out = new Set(
+      all.length === 0 ? [] : linesNamedIn(LEFT_OUT.exec(text)?.[0] ?? '', called, instead),
+    );
+    const there = [...new Set([...linesNamedIn(text, called, instead), ...all])].filter(
+      (one) => !out.has(one),
+    );
     const byHand = there.filter(({ line }) => instead?.some((one) => one.instead === line));
     // What a tin is greased with is no line that holds more than that.
     const whole = action.class === 'line-tin' ? there.filter(({ items }) => items.length === 1) : there;

@@ -195,6 +195,7 @@ const ALIKE = 1.05;
 /** What a vessel that isn't named further is. "Press it into a 20 cm tin": what usually stands free doesn't here. */
 function unnamedShape({ shape, words }: Candidate, size: Size | null, family: FamilyId): PanShape {
   if (MOULDS.test(words) && size === null) return 'muffin-mini';
+  if (family === 'pancake' && /\bpan\b/i.test(words) && !/\b(?:tin|dish)\b/i.test(words)) return 'skillet';
   if (size !== null && /\b(?:tins?|pans?|dish(?:es)?)\b/i.test(words)) return shape;
   if (FREE_FAMILIES.has(family)) return 'tray';
   return family === 'pancake' && !/\bdish\b/i.test(words) ? 'skillet' : shape;

@@ -32,6 +32,8 @@ const TABLESPOONS = upTo(3, [], TBSP_ML, () => 'tbsp');
 const TEASPOONS = [
   { ml: (3 / 8) * TSP_ML, words: '¼ + ⅛ tsp' },
   { ml: TSP_ML / 8, words: '⅛ tsp' },
+  { ml: (9 / 8) * TSP_ML, words: '1 tsp + ⅛ tsp' },
+  { ml: (11 / 8) * TSP_ML, words: '1¼ tsp + ⅛ tsp' },
   ...upTo(3, QUARTERS, TSP_ML, () => 'tsp'),
 ];
 const SINGLE: readonly Measure[] = [...TEASPOONS, ...TABLESPOONS, ...CUPS];
@@ -49,7 +51,7 @@ const nearest = (measures: readonly Measure[], ml: number): Measure =>
   measures.reduce((best, one) => (Math.abs(one.ml - ml) <= Math.abs(best.ml - ml) + 1e-9 ? one : best));
 
 /**
- * A volume in measures that a US kitchen has, two at most, within 5 %: teaspoons ⅛ to ¾ and quarters, tablespoons, cups in
+ * A volume in measures that a US kitchen has, two at most, within 5 %: teaspoons in eighths to 1½ and quarters, tablespoons, cups in
  * quarters and thirds. Null where none comes that near. Input ml ≥ 0. Example: 1.25 ml → "¼ tsp", 180 ml → "¾ cup",
  * 90 ml → "⅓ cup + 1 tbsp". Below 1/16 tsp: "a pinch".
  */

@@ -291,13 +291,18 @@ function read(source: string, reader: Scales): ReadLine {
   const items = lists.flatMap(({ phrase, pieces }) =>
     // A thing of a list may itself be said in two phrases: "1 egg, plus 1 for glazing".
     pieces
-      .flatMap((piece) => (pieces.length > 1 ? phrasesOf(piece, ears) : [{ ...phrase, text: piece }]))
-      .flatMap((one) => {
+      .flatMap((piece) =>
+        pieces.length > 1
+          ? phrasesOf(piece, ears).map((one) => ({ ...one, piece: piece.trim() }))
+          : [{ ...phrase, text: piece }],
+      )
+      .flatMap(({ piece, ...one }: Phrase & { readonly piece?: string }) => {
         const as: Phrase = pieces.length > 1 && isForTheTin(one.text) ? { ...one, as: 'aside' } : one;
         return halvesOf(one.text)
           .flatMap(juiceAndZest)
           .flatMap((text) => readPieces(numbersFromWords(text), reader))
-          .map((item) => asPhrased(asPhrased(item, phrase), beside ? { ...as, as: 'aside' } : as));
+          .map((item) => asPhrased(asPhrased(item, phrase), beside ? { ...as, as: 'aside' } : as))
+          .map((item) => (piece === undefined ? item : { ...item, piece }));
       }),
   );
   const by = items.find((item) => item.by)?.by ?? null;

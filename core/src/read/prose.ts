@@ -47,7 +47,10 @@ const wordsBefore = (name: string, text: string) =>
 /** "zest of two lemons": what is used of the fruit, not the fruit. */
 function citrusOf(text: string): string[] | null {
   const parts = juiceAndZest(
-    text.replace(/ of (?:the )?(?:one|an?) /, ' of 1 ').replace(/ of (?:the )?two /, ' of 2 '),
+    text
+      .replace(/ of (?:the )?(?:one|an?) /, ' of 1 ')
+      .replace(/ of (?:the )?two /, ' of 2 ')
+      .replace(/ of the (?=\d)/, ' of '),
   );
   return parts[0] === text ? null : parts;
 }

@@ -42,10 +42,22 @@ const aboveAHeading = (lines: readonly { readonly source: string; readonly place
 };
 const LIST_OR_METHOD = /\b(?:ingredients?|method|directions|instructions|steps|you need|for the)\b/i;
 
+/** "The crêpes we talked about", "the tart that you liked": what is said of it is no name. */
+const SAID_OF_IT = /\s+(?:that|which|we|you|i|he|she|they)\b.*$/iu;
+
 /** A letter is about a bake: "here is my mum's Dutch apple pie", "Subject: seed cake". Empty where it isn't. */
+/** "Here’s the crêpe suzette we talked about": what a line brings. Empty where it brings nothing. */
+const broughtBy = (source: string): string => HERE_IS.exec(source)?.[1]?.replace(SAID_OF_IT, '').trim() ?? '';
+/** What a line brings where that is a bake, else what it is called otherwise. */
+function brought(source: string, otherwise: (source: string) => string): string {
+  const here = broughtBy(source);
+  return namesItsBake(here) ? here : otherwise(source);
+}
+
+const POINTING = /^(?:that|the|my|our|your)\s+(?=\S+ \S)/i;
 const writtenAbout = (lines: readonly string[]): string => {
-  const here = lines.map((source) => HERE_IS.exec(source)?.[1]?.trim() ?? '').find(namesItsBake);
-  const subjects = lines.map((source) => SUBJECT.exec(source)?.[1] ?? '');
+  const here = lines.map(broughtBy).find(namesItsBake);
+  const subjects = lines.map((source) => (SUBJECT.exec(source)?.[1] ?? '').replace(POINTING, ''));
   return here ?? subjects.find(namesItsBake) ?? subjects.find((one) => one !== '') ?? '';
 };
 
@@ -80,12 +92,12 @@ export const titleOf = (
   lines: readonly { readonly source: string; readonly place: Place }[],
   steps: readonly Step[],
 ): string =>
-  titleIn(lines.find(({ place }) => place === 'title')?.source ?? '') ||
+  brought(lines.find(({ place }) => place === 'title')?.source ?? '', titleIn) ||
   calledFirst(steps[0]?.source ?? '') ||
   aboveAHeading(lines) ||
   beforeAList(
     lines.filter(({ place }) => place === 'prose' || place === 'ingredient').map(({ source }) => source),
   ) ||
-  addressed(lines[0]?.place === 'note' ? lines[0].source : '') ||
+  brought(lines[0]?.place === 'note' ? lines[0].source : '', addressed) ||
   writtenAbout(lines.filter(({ place }) => place === 'note').map(({ source }) => source)) ||
   namedWithin(lines.filter(({ place }) => place === 'note' || place === 'prose').map(({ source }) => source));

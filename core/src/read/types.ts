@@ -25,6 +25,8 @@ export interface Item {
   readonly alternative: boolean;
   /** It is for the tin, the bench or the plate, beside what the line has of it in the bake. */
   readonly aside: boolean;
+  /** Its own stretch of a line that lists several things; absent where the line is all its own. */
+  readonly piece?: string;
 }
 
 export type LineKind = 'ingredient' | 'heading' | 'note';

@@ -11,7 +11,7 @@ const COUNT = `(?:~ ?|about |abt\\.? |approx\\.? |approximately |around |ca\\.? 
 const PROMISES: readonly (readonly [string, string])[] = [
   ['makes|yields?|quantity|gives|does|get|a batch is', 'pieces'],
   ['serves|servings?|feeds|enough for|portions?', ''],
-  ['cuts(?: into)?|cut (?:it |them )?into|slices? into', 'slices'],
+  ['cuts(?: into)?|cut (?:it |them )?in(?:to)?|slices? into', 'slices'],
 ];
 const PROMISED = PROMISES.map(
   ([words, what]) => [new RegExp(`(?<![\\p{L}-])(?:${words})(?:\\s*:)?\\s+${COUNT}`, 'iu'), what] as const,
@@ -99,6 +99,10 @@ export interface KnownLine {
 const LAST_WORDS =
   /[.!?]\s+(?:(?:about|around|approx\.?|gives|yields?)\s+)?(\d{1,3}) (pieces|cookies|biscuits|rounds|buns|rolls|muffins|scones|tartlets|doughnuts|squares|bars)\.?\s*$/i;
 
+/** "Pipe 4-inch logs on the trays, about 16.": how many pieces what is shaped comes to. */
+const SHAPED_TO =
+  /\b(?:pipe|shape|roll|form|drop|spoon|scoop|cut)\b[^.;]*,\s+(?:about|around|approx\.?|roughly) (\d{1,3})(?: (?:of them|in all))?(?=[.;]|$)/i;
+
 /** What is rolled up and then cut isn't sliced yet: it is cut into what is baked. */
 const ROLLED_UP = /\broll(?:ed)?\b[^.;]*\bup\b[^.;]*\bcut/i;
 const rolled = (source: string, found: Yield | null): Yield | null =>
@@ -127,8 +131,9 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
   for (const { source } of lines.filter(({ kind }) => kind === 'step' || kind === 'prose')) {
     const count = Number(HOLES.exec(cleanLine(source))?.[1] ?? 0);
     if (count > 1) return { low: count, high: count, what: 'pieces' };
-    const [, last, what] = LAST_WORDS.exec(cleanLine(source)) ?? [];
-    if (last !== undefined) return { low: Number(last), high: Number(last), what: what! };
+    const [, last, what = 'pieces'] =
+      LAST_WORDS.exec(cleanLine(source)) ?? SHAPED_TO.exec(cleanLine(source)) ?? [];
+    if (last !== undefined) return { low: Number(last), high: Number(last), what };
   }
   return null;
 }

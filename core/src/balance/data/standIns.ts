@@ -28,6 +28,7 @@ export const STAND_INS: { readonly source: string; readonly confidence: 'common-
     { from: ['bread', 'rye-bread'], trouble: ['gluten'], to: [{ ingredient: 'gf-bread', ratio: 1 }], because: 'a loaf without gluten soaks and toasts as bread does; it drinks a little less' },
     { from: ['breadcrumbs', 'cornbread'], trouble: ['gluten'], to: [{ ingredient: 'gf-breadcrumbs', ratio: 1 }], because: 'crumbs without gluten do it weight for weight: bought, or of a loaf of your own, dried and crumbled' },
     { from: ['pretzels'], trouble: ['gluten'], to: [{ ingredient: 'gf-pretzels', ratio: 1 }], because: 'the same crunch and salt, made without gluten' },
+    { from: ['shortcrust-pastry--case'], trouble: ['gluten'], to: [{ ingredient: 'gf-pastry--case', ratio: 1 }], because: 'a crust without gluten, bought or your own: it breaks sooner, so leave it in its tin' },
     { from: ['shortcrust-pastry'], trouble: ['gluten'], to: [{ ingredient: 'gf-pastry', ratio: 1 }], because: 'pastry without gluten, bought or your own: it tears sooner, so roll it between sheets' },
     { from: ['puff-pastry'], trouble: ['gluten'], to: [{ ingredient: 'gf-puff-pastry', ratio: 1 }], because: 'puff pastry without gluten, bought: it tears sooner and rises less' },
     { from: ['filo-pastry'], trouble: ['gluten'], to: [{ ingredient: 'gf-filo-pastry', ratio: 1 }], because: 'filo without gluten, where a shop has it; else rice paper, wetted and brushed with fat' },
@@ -118,6 +119,7 @@ export const STAND_INS: { readonly source: string; readonly confidence: 'common-
     { from: ['toffee-bits'], trouble: ['milk'], to: [{ ingredient: 'dark-chocolate', ratio: 1 }], because: 'toffee is boiled with butter: chopped dark chocolate gives the bite' },
     { from: ['egg-white'], trouble: ['egg'], to: [{ ingredient: 'aquafaba', ratio: 1 }], because: 'chickpea brine whips like white' },
     { from: ['egg-yolk'], trouble: ['egg'], beside: 'whole-milk', to: [{ ingredient: 'vegetable-oil', ratio: 0.27 }, { ingredient: 'whole-milk', ratio: 0.6 }], because: 'a yolk is there for its fat and moisture' },
+    { from: ['egg-yolk'], trouble: ['egg'], beside: 'butter', to: [{ ingredient: 'vegetable-oil', ratio: 0.27 }, { ingredient: 'whole-milk', ratio: 0.6 }], because: 'a yolk is there for its fat and moisture' },
     { from: ['egg-yolk'], trouble: ['egg'], to: [{ ingredient: 'vegetable-oil', ratio: 0.27 }, { ingredient: 'pea-milk', ratio: 0.6 }], because: 'a yolk is there for its fat and moisture' },
     // Nuts, seeds, soy, coconut
     { from: ['almonds', 'sliced-almonds', 'slivered-almonds', 'hazelnuts', 'walnuts', 'pecans', 'pistachios', 'macadamias', 'cashews', 'brazil-nuts', 'pine-nuts', 'peanuts'], trouble: ['tree nuts', 'peanuts'], to: [{ ingredient: 'sunflower-seeds', ratio: 1 }], because: 'toasted seeds give the crunch' },

@@ -38,7 +38,11 @@ export const KIN: Readonly<Record<string, Readonly<Record<string, KinRow>>>> = {
     gingerbread: { name: 'gingerbread', possible: ['milk', 'egg', 'soybeans'] },
   },
   'puff-pastry': { butter: { name: 'all-butter puff pastry', allergens: ['wheat', 'milk'], possible: [] } },
-  'shortcrust-pastry': { laminated: { name: 'croissant', also: ['danish pastry'], allergens: ['wheat', 'milk'], possible: ['egg', 'soybeans'] } },
+  'shortcrust-pastry': {
+    laminated: { name: 'croissant', also: ['danish pastry'], allergens: ['wheat', 'milk'], possible: ['egg', 'soybeans'] },
+    case: { name: 'pie crust', also: ['pie shell', 'pie case', 'tart shell', 'tart case', 'pastry case', 'pastry shell', 'flan case'], possible: ['milk', 'egg', 'soybeans'] },
+  },
+  'gf-pastry': { case: { name: 'gluten-free pie crust', also: ['gluten-free pie shell', 'gluten-free tart case', 'gluten-free pastry case'], possible: ['egg', 'milk', 'soybeans', 'corn', 'nightshades', 'gums'] } },
   'malt': {
     powder: { name: 'malt powder', also: ['malted barley'], allergens: [], possible: ['wheat'] },
     drink: { name: 'malt drink', also: ['malted drink'], allergens: [], possible: ['wheat', 'milk', 'soybeans'] },

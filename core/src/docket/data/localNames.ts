@@ -9,6 +9,7 @@ const BRITISH: Readonly<Record<string, string>> = {
   'black-treacle': 'treacle',
   'heavy-cream': 'double cream',
   'flax-meal': 'ground linseed',
+  'gf-pastry--case': 'gluten-free pastry case',
 };
 
 export const LOCAL_NAMES: Readonly<Record<Locale, Readonly<Record<string, string>>>> = {

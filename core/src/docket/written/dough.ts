@@ -41,6 +41,8 @@ export function kneadEdits(actions: readonly Action[]): SpanEdit[] {
 const STRETCHES = /\bstretch(?:ing)? (?:it|the dough)\b[^.;]*/i;
 const ROLLED = 'roll it on between two sheets of paper, as thin as it will go';
 const TEARS = 'without gluten it tears when it is stretched';
+const A_MINUTE = 'a minute';
+const FOR = /\bfor (?:about )?$/i;
 /** Kneaded for longer than this, minutes, it was to be made stretchy. */
 const BRIEFLY = 3;
 
@@ -54,7 +56,16 @@ export function stretchEdits(actions: readonly Action[], all: readonly Action[])
       ...(stretch
         ? [editIn(action, { from: stretch.index, to: stretch.index + stretch[0].length }, ROLLED, TEARS)]
         : []),
-      ...(long ? durationsIn(action.text).map((one) => timeIn(action, one, 'a minute', TEARS)) : []),
+      ...(long
+        ? durationsIn(action.text).map((one) =>
+            timeIn(
+              action,
+              one,
+              FOR.test(action.text.slice(0, one.from)) ? A_MINUTE : `for ${A_MINUTE}`,
+              TEARS,
+            ),
+          )
+        : []),
     ];
   });
 }
@@ -99,6 +110,23 @@ function onlyRise(actions: readonly Action[], rises: readonly Action[]): SpanEdi
     });
 }
 
+/** Where the rise that goes stood a dough still drinks, before it is rolled or shaped: straight from the bowl it sticks. Common practice. */
+const DRINKS = '. Cover it and leave it for 20 minutes: the flours drink. ';
+
+/** The pause in the place of the first rise, where what comes before the kept one shapes the dough. */
+function pauseAfter(
+  sentence: readonly Action[],
+  all: readonly Action[],
+  rises: readonly Action[],
+): SpanEdit[] {
+  const [first] = rises;
+  const between = all.slice(all.indexOf(first!), all.indexOf(rises.at(-1)!));
+  const here = sentence.some(({ id }) => id === first!.id) && first!.class !== 'chill';
+  if (!here || !between.some(({ class: kind }) => kind === 'shape')) return [];
+  const end = sentence.at(-1)!.to;
+  return [{ from: end, to: end, text: DRINKS, because: BECAUSE_ONCE }];
+}
+
 /** Of several rises the last is kept: without gluten a dough that is knocked back doesn't rise again as well. What covers it for a rise goes with that. */
 export function proofEdits(actions: readonly Action[], all: readonly Action[]): SpanEdit[] {
   const first = all.findIndex(isRise);
@@ -127,7 +155,8 @@ export function proofEdits(actions: readonly Action[], all: readonly Action[]): 
       const forIt = COVERS.test(one.text) || IN_A_BOWL.test(one.text);
       return drops(one) || (forIt && next !== undefined && gone.has(next)) ? gone.add(one) : gone;
     }, new Set());
-    return goes.size === 0 ? [] : without(sentence, goes, BECAUSE_ONCE);
+    if (goes.size === 0) return [];
+    return [...without(sentence, goes, BECAUSE_ONCE), ...pauseAfter(sentence, all, rises)];
   });
   return [...gone, ...risen, ...onlyRise(actions, rises)];
 }

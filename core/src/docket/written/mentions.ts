@@ -23,7 +23,7 @@ const FLOUR = /flours?$/i;
 const A_MIXTURE = /^[\s-]+(?:mix(?:ture)?s?|ingredients|paste)\b/i;
 /** Words behind which a flour wants its article; in a list it has none. */
 const WANTS_ARTICLE =
-  /\b(?:sift|sieve|fold|stir|add|whisk|mix|rub|pulse|process|combine|beat|blend|tip|into|over|in|through|work|cut in)\s*$/i;
+  /\b(?:sift|sieve|fold|stir|add|whisk|mix|rub|pulse|process|combine|beat|blend|knead|together|tip|into|over|in|through|work|cut in)\s*$/i;
 /** A taste or a look, which is nobody's flour: "no streaks of flour", "until it no longer tastes of flour". */
 const A_LOOK =
   /\b(?:tast\w+|streaks?|pockets?|traces?|lumps?|bits|smell\w*) of (?:dry |raw |white )?(?:the )?$|\b(?:dry|raw|visible) $/i;

@@ -73,10 +73,13 @@ const writerEdits = (source: string): SpanEdit[] => {
 
 /** The last words of the names of what the list still has as its author wrote it: for each step of a method the same. */
 export function keptWords({ parts }: Recipe, renamed: readonly Renamed[]): ReadonlySet<string> {
-  const gone = new Set(renamed.map(({ line }) => line));
+  const of = (line: string, words: string) => `${line} ${words}`;
+  const gone = new Set(renamed.map(({ line, words }) => of(line, words)));
   return new Set(
     parts.flatMap(({ lines }) =>
-      lines.flatMap(({ id, items }) => (gone.has(id) ? [] : items.map(({ words }) => lastWordOf(words)))),
+      lines.flatMap(({ id, items }) =>
+        items.filter(({ words }) => !gone.has(of(id, words))).map(({ words }) => lastWordOf(words)),
+      ),
     ),
   );
 }

@@ -24,6 +24,23 @@ export function bakedAt(process: Process): number | null {
   return behind < 0 ? actions.length - 1 : bake + behind;
 }
 
+const AT_ONCE =
+  /^\W*(?:immediately|at once|straight ?away|right away|as soon as|while (?:(?:it is|it['’]s|they are|they['’]re) )?(?:still )?(?:hot|warm))\b/i;
+/** Where what is baked may be left to cool: after what is done to it at once ("immediately press one into each"). */
+export function seenToAt(process: Process): number | null {
+  const baked = bakedAt(process);
+  if (baked === null) return null;
+  const { actions } = process;
+  const step = actions[baked]!.step;
+  const next = actions[baked + 1];
+  const steps = new Set([
+    step,
+    ...(next && next.step !== step && AT_ONCE.test(next.text) ? [next.step] : []),
+  ]);
+  const after = actions.slice(baked + 1).filter((one) => steps.has(one.step));
+  return after.some(({ text }) => AT_ONCE.test(text)) ? baked + after.length : baked;
+}
+
 /** Where the dough first sees heat: blind, before the bake that it is known by; null where the method has none. */
 export function firstHeat(process: Process): number | null {
   const blind = process.actions.findIndex(({ text }) => shows('bakes blind', text));

@@ -15,12 +15,14 @@ export interface Remeasured {
   readonly factor: number;
   /** As written: before the batch was made larger. */
   readonly scale: number;
+  /** There is as much of it as there was. */
+  readonly same: boolean;
 }
 
 /** A change smaller than this leaves the words as they are. */
 const SAME = 0.03;
 
-/** Lines whose food stays and whose amount doesn't. */
+/** Lines whose food stays, with what became of their amount. */
 export function remeasuredIn({ recipe, parts, request }: Facts): Remeasured[] {
   const written = new Map(recipe.parts.flatMap((part) => part.lines).map((one) => [one.id, one]));
   return parts.flatMap(({ lines }) =>
@@ -31,7 +33,7 @@ export function remeasuredIn({ recipe, parts, request }: Facts): Remeasured[] {
         return [];
       const scale = lineFactor(request.scale, id);
       const factor = (scale * line.grams.central) / item.grams.central;
-      return Math.abs(factor - 1) <= SAME ? [] : [{ ingredient: item.ingredient, item, factor, scale }];
+      return [{ ingredient: item.ingredient, item, factor, scale, same: Math.abs(factor - 1) <= SAME }];
     }),
   );
 }
@@ -59,7 +61,7 @@ function amountNow(said: string, { item, factor, scale }: Remeasured): string | 
   return NUMBER.test(said) ? said.replace(NUMBER, number) : null;
 }
 const NUMBER =
-  /\d+(?:[.,/⁄]\d+)?(?:\s+\d[/⁄]\d)?\s*[½¼¾⅓⅔⅛]?|[½¼¾⅓⅔⅛]|\b(?:an?|one|two|three|four|five|six|half a)\b/i;
+  /\d+(?:[.,/⁄]\d+)?(?:\s+\d[/⁄]\d)?(?:\s*[½¼¾⅓⅔⅛])?|[½¼¾⅓⅔⅛]|\b(?:an?|one|two|three|four|five|six|half a)\b/i;
 
 /** Amounts that a step says of what the list now has more or less of. */
 export function remeasureEdits(
@@ -67,15 +69,16 @@ export function remeasureEdits(
   catalogue: Catalogue,
   remeasured: readonly Remeasured[],
 ): SpanEdit[] {
-  if (remeasured.length === 0) return [];
+  if (remeasured.every(({ same }) => same)) return [];
   return mentionsIn(source, catalogue).flatMap((mention): SpanEdit[] => {
     const from = amountBefore(source, mention.from);
     const alike = remeasured.filter(({ ingredient }) => plainId(ingredient) === plainId(mention.ingredient));
     if (alike.length === 0 || from === mention.from) return [];
-    // Of several lines of one food the one that is used whole here is meant, else the first.
-    const nows = alike.map((one) => amountNow(source.slice(from, mention.from), one));
-    const now = nows.find((one) => one === '') ?? nows[0] ?? null;
-    if (now === null) return [];
+    // Of several lines of one food the one that is used whole here is meant, else the first that is more or less now.
+    const nows = alike.map((one) => ({ one, now: amountNow(source.slice(from, mention.from), one) }));
+    const { one, now = null } =
+      nows.find((said) => said.now === '') ?? nows.find((said) => !said.one.same) ?? {};
+    if (now === null || one?.same) return [];
     const begins = /^\s*$|[.!?:]\s*$/.test(source.slice(0, from));
     const article = begins ? 'The ' : 'the ';
     return [

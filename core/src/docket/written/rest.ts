@@ -142,7 +142,7 @@ export function restSentence(
       ? `${covered ? 'Chill it' : 'Cover the dough and chill it'} for ${spanOf(low, high)}.`
       : profile.yeast
         ? `Cover it and let it rise somewhere warm for ${span}, until it is puffy.`
-        : `Let the ${profile.texture} stand for ${span}: it thickens as the flours drink.`,
+        : `Let the ${profile.texture} stand for ${span}: it ${profile.texture === 'dough' ? 'firms' : 'thickens'} as the flours drink.`,
     because: rest.cold
       ? 'cold dough spreads less, and its flours go on drinking'
       : 'the flours go on drinking',

@@ -7,7 +7,7 @@ import { sayDial, systemOf } from '../system';
 import type { DocketLine, DocketPart, StepKind } from '../types';
 import { coolSentence } from './cool';
 import type { Facts } from './facts';
-import { bakeAction, bakedAt, lastMixing, leftAt, sentenceAfter } from './places';
+import { bakeAction, lastMixing, leftAt, seenToAt, sentenceAfter } from './places';
 import { stirredIn } from './prepare';
 import type { Renamed } from './renamed';
 import { restSentence } from './rest';
@@ -175,7 +175,9 @@ export function sentencesOf(facts: Facts, renamed: readonly Renamed[]): Sentence
     ...adds.last,
     ...bakeSentence(facts, process),
     ...heedSentence(facts, process),
-    ...(cool === null ? [] : [{ id: 'cool' as const, at: bakedAt(process), kind: 'cool' as const, ...cool }]),
+    ...(cool === null
+      ? []
+      : [{ id: 'cool' as const, at: seenToAt(process), kind: 'cool' as const, ...cool }]),
   ];
   return together(said).map((one) => ({
     ...one,

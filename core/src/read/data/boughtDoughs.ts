@@ -4,6 +4,7 @@ import type { FamilyId } from '../../vocabulary';
 export const BOUGHT_DOUGHS: Readonly<Record<string, FamilyId>> = {
   'puff-pastry': 'pastry',
   'shortcrust-pastry': 'pastry',
+  'shortcrust-pastry--case': 'pastry',
   'filo-pastry': 'pastry',
   'gf-pastry': 'pastry',
   'gf-puff-pastry': 'pastry',
