@@ -1,8 +1,12 @@
+import type { HouseRole } from './roles';
+
 export interface HouseholdAnswer {
   readonly id: string;
   readonly name: string;
   /** The demo household can be removed in one action. */
   readonly demo: boolean;
+  /** What whoever asks may do in it. */
+  readonly role: HouseRole;
 }
 
 export interface HealthAnswer {

@@ -19,6 +19,20 @@ export type { PageOf, RecipeAnswer, RecipeSummary } from './recipe';
 export { BakeDto, BakeNotesDto } from './bake';
 export type { BakeAnswer, FlourUse } from './bake';
 export { MOST_PHOTOS, PHOTO_BYTES, PHOTO_OF, PHOTO_PIXELS, type PhotoAnswer, type PhotoOf } from './photo';
+export { HandInDto, type TraysAnswer } from './ballots';
+export {
+  JoinDto,
+  MemberRoleDto,
+  NewCodeDto,
+  PassphraseDto,
+  SignInDto,
+  type CodeAnswer,
+  type DeviceAnswer,
+  type DevicesAnswer,
+  type MeAnswer,
+  type MemberAnswer,
+} from './devices';
+export { CODE_MINUTES, HOUSE_ROLES, PASSPHRASE_CHARS, type HouseRole } from './roles';
 export { TastingDto, type TastingAnswer } from './tasting';
 export { KeptDocketDto } from './docket';
 export type { DocketAnswer, DocketSummary } from './docket';

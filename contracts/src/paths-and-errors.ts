@@ -1,3 +1,4 @@
 /** What a page needs of the contracts without the request classes and their validator. */
 export type { ErrorAnswer, ErrorCode } from './errors';
 export { APP_HEADER, LIMITS, PATHS, REQUEST_ID_HEADER, pathTo } from './paths';
+export { CODE_MINUTES, HOUSE_ROLES, PASSPHRASE_CHARS, type HouseRole } from './roles';

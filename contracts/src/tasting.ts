@@ -73,7 +73,7 @@ class TasterDto extends NeedsDto implements Taster {
 }
 
 /** Answers are checked by the core against the codes of their tray: here they are objects, within the body's limits. */
-class BallotDto implements Ballot {
+export class BallotDto implements Ballot {
   @IsUUID() id!: string;
   @IsUUID() taster!: string;
   /** 0: the training round. */

@@ -6,12 +6,14 @@ import { learningRoutes } from './learning/learningRoutes';
 import { bakeRoutes } from './bakes/bakeRoutes';
 import { binRoutes } from './bin/binRoutes';
 import { cupboardRoutes } from './cupboard/cupboardRoutes';
+import { deviceRoutes } from './devices/deviceRoutes';
 import { docketRoutes } from './dockets/docketRoutes';
 import { eraseRoutes } from './erase/eraseRoutes';
 import { everythingRoutes } from './everything/everythingRoutes';
 import { findingRoutes } from './finding/findingRoutes';
 import { healthRoutes } from './health/healthRoutes';
 import { householdRoutes } from './households/householdRoutes';
+import { giveCaller } from './http/caller';
 import { answerErrors, NotFoundError } from './http/errors';
 import { json, limitDepth, limitWrites } from './http/limits';
 import { servePage } from './http/page';
@@ -26,21 +28,27 @@ export interface AppOptions {
   readonly services: Services;
   readonly host: string;
   readonly port: () => number;
+  /** Further names that it answers to, each with its port: those of the home network. The first is told to other devices. */
+  readonly lan?: () => readonly string[];
   readonly logger: Logger;
   /** The built page; without it only the API is served. */
   readonly webFolder?: string;
 }
 
 /** The whole server as one Express app: the edge first, then a feature a line, then the page. */
-export function makeApp({ services, host, port, logger, webFolder }: AppOptions): Express {
+export function makeApp({ services, host, port, lan = () => [], logger, webFolder }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.set('query parser', 'simple');
-  app.use(allowHosts(host, port), giveNonce, headers);
+  app.use(allowHosts(host, port, lan), giveNonce, headers);
   app.use(pinoHttp({ logger, autoLogging: false }), compression());
-  app.use('/api', sameSiteWrites, limitWrites(), json, limitDepth);
+  app.use('/api', sameSiteWrites, limitWrites(), giveCaller(services, host, port), json, limitDepth);
 
   healthRoutes(app, services);
+  deviceRoutes(app, services, () => {
+    const [first] = lan();
+    return first === undefined ? null : `http://${first}`;
+  });
   householdRoutes(app, services);
   findingRoutes(app, services);
   recipeRoutes(app, services);

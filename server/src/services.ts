@@ -10,6 +10,11 @@ import { binStore } from './bin/binStore';
 import { bagStore } from './cupboard/bagStore';
 import { cupboardService } from './cupboard/cupboardService';
 import { movementStore } from './cupboard/movementStore';
+import { codeStore } from './devices/codeStore';
+import { deviceService } from './devices/deviceService';
+import { deviceStore } from './devices/deviceStore';
+import { memberStore } from './devices/memberStore';
+import { tryStore } from './devices/tryStore';
 import { docketService } from './dockets/docketService';
 import { docketStore } from './dockets/docketStore';
 import { backupsIn } from './erase/backups';
@@ -40,6 +45,13 @@ const cupboardOn = (db: Knex) => ({ bags: bagStore(db), movements: movementStore
 
 const bakesOn = (db: Knex) => ({ bakes: bakeStore(db), uses: flourUseStore(db), cupboard: cupboardOn(db) });
 
+const devicesOn = (db: Knex) => ({
+  codes: codeStore(db),
+  devices: deviceStore(db),
+  members: memberStore(db),
+  tries: tryStore(db),
+});
+
 const kitchensOn = (db: Knex) => shelfStore<KitchenDocument>(db, 'kitchens', upcastKitchen);
 const settingsOn = (db: Knex) => shelfStore<SettingsDto>(db, 'settings', upcastSettings);
 const daysOn = (db: Knex) => shelfStore<DayDocument>(db, 'days', upcastDay);
@@ -66,9 +78,13 @@ export interface Folders {
 /** The composition root: every service over one database handle, which may be a transaction. */
 export function servicesOn(db: Knex, folders: Folders = {}) {
   const backups = backupsIn(folders.backups);
+  const households = householdService(householdStore(db));
   return {
     health: healthService(healthStore(db), folders.data),
-    households: householdService(householdStore(db)),
+    households,
+    devices: deviceService(devicesOn(db), households.localPerson, (work) =>
+      db.transaction((inside) => work(devicesOn(inside))),
+    ),
     finding: findingService(findingStore(db), markStore(db)),
     recipes: recipeService(recipeStore(db), (work) =>
       db.transaction((inside) => work(recipeStore(inside), requestStore(inside))),

@@ -10,6 +10,7 @@ import * as days from './migrations/0008-days';
 import * as photos from './migrations/0009-photos';
 import * as tastings from './migrations/0010-tastings';
 import * as finding from './migrations/0011-finding';
+import * as devices from './migrations/0012-devices';
 
 interface Named extends Knex.Migration {
   readonly name: string;
@@ -28,6 +29,7 @@ const MIGRATIONS: readonly Named[] = [
   { name: '0009-photos', ...photos },
   { name: '0010-tastings', ...tastings },
   { name: '0011-finding', ...finding },
+  { name: '0012-devices', ...devices },
 ];
 
 const config: Knex.MigratorConfig = {

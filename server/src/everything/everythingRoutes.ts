@@ -10,7 +10,8 @@ export function everythingRoutes(app: Express, services: Services): void {
   const scoped = giveScope(services);
   app.get(PATHS.everything, scoped, async (_req, res) => {
     const scope = scopeOf(res);
-    const name = (await households.list()).find(({ id }) => id === scope.householdId)?.name ?? '';
+    const name =
+      (await households.list(scope.personId)).find(({ id }) => id === scope.householdId)?.name ?? '';
     const now = new Date();
     res.setHeader('Cache-Control', 'no-store');
     res.setHeader(

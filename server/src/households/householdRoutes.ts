@@ -1,5 +1,6 @@
 import type { Express } from 'express';
 import { PATHS } from '@omniarton/contracts';
+import { callerOf } from '../http/caller';
 import { giveScope } from '../http/enter';
 import { scopeOf } from '../http/scope';
 import type { Services } from '../services';
@@ -7,7 +8,7 @@ import type { Services } from '../services';
 export function householdRoutes(app: Express, services: Services): void {
   app.get(PATHS.households, async (_req, res) => {
     res.setHeader('Cache-Control', 'no-store');
-    res.json(await services.households.list());
+    res.json(await services.households.list(callerOf(res).personId));
   });
   app.delete(PATHS.household, giveScope(services), async (_req, res) => {
     await services.households.removeDemo(scopeOf(res));

@@ -1,16 +1,17 @@
 import type { Knex } from 'knex';
-import type { HouseholdAnswer } from '@omniarton/contracts';
+import type { HouseholdAnswer, HouseRole } from '@omniarton/contracts';
 
 interface Row {
   id: string;
   name: string;
   demo: boolean;
+  role: HouseRole;
 }
 
-const toAnswer = ({ id, name, demo }: Row): HouseholdAnswer => ({ id, name, demo });
+const toAnswer = ({ id, name, demo, role }: Row): HouseholdAnswer => ({ id, name, demo, role });
 
 export const householdStore = (db: Knex) => ({
-  /** The local person: the first one made. Sign-in will take its place. */
+  /** Whoever sits at the machine itself: the first one made. */
   async localPerson(): Promise<string | undefined> {
     const row = await db<{ id: string; created_at: Date }>('people')
       .orderBy('created_at')
@@ -23,7 +24,7 @@ export const householdStore = (db: Knex) => ({
       .join('members', 'members.household_id', 'households.id')
       .where('members.person_id', personId)
       .orderBy(['households.demo', 'households.created_at', 'households.id'])
-      .select<Row[]>('households.id', 'households.name', 'households.demo');
+      .select<Row[]>('households.id', 'households.name', 'households.demo', 'members.role');
     return rows.map(toAnswer);
   },
   /** Takes a demo household away with all that is in it; true when there was one. */

@@ -79,6 +79,8 @@ describe('every address of a kitchen', () => {
       household: newId(),
       recipe: newId(),
       docket: newId(),
+      device: newId(),
+      member: newId(),
       photo: newId(),
       tasting: newId(),
       bake: newId(),

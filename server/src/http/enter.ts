@@ -1,13 +1,31 @@
-import type { RequestHandler } from 'express';
+import type { Request, RequestHandler, Response } from 'express';
+import type { HouseRole } from '@omniarton/contracts';
 import type { Services } from '../services';
+import { callerOf } from './caller';
+import { NotAllowedError } from './errors';
+import { mayDo, ROLE_NAMES } from './rights';
 import type { Scope } from './scope';
 import { idOf } from './uuid';
 
-/** The one place that makes a scope: the local person, in a household they belong to. Another's doesn't exist. */
+interface Entered {
+  scope: Scope;
+  role: HouseRole;
+}
+
+/** What whoever asks may do in the household of the address. */
+export const roleOf = (res: Response): HouseRole => (res.locals as Entered).role;
+
+/** The address as it stands in the paths, with its parameters' names. */
+const pathOf = (req: Request): string => String((req.route as { path?: unknown } | undefined)?.path);
+
+/** The one place that makes a scope: whoever asks, in a household they belong to, doing what their role may. Another's doesn't exist. */
 export function giveScope({ households }: Services): RequestHandler {
   return async (req, res, next) => {
     const householdId = idOf(req, 'household');
-    (res.locals as { scope: Scope }).scope = await households.enter(householdId);
+    const { scope, role } = await households.enter(callerOf(res).personId, householdId);
+    if (!mayDo(role, req.method, pathOf(req)))
+      throw new NotAllowedError(`${ROLE_NAMES[role]} may not do that here. An owner of the kitchen may.`);
+    Object.assign(res.locals as Entered, { scope, role });
     next();
   };
 }

@@ -25,6 +25,15 @@ export class CrossSiteError extends HttpError {
   readonly status = 403;
   readonly code = 'cross-site';
 }
+/** Nobody who is known here. */
+export class SignedOutError extends HttpError {
+  readonly status = 401;
+  readonly code = 'signed-out';
+}
+export class NotAllowedError extends HttpError {
+  readonly status = 403;
+  readonly code = 'not-allowed';
+}
 export class NotFoundError extends HttpError {
   readonly status = 404;
   readonly code = 'not-found';

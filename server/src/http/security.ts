@@ -5,10 +5,11 @@ import { APP_HEADER } from '@omniarton/contracts';
 import { CrossSiteError, MediaTypeError, UnknownHostError } from './errors';
 
 /** Answers only to its own names, so that no other site's name can be pointed at it; localhost moves to the one address. */
-export function allowHosts(host: string, port: () => number): RequestHandler {
+export function allowHosts(host: string, port: () => number, lan: () => readonly string[]): RequestHandler {
   return (req, res, next) => {
     const own = `${host}:${port()}`;
-    if (req.headers.host === own) return next();
+    const named = req.headers.host;
+    if (named === own || (named !== undefined && lan().includes(named))) return next();
     if (req.headers.host === `localhost:${port()}` && (req.method === 'GET' || req.method === 'HEAD')) {
       return res.redirect(308, `http://${own}${req.originalUrl}`);
     }
@@ -16,14 +17,17 @@ export function allowHosts(host: string, port: () => number): RequestHandler {
   };
 }
 
-/** Whatever changes something must come from our own page, as JSON. */
 /** The one kind of address that takes anything but JSON. */
 const PICTURE = /^\/households\/[^/]+\/bakes\/[^/]+\/photos\/[^/]+$/;
 
+/** Whatever changes something must come from our own page, as JSON. */
 export const sameSiteWrites: RequestHandler = (req, _res, next) => {
   if (req.method === 'GET' || req.method === 'HEAD') return next();
   const site = req.headers['sec-fetch-site'];
-  const ownOrigin = req.headers.origin === `http://${req.headers.host}`;
+  // Behind a proxy that speaks https it is the same page.
+  const ownOrigin = ['http', 'https'].some(
+    (scheme) => req.headers.origin === `${scheme}://${req.headers.host}`,
+  );
   const sameOrigin =
     site === 'same-origin' ? req.headers.origin === undefined || ownOrigin : site === undefined && ownOrigin;
   if (!sameOrigin || !req.headers[APP_HEADER])

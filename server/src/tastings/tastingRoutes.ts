@@ -1,5 +1,5 @@
 import type { Express } from 'express';
-import { PATHS, TastingDto } from '@omniarton/contracts';
+import { HandInDto, PATHS, TastingDto } from '@omniarton/contracts';
 import { checked } from '../http/body';
 import { answerVersion, expectationOf } from '../http/conditional';
 import { giveScope } from '../http/enter';
@@ -20,6 +20,15 @@ export function tastingRoutes(app: Express, services: Services): void {
     const saved = await tastings.save(scopeOf(res), idOf(req, 'recipe'), idOf(req, 'tasting'), expected, doc);
     answerVersion(res, saved.version);
     res.status(expected.kind === 'new' ? 201 : 200).json(saved);
+  });
+  app.get(PATHS.trays, scoped, async (_req, res) => {
+    res.setHeader('Cache-Control', 'no-store');
+    res.json(await tastings.trays(scopeOf(res)));
+  });
+  app.post(PATHS.ballots, scoped, async (req, res) => {
+    const { ballot } = await checked(HandInDto, req.body);
+    await tastings.handIn(scopeOf(res), idOf(req, 'recipe'), idOf(req, 'tasting'), ballot);
+    res.status(204).end();
   });
   app.delete(PATHS.tasting, scoped, async (req, res) => {
     await tastings.remove(scopeOf(res), idOf(req, 'recipe'), idOf(req, 'tasting'));

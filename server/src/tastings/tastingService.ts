@@ -1,10 +1,19 @@
-import type { TastingAnswer, TastingDto } from '@omniarton/contracts';
-import { clashesOf, refusalOf, type TastingDocument } from '@omniarton/core/taste';
+import type { TastingAnswer, TastingDto, TraysAnswer } from '@omniarton/contracts';
+import {
+  clashesOf,
+  openTrays,
+  refusalOf,
+  withBallot,
+  type Ballot,
+  type TastingDocument,
+} from '@omniarton/core/taste';
 import type { Expectation } from '../http/conditional';
 import { ConflictError, InvalidError, NotFoundError } from '../http/errors';
 import type { Scope } from '../http/scope';
 import type { TastingStore } from './tastingStore';
 
+/** Ballots that may come in beside one that is handed in. */
+const MOST_AT_ONCE = 20;
 /** What a recipe's page shows. */
 const MOST = 100;
 
@@ -51,6 +60,33 @@ export const tastingService = (store: TastingStore) => ({
     if (saved) return saved;
     if (!stored) throw new NotFoundError('That tasting, or its recipe, is no longer here.');
     throw new ConflictError('That tasting was changed elsewhere in between.', { stored });
+  },
+
+  /** What is tasted now, as whoever tastes may see it. */
+  async trays(scope: Scope): Promise<TraysAnswer[]> {
+    return (await store.goingOn(scope, MOST)).map(({ recipe, id, doc }) => {
+      const names = new Map(doc.tasters.map((one) => [one.id, one.name]));
+      return {
+        ...{ recipe, tasting: id, test: doc.test, about: doc.about, rounds: doc.rounds },
+        trays: openTrays(doc).map((tray) => ({ ...tray, name: names.get(tray.taster) ?? '' })),
+      };
+    });
+  },
+
+  /** Takes one ballot; where another came in between, once more beside that. */
+  async handIn(scope: Scope, recipe: string, id: string, ballot: Ballot): Promise<void> {
+    for (let again = 0; again < MOST_AT_ONCE; again += 1) {
+      const stored = await store.find(scope, recipe, id);
+      if (!stored) throw new NotFoundError('That tasting is no longer here.');
+      const doc = withBallot(stored.doc, ballot);
+      if (typeof doc === 'string') throw new InvalidError(`The ballot can’t be taken: ${doc}.`);
+      if (doc === stored.doc) return;
+      if (
+        await store.replace(scope, recipe, id, stored.version, { ...stored.doc, ballots: [...doc.ballots] })
+      )
+        return;
+    }
+    throw new ConflictError('Many ballots came at once. Hand it in again.');
   },
 
   async remove(scope: Scope, recipe: string, id: string): Promise<void> {

@@ -35,6 +35,26 @@ const reading = (db: Knex) => ({
     return readable(rows as Row[], toAnswer).items;
   },
 
+  /** Of all recipes that are here, those that are tasted now. */
+  async goingOn(
+    { householdId }: Scope,
+    limit: number,
+  ): Promise<(TastingAnswer & { readonly recipe: string })[]> {
+    const rows = (await db<Row>('tastings')
+      .join('recipes', (on) =>
+        on
+          .on('recipes.household_id', 'tastings.household_id')
+          .andOn('recipes.id', 'tastings.recipe_id')
+          .andOnNull('recipes.removed_at'),
+      )
+      .where('tastings.household_id', householdId)
+      .whereRaw("tastings.doc->>'stage' = 'tasting'")
+      .orderBy('tastings.created_at', 'desc')
+      .limit(limit)
+      .select('tastings.*')) as (Row & { recipe_id: string })[];
+    return readable(rows, (row) => ({ ...toAnswer(row), recipe: row.recipe_id })).items;
+  },
+
   async find({ householdId }: Scope, recipe: string, id: string): Promise<TastingAnswer | undefined> {
     const row = await db<Row>('tastings').where({ household_id: householdId, recipe_id: recipe, id }).first();
     return row && toAnswer(row as Row);

@@ -86,6 +86,30 @@ describe('a tasting', () => {
     await house.send('delete', home(`tastings/${id}`)).expect(204);
     expect(await list()).toEqual([]);
   });
+  it('is shown to whoever tastes by its codes alone, and takes their ballots side by side', async () => {
+    const id = newId();
+    await put(id, TASTING).expect(201);
+    const trays = await house.get(`/api/households/${house.home}/trays`).expect(200);
+    expect(trays.body).toMatchObject([
+      { recipe, tasting: id, test: 'liking', trays: [{ name: 'Orla' }, { name: 'Bo' }] },
+    ]);
+    const told = JSON.stringify(trays.body);
+    for (const { name, bake, id: sampleId } of TASTING.samples)
+      for (const secret of [`"${name}"`, bake, sampleId]) expect(told).not.toContain(secret);
+    expect(told).not.toContain(String(TASTING.seed));
+    const hand = (ballot: object) => house.send('post', home(`tastings/${id}/ballots`)).send({ ballot });
+    const [one, other] = [ballotOf(TASTING, 0), ballotOf(TASTING, 1)];
+    await Promise.all([hand(one).expect(204), hand(other).expect(204)]);
+    // Sent again after a lost answer it is the same ballot; another of the same taster isn't taken.
+    await hand(one).expect(204);
+    expect((await hand(ballotOf(TASTING, 0)).expect(400)).body).toMatchObject({
+      message: expect.stringMatching(/twice/) as string,
+    });
+    const [kept] = await list();
+    expect(kept!.doc.ballots.map((ballot) => ballot.id).sort()).toEqual([one.id, other.id].sort());
+    expect((await house.get(`/api/households/${house.home}/trays`)).body).toMatchObject([{ trays: [] }]);
+    await house.send('delete', home(`tastings/${id}`)).expect(204);
+  });
   it.each([
     ['a second ballot of one taster', { ballots: [ballotOf(TASTING, 0), ballotOf(TASTING, 0)] }, /twice/],
     ['a mark of ten', { ballots: [ballotOf(TASTING, 0, 10)] }, /out of range/],

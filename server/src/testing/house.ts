@@ -9,6 +9,8 @@ import { seed } from '../demo/seed';
 import { servicesOn } from '../services';
 
 export const HOST = '127.0.0.1:4620';
+/** By what name other devices find it. */
+export const LAN_HOST = 'kitchen.test:4620';
 
 /** A server on a database of its own, with a home and a demo kitchen, for one file of tests. */
 export interface TestHouse {
@@ -19,6 +21,8 @@ export interface TestHouse {
   get(path: string): Test;
   /** A write as our own page sends it. */
   send(method: 'put' | 'delete' | 'post', path: string): Test;
+  /** As another device's page asks; `cookie`: what it was given. */
+  from(cookie: string, method: 'get' | 'put' | 'delete' | 'post', path: string): Test;
   close(): Promise<void>;
 }
 
@@ -32,14 +36,21 @@ export async function openHouse(name: string): Promise<TestHouse> {
   await migrate(db);
   await seed(db, { demo: true });
   const logger = pino({ level: 'silent' });
-  const app = makeApp({ services: servicesOn(db), host: '127.0.0.1', port: () => 4620, logger });
+  const app = makeApp({
+    ...{ services: servicesOn(db), host: '127.0.0.1', port: () => 4620, logger },
+    lan: () => [LAN_HOST],
+  });
   const get = (path: string) => request(app).get(path).set('host', HOST);
   const send: TestHouse['send'] = (method, path) =>
     request(app)
       [method](path)
       .set({ host: HOST, origin: `http://${HOST}`, 'x-omniarton': '1' });
+  const from: TestHouse['from'] = (cookie, method, path) =>
+    request(app)
+      [method](path)
+      .set({ host: LAN_HOST, origin: `http://${LAN_HOST}`, 'x-omniarton': '1', cookie });
   const households = (await get('/api/households')).body as { id: string; demo: boolean }[];
   const home = households.find((one) => !one.demo)!.id;
   const demo = households.find((one) => one.demo)!.id;
-  return { db, app, home, demo, get, send, close: () => db.destroy() };
+  return { db, app, home, demo, get, send, from, close: () => db.destroy() };
 }

@@ -1,0 +1,70 @@
+import type { Express, Request, Response } from 'express';
+import {
+  JoinDto,
+  MemberRoleDto,
+  NewCodeDto,
+  PassphraseDto,
+  PATHS,
+  SignInDto,
+  type MeAnswer,
+} from '@omniarton/contracts';
+import { checked } from '../http/body';
+import { callerOf, giveCookie, takeCookie } from '../http/caller';
+import { giveScope, roleOf } from '../http/enter';
+import { scopeOf } from '../http/scope';
+import { idOf } from '../http/uuid';
+import type { Services } from '../services';
+import type { LetIn } from './deviceService';
+
+const addressOf = (req: Request): string => req.socket.remoteAddress ?? '';
+
+/** Devices that join and leave, and who is behind them. `lan`: where other devices find this one; null: nowhere. */
+export function deviceRoutes(app: Express, services: Services, lan: () => string | null): void {
+  const { devices } = services;
+  const scoped = giveScope(services);
+  const letIn = (req: Request, res: Response, { token, me }: LetIn): void => {
+    giveCookie(req, res, token);
+    res.setHeader('Cache-Control', 'no-store');
+    res.status(201).json(me satisfies MeAnswer);
+  };
+  app.post(PATHS.join, async (req, res) => {
+    letIn(req, res, await devices.join(await checked(JoinDto, req.body), addressOf(req)));
+  });
+  app.post(PATHS.signIn, async (req, res) => {
+    letIn(req, res, await devices.signIn(await checked(SignInDto, req.body), addressOf(req)));
+  });
+  app.post(PATHS.signOut, async (req, res) => {
+    await devices.signOut(callerOf(res));
+    takeCookie(req, res);
+    res.status(204).end();
+  });
+  app.get(PATHS.me, async (_req, res) => {
+    res.setHeader('Cache-Control', 'no-store');
+    res.json(await devices.me(callerOf(res)));
+  });
+  app.put(PATHS.passphrase, async (req, res) => {
+    await devices.setPassphrase(callerOf(res), await checked(PassphraseDto, req.body));
+    res.status(204).end();
+  });
+  app.get(PATHS.devices, scoped, async (_req, res) => {
+    res.setHeader('Cache-Control', 'no-store');
+    res.json(await devices.list(scopeOf(res), lan()));
+  });
+  app.post(PATHS.codes, scoped, async (req, res) => {
+    res.setHeader('Cache-Control', 'no-store');
+    res.status(201).json(await devices.makeCode(scopeOf(res), await checked(NewCodeDto, req.body)));
+  });
+  app.delete(PATHS.device, scoped, async (req, res) => {
+    await devices.revoke(scopeOf(res), roleOf(res), idOf(req, 'device'));
+    res.status(204).end();
+  });
+  app.put(PATHS.member, scoped, async (req, res) => {
+    const { role } = await checked(MemberRoleDto, req.body);
+    await devices.setRole(scopeOf(res), idOf(req, 'member'), role);
+    res.status(204).end();
+  });
+  app.delete(PATHS.member, scoped, async (req, res) => {
+    await devices.removeMember(scopeOf(res), idOf(req, 'member'));
+    res.status(204).end();
+  });
+}

@@ -1,0 +1,110 @@
+import type { Knex } from 'knex';
+
+interface Row {
+  id: string;
+  person_id: string;
+  name: string;
+  token: Buffer;
+  token_before: Buffer | null;
+  created_at: Date;
+  rotated_at: Date;
+  seen_at: Date;
+  expires_at: Date;
+  revoked_at: Date | null;
+}
+
+/** A device that is in, and what is due for it: all by the database's own clock. */
+export interface KnownDevice {
+  readonly id: string;
+  readonly personId: string;
+  /** Its secret is a day old. */
+  readonly stale: boolean;
+  /** Nobody noted for a while that it was here. */
+  readonly unnoted: boolean;
+}
+
+export interface ListedDevice {
+  readonly id: string;
+  readonly personId: string;
+  readonly name: string;
+  readonly joined: Date;
+  readonly seen: Date;
+}
+
+/** Unseen for so long, a device is out. */
+const STAYS = "interval '60 days'";
+const ROTATES = "interval '1 day'";
+/** A page may still have requests under way with the secret before. */
+const OVERLAP = "interval '2 minutes'";
+const NOTED = "interval '5 minutes'";
+
+export const deviceStore = (db: Knex) => {
+  const rows = () => db<Row>('devices');
+  const isIn = (query: Knex.QueryBuilder) =>
+    query.whereNull('devices.revoked_at').where('devices.expires_at', '>', db.fn.now());
+  return {
+    async add(id: string, personId: string, name: string, token: Buffer): Promise<void> {
+      await rows().insert({
+        ...{ id, person_id: personId, name, token },
+        expires_at: db.raw(`now() + ${STAYS}`) as unknown as Date,
+      });
+    },
+    async byToken(token: Buffer): Promise<KnownDevice | undefined> {
+      const found = (await isIn(rows())
+        .where((either) =>
+          either
+            .where({ token })
+            .orWhere((before) =>
+              before.where({ token_before: token }).whereRaw(`rotated_at > now() - ${OVERLAP}`),
+            ),
+        )
+        .first(
+          'id',
+          'person_id',
+          db.raw(`token = ? AND rotated_at < now() - ${ROTATES} AS stale`, [token]),
+          db.raw(`seen_at < now() - ${NOTED} AS unnoted`),
+        )) as { id: string; person_id: string; stale: boolean; unnoted: boolean } | undefined;
+      return found && { ...found, personId: found.person_id };
+    },
+    async noted(id: string): Promise<void> {
+      await rows()
+        .where({ id })
+        .update({ seen_at: db.fn.now() as unknown as Date });
+    },
+    /** A new secret in the place of another; false where a request beside this one has done so. */
+    async rotate(id: string, from: Buffer, to: Buffer): Promise<boolean> {
+      const changed = await isIn(rows())
+        .where({ id, token: from })
+        .update({
+          token: to,
+          token_before: from,
+          rotated_at: db.fn.now(),
+          seen_at: db.fn.now(),
+          expires_at: db.raw(`now() + ${STAYS}`),
+        });
+      return changed > 0;
+    },
+    /** The devices that are in, of people of a household. */
+    async ofHousehold(householdId: string): Promise<ListedDevice[]> {
+      const found = (await isIn(rows())
+        .join('members', 'members.person_id', 'devices.person_id')
+        .where('members.household_id', householdId)
+        .orderBy('devices.created_at')
+        .select('devices.*')) as Row[];
+      return found.map(({ id, person_id, name, created_at, seen_at }) => ({
+        ...{ id, personId: person_id, name, joined: created_at, seen: seen_at },
+      }));
+    },
+    async revoke(id: string): Promise<boolean> {
+      return (await isIn(rows()).where({ id }).update({ revoked_at: db.fn.now() })) > 0;
+    },
+    /** Devices that are out are forgotten after a month. */
+    async purge(): Promise<void> {
+      await rows()
+        .whereRaw("least(coalesce(revoked_at, expires_at), expires_at) < now() - interval '30 days'")
+        .delete();
+    },
+  };
+};
+
+export type DeviceStore = ReturnType<typeof deviceStore>;

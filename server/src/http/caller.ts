@@ -1,0 +1,62 @@
+import { parseCookie, stringifySetCookie } from 'cookie';
+import type { Request, RequestHandler, Response } from 'express';
+import { PATHS } from '@omniarton/contracts';
+import type { Services } from '../services';
+import { SignedOutError } from './errors';
+
+/** Who asks, and from which device; null: from the machine itself. */
+export interface Caller {
+  readonly personId: string;
+  readonly deviceId: string | null;
+}
+
+export const callerOf = (res: Response): Caller => (res.locals as { caller: Caller }).caller;
+
+const COOKIE = 'omniarton-device';
+const COOKIE_SECONDS = 60 * 86_400;
+
+const setCookie = (req: Request, res: Response, value: string, maxAge: number): void =>
+  void res.append(
+    'Set-Cookie',
+    stringifySetCookie({
+      ...{ name: COOKIE, value, maxAge, path: '/api', httpOnly: true, sameSite: 'strict' },
+      secure: req.headers.origin?.startsWith('https:') ?? false,
+    }),
+  );
+
+/** Gives a device its secret, out of reach of any script, for our own pages alone. */
+export const giveCookie = (req: Request, res: Response, token: string): void =>
+  setCookie(req, res, token, COOKIE_SECONDS);
+export const takeCookie = (req: Request, res: Response): void => setCookie(req, res, '', 0);
+
+const LOOPBACK = /^(?:::ffff:)?127\.|^::1$/;
+const FORWARDED = ['forwarded', 'x-forwarded-for', 'x-real-ip'];
+
+/** From the machine itself, under its own name, and through no proxy. */
+export const isLocal = (req: Request, own: string): boolean =>
+  req.headers.host === own &&
+  LOOPBACK.test(req.socket.remoteAddress ?? '') &&
+  FORWARDED.every((name) => req.headers[name] === undefined);
+
+/** Asked by whoever isn't in yet. */
+const OPEN: ReadonlySet<string> = new Set(
+  [PATHS.health, PATHS.join, PATHS.signIn].map((path) => path.replace('/api', '')),
+);
+
+/** The one place that says who asks: whoever sits at the machine, or whose device shows its secret. */
+export function giveCaller({ devices }: Services, host: string, port: () => number): RequestHandler {
+  return async (req, res, next) => {
+    if (OPEN.has(req.path)) return next();
+    const locals = res.locals as { caller: Caller };
+    if (isLocal(req, `${host}:${port()}`)) {
+      locals.caller = await devices.local();
+      return next();
+    }
+    const token = parseCookie(req.headers.cookie ?? '')[COOKIE];
+    if (!token) throw new SignedOutError('This device isn’t signed in here yet.');
+    const { caller, renewed } = await devices.callerBy(token);
+    if (renewed) giveCookie(req, res, renewed);
+    locals.caller = caller;
+    next();
+  };
+}
