@@ -49,6 +49,7 @@ const WEB_FLOORS = [
     'flours',
     'settings',
     'cupboard',
+    'devices',
     'goods',
     'jars',
     'kept',
@@ -64,7 +65,7 @@ const WEB_FLOORS = [
 ];
 const webFloor = (names) => `^web/src/(${names.join('|')})/`;
 const FEATURE =
-  '^web/src/(stages/[^/]+|flours|settings|cupboard|goods|jars|kept|ovens|learning|people|practice|day|run)/';
+  '^web/src/(stages/[^/]+|flours|settings|cupboard|devices|goods|jars|kept|ovens|learning|people|practice|day|run)/';
 
 const pageUpwards = WEB_FLOORS.slice(0, -1).map((names, at) => ({
   name: `floor-of-the-page-${names.join('-')}`,

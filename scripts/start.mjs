@@ -5,6 +5,7 @@ import { buildIfChanged } from './lib/build.mjs';
 import { cluster } from './lib/cluster.mjs';
 import { checkNode, ensurePackages, ensurePostgres } from './lib/install.mjs';
 import { dataFolder, makePrivateFolder, root } from './lib/paths.mjs';
+import { lanNames } from './lib/lan.mjs';
 import { isFree } from './lib/ports.mjs';
 import { holderOf } from './lib/processes.mjs';
 import { run } from './lib/run.mjs';
@@ -49,19 +50,32 @@ const portHeld = (port) =>
     `Stop it, or choose another: PORT=${port + 1} npm start`,
   );
 
-async function serve(app, db, port, data) {
+async function serve(app, db, port, data, lan) {
   const folders = db.own ? { data, backups: join(data, 'backups') } : undefined;
   try {
     return await app.serve({
       databaseUrl: db.url,
       host: HOST,
       port,
+      lan,
       webFolder: join(root, 'web/dist'),
       ...(folders ? { folders } : {}),
     });
   } catch (error) {
     throw error.code === 'EADDRINUSE' ? portHeld(port) : error;
   }
+}
+
+/** Where other devices find it, and how they get in. */
+function sayLan([first]) {
+  if (first)
+    say(
+      `Other devices of the home network: http://${first}/  (add each under Settings, People and devices). It goes over plain http: use it in a network that you trust.`,
+    );
+  else
+    say(
+      'No address in a home network was found: it serves this machine alone. OMNIARTON_NAMES may name one.',
+    );
 }
 
 /** Brings the database up to date; what was there is backed up first. One of a newer program is left alone. */
@@ -100,7 +114,8 @@ await run(async () => {
     const app = await import(join(root, 'server/dist/main.js'));
     await upToDate(app, db, data);
     await app.seed(db.url, { demo: !process.argv.includes('--empty') });
-    const server = await serve(app, db, port, data);
+    const lan = process.argv.includes('--lan') ? lanNames : undefined;
+    const server = await serve(app, db, port, data, lan);
     const address = `http://${HOST}:${port}/`;
     writeNote(note, { pid: process.pid, address });
     letGo();
@@ -109,6 +124,8 @@ await run(async () => {
     say(
       `Omniarton is at ${address}  (ready in ${((performance.now() - began) / 1000).toFixed(1)} s; Ctrl-C stops it)`,
     );
+
+    if (lan) sayLan(lan(port));
 
     let stopping = false;
     const stop = async () => {

@@ -1,6 +1,6 @@
 import { Type } from 'class-transformer';
 import { ValidateNested } from 'class-validator';
-import type { TasteTest, Tray } from '@omniarton/core/taste';
+import type { BlindTray, TasteTest } from '@omniarton/core/taste';
 import { BallotDto } from './tasting';
 
 /** A tasting that is going on, as whoever tastes may see it: codes, and never what stands behind them. */
@@ -10,7 +10,7 @@ export interface TraysAnswer {
   readonly test: TasteTest;
   readonly about: string;
   readonly rounds: number;
-  readonly trays: readonly (Tray & { readonly name: string })[];
+  readonly trays: readonly (BlindTray & { readonly name: string })[];
 }
 
 export class HandInDto {

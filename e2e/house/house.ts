@@ -9,7 +9,13 @@ const ROOT = join(import.meta.dirname, '../..');
 interface Server {
   migrate(url: string): Promise<void>;
   seed(url: string, options: { demo: boolean }): Promise<void>;
-  serve(options: { databaseUrl: string; host: string; port: number; webFolder: string }): Promise<{
+  serve(options: {
+    databaseUrl: string;
+    host: string;
+    port: number;
+    webFolder: string;
+    lan?: (port: number) => readonly string[];
+  }): Promise<{
     port: number;
     close(): Promise<void>;
   }>;
@@ -38,7 +44,11 @@ export interface OwnHouse extends House {
   close(): Promise<void>;
 }
 
-export async function openHouse(worker: number | string): Promise<OwnHouse> {
+/** `lan`: by which names other devices find it. */
+export async function openHouse(
+  worker: number | string,
+  lan?: (port: number) => readonly string[],
+): Promise<OwnHouse> {
   const cluster = process.env.TEST_DATABASE_URL!;
   const name = `e2e_${process.pid}_${worker}`;
   await createDatabase(cluster, name);
@@ -50,7 +60,10 @@ export async function openHouse(worker: number | string): Promise<OwnHouse> {
   await server.migrate(url.href);
   await server.seed(url.href, { demo: true });
   const serve = (port: number) =>
-    server.serve({ databaseUrl: url.href, host: '127.0.0.1', port, webFolder: join(ROOT, 'web/dist') });
+    server.serve({
+      ...{ databaseUrl: url.href, host: '127.0.0.1', port, webFolder: join(ROOT, 'web/dist') },
+      ...(lan ? { lan } : {}),
+    });
   let running = await serve(0);
   const { port } = running;
   return {

@@ -14,6 +14,8 @@ import { seed as seedOn, seedAgain as seedAgainOn } from './demo/seed';
 import { servicesOn, type Folders } from './services';
 
 const DAY_MS = 86_400_000;
+/** On every network of the machine; who may ask is told by the names. */
+const EVERYWHERE = '0.0.0.0';
 
 async function withDatabase<T>(
   url: string,
@@ -44,6 +46,8 @@ export interface ServeOptions {
   /** 0 takes any free port. */
   readonly port: number;
   readonly webFolder?: string;
+  /** Names by which other devices ask, each with its port; without it this machine alone is served. */
+  readonly lan?: (port: number) => readonly string[];
   /** Where the data and their backups lie; not known of a database of one's own. */
   readonly folders?: Folders;
 }
@@ -54,19 +58,38 @@ export interface Serving {
 }
 
 /** Starts listening; rejects when the port is taken. */
-export async function serve({ databaseUrl, host, port, webFolder, folders }: ServeOptions): Promise<Serving> {
+export async function serve({
+  databaseUrl,
+  host,
+  port,
+  webFolder,
+  lan,
+  folders,
+}: ServeOptions): Promise<Serving> {
   const db = openDatabase(databaseUrl);
   let bound = port;
   const logger = pino({ level: process.env.LOG_LEVEL ?? 'error' });
   const services = servicesOn(db, folders);
-  const app = makeApp({ services, host, port: () => bound, logger, webFolder });
+  const app = makeApp({
+    services,
+    host,
+    port: () => bound,
+    lan: () => lan?.(bound) ?? [],
+    logger,
+    webFolder,
+  });
   const server = await new Promise<Server>((done, fail) => {
-    const listening = app.listen(port, host, (error?: Error) => (error ? fail(error) : done(listening)));
+    const listening = app.listen(port, lan ? EVERYWHERE : host, (error?: Error) =>
+      error ? fail(error) : done(listening),
+    );
   }).catch(async (error: unknown) => {
     await db.destroy();
     throw error;
   });
-  const purge = () => services.bin.purge().catch((error: unknown) => logger.error({ err: error }, 'purge'));
+  const purge = () =>
+    Promise.all([services.bin.purge(), services.devices.purge()]).catch((error: unknown) =>
+      logger.error({ err: error }, 'purge'),
+    );
   void purge();
   const daily = setInterval(() => void purge(), DAY_MS).unref();
   const address = server.address();

@@ -13,7 +13,10 @@ import { movementStore } from './cupboard/movementStore';
 import { codeStore } from './devices/codeStore';
 import { deviceService } from './devices/deviceService';
 import { deviceStore } from './devices/deviceStore';
+import { doorService } from './devices/doorService';
+import { memberService } from './devices/memberService';
 import { memberStore } from './devices/memberStore';
+import type { DeviceStores, Together } from './devices/stores';
 import { tryStore } from './devices/tryStore';
 import { docketService } from './dockets/docketService';
 import { docketStore } from './dockets/docketStore';
@@ -45,7 +48,7 @@ const cupboardOn = (db: Knex) => ({ bags: bagStore(db), movements: movementStore
 
 const bakesOn = (db: Knex) => ({ bakes: bakeStore(db), uses: flourUseStore(db), cupboard: cupboardOn(db) });
 
-const devicesOn = (db: Knex) => ({
+const devicesOn = (db: Knex): DeviceStores => ({
   codes: codeStore(db),
   devices: deviceStore(db),
   members: memberStore(db),
@@ -79,12 +82,13 @@ export interface Folders {
 export function servicesOn(db: Knex, folders: Folders = {}) {
   const backups = backupsIn(folders.backups);
   const households = householdService(householdStore(db));
+  const inDevices: Together = (work) => db.transaction((inside) => work(devicesOn(inside)));
   return {
     health: healthService(healthStore(db), folders.data),
     households,
-    devices: deviceService(devicesOn(db), households.localPerson, (work) =>
-      db.transaction((inside) => work(devicesOn(inside))),
-    ),
+    devices: deviceService(devicesOn(db), households.localPerson),
+    door: doorService(devicesOn(db), inDevices),
+    members: memberService(devicesOn(db), households.localPerson, inDevices),
     finding: findingService(findingStore(db), markStore(db)),
     recipes: recipeService(recipeStore(db), (work) =>
       db.transaction((inside) => work(recipeStore(inside), requestStore(inside))),

@@ -13,12 +13,13 @@ export {
   type RankedResult,
   type TastingResult,
 } from './result';
-export { countedBallots, rightOf, SAMPLES_OF, servedTrays, TRAINED, TRAINING, traysOf } from './trays';
+export { blind, countedBallots, rightOf, SAMPLES_OF, servedTrays, TRAINED, TRAINING, traysOf } from './trays';
 export { upcastTasting } from './upcast';
 export {
   TASTE_TESTS,
   type Answer,
   type Ballot,
+  type BlindTray,
   type Cup,
   type Holds,
   type Sample,

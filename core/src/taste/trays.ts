@@ -1,5 +1,5 @@
 import { codesFrom, numbersFrom, servingOrders, shuffled } from '../statistics';
-import type { Ballot, Cup, TasteTest, TastingDocument, Tray } from './types';
+import type { Ballot, BlindTray, Cup, TasteTest, TastingDocument, Tray } from './types';
 
 /** Orders of two samples in each test of a difference: all of them equally often. The first of duo-trio is the reference. */
 const PATTERNS: Readonly<Partial<Record<TasteTest, readonly (readonly number[])[]>>> = {
@@ -107,3 +107,9 @@ function dealt(
   while (all.length < count) all.push(...shuffled(patterns, below));
   return all.slice(0, count);
 }
+
+/** A tray without what stands behind its codes. */
+export const blind = ({ cups, ...tray }: Tray): BlindTray => ({
+  ...tray,
+  cups: cups.map(({ code, reference }) => ({ code, reference })),
+});

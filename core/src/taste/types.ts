@@ -49,6 +49,11 @@ export interface Tray {
   readonly cups: readonly Cup[];
 }
 
+/** A tray as whoever tastes may know it: codes, and never what stands behind them. */
+export interface BlindTray extends Omit<Tray, 'cups'> {
+  readonly cups: readonly Omit<Cup, 'sample'>[];
+}
+
 /** What a taster has answered, by code. */
 export type Answer =
   /** The odd one, or the one like the reference. */

@@ -9,18 +9,18 @@ import {
   type MeAnswer,
 } from '@omniarton/contracts';
 import { checked } from '../http/body';
-import { callerOf, giveCookie, takeCookie } from '../http/caller';
+import { giveCookie, takeCookie } from '../http/caller';
 import { giveScope, roleOf } from '../http/enter';
-import { scopeOf } from '../http/scope';
+import { callerOf, scopeOf } from '../http/scope';
 import { idOf } from '../http/uuid';
 import type { Services } from '../services';
-import type { LetIn } from './deviceService';
+import type { LetIn } from './doorService';
 
 const addressOf = (req: Request): string => req.socket.remoteAddress ?? '';
 
 /** Devices that join and leave, and who is behind them. `lan`: where other devices find this one; null: nowhere. */
 export function deviceRoutes(app: Express, services: Services, lan: () => string | null): void {
-  const { devices } = services;
+  const { devices, door, members } = services;
   const scoped = giveScope(services);
   const letIn = (req: Request, res: Response, { token, me }: LetIn): void => {
     giveCookie(req, res, token);
@@ -28,10 +28,10 @@ export function deviceRoutes(app: Express, services: Services, lan: () => string
     res.status(201).json(me satisfies MeAnswer);
   };
   app.post(PATHS.join, async (req, res) => {
-    letIn(req, res, await devices.join(await checked(JoinDto, req.body), addressOf(req)));
+    letIn(req, res, await door.join(await checked(JoinDto, req.body), addressOf(req)));
   });
   app.post(PATHS.signIn, async (req, res) => {
-    letIn(req, res, await devices.signIn(await checked(SignInDto, req.body), addressOf(req)));
+    letIn(req, res, await door.signIn(await checked(SignInDto, req.body), addressOf(req)));
   });
   app.post(PATHS.signOut, async (req, res) => {
     await devices.signOut(callerOf(res));
@@ -48,23 +48,23 @@ export function deviceRoutes(app: Express, services: Services, lan: () => string
   });
   app.get(PATHS.devices, scoped, async (_req, res) => {
     res.setHeader('Cache-Control', 'no-store');
-    res.json(await devices.list(scopeOf(res), lan()));
+    res.json(await members.list(scopeOf(res), lan()));
   });
   app.post(PATHS.codes, scoped, async (req, res) => {
     res.setHeader('Cache-Control', 'no-store');
-    res.status(201).json(await devices.makeCode(scopeOf(res), await checked(NewCodeDto, req.body)));
+    res.status(201).json(await members.makeCode(scopeOf(res), await checked(NewCodeDto, req.body)));
   });
   app.delete(PATHS.device, scoped, async (req, res) => {
-    await devices.revoke(scopeOf(res), roleOf(res), idOf(req, 'device'));
+    await members.putOut(scopeOf(res), roleOf(res), idOf(req, 'device'));
     res.status(204).end();
   });
   app.put(PATHS.member, scoped, async (req, res) => {
     const { role } = await checked(MemberRoleDto, req.body);
-    await devices.setRole(scopeOf(res), idOf(req, 'member'), role);
+    await members.setRole(scopeOf(res), idOf(req, 'member'), role);
     res.status(204).end();
   });
   app.delete(PATHS.member, scoped, async (req, res) => {
-    await devices.removeMember(scopeOf(res), idOf(req, 'member'));
+    await members.remove(scopeOf(res), idOf(req, 'member'));
     res.status(204).end();
   });
 }

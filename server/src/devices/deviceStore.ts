@@ -38,73 +38,72 @@ const ROTATES = "interval '1 day'";
 const OVERLAP = "interval '2 minutes'";
 const NOTED = "interval '5 minutes'";
 
-export const deviceStore = (db: Knex) => {
-  const rows = () => db<Row>('devices');
-  const isIn = (query: Knex.QueryBuilder) =>
-    query.whereNull('devices.revoked_at').where('devices.expires_at', '>', db.fn.now());
-  return {
-    async add(id: string, personId: string, name: string, token: Buffer): Promise<void> {
-      await rows().insert({
-        ...{ id, person_id: personId, name, token },
-        expires_at: db.raw(`now() + ${STAYS}`) as unknown as Date,
+/** Devices that are in. */
+const known = (db: Knex) =>
+  db<Row>('devices').whereNull('devices.revoked_at').where('devices.expires_at', '>', db.fn.now());
+
+const reading = (db: Knex) => ({
+  async byToken(token: Buffer): Promise<KnownDevice | undefined> {
+    const found = (await known(db)
+      .whereRaw(`(token = ? OR (token_before = ? AND rotated_at > now() - ${OVERLAP}))`, [token, token])
+      .first(
+        'id',
+        'person_id',
+        db.raw(`token = ? AND rotated_at < now() - ${ROTATES} AS stale`, [token]),
+        db.raw(`seen_at < now() - ${NOTED} AS unnoted`),
+      )) as { id: string; person_id: string; stale: boolean; unnoted: boolean } | undefined;
+    return found && { ...found, personId: found.person_id };
+  },
+  /** Of people of a household. */
+  async ofHousehold(householdId: string): Promise<ListedDevice[]> {
+    const found = (await known(db)
+      .join('members', 'members.person_id', 'devices.person_id')
+      .where('members.household_id', householdId)
+      .orderBy('devices.created_at')
+      .select('devices.*')) as Row[];
+    return found.map(({ id, person_id, name, created_at, seen_at }) => ({
+      ...{ id, personId: person_id, name, joined: created_at, seen: seen_at },
+    }));
+  },
+});
+
+export const deviceStore = (db: Knex) => ({
+  ...reading(db),
+
+  async add(id: string, personId: string, name: string, token: Buffer): Promise<void> {
+    await db('devices').insert({
+      ...{ id, person_id: personId, name, token },
+      expires_at: db.raw(`now() + ${STAYS}`),
+    });
+  },
+  async noted(id: string): Promise<void> {
+    await db('devices').where({ id }).update({ seen_at: db.fn.now() });
+  },
+  /** A new secret in the place of another; false where a request beside this one has done so. */
+  async rotate(id: string, from: Buffer, to: Buffer): Promise<boolean> {
+    const changed = await db('devices')
+      .where({ id, token: from })
+      .whereNull('revoked_at')
+      .update({
+        token: to,
+        token_before: from,
+        rotated_at: db.fn.now(),
+        seen_at: db.fn.now(),
+        expires_at: db.raw(`now() + ${STAYS}`),
       });
-    },
-    async byToken(token: Buffer): Promise<KnownDevice | undefined> {
-      const found = (await isIn(rows())
-        .where((either) =>
-          either
-            .where({ token })
-            .orWhere((before) =>
-              before.where({ token_before: token }).whereRaw(`rotated_at > now() - ${OVERLAP}`),
-            ),
-        )
-        .first(
-          'id',
-          'person_id',
-          db.raw(`token = ? AND rotated_at < now() - ${ROTATES} AS stale`, [token]),
-          db.raw(`seen_at < now() - ${NOTED} AS unnoted`),
-        )) as { id: string; person_id: string; stale: boolean; unnoted: boolean } | undefined;
-      return found && { ...found, personId: found.person_id };
-    },
-    async noted(id: string): Promise<void> {
-      await rows()
-        .where({ id })
-        .update({ seen_at: db.fn.now() as unknown as Date });
-    },
-    /** A new secret in the place of another; false where a request beside this one has done so. */
-    async rotate(id: string, from: Buffer, to: Buffer): Promise<boolean> {
-      const changed = await isIn(rows())
-        .where({ id, token: from })
-        .update({
-          token: to,
-          token_before: from,
-          rotated_at: db.fn.now(),
-          seen_at: db.fn.now(),
-          expires_at: db.raw(`now() + ${STAYS}`),
-        });
-      return changed > 0;
-    },
-    /** The devices that are in, of people of a household. */
-    async ofHousehold(householdId: string): Promise<ListedDevice[]> {
-      const found = (await isIn(rows())
-        .join('members', 'members.person_id', 'devices.person_id')
-        .where('members.household_id', householdId)
-        .orderBy('devices.created_at')
-        .select('devices.*')) as Row[];
-      return found.map(({ id, person_id, name, created_at, seen_at }) => ({
-        ...{ id, personId: person_id, name, joined: created_at, seen: seen_at },
-      }));
-    },
-    async revoke(id: string): Promise<boolean> {
-      return (await isIn(rows()).where({ id }).update({ revoked_at: db.fn.now() })) > 0;
-    },
-    /** Devices that are out are forgotten after a month. */
-    async purge(): Promise<void> {
-      await rows()
-        .whereRaw("least(coalesce(revoked_at, expires_at), expires_at) < now() - interval '30 days'")
-        .delete();
-    },
-  };
-};
+    return changed > 0;
+  },
+  async revoke(id: string): Promise<boolean> {
+    return (
+      (await db('devices').where({ id }).whereNull('revoked_at').update({ revoked_at: db.fn.now() })) > 0
+    );
+  },
+  /** Devices that are out are forgotten after a month. */
+  async purge(): Promise<void> {
+    await db('devices')
+      .whereRaw("least(coalesce(revoked_at, expires_at), expires_at) < now() - interval '30 days'")
+      .delete();
+  },
+});
 
 export type DeviceStore = ReturnType<typeof deviceStore>;

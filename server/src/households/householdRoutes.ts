@@ -1,8 +1,7 @@
 import type { Express } from 'express';
 import { PATHS } from '@omniarton/contracts';
-import { callerOf } from '../http/caller';
 import { giveScope } from '../http/enter';
-import { scopeOf } from '../http/scope';
+import { callerOf, scopeOf } from '../http/scope';
 import type { Services } from '../services';
 
 export function householdRoutes(app: Express, services: Services): void {

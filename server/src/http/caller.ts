@@ -3,14 +3,7 @@ import type { Request, RequestHandler, Response } from 'express';
 import { PATHS } from '@omniarton/contracts';
 import type { Services } from '../services';
 import { SignedOutError } from './errors';
-
-/** Who asks, and from which device; null: from the machine itself. */
-export interface Caller {
-  readonly personId: string;
-  readonly deviceId: string | null;
-}
-
-export const callerOf = (res: Response): Caller => (res.locals as { caller: Caller }).caller;
+import type { Caller } from './scope';
 
 const COOKIE = 'omniarton-device';
 const COOKIE_SECONDS = 60 * 86_400;

@@ -1,10 +1,9 @@
 import type { Request, RequestHandler, Response } from 'express';
 import type { HouseRole } from '@omniarton/contracts';
 import type { Services } from '../services';
-import { callerOf } from './caller';
 import { NotAllowedError } from './errors';
 import { mayDo, ROLE_NAMES } from './rights';
-import type { Scope } from './scope';
+import { callerOf, type Scope } from './scope';
 import { idOf } from './uuid';
 
 interface Entered {

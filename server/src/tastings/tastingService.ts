@@ -1,5 +1,6 @@
 import type { TastingAnswer, TastingDto, TraysAnswer } from '@omniarton/contracts';
 import {
+  blind,
   clashesOf,
   openTrays,
   refusalOf,
@@ -68,7 +69,7 @@ export const tastingService = (store: TastingStore) => ({
       const names = new Map(doc.tasters.map((one) => [one.id, one.name]));
       return {
         ...{ recipe, tasting: id, test: doc.test, about: doc.about, rounds: doc.rounds },
-        trays: openTrays(doc).map((tray) => ({ ...tray, name: names.get(tray.taster) ?? '' })),
+        trays: openTrays(doc).map((tray) => ({ ...blind(tray), name: names.get(tray.taster) ?? '' })),
       };
     });
   },

@@ -97,6 +97,7 @@ describe('a tasting', () => {
     for (const { name, bake, id: sampleId } of TASTING.samples)
       for (const secret of [`"${name}"`, bake, sampleId]) expect(told).not.toContain(secret);
     expect(told).not.toContain(String(TASTING.seed));
+    expect(told).not.toContain('sample');
     const hand = (ballot: object) => house.send('post', home(`tastings/${id}/ballots`)).send({ ballot });
     const [one, other] = [ballotOf(TASTING, 0), ballotOf(TASTING, 1)];
     await Promise.all([hand(one).expect(204), hand(other).expect(204)]);

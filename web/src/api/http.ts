@@ -18,6 +18,9 @@ export interface Sending {
   readonly headers?: Readonly<Record<string, string>>;
 }
 
+/** Told to the whole page: this device isn't in. What is typed stays where it is. */
+export const SIGNED_OUT = 'omniarton-signed-out';
+
 /** One request to our own server. Never throws. */
 export async function request<T>(
   path: string,
@@ -38,6 +41,7 @@ export async function request<T>(
     const data: unknown = response.status === 204 ? null : await response.json();
     if (response.ok) return { ok: true, data: data as T };
     const answer = data as Partial<ErrorAnswer>;
+    if (answer.code === 'signed-out') window.dispatchEvent(new Event(SIGNED_OUT));
     return {
       ok: false,
       failure: {

@@ -15,6 +15,8 @@ export function failureWords({ code, message }: Failure): string {
       return 'This was written by a newer Omniarton. Update this one to open it; it is untouched.';
     case 'too-many-requests':
       return 'That was a lot at once. It is sent again in a moment.';
+    case 'signed-out':
+      return 'This device isn’t signed in. Everything here is kept, and sent when it is in again.';
     case 'body-too-large':
       return 'This is too much text to keep (512 kB at most). Shorten it; nothing is lost meanwhile.';
     case 'not-found':

@@ -1,6 +1,7 @@
 import { lazy, type ComponentType, type ReactElement } from 'react';
 import type { RouteObject } from 'react-router';
 import { Lost } from '../ui/states';
+import { Home } from './Home';
 import { Shell } from './Shell';
 
 /** A page that is fetched when it is first opened. */
@@ -21,7 +22,7 @@ export const routes: RouteObject[] = [
     children: [
       {
         index: true,
-        element: fetched(async () => (await import('../stages/worklist/WorkListPage')).WorkListPage),
+        element: <Home />,
       },
       inKitchen('new', async () => (await import('./bench/NewPage')).NewPage),
       inKitchen('recipe/:recipe/:stage?', async () => (await import('./bench/BenchPage')).BenchPage),
@@ -37,6 +38,9 @@ export const routes: RouteObject[] = [
       inKitchen('flours/:flour', async () => (await import('../flours/FlourPageView')).FlourPageView),
       inKitchen('jars/:jar', async () => (await import('../flours/JarLabelPage')).JarLabelPage),
       inKitchen('booklet', async () => (await import('./BookletPage')).BookletPage),
+      inKitchen('devices', async () => (await import('../devices/DevicesPage')).DevicesPage),
+      inKitchen('ballots', async () => (await import('./BallotPage')).BallotPage),
+      { path: 'join', element: fetched(async () => (await import('../devices/JoinPage')).JoinPage) },
       { path: 'how', element: fetched(async () => (await import('../how/HowPage')).HowPage) },
       {
         path: 'settings',

@@ -26,3 +26,7 @@ export const jarPath = (household: string, jar: string): string => `/kitchen/${h
 export const practicePath = (household: string): string => `/kitchen/${household}/practice`;
 export const learntPath = (household: string): string => `/kitchen/${household}/learnt`;
 export const ovensPath = (household: string): string => `/kitchen/${household}/ovens`;
+export const devicesPath = (household: string): string => `/kitchen/${household}/devices`;
+export const ballotsPath = (household: string): string => `/kitchen/${household}/ballots`;
+/** Where a device that isn't in gets in; a code may stand behind the stroke. */
+export const JOIN_PATH = '/join';

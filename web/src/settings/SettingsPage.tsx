@@ -1,8 +1,8 @@
 import { styled } from 'styled-components';
-import type { SettingsDto } from '@omniarton/contracts';
+import type { HouseholdAnswer, SettingsDto } from '@omniarton/contracts';
 import { useHouseholdsQuery } from '../api/api';
 import { failureWords } from '../api/words';
-import { ovensPath } from '../base/paths';
+import { devicesPath, ovensPath } from '../base/paths';
 import { ButtonLink } from '../ui/Button';
 import type { Failure } from '../api/http';
 import { Wordmark } from '../ui/Wordmark';
@@ -30,23 +30,37 @@ export function SettingsPage() {
   );
 }
 
-/** Ovens, microwaves and tins are a kitchen's, not a person's. */
+/** What is a kitchen's, not a person's. */
 function Kitchens() {
   const { data } = useHouseholdsQuery();
   if (!data) return null;
   return (
-    <Stack $gap={2} as="section" aria-labelledby="kitchens">
-      <Heading id="kitchens">Ovens, microwave and tins</Heading>
-      <Row>
-        {data.map(({ id, name }) => (
-          <ButtonLink key={id} to={ovensPath(id)}>
-            of {name}
-          </ButtonLink>
-        ))}
-      </Row>
-    </Stack>
+    <>
+      <OfEach id="kitchens" name="Ovens, microwave and tins" households={data} to={ovensPath} />
+      <OfEach id="people" name="People and devices" households={data} to={devicesPath} />
+    </>
   );
 }
+
+interface OfEachProps {
+  readonly id: string;
+  readonly name: string;
+  readonly households: readonly HouseholdAnswer[];
+  readonly to: (household: string) => string;
+}
+
+const OfEach = ({ id, name: heading, households, to }: OfEachProps) => (
+  <Stack $gap={2} as="section" aria-labelledby={id}>
+    <Heading id={id}>{heading}</Heading>
+    <Row>
+      {households.map(({ id: household, name }) => (
+        <ButtonLink key={household} to={to(household)}>
+          of {name}
+        </ButtonLink>
+      ))}
+    </Row>
+  </Stack>
+);
 
 interface ChoicesProps {
   readonly settings: SettingsDto;

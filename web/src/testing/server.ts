@@ -1,6 +1,6 @@
-import type { SettingsDto } from '@omniarton/contracts';
+import type { SettingsDto, TraysAnswer } from '@omniarton/contracts';
 import { EMPTY_DAY } from '@omniarton/core/clock';
-import type { ErrorCode } from '@omniarton/contracts/paths-and-errors';
+import type { ErrorCode, HouseRole } from '@omniarton/contracts/paths-and-errors';
 import {
   EMPTY_KITCHEN,
   EMPTY_RECIPE,
@@ -24,6 +24,12 @@ export interface FakeServer {
   settings: Stored;
   day: Stored;
   away: boolean;
+  /** It doesn't know this device. */
+  signedOut: boolean;
+  role: HouseRole;
+  /** What is tasted now, and what was handed in. */
+  trays: readonly TraysAnswer[];
+  handed: object[];
   /** Every address that was asked for, and what was done to several recipes at once. */
   asked: string[];
   several: object[];
@@ -52,6 +58,10 @@ export function fakeServer(
     settings: { version: 1, doc: SETTINGS },
     day: { version: 0, doc: EMPTY_DAY },
     away: false,
+    signedOut: false,
+    role: 'owner',
+    trays: [],
+    handed: [],
     asked: [],
     several: [],
     refuse: null,
@@ -110,8 +120,16 @@ export const fetchFrom =
   (path: string, { method = 'GET', body = '' }: { method?: string; body?: string } = {}) => {
     server.asked.push(path);
     if (server.away) return Promise.reject(new TypeError('Failed to fetch'));
+    if (server.signedOut) return answer(401, { code: 'signed-out', message: 'not in' });
+    if (path === '/api/me') return answer(200, { person: 'p', name: 'Perrin', device: 'd' });
     if (path === '/api/households')
-      return answer(200, [{ id: HOUSEHOLD, name: 'The hall', demo: false, createdAt: ago }]);
+      return answer(200, [{ id: HOUSEHOLD, name: 'The hall', demo: false, role: server.role }]);
+    if (path === `${BASE}/trays`) return answer(200, server.trays);
+    if (path.endsWith('/ballots')) {
+      server.handed.push(JSON.parse(body) as object);
+      server.trays = [];
+      return answer(204, null);
+    }
     const [, recipe] = new RegExp(`^${BASE}/recipes/([^/?]+)$`).exec(path) ?? [];
     if (recipe) return recipeAnswer(server, recipe, method, body);
     if (path.split('?')[0] === `${BASE}/recipes`)

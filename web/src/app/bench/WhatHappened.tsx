@@ -5,8 +5,9 @@ import { Button } from '../../ui/Button';
 /** What went wrong, to be seen and copied: nothing of the recipe's words is in it. */
 export function WhatHappened({ cause }: { readonly cause: string }) {
   const [copied, setCopied] = useState<boolean | null>(null);
-  const copy = () =>
-    navigator.clipboard.writeText(cause).then(
+  // Over plain http there is no clipboard to write to.
+  const copy = async () =>
+    ('clipboard' in navigator ? navigator.clipboard.writeText(cause) : Promise.reject(new Error())).then(
       () => setCopied(true),
       () => setCopied(false),
     );

@@ -1,5 +1,5 @@
 import { styled } from 'styled-components';
-import type { Answer, TasteTest, Tray } from '@omniarton/core/taste';
+import type { Answer, BlindTray, TasteTest } from '@omniarton/core/taste';
 import { Button } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
@@ -9,7 +9,7 @@ import { answerOf, asksOf, NOTHING, useKeptBallot, type Given } from './given';
 interface Props {
   readonly test: TasteTest;
   readonly about: string;
-  readonly tray: Tray;
+  readonly tray: BlindTray;
   readonly name: string;
   readonly trouble: string | null;
   /** Whether it was taken. */

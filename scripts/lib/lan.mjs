@@ -1,0 +1,23 @@
+import { networkInterfaces } from 'node:os';
+
+/** Addresses that stay within a home: RFC 1918 and link-local. */
+const HOME = /^(?:10\.|192\.168\.|172\.(?:1[6-9]|2\d|3[01])\.|169\.254\.)/;
+
+/**
+ * The names by which other devices may ask for this one, each with its port: what OMNIARTON_NAMES says (a name of the house, or
+ * that of a proxy; with a port of its own or without one), then its addresses in the home network.
+ */
+export function lanNames(port) {
+  const said = (process.env.OMNIARTON_NAMES ?? '')
+    .split(',')
+    .map((name) => name.trim().toLowerCase())
+    .filter((name) => /^[a-z0-9.-]+(?::\d{1,5})?$/.test(name));
+  const own = Object.values(networkInterfaces())
+    .flatMap((all) => all ?? [])
+    .filter(({ family, internal, address }) => family === 'IPv4' && !internal && HOME.test(address))
+    .map(({ address }) => address);
+  return [
+    ...said.flatMap((name) => (name.includes(':') ? [name] : [`${name}:${port}`, name])),
+    ...own.map((one) => `${one}:${port}`),
+  ];
+}

@@ -1,0 +1,70 @@
+import { v7 as newId } from 'uuid';
+import { CODE_MINUTES, type JoinDto, type MeAnswer, type SignInDto } from '@omniarton/contracts';
+import { InvalidError, TooManyRequestsError } from '../http/errors';
+import { digestOf, newToken, opens, plainCode } from './secrets';
+import type { DeviceStores, Together } from './stores';
+
+/** Wrong codes and passphrases in ten minutes: from one address, and from all of them. */
+const MOST_TRIES = 10;
+const MOST_TRIES_OF_ALL = 200;
+const FROM_ALL = 'all';
+
+const NO_CODE = {
+  unknown: 'That code lets nobody in. Look at it again, or ask for a new one.',
+  used: 'That code has let a device in already; each does so once. Ask for a new one.',
+  old: `That code is older than ${CODE_MINUTES} minutes. Ask for a new one.`,
+} as const;
+
+/** What a device is given when it is let in. */
+export interface LetIn {
+  readonly token: string;
+  readonly me: MeAnswer;
+}
+
+/** How a device gets in: by a code that another shows, or by a name and a passphrase. */
+export function doorService(stores: DeviceStores, together: Together) {
+  const { codes, members, tries } = stores;
+
+  async function countTry(address: string): Promise<void> {
+    const [own, all] = [await tries.count(address), await tries.count(FROM_ALL)];
+    if (own > MOST_TRIES || all > MOST_TRIES_OF_ALL)
+      throw new TooManyRequestsError('Too many tries went wrong. Wait for ten minutes.');
+  }
+  async function letIn({ devices }: DeviceStores, personId: string, called: string): Promise<string> {
+    const token = newToken();
+    await devices.add(newId(), personId, called.trim() || 'a device', digestOf(token));
+    return token;
+  }
+  const meOf = async (personId: string): Promise<MeAnswer> => ({
+    ...{ person: personId, device: null },
+    name: (await members.person(personId))?.name ?? '',
+  });
+
+  return {
+    /** A device shows a code: whoever it was made for is in with it. */
+    async join({ code, device }: JoinDto, address: string): Promise<LetIn> {
+      await countTry(address);
+      const digest = digestOf(plainCode(code));
+      const found = await together(async (inside) => {
+        const invited = await inside.codes.use(digest);
+        if (!invited) return null;
+        const personId = invited.personId ?? newId();
+        if (invited.personId === null)
+          await inside.members.add(invited.householdId, personId, invited.name, invited.role);
+        return { personId, token: await letIn(inside, personId, device) };
+      });
+      if (!found) throw new InvalidError(NO_CODE[await codes.why(digest)]);
+      await tries.forgive(address);
+      return { token: found.token, me: await meOf(found.personId) };
+    },
+
+    async signIn({ name, passphrase, device }: SignInDto, address: string): Promise<LetIn> {
+      await countTry(address);
+      const person = await members.byName(name.trim());
+      const right = await opens(person?.passphrase ?? null, passphrase);
+      if (!person || !right) throw new InvalidError('That name and passphrase don’t go together.');
+      await tries.forgive(address);
+      return { token: await letIn(stores, person.id, device), me: await meOf(person.id) };
+    },
+  };
+}
