@@ -44,10 +44,10 @@ export function countOf(
 const NO_PREPARATION = /^(?:not|an?|about|to|for|if|optional)\b/i;
 
 /** How a line of the list is prepared: what stands behind its name, or is said before it. */
-export function prepOf(from: From | undefined): string | null {
+export function prepOf(from: From | undefined, catalogue: Catalogue): string | null {
   if (!from) return null;
   const alone = from.line.items.filter(({ alternative }) => !alternative).length === 1;
-  const behind = alone ? preparationOf(from.line, from.item).replace(/^, /, '') : '';
+  const behind = alone ? preparationOf(from.line, from.item, catalogue).replace(/^, /, '') : '';
   if (behind !== '' && !NO_PREPARATION.test(behind)) return behind;
   const said = [...new Set((from.item.words.match(PREPARED) ?? []).map((word) => word.toLowerCase()))];
   return said.length === 0 ? null : said.join(', ');

@@ -215,7 +215,7 @@ export function docketLines(
       ...one,
       words: `${words}${certifiedOats(one, words, catalogue)}${made.get(one.id) ?? ''}`,
       count: countOf(one, own, catalogue),
-      prep: own?.item.ingredient === one.ingredient ? prepOf(own) : null,
+      prep: own?.item.ingredient === one.ingredient ? prepOf(own, catalogue) : null,
       for: useOf(one.id, own, named, process),
     };
     return { ...said, text: docketLineWords(said) };

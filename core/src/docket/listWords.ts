@@ -131,14 +131,16 @@ function takenUp({ source, items }: Line, item: Item): string {
 }
 
 /** "cold, diced": how the recipe wants what is still the same thing. */
-export function preparationOf(whole: Line, item: Item): string {
+export function preparationOf(whole: Line, item: Item, catalogue: Catalogue): string {
   const { source, items } = whole;
   if (items.filter(({ alternative }) => !alternative).length > 1) return takenUp(whole, item);
   const line = tidy(source);
   const behind = line.split(inLine(line, item.words)).at(-1) ?? '';
   const [said = ''] = behind.replace(IN_BRACKETS, '').split(/,?\s*\bplus\b/);
   const [, stated, bracketed] = /^(?:,\s*([\p{L} ,'-]{3,60})|\s*\(([\p{L} ,'-]{3,40})\))$/u.exec(said) ?? [];
-  const how = (stated ?? bracketed ?? '').trim();
+  // "curd (yogurt)": another name of it says nothing of how it is wanted.
+  const names = bracketed !== undefined && matchIngredient(bracketed, catalogue)?.match === 'exact';
+  const how = (stated ?? (names ? '' : bracketed) ?? '').trim();
   return how !== '' && !/\bor\b/.test(how) ? `, ${how}` : '';
 }
 
@@ -206,6 +208,6 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   const pinch = from && made.grams && made.grams.central < A_PINCH;
   if (counted === null && pinch) return `a pinch of ${called}`;
   const kin = !same && isKin(made, from, catalogue);
-  const prepared = same || kin || pieces !== null ? preparationOf(from!.line, from!.item) : '';
+  const prepared = same || kin || pieces !== null ? preparationOf(from!.line, from!.item, catalogue) : '';
   return `${countedWords(made, name, from, catalogue) ?? counted ?? called}${kin ? wanted(from!.item, prepared) : prepared}${from ? keptFor(from, made.changed) : ''}`;
 }

@@ -34,7 +34,72 @@ const TART =
 const STRUDEL =
   'Strudel\n250 g flour\n1 egg\n2 tbsp oil\n100 ml water\n1 kg apples\n\nKnead flour, egg, oil and water to a smooth dough, about 10 minutes. Roll out the dough on a floured cloth, then stretch it over your hands. Lay on the apples, roll up and bake on a tray at 200C for 35 minutes.';
 
+const APPLE_TART =
+  'Apple tart\n200 g flour\n100 g cold butter\n50 ml cold water\n6 apples\n\nRub the butter into the flour. Add the water and form a ball. Wrap and chill 1 hour.\nRoll out and line a 28 cm tart tin, lay on the sliced apples and bake 40 min at 190 C.';
+const HOT_CROSS =
+  'Hot cross buns\n500g strong flour\n10g yeast\n75g sugar\n300ml milk\n1 egg\n200g mixed dried fruit\n3 tbsp apricot jam\n\n1 Warm the milk. 2 Mix flour, yeast and sugar, add milk and egg, mix to a sticky dough. 3 Knead 10 minutes. Prove 1 hr till doubled. 4 Work in the fruit. Shape into 15 balls on a lined tray and prove 1 hour. 5 Bake at 220C for 20 mins. 6 Sieve and warm the jam, brush over.';
+const CHEESECAKE =
+  'Vanilla cheesecake\n\nBase: 150g digestive biscuits, 75g melted butter\nFilling: 600g cream cheese, 150g caster sugar, 3 eggs, 2 tbsp plain flour\n\nOven 160 fan 140. Crush the biscuits, mix with the butter, press into a 20cm springform, bake 10 min.\nBeat cheese, sugar and flour, then the eggs. Pour on the base. Turn the oven to 200/180. Bake 10 min then turn to 110/90 & bake 25 min.';
+const DROP_SCONES =
+  'Drop scones\n200g self-raising flour\n1 tbsp sugar\n1 egg\n200ml milk\n\nWhisk the flour, sugar, egg and milk to a smooth batter.\nHeat a non-stick pan and rub with a little butter. Drop in tablespoonfuls. Cook for 2 mins, flip and cook 1 min more.';
+
+const MESSAGE =
+  "ok so mum's marmalade sponge pudding. you want 4oz each of butter sugar and SR flour, 2 eggs and grated rind of an orange. butter a 2 pint basin. cream butter + sugar, eggs in one at a time, then the flour and the rind. into the basin it goes, foil over. steam 1.5 hrs, don't let it boil dry!! feeds 4-5";
+const BESAN =
+  'Nankhatai\n1 cup maida (all purpose flour)\n1/4 cup besan (gram flour)\n1/2 cup ghee\n1/2 cup powdered sugar\n1 tbsp curd (yogurt)\n\n1) Cream ghee and powdered sugar. Add the curd.\n2) Sift in maida and besan, bring together. Make 18 balls.\n3) Bake at 170°C for 15 mins.';
+const THREE_COLUMNS =
+  '| Ingredient | Metric | US |\n|---|---|---|\n| Plain flour | 175 g | 1 1/3 cups |\n| Butter, cold | 125 g | 1 stick + 1 tbsp |\n| Caster sugar | 50 g | 1/4 cup |\n| Salt | pinch | pinch |\n\nRub the butter into the flour and sugar. Press into a 20cm round tin. Chill 30 min.\nBake 150°C 45 min.';
+
 const PAGES: readonly OnPaper[] = [
+  [
+    'a message is named by its first words, and shares one weight among three',
+    MESSAGE,
+    NO_MILK,
+    [/^mum's marmalade sponge pudding/, /^115 g sugar/m, /2 eggs/, /brown rice flour/],
+    [/and xanthan gum[ ,+]/, /ok so/],
+  ],
+  [
+    'another name in brackets is the same flour, and how many balls are made is how many there are',
+    BESAN,
+    {},
+    [/besan \(gram flour\)/, /^Makes 18 pieces/m],
+    [],
+  ],
+  [
+    'a second column of measures is the same again',
+    THREE_COLUMNS,
+    {},
+    [/^125 g/m, /^pinch Salt/m],
+    [/1 stick/, /pinch pinch/],
+  ],
+  [
+    'water goes into a pastry by the spoonful, where the page doesn’t say so itself',
+    APPLE_TART,
+    {},
+    [/Add the water by the spoonful, only as much as it takes, and form a ball/],
+    [],
+  ],
+  [
+    'numbers within a line are steps, with stops behind them or without',
+    HOT_CROSS,
+    {},
+    [/^\d+\. Warm the milk/m, /^\d+\. Beat 3 to 5 minutes/m, /^\d+\. Sieve and warm the jam/m],
+    [/\. \d [A-Z]/],
+  ],
+  [
+    'a list that is named is a part from the first on, and 110/90 is an oven with a fan',
+    CHEESECAKE,
+    {},
+    [/^Base$/m, /^Filling$/m, /110 °C .*25 minutes/],
+    [/90 minutes/],
+  ],
+  [
+    'a pan that is rubbed with butter is no bowl: the batter waits before it',
+    DROP_SCONES,
+    {},
+    [/smooth batter\.\s+(?:\d+\. )?Let the batter stand/],
+    [/little butter\.\s+(?:\d+\. )?Let/],
+  ],
   [
     'each thing of a labelled list stands as its author wrote it, and the sugar is that of its own part',
     ROULADE,

@@ -104,7 +104,18 @@ describe('a flour that is named', () => {
     expect(guarded(`200 g ${words}`).lines[0]!.gluten).toBe('free');
   });
   it.each([
+    'besan (gram flour)',
+    'gram flour (besan)',
+    'rice flour (white rice flour)',
+    'cornflour (corn starch)',
+  ])('%s is one flour by two names', (words) =>
+    expect(guarded(`200 g ${words}`).lines[0]!.gluten).toBe('free'),
+  );
+  it.each([
     'plain flour',
+    'rice flour (plain flour)',
+    'besan (wheat flour)',
+    'rice flour (or flour)',
     'fine flour',
     'super fine flour',
     'organic strong flour',

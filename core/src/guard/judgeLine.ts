@@ -71,6 +71,12 @@ function wordingsOf(ingredient: Ingredient): ReadonlySet<string> {
 const judgedWordForWord = (words: string, ingredient: Ingredient) =>
   wordingsOf(ingredient).has(tokensOf(words).join(' '));
 
+/** "besan (gram flour)": the other name in brackets, word for word the same thing, betrays nothing. */
+const withoutOtherNames = (words: string, ingredient: Ingredient): string =>
+  words.replace(/\(\s*(?:i\.e\.|aka|also called)?\s*([^()]+)\)/gi, (bracket, name: string) =>
+    judgedWordForWord(name, ingredient) ? ' ' : bracket,
+  );
+
 /** The words of a line without claims that would set off a marker ("gluten-free", "not self-rising"). */
 const heard = (words: string) =>
   words
@@ -180,7 +186,8 @@ function judgeItem(
     item.match === 'exact' &&
     words.includes(item.words) &&
     judgedWordForWord(item.words, ingredient);
-  const beyond = words.replace(item.words, ' ');
+  const rest = words.replace(item.words, ' ');
+  const beyond = known ? withoutOtherNames(rest, ingredient) : rest;
   if (known && !claimsFree(beyond) && !markerOf(beyond)) return base;
   const claim = claimsFree(words);
   const said = (known ? beyond : words).replace(EVERY_CLAIM, ' ');

@@ -72,7 +72,9 @@ export function linesNamedIn(
   instead: readonly Taking[] = [],
 ): Called[] {
   const words = ` ${sugarIn(tokensOf(text).join(' '))} `;
-  const roles = new Set(ROLE_WORDS.filter((row) => row.words.test(text)).flatMap((row) => [...row.roles]));
+  const rows = ROLE_WORDS.filter((row) => row.words.test(text));
+  const byRole = ({ name, role }: Called['items'][number]) =>
+    rows.some(({ roles, unless }) => roles.includes(role) && !unless?.test(name));
   const kinds = KINDS_OF_FOOD.filter((kind) => words.includes(` ${kind} `));
   const fruit = words.includes(' fruit ');
   const oil = words.includes(' oil ') && !GREASES.test(text);
@@ -85,7 +87,7 @@ export function linesNamedIn(
     items.some(
       (item) =>
         own(item) ||
-        (roles.has(item.role) && !others.has(item.role)) ||
+        (byRole(item) && !others.has(item.role)) ||
         (fruit && (item.role === 'fruit-veg' || FRUIT.test(item.name))) ||
         (item.name.length > 2 && kinds.some((kind) => item.name.endsWith(kind))),
     ),

@@ -21,7 +21,7 @@ function cutsIn(text: string): Map<number, boolean> {
     // What comes with it is a thing, though cream is a deed too: "serve w. cream".
     if (stop && WITH.test(text.slice(0, match.index))) continue;
     const begins =
-      /^\s+(?:\d{1,2}[.)]\s+)?\p{Lu}/u.test(text.slice(end)) || DEED.test(text.slice(end).trimStart());
+      /^\s+(?:\d{1,2}[.)]?\s+)?\p{Lu}/u.test(text.slice(end)) || DEED.test(text.slice(end).trimStart());
     if (stop && SHORTENED.test(text.slice(0, match.index)) && !begins) continue;
     if (
       /^\d/.test(text.slice(end)) &&

@@ -21,13 +21,10 @@ function meant(named: readonly Called[], part: string, left: (line: string) => n
   );
 }
 
-/** A part that is being made is meant rather than another, by so much. */
-const GOES_ON = 1.5;
-/** The part that a step is about: the one that it names most lines of, the one before where it names none. `begun`: that one is being made. */
-function partOf(named: readonly Called[], before: string, begun: boolean): string {
+/** The part that a step is about: the one that it names most lines of, the one before where it names none. */
+function partOf(named: readonly Called[], before: string): string {
   const counts = new Map<string, number>();
-  const worth = (part: string) => (begun && part === before ? GOES_ON : 1);
-  for (const { part } of named) counts.set(part, (counts.get(part) ?? 0) + worth(part));
+  for (const { part } of named) counts.set(part, (counts.get(part) ?? 0) + (part === before ? 1.5 : 1));
   const [best] = [...counts].sort(([, a], [, b]) => b - a);
   return best?.[0] ?? before;
 }
@@ -59,7 +56,7 @@ export function takesOf(
     if (action.step !== step) {
       step = action.step;
       const whole = actions.filter((one) => one.step === step).map((one) => one.text);
-      part = partOf(linesNamedIn(whole.join(' '), called, instead), part, used.size > 0);
+      part = partOf(linesNamedIn(whole.join(' '), called, instead), part);
     }
     const { called: mentioned, into, gives } = partsCalled(text, action.class, parts, main);
     part = (into ?? mentioned[0])?.id ?? part;

@@ -96,6 +96,14 @@ const HAS_UNIT = /hour|min|sec|(?:\b|\d)hrs?\b|\d\s*[hms]\b|\dh\d/i;
 const MAY_BE_BARE =
   /\d\s*[°ºCF/]|\d{3}|\b(?:chill|freeze|rest|stand|cool|prove|proof|rise|refrigerate|soak|more|another|further|give|gas|mark|for)\b/i;
 
+/** Degrees that an oven with a fan is set lower. Common practice. */
+const FAN_LOWER = 20;
+/** "110/90" is an oven without fan and with it, and no ninety minutes. */
+function isFanOf(before: string, value: number): boolean {
+  const oven = Number(/(\d{3})\s*\/\s*$/.exec(before)?.[1] ?? 0);
+  return oven > 0 && oven - value === FAN_LOWER;
+}
+
 /** Every duration of a text, a range as one: "1 hour to 1 hour 10", "90 secs to 1m45", "1 1/2 hrs to 1 3/4". */
 export function durationsIn(text: string): Duration[] {
   const said = HAS_UNIT.test(text) ? spansIn(text) : [];
@@ -103,7 +111,10 @@ export function durationsIn(text: string): Duration[] {
   const bare = [...text.matchAll(UNITLESS), ...text.matchAll(UNITLESS_WORDS)].flatMap((match): Duration[] => {
     const [from, to] = [match.index, match.index + match[0].length];
     const [low, high] = [numberOf(match[1]!), numberOf(match[2] ?? match[1]!)];
-    return low > 0 && high >= low && !said.some((one) => one.from < to && from < one.to)
+    return low > 0 &&
+      high >= low &&
+      !isFanOf(text.slice(0, from), low) &&
+      !said.some((one) => one.from < to && from < one.to)
       ? [{ from, to, low, high }]
       : [];
   });

@@ -18,6 +18,24 @@ const AMOUNT = new RegExp(
   `(?<![\\d.,/\\p{L}-])((?:zest|juice|rind|peel|juice and zest|zest and juice) of (?:the )?)?(${NUMBER}(?:\\s?[-–]\\s?${NUMBER})?)(?:[\\s-]*(${MEASURE}))*\\.?\\s+(?:of\\s+)?(?:the\\s+)?(?:size \\d )?(?=\\p{L})`,
   'giu',
 );
+/** "4 oz each of butter, sugar and flour", with commas or without. */
+const EACH_OF = new RegExp(`(${NUMBER}\\s*${MEASURE})\\.? each (?:of )?(?:the )?([^.;:!?\\d(]+)`, 'giu');
+/** What may stand between two things of such a list. */
+const LISTS_ON = /^[\s,]*(?:(?:and|&|\+)\s+)?(?:(?:the|soft|softened|melted|cold|plain|good) )*$/i;
+
+/** Such a list with its amount before each thing. */
+const withShares = (text: string, { catalogue }: Scales): string =>
+  text.replace(EACH_OF, (whole, amount: string, list: string) => {
+    const named = namedIn(list, catalogue);
+    const end = ({ from, words }: { readonly from: number; readonly words: string }) => from + words.length;
+    const stops = named.findIndex(
+      (one, at) => !LISTS_ON.test(list.slice(at === 0 ? 0 : end(named[at - 1]!), one.from)),
+    );
+    const own = stops < 0 ? named : named.slice(0, stops);
+    if (own.length < 2) return whole;
+    return own.map(({ words }) => `${amount} ${words}`).join(', ') + list.slice(end(own.at(-1)!));
+  });
+
 const ENDS =
   /[,;:.!?()]|\s-\s|\s(?:and|with|then|in|into|to|till|until|for|on|over|or|at|plus|from|by|that|which)\s/i;
 /** "3 large eggs (150 g)": what they weigh, said behind them. */
@@ -111,7 +129,7 @@ function unmeasured(text: string, found: readonly { readonly item: Item }[], rea
  * no amount is left to the method.
  */
 export function readProse(source: string, reader: Scales): Pick<Line, 'items' | 'measuredBy' | 'aside'> {
-  const text = cleanLine(source)
+  const text = withShares(cleanLine(source), reader)
     .replace(CARD_PART, '')
     .replace(CHOC, 'chocolate')
     .replace(SOAKED, '')

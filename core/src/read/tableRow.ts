@@ -5,6 +5,7 @@ const COLUMNS = /\s*\t\s*|\s+(?:\.\s*){3,}\s*|\s{3,}|\s+\|\s+|^\s*\||\|\s*$/;
 const AMOUNT_CELL =
   /^(?:about |approx\.? |ca\.? )?(?:[\d¼½¾⅓⅔⅛]|an? |half |one |two |three |a pinch|pinch|some$|to taste$)/i;
 const NUMBER_CELL = /^\d[\d.,]*(?:\s*[-–]\s*\d[\d.,]*)?$/;
+const IN_GRAMS = /^\d[\d.,]*\s?(?:g|kg|ml|l)\b/i;
 const MORE = /^\s*(?:\+|plus|and)\s/i;
 
 const isAmount = (cell: string) => AMOUNT_CELL.test(cell);
@@ -31,7 +32,9 @@ export function rowsOf(source: string): string[] {
   if (at < 0 || name === undefined || (at === 0 && !isBare(first))) return [cells.join(' ')];
   const amount = cells[at]!;
   const second = others.find((cell) => cell !== amount && NUMBER_CELL.test(cell));
-  const rest = cells.filter((cell) => cell !== amount && cell !== second && cell !== name);
+  // Beside a weight a further column is the same in other measures: "175 g | 1 1/3 cups".
+  const again = (cell: string) => IN_GRAMS.test(amount) && isAmount(cell);
+  const rest = cells.filter((cell) => cell !== amount && cell !== second && cell !== name && !again(cell));
   const beside = second && !NUMBER_CELL.test(amount) ? ` (${second} g)` : '';
   const added = rest.filter((cell) => MORE.test(cell)).map((cell) => ` ${cell}`);
   const prepared = rest.filter((cell) => !MORE.test(cell)).map((cell) => `, ${cell}`);

@@ -74,6 +74,16 @@ const beforeAList = (lines: readonly string[]): string =>
     .filter(namesItsBake)
     .map((head) => head.replace(/\s+recipe\b.*$/i, ''))[0] ?? '';
 
+const LONGEST_NAME = 8;
+const OPENING = /^(?:(?:ok(?:ay)?|so|right|hi|hey|well)\b[\s,!]*)+/i;
+/** "ok so mum's marmalade sponge pudding. you want 4 oz …": its first words, where they name a bake and nothing else. Empty where they don't. */
+function namedFirst(paragraph: string): string {
+  const [said = ''] = paragraph.split(/[.!:\n]/);
+  const name = said.trim().replace(OPENING, '');
+  const short = name.split(' ').length <= LONGEST_NAME && !/\d/.test(name);
+  return short && paragraph.length > said.length + 1 && namesItsBake(name) ? name : '';
+}
+
 const SHORT = 10;
 const SHORT_WITH_ASIDE = 16;
 /** Its first line may be a name with words to somebody: "Buttermilk pound cake, for my sister (no dairy!!)". Empty where it is none. */
@@ -98,6 +108,7 @@ export const titleOf = (
   beforeAList(
     lines.filter(({ place }) => place === 'prose' || place === 'ingredient').map(({ source }) => source),
   ) ||
+  namedFirst(steps[0]?.source ?? '') ||
   brought(lines[0]?.place === 'note' ? lines[0].source : '', addressed) ||
   writtenAbout(lines.filter(({ place }) => place === 'note').map(({ source }) => source)) ||
   namedWithin(lines.filter(({ place }) => place === 'note' || place === 'prose').map(({ source }) => source));

@@ -103,6 +103,11 @@ const LAST_WORDS =
 const SHAPED_TO =
   /\b(?:pipe|shape|roll|form|drop|spoon|scoop|cut)\b[^.;]*,\s+(?:about|around|approx\.?|roughly) (\d{1,3})(?: (?:of them|in all))?(?=[.;]|$)/i;
 
+/** "Make 18 balls", "shape into 15 buns": as many pieces; a dough that is halved or quartered makes none yet. */
+const MADE_INTO =
+  /\b(?:make|shape|form|roll|divide|portion)\b(?: (?:it|them|the dough|dough|the mixture))?(?: in(?:to)?)? (\d{1,3})(?: (?:equal|even|small|smooth|walnut-sized?))? (balls|rounds|pieces|buns|rolls|cookies|biscuits|patties|discs|portions)\b/i;
+const FEWEST_PIECES = 6;
+
 /** What is rolled up and then cut isn't sliced yet: it is cut into what is baked. */
 const ROLLED_UP = /\broll(?:ed)?\b[^.;]*\bup\b[^.;]*\bcut/i;
 const rolled = (source: string, found: Yield | null): Yield | null =>
@@ -134,6 +139,8 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
     const [, last, what = 'pieces'] =
       LAST_WORDS.exec(cleanLine(source)) ?? SHAPED_TO.exec(cleanLine(source)) ?? [];
     if (last !== undefined) return { low: Number(last), high: Number(last), what };
+    const made = Number(MADE_INTO.exec(cleanLine(source))?.[1] ?? 0);
+    if (made >= FEWEST_PIECES) return { low: made, high: made, what: 'pieces' };
   }
   return null;
 }

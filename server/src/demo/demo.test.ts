@@ -31,6 +31,7 @@ describe('the database', () => {
       'days',
       'dockets',
       'flour_uses',
+      'join_codes',
       'kitchens',
       'members',
       'movements',

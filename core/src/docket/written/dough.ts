@@ -70,6 +70,26 @@ export function stretchEdits(actions: readonly Action[], all: readonly Action[])
   });
 }
 
+const ADDS_WATER =
+  /\b(?:add|mix in|stir in|pour in|work in|sprinkle (?:in|over)|bind with)\b[^.;,]*?\b(?:(?:iced?|cold|chilled)[- ]?)*water\b(?! (?:and|or) (?:the )?(?:egg|yolk|milk|vinegar))/i;
+const BY_AND_BY =
+  /\b(?:enough|spoon|tbsp|tablespoon|little|gradual|drop|splash|at a time|as needed|until|till)/i;
+const AS_IT_TAKES = 'what these flours take differs from bag to bag, and a wet dough can’t be rolled';
+
+/** Water goes into a pastry by the spoonful: without gluten a spoon too much sticks, and one too little crumbles. Common practice. */
+export function pastryWaterEdits(actions: readonly Action[]): SpanEdit[] {
+  const step = actions.map(({ text }) => text).join(' ');
+  if (BY_AND_BY.test(step)) return [];
+  return actions.flatMap((action) => {
+    const said = ADDS_WATER.exec(action.text);
+    if (!said) return [];
+    const end = said.index + said[0].length;
+    const goesOn = /^\s+\p{L}/u.test(action.text.slice(end));
+    const text = ` by the spoonful, only as much as it takes${goesOn ? ',' : ''}`;
+    return [editIn(action, { from: end, to: end }, text, AS_IT_TAKES)];
+  });
+}
+
 const COVERS =
   /^[\s,;]*(?:(?:and|then)\s+)*cover(?: (?:it|them|the (?:dough|bowl)))?(?: loosely)?(?: with [\p{L} ]+)?\s*$/iu;
 const IN_A_BOWL =

@@ -7,7 +7,7 @@ import type { DocketPart, DocketStep } from '../types';
 import { cautionEdits } from './cautions';
 import { coolEdits } from './cool';
 import { DUSTERS } from './data/madeFirst';
-import { kneadEdits, proofEdits, stretchEdits } from './dough';
+import { kneadEdits, pastryWaterEdits, proofEdits, stretchEdits } from './dough';
 import { dustEdits, greaseEdits } from './dusting';
 import type { Facts } from './facts';
 import { renameMentions } from './mentions';
@@ -56,12 +56,13 @@ function withDust(
   });
 }
 
+/** "ok so": so many characters may stand before it. */
+const BEFORE_A_NAME = 12;
 /** The name that a recipe in one paragraph begins with stands above it already. */
 function titleEdits(source: string, title: string): SpanEdit[] {
-  const from = source.search(/\S/);
-  const to = from + title.length;
-  return title !== '' && source.startsWith(`${title}.`, from)
-    ? [{ from, to: to + 1, text: '', because: '' }]
+  const at = source.indexOf(`${title}.`);
+  return title !== '' && at >= 0 && at <= BEFORE_A_NAME
+    ? [{ from: 0, to: at + title.length + 1, text: '', because: '' }]
     : [];
 }
 
@@ -127,6 +128,7 @@ export function ownStep(
       ? [...proofEdits(actions, process.actions), ...kneadEdits(actions)]
       : []),
     ...(floured && !bowl.has('yeast') ? stretchEdits(actions, process.actions) : []),
+    ...(floured && bowl.family === 'pastry' ? pastryWaterEdits(actions) : []),
     ...dustEdits(source, dust, butterOut),
     ...(butterOut ? greaseEdits(source) : []),
     ...heatEdits(actions, process, bake, systemOf(recipe.locale)),

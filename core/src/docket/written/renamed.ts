@@ -41,6 +41,13 @@ const liftsForEgg = (id: string, role: string, part: string): boolean =>
   role === 'egg' && id.startsWith(`${part}+`) && LIFTS.test(id);
 const LIFTS = /soda$|vinegar$/;
 
+/** Nor is the gum that binds a part a stand-in of its first line, which may be a whole sentence. */
+const bindsThePart = ({ id, ingredient }: DocketLine, role: Role, catalogue: Catalogue): boolean =>
+  role !== 'egg' &&
+  id.includes('+') &&
+  ingredient !== null &&
+  getIngredient(catalogue, ingredient).role === 'binder';
+
 const isOf = (test: RegExp, { ingredient }: DocketLine) => ingredient !== null && test.test(ingredient);
 
 /** What of some stand-ins is made into one thing first; what goes in as it is stands beside it. */
@@ -78,9 +85,14 @@ export function renamedIn(recipe: Recipe, parts: readonly DocketPart[], catalogu
     return part.lines.flatMap((line) =>
       line.items.flatMap((item, at): Renamed[] => {
         if (item.ingredient === null || item.alternative) return [];
-        const own = docket.lines.filter(({ id }) => {
-          const from = sourceOf(id);
-          return from.line === line.id && from.at === at && !liftsForEgg(id, item.role, part.id);
+        const own = docket.lines.filter((one) => {
+          const from = sourceOf(one.id);
+          return (
+            from.line === line.id &&
+            from.at === at &&
+            !liftsForEgg(one.id, item.role, part.id) &&
+            !bindsThePart(one, item.role, catalogue)
+          );
         });
         // The blend stands at the first of a part's flours: the others are in it.
         const inBlend = own.length === 0 && item.role === 'wheat-flour' && !item.aside && !line.aside;
