@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { expect, test } from './house/house';
 import { SQUARES } from './recipes';
 
@@ -19,6 +20,28 @@ test('a recipe is taken off the table and put back', async ({ bench, page }) => 
   await expect(row).toHaveCount(0);
   await page.getByRole('button', { name: 'Put back' }).click();
   await expect(row).toHaveCount(1);
+});
+
+test('several go out as one file, and come in from it again', async ({ bench, page }) => {
+  await bench.toWorkList();
+  const demo = page.getByRole('region', { name: /Quillhaven boat club/ });
+  await demo.getByRole('button', { name: 'Choose several' }).click();
+  for (const title of ['Harbour ginger snaps', 'Poppyseed lemon loaf'])
+    await demo.getByRole('checkbox', { name: new RegExp(title) }).check({ force: true });
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    demo.getByRole('button', { name: 'As one file' }).click(),
+  ]);
+  const recipes = JSON.parse(await readFile(await file.path(), 'utf8')) as {
+    '@type': string;
+    name: string;
+    recipeIngredient: string[];
+  }[];
+  expect(recipes.map(({ name }) => name).sort()).toEqual(['Harbour ginger snaps', 'Poppyseed lemon loaf']);
+  for (const one of recipes) {
+    expect(one['@type']).toBe('Recipe');
+    expect(one.recipeIngredient.length).toBeGreaterThan(4);
+  }
 });
 
 test('an address that names nothing leads back, and localhost moves to the one address', async ({

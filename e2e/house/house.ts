@@ -131,6 +131,8 @@ class Bench {
   async paste(text: string): Promise<void> {
     await this.toWorkList();
     await this.page.getByRole('link', { name: 'Weigh up a recipe' }).click();
+    // A new kitchen's first page has a place to paste into as well.
+    await this.page.waitForURL('**/recipe/**');
     await this.words.fill(text);
     await this.settled();
   }

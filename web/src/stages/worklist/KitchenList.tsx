@@ -60,6 +60,7 @@ export function KitchenList({ household, finding }: Props) {
           tags={tags.map(({ tag }) => tag)}
           favourites={finding.said.favourite === 'yes'}
           onMark={(marks) => void several.mark(marks)}
+          onFile={() => void several.asFile()}
           onCopy={() => void several.copy()}
           onAway={() => void several.away()}
           onNone={none}

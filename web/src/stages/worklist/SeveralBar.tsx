@@ -10,13 +10,24 @@ interface Props {
   /** The list shows favourites alone. */
   readonly favourites: boolean;
   readonly onMark: (marks: { favourite?: boolean; tag?: string; untag?: string }) => void;
+  readonly onFile: () => void;
   readonly onCopy: () => void;
   readonly onAway: () => void;
   readonly onNone: () => void;
 }
 
 /** What is done to all that are chosen. */
-export function SeveralBar({ count, booklet, tags, favourites, onMark, onCopy, onAway, onNone }: Props) {
+export function SeveralBar({
+  count,
+  booklet,
+  tags,
+  favourites,
+  onMark,
+  onFile,
+  onCopy,
+  onAway,
+  onNone,
+}: Props) {
   const [tagging, setTagging] = useState(false);
   return (
     <Bar role="toolbar" aria-label="The chosen ones">
@@ -29,6 +40,7 @@ export function SeveralBar({ count, booklet, tags, favourites, onMark, onCopy, o
         Tag …
       </Button>
       <ButtonLink to={booklet}>Print as a booklet</ButtonLink>
+      <Button onPress={onFile}>As one file</Button>
       <Button onPress={onCopy}>{count === 1 ? 'Duplicate' : 'Duplicate each'}</Button>
       <Button $weight="danger" onPress={onAway}>
         Off the table

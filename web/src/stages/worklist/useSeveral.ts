@@ -1,4 +1,5 @@
 import { useCallback, useState } from 'react';
+import { useStore } from 'react-redux';
 import { v7 as newId } from 'uuid';
 import type { RecipeAnswer } from '@omniarton/contracts';
 import { fetchRecipe } from '../../api/api';
@@ -9,6 +10,10 @@ import {
   useSaveCopyMutation,
 } from '../../api/findingApi';
 import type { Failure } from '../../api/http';
+import { saveFile } from '../../docket/saveFile';
+import { askSlow } from '../../state/engine/engine';
+import { askOnce } from '../../state/engine/useKitchenAnswer';
+import type { RootState } from '../../state/state';
 
 /** A copy says that it is one, where its text has the title in it. */
 function copyOf({ doc }: RecipeAnswer): RecipeAnswer['doc'] {
@@ -20,6 +25,7 @@ function copyOf({ doc }: RecipeAnswer): RecipeAnswer['doc'] {
 
 /** Which recipes of a kitchen are chosen, and what is done to all of them. */
 export function useSeveral(household: string) {
+  const store = useStore<RootState>();
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const [gone, setGone] = useState<readonly string[]>([]);
   const [failure, setFailure] = useState<Failure | null>(null);
@@ -58,6 +64,15 @@ export function useSeveral(household: string) {
     },
     back: async () => {
       if (settle(await putBack({ household, ids: gone }))) setGone([]);
+    },
+    /** All of them as they were written, in one file that any of them comes in from again. */
+    asFile: async () => {
+      const replies = await Promise.all(ids.map((recipe) => fetchRecipe({ household, recipe })));
+      const docs = replies.flatMap((one) => (one.ok ? [one.data.doc] : []));
+      const [failed] = replies.flatMap((one) => (one.ok ? [] : [one.failure]));
+      if (failed) return setFailure(failed);
+      const text = await askOnce(store, household, (door, key) => door.sendSeveralOut(key, docs), askSlow);
+      if (text !== null) saveFile('recipes.jsonld', 'application/ld+json', text);
     },
     copy: async () => {
       for (const recipe of ids) {

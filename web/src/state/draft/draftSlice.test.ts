@@ -6,6 +6,7 @@ import {
   opened,
   redone,
   resolved,
+  readSince,
   saved,
   saving,
   undone,
@@ -141,6 +142,13 @@ describe('saving', () => {
     );
     expect(isUnsent(at(read))).toBe(false);
     expect(at(read).doc.lines).toHaveLength(1);
+  });
+  it('is called for once more where it was stored before it was read', () => {
+    const stored = draftReducer(open, saved({ id: ID, version: 4, revision: 1 }));
+    expect(isUnsent(at(stored))).toBe(false);
+    const since = draftReducer(stored, readSince({ id: ID }));
+    expect(isUnsent(at(since))).toBe(true);
+    expect(isUnsent(at(draftReducer(since, saved({ id: ID, version: 5, revision: 1 }))))).toBe(false);
   });
   it('is called for at once by a copy that was taken up', () =>
     expect(

@@ -134,6 +134,14 @@ const slice = createSlice({
         doc: { ...draft.doc, lines, asRead },
       })),
     ),
+    /** What somebody wrote is stored, and what it was read as since isn't: lists have that, so it is sent once more. */
+    readSince: plain(
+      on<Id>((draft) => ({
+        ...draft,
+        savedRevision: Math.min(draft.savedRevision, draft.revision - 1),
+        save: { status: 'waiting' as const },
+      })),
+    ),
     saving: plain(on((draft, { save }: Id & { save: SaveState }) => ({ ...draft, save }))),
     saved: plain(
       on((draft, { version, revision }: Id & { version: number; revision: number }) => ({
@@ -153,11 +161,15 @@ const slice = createSlice({
   },
 });
 
-export const { opened, edited, undone, redone, wasReadAs, saving, saved, resolved, closed } = slice.actions;
+export const { opened, edited, undone, redone, wasReadAs, readSince, saving, saved, resolved, closed } =
+  slice.actions;
 export const draftReducer = slice.reducer;
 
 /** Any action that leaves a draft otherwise than it was, or opens one. */
 export const isChange = (action: unknown): action is PayloadAction<Id> =>
   isAnyOf(opened, edited, undone, redone, resolved)(action);
+
+/** Somebody has written on it since it was opened. */
+export const isWrittenOn = ({ past, future }: Draft): boolean => past.length > 0 || future.length > 0;
 
 export const isUnsent = (draft: Draft): boolean => draft.revision > draft.savedRevision;

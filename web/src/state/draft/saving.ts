@@ -8,7 +8,16 @@ import { failureWords } from '../../api/words';
 import type { AppDispatch, RootState, Thunk } from '../state';
 import { wasAnswered } from '../engine/engineSlice';
 import { houseRecipeChanged } from '../kitchen/kitchens';
-import { isChange, isUnsent, saved, saving, wasReadAs, type Draft } from './draftSlice';
+import {
+  isChange,
+  isUnsent,
+  isWrittenOn,
+  readSince,
+  saved,
+  saving,
+  wasReadAs,
+  type Draft,
+} from './draftSlice';
 import { keepCopy } from './mirror';
 import { tellTabs } from './tabs';
 import { quiet } from '../../base/timing';
@@ -35,6 +44,9 @@ const send = ({ draft, requestId }: Parcel) =>
     headers: { ...ifVersion(draft.base), [REQUEST_ID_HEADER]: requestId },
   });
 
+const isReadAlike = (a: Draft['doc']['asRead'], b: Draft['doc']['asRead']): boolean =>
+  a.title === b.title && a.family === b.family && a.batchGrams === b.batchGrams;
+
 const storedOf = ({ details }: Failure) => (details as { stored: RecipeAnswer }).stored;
 
 async function waitToRetry(tries: number): Promise<void> {
@@ -60,6 +72,9 @@ async function saveNow(id: string, getState: () => RootState, dispatch: AppDispa
       if (reply.ok) {
         const { version } = reply.data;
         dispatch(saved({ id, version, revision: parcel.draft.revision }));
+        // Read while it was on its way.
+        const now = getState().drafts[id];
+        if (now && !isReadAlike(now.doc.asRead, parcel.draft.doc.asRead)) dispatch(readSince({ id }));
         dispatch(houseRecipeChanged(draft.household, id, parcel.draft.doc));
         dispatch(api.util.invalidateTags(['recipes']));
         tellTabs({ saved: id, version });
@@ -78,14 +93,16 @@ async function saveNow(id: string, getState: () => RootState, dispatch: AppDispa
   }
 }
 
+const saveSoon = (id: string, getState: () => RootState, dispatch: AppDispatch): void =>
+  afterQuiet(id, () => {
+    if (getState().drafts[id]?.save.status === 'conflict') return;
+    void saveNow(id, getState, dispatch);
+  });
+
 saveListening.startListening({
   matcher: isChange,
-  effect: ({ payload: { id } }, { getState, dispatch }) => {
-    afterQuiet(id, () => {
-      if ((getState() as RootState).drafts[id]?.save.status === 'conflict') return;
-      void saveNow(id, getState as () => RootState, dispatch as AppDispatch);
-    });
-  },
+  effect: ({ payload: { id } }, { getState, dispatch }) =>
+    saveSoon(id, getState as () => RootState, dispatch as AppDispatch),
 });
 
 /** Sends what was refused once more, as it is now. */
@@ -96,8 +113,15 @@ export const tryAgain =
 
 saveListening.startListening({
   actionCreator: wasAnswered,
-  effect: ({ payload }, { dispatch }) => {
+  effect: ({ payload }, { getState, dispatch }) => {
+    const id = payload.draft;
     const { lines, asRead } = payload.answer;
-    dispatch(wasReadAs({ id: payload.draft, lines, asRead }));
+    const before = (getState() as RootState).drafts[id];
+    dispatch(wasReadAs({ id, lines, asRead }));
+    // On a slow device it is stored before it is read.
+    const stored = before && isWrittenOn(before) && !isUnsent(before) && !inFlight.has(id);
+    if (!stored || isReadAlike(before.doc.asRead, asRead)) return;
+    dispatch(readSince({ id }));
+    void saveNow(id, getState as () => RootState, dispatch as AppDispatch);
   },
 });

@@ -207,6 +207,15 @@ export const door = {
         return toCsv(recipe);
     }
   },
+  /** Several recipes as they were written, in one file: a list of what `sendOut` makes of each. */
+  async sendSeveralOut(key: string, docs: readonly RecipeDocument[]): Promise<string | null> {
+    const { recipeToJsonLd } = await exchange();
+    return inKitchen(
+      key,
+      (kitchen) =>
+        `[\n${docs.map((doc) => recipeToJsonLd(read(doc, kitchen).recipe, doc.foreign)).join(',\n')}]\n`,
+    );
+  },
   /** A recipe out of a file as a document: read once, so that its lines have their ids and lists their facts. */
   file(text: string, foreign: string | null): FiledRecipe {
     const bare: RecipeDocument = { ...EMPTY_RECIPE, text, foreign };
