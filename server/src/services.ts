@@ -82,13 +82,14 @@ export interface Folders {
 export function servicesOn(db: Knex, folders: Folders = {}) {
   const backups = backupsIn(folders.backups);
   const households = householdService(householdStore(db));
+  const localPerson = () => households.localPerson();
   const inDevices: Together = (work) => db.transaction((inside) => work(devicesOn(inside)));
   return {
     health: healthService(healthStore(db), folders.data),
     households,
-    devices: deviceService(devicesOn(db), households.localPerson),
+    devices: deviceService(devicesOn(db), localPerson),
     door: doorService(devicesOn(db), inDevices),
-    members: memberService(devicesOn(db), households.localPerson, inDevices),
+    members: memberService(devicesOn(db), localPerson, inDevices),
     finding: findingService(findingStore(db), markStore(db)),
     recipes: recipeService(recipeStore(db), (work) =>
       db.transaction((inside) => work(recipeStore(inside), requestStore(inside))),

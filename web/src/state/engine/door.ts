@@ -49,7 +49,6 @@ import {
   type SlowAnswers,
   type Way,
 } from '@omniarton/core/docket';
-import type { Intake } from '@omniarton/core/exchange';
 import { asReadOf, partEggs, scaleRecipe, weighThis } from '@omniarton/core/formula';
 import { softenMinutes, type Softening } from '@omniarton/core/heat';
 import { guardRecipe, judgeLabel, type LabelReport } from '@omniarton/core/guard';
@@ -85,14 +84,13 @@ import type {
   FiledRecipe,
   LabelShares,
   JarAnswer,
-  FileFormat,
 } from './answers';
 import { drive } from './drive';
 import { dayDesk } from './dayDesk';
+import { fileDesk } from './fileDesk';
 import { loopDesk } from './loopDesk';
 
 /** Files are rare: what reads and writes them comes when the first one does. */
-const exchange = () => import('@omniarton/core/exchange');
 /** The newest question of each draft. */
 const newest = new Map<string, number>();
 
@@ -193,29 +191,6 @@ export const door = {
   /** What spoke for what a line of a text was taken for. */
   whyKind: (text: string, at: number, taken: Pick<TakenFor, 'kind' | 'or'>): Spoke[] =>
     whyKind(text, at, taken, catalogueOf(laid.kitchen)),
-  /** The recipes in a file, whatever kind it is. */
-  takeIn: async (name: string, text: string): Promise<Intake> => (await exchange()).takeIn(name, text),
-  /** A recipe as it was written, as a file. */
-  async sendOut(as: FileFormat, recipe: Recipe, foreign: string | null): Promise<string> {
-    const { recipeToJsonLd, recipeToMarkdown, toCsv } = await exchange();
-    switch (as) {
-      case 'jsonld':
-        return recipeToJsonLd(recipe, foreign);
-      case 'md':
-        return recipeToMarkdown(recipe);
-      case 'csv':
-        return toCsv(recipe);
-    }
-  },
-  /** Several recipes as they were written, in one file: a list of what `sendOut` makes of each. */
-  async sendSeveralOut(key: string, docs: readonly RecipeDocument[]): Promise<string | null> {
-    const { recipeToJsonLd } = await exchange();
-    return inKitchen(
-      key,
-      (kitchen) =>
-        `[\n${docs.map((doc) => recipeToJsonLd(read(doc, kitchen).recipe, doc.foreign)).join(',\n')}]\n`,
-    );
-  },
   /** A recipe out of a file as a document: read once, so that its lines have their ids and lists their facts. */
   file(text: string, foreign: string | null): FiledRecipe {
     const bare: RecipeDocument = { ...EMPTY_RECIPE, text, foreign };
@@ -229,6 +204,7 @@ export const door = {
       holdsGluten: guard.lines.some(({ gluten }) => gluten === 'contains'),
     };
   },
+  ...fileDesk(inKitchen, read),
   ...dayDesk(inKitchen, read),
   ...loopDesk(inKitchen),
   label: (statement: string): LabelReport => judgeLabel(statement, catalogueOf(laid.kitchen)),
