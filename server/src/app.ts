@@ -20,9 +20,12 @@ import { servePage } from './http/page';
 import { allowHosts, giveNonce, headers, sameSiteWrites } from './http/security';
 import { photoRoutes } from './photos/photoRoutes';
 import { recipeRoutes } from './recipes/recipeRoutes';
+import type { metricsOf } from './metrics/metrics';
 import type { Services } from './services';
 import { shelfRoutes } from './shelf/shelfRoutes';
 import { tastingRoutes } from './tastings/tastingRoutes';
+
+type Metrics = ReturnType<typeof metricsOf>;
 
 export interface AppOptions {
   readonly services: Services;
@@ -31,17 +34,31 @@ export interface AppOptions {
   /** Further names that it answers to, each with its port: those of the home network. The first is told to other devices. */
   readonly lan?: () => readonly string[];
   readonly logger: Logger;
+  /** What the server counts of itself, and the token that it is told for. */
+  readonly metrics?: { readonly of: Metrics; readonly token: string | undefined };
   /** The built page; without it only the API is served. */
   readonly webFolder?: string;
 }
 
 /** The whole server as one Express app: the edge first, then a feature a line, then the page. */
-export function makeApp({ services, host, port, lan = () => [], logger, webFolder }: AppOptions): Express {
+export function makeApp({
+  services,
+  host,
+  port,
+  lan = () => [],
+  logger,
+  metrics,
+  webFolder,
+}: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.set('query parser', 'simple');
   app.use(allowHosts(host, port, lan), giveNonce, headers);
   app.use(pinoHttp({ logger, autoLogging: false }), compression());
+  if (metrics) {
+    app.use(metrics.of.count);
+    metrics.of.routes(app, metrics.token);
+  }
   app.use('/api', sameSiteWrites, limitWrites(), giveCaller(services, host, port), json, limitDepth);
 
   healthRoutes(app, services);

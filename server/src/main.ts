@@ -11,6 +11,7 @@ import {
 import { openDatabase } from './db/open';
 import { hasRecipes } from './db/look';
 import { seed as seedOn, seedAgain as seedAgainOn } from './demo/seed';
+import { metricsOf } from './metrics/metrics';
 import { servicesOn, type Folders } from './services';
 
 const DAY_MS = 86_400_000;
@@ -76,6 +77,7 @@ export async function serve({
     port: () => bound,
     lan: () => lan?.(bound) ?? [],
     logger,
+    metrics: { of: metricsOf(db), token: process.env.OMNIARTON_METRICS_TOKEN },
     webFolder,
   });
   const server = await new Promise<Server>((done, fail) => {

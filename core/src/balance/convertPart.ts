@@ -175,6 +175,16 @@ function isCustard(lines: readonly FormulaLine[]): boolean {
   );
 }
 
+/** A batter that is mostly milk, g a g of flour: poured over fruit it is a custard with a little flour in it. Common practice. */
+const POURED_CUSTARD = 2.5;
+
+/** A clafoutis or a far: as much egg as flour, and far more milk. Egg sets it, and no flour does. */
+function isPouredCustard(lines: readonly FormulaLine[]): boolean {
+  const of = (...roles: readonly Role[]) => massOf(lines.filter(({ role }) => roles.includes(role)));
+  const flour = of('wheat-flour', 'gf-flour', 'starch');
+  return flour > 0 && of('egg') >= flour && of('liquid') >= POURED_CUSTARD * flour;
+}
+
 const NOTHING_SAID: PartSays = { thickens: false, whipsWhites: false, glazes: false };
 
 /** What a rule may look at in a part of such a family. */
@@ -188,7 +198,7 @@ export function settingOf(
   const bands = bandsOf(family, bake.route, kind);
   const profile = profileOf(family, kind);
   // What a custard is thickened with besides wouldn't set it alone.
-  const sets = thickens || isCustard(original);
+  const sets = thickens || isCustard(original) || isPouredCustard(original);
   const eggJob = glazes ? 'glazes' : whipsWhites ? 'whips' : sets ? 'sets' : profile.egg;
   return { ...bake, family, thickens, profile, eggJob, bands };
 }

@@ -50,7 +50,17 @@ const BESAN =
 const THREE_COLUMNS =
   '| Ingredient | Metric | US |\n|---|---|---|\n| Plain flour | 175 g | 1 1/3 cups |\n| Butter, cold | 125 g | 1 stick + 1 tbsp |\n| Caster sugar | 50 g | 1/4 cup |\n| Salt | pinch | pinch |\n\nRub the butter into the flour and sugar. Press into a 20cm round tin. Chill 30 min.\nBake 150°C 45 min.';
 
+const CLAFOUTIS =
+  'Cherry clafoutis\n500 g cherries\n3 eggs\n100 g sugar\n80 g flour\n250 ml milk\n25 g melted butter\n\nBeat the eggs with the sugar, add the flour, then the butter, and dilute with the milk.\nPour onto the cherries in a buttered dish. Bake at 180 C for 40 min.';
+
 const PAGES: readonly OnPaper[] = [
+  [
+    'what is mostly milk and egg is set by a starch where no egg may be',
+    CLAFOUTIS,
+    NO_EGG,
+    [/cornflour|cornstarch/, /thickened milk/],
+    [/applesauce|flax|linseed/],
+  ],
   [
     'a message is named by its first words, and shares one weight among three',
     MESSAGE,

@@ -4,6 +4,7 @@ import { styled } from 'styled-components';
 import { useJoinMutation, useSignInMutation } from '../api/devicesApi';
 import type { Failure } from '../api/http';
 import { failureWords } from '../api/words';
+import { attempt } from '../base/attempt';
 import { Button } from '../ui/Button';
 import { Heading, PageFloor, Small, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
@@ -42,7 +43,7 @@ const messageOf = (failure: Failure): string =>
 
 function ByCode({ device }: { readonly device: string }) {
   const { hash } = useLocation();
-  const [code, setCode] = useState(decodeURIComponent(hash.slice(1)));
+  const [code, setCode] = useState(() => attempt(() => decodeURIComponent(hash.slice(1))) ?? '');
   const [join, { error, isLoading }] = useJoinMutation();
   return (
     <Form id="by-code" name="By a code" error={error} onSend={() => enter(join({ code, device }).unwrap())}>
