@@ -1,6 +1,5 @@
 import 'reflect-metadata';
 import type { Server } from 'node:http';
-import { pino } from 'pino';
 import { makeApp } from './app';
 import {
   migrate as migrateOn,
@@ -11,6 +10,7 @@ import {
 import { openDatabase } from './db/open';
 import { hasRecipes } from './db/look';
 import { seed as seedOn, seedAgain as seedAgainOn } from './demo/seed';
+import { makeLogger } from './http/log';
 import { metricsOf } from './metrics/metrics';
 import { servicesOn, type Folders } from './services';
 
@@ -69,7 +69,7 @@ export async function serve({
 }: ServeOptions): Promise<Serving> {
   const db = openDatabase(databaseUrl);
   let bound = port;
-  const logger = pino({ level: process.env.LOG_LEVEL ?? 'error' });
+  const logger = makeLogger(process.env.LOG_LEVEL ?? 'error');
   const services = servicesOn(db, folders);
   const app = makeApp({
     services,
