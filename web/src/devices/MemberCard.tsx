@@ -8,7 +8,7 @@ import { Notice } from '../ui/Notice';
 import { Pick } from '../ui/Pick';
 import { Entry } from '../ui/Section';
 import { sayDay, sayWhen } from '../words/say';
-import { ROLE_OPTIONS } from './roleWords';
+import { ROLE_OPTIONS, UNNAMED } from './roleWords';
 
 interface Props {
   readonly household: string;
@@ -18,9 +18,6 @@ interface Props {
   readonly here: string | null;
   readonly owner: boolean;
 }
-
-/** Whoever sits at the machine is called so until they say otherwise. */
-const UNNAMED = 'You';
 
 /** One of a kitchen: what they may do, and the devices that they are in on. */
 export function MemberCard({ household, member, mine, here, owner }: Props) {

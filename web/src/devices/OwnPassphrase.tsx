@@ -7,10 +7,11 @@ import { Button } from '../ui/Button';
 import { Heading, Small, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
 import { LineField } from './LineField';
+import { UNNAMED } from './roleWords';
 
 /** By name and passphrase one gets in without another device at hand. */
 export function OwnPassphrase({ name: known, set }: { readonly name: string; readonly set: boolean }) {
-  const [name, setName] = useState(set ? known : '');
+  const [name, setName] = useState(known === UNNAMED ? '' : known);
   const [passphrase, setPassphrase] = useState('');
   const [save, { error, isSuccess, isLoading }] = useSetPassphraseMutation();
   const short = passphrase.length < PASSPHRASE_CHARS;

@@ -7,3 +7,6 @@ export const ROLE_OPTIONS: readonly { readonly id: HouseRole; readonly name: str
   { id: 'helper', name: 'helper: reads, ticks and times' },
   { id: 'taster', name: 'taster: ballots alone' },
 ];
+
+/** Whoever sits at the machine is called so until they say otherwise. */
+export const UNNAMED = 'You';
