@@ -162,17 +162,18 @@ function asFirm(
   return { ...move, firm: near, leastMove: WORTH_MOVING };
 }
 
+const BUILDS: readonly Role[] = ['wheat-flour', 'gf-flour', 'starch'];
+const massIn = (lines: readonly FormulaLine[], ...roles: readonly Role[]): number =>
+  massOf(lines.filter(({ role }) => roles.includes(role)));
+
 /** A curd has least of it: g a g of egg. */
 const LIQUID_TO_EGG = 0.4;
 
 /** Egg and milk, cream, juice or syrup without anything that thickens or builds. */
 function isCustard(lines: readonly FormulaLine[]): boolean {
-  const of = (...roles: readonly Role[]) => massOf(lines.filter(({ role }) => roles.includes(role)));
-  return (
-    of('wheat-flour', 'gf-flour', 'starch') === 0 &&
-    of('liquid', 'acid', 'syrup') >= LIQUID_TO_EGG * of('egg') &&
-    of('egg') > 0
-  );
+  const egg = massIn(lines, 'egg');
+  const liquid = massIn(lines, 'liquid', 'acid', 'syrup');
+  return massIn(lines, ...BUILDS) === 0 && liquid >= LIQUID_TO_EGG * egg && egg > 0;
 }
 
 /** A batter that is mostly milk, g a g of flour: poured over fruit it is a custard with a little flour in it. Common practice. */
@@ -180,9 +181,8 @@ const POURED_CUSTARD = 2.5;
 
 /** A clafoutis or a far: as much egg as flour, and far more milk. Egg sets it, and no flour does. */
 function isPouredCustard(lines: readonly FormulaLine[]): boolean {
-  const of = (...roles: readonly Role[]) => massOf(lines.filter(({ role }) => roles.includes(role)));
-  const flour = of('wheat-flour', 'gf-flour', 'starch');
-  return flour > 0 && of('egg') >= flour && of('liquid') >= POURED_CUSTARD * flour;
+  const flour = massIn(lines, ...BUILDS);
+  return flour > 0 && massIn(lines, 'egg') >= flour && massIn(lines, 'liquid') >= POURED_CUSTARD * flour;
 }
 
 const NOTHING_SAID: PartSays = { thickens: false, whipsWhites: false, glazes: false };

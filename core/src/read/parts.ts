@@ -36,10 +36,11 @@ function parted({ id, name, lines }: Part): Part[] {
   const out: { id: string; name: string | null; lines: Line[] }[] = [{ id, name, lines: [] }];
   let told = false;
   // Where each list has its name the first is named too: "Base: 150 g biscuits, …", "Filling: 600 g cream cheese, …".
+  const named = lines.map(partOf);
   const allNamed =
-    name === null && lines.every((line) => line.kind !== 'ingredient' || partOf(line) !== null);
-  for (const line of lines) {
-    const own = partOf(line);
+    name === null && lines.every(({ kind }, at) => kind !== 'ingredient' || named[at] !== null);
+  for (const [at, line] of lines.entries()) {
+    const own = named[at] ?? null;
     if (allNamed && own !== null && out[0]!.name === null) out[0]!.name = own;
     const prose = line.source.length > SENTENCE && line.items.length > 1;
     if (own !== null && (out.at(-1)!.lines.some(({ kind }) => kind === 'ingredient') || prose))

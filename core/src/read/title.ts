@@ -45,7 +45,6 @@ const LIST_OR_METHOD = /\b(?:ingredients?|method|directions|instructions|steps|y
 /** "The crêpes we talked about", "the tart that you liked": what is said of it is no name. */
 const SAID_OF_IT = /\s+(?:that|which|we|you|i|he|she|they)\b.*$/iu;
 
-/** A letter is about a bake: "here is my mum's Dutch apple pie", "Subject: seed cake". Empty where it isn't. */
 /** "Here’s the crêpe suzette we talked about": what a line brings. Empty where it brings nothing. */
 const broughtBy = (source: string): string => HERE_IS.exec(source)?.[1]?.replace(SAID_OF_IT, '').trim() ?? '';
 /** What a line brings where that is a bake, else what it is called otherwise. */
@@ -54,7 +53,9 @@ function brought(source: string, otherwise: (source: string) => string): string 
   return namesItsBake(here) ? here : otherwise(source);
 }
 
+/** "That lemon cake": a subject points at what it is about. */
 const POINTING = /^(?:that|the|my|our|your)\s+(?=\S+ \S)/i;
+/** A letter is about a bake: "here is my mum's Dutch apple pie", "Subject: seed cake". Empty where it isn't. */
 const writtenAbout = (lines: readonly string[]): string => {
   const here = lines.map(broughtBy).find(namesItsBake);
   const subjects = lines.map((source) => (SUBJECT.exec(source)?.[1] ?? '').replace(POINTING, ''));

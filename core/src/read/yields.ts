@@ -134,12 +134,12 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
       if (found) return found;
     }
   for (const { source } of lines.filter(({ kind }) => kind === 'step' || kind === 'prose')) {
-    const count = Number(HOLES.exec(cleanLine(source))?.[1] ?? 0);
+    const said = cleanLine(source);
+    const count = Number(HOLES.exec(said)?.[1] ?? 0);
     if (count > 1) return { low: count, high: count, what: 'pieces' };
-    const [, last, what = 'pieces'] =
-      LAST_WORDS.exec(cleanLine(source)) ?? SHAPED_TO.exec(cleanLine(source)) ?? [];
+    const [, last, what = 'pieces'] = LAST_WORDS.exec(said) ?? SHAPED_TO.exec(said) ?? [];
     if (last !== undefined) return { low: Number(last), high: Number(last), what };
-    const made = Number(MADE_INTO.exec(cleanLine(source))?.[1] ?? 0);
+    const made = Number(MADE_INTO.exec(said)?.[1] ?? 0);
     if (made >= FEWEST_PIECES) return { low: made, high: made, what: 'pieces' };
   }
   return null;

@@ -1,13 +1,5 @@
 import type { Express, Request, Response } from 'express';
-import {
-  JoinDto,
-  MemberRoleDto,
-  NewCodeDto,
-  PassphraseDto,
-  PATHS,
-  SignInDto,
-  type MeAnswer,
-} from '@omniarton/contracts';
+import { JoinDto, MemberRoleDto, NewCodeDto, PassphraseDto, PATHS, SignInDto } from '@omniarton/contracts';
 import { checked } from '../http/body';
 import { giveCookie, takeCookie } from '../http/caller';
 import { giveScope, roleOf } from '../http/enter';
@@ -22,16 +14,16 @@ const addressOf = (req: Request): string => req.socket.remoteAddress ?? '';
 export function deviceRoutes(app: Express, services: Services, lan: () => string | null): void {
   const { devices, door, members } = services;
   const scoped = giveScope(services);
-  const letIn = (req: Request, res: Response, { token, me }: LetIn): void => {
+  const letIn = async (req: Request, res: Response, { token, personId }: LetIn): Promise<void> => {
     giveCookie(req, res, token);
     res.setHeader('Cache-Control', 'no-store');
-    res.status(201).json(me satisfies MeAnswer);
+    res.status(201).json(await devices.me({ personId, deviceId: null }));
   };
   app.post(PATHS.join, async (req, res) => {
-    letIn(req, res, await door.join(await checked(JoinDto, req.body), addressOf(req)));
+    await letIn(req, res, await door.join(await checked(JoinDto, req.body), addressOf(req)));
   });
   app.post(PATHS.signIn, async (req, res) => {
-    letIn(req, res, await door.signIn(await checked(SignInDto, req.body), addressOf(req)));
+    await letIn(req, res, await door.signIn(await checked(SignInDto, req.body), addressOf(req)));
   });
   app.post(PATHS.signOut, async (req, res) => {
     await devices.signOut(callerOf(res));

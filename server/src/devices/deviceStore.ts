@@ -32,7 +32,8 @@ export interface ListedDevice {
 }
 
 /** Unseen for so long, a device is out. */
-const STAYS = "interval '60 days'";
+export const STAYS_DAYS = 60;
+const STAYS = `interval '${STAYS_DAYS} days'`;
 const ROTATES = "interval '1 day'";
 /** A page may still have requests under way with the secret before. */
 const OVERLAP = "interval '2 minutes'";
@@ -97,6 +98,12 @@ export const deviceStore = (db: Knex) => ({
     return (
       (await db('devices').where({ id }).whereNull('revoked_at').update({ revoked_at: db.fn.now() })) > 0
     );
+  },
+  async revokeAllOf(personId: string): Promise<void> {
+    await db('devices')
+      .where({ person_id: personId })
+      .whereNull('revoked_at')
+      .update({ revoked_at: db.fn.now() });
   },
   /** Devices that are out are forgotten after a month. */
   async purge(): Promise<void> {

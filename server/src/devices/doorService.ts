@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import { CODE_MINUTES, type JoinDto, type MeAnswer, type SignInDto } from '@omniarton/contracts';
+import { CODE_MINUTES, type JoinDto, type SignInDto } from '@omniarton/contracts';
 import { InvalidError, TooManyRequestsError } from '../http/errors';
 import { digestOf, newToken, opens, plainCode } from './secrets';
 import type { DeviceStores, Together } from './stores';
@@ -18,7 +18,7 @@ const NO_CODE = {
 /** What a device is given when it is let in. */
 export interface LetIn {
   readonly token: string;
-  readonly me: MeAnswer;
+  readonly personId: string;
 }
 
 /** How a device gets in: by a code that another shows, or by a name and a passphrase. */
@@ -35,10 +35,6 @@ export function doorService(stores: DeviceStores, together: Together) {
     await devices.add(newId(), personId, called.trim() || 'a device', digestOf(token));
     return token;
   }
-  const meOf = async (personId: string): Promise<MeAnswer> => ({
-    ...{ person: personId, device: null },
-    name: (await members.person(personId))?.name ?? '',
-  });
 
   return {
     /** A device shows a code: whoever it was made for is in with it. */
@@ -55,7 +51,7 @@ export function doorService(stores: DeviceStores, together: Together) {
       });
       if (!found) throw new InvalidError(NO_CODE[await codes.why(digest)]);
       await tries.forgive(address);
-      return { token: found.token, me: await meOf(found.personId) };
+      return found;
     },
 
     async signIn({ name, passphrase, device }: SignInDto, address: string): Promise<LetIn> {
@@ -64,7 +60,7 @@ export function doorService(stores: DeviceStores, together: Together) {
       const right = await opens(person?.passphrase ?? null, passphrase);
       if (!person || !right) throw new InvalidError('That name and passphrase don’t go together.');
       await tries.forgive(address);
-      return { token: await letIn(stores, person.id, device), me: await meOf(person.id) };
+      return { token: await letIn(stores, person.id, device), personId: person.id };
     },
   };
 }

@@ -80,9 +80,8 @@ export function memberService(
     async remove({ householdId }: Scope, member: string): Promise<void> {
       await together(async (inside) => {
         await ownerStays(inside, householdId, member);
-        const theirs = await inside.devices.ofHousehold(householdId);
         if (!(await inside.members.remove(householdId, member))) throw gone();
-        for (const { id, personId } of theirs) if (personId === member) await inside.devices.revoke(id);
+        await inside.devices.revokeAllOf(member);
       });
     },
   };

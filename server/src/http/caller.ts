@@ -1,12 +1,13 @@
 import { parseCookie, stringifySetCookie } from 'cookie';
 import type { Request, RequestHandler, Response } from 'express';
 import { PATHS } from '@omniarton/contracts';
+import { STAYS_DAYS } from '../devices/deviceStore';
 import type { Services } from '../services';
 import { SignedOutError } from './errors';
 import type { Caller } from './scope';
 
 const COOKIE = 'omniarton-device';
-const COOKIE_SECONDS = 60 * 86_400;
+const COOKIE_SECONDS = STAYS_DAYS * 86_400;
 
 const setCookie = (req: Request, res: Response, value: string, maxAge: number): void =>
   void res.append(

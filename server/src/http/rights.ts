@@ -27,7 +27,7 @@ const EVERYBODYS: readonly Right[] = [
   `POST ${PATHS.ballots}`,
 ];
 
-/** A helper reads what is baked from, and ticks and times the day; `helpsOnly` looks at what they send. */
+/** A helper reads what is baked from, and ticks and times the day; `shelf/helped` looks at what they send. */
 const HELPERS: ReadonlySet<Right> = new Set<Right>([
   ...EVERYBODYS,
   ...[
