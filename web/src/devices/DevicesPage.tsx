@@ -21,7 +21,7 @@ export function DevicesPage() {
   const { data: households } = useHouseholdsQuery();
   const kitchen = households?.find(({ id }) => id === household);
   const owner = kitchen?.role === 'owner';
-  const here = data?.members.find(({ id }) => id === me?.person);
+  const own = data?.members.find(({ id }) => id === me?.person);
   return (
     <Page data-busy={(!data && !error) || undefined}>
       <title>People and devices · Omniarton</title>
@@ -58,7 +58,7 @@ export function DevicesPage() {
               />
             ))}
           </Stack>
-          {here ? <OwnPassphrase key={here.name} name={here.name} set={here.passphrase} /> : null}
+          {own ? <OwnPassphrase key={own.name} name={own.name} set={own.passphrase} /> : null}
           <SignOut />
           <Small>
             All devices lost? Whoever sits at the machine itself is always in, and lets others in again.

@@ -1,4 +1,4 @@
-import { useState, type FormEvent, type ReactNode } from 'react';
+import { useState } from 'react';
 import { useLocation } from 'react-router';
 import { styled } from 'styled-components';
 import { useJoinMutation, useSignInMutation } from '../api/devicesApi';
@@ -6,11 +6,11 @@ import type { Failure } from '../api/http';
 import { failureWords } from '../api/words';
 import { attempt } from '../base/attempt';
 import { Button } from '../ui/Button';
-import { Heading, PageFloor, Small, Stack } from '../ui/layout';
-import { Notice } from '../ui/Notice';
+import { PageFloor, Small } from '../ui/layout';
 import { Wordmark } from '../ui/Wordmark';
 import { deviceName } from './deviceName';
 import { LineField } from './LineField';
+import { SentForm } from './SentForm';
 
 /** Where a device that isn't in gets in: by a code that another shows, or by a passphrase. */
 export function JoinPage() {
@@ -36,26 +36,36 @@ const enter = (done: Promise<unknown>) =>
   void done.then(() => window.location.assign('/')).catch(() => undefined);
 
 /** What is wrong with a code or a passphrase the server says in one sentence; of all else the page has its own words. */
-const messageOf = (failure: Failure): string =>
-  failure.code === 'invalid' || failure.code === 'too-many-requests'
+const troubleOf = (error: unknown): string | null => {
+  if (!error) return null;
+  const failure = error as Failure;
+  return failure.code === 'invalid' || failure.code === 'too-many-requests'
     ? failure.message
     : failureWords(failure);
+};
 
 function ByCode({ device }: { readonly device: string }) {
   const { hash } = useLocation();
   const [code, setCode] = useState(() => attempt(() => decodeURIComponent(hash.slice(1))) ?? '');
   const [join, { error, isLoading }] = useJoinMutation();
   return (
-    <Form id="by-code" name="By a code" error={error} onSend={() => enter(join({ code, device }).unwrap())}>
+    <SentForm
+      id="by-code"
+      name="By a code"
+      trouble={troubleOf(error)}
+      onSend={() => enter(join({ code, device }).unwrap())}
+    >
       <Small>
         A device that is in shows one under Settings, People and devices. It lets one device in, within ten
         minutes.
       </Small>
       <LineField label="Code" value={code} onChange={setCode} maxLength={40} autoComplete="one-time-code" />
-      <Button type="submit" $weight="strong" isDisabled={code.trim() === '' || isLoading}>
-        Let it in
-      </Button>
-    </Form>
+      <div>
+        <Button type="submit" $weight="strong" isDisabled={code.trim() === '' || isLoading}>
+          Let it in
+        </Button>
+      </div>
+    </SentForm>
   );
 }
 
@@ -64,10 +74,10 @@ function ByPassphrase({ device }: { readonly device: string }) {
   const [passphrase, setPassphrase] = useState('');
   const [signIn, { error, isLoading }] = useSignInMutation();
   return (
-    <Form
+    <SentForm
       id="by-phrase"
       name="By your passphrase"
-      error={error}
+      trouble={troubleOf(error)}
       onSend={() => enter(signIn({ name, passphrase, device }).unwrap())}
     >
       <LineField label="Name" value={name} onChange={setName} maxLength={60} autoComplete="username" />
@@ -79,42 +89,15 @@ function ByPassphrase({ device }: { readonly device: string }) {
         maxLength={200}
         autoComplete="current-password"
       />
-      <Button type="submit" isDisabled={name.trim() === '' || passphrase === '' || isLoading}>
-        {isLoading ? 'Looking …' : 'Sign in'}
-      </Button>
-    </Form>
+      <div>
+        <Button type="submit" isDisabled={name.trim() === '' || passphrase === '' || isLoading}>
+          {isLoading ? 'Looking …' : 'Sign in'}
+        </Button>
+      </div>
+    </SentForm>
   );
 }
 
-interface FormProps {
-  readonly id: string;
-  readonly name: string;
-  readonly error: unknown;
-  readonly onSend: () => void;
-  readonly children: ReactNode;
-}
-
-function Form({ id, name, error, onSend, children }: FormProps) {
-  const send = (event: FormEvent) => {
-    event.preventDefault();
-    onSend();
-  };
-  return (
-    <Lines as="form" $gap={3} aria-labelledby={id} onSubmit={send}>
-      <Heading id={id}>{name}</Heading>
-      {children}
-      {error ? (
-        <Notice tone="danger" loud>
-          {messageOf(error as Failure)}
-        </Notice>
-      ) : null}
-    </Lines>
-  );
-}
-
-const Lines = styled(Stack)`
-  justify-items: start;
-`;
 const Page = styled(PageFloor)`
   max-width: 34rem;
   gap: ${({ theme }) => theme.space(6)};

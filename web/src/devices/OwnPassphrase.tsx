@@ -4,10 +4,11 @@ import { useSetPassphraseMutation } from '../api/devicesApi';
 import type { Failure } from '../api/http';
 import { failureWords } from '../api/words';
 import { Button } from '../ui/Button';
-import { Heading, Small, Stack } from '../ui/layout';
+import { Small } from '../ui/layout';
 import { Notice } from '../ui/Notice';
 import { LineField } from './LineField';
 import { UNNAMED } from './roleWords';
+import { SentForm } from './SentForm';
 
 /** By name and passphrase one gets in without another device at hand. */
 export function OwnPassphrase({ name: known, set }: { readonly name: string; readonly set: boolean }) {
@@ -16,19 +17,17 @@ export function OwnPassphrase({ name: known, set }: { readonly name: string; rea
   const [save, { error, isSuccess, isLoading }] = useSetPassphraseMutation();
   const short = passphrase.length < PASSPHRASE_CHARS;
   return (
-    <Stack
-      as="form"
-      $gap={3}
-      aria-labelledby="passphrase"
-      onSubmit={(event) => {
-        event.preventDefault();
+    <SentForm
+      id="passphrase"
+      name="Your passphrase"
+      trouble={error ? failureWords(error as Failure) : null}
+      onSend={() =>
         void save({ name, passphrase })
           .unwrap()
           .then(() => setPassphrase(''))
-          .catch(() => {});
-      }}
+          .catch(() => {})
+      }
     >
-      <Heading id="passphrase">Your passphrase</Heading>
       <Small>
         {set
           ? 'You have one. Another takes its place.'
@@ -50,17 +49,12 @@ export function OwnPassphrase({ name: known, set }: { readonly name: string; rea
         maxLength={200}
         autoComplete="new-password"
       />
-      {error ? (
-        <Notice tone="danger" loud>
-          {failureWords(error as Failure)}
-        </Notice>
-      ) : null}
       {isSuccess && passphrase === '' ? <Notice loud>It is kept.</Notice> : null}
       <div>
         <Button type="submit" isDisabled={short || name.trim() === '' || isLoading}>
           Keep it
         </Button>
       </div>
-    </Stack>
+    </SentForm>
   );
 }

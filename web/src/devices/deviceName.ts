@@ -1,6 +1,6 @@
 const KINDS = [
   [/iPad|Tablet/i, 'a tablet'],
-  [/iPhone|Android.*Mobile|Mobile/i, 'a phone'],
+  [/iPhone|Mobile/i, 'a phone'],
   [/Android/i, 'a tablet'],
 ] as const;
 

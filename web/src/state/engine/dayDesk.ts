@@ -9,8 +9,8 @@ import type {
   RunBake,
 } from '@omniarton/core/clock';
 import { docOfRun, runName, type Kitchen, type RecipeDocument } from '@omniarton/core/kitchen';
-import type { Recipe } from '@omniarton/core/read';
 import { say } from '@omniarton/core/words';
+import type { InKitchen, Read } from './desk';
 
 /** A recipe that is baked on the day. */
 export interface DayRecipe {
@@ -36,7 +36,6 @@ export interface DayReply {
   readonly none: readonly { readonly id: string; readonly title: string; readonly why: string }[];
 }
 
-type Read = (doc: RecipeDocument, kitchen: Kitchen) => { readonly recipe: Recipe };
 const clock = () => import('@omniarton/core/clock');
 
 /** The dockets that were made last: a task that is moved asks for none of them anew. */
@@ -127,8 +126,6 @@ async function replanFor(
   const { recipes: _recipes, zone: _zone, ...rest } = question;
   return { replanned: replan(run, { ...rest, bakes, work: USUAL_WORK }, now) };
 }
-
-type InKitchen = <T>(key: string, work: (kitchen: Kitchen) => T) => T | null;
 
 /** What the page may ask of bake days. */
 export const dayDesk = (inKitchen: InKitchen, read: Read) => ({

@@ -1,10 +1,8 @@
 import type { Intake } from '@omniarton/core/exchange';
-import type { Kitchen, RecipeDocument } from '@omniarton/core/kitchen';
+import type { RecipeDocument } from '@omniarton/core/kitchen';
 import type { Recipe } from '@omniarton/core/read';
 import type { FileFormat } from './answers';
-
-type InKitchen = <T>(key: string, work: (kitchen: Kitchen) => T) => T | null;
-type Read = (doc: RecipeDocument, kitchen: Kitchen) => { readonly recipe: Recipe };
+import type { InKitchen, Read } from './desk';
 
 /** Fetched when a file comes in or goes out. */
 const exchange = () => import('@omniarton/core/exchange');

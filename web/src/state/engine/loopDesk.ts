@@ -1,10 +1,4 @@
-import type {
-  ConversionRequest,
-  FlourShare,
-  Kitchen,
-  PlannedTrial,
-  TrialFactor,
-} from '@omniarton/core/kitchen';
+import type { ConversionRequest, FlourShare, PlannedTrial, TrialFactor } from '@omniarton/core/kitchen';
 import type {
   Baked,
   Beside,
@@ -20,8 +14,7 @@ import type { TastingDocument, TastingResult } from '@omniarton/core/taste';
 import type { MarkScale } from '@omniarton/core/vocabulary';
 import { differenceWords } from '../../words/differences';
 import { practiceDesk } from './practiceDesk';
-
-type InKitchen = <T>(key: string, work: (kitchen: Kitchen) => T) => T | null;
+import type { InKitchen } from './desk';
 
 /** What is known of a bake afterwards comes when somebody asks for it. */
 const taste = () => import('@omniarton/core/taste');
