@@ -33,7 +33,7 @@ const FIRM = 1e2;
 const EASY_GRAMS = 100;
 /** Less than this of it is nothing that a cook would notice. */
 const UNMET_SHARE = 0.05;
-/** Least liquid that stays, share of what was there; butter keeps its flavour, sugar its structure. Common practice. */
+/** Least liquid that stays, share of what was there; solid fat keeps its part in the method, sugar its structure. Common practice. */
 const MOVES = {
   liquidLeast: 0.4,
   butterLeast: 0.6,
@@ -46,13 +46,27 @@ const MOVES = {
 } as const;
 const FATTY = 70;
 
+/** A fresh cheese has more protein than so many percent: it is as wet as a liquid, and isn't poured. */
+const CURD_PROTEIN = 7;
+/** So little of another liquid is a flavouring, g. */
+const A_SPLASH = 40;
+
+/** Of the thin liquids those that are poured; all, where there is but a splash of such. */
+function mostPourable(thin: readonly FormulaLine[], catalogue: Catalogue): readonly FormulaLine[] {
+  const poured = thin.filter(
+    ({ ingredient, grams }) =>
+      grams >= A_SPLASH && getIngredient(catalogue, ingredient).composition.protein <= CURD_PROTEIN,
+  );
+  return poured.length > 0 ? poured : thin;
+}
+
 /**
- * A nut or seed butter is its own fat: the butter may go altogether. What is there for its flavour, or to be creamed, stays for
- * the most part; an oil is only fat.
+ * A nut or seed butter is its own fat: the butter may go altogether. What is creamed or rubbed in stays for the most part: the
+ * method stands on it; an oil is only fat.
  */
 const leastFat = ({ ingredient }: FormulaLine, route: RouteId, catalogue: Catalogue): number => {
   if (route === 'nut-butter-led') return 0;
-  return doesIt(getIngredient(catalogue, ingredient), 'kept for flavour')
+  return doesIt(getIngredient(catalogue, ingredient), 'is creamed or rubbed in')
     ? MOVES.butterLeast
     : MOVES.oilLeast;
 };
@@ -67,7 +81,12 @@ export function adjustables(
 ): Adjustable[] {
   const free = lines.filter(({ line }) => !fixed.has(line));
   const of = (line: FormulaLine) => getIngredient(catalogue, line.ingredient).composition;
-  const liquid = heaviest(free.filter((line) => isThin(line, catalogue)));
+  const liquid = heaviest(
+    mostPourable(
+      free.filter((line) => isThin(line, catalogue)),
+      catalogue,
+    ),
+  );
   const fat = heaviest(free.filter((line) => line.role === 'fat' && of(line).fat > FATTY));
   const sugar = heaviest(free.filter((line) => line.role === 'sugar'));
   const powder = heaviest(linesThat('powder', free, catalogue));

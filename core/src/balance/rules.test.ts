@@ -41,6 +41,25 @@ describe('every rule', () => {
 
 const BROWNIE = '200 g dark chocolate\n150 g butter\n250 g sugar\n3 eggs\n130 g plain flour';
 
+describe('a meal', () => {
+  const grains = '300 g semolina\n200 g sugar\n250 g yogurt\n150 g butter';
+  const meal = (text: string, more: Partial<ConversionRequest> = {}) => {
+    const { lines } = conversionOf(text, 'creamed-cake', more);
+    return ['ground-rice', 'cornmeal'].map((id) => gramsOf(lines, id) > 0);
+  };
+  it('keeps its grains: ground rice, or polenta where rice can’t be', () => {
+    // Common practice.
+    expect(meal(grains)).toEqual([true, false]);
+    expect(meal(grains, { diet: 'grain-free' })).toEqual([false, false]);
+    expect(meal('20 g semolina\n200 g plain flour\n200 g sugar\n3 eggs\n200 g butter')).toEqual([
+      false,
+      false,
+    ]);
+  });
+  it('weighs with its flours what the wheat weighed', () =>
+    expect(flourGrams(conversionOf(grains, 'creamed-cake').lines, catalogue)).toBeCloseTo(300, 6));
+});
+
 describe('water', () => {
   // Common practice, g added per 300 g of shortbread, a batch of cookies, a pie, 100 g of cake flour.
   it.each([
@@ -271,6 +290,18 @@ describe('a route', () => {
     expect(
       gramsOf(conversionOf(CAKE, 'creamed-cake', by('coconut-led')).lines, 'egg'),
     ).toBeGreaterThanOrEqual(195);
+  });
+  it('by almond stands on one egg more, and none where there are many or somebody avoids it', () => {
+    // Common practice: almond flour one for one with more egg, its water out of the liquid.
+    const cake = (eggs: number) =>
+      `250 g plain flour\n120 g butter\n200 g sugar\n${eggs} eggs\n200 ml milk\n2 tsp baking powder`;
+    const led = (eggs: number, more: Partial<ConversionRequest> = {}) =>
+      conversionOf(cake(eggs), 'creamed-cake', { ...by('almond-led'), ...more }).lines;
+    const were = (eggs: number) => gramsOf(partOf(cake(eggs)).lines, 'egg');
+    expect(gramsOf(led(2), 'egg') / were(2)).toBeCloseTo(3 / 2, 2);
+    expect(gramsOf(led(2), 'whole-milk')).toBeLessThan(gramsOf(partOf(cake(2)).lines, 'whole-milk'));
+    expect(gramsOf(led(5), 'egg')).toBe(were(5));
+    expect(gramsOf(led(2, { without: ['egg'] }), 'egg')).toBe(0);
   });
   it('by nut butter lets the butter go: its fat is in the jar', () =>
     expect(gramsOf(conversionOf(COOKIE, 'drop-cookie', by('nut-butter-led')).lines, 'butter')).toBeLessThan(

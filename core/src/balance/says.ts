@@ -54,6 +54,7 @@ export interface BecauseSays {
     readonly acid: number | null;
   };
   readonly 'coconut-egg': Bare;
+  readonly 'nut-egg': Bare;
   readonly thickens: Bare;
   /** g of water, before and after. */
   readonly 'follows-thirst': {

@@ -207,7 +207,13 @@ const ROWS: readonly OnPaper[] = [
     [/alternating with the sour cream\.\s(?:\d+\. )?Let the batter stand/],
     [],
   ],
-  ['nobody pours 245 g for 240', COFFEE_CAKE, GRAIN_FREE, [/^240 g sour cream$/m], []],
+  [
+    'an egg more takes its water out of the cream, and is counted',
+    COFFEE_CAKE,
+    GRAIN_FREE,
+    [/^195 g sour cream$/m, /^3 eggs/m],
+    [],
+  ],
   [
     'what lifts at once goes in after the wait',
     SODA,

@@ -82,6 +82,16 @@ const seen = ({ stages = [] }: Docket): DocketStage[] => stages.filter(heats);
 /** Deeds that say no more than where it goes. */
 const SAYS_NOTHING = /^(?:bake|oven|put|place|pop|slide|return\b.*|leave|give|in|steam)$/;
 
+/** What goes on in the same heat is one line: "15 minutes, then 5 minutes". */
+const inOnePlace = (heat: DocketHead['heat']): DocketHead['heat'] =>
+  heat.reduce<DocketHead['heat']>((lines, one) => {
+    const last = lines.at(-1);
+    const goesOn = last?.place === one.place && last.time !== '' && one.time !== '';
+    return goesOn
+      ? [...lines.slice(0, -1), { ...one, time: `${last.time}, then ${one.time}` }]
+      : [...lines, one];
+  }, []);
+
 function heatWords(docket: Docket, system: MeasureSystem): DocketHead['heat'] {
   const { bake, stages, mainStage } = docket;
   const chilled = (stages ?? [])
@@ -95,7 +105,7 @@ function heatWords(docket: Docket, system: MeasureSystem): DocketHead['heat'] {
   if (bake.watts !== null || !stages || seen(docket).length === 0)
     return [{ place: ovenWords(docket, system), time: bakeTimeWords(bake) }];
   const several = seen(docket).length > 1;
-  return seen(docket).map((stage) => {
+  const heat = seen(docket).map((stage) => {
     const what =
       several && stage !== stages[mainStage ?? -1] && !isOff(stage) && !isGrilled(stage)
         ? stage.what.trim().toLowerCase()
@@ -103,6 +113,7 @@ function heatWords(docket: Docket, system: MeasureSystem): DocketHead['heat'] {
     const of = /^[\p{L} -]{3,20}$/u.test(what) && !SAYS_NOTHING.test(what) ? ` (${what})` : '';
     return { place: placeOf(stage, system), time: `${timeWords(stage)}${of}`.trim() };
   });
+  return inOnePlace(heat);
 }
 
 /** A tin whose size nobody gave is called by its name alone; what is steamed stands in a basin. */

@@ -19,7 +19,7 @@ export function startWords(
   system: MeasureSystem,
 ): string | null {
   const words = [
-    ...(from === 'room' && Math.round(celsius) >= 20 ? [] : [`goes in at ${sayHeat(celsius, system)}`]),
+    ...(from === 'room' ? [] : [`goes in at ${sayHeat(celsius, system)}`]),
     ...(ON_WORDS[on] === null ? [] : [ON_WORDS[on]]),
     ...(shared ? ['shares the oven with another dish'] : []),
   ];

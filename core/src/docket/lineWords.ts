@@ -4,9 +4,15 @@ const GRAMS_IN_IT = /\d\s*(?:kg|g|gr|grams?)\b/i;
 /** Lighter isn't weighed beside its spoon, g. */
 const WEIGHED_FROM = 3;
 
+/** What is taken off is no longer in the weight: "(about 2 pounds, 700 g prepared)". */
+const AS_BOUGHT =
+  /\b(?:peeled|cored|pitted|stoned|hulled|shelled|trimmed|seeded)\b.*\b(?:lbs?|pounds?|oz|ounces?)\.?\)$/i;
+
 /** Words with their weight behind; a bracket that ends them takes it in: "zest of 1 lemon (about 2 tsp, 6 g)". */
 const weighedToo = (words: string, grams: number): string =>
-  /\d[^()]*\)$/.test(words) ? words.replace(/\)$/, `, ${grams} g)`) : `${words} (${grams} g)`;
+  /\d[^()]*\)$/.test(words)
+    ? words.replace(/\)$/, `, ${grams} g${AS_BOUGHT.test(words) ? ' prepared' : ''})`)
+    : `${words} (${grams} g)`;
 
 /** Words without their marks, strokes and dots. */
 const bare = (words: string) => words.replace(/^\W*(?:\d{1,2}[.)]\s+(?=\d))?|[^\p{L}\p{N}]/gu, '');

@@ -46,7 +46,12 @@ function countedWords(
   // What stays as the recipe counts it is counted by that: its eggs needn't be ours.
   const own =
     from && !from.scaled && !changed && from.item.unit === null ? from.item.quantity?.central : undefined;
-  const n = own ?? grams.central / each[0];
+  // More or less of the recipe's own eggs is counted in those: a country's are of other sizes.
+  const theirs =
+    from && from.item.ingredient === ingredient && from.item.unit === null && from.item.grams
+      ? from.item.grams.central / (from.item.quantity?.central ?? NaN)
+      : NaN;
+  const n = own ?? grams.central / (Number.isFinite(theirs) ? theirs : each[0]);
   const whole = Math.round(n);
   const size = (!changed && EGG_SIZE.exec(from?.item.words ?? '')?.[0].toLowerCase()) || '';
   const called = size === '' ? name : `${size} ${name}`;

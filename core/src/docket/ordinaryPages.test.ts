@@ -53,7 +53,123 @@ const THREE_COLUMNS =
 const CLAFOUTIS =
   'Cherry clafoutis\n500 g cherries\n3 eggs\n100 g sugar\n80 g flour\n250 ml milk\n25 g melted butter\n\nBeat the eggs with the sugar, add the flour, then the butter, and dilute with the milk.\nPour onto the cherries in a buttered dish. Bake at 180 C for 40 min.';
 
+const ECCLES =
+  'Eccles cakes\n\nMakes 12\n\nFor the flaky pastry:\n225g plain flour\n175g cold butter, grated\nabout 8 tbsp iced water\n\nFor the filling:\n50g butter\n100g muscovado sugar\n150g currants\n\n1. Sift the flour into a bowl and stir in the grated butter with a knife. Add enough water to bring the dough together. Wrap and chill for 30 minutes.\n2. Melt the butter, stir in the sugar and currants. Leave to cool.\n3. Roll the pastry out on a floured surface and cut into twelve 10cm rounds. Put a teaspoon of filling on each and pinch to seal. Bake on a greased sheet at 220C for 15-20 mins.';
+const BLIND =
+  'Frangipane tart\n\nFor the pastry\n175 g plain flour\n75 g cold butter\n1 egg yolk\n2 tbsp cold water\n\nFor the frangipane\n100 g butter\n100 g caster sugar\n2 eggs\n100 g ground almonds\n\nRub the butter into the flour, add the yolk and water. Chill 20 minutes, roll out and line a 25 cm tart tin.\nBake blind at 190°C for 15 minutes. Remove the beans and bake 5 minutes more.\nBeat the butter and sugar, add the eggs and almonds, spread in the case and bake for 35–40 minutes.';
+const PEACHES =
+  'Peach cobbler\n\n6 ripe peaches, peeled and sliced (about 2 1/2 pounds)\n1/2 cup sugar\n\nTopping\n1 1/4 cups all-purpose flour\n2 teaspoons baking powder\n6 tablespoons cold butter\n3/4 cup milk\n\nToss the peaches with the sugar in a baking dish. Rub the butter into the flour and baking powder, stir in the milk, drop onto the fruit and bake at 400 F for 30 minutes.';
+const HOTCAKES =
+  'Ricotta hotcakes\n345 g ricotta\n180 ml milk\n4 eggs, separated\n130 g plain flour\n1 tsp baking powder\n\nMix ricotta, milk and egg yolks. Sift in the flour and baking powder and stir.\nBeat the egg whites until stiff and fold through.\nCook in a greased frying pan for 2 minutes a side.';
+
+const SPICED =
+  'Spiced biscuits\n250 g plain flour\n150 g dark brown sugar\n1 tbsp speculaas spice\n1/2 tsp bicarb soda\n150 g cold butter\n2 tbsp milk\n\n1 Pre-heat the oven to 170°C/Gas 3. Flour a baking tray.\n2 Rub everything together to a dough. Roll out, press into a floured wooden mould and bake for 20 minutes. Cut into 30.';
+const UPSIDE_DOWN =
+  'Pineapple upside-down cake\n1 1/2 cups cake flour\n1 1/2 tsp baking powder\n6 tbsp butter\n3/4 cup sugar\n2 eggs\n1/2 cup reserved pineapple juice\n\nBeat butter and sugar. Add eggs one at a time. Add flour and baking powder alternately with the juice. Bake in a 10-inch skillet at 350 F for 35 minutes.';
+
+const MICROWAVED =
+  'Microwave lemon pudding for two\n50 g soft butter\n50 g caster sugar\n1 egg\n50 g self raising flour\n2 tbsp lemon curd\n\nPut the lemon curd in a 600 ml pudding basin.\nBeat the butter, sugar, egg and flour till smooth. Spoon on top.\nCover and microwave on high (800W) for 2½ - 3 minutes. Turn out.';
+const FRIANDS =
+  'Raspberry friands\n6 egg whites\n185g butter, melted\n125g almond meal\n240g icing sugar\n75g plain flour\n100g frozen raspberries\n\nPreheat oven to 200°C. Grease a 12-hole (1/2 cup/125ml) friand pan.\nBeat egg whites lightly with a fork. Add butter, almond meal, sugar and flour; beat until just combined. Divide among holes; top with raspberries. Bake 25 minutes.';
+const CRINKLES =
+  'Chocolate crinkles\n1 c sugar\n1/4 c oil\n2 oz unsweetened chocolate, melted\n2 eggs\n1 c flour\n1 t baking powder\n1/2 c powdered sugar\n\nMix sugar, oil, chocolate. Blend in eggs. Mix in flour and baking powder. Chill several hrs or overnite.\nHeat oven to 350. Drop teaspoonfuls of dough into powd. sugar, roll around, shape into balls. Bake on greased sheet 10-12 min.';
+const GINGERNUT =
+  'Baked cheesecake with gingernut base\n\nBase\n200g gingernut biscuits\n75g butter, melted\n\nFilling\n500g cream cheese\n150g caster sugar\n2 tbsp plain flour\n3 large eggs\n\nBlitz the biscuits, mix with the butter and press into a 23cm tin. Bake for 8 minutes at 180C.\nBeat the cheese, sugar, flour and eggs. Pour over the base. Bake 35 minutes at 150C. Chill for 4 hours.';
+const WREATH =
+  'Chocolate wreath\n400g strong flour\n7g yeast\n50g caster sugar\n2 eggs\n120ml milk\n100g soft butter\n100g dark chocolate\n\nKnead flour, yeast, sugar, eggs, milk and butter for 10 mins. Cover, rise for 1½ hours, then refrigerate for 1 hr to firm up. Roll the dough into a rectangle, scatter with the chocolate, roll up and twist. Prove 1 hour. Bake on a tray at 190C for 25 mins.';
+const TREACLE_TART =
+  'Treacle filling\n450g golden syrup\n100g plain flour\n1 lemon, zest and 2 tbsp juice\n1 egg, beaten\n\nWarm the syrup, stir in the flour, zest, juice and egg. Bake in a 20 cm dish at 160C for 40 minutes.';
+const APPLE_PIE =
+  'Apple pie\n\nCrust:\n2 1/2 cups flour\n2 sticks cold butter\n6 tbsp ice water\n\nFilling:\n3 lb apples\n2/3 cup sugar\n\nTop:\n1 egg beaten w/ 1 tbsp water\ncoarse sugar\n\nRub the butter into the flour. Drizzle in water. Divide in 2 disks, chill 1 hr. Roll one out, fit in a 9" pie plate, fill with the apples and sugar. Roll second disk; place on top. Brush w/ egg wash, sprinkle w/ sugar. Bake at 400 F for 50 min.';
+const BLONDIES =
+  'Blondies\nYield: one 8-inch square pan (16 blondies)\n1 stick unsalted butter, melted\n1 cup light brown sugar\n1 large egg + 1 large egg yolk\n1 cup all-purpose flour\n\nWhisk butter and sugar. Whisk in egg and yolk. Fold in flour. Bake in an 8x8 pan at 350 F for 30 minutes.';
+
 const PAGES: readonly OnPaper[] = [
+  [
+    'a pudding in the microwave is cooked there, and its curd keeps its butter',
+    MICROWAVED,
+    NO_EGG,
+    [/^Microwave, 2½ to 3 minutes/m, /butter, for the lemon filling/],
+    [/no time found|dairy-free/],
+  ],
+  [
+    'a tin’s holes are counted, and not its half cups; nobody is told how cold frozen fruit makes it',
+    FRIANDS,
+    GRAIN_FREE,
+    [/^Makes 12 pieces/m, /^In: 12 muffin cups/m],
+    [/goes in at/],
+  ],
+  [
+    'a word cut short ends no sentence, and a chill without a number is one',
+    CRINKLES,
+    {},
+    [/Chill several hrs or overnite\./, /into powd\. sugar, roll around/],
+    [/for 30 minutes/],
+  ],
+  ['a base in the title says nothing of the cheesecake', GINGERNUT, {}, [/^flourless/m], []],
+  [
+    'a dough that is chilled after its first rise drinks there',
+    WREATH,
+    {},
+    [/refrigerate for 1 hr to firm up/i, /Prove 1 hour/],
+    [/the flours drink/],
+  ],
+  [
+    'a lemon’s zest and so much of its juice are both the lemon’s',
+    TREACLE_TART,
+    {},
+    [/^zest of 1 lemon/m, /lemon juice \(2 tbsp\)/],
+    [/citrus/],
+  ],
+  [
+    'an egg wash is brushed on, whosever its water was taken for',
+    APPLE_PIE,
+    { without: ['egg', 'milk'] },
+    [/Brush w\/ pea milk/],
+    [/flax gel/],
+  ],
+  [
+    'a pan’s pieces are what it makes, and unsalted butter is butter',
+    BLONDIES,
+    NO_EGG,
+    [/^Makes 16 blondies/m, /tsp milk, for the beaten oil/],
+    [/pea milk/],
+  ],
+  [
+    'a spice named after a biscuit is a spice, a mould is dusted, and a sentence begins with a capital',
+    SPICED,
+    {},
+    [
+      /^1 tbsp speculaas spice/m,
+      /^1\/2 tsp bicarb soda/m,
+      /\d\. Pre-heat [^\n]*Gas 3\. Dust a baking tray with rice flour/,
+      /into a wooden mould dusted with rice flour/,
+    ],
+    [/soda soda|gluten-free biscuits/],
+  ],
+  [
+    'nobody opens a jar for five grams of purée',
+    UPSIDE_DOWN,
+    NO_EGG,
+    [/flax gel/, /^\d+ g reserved pineapple juice/m],
+    [/applesauce/],
+  ],
+  ['an Eccles cake is a pastry, and nobody is asked', ECCLES, {}, [/^pastry ·/m], [/Is it a/]],
+  [
+    'what goes on in the same oven is one line of the head',
+    BLIND,
+    {},
+    [/^Oven 190 °C [^\n]*, 15 minutes, then 5 minutes, then 35 to 40 minutes/m],
+    [],
+  ],
+  [
+    'what was bought by the pound weighs less when it is peeled',
+    PEACHES,
+    {},
+    [/\(about 2 1\/2 pounds, \d+ g prepared\)/],
+    [],
+  ],
+  ['a fresh cheese is no liquid to pour more of', HOTCAKES, {}, [/^345 g ricotta/m], []],
   [
     'what is mostly milk and egg is set by a starch where no egg may be',
     CLAFOUTIS,

@@ -5,7 +5,7 @@ import { heatsIn, type MeasureSystem } from './system';
 const COUNTED = '(?:T(?:b?sps?|ablespoons?|easpoons?)|Cups?|Eggs?|M(?:in|inute)s?|H(?:ou)?rs?)\\b';
 /** A bullet, or a number without its dot: "1 Heat the oven". */
 const MARK = new RegExp(
-  `^\\s*(?:${BULLETS}\\s+|\\d{1,2}\\s+(?!${COUNTED})(?=\\p{Lu}\\p{Ll}+[ ,]|\\d{3}\\s?(?:°|/|[CF]\\b|fan)))`,
+  `^\\s*(?:${BULLETS}\\s+|\\d{1,2}\\s+(?!${COUNTED})(?=\\p{Lu}\\p{Ll}+[ ,-]|\\d{3}\\s?(?:°|/|[CF]\\b|fan)))`,
   'u',
 );
 

@@ -58,8 +58,13 @@ const chillsIfCold = (verb: ReturnType<typeof verbOf>, text: string): typeof ver
 
 /** A night, minutes. Common practice. */
 const NIGHT = { low: 8 * 60, high: 12 * 60 } as const;
-const overnight = (kind: ActionClass | undefined, text: string): Action['minutes'] =>
-  kind !== undefined && WAITS.has(kind) && shows('overnight', text) ? NIGHT : null;
+const SOME_HOURS = { low: 2 * 60, high: 4 * 60 } as const;
+/** How long a thing waits that is left without a number; null: nothing is said. */
+function unnumbered(kind: ActionClass | undefined, text: string): Action['minutes'] {
+  if (kind === undefined || !WAITS.has(kind)) return null;
+  if (shows('overnight', text)) return NIGHT;
+  return shows('for hours', text) ? SOME_HOURS : null;
+}
 
 function actionOf(clause: Clause, n: number): Told {
   const durations = durationsIn(clause.text);
@@ -71,7 +76,7 @@ function actionOf(clause: Clause, n: number): Told {
     id: `a${n + 1}`,
     verb: verb?.verb ?? null,
     class: verb?.class ?? null,
-    minutes: minutes ? { low: minutes.low, high: minutes.high } : overnight(verb?.class, clause.text),
+    minutes: minutes ? { low: minutes.low, high: minutes.high } : unnumbered(verb?.class, clause.text),
     celsius: settings[0] ? Math.round(settings[0].celsius) : null,
     medium: (verb && MEDIA[verb.class]) ?? null,
     until: UNTIL.exec(clause.text)?.[0].trim() ?? null,

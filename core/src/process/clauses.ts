@@ -3,7 +3,7 @@ import type { Clause } from './types';
 
 /** A full stop after one of these ends no sentence. */
 const SHORTENED =
-  /(?:\b(?:approx|ca|reg|min|mins|hr|hrs|sec|secs|deg|tbsp|tsp|oz|lb|no|vs|e\.g|i\.e|c|t|w|fl|pkg|pt|qt)|(?<=\d ?)in|°[CF]?)$/i;
+  /(?:\b(?:powd|pwd|pwdr|pdr|veg|unsw|choc|marg|gran|van|cinn|conf|evap|cond|approx|ca|reg|min|mins|hr|hrs|sec|secs|deg|tbsp|tsp|oz|lb|no|vs|e\.g|i\.e|c|t|w|fl|pkg|pt|qt)|(?<=\d ?)in|°[CF]?)$/i;
 /** "Serve w.", and not "at 800 w.". */
 const WITH = /(?<!\d\s?)\bw$/i;
 const ENDS = /[.;!?]+(?=\s|$)|[.;](?=\p{Lu})|\s[–—-]\s|\n/gu;
@@ -25,7 +25,7 @@ function cutsIn(text: string): Map<number, boolean> {
     if (stop && SHORTENED.test(text.slice(0, match.index)) && !begins) continue;
     if (
       /^\d/.test(text.slice(end)) &&
-      /(?:\d|\b(?:min(?:ute)?s?|h(?:ou)?rs?|h|m))$/i.test(text.slice(0, match.index))
+      /(?:[\d½¼¾⅓⅔⅛]|\b(?:min(?:ute)?s?|h(?:ou)?rs?|h|m))$/i.test(text.slice(0, match.index))
     )
       continue;
     cuts.set(end, true);

@@ -152,12 +152,18 @@ export function guessFamily(
   };
 }
 
+/** "With a gingernut base", "on shortbread crust": what stands under the bake. */
+const ON_A_BASE = /\b(?:with|on|over) (?:an? |the )?(?:[\p{L}-]+ ){1,3}(?:base|crust)\b/giu;
+
 /** A title without what it says of smaller parts: a slice with a streusel is no streusel. */
 const withoutNamesOf = (parts: readonly Part[], title: string): string =>
-  parts.reduce((words, { name }) => {
-    const last = name === null ? '' : lastWordOf(name);
-    return last === '' ? words : words.replace(new RegExp(`\\b${last}\\b`, 'gi'), ' ');
-  }, title);
+  parts.reduce(
+    (words, { name }) => {
+      const last = name === null ? '' : lastWordOf(name);
+      return last === '' ? words : words.replace(new RegExp(`\\b${last}\\b`, 'gi'), ' ');
+    },
+    title.replace(ON_A_BASE, ' '),
+  );
 
 /** What says how much it makes, in the page's head. */
 const MAKES = /^(?:makes|serves|yield)/i;

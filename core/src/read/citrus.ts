@@ -7,6 +7,11 @@ const FRUIT_USED = new RegExp(
   `^([\\d/. ]*\\s*${FRUIT})\\s*[,(]\\s*(?:untreated\\W+|unwaxed\\W+)?((?:(?:finely |freshly )?(?:grated )?(?:zest(?:ed)?|juiced?|rind|peel|only|and|grated|of|the|its|all|half|[+&:])[ ),]*)+)(?:ca\\..*|about .*)?$`,
   'i',
 );
+/** "1 lemon, zest and 2 tbsp juice": as much of its juice. */
+const ZEST_AND_SOME_JUICE = new RegExp(
+  `^([\\d/. ]*)\\s*${FRUIT}\\s*[,(]\\s*(?:finely |freshly )?(?:grated )?(?:zest(?:ed)?|rind)\\s*(?:and|plus|[+&,])\\s*(.*\\d.*?)\\s*(?:of (?:the |its )?)?juice\\)?$`,
+  'i',
+);
 const CITRUS = /\b(lemon|lime|orange|clementine|grapefruit|mandarin)s?\b/i;
 /** "Zest of 2 lemons, juice of 1". */
 const EACH_OF =
@@ -27,6 +32,9 @@ export function juiceAndZest(text: string): string[] {
       `${amountOf(each[2]!)} ${one} ${/juice/i.test(each[1]!) ? 'juice' : 'zest'}`,
       `${amountOf(each[5]!)} ${one} ${/juice/i.test(each[4]!) ? 'juice' : 'zest'}`,
     ];
+  const some = ZEST_AND_SOME_JUICE.exec(text);
+  const whose = CITRUS.exec(text)?.[1];
+  if (some && whose) return [`${some[1]!.trim() || '1'} ${whose} zest`, `${some.at(-1)} ${whose} juice`];
   const used = FRUIT_USED.exec(text);
   if (used) {
     const [, fruit = '', , how = ''] = used;

@@ -14,6 +14,10 @@ describe('how many it makes', () => {
     ['(10 pies)', 10, 10],
     ['Prep 20 min | Bake 15 min | Makes 12', 12, 12],
     ['Serves 8–10', 8, 10],
+    ['Serves 4 (12 small cakes)', 12, 12],
+    ['Serves 4 (about 16)', 16, 16],
+    ['Serves 6 (2 each)', 6, 6],
+    ['Serves 8 (310 kcal per portion)', 8, 8],
     ['feeds six', 6, 6],
     ['Makes 5 dz. Drop by rounded T on ungreased sheets.', 60, 60],
   ])('%s', (line, low, high) => expect(page('Corner biscuits', line).yields).toMatchObject({ low, high }));
@@ -30,6 +34,10 @@ describe('how many it makes', () => {
   it('in a step or a tin, where nothing else says so', () => {
     expect(readText(`Buns\n${LIST}Cut it into 9 squares.`).yields).toMatchObject({ low: 9 });
     expect(readText(`Buns\n${LIST}Spoon into a 12-hole muffin tin.`).yields).toMatchObject({ low: 12 });
+    expect(readText(`Buns\n${LIST}Score into 18 diamonds.`).yields).toMatchObject({
+      low: 18,
+      what: 'diamonds',
+    });
     expect(readText(`Buns\n${LIST}Line a muffin tin with 15 liners.`).yields).toMatchObject({ low: 15 });
     expect(page('Corner biscuits').yields).toBeNull();
   });

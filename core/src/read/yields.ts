@@ -11,7 +11,7 @@ const COUNT = `(?:~ ?|about |abt\\.? |approx\\.? |approximately |around |ca\\.? 
 const PROMISES: readonly (readonly [string, string])[] = [
   ['makes|yields?|quantity|gives|does|get|a batch is', 'pieces'],
   ['serves|servings?|feeds|enough for|portions?', ''],
-  ['cuts(?: into)?|cut (?:it |them )?in(?:to)?|slices? into', 'slices'],
+  ['cuts(?: into)?|cut(?:ting)? (?:it |them )?in(?:to)?|slices? into', 'slices'],
 ];
 const PROMISED = PROMISES.map(
   ([words, what]) => [new RegExp(`(?<![\\p{L}-])(?:${words})(?:\\s*:)?\\s+${COUNT}`, 'iu'), what] as const,
@@ -20,12 +20,18 @@ const PROMISED = PROMISES.map(
 const BARE = new RegExp(`^(?:(?:for|one batch) )?${COUNT}`, 'iu');
 const MEASURE =
   /^(?:g|kg|ml|l|cm|mm|in|inch(?:es)?|min(?:ute)?s?|h|hours?|hrs?|oz|lbs?|cups?|seconds?|days?|x|×|wide|long|strips?|times)\b|^["°%/-]|^[x×]\s?\d/i;
+/** "Serves 4 (12 hotcakes)": pieces say more than helpings. */
+const PIECES_TOO = new RegExp(
+  `^(?:(?:serves|feeds|enough for)\\b|(?:makes|yields?)\\b[^()]*\\b(?:tin|pan|slab)s?\\b)[^()]*\\(\\s*(?:makes\\s+)?${COUNT}`,
+  'iu',
+);
+const EACH = /\beach\b|\bper\b|\bk?cal/i;
 const HELPINGS = /^(?:people|persons?|ppl|portions?|servings?|helpings?)\b/i;
 const DOZEN = 12;
 const SEGMENTS = /\s*[|•·;(]\s*|\s{2,}/;
 /** Tins say how many fit: "a 12-hole muffin tin", "18 muffin cups". */
 const HOLES =
-  /\b(\d{1,2})(?:[- ](?:hole|cup)s?\b(?!.{0,12}\b(?:bundt|tube|ring|fluted))[^.]{0,20}\b(?:tin|pan|tray)s?\b| (?:muffin|bun|cupcake) (?:cups|cases|holes)\b| (?:paper |muffin |cupcake )?(?:liners|paper cases)\b)/i;
+  /(?<![\d/.])\b(\d{1,2})(?:[- ](?:hole|cup)s?\b(?:\s*\([^)]*\))?(?!.{0,12}\b(?:bundt|tube|ring|fluted))[^.]{0,20}\b(?:tin|pan|tray)s?\b| (?:muffin|bun|cupcake) (?:cups|cases|holes)\b| (?:paper |muffin |cupcake )?(?:liners|paper cases)\b)/i;
 
 /** "2 1/2", "3": a number as it is written. */
 const numberOf = (written: string) =>
@@ -51,6 +57,14 @@ function toYield(counted: readonly (string | undefined)[] | undefined, usual: st
 
 const inDigits = (words: string) => digitsFromWords(words.replace(/\ba dozen\b/gi, '1 dozen'));
 
+/** The pieces that a line names behind its helpings; null: none. */
+function piecesBeside(source: string, helpings: Yield): Yield | null {
+  const pieces = toYield(PIECES_TOO.exec(inDigits(cleanLine(source)))?.slice(1), 'pieces');
+  return pieces && pieces.low >= helpings.low && !HELPINGS.test(pieces.what) && !EACH.test(pieces.what)
+    ? pieces
+    : null;
+}
+
 /** How many one line promises. `bare`: it is known to be a yield, and need not say so. */
 function yieldIn(source: string, bare: boolean): Yield | null {
   const parts = source.split(SEGMENTS).map((part) =>
@@ -61,7 +75,7 @@ function yieldIn(source: string, bare: boolean): Yield | null {
   for (const [pattern, usual] of PROMISED)
     for (const part of parts) {
       const found = toYield(pattern.exec(part)?.slice(1), usual);
-      if (found) return found;
+      if (found) return piecesBeside(source, found) ?? found;
     }
   if (!bare) return null;
   const found = parts.map((part) => toYield(BARE.exec(part)?.slice(1), '')).filter((one) => one !== null);
@@ -107,6 +121,9 @@ const SHAPED_TO =
 const MADE_INTO =
   /\b(?:make|shape|form|roll|divide|portion)\b(?: (?:it|them|the dough|dough|the mixture))?(?: in(?:to)?)? (\d{1,3})(?: (?:equal|even|small|smooth|walnut-sized?))? (balls|rounds|pieces|buns|rolls|cookies|biscuits|patties|discs|portions)\b/i;
 const FEWEST_PIECES = 6;
+/** "Score into 18 diamonds": where it will be cut. */
+const SCORED =
+  /\b(?:score|mark)\b(?: (?:it|the (?:top|cake|surface|dough|mixture)))?(?: in(?:to)?)? (\d{1,3}) (?:equal |even |small |large )?(diamonds|squares|pieces|slices|wedges|bars|fingers)\b/i;
 
 /** What is rolled up and then cut isn't sliced yet: it is cut into what is baked. */
 const ROLLED_UP = /\broll(?:ed)?\b[^.;]*\bup\b[^.;]*\bcut/i;
@@ -139,8 +156,9 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
     if (count > 1) return { low: count, high: count, what: 'pieces' };
     const [, last, what = 'pieces'] = LAST_WORDS.exec(said) ?? SHAPED_TO.exec(said) ?? [];
     if (last !== undefined) return { low: Number(last), high: Number(last), what };
-    const made = Number(MADE_INTO.exec(said)?.[1] ?? 0);
-    if (made >= FEWEST_PIECES) return { low: made, high: made, what: 'pieces' };
+    const [, made = 0, scored] = MADE_INTO.exec(said)?.slice(0, 2) ?? SCORED.exec(said) ?? [];
+    if (Number(made) >= FEWEST_PIECES)
+      return { low: Number(made), high: Number(made), what: scored ?? 'pieces' };
   }
   return null;
 }

@@ -139,7 +139,7 @@ export const HABITS = [
   'whole egg',
   'egg white',
   'egg yolk',
-  'kept for flavour',
+  'is creamed or rubbed in',
   'keeps soft',
   'gels when soaked',
   'thickens free water',

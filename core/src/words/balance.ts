@@ -79,13 +79,15 @@ export const BALANCE_WORDS: WordsFor<BalanceSays> = {
     `as sweet as before (${sweetness} beside sugar’s 1)${reducing ? '; it browns early, so the oven goes down' : ''}${acid === null ? '' : `; it brings ${acid} mmol of acid`}`,
   'coconut-egg': () =>
     'so little coconut flour takes the wheat’s place that egg makes up for its solids: one for about 18 g',
+  'nut-egg': () =>
+    'Ground nuts have little starch that sets: one egg more holds the crumb, and its water comes out of the liquid.',
   thickens: () =>
     'A spoon of flour in a filling or custard thickens: half as much pure starch does the same.',
   'follows-thirst': ({ thirst, drink }) =>
     `Flours without gluten drink more: the liquid follows their thirst. Thirst ${thirst[0]} → ${thirst[1]} g, drink ${drink[0]} → ${drink[1]} g.`,
   'lift-raised': () =>
     'A crumb without gluten is heavier and holds gas less well: up to a quarter more lift, never over the family’s most.',
-  'fat-held': () => 'The new flours bring fat of their own: the butter makes room, but keeps its flavour.',
+  'fat-held': () => 'The new flours bring fat of their own: the recipe’s own fat makes room for it.',
   'sugar-held': () => 'Sugar is part of the structure: it stays as it was.',
   'set-by-hand': ({ moved }) => {
     const each = moved.map(

@@ -48,5 +48,7 @@ export const GLUTEN_USE_RANGE: readonly [number, number] = [0.7, 1.3];
 export const FLAX_MOST = 8;
 /** For less nobody soaks it, g. */
 export const FLAX_LEAST = 2;
+/** Of less purée nobody opens a jar, g. */
+export const PUREE_LEAST = 15;
 /** g of apple purée for a gram of egg: 60 g an egg. Common practice. */
 export const PUREE_FOR_EGG = 1.2;

@@ -103,6 +103,7 @@ export const STAND_INS: { readonly source: string; readonly confidence: 'common-
     { from: ['cream-cheese', 'ricotta', 'cottage-cheese'], trouble: ['milk'], to: [{ ingredient: 'coconut-cream', ratio: 1 }], because: 'thick and rich: chilled coconut cream' },
     { from: ['milk-powder', 'skimmed-milk-powder', 'whole-milk-powder', 'buttermilk-powder', 'whey-powder', 'whey-protein'], trouble: ['milk'], to: [{ ingredient: 'coconut-sugar', ratio: 0.5 }], because: 'its sweetness and browning' },
     { from: ['milk-chocolate', 'white-chocolate', 'chocolate-spread'], trouble: ['milk'], to: [{ ingredient: 'dark-chocolate', ratio: 1 }], because: 'dark chocolate is made without milk; the label says whether this one is' },
+    { from: ['lemon-curd'], trouble: ['egg'], to: [{ ingredient: 'lemon-juice', ratio: 0.4 }, { ingredient: 'caster-sugar', ratio: 0.35 }, { ingredient: 'butter', ratio: 0.18 }, { ingredient: 'corn-starch', ratio: 0.05 }], because: 'lemon, sugar and butter thickened with a starch in the place of egg' },
     { from: ['lemon-curd'], trouble: ['milk', 'egg'], to: [{ ingredient: 'lemon-juice', ratio: 0.4 }, { ingredient: 'caster-sugar', ratio: 0.35 }, { ingredient: 'vegan-butter', ratio: 0.18 }, { ingredient: 'corn-starch', ratio: 0.05 }], because: 'lemon, sugar and fat thickened with a starch in the place of egg' },
     { from: ['dulce-de-leche', 'lemon-curd'], trouble: ['milk', 'egg'], to: [{ ingredient: 'golden-syrup', ratio: 0.9 }], because: 'a syrup of the same sweetness' },
     // Egg, by the job that it does
@@ -120,6 +121,7 @@ export const STAND_INS: { readonly source: string; readonly confidence: 'common-
     { from: ['egg-white'], trouble: ['egg'], to: [{ ingredient: 'aquafaba', ratio: 1 }], because: 'chickpea brine whips like white' },
     { from: ['egg-yolk'], trouble: ['egg'], beside: 'whole-milk', to: [{ ingredient: 'vegetable-oil', ratio: 0.27 }, { ingredient: 'whole-milk', ratio: 0.6 }], because: 'a yolk is there for its fat and moisture' },
     { from: ['egg-yolk'], trouble: ['egg'], beside: 'butter', to: [{ ingredient: 'vegetable-oil', ratio: 0.27 }, { ingredient: 'whole-milk', ratio: 0.6 }], because: 'a yolk is there for its fat and moisture' },
+    { from: ['egg-yolk'], trouble: ['egg'], beside: 'unsalted-butter', to: [{ ingredient: 'vegetable-oil', ratio: 0.27 }, { ingredient: 'whole-milk', ratio: 0.6 }], because: 'a yolk is there for its fat and moisture' },
     { from: ['egg-yolk'], trouble: ['egg'], to: [{ ingredient: 'vegetable-oil', ratio: 0.27 }, { ingredient: 'pea-milk', ratio: 0.6 }], because: 'a yolk is there for its fat and moisture' },
     // Nuts, seeds, soy, coconut
     { from: ['almonds', 'sliced-almonds', 'slivered-almonds', 'hazelnuts', 'walnuts', 'pecans', 'pistachios', 'macadamias', 'cashews', 'brazil-nuts', 'pine-nuts', 'peanuts'], trouble: ['tree nuts', 'peanuts'], to: [{ ingredient: 'sunflower-seeds', ratio: 1 }], because: 'toasted seeds give the crunch' },

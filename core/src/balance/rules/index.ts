@@ -2,9 +2,9 @@ import type { BalanceId } from '../../vocabulary';
 import type { SwapRule, TargetRule } from '../types';
 import { acidLost } from './acidLost';
 import { binder } from './binder';
-import { coconutEgg } from './coconutEgg';
 import { fatHeld, sugarHeld } from './held';
 import { lift } from './liftRaised';
+import { coconutEgg, nutEgg } from './moreEgg';
 import { replaceFlour } from './replaceFlour';
 import { standIn } from './standIn';
 import { sweetener } from './sweetener';
@@ -17,6 +17,7 @@ export const SWAPS: readonly SwapRule[] = [
   replaceFlour,
   sweetener,
   coconutEgg,
+  nutEgg,
   standIn,
   acidLost,
   binder,

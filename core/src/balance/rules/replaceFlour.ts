@@ -1,14 +1,16 @@
 import { ofBlend, addedTo } from '../../read';
 import { getIngredient, unfold } from '../../catalogue';
-import { ROUTE_TABLE, type BlendPart } from '../../blend';
-import type { FormulaLine } from '../../formula';
+import { ROUTE_TABLE, type BlendPart, type BlendShare } from '../../blend';
+import { massOf, type FormulaLine } from '../../formula';
 import { roundGrams } from '../../quantity';
+import { LEAST_MEAL, MEALS, MEAL_SHARE, MEAL_STAND_INS } from '../data/meals';
 import { A_HANDFUL, A_SPOONFUL, LEAST_WEIGHED } from '../data/weighable';
 import { blendFor, wheatGrams, wheatLines } from '../flour';
 import { inPlaceOf, plus } from '../lines';
 import type { PartState, Setting, Shift, SwapRule } from '../types';
 import { weight, weightsOf } from '../weight';
 import type { Because } from '../says';
+import { troublesOf } from './standIn';
 
 /** What a self-raising flour or a mix brings beside the flour itself: its powder, put back as a line of its own. */
 function broughtAlong(line: FormulaLine, { catalogue }: Setting): FormulaLine[] {
@@ -42,6 +44,20 @@ function weighable(shares: readonly BlendPart[], grams: number): readonly BlendP
   return kept.map((one) => ({ ...one, share: one.share / sum }));
 }
 
+/** A meal's grains are felt in the bite: the most of a meal of wheat becomes a meal that is allowed. Empty: a blend does it alone. */
+function mealIn(
+  part: PartState,
+  grams: number,
+  { route, request, catalogue }: Setting,
+): readonly BlendShare[] {
+  const meal = massOf(part.lines.filter(({ ingredient }) => MEALS.includes(ingredient)));
+  const instead = MEAL_STAND_INS.find((id) => troublesOf(id, request, catalogue).length === 0);
+  if (meal < LEAST_MEAL || instead === undefined || route !== 'grain-blend' || request.blend.jar !== null)
+    return [];
+  const share = (MEAL_SHARE * meal) / grams;
+  return [{ ingredient: instead, share }];
+}
+
 /** The blend's flours in the place of the part's wheat. Their lines are `line:flour` of the first wheat line. */
 function blendLines(part: PartState, setting: Setting): FormulaLine[] {
   const { blend, catalogue } = setting;
@@ -52,7 +68,11 @@ function blendLines(part: PartState, setting: Setting): FormulaLine[] {
     (sum, line) => ({ grams: sum.grams + line.grams, low: sum.low + line.low, high: sum.high + line.high }),
     { grams: 0, low: 0, high: 0 },
   );
-  return weighable(blend.shares, grams).map(({ ingredient, share }) => {
+  const meal = mealIn(part, grams, setting);
+  const left = 1 - meal.reduce((sum, { share }) => sum + share, 0);
+  const flours = weighable(blend.shares, grams * left).map((one) => ({ ...one, share: one.share * left }));
+  const put: readonly BlendShare[] = [...meal, ...flours];
+  return put.map(({ ingredient, share }) => {
     const { name, role } = getIngredient(catalogue, ingredient);
     const own = grams * share;
     return {

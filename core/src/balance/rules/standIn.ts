@@ -4,7 +4,7 @@ import type { EggJob } from '../../family';
 import { linesThat, type FormulaLine } from '../../formula';
 import { grainForbidden } from '../../guard';
 import type { ConversionRequest } from '../../kitchen';
-import { FLAX_LEAST, FLAX_MOST, PUREE_FOR_EGG } from '../data/binders';
+import { FLAX_LEAST, FLAX_MOST, PUREE_FOR_EGG, PUREE_LEAST } from '../data/binders';
 import { BROUGHT_IN } from '../data/broughtIn';
 import { LIFT_FOR_EGG, STAND_INS, type StandIn, type Trouble } from '../data/standIns';
 import { flourGrams } from '../flour';
@@ -75,7 +75,8 @@ function withPuree(
     ...inPlaceOf(egg, BROUGHT_IN.puree, (1 - share) * PUREE_FOR_EGG, catalogue),
     line: addedTo(egg.line, BROUGHT_IN.puree),
   };
-  return [...scaled.filter(({ grams }) => grams > 0), puree];
+  const kept = scaled.filter(({ grams }) => grams > 0);
+  return kept.length > 0 && puree.grams < PUREE_LEAST ? kept : [...kept, puree];
 }
 
 /** Where egg also lifts and is out, soda with a spoon of vinegar lifts in its place. What powder there is makes room for it. */

@@ -40,7 +40,7 @@ export const ROUTE_TABLE: { readonly source: string; readonly confidence: 'commo
       name: 'almond-led', mass: { by: 'weight', factor: 1 }, flavour: 3, grit: 2.5, caps: { 'almond-flour': 1, 'cassava-flour': 0.35, 'coconut-flour': 0.08, 'tapioca-starch': 0.35, 'arrowroot': 0.35 },
       only: ['almond-flour', 'tapioca-starch', 'arrowroot', 'coconut-flour', 'cassava-flour'], leads: ['almond-flour'], onEgg: false,
       usual: { 'almond-flour': 72, 'tapioca-starch': 23, 'coconut-flour': 5 },
-      because: 'ground almond takes the place of flour weight for weight; its fat comes out of the butter',
+      because: 'ground almond takes the place of flour weight for weight; its fat comes out of the recipe’s own',
       worse: 'rich and soft: it never gets as crisp, and it holds tree nuts',
     },
     'coconut-led': {

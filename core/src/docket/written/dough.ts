@@ -133,6 +133,9 @@ function onlyRise(actions: readonly Action[], rises: readonly Action[]): SpanEdi
 /** Where the rise that goes stood a dough still drinks, before it is rolled or shaped: straight from the bowl it sticks. Common practice. */
 const DRINKS = '. Cover it and leave it for 20 minutes: the flours drink. ';
 
+/** Of so many minutes. */
+const A_DRINK = 20;
+
 /** The pause in the place of the first rise, where what comes before the kept one shapes the dough. */
 function pauseAfter(
   sentence: readonly Action[],
@@ -142,7 +145,12 @@ function pauseAfter(
   const [first] = rises;
   const between = all.slice(all.indexOf(first!), all.indexOf(rises.at(-1)!));
   const here = sentence.some(({ id }) => id === first!.id) && first!.class !== 'chill';
-  if (!here || !between.some(({ class: kind }) => kind === 'shape')) return [];
+  const shaped = between.findIndex(({ class: kind }) => kind === 'shape');
+  // What waits in the cold before it is shaped drinks there.
+  const chills = between
+    .slice(0, shaped)
+    .some(({ class: kind, minutes }) => kind === 'chill' && (minutes?.high ?? 0) >= A_DRINK);
+  if (!here || shaped < 0 || chills) return [];
   const end = sentence.at(-1)!.to;
   return [{ from: end, to: end, text: DRINKS, because: BECAUSE_ONCE }];
 }

@@ -11,7 +11,7 @@ const FORMS: readonly (readonly [RegExp, (dust: string, ...groups: string[]) => 
     (dust, how, what) => `${how} ${what} dusted with ${dust}`,
   ],
   [
-    /\b(?:(lightly|well|generously)[- ])?(?:floured|(?:bread)?crumbed) ((?:[\w-]+ ){0,3}?(?:surface|board|work ?top|work ?surface|counter|bench|table|cloth|towel|hands?|fingers|rolling pin|cutter|parchment|paper|tins?|pans?|trays?|sheets?|springforms?|ramekins?|knife|scissors|bowl|fork|spoon|glass|cutters|palms?|fingertips))\b(?!-)/gi,
+    /\b(?:(lightly|well|generously)[- ])?(?:floured|(?:bread)?crumbed) ((?:[\w-]+ ){0,3}?(?:surface|board|work ?top|work ?surface|counter|bench|table|cloth|towel|hands?|fingers|rolling pin|cutter|parchment|paper|tins?|pans?|trays?|sheets?|springforms?|ramekins?|knife|scissors|bowl|fork|spoon|glass|cutters|moulds?|palms?|fingertips))\b(?!-)/gi,
     (dust, how, what) => `${what} ${how ? `${how} ` : ''}dusted with ${dust}`,
   ],
   [
@@ -34,6 +34,9 @@ const FORMS: readonly (readonly [RegExp, (dust: string, ...groups: string[]) => 
   [/\b(?:floured|(?:bread)?crumbed)\b/gi, (dust) => `dusted with ${dust}`],
 ];
 
+/** What begins a sentence, or stands after a full stop, does so still. */
+const asBegun = (said: string, now: string): string => (/^\p{Lu}/u.test(said) ? capitalised(now) : now);
+
 const withoutButter = (words: string, butterOut: boolean): string =>
   butterOut
     ? words
@@ -48,7 +51,7 @@ export const dustEdits = (source: string, dust: string, butterOut: boolean): Spa
     [...source.matchAll(form)].map((match) => ({
       from: match.index,
       to: match.index + match[0].length,
-      text: `${withoutButter(say(dust, ...match.slice(1).map((group) => (group ?? '').trim())), butterOut)}${/\s$/.test(match[0]) ? ' ' : ''}`,
+      text: `${asBegun(match[0], withoutButter(say(dust, ...match.slice(1).map((group) => (group ?? '').trim())), butterOut))}${/\s$/.test(match[0]) ? ' ' : ''}`,
       because: 'wheat on a tin or a board is wheat in the bake',
     })),
   );

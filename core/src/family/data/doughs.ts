@@ -5,7 +5,7 @@ export const doughs = {
   'scone': {
     ratios: [62, 25, 15, 10], most: [null, 45, 55, 60], onlyNamed: false,
     words: /\bscones?\b|\brock (?:cakes?|buns?)\b|\bshortcakes?\b|\bbuttermilk biscuits?\b|\brub (?:in )?the butter\b|\bsoda bread\b|\bcobblers?\b/gi,
-    titles: /\bshort ?cakes?\b|\bdamper\b|\bsoda bread\b|\bcobblers?\b/gi,
+    titles: /\bshort ?cakes?\b|\bwelsh cakes?\b|\bsinging hinn(?:y|ies)\b|\bdamper\b|\bsoda bread\b|\bcobblers?\b/gi,
     texture: 'dough', xanthan: 0.9, leastXanthan: 0.35, glutenUse: 5, usualEgg: 10, liquid: [3, 12], moreLift: 0.15,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.5], starch: [0.15, 0.6], drinkThirst: [0.6, 1.4], lift: [5, 10] },
@@ -25,7 +25,7 @@ export const doughs = {
   'pastry': {
     ratios: [28, 55, 8, 6], most: [null, 78, 60, 60], onlyNamed: false,
     words: /\bpie crust\b|\bpastry\b|\bgalette\b|\btarts?\b|\bhand pies?\b|\bturnovers?\b|\bpasties\b|\bshortcrust\b|\bslab pie\b|\bpie dough\b|\bblind bake\b|\bpies?\b/gi,
-    titles: /\btarte\b|\bquiche\b|\bbaklava\b|\bstrudel\b|\bpalmiers\b|\brugelach\b|\bempanadas?\b|\bpandowdy\b|\bfilo\b|\bphyllo\b|\bmille[- ]?feuilles?\b|\bvol[- ]au[- ]vents?\b|\bcrostata\b/gi,
+    titles: /\btarte\b|\bquiche\b|\bbaklava\b|\bstrudel\b|\bpalmiers\b|\brugelach\b|\bempanadas?\b|\bpandowdy\b|\bfilo\b|\bphyllo\b|\bmille[- ]?feuilles?\b|\bvol[- ]au[- ]vents?\b|\bcrostata\b|\b(?:eccles|banbury|chorley) cakes?\b/gi,
     texture: 'dough', xanthan: 1.0, leastXanthan: 0.5, glutenUse: 5.2, usualEgg: 8, liquid: [0, 8], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0.15, 0.6], drinkThirst: [0.2, 0.75], lift: [0, 1] },

@@ -41,7 +41,9 @@ export const SIGNS = {
   'whips whites': /\b(?:whisk|whip|beat)\w*\b[^.;]*\b(?:egg )?whites\b(?! bread)|\bwhites\b[^.;]*\b(?:peaks?|stiff|froth|foam)/i,
   'waits in the cold or out': /\b(?:chill|refrigerat\w*|fridge|freezer?|cold|rest|stand|overnight)\b/i,
   stands: /\b(?:rest|stand|leave|sit)\b/i,
-  overnight: /\bovernight\b/i,
+  overnight: /\bover ?ni(?:ght|te)\b/i,
+  /** Of no number. */
+  'for hours': /\b(?:several|a few|some|a couple of) h(?:ou)?rs?\b/i,
   'covers with foil': /\bfoil\b/i,
   /** What a recipe says of what comes out of the oven, in any words. */
   'sees to what is baked':

@@ -9,7 +9,7 @@ import { ShiftRow } from './ShiftRow';
 /** Reasons in the order in which they are read, and the rules that speak for each. */
 const REASONS: readonly (readonly [name: string, rules: readonly string[]])[] = [
   ['By your hand', ['overrule', 'scale']],
-  ['The flour', ['replace-flour', 'self-raising', 'thickener', 'coconut-egg']],
+  ['The flour', ['replace-flour', 'self-raising', 'thickener', 'coconut-egg', 'nut-egg']],
   ['What somebody can’t eat', ['stand-in']],
   ['What holds it', ['binder']],
   ['How wet it is', ['water']],
