@@ -59,13 +59,14 @@ const WEB_FLOORS = [
     'practice',
     'day',
     'run',
+    'shop',
     'stages',
   ],
   ['app'],
 ];
 const webFloor = (names) => `^web/src/(${names.join('|')})/`;
 const FEATURE =
-  '^web/src/(stages/[^/]+|flours|settings|cupboard|devices|goods|jars|kept|ovens|learning|people|practice|day|run)/';
+  '^web/src/(stages/[^/]+|flours|settings|cupboard|devices|goods|jars|kept|ovens|learning|people|practice|day|run|shop)/';
 
 const pageUpwards = WEB_FLOORS.slice(0, -1).map((names, at) => ({
   name: `floor-of-the-page-${names.join('-')}`,

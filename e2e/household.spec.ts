@@ -108,3 +108,22 @@ test('a baker signs in by a passphrase on a laptop, and edits there', async ({ b
   await expect(laptop.getByText('Saved')).toBeVisible();
   await laptop.close();
 });
+
+test('a code on paper lets its owner in when every device is lost', async ({ browser, page }) => {
+  await openDevices(page);
+  const paper = page.getByRole('region', { name: 'If every device is lost' });
+  await paper.getByRole('button', { name: 'Make a recovery code' }).click();
+  const code = (await paper.getByLabel('Recovery code').textContent())!;
+  await paper.getByRole('button', { name: 'Done' }).click();
+  await expect(paper).toContainText('The code that you have on paper');
+  const device = await phone(browser);
+  await device.goto(`${lan()}/join`);
+  await device.getByLabel('Code', { exact: true }).fill(code);
+  await device.getByRole('button', { name: 'Let it in' }).click();
+  await settled(device);
+  const kitchen = (await kitchens(page)).find(({ demo }) => demo)!;
+  await device.goto(`${lan()}/kitchen/${kitchen.id}/devices`);
+  await settled(device);
+  await expect(device.getByRole('region', { name: 'Let a device in' })).toBeVisible();
+  await device.close();
+});

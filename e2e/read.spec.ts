@@ -172,9 +172,19 @@ test('undo and redo reach across every stage', async ({ bench, page }) => {
   await page.getByRole('button', { name: 'Undo' }).click();
   await bench.settled();
   await expect(bench.docketLine('butter').first()).toBeVisible();
+  await expect(page.getByText('Undone: what somebody avoids')).toBeVisible();
   await page.keyboard.press('Control+Shift+Z');
   await bench.settled();
   await expect(bench.docket).toContainText('no dairy');
+  // What was done outlives the page; what is undone elsewhere is said, with the way to it.
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  await page.reload();
+  await bench.settled();
+  await page.keyboard.press('Control+z');
+  await bench.settled();
+  await expect(bench.docketLine('butter').first()).toBeVisible();
+  await page.getByRole('link', { name: 'see it on Guard' }).click();
+  await expect(page.getByRole('button', { name: 'dairy' })).toBeVisible();
 });
 
 test('what was exported comes back in', async ({ bench, page }) => {

@@ -70,3 +70,39 @@ test('settings are kept, and the theme is there at once', async ({ bench, page }
   await page.getByText('As the device').click();
   await expect(page.getByRole('radio', { name: '°C' })).toBeChecked();
 });
+
+test('one list for the shops: shelf by shelf, ticked, kept, and into the cupboard', async ({
+  bench,
+  page,
+}) => {
+  await bench.toWorkList();
+  const demo = page.getByRole('region', { name: /Quillhaven boat club/ });
+  await demo.getByRole('button', { name: 'Choose several' }).click();
+  for (const title of ['Harbour ginger snaps', 'Poppyseed lemon loaf'])
+    await demo.getByRole('checkbox', { name: new RegExp(title) }).check({ force: true });
+  await demo.getByRole('link', { name: 'Shopping list' }).click();
+  await bench.settled();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Harbour ginger snaps');
+  const eggs = page.getByRole('region', { name: 'eggs, milk and fats' });
+  await expect(eggs.getByRole('listitem').filter({ hasText: 'egg' }).first()).toContainText(/\d ×/);
+  await eggs.getByRole('checkbox').first().check();
+  // A kitchen that has all flours needs none: what it lacks goes in by one press.
+  const flours = page.getByRole('region', { name: 'flours, starches and gums' });
+  if ((await flours.count()) > 0) {
+    const row = flours.getByRole('listitem').first();
+    await row.getByRole('checkbox').check();
+    await page.getByRole('button', { name: /^Into the cupboard: / }).click();
+  }
+  await page.reload();
+  await bench.settled();
+  await expect(eggs.getByRole('checkbox').first()).toBeChecked();
+  // In the shop there may be no way to the server: the list stays, and is ticked there.
+  await page.route('**/api/**', (route) => route.abort());
+  await page.reload();
+  await expect(page.getByText('as this device kept it')).toBeVisible();
+  await eggs.getByRole('checkbox').nth(1).check();
+  await page.unroute('**/api/**');
+  await page.reload();
+  await bench.settled();
+  await expect(eggs.getByRole('checkbox').nth(1)).toBeChecked();
+});

@@ -18,6 +18,11 @@ export interface CodeAnswer {
   readonly minutes: number;
 }
 
+/** A code that an owner keeps on paper: it lets one device in, whenever that is. */
+export interface RecoveryAnswer {
+  readonly code: string;
+}
+
 /** A device that shows a code. Spaces and strokes within it don't count. */
 export class JoinDto {
   @IsString() @Matches(/^[\p{L}\d\s-]{1,40}$/u) code!: string;
@@ -58,6 +63,8 @@ export interface MemberAnswer {
 
 export interface DevicesAnswer {
   readonly members: readonly MemberAnswer[];
+  /** When whoever asks made the code that they keep on paper; null: they have none. */
+  readonly recovery: string | null;
   /** Where other devices find it; null: it serves this machine alone. */
   readonly address: string | null;
 }

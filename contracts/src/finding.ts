@@ -31,6 +31,8 @@ export class FindQuery extends PageQuery {
   /** Id of somebody at its table. */
   @IfSaid() @IsUUID() whom?: string;
   @IfSaid() @IsIn(['never']) tried?: 'never';
+  /** Questions are open, or it was never worked out. */
+  @IfSaid() @IsIn(['yes']) open?: 'yes';
   @IfSaid() @IsIn(['yes']) favourite?: 'yes';
   @IfSaid() @IsString() @MaxLength(LONGEST_TAG) tag?: string;
   @IfSaid() @IsIn(LIST_ORDERS) sort?: ListOrder;

@@ -27,6 +27,7 @@ export {
   PassphraseDto,
   SignInDto,
   type CodeAnswer,
+  type RecoveryAnswer,
   type DeviceAnswer,
   type DevicesAnswer,
   type MeAnswer,

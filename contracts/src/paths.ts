@@ -11,6 +11,7 @@ export const PATHS = {
   devices: '/api/households/:household/devices',
   device: '/api/households/:household/devices/:device',
   codes: '/api/households/:household/codes',
+  recovery: '/api/households/:household/recovery',
   member: '/api/households/:household/members/:member',
   trays: '/api/households/:household/trays',
   ballots: '/api/households/:household/recipes/:recipe/tastings/:tasting/ballots',

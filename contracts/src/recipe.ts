@@ -244,6 +244,7 @@ export class AsReadDto implements AsRead {
   @IsString() @MaxLength(300) title!: string;
   @IsIn(FAMILIES) family!: FamilyId;
   @OrNull() @IsNumber() @Min(0) batchGrams!: number | null;
+  @IfSaid() @IsInt() @Min(0) open?: number;
 }
 
 const trialType = (of?: TypeHelpOptions) => {
@@ -301,6 +302,8 @@ export interface RecipeSummary {
   readonly people: readonly string[];
   /** Bakes in its log; none: it was never tried. */
   readonly bakes: number;
+  /** Questions that are open; null: it was never worked out. */
+  readonly open: number | null;
   readonly favourite: boolean;
   readonly tags: readonly string[];
   readonly updatedAt: string;

@@ -19,20 +19,38 @@ const PAGE = join(import.meta.dirname, '../../core/src/read/page');
 const OUT = join(PAGE, 'data/weights.ts');
 const { held, train } = labelledIn(join(PAGE, 'cases'));
 const FOLDS = 5;
-/** Smaller than this share of the largest weight says nothing. */
-const PRUNE = 0.215;
+/** The features take no more than this, bytes, so that the file stays under 200 kB: the smallest weights go, by a share of the largest, until they don't. */
+const MOST_BYTES = 198_000;
+const PRUNE_FROM = 0.2;
+const PRUNE_STEP = 0.005;
 /** So many rows of the table stand on a line. */
 const ROWS_A_LINE = 4;
 /** Features are kept in tenths. */
 const UNIT = 0.1;
 
-/** Small weights are left out, the rest rounded: what is measured is what is kept. */
-function pruned({ features, pairs, endings }: ChainWeights): ChainWeights {
+/** The features of a table as they are written. */
+function featureRows({ features }: ChainWeights): string {
+  const rows = Object.entries(features).sort(([a], [b]) => (a < b ? -1 : 1));
+  return rows
+    .map(([name, values], at) => {
+      const end = at % ROWS_A_LINE === ROWS_A_LINE - 1 ? '\n' : '';
+      return `${JSON.stringify(name)}:[${values.join()}],${end}`;
+    })
+    .join('');
+}
+
+/** Small weights are left out until the table is small enough, the rest rounded: what is measured is what is kept. */
+function pruned(weights: ChainWeights, least = PRUNE_FROM): ChainWeights {
+  const kept = keptFrom(weights, least);
+  return Buffer.byteLength(featureRows(kept)) <= MOST_BYTES ? kept : pruned(weights, least + PRUNE_STEP);
+}
+
+function keptFrom({ features, pairs, endings }: ChainWeights, least: number): ChainWeights {
   const round = (values: readonly number[]) => values.map((value) => Number(value.toFixed(1)) + 0);
   const inUnits = (values: readonly number[]) => values.map((value) => Math.round(value / UNIT) + 0);
   const most = Math.max(...Object.values(features).flat().map(Math.abs));
   const kept = Object.entries(features).filter(([, row]) =>
-    row.some((value) => Math.abs(value) >= PRUNE * most),
+    row.some((value) => Math.abs(value) >= least * most),
   );
   return {
     unit: UNIT,
@@ -45,8 +63,10 @@ function pruned({ features, pairs, endings }: ChainWeights): ChainWeights {
 const pages = new Map([...train, ...held].map((one) => [one, withFeatures(one)]));
 const varied = new Map(train.map((one) => [one, [...variantsOf(one), ...partsOf(one)].map(withFeatures)]));
 const asWritten = (some: readonly LabelledPage[]) => some.map((one) => pages.get(one)!);
+/** Given pages are of the kind that is read most: each is learnt from once more. */
 const toLearn = (some: readonly LabelledPage[]) => [
   ...asWritten(some),
+  ...asWritten(some.filter((one) => one.given)),
   ...some.flatMap((one) => varied.get(one)!),
 ];
 
@@ -70,10 +90,7 @@ if (process.argv.includes('--wrong'))
   console.log([...wrongOf(crossed), '--- held', ...wrongOf(unseen)].join('\n'));
 
 if (!process.argv.includes('--dry')) {
-  const rows = Object.entries(weights.features).sort(([a], [b]) => (a < b ? -1 : 1));
   const row = (values: readonly number[]) => `[${values.join()}]`;
-  const inLines = (all: readonly string[]) =>
-    all.map((one, at) => (at % ROWS_A_LINE === ROWS_A_LINE - 1 ? `${one}\n` : one)).join('');
   writeFileSync(
     OUT,
     `import type { ChainWeights } from '../chain';
@@ -90,10 +107,10 @@ ${weights.pairs.map((half) => `    [${half.map(row).join(', ')}],`).join('\n')}
   ],
   endings: ${row(weights.endings)},
   features: {
-${inLines(rows.map(([name, values]) => `${JSON.stringify(name)}:${row(values)},`))}
+${featureRows(weights)}
   },
 };
 `,
   );
-  console.log(`${rows.length} features`);
+  console.log(`${Object.keys(weights.features).length} features`);
 }

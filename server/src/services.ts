@@ -16,6 +16,7 @@ import { deviceStore } from './devices/deviceStore';
 import { doorService } from './devices/doorService';
 import { memberService } from './devices/memberService';
 import { memberStore } from './devices/memberStore';
+import { recoveryService } from './devices/recoveryService';
 import type { DeviceStores, Together } from './devices/stores';
 import { tryStore } from './devices/tryStore';
 import { docketService } from './dockets/docketService';
@@ -90,6 +91,7 @@ export function servicesOn(db: Knex, folders: Folders = {}) {
     devices: deviceService(devicesOn(db), localPerson),
     door: doorService(devicesOn(db), inDevices),
     members: memberService(devicesOn(db), localPerson, inDevices),
+    recovery: recoveryService(devicesOn(db), inDevices),
     finding: findingService(findingStore(db), markStore(db)),
     recipes: recipeService(recipeStore(db), (work) =>
       db.transaction((inside) => work(recipeStore(inside), requestStore(inside))),

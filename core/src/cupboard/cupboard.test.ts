@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { BUILT_IN_KITCHEN, catalogueOf, type Bag, type BagOnHand } from '../kitchen';
 import { runs } from '../testing';
-import { bagState, cupboardToCsv, readCupboard, shoppingList, stockOf, takeFromBags } from '.';
+import { bagState, cupboardToCsv, readCupboard, shoppingList, shopRows, stockOf, takeFromBags } from '.';
 
 const catalogue = catalogueOf(BUILT_IN_KITCHEN);
 const EMPTY: Bag = {
@@ -105,6 +105,23 @@ describe('a shopping list', () => {
       cost: 3,
     });
     expect(gum).toMatchObject({ packs: 1, packGuessed: true, cost: null });
+  });
+  it('has everything but water, shelf by shelf, counts eggs, and says what is there', () => {
+    const rows = shopRows(
+      [
+        { ingredient: 'white-rice-flour', grams: 100 },
+        { ingredient: 'egg', grams: 100 },
+        { ingredient: 'egg', grams: 55 },
+        { ingredient: 'water', grams: 300 },
+        { ingredient: 'lemon', grams: 120 },
+      ],
+      [bag('a', 150)],
+      catalogue,
+    );
+    expect(rows.map(({ ingredient }) => ingredient)).toEqual(['lemon', 'egg', 'white-rice-flour']);
+    expect(rows[1]).toMatchObject({ need: 155, pieces: 3, shelf: 'eggs, milk and fats' });
+    expect(rows[2]).toMatchObject({ have: 150, packs: 0, pieces: null });
+    expect(new Set(rows.map(({ shelf }) => shelf)).size).toBe(3);
   });
   it('leaves out what is there', () =>
     expect(

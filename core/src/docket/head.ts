@@ -22,7 +22,7 @@ export interface DocketHead {
   readonly learnt: readonly string[];
 }
 
-const HELPINGS = /^(?:people|persons|servings?|helpings?|portions?)$/i;
+const HELPINGS = /(?:^|\s)(?:people|persons|servings?|helpings?|portions?)$/i;
 
 /** Example: "24 cookies", "for 10 to 12". */
 function makesWords({ makes }: Docket): string | null {

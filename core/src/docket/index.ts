@@ -3,6 +3,7 @@ export { convert, convertSteps, quickDocket, type Conversion, type SlowAnswers }
 export { differencesOf, type Difference } from './differences';
 export { isFolded } from './folded';
 export { judge } from './judgement';
+export { needsOf, type DocketNeeds } from './needs';
 export { emptyMemory, type Memory } from './memory';
 export { toJsonLd, type RecipeLinkedData } from './jsonld';
 export {

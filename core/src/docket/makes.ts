@@ -6,7 +6,7 @@ const BEYOND = /[.,;:(].*|\b(?:or|with|as|if|plus|from)\b.*/i;
 /** "Makes 10 easily", "16 easy": says nothing of what. */
 const NO_THING = /^(?:easily|easy|generous(?:ly)?|about|x)?(?: x)?$/i;
 const ADJECTIVE = /(?:^| )(?:small|large|big|regular|jumbo|mini|medium|fat|little)$/i;
-const PIECES = /^pcs$/i;
+const PIECES = /^(?:pcs|st|stk|stück|styck(?:en)?|pezzi|pi[eè]ces|piezas|pz)$/i;
 
 /** What a recipe makes, in as many as there are: "24 cookies", "2 big mugs". Words that name nothing are left out. */
 export function makesOf(yields: Yield | null): Yield | null {

@@ -84,7 +84,93 @@ const APPLE_PIE =
 const BLONDIES =
   'Blondies\nYield: one 8-inch square pan (16 blondies)\n1 stick unsalted butter, melted\n1 cup light brown sugar\n1 large egg + 1 large egg yolk\n1 cup all-purpose flour\n\nWhisk butter and sugar. Whisk in egg and yolk. Fold in flour. Bake in an 8x8 pan at 350 F for 30 minutes.';
 
+const MUG =
+  'Chocolate mug cake\n4 tbsp self-raising flour\n4 tbsp caster sugar\n2 tbsp cocoa powder\n1 egg\n3 tbsp milk\n3 tbsp vegetable oil\n\nMix the dry ingredients in a mug. Add the egg, milk and oil. Microwave on High for 1½ minutes.';
+const MAWA =
+  'Mawa cake\n1½ cups maida\n1 cup mawa, grated\n¾ cup milk\n½ cup butter\n1 cup sugar\n1 tsp baking powder\n\nPreheat your oven at 180 degrees C for 15 minutes.\nCream the butter, mawa and sugar. Add the maida, baking powder and milk. Bake in a 7 inch round pan for 40 to 45 mins.';
+const GOOEY =
+  'Gooey butter cake\n3 tbsp milk\n2 tsp dry yeast\n6 tbsp butter\n1 egg\n1 3/4 cups flour\n\nBeat butter, egg, flour, milk and yeast. Press into a greased 8-inch pan. Cover, let rise till doubled, 2 1/2-3 hrs.\nBake 350, 35-45 min. Will rise and fall in waves.';
+const BREAD_AND_BUTTER =
+  'Bread & butter pudding\nServes 4 greedy people\n6 slices white bread\n50g butter, softened\n2 eggs\n300ml milk\n150ml double cream\n40g sugar\n\nButter the bread and cut into triangles. Arrange in a 1.2 litre dish. Whisk eggs, milk, cream and sugar, pour over. 170 for 35 mins.';
+const FRUIT_CAKE =
+  'Fruit cake\n225g plain flour\n225g butter\n225g brown sugar\n4 eggs\n450g currants\n\nYou will need an 8 inch round cake tin or a 7 inch square tin.\nBeat the butter and sugar, add the eggs, flour and currants. Bake at 140C for 3 hours. Mark into 16 while warm.';
+const RUGELACH =
+  'Rugelach\nDough: 8 oz cream cheese, 1 cup butter, 2 cups flour\nWash: 1 egg beaten with 1 tbsp milk. Topping: 3 tbsp sugar + 1 tsp cinnamon\n\nCream the cheese and butter, mix in the flour. Chill 1 hour. Roll into circles with a floured 2 3/4-inch cutter beside you, cut into 12 wedges and roll up. Place on a lined sheet pan. Brush with egg wash, sprinkle with the topping and bake at 350 for 15-20 min. Makes 4 dozen.';
+
+const SHORT_STEPS =
+  'Marmalade loaf, 10 slices\n\nDRY\n1 3/4 cups flour\n2 tsp baking powder\nWET\n3/4 cup yogurt\n2 eggs\n1/2 cup oil\n3/4 cup sugar\n\nHOW\nA. 350. Paper a 9x5.\nB. Wet things into the sugar. Whisk.\nC. Dry in, 15 strokes.\nD. 50–55 min. Tent at 35 if dark.';
+const HERMITS =
+  'Hermits\n1/2 c. butter\n1 c. brown sugar\n1 egg\n1 3/4 c. flour\n1 1/4 c. raisins\n\nMix butter, sugar and egg. Stir in flour and raisins. Chill 1 hr.\nHeat oven to 400 (mod. hot). Drop rounded tsps. 2" apart on greased sheet. Bake 8-10 min.';
+const LOGS =
+  'Almond biscotti\n300g plain flour, 200g sugar, 150g whole almonds, 3 eggs, 1 tsp baking powder\n\nmix dry in bowl. beat eggs, tip in, bring together with hands (sticky!! flour them). two logs 30cm x 6cm on tray. 170C, 25–30 mins. slice, 12 min more.';
+const GERMAN =
+  'Kirschkuchen\n12 Stück\n\n200 g Butter\n200 g Zucker\n4 Eier\n250 g Mehl\n2 TL Backpulver\n1 Glas Sauerkirschen (350 g abgetropft)\n\nBeat butter and sugar, add the eggs, flour and baking powder. Press the cherries in. Bake in a 26 cm springform at 180 °C for 40 min. Turn out, with custard.';
+
 const PAGES: readonly OnPaper[] = [
+  [
+    'a time by itself after the mixing is the oven’s, and dry things that go in are mixed',
+    SHORT_STEPS,
+    {},
+    [/^Oven 350 °F [^\n]*, 50 to 55 minutes/m, /Dry in, 15 strokes\.\s+\d\. Let the batter stand/],
+    [/Bake at 350/],
+  ],
+  [
+    'brackets and spoons cut short end no sentence',
+    HERMITS,
+    {},
+    [/400 \(mod\. hot\)\. Drop rounded tsps\. 2"/],
+    [],
+  ],
+  [
+    'hands are dusted, and a dough waits before it is made into logs',
+    LOGS,
+    {},
+    [/dust them with rice flour/, /chill it[^.]*\.\s+(?:\d\. )?two logs/],
+    [/blend them/],
+  ],
+  [
+    'a list in German has its cherries and its pieces, and custard without milk where it is turned out',
+    GERMAN,
+    NO_MILK,
+    [/^Makes 12 pieces/m, /cherries/, /dairy-free custard/],
+    [/What is this/],
+  ],
+  [
+    'a mug’s spoonfuls of flour build its cake',
+    MUG,
+    NO_EGG,
+    [/white rice flour/, /baking powder/],
+    [/cornflour \(2 tbsp\)/],
+  ],
+  [
+    'mawa is of milk, and nothing is in the oven while it heats',
+    MAWA,
+    GRAIN_FREE,
+    [/^1 cup mawa, grated/m, /40 to 45 minutes/],
+    [/cassava|15 minutes \(/],
+  ],
+  ['what rises in the oven is no rise of the dough', GOOEY, {}, [/let rise till doubled/], []],
+  [
+    'buttered bread is spread with what stands in, and cream that isn’t whipped isn’t chilled for it',
+    BREAD_AND_BUTTER,
+    NO_MILK,
+    [/Spread the gluten-free bread with dairy-free baking block/, /^Makes enough for 4$/m],
+    [/whips only when|Grease the/],
+  ],
+  [
+    'of two tins the first, and what is marked is counted',
+    FRUIT_CAKE,
+    {},
+    [/^In: 20 cm round tin/m, /^Makes 16 pieces/m],
+    [],
+  ],
+  [
+    'two labelled lists on a line lose nothing; what it makes is said, not what is cut on the way',
+    RUGELACH,
+    {},
+    [/^15 g milk/m, /^38 g sugar/m, /^Makes 48 pieces/m, /with a 2 3\/4-inch cutter dusted with/],
+    [/^In: /m],
+  ],
   [
     'a pudding in the microwave is cooked there, and its curd keeps its butter',
     MICROWAVED,

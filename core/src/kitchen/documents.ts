@@ -284,6 +284,8 @@ export interface AsRead {
   readonly family: FamilyId;
   /** What the lines weigh together; null when none has a weight. */
   readonly batchGrams: number | null;
+  /** Questions that were open when it was last worked out; missing: it never was, and what is open isn't known. */
+  readonly open?: number;
 }
 
 /** A recipe as it is kept. */

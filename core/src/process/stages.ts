@@ -38,6 +38,8 @@ const WAITS =
 const LEFT = /\b(?:low heat|in (?:its |their )?(?:tins?|pans?)|cold|cool)\b/i;
 const STIRRED =
   /\b(?:pale|thick and|ribbon|trail|peaks?|frothy|foamy|speed|hook|machine|by hand|strokes|smooth|hard)\b/i;
+/** Nothing is in it yet. */
+const PREHEATS = /\bpre-?heat/i;
 const IRON = /\b(?:waffle|pizzelle|wafer|krumkake)[- ](?:iron|maker)\b/i;
 const IN_THE_OVEN = /\b(?:in|into|to) the (?:hot )?oven\b/i;
 /** What only heat does. */
@@ -110,6 +112,7 @@ function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside
   const { class: kind, text, settings } = action;
   const own = kind === null ? undefined : MEDIA[kind];
   const brief = action.durations.every(({ high }) => high <= BRIEF);
+  if (kind === 'set-oven' && PREHEATS.test(text) && !BAKED.test(text)) return null;
   if (IRON.test(text)) return 'griddle';
   if (OFF.test(text) || AJAR.test(text) || GRILL.test(text)) return 'oven';
   if (ON_THE_HOB.test(text) && kind === null)
@@ -147,6 +150,10 @@ function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside
   if (before === 'toast' || before === 'microwave') return null;
   const theirs = before === null ? undefined : MEDIA[before];
   if (theirs && theirs !== 'griddle' && sentence.length > 0) return theirs;
+  // "Dry in, whisk. 50–55 min.": nobody whisks for so long.
+  const mixed =
+    before !== null && MIXES.has(before) && action.durations.every(({ low }) => low >= TOO_LONG_TO_MIX);
+  if (heat.oven && mixed && kind === null && sentence.length === 0) return 'oven';
   if (
     before !== null &&
     OWNS_ITS_TIME.has(before) &&
@@ -170,6 +177,9 @@ function minutesOf(lengths: readonly Duration[], text: string, medium: Medium): 
   return { low: first.low * sides, high: first.high * sides };
 }
 
+const MIXES: ReadonlySet<ActionClass> = new Set(['beat', 'cream', 'foam', 'fold', 'combine', 'rub-in']);
+/** Minutes. */
+const TOO_LONG_TO_MIX = 20;
 const COOKS = /\bcooks?\b/i;
 /** A time that follows an oven's heat at once is its, whatever went before. */
 const JUST = 2;

@@ -138,7 +138,7 @@ const countIn = (text: string, shape: PanShape): number | null => {
 
 /** "20 cm round / 18 cm square": the first of two that would do. */
 const OR_ANOTHER =
-  /(\d+(?:\.\d+)? ?-?(?:cm|in|inch|") ?-?(?:round|square))\s*(?:\/|or)\s*(?:an? )?\d+(?:\.\d+)? ?-?(?:cm|in|inch|") ?-?(?:round|square)/gi;
+  /(\d+(?:\.\d+)? ?-?(?:cm|in|inch|") ?-?(?:round|square)(?: (?:deep|cake|loose-bottomed|springform|tins?|pans?)){0,3})\s*(?:\/|or)\s*(?:an? )?\d+(?:\.\d+)? ?-?(?:cm|in|inch|") ?-?(?:round|square)/gi;
 
 function candidateOf({ text: all, worth }: Said): Candidate[] {
   const text = all.replace(OR_ANOTHER, '$1');
@@ -201,6 +201,8 @@ function unnamedShape({ shape, words }: Candidate, size: Size | null, family: Fa
   return family === 'pancake' && !/\bdish\b/i.test(words) ? 'skillet' : shape;
 }
 
+const ON_A_SHEET_PAN = /\bon(?:to)? (?:an? |the |two |your )?(?:[\w-]+ ){0,2}sheet[- ]pans?\b/i;
+
 function panFrom(best: Candidate, size: Size | null, family: FamilyId): Pan {
   const { words, count } = best;
   let { shape } = best;
@@ -210,6 +212,8 @@ function panFrom(best: Candidate, size: Size | null, family: FamilyId): Pan {
   // What stands free stands on a sheet pan; what is poured is poured into it.
   if (shape === 'rect' && two === null && STANDS_FREE.has(family) && /\bsheet[- ]pan/i.test(words))
     shape = 'tray';
+  // "Lay them on a lined sheet pan": it has a rim, and nothing is poured in.
+  if (shape === 'rect' && two === null && ON_A_SHEET_PAN.test(words)) shape = 'tray';
   // A tray of so much by so much that something is laid, pressed or poured in has a rim.
   if (shape === 'tray' && (!free || /\bpress/i.test(words)) && two !== null) shape = 'rect';
   if (

@@ -51,7 +51,9 @@ function makeMender({ tokens }: NameIndex): (token: string) => string {
     const best = near.length > 0 ? closest(token, near) : token;
     // A short word with another beginning is another word: "love" is no clove.
     const alike = token.length >= SHORT_WORD || best[0] === token[0];
-    return alike && distance(token, best) <= far ? best : token;
+    // Four letters with one exchanged are another word: "mawa" is no masa.
+    const exchanged = token.length === TYPO_MIN && best.length === TYPO_MIN;
+    return alike && !exchanged && distance(token, best) <= far ? best : token;
   }, MOST_WORDS);
 }
 

@@ -50,6 +50,19 @@ describe('pages that nothing was fitted on', () => {
   it('have their titles', () => expect(share(pages.map(({ title }) => title))).toBeGreaterThan(0.9));
 });
 
+describe('every page', () => {
+  it('has each of its lines as it was written, what only numbers a step among them', () => {
+    const { facts } = labelledIn(join(__dirname, 'page/cases'));
+    const flat = (lines: readonly string[]) => lines.map((line) => line.trim()).filter((line) => line !== '');
+    const texts = [
+      ...facts.map(({ text }) => text),
+      'Buns\n200 g flour\n2 eggs\nMethod\nSTEP 1\nMix.\n2.\nBake.',
+    ];
+    for (const text of texts)
+      expect(flat(pageLines(readText(text)).map(({ source }) => source))).toEqual(flat(text.split('\n')));
+  });
+});
+
 describe('pages that are right as they stand', () => {
   it('are asked about in less than one of ten', () => {
     const { facts } = labelledIn(join(__dirname, 'page/cases'));

@@ -177,6 +177,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
   const title = titleOf(placed, steps);
   const about = read.filter(({ kind }) => kind !== 'ingredient').map(({ source }) => source);
   const parts = regrouped(toParts(read), corrections);
+  const standing = new Set([...read, ...steps].map(({ id }) => id));
   const foreign = read.find((line) => line.kind === 'ingredient' && isForeign(line.source, catalogue));
   return {
     lines,
@@ -188,7 +189,11 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
       method: steps,
       yields: readYield(lines.map(({ source }, n) => ({ source, kind: kinds[n]!.kind }))),
       times: readTimes(about),
-      kinds: lines.map(({ id }, n) => ({ line: id, ...kinds[n]! })),
+      kinds: lines.map(({ id, source }, n) => ({
+        line: id,
+        ...kinds[n]!,
+        ...(standing.has(id) ? {} : { source }),
+      })),
       bindings: bindingsOf(corrections),
       doubts: [
         ...unsureKinds(lines, kinds),
@@ -214,5 +219,5 @@ export function pageLines({ kinds, parts, method }: Recipe): PageLine[] {
   const sources = new Map(
     [...parts.flatMap(({ lines }) => lines), ...method].map(({ id, source }) => [id, source]),
   );
-  return kinds.map((one) => ({ ...one, source: sources.get(one.line) ?? '' }));
+  return kinds.map((one) => ({ ...one, source: sources.get(one.line) ?? one.source ?? '' }));
 }

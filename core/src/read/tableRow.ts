@@ -15,11 +15,16 @@ const isBare = (cell: string) => {
   return quantity !== null && words.split(' ').length <= 2;
 };
 
+/** "1 egg with 1 tbsp milk. Topping: 3 tbsp sugar": behind a name of its own it is another row. */
+const ANOTHER_LABEL = /(?<=\p{Ll})\.\s+(?=(?:(?:For|To) )?(?:the )?\p{Lu}\p{Ll}[\p{L} ]{1,20}:\s+[\d½¼¾⅓⅔])/u;
+
 /**
  * A row of a table in the order of a line: the amount, in brackets what else it weighs, the name, how it is prepared. Several
  * lines where two lists stand side by side. A line without columns is itself.
  */
 export function rowsOf(source: string): string[] {
+  const labelled = source.split(ANOTHER_LABEL);
+  if (labelled.length > 1) return labelled.flatMap(rowsOf);
   const cells = source
     .split(COLUMNS)
     .map((cell) => cell.trim())

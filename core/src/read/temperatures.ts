@@ -24,7 +24,7 @@ const BARE = new RegExp(
   'giu',
 );
 /** A clause that is nothing else. */
-const ALONE = /^\W*(\d{3})\W*$/;
+const ALONE = /^\W*(?:(?:[A-Ha-h]|\d{1,2})[.):]\s+)?(\d{3})\W*$/;
 const INSIDE = /\b(?:inside|internal(?:ly)?|in the core|core|probe|thermometer|boil|stage|crack|caramel)\b/i;
 /** No oven that is baked in is so cool. */
 const WARMED =

@@ -88,6 +88,8 @@ export interface Bindings {
 /** What a line of the text was taken for, and how sure that is (0–1). */
 export interface TakenFor extends KindOfLine {
   readonly line: string;
+  /** The line itself, where it stands in no part and in no method: "STEP 1" by itself. */
+  readonly source?: string;
 }
 
 export interface Recipe {

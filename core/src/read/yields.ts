@@ -123,12 +123,14 @@ const MADE_INTO =
 const FEWEST_PIECES = 6;
 /** "Score into 18 diamonds": where it will be cut. */
 const SCORED =
-  /\b(?:score|mark)\b(?: (?:it|the (?:top|cake|surface|dough|mixture)))?(?: in(?:to)?)? (\d{1,3}) (?:equal |even |small |large )?(diamonds|squares|pieces|slices|wedges|bars|fingers)\b/i;
+  /\b(?:score|mark)\b(?: (?:it|the (?:top|cake|surface|dough|mixture)))?(?: in(?:to)?)? (\d{1,3})(?: (?:equal |even |small |large )?(diamonds|squares|pieces|slices|wedges|bars|fingers)\b|(?=\s*(?:[.,;]|while|when|with|before|and|$)))/i;
 
 /** What is rolled up and then cut isn't sliced yet: it is cut into what is baked. */
 const ROLLED_UP = /\broll(?:ed)?\b[^.;]*\bup\b[^.;]*\bcut/i;
 const rolled = (source: string, found: Yield | null): Yield | null =>
   found?.what === 'slices' && ROLLED_UP.test(source) ? { ...found, what: 'pieces' } : found;
+
+const MAKES_SO_MANY = /(?:^|[.!?]\s+)\W*(?:makes|yields?)\s+(?:about |approx\.? )?\d/i;
 
 /** Where how many are made is said first of all, and where it is said too. */
 const PLACES: readonly (readonly PageKind[])[] = [
@@ -143,8 +145,15 @@ const PLACES: readonly (readonly PageKind[])[] = [
  * Null: nowhere.
  */
 export function readYield(lines: readonly KnownLine[]): Yield | null {
+  const told = lines.filter(
+    ({ kind, source }) => (kind === 'step' || kind === 'prose') && MAKES_SO_MANY.test(source),
+  );
   for (const kinds of PLACES)
-    for (const { source, kind } of lines.filter((line) => kinds.includes(line.kind))) {
+    for (const { source, kind } of [
+      // What a method says that it makes stands before what it cuts something into on its way.
+      ...(kinds.includes('step') ? told : []),
+      ...lines.filter((line) => kinds.includes(line.kind)),
+    ]) {
       const found =
         rolled(source, yieldIn(source, kind === 'yield')) ??
         (kind === 'title' ? nameAndYield(cleanLine(source)).yields : null);

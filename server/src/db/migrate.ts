@@ -11,6 +11,7 @@ import * as photos from './migrations/0009-photos';
 import * as tastings from './migrations/0010-tastings';
 import * as finding from './migrations/0011-finding';
 import * as devices from './migrations/0012-devices';
+import * as recovery from './migrations/0013-recovery';
 
 interface Named extends Knex.Migration {
   readonly name: string;
@@ -30,6 +31,7 @@ const MIGRATIONS: readonly Named[] = [
   { name: '0010-tastings', ...tastings },
   { name: '0011-finding', ...finding },
   { name: '0012-devices', ...devices },
+  { name: '0013-recovery', ...recovery },
 ];
 
 const config: Knex.MigratorConfig = {

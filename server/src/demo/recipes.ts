@@ -1,4 +1,5 @@
 import { asReadOf } from '@omniarton/core/formula';
+import { guardRecipe } from '@omniarton/core/guard';
 import { BUILT_IN_KITCHEN, EMPTY_RECIPE, EMPTY_REQUEST, seatFor, type Person } from '@omniarton/core/kitchen';
 import type { ConversionRequest, RecipeDocument } from '@omniarton/core/kitchen';
 import { readRecipe } from '@omniarton/core/read';
@@ -285,7 +286,10 @@ function favourite(text: string, request: Partial<ConversionRequest> = {}): Reci
   const { recipe, lines } = readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId });
   return {
     ...EMPTY_RECIPE,
-    asRead: asReadOf(recipe, BUILT_IN_KITCHEN),
+    asRead: {
+      ...asReadOf(recipe, BUILT_IN_KITCHEN),
+      open: guardRecipe(recipe, { ...TEA, ...request }, BUILT_IN_KITCHEN).open.length,
+    },
     text,
     lines,
     request: { ...TEA, ...request },

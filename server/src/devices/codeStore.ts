@@ -11,6 +11,8 @@ interface Row {
   role: HouseRole;
   expires_at: Date;
   used_at: Date | null;
+  created_at: Date;
+  recovery: boolean;
 }
 
 /** Whom a code lets in. */
@@ -33,6 +35,30 @@ export const codeStore = (db: Knex) => {
         ...{ household_id: householdId, created_by: by, digest, person_id: personId, name, role },
         expires_at: db.raw(`now() + interval '${CODE_MINUTES} minutes'`) as unknown as Date,
       });
+    },
+    /** Puts a code that lasts in the place of the one that its owner has. */
+    async addRecovery(
+      { householdId, personId }: Scope,
+      digest: Buffer,
+      { name, role }: Pick<Invited, 'name' | 'role'>,
+    ): Promise<void> {
+      await this.forgetRecovery(householdId, personId);
+      await rows().insert({
+        ...{ household_id: householdId, created_by: personId, person_id: personId, digest, name, role },
+        recovery: true,
+        expires_at: db.raw("now() + interval '100 years'") as unknown as Date,
+      });
+    },
+    async forgetRecovery(householdId: string, personId: string): Promise<void> {
+      await rows().where({ household_id: householdId, person_id: personId, recovery: true }).delete();
+    },
+    /** When the code was made that somebody still has; null: they have none. */
+    async recoveryOf({ householdId, personId }: Scope): Promise<Date | null> {
+      const kept = await rows()
+        .where({ household_id: householdId, person_id: personId, recovery: true })
+        .whereNull('used_at')
+        .first();
+      return kept?.created_at ?? null;
     },
     /** Uses a code up; of two that show it one gets in. */
     async use(digest: Buffer): Promise<Invited | undefined> {

@@ -12,7 +12,7 @@ const addressOf = (req: Request): string => req.socket.remoteAddress ?? '';
 
 /** Devices that join and leave, and who is behind them. `lan`: where other devices find this one; null: nowhere. */
 export function deviceRoutes(app: Express, services: Services, lan: () => string | null): void {
-  const { devices, door, members } = services;
+  const { devices, door, members, recovery } = services;
   const scoped = giveScope(services);
   const letIn = async (req: Request, res: Response, { token, personId }: LetIn): Promise<void> => {
     giveCookie(req, res, token);
@@ -45,6 +45,10 @@ export function deviceRoutes(app: Express, services: Services, lan: () => string
   app.post(PATHS.codes, scoped, async (req, res) => {
     res.setHeader('Cache-Control', 'no-store');
     res.status(201).json(await members.makeCode(scopeOf(res), await checked(NewCodeDto, req.body)));
+  });
+  app.post(PATHS.recovery, scoped, async (_req, res) => {
+    res.setHeader('Cache-Control', 'no-store');
+    res.status(201).json(await recovery.make(scopeOf(res)));
   });
   app.delete(PATHS.device, scoped, async (req, res) => {
     await members.putOut(scopeOf(res), roleOf(res), idOf(req, 'device'));

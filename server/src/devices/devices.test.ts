@@ -32,6 +32,50 @@ const members = async () =>
 const me = (cookie: string) => house.from(cookie, 'get', PATHS.me);
 const tooMuch = { code: 'invalid' };
 
+describe('a code on paper', () => {
+  const recovery = (cookie = '') =>
+    (cookie === ''
+      ? house.send('post', pathTo('recovery', { household }))
+      : house.from(cookie, 'post', pathTo('recovery', { household }))
+    ).send();
+  const made = async () => ((await recovery().expect(201)).body as { code: string }).code;
+  const kept = async () =>
+    ((await house.get(pathTo('devices', { household }))).body as DevicesAnswer).recovery;
+  it('lets its owner in when every device is lost, once, whenever that is', async () => {
+    const code = await made();
+    expect(await kept()).not.toBeNull();
+    await house
+      .db('join_codes')
+      .where({ recovery: true })
+      .update({
+        created_at: house.db.raw("now() - interval '3 years'"),
+      });
+    const there = await house.get(PATHS.me);
+    const answer = await join(code.replace(/(.{4})/g, '$1 ')).expect(201);
+    expect((await me(cookieOf(answer.headers)).expect(200)).body).toMatchObject({
+      person: (there.body as { person: string }).person,
+    });
+    await join(code).expect(400);
+    expect(await kept()).toBeNull();
+  });
+  it('is one at a time: a new one ends the one before', async () => {
+    const [old, now] = [await made(), await made()];
+    await join(old).expect(400);
+    await join(now).expect(201);
+  });
+  it('is an owner’s alone, and goes with that', async () => {
+    await recovery(await deviceOf('Baker', 'baker')).expect(403);
+    const owner = await deviceOf('Second owner', 'owner');
+    const code = ((await recovery(owner).expect(201)).body as { code: string }).code;
+    const { id } = (await members()).find(({ name }) => name === 'Second owner')!;
+    await house
+      .send('put', pathTo('member', { household, member: id }))
+      .send({ role: 'helper' })
+      .expect(204);
+    await join(code).expect(400);
+  });
+});
+
 describe('a device', () => {
   it('is in with a code, once, and its secret is out of every script’s reach', async () => {
     const code = await codeFor('Wren', 'baker');
@@ -208,6 +252,7 @@ const OWNERS = [
   'delete member',
   'put member',
   'post codes',
+  'post recovery',
   'post everything',
   'post householdErase',
   'post personErase',

@@ -34,15 +34,18 @@ export function memberService(
   }
 
   return {
-    async list({ householdId }: Scope, address: string | null): Promise<DevicesAnswer> {
-      const [all, there, local] = await Promise.all([
+    async list(scope: Scope, address: string | null): Promise<DevicesAnswer> {
+      const { householdId } = scope;
+      const [all, there, local, recovery] = await Promise.all([
         members.list(householdId),
         devices.ofHousehold(householdId),
         localPerson(),
+        codes.recoveryOf(scope),
       ]);
       const devicesOf = (person: string) => there.filter(({ personId }) => personId === person).map(shown);
       return {
         address,
+        recovery: recovery?.toISOString() ?? null,
         members: all.map((one) => ({ ...one, local: one.id === local, devices: devicesOf(one.id) })),
       };
     },
@@ -74,6 +77,7 @@ export function memberService(
       await together(async (inside) => {
         if (role !== 'owner') await ownerStays(inside, householdId, member);
         if (!(await inside.members.setRole(householdId, member, role))) throw gone();
+        if (role !== 'owner') await inside.codes.forgetRecovery(householdId, member);
       });
     },
 
@@ -82,6 +86,7 @@ export function memberService(
         await ownerStays(inside, householdId, member);
         if (!(await inside.members.remove(householdId, member))) throw gone();
         await inside.devices.revokeAllOf(member);
+        await inside.codes.forgetRecovery(householdId, member);
       });
     },
   };

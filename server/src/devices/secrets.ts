@@ -4,14 +4,20 @@ import { promisify } from 'node:util';
 /** Letters and digits that nobody takes for one another. */
 const ALPHABET = '23456789ABCDEFGHJKMNPQRSTUVWXYZ';
 const CODE_CHARS = 8;
+const RECOVERY_CHARS = 20;
 const TOKEN_BYTES = 32;
 
 /** A secret of a device, for its cookie. */
 export const newToken = (): string => randomBytes(TOKEN_BYTES).toString('base64url');
 
+const characters = (length: number): string =>
+  Array.from({ length }, () => ALPHABET[randomInt(ALPHABET.length)]).join('');
+
 /** A code to be typed: eight characters out of 31, some 40 bits, for ten minutes and a few tries. */
-export const newCode = (): string =>
-  Array.from({ length: CODE_CHARS }, () => ALPHABET[randomInt(ALPHABET.length)]).join('');
+export const newCode = (): string => characters(CODE_CHARS);
+
+/** A code to be kept on paper: twenty characters, some 99 bits, since it lasts. */
+export const newRecovery = (): string => characters(RECOVERY_CHARS);
 
 /** A code as it was typed: in small letters, with spaces or strokes. */
 export const plainCode = (typed: string): string => typed.toUpperCase().replace(/[\s-]/g, '');

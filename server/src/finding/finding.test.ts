@@ -47,6 +47,15 @@ describe('the work list is found by', () => {
     ['its family', 'family=pastry', ['Lemon curd tart']],
   ])('%s', async (_, query, wanted) => expect((await titles(query)).sort()).toEqual([...wanted].sort()));
 
+  it('what is open: questions, or that it was never worked out', async () => {
+    await keep('Answered buns', 'open', { asRead: { ...doc.asRead, title: 'Answered buns', open: 0 } });
+    await keep('Asked buns', 'open', { asRead: { ...doc.asRead, title: 'Asked buns', open: 3 } });
+    const { items } = await find('open=yes&q=buns');
+    expect(items.map(({ title, open }) => [title, open])).toEqual([['Asked buns', 3]]);
+    expect(await titles('open=yes&q=muffins')).toEqual(['Banana muffins']);
+    await house.get(`${kitchen()}/recipes?open=no`).expect(400);
+  });
+
   it('whom it is for, by name or by somebody', async () => {
     const club = `/api/households/${house.demo}`;
     const { doc: kept } = (await house.get(`${club}/kitchen`)).body as KitchenAnswer;

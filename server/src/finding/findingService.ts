@@ -55,6 +55,7 @@ export const findingService = (store: FindingStore, marks: MarkStore) => ({
       family: query.family ?? null,
       whom: query.whom ?? null,
       neverTried: query.tried === 'never',
+      open: query.open === 'yes',
       favourite: query.favourite === 'yes',
       tag: query.tag ?? null,
     };

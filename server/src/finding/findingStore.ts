@@ -18,6 +18,7 @@ export interface Narrowed {
   readonly family: FamilyId | null;
   readonly whom: string | null;
   readonly neverTried: boolean;
+  readonly open: boolean;
   readonly favourite: boolean;
   readonly tag: string | null;
 }
@@ -60,7 +61,7 @@ function meant(db: Knex, householdId: string, { words, families, people }: Narro
 
 function narrow(db: Knex, { householdId }: Scope, wanted: Narrowed): Knex.QueryBuilder {
   const query = db('recipes').where({ household_id: householdId }).whereNull('removed_at');
-  const { words, slips, family, whom, neverTried, favourite, tag } = wanted;
+  const { words, slips, family, whom, neverTried, open, favourite, tag } = wanted;
   const said = words.join(' ');
   if (words.length > 0 && slips) void query.whereRaw('? <% title_words', [said]);
   else if (words.length > 0) void query.whereIn('id', meant(db, householdId, wanted));
@@ -69,6 +70,8 @@ function narrow(db: Knex, { householdId }: Scope, wanted: Narrowed): Knex.QueryB
   if (favourite) void query.where({ favourite });
   if (tag !== null) void query.whereRaw('? = ANY(tags)', [tag]);
   if (neverTried) void query.whereRaw(`NOT EXISTS (SELECT 1 ${IN_LOG})`);
+  // One that was never worked out has all its questions open.
+  if (open) void query.whereRaw(`coalesce((recipes.doc #>> '{asRead,open}')::int, 1) > 0`);
   return query;
 }
 

@@ -9,6 +9,7 @@ const OWNERS: ReadonlySet<Right> = new Set<Right>([
   `DELETE ${PATHS.member}`,
   `PUT ${PATHS.member}`,
   `POST ${PATHS.codes}`,
+  `POST ${PATHS.recovery}`,
   `PUT ${PATHS.everything}`,
   `POST ${PATHS.everything}`,
   `POST ${PATHS.householdErase}`,

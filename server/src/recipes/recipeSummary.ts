@@ -57,6 +57,7 @@ export function toSummary({
     without: request?.without ?? [],
     people: seated ?? request?.people ?? [],
     bakes: Number(bakes),
+    open: asRead?.open ?? null,
     favourite,
     tags,
     updatedAt: updated_at.toISOString(),

@@ -5,6 +5,7 @@ import type {
   MeAnswer,
   NewCodeDto,
   PassphraseDto,
+  RecoveryAnswer,
   SignInDto,
   TraysAnswer,
 } from '@omniarton/contracts';
@@ -32,6 +33,10 @@ export const devicesApi = api.injectEndpoints({
         method: 'POST',
         body: whose,
       }),
+    }),
+    makeRecovery: build.mutation<RecoveryAnswer, string>({
+      query: (household) => ({ path: pathTo('recovery', { household }), method: 'POST' }),
+      invalidatesTags: ['devices'],
     }),
     putOut: build.mutation<null, { household: string; device: string }>({
       query: (at) => ({ path: pathTo('device', at), method: 'DELETE' }),
@@ -71,6 +76,7 @@ export const {
   useMeQuery,
   useDevicesQuery,
   useMakeCodeMutation,
+  useMakeRecoveryMutation,
   usePutOutMutation,
   useSetRoleMutation,
   useRemoveMemberMutation,

@@ -11,6 +11,7 @@ import { Button, ButtonLink } from '../ui/Button';
 import { PageFloor, PageHead, Row, Small, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
 import { Wordmark } from '../ui/Wordmark';
+import { Failed } from '../ui/Failed';
 
 /** So often it is asked whether a tasting has begun, ms. */
 const ASKS_AGAIN = 5000;
@@ -34,11 +35,7 @@ export function BallotPage() {
         </ButtonLink>
       </PageHead>
       <h1>Ballots</h1>
-      {error ? (
-        <Notice tone="danger" loud>
-          {failureWords(error as Failure)}
-        </Notice>
-      ) : null}
+      <Failed error={error} />
       {data && open.length === 0 ? (
         <Notice>Nothing is tasted just now. This page looks again by itself.</Notice>
       ) : null}

@@ -37,6 +37,7 @@ export const routes: RouteObject[] = [
       inKitchen('flours', async () => (await import('../flours/FloursPage')).FloursPage),
       inKitchen('flours/:flour', async () => (await import('../flours/FlourPageView')).FlourPageView),
       inKitchen('jars/:jar', async () => (await import('../flours/JarLabelPage')).JarLabelPage),
+      inKitchen('shop', async () => (await import('../shop/ShopPage')).ShopPage),
       inKitchen('booklet', async () => (await import('./BookletPage')).BookletPage),
       inKitchen('devices', async () => (await import('../devices/DevicesPage')).DevicesPage),
       inKitchen('ballots', async () => (await import('./BallotPage')).BallotPage),

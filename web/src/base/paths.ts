@@ -16,6 +16,10 @@ export const keptPath = (household: string): string => `/kitchen/${household}/ke
 export const bookletPath = (household: string, recipes: readonly string[]): string =>
   `/kitchen/${household}/booklet?of=${recipes.join(',')}`;
 
+/** One list for the shops, of all that some recipes need. */
+export const shopPath = (household: string, recipes: readonly string[]): string =>
+  `/kitchen/${household}/shop?for=${recipes.join(',')}`;
+
 export const newPath = (household: string): string => `/kitchen/${household}/new`;
 
 export const floursPath = (household: string): string => `/kitchen/${household}/flours`;

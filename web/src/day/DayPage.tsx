@@ -5,7 +5,7 @@ import type { KitchenDocument } from '@omniarton/core/kitchen';
 import { failureWords } from '../api/words';
 import { HERE, laterOn } from '../bakeday/clocks';
 import { useNow } from '../bakeday/useNow';
-import { sheetPath } from '../base/paths';
+import { sheetPath, shopPath } from '../base/paths';
 import { KitchenShell } from '../kitchen/KitchenShell';
 import { sendDayAgain, type DayChange } from '../state/day/days';
 import { useDay } from '../state/day/useDay';
@@ -75,7 +75,7 @@ function Day({ household, kitchen }: { readonly household: string; readonly kitc
           )}
           <Row>
             {canUndo ? <Button onPress={undo}>Undo</Button> : null}
-            <ButtonLink to={sheetPath(household)}>Sheet for helpers</ButtonLink>
+            <OnPaper household={household} day={doc} />
           </Row>
           <Stack as="section" aria-label="What is baked" $gap={2}>
             <Heading>What is baked</Heading>
@@ -90,6 +90,16 @@ function Day({ household, kitchen }: { readonly household: string; readonly kitc
     </Stack>
   );
 }
+
+/** What of a day is printed or taken along. */
+const OnPaper = ({ household, day }: { readonly household: string; readonly day: DayDocument }) => (
+  <>
+    <ButtonLink to={sheetPath(household)}>Sheet for helpers</ButtonLink>
+    <ButtonLink to={shopPath(household, [...new Set(day.bakes.map(({ recipe }) => recipe))])}>
+      Shopping list
+    </ButtonLink>
+  </>
+);
 
 const pinned = (day: DayDocument, { id }: PlannedTask, begins: number): DayDocument => ({
   ...day,

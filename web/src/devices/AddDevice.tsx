@@ -4,15 +4,13 @@ import { styled } from 'styled-components';
 import type { CodeAnswer, MemberAnswer } from '@omniarton/contracts';
 import type { HouseRole } from '@omniarton/contracts/paths-and-errors';
 import { useMakeCodeMutation } from '../api/devicesApi';
-import type { Failure } from '../api/http';
-import { failureWords } from '../api/words';
 import { JOIN_PATH } from '../base/paths';
 import { Button } from '../ui/Button';
 import { Heading, Row, Small, Stack } from '../ui/layout';
-import { Notice } from '../ui/Notice';
 import { Pick } from '../ui/Pick';
 import { TextEntry } from '../ui/TextEntry';
 import { ROLE_OPTIONS } from './roleWords';
+import { Failed } from '../ui/Failed';
 
 const SOMEBODY_NEW = 'somebody new';
 
@@ -55,11 +53,7 @@ export function AddDevice({ household, members, address }: Props) {
             {isNew ? <TextEntry label="Name" value={name} onCommit={setName} maxLength={60} /> : null}
             {isNew ? <Pick label="May do" value={role} options={ROLE_OPTIONS} onChange={setRole} /> : null}
           </Row>
-          {error ? (
-            <Notice tone="danger" loud>
-              {failureWords(error as Failure)}
-            </Notice>
-          ) : null}
+          <Failed error={error} />
           <div>
             <Button $weight="strong" isDisabled={isLoading || (isNew && name === '')} onPress={make}>
               Make a code

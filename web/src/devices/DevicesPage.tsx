@@ -2,8 +2,6 @@ import { useParams } from 'react-router';
 import { styled } from 'styled-components';
 import { useHouseholdsQuery } from '../api/api';
 import { useDevicesQuery, useMeQuery } from '../api/devicesApi';
-import type { Failure } from '../api/http';
-import { failureWords } from '../api/words';
 import { ButtonLink } from '../ui/Button';
 import { PageFloor, PageHead, Small, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
@@ -11,7 +9,9 @@ import { Wordmark } from '../ui/Wordmark';
 import { AddDevice } from './AddDevice';
 import { MemberCard } from './MemberCard';
 import { OwnPassphrase } from './OwnPassphrase';
+import { Recovery } from './Recovery';
 import { SignOut } from './SignOut';
+import { Failed } from '../ui/Failed';
 
 /** Who is in a kitchen, on which devices, and what each may do. */
 export function DevicesPage() {
@@ -32,11 +32,7 @@ export function DevicesPage() {
         </ButtonLink>
       </PageHead>
       <h1>People and devices{kitchen ? ` of ${kitchen.name}` : ''}</h1>
-      {error ? (
-        <Notice tone="danger" loud>
-          {failureWords(error as Failure)}
-        </Notice>
-      ) : null}
+      <Failed error={error} />
       {data ? (
         <>
           {data.address === null ? (
@@ -59,10 +55,9 @@ export function DevicesPage() {
             ))}
           </Stack>
           {own ? <OwnPassphrase key={own.name} name={own.name} set={own.passphrase} /> : null}
+          {owner ? <Recovery household={household} made={data.recovery} /> : null}
           <SignOut />
-          <Small>
-            All devices lost? Whoever sits at the machine itself is always in, and lets others in again.
-          </Small>
+          <Small>Whoever sits at the machine itself is always in, and lets others in again.</Small>
         </>
       ) : error ? null : (
         <p role="status">Fetching …</p>

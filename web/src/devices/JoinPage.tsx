@@ -57,7 +57,7 @@ function ByCode({ device }: { readonly device: string }) {
     >
       <Small>
         A device that is in shows one under Settings, People and devices. It lets one device in, within ten
-        minutes.
+        minutes. A recovery code on paper goes in here too.
       </Small>
       <LineField label="Code" value={code} onChange={setCode} maxLength={40} autoComplete="one-time-code" />
       <div>

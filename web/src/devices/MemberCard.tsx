@@ -1,14 +1,12 @@
 import type { MemberAnswer } from '@omniarton/contracts';
 import { usePutOutMutation, useRemoveMemberMutation, useSetRoleMutation } from '../api/devicesApi';
-import type { Failure } from '../api/http';
-import { failureWords } from '../api/words';
 import { Button } from '../ui/Button';
 import { Row, Small, Stack } from '../ui/layout';
-import { Notice } from '../ui/Notice';
 import { Pick } from '../ui/Pick';
 import { Entry } from '../ui/Section';
 import { sayDay, sayWhen } from '../words/say';
 import { ROLE_OPTIONS, UNNAMED } from './roleWords';
+import { Failed } from '../ui/Failed';
 
 interface Props {
   readonly household: string;
@@ -61,11 +59,7 @@ export function MemberCard({ household, member, mine, here, owner }: Props) {
         </Row>
       ))}
       {devices.length === 0 && !local ? <Small>On no device just now.</Small> : null}
-      {error ? (
-        <Notice tone="danger" loud>
-          {failureWords(error as Failure)}
-        </Notice>
-      ) : null}
+      <Failed error={error} />
     </Stack>
   );
   const title = `${mine && name !== UNNAMED ? `${name} (you)` : name} · ${role}`;

@@ -1,13 +1,11 @@
 import { useState } from 'react';
 import type { HouseholdAnswer } from '@omniarton/contracts';
-import type { Failure } from '../api/http';
 import { useBinQuery, useEraseHouseholdMutation } from '../api/keptApi';
-import { failureWords } from '../api/words';
 import { Section } from '../ui/Section';
 import { Button } from '../ui/Button';
 import { Row, Small } from '../ui/layout';
-import { Notice } from '../ui/Notice';
 import { TextEntry } from '../ui/TextEntry';
+import { Failed } from '../ui/Failed';
 
 /** A household whole, for good: its name is written first. Older backups are named, since they still hold it. */
 export function EraseAll({ household }: { readonly household: HouseholdAnswer }) {
@@ -31,11 +29,7 @@ export function EraseAll({ household }: { readonly household: HouseholdAnswer })
           and go when you delete them there.
         </Small>
       ) : null}
-      {error ? (
-        <Notice tone="danger" loud>
-          {failureWords(error as Failure)}
-        </Notice>
-      ) : null}
+      <Failed error={error} />
       <Row $gap={4} style={{ alignItems: 'end' }}>
         <TextEntry
           label={`Write “${household.name}” to be sure`}

@@ -1,16 +1,14 @@
 import { styled } from 'styled-components';
 import type { HouseholdAnswer, SettingsDto } from '@omniarton/contracts';
 import { useHouseholdsQuery } from '../api/api';
-import { failureWords } from '../api/words';
 import { devicesPath, ovensPath } from '../base/paths';
 import { ButtonLink } from '../ui/Button';
-import type { Failure } from '../api/http';
 import { Wordmark } from '../ui/Wordmark';
 import { Choice } from '../ui/Choice';
 import { Heading, Row, Small, Stack } from '../ui/layout';
-import { Notice } from '../ui/Notice';
 import { Toggle } from '../ui/Toggle';
 import { useSettings } from '../state/settings/useSettings';
+import { Failed } from '../ui/Failed';
 
 export function SettingsPage() {
   const { settings, change, ready, error } = useSettings();
@@ -19,11 +17,7 @@ export function SettingsPage() {
       <title>Settings · Omniarton</title>
       <Wordmark />
       <h1>Settings</h1>
-      {error ? (
-        <Notice tone="danger" loud>
-          {failureWords(error as Failure)}
-        </Notice>
-      ) : null}
+      <Failed error={error} />
       {ready ? <Choices settings={settings} change={change} /> : <p role="status">Fetching …</p>}
       <Kitchens />
     </Page>

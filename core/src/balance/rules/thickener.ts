@@ -1,9 +1,9 @@
-import { getIngredient } from '../../catalogue';
-import { massOf } from '../../formula';
+import { doesIt, getIngredient, unfold } from '../../catalogue';
+import { linesThat, massOf } from '../../formula';
 import { STARCH_FOR } from '../data/broughtIn';
 import { flourGrams, wheatGrams, wheatLines } from '../flour';
 import { inPlaceOf } from '../lines';
-import type { Setting, Shift, SwapRule } from '../types';
+import type { PartState, Setting, Shift, SwapRule } from '../types';
 import { weightsOf } from '../weight';
 
 /** Up to this share of a part, flour thickens; above it, it builds. */
@@ -20,6 +20,13 @@ function starchFor({ request, catalogue }: Setting): string {
   return thickens.find((id) => !barred(id)) ?? thickens[thickens.length - 1]!;
 }
 
+/** What is raised is built of its flour, however little of it there is: a mug's cake. */
+const isRaised = ({ lines }: PartState, { catalogue }: Setting): boolean =>
+  linesThat('powder', lines, catalogue).length > 0 ||
+  lines.some(({ ingredient }) =>
+    unfold(catalogue, ingredient).some((one) => doesIt(getIngredient(catalogue, one.ingredient), 'powder')),
+  );
+
 export const thickener: SwapRule = {
   id: 'thickener',
   balance: null,
@@ -30,7 +37,11 @@ export const thickener: SwapRule = {
     const grams = wheatGrams(part.lines, setting.catalogue);
     // In a foam the little flour there is holds the whites up; beside ground nuts it builds with them.
     const all = flourGrams(part.lines, setting.catalogue);
-    const little = !setting.profile.foam && all <= MOST_GRAMS && all <= MOST_SHARE * massOf(part.lines);
+    const little =
+      !setting.profile.foam &&
+      !isRaised(part, setting) &&
+      all <= MOST_GRAMS &&
+      all <= MOST_SHARE * massOf(part.lines);
     if (grams === 0 || !(little || setting.thickens)) return part;
     const wheat = wheatLines(part.lines, setting.catalogue);
     const ingredient = starchFor(setting);

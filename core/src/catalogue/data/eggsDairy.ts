@@ -20,6 +20,7 @@ export const eggsDairy: Table = {
     'whipped-cream': { name: 'whipped heavy cream', also: ['whipped cream', 'sweetened whipped cream', 'whipped topping', 'frozen whipped topping', 'chantilly cream', 'squirty cream', 'cream heavy whipped'], comp: [58, 2.8, 36, 0, 2.8, 0, 0.4], cup: [120, 60, 150], allergens: ['milk'] },
     'evaporated-milk': { name: 'evaporated milk', comp: [74, 6.8, 7.6, 0, 10, 0, 1.5], cup: [252, 245, 258], allergens: ['milk'] },
     'condensed-milk': { name: 'condensed milk', also: ['sweetened condensed milk'], role: 'syrup', comp: [27, 7.9, 8.7, 0, 54.4, 0, 1.8], cup: [306, 295, 315], each: [397, 390, 400], allergens: ['milk'] },
+    'khoya': { name: 'khoya', also: ['mawa', 'khoa', 'milk solid mawa', 'dried milk solid'], role: 'inclusion', comp: [25, 18, 30, 0, 22, 0, 4], cup: [150, 130, 170], allergens: ['milk'] },
     'milk-powder': { name: 'milk powder', also: [], kinds: ['milk solid', 'dry milk powder', 'dried milk', 'dry milk', 'powdered milk', 'lactose'], role: 'inclusion', comp: [3, 31, 8, 0, 50, 0, 7], cup: [115, 68, 130], allergens: ['milk'], thirst: [0.6, 0.4, 1] },
     'cream-cheese': { name: 'cream cheese', also: ['full-fat cream cheese', 'soft cheese', 'full-fat soft cheese', 'neufchatel'], comp: [53, 6.2, 34, 0, 4, 0, 1.3], acid: 7, cup: [232, 225, 242], allergens: ['milk'] },
     'mascarpone': { name: 'mascarpone', also: ['mascarpone cheese'], role: 'fat', comp: [50, 5, 42, 0, 3.5, 0, 0.6], cup: [230, 220, 245], allergens: ['milk'] },

@@ -161,7 +161,8 @@ export function proofEdits(actions: readonly Action[], all: readonly Action[]): 
   const heat = all.findIndex(({ class: kind }, n) => n > first && (kind === 'bake' || kind === 'fry'));
   const rises = all.filter(
     (one, n) =>
-      isRise(one) ||
+      // What rises in the oven is no rise of its own.
+      (isRise(one) && (heat < 0 || n < heat)) ||
       (first >= 0 &&
         n > first &&
         n < heat &&

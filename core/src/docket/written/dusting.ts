@@ -11,12 +11,16 @@ const FORMS: readonly (readonly [RegExp, (dust: string, ...groups: string[]) => 
     (dust, how, what) => `${how} ${what} dusted with ${dust}`,
   ],
   [
-    /\b(?:(lightly|well|generously)[- ])?(?:floured|(?:bread)?crumbed) ((?:[\w-]+ ){0,3}?(?:surface|board|work ?top|work ?surface|counter|bench|table|cloth|towel|hands?|fingers|rolling pin|cutter|parchment|paper|tins?|pans?|trays?|sheets?|springforms?|ramekins?|knife|scissors|bowl|fork|spoon|glass|cutters|moulds?|palms?|fingertips))\b(?!-)/gi,
+    /\b(?:(lightly|well|generously)[- ])?(?:floured|(?:bread)?crumbed) ((?:[\w\d/."”½¼¾-]+ ){0,3}?(?:surface|board|work ?top|work ?surface|counter|bench|table|cloth|towel|hands?|fingers|rolling pin|cutter|parchment|paper|tins?|pans?|trays?|sheets?|springforms?|ramekins?|knife|scissors|bowl|fork|spoon|glass|cutters|moulds?|palms?|fingertips))\b(?!-)/gi,
     (dust, how, what) => `${what} ${how ? `${how} ` : ''}dusted with ${dust}`,
   ],
   [
     /(?<=^|[.;,]\s*|\b(?:and|then|I|lightly)\s+)(?:flour|(?:bread)?crumb) (the|your|a|an|two|both|each) ((?:(?! and | then |, |\.|;|\(| with ).)+)/gi,
     (dust, the, what) => `dust ${the} ${what} with ${dust}`,
+  ],
+  [
+    /(?<=^|[.;,!(]\s*|\b(?:and|then|lightly|well)\s+)(?:flour|(?:bread)?crumb) (them|it)\b/gi,
+    (dust, it) => `dust ${it} with ${dust}`,
   ],
   [
     /\b(dust|sprinkle|dredge|coat)(ed|ing|s)? ((?:(?!\.|;)[^])*?\s)?with (?:a little |some |a bit of )?(?:(?:plain|all-purpose|white|wheat) )?flour\b(?! blend)/gi,
@@ -60,9 +64,30 @@ const BUTTERS =
   /\bbuttered\b|(?<=(?:^|[.;:,(]|\b(?:and|then|to|generously|lightly|well))\s*)butter(?:ing)?(?= (?:and (?:line|dust|flour)|(?:a|an|the|two|your|both|each|well|them|it)\b|(?:[\w\d×x"-]+ ){0,3}(?:tins?|pans?|trays?|dish|moulds?|sheets?|paper|parchment|ramekins?|basin)))/gi;
 const GREASES = { buttered: 'greased', buttering: 'greasing', butter: 'grease' } as const;
 
-/** With butter out, what is buttered is greased. */
-export const greaseEdits = (source: string): SpanEdit[] =>
-  [...source.matchAll(BUTTERS)].map(({ 0: words, index }) => {
+/** Bread that is buttered is eaten with it: it is spread with what stands in. */
+const BREAD =
+  /\bbutter(?= (?:(?:the|each|both|your) )?(?:(?:[\w-]+ ){0,2}(?:sides? )?of )?(?:the )?(?:[\w-]+ ){0,2}?(bread|slices|toast|panettone|brioche|croissants?|buns|rolls|teacakes?)\b)/gi;
+
+function breadEdits(source: string, spread: string): SpanEdit[] {
+  return [...source.matchAll(BREAD)].flatMap(({ 0: words, 1: bread = '', index }) => {
+    const end = source.indexOf(bread, index) + bread.length;
+    const because = 'butter is out';
+    return [
+      {
+        from: index,
+        to: index + words.length,
+        text: words.startsWith('B') ? 'Spread' : 'spread',
+        because,
+      },
+      { from: end, to: end, text: ` with ${spread}`, because },
+    ];
+  });
+}
+
+/** With butter out, what is buttered is greased; bread is spread with what stands in, where the list has that. */
+export const greaseEdits = (source: string, spread: string | null = null): SpanEdit[] => [
+  ...(spread === null ? [] : breadEdits(source, spread)),
+  ...[...source.matchAll(BUTTERS)].map(({ 0: words, index }) => {
     const now = GREASES[words.toLowerCase() as keyof typeof GREASES];
     return {
       from: index,
@@ -70,4 +95,5 @@ export const greaseEdits = (source: string): SpanEdit[] =>
       text: words.startsWith('B') ? capitalised(now) : now,
       because: 'butter is out',
     };
-  });
+  }),
+];

@@ -85,6 +85,7 @@ export function keptWords({ parts }: Recipe, renamed: readonly Renamed[]): Reado
   );
 }
 
+const BUTTER = /^(?:un)?(?:salted-)?butter$/;
 /** Made of what the list may have, and none of it. */
 const BY_ITS_OWN_NAME = /^(?:brandy|rum) butter$/i;
 /** Whether a part or a line of the recipe is called so. */
@@ -130,7 +131,7 @@ export function ownStep(
     ...(floured && !bowl.has('yeast') ? stretchEdits(actions, process.actions) : []),
     ...(floured && bowl.family === 'pastry' ? pastryWaterEdits(actions) : []),
     ...dustEdits(source, dust, butterOut),
-    ...(butterOut ? greaseEdits(source) : []),
+    ...(butterOut ? greaseEdits(source, renamed.find(({ was }) => BUTTER.test(was))?.now ?? null) : []),
     ...heatEdits(actions, process, bake, systemOf(recipe.locale)),
     ...(floured ? [...coolEdits(actions, process, facts), ...restEdits(actions, process, facts)] : []),
     ...(floured ? cautionEdits(source, bowl.delicate !== null) : []),

@@ -4,7 +4,7 @@ import { editIn, type SpanEdit } from './spans';
 
 /** "Serve warm with", "good with", "top with": what follows is beside the bake, up to the end of the sentence. */
 const BESIDE =
-  /\b(?:serv(?:e|ed|ing)|eat(?:en)?|good|lovely|nice|delicious|wonderful|great|best|enjoy|accompan\w+|offer|top(?:ped)?|finish(?:ed)?|dollop)\b[^.!?]*?\b(?:with|by|alongside)\b([^.!?]*)/gi;
+  /\b(?:serv(?:e|ed|ing)|eat(?:en)?|good|lovely|nice|delicious|wonderful|great|best|enjoy|accompan\w+|offer|top(?:ped)?|finish(?:ed)?|dollop|turn(?:ed)? (?:it |them )?out)\b[^.!?]*?\b(?:with|by|alongside)\b([^.!?]*)/gi;
 const FREE_OF: Partial<Record<Allergen, string>> = { wheat: 'gluten', milk: 'dairy', egg: 'egg' };
 /** What the recipe itself makes is no other one: "serve with the custard". */
 const ITS_OWN = /\b(?:the|its|this|that|your|remaining|reserved|rest of the)\s+(?:[\p{L}-]+\s+)?$/iu;

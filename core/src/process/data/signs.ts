@@ -29,7 +29,7 @@ export const SIGNS = {
   /** Air that would go while it waits. */
   /** Before it goes into the oven. */
   brushes: /\b(?:brush\w*|glaz\w+|egg[- ]?wash|paint)\b/i,
-  'whips cream': /\bwhi(?:p|sk)\w*\b[^.;]*\bcream\b(?! cheese)/i,
+  'whips cream': /\bwhip\w*\b[^.;]*\bcream\b(?! cheese)|\bwhisk\w*\b(?![^.;]*\b(?:eggs?|yolks?)\b)[^.;]*\bcream\b(?! cheese)/i,
   'presses it in':
     /\b(?:press|pat|spread)\w*\b[^.;]*\b(?:in(?:to)?|on(?:to)?|over) (?:the |an? |your |its )?(?:[\w-]+ ){0,4}(?:tins?|pans?|dish|base|bottom)\b/i,
   /** What a dough is left as, when it is made. */

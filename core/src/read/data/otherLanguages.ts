@@ -52,6 +52,12 @@ export const FOOD_WORDS: Readonly<Record<string, readonly string[]>> = {
   'walnuts': ['valnötter', 'Walnüsse', 'noix', 'noci', 'nueces', 'akhrot'],
   'hazelnuts': ['hasselnötter', 'Haselnüsse', 'noisettes', 'nocciole', 'avellanas'],
   'raisins': ['russin', 'Rosinen', 'raisins secs', 'uvetta', 'pasas', 'kishmish'],
+  'cherries': ['körsbär', 'Kirschen', 'Sauerkirschen', 'Süßkirschen', 'Schattenmorellen', 'cerises', 'griottes', 'ciliegie', 'amarene', 'cerezas'],
+  'plum': ['plommon', 'Pflaumen', 'Zwetschgen', 'Zwetschken', 'quetsches', 'prugne', 'susine', 'ciruelas'],
+  'pear': ['päron', 'Birnen', 'Birne', 'poire', 'poires', 'pera', 'pere', 'peras'],
+  'raspberries': ['hallon', 'Himbeeren', 'framboises', 'lamponi', 'frambuesas'],
+  'strawberries': ['jordgubbar', 'Erdbeeren', 'fraises', 'fragole', 'fresas'],
+  'blueberries': ['blåbär', 'Blaubeeren', 'Heidelbeeren', 'myrtilles', 'mirtilli', 'arándanos'],
   'lemon': ['citron', 'Zitrone', 'limone', 'limón', 'nimbu'],
   'apple': ['äpple', 'äpplen', 'Apfel', 'Äpfel', 'pomme', 'pommes', 'mela', 'mele', 'manzana', 'manzanas'],
 };
@@ -63,6 +69,7 @@ export const UNIT_WORDS: readonly (readonly [RegExp, string])[] = [
   [/(?<=\d\s?)(?:Tassen?|tasses?|tazz[ae]|tazas?|koppar|kopp)(?!\p{L})/gu, 'cup'],
   [/(?<=\d\s?)(?:Prisen?|pinc[ée]es?|pizzic(?:o|hi)|pizcas?|nypor|nypa|chutki)(?!\p{L})/gu, 'pinch'],
   [/(?<=\d\s?)(?:Würfel|cubes? de|cubett[oi](?: di)?|cubitos? de)(?!\p{L})/gu, 'cube'],
+  [/(?<=\d\s?)(?:Glas|Gläser|bocaux|bocal|vasett[oi]|frascos?|burkar?)(?!\p{L})/gu, 'jar'],
   [/(?<=\d\s?)(?:Päckchen|Pck\.?|bustin[ae]|sobres?)(?!\p{L})/gu, 'packet'],
 ];
 /** What is only said of how warm, soft or fine a thing is. */

@@ -57,6 +57,9 @@ const ALONE: Readonly<Record<string, Test>> = {
   bold: ({ raw }) => /^\s*(?:\*\*|__).*(?:\*\*|__)\s*$/.test(raw),
   'marked heading': ({ raw }) => /^\s*#{1,6}\s|^\s*[=*_~-]{2,}.*[=*_~-]{2,}\s*$/.test(raw),
   underlined: ({ raw }) => /^\s*[=*_~#-]{3,}\s*$/.test(raw),
+  'dresses a tin': says(
+    /^\W*(?:(?:grease|butter|oil|flour|line|dust)\b[ ,]*(?:(?:and|&|or|then|lightly|well|generously)\b[ ,]*)*)+(?:a|an|the|your|two|\d+)\b[^.]*\b(?:tins?|pans?|dish|trays?|sheets?|moulds?|ramekins?|basin)\b/i,
+  ),
   numbered: says(/^(?:step )?[([]?\d{1,2}\s*[.):\]]+\s+(?=\D)/i),
   lettered: says(/^[([]?[a-h][.)\]]\s+/i),
   'step word': says(/^step\b/i),

@@ -8,6 +8,7 @@ import { Button } from '../../ui/Button';
 import { useWhom } from '../../stages/guard/useWhom';
 import { useDraft, useDraftId } from '../../state/bench/onBench';
 import { SaveMark } from './SaveMark';
+import { Stepped } from './Stepped';
 
 /** What is on the bench, whom it is for, whether it is kept; and back and forth through the edits. */
 export function BenchHead({
@@ -27,6 +28,7 @@ export function BenchHead({
       <Wordmark />
       <h1>{title || 'Untitled'}</h1>
       <ForWhom household={household} />
+      <Stepped household={household} />
       <Tools>
         <SaveMark />
         <Button $weight="quiet" aria-label="Undo" isDisabled={!past} onPress={() => dispatch(undone({ id }))}>
@@ -55,6 +57,7 @@ function ForWhom({ household }: { readonly household: string }) {
 }
 
 const Head = styled.header`
+  position: relative;
   display: grid;
   grid-template-columns: auto minmax(0, 1fr) auto auto;
   align-items: center;

@@ -4,14 +4,14 @@ import { v7 as newId } from 'uuid';
 import type { ToBuy as Buy } from '@omniarton/core/cupboard';
 import { useAppDispatch } from '../../state/state';
 import { addBag } from '../../state/kitchen/bags';
-import { EMPTY_BAG } from '../../state/kitchen/bagForm';
+import { boughtBag } from '../../state/kitchen/bought';
 import { failureWords } from '../../api/words';
 import { useKitchenAnswer } from '../../state/engine/useKitchenAnswer';
 import { Button } from '../../ui/Button';
 import { Fold } from '../../ui/Fold';
 import { Small } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
-import { sayGrams, today } from '../../words/say';
+import { sayGrams } from '../../words/say';
 import { useDocket, useHousehold } from '../../state/bench/onBench';
 import { sayMoney } from '../../words/blend';
 
@@ -58,19 +58,7 @@ function Row({ household, buy }: { readonly household: string; readonly buy: Buy
   const [busy, setBusy] = useState(false);
   const bought = async () => {
     setBusy(true);
-    const failure = await dispatch(
-      addBag(household, {
-        id,
-        grams: buy.packs * buy.packGrams,
-        bag: {
-          ...EMPTY_BAG,
-          ingredient: buy.ingredient,
-          packGrams: buy.packGrams,
-          price: buy.cost === null ? null : Math.round((100 * buy.cost) / buy.packs) / 100,
-          note: `bought ${today()}`,
-        },
-      }),
-    );
+    const failure = await dispatch(addBag(household, boughtBag(buy, id)));
     setBusy(false);
     setTrouble(failure && failureWords(failure));
   };

@@ -55,6 +55,9 @@ export function FindBar({ finding, households }: Props) {
         <Chip isSelected={said.tried === 'never'} onChange={(on) => narrow('tried', on ? 'never' : '')}>
           Never tried
         </Chip>
+        <Chip isSelected={said.open === 'yes'} onChange={(on) => narrow('open', on ? 'yes' : '')}>
+          Open questions
+        </Chip>
       </Ways>
       {narrowed ? (
         <Button $weight="quiet" onPress={all}>

@@ -5,7 +5,7 @@ import { useRecipesQuery, useRemoveDemoMutation } from '../../api/api';
 import { useTagsQuery } from '../../api/findingApi';
 import type { Failure } from '../../api/http';
 import { failureWords } from '../../api/words';
-import { bookletPath, cupboardPath, dayPath, keptPath, newPath } from '../../base/paths';
+import { bookletPath, cupboardPath, dayPath, keptPath, newPath, shopPath } from '../../base/paths';
 import { Button, ButtonLink } from '../../ui/Button';
 import { useKitchen } from '../../state/kitchen/useKitchen';
 import { Row, Small } from '../../ui/layout';
@@ -57,6 +57,7 @@ export function KitchenList({ household, finding }: Props) {
         <SeveralBar
           count={chosen.size}
           booklet={bookletPath(household.id, [...chosen])}
+          shop={shopPath(household.id, [...chosen])}
           tags={tags.map(({ tag }) => tag)}
           favourites={finding.said.favourite === 'yes'}
           onMark={(marks) => void several.mark(marks)}

@@ -30,7 +30,7 @@ export const RecipeRow = memo(function RecipeRow({
   onFavourite,
   onAway,
 }: Props) {
-  const { id, title, batchGrams, family, diet, without, bakes, favourite, tags, updatedAt } = recipe;
+  const { id, title, batchGrams, family, diet, without, bakes, open, favourite, tags, updatedAt } = recipe;
   const name = title || 'Untitled';
   return (
     <Line>
@@ -46,6 +46,8 @@ export const RecipeRow = memo(function RecipeRow({
             whom === '' ? diet : `for ${whom}`,
             ...without.map((one) => `no ${one}`),
             bakes === 0 ? 'never tried' : bakes === 1 ? 'baked once' : `baked ${bakes} times`,
+            ...(open === null ? ['not worked out yet'] : []),
+            ...(open ? [open === 1 ? '1 question open' : `${open} questions open`] : []),
             ...tags,
           ].join(' · ')}
         </About>

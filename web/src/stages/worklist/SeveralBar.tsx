@@ -6,6 +6,7 @@ import { TextEntry } from '../../ui/TextEntry';
 interface Props {
   readonly count: number;
   readonly booklet: string;
+  readonly shop: string;
   readonly tags: readonly string[];
   /** The list shows favourites alone. */
   readonly favourites: boolean;
@@ -20,6 +21,7 @@ interface Props {
 export function SeveralBar({
   count,
   booklet,
+  shop,
   tags,
   favourites,
   onMark,
@@ -40,6 +42,7 @@ export function SeveralBar({
         Tag …
       </Button>
       <ButtonLink to={booklet}>Print as a booklet</ButtonLink>
+      <ButtonLink to={shop}>Shopping list</ButtonLink>
       <Button onPress={onFile}>As one file</Button>
       <Button onPress={onCopy}>{count === 1 ? 'Duplicate' : 'Duplicate each'}</Button>
       <Button $weight="danger" onPress={onAway}>

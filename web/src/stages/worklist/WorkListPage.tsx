@@ -1,18 +1,16 @@
 import { styled } from 'styled-components';
 import { useHouseholdsQuery, useRecipesQuery } from '../../api/api';
-import type { Failure } from '../../api/http';
-import { failureWords } from '../../api/words';
 import { newPath } from '../../base/paths';
 import { TakeFiles } from '../../intake/TakeFiles';
 import { Wordmark } from '../../ui/Wordmark';
 import { ButtonLink } from '../../ui/Button';
 import { PageFloor, PageHead, Stack } from '../../ui/layout';
-import { Notice } from '../../ui/Notice';
 import { FindBar } from './FindBar';
 import { FirstMinute } from './FirstMinute';
 import { KitchenList } from './KitchenList';
 import { UnsentCopies } from './UnsentCopies';
 import { useFinding } from './useFinding';
+import { Failed } from '../../ui/Failed';
 
 /** How often the page looks again while the server is away. */
 const LOOK_AGAIN_MS = 4000;
@@ -52,11 +50,7 @@ export function WorkListPage() {
         <FirstMinute household={home.id} demo={data?.find(({ demo }) => demo)?.id ?? null} />
       ) : null}
       {isNew ? null : <h1>On the table</h1>}
-      {error ? (
-        <Notice tone="danger" loud>
-          {failureWords(error as Failure)}
-        </Notice>
-      ) : null}
+      <Failed error={error} />
       <UnsentCopies />
       {isLoading ? <p role="status">Fetching the list …</p> : null}
       {data ? <FindBar finding={finding} households={data} /> : null}

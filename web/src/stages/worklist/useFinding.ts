@@ -2,7 +2,7 @@ import { useCallback, useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 
 /** What the list may be narrowed to; each stands in the address, so that a way back finds it as it was. */
-const NARROWS = ['q', 'family', 'whom', 'tried', 'favourite', 'tag', 'sort'] as const;
+const NARROWS = ['q', 'family', 'whom', 'tried', 'open', 'favourite', 'tag', 'sort'] as const;
 export type Narrow = (typeof NARROWS)[number];
 
 export interface Finding {

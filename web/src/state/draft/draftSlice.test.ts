@@ -3,6 +3,7 @@ import {
   draftReducer,
   edited,
   isUnsent,
+  isWrittenOn,
   opened,
   redone,
   resolved,
@@ -14,6 +15,7 @@ import {
   type Drafts,
 } from './draftSlice';
 import type { Edit } from './edits';
+import { shortened } from './histories';
 
 const doc: RecipeDocument = {
   ...EMPTY_RECIPE,
@@ -36,6 +38,29 @@ const soon = (drafts: Drafts, edit: Edit) => {
 const text = (words: string): Edit => ({ kind: 'text', text: words });
 
 describe('history', () => {
+  it('says what was undone or done again, until the next edit', () => {
+    const tin = later(open, { kind: 'request', request: { microwave: true } });
+    const back = draftReducer(tin, undone({ id: ID }));
+    expect(at(back).stepped).toEqual({ field: 'request.microwave', way: 'undone' });
+    expect(at(draftReducer(back, redone({ id: ID }))).stepped).toMatchObject({ way: 'redone' });
+    expect(at(later(back, text('More'))).stepped).toBeNull();
+  });
+  it('goes on after a reload, and is no edit of the page that is opened', () => {
+    const { past, future } = at(later(open, text('Cake, better')));
+    const again = draftReducer({}, opened({ id: ID, household: 'h', base: 4, doc, past, future }));
+    expect(isWrittenOn(at(again))).toBe(false);
+    expect(isUnsent(at(again))).toBe(false);
+    expect(at(draftReducer(again, undone({ id: ID }))).doc.text).toBe('Cake');
+  });
+  it('is kept as far as it is short enough, the last steps first', () => {
+    const long = (n: number) => text(`${n} ${'x'.repeat(60_000)}`);
+    const { past } = at(Array.from({ length: 20 }, (_, n) => long(n)).reduce(later, open));
+    const kept = shortened({ past, future: [] });
+    expect(kept.past.length).toBeGreaterThan(1);
+    expect(kept.past.length).toBeLessThan(past.length);
+    expect(kept.past.at(-1)).toBe(past.at(-1));
+    expect(JSON.stringify(kept).length).toBeLessThan(600_000);
+  });
   it('goes back and forth through edits of every kind', () => {
     const edits: Edit[] = [
       text('Cake, better'),

@@ -21,6 +21,8 @@ export interface Draft {
   readonly doc: RecipeDocument;
   readonly past: readonly Step[];
   readonly future: readonly Step[];
+  /** What the last undo or redo was about: it may not be in view. Null: the last change was an edit. */
+  readonly stepped: { readonly field: string; readonly way: 'undone' | 'redone' } | null;
   /** Counts every change, undo and redo too: a forward edit each. */
   readonly revision: number;
   readonly savedRevision: number;
@@ -56,14 +58,19 @@ function edit(draft: Draft, { edit: wanted, at }: Id & { edit: Edit; at: number 
   const last = draft.past.at(-1);
   const one = joined(last, step);
   const past = one ? [...draft.past.slice(0, -1), one] : [...draft.past, step].slice(-MOST_STEPS);
-  return changed(draft, { doc, past, future: [] });
+  return changed(draft, { doc, past, future: [], stepped: null });
 }
 
 function undo(draft: Draft): Draft {
   const step = draft.past.at(-1);
   if (!step) return draft;
   const doc = applied(draft.doc, step.back);
-  return changed(draft, { doc, past: draft.past.slice(0, -1), future: [...draft.future, step] });
+  return changed(draft, {
+    doc,
+    past: draft.past.slice(0, -1),
+    future: [...draft.future, step],
+    stepped: { field: step.field, way: 'undone' },
+  });
 }
 
 function redo(draft: Draft): Draft {
@@ -75,6 +82,7 @@ function redo(draft: Draft): Draft {
     doc,
     past: [...draft.past, { ...step, at: Number.NEGATIVE_INFINITY }],
     future: draft.future.slice(0, -1),
+    stepped: { field: step.field, way: 'redone' },
   });
 }
 
@@ -92,6 +100,7 @@ function resolve(
         doc: stored.doc,
         past: [],
         future: [],
+        stepped: null,
         revision,
         savedRevision: revision,
         save: { status: 'idle' },
@@ -104,18 +113,22 @@ interface Opening extends Id {
   readonly doc: RecipeDocument;
   /** It was never sent: a copy that was taken up again. */
   readonly unsent?: boolean;
+  /** How it came to be, as this browser kept it. */
+  readonly past?: readonly Step[];
+  readonly future?: readonly Step[];
 }
 
 const slice = createSlice({
   name: 'drafts',
   initialState: {} as Drafts,
   reducers: {
-    opened: plain((drafts: Drafts, { unsent = false, ...opening }: Opening) => ({
+    opened: plain((drafts: Drafts, { unsent = false, past = [], future = [], ...opening }: Opening) => ({
       ...drafts,
       [opening.id]: {
         ...opening,
-        past: [],
-        future: [],
+        past,
+        future,
+        stepped: null,
         revision: 1,
         savedRevision: unsent ? 0 : 1,
         save: { status: unsent ? ('waiting' as const) : ('idle' as const) },
@@ -170,6 +183,6 @@ export const isChange = (action: unknown): action is PayloadAction<Id> =>
   isAnyOf(opened, edited, undone, redone, resolved)(action);
 
 /** Somebody has written on it since it was opened. */
-export const isWrittenOn = ({ past, future }: Draft): boolean => past.length > 0 || future.length > 0;
+export const isWrittenOn = ({ revision }: Draft): boolean => revision > 1;
 
 export const isUnsent = (draft: Draft): boolean => draft.revision > draft.savedRevision;

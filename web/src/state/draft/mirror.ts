@@ -2,8 +2,11 @@ import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import { upcastRecipe, type RecipeDocument } from '@omniarton/core/kitchen';
 import type { Draft } from './draftSlice';
 
+/** How a draft came to be as it is, and what was taken back of it: what undo and redo go by. */
+export type History = Pick<Draft, 'past' | 'future'>;
+
 /** A copy of an unsent draft in this browser, for a crash, a closed tab or a server that is away. */
-export interface UnsentCopy {
+export interface UnsentCopy extends Partial<History> {
   readonly id: string;
   readonly household: string;
   readonly base: number;
@@ -36,8 +39,21 @@ async function attempt(work: (db: IDBPDatabase<Schema>) => Promise<unknown>): Pr
   }
 }
 
-export const keepCopy = ({ id, household, base, doc }: Draft): Promise<boolean> =>
-  attempt((db) => db.put('drafts', { id, household, base, doc, at: Date.now() }));
+/** So many steps can be undone of what was never sent. */
+const STEPS = 20;
+
+export const keepCopy = ({ id, household, base, doc, past, future }: Draft): Promise<boolean> =>
+  attempt((db) =>
+    db.put('drafts', {
+      id,
+      household,
+      base,
+      doc,
+      past: past.slice(-STEPS),
+      future: future.slice(-STEPS),
+      at: Date.now(),
+    }),
+  );
 
 export const dropCopy = (id: string): Promise<boolean> => attempt((db) => db.delete('drafts', id));
 

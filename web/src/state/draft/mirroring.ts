@@ -26,7 +26,9 @@ mirrorListening.startListening({
   actionCreator: saved,
   effect: async ({ payload }, { getState }) => {
     const draft = (getState() as RootState).drafts[payload.id];
-    if (!draft || !isUnsent(draft)) await dropCopy(payload.id);
+    if (draft && isUnsent(draft)) return;
+    if (draft) await (await import('./histories')).keepHistory(draft);
+    await dropCopy(payload.id);
   },
 });
 

@@ -31,8 +31,10 @@ export const openRecipe =
     const [reply] = await Promise.all([fetchRecipe(place), dispatch(loadKitchen(place.household))]);
     if (!reply.ok) return reply.failure;
     const { version, doc } = reply.data;
+    const { historyOf } = await import('./histories');
+    const history = await historyOf(place.recipe, version);
     if (!getState().drafts[place.recipe])
-      dispatch(opened({ id: place.recipe, household: place.household, base: version, doc }));
+      dispatch(opened({ id: place.recipe, household: place.household, base: version, doc, ...history }));
     return null;
   };
 
@@ -44,9 +46,9 @@ export const openNew =
 
 /** Takes up what an earlier page could not send. */
 export const takeUp =
-  ({ id, household, base, doc }: UnsentCopy): Thunk<void> =>
+  ({ id, household, base, doc, past, future }: UnsentCopy): Thunk<void> =>
   (dispatch) => {
-    dispatch(opened({ id, household, base, doc, unsent: true }));
+    dispatch(opened({ id, household, base, doc, past, future, unsent: true }));
     dispatch(copySettled(id));
   };
 

@@ -45,7 +45,7 @@ const send = ({ draft, requestId }: Parcel) =>
   });
 
 const isReadAlike = (a: Draft['doc']['asRead'], b: Draft['doc']['asRead']): boolean =>
-  a.title === b.title && a.family === b.family && a.batchGrams === b.batchGrams;
+  a.title === b.title && a.family === b.family && a.batchGrams === b.batchGrams && a.open === b.open;
 
 const storedOf = ({ details }: Failure) => (details as { stored: RecipeAnswer }).stored;
 

@@ -63,3 +63,7 @@ export interface JarAnswer {
 }
 
 export type FileFormat = 'jsonld' | 'md' | 'csv';
+
+/** Questions that a docket leaves open; undefined: there is none yet. */
+export const openIn = (outcome: Outcome | null): number | undefined =>
+  outcome?.outcome === 'docket' ? outcome.docket.guard.open.length : undefined;

@@ -18,6 +18,8 @@ import {
   cupboardToCsv,
   readCupboard,
   shoppingList,
+  shopRows,
+  type ShopRow,
   takeFromBags,
   type BagState,
   type CupboardFile,
@@ -76,6 +78,7 @@ import {
 } from '@omniarton/core/read';
 import type { Ingredient, NutritionPanel } from '@omniarton/core/catalogue';
 import { say } from '@omniarton/core/words';
+import { openIn } from './answers';
 import type {
   QuickAnswer,
   IngredientName,
@@ -133,17 +136,19 @@ export const door = {
     inKitchen(key, (kitchen) => {
       const { recipe, lines } = read(doc, kitchen);
       const scaled = scaleRecipe(recipe, doc.request.scale);
+      const guard = guardRecipe(recipe, doc.request, kitchen);
+      const outcome = quickDocket(recipe, doc.request, kitchen, earlier);
       return {
         recipe,
         process: readProcess(recipe, kitchen),
         scaled: scaled === recipe ? null : scaled,
         lines,
-        asRead: asReadOf(recipe, kitchen),
-        guard: guardRecipe(recipe, doc.request, kitchen),
+        asRead: { ...asReadOf(recipe, kitchen), open: openIn(outcome) ?? guard.open.length },
+        guard,
         weighThis: weighThis(recipe),
         partEggs: partEggs(scaled),
         cups: cupsOf(recipe, kitchen),
-        outcome: quickDocket(recipe, doc.request, kitchen, earlier),
+        outcome,
       };
     }),
   /** `overtaken`: a newer question about this draft has come in between. */
@@ -197,7 +202,7 @@ export const door = {
     const { recipe, lines } = read(bare, laid.kitchen);
     const guard = guardRecipe(recipe, EMPTY_REQUEST, laid.kitchen);
     return {
-      doc: { ...bare, lines, asRead: asReadOf(recipe, laid.kitchen) },
+      doc: { ...bare, lines, asRead: { ...asReadOf(recipe, laid.kitchen), open: guard.open.length } },
       unplaced: ingredientLines(recipe).filter(({ items }) => items.some(({ match }) => match === 'none'))
         .length,
       doubts: recipe.doubts.length + readProcess(recipe, laid.kitchen).doubts.length,
@@ -294,6 +299,8 @@ export const door = {
     ),
   shopping: (key: string, needs: readonly Need[]): readonly ToBuy[] | null =>
     inKitchen(key, (kitchen) => shoppingList(needs, bags, catalogueOf(kitchen))),
+  shopRows: (key: string, needs: readonly Need[]): readonly ShopRow[] | null =>
+    inKitchen(key, (kitchen) => shopRows(needs, bags, catalogueOf(kitchen))),
   take: (key: string, needs: readonly Need[]): Taking | null =>
     inKitchen(key, () => takeFromBags(needs, bags)),
   readCupboard: (key: string, text: string): CupboardFile | null =>

@@ -31,7 +31,8 @@ export const erasePerson =
       method: 'POST',
     });
     if (!reply.ok) return reply;
-    await dispatch(lookAtKitchen(household));
+    const { forgetHistories } = await import('../draft/histories');
+    await Promise.all([dispatch(lookAtKitchen(household)), forgetHistories(household)]);
     for (const draft of Object.values(getState().drafts))
       if (draft.household === household && !isUnsent(draft))
         await dispatch(followTab({ saved: draft.id, version: draft.base + 1 }));
