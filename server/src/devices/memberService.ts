@@ -17,6 +17,15 @@ const gone = () => new NotFoundError('They aren’t here any more.');
 const shown = ({ id, name, joined, seen }: ListedDevice): DeviceAnswer => ({
   ...{ id, name, joined: joined.toISOString(), seen: seen.toISOString() },
 });
+const devicesOf = (person: string, there: readonly ListedDevice[]): DeviceAnswer[] =>
+  there.filter(({ personId }) => personId === person).map(shown);
+
+/** One owner stays, and so does whoever sits at the machine itself. */
+function keepsOwner(owners: readonly string[], member: string, local: string): void {
+  if (member === local) throw new InvalidError('Whoever sits at the machine itself stays its owner.');
+  if (owners.length === 1 && owners[0] === member)
+    throw new InvalidError('A kitchen keeps one owner at least: make somebody else one first.');
+}
 
 /** Who is in a household, what each may do, and on which devices. */
 export function memberService(
@@ -24,14 +33,8 @@ export function memberService(
   localPerson: () => Promise<string>,
   together: Together,
 ) {
-  /** One owner stays, and so does whoever sits at the machine itself. */
-  async function ownerStays(inside: DeviceStores, householdId: string, member: string): Promise<void> {
-    const owners = await inside.members.ownersHeld(householdId);
-    if (member === (await localPerson()))
-      throw new InvalidError('Whoever sits at the machine itself stays its owner.');
-    if (owners.length === 1 && owners[0] === member)
-      throw new InvalidError('A kitchen keeps one owner at least: make somebody else one first.');
-  }
+  const ownerStays = async (inside: DeviceStores, householdId: string, member: string): Promise<void> =>
+    keepsOwner(await inside.members.ownersHeld(householdId), member, await localPerson());
 
   return {
     async list(scope: Scope, address: string | null): Promise<DevicesAnswer> {
@@ -42,11 +45,10 @@ export function memberService(
         localPerson(),
         codes.recoveryOf(scope),
       ]);
-      const devicesOf = (person: string) => there.filter(({ personId }) => personId === person).map(shown);
       return {
         address,
         recovery: recovery?.toISOString() ?? null,
-        members: all.map((one) => ({ ...one, local: one.id === local, devices: devicesOf(one.id) })),
+        members: all.map((one) => ({ ...one, local: one.id === local, devices: devicesOf(one.id, there) })),
       };
     },
 
