@@ -85,7 +85,10 @@ function asCounted(from: From, called: string): string | null {
   // What is counted is what its author calls so: three balls of stem ginger are no three gingers.
   const [own = ''] = from.item.words.split(',');
   const counted = PLAIN_WORDS.test(own) ? own : called;
-  if (unit === null) return /^\d|^x\b/i.test(counted) ? null : `${n} ${counted}`;
+  if (unit === null && /^\d|^x\b/i.test(counted)) return null;
+  // Another language's word is said in ours, of several in its plural.
+  if (unit === null)
+    return `${n} ${from.line.source.includes(counted) || quantity.central <= 1 ? counted : pluralize(counted)}`;
   const loose = LOOSE[unit];
   if (!loose) return null;
   return quantity.central === 1 ? `${loose[0]} ${called}` : `${n} ${loose[1]} ${called}`;

@@ -14,6 +14,8 @@ export function makesOf(yields: Yield | null): Yield | null {
   const said = yields.what.replace(BEYOND, '').trim();
   // Nothing is said of helpings.
   if (yields.what === '') return yields;
+  // "1 st, 26 cm": one of nothing is no number to plan by.
+  if (yields.high <= 1 && (PIECES.test(said) || NO_THING.test(said))) return null;
   const what = PIECES.test(said) || NO_THING.test(said) ? 'pieces' : said;
   const named = ADJECTIVE.test(what) ? `${what} pieces` : what;
   return { ...yields, what: yields.high > 1 ? pluralize(named) : named };

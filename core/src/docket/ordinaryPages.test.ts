@@ -106,7 +106,33 @@ const LOGS =
 const GERMAN =
   'Kirschkuchen\n12 Stück\n\n200 g Butter\n200 g Zucker\n4 Eier\n250 g Mehl\n2 TL Backpulver\n1 Glas Sauerkirschen (350 g abgetropft)\n\nBeat butter and sugar, add the eggs, flour and baking powder. Press the cherries in. Bake in a 26 cm springform at 180 °C for 40 min. Turn out, with custard.';
 
+const TRIFLE =
+  'Trifle\n\nSponge\n3 eggs\n90 g sugar\n90 g plain flour\n\nTop\n400 ml double cream\n\nWhisk eggs and sugar to ribbon, fold in flour. Spread on a 30 x 20 tray, bake at 200 °C for 10 min.\nCream whipped soft, on top.';
+const PLUM_TRAY =
+  'Plum squares\n300 g plain flour\n200 g sugar\n200 g cold butter\n100 g ground almonds\n1 egg\n600 g plums\n\nRub flour, sugar and butter to crumbs, stir in the almonds. Take out 150 g crumbs. Work the egg into the rest; press into the tray.\nPlums on, crumbs over. Bake at 180 °C for 45 min. Tent it if it browns.';
+
+const SWEDISH =
+  'Swedish apple cake\n1 st, 26 cm form\n\n4 äpplen\n2 dl strösocker\n150 g smör\n2 ägg\n1 1/2 dl vetemjöl\n1 tsk bakpulver\n\nLay the sliced apples in a form. Beat butter and sugar, add the eggs, flour and baking powder. Spread over. 200 °C, 30 min. Stand 5 min. Ice cream.';
+const FLAN =
+  'Lemon pie\n175g plain flour\n100g cold butter\n1 egg yolk\n\nRub the butter into the flour, add the yolk. Roll out and line a 23 x 2.5cm loose-bottom fluted flan tin. Bake at 200C for 20 mins.';
+
 const PAGES: readonly OnPaper[] = [
+  [
+    'a list in Swedish has its apples in their plural; one of nothing is no yield; a last word of ice cream is said without milk',
+    SWEDISH,
+    NO_MILK,
+    [/^4 apples/m, /Stand 5 min\. Dairy-free ice cream\./],
+    [/Makes 1|still says/],
+  ],
+  ['a tin has a width and a depth', FLAN, {}, [/^In: 23 cm round tin/m], []],
+  ['cream that is whipped is a food, and no deed', TRIFLE, NO_MILK, [/Coconut cream whipped soft/], []],
+  [
+    'what is pressed into a tray has nowhere to spread, and what is tented needs no foil',
+    PLUM_TRAY,
+    {},
+    [/press into the tray/i],
+    [/chill|Lay foil/i],
+  ],
   [
     'a time by itself after the mixing is the oven’s, and dry things that go in are mixed',
     SHORT_STEPS,

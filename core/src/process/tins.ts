@@ -18,6 +18,9 @@ const TWO = new RegExp(`${NUMBER}\\s*-?\\s*${CM}?\\s*-?(?:x|×|\\*|by)-?\\s*${NU
 const ONE = new RegExp(`${NUMBER}\\s*-?\\s*${CM}`, 'giu');
 /** Narrower, it is a piece, a thickness or a rim, cm. */
 const LEAST_TIN = 10;
+/** Beside a depth a tin is so wide at least, cm. */
+const SHALLOW_ROUND = 15;
+const OF_A_VESSEL_SOON = /^[^.;,]{0,40}\b(?:tin|pan|dish|mould)\b/i;
 /** Named as one, a tin may be smaller, cm. */
 const LEAST_NAMED = 7;
 const OF_A_TIN = /^\s*(?:[\w-]+ ){0,2}(?:tins?|pans?|ramekins?|moulds?|springforms?)\b/i;
@@ -84,6 +87,13 @@ function sizesIn(text: string, near: RegExp | null): Size[] {
     if (!unit && !isOne && a <= MOST_TINS && centimetres(b, other) >= LEAST_TIN && (other || b > MOST_INCHES))
       return [{ from, to, size: { lengthCm: centimetres(b, other), widthCm: null, count: a } }];
     const [length, width] = [centimetres(a, unit ?? other), centimetres(b, other ?? unit)];
+    // "23 x 2.5 cm flan tin": so wide and so deep.
+    if (
+      Math.min(length, width) < LEAST_TIN &&
+      Math.max(length, width) >= SHALLOW_ROUND &&
+      OF_A_VESSEL_SOON.test(text.slice(to))
+    )
+      return [{ from, to, size: { lengthCm: Math.max(length, width), widthCm: null, count: null } }];
     if (
       Math.min(length, width) < LEAST_TIN ||
       (shaped(from, to) && !near?.test(text.slice(from - 10, to + 30)))

@@ -1,10 +1,12 @@
 import type { Allergen } from '../../vocabulary';
 import { ACCOMPANIMENTS } from './data/accompaniments';
-import { editIn, type SpanEdit } from './spans';
+import { capitalised, editIn, type SpanEdit } from './spans';
 
 /** "Serve warm with", "good with", "top with": what follows is beside the bake, up to the end of the sentence. */
 const BESIDE =
   /\b(?:serv(?:e|ed|ing)|eat(?:en)?|good|lovely|nice|delicious|wonderful|great|best|enjoy|accompan\w+|offer|top(?:ped)?|finish(?:ed)?|dollop|turn(?:ed)? (?:it |them )?out)\b[^.!?]*?\b(?:with|by|alongside)\b([^.!?]*)/gi;
+/** "Stand 5 min. Ice cream.": a last word that is said by itself. */
+const LAST_WORD = /(?<=[.!?]\s)(?=(?:\S+ ){0,3}\S+[.!]?\s*$)([^.!?]+)[.!]?\s*$/;
 const FREE_OF: Partial<Record<Allergen, string>> = { wheat: 'gluten', milk: 'dairy', egg: 'egg' };
 /** What the recipe itself makes is no other one: "serve with the custard". */
 const ITS_OWN = /\b(?:the|its|this|that|your|remaining|reserved|rest of the)\s+(?:[\p{L}-]+\s+)?$/iu;
@@ -21,9 +23,14 @@ export function servedEdits(
   out: ReadonlySet<string>,
   own: (words: string) => boolean,
 ): SpanEdit[] {
-  return [...source.matchAll(BESIDE)].flatMap((sentence) => {
-    const [all, beside = ''] = sentence;
-    const from = sentence.index + all.length - beside.length;
+  const last = LAST_WORD.exec(source);
+  const told = [...source.matchAll(BESIDE)].map(({ 0: all, 1: beside = '', index }) => ({
+    beside,
+    from: index + all.length - beside.length,
+  }));
+  const alone =
+    last && !told.some(({ from }) => from >= last.index) ? [{ beside: last[1]!, from: last.index }] : [];
+  return [...told, ...alone].flatMap(({ beside, from }) => {
     return ACCOMPANIMENTS.flatMap(({ words, holds }) => {
       const kept = holds.flatMap((one) => (out.has(one) ? (FREE_OF[one] ?? []) : []));
       return kept.length === 0
@@ -37,7 +44,9 @@ export function servedEdits(
               editIn(
                 { from },
                 { from: index, to: index + said.length },
-                `${freeOf(kept)} ${said}`,
+                /^\p{Lu}/u.test(said)
+                  ? `${capitalised(freeOf(kept))} ${said.toLowerCase()}`
+                  : `${freeOf(kept)} ${said}`,
                 'it is served to whoever eats this',
               ),
             );

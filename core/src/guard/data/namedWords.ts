@@ -6,7 +6,7 @@ export const NOT_NAMED: readonly RegExp[] = [
   /\b\w+[- ](?:sized|coloured|colored|like|yellow|brown)\b/gi,
   // A deed: "cream the butter", "until creamed".
   /(?<!\b(?:double|single|heavy|whipping|whipped|sour|soured|pouring|clotted|light|thick|fresh|ice|coconut|cold|the|of|with|remaining|(?:\d ?)?(?:ml|g|cups?|oz|dl)) )\bcream(?:ed|ing)?(?= (?:the|together|until|in|up|it|them|both|your|well|this|that|all|for|butter|margarine|shortening|sugar|dairy-free|vegan|plant|\d))/gi,
-  /(?<=^\s*(?:\d+[.)] *)?|[.;:] )cream(?! cheese|,|\.|of\b)/gi,
+  /(?<=^\s*(?:\d+[.)] *)?|[.;:] )cream(?! cheese|,|\.|of\b| (?:softly |lightly )?(?:whipped|whisked|poured|piped|dolloped|spread|on top|over|to serve|goes|is)\b)/gi,
   /\bice (?:the|it|them|when|with)\b/gi,
   // A tin or a tool.
   /\b(?:muffin|cake|bread|pie|pudding|egg|milk|butter|nut|cream|sponge|biscuit|cookie) (?:tins?|pans?|trays?|moulds?|cases?|cutters?|rings?|knife|dish(?:es)?|basins?|bowls?|whisks?|timers?|cups?|papers?|sheets?|boxes|jugs?|slicer|bags?)\b/gi,

@@ -31,7 +31,7 @@ export const SIGNS = {
   brushes: /\b(?:brush\w*|glaz\w+|egg[- ]?wash|paint)\b/i,
   'whips cream': /\bwhip\w*\b[^.;]*\bcream\b(?! cheese)|\bwhisk\w*\b(?![^.;]*\b(?:eggs?|yolks?)\b)[^.;]*\bcream\b(?! cheese)/i,
   'presses it in':
-    /\b(?:press|pat|spread)\w*\b[^.;]*\b(?:in(?:to)?|on(?:to)?|over) (?:the |an? |your |its )?(?:[\w-]+ ){0,4}(?:tins?|pans?|dish|base|bottom)\b/i,
+    /\b(?:press|pat|spread)\w*\b[^.;]*\b(?:in(?:to)?|on(?:to)?|over) (?:the |an? |your |its )?(?:[\w-]+ ){0,4}(?:tins?|pans?|dish|base|bottom)\b|\b(?:press|pat)\w*\b[^.;]*\binto (?:the |an? |your |its )?(?:[\w-]+ ){0,3}trays?\b/i,
   /** What a dough is left as, when it is made. */
   'is left covered': /^[\s,;]*(?:(?:and|then) )?(?:cover|wrap|leave (?:it )?to cool|set aside)\b/i,
   pipes: /\bpip(?:e[ds]?|ing)\b(?! (?:hot|bag))|\b(?:through|using) (?:a |the |your )?(?:cookie |biscuit )?press\b/i,
@@ -44,7 +44,7 @@ export const SIGNS = {
   overnight: /\bover ?ni(?:ght|te)\b/i,
   /** Of no number. */
   'for hours': /\b(?:several|a few|some|a couple of) h(?:ou)?rs?\b/i,
-  'covers with foil': /\bfoil\b/i,
+  'covers with foil': /\bfoil\b|\btent (?:it\b|at \d|with|loosely|if)|\bpaper\b[^.]*\bhole in the cent(?:re|er)|\bcover (?:it |the (?:top|cake)\b[^.]{0,20})(?:loosely )?with [^.]*\b(?:paper|parchment)\b/i,
   /** What a recipe says of what comes out of the oven, in any words. */
   'sees to what is baked':
     /\b(?:cool\w*|(?:until|till|when|is|are|get|gets|go|stone|completely|quite) cold|rack|turn(?:ed)? (?:\w+ )?out|unmou?ld|invert|flip|upside down|(?:in|on) (?:(?:the|its|their) )?(?:tins?|pans?|trays?|sheets?|racks?|dish|mould)|stand|serve|(?:while|still) (?:warm|hot)|(?:warm|hot) (?:cakes?|loaf|bread|sponge|puddings?|buns?|rolls?|biscuits?|cookies|bars?|scones|pancakes|doughnuts|it)|(?:eat\w*|best|nice|good) (?:it |them )?(?:warm|hot)|at once|soak\w*|before (?:cutting|slicing|serving|eating|scooping|digging)|drape|wrap|lift)\b/i,
