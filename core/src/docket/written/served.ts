@@ -6,7 +6,7 @@ import { capitalised, editIn, type SpanEdit } from './spans';
 const BESIDE =
   /\b(?:serv(?:e|ed|ing)|eat(?:en)?|good|lovely|nice|delicious|wonderful|great|best|enjoy|accompan\w+|offer|top(?:ped)?|finish(?:ed)?|dollop|turn(?:ed)? (?:it |them )?out)\b[^.!?]*?\b(?:with|by|alongside)\b([^.!?]*)/gi;
 /** "Stand 5 min. Ice cream.": a last word that is said by itself. */
-const LAST_WORD = /(?<=[.!?]\s)(?=(?:\S+ ){0,3}\S+[.!]?\s*$)([^.!?]+)[.!]?\s*$/;
+const LAST_WORD = /(?<=^\s*|[.!?]\s)(?=(?:\S+ ){0,3}\S+[.!]?\s*$)([^.!?]+)[.!]?\s*$/;
 const FREE_OF: Partial<Record<Allergen, string>> = { wheat: 'gluten', milk: 'dairy', egg: 'egg' };
 /** What the recipe itself makes is no other one: "serve with the custard". */
 const ITS_OWN = /\b(?:the|its|this|that|your|remaining|reserved|rest of the)\s+(?:[\p{L}-]+\s+)?$/iu;
