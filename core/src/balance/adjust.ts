@@ -50,6 +50,8 @@ const FATTY = 70;
 const CURD_PROTEIN = 7;
 /** So little of another liquid is a flavouring, g. */
 const A_SPLASH = 40;
+/** So little is no liquid to be moved: what came in for a yolk, g. */
+const A_DROP = 15;
 
 /** Of the thin liquids those that are poured; all, where there is but a splash of such. */
 function mostPourable(thin: readonly FormulaLine[], catalogue: Catalogue): readonly FormulaLine[] {
@@ -81,12 +83,8 @@ export function adjustables(
 ): Adjustable[] {
   const free = lines.filter(({ line }) => !fixed.has(line));
   const of = (line: FormulaLine) => getIngredient(catalogue, line.ingredient).composition;
-  const liquid = heaviest(
-    mostPourable(
-      free.filter((line) => isThin(line, catalogue)),
-      catalogue,
-    ),
-  );
+  const thin = free.filter((line) => isThin(line, catalogue) && (line.grams >= A_DROP || line.grams === 0));
+  const liquid = heaviest(mostPourable(thin, catalogue));
   const fat = heaviest(free.filter((line) => line.role === 'fat' && of(line).fat > FATTY));
   const sugar = heaviest(free.filter((line) => line.role === 'sugar'));
   const powder = heaviest(linesThat('powder', free, catalogue));

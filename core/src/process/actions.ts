@@ -50,9 +50,9 @@ const provesIfRising = (verb: ReturnType<typeof verbOf>, text: string): typeof v
 
 const IN_THE_COLD = /\b(?:in|into) (?:the |a |your )?(?:refrigerator|fridge|freezer)\b/i;
 
-/** "Put the dough in the refrigerator": what is put there is chilled. */
+/** "Put the dough in the refrigerator", "rest it in the fridge": what is put there is chilled. */
 const chillsIfCold = (verb: ReturnType<typeof verbOf>, text: string): typeof verb =>
-  (verb === null || verb.class === 'place') && IN_THE_COLD.test(text)
+  (verb === null || verb.class === 'place' || verb.class === 'rest') && IN_THE_COLD.test(text)
     ? { verb: verb?.verb ?? 'chill', class: 'chill' }
     : verb;
 

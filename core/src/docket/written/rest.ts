@@ -55,12 +55,14 @@ const untimedChill = (process: Process): Action | undefined =>
     ({ class: kind, minutes, text }) => kind === 'chill' && minutes === null && !shows('overnight', text),
   );
 
-/** A chill of the recipe's own that is too short for these flours. */
-const shortChill = (process: Process, least: number): Action | undefined =>
-  beforeBake(process).find(
-    ({ class: kind, minutes }) =>
-      kind === 'chill' && minutes !== null && minutes.high < least && minutes.high >= SHORTEST,
+/** A chill of the recipe's own that is too short for these flours, where no other is long enough. */
+function shortChill(process: Process, least: number): Action | undefined {
+  const chills = beforeBake(process).filter(
+    ({ class: kind, minutes }) => kind === 'chill' && minutes !== null,
   );
+  if (chills.some(({ minutes }) => minutes!.high >= least)) return undefined;
+  return chills.find(({ minutes }) => minutes!.high >= SHORTEST);
+}
 
 /** Says for how long, behind the words of an action. */
 function timed({ from, text }: Action, time: string): SpanEdit {
