@@ -18,14 +18,13 @@ export const onlyThickens = (part: FormulaPart, work: Work): boolean =>
 
 /** What is beaten together to be brushed on a bake before it goes in. */
 const OF_A_GLAZE: ReadonlySet<Role> = new Set<Role>(['egg', 'liquid', 'salt', 'sugar']);
-const EGG_WASH = /\begg[- ]?wash\b/i;
 /** True where a part is an egg wash, by its name or by what is done with its egg: what stands in for that needn't bind. */
 export function isGlaze({ name, lines }: FormulaPart, { recipe, kitchen }: Work): boolean {
   const eggs = lines.filter(({ role }) => role === 'egg').map(({ line }) => sourceOf(line).line);
   if (eggs.length === 0 || !lines.every(({ role }) => OF_A_GLAZE.has(role))) return false;
   const { actions } = readProcess(recipe, kitchen);
   // Its water may be taken for another part's; an egg wash is said outright.
-  if (actions.some(({ text }) => EGG_WASH.test(text) && shows('brushes', text))) return true;
+  if (actions.some(({ text }) => shows('egg wash', text))) return true;
   const deeds = actions.filter(({ takes }) => takes.some(({ line }) => eggs.includes(line)));
   const brushed = deeds.length > 0 && deeds.every(({ text }) => shows('brushes', text));
   return brushed || (name !== null && shows('brushes', name));

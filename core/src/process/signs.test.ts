@@ -26,6 +26,7 @@ const SAID: Readonly<Record<Sign, readonly [shown: string, not: string]>> = {
   'whips whites': ['whisk the egg whites to soft peaks', 'whisk in fresh white breadcrumbs'],
   'waits in the cold or out': ['into the fridge overnight', 'into the bowl'],
   stands: ['let it stand', 'let it boil'],
+  'egg wash': ['Brush w/ egg wash', 'Brush with egg'],
   'for hours': ['Chill several hrs', 'Chill for 2 hours'],
   overnight: ['overnight', 'for the night'],
   'covers with foil': ['lay foil over it', 'lay paper over it'],

@@ -219,11 +219,9 @@ function panFrom(best: Candidate, size: Size | null, family: FamilyId): Pan {
   const free = FREE_FAMILIES.has(family);
   if (best.weak) shape = unnamedShape(best, size, family);
   const two = size?.widthCm ?? null;
-  // What stands free stands on a sheet pan; what is poured is poured into it.
-  if (shape === 'rect' && two === null && STANDS_FREE.has(family) && /\bsheet[- ]pan/i.test(words))
-    shape = 'tray';
-  // "Lay them on a lined sheet pan": it has a rim, and nothing is poured in.
-  if (shape === 'rect' && two === null && ON_A_SHEET_PAN.test(words)) shape = 'tray';
+  // What stands free stands on a sheet pan, or what is laid on it; what is poured is poured into it.
+  const onSheetPan = STANDS_FREE.has(family) ? /\bsheet[- ]pan/i : ON_A_SHEET_PAN;
+  if (shape === 'rect' && two === null && onSheetPan.test(words)) shape = 'tray';
   // A tray of so much by so much that something is laid, pressed or poured in has a rim.
   if (shape === 'tray' && (!free || /\bpress/i.test(words)) && two !== null) shape = 'rect';
   if (

@@ -145,9 +145,8 @@ const PLACES: readonly (readonly PageKind[])[] = [
  * Null: nowhere.
  */
 export function readYield(lines: readonly KnownLine[]): Yield | null {
-  const told = lines.filter(
-    ({ kind, source }) => (kind === 'step' || kind === 'prose') && MAKES_SO_MANY.test(source),
-  );
+  const method = lines.filter(({ kind }) => kind === 'step' || kind === 'prose');
+  const told = method.filter(({ source }) => MAKES_SO_MANY.test(source));
   for (const kinds of PLACES)
     for (const { source, kind } of [
       // What a method says that it makes stands before what it cuts something into on its way.
@@ -159,15 +158,16 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
         (kind === 'title' ? nameAndYield(cleanLine(source)).yields : null);
       if (found) return found;
     }
-  for (const { source } of lines.filter(({ kind }) => kind === 'step' || kind === 'prose')) {
+  for (const { source } of method) {
     const said = cleanLine(source);
     const count = Number(HOLES.exec(said)?.[1] ?? 0);
     if (count > 1) return { low: count, high: count, what: 'pieces' };
     const [, last, what = 'pieces'] = LAST_WORDS.exec(said) ?? SHAPED_TO.exec(said) ?? [];
     if (last !== undefined) return { low: Number(last), high: Number(last), what };
-    const [, made = 0, scored] = MADE_INTO.exec(said)?.slice(0, 2) ?? SCORED.exec(said) ?? [];
-    if (Number(made) >= FEWEST_PIECES)
-      return { low: Number(made), high: Number(made), what: scored ?? 'pieces' };
+    const made = MADE_INTO.exec(said);
+    const scored = made ? null : SCORED.exec(said);
+    const pieces = Number((made ?? scored)?.[1] ?? 0);
+    if (pieces >= FEWEST_PIECES) return { low: pieces, high: pieces, what: scored?.[2] ?? 'pieces' };
   }
   return null;
 }

@@ -284,15 +284,16 @@ const TEA: ConversionRequest = { ...EMPTY_REQUEST, gluten: 'label', ...guests(GU
 /** A document as the page would have made it: read once, so that its lines have their ids and lists their facts. */
 function favourite(text: string, request: Partial<ConversionRequest> = {}): RecipeDocument {
   const { recipe, lines } = readRecipe(text, { kitchen: BUILT_IN_KITCHEN, newId });
+  const asked = { ...TEA, ...request };
   return {
     ...EMPTY_RECIPE,
     asRead: {
       ...asReadOf(recipe, BUILT_IN_KITCHEN),
-      open: guardRecipe(recipe, { ...TEA, ...request }, BUILT_IN_KITCHEN).open.length,
+      open: guardRecipe(recipe, asked, BUILT_IN_KITCHEN).open.length,
     },
     text,
     lines,
-    request: { ...TEA, ...request },
+    request: asked,
   };
 }
 

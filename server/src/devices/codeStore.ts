@@ -25,6 +25,8 @@ export interface Invited {
 
 export const codeStore = (db: Knex) => {
   const rows = () => db<Row>('join_codes');
+  const recoveries = (household: string, person: string) =>
+    rows().where({ household_id: household, person_id: person, recovery: true });
   return {
     async add(
       { householdId, personId: by }: Scope,
@@ -50,14 +52,11 @@ export const codeStore = (db: Knex) => {
       });
     },
     async forgetRecovery(householdId: string, personId: string): Promise<void> {
-      await rows().where({ household_id: householdId, person_id: personId, recovery: true }).delete();
+      await recoveries(householdId, personId).delete();
     },
     /** When the code was made that somebody still has; null: they have none. */
     async recoveryOf({ householdId, personId }: Scope): Promise<Date | null> {
-      const kept = await rows()
-        .where({ household_id: householdId, person_id: personId, recovery: true })
-        .whereNull('used_at')
-        .first();
+      const kept = await recoveries(householdId, personId).whereNull('used_at').first();
       return kept?.created_at ?? null;
     },
     /** Uses a code up; of two that show it one gets in. */

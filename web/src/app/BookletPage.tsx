@@ -4,10 +4,9 @@ import { styled } from 'styled-components';
 import { DocketSheet } from '../docket/DocketSheet';
 import { useSheets } from '../state/engine/useSheets';
 import { useSettings } from '../state/settings/useSettings';
-import { Button, ButtonLink } from '../ui/Button';
-import { PageFloor, PageHead, Row, Small } from '../ui/layout';
+import { PageFloor, Small } from '../ui/layout';
 import { Notice } from '../ui/Notice';
-import { Wordmark } from '../ui/Wordmark';
+import { PrintHead } from '../ui/PrintHead';
 
 /** Several dockets, each on a sheet of its own: to be printed and pinned up. */
 export function BookletPage() {
@@ -22,17 +21,7 @@ export function BookletPage() {
   return (
     <Page data-busy={busy || undefined}>
       <title>Booklet · Omniarton</title>
-      <Head>
-        <Wordmark />
-        <Row>
-          <ButtonLink to="/" $weight="quiet">
-            To the work list
-          </ButtonLink>
-          <Button $weight="strong" isDisabled={busy} onPress={() => print()}>
-            Print
-          </Button>
-        </Row>
-      </Head>
+      <PrintHead isReady={!busy} />
       {ids.length === 0 ? <Notice>Nothing is chosen. Choose recipes on the work list first.</Notice> : null}
       {busy ? (
         <p role="status">
@@ -70,11 +59,6 @@ const Page = styled(PageFloor)`
     display: block;
     max-width: none;
     padding: 0;
-  }
-`;
-const Head = styled(PageHead)`
-  @media print {
-    display: none;
   }
 `;
 const Leaf = styled.article`

@@ -1,16 +1,18 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { styled } from 'styled-components';
+import { v7 as newId } from 'uuid';
 import { SHELVES } from '@omniarton/core/cupboard';
-import { failureWords } from '../api/words';
+import type { Failure } from '../api/http';
 import { cupboardPath } from '../base/paths';
 import { addBags } from '../state/kitchen/bags';
 import { boughtBag } from '../state/kitchen/bought';
 import { useAppDispatch } from '../state/state';
 import { Button, ButtonLink } from '../ui/Button';
-import { Heading, PageFloor, PageHead, Row, Small, Stack } from '../ui/layout';
+import { Failed } from '../ui/Failed';
+import { Heading, PageFloor, Row, Small, Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
-import { Wordmark } from '../ui/Wordmark';
+import { PrintHead } from '../ui/PrintHead';
 import type { ShopCopy, Wanted } from './shopCopy';
 import { ShopLine } from './ShopLine';
 import { useShop } from './useShop';
@@ -24,17 +26,7 @@ export function ShopPage() {
   return (
     <Page data-busy={busy || undefined}>
       <title>Shopping list · Omniarton</title>
-      <Head>
-        <Wordmark />
-        <Row>
-          <ButtonLink to="/" $weight="quiet">
-            To the work list
-          </ButtonLink>
-          <Button $weight="strong" isDisabled={list === null} onPress={() => print()}>
-            Print
-          </Button>
-        </Row>
-      </Head>
+      <PrintHead isReady={list !== null} />
       <h1>To buy{list ? ` for ${list.titles.join(', ')}` : ''}</h1>
       {recipes === '' ? <Notice>Nothing is chosen. Choose recipes on the work list first.</Notice> : null}
       {old ? <Notice>The server is away. This is the list as this device kept it.</Notice> : null}
@@ -96,20 +88,25 @@ function List({ list: { rows, words, ticked }, onTick }: ListProps) {
 function IntoCupboard({ household, list }: { readonly household: string; readonly list: ShopCopy }) {
   const dispatch = useAppDispatch();
   const [busy, setBusy] = useState(false);
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const [failure, setFailure] = useState<Failure | null>(null);
+  // The same for every try, so that a lost answer makes no second bag.
+  const ids = useRef(new Map<string, string>());
   const bought = list.rows.filter(
     ({ stocked, packs, ingredient }) => stocked && packs > 0 && list.ticked.includes(ingredient),
   );
   const put = async () => {
     setBusy(true);
-    const failure = await dispatch(
+    for (const { ingredient } of bought)
+      if (!ids.current.has(ingredient)) ids.current.set(ingredient, newId());
+    const trouble = await dispatch(
       addBags(
         household,
-        bought.map((row) => boughtBag(row)),
+        bought.map((row) => boughtBag(row, ids.current.get(row.ingredient)!)),
       ),
     );
+    if (!trouble) ids.current.clear();
     setBusy(false);
-    setTrouble(failure && failureWords(failure));
+    setFailure(trouble);
   };
   return (
     <OnScreen $gap={2}>
@@ -126,11 +123,7 @@ function IntoCupboard({ household, list }: { readonly household: string; readonl
       <Small>
         Tick what is in the basket: flours, starches and gums go into the cupboard in whole packs.
       </Small>
-      {trouble ? (
-        <Notice tone="danger" loud>
-          {trouble}
-        </Notice>
-      ) : null}
+      <Failed error={failure} />
     </OnScreen>
   );
 }
@@ -141,11 +134,6 @@ const Page = styled(PageFloor)`
   @media print {
     max-width: none;
     padding: 0;
-  }
-`;
-const Head = styled(PageHead)`
-  @media print {
-    display: none;
   }
 `;
 const OnScreen = styled(Stack)`

@@ -22,5 +22,6 @@ export const keptShop = (household: string, recipes: string): ShopCopy | null =>
   attempt(() => JSON.parse(localStorage.getItem(keyOf(household, recipes)) ?? 'null') as ShopCopy | null) ??
   null;
 
-export const keepShop = (household: string, recipes: string, copy: ShopCopy): void =>
-  void attempt(() => localStorage.setItem(keyOf(household, recipes), JSON.stringify(copy)));
+/** `copy`: as JSON. */
+export const keepShop = (household: string, recipes: string, copy: string): void =>
+  void attempt(() => localStorage.setItem(keyOf(household, recipes), copy));

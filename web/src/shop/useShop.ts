@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { needsOf } from '@omniarton/core/docket';
 import { say } from '@omniarton/core/words';
 import { useKitchenAnswer } from '../state/engine/useKitchenAnswer';
@@ -30,7 +30,7 @@ function whyNot(sheet: Sheet): string[] {
 
 /** One list for the shops of all that some recipes need; its ticks stay on this device, and so does the list. */
 export function useShop(household: string, recipes: string): Shop {
-  const ids = useMemo(() => recipes.split(',').filter(Boolean), [recipes]);
+  const ids = recipes.split(',').filter(Boolean);
   const { failure } = useKitchen(household);
   const sheets = useSheets(household, ids);
   const dockets = docketsOf(sheets);
@@ -40,32 +40,26 @@ export function useShop(household: string, recipes: string): Shop {
   const { data } = useKitchenAnswer(household, ['shop', all, weighed], async (engine, key) =>
     all ? engine.shopRows(key, weighed) : [],
   );
-  const [kept, setKept] = useState(() => keptShop(household, recipes));
+  const [kept] = useState(() => keptShop(household, recipes));
+  const [ticked, setTicked] = useState(kept?.ticked ?? []);
   const reached = dockets.length > 0;
-  const titles = dockets.map(({ title }) => title);
-  const words = [...new Set(needs.flatMap((one) => one.words))];
   const certified = new Set(weighed.filter((one) => one.certified).map(({ ingredient }) => ingredient));
-  const fresh: ShopCopy | null =
+  const fresh =
     all && reached && data !== null && data.length > 0
       ? {
-          titles,
-          words,
+          titles: dockets.map(({ title }) => title),
+          words: [...new Set(needs.flatMap((one) => one.words))],
           rows: data.map((row) => ({ ...row, certified: certified.has(row.ingredient) })),
-          ticked: kept?.ticked ?? [],
         }
       : null;
-  const list = fresh ?? kept;
-  const stored = JSON.stringify(fresh);
+  const known = fresh ?? kept;
+  const list: ShopCopy | null = known && { ...known, ticked };
+  const stored = list && JSON.stringify(list);
   useEffect(() => {
-    if (stored !== 'null') keepShop(household, recipes, JSON.parse(stored) as ShopCopy);
+    if (stored !== null) keepShop(household, recipes, stored);
   }, [household, recipes, stored]);
-  const tick = (what: string, on: boolean) => {
-    if (!list) return;
-    const others = list.ticked.filter((one) => one !== what);
-    const next = { ...list, ticked: on ? [...others, what] : others };
-    setKept(next);
-    keepShop(household, recipes, next);
-  };
+  const tick = (what: string, on: boolean) =>
+    setTicked((before) => [...before.filter((one) => one !== what), ...(on ? [what] : [])]);
   return {
     list,
     busy: failure === null && (!all || (reached && fresh === null)),

@@ -8,6 +8,11 @@ describe('what was undone', () => {
     );
     expect(unnamed).toEqual([]);
   });
+  it('is what it is about, and nothing whose name begins alike', () => {
+    expect(editedWhat('request.withoutFlours').stage).toBe('blend');
+    expect(editedWhat('request.without').stage).toBe('guard');
+    expect(editedWhat('line.l1').what).toBe('a line of the text');
+  });
   it('names the stage where it is seen', () =>
     expect(editedWhat('request.pan')).toEqual({ what: 'the tin', stage: 'heat' }));
 });

@@ -14,7 +14,7 @@ export interface StandIn {
   /** Only where egg does this job: a family says which. */
   readonly egg?: EggJob;
   /** Only where the part has this already: nobody is brought what they needn't eat. */
-  readonly beside?: string;
+  readonly beside?: readonly string[];
 }
 
 /** Where egg lifts as well as binds, a first egg that goes is made up for by soda with acid: g a part. Common practice: ¼ tsp and 1 tbsp. */
@@ -110,7 +110,7 @@ export const STAND_INS: { readonly source: string; readonly confidence: 'common-
     { from: ['egg', 'egg-yolk', 'egg-white'], trouble: ['egg'], egg: 'glazes', to: [{ ingredient: 'whole-milk', ratio: 0.5 }], because: 'here egg is only brushed on: milk browns too, and shines a little less' },
     { from: ['egg', 'egg-yolk', 'egg-white'], trouble: ['egg'], egg: 'glazes', to: [{ ingredient: 'pea-milk', ratio: 0.5 }], because: 'here egg is only brushed on: a plant milk with protein browns too, and shines a little less' },
     { from: ['egg', 'egg-yolk', 'egg-white'], trouble: ['egg'], egg: 'glazes', to: [{ ingredient: 'oat-milk', ratio: 0.5 }], because: 'here egg is only brushed on: a plant milk does it, a little paler' },
-    { from: ['egg', 'egg-yolk'], trouble: ['egg'], egg: 'sets', beside: 'whole-milk', to: [{ ingredient: 'whole-milk', ratio: 0.75 }, { ingredient: 'corn-starch', ratio: 0.16 }], because: 'here egg sets a custard: a starch cooked in milk sets it, a tablespoon for two yolks' },
+    { from: ['egg', 'egg-yolk'], trouble: ['egg'], egg: 'sets', beside: ['whole-milk'], to: [{ ingredient: 'whole-milk', ratio: 0.75 }, { ingredient: 'corn-starch', ratio: 0.16 }], because: 'here egg sets a custard: a starch cooked in milk sets it, a tablespoon for two yolks' },
     { from: ['egg', 'egg-yolk'], trouble: ['egg'], egg: 'sets', to: [{ ingredient: 'pea-milk', ratio: 0.75 }, { ingredient: 'corn-starch', ratio: 0.16 }], because: 'here egg sets a custard: a starch cooked in plant milk sets it, a tablespoon for two yolks' },
     { from: ['egg', 'egg-yolk'], trouble: ['egg'], egg: 'sets', to: [{ ingredient: 'pea-milk', ratio: 0.75 }, { ingredient: 'arrowroot', ratio: 0.16 }], because: 'here egg sets a custard: a starch cooked in plant milk sets it, a tablespoon for two yolks' },
     { from: ['egg'], trouble: ['egg'], egg: 'whips', to: [{ ingredient: 'aquafaba', ratio: 0.9 }], because: 'here egg is whipped: chickpea brine whips like white, 45 g an egg' },
@@ -119,9 +119,7 @@ export const STAND_INS: { readonly source: string; readonly confidence: 'common-
     { from: ['egg-white-powder'], trouble: ['egg'], to: [{ ingredient: 'aquafaba', ratio: 1 }], because: 'chickpea brine sets an icing as white does: it is wet, so give the water only as far as it still pipes' },
     { from: ['toffee-bits'], trouble: ['milk'], to: [{ ingredient: 'dark-chocolate', ratio: 1 }], because: 'toffee is boiled with butter: chopped dark chocolate gives the bite' },
     { from: ['egg-white'], trouble: ['egg'], to: [{ ingredient: 'aquafaba', ratio: 1 }], because: 'chickpea brine whips like white' },
-    { from: ['egg-yolk'], trouble: ['egg'], beside: 'whole-milk', to: [{ ingredient: 'vegetable-oil', ratio: 0.27 }, { ingredient: 'whole-milk', ratio: 0.6 }], because: 'a yolk is there for its fat and moisture' },
-    { from: ['egg-yolk'], trouble: ['egg'], beside: 'butter', to: [{ ingredient: 'vegetable-oil', ratio: 0.27 }, { ingredient: 'whole-milk', ratio: 0.6 }], because: 'a yolk is there for its fat and moisture' },
-    { from: ['egg-yolk'], trouble: ['egg'], beside: 'unsalted-butter', to: [{ ingredient: 'vegetable-oil', ratio: 0.27 }, { ingredient: 'whole-milk', ratio: 0.6 }], because: 'a yolk is there for its fat and moisture' },
+    { from: ['egg-yolk'], trouble: ['egg'], beside: ['whole-milk', 'butter', 'unsalted-butter'], to: [{ ingredient: 'vegetable-oil', ratio: 0.27 }, { ingredient: 'whole-milk', ratio: 0.6 }], because: 'a yolk is there for its fat and moisture' },
     { from: ['egg-yolk'], trouble: ['egg'], to: [{ ingredient: 'vegetable-oil', ratio: 0.27 }, { ingredient: 'pea-milk', ratio: 0.6 }], because: 'a yolk is there for its fat and moisture' },
     // Nuts, seeds, soy, coconut
     { from: ['almonds', 'sliced-almonds', 'slivered-almonds', 'hazelnuts', 'walnuts', 'pecans', 'pistachios', 'macadamias', 'cashews', 'brazil-nuts', 'pine-nuts', 'peanuts'], trouble: ['tree nuts', 'peanuts'], to: [{ ingredient: 'sunflower-seeds', ratio: 1 }], because: 'toasted seeds give the crunch' },

@@ -45,7 +45,7 @@ export function findStandIn(
     (row) =>
       names.some((name) => row.from.includes(name)) &&
       (row.egg === undefined || row.egg === eggJob) &&
-      (row.beside === undefined || there.some(({ ingredient }) => ingredient === row.beside)) &&
+      (row.beside === undefined || there.some(({ ingredient }) => row.beside!.includes(ingredient))) &&
       row.trouble.some((one) => troubles.includes(one)) &&
       row.to.every((part) => troublesOf(part.ingredient, request, catalogue).length === 0),
   );

@@ -130,11 +130,9 @@ function onlyRise(actions: readonly Action[], rises: readonly Action[]): SpanEdi
     });
 }
 
-/** Where the rise that goes stood a dough still drinks, before it is rolled or shaped: straight from the bowl it sticks. Common practice. */
-const DRINKS = '. Cover it and leave it for 20 minutes: the flours drink. ';
-
-/** Of so many minutes. */
+/** Where the rise that goes stood a dough still drinks, before it is rolled or shaped: straight from the bowl it sticks. Minutes. Common practice. */
 const A_DRINK = 20;
+const DRINKS = `. Cover it and leave it for ${A_DRINK} minutes: the flours drink. `;
 
 /** The pause in the place of the first rise, where what comes before the kept one shapes the dough. */
 function pauseAfter(

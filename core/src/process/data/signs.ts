@@ -29,6 +29,7 @@ export const SIGNS = {
   /** Air that would go while it waits. */
   /** Before it goes into the oven. */
   brushes: /\b(?:brush\w*|glaz\w+|egg[- ]?wash|paint)\b/i,
+  'egg wash': /\begg[- ]?wash\b/i,
   'whips cream': /\bwhip\w*\b[^.;]*\bcream\b(?! cheese)|\bwhisk\w*\b(?![^.;]*\b(?:eggs?|yolks?)\b)[^.;]*\bcream\b(?! cheese)/i,
   'presses it in':
     /\b(?:press|pat|spread)\w*\b[^.;]*\b(?:in(?:to)?|on(?:to)?|over) (?:the |an? |your |its )?(?:[\w-]+ ){0,4}(?:tins?|pans?|dish|base|bottom)\b|\b(?:press|pat)\w*\b[^.;]*\binto (?:the |an? |your |its )?(?:[\w-]+ ){0,3}trays?\b/i,

@@ -50,13 +50,16 @@ const forget = (which: (one: KeptHistory) => boolean) =>
     for (const one of await db.getAll('histories')) if (which(one)) await db.delete('histories', one.id);
   });
 
-/** Keeps the history beside what is stored, so that a page that is opened again can still undo; those that are old go. */
+/** Those that are old go once while a page is open: all are read for it. */
+let tidied: Promise<unknown> | undefined;
+
+/** Keeps the history beside what is stored, so that a page that is opened again can still undo. */
 export async function keepHistory({ id, household, base, past, future }: Draft): Promise<void> {
   const at = Date.now();
   await attempt((db) =>
     db.put('histories', { id, household, version: base, ...shortened({ past, future }), at }),
   );
-  await forget((one) => one.at < at - LASTS);
+  await (tidied ??= forget((one) => one.at < at - LASTS));
 }
 
 /** The history that led to a version; null where another device has written since. */

@@ -1,11 +1,10 @@
-import { v7 as newId } from 'uuid';
 import type { ToBuy } from '@omniarton/core/cupboard';
 import { today } from '../../words/say';
 import { EMPTY_BAG } from './bagForm';
 import type { NewBag } from './bags';
 
 /** What was bought as it goes into the cupboard: all its packs as one, with what a pack holds and costs. */
-export const boughtBag = ({ ingredient, packs, packGrams, cost }: ToBuy, id: string = newId()): NewBag => ({
+export const boughtBag = ({ ingredient, packs, packGrams, cost }: ToBuy, id: string): NewBag => ({
   id,
   grams: packs * packGrams,
   bag: {
