@@ -311,13 +311,20 @@ function read(source: string, reader: Scales): ReadLine {
   return { items: items.map(without), measuredBy: by, aside };
 }
 
+const MOST_LINES = 4000;
+const foreign = new WeakMap<Catalogue, (source: string) => boolean>();
+
 /** True for a line that is read by its words in another language. */
-export const isForeign = (source: string, catalogue: Catalogue): boolean =>
-  isTranslated(cleanLine(source), (words) => namesFood(words, catalogue));
+export function isForeign(source: string, catalogue: Catalogue): boolean {
+  const known =
+    foreign.get(catalogue) ??
+    remembered((line) => isTranslated(cleanLine(line), (words) => namesFood(words, catalogue)), MOST_LINES);
+  foreign.set(catalogue, known);
+  return known(source);
+}
 
 /** Lines that were read with a catalogue, by place and egg. */
 const readers = new WeakMap<Catalogue, Map<string, (source: string) => ReadLine>>();
-const MOST_LINES = 4000;
 
 /** Reads one ingredient line. Never throws; what it can't place has no ingredient and stays to be asked about. */
 export function readLine(source: string, reader: Scales): ReadLine {

@@ -15,15 +15,16 @@ const nameOf = (text: string): string =>
 
 /** Lines in which a thing that is named by its last word has the name that a line above gives it: "of the soda" → "of the lemon-lime soda". */
 export function namedAgain(lines: readonly (string | null)[], places: readonly Place[]): (string | null)[] {
-  const names: string[] = [];
+  const isFood = (at: number) => places[at] === 'ingredient';
   return lines.map((line, at) => {
-    if (line === null || places[at] !== 'ingredient') return line;
-    const told = line.replace(AGAIN, (whole, before: string, word: string) => {
+    if (line === null || !isFood(at)) return line;
+    return line.replace(AGAIN, (whole, before: string, word: string) => {
       const own = ` ${word.toLowerCase()}`;
-      const name = names.find((one) => one.endsWith(own) && one.split(' ').length < 5);
+      const name = lines
+        .slice(0, at)
+        .map((one, n) => (one === null || !isFood(n) ? '' : nameOf(one)))
+        .find((one) => one.endsWith(own) && one.split(' ').length < 5);
       return name ? `${before}${name}` : whole;
     });
-    names.push(nameOf(line));
-    return told;
   });
 }

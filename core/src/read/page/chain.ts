@@ -107,7 +107,7 @@ interface Passes {
 function passesOver(unary: Rows, { pairs, endings }: Links): Passes {
   const likely = unary.map((own) => {
     const most = Math.max(...own);
-    return Float64Array.from(own, (score) => Math.exp(score - most));
+    return new Float64Array(own).map((score) => Math.exp(score - most));
   });
   const links = risen(pairs);
   const ahead = unary.map(() => new Float64Array(STATES));

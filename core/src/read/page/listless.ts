@@ -34,11 +34,12 @@ export function withFoodsInSentences(
   const list = lines.filter((_, at) => kinds[at]!.kind === 'ingredient');
   const begins = kinds.findIndex(({ kind }) => kind === 'ingredient');
   return kinds.map((one, at): KindOfLine => {
+    if (begins >= 0 && (at > begins || one.kind !== 'step')) return one;
     const line = cleanLine(lines[at]!);
     // Somebody who tells it aloud: nothing else on the page is measured.
-    if (UNTOLD.has(one.kind) && begins < 0 && (line.match(ALL_MEASURED) ?? []).length > LEFT_OUT)
+    if (UNTOLD.has(one.kind) && (line.match(ALL_MEASURED) ?? []).length > LEFT_OUT)
       return { ...one, kind: 'prose', or: one.kind };
-    if (one.kind !== 'step' || (begins >= 0 && at > begins)) return one;
+    if (one.kind !== 'step') return one;
     const brings =
       begins < 0
         ? MEASURED.test(line) && namedIn(line, catalogue).length > 0

@@ -1,15 +1,19 @@
 import { cleanLine } from '../clean';
+import { remembered } from '../remember';
 import { FURNITURE } from './data/furniture';
 
 /** Nobody writes more in one line of a page's own. */
 const LONGEST = 160;
+const MOST_LINES = 8000;
 const STROKES = /\s*[|·•¦]\s*|\s{2,}|\s[/–—-]\s/u;
 
 /**
  * True for a line in which a page only speaks of itself: "Jump to recipe · Print", "Home » Cakes". It is said by its own words
  * alone, so that nothing is read otherwise for standing beside it.
  */
-export function isFurniture(line: string): boolean {
+export const isFurniture = remembered(speaksOfItself, MOST_LINES);
+
+function speaksOfItself(line: string): boolean {
   const plain = line
     .trim()
     .replace(/\*\*|^[-*•]\s+/g, '')

@@ -31,11 +31,13 @@ export const withListsInTitles = (
   read: readonly KindOfLine[],
 ): readonly KindOfLine[] =>
   read.map((one, at): KindOfLine => {
+    const least = LISTS[one.kind];
+    const mistaken = MISTAKEN.has(one.kind);
+    if (least === undefined && !mistaken) return one;
     const line = cleanLine(lines[at]!);
     const amounts = (line.match(AMOUNT) ?? []).length;
-    if (MISTAKEN.has(one.kind) && amounts >= LIST_OF && isNamedList(line))
+    if (mistaken && amounts >= LIST_OF && isNamedList(line))
       return { ...one, kind: 'ingredient', or: one.kind };
-    const least = LISTS[one.kind];
     if (least === undefined || amounts < least) return one;
     return { ...one, kind: one.kind === 'title' ? 'prose' : 'ingredient', or: one.kind };
   });

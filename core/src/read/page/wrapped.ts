@@ -7,6 +7,8 @@ const UNFINISHED = /(?:[,(&+]|\b(?:and|or|of|with|to|for|the|an?|plus))$/i;
 const GOES_ON = /^[\p{Ll}(]/u;
 /** "Rest in," is a note to oneself; and a heading "And" is whole. */
 const LEAST_WORDS = 3;
+const goesOn = (above: string, line: string) =>
+  GOES_ON.test(line) && UNFINISHED.test(above) && above.split(' ').length >= LEAST_WORDS;
 
 /** What is wrapped is one line: the second half is of the first one's kind, whatever it looks like alone. */
 export function withWrapped(
@@ -17,14 +19,12 @@ export function withWrapped(
   const done: KindOfLine[] = [];
   kinds.forEach((one, at) => {
     const above = done[at - 1];
-    const before = cleanLine(lines[at - 1] ?? '').trim();
     const wraps =
       above !== undefined &&
+      above.kind !== one.kind &&
       !gaps[at] &&
-      before.split(' ').length >= LEAST_WORDS &&
-      UNFINISHED.test(before) &&
-      GOES_ON.test(cleanLine(lines[at]!).trim());
-    done.push(wraps && above.kind !== one.kind ? { ...one, kind: above.kind, or: one.kind } : one);
+      goesOn(cleanLine(lines[at - 1]!).trim(), cleanLine(lines[at]!).trim());
+    done.push(wraps ? { ...one, kind: above.kind, or: one.kind } : one);
   });
   return done;
 }
