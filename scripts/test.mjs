@@ -1,4 +1,5 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
+import { once } from 'node:events';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -14,22 +15,49 @@ const bin = (name) => join(root, 'node_modules/.bin', name);
 const reports = mkdtempSync(join(tmpdir(), 'omniarton-tests-'));
 const tally = { passed: 0, failed: 0 };
 
-function timed(name, command, args, env) {
-  const began = performance.now();
-  const { status } = spawnSync(command, args, {
-    cwd: root,
-    stdio: 'inherit',
-    env: { ...process.env, TZ: 'Pacific/Chatham', NODE_ENV: 'test', ...env },
-  });
+const ENV = { ...process.env, TZ: 'Pacific/Chatham', NODE_ENV: 'test' };
+
+function told(name, status, began) {
   say(`${status === 0 ? 'ok  ' : 'FAIL'} ${name} ${((performance.now() - began) / 1000).toFixed(1)} s`);
   return status === 0;
 }
 
-/** A check that passes or fails as a whole counts as one. */
-function check(name, command, args) {
-  if (timed(name, command, args)) tally.passed += 1;
+function timed(name, command, args, env) {
+  const began = performance.now();
+  const { status } = spawnSync(command, args, { cwd: root, stdio: 'inherit', env: { ...ENV, ...env } });
+  return told(name, status, began);
+}
+
+/** A check that passes or fails as a whole counts as one. What it prints is shown when it has ended: another runs beside it. */
+async function check(name, command, args) {
+  const began = performance.now();
+  const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'], env: ENV });
+  const printed = [];
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => printed.push(chunk));
+  const [status] = await once(child, 'close');
+  process.stdout.write(Buffer.concat(printed));
+  if (told(name, status, began)) tally.passed += 1;
   else tally.failed += 1;
 }
+
+/** Checks one after the other. */
+async function inTurn(checks) {
+  for (const [name, command, args] of checks) await check(name, command, args);
+}
+
+const SOURCES = ['core/src', 'contracts/src', 'server/src', 'cli/src', 'web/src'];
+/** Each works on one core: the linter takes as long as all the others together. */
+const LANES = [
+  [['lint', bin('eslint'), ['.', '--max-warnings', '0']]],
+  [
+    ['types', bin('tsc'), ['-b']],
+    ['format', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+    ['arrows', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', ...SOURCES]],
+    ['unused', bin('knip'), ['--no-progress']],
+    // The public API of the core, every link of its comments followed.
+    ['reference', bin('typedoc'), []],
+  ],
+];
 
 /** A runner's own counts, out of its report. No report, no test, or a test that was left out is a failure. */
 function counted(name, command, args, file, read, env) {
@@ -71,25 +99,11 @@ await run(async () => {
   await ensurePackages();
   await ensurePostgres();
   await ensureChromium();
-  check('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
-  check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
-  check('types', bin('tsc'), ['-b']);
-  check('arrows', bin('depcruise'), [
-    '--config',
-    '.dependency-cruiser.cjs',
-    'core/src',
-    'contracts/src',
-    'server/src',
-    'cli/src',
-    'web/src',
-  ]);
-  check('unused', bin('knip'), ['--no-progress']);
-  // The public API of the core, every link of its comments followed.
-  check('reference', bin('typedoc'), []);
+  await Promise.all(LANES.map(inTurn));
   jest('unit');
   jest('page');
   jest('api');
-  check('build', process.execPath, ['scripts/build.mjs']);
+  await check('build', process.execPath, ['scripts/build.mjs']);
   browser();
   rmSync(reports, { recursive: true, force: true });
   say(`${tally.passed} passed, ${tally.failed} failed`);

@@ -116,7 +116,7 @@ const ROWS: readonly OnPaper[] = [
     'coconut cream is begun the day before it is whipped',
     CHOUX_RING,
     NO_MILK,
-    [/Chill the coconut cream in its tin overnight/],
+    [/The evening before, chill the coconut cream (?:for the [\w ]+ )?in its tin/],
     [],
   ],
   ['what is called angel and has as much fat as flour is no foam', SLICES, {}, [], [/foam cake/]],

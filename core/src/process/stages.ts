@@ -302,7 +302,19 @@ export function stagesOf(actions: readonly Told[], title: string, family: Family
     if (action.class !== null) heat.last = action.class;
     sentence.push(action);
   });
-  return joined(stages);
+  return joined(announced(stages, actions));
+}
+
+/** "OVEN: 190C, 20-25 min" above all the work announces a heat: it is where "bake until golden" says so. */
+function announced(stages: readonly ToldStage[], actions: readonly Told[]): readonly ToldStage[] {
+  const begins = actions.findIndex(({ class: kind }) => kind !== null && MIXES.has(kind));
+  const told = new Set(stages.map(({ action }) => action));
+  const bakes = actions.find(({ id, class: kind }, at) => at > begins && kind === 'bake' && !told.has(id));
+  const [first, ...others] = stages;
+  const at = actions.findIndex(({ id }) => id === first?.action);
+  if (!first || !bakes || first.medium !== 'oven' || at > begins || actions[at]!.class !== null)
+    return stages;
+  return [{ ...first, step: bakes.step, action: bakes.id }, ...others];
 }
 
 /** The same heat told twice in a row, the second with no more than its time, is one stage. */

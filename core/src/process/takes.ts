@@ -5,7 +5,11 @@ import { linesNamedIn, type Called } from './called';
 import { EVERYTHING, LEFT_OUT } from './data/roleWords';
 import { partsCalled } from './flows';
 import { shareSaid } from './shares';
+import type { Role } from '../vocabulary';
 import type { Take } from './types';
+
+/** "The egg" and "the flour" are those of the part that it is said in, of whatever sort. */
+const OF_ONE_KIND: ReadonlySet<Role> = new Set<Role>(['egg', 'wheat-flour']);
 
 /** Of lines that are called alike the one of the part that this step is about, and that is still there. */
 function meant(named: readonly Called[], part: string, left: (line: string) => number): Called[] {
@@ -13,7 +17,7 @@ function meant(named: readonly Called[], part: string, left: (line: string) => n
   // "Beat in egg and yolk" is the dough's "1 egg + 1 yolk", and none of the custard's three yolks.
   const alike = (one: Called, other: Called) =>
     one.items.every(({ name, role }) =>
-      other.items.some((its) => its.name === name || (its.role === 'egg' && role === 'egg')),
+      other.items.some((its) => its.name === name || (its.role === role && OF_ONE_KIND.has(role))),
     );
   // What its own part has used up is still what is meant: "fold the whites into the yolks".
   return there.filter(

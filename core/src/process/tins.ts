@@ -23,7 +23,7 @@ const SHALLOW_ROUND = 15;
 const OF_A_VESSEL_SOON = /^[^.;,]{0,40}\b(?:tin|pan|dish|mould)\b/i;
 /** Named as one, a tin may be smaller, cm. */
 const LEAST_NAMED = 7;
-const OF_A_TIN = /^\s*(?:[\w-]+ ){0,2}(?:tins?|pans?|ramekins?|moulds?|springforms?)\b/i;
+const OF_A_TIN = /^\s*(?:[\w-]+ ){0,2}(?:tins?|pans?|plates?|dish(?:es)?|ramekins?|moulds?|springforms?)\b/i;
 /** Without a unit, tins of more than this are in centimetres. */
 const MOST_INCHES = 18;
 /** Of two numbers the first is a count where it is so small and has no unit. */
@@ -270,7 +270,7 @@ export function tinOf(
 }
 
 const DISH =
-  /\b(?:moulds|molds)\b|\b(?:\d[\d.,½¼¾]*[- ]?(?:litres?|liters?|l|pints?|quarts?|qts?)\s+)?(?:(?:large|small|shallow|deep|round|square|buttered|oven-?proof|oven|baking|casserole|pie|gratin|oval|glass|ceramic)\s+){1,3}dish\b|\b\d[\d.,½¼¾]*[- ]?(?:litres?|liters?|l|pints?|quarts?|qts?)\s+dish\b/i;
+  /\b(?:moulds|molds)\b|\b(?:deep-dish |deep |glass )?pie plate\b|\b(?:\d[\d.,½¼¾]*[- ]?(?:litres?|liters?|l|pints?|quarts?|qts?)\s+)?(?:(?:large|small|shallow|deep|round|square|buttered|oven-?proof|oven|baking|casserole|pie|gratin|oval|glass|ceramic)\s+){1,3}dish\b|\b\d[\d.,½¼¾]*[- ]?(?:litres?|liters?|l|pints?|quarts?|qts?)\s+dish\b/i;
 
 /** What an author calls the dish that it stands in: "2-litre ovenproof dish"; null: it is none. */
 export const dishIn = (words: string): string | null => DISH.exec(words)?.[0].toLowerCase() ?? null;

@@ -37,11 +37,12 @@ const TEASPOONS = [
   ...upTo(3, QUARTERS, TSP_ML, () => 'tsp'),
 ];
 const SINGLE: readonly Measure[] = [...TEASPOONS, ...TABLESPOONS, ...CUPS];
+const isHalves = (count: number): boolean => Math.abs(2 * count - Math.round(2 * count)) < 1e-6;
 /** Two that are filled one after the other: a cup measure and spoons, or two kinds of spoon. */
 const PAIRS: readonly Measure[] = [
   ...CUPS.flatMap((cup) => TABLESPOONS.map((spoon) => [cup, spoon] as const)),
   ...TABLESPOONS.flatMap((spoon) =>
-    TEASPOONS.filter(({ ml }) => ml > TSP_ML / 3 && ml < 2.6 * TSP_ML && (2 * ml) % TSP_ML < 1e-6).map(
+    TEASPOONS.filter(({ ml }) => ml > TSP_ML / 3 && ml < 2.6 * TSP_ML && isHalves(ml / TSP_ML)).map(
       (small) => [spoon, small] as const,
     ),
   ),

@@ -63,7 +63,7 @@ function fromWords(text: string): string {
       /^(?:a|an) (?=(?:scant |heaped |generous |good |small |large )?(?:cup|tablespoon|tbsp|teaspoon|tsp|pinch|dash|handful|knob|drop|splash|stick|sprig|packet|tin|can|jar|pint|shot|few|little)\b)/i,
       '1 ',
     )
-    .replace(/^an? (?=egg|apple|banana|lemon|orange|pear)/i, '1 ');
+    .replace(/^an? (?=(?:beaten |whole |ripe )?(?:egg|apple|banana|lemon|orange|pear))/i, '1 ');
 }
 
 const ANYWHERE = new RegExp(`\\b(${NUMBER})\\b`, 'gi');

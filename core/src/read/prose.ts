@@ -12,7 +12,7 @@ import type { Item, Line } from './types';
 const NUMBER =
   '(?:(?:\\d+|one|two|three|four|five|six) and (?:a |one )?(?:half|quarter|third)|(?:three|two) (?:quarters?|thirds?)(?: of an?)?|\\d[\\d./]*(?:\\s+\\d/\\d)?|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half an?|half|an? (?:quarter|third|half)(?: of an?)?|(?:three )?quarters?(?: of an?)?|a couple of|a few|(?<=(?:^|[,;.]\\s))(?=(?:pinch|handful|knob|dash|splash)\\s))';
 const MEASURE =
-  '(?:kg|kilos?|g|gr|grams?|mls?|l|litres?|liters?|dl|cups?|tbsps?|tablespoon(?:ful)?s?|tsps?|teaspoon(?:ful)?s?|oz|ounces?|lbs?|pounds?|pints?|sticks?|pinch(?:es)?|handfuls?|knobs?|spoons?|spoonfuls?|mugs?|c|tb|ts|t|cans?|tins?|packets?|jars?|pots?|large|small|medium|heaped|level|good|big)';
+  '(?:kg|kilos?|g|gr|grams?|mls?|l|litres?|liters?|dl|cups?|tbsps?|tablespoon(?:ful)?s?|tsps?|teaspoon(?:ful)?s?|oz|ounces?|lbs?|pounds?|pints?|sticks?|pinch(?:es)?|handfuls?|knobs?|splash|dash|drizzle|glugs?|spoons?|spoonfuls?|mugs?|c|tb|ts|t|cans?|tins?|packets?|jars?|pots?|large|small|medium|heaped|level|good|big)';
 /** An amount of something in running text: "150 g butter", "half a cup of raw sugar", "3 eggs". */
 const AMOUNT = new RegExp(
   `(?<![\\d.,/\\p{L}-])((?:zest|juice|rind|peel|juice and zest|zest and juice) of (?:the )?)?(${NUMBER}(?:\\s?[-–]\\s?${NUMBER})?)(?:[\\s-]*(${MEASURE}))*\\.?\\s+(?:of\\s+)?(?:the\\s+)?(?:size \\d )?(?=\\p{L})`,
@@ -41,12 +41,26 @@ const ENDS =
 /** "3 large eggs (150 g)": what they weigh, said behind them. */
 const WEIGHED = /^\s*\((?:about |approx\.? |ca\.? )?\d+\s?g\)/i;
 const ANOTHER_KIND =
-  /^(?:minutes?|mins?|hours?|hrs?|seconds?|secs?|degrees?|cm|mm|inch|days?|times?|batches|halves|pieces|slices|rounds|balls|tins?\b|tray|bowl|litre basin|spoon|fork)/i;
+  /^(?:minutes?|mins?|hours?|hrs?|seconds?|secs?|degrees?|cm|mm|inch|days?|times?|batches|halves|pieces|slices|rounds|balls|tins?\b|tray|bowl|litre basin|spoon|fork)\b/i;
+
+/** "A heaped teaspoon of mincemeat in each" is some of what there is. */
+const SHARED_OUT = /^(?:\p{L}+ ){1,3}(?:in|into|on|onto|to|over) each\b/iu;
+/** "A beaten egg to glaze" is none of the dough. */
+const FINISHES = /^(?:\p{L}+ ){1,3}(?:to|for) (?:glaz|brush|dust|serv|finish|decorat|sprinkl)\w*/iu;
+const isFinish = (text: string, at: number): boolean => FINISHES.test(text.slice(at));
 
 const CHOC = /\bchoc\b(?=[\s.,;])/gi;
 const SOAKED = /\b\p{L}+-(?:soaked|plumped|steeped) (?=\p{L})/giu;
 /** "A teaspoon and a half of salt": the half behind its measure. */
 const AND_A_HALF = /\b(?:an?|one) (cup|teaspoon|tablespoon|pound|pint) and a half\b/gi;
+/** "The yolk of 1 egg" is one egg yolk. */
+const PART_OF_EGG =
+  /\b(?:the )?(yolk|white)s? of (\d+|an?|one|two|three|four) (?:large |medium |small )?eggs?\b/giu;
+/** "A splash of milk (3 tbsp ish)": how much it is stands behind it. */
+const MEASURED_BEHIND = new RegExp(
+  `\\b(?:an? )?(?:good |big |little |small )?(?:splash|dash|drizzle|glug|bit|little|drop|knob|handful) of (\\p{L}[\\p{L} ]{2,20}?) \\((?:about |approx\\.? |say |ca\\.? )?(\\d[\\d./]*\\s?${MEASURE})(?:[- ]?ish| or so| roughly)?\\)`,
+  'giu',
+);
 /** "Brown (basterd) sugar": a word aside within a name. */
 const ONE_WORD_ASIDE = /(?<=\p{L}) \(\p{L}+\)(?= \p{L})/gu;
 /** "Bramley or other sour apples": a sort that is named, and what it is one of. */
@@ -134,13 +148,16 @@ export function readProse(source: string, reader: Scales): Pick<Line, 'items' | 
     .replace(CHOC, 'chocolate')
     .replace(SOAKED, '')
     .replace(AND_A_HALF, '1.5 $1s')
+    .replace(PART_OF_EGG, '$2 egg $1')
+    .replace(MEASURED_BEHIND, '$2 $1')
     .replace(ONE_WORD_ASIDE, '')
     .replace(OR_OTHER, '');
   const found: Named[] = [];
   for (const match of text.matchAll(AMOUNT)) {
     const after = match.index + match[0].length;
     const words = stretch(text, match.index, after);
-    if (words.length < SHORTEST || ANOTHER_KIND.test(text.slice(after))) continue;
+    if (words.length < SHORTEST || ANOTHER_KIND.test(text.slice(after)) || SHARED_OUT.test(text.slice(after)))
+      continue;
     const [named] = namedIn(text.slice(after, match.index + words.length), reader.catalogue);
     if (!named || wordsBefore(named.words, text.slice(after)) > MOST_BETWEEN) continue;
     const part = match[1] ? citrusOf(text.slice(match.index, match.index + words.length)) : null;
@@ -150,7 +167,8 @@ export function readProse(source: string, reader: Scales): Pick<Line, 'items' | 
     ];
     for (const one of plain) {
       const [item] = readLine(one, reader).items;
-      if (item?.ingredient && item.match === 'exact' && item.grams) found.push({ at: match.index, item });
+      if (item?.ingredient && item.match === 'exact' && item.grams)
+        found.push({ at: match.index, item: isFinish(text, after) ? { ...item, aside: true } : item });
     }
   }
   found.push(...asMuchOf(text, found, reader));

@@ -1,5 +1,5 @@
 import { readAmount } from './amount';
-import { cleanLine } from './clean';
+import { CARD_PART, cleanLine } from './clean';
 
 const COLUMNS = /\s*\t\s*|\s+(?:\.\s*){3,}\s*|\s{3,}|\s+\|\s+|^\s*\||\|\s*$/;
 const AMOUNT_CELL =
@@ -9,6 +9,14 @@ const IN_GRAMS = /^\d[\d.,]*\s?(?:g|kg|ml|l)\b/i;
 const MORE = /^\s*(?:\+|plus|and)\s/i;
 
 const isAmount = (cell: string) => AMOUNT_CELL.test(cell);
+/** "BASE: 125 g butter": an amount with its name, behind the list's own name or without. */
+const isThing = (cell: string) => {
+  const plain = cleanLine(cell).replace(CARD_PART, '');
+  return isAmount(plain) && readAmount(plain).words !== '';
+};
+/** So many of a row's cells make a list of it, though a last one may have no amount: "125 g butter | 2 eggs | nutmeg". */
+const A_LIST = 3;
+const MOSTLY = 0.6;
 /** "All-purpose flour  2 1/2 cups": an amount by itself has no name after it. */
 const isBare = (cell: string) => {
   const { quantity, words } = readAmount(cleanLine(cell));
@@ -31,7 +39,8 @@ export function rowsOf(source: string): string[] {
     .filter((cell) => cell !== '' && !/^[-–—]$/.test(cell));
   if (cells.length < 2) return [source];
   const [first = '', ...others] = cells;
-  if (cells.every((cell) => isAmount(cell) && readAmount(cleanLine(cell)).words !== '')) return cells;
+  const things = cells.filter(isThing).length;
+  if (things === cells.length || (things >= A_LIST && things >= MOSTLY * cells.length)) return cells;
   const at = cells.findIndex((cell) => isAmount(cell));
   const name = cells.find((cell) => !isAmount(cell) && !MORE.test(cell));
   if (at < 0 || name === undefined || (at === 0 && !isBare(first))) return [cells.join(' ')];

@@ -39,7 +39,7 @@ export const KIN: Readonly<Record<string, Readonly<Record<string, KinRow>>>> = {
   },
   'puff-pastry': { butter: { name: 'all-butter puff pastry', allergens: ['wheat', 'milk'], possible: [] } },
   'shortcrust-pastry': {
-    laminated: { name: 'croissant', also: ['danish pastry'], allergens: ['wheat', 'milk'], possible: ['egg', 'soybeans'] },
+    laminated: { name: 'danish pastry', allergens: ['wheat', 'milk'], possible: ['egg', 'soybeans'] },
     case: { name: 'pie crust', also: ['pie shell', 'pie case', 'tart shell', 'tart case', 'pastry case', 'pastry shell', 'flan case'], possible: ['milk', 'egg', 'soybeans'] },
   },
   'gf-pastry': { case: { name: 'gluten-free pie crust', also: ['gluten-free pie shell', 'gluten-free tart case', 'gluten-free pastry case'], possible: ['egg', 'milk', 'soybeans', 'corn', 'nightshades', 'gums'] } },

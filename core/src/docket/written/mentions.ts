@@ -15,6 +15,22 @@ interface Mention {
   readonly from: number;
 }
 
+/** What a list still has as its author wrote it. */
+export interface Kept {
+  /** The last words of its names, and its ingredients. */
+  readonly lastWords: ReadonlySet<string>;
+  readonly foods: ReadonlySet<string>;
+}
+
+/** What a step is known to work with. */
+interface StepTold {
+  /** The lines that it takes, and the part of each. */
+  readonly taken: ReadonlyMap<string, string>;
+  readonly kept: Kept;
+  /** What it says that it takes of something, as words before its present name; null: all of it. */
+  readonly portion: (amount: string, one: Renamed) => string | null;
+}
+
 /** Words before a food's name that still hold when it is another food. */
 const KEPT =
   /^(?:(?:hot|warm|cold|cool|softened|soft|melted|chilled|lukewarm|boiling|tepid|cooled|whipped)[\s-]+)+/i;
@@ -213,14 +229,26 @@ function candidatesFor(
   return mixture && building.length > 0 ? building : found;
 }
 
+/** "The remaining 150 ml" is what is left. */
+const THE_REST = /\b(?:remaining|reserved|leftover|other|last)\s+$/i;
+
+/** Where a mention stands: whether another food follows in the same row, and how much of it is taken where that isn't all. */
+interface Place {
+  readonly from: number;
+  readonly to: number;
+  readonly followed: boolean;
+  readonly share: string | null;
+}
+
 /** A mention by its present name, with the article or the half that it wants, as it fits into the row that it stands in. */
 function saidNow(
   source: string,
   mention: Mention,
   one: Renamed,
-  { from, to, followed }: { readonly from: number; readonly to: number; readonly followed: boolean },
+  { from, to, followed, share }: Place,
 ): SpanEdit {
   const because = `${one.words.trim()} is ${one.now} now`;
+  if (share !== null) return { from, to, text: `${share}${one.now}`, because };
   const kept = KEPT.exec(mention.words)?.[0] ?? '';
   // "Sift in the flours": the blend, and what else is flour and is named nowhere.
   const called = one.blend && /flours$/i.test(mention.words) ? one.all : one.now;
@@ -248,24 +276,27 @@ function saidNow(
 }
 
 /**
- * Says each replaced food by its present name. The author's determiner and what still holds of it stay; an amount goes, since
- * the list has it. `taken`: the lines that the step works with, and the part of each; `kept`: the last words of what stays.
+ * Says each replaced food by its present name. The author's determiner and what still holds of it stay; an amount goes where it is
+ * all that the list has.
  */
 export function renameMentions(
   source: string,
   renamed: readonly Renamed[],
-  taken: ReadonlyMap<string, string>,
-  kept: ReadonlySet<string>,
+  { taken, kept, portion }: StepTold,
   catalogue: Catalogue,
 ): { readonly edits: SpanEdit[]; readonly lines: readonly string[] } {
   const lines: string[] = [];
   // "The sugar" is the caster sugar that stays, unless the step takes the icing sugar that doesn't.
-  const stays = (word: string, { line }: Renamed) => kept.has(word) && !taken.has(line);
+  const stays = (word: string, { line }: Renamed) => kept.lastWords.has(word) && !taken.has(line);
   const part = partOf(renamed, taken);
   let before: Renamed | undefined;
   let end = -1;
+  // "Peanut butter" that stays is none of the butter that goes.
+  const isKept = ({ ingredient, words }: Mention) =>
+    /\s/.test(words) && kept.foods.has(ingredient) && !renamed.some(({ was }) => was === ingredient);
   const mentions = mentionsIn(source, catalogue);
   const edits = mentions.flatMap((mention, nth): SpanEdit[] => {
+    if (isKept(mention)) return [];
     const mixture = A_MIXTURE.test(source.slice(mention.from + mention.words.length));
     const one = meantBy(
       { ...mention, brushed: isBrushed(source, mention) },
@@ -292,7 +323,11 @@ export function renameMentions(
     if (again) return [{ from: to - mention.words.length - between.length, to, text: '', because: '' }];
     const next = mentions[nth + 1];
     const followed = next !== undefined && AND_A_FOOD.test(source.slice(to, next.from));
-    return [saidNow(source, mention, one, { from, to, followed })];
+    const share =
+      from < mention.from && !THE_REST.test(source.slice(0, from))
+        ? portion(source.slice(from, mention.from), one)
+        : null;
+    return [saidNow(source, mention, one, { from, to, followed, share })];
   });
   const loose = nameless(source, renamed, mentions, catalogue);
   return {

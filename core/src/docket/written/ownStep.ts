@@ -10,7 +10,8 @@ import { DUSTERS } from './data/madeFirst';
 import { kneadEdits, pastryWaterEdits, proofEdits, stretchEdits } from './dough';
 import { dustEdits, greaseEdits } from './dusting';
 import type { Facts } from './facts';
-import { renameMentions } from './mentions';
+import { renameMentions, type Kept } from './mentions';
+import { portionOf } from './portions';
 import type { Renamed } from './renamed';
 import type { Sentence } from './sentences';
 import { kindOf } from './stepKind';
@@ -72,17 +73,17 @@ const writerEdits = (source: string): SpanEdit[] => {
   return said === '' ? [] : [{ from: 0, to: said.length, text: '', because: '' }];
 };
 
-/** The last words of the names of what the list still has as its author wrote it: for each step of a method the same. */
-export function keptWords({ parts }: Recipe, renamed: readonly Renamed[]): ReadonlySet<string> {
+/** What the list still has as its author wrote it: for each step of a method the same. */
+export function keptOf({ parts }: Recipe, renamed: readonly Renamed[]): Kept {
   const of = (line: string, words: string) => `${line} ${words}`;
   const gone = new Set(renamed.map(({ line, words }) => of(line, words)));
-  return new Set(
-    parts.flatMap(({ lines }) =>
-      lines.flatMap(({ id, items }) =>
-        items.filter(({ words }) => !gone.has(of(id, words))).map(({ words }) => lastWordOf(words)),
-      ),
-    ),
+  const stays = parts.flatMap(({ lines }) =>
+    lines.flatMap(({ id, items }) => items.filter(({ words }) => !gone.has(of(id, words)))),
   );
+  return {
+    lastWords: new Set(stays.map(({ words }) => lastWordOf(words))),
+    foods: new Set(stays.flatMap(({ ingredient }) => ingredient ?? [])),
+  };
 }
 
 const BUTTER = /^(?:un)?(?:salted-)?butter$/;
@@ -100,7 +101,7 @@ const ownsA = (words: string, { parts }: Recipe): boolean =>
 /** What is the same for every step of a method. */
 export interface ToldOfAll {
   readonly renamed: readonly Renamed[];
-  readonly kept: ReadonlySet<string>;
+  readonly kept: Kept;
   readonly remeasured: readonly Remeasured[];
   readonly said: readonly Sentence[];
 }
@@ -115,7 +116,8 @@ export function ownStep(
   const process = readProcess(recipe, kitchen);
   const actions = process.actions.filter(({ step }) => step === id);
   const taken = takenBy(actions, facts);
-  const mentions = renameMentions(source, renamed, taken, kept, catalogue);
+  const portion = (amount: string, one: Renamed) => portionOf(amount, one, facts);
+  const mentions = renameMentions(source, renamed, { taken, kept, portion }, catalogue);
   const dust = dustOf(parts, request, catalogue);
   const butterOut = request.without.includes('milk');
   const floured = renamed.some(({ blend }) => blend) || parts.some(({ blend }) => blend.length > 0);

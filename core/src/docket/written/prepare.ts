@@ -81,13 +81,17 @@ function blendOf(
 }
 
 /** Coconut cream whips only when it is cold through: that is begun the day before. `whips`: the method whips cream. */
-const coldFirst = (renamed: readonly Renamed[], whips: boolean): Preparing[] =>
+const coldFirst = (
+  renamed: readonly Renamed[],
+  whips: boolean,
+  forPart: (part: string) => string,
+): Preparing[] =>
   renamed
     .filter(({ now, was }) => whips && now === WHIPS_COLD.now && was === WHIPS_COLD.was)
     .slice(0, 1)
-    .map(({ ids }) => ({
+    .map(({ ids, part }) => ({
       id: 'chill-cream',
-      text: `Chill the ${WHIPS_COLD.now} in its tin overnight: it whips only when it is cold, and without the water below it.`,
+      text: `The evening before, chill the ${WHIPS_COLD.now}${forPart(part)} in its tin: it whips only when it is cold, and without the water below it.`,
       because: 'it stands in for cream that is whipped',
       uses: ids,
     }));
@@ -119,9 +123,13 @@ export function preparing(
       },
     ];
   });
+  const forPart = (id: string): string => {
+    const part = parts.length > 1 ? parts.find((one) => one.id === id) : undefined;
+    return part?.name ? ` for the ${calledFor(part, bowl)}` : '';
+  };
   return [
+    ...coldFirst(renamed, whips, forPart),
     ...made,
-    ...coldFirst(renamed, whips),
     ...alike.flatMap((those) => blendOf(those, built.length > 1, bowl, catalogue) ?? []),
   ];
 }

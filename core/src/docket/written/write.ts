@@ -4,7 +4,7 @@ import { readProcess, shows } from '../../process';
 import type { Recipe } from '../../read';
 import type { DocketStep, StepKind } from '../types';
 import type { Facts } from './facts';
-import { keptWords, ownStep } from './ownStep';
+import { keptOf, ownStep } from './ownStep';
 import { firstHeat } from './places';
 import { preparing } from './prepare';
 import { remeasuredIn } from './remeasured';
@@ -66,7 +66,7 @@ export function writeMethod(facts: Facts): DocketStep[] {
   const { recipe, catalogue, parts, bowl, steps } = facts;
   const renamed = renamedIn(recipe, parts, catalogue);
   const said = sentencesOf(facts, renamed);
-  const all = { renamed, kept: keptWords(recipe, renamed), remeasured: remeasuredIn(facts), said };
+  const all = { renamed, kept: keptOf(recipe, renamed), remeasured: remeasuredIn(facts), said };
   const { behind, ahead, last, bakeStep } = ownSteps(said, facts);
   // What swells in its own water as an egg's stand-in needn't be soaked again.
   const swells = bowl.which('gels when soaked');

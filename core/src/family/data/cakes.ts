@@ -132,7 +132,7 @@ export const cakes = {
   },
   'flourless': {
     ratios: [100, 100, 100, 100], most: [null, null, null, null], onlyNamed: false,
-    words: /\bflourless\b|\b(?:without|no) flour\b|\bmacaroons?\b|\bmeringues?\b/gi,
+    words: /\bflourless\b|\b(?:without|no) flour\b|\bmacaroons?\b|\bmeringues?\b|\bcheese ?cakes?\b/gi,
     titles: /\bmacarons?\b|\bpavlovas?\b|\bamaretti\b/gi,
     texture: 'batter', xanthan: 0, leastXanthan: 0, glutenUse: 1, usualEgg: 120, liquid: [0, 0], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,

@@ -1,0 +1,92 @@
+import { readsOnPaper, type OnPaper } from '../testingDockets';
+
+/* What a baker reads off the paper of rows, letters and clippings that were once printed wrong. */
+
+const NO_MILK = { without: ['milk'] } as const;
+const NO_MILK_NOR_EGG = { without: ['milk', 'egg'] } as const;
+
+const ROWS =
+  'GINGER SLICE\nBASE: 125 g butter | 110 g caster sugar | 190 g plain flour | 1 tsp baking powder\nICING: 75 g butter | 150 g icing sugar | 2 tbsp golden syrup\nTIN: 20 x 30 cm slice tin, lined\nOVEN: 190C, 20-25 min\n1) Cream butter and sugar. Sift in flour and baking powder, mix and press into tin.\n2) Bake until golden.\n3) Meanwhile melt icing ingredients in a small pan.\n4) Pour over base while hot.';
+const DOTS =
+  'Cheesecake squares ... 16 squares\n\n6 oz digestives, crushed ... 3 oz butter, melted ... 12 oz curd cheese ... 4 oz caster sugar ... 2 eggs ... 1 oz plain flour ... grated rind of 1 lemon ... 3 oz currants\n\nMix the biscuits with the butter, press into an 8 in square tin. Beat cheese, sugar, eggs, flour and rind; stir in currants. Pour over. Bake gas 3 for 40 mins.';
+const LETTER =
+  'Rich Mince Pies — makes 18\n\nFor the pastry I use 225g plain flour, 150g cold butter in cubes, 50g icing sugar, the yolk of 1 egg and 2 tablespoons of ice-cold water. You will also need a 400g jar of mincemeat and a beaten egg to glaze.\n\nRub the butter into the flour. Stir in the icing sugar. Mix the yolk with the water and stir in until the pastry comes together. Chill for half an hour.\n\nRoll out, line patty tins, put a heaped teaspoon of mincemeat in each, top with lids and brush with the beaten egg.\n\nBake at 200°C for 15 to 18 minutes.';
+const MESSAGE =
+  'here’s the plum kuchen\nso you want 150g butter, 150g sugar, 3 eggs, 200g plain flour, 2 tsp baking powder, a splash of milk (3 tbsp ish) and about 12 plums. cream the butter and sugar, beat in the eggs, fold in the flour and baking powder, loosen with the milk. into a 23cm springform. oven 180 for 45 mins ish til a skewer is clean. leave it 20 mins before you unclip it.';
+const CROISSANTS =
+  'Croissant bread pudding\n6 day-old butter croissants\n4 eggs\n300ml whole milk\n200ml double cream\n75g caster sugar\n\nSplit the croissants and lay them in a 1.5 litre ovenproof dish. Whisk the eggs, milk, cream and sugar and pour over. Bake at 160°C for 35 minutes.';
+const NUT_BARS =
+  'Peanut bars\n1 cup butter\n1 cup brown sugar\n1 cup creamy peanut butter\n2 eggs\n2 cups flour\n\nCream the butter, sugar and peanut butter until fluffy. Add eggs. Stir in the flour. Press in an 8 inch pan. Bake 25 minutes at 350 F.';
+const CRUMBLE_CAKE =
+  'Plum crumble cake\n\nFor the crumble topping:\n60 g plain flour\n40 g butter\n40 g demerara sugar\n\nFor the cake:\n200 g butter\n200 g caster sugar\n3 eggs\n200 g self-raising flour\n400 g plums, quartered\n\nMake the crumble: rub the butter into the flour, stir in the sugar. Chill while you make the cake.\nCream the butter and sugar for the cake. Add the eggs, one at a time. Fold in the flour. Spread in a 23 cm springform tin.\nTop with the plums, then the crumble.\nBake at 180 C for 50 minutes.';
+const LIME_PIE =
+  'Key lime pie\n\nCrust\n150 g digestive biscuit crumbs\n85 g butter, melted\n\nFilling\n4 egg yolks\n400 g sweetened condensed milk\n120 ml lime juice\n\nTopping\n240 ml heavy cream, chilled\n2 tbsp powdered sugar\n\nMix crumbs and butter; press into bottom and sides of a 9" pie plate. Bake 10 minutes at 350°F.\nWhisk yolks, condensed milk and juice. Pour into crust. Bake 15 minutes.\nWhip cream and powdered sugar; spread on pie.';
+const MUG =
+  'Mug cookie\n1 tbsp butter · 1 tbsp sugar · 1 egg yolk · 3 tbsp flour · 2 tbsp chocolate chips\nMelt the butter in the mug. Stir in sugar, yolk, flour and chips. Microwave 50 sec.';
+const SWEDISH =
+  'Äppelkaka\n3 äpplen\n2 ägg\n2 dl socker\n1 dl mjölk\n50 g smör\n3 dl vetemjöl\n2 tsk bakpulver\n2 msk pärlsocker\n\nMelt the butter. Beat eggs and sugar. Stir in butter and milk. Fold in flour and baking powder. Pour into a 24 cm tin. Lay on the apples. Sprinkle over pearl sugar. Bake at 200 C for 30 minutes.';
+
+const PAGES: readonly OnPaper[] = [
+  [
+    'rows with strokes between are lists with a name, and what the oven is set to is said where it bakes',
+    ROWS,
+    {},
+    [/^BASE$/m, /^ICING$/m, /^125 g butter/m, /^75 g butter/m, /mix\. Let the dough stand/],
+    [/Before it is baked/],
+  ],
+  [
+    'a list with dots between keeps what has no unit; a cheesecake is no pancake',
+    DOTS,
+    {},
+    [/^zest of 1 lemon/m, /^85 g currants/m, /flourless bake/],
+    [/pancake/],
+  ],
+  [
+    'a letter’s list has its jar, its yolk and its glaze, and no spoonful twice',
+    LETTER,
+    {},
+    [/^400 g mincemeat/m, /^1 egg yolk/m, /^1 egg, to glaze/m],
+    [/^\d[\d.]* g mincemeat[^]*\d[\d.]* g mincemeat/m],
+  ],
+  [
+    'a splash that is measured is on the list, and what stands before it is unclipped cools once',
+    MESSAGE,
+    {},
+    [/^\d+ g milk/m, /leave it 20 mins before you unclip it/],
+    [/Let it cool in the tin/],
+  ],
+  [
+    'croissants are counted as croissants',
+    CROISSANTS,
+    {},
+    [/^6 gluten-free croissants \(360 g\)/m, /Split the gluten-free croissants/],
+    [/pastry/],
+  ],
+  [
+    'peanut butter that stays is none of the butter that goes',
+    NUT_BARS,
+    NO_MILK,
+    [/sugar and peanut butter until/],
+    [],
+  ],
+  [
+    '“the flour” of a crumble is the crumble’s, and the cake rests where its own flour goes in',
+    CRUMBLE_CAKE,
+    NO_MILK_NOR_EGG,
+    [/Fold in the flour blend\.\s+(?:\d+\. )?Let the batter stand[^]*vinegar[^]*Spread in a 23 cm/],
+    [/stir in the sugar\. Let the batter/],
+  ],
+  [
+    'a pie plate is one, and cream for whipping is chilled before anything else',
+    LIME_PIE,
+    NO_MILK,
+    [/^In: 9 in pie plate/m, /^1\. The evening before, chill the coconut cream for the topping/m],
+    [],
+  ],
+  ['flour of a mug is told by the spoon as well', MUG, {}, [/^\d+ g white rice flour \(\d tbsp/m], []],
+  ['Swedish pearl sugar is sugar', SWEDISH, {}, [/pearl sugar \(2 tbsp\)/], [/pärlsocker/]],
+];
+
+describe('rows, letters and clippings on paper', () => {
+  it.each(PAGES)('%s', readsOnPaper);
+});
