@@ -5,7 +5,7 @@ import { buildIfChanged } from './lib/build.mjs';
 import { cluster } from './lib/cluster.mjs';
 import { checkNode, ensurePackages, ensurePostgres } from './lib/install.mjs';
 import { dataFolder, makePrivateFolder, root } from './lib/paths.mjs';
-import { lanNames } from './lib/lan.mjs';
+import { lanNames, trustedProxies } from './lib/lan.mjs';
 import { isFree } from './lib/ports.mjs';
 import { holderOf } from './lib/processes.mjs';
 import { run } from './lib/run.mjs';
@@ -58,6 +58,7 @@ async function serve(app, db, port, data, lan) {
       host: HOST,
       port,
       lan,
+      proxies: trustedProxies(),
       webFolder: join(root, 'web/dist'),
       ...(folders ? { folders } : {}),
     });

@@ -66,6 +66,13 @@ export async function ensurePostgres() {
   });
 }
 
+/** A proxy for two servers; Debian would start it at once on port 80, which nobody asked for. */
+export async function ensureNginx() {
+  if (existsSync('/usr/sbin/nginx')) return;
+  await ensureDebian('nginx', ['nginx-light']);
+  shell('sh', ['-c', 'service nginx stop || true'], { stdio: 'ignore' });
+}
+
 export async function ensureChromium() {
   if (!existsSync('/usr/bin/chromium')) await ensureDebian('Chromium', ['chromium', 'fonts-liberation']);
 }

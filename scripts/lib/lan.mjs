@@ -1,4 +1,6 @@
+import { isIP } from 'node:net';
 import { networkInterfaces } from 'node:os';
+import { Trouble } from './say.mjs';
 
 /** Addresses that stay within a home: RFC 1918 and link-local. */
 const HOME = /^(?:10\.|192\.168\.|172\.(?:1[6-9]|2\d|3[01])\.|169\.254\.)/;
@@ -20,4 +22,19 @@ export function lanNames(port) {
     ...said.flatMap((name) => (name.includes(':') ? [name] : [`${name}:${port}`, name])),
     ...own.map((one) => `${one}:${port}`),
   ];
+}
+
+/** The proxies that are believed about whom they ask for: addresses, or networks as 10.0.0.0/24, that OMNIARTON_PROXIES names. */
+export function trustedProxies() {
+  const said = (process.env.OMNIARTON_PROXIES ?? '')
+    .split(',')
+    .map((one) => one.trim())
+    .filter((one) => one !== '');
+  const wrong = said.find((one) => !isIP(one.split('/')[0]) || !/^[^/]+(?:\/\d{1,3})?$/.test(one));
+  if (wrong !== undefined)
+    throw new Trouble(
+      `OMNIARTON_PROXIES names ${wrong}, which is no address.`,
+      'Name the proxy by its address, as 127.0.0.1, or its network, as 10.0.0.0/24.',
+    );
+  return said;
 }

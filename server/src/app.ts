@@ -34,6 +34,8 @@ export interface AppOptions {
   /** Further names that it answers to, each with its port: those of the home network. The first is told to other devices. */
   readonly lan?: () => readonly string[];
   readonly logger: Logger;
+  /** Addresses of proxies that are believed about whom they ask for; without one nobody is. */
+  readonly proxies?: readonly string[];
   /** What the server counts of itself, and the token that it is told for. */
   readonly metrics?: { readonly of: Metrics; readonly token: string | undefined };
   /** The built page; without it only the API is served. */
@@ -47,12 +49,14 @@ export function makeApp({
   port,
   lan = () => [],
   logger,
+  proxies = [],
   metrics,
   webFolder,
 }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.set('query parser', 'simple');
+  app.set('trust proxy', proxies);
   app.use(allowHosts(host, port, lan), giveNonce, headers);
   app.use(pinoHttp({ logger, autoLogging: false }), compression());
   if (metrics) {

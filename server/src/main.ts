@@ -51,6 +51,8 @@ export interface ServeOptions {
   readonly lan?: (port: number) => readonly string[];
   /** Where the data and their backups lie; not known of a database of one's own. */
   readonly folders?: Folders;
+  /** Addresses of proxies that are believed about whom they ask for. */
+  readonly proxies?: readonly string[];
 }
 
 export interface Serving {
@@ -66,6 +68,7 @@ export async function serve({
   webFolder,
   lan,
   folders,
+  proxies = [],
 }: ServeOptions): Promise<Serving> {
   const db = openDatabase(databaseUrl);
   let bound = port;
@@ -77,6 +80,7 @@ export async function serve({
     port: () => bound,
     lan: () => lan?.(bound) ?? [],
     logger,
+    proxies,
     metrics: { of: metricsOf(db), token: process.env.OMNIARTON_METRICS_TOKEN },
     webFolder,
   });

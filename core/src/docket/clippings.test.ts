@@ -26,7 +26,26 @@ const MUG =
 const SWEDISH =
   'Äppelkaka\n3 äpplen\n2 ägg\n2 dl socker\n1 dl mjölk\n50 g smör\n3 dl vetemjöl\n2 tsk bakpulver\n2 msk pärlsocker\n\nMelt the butter. Beat eggs and sugar. Stir in butter and milk. Fold in flour and baking powder. Pour into a 24 cm tin. Lay on the apples. Sprinkle over pearl sugar. Bake at 200 C for 30 minutes.';
 
+const GALETTE =
+  'Pear galette\n\nPastry: 250 g plain flour, 1 tbsp sugar, 150 g cold butter, 4 tbsp iced water\nFrangipane: 80 g butter, 80 g sugar, 1 egg, 80 g ground almonds, 1 tbsp plain flour\n3 ripe pears\n2 tbsp demerara sugar\n\nPulse the flour, sugar and butter to fine breadcrumbs. Add the water and pulse until it clumps. Chill 1 hour.\nBeat the butter and sugar for the frangipane until creamy, then the egg, almonds and flour.\nRoll the pastry to a circle, spread the frangipane over, lay on the pears. Bake on a tray at 200 C for 40 mins.';
+const BUNS =
+  'Re: Brioches\n\nIngredients (10 brioches)\n500 g strong white flour\n50 g sugar\n10 g instant yeast\n250 ml warm milk\n1 egg\n\nMix everything to a dough and knead for 8 minutes. Leave to rise for 1 hour. Divide into balls and prove for 40 minutes. Bake at 190 C for 20 minutes.';
+
 const PAGES: readonly OnPaper[] = [
+  [
+    'two lists on a line each keep their own flour, and fat rubbed to crumbs is no bread',
+    GALETTE,
+    {},
+    [/Pulse the flour blend, sugar and butter to fine breadcrumbs/, /then the egg, almonds and cornflour\./],
+    [],
+  ],
+  [
+    'a list says for how many it is, and a letter what it is about',
+    BUNS,
+    {},
+    [/^Makes 10 brioches/m, /^Brioches$/m],
+    [],
+  ],
   [
     'rows with strokes between are lists with a name, and what the oven is set to is said where it bakes',
     ROWS,

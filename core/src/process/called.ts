@@ -65,33 +65,48 @@ const SEVERAL = /\b(?:sugars|fats)\b/i;
 /** Oil as a deed. */
 const GREASES = /\boil (?:the|an?|your|two|both|and (?:flour|line))\b/i;
 
-/** The lines that a stretch of a method names, by name or by what they are; `instead`: what a person says is meant in their place. */
+type CalledItem = Called['items'][number];
+
+/** Tells of a line's things whether a stretch of a method names them, by name or by what they are. */
+function namingIn(text: string, called: readonly Called[]): (item: CalledItem) => boolean {
+  const words = ` ${sugarIn(tokensOf(text).join(' '))} `;
+  const rows = ROLE_WORDS.filter((row) => row.words.test(text));
+  const byRole = ({ name, role }: CalledItem) =>
+    rows.some(({ roles, unless }) => roles.includes(role) && !unless?.test(name));
+  const kinds = KINDS_OF_FOOD.filter((kind) => words.includes(` ${kind} `));
+  const fruit = words.includes(' fruit ');
+  const oil = words.includes(' oil ') && !GREASES.test(text);
+  const own = ({ name }: CalledItem) =>
+    name.length > 2 && (words.includes(` ${name} `) || (oil && name.endsWith(' oil')));
+  const said = new Set(called.flatMap(({ items }) => items.filter(own).map(({ role }) => role)));
+  const several = SEVERAL.test(text);
+  const others = new Set(ONE_OF.filter((role) => said.has(role) && !several));
+  return (item) =>
+    own(item) ||
+    (byRole(item) && !others.has(item.role)) ||
+    (fruit && (item.role === 'fruit-veg' || FRUIT.test(item.name))) ||
+    (item.name.length > 2 && kinds.some((kind) => item.name.endsWith(kind)));
+}
+
+/** How many things of each part a stretch of a method names: a list on one line is as many as are named of it. */
+export function namedOfParts(text: string, called: readonly Called[]): ReadonlyMap<string, number> {
+  const isNamed = namingIn(text, called);
+  const counts = new Map<string, number>();
+  for (const { part, items } of called) {
+    const named = items.filter(isNamed).length;
+    if (named > 0) counts.set(part, (counts.get(part) ?? 0) + named);
+  }
+  return counts;
+}
+
+/** The lines that a stretch of a method names; `instead`: what a person says is meant in their place. */
 export function linesNamedIn(
   text: string,
   called: readonly Called[],
   instead: readonly Taking[] = [],
 ): Called[] {
-  const words = ` ${sugarIn(tokensOf(text).join(' '))} `;
-  const rows = ROLE_WORDS.filter((row) => row.words.test(text));
-  const byRole = ({ name, role }: Called['items'][number]) =>
-    rows.some(({ roles, unless }) => roles.includes(role) && !unless?.test(name));
-  const kinds = KINDS_OF_FOOD.filter((kind) => words.includes(` ${kind} `));
-  const fruit = words.includes(' fruit ');
-  const oil = words.includes(' oil ') && !GREASES.test(text);
-  const own = ({ name }: Called['items'][number]) =>
-    name.length > 2 && (words.includes(` ${name} `) || (oil && name.endsWith(' oil')));
-  const said = new Set(called.flatMap(({ items }) => items.filter(own).map(({ role }) => role)));
-  const several = SEVERAL.test(text);
-  const others = new Set(ONE_OF.filter((role) => said.has(role) && !several));
-  const named = called.filter(({ items }) =>
-    items.some(
-      (item) =>
-        own(item) ||
-        (byRole(item) && !others.has(item.role)) ||
-        (fruit && (item.role === 'fruit-veg' || FRUIT.test(item.name))) ||
-        (item.name.length > 2 && kinds.some((kind) => item.name.endsWith(kind))),
-    ),
-  );
+  const isNamed = namingIn(text, called);
+  const named = called.filter(({ items }) => items.some(isNamed));
   if (instead.length === 0) return named;
   const meant = new Set(named.map(({ line }) => instead.find((one) => one.line === line)?.instead ?? line));
   return called.filter(({ line }) => meant.has(line));

@@ -21,6 +21,7 @@ function titleIn(source: string): string {
   const bare = cleanLine(titleRow(source)?.[0] ?? source.replace(/^\s*\|/, '').replace(/\|\s*$/, ''))
     .replace(/^#+\s*|\*\*|__/g, '')
     .replace(/^ingredients (?:for|of) (?:the )?/i, '')
+    .replace(/^(?:(?:subject|re|fwd?|betreff|aw)\s*:\s*)+/i, '')
     .replace(/^(?:recipe(?: name)?|title|name|dish)\s*[:|]\s*|^recipe\s*(?:#|no\.? ?)\d+\s*[~:.–-]*\s*/i, '')
     .replace(/\s*~+\s*$/, '')
     .replace(/\s*(?:(?![©®™])\p{Extended_Pictographic}\uFE0F?)+$/u, '');

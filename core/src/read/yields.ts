@@ -117,9 +117,9 @@ const LAST_WORDS =
 const SHAPED_TO =
   /\b(?:pipe|shape|roll|form|drop|spoon|scoop|cut)\b[^.;]*,\s+(?:about|around|approx\.?|roughly) (\d{1,3})(?: (?:of them|in all))?(?=[.;]|$)/i;
 
-/** "Make 18 balls", "shape into 15 buns": as many pieces; a dough that is halved or quartered makes none yet. */
+/** "Make 18 balls", "shape into 15 buns", "divide into 10": as many pieces; a dough that is halved or quartered makes none yet. */
 const MADE_INTO =
-  /\b(?:make|shape|form|roll|divide|portion)\b(?: (?:it|them|the dough|dough|the mixture))?(?: in(?:to)?)? (\d{1,3})(?: (?:equal|even|small|smooth|walnut-sized?))? (balls|rounds|pieces|buns|rolls|cookies|biscuits|patties|discs|portions)\b/i;
+  /\b(?:make|shape|form|roll|divide|portion|pipe)\b(?: (?:it|them|the dough|dough|the mixture))?(?: in(?:to)?)? (\d{1,3})(?:(?: (?:equal|even|small|smooth|[\w-]+-sized?))? (?:balls|rounds|pieces|buns|rolls|cookies|biscuits|patties|discs|portions|mounds)\b|(?=[.;,]))/i;
 const FEWEST_PIECES = 6;
 /** "Score into 18 diamonds": where it will be cut. */
 const SCORED =
@@ -131,6 +131,16 @@ const rolled = (source: string, found: Yield | null): Yield | null =>
   found?.what === 'slices' && ROLLED_UP.test(source) ? { ...found, what: 'pieces' } : found;
 
 const MAKES_SO_MANY = /(?:^|[.!?]\s+)\W*(?:makes|yields?)\s+(?:about |approx\.? )?\d/i;
+
+/** "Ingredients (10 brioches)", "Ingredients for 12 muffins": a list says what it is for. */
+const LISTED_FOR =
+  /^\W*(?:the )?ingredients?\s*(?:\((?:makes |for |serves )?|for (?:about )?)(\d{1,3})\s+(\p{L}+(?: \p{L}+)?)\)?\W*$/iu;
+function listedFor(source: string): Yield | null {
+  const [, count, what = ''] = LISTED_FOR.exec(cleanLine(source)) ?? [];
+  return count === undefined
+    ? null
+    : toYield([count, undefined, undefined, HELPINGS.test(what) ? '' : what], '');
+}
 
 /** Where how many are made is said first of all, and where it is said too. */
 const PLACES: readonly (readonly PageKind[])[] = [
@@ -155,7 +165,8 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
     ]) {
       const found =
         rolled(source, yieldIn(source, kind === 'yield')) ??
-        (kind === 'title' ? nameAndYield(cleanLine(source)).yields : null);
+        (kind === 'title' ? nameAndYield(cleanLine(source)).yields : null) ??
+        (kind === 'heading' ? listedFor(source) : null);
       if (found) return found;
     }
   for (const { source } of method) {

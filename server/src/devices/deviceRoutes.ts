@@ -8,7 +8,8 @@ import { idOf } from '../http/uuid';
 import type { Services } from '../services';
 import type { LetIn } from './doorService';
 
-const addressOf = (req: Request): string => req.socket.remoteAddress ?? '';
+/** Whom a proxy that is believed asks for, else who asks. */
+const addressOf = (req: Request): string => req.ip ?? '';
 
 /** Devices that join and leave, and who is behind them. `lan`: where other devices find this one; null: nowhere. */
 export function deviceRoutes(app: Express, services: Services, lan: () => string | null): void {

@@ -38,6 +38,8 @@ export const limitWrites = () =>
     limit: WRITES_PER_MINUTE,
     standardHeaders: 'draft-8',
     legacyHeaders: false,
+    // What a proxy says that isn't believed is passed over on purpose.
+    validate: { xForwardedForHeader: false },
     skip: (req) => req.method === 'GET' || req.method === 'HEAD',
     handler: (_req, _res, next) =>
       next(new TooManyRequestsError('Too many saves in a minute. Wait a little.')),
