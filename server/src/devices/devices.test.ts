@@ -1,3 +1,4 @@
+import type { Express } from 'express';
 import request from 'supertest';
 import { v7 as newId } from 'uuid';
 import { PATHS, pathTo, type DevicesAnswer, type HouseRole } from '@omniarton/contracts';
@@ -111,6 +112,22 @@ describe('a device', () => {
     expect((await join(code).expect(429)).body).toMatchObject({ code: 'too-many-requests' });
     await house.db('tries').update({ since: house.db.raw("now() - interval '11 minutes'") });
     await join(code).expect(201);
+  });
+  it('guesses for itself behind a proxy that is believed, and for all behind one that isn’t', async () => {
+    const guess = (app: Express, client: string) =>
+      request(app)
+        .post(PATHS.join)
+        .set({ host: LAN_HOST, origin: `http://${LAN_HOST}`, 'x-omniarton': '1', 'x-forwarded-for': client })
+        .send({ code: 'ZZZZ2222', device: 'a phone' });
+    const forgotten = () => house.db('tries').del();
+    const statuses = async (app: Express) => {
+      await forgotten();
+      for (let n = 0; n < 10; n += 1) await guess(app, '192.0.2.7').expect(400);
+      return [(await guess(app, '192.0.2.7')).status, (await guess(app, '192.0.2.8')).status];
+    };
+    expect(await statuses(house.behind(['127.0.0.1', '::1']))).toEqual([429, 400]);
+    expect(await statuses(house.app)).toEqual([429, 429]);
+    await forgotten();
   });
   it('isn’t known without its secret, by a false one, or after it was put out', async () => {
     await me('').expect(401);

@@ -16,6 +16,8 @@ export const LAN_HOST = 'kitchen.test:4620';
 export interface TestHouse {
   readonly db: Knex;
   readonly app: Express;
+  /** The same house behind proxies that are believed. */
+  behind(proxies: readonly string[]): Express;
   readonly home: string;
   readonly demo: string;
   get(path: string): Test;
@@ -36,10 +38,12 @@ export async function openHouse(name: string): Promise<TestHouse> {
   await migrate(db);
   await seed(db, { demo: true });
   const logger = pino({ level: 'silent' });
-  const app = makeApp({
-    ...{ services: servicesOn(db), host: '127.0.0.1', port: () => 4620, logger },
-    lan: () => [LAN_HOST],
-  });
+  const behind = (proxies: readonly string[]) =>
+    makeApp({
+      ...{ services: servicesOn(db), host: '127.0.0.1', port: () => 4620, logger, proxies },
+      lan: () => [LAN_HOST],
+    });
+  const app = behind([]);
   const get = (path: string) => request(app).get(path).set('host', HOST);
   const send: TestHouse['send'] = (method, path) =>
     request(app)
@@ -52,5 +56,5 @@ export async function openHouse(name: string): Promise<TestHouse> {
   const households = (await get('/api/households')).body as { id: string; demo: boolean }[];
   const home = households.find((one) => !one.demo)!.id;
   const demo = households.find((one) => one.demo)!.id;
-  return { db, app, home, demo, get, send, from, close: () => db.destroy() };
+  return { db, app, behind, home, demo, get, send, from, close: () => db.destroy() };
 }
