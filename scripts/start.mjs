@@ -50,11 +50,25 @@ const portHeld = (port) =>
     `Stop it, or choose another: PORT=${port + 1} npm start`,
   );
 
+const MOST_CONNECTIONS = 200;
+/** How many connections at most (OMNIARTON_POOL), and a copy that lists may be read from (DATABASE_REPLICA_URL). */
+function databaseSettings() {
+  const { OMNIARTON_POOL: said, DATABASE_REPLICA_URL: replicaUrl } = process.env;
+  const pool = said ? Number(said) : undefined;
+  if (pool !== undefined && !(Number.isInteger(pool) && pool >= 2 && pool <= MOST_CONNECTIONS))
+    throw new Trouble(
+      `OMNIARTON_POOL=${said} is no number of connections.`,
+      `Give one from 2 to ${MOST_CONNECTIONS}.`,
+    );
+  return { pool, replicaUrl: replicaUrl || undefined };
+}
+
 async function serve(app, db, port, data, lan) {
   const folders = db.own ? { data, backups: join(data, 'backups') } : undefined;
   try {
     return await app.serve({
       databaseUrl: db.url,
+      ...databaseSettings(),
       host: HOST,
       port,
       lan,

@@ -51,6 +51,10 @@ export interface ServeOptions {
   readonly lan?: (port: number) => readonly string[];
   /** Where the data and their backups lie; not known of a database of one's own. */
   readonly folders?: Folders;
+  /** A copy of the database that lists may be read from. */
+  readonly replicaUrl?: string;
+  /** So many connections at most. */
+  readonly pool?: number;
   /** Addresses of proxies that are believed about whom they ask for. */
   readonly proxies?: readonly string[];
 }
@@ -63,6 +67,8 @@ export interface Serving {
 /** Starts listening; rejects when the port is taken. */
 export async function serve({
   databaseUrl,
+  replicaUrl,
+  pool,
   host,
   port,
   webFolder,
@@ -70,10 +76,12 @@ export async function serve({
   folders,
   proxies = [],
 }: ServeOptions): Promise<Serving> {
-  const db = openDatabase(databaseUrl);
+  const db = openDatabase(databaseUrl, pool);
+  const lists = replicaUrl === undefined ? undefined : openDatabase(replicaUrl, pool);
+  const closeAll = () => Promise.all([db.destroy(), lists?.destroy()]);
   let bound = port;
   const logger = makeLogger(process.env.LOG_LEVEL ?? 'error');
-  const services = servicesOn(db, folders);
+  const services = servicesOn(db, folders, lists);
   const app = makeApp({
     services,
     host,
@@ -89,7 +97,7 @@ export async function serve({
       error ? fail(error) : done(listening),
     );
   }).catch(async (error: unknown) => {
-    await db.destroy();
+    await closeAll();
     throw error;
   });
   const purge = () =>
@@ -107,7 +115,7 @@ export async function serve({
       const closed = new Promise((done) => server.close(done));
       server.closeAllConnections();
       await closed;
-      await db.destroy();
+      await closeAll();
     },
   };
 }

@@ -10,6 +10,7 @@ import { binStore } from './bin/binStore';
 import { bagStore } from './cupboard/bagStore';
 import { cupboardService } from './cupboard/cupboardService';
 import { movementStore } from './cupboard/movementStore';
+import { readingFrom } from './db/replica';
 import { codeStore } from './devices/codeStore';
 import { deviceService } from './devices/deviceService';
 import { deviceStore } from './devices/deviceStore';
@@ -79,8 +80,12 @@ export interface Folders {
   readonly backups?: string;
 }
 
-/** The composition root: every service over one database handle, which may be a transaction. */
-export function servicesOn(db: Knex, folders: Folders = {}) {
+/**
+ * The composition root: every service over one database handle, which may be a transaction. `lists`: a copy of the database that the
+ * work list may be read from.
+ */
+export function servicesOn(db: Knex, folders: Folders = {}, lists?: Knex) {
+  const found = findingStore(db);
   const backups = backupsIn(folders.backups);
   const households = householdService(householdStore(db));
   const localPerson = () => households.localPerson();
@@ -92,7 +97,7 @@ export function servicesOn(db: Knex, folders: Folders = {}) {
     door: doorService(devicesOn(db), inDevices),
     members: memberService(devicesOn(db), localPerson, inDevices),
     recovery: recoveryService(devicesOn(db), inDevices),
-    finding: findingService(findingStore(db), markStore(db)),
+    finding: findingService(lists ? readingFrom(findingStore(lists), found) : found, markStore(db)),
     recipes: recipeService(recipeStore(db), (work) =>
       db.transaction((inside) => work(recipeStore(inside), requestStore(inside))),
     ),

@@ -9,8 +9,8 @@ const POOL_MAX = 10;
 const ACQUIRE_MS = 4000;
 const STATEMENT_MS = 10_000;
 
-/** A pool on a PostgreSQL. A lost connection is replaced at the next question. */
-export function openDatabase(url: string): Knex {
+/** A pool of so many connections at most on a PostgreSQL. A lost one is replaced at the next question. */
+export function openDatabase(url: string, most: number = POOL_MAX): Knex {
   return knex({
     client: 'pg',
     connection: {
@@ -18,7 +18,7 @@ export function openDatabase(url: string): Knex {
       statement_timeout: STATEMENT_MS,
       connectionTimeoutMillis: ACQUIRE_MS,
     },
-    pool: { min: 0, max: POOL_MAX },
+    pool: { min: 0, max: most },
     acquireConnectionTimeout: ACQUIRE_MS,
   });
 }

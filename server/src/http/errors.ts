@@ -1,3 +1,4 @@
+import { isAway, saidBy } from '../db/away';
 import type { ErrorRequestHandler } from 'express';
 import type { ErrorAnswer, ErrorCode } from '@omniarton/contracts';
 import { UnreadableDocumentError } from '@omniarton/core/kitchen';
@@ -86,8 +87,6 @@ class UnexpectedError extends HttpError {
   readonly code = 'unexpected';
 }
 
-/** What a driver or the pool says when the database can't be reached, or is just going away. */
-const DOWN = /ECONNREFUSED|ECONNRESET|EPIPE|ETIMEDOUT|Connection terminated|\b57P0\d\b|\b08[0-9A-Z]{3}\b/;
 /** A statement that took too long or was cancelled, locks that weren't had, no memory, no connection left. */
 const BUSY =
   /Timeout acquiring a connection|KnexTimeoutError|\b57014\b|\b55P03\b|\b40P01\b|\b40001\b|\b53[2-4]00\b|timeout exceeded/;
@@ -106,17 +105,14 @@ const isBadBody = (error: unknown): boolean => {
 
 function toHttpError(error: unknown): HttpError {
   if (error instanceof HttpError) return error;
-  const { type, code, message, name, errors } = (error ?? {}) as Record<string, unknown>;
+  const { type, code } = (error ?? {}) as Record<string, unknown>;
   if (type === 'entity.too.large') return new BodyTooLargeError('That is too much at once: 512 kB at most.');
   if (UNREAD_BODY.test(String(type)) || /^Z_/.test(String(code)) || isBadBody(error)) {
     return new BadJsonError('The body is no JSON that can be read.');
   }
   if (error instanceof UnreadableDocumentError) return new UnreadableError(error.message);
   if (error instanceof URIError) return new NotFoundError('There is no such address.');
-  const nested = Array.isArray(errors)
-    ? errors.map((one) => String((one as { code?: string }).code)).join(' ')
-    : '';
-  const said = [name, code, message, nested].map(String).join(' ');
+  const said = saidBy(error);
   if (FULL.test(said))
     return new DiskFullError(
       'There is no room left where the data lie. Make room, and keep the page open: it sends again by itself.',
@@ -124,7 +120,7 @@ function toHttpError(error: unknown): HttpError {
   if (BUSY.test(said))
     return new BusyError('That took too long. Keep the page open: it sends again by itself.');
   if (BAD_DATA.test(String(code))) return new InvalidError('Something in that can’t be stored as it is.');
-  if (DOWN.test(said)) {
+  if (isAway(error)) {
     return new DatabaseDownError(
       'The database does not answer. Keep the page open: it sends again by itself.',
     );

@@ -16,8 +16,8 @@ export const LAN_HOST = 'kitchen.test:4620';
 export interface TestHouse {
   readonly db: Knex;
   readonly app: Express;
-  /** The same house behind proxies that are believed. */
-  behind(proxies: readonly string[]): Express;
+  /** The same house behind proxies that are believed, or with a copy of its database for lists. */
+  behind(proxies: readonly string[], lists?: Knex): Express;
   readonly home: string;
   readonly demo: string;
   get(path: string): Test;
@@ -38,9 +38,9 @@ export async function openHouse(name: string): Promise<TestHouse> {
   await migrate(db);
   await seed(db, { demo: true });
   const logger = pino({ level: 'silent' });
-  const behind = (proxies: readonly string[]) =>
+  const behind = (proxies: readonly string[], lists?: Knex) =>
     makeApp({
-      ...{ services: servicesOn(db), host: '127.0.0.1', port: () => 4620, logger, proxies },
+      ...{ services: servicesOn(db, {}, lists), host: '127.0.0.1', port: () => 4620, logger, proxies },
       lan: () => [LAN_HOST],
     });
   const app = behind([]);
