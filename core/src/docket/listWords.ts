@@ -135,7 +135,8 @@ function takenUp({ source, items }: Line, item: Item): string {
   const [, done, into] = TAKEN_UP.exec(tidy(source).split(item.words).at(-1)!) ?? [];
   const next = items[items.indexOf(item) + 1];
   if (done === undefined || next === undefined) return '';
-  return `, ${done.toLowerCase()} ${into} ${next.ingredient === WATER ? `the ${next.words}` : 'its liquid'}`;
+  const stays = next.ingredient === WATER || next.role !== 'liquid';
+  return `, ${done.toLowerCase()} ${into} ${stays ? `the ${next.words}` : 'its liquid'}`;
 }
 
 /** "cold, diced": how the recipe wants what is still the same thing. */

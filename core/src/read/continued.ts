@@ -2,6 +2,8 @@ import { cleanLine } from './clean';
 import type { Place } from './places';
 
 const OPEN_END = /(?:[,;&+]|\p{L}-|\b(?:and|or|the|a|an|with|plus|of|for|in|into))$/iu;
+/** "With a spoon of vinegar stirred in" is whole. */
+const DONE_IN = /\b(?:stirred|mixed|whisked|beaten|folded|rubbed|grated|squeezed) in$/i;
 const BEGINS_ANEW = /^(?:[\d¼½¾⅓⅔⅛]|\p{Lu}|an? |one |two |three |half |pinch|some |juice|zest|handful)/u;
 
 const openBrackets = (text: string) => text.split('(').length - text.split(')').length;
@@ -29,7 +31,7 @@ export function joinWrapped(
       !BEGINS_ANEW.test(line) &&
       (openBrackets(above) > 0 ||
         openBrackets(line) < 0 ||
-        OPEN_END.test(above) ||
+        (OPEN_END.test(above) && !DONE_IN.test(above)) ||
         (/^\s{2,}/.test(source) && !isFood(line)));
     const closes =
       above !== null &&

@@ -18,7 +18,7 @@ const DOTS = /(?<=\S)\s+(?:[·•∙]\s+|(?:[✔✓☑✅▪◆►→➤]|\p{Ext
 /** "200 g flour / 100 g butter / 2 eggs"; of two the second may be the first in another measure. */
 const STROKES = /\s+\/\s+/;
 const FEW = 2;
-const UNMEASURED = new RegExp(`\\b${WITHOUT_AMOUNT}\\b|^(?:some|(?:a )?few)\\s`, 'i');
+const UNMEASURED = new RegExp(`\\b${WITHOUT_AMOUNT}\\b|^(?:some|(?:a )?few|a little|a bit of)\\s`, 'i');
 /** So many pieces that are named make a list of a line that has others, which are asked about. */
 const MOSTLY_NAMED = 0.5;
 

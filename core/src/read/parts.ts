@@ -1,4 +1,5 @@
 import { cleanLine } from './clean';
+import { namesColumns } from './page';
 import type { Line, Part } from './types';
 
 const MADE =
@@ -63,21 +64,24 @@ const partName = (source: string) =>
     .replace(/^for (?:the|a|your) |^the /i, '')
     .trim();
 
+/** What a heading calls the part below it; the names of a table's columns call nothing. */
+const headingOf = ({ source }: Line): string | null => (namesColumns(source) ? null : partName(source));
+
 /** Under each heading, from the first food on, a part begins. */
 function underHeadings(lines: readonly Line[]): Part[] {
   const parts: { id: string; name: string | null; lines: Line[] }[] = [];
   for (const line of lines) {
     const open = parts.at(-1);
     if (line.kind === 'heading' && open?.lines.some((one) => one.kind === 'ingredient'))
-      parts.push({ id: line.id, name: partName(line.source), lines: [line] });
+      parts.push({ id: line.id, name: headingOf(line), lines: [line] });
     else if (!open)
       parts.push({
         id: line.id,
-        name: line.kind === 'heading' ? partName(line.source) : null,
+        name: line.kind === 'heading' ? headingOf(line) : null,
         lines: [line],
       });
     else {
-      if (line.kind === 'heading') open.name = partName(line.source);
+      if (line.kind === 'heading') open.name = headingOf(line);
       open.lines.push(line);
     }
   }

@@ -154,7 +154,7 @@ function together(text: string, knows: Knows): string[] {
   const at = WITH.exec(text);
   if (!at) return [text];
   const [first, second] = [text.slice(0, at.index), text.slice(at.index + at[0].length)];
-  const name = nameOf(second).split(/,|\bto make\b/)[0]!;
+  const name = nameOf(second).split(/,|\b(?:to make|(?:stirred|mixed|whisked) in|added)\b/)[0]!;
   return amountIn(first).quantity !== null && knows(name.trim()) ? [first, second] : [text];
 }
 

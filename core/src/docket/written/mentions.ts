@@ -29,6 +29,8 @@ interface StepTold {
   readonly kept: Kept;
   /** What it says that it takes of something, as words before its present name; null: all of it. */
   readonly portion: (amount: string, one: Renamed) => string | null;
+  /** Whether an amount is all that the list has of something. */
+  readonly isAll: (amount: string, one: Renamed) => boolean;
 }
 
 /** Words before a food's name that still hold when it is another food. */
@@ -103,13 +105,21 @@ const isWash = ({ now, was, blend, made }: Renamed): boolean =>
 
 /** Of several that answer the one of the step's part; of these what the step takes, and what builds before what only dusts. */
 function meantBy(
-  { ingredient, brushed }: Mention & { readonly brushed: boolean },
+  {
+    ingredient,
+    brushed,
+    isAll,
+  }: Mention & {
+    readonly brushed: boolean;
+    readonly isAll: (one: Renamed) => boolean;
+  },
   found: readonly Renamed[],
   taken: ReadonlyMap<string, string>,
   part: string | null,
 ): Renamed | undefined {
   const worth = (one: Renamed) =>
     (isWash(one) === brushed ? 32 : 0) +
+    (found.length > 1 && isAll(one) ? 24 : 0) +
     (one.was === ingredient ? 16 : 0) +
     (one.part === part ? (one.halves === null ? 8 : 20) : 0) +
     (taken.has(one.line) ? 10 : 0) +
@@ -282,7 +292,7 @@ function saidNow(
 export function renameMentions(
   source: string,
   renamed: readonly Renamed[],
-  { taken, kept, portion }: StepTold,
+  { taken, kept, portion, isAll }: StepTold,
   catalogue: Catalogue,
 ): { readonly edits: SpanEdit[]; readonly lines: readonly string[] } {
   const lines: string[] = [];
@@ -298,8 +308,14 @@ export function renameMentions(
   const edits = mentions.flatMap((mention, nth): SpanEdit[] => {
     if (isKept(mention)) return [];
     const mixture = A_MIXTURE.test(source.slice(mention.from + mention.words.length));
+    const from = amountBefore(source, mention.from);
+    const amount = source.slice(from, mention.from);
     const one = meantBy(
-      { ...mention, brushed: isBrushed(source, mention) },
+      {
+        ...mention,
+        brushed: isBrushed(source, mention),
+        isAll: (each) => amount !== '' && isAll(amount, each),
+      },
       candidatesFor(mention, renamed, { mixture, part, stays }, catalogue),
       taken,
       part,
@@ -309,7 +325,6 @@ export function renameMentions(
     if (one.blend && A_LOOK.test(source.slice(0, mention.from))) return [];
     if (one.blend && mixture) return [];
     const to = washed(source, withAlternative(source, mention, mentions[nth + 1]), mention);
-    const from = amountBefore(source, mention.from);
     // Named twice in a row ("butter and margarine") it is said once.
     const between = source.slice(Math.max(0, end), from);
     const again =
@@ -323,10 +338,7 @@ export function renameMentions(
     if (again) return [{ from: to - mention.words.length - between.length, to, text: '', because: '' }];
     const next = mentions[nth + 1];
     const followed = next !== undefined && AND_A_FOOD.test(source.slice(to, next.from));
-    const share =
-      from < mention.from && !THE_REST.test(source.slice(0, from))
-        ? portion(source.slice(from, mention.from), one)
-        : null;
+    const share = from < mention.from && !THE_REST.test(source.slice(0, from)) ? portion(amount, one) : null;
     return [saidNow(source, mention, one, { from, to, followed, share })];
   });
   const loose = nameless(source, renamed, mentions, catalogue);

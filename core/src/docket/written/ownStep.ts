@@ -11,7 +11,7 @@ import { kneadEdits, pastryWaterEdits, proofEdits, stretchEdits } from './dough'
 import { dustEdits, greaseEdits } from './dusting';
 import type { Facts } from './facts';
 import { renameMentions, type Kept } from './mentions';
-import { portionOf } from './portions';
+import { portionOf, takesAll } from './portions';
 import type { Renamed } from './renamed';
 import type { Sentence } from './sentences';
 import { kindOf } from './stepKind';
@@ -117,7 +117,8 @@ export function ownStep(
   const actions = process.actions.filter(({ step }) => step === id);
   const taken = takenBy(actions, facts);
   const portion = (amount: string, one: Renamed) => portionOf(amount, one, facts);
-  const mentions = renameMentions(source, renamed, { taken, kept, portion }, catalogue);
+  const isAll = (amount: string, one: Renamed) => takesAll(amount, one, facts);
+  const mentions = renameMentions(source, renamed, { taken, kept, portion, isAll }, catalogue);
   const dust = dustOf(parts, request, catalogue);
   const butterOut = request.without.includes('milk');
   const floured = renamed.some(({ blend }) => blend) || parts.some(({ blend }) => blend.length > 0);

@@ -8,6 +8,8 @@ import type { Renamed } from './renamed';
 /** An amount that is nearly the whole is the line said again; as good as nothing beside it is another thing. */
 const NEARLY_ALL = 0.9;
 const HARDLY_ANY = 0.003;
+/** So near to all of it a measure is the line's own. */
+const ALL = 0.02;
 /** A spoon is as good a measure of what stands in as of what was there, ml. */
 const SPOON_ML = 20;
 /** Shares that are said in a word, and how near to them is that share. */
@@ -25,7 +27,6 @@ interface Whole {
   /** As its author wrote it, and what stands in for it now: grams. */
   readonly was: number;
   readonly now: number;
-  readonly items: readonly Item[];
 }
 
 /** All that was of a thing: of a blend every flour that is in it now. */
@@ -35,19 +36,18 @@ function wholeOf({ line, part, was, blend, ids }: Renamed, { recipe, request, pa
       ? item.role === 'wheat-flour' && !item.aside && !item.alternative
       : own === line && item.ingredient === was;
   const lines = recipe.parts.find(({ id }) => id === part)?.lines ?? [];
-  const items = lines
+  const written = lines
     .filter(({ aside }) => !aside || !blend)
     .flatMap((own) =>
       own.items
         .filter((item) => item.grams && isOf(own.id, item))
-        .map((item) => ({ item, grams: item.grams!.central / lineFactor(request.scale, own.id) })),
+        .map((item) => item.grams!.central / lineFactor(request.scale, own.id)),
     );
   const docket = parts.find(({ id }) => id === part)?.lines ?? [];
   const now = docket.filter(({ id }) => (blend ? isOfBlend(id) : ids.includes(id)));
   return {
-    was: items.reduce((sum, { grams }) => sum + grams, 0),
+    was: written.reduce((sum, grams) => sum + grams, 0),
     now: now.reduce((sum, { grams }) => sum + (grams?.central ?? 0), 0),
-    items: items.map(({ item }) => item),
   };
 }
 
@@ -55,20 +55,35 @@ const TO_FIVE_FROM = 50;
 const rounded = (grams: number): number =>
   grams >= TO_FIVE_FROM ? 5 * Math.round(grams / 5) : Math.round(grams);
 
+/** What a step says that it takes of a thing, as a share of all that was of it; null: it says nothing that can be weighed. */
+function shareOf(amount: string, one: Renamed, { was }: Whole, facts: Facts): number | null {
+  const { catalogue, kitchen, recipe } = facts;
+  const { quantity, unit } = readAmount(`${amount} ${one.words}`);
+  if (!quantity || was <= 0) return null;
+  const scales = { catalogue, locale: recipe.locale, eggSize: kitchen.eggSize };
+  const grams = weigh(quantity, unit, getIngredient(catalogue, one.was).id, one.words, scales)?.grams.central;
+  return grams === undefined ? null : grams / was;
+}
+
+const plainAmount = (said: string): string => said.replace(ARTICLES, '').trim();
+
+/** Whether a step names a thing with all that its list has of it: "150 g butter" is the icing's, and not the cake's 225. */
+export function takesAll(said: string, one: Renamed, facts: Facts): boolean {
+  const share = shareOf(plainAmount(said), one, wholeOf(one, facts), facts);
+  return share !== null && Math.abs(share - 1) <= ALL;
+}
+
 /**
  * What a step says that it takes of a replaced thing, in what there is of it now: "1 tbsp flour" → "1 tbsp of the ", "100 g of the
  * flour" of 200 → "100 g of the ", "2 eggs" of four → "half of the ". Null: it takes all, or says nothing that can be weighed.
  */
 export function portionOf(said: string, one: Renamed, facts: Facts): string | null {
-  const { catalogue, kitchen, recipe, request } = facts;
-  const amount = said.replace(ARTICLES, '').trim();
-  const { quantity, unit } = readAmount(`${amount} ${one.words}`);
+  const { recipe, request } = facts;
+  const amount = plainAmount(said);
   const whole = wholeOf(one, facts);
-  if (!quantity || whole.was <= 0 || whole.now <= 0 || whole.items.length === 0) return null;
-  const scales = { catalogue, locale: recipe.locale, eggSize: kitchen.eggSize };
-  const grams = weigh(quantity, unit, getIngredient(catalogue, one.was).id, one.words, scales)?.grams.central;
-  const share = (grams ?? 0) / whole.was;
-  if (share < HARDLY_ANY || share >= NEARLY_ALL) return null;
+  const share = shareOf(amount, one, whole, facts);
+  if (share === null || whole.now <= 0 || share < HARDLY_ANY || share >= NEARLY_ALL) return null;
+  const { unit } = readAmount(`${amount} ${one.words}`);
   const spooned = unit !== null && (mlPerUnit(unit, recipe.locale) ?? Infinity) <= SPOON_ML;
   if (spooned && one.made === null && lineFactor(request.scale, one.line) === 1) return `${amount} of the `;
   const words = SHARES.find(([value]) => Math.abs(share - value) <= NEAR)?.[1];

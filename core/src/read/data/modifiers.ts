@@ -1,7 +1,7 @@
 /** Words around an ingredient's name that change neither what it is nor what is in it. Common practice. */
 export const MODIFIERS: ReadonlySet<string> = new Set(
   (
-    'a an the of or and reserved about approx approximately roughly more such some your favourite favorite good quality best fine finely very extra ' +
+    'a an the of or and little bit touch reserved about approx approximately roughly more such some your favourite favorite good quality best fine finely very extra ' +
     'large lge lrg lg medium med small sml big jumbo xl size sized fresh freshly frozen defrosted thawed ripe overripe very organic raw cold cool cooled chilled warm warmed hot boiling ' +
     'lukewarm tepid iced room temperature temp soft softened melted browned clarified unsalted salted sweet lightly firmly tightly well loosely ' +
     'packed sifted spooned levelled leveled scooped heaped heaping rounded scant level generous beaten separated whisked whipped stiff half peeled cored deseeded seeded ' +

@@ -2,6 +2,7 @@ import type { PageKind } from '../../vocabulary';
 import { cleanLine } from '../clean';
 import { tellsADeed } from '../tellsADeed';
 import type { KindOfLine } from './kinds';
+import { isFurniture } from './setAside';
 
 const AMOUNT = /(?:^|[\s,.:(])\d[\d./]*\s?(?:g|kg|ml|dl|cl|l|oz|lbs?|cups?|tbsp|tsp|msk|tsk|krm|EL|TL)\b/gi;
 /** So many amounts are a list, whatever stands before them; a yield may give two tins. */
@@ -32,7 +33,8 @@ export const withListsInTitles = (
 ): readonly KindOfLine[] =>
   read.map((one, at): KindOfLine => {
     const least = LISTS[one.kind];
-    const mistaken = MISTAKEN.has(one.kind);
+    // What is in a piece of it ("Per muffin: 318 kcal, 12 g fat") goes into nothing.
+    const mistaken = MISTAKEN.has(one.kind) && !isFurniture(lines[at]!);
     if (least === undefined && !mistaken) return one;
     const line = cleanLine(lines[at]!);
     const amounts = (line.match(AMOUNT) ?? []).length;

@@ -25,19 +25,23 @@ const HEAD =
   /^(?:ingredients?|items?|amounts?|quantit(?:y|ies)|qty|measures?|weights?|units?|grams?|metric|volume|notes?|us|uk)$/i;
 const COLUMN = /\s*\|\s*|\t+|\s{2,}/;
 
+/** "Ingredient | Amount | Notes": what names the columns of a list. */
+export function namesColumns(line: string): boolean {
+  const cells = line
+    .trim()
+    .split(COLUMN)
+    .filter((cell) => cell !== '');
+  return cells.length > 1 && cells.every((cell) => HEAD.test(cell.trim()));
+}
+
 /** A page's kinds in which what names the columns of its list is a heading, and nothing to eat. */
 export const withColumnNames = (
   lines: readonly string[],
   read: readonly KindOfLine[],
 ): readonly KindOfLine[] =>
-  read.map((one, at): KindOfLine => {
-    const cells = lines[at]!.trim()
-      .split(COLUMN)
-      .filter((cell) => cell !== '');
-    return cells.length > 1 && cells.every((cell) => HEAD.test(cell.trim())) && one.kind === 'ingredient'
-      ? { ...one, kind: 'junk', or: one.kind }
-      : one;
-  });
+  read.map((one, at): KindOfLine =>
+    one.kind === 'ingredient' && namesColumns(lines[at]!) ? { ...one, kind: 'junk', or: one.kind } : one,
+  );
 
 /** A page's kinds where its first row is a name with facts beside it: that is its title, if it has no other above. */
 export function withTitleRow(lines: readonly string[], read: readonly KindOfLine[]): readonly KindOfLine[] {
