@@ -14,12 +14,18 @@ const sugarIn = (words: string) =>
   );
 
 /** What a line is called by in a method: the last word of its name, or its last two where that alone says nothing. */
-function nameIn({ name }: Item): string {
+function nameIn({ name }: Pick<Item, 'name'>): string {
   const words = tokensOf(name.split(',')[0]!);
   const last = words.at(-1) ?? '';
   const sugar = sugarIn(words.slice(-2).join(' '));
   if (sugar.endsWith('-sugar')) return sugar;
   return BLAND.has(last) && words.length > 1 ? `${words.at(-2)} ${last}` : last;
+}
+
+/** Its author's word for it, where the table has another. */
+function saidIn({ name, words, match }: Item): { readonly said?: string } {
+  const said = match === 'exact' ? nameIn({ name: words }) : '';
+  return said.length > 2 && !/\d/.test(said) && !nameIn({ name }).endsWith(said) ? { said } : {};
 }
 
 /** A name as a text says it, one of it or several: "berry", "berries". */
@@ -30,7 +36,8 @@ export const asSaid = (name: string): RegExp =>
 export interface Called {
   readonly line: string;
   readonly part: string;
-  readonly items: readonly { readonly role: Role; readonly name: string }[];
+  /** `said`: by its author's own word, where that is another: "coffee" is instant coffee here, and espresso powder in the table. */
+  readonly items: readonly { readonly role: Role; readonly name: string; readonly said?: string }[];
   /** What it weighs as a whole; null where it is several things, or has no weight. */
   readonly whole: { readonly ingredient: string; readonly source: string; readonly grams: number } | null;
 }
@@ -48,7 +55,7 @@ export const calledOf = (parts: readonly Part[]): Called[] =>
       .map((line): Called => ({
         line: line.id,
         part,
-        items: line.items.map((item) => ({ role: item.role, name: nameIn(item) })),
+        items: line.items.map((item) => ({ role: item.role, name: nameIn(item), ...saidIn(item) })),
         whole: wholeOf(line),
       })),
   );
@@ -67,8 +74,11 @@ const GREASES = /\boil (?:the|an?|your|two|both|and (?:flour|line))\b/i;
 
 type CalledItem = Called['items'][number];
 
-/** Tells of a line's things whether a stretch of a method names them, by name or by what they are. */
-function namingIn(text: string, called: readonly Called[]): (item: CalledItem) => boolean {
+/** Tells of a line's things whether a stretch of a method names them: by name, or by name or what they are. */
+function namingIn(
+  text: string,
+  called: readonly Called[],
+): Readonly<Record<'byName' | 'anyhow', (item: CalledItem) => boolean>> {
   const words = ` ${sugarIn(tokensOf(text).join(' '))} `;
   const rows = ROLE_WORDS.filter((row) => row.words.test(text));
   const byRole = ({ name, role }: CalledItem) =>
@@ -76,27 +86,44 @@ function namingIn(text: string, called: readonly Called[]): (item: CalledItem) =
   const kinds = KINDS_OF_FOOD.filter((kind) => words.includes(` ${kind} `));
   const fruit = words.includes(' fruit ');
   const oil = words.includes(' oil ') && !GREASES.test(text);
-  const own = ({ name }: CalledItem) =>
-    name.length > 2 && (words.includes(` ${name} `) || (oil && name.endsWith(' oil')));
+  const own = ({ name, said }: CalledItem) =>
+    (name.length > 2 && (words.includes(` ${name} `) || (oil && name.endsWith(' oil')))) ||
+    (said !== undefined && words.includes(` ${said} `));
   const said = new Set(called.flatMap(({ items }) => items.filter(own).map(({ role }) => role)));
   const several = SEVERAL.test(text);
   const others = new Set(ONE_OF.filter((role) => said.has(role) && !several));
-  return (item) =>
+  const anyhow = (item: CalledItem) =>
     own(item) ||
     (byRole(item) && !others.has(item.role)) ||
     (fruit && (item.role === 'fruit-veg' || FRUIT.test(item.name))) ||
     (item.name.length > 2 && kinds.some((kind) => item.name.endsWith(kind)));
+  return { byName: own, anyhow };
 }
 
-/** How many things of each part a stretch of a method names: a list on one line is as many as are named of it. */
-export function namedOfParts(text: string, called: readonly Called[]): ReadonlyMap<string, number> {
-  const isNamed = namingIn(text, called);
-  const counts = new Map<string, number>();
+/** What one thing says of whose step it is: by its name, and more by a name that no other part has; less by what it is. */
+const BY_NAME = 1;
+const BY_ITS_NAME_ALONE = 2;
+const BY_ROLE = 0.5;
+
+/** How much a stretch of a method speaks of each part, by the things that it names: a list on one line is as many as are named of it. */
+export function spokenOf(text: string, called: readonly Called[]): ReadonlyMap<string, number> {
+  const { byName, anyhow } = namingIn(text, called);
+  const partsOf = new Map<string, Set<string>>();
+  for (const { part, items } of called)
+    for (const item of items.filter(byName)) {
+      const key = item.said ?? item.name;
+      partsOf.set(key, (partsOf.get(key) ?? new Set<string>()).add(part));
+    }
+  const worth = (item: CalledItem) => {
+    if (!byName(item)) return anyhow(item) ? BY_ROLE : 0;
+    return partsOf.get(item.said ?? item.name)!.size === 1 ? BY_ITS_NAME_ALONE : BY_NAME;
+  };
+  const sums = new Map<string, number>();
   for (const { part, items } of called) {
-    const named = items.filter(isNamed).length;
-    if (named > 0) counts.set(part, (counts.get(part) ?? 0) + named);
+    const sum = items.reduce((all, item) => all + worth(item), 0);
+    if (sum > 0) sums.set(part, (sums.get(part) ?? 0) + sum);
   }
-  return counts;
+  return sums;
 }
 
 /** The lines that a stretch of a method names; `instead`: what a person says is meant in their place. */
@@ -105,8 +132,8 @@ export function linesNamedIn(
   called: readonly Called[],
   instead: readonly Taking[] = [],
 ): Called[] {
-  const isNamed = namingIn(text, called);
-  const named = called.filter(({ items }) => items.some(isNamed));
+  const { anyhow } = namingIn(text, called);
+  const named = called.filter(({ items }) => items.some(anyhow));
   if (instead.length === 0) return named;
   const meant = new Set(named.map(({ line }) => instead.find((one) => one.line === line)?.instead ?? line));
   return called.filter(({ line }) => meant.has(line));

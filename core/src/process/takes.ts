@@ -1,7 +1,7 @@
 import type { Bindings, Part, Scales } from '../read';
 import { UNTIL } from './actions';
 import type { Told } from './told';
-import { linesNamedIn, namedOfParts, type Called } from './called';
+import { linesNamedIn, spokenOf, type Called } from './called';
 import { EVERYTHING, LEFT_OUT } from './data/roleWords';
 import { partsCalled } from './flows';
 import { shareSaid } from './shares';
@@ -25,7 +25,7 @@ function meant(named: readonly Called[], part: string, left: (line: string) => n
   );
 }
 
-/** The part that a step is about: the one that it names most things of, the one before where it names none. */
+/** The part that a step is about: the one that it speaks most of by what it names, the one before where it names none. */
 function partOf(named: ReadonlyMap<string, number>, before: string): string {
   const worth = ([part, count]: readonly [string, number]) => (part === before ? 1.5 * count : count);
   const [best] = [...named].sort((a, b) => worth(b) - worth(a));
@@ -59,7 +59,7 @@ export function takesOf(
     if (action.step !== step) {
       step = action.step;
       const whole = actions.filter((one) => one.step === step).map((one) => one.text);
-      part = partOf(namedOfParts(whole.join(' '), called), part);
+      part = partOf(spokenOf(whole.join(' '), called), part);
     }
     const { called: mentioned, into, gives } = partsCalled(text, action.class, parts, main);
     part = (into ?? mentioned[0])?.id ?? part;
