@@ -31,7 +31,47 @@ const GALETTE =
 const BUNS =
   'Re: Brioches\n\nIngredients (10 brioches)\n500 g strong white flour\n50 g sugar\n10 g instant yeast\n250 ml warm milk\n1 egg\n\nMix everything to a dough and knead for 8 minutes. Leave to rise for 1 hour. Divide into balls and prove for 40 minutes. Bake at 190 C for 20 minutes.';
 
+const CHOUX =
+  'Coffee choux buns\nPâte à choux\nWater 125 ml\nMilk 125 ml\n100g butter\n5g sugar\n150g strong flour\nbeaten eggs 240g\nBoil the first four.\n150 g flour, all at once.\nEggs little by little.\n24 mounds, 4 cm.\n180°C, 30 min.\nCrème pâtissière\n500 ml milk\n100g yolks\n100g sugar\n45 g flour\n10 g cornflour\n1 tbsp instant coffee\nMilk to the boil on yolks, sugar, flour, cornflour, coffee.\n1 min at the boil, whisking.\nFill from below.';
+const CHOCOLATE =
+  'Chocolate cake\n200 g dark chocolate\n200 g butter\n200 g sugar\n5 eggs\n1 tbsp flour\nFor the tin: a little butter, a little flour\nPer slice: 318 cal, 12g fat, 47g carbs, 5g protein\n\nMelt the chocolate with the butter. Stir in sugar, eggs and flour.\nBake in a 23 cm springform, buttered and floured, at 190°C for 22 min.';
+const TABLE =
+  'Stout brownies\n\nIngredient\tAmount\tNotes\nButter\t140g\tcubed\nDark chocolate\t200g\nSugar\t250g\nEggs\t3\nPlain flour\t100g\n\nMelt the butter and chocolate. Whisk in sugar and eggs, fold in the flour. Bake in a 23cm square tin at 180C for 25 minutes.';
+const LETTER_CAKE =
+  'coffee cake\n\nGet two 20cm sandwich tins ready - butter them and dust with flour. Cream 225g soft butter with 225g caster sugar. Beat in 4 eggs, fold in 225g self-raising flour and bake at 180C for 25 minutes.\n\nIcing - beat 150g soft butter with 300g icing sugar.';
+const PIKELETS =
+  'sunday pikelets makes abt 20\n1 cup sr flour\n2 tblsp sugar\n1 egg\n3/4 cup milk w 1 tsp vinegar stirred in\nbutter for the pan\njam n cream to serve\nsift flour into a bowl add sugar. whisk egg into the milk then pour in and whisk til smooth\npan on medium, dessertspoonfuls of mix, 2 min til bubbles pop on top, flip, 1 min other side';
+
 const PAGES: readonly OnPaper[] = [
+  [
+    'names that only the cream has make its step the cream’s, and what two names come to is said once',
+    CHOUX,
+    {},
+    [/on yolks, sugar, cornflour, coffee\./],
+    [/cornflour, cornflour/],
+  ],
+  [
+    'a little butter and flour for the tin are no stick of it and no wheat, and a slice’s figures no food',
+    CHOCOLATE,
+    NO_MILK,
+    [/^tin$/m, /^dairy-free baking block$/m, /^white rice flour$/m],
+    [/1\d\d g dairy-free/, /a little flour/, /318/],
+  ],
+  ['what names a table’s columns is no part', TABLE, {}, [], [/Ingredient/]],
+  [
+    'tins are greased, and an icing’s butter is the icing’s',
+    LETTER_CAKE,
+    NO_MILK,
+    [/grease them/, /beat the soft dairy-free baking block with 300g icing sugar/],
+    [/block them/],
+  ],
+  [
+    'milk with vinegar in it is milk, and goes where milk is out',
+    PIKELETS,
+    NO_MILK,
+    [/g pea milk/, /^1 tsp vinegar/m, /whisk egg into the (?:soured )?pea milk/],
+    [/^3\/4 cup milk/m],
+  ],
   [
     'two lists on a line each keep their own flour, and fat rubbed to crumbs is no bread',
     GALETTE,

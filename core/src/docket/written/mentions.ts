@@ -337,6 +337,12 @@ export function renameMentions(
     if (!again && listed > 0) return [{ from: from - listed, to, text: '', because: '' }];
     if (again) return [{ from: to - mention.words.length - between.length, to, text: '', because: '' }];
     const next = mentions[nth + 1];
+    // "Flour, cornflour" is cornflour, said once.
+    const twin =
+      next !== undefined &&
+      next.words.toLowerCase() === one.now.toLowerCase() &&
+      /^\s*(?:,|and|&|\+)\s*(?:the\s+)?$/i.test(source.slice(to, next.from));
+    if (twin) return [{ from, to: next.from, text: '', because: '' }];
     const followed = next !== undefined && AND_A_FOOD.test(source.slice(to, next.from));
     const share = from < mention.from && !THE_REST.test(source.slice(0, from)) ? portion(amount, one) : null;
     return [saidNow(source, mention, one, { from, to, followed, share })];
