@@ -19,14 +19,15 @@ const PLAIN_WORDS = /^(?!.*\b(?:or|and|of|the|with|for)\b)\p{Ll}[\p{L} '’-]{2,
 /** Pieces that are so near a whole number are that many. */
 const NEAR_WHOLE = 0.08;
 
-const tidy = (source: string): string =>
+/** A line without its marks and what it is for; a food before a colon ("butter : 150 g") is its name. */
+const tidy = ({ source, items }: Pick<Line, 'source' | 'items'>): string =>
   rowsOf(source)
     .join(', ')
     .trim()
     .replace(MARKS, '')
     .replace(/\*\*|__/g, '')
     .replace(SAYS_WHAT_FOR, '')
-    .replace(CARD_PART, '')
+    .replace(CARD_PART, (label) => (items.some(({ words }) => label.includes(words)) ? label : ''))
     .replace(/\s+/g, ' ')
     .trim();
 
@@ -132,7 +133,7 @@ const TAKEN_UP = /^[\s,(]*(dissolved|soaked|mixed|blended|slaked|stirred) (in|in
 const WATER = 'water';
 /** ", dissolved in the boiling water": what is done with a thing and the next of its line; water stays water, another liquid may be another. */
 function takenUp({ source, items }: Line, item: Item): string {
-  const [, done, into] = TAKEN_UP.exec(tidy(source).split(item.words).at(-1)!) ?? [];
+  const [, done, into] = TAKEN_UP.exec(tidy({ source, items }).split(item.words).at(-1)!) ?? [];
   const next = items[items.indexOf(item) + 1];
   if (done === undefined || next === undefined) return '';
   const stays = next.ingredient === WATER || next.role !== 'liquid';
@@ -141,9 +142,9 @@ function takenUp({ source, items }: Line, item: Item): string {
 
 /** "cold, diced": how the recipe wants what is still the same thing. */
 export function preparationOf(whole: Line, item: Item, catalogue: Catalogue): string {
-  const { source, items } = whole;
+  const { items } = whole;
   if (items.filter(({ alternative }) => !alternative).length > 1) return takenUp(whole, item);
-  const line = tidy(source);
+  const line = tidy(whole);
   const behind = line.split(inLine(line, item.words)).at(-1) ?? '';
   const [said = ''] = behind.replace(IN_BRACKETS, '').split(/,?\s*\bplus\b/);
   const [, stated, bracketed] = /^(?:,\s*([\p{L} ,'-]{3,60})|\s*\(([\p{L} ,'-]{3,40})\))$/u.exec(said) ?? [];
@@ -197,7 +198,7 @@ function unknownWords({ item }: From): string | null {
 /** ", for glazing": what one thing of a line that has several is kept back for, or what stands in for a line that is. */
 function keptFor({ line, item, whole }: From, changed: boolean): string {
   if (whole ? !(changed && (line.aside || item.aside)) : !item.aside) return '';
-  const behind = tidy(line.source).split(item.words).at(-1) ?? '';
+  const behind = tidy(line).split(item.words).at(-1) ?? '';
   const what = /\b(?:for|to) \p{L}[\p{L} ]{2,30}(?=$|[,;.])/u.exec(behind.trim())?.[0];
   return what ? `, ${what}` : '';
 }
@@ -207,7 +208,7 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   const unknown = from && !from.whole ? unknownWords(from) : null;
   if (unknown !== null) return unknown;
   const name = spokenName(made.name);
-  const tidied = from ? tidy(from.line.source) : '';
+  const tidied = from ? tidy(from.line) : '';
   if (from?.whole && !made.changed && tidied.length <= LONGEST) return tidied;
   const same = from !== undefined && from.item.ingredient === made.ingredient;
   const own = from?.item.words.replace(WHAT_FOR, '') ?? '';

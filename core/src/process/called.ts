@@ -116,7 +116,9 @@ export function spokenOf(text: string, called: readonly Called[]): ReadonlyMap<s
     }
   const worth = (item: CalledItem) => {
     if (!byName(item)) return anyhow(item) ? BY_ROLE : 0;
-    return partsOf.get(item.said ?? item.name)!.size === 1 ? BY_ITS_NAME_ALONE : BY_NAME;
+    // Yolks are of whole eggs too.
+    const alone = item.role !== 'egg' && partsOf.get(item.said ?? item.name)!.size === 1;
+    return alone ? BY_ITS_NAME_ALONE : BY_NAME;
   };
   const sums = new Map<string, number>();
   for (const { part, items } of called) {

@@ -23,12 +23,22 @@ interface Mention {
   readonly before: string;
 }
 
-/** "boil the syrup", "for the crumb": a part is called by the last word of its name. */
+/** Words that end the names of parts and say little of them: a crumble top is called a crumble. */
+const WHERE = /\s+(?:tops?|toppings?|layers?|fillings?|mix|mixture|bases?|part)$/i;
+
+/** What a method may call a part: the last word of its name, without what stands in brackets. */
+function callsOf(name: string): string[] {
+  const plain = name.replace(/\s*\([^)]*\)/g, '').trim();
+  return [...new Set([plain, plain.replace(WHERE, '')].map(lastWordOf))].filter((word) => word.length > 2);
+}
+
+/** "boil the syrup", "for the crumb": parts by their names. */
 const mentionsOf = (text: string, parts: readonly Part[]): Mention[] =>
   parts.flatMap((part): Mention[] => {
-    const last = lastWordOf(part.name ?? '');
-    const at = last.length > 2 ? text.search(asSaid(last)) : -1;
-    return at < 0 ? [] : [{ part, before: text.slice(0, at) }];
+    const at = callsOf(part.name ?? '')
+      .map((word) => text.search(asSaid(word)))
+      .find((found) => found >= 0);
+    return at === undefined ? [] : [{ part, before: text.slice(0, at) }];
   });
 
 /** What a clause says of its parts; what goes somewhere without a word of where goes to the bake itself. */

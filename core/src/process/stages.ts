@@ -14,7 +14,7 @@ export type ToldStage = Omit<Stage, 'mixture' | 'pan'>;
 
 /** A time before or after such words is a moment, a part or a pause of something else, and no length of heat. */
 const NO_LENGTH_AFTER =
-  /(?:\b(?:after|every|each|the last|last|the first|first|final|within|up to|than|only|in)\s+(?:the\s+|about\s+|a\s+)?)$|\b(?:don['’]?t|do not|never|without) open(?:ing)?\b[^.]*$/i;
+  /(?:\b(?:after|every|each|the last|last|the first|first|final|within|up to|than|only|in)\s+(?:the\s+|about\s+|a\s+)?)$|\b(?:don['’]?t|do not|never|without) open(?:ing)?\b(?:(?!\b(?:down to|up to|turn|reduce|\d{3})\b)[^.])*$/i;
 const NO_LENGTH_BEFORE =
   /^\s*(?:before|ahead|earlier|later|in advance|bursts?|-?second bursts?|old|from now)\b|^\s*-?\s*second bursts/i;
 const EACH_SIDE = /\b(?:per|a|each|on each|either|on either|on both|both|on one) sides?\b/i;

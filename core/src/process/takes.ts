@@ -32,6 +32,11 @@ function partOf(named: ReadonlyMap<string, number>, before: string): string {
   return best?.[0] ?? before;
 }
 
+/** What a tin is greased and dusted with is no line that holds more than that, nor all the flour of a cake: g. */
+const MOST_ON_A_TIN = 60;
+const mayDressATin = ({ items, whole }: Called): boolean =>
+  items.length === 1 && (whole === null || whole.grams <= MOST_ON_A_TIN);
+
 export interface Taken {
   readonly takes: readonly Take[];
   /** The parts whose mixtures go in whole. */
@@ -71,8 +76,7 @@ export function takesOf(
       (one) => !out.has(one),
     );
     const byHand = there.filter(({ line }) => instead?.some((one) => one.instead === line));
-    // What a tin is greased with is no line that holds more than that.
-    const whole = action.class === 'line-tin' ? there.filter(({ items }) => items.length === 1) : there;
+    const whole = action.class === 'line-tin' ? there.filter(mayDressATin) : there;
     const named = [...new Set([...byHand, ...meant(whole, part, left)])];
     const takes = named.map((one): Take => {
       const share = Math.min(left(one.line), shareSaid(text, one, scales));

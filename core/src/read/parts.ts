@@ -30,6 +30,8 @@ const partOf = (line: Line): string | null => {
   const said = BEGINS.exec(source);
   return source.length > SENTENCE ? (said?.[1] ?? said?.[2] ?? null) : null;
 };
+const hasFlour = ({ items }: Line): boolean => items.some(({ role }) => role === 'wheat-flour');
+
 /** A shorter line is no sentence, characters. */
 const SENTENCE = 60;
 
@@ -44,10 +46,14 @@ function parted({ id, name, lines }: Part): Part[] {
     const own = named[at] ?? null;
     if (allNamed && own !== null && out[0]!.name === null) out[0]!.name = own;
     const prose = line.source.length > SENTENCE && line.items.length > 1;
-    if (own !== null && (out.at(-1)!.lines.some(({ kind }) => kind === 'ingredient') || prose))
+    const open = out.at(-1)!;
+    if (own !== null && (open.lines.some(({ kind }) => kind === 'ingredient') || prose))
       out.push({ id: line.id, name: own, lines: [line] });
+    // A paragraph with flour of its own, after one that told of a custard with some, goes on with the bake.
+    else if (own === null && prose && open.name !== null && hasFlour(line) && open.lines.some(hasFlour))
+      out.push({ id: line.id, name: null, lines: [line] });
     else if (AT_THE_TABLE.test(line.source)) out.push({ id: line.id, name: 'to serve', lines: [line] });
-    else (told && !prose ? out[0]! : out.at(-1)!).lines.push(line);
+    else (told && !prose ? out[0]! : open).lines.push(line);
     told = own !== null && !prose;
   }
   // What stands above the first food of a part belongs to it.

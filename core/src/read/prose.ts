@@ -15,7 +15,7 @@ const MEASURE =
   '(?:kg|kilos?|g|gr|grams?|mls?|l|litres?|liters?|dl|cups?|tbsps?|tablespoon(?:ful)?s?|tsps?|teaspoon(?:ful)?s?|oz|ounces?|lbs?|pounds?|pints?|sticks?|pinch(?:es)?|handfuls?|knobs?|splash|dash|drizzle|glugs?|spoons?|spoonfuls?|mugs?|c|tb|ts|t|cans?|tins?|packets?|jars?|pots?|large|small|medium|heaped|level|good|big)';
 /** An amount of something in running text: "150 g butter", "half a cup of raw sugar", "3 eggs". */
 const AMOUNT = new RegExp(
-  `(?<![\\d.,/\\p{L}-])((?:zest|juice|rind|peel|juice and zest|zest and juice) of (?:the )?)?(${NUMBER}(?:\\s?[-–]\\s?${NUMBER})?)(?:[\\s-]*(${MEASURE}))*\\.?\\s+(?:of\\s+)?(?:the\\s+)?(?:size \\d )?(?=\\p{L})`,
+  `(?<![\\d.,/\\p{L}-])((?:zest|juice|rind|peel|juice and zest|zest and juice) of (?:the )?)?(${NUMBER}(?:\\s?[-–]\\s?${NUMBER})?)(?:[\\s-]*(${MEASURE}))*\\.?(?:\\s+plus\\s+${NUMBER}\\s*${MEASURE}\\.?)?\\s+(?:of\\s+)?(?:the\\s+)?(?:size \\d )?(?=\\p{L})`,
   'giu',
 );
 /** "4 oz each of butter, sugar and flour", with commas or without. */

@@ -5,6 +5,7 @@ const COLUMNS = /\s*\t\s*|\s+(?:\.\s*){3,}\s*|\s{3,}|\s+\|\s+|^\s*\||\|\s*$/;
 const AMOUNT_CELL =
   /^(?:about |approx\.? |ca\.? )?(?:[\d¼½¾⅓⅔⅛]|an? |half |one |two |three |a pinch|pinch|some$|to taste$)/i;
 const NUMBER_CELL = /^\d[\d.,]*(?:\s*[-–]\s*\d[\d.,]*)?$/;
+const WEIGHT_CELL = /^\d[\d.,]*\s?(?:g|ml)$/i;
 const IN_GRAMS = /^\d[\d.,]*\s?(?:g|kg|ml|l)\b/i;
 const MORE = /^\s*(?:\+|plus|and)\s/i;
 
@@ -48,8 +49,13 @@ export function rowsOf(source: string): string[] {
   const second = others.find((cell) => cell !== amount && NUMBER_CELL.test(cell));
   // Beside a weight a further column is the same in other measures: "175 g | 1 1/3 cups".
   const again = (cell: string) => IN_GRAMS.test(amount) && isAmount(cell);
-  const rest = cells.filter((cell) => cell !== amount && cell !== second && cell !== name && !again(cell));
-  const beside = second && !NUMBER_CELL.test(amount) ? ` (${second} g)` : '';
+  // "1 sachet | 8 g": what it weighs, in a column of its own.
+  const weight = others.find((cell) => cell !== amount && !IN_GRAMS.test(amount) && WEIGHT_CELL.test(cell));
+  const rest = cells.filter(
+    (cell) => cell !== amount && cell !== second && cell !== weight && cell !== name && !again(cell),
+  );
+  const weighed = weight ?? (second && !NUMBER_CELL.test(amount) ? `${second} g` : undefined);
+  const beside = weighed ? ` (${weighed})` : '';
   const added = rest.filter((cell) => MORE.test(cell)).map((cell) => ` ${cell}`);
   const prepared = rest.filter((cell) => !MORE.test(cell)).map((cell) => `, ${cell}`);
   return [`${amount}${beside} ${name}${prepared.join('')}${added.join('')}`];

@@ -50,7 +50,9 @@ function toYield(counted: readonly (string | undefined)[] | undefined, usual: st
   );
   const what = sentence.replace(/[.!\s]+$|\s\d+x$/g, '').trim();
   if (first === undefined || MEASURE.test(what)) return null;
-  const ends = [first, last ?? first].map((one) => numberOf(one) * (dozen ? DOZEN : 1));
+  // "16 - 2 trays" is no range.
+  const to = last !== undefined && numberOf(last) >= numberOf(first) ? last : first;
+  const ends = [first, to].map((one) => numberOf(one) * (dozen ? DOZEN : 1));
   const [low, high] = [Math.min(...ends), Math.max(...ends)];
   return low > 0 ? { low, high, what: what || usual } : null;
 }

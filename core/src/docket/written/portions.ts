@@ -21,6 +21,8 @@ const SHARES: readonly (readonly [number, string])[] = [
   [3 / 4, 'three quarters'],
 ];
 const NEAR = 0.015;
+/** "1 cup plus 2 tablespoons" is how a whole line is written. */
+const A_SUM = /\bplus\b|\+|\band\b/i;
 const ARTICLES = /^\s*(?:the|about)\s+|\s+of\s*$/gi;
 
 interface Whole {
@@ -59,7 +61,7 @@ const rounded = (grams: number): number =>
 function shareOf(amount: string, one: Renamed, { was }: Whole, facts: Facts): number | null {
   const { catalogue, kitchen, recipe } = facts;
   const { quantity, unit } = readAmount(`${amount} ${one.words}`);
-  if (!quantity || was <= 0) return null;
+  if (!quantity || was <= 0 || A_SUM.test(amount)) return null;
   const scales = { catalogue, locale: recipe.locale, eggSize: kitchen.eggSize };
   const grams = weigh(quantity, unit, getIngredient(catalogue, one.was).id, one.words, scales)?.grams.central;
   return grams === undefined ? null : grams / was;

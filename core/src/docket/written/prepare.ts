@@ -125,7 +125,7 @@ export function preparing(
   });
   const forPart = (id: string): string => {
     const part = parts.length > 1 ? parts.find((one) => one.id === id) : undefined;
-    return part?.name ? ` for the ${calledFor(part, bowl)}` : '';
+    return part?.name && !/^to /i.test(part.name) ? ` for the ${calledFor(part, bowl)}` : '';
   };
   return [
     ...coldFirst(renamed, whips, forPart),

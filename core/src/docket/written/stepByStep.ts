@@ -60,8 +60,13 @@ const grouped = (sentences: readonly Told[]): Told[] =>
     return goesOn && before ? [...groups.slice(0, -1), { ...before, to: one.to }] : [...groups, one];
   }, []);
 
+/** "Step 5." within a paragraph: the steps have their own numbers. */
+const ONLY_A_NUMBER = /^\W*step \d{1,2}\W*$/i;
+
 function split(step: Step, actions: readonly Action[], heated: ReadonlySet<string>): Step[] {
-  const told = sentencesOf(step, actions, heated);
+  const told = sentencesOf(step, actions, heated).filter(
+    ({ from, to }) => !ONLY_A_NUMBER.test(step.source.slice(from, to)),
+  );
   const byNumber = told.filter(({ numbered }) => numbered > 0).length >= FEWEST_NUMBERS;
   if (!byNumber && told.length <= (step.source.length > LONG ? FEW_LONG : FEW)) return [step];
   const sentences = byNumber ? told : told.map((one) => ({ ...one, numbered: 0 }));
