@@ -42,7 +42,44 @@ const LETTER_CAKE =
 const PIKELETS =
   'sunday pikelets makes abt 20\n1 cup sr flour\n2 tblsp sugar\n1 egg\n3/4 cup milk w 1 tsp vinegar stirred in\nbutter for the pan\njam n cream to serve\nsift flour into a bowl add sugar. whisk egg into the milk then pour in and whisk til smooth\npan on medium, dessertspoonfuls of mix, 2 min til bubbles pop on top, flip, 1 min other side';
 
+const MILKS =
+  'Three milk cake\n\nFor the sponge:\n190 g all-purpose flour\n5 eggs, separated\n200 g sugar\n80 ml whole milk\n\nFor the milks:\n1 can (12 oz) evaporated milk\n1 can (14 oz) sweetened condensed milk\n1/2 cup whole milk\n\nBeat the yolks with half of the sugar, stir in the milk and fold in the flour. Beat the whites with the rest of the sugar and fold in. Bake in a 9x13 inch baking dish at 350°F for 35 minutes.\nCombine the milks and pour over the cake.';
+const BABKA =
+  'Chocolate babka\n530g plain flour\n100g sugar\n10g instant yeast\n3 eggs\n120ml water\n150g soft butter\n\nSyrup\n160ml water\n240g sugar\n\nMix flour, sugar and yeast. Add eggs and water, then the butter, and knead 10 min. Rest overnight in the fridge.\nRoll out, roll up and put in a buttered loaf tin (4 x 8 inch). Prove 1.5 hours.\nBake at 190°C for 30 min. Boil the syrup and brush all of it over the hot loaves.';
+const GERMAN =
+  'Pfeffernüsse\n\nZutaten\n250 g Mehl\n125 g Honig\n1 Ei\n50 g gemahlene Mandeln\n1/2 TL Nelken\n1/2 TL Natron\n150 g Puderzucker\n2 EL Zitronensaft\n\nWarm the honey, let it cool and beat in the egg. Mix the flour with almonds, cloves and soda, add the honey and knead. Rest overnight in the fridge.\nShape into 40 small balls. Bake at 180 C for 12 minutes. Mix icing sugar and lemon juice and dip the cooled biscuits in it.';
+const COLONS =
+  'STOUT BROWNIES\n\ndark chocolate (70 %) : 200 g\nbutter : 150 g\nsugar : 225 g\neggs : 3 (M)\nwheat flour : 100 g\ncocoa : 3 level tbsp (20 g)\n\nMelt the chocolate with the butter. Whisk the eggs with the sugar; stir in the chocolate. Fold in the flour and cocoa. Bake in a 20 cm square tin at 175 °C for 25 min.';
+
 const PAGES: readonly OnPaper[] = [
+  [
+    'milks are all that stand in for them',
+    MILKS,
+    NO_MILK,
+    [/Combine the dairy-free cream, condensed coconut cream and pea milk/],
+    [],
+  ],
+  [
+    'a syrup goes on while it is hot, before anything cools; a tin’s size in brackets is no count',
+    BABKA,
+    {},
+    [/brush all of it over the hot loaves\.\s+(?:\d+\. )?Let it cool/, /^In: 20 × 10 cm loaf tin/m],
+    [],
+  ],
+  [
+    'German spices and juice are known, and its signposts name no part',
+    GERMAN,
+    {},
+    [/ground cloves/, /lemon juice/],
+    [/Zutaten|Nelken|Zitronen/],
+  ],
+  [
+    'a food before a colon keeps its name',
+    COLONS,
+    {},
+    [/^eggs : 3 \(M\)/m, /^sugar : 225 g/m],
+    [/^3 \(M\)/m],
+  ],
   [
     'names that only the cream has make its step the cream’s, and what two names come to is said once',
     CHOUX,

@@ -65,6 +65,9 @@ function centimetres(value: number, unit: string | undefined): number {
   return /^c/i.test(unit) ? value : value * INCH_CM;
 }
 
+/** "A loaf tin (4 x 8 inch)". */
+const ITS_SIZE =
+  /\b(?:a|an|the|your|one) (?:[\w-]+ ){0,3}(?:tin|pan|dish|mould)\s*\((?:about |approx\.? )?$/i;
 const A_VESSEL = /^[-\s]*(?:inch(?:es)? )?(?:\p{L}+ ){0,2}(?:tin|pan|dish|mould)\b/iu;
 
 /** The sizes that a text gives, those of what is rolled or cut left out. */
@@ -83,7 +86,9 @@ function sizesIn(text: string, near: RegExp | null): Size[] {
     const [from, to] = [match.index, match.index + whole.length];
     const [a, b] = [numberIn(one), numberIn(two)];
     // "4 x 8-inch loaf pan" is one, "2 x 8-inch pans" are two.
-    const isOne = A_VESSEL.test(text.slice(to)) && centimetres(a, other) >= LEAST_TIN;
+    const isOne =
+      (A_VESSEL.test(text.slice(to)) || ITS_SIZE.test(text.slice(0, from))) &&
+      centimetres(a, other) >= LEAST_TIN;
     if (!unit && !isOne && a <= MOST_TINS && centimetres(b, other) >= LEAST_TIN && (other || b > MOST_INCHES))
       return [{ from, to, size: { lengthCm: centimetres(b, other), widthCm: null, count: a } }];
     const [length, width] = [centimetres(a, unit ?? other), centimetres(b, other ?? unit)];

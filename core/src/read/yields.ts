@@ -84,7 +84,7 @@ function yieldIn(source: string, bare: boolean): Yield | null {
   return found.find(({ low }) => low > 1) ?? found[0] ?? null;
 }
 
-const TAIL = /^(.{3,}?)(\s+-\s+|,\s*|\s*\(|\s+(?=(?:makes|serves|cuts into)\b))([^,()]*)\)?$/i;
+const TAIL = /^(.{3,}?)(\s+-\s+|,\s*|\s*\(|\s+(?=(?:makes|serves|cuts into)\b|for \d{1,2}$))([^,()]*)\)?$/i;
 const TAIL_COUNT = new RegExp(`^(makes|serves|cuts into|for|about|abt\\.?|ca\\.?)?\\s*${COUNT}$`, 'iu');
 
 /** A name and how many of it there are: "Almond tuiles, about 24", "Crumb muffins (12)", "Knots, 30 pcs". */

@@ -4,6 +4,7 @@ import { EGG } from './data/madeFirst';
 import { NOT_NAMED } from '../../guard';
 import { blanked, namedIn, lastWordOf } from '../../read';
 import { amountBefore } from './amounts';
+import { andList } from './spoken';
 import { nameless } from './nameless';
 import type { Renamed } from './renamed';
 import { capitalised, type SpanEdit } from './spans';
@@ -239,6 +240,16 @@ function candidatesFor(
   return mixture && building.length > 0 ? building : found;
 }
 
+/** "Combine the milks" is of all that a part has. */
+const MILKS = /^milks$/i;
+function milksOf(renamed: readonly Renamed[]): readonly Renamed[] {
+  const milks = renamed.filter(({ words }) => lastWordOf(words) === ANY_MILK);
+  const parts = [...new Set(milks.map(({ part }) => part))];
+  return (
+    parts.map((id) => milks.filter(({ part }) => part === id)).sort((a, b) => b.length - a.length)[0] ?? []
+  );
+}
+
 /** "The remaining 150 ml" is what is left. */
 const THE_REST = /\b(?:remaining|reserved|leftover|other|last)\s+$/i;
 
@@ -307,6 +318,12 @@ export function renameMentions(
   const mentions = mentionsIn(source, catalogue);
   const edits = mentions.flatMap((mention, nth): SpanEdit[] => {
     if (isKept(mention)) return [];
+    const all = MILKS.test(mention.words) ? milksOf(renamed) : [];
+    if (all.length > 1) {
+      lines.push(...all.map(({ line }) => line));
+      const text = andList([...new Set(all.map(({ now }) => now))]);
+      return [{ from: mention.from, to: mention.from + mention.words.length, text, because: 'milk is out' }];
+    }
     const mixture = A_MIXTURE.test(source.slice(mention.from + mention.words.length));
     const from = amountBefore(source, mention.from);
     const amount = source.slice(from, mention.from);
