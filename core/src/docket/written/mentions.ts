@@ -1,20 +1,12 @@
-import type { Catalogue } from '../../catalogue';
-import { doesIt, getIngredient, plainId } from '../../catalogue';
-import { EGG } from './data/madeFirst';
-import { NOT_NAMED } from '../../guard';
-import { blanked, namedIn, lastWordOf } from '../../read';
+import { getIngredient, type Catalogue } from '../../catalogue';
 import { amountBefore } from './amounts';
-import { andList } from './spoken';
+import { EGG } from './data/madeFirst';
+import { mentionsIn, type Mention } from './foodsNamed';
+import { candidatesFor, isBrushed, meantBy, milksOf, partOf } from './meant';
 import { nameless } from './nameless';
 import type { Renamed } from './renamed';
 import { capitalised, type SpanEdit } from './spans';
-
-/** A food that a step names, with where it stands. */
-interface Mention {
-  readonly ingredient: string;
-  readonly words: string;
-  readonly from: number;
-}
+import { andList } from './spoken';
 
 /** What a list still has as its author wrote it. */
 export interface Kept {
@@ -37,7 +29,6 @@ interface StepTold {
 /** Words before a food's name that still hold when it is another food. */
 const KEPT =
   /^(?:(?:hot|warm|cold|cool|softened|soft|melted|chilled|lukewarm|boiling|tepid|cooled|whipped)[\s-]+)+/i;
-const FLOUR = /flours?$/i;
 /** "The flour mixture" is a mixture, and no flour. */
 const A_MIXTURE = /^[\s-]+(?:mix(?:ture)?s?|ingredients|paste)\b/i;
 /** Words behind which a flour wants its article; in a list it has none. */
@@ -46,88 +37,6 @@ const WANTS_ARTICLE =
 /** A taste or a look, which is nobody's flour: "no streaks of flour", "until it no longer tastes of flour". */
 const A_LOOK =
   /\b(?:tast\w+|streaks?|pockets?|traces?|lumps?|bits|smell\w*) of (?:dry |raw |white )?(?:the )?$|\b(?:dry|raw|visible) $/i;
-
-/** Parts of eggs that a step calls by one word. */
-const EGG_PARTS = /\b(whites|yolks?)\b/gi;
-
-/** Every food that a step names, eggs' parts among them. */
-export function mentionsIn(text: string, catalogue: Catalogue): Mention[] {
-  const heard = NOT_NAMED.reduce(blanked, text);
-  const found = namedIn(heard, catalogue).map((one) => ({
-    ...one,
-    words: text.slice(one.from, one.from + one.words.length),
-  }));
-  const within = (at: number) => found.some(({ from, words }) => from <= at && at < from + words.length);
-  const parts = [...heard.matchAll(EGG_PARTS)]
-    .filter(({ index }) => !within(index))
-    .map(({ 0: words, index }): Mention => ({
-      ingredient: /^w/i.test(words) ? EGG.white : EGG.yolk,
-      words,
-      from: index,
-    }));
-  return [...found, ...parts].sort((a, b) => a.from - b.from);
-}
-
-/** Whether a step's word may be this thing of the list: the same food, or one that ends in the same word. */
-function answers(
-  { ingredient, words }: Mention,
-  one: Renamed,
-  stays: (word: string, than: Renamed) => boolean,
-  catalogue: Catalogue,
-): boolean {
-  if (ingredient === one.was || plainId(ingredient) === plainId(one.was)) return true;
-  const [said, was] = [getIngredient(catalogue, ingredient), getIngredient(catalogue, one.was)];
-  if (said.role === 'wheat-flour' && was.role === 'wheat-flour') return FLOUR.test(words);
-  // Of separated eggs the white and the yolk are meant too.
-  if (said.role === 'egg' && doesIt(was, 'whole egg')) return true;
-  // "The cheese" is the cream cheese of the list.
-  const alike = said.role === was.role || said.allergens.some((allergen) => was.allergens.includes(allergen));
-  const word = lastWordOf(words);
-  return alike && word === lastWordOf(one.words) && !stays(word, one);
-}
-
-/** The part that most of what a step takes belongs to. */
-function partOf(renamed: readonly Renamed[], taken: ReadonlyMap<string, string>): string | null {
-  const counts = new Map<string, number>();
-  for (const part of taken.values()) counts.set(part, (counts.get(part) ?? 0) + 1);
-  const [best] = [...counts].sort(([, a], [, b]) => b - a);
-  return best?.[0] ?? renamed[0]?.part ?? null;
-}
-
-/** So many characters beside a food tell what is done with it. */
-const NEAR = 30;
-const BRUSHES = /\b(?:brush|glaz|wash|seal)/i;
-const isBrushed = (source: string, { from }: Mention): boolean =>
-  BRUSHES.test(source.slice(Math.max(0, from - NEAR), from + NEAR));
-const EGGS: ReadonlySet<string> = new Set(Object.values(EGG));
-/** Milk in the place of an egg is what is brushed on. */
-const isWash = ({ now, was, blend, made }: Renamed): boolean =>
-  !blend && made === null && /milk$/.test(now) && EGGS.has(was);
-
-/** Of several that answer the one of the step's part; of these what the step takes, and what builds before what only dusts. */
-function meantBy(
-  {
-    ingredient,
-    brushed,
-    isAll,
-  }: Mention & {
-    readonly brushed: boolean;
-    readonly isAll: (one: Renamed) => boolean;
-  },
-  found: readonly Renamed[],
-  taken: ReadonlyMap<string, string>,
-  part: string | null,
-): Renamed | undefined {
-  const worth = (one: Renamed) =>
-    (isWash(one) === brushed ? 32 : 0) +
-    (found.length > 1 && isAll(one) ? 24 : 0) +
-    (one.was === ingredient ? 16 : 0) +
-    (one.part === part ? (one.halves === null ? 8 : 20) : 0) +
-    (taken.has(one.line) ? 10 : 0) +
-    (one.blend ? 2 : 0) +
-    (one.weighed ? 1 : 0);
-  return [...found].sort((a, b) => worth(b) - worth(a))[0];
-}
 
 /** Where a mention ends with the other food that would do in its place: "butter (or margarine)", "milk or cream". */
 function withAlternative(source: string, { from, words }: Mention, next: Mention | undefined): number {
@@ -176,35 +85,6 @@ function uncounted(
 const JOINS = /(?:,\s*(?:and\s+)?|\s+(?:and|&|\+)\s+)(?:the\s+)?$/i;
 /** More of it, or another sentence. */
 const AGAIN_OF_IT = /[.;!?]|\b(?:rest|remaining|half|other|then|more)\b/i;
-/** A word for whatever of the kind is in the pan; whipped cream is none. */
-const ANY_MILK = 'milk';
-/** A word for what was made of several, of which one is called so now. */
-const ANY_CREAM = 'cream';
-/**
- * "The hot milk" is the half-and-half of the list, where that alone of its part is of milk; "the cream" what was mascarpone and is
- * coconut cream.
- */
-function nextOfKin(
-  { ingredient, words }: Mention,
-  renamed: readonly Renamed[],
-  part: string | null,
-  catalogue: Catalogue,
-): readonly Renamed[] {
-  const last = lastWordOf(words);
-  if (last === ANY_CREAM) {
-    const creams = renamed.filter((each) => each.part === part && lastWordOf(each.now) === ANY_CREAM);
-    return creams.length === 1 ? creams : [];
-  }
-  if (last !== ANY_MILK) return [];
-  const said = getIngredient(catalogue, ingredient);
-  const kin = renamed.filter((each) => {
-    const was = getIngredient(catalogue, each.was);
-    const alike = was.allergens.some((one) => said.allergens.includes(one));
-    return each.part === part && was.role === said.role && alike;
-  });
-  return kin.length === 1 ? kin : [];
-}
-
 /** Of one thing in the place of an egg half goes where the yolk went, and half where the white did. */
 function halfOf({ halves }: Renamed, { ingredient }: Mention): string | null {
   if (halves === null || (ingredient !== EGG.yolk && ingredient !== EGG.white)) return null;
@@ -219,35 +99,39 @@ function stutterBefore(head: string, now: string): number {
   return twice ? /[\p{L}’'-]+\s+$/u.exec(head)![0].length : 0;
 }
 
-/** Which of several things a mention may be: "the flour mixture" is never what only thickens. */
-function candidatesFor(
-  mention: Mention,
-  renamed: readonly Renamed[],
-  {
-    mixture,
-    part,
-    stays,
-  }: {
-    readonly mixture: boolean;
-    readonly part: string | null;
-    readonly stays: (word: string, than: Renamed) => boolean;
-  },
-  catalogue: Catalogue,
-): readonly Renamed[] {
-  const found = renamed.filter((each) => answers(mention, each, stays, catalogue));
-  if (found.length === 0) return nextOfKin(mention, renamed, part, catalogue);
-  const building = found.filter(({ blend }) => blend);
-  return mixture && building.length > 0 ? building : found;
+/** A mention of several by the names of all. */
+const allOfThem = ({ from, words }: Mention, all: readonly Renamed[]): SpanEdit => ({
+  from,
+  to: from + words.length,
+  text: andList([...new Set(all.map(({ now }) => now))]),
+  because: 'milk is out',
+});
+
+/** Where a mention stands among the others: what was said before it, to where, and what follows. */
+interface Row {
+  readonly mention: Mention;
+  readonly one: Renamed;
+  readonly from: number;
+  readonly to: number;
+  readonly before: Renamed | undefined;
+  readonly end: number;
+  readonly next: Mention | undefined;
 }
 
-/** "Combine the milks" is of all that a part has. */
-const MILKS = /^milks$/i;
-function milksOf(renamed: readonly Renamed[]): readonly Renamed[] {
-  const milks = renamed.filter(({ words }) => lastWordOf(words) === ANY_MILK);
-  const parts = [...new Set(milks.map(({ part }) => part))];
-  return (
-    parts.map((id) => milks.filter(({ part }) => part === id)).sort((a, b) => b.length - a.length)[0] ?? []
-  );
+/** What is named twice in a row is said once: "butter and margarine" that are one block now, "flour, cornflour". Null: it isn't. */
+function saidAlready(source: string, { mention, one, from, to, before, end, next }: Row): SpanEdit | null {
+  const between = source.slice(Math.max(0, end), from);
+  const twice = before?.now === one.now && end >= 0;
+  if (twice && /^\s*(?:,|and|or|&|\+)?\s*(?:the\s+)?$/i.test(between))
+    return { from: to - mention.words.length - between.length, to, text: '', because: '' };
+  const joined =
+    twice && one.blend && !AGAIN_OF_IT.test(between) ? (JOINS.exec(between)?.[0].length ?? 0) : 0;
+  if (joined > 0) return { from: from - joined, to, text: '', because: '' };
+  const twin =
+    next !== undefined &&
+    next.words.toLowerCase() === one.now.toLowerCase() &&
+    /^\s*(?:,|and|&|\+)\s*(?:the\s+)?$/i.test(source.slice(to, next.from));
+  return twin ? { from, to: next.from, text: '', because: '' } : null;
 }
 
 /** "The remaining 150 ml" is what is left. */
@@ -318,11 +202,10 @@ export function renameMentions(
   const mentions = mentionsIn(source, catalogue);
   const edits = mentions.flatMap((mention, nth): SpanEdit[] => {
     if (isKept(mention)) return [];
-    const all = MILKS.test(mention.words) ? milksOf(renamed) : [];
+    const all = milksOf(mention, renamed);
     if (all.length > 1) {
       lines.push(...all.map(({ line }) => line));
-      const text = andList([...new Set(all.map(({ now }) => now))]);
-      return [{ from: mention.from, to: mention.from + mention.words.length, text, because: 'milk is out' }];
+      return [allOfThem(mention, all)];
     }
     const mixture = A_MIXTURE.test(source.slice(mention.from + mention.words.length));
     const from = amountBefore(source, mention.from);
@@ -342,24 +225,10 @@ export function renameMentions(
     if (one.blend && A_LOOK.test(source.slice(0, mention.from))) return [];
     if (one.blend && mixture) return [];
     const to = washed(source, withAlternative(source, mention, mentions[nth + 1]), mention);
-    // Named twice in a row ("butter and margarine") it is said once.
-    const between = source.slice(Math.max(0, end), from);
-    const again =
-      before?.now === one.now && end >= 0 && /^\s*(?:,|and|or|&|\+)?\s*(?:the\s+)?$/i.test(between);
-    const listed =
-      one.blend && before?.now === one.now && end >= 0 && !AGAIN_OF_IT.test(between)
-        ? (JOINS.exec(between)?.[0].length ?? 0)
-        : 0;
-    [before, end] = [one, to];
-    if (!again && listed > 0) return [{ from: from - listed, to, text: '', because: '' }];
-    if (again) return [{ from: to - mention.words.length - between.length, to, text: '', because: '' }];
     const next = mentions[nth + 1];
-    // "Flour, cornflour" is cornflour, said once.
-    const twin =
-      next !== undefined &&
-      next.words.toLowerCase() === one.now.toLowerCase() &&
-      /^\s*(?:,|and|&|\+)\s*(?:the\s+)?$/i.test(source.slice(to, next.from));
-    if (twin) return [{ from, to: next.from, text: '', because: '' }];
+    const again = saidAlready(source, { from, to, next, mention, one, before, end });
+    [before, end] = [one, to];
+    if (again) return [again];
     const followed = next !== undefined && AND_A_FOOD.test(source.slice(to, next.from));
     const share = from < mention.from && !THE_REST.test(source.slice(0, from)) ? portion(amount, one) : null;
     return [saidNow(source, mention, one, { from, to, followed, share })];

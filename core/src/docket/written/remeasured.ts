@@ -4,7 +4,7 @@ import { gramsPerUnit, mlPerUnit, sayFraction } from '../../quantity';
 import { readAmount, sourceOf, type Item } from '../../read';
 import { amountBefore } from './amounts';
 import type { Facts } from './facts';
-import { mentionsIn } from './mentions';
+import { mentionsIn } from './foodsNamed';
 import type { SpanEdit } from './spans';
 
 /** A line of the list that is as much more or less than its author wrote. */

@@ -2,7 +2,7 @@ import { plainId, type Catalogue } from '../../catalogue';
 import { linesMeant } from '../../process';
 import { sourceOf, type Recipe } from '../../read';
 import type { DocketPart } from '../types';
-import { mentionsIn } from './mentions';
+import { mentionsIn } from './foodsNamed';
 
 /** Ids of the docket's lines that a step works with. `taken`: the recipe's lines that its process knows of. */
 export function usesOf(
