@@ -106,3 +106,10 @@ test('one list for the shops: shelf by shelf, ticked, kept, and into the cupboar
   await bench.settled();
   await expect(eggs.getByRole('checkbox').nth(1)).toBeChecked();
 });
+
+test('one docket leads to its own shopping list', async ({ bench, page }) => {
+  await bench.openDemo('Harbour ginger snaps');
+  await bench.docket.getByRole('link', { name: 'Shopping list' }).click();
+  await bench.settled();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('To buy for Harbour ginger snaps');
+});

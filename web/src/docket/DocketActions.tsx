@@ -3,10 +3,11 @@ import { useStore } from 'react-redux';
 import { styled } from 'styled-components';
 import type { Docket, MeasureSystem } from '@omniarton/core/docket';
 import type { RootState } from '../state/state';
-import { useDraftId } from '../state/bench/onBench';
+import { shopPath } from '../base/paths';
+import { useDraftId, useHousehold } from '../state/bench/onBench';
 import { useMeasures } from '../state/bench/useMeasures';
 import { printAs } from '../ui/paper';
-import { Button } from '../ui/Button';
+import { Button, ButtonLink } from '../ui/Button';
 import { Fold } from '../ui/Fold';
 import type * as Written from './handouts';
 import { fileName, saveFile, shareFile } from './saveFile';
@@ -57,6 +58,7 @@ const HANDOUTS: readonly Handout[] = [
 export const DocketActions = memo(function DocketActions() {
   const store = useStore<RootState>();
   const id = useDraftId();
+  const household = useHousehold();
   const system = useMeasures();
   const handOut = async (
     { ending, type, words }: Handout,
@@ -76,6 +78,7 @@ export const DocketActions = memo(function DocketActions() {
         Print
       </Button>
       <Button onPress={() => printAs('card')}>Print in large type</Button>
+      <ButtonLink to={shopPath(household, [id])}>Shopping list</ButtonLink>
       {typeof navigator.share === 'function' ? (
         <Button onPress={() => void handOut(PHONE_PAGE, shareFile)}>Send</Button>
       ) : null}
