@@ -51,7 +51,17 @@ const GERMAN =
 const COLONS =
   'STOUT BROWNIES\n\ndark chocolate (70 %) : 200 g\nbutter : 150 g\nsugar : 225 g\neggs : 3 (M)\nwheat flour : 100 g\ncocoa : 3 level tbsp (20 g)\n\nMelt the chocolate with the butter. Whisk the eggs with the sugar; stir in the chocolate. Fold in the flour and cocoa. Bake in a 20 cm square tin at 175 °C for 25 min.';
 
+const SEMOLINA =
+  'Semolina pudding\n\n1 l milk\n120 g semolina\n80 g sugar\n50 g butter\n3 eggs, separated\nhandful raisins\nbutter and breadcrumbs for the dish\n\nBring the milk to the boil. Rain in the semolina, stirring, and cook 5 mins until thick. Stir in sugar and butter, then beat in the yolks and raisins. Whisk the whites stiff and fold in. Turn into a buttered and crumbed 2 litre dish. Bake at 180 for 40 minutes till golden.';
+
 const PAGES: readonly OnPaper[] = [
+  [
+    'what a dish is dressed with is no step, and the dish is the one that it is turned into',
+    SEMOLINA,
+    NO_MILK,
+    [/^In: 2 litre dish/m],
+    [/^\d+\. dairy-free baking block and/m],
+  ],
   [
     'milks are all that stand in for them',
     MILKS,

@@ -15,3 +15,8 @@ export function amountBefore(text: string, at: number): number {
     ? at
     : (match?.index ?? at);
 }
+
+const TO_FIVE_FROM = 50;
+/** A weight or volume within a step, as a kitchen measures it: to 5 from 50 on. */
+export const sayRounded = (value: number): string =>
+  String(value >= TO_FIVE_FROM ? Math.round(value / 5) * 5 : Math.round(value));

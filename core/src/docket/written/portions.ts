@@ -2,6 +2,7 @@ import { getIngredient } from '../../catalogue';
 import { lineFactor } from '../../formula';
 import { mlPerUnit } from '../../quantity';
 import { isOfBlend, readAmount, weigh, type Item } from '../../read';
+import { sayRounded } from './amounts';
 import type { Facts } from './facts';
 import type { Renamed } from './renamed';
 
@@ -53,10 +54,6 @@ function wholeOf({ line, part, was, blend, ids }: Renamed, { recipe, request, pa
   };
 }
 
-const TO_FIVE_FROM = 50;
-const rounded = (grams: number): number =>
-  grams >= TO_FIVE_FROM ? 5 * Math.round(grams / 5) : Math.round(grams);
-
 /** What a step says that it takes of a thing, as a share of all that was of it; null: it says nothing that can be weighed. */
 function shareOf(amount: string, one: Renamed, { was }: Whole, facts: Facts): number | null {
   const { catalogue, kitchen, recipe } = facts;
@@ -89,6 +86,6 @@ export function portionOf(said: string, one: Renamed, facts: Facts): string | nu
   const spooned = unit !== null && (mlPerUnit(unit, recipe.locale) ?? Infinity) <= SPOON_ML;
   if (spooned && one.made === null && lineFactor(request.scale, one.line) === 1) return `${amount} of the `;
   const words = SHARES.find(([value]) => Math.abs(share - value) <= NEAR)?.[1];
-  const weight = `${rounded(share * whole.now)} g`;
+  const weight = `${sayRounded(share * whole.now)} g`;
   return `${(unit === null || spooned ? words : undefined) ?? weight} of the `;
 }

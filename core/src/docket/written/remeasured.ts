@@ -2,7 +2,7 @@ import { plainId, type Catalogue } from '../../catalogue';
 import { lineFactor } from '../../formula';
 import { gramsPerUnit, mlPerUnit, sayFraction } from '../../quantity';
 import { readAmount, sourceOf, type Item } from '../../read';
-import { amountBefore } from './amounts';
+import { amountBefore, sayRounded } from './amounts';
 import type { Facts } from './facts';
 import { mentionsIn } from './foodsNamed';
 import type { SpanEdit } from './spans';
@@ -37,10 +37,6 @@ export function remeasuredIn({ recipe, parts, request }: Facts): Remeasured[] {
     }),
   );
 }
-
-const TO_FIVE_FROM = 50;
-const sayRounded = (value: number): string =>
-  String(value >= TO_FIVE_FROM ? Math.round(value / 5) * 5 : Math.round(value));
 
 /** An amount within a step as it is now: none where it is all of the line, since the list has it; else as much more or less. */
 function amountNow(said: string, { item, factor, scale }: Remeasured): string | null {

@@ -3,7 +3,7 @@ import type { KindOfLine } from './kinds';
 
 /** "Jam and clotted cream, to serve": a thing without an amount, and no sentence. */
 const SERVED =
-  /^[^.!?:]{3,60},? (?:to|for) (?:serve|serving|glaze|glazing|finish|dust|dusting|decorate|decoration|sprinkling)$/i;
+  /^[^.!?:]{3,60},? (?:to|for) (?:serve|serving|glaze|glazing|finish|dust|dusting|decorate|decoration|sprinkling|the (?:dish|tins?|pan|moulds?|basin|tray))$/i;
 
 /** What ends a list without an amount is food, where it follows foods and was taken for the first step. */
 export const withServed = (lines: readonly string[], kinds: readonly KindOfLine[]): readonly KindOfLine[] =>
