@@ -120,6 +120,7 @@ test('a code on paper lets its owner in when every device is lost', async ({ bro
   await device.goto(`${lan()}/join`);
   await device.getByLabel('Code', { exact: true }).fill(code);
   await device.getByRole('button', { name: 'Let it in' }).click();
+  await expect(device).toHaveURL(`${lan()}/`);
   await settled(device);
   const kitchen = (await kitchens(page)).find(({ demo }) => demo)!;
   await device.goto(`${lan()}/kitchen/${kitchen.id}/devices`);

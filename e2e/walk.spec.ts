@@ -1,11 +1,19 @@
-import type { Page } from '@playwright/test';
-import { expect, test } from './house/house';
+import { expect, test, type Page } from '@playwright/test';
+import { openHouse, type OwnHouse } from './house/house';
 import { MUFFINS } from './recipes';
 
 /*
  * The main errand by what a screen reader says and a keyboard reaches alone: `docs/screen-reader.md` writes down the same walk. Nothing
  * here is found by a place on the screen or a class, and no pointer moves.
  */
+
+/** The first page is met with nothing weighed up yet. */
+let house: OwnHouse;
+test.beforeAll(async () => {
+  house = await openHouse('walk');
+});
+test.afterAll(() => house.close());
+const settled = (page: Page) => page.waitForSelector('main:not([data-busy]):not([aria-busy])');
 
 /** Where the focus is, as it is announced. */
 const focused = (page: Page) => page.locator(':focus');
@@ -18,18 +26,16 @@ async function tabTo(page: Page, role: 'button' | 'link' | 'textbox', name: RegE
   throw new Error(`Tab never came to the ${role} “${String(name)}”.`);
 }
 
-test('a recipe is pasted, read, guarded and taken along by names and roles alone', async ({
-  bench,
-  page,
-}) => {
-  await bench.toWorkList();
+test('a recipe is pasted, read, guarded and taken along by names and roles alone', async ({ page }) => {
+  await page.goto(house.address);
+  await settled(page);
   // The first page says what this is, and the box has the focus.
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/without gluten or grain/);
   await expect(focused(page)).toHaveAccessibleName(/Paste a recipe/);
   await page.keyboard.insertText(MUFFINS);
   await tabTo(page, 'button', 'Weigh it up');
   await page.keyboard.press('Enter');
-  await bench.settled();
+  await settled(page);
 
   // The bench: its name, its stages in order, the stage and the docket as landmarks.
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Gooseberry muffins');
@@ -47,7 +53,7 @@ test('a recipe is pasted, read, guarded and taken along by names and roles alone
   await expect.poll(() => guard.evaluate((one) => one.contains(document.activeElement))).toBe(true);
 
   // What the docket says: what it is, the list as a list, the method as an ordered one, and what is still open.
-  const paper = bench.docket.getByRole('article');
+  const paper = page.getByRole('complementary', { name: 'Docket' }).getByRole('article');
   await expect(paper.getByRole('heading', { name: 'Gooseberry muffins' })).toBeVisible();
   await expect(paper.getByRole('listitem').filter({ hasText: 'brown rice flour' }).first()).toBeVisible();
   await expect(paper).toContainText(/guard: \d+ open question/);

@@ -1,3 +1,4 @@
+import { randomBytes } from 'node:crypto';
 import { expect, test as base, type Page } from '@playwright/test';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -50,7 +51,8 @@ export async function openHouse(
   lan?: (port: number) => readonly string[],
 ): Promise<OwnHouse> {
   const cluster = process.env.TEST_DATABASE_URL!;
-  const name = `e2e_${process.pid}_${worker}`;
+  // A worker may come back to a file whose house it has closed before.
+  const name = `e2e_${process.pid}_${worker}_${randomBytes(4).toString('hex')}`;
   await createDatabase(cluster, name);
   const database = await makeRelay(Number(new URL(cluster).port));
   const url = new URL(cluster);

@@ -5,9 +5,11 @@ import { OWNS_ITS_TIME, type ActionClass } from './data/verbs';
 import type { FamilyId } from '../vocabulary';
 import type { Medium, Minutes, Stage } from './types';
 
-/** What bakes, fries, steams or warms it through: cold doesn't, and what is boiled is made before. */
-export const heats = ({ medium }: Pick<Stage, 'medium'>): boolean =>
-  medium !== 'chilled' && medium !== 'boiled';
+/** Syrups and dumplings boil for minutes; what boils for longer is a pudding in its cloth, or a fruit that is waited for. */
+const LONG_BOIL = 60;
+/** What bakes, fries, steams or warms it through: cold doesn't, and what is boiled for a moment is made before. */
+export const heats = ({ medium, minutes }: Pick<Stage, 'medium' | 'minutes'>): boolean =>
+  medium !== 'chilled' && (medium !== 'boiled' || (minutes?.low ?? 0) >= LONG_BOIL);
 
 /** A stage as it is told, before it is known of what. */
 export type ToldStage = Omit<Stage, 'mixture' | 'pan'>;
