@@ -80,7 +80,8 @@ function timeWords({ minutes, firstCheck }: DocketStage): string {
 const seen = ({ stages = [] }: Docket): DocketStage[] => stages.filter(heats);
 
 /** Deeds that say no more than where it goes. */
-const SAYS_NOTHING = /^(?:bake|oven|put|place|pop|slide|return\b.*|leave|give|in(?: at)?|steam|boil|simmer(?:ing)?)$/;
+const SAYS_NOTHING =
+  /^(?:bake|oven|put|place|pop|slide|return\b.*|leave|give|in(?: at)?|steam|boil|simmer(?:ing)?)$/;
 
 /** What goes on in the same heat is one line: "15 minutes, then 5 minutes". */
 const inOnePlace = (heat: DocketHead['heat']): DocketHead['heat'] =>
