@@ -54,7 +54,20 @@ const COLONS =
 const SEMOLINA =
   'Semolina pudding\n\n1 l milk\n120 g semolina\n80 g sugar\n50 g butter\n3 eggs, separated\nhandful raisins\nbutter and breadcrumbs for the dish\n\nBring the milk to the boil. Rain in the semolina, stirring, and cook 5 mins until thick. Stir in sugar and butter, then beat in the yolks and raisins. Whisk the whites stiff and fold in. Turn into a buttered and crumbed 2 litre dish. Bake at 180 for 40 minutes till golden.';
 
+const BOILED =
+  'Boiled orange cake\n2 oranges\n6 eggs\n250 g caster sugar\n250 g almond meal\n1 tsp baking powder\n\nCover the oranges with water and boil them whole for 2 hours. Cool and puree the lot. Beat the eggs and sugar, fold in the puree, almond meal and baking powder. Pour into a greased 22cm springform. Bake 1 hour at 170 C.';
+const LAYERS =
+  'Strawberry layer cake\n\nCake\n350 g all-purpose flour\n4 tsp baking powder\n225 g butter\n400 g sugar\n4 eggs\n320 ml milk\n\nFilling\n480 g strawberries\n100 g sugar\n2 tbsp cornstarch\n\nFilling: stir the berries with the sugar and cornstarch over medium heat for 5 minutes. Take off the heat and chill.\nButter and flour three 8-inch round pans.\nWhisk the flour and baking powder. In a big bowl beat the butter and sugar, then the eggs. Add the flour mixture and the milk.\nDivide the batter over the pans. Bake at 350°F for 24 min.';
+
 const PAGES: readonly OnPaper[] = [
+  ['what boils for hours is waited for', BOILED, {}, [/^Boiled, 2 hours$/m, /^4 hours/m], []],
+  [
+    'a floured tin takes none of the cake’s flour: the rest stands where the batter is made',
+    LAYERS,
+    {},
+    [/and the milk\.\s+(?:\d+\. )?Let the batter stand/],
+    [/(?:heat|chill)\. Let the batter/],
+  ],
   [
     'what a dish is dressed with is no step, and the dish is the one that it is turned into',
     SEMOLINA,

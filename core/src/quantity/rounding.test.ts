@@ -61,6 +61,7 @@ describe('volumes in kitchen fractions', () => {
     [0.98 * US_CUP_ML, '1 cup'],
     [1.5 * US_CUP_ML, '1½ cups'],
     [US_CUP_ML * 0.3875, '⅓ cup + 1 tbsp'],
+    [7.5 * tsp, '2 tbsp + 1½ tsp'],
   ])('%d ml is %s', (ml, words) => expect(kitchenVolume(ml)).toBe(words));
   it('is within 5 % of what it stands for from a teaspoon on, or isn’t shown', () =>
     fc.assert(
