@@ -132,9 +132,9 @@ const IN_BRACKETS = /^\s*\([^)]*\d[^)]*\)(?=,)/;
 const TAKEN_UP = /^[\s,(]*(dissolved|soaked|mixed|blended|slaked|stirred) (in|into|with)\b/i;
 const WATER = 'water';
 /** ", dissolved in the boiling water": what is done with a thing and the next of its line; water stays water, another liquid may be another. */
-function takenUp({ source, items }: Line, item: Item): string {
-  const [, done, into] = TAKEN_UP.exec(tidy({ source, items }).split(item.words).at(-1)!) ?? [];
-  const next = items[items.indexOf(item) + 1];
+function takenUp(line: Line, item: Item): string {
+  const [, done, into] = TAKEN_UP.exec(tidy(line).split(item.words).at(-1)!) ?? [];
+  const next = line.items[line.items.indexOf(item) + 1];
   if (done === undefined || next === undefined) return '';
   const stays = next.ingredient === WATER || next.role !== 'liquid';
   return `, ${done.toLowerCase()} ${into} ${stays ? `the ${next.words}` : 'its liquid'}`;

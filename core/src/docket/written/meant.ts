@@ -1,5 +1,4 @@
-import type { Catalogue } from '../../catalogue';
-import { doesIt, getIngredient, plainId } from '../../catalogue';
+import { doesIt, getIngredient, plainId, type Catalogue } from '../../catalogue';
 import { lastWordOf } from '../../read';
 import { EGG } from './data/madeFirst';
 import type { Mention } from './foodsNamed';

@@ -224,8 +224,8 @@ export function renameMentions(
     lines.push(one.line);
     if (one.blend && A_LOOK.test(source.slice(0, mention.from))) return [];
     if (one.blend && mixture) return [];
-    const to = washed(source, withAlternative(source, mention, mentions[nth + 1]), mention);
     const next = mentions[nth + 1];
+    const to = washed(source, withAlternative(source, mention, next), mention);
     const again = saidAlready(source, { from, to, next, mention, one, before, end });
     [before, end] = [one, to];
     if (again) return [again];

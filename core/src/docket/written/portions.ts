@@ -54,22 +54,29 @@ function wholeOf({ line, part, was, blend, ids }: Renamed, { recipe, request, pa
   };
 }
 
-/** What a step says that it takes of a thing, as a share of all that was of it; null: it says nothing that can be weighed. */
-function shareOf(amount: string, one: Renamed, { was }: Whole, facts: Facts): number | null {
+interface Portion {
+  /** Of all that was of it. */
+  readonly share: number;
+  /** As said; null: pieces. */
+  readonly unit: string | null;
+}
+
+/** How much of a thing a step says that it takes; null: it says nothing that can be weighed. */
+function portionSaid(amount: string, one: Renamed, { was }: Whole, facts: Facts): Portion | null {
   const { catalogue, kitchen, recipe } = facts;
   const { quantity, unit } = readAmount(`${amount} ${one.words}`);
   if (!quantity || was <= 0 || A_SUM.test(amount)) return null;
   const scales = { catalogue, locale: recipe.locale, eggSize: kitchen.eggSize };
   const grams = weigh(quantity, unit, getIngredient(catalogue, one.was).id, one.words, scales)?.grams.central;
-  return grams === undefined ? null : grams / was;
+  return grams === undefined ? null : { share: grams / was, unit };
 }
 
 const plainAmount = (said: string): string => said.replace(ARTICLES, '').trim();
 
 /** Whether a step names a thing with all that its list has of it: "150 g butter" is the icing's, and not the cake's 225. */
 export function takesAll(said: string, one: Renamed, facts: Facts): boolean {
-  const share = shareOf(plainAmount(said), one, wholeOf(one, facts), facts);
-  return share !== null && Math.abs(share - 1) <= ALL;
+  const taken = portionSaid(plainAmount(said), one, wholeOf(one, facts), facts);
+  return taken !== null && Math.abs(taken.share - 1) <= ALL;
 }
 
 /**
@@ -80,9 +87,10 @@ export function portionOf(said: string, one: Renamed, facts: Facts): string | nu
   const { recipe, request } = facts;
   const amount = plainAmount(said);
   const whole = wholeOf(one, facts);
-  const share = shareOf(amount, one, whole, facts);
-  if (share === null || whole.now <= 0 || share < HARDLY_ANY || share >= NEARLY_ALL) return null;
-  const { unit } = readAmount(`${amount} ${one.words}`);
+  const taken = portionSaid(amount, one, whole, facts);
+  if (taken === null || whole.now <= 0) return null;
+  const { share, unit } = taken;
+  if (share < HARDLY_ANY || share >= NEARLY_ALL) return null;
   const spooned = unit !== null && (mlPerUnit(unit, recipe.locale) ?? Infinity) <= SPOON_ML;
   if (spooned && one.made === null && lineFactor(request.scale, one.line) === 1) return `${amount} of the `;
   const words = SHARES.find(([value]) => Math.abs(share - value) <= NEAR)?.[1];
