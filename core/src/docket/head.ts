@@ -31,8 +31,18 @@ function makesWords({ makes }: Docket): string | null {
   const tidy = (n: number) => String(Math.round(n * 10) / 10);
   const count = low === high ? tidy(low) : `${tidy(low)} to ${tidy(high)}`;
   if (what === '' || HELPINGS.test(what)) return `for ${count}`;
-  return `${count} ${what}`;
+  // "Two 9-inch layers": one number beside another is a word.
+  const said = /^\d/.test(what) ? (COUNT_WORDS[count] ?? `${count} ×`) : count;
+  return `${said} ${what}`;
 }
+const COUNT_WORDS: Readonly<Record<string, string>> = {
+  1: 'one',
+  2: 'two',
+  3: 'three',
+  4: 'four',
+  5: 'five',
+  6: 'six',
+};
 
 const PLACES: Readonly<Record<DocketStage['medium'], string>> = {
   oven: 'Oven',

@@ -3,7 +3,8 @@ import { getIngredient, type Catalogue } from '../catalogue';
 import type { Process } from '../process';
 import { settle } from '../quantity';
 import type { PartKind } from '../vocabulary';
-import { PREPARED, preparationOf, type From } from './listWords';
+import type { From } from './listWords';
+import { PREPARED, preparationOf } from './preparation';
 import { spokenName } from './written';
 import type { DocketLine, LineUse } from './types';
 

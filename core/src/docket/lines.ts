@@ -182,6 +182,7 @@ export function docketLines(
         namedIn(line.source, catalogue).some((one) => plainId(one.ingredient) === plainId(item.ingredient!));
       from.set(ofItem(line.id, at), {
         line: item.piece === undefined ? line : { ...line, source: item.piece, items: alone(line, item) },
+        page: line,
         item,
         scaled: scaled(line.id),
         whole: named && !others && !scaled(line.id),

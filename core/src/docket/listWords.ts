@@ -1,35 +1,19 @@
 import pluralize from 'pluralize';
 import { doesIt, getIngredient, type Catalogue } from '../catalogue';
-import { CARD_PART, matchIngredient, rowsOf, type Item, type Line } from '../read';
+import { matchIngredient, measuredInEnglish, type Item, type Line } from '../read';
 import { sayFraction } from '../quantity';
+import { tidy } from './authorsLine';
+import { behindItsName, extraOf, inLine, preparationOf, takenUp, wanted } from './preparation';
 import { spokenName } from './written';
 import type { Role } from '../vocabulary';
 import type { DocketLine } from './types';
 
-/** Marks of a list before the author's words. */
-const MARKS =
-  /^(?:[*•‣▢◦·●○■□▪▫◆◇►▸▹➤➔➡→✓✔☐☑»›⁃–—-]\uFE0F?\s+|\[ ?[xX]?\]\s+|\d{1,2}[.)]\s+(?=\d)|(?:(?![©®™⭐])\p{Extended_Pictographic}[\uFE0F\u200D]*)+\s*)+/u;
-/** "To finish: cocoa": its part says that above it. */
-const SAYS_WHAT_FOR =
-  /^(?:to (?:finish|serve|decorate|dust|glaze|coat|top)|for (?:the )?\p{L}[\p{L} ]{2,20}):\s+(?=\S)/iu;
 /** Longer is a sentence, and no line. */
 const LONGEST = 120;
 /** What the author calls a thing, where that is a name and nothing else. */
 const PLAIN_WORDS = /^(?!.*\b(?:or|and|of|the|with|for)\b)\p{Ll}[\p{L} '’-]{2,39}$/u;
 /** Pieces that are so near a whole number are that many. */
 const NEAR_WHOLE = 0.08;
-
-/** A line without its marks and what it is for; a food before a colon ("butter : 150 g") is its name. */
-const tidy = ({ source, items }: Pick<Line, 'source' | 'items'>): string =>
-  rowsOf(source)
-    .join(', ')
-    .trim()
-    .replace(MARKS, '')
-    .replace(/\*\*|__/g, '')
-    .replace(SAYS_WHAT_FOR, '')
-    .replace(CARD_PART, (label) => (items.some(({ words }) => label.includes(words)) ? label : ''))
-    .replace(/\s+/g, ' ')
-    .trim();
 
 /** Sizes that eggs are sold by. */
 const EGG_SIZE = /\b(?:extra[- ]large|large|medium|small|jumbo)\b/i;
@@ -107,64 +91,22 @@ function asManyPieces(
   if (Math.abs(grams.central / was.central - 1) >= NEAR_WHOLE) return null;
   const n = sayFraction(quantity.central);
   if (unit === 'slice') return `${n} ${LOOSE[unit]![quantity.central === 1 ? 0 : 1]} ${name}`;
+  // What is counted in leaves is gelatine, or pastry in sheets.
   const bought = ingredient !== null && doesIt(getIngredient(catalogue, ingredient), 'bought without gluten');
+  if (bought && unit === 'leaf') return `${n} ${pluralize('sheet', quantity.central)} of ${name}`;
+  const spoon = unit === null ? undefined : SPOONS[unit];
+  if (bought && spoon) return `${sayFraction(Math.round(2 * quantity.central) / 2)} ${spoon} ${name}`;
   return bought && unit === null && !WEIGHED.test(from!.line.source) ? `${n} ${name}` : null;
 }
+const SPOONS: Readonly<Record<string, string>> = { tablespoon: 'tbsp', teaspoon: 'tsp' };
 /** The line says what its pieces weigh. */
 const WEIGHED = /\d\s?(?:g|oz)\b/i;
-
-/** Said before a name, it says how the thing is wanted. */
-export const PREPARED =
-  /\b(?:softened|soft|melted|chopped|toasted|sifted|grated|mashed|diced|cubed|sliced|crushed|beaten|cold|chilled|lukewarm|warm|packed|peeled|halved|drained|browned|room temperature)\b/gi;
-
-/** Of what an author calls a thing that which stands in the line as one stretch: "butter, softened" is read as "butter softened". */
-function inLine(source: string, words: string): string {
-  const all = words.trim().split(' ');
-  const upTo = all.map((_, at) => all.slice(0, all.length - at).join(' '));
-  const stretch = upTo.find((some) => source.includes(some)) ?? '';
-  const left = words.trim().slice(stretch.length).replace(PREPARED, '').trim();
-  return stretch !== '' && left === '' ? stretch : words.trim();
-}
-
-/** " (about 200 g)": what it weighs, behind its name. */
-const IN_BRACKETS = /^\s*\([^)]*\d[^)]*\)(?=,)/;
-
-const TAKEN_UP = /^[\s,(]*(dissolved|soaked|mixed|blended|slaked|stirred) (in|into|with)\b/i;
-const WATER = 'water';
-/** ", dissolved in the boiling water": what is done with a thing and the next of its line; water stays water, another liquid may be another. */
-function takenUp(line: Line, item: Item): string {
-  const [, done, into] = TAKEN_UP.exec(tidy(line).split(item.words).at(-1)!) ?? [];
-  const next = line.items[line.items.indexOf(item) + 1];
-  if (done === undefined || next === undefined) return '';
-  const stays = next.ingredient === WATER || next.role !== 'liquid';
-  return `, ${done.toLowerCase()} ${into} ${stays ? `the ${next.words}` : 'its liquid'}`;
-}
-
-/** "cold, diced": how the recipe wants what is still the same thing. */
-export function preparationOf(whole: Line, item: Item, catalogue: Catalogue): string {
-  const { items } = whole;
-  if (items.filter(({ alternative }) => !alternative).length > 1) return takenUp(whole, item);
-  const line = tidy(whole);
-  const behind = line.split(inLine(line, item.words)).at(-1) ?? '';
-  const [said = ''] = behind.replace(IN_BRACKETS, '').split(/,?\s*\bplus\b/);
-  const [, stated, bracketed] = /^(?:,\s*([\p{L} ,'-]{3,60})|\s*\(([\p{L} ,'-]{3,40})\))$/u.exec(said) ?? [];
-  // "curd (yogurt)": another name of it says nothing of how it is wanted.
-  const names = bracketed !== undefined && matchIngredient(bracketed, catalogue)?.match === 'exact';
-  const how = (stated ?? (names ? '' : bracketed) ?? '').trim();
-  return how !== '' && !/\bor\b/.test(how) ? `, ${how}` : '';
-}
-
-/** "cold butter, cubed", of what stands in its place: ", cold, cubed". `behind`: how it is wanted, by what stands behind its name. */
-const wanted = ({ words }: Item, behind: string): string =>
-  [...new Set(words.match(PREPARED))]
-    .map((word) => word.toLowerCase())
-    .filter((word) => !behind.toLowerCase().includes(word))
-    .map((word) => `, ${word}`)
-    .join('') + behind;
 
 /** What the author's line is to the docket's. */
 export interface From {
   readonly line: Line;
+  /** As it stands on the page, with all that is on it. */
+  readonly page: Line;
   readonly item: Item;
   /** The line is of one thing only, and not made more or less of. */
   readonly whole: boolean;
@@ -208,8 +150,9 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   const unknown = from && !from.whole ? unknownWords(from) : null;
   if (unknown !== null) return unknown;
   const name = spokenName(made.name);
-  const tidied = from ? tidy(from.line) : '';
-  if (from?.whole && !made.changed && tidied.length <= LONGEST) return tidied;
+  const tidied = from ? measuredInEnglish(tidy(from.line)) : '';
+  if (from?.whole && !made.changed && tidied.length <= LONGEST)
+    return from.page === from.line ? tidied : `${tidied}${extraOf(from.page, from.item)}`;
   const same = from !== undefined && from.item.ingredient === made.ingredient;
   const own = from?.item.words.replace(WHAT_FOR, '') ?? '';
   const called = same && namesIt(own, from.item, catalogue) ? inLine(tidied, own) : name;
@@ -218,6 +161,11 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   const pinch = from && made.grams && made.grams.central < A_PINCH;
   if (counted === null && pinch) return `a pinch of ${called}`;
   const kin = !same && isKin(made, from, catalogue);
-  const prepared = same || kin || pieces !== null ? preparationOf(from!.line, from!.item, catalogue) : '';
+  const prepared =
+    same || kin || pieces !== null
+      ? preparationOf(from!.line, from!.item, catalogue) ||
+        takenUp(from!.page, from!.item) ||
+        behindItsName(from!.page, from!.item)
+      : '';
   return `${countedWords(made, name, from, catalogue) ?? counted ?? called}${kin ? wanted(from!.item, prepared) : prepared}${from ? keptFor(from, made.changed) : ''}`;
 }

@@ -36,9 +36,19 @@ function timeOf(said: { readonly low: number; readonly high: number } | null, ba
 const isUsual = ({ shape, lengthCm, widthCm }: PanSize): boolean =>
   PANS.rows[shape].lengthCm === lengthCm && PANS.rows[shape].widthCm === widthCm;
 
+/** "A buttered tin": nobody said that it is round. */
+function plainVessel({ shape, words, ...size }: PanSize & { readonly words: string }): string | null {
+  const said =
+    shape !== 'round' ||
+    saysSize(words) ||
+    PANS.rows[shape].words.test(words) ||
+    !isUsual({ shape, ...size });
+  return said ? null : (/\b(?:tin|pan|dish)\b/i.exec(words)?.[0].toLowerCase() ?? null);
+}
+
 /** The dish that an author speaks of by its own name. */
 function vesselOf(pan: Process['stages'][number]['pan']): Pick<DocketStage, 'vessel'> {
-  const vessel = pan === null ? null : dishIn(pan.words);
+  const vessel = pan === null ? null : (dishIn(pan.words) ?? plainVessel(pan));
   return vessel === null ? {} : { vessel };
 }
 

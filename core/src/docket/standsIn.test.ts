@@ -39,7 +39,7 @@ const ROWS: readonly OnPaper[] = [
     'the cream that was made of it has its name',
     TIRAMISU,
     NO_MILK,
-    [/Cover with half the coconut cream/],
+    [/Cover with half the dairy-free soft cheese/],
     [],
   ],
   [

@@ -27,14 +27,17 @@ function waitsBeside({ actions, mixtures, stages, main }: Process): number {
   return Math.max(0, ...waits);
 }
 
-/** Minutes that it sets in the cold when its last heat is done. */
+/** A night and a day; what is said beyond that is how it keeps, minutes. */
+const SETS_AT_MOST = 36 * 60;
+/** Minutes that it sets in the cold, or soaks, when its last heat is done. */
 function setsFor({ actions, stages }: Process): number {
   const last = stages.findLast(heats);
   const end = actions.findIndex(({ id }) => id === last?.action);
   return actions
     .slice(end + 1)
-    .filter(({ class: kind }) => end >= 0 && kind === 'chill')
-    .reduce((most, { minutes }) => Math.max(most, minutes?.low ?? 0), 0);
+    .filter(({ class: kind }) => end >= 0 && (kind === 'chill' || kind === 'rest'))
+    .map(({ minutes }) => minutes?.low ?? 0)
+    .reduce((most, low) => (low <= SETS_AT_MOST ? Math.max(most, low) : most), 0);
 }
 
 /**

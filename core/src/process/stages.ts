@@ -304,6 +304,10 @@ export function stagesOf(actions: readonly Told[], title: string, family: Family
     if (action.class !== null) heat.last = action.class;
     sentence.push(action);
   });
+  const fries = actions.find(({ class: kind }) => kind === 'fry');
+  // How hot the fat is is told, and how long by the look alone.
+  if (fries && heat.oil !== null && !stages.some((one) => one.medium === 'fried'))
+    stages.push(stageOf('fried', null, fries, heat));
   return joined(announced(stages, actions));
 }
 

@@ -39,7 +39,7 @@ const SHAPED =
 /** "Foil and paper (about 30 x 40 cm)", "roll it out to a square of 25 x 25 cm". */
 const OF_A_VESSEL = /^\s*-?(?:[\w-]+ ){0,3}(?:tins?|pans?|plates?|dish|rings?|moulds?|ramekins?)\b/i;
 const OF_PAPER =
-  /\b(?:paper|foil|parchment)\W{0,3}(?:about |measuring |of |roughly )?$|\broll(?:ed)? (?:it |the \w+ )?out\b[^.;]{0,30}$/i;
+  /\b(?:paper|foil|parchment)\W{0,3}(?:about |measuring |of |roughly )?$|\broll(?:ed)? (?:it |the \w+ )?out\b[^.;]{0,30}$|\b(?:in)?to (?:an? |one )?(?:\w+ ){0,2}(?:rectangle|oblong|square|circle|round|disc),?\W{0,2}(?:about |of |measuring |roughly |some )*$/i;
 /** "Cool 20 in pan": minutes. */
 const COOLS = /\b(?:cool|stand|rest|leave|sit|wait)\s+(?:for\s+)?$/i;
 /** "Roll it to a 24 cm round" is what is rolled; "18 cm round" alone is a tin. */

@@ -1,4 +1,4 @@
-import { DESCRIBING_WORDS, FOOD_WORDS, SMALL_WORDS, UNIT_WORDS } from './data/otherLanguages';
+import { DESCRIBING_WORDS, FOOD_WORDS, PURPOSE_WORDS, SMALL_WORDS, UNIT_WORDS } from './data/otherLanguages';
 import { remembered } from './remember';
 
 const plain = (words: string) => words.toLowerCase().replace(/[’`´]/g, "'");
@@ -12,6 +12,11 @@ const FIRST: ReadonlySet<string> = new Set([...ENGLISH.keys()].map((words) => wo
 const LONGEST = Math.max(...[...ENGLISH.keys()].map((words) => words.split(' ').length));
 
 const ANY_UNIT = new RegExp(UNIT_WORDS.map(([unit]) => unit.source).join('|'), 'u');
+/** A line's spoons and cups in English. */
+export const measuredInEnglish = (text: string): string =>
+  ANY_UNIT.test(text)
+    ? UNIT_WORDS.reduce((words, [unit, english]) => words.replace(unit, english), text)
+    : text;
 /** A line is asked several times: as one of a page, as food, and whether it is foreign. */
 const MOST_TEXTS = 8000;
 const seemsForeign = remembered(
@@ -55,12 +60,14 @@ export const listInEnglish = (text: string, knows: (line: string) => boolean): s
  * which English knows a food already is itself.
  */
 export function inEnglish(text: string, knows: (line: string) => boolean): string {
-  const measured = ANY_UNIT.test(text)
-    ? UNIT_WORDS.reduce((words, [unit, english]) => words.replace(unit, english), text)
-    : text;
+  const measured = measuredInEnglish(text);
   if (!seemsForeign(measured) || knows(measured)) return measured;
-  const bare = measured.replace(SMALL_WORDS, '');
-  for (const line of [measured, bare, bare.replace(DESCRIBING_WORDS, '')]) {
+  const meant = PURPOSE_WORDS.reduce(
+    (words, [purpose, english]) => words.replace(purpose, english),
+    measured,
+  );
+  const bare = meant.replace(SMALL_WORDS, '');
+  for (const line of [meant, bare, bare.replace(DESCRIBING_WORDS, '')]) {
     const english = foodIn(line);
     if (english && knows(english.replace(SMALL_WORDS, ''))) return english.replace(SMALL_WORDS, '');
   }

@@ -140,6 +140,7 @@ function added(text: string, knows: Knows): Phrase[] {
   const last = /[\p{L}-]+$/u.exec(nameOf(second))?.[0] ?? '';
   if (!knows(name)) return knows(`${name} ${last}`) ? [food(`${first} ${last}`), food(second)] : [food(text)];
   const own = nameOf(before);
+  if (own === '' && purpose === null) return [food(first), food(`${second} ${name}`)];
   if (purpose && (own === '' || !knows(own)))
     return [food(first), { text: `${before} ${name}`, as: 'aside' }];
   if (purpose) return [food(first), { text: before, as: 'aside' }];

@@ -25,7 +25,7 @@ function titleIn(source: string): string {
     .replace(/^(?:recipe(?: name)?|title|name|dish)\s*[:|]\s*|^recipe\s*(?:#|no\.? ?)\d+\s*[~:.–-]*\s*/i, '')
     .replace(/\s*~+\s*$/, '')
     .replace(/\s*(?:(?![©®™])\p{Extended_Pictographic}\uFE0F?)+$/u, '');
-  return withoutWords(nameAndYield(bare).name);
+  return withoutWords(nameAndYield(bare).name.replace(/\s*[/|·]\s*$/, ''));
 }
 
 /** A recipe in one paragraph may begin with its name in capitals: "PARKIN. Melt …". Empty where it doesn't. */

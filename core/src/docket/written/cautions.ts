@@ -5,6 +5,8 @@ const OVERMIX =
 const JUST =
   /\b(?:until|till) (?:only )?just (?:combined|mixed|incorporated|blended|(?:comes|come) together)\b/gi;
 
+/** Its smoothness is named beside it. */
+const AND_SMOOTH = /^,? and [^.;]{0,20}\bsmooth\b/i;
 /** Whoever is told to leave lumps isn't told to beat them out. */
 const LUMPS = /\blump/i;
 
@@ -22,7 +24,7 @@ export const cautionEdits = (source: string, delicate: boolean): SpanEdit[] =>
         ...[...source.matchAll(JUST)].map(({ 0: words, index }) => ({
           from: index,
           to: index + words.length,
-          text: 'until smooth',
+          text: AND_SMOOTH.test(source.slice(index + words.length)) ? 'until well combined' : 'until smooth',
           because: 'there is no gluten to toughen: beaten smooth, the flours drink',
         })),
       ];

@@ -1,6 +1,7 @@
 import { durationsIn } from '../../read';
-import { bySentence, shows, type Action, type ActionClass } from '../../process';
+import { bySentence, shows, type Action, type ActionClass, type Process } from '../../process';
 import { sayMinutes } from '../sayMinutes';
+import { lastMixing } from './places';
 import { capitalised, editIn, timeIn, type SpanEdit } from './spans';
 import { without } from './without';
 
@@ -38,11 +39,12 @@ export function kneadEdits(actions: readonly Action[]): SpanEdit[] {
   });
 }
 
-const STRETCHES = /\bstretch(?:ing)? (?:it|the dough)\b[^.;]*/i;
+const STRETCHES =
+  /\b(?:stretch|pull|draw)(?:ing)? (?:it|the dough|(?:it )?(?:out )?over (?:the backs? of )?your (?:hands|knuckles|fists))\b[^.;]*/i;
 const ROLLED = 'roll it on between two sheets of paper, as thin as it will go';
 const TEARS = 'without gluten it tears when it is stretched';
 const A_MINUTE = 'a minute';
-const FOR = /\bfor (?:about )?$/i;
+const FOR = /\b(?:for (?:about )?|at least )$/i;
 /** Kneaded for longer than this, minutes, it was to be made stretchy. */
 const BRIEFLY = 3;
 
@@ -77,12 +79,18 @@ const BY_AND_BY =
 const AS_IT_TAKES = 'what these flours take differs from bag to bag, and a wet dough can’t be rolled';
 
 /** Water goes into a pastry by the spoonful: without gluten a spoon too much sticks, and one too little crumbles. Common practice. */
-export function pastryWaterEdits(actions: readonly Action[]): SpanEdit[] {
-  const step = actions.map(({ text }) => text).join(' ');
-  if (BY_AND_BY.test(step)) return [];
-  return actions.flatMap((action) => {
+export function pastryWaterEdits(
+  actions: readonly Action[],
+  process: Process,
+  flours: ReadonlySet<string>,
+): SpanEdit[] {
+  // The water of an icing is stirred in when the dough is long made.
+  const mixed = process.actions[lastMixing(process, flours) ?? -1];
+  return actions.flatMap((action, at) => {
     const said = ADDS_WATER.exec(action.text);
-    if (!said) return [];
+    const goesOnWith = actions.slice(at).map(({ text }) => text);
+    const made = mixed !== undefined && process.actions.indexOf(action) > process.actions.indexOf(mixed);
+    if (!said || made || BY_AND_BY.test(goesOnWith.join(' '))) return [];
     const end = said.index + said[0].length;
     const goesOn = /^\s+\p{L}/u.test(action.text.slice(end));
     const text = ` by the spoonful, only as much as it takes${goesOn ? ',' : ''}`;

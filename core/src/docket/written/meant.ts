@@ -70,9 +70,15 @@ export function meantBy(
 const ANY_MILK = 'milk';
 /** A word for what was made of several, of which one is called so now. */
 const ANY_CREAM = 'cream';
+/** Cheeses that a cream is made of hold more water than butter does, g per 100 g. */
+const CREAMED_FROM = 35;
+const isCreamed = (id: string, catalogue: Catalogue): boolean => {
+  const { role, allergens, composition } = getIngredient(catalogue, id);
+  return role !== 'liquid' && allergens.includes('milk') && composition.water >= CREAMED_FROM;
+};
 /**
- * "The hot milk" is the half-and-half of the list, where that alone of its part is of milk; "the cream" what was mascarpone and is
- * coconut cream.
+ * "The hot milk" is the half-and-half of the list, where that alone of its part is of milk; "the cream" what of the list is
+ * a cream now, or was the cheese that it is made of.
  */
 function nextOfKin(
   { ingredient, words }: Mention,
@@ -82,8 +88,10 @@ function nextOfKin(
 ): readonly Renamed[] {
   const last = lastWordOf(words);
   if (last === ANY_CREAM) {
-    const creams = renamed.filter((each) => each.part === part && lastWordOf(each.now) === ANY_CREAM);
-    return creams.length === 1 ? creams : [];
+    const own = renamed.filter((each) => each.part === part);
+    const creams = own.filter(({ now }) => lastWordOf(now) === ANY_CREAM);
+    const cheeses = own.filter(({ was }) => isCreamed(was, catalogue));
+    return [creams, cheeses].find((some) => some.length === 1) ?? [];
   }
   if (last !== ANY_MILK) return [];
   const said = getIngredient(catalogue, ingredient);

@@ -1,3 +1,4 @@
+import pluralize from 'pluralize';
 import { getIngredient, type Catalogue } from '../../catalogue';
 import { amountBefore } from './amounts';
 import { EGG } from './data/madeFirst';
@@ -53,7 +54,7 @@ const GOES_ON = /^(?:,| and\b| &)/i;
 /** "eggs and vanilla". */
 const AND_A_FOOD = /^ (?:and|&) (?:the |\d[\w ]* )?$/i;
 /** "the sugar, oil and eggs". */
-const ENDS_A_ROW = /(?<=\w) and $/i;
+const ENDS_A_ROW = /(?<=\w) and (?:the )?$/i;
 /** "Egg wash" is brushed on whatever it is of. */
 const WASH = /^[\s-]?wash\b/i;
 const washed = (source: string, end: number, { words }: Mention): number =>
@@ -145,6 +146,29 @@ interface Place {
   readonly share: string | null;
 }
 
+/** Verbs that a food may be the subject of, as they are said of several and of one. */
+const OF_SEVERAL: Readonly<Record<string, string>> = {
+  are: 'is',
+  were: 'was',
+  have: 'has',
+  seem: 'seems',
+  look: 'looks',
+  start: 'starts',
+  begin: 'begins',
+  turn: 'turns',
+  get: 'gets',
+  brown: 'browns',
+};
+const A_VERB = /^ (\p{L}+)\b/u;
+
+/** "If the almonds seem" of one meal now is "seems": the verb that agrees, behind the name; empty where none has to. */
+function agreeing(source: string, to: number, was: string, now: string): string {
+  const [, verb = ''] = A_VERB.exec(source.slice(to)) ?? [];
+  const one = OF_SEVERAL[verb];
+  const several = pluralize.isPlural(was.trim().split(' ').at(-1)!);
+  return one !== undefined && several && pluralize.isSingular(now.split(' ').at(-1)!) ? ` ${one}` : '';
+}
+
 /** A mention by its present name, with the article or the half that it wants, as it fits into the row that it stands in. */
 function saidNow(
   source: string,
@@ -177,7 +201,9 @@ function saidNow(
   const hangs = /['’]s$/.exec(mention.words)?.[0] ?? '';
   const text = `${half ? `${half} ` : article}${now}${hangs}`;
   const back = said ?? (article === '' ? stutterBefore(head, now) : 0);
-  return { from: from - back, to, text: begins ? capitalised(text) : text, because };
+  const verb = agreeing(source, to, mention.words, now);
+  const end = to + (verb === '' ? 0 : A_VERB.exec(source.slice(to))![0].length);
+  return { from: from - back, to: end, text: `${begins ? capitalised(text) : text}${verb}`, because };
 }
 
 /**

@@ -67,6 +67,14 @@ function titleEdits(source: string, title: string): SpanEdit[] {
     : [];
 }
 
+/** How many it makes stands at the docket's head. */
+const SAYS_HOW_MANY =
+  /(?<=^|[.!?]\s+)(?:makes|yields) (?:about |approx\.? |roughly |around )?(?:\d[\d–-]*|an?|two|three|four|five|six)\b(?: \p{L}+){0,3}[.!]?\s*$/iu;
+const makesEdits = (source: string, { yields }: Recipe): SpanEdit[] => {
+  const said = yields === null ? null : SAYS_HOW_MANY.exec(source);
+  return said ? [{ from: said.index, to: source.length, text: '', because: '' }] : [];
+};
+
 /** Who wrote it and when stands before each line of a chat, and is nobody's step. */
 const writerEdits = (source: string): SpanEdit[] => {
   const said = CHAT.exec(source)?.[0] ?? '';
@@ -127,12 +135,13 @@ export function ownStep(
   const edits = settledEdits([
     ...writerEdits(source),
     ...titleEdits(source, recipe.title),
+    ...makesEdits(source, recipe),
     ...here.flatMap(({ inside }) => inside ?? []),
     ...((bowl.profile.yeast || bowl.has('yeast')) && floured
       ? [...proofEdits(actions, process.actions), ...kneadEdits(actions)]
       : []),
     ...(floured && !bowl.has('yeast') ? stretchEdits(actions, process.actions) : []),
-    ...(floured && bowl.family === 'pastry' ? pastryWaterEdits(actions) : []),
+    ...(floured && bowl.family === 'pastry' ? pastryWaterEdits(actions, process, bowl.flourLines) : []),
     ...dustEdits(source, dust, butterOut),
     ...(butterOut ? greaseEdits(source, renamed.find(({ was }) => BUTTER.test(was))?.now ?? null) : []),
     ...heatEdits(actions, process, bake, systemOf(recipe.locale)),

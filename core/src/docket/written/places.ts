@@ -151,8 +151,9 @@ export function sentenceAfter(
   const tail = /[\s.;,!]*$/.exec(one.text)![0].length;
   const lead = LEAD.exec(next.text)![0].length;
   const begins = next.from + lead;
-  const letter = next.text.slice(lead, lead + 1);
-  // What follows begins a sentence of its own.
+  // What follows begins a sentence of its own, if it doesn't already.
+  const first = next.text.slice(lead, lead + 1);
+  const letter = /\p{Lu}/u.test(first) ? '' : first;
   return {
     from: one.to - tail,
     to: begins + letter.length,

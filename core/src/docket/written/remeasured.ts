@@ -59,6 +59,10 @@ function amountNow(said: string, { item, factor, scale }: Remeasured): string | 
 const NUMBER =
   /\d+(?:[.,/⁄]\d+)?(?:\s+\d[/⁄]\d)?(?:\s*[½¼¾⅓⅔⅛])?|[½¼¾⅓⅔⅛]|\b(?:an?|one|two|three|four|five|six|half a)\b/i;
 
+/** "300 ml cold strong tea": what stands between an amount and its food. */
+const ITS_LOOKS =
+  /(?:\b(?:cold|hot|warm|boiling|lukewarm|tepid|iced|chilled|strong|black|fresh|freshly|brewed|squeezed|melted|softened|soft|cooled|extra)[ ,]+)+$/i;
+
 /** Amounts that a step says of what the list now has more or less of. */
 export function remeasureEdits(
   source: string,
@@ -67,11 +71,12 @@ export function remeasureEdits(
 ): SpanEdit[] {
   if (remeasured.every(({ same }) => same)) return [];
   return mentionsIn(source, catalogue).flatMap((mention): SpanEdit[] => {
-    const from = amountBefore(source, mention.from);
+    const named = mention.from - (ITS_LOOKS.exec(source.slice(0, mention.from))?.[0].length ?? 0);
+    const from = amountBefore(source, named);
     const alike = remeasured.filter(({ ingredient }) => plainId(ingredient) === plainId(mention.ingredient));
-    if (alike.length === 0 || from === mention.from) return [];
+    if (alike.length === 0 || from === named) return [];
     // Of several lines of one food the one that is used whole here is meant, else the first that is more or less now.
-    const nows = alike.map((one) => ({ one, now: amountNow(source.slice(from, mention.from), one) }));
+    const nows = alike.map((one) => ({ one, now: amountNow(source.slice(from, named), one) }));
     const { one, now = null } =
       nows.find((said) => said.now === '') ?? nows.find((said) => !said.one.same) ?? {};
     if (now === null || one?.same) return [];
@@ -80,7 +85,7 @@ export function remeasureEdits(
     return [
       {
         from,
-        to: mention.from,
+        to: named,
         text: now === '' ? article : now,
         because: 'the list has more or less of it now',
       },

@@ -1,6 +1,6 @@
 import { shows, type Sign } from '../../process';
 import { getIngredient, type Catalogue } from '../../catalogue';
-import { isOfBlend, lastWordOf, sourceOf, tokensOf, type Recipe } from '../../read';
+import { isOfBlend, sourceOf, tokensOf, type Recipe } from '../../read';
 import type { Role } from '../../vocabulary';
 import { andList, spokenName } from './spoken';
 import { EGG, MADE_FIRST, WHIPPED, type MadeFirst } from './data/madeFirst';
@@ -56,6 +56,7 @@ export function madeOf(lines: readonly DocketLine[]): Renamed['made'] {
   return how ? { how, lines: lines.filter((line) => how.of.some((test) => isOf(test, line))) } : null;
 }
 
+const KIND_OF_FLOUR: ReadonlySet<string> = new Set(['flour', 'starch', 'meal']);
 const FLOURY: ReadonlySet<Role> = new Set<Role>(['gf-flour', 'starch', 'wheat-flour']);
 /** Flours and starches of a part beside its blend that no step names: "sift in the flours" means them too. */
 const unnamedFlours = ({ lines }: DocketPart, { method }: Recipe, catalogue: Catalogue): string[] =>
@@ -68,8 +69,10 @@ const unnamedFlours = ({ lines }: DocketPart, { method }: Recipe, catalogue: Cat
         FLOURY.has(getIngredient(catalogue, ingredient).role),
     )
     .filter(({ source }) => {
-      const last = lastWordOf(source ?? '');
-      return last !== '' && !method.some((step) => tokensOf(step.source).includes(last));
+      // "The flours" name no almond flour.
+      const [before = '', last = ''] = tokensOf(source ?? '').slice(-2);
+      const own = KIND_OF_FLOUR.has(last) ? before : last;
+      return own !== '' && !method.some((step) => tokensOf(step.source).includes(own));
     })
     .map(({ name }) => spokenName(name));
 

@@ -1,9 +1,10 @@
 import { stepWords } from '../stepWords';
 import { editsFor } from '../../method';
 import { readProcess, shows } from '../../process';
-import type { Recipe } from '../../read';
+import type { Recipe, Step } from '../../read';
 import type { DocketStep, StepKind } from '../types';
 import type { Facts } from './facts';
+import { heatLater } from './heatLater';
 import { keptOf, ownStep } from './ownStep';
 import { firstHeat } from './places';
 import { preparing } from './prepare';
@@ -76,20 +77,26 @@ export function writeMethod(facts: Facts): DocketStep[] {
     edits
       .filter(({ step }) => step === at)
       .map(({ technique: { id, reason } }) => fresh(id, TECHNIQUE_WORDS[id](facts), reason, 'prepare'));
+  const later = heatLater(readProcess(recipe, facts.kitchen), said, facts);
+  const toldOf = (step: Step): DocketStep[] => {
+    const written = ownStep(step, facts, all);
+    return [...techniques(step.id), ...(stepWords(written.text).trim() === '' ? [] : [written])];
+  };
   return [
     ...techniques(null),
     ...preparing(parts, renamed, facts.profile.texture, whipsCream(recipe), catalogue).map(
       ({ id, text, because, uses }) => fresh(id, text, because, 'prepare', uses),
     ),
-    ...recipe.method.flatMap((step) => {
-      const written = ownStep(step, facts, all);
-      return [
+    ...recipe.method
+      .filter(({ id }) => !later?.steps.includes(id))
+      .flatMap((step) => [
         ...(step.id === bakeStep ? ahead : []),
-        ...techniques(step.id),
-        ...(stepWords(written.text).trim() === '' ? [] : [written]),
+        ...toldOf(step),
         ...behind(step.id),
-      ];
-    }),
+        ...(step.id === later?.behind
+          ? recipe.method.filter(({ id }) => later.steps.includes(id)).flatMap(toldOf)
+          : []),
+      ]),
     ...(bakeStep === null ? ahead : []),
     ...last,
   ];

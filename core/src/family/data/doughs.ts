@@ -47,7 +47,7 @@ export const doughs = {
   'crumble': {
     ratios: [12, 60, 65, 0], most: [null, 95, 140, 20], onlyNamed: false,
     words: /\bcrumble\b|\bstreusel\b/gi,
-    titles: /\bbrown betty\b|\b(?:date|oat) squares\b|\bcrisp\b(?! \w+s?\b(?<!with|for))|\bbuckle\b/gi,
+    titles: /\bbrown betty\b|\b(?:date|oat) squares\b|\bcrisp\b(?! \w+s?\b(?<!with|for))/gi,
     texture: 'dough', xanthan: 0, leastXanthan: 0, glutenUse: 4.5, usualEgg: 5, liquid: [0, 0], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.4], starch: [0, 0.6], drinkThirst: [0.05, 0.35], lift: [0, 2] },

@@ -88,6 +88,13 @@ export const UNIT_WORDS: readonly (readonly [RegExp, string])[] = [
   [/(?<=\d\s?)(?:Glas|Gläser|bocaux|bocal|vasett[oi]|frascos?|burkar?)(?!\p{L})/gu, 'jar'],
   [/(?<=\d\s?)(?:Päckchen|Pck\.?|bustin[ae]|sobres?)(?!\p{L})/gu, 'packet'],
 ];
+/** What a thing is kept for, behind its name. */
+export const PURPOSE_WORDS: readonly (readonly [RegExp, string])[] = [
+  [/,?\s+(?:till pensling|zum Bestreichen|pour (?:la )?dor(?:er|ure)|per spennellare|para pincelar)(?!\p{L}).*$/giu, ' for brushing'],
+  [/,?\s+(?:till garnering|zum (?:Verzieren|Garnieren|Bestreuen)|pour (?:la )?d[ée]cor(?:er|ation)?|per decorare|para decorar)(?!\p{L}).*$/giu, ' to decorate'],
+  [/,?\s+(?:till formen|till plåten|für (?:die|das) (?:Form|Blech)|pour le moule|per (?:la teglia|lo stampo)|para el molde)(?!\p{L}).*$/giu, ' for the tin'],
+  [/,?\s+(?:till utbakning(?:en)?|zum Ausrollen|für die Arbeitsfläche|pour (?:le plan de travail|fariner)|per (?:la spianatoia|stendere)|para estirar)(?!\p{L}).*$/giu, ' for rolling'],
+];
 /** What is only said of how warm, soft or fine a thing is. */
 export const DESCRIBING_WORDS =
   /(?<!\p{L})(?:lauwarme[rsn]?|warme[rsn]?|kalte[rsn]?|weiche[rsn]?|geschmolzene[rsn]?|flüssige[rsn]?|gesiebte[rsn]?|frische[rsn]?|zimmerwarme[rsn]?|ljummen|ljummet|rumsvarm[at]?|smält|kall[at]?|färsk[at]?|tièdes?|fondue?|froide?|fra[iî]che?s?|tamisée?|tiepid[oa]|fus[oa]|fredd[oa]|fresc[oa]|setacciat[oa]|tibi[oa]|derretid[oa]|fr[ií][oa]|tamizad[oa])(?!\p{L})\s*/giu;

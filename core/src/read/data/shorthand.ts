@@ -37,4 +37,5 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/\bunsalt\b\.?/gi, 'unsalted'],
   [/\bvan\b\.?(?=$| ext| \d)/gi, 'vanilla'],
   [/\bext\b\.?$/gi, 'extract'],
+  [/,?\s*\bdivided\b[\s.…,;]*(?=plus\b|\+)/gi, ', '],
 ];
