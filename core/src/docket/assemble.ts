@@ -20,7 +20,7 @@ import { ownRest, type OwnRest } from './ownRest';
 import { docketStages } from './stages';
 import { makesOf } from './makes';
 import { timesOf } from './times';
-import { stepByStep, writeMethod } from './written';
+import { risesThatGo, stepByStep, writeMethod } from './written';
 import { breachesOf, guardDocket, outgoingLines, readForSure, type Breach } from './outgoing';
 import { judgeWork } from './judgement';
 import { keptOf } from './learnt';
@@ -215,11 +215,15 @@ function howItGoes(
 ): Pick<Docket, 'stages' | 'mainStage' | 'locale' | 'times' | 'makes'> {
   const process = readProcess(recipe, kitchen);
   const stages = docketStages(process, bake);
+  const floured = recipe.parts.some(({ lines }) =>
+    lines.some(({ items }) => items.some(({ role }) => role === 'wheat-flour')),
+  );
+  const gone = floured && profile.yeast ? risesThatGo(process.actions) : new Set<string>();
   return {
     stages,
     mainStage: process.main ?? (stages.length > process.stages.length ? stages.length - 1 : null),
     locale: recipe.locale,
-    times: timesOf(process, recipe.times, profile, { rest, bake, stages }),
+    times: timesOf(process, recipe.times, profile, { rest, bake, stages, gone }),
     makes: makesOf(recipe.yields),
   };
 }

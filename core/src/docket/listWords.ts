@@ -127,6 +127,8 @@ const A_PINCH = 0.5;
 /** Whether the author's words name it; what a person said a line is stands in no words of it. */
 const namesIt = (words: string, { ingredient }: Item, catalogue: Catalogue): boolean =>
   PLAIN_WORDS.test(words) && matchIngredient(words, catalogue)?.ingredient === ingredient;
+/** "1 pot plain yoghurt". */
+const IN_ITS_POT = /^(?:pots?|tubs?|cartons?)\s+(?:of\s+)?(?=\p{L})/iu;
 /** "Pearl sugar for the top" is pearl sugar. */
 const WHAT_FOR = /\s+(?:for|to)\s.*$/i;
 
@@ -154,7 +156,7 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   if (from?.whole && !made.changed && tidied.length <= LONGEST)
     return from.page === from.line ? tidied : `${tidied}${extraOf(from.page, from.item)}`;
   const same = from !== undefined && from.item.ingredient === made.ingredient;
-  const own = from?.item.words.replace(WHAT_FOR, '') ?? '';
+  const own = from?.item.words.replace(WHAT_FOR, '').replace(IN_ITS_POT, '') ?? '';
   const called = same && namesIt(own, from.item, catalogue) ? inLine(tidied, own) : name;
   const pieces = asManyPieces(made, from, name, catalogue);
   const counted = same && !made.changed ? asCounted(from, called) : pieces;

@@ -5,12 +5,14 @@ import type { RecipeTimes } from '../read';
 import type { Docket, DocketBake, DocketStage, DocketTimes } from './types';
 
 /** Minutes that what is baked waits before its heat, by the recipe's own steps. */
-function waitsOf({ actions, stages, main, mixtures }: Process): number {
+function waitsOf({ actions, stages, main, mixtures }: Process, gone: ReadonlySet<string>): number {
   const bake = main === null ? -1 : actions.findIndex(({ id }) => id === stages[main]?.action);
   const own = mixtures.find(({ family }) => family.because === 'main')?.id ?? null;
   return actions
     .slice(0, bake < 0 ? actions.length : bake)
-    .filter(({ class: kind, makes }) => WAITS.has(kind) && (makes === own || makes === null))
+    .filter(
+      ({ id, class: kind, makes }) => WAITS.has(kind) && !gone.has(id) && (makes === own || makes === null),
+    )
     .reduce((sum, { minutes }) => sum + (minutes?.low ?? 0), 0);
 }
 
@@ -53,10 +55,17 @@ export function timesOf(
     rest,
     bake,
     stages,
-  }: { readonly rest: Docket['rest']; readonly bake: DocketBake; readonly stages: readonly DocketStage[] },
+    gone,
+  }: {
+    readonly rest: Docket['rest'];
+    readonly bake: DocketBake;
+    readonly stages: readonly DocketStage[];
+    /** Rises that the recipe had and the docket hasn't. */
+    readonly gone: ReadonlySet<string>;
+  },
 ): DocketTimes {
   const handsOn = stated.prep ?? mixMinutes;
-  const waits = waitsOf(process);
+  const waits = waitsOf(process, gone);
   const added = rest.own || waits >= rest.minutes[0] ? 0 : rest.minutes[0] - waits;
   const hot =
     stages.filter(heats).reduce((sum, { minutes }) => sum + (minutes?.central ?? 0), 0) ||

@@ -39,6 +39,35 @@ const COBBLER =
 const TREACLE =
   'Treacle tart\n\nFor the pastry: 225 g plain flour, 110 g butter, 1 egg lightly beaten + extra for glaze\nFilling: 400 g golden syrup, 2 tbsp fresh white breadcrumbs\n\nRub the butter into the flour, stir in the egg and bring together. Chill for 30 mins.\nRoll out and line a 9" fluted flan tin. Warm the syrup, stir in crumbs. Pour into the case. Brush with beaten egg.\nBake 25 min at 190°C.';
 
+const POTS =
+  'Orange yoghurt cake\n\n1 pot plain yoghurt (125 g)\n3 pots self-raising flour\n2 pots caster sugar\n1 pot sunflower oil\n3 eggs\n\nWhisk yoghurt, oil and eggs. Stir in sugar then flour. Bake in a lined 22 cm round tin at 180 C for 40-45 minutes.';
+const BARS =
+  'Lemon bars\n\nCrust\n225 g unsalted butter, melted\n100 g sugar\n2 cups all-purpose flour\n\nFilling\n400 g sugar\n6 Tbsp all-purpose flour\n6 eggs\n1 cup lemon juice\n\nMake the crust: mix the melted butter and sugar in a bowl. Add the flour and stir to combine. Press firmly into a 9×13 pan. Bake at 325°F for 20-22 minutes.\nMake the filling: sift the sugar and flour together. Whisk in the eggs, then the lemon juice.\nPour over the crust. Bake for 22-26 minutes.';
+const CROSS =
+  'Hot cross buns\n\nFor the buns:\n625g strong white flour\n1 tsp salt\n45g butter\n85g sugar\n1½ tsp fast-action yeast\n1 egg\n275ml tepid milk\n\nFor the topping\n2 tbsp plain flour\n\nSieve the flour and salt, rub in the butter, add the sugar and yeast.\nBeat the egg and add to the flour with the tepid milk. Mix to a soft dough and knead for 5 minutes.\nShape the dough into a ball, cover and set aside in a warm place for one hour to prove.\nKnock back the dough and divide it into 12 pieces. Roll into balls. Transfer to a greased tray and set aside in a warm place for a further 40 minutes to rise.\nFor the topping, mix the plain flour to a paste with 2 tablespoons of cold water.\nWhen the buns have risen, pipe a cross on each. Bake at 220C for 8-12 minutes.';
+const TURNOVERS =
+  'Apple turnovers\nmakes 8\n375 g ready-rolled puff pastry\n3 apples\n75 g demerara sugar\n1 egg, to glaze\n\nPeel and chop the apples; cook with the sugar for 8 min. Cool.\nCut pastry in 8 squares. Spoon apple on, fold to triangles, glaze.\n200°C 20 mins until golden.';
+const ROCKS =
+  'Rock cakes\n225g self raising flour\n75g caster sugar\n125g unsalted butter cut into cubes\n150g dried fruit\n1 egg\n\nPreheat oven to 180C/350F/Gas 4.\nMix the flour and sugar and rub in the cubed butter, then mix in the dried fruit.\nStir in the egg. Place spoons of it on a tray. Bake for 15-20 minutes.';
+
+const HEAD =
+  'PEANUT COOKIES\n\nYield: about 3 dozen    Oven: 375°F    Time: 10 min\n\n1/2 cup butter\n1/2 cup peanut butter\n1 cup sugar\n1 egg\n1 1/4 cups flour\n3/4 tsp. baking soda\n\n1. Cream butter, peanut butter and sugar; beat in egg.\n2. Sift flour and soda; stir in.\n3. Chill dough one hour.\n4. Shape in balls. Place on greased cookie sheet.\n5. Bake until set, but not hard.';
+const PUDDING =
+  'Bread and butter pudding\n50 g sultanas\n8 thin slices white bread\n1/2 litre whole milk\n2 eggs\n25 g sugar\n\nCut the bread into triangles and arrange in a 1 litre pie dish with the sultanas. Whisk the eggs with the sugar and milk. Pour over and stand 30 min.\n180C, 30-40 min till golden.';
+const FINGERS =
+  'Sponge fingers (ladyfingers)\nMakes about 40\n4 eggs, separated\n100g caster sugar\n100g plain flour\nicing sugar to dust\n\nPreheat to 190°C.\nWhisk whites until stiff with half of the sugar.\nBeat yolks with remaining sugar until thick and pale.\nFold the whites into yolks, sift over the flour, fold.\nPipe 10cm fingers on a tray. Dust with icing sugar twice, 5 min apart.\nBake 10-12 min until light gold.';
+const DOUGHNUTS =
+  'Jam doughnuts, makes 12\n500g strong white bread flour\n60g caster sugar\n15g fresh yeast\n4 eggs\n150 ml water\n125g softened butter\nabout 2 litres sunflower oil, for deep-frying\n150 g raspberry jam\n\nPut everything but the butter into a mixer and mix for 8 mins. Slowly add the butter and mix until smooth.\nCover and leave to prove until doubled in size. Knock back, re-cover and put in the fridge to chill overnight.\nThe next day, take the dough out and cut into 50g pieces. Roll into buns and place on a tray. Cover loosely and leave for 4 hrs.\nFill your deep-fat fryer halfway with oil. Heat to 180C. Fry 2 mins on each side until golden brown.\nPipe in the jam.';
+const MADEIRA =
+  'Madeira cake\n\n6 oz. butter\n6 oz. castor sugar\n3 eggs\n9 oz. plain flour\n1 level tsp. baking powder\n1 strip citron peel\n\nCream butter and sugar. Beat in the eggs. Fold in flour and baking powder. Put in a 7-in. cake tin; bake at 350°F for about 1¼ hrs. Lay the citron peel on top of the cake when it has been in the oven 15-20 mins.';
+
+const JEN =
+  'Coffee loaf\n\n250g butter, sugar & s/r flour (each)\n5 eggs\n1 tbsp instant coffee in 1 tbsp hot water\n\nCream butter and sugar, eggs in slowly, fold flour, then coffee.\nTwo 2lb loaf tins, 170 fan 40–45 min.';
+const FLAN =
+  'Sponge flan\n3 eggs\n90 g caster sugar\n90 g plain flour\nfilling: 300 ml crème pâtissière (below), 500 g strawberries, 3 tbsp jam\n\nCrème pâtissière\n300 ml milk\n3 egg yolks\n50 g caster sugar\n20 g plain flour\n\nWhisk eggs and sugar till thick enough to leave a trail. Fold in flour. Bake in a 25cm flan tin at 190 for 20 min.\nCrème: heat the milk; beat yolks, sugar and flour, pour on milk, stir until it thickens. Chill. Fill with crème and strawberries.';
+const PULLED =
+  'Pull-apart bread\n2¾ cups AP flour\n¼ cup sugar\n2¼ tsp instant yeast\n4 Tbsp butter\n⅓ cup milk\n2 eggs\n\n1. Stir flour with sugar and yeast. Melt butter into the milk. Pour into dry, add eggs.\n2. Rise in a greased covered bowl 1 hr. Grease a 9x5 loaf pan.\n3. Roll to 12x20". Cut in 6 strips, stack. Stand in pan. Cover, 30-45 min till almost doubled.\n4. 350°F, 30-35 min, till dark golden.';
+
 const PAGES: readonly OnPaper[] = [
   ['fat is heated when the batter has rested', FRITTERS, {}, [/stand for[^]*Heat 2 inches of oil/], []],
   [
@@ -128,6 +157,73 @@ const PAGES: readonly OnPaper[] = [
     [/plus extra for glaze \(55 g\)/, /^2 tbsp gluten-free breadcrumbs/m],
     [],
   ],
+  [
+    'a yogurt’s pot is the measure of the others',
+    POTS,
+    {},
+    [/^\d+ g white rice flour/m, /^2 pots caster sugar \(2\d\d g\)/m, /then flour blend/],
+    [],
+  ],
+  [
+    'a crust rests when it is made and not where it is announced',
+    BARS,
+    { diet: 'grain-free' },
+    [/Make the crust: mix[^]*stir to combine\.\s+3\. Let the dough stand for[^]*4\. Press firmly/],
+    [/Make the crust\. Let/, /chill it/],
+  ],
+  [
+    'the flour of a step is its own part’s, and buns rise once they are shaped',
+    CROSS,
+    {},
+    [/add to the flour blend with the tepid milk/, /a further 40 minutes to rise/],
+    [/one hour to prove/],
+  ],
+  [
+    'pastry that was bought is made first where none can be',
+    TURNOVERS,
+    { diet: 'grain-free' },
+    [/with the beaten egg and chill it/, /Cut grain-free pastry in 8 squares/],
+    [/Cut blanched/],
+  ],
+  [
+    'what a page’s head says of the heat is done where its steps bake, and one chill is enough',
+    HEAD,
+    {},
+    [/Bake until set, but not hard\.\s+7\. Leave them on the tray/],
+    [/Before it is baked/, /Leave them[^]*Cream butter/],
+  ],
+  [
+    'slices are slices however thin, and litres are litres',
+    PUDDING,
+    {},
+    [/^8 slices of gluten-free bread/m, /^1\/2 litre whole milk \(515 g\)/m],
+    [],
+  ],
+  [
+    'what a page makes isn’t asked of its title, and apart is no time in the oven',
+    FINGERS,
+    {},
+    [/^Oven 190 °C \(375 °F, gas mark 5\), 10 to 12 minutes/m],
+    [/wafers and sponge/],
+  ],
+  [
+    'fat is as hot as it is heated to, and after no night no day is the next',
+    DOUGHNUTS,
+    {},
+    [/^Fat at 180 °C/m, /^[45] hours[^\n]* in all/m, /Cut into 50g pieces/],
+    [/next day/, /overnight/, /rapeseed/],
+  ],
+  ['what is laid on half way is no second bake', MADEIRA, {}, [/^Oven[^\n]*75 minutes, look from \d+$/m], []],
+  [
+    'what is as much of each is all of them',
+    JEN,
+    {},
+    [/^250 g sugar/m, /^\d+ g brown rice flour/m, /fold the flour blend/],
+    [],
+  ],
+  ['what another part makes is on no list', FLAN, {}, [/500 g strawberries/, /^300 ml milk/m], [/^300 ml cr/m]],
+  ['the last rise is the one till it has doubled', PULLED, {}, [/Cover, 30-45 min till/], [/bowl 1 hr/]],
+  ['cubes of a fat are that fat', ROCKS, NO_MILK, [/^Oven 180 °C/m, /the cubed dairy-free/], [/still says/]],
 ];
 
 describe('a docket that is baked from tonight', () => {

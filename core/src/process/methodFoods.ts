@@ -1,4 +1,5 @@
 import { blanked, cleanLine, ingredientLines, remembered, type Line, type Recipe, type Step } from '../read';
+import type { Role } from '../vocabulary';
 import { METHOD_FOODS, type MethodFood } from './data/methodFoods';
 
 /** A food that a step, or what may be one, brings in and no line of the list gives. */
@@ -12,8 +13,23 @@ export interface BroughtIn {
 /** A longer line is a sentence that was taken for one, and may only speak of what a list would give. */
 const LONGEST_LINE = 120;
 
-const listed = (lines: readonly Line[], words: RegExp | null) =>
-  words !== null && lines.some(({ source }) => source.length <= LONGEST_LINE && words.test(source));
+const FLOURY: ReadonlySet<Role> = new Set<Role>(['wheat-flour', 'gf-flour', 'starch']);
+/** Lines of the list, and of these the sentences that are steps too. */
+interface List {
+  readonly lines: readonly Line[];
+  readonly told: ReadonlySet<string>;
+}
+
+/** A food of the list, or words of a line that is no sentence; a flour that a line names and that isn't read is on no list. */
+const listed = ({ lines, told }: List, words: RegExp | null, food: MethodFood) =>
+  words !== null &&
+  lines.some(
+    ({ id, source, items }) =>
+      (!told.has(id) && items.some((one) => words.test(one.words) && one.grams !== null)) ||
+      (source.length <= LONGEST_LINE &&
+        words.test(source) &&
+        (food !== 'flour' || items.some(({ role }) => FLOURY.has(role)))),
+  );
 
 /** The lines and steps of a few hundred recipes. */
 const MOST_TEXTS = 10_000;
@@ -43,10 +59,10 @@ const heardInStep = remembered(
 );
 
 /** A line that may have been taken for something else is heard only for what is done. */
-function broughtBy({ id, source }: Step, lines: readonly Line[], ofMethod: boolean): BroughtIn[] {
+function broughtBy({ id, source }: Step, list: List, ofMethod: boolean): BroughtIn[] {
   const heard = (ofMethod ? heardInStep : heardIn)(cleanLine(source));
   return METHOD_FOODS.flatMap(({ food, listed: covers }, at) =>
-    heard[at]!.length === 0 || listed(lines, covers)
+    heard[at]!.length === 0 || listed(list, covers, food)
       ? []
       : heard[at]!.map(({ words }) => ({
           step: id,
@@ -57,6 +73,9 @@ function broughtBy({ id, source }: Step, lines: readonly Line[], ofMethod: boole
   );
 }
 
+/** "Sponge fingers" at a page's head are what it makes. */
+const MAY_BE_MADE: MethodFood = 'wafers';
+
 /** Shorter notes are names and yields. */
 const SHORTEST_STEP = 24;
 
@@ -65,12 +84,18 @@ const SHORTEST_STEP = 24;
  * lines of the list and its notes are heard as well: a reader may have taken a step for one.
  */
 export function broughtIn(recipe: Recipe): BroughtIn[] {
-  const lines = ingredientLines(recipe);
+  const list: List = {
+    lines: ingredientLines(recipe),
+    told: new Set(recipe.method.map(({ id }) => id)),
+  };
   const beside = recipe.parts.flatMap((part) => part.lines);
+  const titles = new Set(recipe.kinds.flatMap(({ line, kind }) => (kind === 'title' ? [line] : [])));
   return [
-    ...recipe.method.flatMap((step) => broughtBy(step, lines, true)),
+    ...recipe.method.flatMap((step) => broughtBy(step, list, true)),
     ...beside.flatMap((line) =>
-      broughtBy(line, lines, line.kind === 'note' && line.source.trim().length > SHORTEST_STEP),
+      broughtBy(line, list, line.kind === 'note' && line.source.trim().length > SHORTEST_STEP).filter(
+        ({ food }) => !(titles.has(line.id) && food === MAY_BE_MADE),
+      ),
     ),
   ];
 }

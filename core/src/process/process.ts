@@ -16,7 +16,7 @@ import { partedByUse } from './afterwards';
 import { doubtsOf } from './doubts';
 import { familyOfPage } from './family';
 import { bySentence } from './sentences';
-import { heats, stagesOf } from './stages';
+import { heats, stagesOf, type ToldStage } from './stages';
 import { flowing, mixturesOf } from './mixtures';
 import { calledOf } from './called';
 import { partFamilies } from './parts';
@@ -140,6 +140,14 @@ function withCups(pan: Pan | null, yields: Recipe['yields']): Pan | null {
 }
 const CUPS: ReadonlySet<string> = new Set(['muffin', 'muffin-mini', 'muffin-jumbo']);
 
+/** What the page's head says of the heat is done where the method bakes; nowhere in it where it doesn't say so. */
+function doneIn(actions: readonly Told[], stage: ToldStage): ToldStage {
+  const bakes = actions.findLast(({ class: kind }) => kind === 'bake');
+  return bakes
+    ? { ...stage, step: bakes.step, action: bakes.id }
+    : { ...stage, action: `head ${stage.action}` };
+}
+
 const known = new WeakMap<Recipe, Process>();
 
 /** Reads a recipe's method, once for each recipe. Pure; never throws; what it can't place it says nothing of. */
@@ -156,7 +164,8 @@ function processOf(recipe: Recipe, kitchen: Kitchen): Process {
   const done = actionsOf(recipe.method);
   const told = stagesOf(done, recipe.title, family.id);
   const head = actionsOf(ofHead(recipe));
-  const heated = told.some(heats) ? told : [...told, ...stagesOf(head, recipe.title, family.id)];
+  const announced = stagesOf(head, recipe.title, family.id).map((one) => doneIn(done, one));
+  const heated = told.some(heats) ? told : [...told, ...announced];
   const pan = withCups(tinOf(sayings(recipe, done), family.id, heated), recipe.yields);
   const all = partedByUse(recipe, family.id, done, told);
   const parts = all.filter(({ lines }) => lines.some(({ kind }) => kind === 'ingredient'));

@@ -1,5 +1,6 @@
 import type { Duration, Setting } from '../read';
 import { MEDIA } from './actions';
+import { announced, joined, MIXES, type ToldStage } from './toldStages';
 import type { Told } from './told';
 import { OWNS_ITS_TIME, type ActionClass } from './data/verbs';
 import type { FamilyId } from '../vocabulary';
@@ -11,14 +12,13 @@ const LONG_BOIL = 60;
 export const heats = ({ medium, minutes }: Pick<Stage, 'medium' | 'minutes'>): boolean =>
   medium !== 'chilled' && (medium !== 'boiled' || (minutes?.low ?? 0) >= LONG_BOIL);
 
-/** A stage as it is told, before it is known of what. */
-export type ToldStage = Omit<Stage, 'mixture' | 'pan'>;
+export type { ToldStage } from './toldStages';
 
 /** A time before or after such words is a moment, a part or a pause of something else, and no length of heat. */
 const NO_LENGTH_AFTER =
-  /(?:\b(?:after|every|each|the last|last|the first|first|final|within|up to|than|only|in)\s+(?:the\s+|about\s+|a\s+)?)$|\b(?:don['’]?t|do not|never|without) open(?:ing)?\b(?:(?!\b(?:down to|up to|turn|reduce|\d{3})\b)[^.])*$/i;
+  /(?:\b(?:after|every|each|the last|last|the first|first|final|within|when it (?:has|['’]s) been in the oven(?: for)?|up to|than|only|in)\s+(?:the\s+|about\s+|a\s+)?)$|\b(?:don['’]?t|do not|never|without) open(?:ing)?\b(?:(?!\b(?:down to|up to|turn|reduce|\d{3})\b)[^.])*$/i;
 const NO_LENGTH_BEFORE =
-  /^\s*(?:before|ahead|earlier|later|in advance|bursts?|-?second bursts?|old|from now)\b|^\s*-?\s*second bursts/i;
+  /^\s*(?:apart|before|ahead|earlier|later|in advance|bursts?|-?second bursts?|old|from now)\b|^\s*-?\s*second bursts/i;
 const EACH_SIDE = /\b(?:per|a|each|on each|either|on either|on both|both|on one) sides?\b/i;
 const TURNED = /\b(?:flip|turn|other side)\b/i;
 const IF = /^\W*(?:but |and )?if\b|\bif (?:they|it|you|the)\b/i;
@@ -179,7 +179,6 @@ function minutesOf(lengths: readonly Duration[], text: string, medium: Medium): 
   return { low: first.low * sides, high: first.high * sides };
 }
 
-const MIXES: ReadonlySet<ActionClass> = new Set(['beat', 'cream', 'foam', 'fold', 'combine', 'rub-in']);
 /** Minutes. */
 const TOO_LONG_TO_MIX = 20;
 const COOKS = /\bcooks?\b/i;
@@ -242,7 +241,21 @@ function withTimes(
   });
 }
 
-function remember(action: Told, heat: Heat): void {
+/** "Fill a pan with oil. Heat to 180C." */
+const OF_FAT = /\b(?:oil|fat|fryer|lard)\b/i;
+const HEATS_IT = /^\W*(?:and |then )?(?:heat|bring|warm)(?: it)?(?: up)? to\b/i;
+const heatsFat = (action: Told, before: Told | undefined): boolean =>
+  before !== undefined &&
+  before.step === action.step &&
+  OF_FAT.test(before.text) &&
+  HEATS_IT.test(action.text);
+
+function remember(action: Told, heat: Heat, before: Told | undefined): void {
+  if (heatsFat(action, before)) {
+    heat.oil = action.settings[0] ?? heat.oil;
+    heat.medium = 'fried';
+    return;
+  }
   for (const one of action.settings) {
     const plate = action.class === 'griddle' && !/\boven\b/i.test(action.text);
     if (one.of === 'oven' && plate) heat.griddle = one;
@@ -276,7 +289,7 @@ export function stagesOf(actions: readonly Told[], title: string, family: Family
     if (action.first) sentence = [];
     heat.since += 1;
     const set = heat.oven;
-    remember(action, heat);
+    remember(action, heat, actions[at - 1]);
     const lengths = lengthsOf(action);
     const next = actions[at + 1];
     if (turnsOff(action, next)) heat.oven = null;
@@ -311,44 +324,9 @@ export function stagesOf(actions: readonly Told[], title: string, family: Family
   return joined(announced(stages, actions));
 }
 
-/** "OVEN: 190C, 20-25 min" above all the work announces a heat: it is where "bake until golden" says so. */
-function announced(stages: readonly ToldStage[], actions: readonly Told[]): readonly ToldStage[] {
-  const begins = actions.findIndex(({ class: kind }) => kind !== null && MIXES.has(kind));
-  const told = new Set(stages.map(({ action }) => action));
-  const bakes = actions.find(({ id, class: kind }, at) => at > begins && kind === 'bake' && !told.has(id));
-  const [first, ...others] = stages;
-  const at = actions.findIndex(({ id }) => id === first?.action);
-  if (!first || !bakes || first.medium !== 'oven' || at > begins || actions[at]!.class !== null)
-    return stages;
-  return [{ ...first, step: bakes.step, action: bakes.id }, ...others];
-}
-
-/** The same heat told twice in a row, the second with no more than its time, is one stage. */
-function joined(stages: readonly ToldStage[]): ToldStage[] {
-  return stages.reduce<ToldStage[]>((kept, one) => {
-    const before = kept.at(-1);
-    const sides = one.medium === 'griddle' || one.medium === 'fried';
-    if (
-      !before?.minutes ||
-      !one.minutes ||
-      !sides ||
-      before.medium !== one.medium ||
-      before.step !== one.step ||
-      one.minutes.high > SHORT_TURN
-    )
-      return [...kept, one];
-    const minutes = {
-      low: before.minutes.low + one.minutes.low,
-      high: before.minutes.high + one.minutes.high,
-    };
-    return [...kept.slice(0, -1), { ...before, minutes }];
-  }, []);
-}
 /** A pudding in its basin stands over water for so long at least, minutes. */
 const OVER_WATER = /\b(?:over|in) (?:barely |gently )?(?:simmering|boiling) water\b|\blid on\b/i;
 const LONG_STEAM = 30;
 /** What is tied in a cloth lies in the water. */
 const IN_A_CLOTH =
   /\b(?:cloth|muslin)\b[^.]{0,60}\b(?:tie|wring|dredge|scald)|\b(?:tie|wring|dredge|scald)\b[^.]{0,60}\b(?:cloth|muslin)\b/i;
-/** A side takes no longer, minutes. */
-const SHORT_TURN = 4;

@@ -15,6 +15,7 @@ import { toParts } from './parts';
 import { placesOf, type Place } from './places';
 import { readProse } from './prose';
 import { joinWrapped } from './continued';
+import { inPots } from './inPots';
 import { namedAgain } from './namedAgain';
 import type { Line, Recipe, Step, TakenFor } from './types';
 import { tellsADeed } from './tellsADeed';
@@ -73,8 +74,15 @@ function toLine(line: Placed, reader: Scales, corrections: ReadonlyMap<string, L
   }
 }
 
+/** "Crème pâtissière (see below)" is what another part of the page makes: the line without it. */
+const MADE_ELSEWHERE =
+  /(^|[:,;|]\s*)[^:,;|]*\((?:see |recipe |made |from |as )?(?:the )?(?:recipe )?(?:below|above|overleaf)\)\s*(?:[,;|]\s*|$)/gi;
+const withoutReferences = (line: string): string => line.replace(MADE_ELSEWHERE, '$1').trim();
+
 /** A line of food; one that turns out to be a sentence about several is read as one. */
-function readFoods(whole: string, reader: Scales): Pick<Line, 'items' | 'measuredBy' | 'aside'> {
+function readFoods(written: string, reader: Scales): Pick<Line, 'items' | 'measuredBy' | 'aside'> {
+  const whole = withoutReferences(written);
+  if (whole === '') return { items: [], measuredBy: null, aside: false };
   const line = readLine(whole, reader);
   const weighed = ({ items }: Pick<Line, 'items'>) => items.filter(({ grams }) => grams).length;
   const saysMore = weighed(line) === 0 ? whole.split(' ').length >= SENTENCE_WORDS : saysAsMuch(whole);
@@ -120,7 +128,7 @@ function readPage(
     kinds.map(({ kind }) => kind),
   );
   const whole = namedAgain(
-    joinWrapped(sources, where, (words) => namesFood(words, catalogue)),
+    inPots(joinWrapped(sources, where, (words) => namesFood(words, catalogue))),
     where,
   );
   const second = secondRecipe(

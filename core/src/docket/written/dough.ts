@@ -1,7 +1,8 @@
 import { durationsIn } from '../../read';
-import { bySentence, shows, type Action, type ActionClass, type Process } from '../../process';
+import { bySentence, shows, type Action, type Process } from '../../process';
 import { sayMinutes } from '../sayMinutes';
 import { lastMixing } from './places';
+import { risesOf } from './rises';
 import { capitalised, editIn, timeIn, type SpanEdit } from './spans';
 import { without } from './without';
 
@@ -102,13 +103,6 @@ const COVERS =
   /^[\s,;]*(?:(?:and|then)\s+)*cover(?: (?:it|them|the (?:dough|bowl)))?(?: loosely)?(?: with [\p{L} ]+)?\s*$/iu;
 const IN_A_BOWL =
   /^[\s,;]*(?:(?:and|then)\s+)*(?:put|place|transfer|return|turn|tip) (?:it |them |the dough )?(?:back )?(?:in|into|to|onto) (?:an?|the|its|your) (?:[\p{L}-]+ ){0,3}bowl\s*$/iu;
-/** So long a wait of a dough that has risen once is its second rise, minutes; in the cold it takes longer. */
-const A_RISE: Partial<Record<ActionClass, number>> = { rest: 20, chill: 240 };
-/** Left where it is warm, it rises. */
-const RISES =
-  /\bwarm (?:place|spot|room|corner)\b|\bsomewhere warm\b|\bin the warm\b|\b(?:to|until|till) (?:it (?:is|has) )?ris(?:e|en)\b/i;
-const isRise = ({ class: kind, text }: Action): boolean =>
-  kind === 'prove' || (kind === 'rest' && RISES.test(text));
 const BECAUSE_ONCE = 'without gluten it rises once';
 
 /** A dough that rises once needs no longer than this for it, minutes; in the cold it may take a night. */
@@ -161,23 +155,20 @@ function pauseAfter(
   return [{ from: end, to: end, text: DRINKS, because: BECAUSE_ONCE }];
 }
 
+/** "The next day", "take the dough out of the fridge". */
+const NEXT_DAY =
+  /^\W*(?:and |then )?(?:(?:on )?the (?:next|following) (?:day|morning)|next (?:day|morning)|in the morning)\W*$|^\W*(?:and |then )?(?:take|remove|bring) (?:the dough|it|them) (?:out|from)(?: of)?(?: the fridge| the refrigerator)?\W*$/i;
 /** Of several rises the last is kept: without gluten a dough that is knocked back doesn't rise again as well. What covers it for a rise goes with that. */
 export function proofEdits(actions: readonly Action[], all: readonly Action[]): SpanEdit[] {
-  const first = all.findIndex(isRise);
-  const heat = all.findIndex(({ class: kind }, n) => n > first && (kind === 'bake' || kind === 'fry'));
-  const rises = all.filter(
-    (one, n) =>
-      // What rises in the oven is no rise of its own.
-      (isRise(one) && (heat < 0 || n < heat)) ||
-      (first >= 0 &&
-        n > first &&
-        n < heat &&
-        (one.minutes?.high ?? 0) >= (A_RISE[one.class ?? 'finish'] ?? Infinity)),
-  );
+  const rises = risesOf(all);
   const last = rises.at(-1);
   if (rises.length < 2) return [];
+  // Where a night in the cold goes, what is done on the day after it is done at once.
+  const night = rises.findLast((one) => one.class === 'chill' && one.id !== last?.id);
+  const nextDay = (one: Action) =>
+    night !== undefined && all.indexOf(one) > all.indexOf(night) && NEXT_DAY.test(one.text);
   const drops = (one: Action) =>
-    (rises.includes(one) && one.id !== last?.id) || shows('knocks back', one.text);
+    (rises.includes(one) && one.id !== last?.id) || shows('knocks back', one.text) || nextDay(one);
   const risen = actions.flatMap((one) =>
     [...one.text.matchAll(/\brisen (?=dough\b)/gi)].map(({ 0: said, index }) =>
       editIn(one, { from: index, to: index + said.length }, '', BECAUSE_ONCE),

@@ -41,10 +41,13 @@ const EGGS: ReadonlySet<string> = new Set(Object.values(EGG));
 const isWash = ({ now, was, blend, made }: Renamed): boolean =>
   !blend && made === null && /milk$/.test(now) && EGGS.has(was);
 
+/** "Flour" alone is whichever the step's part has. */
+const ONE_WORD = /^\p{L}+$/u;
 /** Of several that answer the one of the step's part; of these what the step takes, and what builds before what only dusts. */
 export function meantBy(
   {
     ingredient,
+    words,
     brushed,
     isAll,
   }: Mention & {
@@ -58,7 +61,7 @@ export function meantBy(
   const worth = (one: Renamed) =>
     (isWash(one) === brushed ? 32 : 0) +
     (found.length > 1 && isAll(one) ? 24 : 0) +
-    (one.was === ingredient ? 16 : 0) +
+    (one.was === ingredient ? (ONE_WORD.test(words.trim()) ? 6 : 16) : 0) +
     (one.part === part ? (one.halves === null ? 8 : 20) : 0) +
     (taken.has(one.line) ? 10 : 0) +
     (one.blend ? 2 : 0) +

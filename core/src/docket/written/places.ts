@@ -86,7 +86,13 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   const floured = actions.findIndex((one, n) => n < end && takesFlour(one));
   // "Make the pastry" says it all; what takes flour later is a filling.
   const made = actions.findIndex(
-    ({ text, takes }, n) => n < end && takes.length === 0 && shows('makes the dough', text),
+    ({ text, takes }, n) =>
+      n < end &&
+      takes.length === 0 &&
+      shows('makes the dough', text) &&
+      // "Make the crust:" is what the rest of the step tells.
+      !/^\s*:|:\s*$/.test(`${actions[n + 1]?.text ?? ''}`) &&
+      !/:\s*$/.test(text),
   );
   if (made >= 0 && (floured < 0 || made < floured)) return made;
   // Once flour is in, what is put into a tin or shaped is no longer in the bowl.

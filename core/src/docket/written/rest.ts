@@ -131,9 +131,8 @@ export function restSentence(
   if (!rest.cold && shortRest(process, low, bowl.flourLines)) return null;
   // A dough that is stirred together in its skillet stays there.
   if (rest.cold && beforeBake(process).some(({ text }) => shows('mixes in its tin', text))) return null;
-  // Pressed into its tin a dough has nowhere to spread, and cold it can't be pressed.
-  if (rest.cold && profile.spreads && beforeBake(process).some(({ text }) => shows('presses it in', text)))
-    return null;
+  // Cold it can't be pressed into its tin, where it has nowhere to spread.
+  if (rest.cold && beforeBake(process).some(({ text }) => shows('presses it in', text))) return null;
   const piped = rest.cold ? pipedAt(process) : null;
   if (piped !== null)
     return {

@@ -49,6 +49,6 @@ export const TECHNIQUE_WORDS: Readonly<Record<TechniqueId, (facts: Facts) => str
   'cook-starch': ({ bowl: { cooked } }) =>
     `Cook the starch: ${cooked ? cookedWords(cooked) : ''}. Stir over a gentle heat until it thickens, then let it cool to lukewarm.`,
   'split-foam': () =>
-    'Whip the chickpea brine to soft peaks before the sugar goes in, by the spoon, until it is stiff and glossy.',
+    'In the next step whip the chickpea brine alone to soft peaks before the sugar goes in, by the spoon, until it is stiff and glossy.',
   divide: divideWords,
 };

@@ -6,6 +6,7 @@ import { featuresOf } from './features';
 import type { KindOfLine } from './kinds';
 import { withFoodsInSentences } from './listless';
 import { namesOnly } from './names';
+import { withOneTitle } from './oneTitle';
 import { withoutFurniture } from './setAside';
 import { withServed } from './served';
 import { withSoleName } from './sole';
@@ -43,7 +44,7 @@ export function kindsOf(
       ),
       catalogue,
     );
-  return read.map((one, at): KindOfLine => {
+  return withOneTitle(read).map((one, at): KindOfLine => {
     const said = held.get(at);
     return said === undefined ? one : { kind: said, sure: 1, or: said };
   });

@@ -8,6 +8,13 @@ export interface MadeFirst {
 
 const milkOf = (names: readonly string[]) => names.find((name) => /milk|cream/.test(name)) ?? names[0]!;
 
+const STARCH = /^tapioca-starch$|^arrowroot$/;
+const FAT = /butter|block|shortening|spread|ghee/;
+const FLOURY = /flour|almond|starch|arrowroot/;
+const PASTRY = 'grain-free pastry';
+const pastryOf = (names: readonly string[], bound: string): string =>
+  `Rub the ${names.find((name) => FAT.test(name)) ?? 'fat'} into the ${names.filter((name) => FLOURY.test(name)).join(' and ')}, bring it together with ${bound} and chill it for 30 minutes; roll it out 4 mm thick between two sheets of paper: this is the ${PASTRY}.`;
+
 export const MADE_FIRST: readonly MadeFirst[] = [
   {
     of: [/^flax-meal$/, /^water$/],
@@ -59,6 +66,21 @@ export const MADE_FIRST: readonly MadeFirst[] = [
     name: () => 'thin sponge',
     how: (names) =>
       `Whisk the eggs with the sugar until thick and pale, fold in the ${names.find((name) => /flour|almond/.test(name)) ?? 'flour'}, spread it 1 cm thick on a lined tray, bake at 175 °C (350 °F) for 12 to 14 minutes, let it cool and cut it up: this is the thin sponge.`,
+  },
+  {
+    of: [/^almond-flour$/, STARCH, FAT, /^egg$/],
+    name: () => PASTRY,
+    how: (names) => pastryOf(names, 'the beaten egg'),
+  },
+  {
+    of: [/^almond-flour$/, STARCH, FAT],
+    name: () => PASTRY,
+    how: (names) => pastryOf(names, 'a spoonful of water'),
+  },
+  {
+    of: [/^cassava-flour$/, /^shortening$/, /^water$/],
+    name: () => PASTRY,
+    how: (names) => pastryOf(names, 'the water, by the spoonful,'),
   },
   {
     of: [/^lemon-juice$/, /sugar$/, /butter$/, /starch$/],

@@ -1,0 +1,37 @@
+import type { Action, ActionClass } from '../../process';
+
+/** So long a wait of a dough that has risen once is its second rise, minutes; in the cold it takes longer. */
+const A_RISE: Partial<Record<ActionClass, number>> = { rest: 20, chill: 240 };
+/** Left where it is warm, it rises. */
+const RISES =
+  /\bwarm (?:place|spot|room|corner)\b|\bsomewhere warm\b|\bin the warm\b|\b(?:to|until|till) (?:it (?:is|has) )?ris(?:e|en)\b/i;
+/** "Cover, 30–45 min till almost doubled". */
+const TILL_RISEN = /\b(?:doubled|risen|puffy)\b/i;
+/** "When the buns have risen". */
+const HAS_RISEN = /^\W*(?:when|once|after|as soon as|while|if)\b/i;
+const isRise = ({ class: kind, text, minutes }: Action): boolean =>
+  (kind === null && minutes !== null && TILL_RISEN.test(text)) ||
+  (kind === 'prove' && !(minutes === null && HAS_RISEN.test(text))) || (kind === 'rest' && RISES.test(text));
+
+/** Every wait in which a dough rises before its heat, in order: without gluten the last of them is kept. */
+export function risesOf(all: readonly Action[]): Action[] {
+  const first = all.findIndex(isRise);
+  const heat = all.findIndex(({ class: kind }, n) => n > first && (kind === 'bake' || kind === 'fry'));
+  return all.filter(
+    (one, n) =>
+      // What rises in the oven is no rise of its own.
+      (isRise(one) && (heat < 0 || n < heat)) ||
+      (first >= 0 &&
+        n > first &&
+        n < heat &&
+        (one.minutes?.high ?? 0) >= (A_RISE[one.class ?? 'finish'] ?? Infinity)),
+  );
+}
+
+/** The rises that go. */
+export const risesThatGo = (all: readonly Action[]): ReadonlySet<string> =>
+  new Set(
+    risesOf(all)
+      .slice(0, -1)
+      .map(({ id }) => id),
+  );
