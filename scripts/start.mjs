@@ -63,6 +63,15 @@ function databaseSettings() {
   return { pool, replicaUrl: replicaUrl || undefined };
 }
 
+/** Where the home network is served over https: OMNIARTON_HTTPS_PORT, else the next port. */
+function securePort(port) {
+  const said = process.env.OMNIARTON_HTTPS_PORT;
+  const own = said ? Number(said) : port + 1;
+  if (!Number.isInteger(own) || own < 1 || own > 65535 || own === port)
+    throw new Trouble(`OMNIARTON_HTTPS_PORT=${said} is no port that it can have beside ${port}.`);
+  return own;
+}
+
 async function serve(app, db, port, data, lan) {
   const folders = db.own ? { data, backups: join(data, 'backups') } : undefined;
   try {
@@ -72,22 +81,31 @@ async function serve(app, db, port, data, lan) {
       host: HOST,
       port,
       lan,
+      ...(lan ? { secure: { port: securePort(port), folder: join(data, 'tls') } } : {}),
       proxies: trustedProxies(),
       webFolder: join(root, 'web/dist'),
       ...(folders ? { folders } : {}),
     });
   } catch (error) {
-    throw error.code === 'EADDRINUSE' ? portHeld(port) : error;
+    throw error.code === 'EADDRINUSE' ? portHeld(error.port ?? port) : error;
   }
 }
 
 /** Where other devices find it, and how they get in. */
-function sayLan([first]) {
+function sayLan([first], secure) {
   if (first)
     say(
-      `Other devices of the home network: http://${first}/  (add each under Settings, People and devices). It goes over plain http: use it in a network that you trust.`,
+      `Other devices of the home network: http://${first}/  (add each under Settings, People and devices). Plain http is for a network that you trust.`,
     );
-  else
+  if (first && secure)
+    say(
+      `Over https, once a device trusts this household’s certificate (the page there says how): ${secure.vouched.https}\n  Its fingerprint: ${secure.vouched.fingerprint}`,
+    );
+  if (secure?.left.length)
+    say(
+      `The certificate was made before ${secure.left.join(', ')} and can’t vouch for it. Take away the folder “tls” in the data to have another made; devices then trust it anew.`,
+    );
+  if (!first)
     say(
       'No address in a home network was found: it serves this machine alone. OMNIARTON_NAMES may name one.',
     );
@@ -140,7 +158,7 @@ await run(async () => {
       `Omniarton is at ${address}  (ready in ${((performance.now() - began) / 1000).toFixed(1)} s; Ctrl-C stops it)`,
     );
 
-    if (lan) sayLan(lan(port));
+    if (lan) sayLan(lan(port), server.secure);
 
     let stopping = false;
     const stop = async () => {

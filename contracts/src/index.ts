@@ -33,6 +33,8 @@ export {
   type MeAnswer,
   type MemberAnswer,
 } from './devices';
+export { NewPasskeyDto, PasskeySignInDto, type PasskeyAnswer, type PasskeysAnswer } from './passkeys';
+export { CERTIFICATE_PATH, type CertificateAnswer } from './certificate';
 export { CODE_MINUTES, HOUSE_ROLES, PASSPHRASE_CHARS, type HouseRole } from './roles';
 export { TastingDto, type TastingAnswer } from './tasting';
 export { KeptDocketDto } from './docket';

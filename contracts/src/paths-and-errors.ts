@@ -1,4 +1,5 @@
 /** What a page needs of the contracts without the request classes and their validator. */
 export type { ErrorAnswer, ErrorCode } from './errors';
 export { APP_HEADER, LIMITS, PATHS, REQUEST_ID_HEADER, pathTo } from './paths';
+export { CERTIFICATE_PATH } from './certificate';
 export { CODE_MINUTES, HOUSE_ROLES, PASSPHRASE_CHARS, type HouseRole } from './roles';

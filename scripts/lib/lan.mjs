@@ -1,5 +1,5 @@
 import { isIP } from 'node:net';
-import { networkInterfaces } from 'node:os';
+import { hostname, networkInterfaces } from 'node:os';
 import { Trouble } from './say.mjs';
 
 /** Addresses that stay within a home: RFC 1918 and link-local. */
@@ -7,7 +7,7 @@ const HOME = /^(?:10\.|192\.168\.|172\.(?:1[6-9]|2\d|3[01])\.|169\.254\.)/;
 
 /**
  * The names by which other devices may ask for this one, each with its port: what OMNIARTON_NAMES says (a name of the house, or
- * that of a proxy; with a port of its own or without one), then its addresses in the home network.
+ * that of a proxy; with a port of its own or without one), then its addresses in the home network, and its own name there.
  */
 export function lanNames(port) {
   const said = (process.env.OMNIARTON_NAMES ?? '')
@@ -18,9 +18,15 @@ export function lanNames(port) {
     .flatMap((all) => all ?? [])
     .filter(({ family, internal, address }) => family === 'IPv4' && !internal && HOME.test(address))
     .map(({ address }) => address);
+  // The machine's own name, as the network's devices ask for it among themselves (RFC 6762).
+  const machine = hostname()
+    .toLowerCase()
+    .replace(/\.local$/, '');
+  const local = /^[a-z0-9-]{1,63}$/.test(machine) ? [`${machine}.local:${port}`] : [];
   return [
     ...said.flatMap((name) => (name.includes(':') ? [name] : [`${name}:${port}`, name])),
     ...own.map((one) => `${one}:${port}`),
+    ...local,
   ];
 }
 

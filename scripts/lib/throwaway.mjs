@@ -17,7 +17,7 @@ export const CHROMIUM = {
     '--disable-background-networking',
     '--disable-component-update',
     '--disable-sync',
-    '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE 127.0.0.2, EXCLUDE localhost',
+    '--host-resolver-rules=MAP kitchen.localhost 127.0.0.1, MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE 127.0.0.2, EXCLUDE localhost',
   ],
 };
 

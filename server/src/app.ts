@@ -18,10 +18,12 @@ import { answerErrors, NotFoundError } from './http/errors';
 import { json, limitDepth, limitWrites } from './http/limits';
 import { servePage } from './http/page';
 import { allowHosts, giveNonce, headers, sameSiteWrites } from './http/security';
+import { passkeyRoutes } from './passkeys/passkeyRoutes';
 import { photoRoutes } from './photos/photoRoutes';
 import { recipeRoutes } from './recipes/recipeRoutes';
 import type { metricsOf } from './metrics/metrics';
 import type { Services } from './services';
+import { certificateRoutes, type Vouched } from './tls/certificateRoutes';
 import { shelfRoutes } from './shelf/shelfRoutes';
 import { tastingRoutes } from './tastings/tastingRoutes';
 
@@ -33,6 +35,8 @@ export interface AppOptions {
   readonly port: () => number;
   /** Further names that it answers to, each with its port: those of the home network. The first is told to other devices. */
   readonly lan?: () => readonly string[];
+  /** The household's own certificate, where it is served over https. */
+  readonly vouched?: () => Vouched | null;
   readonly logger: Logger;
   /** Addresses of proxies that are believed about whom they ask for; without one nobody is. */
   readonly proxies?: readonly string[];
@@ -48,6 +52,7 @@ export function makeApp({
   host,
   port,
   lan = () => [],
+  vouched = () => null,
   logger,
   proxies = [],
   metrics,
@@ -66,10 +71,12 @@ export function makeApp({
   app.use('/api', sameSiteWrites, limitWrites(), giveCaller(services, host, port), json, limitDepth);
 
   healthRoutes(app, services);
+  certificateRoutes(app, vouched);
   deviceRoutes(app, services, () => {
     const [first] = lan();
     return first === undefined ? null : `http://${first}`;
   });
+  passkeyRoutes(app, services);
   householdRoutes(app, services);
   findingRoutes(app, services);
   recipeRoutes(app, services);

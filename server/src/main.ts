@@ -12,6 +12,7 @@ import { hasRecipes } from './db/look';
 import { seed as seedOn, seedAgain as seedAgainOn } from './demo/seed';
 import { makeLogger } from './http/log';
 import { metricsOf } from './metrics/metrics';
+import { serveSecurely, type Secure, type SecureOptions } from './tls/secure';
 import { servicesOn, type Folders } from './services';
 
 const DAY_MS = 86_400_000;
@@ -57,10 +58,14 @@ export interface ServeOptions {
   readonly pool?: number;
   /** Addresses of proxies that are believed about whom they ask for. */
   readonly proxies?: readonly string[];
+  /** Over https too, for the devices of the home network. */
+  readonly secure?: SecureOptions;
 }
 
 export interface Serving {
   readonly port: number;
+  /** Null: it is served over plain http alone. */
+  readonly secure: Pick<Secure, 'port' | 'vouched' | 'left'> | null;
   close(): Promise<void>;
 }
 
@@ -75,18 +80,21 @@ export async function serve({
   lan,
   folders,
   proxies = [],
+  secure,
 }: ServeOptions): Promise<Serving> {
   const db = openDatabase(databaseUrl, pool);
   const lists = replicaUrl === undefined ? undefined : openDatabase(replicaUrl, pool);
   const closeAll = () => Promise.all([db.destroy(), lists?.destroy()]);
   let bound = port;
+  let safely: Secure | null = null;
   const logger = makeLogger(process.env.LOG_LEVEL ?? 'error');
   const services = servicesOn(db, folders, lists);
   const app = makeApp({
     services,
     host,
     port: () => bound,
-    lan: () => lan?.(bound) ?? [],
+    lan: () => [...(lan?.(bound) ?? []), ...(safely && lan ? lan(safely.port) : [])],
+    vouched: () => safely?.vouched ?? null,
     logger,
     proxies,
     metrics: { of: metricsOf(db), token: process.env.OMNIARTON_METRICS_TOKEN },
@@ -101,19 +109,22 @@ export async function serve({
     throw error;
   });
   const purge = () =>
-    Promise.all([services.bin.purge(), services.devices.purge()]).catch((error: unknown) =>
-      logger.error({ err: error }, 'purge'),
+    Promise.all([services.bin.purge(), services.devices.purge(), services.passkeys.purge()]).catch(
+      (error: unknown) => logger.error({ err: error }, 'purge'),
     );
   void purge();
   const daily = setInterval(() => void purge(), DAY_MS).unref();
   const address = server.address();
   if (address && typeof address === 'object') bound = address.port;
+  if (secure && lan) safely = await serveSecurely(app, secure, lan, EVERYWHERE);
   return {
     port: bound,
+    secure: safely,
     close: async () => {
       clearInterval(daily);
       const closed = new Promise((done) => server.close(done));
       server.closeAllConnections();
+      await safely?.close();
       await closed;
       await closeAll();
     },

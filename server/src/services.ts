@@ -15,6 +15,7 @@ import { codeStore } from './devices/codeStore';
 import { deviceService } from './devices/deviceService';
 import { deviceStore } from './devices/deviceStore';
 import { doorService } from './devices/doorService';
+import { triesAt } from './devices/letIn';
 import { memberService } from './devices/memberService';
 import { memberStore } from './devices/memberStore';
 import { recoveryService } from './devices/recoveryService';
@@ -36,6 +37,9 @@ import { householdService } from './households/householdService';
 import { householdStore } from './households/householdStore';
 import { learningService } from './learning/learningService';
 import { learningStore } from './learning/learningStore';
+import { passkeyDoor } from './passkeys/passkeyDoor';
+import { passkeyService } from './passkeys/passkeyService';
+import { passkeyStore } from './passkeys/passkeyStore';
 import { photoService } from './photos/photoService';
 import { photoStore } from './photos/photoStore';
 import { recipeService } from './recipes/recipeService';
@@ -95,6 +99,8 @@ export function servicesOn(db: Knex, folders: Folders = {}, lists?: Knex) {
     households,
     devices: deviceService(devicesOn(db), localPerson),
     door: doorService(devicesOn(db), inDevices),
+    passkeys: passkeyService(passkeyStore(db), devicesOn(db)),
+    passkeyDoor: passkeyDoor(passkeyStore(db), devicesOn(db), triesAt(devicesOn(db))),
     members: memberService(devicesOn(db), localPerson, inDevices),
     recovery: recoveryService(devicesOn(db), inDevices),
     finding: findingService(lists ? readingFrom(findingStore(lists), found) : found, markStore(db)),

@@ -221,7 +221,13 @@ const PAGES: readonly OnPaper[] = [
     [/^250 g sugar/m, /^\d+ g brown rice flour/m, /fold the flour blend/],
     [],
   ],
-  ['what another part makes is on no list', FLAN, {}, [/500 g strawberries/, /^300 ml milk/m], [/^300 ml cr/m]],
+  [
+    'what another part makes is on no list',
+    FLAN,
+    {},
+    [/500 g strawberries/, /^300 ml milk/m],
+    [/^300 ml cr/m],
+  ],
   ['the last rise is the one till it has doubled', PULLED, {}, [/Cover, 30-45 min till/], [/bowl 1 hr/]],
   ['cubes of a fat are that fat', ROCKS, NO_MILK, [/^Oven 180 °C/m, /the cubed dairy-free/], [/still says/]],
 ];

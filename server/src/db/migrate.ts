@@ -12,6 +12,7 @@ import * as tastings from './migrations/0010-tastings';
 import * as finding from './migrations/0011-finding';
 import * as devices from './migrations/0012-devices';
 import * as recovery from './migrations/0013-recovery';
+import * as passkeys from './migrations/0014-passkeys';
 
 interface Named extends Knex.Migration {
   readonly name: string;
@@ -32,6 +33,7 @@ const MIGRATIONS: readonly Named[] = [
   { name: '0011-finding', ...finding },
   { name: '0012-devices', ...devices },
   { name: '0013-recovery', ...recovery },
+  { name: '0014-passkeys', ...passkeys },
 ];
 
 const config: Knex.MigratorConfig = {

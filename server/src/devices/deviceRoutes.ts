@@ -9,22 +9,29 @@ import type { Services } from '../services';
 import type { LetIn } from './doorService';
 
 /** Whom a proxy that is believed asks for, else who asks. */
-const addressOf = (req: Request): string => req.ip ?? '';
+export const addressOf = (req: Request): string => req.ip ?? '';
+
+/** A device is given its secret, and told who it is of. */
+export async function letIn(
+  { devices }: Services,
+  req: Request,
+  res: Response,
+  { token, personId }: LetIn,
+): Promise<void> {
+  giveCookie(req, res, token);
+  res.setHeader('Cache-Control', 'no-store');
+  res.status(201).json(await devices.me({ personId, deviceId: null }));
+}
 
 /** Devices that join and leave, and who is behind them. `lan`: where other devices find this one; null: nowhere. */
 export function deviceRoutes(app: Express, services: Services, lan: () => string | null): void {
   const { devices, door, members, recovery } = services;
   const scoped = giveScope(services);
-  const letIn = async (req: Request, res: Response, { token, personId }: LetIn): Promise<void> => {
-    giveCookie(req, res, token);
-    res.setHeader('Cache-Control', 'no-store');
-    res.status(201).json(await devices.me({ personId, deviceId: null }));
-  };
   app.post(PATHS.join, async (req, res) => {
-    await letIn(req, res, await door.join(await checked(JoinDto, req.body), addressOf(req)));
+    await letIn(services, req, res, await door.join(await checked(JoinDto, req.body), addressOf(req)));
   });
   app.post(PATHS.signIn, async (req, res) => {
-    await letIn(req, res, await door.signIn(await checked(SignInDto, req.body), addressOf(req)));
+    await letIn(services, req, res, await door.signIn(await checked(SignInDto, req.body), addressOf(req)));
   });
   app.post(PATHS.signOut, async (req, res) => {
     await devices.signOut(callerOf(res));

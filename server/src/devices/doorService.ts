@@ -1,13 +1,9 @@
 import { v7 as newId } from 'uuid';
 import { CODE_MINUTES, type JoinDto, type SignInDto } from '@omniarton/contracts';
-import { InvalidError, TooManyRequestsError } from '../http/errors';
-import { digestOf, newToken, opens, plainCode } from './secrets';
+import { InvalidError } from '../http/errors';
+import { letInOn, triesAt } from './letIn';
+import { digestOf, opens, plainCode } from './secrets';
 import type { DeviceStores, Together } from './stores';
-
-/** Wrong codes and passphrases in ten minutes: from one address, and from all of them. */
-const MOST_TRIES = 10;
-const MOST_TRIES_OF_ALL = 200;
-const FROM_ALL = 'all';
 
 const NO_CODE = {
   unknown: 'That code lets nobody in. Look at it again, or ask for a new one.',
@@ -23,23 +19,13 @@ export interface LetIn {
 
 /** How a device gets in: by a code that another shows, or by a name and a passphrase. */
 export function doorService(stores: DeviceStores, together: Together) {
-  const { codes, members, tries } = stores;
-
-  async function countTry(address: string): Promise<void> {
-    const [own, all] = [await tries.count(address), await tries.count(FROM_ALL)];
-    if (own > MOST_TRIES || all > MOST_TRIES_OF_ALL)
-      throw new TooManyRequestsError('Too many tries went wrong. Wait for ten minutes.');
-  }
-  async function letIn({ devices }: DeviceStores, personId: string, called: string): Promise<string> {
-    const token = newToken();
-    await devices.add(newId(), personId, called.trim() || 'a device', digestOf(token));
-    return token;
-  }
+  const { codes, members } = stores;
+  const tries = triesAt(stores);
 
   return {
     /** A device shows a code: whoever it was made for is in with it. */
     async join({ code, device }: JoinDto, address: string): Promise<LetIn> {
-      await countTry(address);
+      await tries.count(address);
       const digest = digestOf(plainCode(code));
       const found = await together(async (inside) => {
         const invited = await inside.codes.use(digest);
@@ -47,7 +33,7 @@ export function doorService(stores: DeviceStores, together: Together) {
         const personId = invited.personId ?? newId();
         if (invited.personId === null)
           await inside.members.add(invited.householdId, personId, invited.name, invited.role);
-        return { personId, token: await letIn(inside, personId, device) };
+        return { personId, token: await letInOn(inside, personId, device) };
       });
       if (!found) throw new InvalidError(NO_CODE[await codes.why(digest)]);
       await tries.forgive(address);
@@ -55,12 +41,12 @@ export function doorService(stores: DeviceStores, together: Together) {
     },
 
     async signIn({ name, passphrase, device }: SignInDto, address: string): Promise<LetIn> {
-      await countTry(address);
+      await tries.count(address);
       const person = await members.byName(name.trim());
       const right = await opens(person?.passphrase ?? null, passphrase);
       if (!person || !right) throw new InvalidError('That name and passphrase don’t go together.');
       await tries.forgive(address);
-      return { token: await letIn(stores, person.id, device), personId: person.id };
+      return { token: await letInOn(stores, person.id, device), personId: person.id };
     },
   };
 }

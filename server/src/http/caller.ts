@@ -14,7 +14,7 @@ const setCookie = (req: Request, res: Response, value: string, maxAge: number): 
     'Set-Cookie',
     stringifySetCookie({
       ...{ name: COOKIE, value, maxAge, path: '/api', httpOnly: true, sameSite: 'strict' },
-      secure: req.headers.origin?.startsWith('https:') ?? false,
+      secure: req.secure || (req.headers.origin?.startsWith('https:') ?? false),
     }),
   );
 
@@ -34,7 +34,9 @@ export const isLocal = (req: Request, own: string): boolean =>
 
 /** Asked by whoever isn't in yet. */
 const OPEN: ReadonlySet<string> = new Set(
-  [PATHS.health, PATHS.join, PATHS.signIn].map((path) => path.replace('/api', '')),
+  [PATHS.health, PATHS.join, PATHS.signIn, PATHS.passkeyDoorBegin, PATHS.passkeyDoor, PATHS.certificate].map(
+    (path) => path.replace('/api', ''),
+  ),
 );
 
 /** The one place that says who asks: whoever sits at the machine, or whose device shows its secret. */

@@ -27,7 +27,7 @@ export const ifVersion = (version: number): Record<string, string> =>
 /** The server's copies. Drafts are not among them: a refetch never touches what is being typed. */
 export const api = createApi({
   baseQuery: ask,
-  tagTypes: ['households', 'recipes', 'settings', 'bakes', 'photos', 'moves', 'devices', 'trays'],
+  tagTypes: ['households', 'recipes', 'settings', 'bakes', 'photos', 'moves', 'devices', 'passkeys', 'trays'],
   endpoints: (build) => ({
     households: build.query<readonly HouseholdAnswer[], void>({
       query: () => ({ path: pathTo('households') }),

@@ -9,8 +9,10 @@ import { Wordmark } from '../ui/Wordmark';
 import { AddDevice } from './AddDevice';
 import { MemberCard } from './MemberCard';
 import { OwnPassphrase } from './OwnPassphrase';
+import { Passkeys } from './Passkeys';
 import { Recovery } from './Recovery';
 import { SignOut } from './SignOut';
+import { Trust } from './Trust';
 import { Failed } from '../ui/Failed';
 
 /** Who is in a kitchen, on which devices, and what each may do. */
@@ -55,6 +57,8 @@ export function DevicesPage() {
             ))}
           </Stack>
           {own ? <OwnPassphrase key={own.name} name={own.name} set={own.passphrase} /> : null}
+          <Passkeys />
+          <Trust />
           {owner ? <Recovery household={household} made={data.recovery} /> : null}
           <SignOut />
           <Small>Whoever sits at the machine itself is always in, and lets others in again.</Small>

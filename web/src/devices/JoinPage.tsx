@@ -2,15 +2,16 @@ import { useState } from 'react';
 import { useLocation } from 'react-router';
 import { styled } from 'styled-components';
 import { useJoinMutation, useSignInMutation } from '../api/devicesApi';
-import type { Failure } from '../api/http';
-import { failureWords } from '../api/words';
 import { attempt } from '../base/attempt';
 import { Button } from '../ui/Button';
 import { PageFloor, Small } from '../ui/layout';
 import { Wordmark } from '../ui/Wordmark';
+import { ByPasskey } from './ByPasskey';
 import { deviceName } from './deviceName';
+import { enter, troubleOf } from './enter';
 import { LineField } from './LineField';
 import { SentForm } from './SentForm';
+import { Trust } from './Trust';
 
 /** Where a device that isn't in gets in: by a code that another shows, or by a passphrase. */
 export function JoinPage() {
@@ -22,27 +23,12 @@ export function JoinPage() {
       <h1>Let this device in</h1>
       <LineField label="What this device is called here" value={device} onChange={setDevice} maxLength={60} />
       <ByCode device={device} />
+      <ByPasskey device={device} />
       <ByPassphrase device={device} />
-      <Small>
-        Over plain http whoever listens in on the network can read along, and nothing can be kept at hand for
-        when the network is away. Use it in a network that you trust.
-      </Small>
+      <Trust />
     </Page>
   );
 }
-
-/** Once it is in everything is asked anew. */
-const enter = (done: Promise<unknown>) =>
-  void done.then(() => window.location.assign('/')).catch(() => undefined);
-
-/** What is wrong with a code or a passphrase the server says in one sentence; of all else the page has its own words. */
-const troubleOf = (error: unknown): string | null => {
-  if (!error) return null;
-  const failure = error as Failure;
-  return failure.code === 'invalid' || failure.code === 'too-many-requests'
-    ? failure.message
-    : failureWords(failure);
-};
 
 function ByCode({ device }: { readonly device: string }) {
   const { hash } = useLocation();

@@ -1,4 +1,4 @@
-import type { SettingsDto, TraysAnswer } from '@omniarton/contracts';
+import type { BagAnswer, SettingsDto, TraysAnswer } from '@omniarton/contracts';
 import { EMPTY_DAY } from '@omniarton/core/clock';
 import type { ErrorCode, HouseRole } from '@omniarton/contracts/paths-and-errors';
 import {
@@ -23,6 +23,8 @@ export interface FakeServer {
   kitchen: Stored;
   settings: Stored;
   day: Stored;
+  /** What is in the cupboard. */
+  bags: readonly BagAnswer[];
   away: boolean;
   /** It doesn't know this device. */
   signedOut: boolean;
@@ -57,6 +59,7 @@ export function fakeServer(
     kitchen: { version: 1, doc: { ...EMPTY_KITCHEN, ...kitchen } },
     settings: { version: 1, doc: SETTINGS },
     day: { version: 0, doc: EMPTY_DAY },
+    bags: [],
     away: false,
     signedOut: false,
     role: 'owner',
@@ -148,6 +151,19 @@ export const fetchFrom =
     if (path === `${BASE}/day`) return answer(200, method === 'PUT' ? write(server.day, body) : server.day);
     if (path === `${BASE}/settings`)
       return answer(200, method === 'PUT' ? write(server.settings, body) : server.settings);
-    if (path.startsWith(`${BASE}/cupboard`)) return answer(200, { bags: [] });
+    const [, bag = ''] = new RegExp(`^${BASE}/cupboard/bags/([^/?]+)$`).exec(path) ?? [];
+    const kept = server.bags.find(({ id }) => id === bag);
+    if (kept && method === 'PUT') {
+      server.bags = server.bags.map((one) =>
+        one === kept
+          ? { ...kept, version: kept.version + 1, doc: JSON.parse(body) as BagAnswer['doc'] }
+          : one,
+      );
+      return answer(
+        200,
+        server.bags.find(({ id }) => id === bag),
+      );
+    }
+    if (path.startsWith(`${BASE}/cupboard`)) return answer(200, { bags: server.bags });
     return answer(200, { items: [], next: null, uses: [] });
   };

@@ -11,7 +11,8 @@ const TILL_RISEN = /\b(?:doubled|risen|puffy)\b/i;
 const HAS_RISEN = /^\W*(?:when|once|after|as soon as|while|if)\b/i;
 const isRise = ({ class: kind, text, minutes }: Action): boolean =>
   (kind === null && minutes !== null && TILL_RISEN.test(text)) ||
-  (kind === 'prove' && !(minutes === null && HAS_RISEN.test(text))) || (kind === 'rest' && RISES.test(text));
+  (kind === 'prove' && !(minutes === null && HAS_RISEN.test(text))) ||
+  (kind === 'rest' && RISES.test(text));
 
 /** Every wait in which a dough rises before its heat, in order: without gluten the last of them is kept. */
 export function risesOf(all: readonly Action[]): Action[] {

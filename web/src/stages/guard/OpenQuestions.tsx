@@ -8,6 +8,7 @@ import { TextEntry } from '../../ui/TextEntry';
 import type { LabelFact } from '@omniarton/core/vocabulary';
 import { say } from '@omniarton/core/words';
 import { Button } from '../../ui/Button';
+import { BagsSay } from './BagsSay';
 import { IngredientBox } from '../../kitchen/IngredientBox';
 import { Heading, Row, Small } from '../../ui/layout';
 import { today } from '../../words/say';
@@ -154,6 +155,11 @@ function OpenQuestion({ asked, onAnswer }: OpenProps) {
   const blended = useDocket()
     ?.parts.flatMap(({ blend }) => blend)
     .find(({ ingredient }) => line.endsWith(`~${ingredient}`));
+  const made = useDocket()
+    ?.parts.flatMap(({ lines }) => lines)
+    .find(({ id }) => id === line);
+  const ofBag = blended?.ingredient ?? made?.ingredient ?? null;
+  const byBag = questions.some(({ kind }) => kind === 'certified');
   const written = useEngine(
     ({ answer }) => answer?.guard.lines.some((one) => one.line === sourceOf(line).line) ?? false,
   );
@@ -175,6 +181,7 @@ function OpenQuestion({ asked, onAnswer }: OpenProps) {
             {LEFT_OUT}
           </Button>
         ) : null}
+        {byBag && ofBag !== null ? <BagsSay ingredient={ofBag} name={made?.name ?? source} /> : null}
         {blended ? <WithoutFlour ingredient={blended.ingredient} name={blended.name} /> : null}
         {unsure ? <ItIs line={line} /> : null}
       </Row>

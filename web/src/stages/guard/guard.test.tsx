@@ -47,6 +47,38 @@ describe('Guard', () => {
     await settled();
     expect(screen.getAllByText(/What is this\? It can’t be placed/).length).toBeGreaterThan(0);
   });
+  it('takes the word of a bag in the cupboard: certified there, it is asked of in no recipe', async () => {
+    const server = fakeServer(CAKE);
+    const bag = (id: string, ingredient: string, note: string) => ({
+      ...{ id, version: 1, grams: 900 },
+      doc: {
+        ...{
+          schema: 1 as const,
+          ingredient,
+          note,
+          packGrams: 1000,
+          price: 3,
+          opened: null,
+          bestBefore: null,
+        },
+        ...{ certified: false, label: null, place: 'cupboard' as const },
+      },
+    });
+    server.bags = [
+      bag('b1', 'white-rice-flour', 'the blue bag'),
+      bag('b2', 'tapioca-starch', ''),
+      bag('b3', 'potato-starch', ''),
+      bag('b4', 'sorghum-flour', ''),
+    ];
+    const { user } = await openStage('guard', server);
+    const says = /^The bag says so, in every recipe: the blue bag/;
+    await user.click(await screen.findByRole('button', { name: says }));
+    await waitFor(() => expect(server.bags[0]!.doc.certified).toBe(true));
+    await settled();
+    expect(screen.queryByRole('button', { name: says })).toBeNull();
+    expect(screen.getByText(/white rice flour.*the blue bag/)).toBeVisible();
+    expect(server.bags[1]!.doc.certified).toBe(false);
+  });
   it('names everything that it cautions about, and calls nothing safe', async () => {
     const { area } = await openStage('guard', fakeServer(CAKE));
     expect(area()).toHaveTextContent(/legal term with a limit/);
