@@ -113,6 +113,10 @@ function heatWords(docket: Docket, system: MeasureSystem): DocketHead['heat'] {
     );
   if (bake.watts === null && bake.ovenCelsius === null && chilled && seen(docket).length === 0)
     return [{ place: 'Not baked: it sets in the cold', time: timeWords(chilled) }];
+  const own = stages?.[mainStage ?? -1];
+  // What a page gives for its microwave is what its step says.
+  if (bake.watts !== null && own?.medium === 'microwave' && own.minutes)
+    return [{ place: ovenWords(docket, system), time: saySpan(own.minutes.low, own.minutes.high) }];
   if (bake.watts !== null || !stages || seen(docket).length === 0)
     return [{ place: ovenWords(docket, system), time: bakeTimeWords(bake) }];
   const several = seen(docket).length > 1;

@@ -2,9 +2,9 @@ import pluralize from 'pluralize';
 import type { Yield } from '../read';
 
 /** What follows the thing itself: ". Start the day before", "slices. or 2", "with a bit left". */
-const BEYOND = /[.,;:(].*|\b(?:or|with|as|if|plus|from)\b.*/i;
+const BEYOND = /[.,;:(].*|\b(?:or|with|as|if|plus|from|of them)\b.*|\s\d.*/i;
 /** "Makes 10 easily", "16 easy": says nothing of what. */
-const NO_THING = /^(?:easily|easy|generous(?:ly)?|about|x)?(?: x)?$/i;
+const NO_THING = /^(?:easily|easy|generous(?:ly)?|standard|about|x)?(?: x)?$/i;
 const ADJECTIVE = /(?:^| )(?:small|large|big|regular|jumbo|mini|medium|fat|little)$/i;
 const PIECES = /^(?:pcs|st|stk|stück|styck(?:en)?|pezzi|pi[eè]ces|piezas|pz)$/i;
 

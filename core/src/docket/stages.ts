@@ -111,9 +111,11 @@ export function docketStages(
   const own =
     known.pan && bake.pan && known.pan.shape === bake.pan.shape && known.pan.lengthCm === bake.pan.lengthCm;
   const sized = own ? saysSize(known.pan.words) || !isUsual(known.pan) : pan !== null;
+  // A time that a page gives for its microwave stays: its step says it.
+  const ownTime = bake.watts === null || (known.medium === 'microwave' && known.minutes !== null);
   const now: DocketStage =
     bake.watts !== null || known.medium !== 'oven'
-      ? { ...written[main]!, ...(bake.watts === null ? {} : ownBake(bake, mixtures)), pan, sized }
+      ? { ...written[main]!, ...(ownTime ? {} : ownBake(bake, mixtures)), pan, sized }
       : {
           ...written[main]!,
           ovenCelsius: settled(bake.ovenCelsius),

@@ -68,6 +68,17 @@ const FLAN =
 const PULLED =
   'Pull-apart bread\n2¾ cups AP flour\n¼ cup sugar\n2¼ tsp instant yeast\n4 Tbsp butter\n⅓ cup milk\n2 eggs\n\n1. Stir flour with sugar and yeast. Melt butter into the milk. Pour into dry, add eggs.\n2. Rise in a greased covered bowl 1 hr. Grease a 9x5 loaf pan.\n3. Roll to 12x20". Cut in 6 strips, stack. Stand in pan. Cover, 30-45 min till almost doubled.\n4. 350°F, 30-35 min, till dark golden.';
 
+const CREAM_PIE =
+  'Banana cream pie\n9-inch pie crust (unbaked)\n1/4 cup cornstarch\n3/4 cup sugar\n2 3/4 cups whole milk\n4 egg yolks\n3 bananas, sliced\n\nBlind bake crust at 375 F about 25 minutes; cool.\nWhisk cornstarch and sugar in a saucepan. Whisk in milk and yolks. Cook until it thickens.\nLine crust with bananas, pour over the custard. Chill 4 hours.';
+const MUG_CAKE =
+  'Chocolate mug cake\n4 tbsp self-raising flour\n4 tbsp caster sugar\n2 tbsp cocoa powder\n1 egg\n3 tbsp milk\n3 tbsp oil\n\nMix the flour, sugar and cocoa in a mug. Add the egg, milk and oil and mix until smooth.\nCook in the microwave for 4-5 mins on High, until firm.';
+const SLICES =
+  'Mille-feuille\n320g ready rolled puff pastry\nFor the cream:\n300ml double cream\n2 tbsp icing sugar\n250g raspberries\n\nUnroll the pastry, cut into 12 rectangles 10 x 5 cm. Bake 15 min at 200C. Cool.\nWhip cream and sugar. Layer pastry, cream, raspberries.';
+const PARKIN =
+  'Parkin\n½ lb medium oatmeal\n6 oz plain flour\n4 oz lard and butter mixed\n½ lb black treacle\n1 egg\n½ tsp bicarb\n\nWarm the fats and treacle. Mix dry things. Pour in the melted, then the egg. Pour into a tin about 11" x 7". Bake at 325F about an hour.';
+const RICOTTA =
+  'Ricotta cookies\n2 cups sugar\n1 cup butter, softened\n15 oz ricotta\n2 eggs\n4 cups flour\n2 Tbsp baking powder\n\nGlaze\n1 1/2 cups powdered sugar\n3 Tbsp milk\n\nPreheat to 350. Beat sugar and butter. Beat in ricotta and eggs, add flour and baking powder.\nDrop by level tablespoons on ungreased sheets. Bake about 15 minutes.\nWhen cool mix sugar and milk; spread icing; set aside until dry, about 1 hour.';
+
 const PAGES: readonly OnPaper[] = [
   ['fat is heated when the batter has rested', FRITTERS, {}, [/stand for[^]*Heat 2 inches of oil/], []],
   [
@@ -229,6 +240,29 @@ const PAGES: readonly OnPaper[] = [
     [/^300 ml cr/m],
   ],
   ['the last rise is the one till it has doubled', PULLED, {}, [/Cover, 30-45 min till/], [/bowl 1 hr/]],
+  ['a nine-inch crust is one', CREAM_PIE, {}, [/^1 gluten-free pie crust.* \(230 g\)/m], [/2070/]],
+  [
+    'a microwave’s time is the page’s, at the head and in the step',
+    MUG_CAKE,
+    {},
+    [/^Microwave, 800 W, 4 to 5 minutes/m, /for 4-5 mins/],
+    [],
+  ],
+  [
+    'what is chilled for the cream isn’t called by the cream that is gone',
+    SLICES,
+    NO_MILK,
+    [/^Makes 12 rectangles$/m, /chill the coconut cream in its tin/],
+    [/still says/],
+  ],
+  ['two fats mixed are half of each', PARKIN, {}, [/^57 g lard/m, /^57 g butter/m], []],
+  [
+    'an icing that dries isn’t in the oven',
+    RICOTTA,
+    {},
+    [/^Oven 350 °F \(175 °C\), 15 minutes/m],
+    [/60 minutes/],
+  ],
   ['cubes of a fat are that fat', ROCKS, NO_MILK, [/^Oven 180 °C/m, /the cubed dairy-free/], [/still says/]],
 ];
 

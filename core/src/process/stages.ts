@@ -35,7 +35,7 @@ const MELTS = /\b(?:melt|warm|soften|bursts?|jam|marmalade|butter|syrup|caramel|
 const IN_A_PAN = /\b(?:dry|frying|small|sauce)? ?(?:pan|skillet|saucepan)\b/i;
 /** Where a thing waits, and what a mixture looks like before it is baked. */
 const WAITS =
-  /\b(?:on the (?:sheet|tray|slide|counter)|in the (?:tin|pan)\b|rack|stand|out of the oven|on a cloth|stiff|let (?:dry|set)|to dry|upside down|room temperature)\b/i;
+  /\b(?:on the (?:sheet|tray|slide|counter)|in the (?:tin|pan)\b|rack|stand|out of the oven|on a cloth|stiff|let (?:dry|set)|to dry|set aside|(?:until|till) (?:it is |they are )?dry|upside down|room temperature)\b/i;
 /** It waits, unless it says what only heat does. */
 const LEFT = /\b(?:low heat|in (?:its |their )?(?:tins?|pans?)|cold|cool)\b/i;
 const STIRRED =

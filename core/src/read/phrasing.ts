@@ -57,6 +57,20 @@ function sharedAmount(text: string, knows: Knows): string[] {
   return full.length > 1 ? full.map((name) => `${amount} ${name}`) : [text];
 }
 
+const MIXED = new RegExp(
+  `^(${AMOUNT}) (?:mixed )?(.+?) (?:and|&) (\\p{L}+)(,? (?:mixed|half and half))?$`,
+  'iu',
+);
+/** "4 oz lard and butter mixed" is half of it of each. */
+function halfOfEach(text: string, knows: Knows): string[] {
+  if (!/\bmixed\b|\bhalf and half$/i.test(text)) return [text];
+  const [, amount = '', one = '', other = ''] = MIXED.exec(text) ?? [];
+  const { quantity } = amountIn(`${amount} sugar`);
+  const unit = /\p{L}+\.?$/u.exec(amount)?.[0];
+  if (!quantity || !unit || !knows(one) || !knows(other)) return [text];
+  return [one, other].map((name) => `${quantity.central / 2} ${unit} ${name}`);
+}
+
 const AT_THE_END = new RegExp(
   `^([^\\d(]+?)\\s*(?:[,:–-]|\\s)\\s*(${AMOUNT})((?:\\s*[,(+].*|\\s+(?:plus|and|or|fresh|in|for|soft(?:ened)?|packed|melted|cold|chopped|sifted|heaped|level|beaten|ripe|mashed|grated|cubed|diced|toasted|sliced)\\b.*)?)$`,
   'iu',
@@ -226,5 +240,6 @@ export function phrasesOf(text: string, { knows, mentions }: Ears): Phrase[] {
 
 const asParts = (text: string, as: Phrase['as'], knows: Knows): Phrase[] =>
   together(text, knows)
+    .flatMap((each) => halfOfEach(each, knows))
     .flatMap((each) => sharedAmount(each, knows))
     .map((each) => ({ text: each, as }));

@@ -125,7 +125,8 @@ export function preparing(
   });
   const forPart = (id: string): string => {
     const part = parts.length > 1 ? parts.find((one) => one.id === id) : undefined;
-    return part?.name && !/^to /i.test(part.name) ? ` for the ${calledFor(part, bowl)}` : '';
+    // What is called by what it was made of says nothing more, and isn't there any more.
+    return part?.name && !/^to |\bcream\b/i.test(part.name) ? ` for the ${calledFor(part, bowl)}` : '';
   };
   return [
     ...coldFirst(renamed, whips, forPart),

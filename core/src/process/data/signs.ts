@@ -17,7 +17,7 @@ export const SIGNS = {
   'pours it in': /\b(?:pour|tip|scrape|spoon) (?:it )?in\W*$/i,
   /** From here on it is no longer in its bowl. */
   'puts the batter in':
-    /\b(?:add|pour|tip|scrape|ladle|spoon)\b[^.;,]*\b(?:batter|mixture|mix)\b[^.;,]*\b(?:to|into|in|over) (?:the |a |your )?(?:hot |buttery |sizzling |prepared )*(?:pan|skillet|tin|dish|tray)\b/i,
+    /\b(?:add|pour|tip|scrape|ladle|spoon)\b[^.;,]*\b(?:batter|mixture|mix)\b[^.;,]*\b(?:to|into|in|over) (?:the |a |your )?(?:hot |buttery |sizzling |prepared )*(?:pan|skillet|tin|dish|tray)\b|^\W*(?:\d+[.)]\s*)?(?:and |then )?(?:pour|tip|scrape|ladle|spoon|turn|divide)(?: (?:it|them|everything|all))? (?:into|between|among) (?:the |a |your |two |\d+ )?(?:[\w-]+ ){0,3}(?:tins?|pans?|cases|cups|moulds?|dish|ramekins)\b/i,
   /** It is made where it is baked. */
   'mixes in its tin':
     /\b(?:stir|mix|beat|whisk|fold)\b[^.;]*\b(?:right |straight |directly )?in(?:to)? (?:the|that|same|its) (?:\w+ )?(?:skillet|tin|baking dish|cake pan)\b/i,

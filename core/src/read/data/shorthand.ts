@@ -13,6 +13,8 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/\bbi-?carb\.?(?= of)/gi, 'bicarbonate'],
   [/\b(?:10x|xxx) sugar\b/gi, 'powdered sugar'],
   [/(?<=\d )(?:very )?(?:thin|thick|medium|large|small) (?=slices? )/gi, ''],
+  // "9-inch pie crust": one of that size.
+  [/^(\W*)(?:an? |one )?\d{1,2}(?:½)?[- ]?(?:inch|in\.?|cm|["”″])[- ](?=(?:[\w-]+ ){0,2}(?:crusts?|shells?|pastry cases?)\b)/i, '$1 1 '],
   [/\b((?:milli|deci)?)litre(s?)\b/gi, '$1liter$2'],
   [/(?<=\d ?|kilo)gramme(s?)\b/gi, 'gram$1'],
   [/\bt\.b\.s\.?/gi, 'tbsp'],

@@ -53,7 +53,7 @@ describe('Guard', () => {
       ...{ id, version: 1, grams: 900 },
       doc: {
         ...{
-          schema: 1 as const,
+          schema: 2 as const,
           ingredient,
           note,
           packGrams: 1000,
