@@ -79,6 +79,16 @@ const PARKIN =
 const RICOTTA =
   'Ricotta cookies\n2 cups sugar\n1 cup butter, softened\n15 oz ricotta\n2 eggs\n4 cups flour\n2 Tbsp baking powder\n\nGlaze\n1 1/2 cups powdered sugar\n3 Tbsp milk\n\nPreheat to 350. Beat sugar and butter. Beat in ricotta and eggs, add flour and baking powder.\nDrop by level tablespoons on ungreased sheets. Bake about 15 minutes.\nWhen cool mix sugar and milk; spread icing; set aside until dry, about 1 hour.';
 
+const TEA_CAKES =
+  'Tea cakes\n100g butter, plus extra for the tin\n2 eggs\n100g caster sugar\n100g self-raising flour\n12 glace cherries\n\nMelt butter, cool. Grease a 12-hole bun tin with some of it and dust with flour, tapping out the excess.\nWhisk eggs and sugar till frothy. Lightly whisk in the rest of the ingredients except the cherries.\nPour into the tin, pop a cherry on each. Bake 8-10 mins at 200C.';
+
+const CRULLERS =
+  'Crullers\n½ cup water, ½ cup milk, 1 stick butter, 1 tbsp sugar, 1 cup flour, 4 eggs\noil for frying\n\nBoil water, milk, butter and sugar. Dump in flour, stir hard 2 min over heat. Into mixer, beat to cool 1 min, eggs one by one.\nPipe 3 inch rings on squares of parchment. Freeze 20 min while oil heats to 370F.\nSlip in, paper and all. 2 min a side. Drain.';
+const CASSEROLE =
+  'French toast casserole\n1 loaf (14 oz) brioche, cubed\n8 large eggs\n2 cups whole milk\n1/2 cup heavy cream\n3/4 cup sugar\n\nSpread bread cubes in a greased 9x13-inch pan.\nMix eggs, milk, cream and sugar and pour evenly over the bread. Store in the fridge overnight.\nBake 45 minutes at 350 F.';
+const PECAN =
+  'Seed pie\nFor the crust\n1 1/4 cups all-purpose flour\n1/2 cup cold butter\n4 Tbsp ice water\nFor the filling\n1 cup light corn syrup\n3 eggs\n1 cup sugar\n\nPulse flour and butter. Add ice water a tablespoon at a time until it clumps. Disk, wrap, fridge 1 hr.\nHeat oven to 350°F. Roll out dough and fit into a 9-inch pie plate.\nMix corn syrup, eggs and sugar. Pour into crust.\nBake 60-70 minutes (center should reach 200°F).';
+
 const PAGES: readonly OnPaper[] = [
   ['fat is heated when the batter has rested', FRITTERS, {}, [/stand for[^]*Heat 2 inches of oil/], []],
   [
@@ -262,6 +272,28 @@ const PAGES: readonly OnPaper[] = [
     {},
     [/^Oven 350 °F \(175 °C\), 15 minutes/m],
     [/60 minutes/],
+  ],
+  [
+    'what is new goes in before the tin, though the tin is all that flour is named for',
+    TEA_CAKES,
+    NO_EGG,
+    [/except the cherries\.[^]*vinegar[^]*Pour into the tin/],
+    [],
+  ],
+  [
+    'a boiled paste is choux whatever is boiled first, and two minutes a side are in fat',
+    CRULLERS,
+    {},
+    [/^choux/m, /^Fat at 370 °F \(188 °C\), 4 minutes/m],
+    [/Bake at/],
+  ],
+  ['cream that stays is no bread', CASSEROLE, {}, [/eggs, milk, cream and sugar/], []],
+  [
+    'what the middle reaches is no oven, and what is in the fridge is chilled',
+    PECAN,
+    {},
+    [/^Oven 350 °F/m],
+    [/Chill it for/],
   ],
   ['cubes of a fat are that fat', ROCKS, NO_MILK, [/^Oven 180 °C/m, /the cubed dairy-free/], [/still says/]],
 ];

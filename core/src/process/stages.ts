@@ -81,7 +81,7 @@ function mediumOfTitle(title: string): Medium | null {
   if (/\bsteam/i.test(title)) return 'steamed';
   if (/\bmug\b|microwave|\b\d+[- ](?:second|minute|min)\b/i.test(title)) return 'microwave';
   if (
-    /\b(?:fried|doughnuts?|donuts?|fritters?|churros|beignets?)\b/i.test(title) &&
+    /\b(?:fried|doughnuts?|donuts?|fritters?|churros|beignets?|crullers?)\b/i.test(title) &&
     !/\bbaked\b/i.test(title)
   )
     return 'fried';
@@ -124,6 +124,8 @@ function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside
     return MELTS.test(text) || sentence.some((one) => one.class === 'melt') ? null : 'microwave';
   if (own === 'griddle' && heat.medium !== 'griddle') return null;
   if (own) return own;
+  // "2 min a side" in hot fat.
+  if (kind === null && heat.oil !== null && EACH_SIDE.test(text)) return 'fried';
   // "Turn it down to 350 and leave it be for another thirty."
   if (kind === 'rest' && sentence.some((one) => one.class === 'set-oven')) return 'oven';
   // "Place the tins back in the oven and leave undisturbed for 20 minutes until puffed."

@@ -77,7 +77,7 @@ const ANY_CREAM = 'cream';
 const CREAMED_FROM = 35;
 const isCreamed = (id: string, catalogue: Catalogue): boolean => {
   const { role, allergens, composition } = getIngredient(catalogue, id);
-  return role !== 'liquid' && allergens.includes('milk') && composition.water >= CREAMED_FROM;
+  return role === 'fat' && allergens.includes('milk') && composition.water >= CREAMED_FROM;
 };
 /**
  * "The hot milk" is the half-and-half of the list, where that alone of its part is of milk; "the cream" what of the list is

@@ -116,7 +116,7 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   const dough = process.mixtures.find(({ id }) => id === actions[floured]?.makes);
   const held = new Set(dough?.lines.map(({ line }) => line));
   const ours = ({ takes }: Action, n: number) =>
-    n <= floured || takes.length === 0 || takes.some(({ line }) => held.has(line));
+    floured < 0 || n <= floured || takes.length === 0 || takes.some(({ line }) => held.has(line));
   const at = actions.findLastIndex(
     (one, n) => n < until && (takesFlour(one) || (mixes(one) && ours(one, n))),
   );

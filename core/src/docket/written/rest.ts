@@ -29,7 +29,7 @@ const waitsAlready = (process: Process): boolean =>
   beforeBake(process).some(
     ({ text, class: kind }) =>
       shows('waits in the cold or out', text) &&
-      (kind === 'chill' || kind === 'rest' || kind === null) &&
+      (kind === 'chill' || kind === 'rest' || kind === 'finish' || kind === null) &&
       (durationsIn(text).some(({ high }) => high >= LONG_ENOUGH) || shows('overnight', text)),
   );
 
