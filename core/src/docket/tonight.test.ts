@@ -89,6 +89,9 @@ const CASSEROLE =
 const PECAN =
   'Seed pie\nFor the crust\n1 1/4 cups all-purpose flour\n1/2 cup cold butter\n4 Tbsp ice water\nFor the filling\n1 cup light corn syrup\n3 eggs\n1 cup sugar\n\nPulse flour and butter. Add ice water a tablespoon at a time until it clumps. Disk, wrap, fridge 1 hr.\nHeat oven to 350°F. Roll out dough and fit into a 9-inch pie plate.\nMix corn syrup, eggs and sugar. Pour into crust.\nBake 60-70 minutes (center should reach 200°F).';
 
+const SHORT =
+  "Waffles\n2 c flour\n1 T baking powder\n2 eggs sep.\n2 c b'milk\n1/2 c melted butter\n\nMix dry. Yolks + b'milk + butter in. Fold in stiff whites.\nHot iron, 4-5 min each.";
+
 const PAGES: readonly OnPaper[] = [
   ['fat is heated when the batter has rested', FRITTERS, {}, [/stand for[^]*Heat 2 inches of oil/], []],
   [
@@ -294,6 +297,13 @@ const PAGES: readonly OnPaper[] = [
     {},
     [/^Oven 350 °F/m],
     [/Chill it for/],
+  ],
+  [
+    'what a card calls b’milk is buttermilk, and a gel in the place of whites isn’t whipped',
+    SHORT,
+    { without: ['milk', 'egg'] },
+    [/Flax gel \+ (?:\w+ )*pea milk \+ dairy-free baking block in\./],
+    [/b'milk/, /stiff/, /What is this/],
   ],
   ['cubes of a fat are that fat', ROCKS, NO_MILK, [/^Oven 180 °C/m, /the cubed dairy-free/], [/still says/]],
 ];

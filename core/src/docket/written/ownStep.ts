@@ -23,6 +23,7 @@ import { remeasureEdits, type Remeasured } from './remeasured';
 import { restEdits } from './rest';
 import { heatEdits } from './stages';
 import { usesOf } from './uses';
+import { whitesEdits } from './whites';
 
 /** What a board or a tin is dusted with: something that is on the list, where anything there will do. */
 function dustOf(parts: readonly DocketPart[], { diet }: ConversionRequest, catalogue: Catalogue): string {
@@ -142,6 +143,7 @@ export function ownStep(
       : []),
     ...(floured && !bowl.has('yeast') ? stretchEdits(actions, process.actions) : []),
     ...(floured && bowl.family === 'pastry' ? pastryWaterEdits(actions, process, bowl.flourLines) : []),
+    ...whitesEdits(actions, process.actions, renamed),
     ...dustEdits(source, dust, butterOut),
     ...(butterOut ? greaseEdits(source, renamed.find(({ was }) => BUTTER.test(was))?.now ?? null) : []),
     ...heatEdits(actions, process, bake, systemOf(recipe.locale)),
