@@ -113,6 +113,9 @@ function heatWords(docket: Docket, system: MeasureSystem): DocketHead['heat'] {
     );
   if (bake.watts === null && bake.ovenCelsius === null && chilled && seen(docket).length === 0)
     return [{ place: 'Not baked: it sets in the cold', time: timeWords(chilled) }];
+  const boiled = (stages ?? []).find(({ medium, minutes }) => medium === 'boiled' && minutes !== null);
+  if (bake.watts === null && bake.ovenCelsius === null && boiled && seen(docket).length === 0)
+    return [{ place: placeOf(boiled, system), time: timeWords(boiled) }];
   const own = stages?.[mainStage ?? -1];
   // What a page gives for its microwave is what its step says.
   if (bake.watts !== null && own?.medium === 'microwave' && own.minutes)

@@ -92,6 +92,13 @@ const PECAN =
 const SHORT =
   "Waffles\n2 c flour\n1 T baking powder\n2 eggs sep.\n2 c b'milk\n1/2 c melted butter\n\nMix dry. Yolks + b'milk + butter in. Fold in stiff whites.\nHot iron, 4-5 min each.";
 
+const SKILLET =
+  'Skillet cookie\n115 g unsalted butter\n100 g soft light brown sugar\n1 egg\n180 g plain flour\n½ tsp baking powder\n\nPreheat oven to 170°C fan. Brown the butter in a 23cm ovenproof frying pan until it smells nutty; pour into a bowl to cool.\nWhisk in the sugar and egg. Fold in flour and baking powder. Scrape back into the pan and smooth.\nBake for 18-22 mins. Spoons and ice cream at the ready.';
+const DUMPLINGS =
+  'Plum dumplings\n500 g mashed potato\n150 g plain flour\n1 egg\n30 g butter\n12 small plums\n\nKnead the potatoes with flour, egg and butter to a soft dough. Roll out and wrap a plum in each piece.\nSimmer in salted water 8–10 minutes until they float.';
+const BIG_TOPS =
+  'Muffins, big tops (6 jumbo)\n2 eggs\n240ml milk\n120ml oil\n280g plain flour\n150g sugar\n1 tbsp baking powder\n\nWet into dry. Jumbo tins, paper cases, fill to the brim. 20 min at 190.';
+
 const PAGES: readonly OnPaper[] = [
   ['fat is heated when the batter has rested', FRITTERS, {}, [/stand for[^]*Heat 2 inches of oil/], []],
   [
@@ -305,6 +312,15 @@ const PAGES: readonly OnPaper[] = [
     [/Flax gel \+ (?:\w+ )*pea milk \+ dairy-free baking block in\./],
     [/b'milk/, /stiff/, /What is this/],
   ],
+  [
+    'what has no milk in it isn’t browned, a skillet isn’t chilled, and ice cream at the ready has no milk',
+    SKILLET,
+    NO_MILK,
+    [/Melt the dairy-free baking block in a 23cm/, /dairy-free ice cream at the ready/],
+    [/nutty/, /chill it/, /still says/],
+  ],
+  ['what is boiled says so, and how long', DUMPLINGS, {}, [/^Boiled, 8 to 10 minutes/m], [/no time found/]],
+  ['jumbo tins are those', BIG_TOPS, {}, [/^In: 6 jumbo muffin cups/m], []],
   ['cubes of a fat are that fat', ROCKS, NO_MILK, [/^Oven 180 °C/m, /the cubed dairy-free/], [/still says/]],
 ];
 

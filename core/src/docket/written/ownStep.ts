@@ -4,6 +4,7 @@ import type { ConversionRequest } from '../../kitchen';
 import { readProcess, shows, type Action } from '../../process';
 import { CHAT, lastWordOf, tokensOf, type Recipe, type Step } from '../../read';
 import type { DocketPart, DocketStep } from '../types';
+import { brownedEdits } from './browned';
 import { cautionEdits } from './cautions';
 import { coolEdits } from './cool';
 import { DUSTERS } from './data/madeFirst';
@@ -145,6 +146,7 @@ export function ownStep(
     ...(floured && bowl.family === 'pastry' ? pastryWaterEdits(actions, process, bowl.flourLines) : []),
     ...whitesEdits(actions, process.actions, renamed),
     ...dustEdits(source, dust, butterOut),
+    ...(butterOut ? brownedEdits(actions) : []),
     ...(butterOut ? greaseEdits(source, renamed.find(({ was }) => BUTTER.test(was))?.now ?? null) : []),
     ...heatEdits(actions, process, bake, systemOf(recipe.locale)),
     ...(floured ? [...coolEdits(actions, process, facts), ...restEdits(actions, process, facts)] : []),

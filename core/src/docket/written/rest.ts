@@ -131,6 +131,8 @@ export function restSentence(
   if (!rest.cold && shortRest(process, low, bowl.flourLines)) return null;
   // A dough that is stirred together in its skillet stays there.
   if (rest.cold && beforeBake(process).some(({ text }) => shows('mixes in its tin', text))) return null;
+  // Baked in its skillet it has nowhere to spread either.
+  if (rest.cold && process.bake?.pan?.shape === 'skillet') return null;
   // Cold it can't be pressed into its tin, where it has nowhere to spread.
   if (rest.cold && beforeBake(process).some(({ text }) => shows('presses it in', text))) return null;
   const piped = rest.cold ? pipedAt(process) : null;

@@ -5,6 +5,8 @@ import { capitalised, editIn, type SpanEdit } from './spans';
 /** "Serve warm with", "good with", "top with": what follows is beside the bake, up to the end of the sentence. */
 const BESIDE =
   /\b(?:serv(?:e|ed|ing)|eat(?:en)?|good|lovely|nice|delicious|wonderful|great|best|enjoy|accompan\w+|offer|top(?:ped)?|finish(?:ed)?|dollop|turn(?:ed)? (?:it |them )?out)\b[^.!?]*?\b(?:with|by|alongside)\b([^.!?]*)/gi;
+/** "Spoons and ice cream at the ready". */
+const AT_HAND = /(?<=^|[.!?]\s+)([^.!?]*?)\b(?:at the ready|on the side|to hand|at hand)\b/gi;
 /** "Stand 5 min. Ice cream.": a last word that is said by itself. */
 const LAST_WORD = /(?<=^\s*|[.!?]\s)(?=(?:\S+ ){0,3}\S+[.!]?\s*$)([^.!?]+)[.!]?\s*$/;
 const FREE_OF: Partial<Record<Allergen, string>> = { wheat: 'gluten', milk: 'dairy', egg: 'egg' };
@@ -28,9 +30,10 @@ export function servedEdits(
     beside,
     from: index + all.length - beside.length,
   }));
+  const atHand = [...source.matchAll(AT_HAND)].map(({ 1: beside = '', index }) => ({ beside, from: index }));
   const alone =
     last && !told.some(({ from }) => from >= last.index) ? [{ beside: last[1]!, from: last.index }] : [];
-  return [...told, ...alone].flatMap(({ beside, from }) => {
+  return [...told, ...atHand, ...alone].flatMap(({ beside, from }) => {
     return ACCOMPANIMENTS.flatMap(({ words, holds }) => {
       const kept = holds.flatMap((one) => (out.has(one) ? (FREE_OF[one] ?? []) : []));
       return kept.length === 0
