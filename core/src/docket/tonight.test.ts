@@ -99,6 +99,11 @@ const DUMPLINGS =
 const BIG_TOPS =
   'Muffins, big tops (6 jumbo)\n2 eggs\n240ml milk\n120ml oil\n280g plain flour\n150g sugar\n1 tbsp baking powder\n\nWet into dry. Jumbo tins, paper cases, fill to the brim. 20 min at 190.';
 
+const TUILES =
+  'Classic tuiles\nEgg whites 70 g\nIcing sugar 100 g\nPlain flour 70 g\nButter, melted 70 g\n\nMix whites and sugar, then flour and butter. Spread thin discs on a mat. 180 C, 6 min.\nWhile hot drape over a rolling pin.';
+const DUNDEE =
+  'Dear Auntie,\nYou wanted the Dundee cake. I cream 6 oz butter with 6 oz soft brown sugar, then beat in 3 large eggs. Then 8 oz plain flour and 1 tsp baking powder go in, and 1 lb of mixed fruit. Into a lined 7 inch round tin, and bake at 150 C for about 2 hours.';
+
 const PAGES: readonly OnPaper[] = [
   ['fat is heated when the batter has rested', FRITTERS, {}, [/stand for[^]*Heat 2 inches of oil/], []],
   [
@@ -321,6 +326,8 @@ const PAGES: readonly OnPaper[] = [
   ],
   ['what is boiled says so, and how long', DUMPLINGS, {}, [/^Boiled, 8 to 10 minutes/m], [/no time found/]],
   ['jumbo tins are those', BIG_TOPS, {}, [/^In: 6 jumbo muffin cups/m], []],
+  ['a paste of whites is no meringue', TUILES, NO_EGG, [/chickpea brine/], [/meringue/]],
+  ['what somebody wanted is its name', DUNDEE, {}, [/^Dundee cake$/m], []],
   ['cubes of a fat are that fat', ROCKS, NO_MILK, [/^Oven 180 °C/m, /the cubed dairy-free/], [/still says/]],
 ];
 

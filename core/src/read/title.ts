@@ -33,7 +33,7 @@ const calledFirst = (paragraph: string): string => CALLED_FIRST.exec(paragraph)?
 
 const SUBJECT = /^\s*(?:subject|re|betreff)\s*:\s*(?:(?:re|fwd?)\s*:\s*)*(.{3,60}?)[\s!.]*$/iu;
 const HERE_IS =
-  /\b(?:here(?:’s|'s| is| are| comes?)|this is|i promised you|attached is)\s+(?:(?:my|our|the|that|your|his|her)\s+)?(?:\p{L}+['’]s?\s+)?(?:recipe for\s+)?([^.,!?:;()\d]{4,40})/iu;
+  /\b(?:here(?:’s|'s| is| are| comes?)|this is|i promised you|you (?:wanted|asked for)|attached is)\s+(?:(?:my|our|the|that|your|his|her)\s+)?(?:\p{L}+['’]s?\s+)?(?:recipe for\s+)?([^.,!?:;()\d]{4,40})/iu;
 /** "SNICKERDOODLES", and then its first part: a heading above another one is the name of all. Empty where there is none. */
 const aboveAHeading = (lines: readonly { readonly source: string; readonly place: Place }[]): string => {
   const [first, second] = lines;
@@ -81,7 +81,8 @@ const OPENING = /^(?:(?:ok(?:ay)?|so|right|hi|hey|well)\b[\s,!]*)+/i;
 /** "ok so mum's marmalade sponge pudding. you want 4 oz …": its first words, where they name a bake and nothing else. Empty where they don't. */
 function namedFirst(paragraph: string): string {
   const [said = ''] = paragraph.split(/[.!:\n]/);
-  const name = said.trim().replace(OPENING, '');
+  const here = broughtBy(said);
+  const name = namesItsBake(here) ? here : said.trim().replace(OPENING, '');
   const short = name.split(' ').length <= LONGEST_NAME && !/\d/.test(name);
   return short && paragraph.length > said.length + 1 && namesItsBake(name) ? name : '';
 }

@@ -88,7 +88,7 @@ export const doughs = {
   },
   'choux': {
     ratios: [310, 80, 5, 160], most: [null, 110, 40, 260], onlyNamed: true,
-    words: /\bchoux\b|(?<!\p{L})[eé]clairs?\b|\bprofiteroles?\b|\bcream puffs?\b|\bchoux buns?\b|\bleaves the sides of the (?:pan|pot)\b/giu,
+    words: /\bchoux\b|(?<!\p{L})[eé]clairs?\b(?! cake)|\bprofiteroles?\b|\bcream puffs?\b|\bchoux buns?\b|\bleaves the sides of the (?:pan|pot)\b/giu,
     titles: /\bparis[- ]brest\b|\bgoug[èe]res?\b|\bcroquembouche\b|\breligieuses?\b/gi,
     texture: 'dough', xanthan: 1.0, leastXanthan: 0.4, glutenUse: 3.2, usualEgg: 160, liquid: [0, 12], moreLift: 0,
     egg: 'puffs', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,

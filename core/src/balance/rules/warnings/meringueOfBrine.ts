@@ -3,6 +3,8 @@ import type { WarningRule } from '../../types';
 
 /** So much sugar, g a g of what is whipped, makes a meringue of it. */
 const MERINGUE = 1.1;
+/** With so much flour, g a g of it, it is a paste of whites: a tuile. */
+const PASTE = 0.6;
 
 export const meringueOfBrine: WarningRule = {
   id: 'meringue-of-brine',
@@ -16,6 +18,9 @@ export const meringueOfBrine: WarningRule = {
     if (!request.without.includes('egg') || whites.length === 0) return [];
     const brine = massOf(linesThat('is whipped', lines, catalogue));
     const sugar = massOf(lines.filter(({ role }) => role === 'sugar'));
-    return brine > 0 && sugar >= MERINGUE * brine ? [{ code: 'meringue-without-egg', values: {} }] : [];
+    const flour = massOf(original.filter(({ role }) => role === 'wheat-flour'));
+    return brine > 0 && sugar >= MERINGUE * brine && flour < PASTE * brine
+      ? [{ code: 'meringue-without-egg', values: {} }]
+      : [];
   },
 };
