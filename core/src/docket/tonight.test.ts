@@ -104,6 +104,13 @@ const TUILES =
 const DUNDEE =
   'Dear Auntie,\nYou wanted the Dundee cake. I cream 6 oz butter with 6 oz soft brown sugar, then beat in 3 large eggs. Then 8 oz plain flour and 1 tsp baking powder go in, and 1 lb of mixed fruit. Into a lined 7 inch round tin, and bake at 150 C for about 2 hours.';
 
+const WHOOPIES =
+  'Whoopie pies\n260g plain flour\n40g cocoa\n115g butter\n200g light brown sugar\n1 egg\n240ml buttermilk\n\nFilling: 100g butter, 150g icing sugar, 200g marshmallow fluff\n\nOven 175C. Sift dry.\nBeat butter + sugar 3 mins, egg in. Dry and buttermilk alternately.\nScoop onto lined trays. 11-13 mins. Cool.\nBeat filling; sandwich.';
+const GRAPES =
+  'Schiacciata\n350 g farina 00\n7 g lievito di birra secco\n200 ml acqua tiepida\n60 g zucchero\n4 cucchiai olio\n800 g uva nera\n\nMix and knead 10 min; rise 1 hour. Roll half into a 30 x 22 cm tin, grapes, sugar and oil. Cover with the rest. 200 °C, 50 min.';
+const APPLE_BREAD =
+  'Apple bread\n⅔ cup sugar\n½ cup butter\n2 eggs\n1½ cups flour\n1¾ tsp baking powder\n2 apples, chopped, mixed with 2 tbsp sugar + 1 tsp cinnamon\n\nBeat sugar and butter, then eggs. Add flour and baking powder. Fold in apples. Bake in a 9x5 pan at 350 F 50-60 min.';
+
 const PAGES: readonly OnPaper[] = [
   ['fat is heated when the batter has rested', FRITTERS, {}, [/stand for[^]*Heat 2 inches of oil/], []],
   [
@@ -328,6 +335,27 @@ const PAGES: readonly OnPaper[] = [
   ['jumbo tins are those', BIG_TOPS, {}, [/^In: 6 jumbo muffin cups/m], []],
   ['a paste of whites is no meringue', TUILES, NO_EGG, [/chickpea brine/], [/meringue/]],
   ['what somebody wanted is its name', DUNDEE, {}, [/^Dundee cake$/m], []],
+  [
+    'the sugar of a step is its own part’s, though another’s list has some',
+    WHOOPIES,
+    { diet: 'grain-free' },
+    [/Beat butter \+ sugar 3 mins/],
+    [],
+  ],
+  [
+    'an Italian list is read: its flour is no semolina',
+    GRAPES,
+    {},
+    [/yeast/, /800 g grapes/, /vegetable oil/],
+    [/ground rice/, /uva/],
+  ],
+  [
+    'what apples are mixed with is on the list',
+    APPLE_BREAD,
+    {},
+    [/^25 g sugar|^2 tbsp sugar/m, /cinnamon/],
+    [],
+  ],
   ['cubes of a fat are that fat', ROCKS, NO_MILK, [/^Oven 180 °C/m, /the cubed dairy-free/], [/still says/]],
 ];
 

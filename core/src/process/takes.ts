@@ -15,10 +15,12 @@ const OF_ONE_KIND: ReadonlySet<Role> = new Set<Role>(['egg', 'wheat-flour']);
 function meant(named: readonly Called[], part: string, left: (line: string) => number): Called[] {
   const there = named.filter(({ line }) => left(line) > 0);
   // "Beat in egg and yolk" is the dough's "1 egg + 1 yolk", and none of the custard's three yolks.
-  const alike = (one: Called, other: Called) =>
-    one.items.every(({ name, role }) =>
-      other.items.some((its) => its.name === name || (its.role === role && OF_ONE_KIND.has(role))),
-    );
+  const alike = (one: Called, other: Called) => {
+    const isIn = ({ name, role }: Called['items'][number]) =>
+      other.items.some((its) => its.name === name || (its.role === role && OF_ONE_KIND.has(role)));
+    // Of a list on one line what is named is one of its things, and that is this part's own.
+    return one.part !== part && one.items.length > 1 ? one.items.some(isIn) : one.items.every(isIn);
+  };
   // What its own part has used up is still what is meant: "fold the whites into the yolks".
   return there.filter(
     (one) => one.part === part || !named.some((other) => other.part === part && alike(one, other)),

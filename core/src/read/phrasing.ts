@@ -139,6 +139,8 @@ const WITH = new RegExp(
   'iu',
 );
 
+/** "Mixed with 2 tbsp sugar + 1 tsp cinnamon". */
+const MORE_OF_A_MIX = new RegExp(`\\s+(?:\\+|and|&)\\s+(?=${AMOUNT}\\s)`, 'iu');
 const food = (text: string): Phrase => ({ text, as: 'food' });
 
 /** "60 g breadcrumbs + 2 tbsp for the tin": what is added has the name of what it is added to, and may be for the tin. */
@@ -170,7 +172,10 @@ function together(text: string, knows: Knows): string[] {
   if (!at) return [text];
   const [first, second] = [text.slice(0, at.index), text.slice(at.index + at[0].length)];
   const name = nameOf(second).split(/,|\b(?:to make|(?:stirred|mixed|whisked) in|added)\b/)[0]!;
-  return amountIn(first).quantity !== null && knows(name.trim()) ? [first, second] : [text];
+  const others = second.split(MORE_OF_A_MIX);
+  return amountIn(first).quantity !== null && knows(name.split(MORE_OF_A_MIX)[0]!.trim())
+    ? [first, ...others]
+    : [text];
 }
 
 const PACK_SHARE =

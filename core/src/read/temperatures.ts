@@ -25,7 +25,8 @@ const BARE = new RegExp(
 );
 /** A clause that is nothing else. */
 const ALONE = /^\W*(?:(?:[A-Ha-h]|\d{1,2})[.):]\s+)?(\d{3})\W*$/;
-const INSIDE = /\b(?:inside|internal(?:ly)?|in the core|core|reach(?:es)?|cent(?:re|er) should|probe|thermometer|boil|stage|crack|caramel)\b/i;
+const INSIDE =
+  /\b(?:inside|internal(?:ly)?|in the core|core|reach(?:es)?|cent(?:re|er) should|probe|thermometer|boil|stage|crack|caramel)\b/i;
 /** No oven that is baked in is so cool. */
 const WARMED =
   /\b(?:sugar|syrup|milk|water|cream|custard|lukewarm|chocolate|butter(?:milk)?|egg|proof|prove)\b/i;

@@ -31,6 +31,8 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/(?<=\d )whites\b|(?<=\b1 )white(?=\s*(?:$|[,(]))/gi, 'egg whites'],
   [/(?<=\p{L}) '?n'? (?=\p{L})/gu, ' and '],
   [/\bPB\b/g, 'peanut butter'],
+  // English knows farina as semolina.
+  [/\bfarina (?:tipo )?(?:0{1,2}|bianca|di grano tenero)(?!\p{L})/giu, 'plain flour'],
   [/\bmarg\b\.?/gi, 'margarine'],
   [/\bb(?:['’]|utter)?-?milk\b/gi, 'buttermilk'],
   [/(?<=\d ?(?:tbsp?s?|tablespoons?|oz|g|dsp)\.? (?:of )?)syrup(?=\s*(?:,|;|$))/gi, 'golden syrup'],
