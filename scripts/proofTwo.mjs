@@ -60,6 +60,7 @@ async function startServer(name, port, url, names) {
     OMNIARTON_NAMES: names,
     OMNIARTON_PROXIES: '127.0.0.1',
     PORT: String(port),
+    OMNIARTON_HTTPS_PORT: String(await freePort()),
     CI: 'true',
   });
   await until(name, async () => (await fetch(`http://127.0.0.1:${port}/api/health`)).ok);
