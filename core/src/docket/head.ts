@@ -105,17 +105,16 @@ const inOnePlace = (heat: DocketHead['heat']): DocketHead['heat'] =>
 
 function heatWords(docket: Docket, system: MeasureSystem): DocketHead['heat'] {
   const { bake, stages, mainStage } = docket;
+  const bare = bake.watts === null && bake.ovenCelsius === null && seen(docket).length === 0;
   const chilled = (stages ?? [])
     .filter(({ medium }) => medium === 'chilled')
     .reduce<DocketStage | undefined>(
       (best, one) => (best && (best.minutes?.high ?? 0) >= (one.minutes?.high ?? 0) ? best : one),
       undefined,
     );
-  if (bake.watts === null && bake.ovenCelsius === null && chilled && seen(docket).length === 0)
-    return [{ place: 'Not baked: it sets in the cold', time: timeWords(chilled) }];
+  if (bare && chilled) return [{ place: 'Not baked: it sets in the cold', time: timeWords(chilled) }];
   const boiled = (stages ?? []).find(({ medium, minutes }) => medium === 'boiled' && minutes !== null);
-  if (bake.watts === null && bake.ovenCelsius === null && boiled && seen(docket).length === 0)
-    return [{ place: placeOf(boiled, system), time: timeWords(boiled) }];
+  if (bare && boiled) return [{ place: placeOf(boiled, system), time: timeWords(boiled) }];
   const own = stages?.[mainStage ?? -1];
   // What a page gives for its microwave is what its step says.
   if (bake.watts !== null && own?.medium === 'microwave' && own.minutes)

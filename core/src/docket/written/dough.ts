@@ -86,12 +86,11 @@ export function pastryWaterEdits(
   flours: ReadonlySet<string>,
 ): SpanEdit[] {
   // The water of an icing is stirred in when the dough is long made.
-  const mixed = process.actions[lastMixing(process, flours) ?? -1];
+  const mixed = lastMixing(process, flours) ?? Infinity;
   return actions.flatMap((action, at) => {
     const said = ADDS_WATER.exec(action.text);
     const goesOnWith = actions.slice(at).map(({ text }) => text);
-    const made = mixed !== undefined && process.actions.indexOf(action) > process.actions.indexOf(mixed);
-    if (!said || made || BY_AND_BY.test(goesOnWith.join(' '))) return [];
+    if (!said || process.actions.indexOf(action) > mixed || BY_AND_BY.test(goesOnWith.join(' '))) return [];
     const end = said.index + said[0].length;
     const goesOn = /^\s+\p{L}/u.test(action.text.slice(end));
     const text = ` by the spoonful, only as much as it takes${goesOn ? ',' : ''}`;

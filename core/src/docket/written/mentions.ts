@@ -161,12 +161,14 @@ const OF_SEVERAL: Readonly<Record<string, string>> = {
 };
 const A_VERB = /^ (\p{L}+)\b/u;
 
-/** "If the almonds seem" of one meal now is "seems": the verb that agrees, behind the name; empty where none has to. */
-function agreeing(source: string, to: number, was: string, now: string): string {
-  const [, verb = ''] = A_VERB.exec(source.slice(to)) ?? [];
+/** "If the almonds seem" of one meal now is "seems": the verb that agrees, behind the name, and where the author's ends; empty where none has to. */
+function agreeing(source: string, to: number, was: string, now: string): { text: string; to: number } {
+  const [said = '', verb = ''] = A_VERB.exec(source.slice(to)) ?? [];
   const one = OF_SEVERAL[verb];
   const several = pluralize.isPlural(was.trim().split(' ').at(-1)!);
-  return one !== undefined && several && pluralize.isSingular(now.split(' ').at(-1)!) ? ` ${one}` : '';
+  return one !== undefined && several && pluralize.isSingular(now.split(' ').at(-1)!)
+    ? { text: ` ${one}`, to: to + said.length }
+    : { text: '', to };
 }
 
 /** A mention by its present name, with the article or the half that it wants, as it fits into the row that it stands in. */
@@ -202,8 +204,12 @@ function saidNow(
   const text = `${half ? `${half} ` : article}${now}${hangs}`;
   const back = said ?? (article === '' ? stutterBefore(head, now) : 0);
   const verb = agreeing(source, to, mention.words, now);
-  const end = to + (verb === '' ? 0 : A_VERB.exec(source.slice(to))![0].length);
-  return { from: from - back, to: end, text: `${begins ? capitalised(text) : text}${verb}`, because };
+  return {
+    from: from - back,
+    to: verb.to,
+    text: `${begins ? capitalised(text) : text}${verb.text}`,
+    because,
+  };
 }
 
 /**

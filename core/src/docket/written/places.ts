@@ -69,6 +69,9 @@ function flourTaking(
   return actions.some((one, n) => n < end && takesOwn(one)) ? takesOwn : takesAny;
 }
 
+/** "Make the crust:" is what the rest of the step tells. */
+const LEADS_IN = /:\s*$/;
+const TOLD_BEHIND = /^\s*:|:\s*$/;
 /** "Repeat with the rest" goes on with what was done. */
 const AGAIN = /^\W*repeat\b/i;
 
@@ -90,9 +93,8 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
       n < end &&
       takes.length === 0 &&
       shows('makes the dough', text) &&
-      // "Make the crust:" is what the rest of the step tells.
-      !/^\s*:|:\s*$/.test(`${actions[n + 1]?.text ?? ''}`) &&
-      !/:\s*$/.test(text),
+      !LEADS_IN.test(text) &&
+      !TOLD_BEHIND.test(actions[n + 1]?.text ?? ''),
   );
   if (made >= 0 && (floured < 0 || made < floured)) return made;
   // Once flour is in, what is put into a tin or shaped is no longer in the bowl.

@@ -1,6 +1,6 @@
 import { bySentence, shows, type Action } from '../../process';
 import type { Renamed } from './renamed';
-import { EGG, WHIPPED } from './data/madeFirst';
+import { EGG } from './data/madeFirst';
 import type { SpanEdit } from './spans';
 import { without } from './without';
 
@@ -16,7 +16,7 @@ export function whitesEdits(
 ): SpanEdit[] {
   const eggs = renamed.find(({ was, halves }) => was === EGG.whole && halves === null);
   const apart = all.some(({ text }) => shows('names yolks', text));
-  if (!eggs || !apart || eggs.now === WHIPPED || !all.some(isOfWhites)) return [];
+  if (!eggs || !apart || !all.some(isOfWhites)) return [];
   return bySentence(actions).flatMap((sentence) => {
     const goes = new Set(sentence.filter(isOfWhites));
     return goes.size === 0 ? [] : without(sentence, goes, BECAUSE);

@@ -152,12 +152,11 @@ function OpenQuestion({ asked, onAnswer }: OpenProps) {
   const source = asked.source.trim();
   const facts = questions.flatMap((one) => one.facts);
   const others = questions.filter(({ kind }) => kind !== 'blend' && !NEVER_ANSWERED.has(kind));
-  const blended = useDocket()
-    ?.parts.flatMap(({ blend }) => blend)
+  const parts = useDocket()?.parts;
+  const blended = parts
+    ?.flatMap(({ blend }) => blend)
     .find(({ ingredient }) => line.endsWith(`~${ingredient}`));
-  const made = useDocket()
-    ?.parts.flatMap(({ lines }) => lines)
-    .find(({ id }) => id === line);
+  const made = parts?.flatMap(({ lines }) => lines).find(({ id }) => id === line);
   const ofBag = blended?.ingredient ?? made?.ingredient ?? null;
   const byBag = questions.some(({ kind }) => kind === 'certified');
   const written = useEngine(
