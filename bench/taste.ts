@@ -39,6 +39,8 @@ export function tasteFigures(): void {
     [3, 12],
     [4, 12],
     [5, 8],
+    [5, 10],
+    [5, 11],
     [5, 12],
     [6, 12],
   ] as const) {
