@@ -49,7 +49,12 @@ function plainDigit(char: string): string {
   return zero === undefined ? char : String(code - zero);
 }
 
-function clean(source: string): string {
+/** A line that any keyboard types: it has one kind of each sign already. */
+const TYPED = /^[\x20-\x5f\x61-\x7e]*$/;
+
+/** One kind of space, of dash, of quote, of digit and of fraction. */
+function plainSigns(source: string): string {
+  if (TYPED.test(source)) return source;
   return source
     .toWellFormed()
     .replace(BOXED_DIGIT, '$1.')
@@ -59,7 +64,11 @@ function clean(source: string): string {
     .replace(/[’‘`´]/gu, "'")
     .replace(/[“”]/gu, '"')
     .replace(/[–—−]/gu, '-')
-    .replace(/\p{Cc}|\p{Zs}|\p{Cf}/gu, ' ')
+    .replace(/\p{Cc}|\p{Zs}|\p{Cf}/gu, ' ');
+}
+
+function clean(source: string): string {
+  return plainSigns(source)
     .replace(/\s+/g, ' ')
     .trim()
     .replace(CHAT, '')

@@ -26,12 +26,16 @@ const singular = remembered(
   MOST_WORDS,
 );
 
-function tokens(text: string): readonly string[] {
-  const plain = text
+/** What any keyboard types has no accents. */
+const TYPED = /^[\x20-\x7e]*$/;
+const withoutAccents = (text: string) =>
+  text
     .normalize('NFD')
     .replace(/\p{Mn}/gu, '')
-    .replace(/[’‘]/g, "'")
-    .toLowerCase();
+    .replace(/[’‘]/g, "'");
+
+function tokens(text: string): readonly string[] {
+  const plain = (TYPED.test(text) ? text : withoutAccents(text)).toLowerCase();
   const words = plain.replace(/-/g, ' ').match(/\d+(?::\d+)?%?|[\p{L}\p{N}]+(?:'[\p{L}]+)?/gu) ?? [];
   return words.map((word) => singular(word.replace(/'s?$/, '').replace(/'/g, '')));
 }

@@ -11,7 +11,11 @@ const ENGLISH: ReadonlyMap<string, string> = new Map(
 const FIRST: ReadonlySet<string> = new Set([...ENGLISH.keys()].map((words) => words.split(' ')[0]!));
 const LONGEST = Math.max(...[...ENGLISH.keys()].map((words) => words.split(' ').length));
 
-const ANY_UNIT = new RegExp(UNIT_WORDS.map(([unit]) => unit.source).join('|'), 'u');
+/** Each stands behind a number; without looking back from every letter. */
+const ANY_UNIT = new RegExp(
+  `\\d\\s?(?:${UNIT_WORDS.map(([unit]) => unit.source.replace(/^\(\?<=.*?\)/, '')).join('|')})`,
+  'u',
+);
 /** A line's spoons and cups in English. */
 export const measuredInEnglish = (text: string): string =>
   ANY_UNIT.test(text)

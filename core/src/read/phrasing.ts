@@ -4,6 +4,7 @@ import { MODIFIERS } from './data/modifiers';
 import { tokensOf } from './names';
 import { listInEnglish } from './otherLanguages';
 import { numbersFromWords } from './numberWords';
+import { remembered } from './remember';
 
 /** A stretch of a line that is read by itself. `aside`: for the tin, the bench or the plate; `alternative`: instead of what stands before it. */
 export interface Phrase {
@@ -208,8 +209,12 @@ function describedFirst(text: string): string {
 const LABEL =
   /^((?:for |to )?(?:the )?\p{L}[\p{L} ]{1,30}?) ?:\s+(?=(?:\d|an? |half |pinch\b|juice|zest|about ))/iu;
 
-const shorthand = (text: string) =>
-  SHORTHAND.reduce((words, [short, full]) => words.replace(short, full), text);
+/** A line is asked whether it is foreign, and then for its phrases. */
+const MOST_TEXTS = 8000;
+const shorthand = remembered(
+  (text) => SHORTHAND.reduce((words, [short, full]) => words.replace(short, full), text),
+  MOST_TEXTS,
+);
 const english = (written: string, knows: Knows) => listInEnglish(written, (line) => knows(nameOf(line)));
 
 /** True for a line of which another language's words are read. */

@@ -30,5 +30,14 @@ export function rememberedTogether<T>(
 }
 
 /** The same for a function of one text. */
-export const remembered = <T>(compute: (text: string) => T, most: number): ((text: string) => T) =>
-  rememberedTogether((texts) => texts.map(compute), most).of;
+export function remembered<T>(compute: (text: string) => T, most: number): (text: string) => T {
+  const known = new Map<string, T>();
+  return (text) => {
+    const found = known.get(text);
+    if (found !== undefined) return found;
+    const made = compute(text);
+    if (known.size >= most) known.clear();
+    known.set(text, made);
+    return made;
+  };
+}

@@ -20,7 +20,7 @@ export interface ByItself extends Seen {
 /** From which of its neighbours a line is told something: -2 is the second above. */
 export const NEIGHBOURS = [-2, -1, 1, 2] as const;
 /** Names that are put together once, not at every line of every page. */
-const TOLD_TO = NEIGHBOURS.map((by) => TOLD.map((name) => [name, `${by}: ${name}`] as const));
+const TOLD_AS = new Map(TOLD.map((name) => [name, NEIGHBOURS.map((by) => `${by}: ${name}`)]));
 
 const WORD_STEPS = [2, 3, 4, 6, 8, 11, 15, 21, 30];
 /** A name or a heading has no more words as a rule. */
@@ -43,13 +43,14 @@ function byItself(line: Seen, catalogue: Catalogue): ByItself {
     `words ${WORD_STEPS.filter((step) => line.words >= step).length}`,
   ];
   const has = new Set(own);
+  const told = own.map((name) => TOLD_AS.get(name)).filter((names) => names !== undefined);
   return {
     ...line,
     own,
     has,
     lexical: wordsOf(line),
     placed: own.filter((name) => PLACED.has(name) || name.startsWith('words')),
-    told: TOLD_TO.map((names) => names.filter(([name]) => has.has(name)).map(([, told]) => told)),
+    told: NEIGHBOURS.map((_, at) => told.map((names) => names[at]!)),
   };
 }
 
