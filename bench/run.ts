@@ -7,6 +7,7 @@ import { coreFigures } from './core';
 import { heatFigures } from './heat';
 import { intakeFigures } from './intake';
 import { learningFigures } from './learning';
+import { loadFigures } from './load';
 import { calibration, measure, row } from './measure';
 import { pageFigures } from './page';
 import { processFigures } from './process';
@@ -14,6 +15,11 @@ import { readingFigures } from './reading';
 
 if (process.argv.includes('learning')) {
   for (const line of learningFigures()) console.log(line);
+  process.exit(0);
+}
+
+if (process.argv.includes('load')) {
+  for (const line of await loadFigures()) console.log(line);
   process.exit(0);
 }
 
@@ -91,3 +97,4 @@ console.log(
 );
 for (const { words } of pageWeights()) console.log(words);
 for (const line of learningFigures()) console.log(line);
+for (const line of await loadFigures()) console.log(line);

@@ -1,9 +1,9 @@
 import { spawn, spawnSync } from 'node:child_process';
-import { randomUUID } from 'node:crypto';
 import { chmodSync, mkdtempSync, openSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
+import { keepOne, signedIn, someDocument } from './lib/asking.mjs';
 import { buildIfChanged } from './lib/build.mjs';
 import { cluster } from './lib/cluster.mjs';
 import { ensureNginx, ensurePackages, ensurePostgres } from './lib/install.mjs';
@@ -21,7 +21,6 @@ import { say, Trouble } from './lib/say.mjs';
 const STARTS_WITHIN_MS = 60_000;
 const CLIENTS = 10;
 const MEASURED_MS = 4000;
-const PASSPHRASE = 'four loaves on a blue shelf';
 
 const folder = mkdtempSync(join(tmpdir(), 'omniarton-two-'));
 chmodSync(folder, 0o755);
@@ -102,68 +101,6 @@ async function ended(child, signal = 'SIGTERM') {
   const gone = new Promise((done) => child.once('exit', done));
   child.kill(signal);
   await gone;
-}
-
-const asking =
-  (address, cookie) =>
-  (path, options = {}) =>
-    fetch(`${address}${path}`, {
-      ...options,
-      headers: {
-        'content-type': 'application/json',
-        origin: address,
-        'x-omniarton': '1',
-        ...(cookie() ? { cookie: cookie() } : {}),
-        ...options.headers,
-      },
-    });
-const sent = async (ask, method, path, body) => {
-  const answer = await ask(path, { method, body: JSON.stringify(body) });
-  if (!answer.ok) throw new Trouble(`${method} ${path}: ${answer.status} ${await answer.text()}`);
-  return answer;
-};
-
-/** A baker who was let in by a code through the proxy, gave a passphrase, and signed in by it on another device. */
-async function signedIn(address, direct) {
-  const own = asking(direct, () => '');
-  const home = (await (await own('/api/households')).json()).find(({ demo }) => !demo);
-  const invite = { member: null, name: 'Perrin', role: 'baker' };
-  const { code } = await (await sent(own, 'POST', `/api/households/${home.id}/codes`, invite)).json();
-  let cookie = '';
-  const ask = asking(address, () => cookie);
-  const keep = (answer) => (cookie = answer.headers.getSetCookie()[0].split(';')[0]);
-  keep(await sent(ask, 'POST', '/api/join', { code, device: 'a laptop' }));
-  await sent(ask, 'PUT', '/api/passphrase', { name: 'Perrin', passphrase: PASSPHRASE });
-  cookie = '';
-  const began = performance.now();
-  keep(
-    await sent(ask, 'POST', '/api/sign-in', { name: 'Perrin', passphrase: PASSPHRASE, device: 'a tablet' }),
-  );
-  say(`     signed in through the proxy in ${(performance.now() - began).toFixed(0)} ms`);
-  const stranger = await fetch(`${address}/api/households/${home.id}/recipes`);
-  holds('through the proxy nobody is the machine’s own', stranger.status === 401);
-  return { ask, cookie: () => cookie, home: home.id };
-}
-
-/** A recipe's document, as the demo has one. */
-async function someDocument(direct) {
-  const ask = asking(direct, () => '');
-  const demo = (await (await ask('/api/households')).json()).find((one) => one.demo);
-  const [like] = (await (await ask(`/api/households/${demo.id}/recipes`)).json()).items;
-  return (await (await ask(`/api/households/${demo.id}/recipes/${like.id}`)).json()).doc;
-}
-
-/** Keeps a new recipe; its path once it is acknowledged. */
-async function keepOne({ ask, home }, doc, text, client = 0) {
-  const path = `/api/households/${home}/recipes/${randomUUID()}`;
-  const answer = await ask(path, {
-    method: 'PUT',
-    // Each client is a device of its own to what counts saves.
-    headers: { 'if-none-match': '*', 'x-forwarded-for': `10.0.0.${client}` },
-    body: JSON.stringify({ ...doc, text }),
-  });
-  if (!answer.ok) throw new Error(`${answer.status}`);
-  return path;
 }
 
 /** Edits one recipe by turns on both servers themselves, with the cookie that the proxy brought. */
@@ -276,6 +213,9 @@ async function prove(url) {
   const direct = `http://127.0.0.1:${ports[0]}`;
   const doc = await someDocument(direct);
   const baker = await signedIn(address, direct);
+  say(`     signed in through the proxy in ${baker.signInMs.toFixed(0)} ms`);
+  const stranger = await fetch(`${address}/api/households/${baker.home}/recipes`);
+  holds('through the proxy nobody is the machine’s own', stranger.status === 401);
   await editsOnBoth(baker, ports, doc, 'signed in once');
   const again = await killedWhileWriting(baker, doc, second, () =>
     startServer('second', ports[1], url, names),

@@ -10,6 +10,7 @@ import { withPassFile } from './lib/passFile.mjs';
 import { postgres } from './lib/postgres.mjs';
 import { run } from './lib/run.mjs';
 import { say, Trouble } from './lib/say.mjs';
+import { yearsOfBaking } from './lib/years.mjs';
 
 /*
  * A household that has baked for years: ten thousand kept dockets of some 45 kB, each with a bake. They are dumped and restored,
@@ -18,30 +19,6 @@ import { say, Trouble } from './lib/say.mjs';
 const DOCKETS = 10_000;
 const FLOURS = 12;
 
-/** Every docket is another; a hash of it takes about as much room as its words would. */
-const FILL = `
-  INSERT INTO recipes (household_id, created_by, id, version, title, family, source_text, doc_schema, doc)
-  SELECT h.id, h.created_by, ('00000000-0000-7000-8000-' || lpad(to_hex(n), 12, '0'))::uuid, 1, 'Cake ' || n, 'creamed-cake', '200 g flour', 6, r.doc
-    FROM households h, generate_series(1, 100) AS n, (SELECT doc FROM recipes LIMIT 1) AS r WHERE NOT h.demo;
-  INSERT INTO dockets (household_id, created_by, id, recipe_id, engine, doc_schema, doc)
-  SELECT h.id, h.created_by, ('00000000-0000-7000-9000-' || lpad(to_hex(n), 12, '0'))::uuid,
-         ('00000000-0000-7000-8000-' || lpad(to_hex(1 + n % 100), 12, '0'))::uuid, 'soak', 1,
-         jsonb_build_object('schema', 1, 'docket', jsonb_build_object('title', 'Cake ' || n, 'parts', jsonb_build_array(jsonb_build_object('blend',
-           (SELECT jsonb_agg(jsonb_build_object('ingredient', 'flour-' || ((n + f) % ${FLOURS}), 'grams', 20 + f)) FROM generate_series(1, 4) AS f),
-           'words', (SELECT string_agg(encode(sha512((n || ' ' || k)::bytea), 'hex'), '') FROM generate_series(1, 350) AS k)))))
-    FROM households h, generate_series(1, ${DOCKETS}) AS n WHERE NOT h.demo;
-  INSERT INTO bakes (household_id, created_by, id, version, recipe_id, docket_id, baked_on, doc_schema, doc)
-  SELECT household_id, created_by, ('00000000-0000-7000-a000-' || right(id::text, 12))::uuid, 1, recipe_id, id,
-         DATE '2000-01-01' + (('x' || right(id::text, 6))::bit(24)::int % 9000), 1,
-         jsonb_build_object('schema', 1, 'docket', id, 'notes', jsonb_build_object('scores', '{}'::jsonb))
-    FROM dockets;`;
-const USES = `
-  INSERT INTO flour_uses (household_id, bake_id, flour, grams, title, baked_on)
-  SELECT b.household_id, b.id, flour ->> 'ingredient', sum((flour ->> 'grams')::numeric), d.doc #>> '{docket,title}', b.baked_on
-    FROM bakes b JOIN dockets d ON d.household_id = b.household_id AND d.id = b.docket_id
-    CROSS JOIN LATERAL jsonb_array_elements(d.doc #> '{docket,parts}') AS part
-    CROSS JOIN LATERAL jsonb_array_elements(part -> 'blend') AS flour
-   GROUP BY 1, 2, 3, 5, 6;`;
 const SUM = `SELECT count(*) || ' ' || md5(string_agg(md5(doc::text), '' ORDER BY id)) FROM dockets`;
 
 await run(async () => {
@@ -67,7 +44,9 @@ await run(async () => {
     const app = await import(pathToFileURL(join(root, 'server/dist/main.js')).href);
     await app.migrate(url);
     await app.seed(url, { demo: true });
-    await took(`${DOCKETS} dockets and bakes written`, () => sql(`${FILL}${USES} ANALYZE;`));
+    await took(`${DOCKETS} dockets and bakes written`, () =>
+      sql(yearsOfBaking({ recipes: 100, bakes: DOCKETS, flours: FLOURS })),
+    );
     const before = sql(SUM);
     const file = join(folder, 'data', 'soak.dump');
     await took('dumped', () => dumpTo(file, url, own));

@@ -40,11 +40,9 @@ const fetchHouseRecipes =
     dispatch(houseRecipesFound({ household, recipes: Object.fromEntries(found.flat()) }));
   };
 
-/** Sees to it that a kitchen is here. Once it is, it stays: this page changes it, and others are heard of when it saves. */
-export const loadKitchen =
+const fetchWhole =
   (household: string): Thunk<Promise<Failure | null>> =>
   async (dispatch, getState) => {
-    if (getState().kitchens[household]) return null;
     const [reply, cupboard] = await Promise.all([fetchKitchen(household), fetchBags(household)]);
     if (!reply.ok) return reply.failure;
     if (!getState().kitchens[household]) {
@@ -56,6 +54,19 @@ export const loadKitchen =
     }
     await dispatch(fetchHouseRecipes(household));
     return null;
+  };
+
+/** Those that are on their way: several places of a page ask for one at once. */
+const coming = new Map<string, Promise<Failure | null>>();
+
+/** Sees to it that a kitchen is here. Once it is, it stays: this page changes it, and others are heard of when it saves. */
+export const loadKitchen =
+  (household: string): Thunk<Promise<Failure | null>> =>
+  (dispatch, getState) => {
+    if (getState().kitchens[household]) return Promise.resolve(null);
+    const asked = coming.get(household) ?? dispatch(fetchWhole(household));
+    coming.set(household, asked);
+    return asked.finally(() => coming.delete(household));
   };
 
 /** The fields of a recipe that what it weighs and holds hangs on. */
