@@ -1,3 +1,4 @@
+import { tidy } from './authorsLine';
 import { PANS, standsFree, type PanSize } from '../kitchen';
 import { heats, shows } from '../process';
 import { say } from '../words';
@@ -28,8 +29,8 @@ const HELPINGS = /(?:^|\s)(?:people|persons|servings?|helpings?|portions?)$/i;
 function makesWords({ makes }: Docket): string | null {
   if (!makes) return null;
   const { low, high, what } = makes;
-  const tidy = (n: number) => String(Math.round(n * 10) / 10);
-  const count = low === high ? tidy(low) : `${tidy(low)} to ${tidy(high)}`;
+  const rounded = (n: number) => String(Math.round(n * 10) / 10);
+  const count = low === high ? rounded(low) : `${rounded(low)} to ${rounded(high)}`;
   if (what === '' || HELPINGS.test(what)) return `for ${count}`;
   // "Two 9-inch layers": one number beside another is a word.
   const said = /^\d/.test(what) ? (COUNT_WORDS[count] ?? `${count} ×`) : count;
@@ -232,7 +233,7 @@ export function openQuestions({ guard }: Docket): string[] {
   const asked = new Map<string, Set<string>>();
   for (const { source, ask } of guard.open) {
     const question = say(ask);
-    asked.set(question, (asked.get(question) ?? new Set()).add(shortened(source)));
+    asked.set(question, (asked.get(question) ?? new Set()).add(shortened(tidy({ source, items: [] }))));
   }
   return [...asked].map(([question, sources]) => {
     const of = [...sources].filter((source) => source !== '').join(', ');

@@ -3,6 +3,7 @@ import { doesIt, getIngredient, type Catalogue } from '../catalogue';
 import { matchIngredient, measuredInEnglish, type Item, type Line } from '../read';
 import { sayFraction } from '../quantity';
 import { tidy } from './authorsLine';
+import { SPOON_LEADS } from './lineWords';
 import { behindItsName, extraOf, inLine, preparationOf, takenUp, wanted } from './preparation';
 import { spokenName } from './written';
 import type { Role } from '../vocabulary';
@@ -74,6 +75,8 @@ function asCounted(from: From, called: string): string | null {
   // Another language's word is said in ours, of several in its plural.
   if (unit === null)
     return `${n} ${from.line.source.includes(counted) || quantity.central <= 1 ? counted : pluralize(counted)}`;
+  const spoon = SPOONS[unit];
+  if (spoon && (from.item.grams?.central ?? SPOON_LEADS) < SPOON_LEADS) return `${n} ${spoon} ${called}`;
   const loose = LOOSE[unit];
   if (!loose) return null;
   return quantity.central === 1 ? `${loose[0]} ${called}` : `${n} ${loose[1]} ${called}`;

@@ -204,7 +204,7 @@ const PAGES: readonly OnPaper[] = [
     'a yogurt’s pot is the measure of the others',
     POTS,
     {},
-    [/^\d+ g white rice flour/m, /^2 pots caster sugar \(2\d\d g\)/m, /then flour blend/],
+    [/^\d+ g white rice flour/m, /^2 pots caster sugar \(2\d\d g\)/m, /then the flour blend/],
     [],
   ],
   [

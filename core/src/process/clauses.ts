@@ -12,6 +12,9 @@ const JOINS = /,?\s+(?:and then|then|and|but|&)\s+|,\s+|:\s+/giu;
 const DEED =
   /^(?:(?:gently|carefully|lightly|quickly|immediately|meanwhile|again)\s+)?(?:add|allow|bake|blind[- ]bake|beat|blend|boil|bring|brush|chill|coat|combine|continue|cook|cool|cover|cream|cut|decorate|dip|divide|drain|drizzle|drop|dust|fill|flip|fold|freeze|fry|give|grease|heat|ice|knead|leave|let|lift|line|lower|make|melt|mix|pat|pipe|place|pour|press|prick|prove|put|reduce|refrigerate|remove|rest|return|rise|roll|rub|scatter|scrape|serve|set|shape|sift|simmer|slice|spoon|spread|sprinkle|stand|steam|stir|take|tip|toss|transfer|turn|uncover|warm|whip|whisk|wrap|work|down to|without opening|another|a further|\d+ (?:more|without)|(?:back )?(?:in|into) (?:the|a) (?:\w+ )?(?:oven|fridge|freezer|tin|pan))\b/i;
 
+/** "3 min on the hob, then 10 min in the oven". */
+const A_WHILE = /^(?:for )?\d[\d–-]*\s*(?:mins?|minutes?|hours?|hrs?)\b/i;
+
 /** Where a text is cut: after the end of a sentence (`true`), or before what joins another deed (`false`). */
 function cutsIn(text: string): Map<number, boolean> {
   const cuts = new Map<number, boolean>();
@@ -25,14 +28,16 @@ function cutsIn(text: string): Map<number, boolean> {
     if (stop && SHORTENED.test(text.slice(0, match.index)) && !begins) continue;
     if (
       /^\d/.test(text.slice(end)) &&
-      /(?:[\d½¼¾⅓⅔⅛]|\b(?:min(?:ute)?s?|h(?:ou)?rs?|h|m))$/i.test(text.slice(0, match.index))
+      /(?:[\d½¼¾⅓⅔⅛]|(?<!\p{L})(?:min(?:ute)?s?|h(?:ou)?rs?|h|m))$/iu.test(text.slice(0, match.index))
     )
       continue;
     cuts.set(end, true);
   }
-  for (const match of text.matchAll(JOINS))
-    if (DEED.test(text.slice(match.index + match[0].length)) && open(text.slice(0, match.index)) === 0)
-      cuts.set(match.index, false);
+  for (const match of text.matchAll(JOINS)) {
+    const next = text.slice(match.index + match[0].length);
+    const deed = DEED.test(next) || (/\bthen\b/i.test(match[0]) && A_WHILE.test(next));
+    if (deed && open(text.slice(0, match.index)) === 0) cuts.set(match.index, false);
+  }
   return cuts;
 }
 const open = (text: string) => Math.max(0, text.split('(').length - text.split(')').length);

@@ -18,6 +18,9 @@ const NAMED: readonly (readonly [RegExp, PartFamily['id']])[] = [
   [/\bmeringue\b/i, 'no-flour'],
 ];
 
+/** What is called so is built of its flour, however much fruit is in it. */
+const BUILT = /\b(?:cake|sponge|batter|dough|muffins?|biscuits?|cookies?|pancakes?)\b/i;
+
 /** Crumbs that are rubbed and strewn. */
 export const isCrumble = (part: Part): boolean => named(part) === 'crumble';
 
@@ -58,7 +61,7 @@ function familyOf(
   if (said) return { id: said, confidence: 0.9, because: 'name' };
   // Flour alone, to be stirred with water: a paste that is piped, and no more bound than crumbs.
   if (flour / Math.max(1, all) > ALONE) return { id: 'crumble', confidence: 0.6, because: 'formula' };
-  if ((flour + starch) / Math.max(1, all) < THICKENS)
+  if ((flour + starch) / Math.max(1, all) < THICKENS && !BUILT.test(part.name ?? ''))
     return { id: 'thickened-filling', confidence: 0.9, because: 'little-flour' };
   const own = guessFamily(part.name ?? '', part.lines, '', catalogue);
   return { id: own.id, confidence: own.confidence, because: 'formula' };

@@ -9,6 +9,7 @@ const SAID: Readonly<Record<Sign, readonly [shown: string, not: string]>> = {
   'heats fat for the tin': ['melt the butter in the hot skillet', 'melt the butter in a saucepan'],
   'mixes as well': ['tip in the wet', 'leave it alone'],
   'pours it in': ['Pour in', 'pour in the milk'],
+  'of a cloth': ['Scald a big cloth in boiling water', 'scald the milk'],
   'puts the batter in': ['add batter to the pan', 'add the egg to the batter'],
   'mixes in its tin': ['Stir sugars right into the skillet', 'Stir sugars into the bowl'],
   'makes the dough': ['Make pastry', 'make the filling'],

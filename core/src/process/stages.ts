@@ -137,7 +137,9 @@ function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside
     return 'oven';
   if (settings.some(({ of }) => of === 'oven')) return 'oven';
   if (kind !== null && OWNS_ITS_TIME.has(kind)) return null;
-  if (WAITS.test(text) || ((STIRRED.test(text) || LEFT.test(text)) && !BAKED.test(text))) return null;
+  // What is put "in tin, 20 min" isn't left there.
+  const left = kind !== 'place' && LEFT.test(text);
+  if (WAITS.test(text) || ((STIRRED.test(text) || left) && !BAKED.test(text))) return null;
   if (kind === null && MELTS.test(text) && brief && !BAKED.test(text)) return null;
   if (kind === null && after?.class === 'boil') return null;
   // "Lay the pears in the caramel and cook for 10 minutes."

@@ -28,18 +28,28 @@ const OF_A_TIN = /^\s*(?:[\w-]+ ){0,2}(?:tins?|pans?|plates?|dish(?:es)?|ramekin
 const MOST_INCHES = 18;
 /** Of two numbers the first is a count where it is so small and has no unit. */
 const MOST_TINS = 6;
-const WORDS: Readonly<Record<string, number>> = { one: 1, two: 2, three: 3, four: 4, six: 6 };
+const WORDS: Readonly<Record<string, number>> = {
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  eight: 8,
+  ten: 10,
+  twelve: 12,
+};
 const COUNT =
-  /(?<![x×]\s?)\b(two|three|four|six|[2-6])\s+(?:x\s+)?(?:(?:and|&|well-greased|floured|greased|lined|large|big|small|baking|deep|shallow|loaf|sandwich|round|square|layer|cake|parchment-lined|buttered|\d[\d½¼¾ /.]*(?:cm|in|inch|"|-inch|-cm)?(?:\/\d[\d½¼¾ .]*(?:cm|in|inch|"))?|\w+)[\s-]+){0,6}?(?:tins|pans|trays|sheets|slides|moulds|ramekins|mugs|basins|layers|ones)\b(?! of\b)/i;
+  /(?<![x×]\s?)\b(two|three|four|five|six|eight|ten|twelve|[2-6])\s+(?:x\s+)?(?:(?:and|&|well-greased|floured|greased|lined|large|big|small|baking|deep|shallow|loaf|sandwich|round|square|layer|cake|parchment-lined|buttered|\d\/\d-cup|[½¾⅓]-cup|\(\d+ ?ml\)|\d+ ?ml|\d[\d½¼¾ /.]*(?:cm|in|inch|"|-inch|-cm)?(?:\/\d[\d½¼¾ .]*(?:cm|in|inch|"))?|\w+)[\s-]+){0,6}?(?:tins|pans|trays|sheets|slides|moulds|ramekins|mugs|basins|layers|ones)\b(?! of\b)/i;
 const HOLES =
-  /\b(\d{1,2}|twelve|six)[- ](?:hole|cup|case|cavit)|\b(\d{1,2}|twelve|six) (?:paper |muffin )?(?:cases|cups|holes|cavities)\b/i;
+  /(?<![\d./])\b(\d{1,2}|twelve|six)[- ](?:hole|cup|case|cavit)|(?<![\d./])\b(\d{1,2}|twelve|six) (?:paper |muffin )?(?:cases|cups|holes|cavities)\b/i;
 /** A measure of what is rolled, cut or shaped is none of a tin. */
 const SHAPED =
   /\b(?:roll(?:ed)?|cut|cutter|rounds?|circle|stars?|thick|apart|across|lengths?|discs?|strips|squares of|high|above|mounds?|balls?|pieces?|slices?|overhang|rectangle|oblong of|border|gap|ropes?|sides?)\b/i;
 /** "Foil and paper (about 30 x 40 cm)", "roll it out to a square of 25 x 25 cm". */
 const OF_A_VESSEL = /^\s*-?(?:[\w-]+ ){0,3}(?:tins?|pans?|plates?|dish|rings?|moulds?|ramekins?)\b/i;
 const OF_PAPER =
-  /\b(?:paper|foil|parchment)\W{0,3}(?:about |measuring |of |roughly )?$|\broll(?:ed)? (?:it |the \w+ )?out\b[^.;]{0,30}$|\b(?:in)?to (?:an? |one )?(?:\w+ ){0,2}(?:rectangle|oblong|square|circle|round|disc),?\W{0,2}(?:about |of |measuring |roughly |some )*$/i;
+  /\b(?:paper|foil|parchment)\W{0,3}(?:about |measuring |of |roughly )?$|\broll(?:ed)? [^.;]{0,30}\bout\b[^.;]{0,30}$|\b(?:in)?to (?:an? |one )?(?:\w+ ){0,2}(?:rectangle|oblong|square|circle|round|disc),?\W{0,2}(?:about |of |measuring |roughly |some )*$/i;
 /** "Cool 20 in pan": minutes. */
 const COOLS = /\b(?:cool|stand|rest|leave|sit|wait)\s+(?:for\s+)?$/i;
 /** "Roll it to a 24 cm round" is what is rolled; "18 cm round" alone is a tin. */

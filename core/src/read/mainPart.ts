@@ -26,11 +26,16 @@ export function weighLines(lines: readonly Line[], catalogue: Catalogue): Weighe
 /** A dough that was bought stands above what has no flour, and below what has. */
 const A_DOUGH = 1e4;
 
+/** What lies on top may have more flour than the cake under it. */
+const ON_TOP = /\b(?:crumb(?:le|s)?|streusel|topping)\b/i;
+const COUNTS_ON_TOP = 0.5;
+
 /** The part with the most flour, the heaviest where there is none: what the bake is named for. */
 export function mainPart(parts: readonly Part[], catalogue: Catalogue): Part | undefined {
   const weight = (part: Part) => {
     const { flour, starch, all } = weighLines(part.lines, catalogue);
-    return (flour + starch / 2) * 1e3 + (boughtDough(part.lines) ? A_DOUGH : 0) + all;
+    const counts = ON_TOP.test(part.name ?? '') ? COUNTS_ON_TOP : 1;
+    return (flour + starch / 2) * 1e3 * counts + (boughtDough(part.lines) ? A_DOUGH : 0) + all;
   };
   return [...parts].sort((a, b) => weight(b) - weight(a))[0];
 }

@@ -207,7 +207,7 @@ function describedFirst(text: string): string {
 }
 
 const LABEL =
-  /^((?:for |to )?(?:the )?\p{L}[\p{L} ]{1,30}?) ?:\s+(?=(?:\d|an? |half |pinch\b|juice|zest|about ))/iu;
+  /^((?:for |to )?(?:the )?\p{L}[\p{L} ]{1,30}?)(?: ?:| -)\s+(?=(?:\d|an? |half |pinch\b|juice|zest|about ))/iu;
 
 /** A line is asked whether it is foreign, and then for its phrases. */
 const MOST_TEXTS = 8000;

@@ -1,6 +1,6 @@
 import { cleanLine } from './clean';
 import { namesItsBake } from './namesItsBake';
-import { NAMES_A_BAKE, titleRow } from './page';
+import { NAMES_A_BAKE, titleRow, VERB_FIRST } from './page';
 import type { Place } from './places';
 import type { Step } from './types';
 import { nameAndYield } from './yields';
@@ -16,9 +16,15 @@ function withoutWords(name: string): string {
   return bare !== name && namesItsBake(bare) ? bare : name;
 }
 
+/** "[Saved]", "no. 14": what a box of cards has before a name. */
+const NUMBERED =
+  /^\[(?:saved|draft|copy|new|tried|fav\w*|forwarded|fwd)\]\s*|^(?:no|nr)\.? ?\d+\s*[:.)–-]?\s+(?=\p{L})/iu;
+
 /** A title without what stands around it: marks, strokes of a table, "Recipe:", little pictures, and how many it makes. */
 function titleIn(source: string): string {
-  const bare = cleanLine(titleRow(source)?.[0] ?? source.replace(/^\s*\|/, '').replace(/\|\s*$/, ''))
+  const row = titleRow(source)?.[0] ?? source.replace(/^\s*\|/, '').replace(/\|\s*$/, '');
+  const bare = cleanLine(row.trim().replace(/\s{3,}/g, ', '))
+    .replace(NUMBERED, '')
     .replace(/^#+\s*|\*\*|__/g, '')
     .replace(/^ingredients (?:for|of) (?:the )?/i, '')
     .replace(/^(?:(?:subject|re|fwd?|betreff|aw)\s*:\s*)+/i, '')
@@ -31,9 +37,19 @@ function titleIn(source: string): string {
 /** A recipe in one paragraph may begin with its name in capitals: "PARKIN. Melt …". Empty where it doesn't. */
 const calledFirst = (paragraph: string): string => CALLED_FIRST.exec(paragraph)?.[1]?.trim() ?? '';
 
+/** Or in bold letters: "**Sunny chiffon** - 25 cm tin". Empty where it doesn't. */
+function boldFirst(paragraph: string): string {
+  const bold = /^\s*(?:\*\*|__)([^*_]{3,40})(?:\*\*|__)/.exec(paragraph)?.[1]?.trim() ?? '';
+  const names = /^\p{Lu}[^\d:]*$/u.test(bold) && !VERB_FIRST.test(bold) && !LIST_OR_METHOD.test(bold);
+  return namesItsBake(bold) || names ? bold : '';
+}
+
 const SUBJECT = /^\s*(?:subject|re|betreff)\s*:\s*(?:(?:re|fwd?)\s*:\s*)*(.{3,60}?)[\s!.]*$/iu;
 const HERE_IS =
   /\b(?:here(?:’s|'s| is| are| comes?)|this is|i promised you|you (?:wanted|asked for)|attached is)\s+(?:(?:my|our|the|that|your|his|her)\s+)?(?:\p{L}+['’]s?\s+)?(?:recipe for\s+)?([^.,!?:;()\d]{4,40})/iu;
+/** "Hi Sam - Mum's coffee éclairs as promised". */
+const AS_PROMISED =
+  /^(?:(?:hi|hello|hey|dear)\b[^–,:!-]*[–,:!-]\s*)?(?:(?:my|our|the)\s+)?(?:\p{L}+['’]s?\s+)?([^.,!?:;()\d]{4,40}?)\s+as (?:promised|requested|asked)\b/iu;
 /** "SNICKERDOODLES", and then its first part: a heading above another one is the name of all. Empty where there is none. */
 const aboveAHeading = (lines: readonly { readonly source: string; readonly place: Place }[]): string => {
   const [first, second] = lines;
@@ -47,7 +63,8 @@ const LIST_OR_METHOD = /\b(?:ingredients?|method|directions|instructions|steps|y
 const SAID_OF_IT = /\s+(?:that|which|we|you|i|he|she|they)\b.*$/iu;
 
 /** "Here’s the crêpe suzette we talked about": what a line brings. Empty where it brings nothing. */
-const broughtBy = (source: string): string => HERE_IS.exec(source)?.[1]?.replace(SAID_OF_IT, '').trim() ?? '';
+const broughtBy = (source: string): string =>
+  (HERE_IS.exec(source) ?? AS_PROMISED.exec(source))?.[1]?.replace(SAID_OF_IT, '').trim() ?? '';
 /** What a line brings where that is a bake, else what it is called otherwise. */
 function brought(source: string, otherwise: (source: string) => string): string {
   const here = broughtBy(source);
@@ -107,6 +124,7 @@ export const titleOf = (
 ): string =>
   brought(lines.find(({ place }) => place === 'title')?.source ?? '', titleIn) ||
   calledFirst(steps[0]?.source ?? '') ||
+  boldFirst(steps[0]?.source ?? '') ||
   aboveAHeading(lines) ||
   beforeAList(
     lines.filter(({ place }) => place === 'prose' || place === 'ingredient').map(({ source }) => source),

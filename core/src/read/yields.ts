@@ -80,7 +80,13 @@ function yieldIn(source: string, bare: boolean): Yield | null {
       if (found) return piecesBeside(source, found) ?? found;
     }
   if (!bare) return null;
-  const found = parts.map((part) => toYield(BARE.exec(part)?.slice(1), '')).filter((one) => one !== null);
+  const found = parts
+    .map((part) => toYield(BARE.exec(part)?.slice(1), ''))
+    .filter((one) => one !== null)
+    // Nobody cooks for more than a dozen without saying so.
+    .map((one) =>
+      one.what === '' && one.low > DOZEN && !/^\W*for\b/i.test(source) ? { ...one, what: 'pieces' } : one,
+    );
   return found.find(({ low }) => low > 1) ?? found[0] ?? null;
 }
 
@@ -114,6 +120,9 @@ export interface KnownLine {
 /** "Sandwich them. About 30 pieces.": a step may end with how many there are. */
 const LAST_WORDS =
   /[.!?]\s+(?:(?:about|around|approx\.?|gives|yields?)\s+)?(\d{1,3}) (pieces|cookies|biscuits|rounds|buns|rolls|muffins|scones|tartlets|doughnuts|squares|bars)\.?\s*$/i;
+
+/** "Brush with butter while hot. About 36.": a last sentence of nothing else. */
+const LAST_NUMBER = /[.!?]\s+(?:about|abt\.?|around|approx\.?|gives) (\d{1,3})(?: pcs)?\.?\s*$/i;
 
 /** "Pipe 4-inch logs on the trays, about 16.": how many pieces what is shaped comes to. */
 const SHAPED_TO =
@@ -175,7 +184,8 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
     const said = cleanLine(source);
     const count = Number(HOLES.exec(said)?.[1] ?? 0);
     if (count > 1) return { low: count, high: count, what: 'pieces' };
-    const [, last, what = 'pieces'] = LAST_WORDS.exec(said) ?? SHAPED_TO.exec(said) ?? [];
+    const [, last, what = 'pieces'] =
+      LAST_WORDS.exec(said) ?? LAST_NUMBER.exec(said) ?? SHAPED_TO.exec(said) ?? [];
     if (last !== undefined) return { low: Number(last), high: Number(last), what };
     const made = MADE_INTO.exec(said);
     const scored = made ? null : SCORED.exec(said);

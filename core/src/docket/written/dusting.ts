@@ -28,8 +28,8 @@ const FORMS: readonly (readonly [RegExp, (dust: string, ...groups: string[]) => 
   ],
   // Crumbs that a tin is dusted with are wheat's; those on a dish are on its list.
   [
-    /(?<=\b(?:tins?|pans?|dish|moulds?|springform)\b[^.;]{0,25})\b(dust|coat|sprinkl|scatter|strew|line)(ed|ing|n)? with (?:a few |some |fine |dry |dried |toasted )*bread ?crumbs\b/gi,
-    (dust, verb, ending) => `${verb}${ending} with ${dust}`,
+    /(?<=\b(?:tins?|pans?|dish|moulds?|springform)\b[^.;]{0,25})\b(dust|coat|sprinkl|scatter|strew|line)(ed|ing|n)?( it| them|) with (?:a few |some |fine |dry |dried |toasted )*bread ?crumbs\b/gi,
+    (dust, verb, ending, it) => `${verb}${ending} ${it ? `${it} ` : ''}with ${dust}`,
   ],
   [
     /\b(dust|coat|sprinkle|scatter|line) ((?:the|a|your|each)(?: [\w-]+){0,3}? (?:tins?|pans?|dish|moulds?|springform)) with (?:a few |some |fine |dry |dried |toasted )*bread ?crumbs\b/gi,

@@ -34,7 +34,7 @@ const KEPT =
 const A_MIXTURE = /^[\s-]+(?:mix(?:ture)?s?|ingredients|paste)\b/i;
 /** Words behind which a flour wants its article; in a list it has none. */
 const WANTS_ARTICLE =
-  /\b(?:sift|sieve|fold|stir|add|whisk|mix|rub|pulse|process|combine|beat|blend|knead|together|tip|into|over|in|through|work|cut in)\s*$/i;
+  /\b(?:sift|sieve|fold|stir|add|whisk|mix|rub|pulse|process|combine|beat|blend|knead|together|tip|into|over|in|through|work|cut in|then)\s*$/i;
 /** A taste or a look, which is nobody's flour: "no streaks of flour", "until it no longer tastes of flour". */
 const A_LOOK =
   /\b(?:tast\w+|streaks?|pockets?|traces?|lumps?|bits|smell\w*) of (?:dry |raw |white )?(?:the )?$|\b(?:dry|raw|visible) $/i;
@@ -138,6 +138,9 @@ function saidAlready(source: string, { mention, one, from, to, before, end, next
 /** "The remaining 150 ml" is what is left. */
 const THE_REST = /\b(?:remaining|reserved|leftover|other|last)\s+$/i;
 
+/** "Both flours" are one blend now, "all the flours" too. */
+const BOTH = /\b(?:both|all) (?:of )?(?:the )?$/i;
+
 /** Where a mention stands: whether another food follows in the same row, and how much of it is taken where that isn't all. */
 interface Place {
   readonly from: number;
@@ -201,8 +204,9 @@ function saidNow(
   const said = half ? /\b(?:the|your) $/i.exec(head)?.[0].length : undefined;
   // "The butter's melted": what hangs on the name stays on it.
   const hangs = /['’]s$/.exec(mention.words)?.[0] ?? '';
-  const text = `${half ? `${half} ` : article}${now}${hangs}`;
-  const back = said ?? (article === '' ? stutterBefore(head, now) : 0);
+  const text = `${half ? `${half} ` : BOTH.test(head) ? 'the ' : article}${now}${hangs}`;
+  const both = BOTH.exec(head)?.[0].length ?? 0;
+  const back = said ?? (both > 0 ? both : article === '' ? stutterBefore(head, now) : 0);
   const verb = agreeing(source, to, mention.words, now);
   return {
     from: from - back,

@@ -83,6 +83,7 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
     kind !== null &&
     ((AT_BOWL.has(kind) && !shows('heats fat for the tin', text)) || shows('mixes as well', text)) &&
     !shows('pours it in', text) &&
+    !shows('of a cloth', text) &&
     !shows('tosses', text) &&
     !shows('forbids', text);
   const takesFlour = flourTaking(process, flours, end);

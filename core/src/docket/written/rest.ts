@@ -118,6 +118,14 @@ function pipedAt(process: Process): number | null {
   return at < 0 ? null : at;
 }
 
+/** What its author calls what is mixed, where that is one thing only: a cake may be of a dough that is rubbed in. */
+function calledIn({ method }: Facts['recipe']): 'dough' | 'batter' | null {
+  const [dough, batter] = [/\bdough\b/i, /\bbatter\b/i].map((name) =>
+    method.some(({ source }) => name.test(source)),
+  );
+  return dough === batter ? null : dough ? 'dough' : 'batter';
+}
+
 /** The wait that the flours need and the recipe hasn't; null: none, or its own will do. `covered`: the recipe has seen to that. */
 export function restSentence(
   { rest, profile, bowl, recipe }: Facts,
@@ -142,13 +150,14 @@ export function restSentence(
       text: `Chill what you piped for ${spanOf(low, Math.min(high, MOST_PIPED))}.`,
       because: 'it pipes only while it is soft, and keeps its edges when it is cold',
     };
+  const texture = calledIn(recipe) ?? profile.texture;
   const span = low === high ? sayMinutes(low) : `${low} to ${sayMinutes(high)}`;
   return {
     text: rest.cold
       ? `${covered ? 'Chill it' : 'Cover the dough and chill it'} for ${spanOf(low, high)}.`
       : profile.yeast
         ? `Cover it and let it rise somewhere warm for ${span}, until it is puffy.`
-        : `Let the ${profile.texture} stand for ${span}: it ${profile.texture === 'dough' ? 'firms' : 'thickens'} as the flours drink.`,
+        : `Let the ${texture} stand for ${span}: it ${texture === 'dough' ? 'firms' : 'thickens'} as the flours drink.`,
     because: rest.cold
       ? 'cold dough spreads less, and its flours go on drinking'
       : 'the flours go on drinking',

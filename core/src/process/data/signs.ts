@@ -14,7 +14,9 @@ export const SIGNS = {
   'mixes as well':
     /\b(?:stir|fold|add|mix|beat|whisk)\b|\b(?:pour|tip) (?:in(?! the (?:batter|mixture))|the wet|the (?:\w+ )?(?:milk|butter|liquid|wet))\b/i,
   /** The batter, into what was made ready for it. */
-  'pours it in': /\b(?:pour|tip|scrape|spoon) (?:it )?in\W*$/i,
+  'pours it in': /\b(?:pour|tip|scrape|spoon) (?:it )?in\W*$|\b(?:pour|spoon|ladle) (?:it )?in (?:a |an |one |about |some )/i,
+  /** A cloth that a pudding is boiled in, or that dries something. */
+  'of a cloth': /\b(?:scald|wring|soak|wet|flour)\b[^.;]*\bcloth\b/i,
   /** From here on it is no longer in its bowl. */
   'puts the batter in':
     /\b(?:add|pour|tip|scrape|ladle|spoon)\b[^.;,]*\b(?:batter|mixture|mix)\b[^.;,]*\b(?:to|into|in|over) (?:the |a |your )?(?:hot |buttery |sizzling |prepared )*(?:pan|skillet|tin|dish|tray)\b|^\W*(?:\d+[.)]\s*)?(?:and |then )?(?:pour|tip|scrape|ladle|spoon|turn|divide)(?: (?:it|them|everything|all))? (?:into|between|among) (?:the |a |your |two |\d+ )?(?:[\w-]+ ){0,3}(?:tins?|pans?|cases|cups|moulds?|dish|ramekins)\b/i,
@@ -36,10 +38,10 @@ export const SIGNS = {
   /** What a dough is left as, when it is made. */
   'is left covered': /^[\s,;]*(?:(?:and|then) )?(?:cover|wrap|leave (?:it )?to cool|set aside)\b/i,
   pipes: /\bpip(?:e[ds]?|ing)\b(?! (?:hot|bag))|\b(?:through|using) (?:a |the |your )?(?:cookie |biscuit )?press\b/i,
-  'folds whites': /\bfold\w*\b[^.;]*\b(?:egg )?(?:whites?|foam|meringue)\b|\bwhites?\b(?:[^.;]*|[^;]{0,120}\b(?:peaks?|stiff|firm)\b[^;]{0,40})\bfold/i,
+  'folds whites': /\bfold\w*\b[^.;]*\b(?:egg )?(?:whites?|foam|meringue)\b|\bwhites?\b(?:[^.;]*|[^;]{0,120}\b(?:peaks?|stiff|firm)\b[^;]{0,40}|[^.]{0,60}\bpeaks?\s*[;,–-]\s*(?:then |and )*)\bfold/i,
   'names yolks': /\byolks?\b/i,
   'names whites': /\b(?:egg )?whites\b|\begg white\b|\bthe white\b/i,
-  'whips whites': /\b(?:whisk|whip|beat)\w*\b[^.;]*\b(?:egg )?whites\b(?! bread)|\bwhites\b[^.;]*\b(?:peaks?|stiff|froth|foam)/i,
+  'whips whites': /\b(?:whisk|whip|beat)\w*\b[^.;]*\b(?:whites\b(?! bread)|egg white\b)|\bwhites\b[^.;]*\b(?:peaks?|stiff|froth|foam)/i,
   'waits in the cold or out': /\b(?:chill|refrigerat\w*|fridge|freezer?|cold|rest|stand|overnight)\b/i,
   stands: /\b(?:rest|stand|leave|sit)\b/i,
   overnight: /\bover ?ni(?:ght|te)\b/i,

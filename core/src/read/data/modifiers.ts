@@ -3,7 +3,7 @@ export const MODIFIERS: ReadonlySet<string> = new Set(
   (
     'a an the of or and little bit touch reserved about approx approximately roughly more such some your favourite favorite good quality best fine finely very extra ' +
     'large lge lrg lg medium med small sml big jumbo xl size sized fresh freshly frozen defrosted thawed ripe overripe very organic raw cold cool cooled chilled warm warmed hot boiling ' +
-    'lukewarm tepid iced room temperature temp soft softened melted browned clarified unsalted salted sweet lightly firmly tightly well loosely ' +
+    'lukewarm tepid scalded iced room temperature temp soft softened melted browned clarified unsalted salted sweet lightly firmly tightly well loosely ' +
     'packed sifted spooned levelled leveled scooped heaped heaping rounded scant level generous beaten separated whisked whipped stiff half peeled cored deseeded seeded ' +
     'pitted stoned halved quartered chopped diced cubed sliced grated shredded minced crushed mashed pureed drained squeezed rinsed washed dried toasted roasted blanched ' +
     'skinned hulled shelled unshelled ground whole coarse coarsely thin thinly thick thickly plain pure natural unsweetened sweetened unrefined refined light dark pale ' +

@@ -26,11 +26,15 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/\bs\.?r\.? flour\b/gi, 'self-raising flour'],
   [/(?<=\d ?(?:oz|g|lb|cups?|c)\.? )s\.?r\b\.?(?! flour)/gi, 'self-raising flour'],
   [/(?<=\d ?(?:oz|g|lb)\.? )plain(?=\s*(?:,|;|$))/gi, 'plain flour'],
-  [/(?<=\d ?(?:oz|g|lb)\.? )icing(?=\s*(?:,|;|$))/gi, 'icing sugar'],
+  [/(?<=\d ?(?:oz|g|lb)\.? )self[- ]?rais(?:ing|er)(?=\s*(?:,|;|$))/gi, 'self-raising flour'],
+  [/(?<=\d ?(?:oz|g|lb|tbsp|tsp|cups?|dl)\.? )((?:golden |unrefined )?(?:caster|granulated|demerara|icing)|(?:light |dark |soft )*(?:muscovado|brown))(?=\s*(?:,|;|\(|$))/gi, '$1 sugar'],
+  [/\bb\.? ?(?:powder|pdr)\b\.?/gi, 'baking powder'],
   [/(?<=\bdrops? (?:of )?)(almond|vanilla|lemon|peppermint|orange)(?=\s*(?:,|;|$))/gi, '$1 extract'],
   [/(?<=\d )whites\b|(?<=\b1 )white(?=\s*(?:$|[,(]))/gi, 'egg whites'],
   [/(?<=\p{L}) '?n'? (?=\p{L})/gu, ' and '],
   [/\bPB\b/g, 'peanut butter'],
+  // So much comes of one press of half a fruit.
+  [/(?<=^|,\s)(?:an? )?(?:good |big |little )?squeeze (?:of )?(?:fresh )?(lemon|lime|orange)(?: juice)?\b/gi, '1 tsp $1 juice'],
   // English knows farina as semolina.
   [/\bfarina (?:tipo )?(?:0{1,2}|bianca|di grano tenero)(?!\p{L})/giu, 'plain flour'],
   [/\bmarg\b\.?/gi, 'margarine'],

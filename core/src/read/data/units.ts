@@ -24,7 +24,7 @@ export const KITCHEN_UNITS: UnitOfMeasureDefinitions = {
 
 /** Spellings of units that the quantity parser doesn't know. */
 export const SPELLINGS: readonly (readonly [RegExp, string])[] = [
-  [/(?<=[\d/ ]|^)(?:tb|tbs|tbls|tblsp|tblspn|tbsps|tbspn|tbspns)\b\.?/gi, 'tbsp'], [/(?<=[\d/ ]|^)(?:tsps|tspn|tspns|teasp)\b\.?/gi, 'tsp'],
+  [/(?<=[\d/ ]|^)(?:tb|tbs|tbls|tblsp|tblspn|tbsps|tbspn|tbspns|tablesps?)\b\.?/gi, 'tbsp'], [/(?<=[\d/ ]|^)(?:tsps|tspn|tspns|teasp)\b\.?/gi, 'tsp'],
   [/(?<=[\d/ ])msk\b/gi, 'tbsp'], [/(?<=[\d/ ])tsk\b/gi, 'tsp'], [/(?<=[\d/] ?)T\.?(?= )/g, 'tbsp'], [/(?<=[\d/] ?)t\.?(?= )/g, 'tsp'],
   [/(?<=[\d ])(?:gms?|grms?|grs?)\b\.?/gi, 'g'], [/(?<=[\d ])mls\b\.?/gi, 'ml'], [/(?<=[\d ])(?:kgs|kilos?)\b\.?/gi, 'kg'],
   // A spoon of the table is meant where none is named.

@@ -11,7 +11,7 @@ import { withoutFurniture } from './setAside';
 import { withServed } from './served';
 import { withSoleName } from './sole';
 import { withListsInTitles } from './titleLists';
-import { withColumnNames, withTitleRow } from './titleRows';
+import { withColumnNames, withListedRows, withTitleRow } from './titleRows';
 import { withVesselLabels } from './vesselLabels';
 import { withWrapped } from './wrapped';
 
@@ -40,7 +40,13 @@ export function kindsOf(
       lines,
       withSoleName(
         lines,
-        withServed(lines, withListsInTitles(lines, withTitleRow(lines, withColumnNames(lines, told())))),
+        withServed(
+          lines,
+          withListsInTitles(
+            lines,
+            withTitleRow(lines, withListedRows(lines, withColumnNames(lines, told()))),
+          ),
+        ),
       ),
       catalogue,
     );

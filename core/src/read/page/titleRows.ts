@@ -43,6 +43,19 @@ export const withColumnNames = (
     one.kind === 'ingredient' && namesColumns(lines[at]!) ? { ...one, kind: 'junk', or: one.kind } : one,
   );
 
+const AN_AMOUNT = /^(?:about |ca\.? )?[\d½¼¾⅓⅔]/i;
+/** A page's kinds in which a row of a list, a thing and its amount in cells, is no title, though cake flour has a bake's name. */
+export const withListedRows = (
+  lines: readonly string[],
+  read: readonly KindOfLine[],
+): readonly KindOfLine[] =>
+  read.map((one, at): KindOfLine => {
+    if (one.kind !== 'title' || !/^\s*\|/.test(lines[at]!)) return one;
+    const cells = cleanLine(lines[at]!).split(STROKE);
+    const listed = cells.some((cell) => AN_AMOUNT.test(cell)) && titleRow(lines[at]!) === null;
+    return listed ? { ...one, kind: 'ingredient', or: one.kind } : one;
+  });
+
 /** A page's kinds where its first row is a name with facts beside it: that is its title, if it has no other above. */
 export function withTitleRow(lines: readonly string[], read: readonly KindOfLine[]): readonly KindOfLine[] {
   const at = read.findIndex(({ kind }) => kind === 'title' || kind === 'ingredient');

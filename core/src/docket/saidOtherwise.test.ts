@@ -1,0 +1,124 @@
+import { readsOnPaper, type OnPaper } from '../testingDockets';
+
+/* What a page says in its own way, read off the paper: names cut short, times run together, a cloth, a table, a night's rest in another order. */
+
+const TWO_FLOURS =
+  'Rye cookies\n170 g butter, melted\n200 g brown sugar\n1 egg\n210 g all-purpose flour\n53 g rye flour\n2 tsp baking soda\n\nWhisk butter and sugar; whisk in the egg.\nIn another bowl stir together both flours and the soda. Fold in.\nBake at 350°F 10 minutes.';
+const SHORT_NAMES =
+  'Lemon drizzle loaf\n6 oz marg\n6 oz golden caster\n3 eggs\n6 oz SR flour\n1 level tsp b. powder\n2 tablesp. milk\ndrizzle\njuice of 2 lemons\n4 oz granulated\n\nBeat all but the drizzle for 2 mins. Into a 2lb loaf tin, 180°C, 45 min.\nMix the juice and granulated and spoon over.';
+const WAFFLES =
+  'Waffles\n250g plain flour\n2 tsp baking powder\n480ml buttermilk\n2 eggs, separated\n115g butter, melted\n\nPut the flour and baking powder in a bowl. Whisk in the buttermilk, yolks and butter.\nWhisk the egg whites to soft peaks; fold in.\nHeat the waffle iron. Pour in a ladleful (about 120 ml), close and cook 4–5 min.';
+const CRUMBED =
+  'Plum cake\n150 g butter\n170 g sugar\n3 eggs\n180 g wheat flour\n2 tsp baking powder\n2 tbsp pearl sugar + 1 tsp cinnamon for the top\n\nButter a 24 cm tin and coat it with breadcrumbs.\nBeat eggs and sugar. Stir in flour, baking powder and melted butter. Sprinkle with pearl sugar and cinnamon.\nBake at 175°C 40 min.';
+const PARKIN =
+  'Parkin\n225g plain flour\n1 tsp bicarbonate of soda\n225g black treacle\n175g butter\n1 egg\n150ml milk\n\nOven 140C fan. Line a 23cm square tin.\nMelt treacle and butter. Stir into the flour and soda, then the egg and milk.\nInto the tin and bake 1hr - 1hr 15.';
+const ROULADE =
+  'Chocolate roulade\n6 eggs, separated\n150g caster sugar\n60g flour\n50g cocoa\n\nOven 180°C. Line a 33x23cm Swiss roll tin.\nWhisk yolks and sugar till thick. Sift in flour and cocoa and fold.\nWhisk whites stiff, fold in in three goes.\nSpread in tin, 20-25 min. Cool under a damp cloth.\nRoll from the short end.';
+const MOULDS =
+  'Date puddings\n200 g dates\n80 g butter\n150 g brown sugar\n2 eggs\n180 g self-raising flour\n\nGrease eight 3/4-cup (185 ml) pudding moulds.\nBeat butter and sugar. Beat in eggs. Fold in dates and flour.\nDivide among moulds; bake at 180°C 25 minutes.';
+const CLOTH =
+  'Clootie dumpling\n250g self raising flour\n125g beef suet\n200g sultanas\n1 egg\n150ml milk\n\nMix all the dry things. Stir in egg and milk for a soft dough.\nScald a big cloth in boiling water, wring it out, spread it out and flour it well. Put the dough in the middle and tie.\nSimmer in a big pan 3 1/2 hours.';
+const TABLE =
+  '| Ingredient | Amount |\n|---|---|\n| Cake flour | 200 g |\n| Baking powder | 2 tsp |\n| Sugar | 220 g |\n| Sunflower oil | 120 ml |\n| Egg yolks | 6 |\n| Egg whites | 7 |\n\n**Sunny chiffon** - 25 cm tube pan, NOT greased!\n\n1. Sift flour, baking powder and 150 g of the sugar. Add oil and yolks. Whisk smooth.\n2. Beat whites, add the other 70 g sugar, beat stiff. Fold in.\n3. Bake at 160 C for 55 min.';
+const CRUMBLE_CAKE =
+  'Apple crumble cake\n\nFor the crumble\n75 g butter, cold\n125 g plain flour\n50 g demerara sugar\n40 g porridge oats\n\nFor the cake\n150 g butter\n150 g caster sugar\n3 eggs\n150 g self-raising flour\n50 ml soured cream\n2 dessert apples, diced\n150 g blackberries\n\nGrease a 20 cm springform.\nCrumble: rub butter into flour, stir in sugar and oats.\nCream butter and sugar; beat in eggs. Fold in flour, soured cream and apple.\nSpread in the tin, scatter over the blackberries, then the crumble.\nBake at 170 °C 1 hr.';
+const NOTES =
+  'bread pudding\n500 g stale bread\n500 g mixed fruit\n600 ml milk\n2 eggs\n140 g muscovado\n\ntear bread in bowl, add fruit. milk on, leave 15 min. add eggs, muscovado. 20cm square tin, lined. 180 / 1 1/2 hrs. cut in squares.';
+const TORN =
+  'Torn pancake\n4 eggs\n125 g flour\n250 ml milk\n40 g butter\n\nWhisk yolks, milk and flour. Whip whites firm, fold in.\nMelt half the butter in a big ovenproof pan, pour batter in. 3 min on the hob till the bottom is golden, then 10 min in the oven at 200.';
+const STARS =
+  'Iced stars\n300g plain flour\n200g butter\n100g icing sugar\n1 egg yolk\nIcing: 250g icing sugar, 1 egg white\n\nBeat the butter and icing sugar. Beat in yolk. Add the flour and mix to a dough. Wrap; chill 30 minutes.\nRoll out and cut out stars. Bake at 170°C 10 minutes.\nWhisk the egg white until frothy, beat in the icing sugar. Pipe on.';
+const LETTER =
+  "Hi Sam - Mum's coffee eclairs as promised.\n\nMelt 85g butter in 220ml water, bring to a boil, dump in 105g plain flour at once and beat. Beat in 3 eggs bit by bit. Pipe 10cm lines and bake at 200 for 25 mins.";
+const KOLACHES =
+  'no. 7  KOLACHES\n7 g yeast\n1 c. scalded milk\n2 eggs\n500 g flour\n100 g sugar\n\nMix yeast and milk. Add eggs and sugar, then flour to make a soft dough. Let rise 1 hr.\nCut out, let rise 30 min. Bake 375 for 15 min. Brush with butter while hot. About 36.';
+const ICED =
+  'Banana cake\n3 bananas\n125g butter, melted\n150g brown sugar\n2 eggs\n200 g SR flour\n\nIcing - 125g cream cheese, 50g butter, 1 cup icing sugar, squeeze of lemon\n\nMash the bananas. Mix in the butter, sugar and eggs. Stir through flour. Bake in a 20cm round tin at 170°C 45 mins. Ice when cold.';
+
+const PAGES: OnPaper[] = [
+  ['two flours are one blend', TWO_FLOURS, {}, [/stir together the flour blend and the soda/], [/both/]],
+  [
+    'names that a card cuts short are the things they stand for',
+    SHORT_NAMES,
+    {},
+    [
+      /170 g golden caster sugar|6 oz golden caster/,
+      /115 g granulated sugar|4 oz granulated/,
+      /g milk/,
+      /baking powder/,
+    ],
+    [],
+  ],
+  [
+    'whites that are folded in by “; fold in” aren’t left to stand',
+    WAFFLES,
+    {},
+    [/close and cook/],
+    [/stand for/],
+  ],
+  [
+    'a tin is coated with no wheat, and a spice for the top keeps its spoon',
+    CRUMBED,
+    {},
+    [/coat it with rice flour/, /^1 tsp cinnamon, for the top/m],
+    [/breadcrumbs/],
+  ],
+  ['“1hr - 1hr 15” is one bake', PARKIN, {}, [/60 to 75 minutes/], [/then 75/]],
+  [
+    'what is spread in its tin for 20 minutes is baked there',
+    ROULADE,
+    {},
+    [/20 to 25 minutes/],
+    [/about 19 minutes/],
+  ],
+  ['eight moulds are eight', MOULDS, {}, [/^In: 8 moulds/m], []],
+  [
+    'a dough for a cloth drinks before the cloth is wet',
+    CLOTH,
+    {},
+    [/stand for 20 minutes[^\n]*\n+(?:\d+\. )?Scald/],
+    [],
+  ],
+  [
+    'in a table cake flour is flour, and bold letters are the name',
+    TABLE,
+    {},
+    [/^Sunny chiffon\n/, /Sift the flour blend/],
+    [/taken for wheat/],
+  ],
+  [
+    'a crumble cake is a cake under a crumble',
+    CRUMBLE_CAKE,
+    { diet: 'grain-free' },
+    [/creamed cake/, /baking powder/, /almond flour/],
+    [/arrowroot/],
+  ],
+  ['“180 / 1 1/2 hrs” is a heat and a time', NOTES, {}, [/^Oven 180 °C.*90 minutes/m], [/no time found/]],
+  [
+    'from the hob it goes into the oven',
+    TORN,
+    {},
+    [/Griddle or pan, 3 minutes/, /^Oven 200 °C.*10 minutes/m],
+    [],
+  ],
+  [
+    'an icing’s brine is whipped where its white was',
+    STARS,
+    { without: ['egg'] },
+    [/Whisk the chickpea brine/],
+    [/In the next step/],
+  ],
+  ['what was promised is its name', LETTER, {}, [/^coffee eclairs\n/], []],
+  [
+    'a number before a name is none of it, and the last words say how many',
+    KOLACHES,
+    {},
+    [/^KOLACHES\n/, /^Makes 36 pieces/m, /then the flour blend/],
+    [/Read as milk/],
+  ],
+  ['a squeeze of lemon is on the list', ICED, {}, [/1 tsp lemon juice/], []],
+];
+
+describe('a page that says it otherwise', () => {
+  it.each(PAGES)('%s', readsOnPaper);
+});
