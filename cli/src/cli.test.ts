@@ -239,6 +239,12 @@ describe('help', () => {
     expect(/--without/.test(out[0]!)).toBe(!(verb in OTHER_FILES));
     expect(out[0]).toMatch(/Exit codes/);
   });
+  it('keeps out everything that is named, in one list or in several', () => {
+    const guarded = (...args: string[]) => call('guard', 'a.txt', ...args).json();
+    const both = guarded('--without', 'milk,egg');
+    expect(guarded('--without', 'milk', '--without', 'egg')).toEqual(both);
+    expect(guarded('--without', 'egg')).not.toEqual(both);
+  });
   it('without a verb names them all, and fits a terminal', () => {
     const { code, out } = call('--help');
     expect(code).toBe(0);

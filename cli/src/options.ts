@@ -147,7 +147,7 @@ function readOptions(values: ReturnType<typeof parse>['values'], positionals: re
   const request: ConversionRequest = {
     ...EMPTY_REQUEST,
     diet: oneOf('diet', values.diet, DIETS) ?? EMPTY_REQUEST.diet,
-    without: values.without === undefined ? [] : [...new Set(avoidances(values.without))],
+    without: values.without === undefined ? [] : [...new Set(values.without.flatMap(avoidances))],
     family: oneOf('family', values.family, FAMILIES) ?? null,
     seats: (values.people?.split(',') ?? []).map((one) => ({
       id: one.trim(),

@@ -32,6 +32,7 @@ export const HANDOUTS = ['text', 'markdown', 'html', 'jsonld', 'csv'] as const;
 export type Handout = (typeof HANDOUTS)[number];
 
 interface Option {
+  readonly multiple?: boolean;
   readonly type: 'string' | 'boolean';
   readonly of: Of;
   readonly value?: string;
@@ -43,6 +44,7 @@ export const OPTIONS = {
   diet: { type: 'string', of: 'all', value: DIETS.join('|'), says: 'what is kept out' },
   without: {
     type: 'string',
+    multiple: true,
     of: 'all',
     value: 'LIST',
     says: `with commas between: ${AVOIDANCES.join(', ')}; nuts, dairy and soy are understood`,

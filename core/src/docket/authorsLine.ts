@@ -1,4 +1,4 @@
-import { CARD_PART, rowsOf, type Line } from '../read';
+import { CARD_PART, CHAT, rowsOf, type Line } from '../read';
 
 /** Marks of a list before the author's words. */
 const MARKS =
@@ -11,6 +11,7 @@ export const tidy = ({ source, items }: Pick<Line, 'source' | 'items'>): string 
   rowsOf(source)
     .join(', ')
     .trim()
+    .replace(CHAT, '')
     .replace(MARKS, '')
     .replace(/\*\*|__/g, '')
     .replace(SAYS_WHAT_FOR, '')

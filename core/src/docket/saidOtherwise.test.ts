@@ -34,6 +34,18 @@ const KOLACHES =
   'no. 7  KOLACHES\n7 g yeast\n1 c. scalded milk\n2 eggs\n500 g flour\n100 g sugar\n\nMix yeast and milk. Add eggs and sugar, then flour to make a soft dough. Let rise 1 hr.\nCut out, let rise 30 min. Bake 375 for 15 min. Brush with butter while hot. About 36.';
 const ICED =
   'Banana cake\n3 bananas\n125g butter, melted\n150g brown sugar\n2 eggs\n200 g SR flour\n\nIcing - 125g cream cheese, 50g butter, 1 cup icing sugar, squeeze of lemon\n\nMash the bananas. Mix in the butter, sugar and eggs. Stir through flour. Bake in a 20cm round tin at 170°C 45 mins. Ice when cold.';
+const CHAT =
+  '[14:02] Priya: ok mawa cake recipe from my aunt\n[14:02] Priya: 200g maida\n[14:03] Priya: 150g mawa grated\n[14:03] Priya: 125g butter, 200g sugar\n[14:03] Priya: 3 eggs, half cup milk\n[14:04] Priya: 1 and half tsp baking powder, half tsp elaichi powder\n[14:05] Priya: cream butter sugar and mawa till light. eggs one by one. then maida with baking powder and elaichi, milk\n[14:05] Priya: 8 inch tin, 170c for 50 mins or so';
+const SANDIES =
+  'Pecan Sandies (slice & bake)\n1 cup unsalted butter\n3/4 cup confectioners’ sugar\n2 cups all-purpose flour\n1 1/2 cups toasted pecans, chopped\n\nCream butter and sugar. Add flour, then pecans.\nShape into logs. Refrigerate 3 hours.\nHeat oven to 325. Slice 1/4 inch thick. Bake 15-18 minutes.';
+const LAMINGTONS =
+  'Lamingtons\n6 eggs\n3/4 cup caster sugar\n1 1/2 cups self-raising flour\n1/2 cup hot water\n1 tbsp butter\n\nBeat eggs 10 mins till thick, gradually adding sugar.\nSift flour; fold in with the combined hot water and butter.\nBake in a 20x30cm tin at 180°C 30 mins.';
+const BOOKLET =
+  'HOT WATER GINGERBREAD - 1940s booklet\n\n2½ cups flour\n1 tsp. soda\n½ cup shortening\n½ cup sugar\n1 egg\n1 cup molasses\n1 cup hot water\n\nCream shortening with sugar. Beat in egg and molasses. Add flour and soda alternately with the water.\nBake in a 9 in. square pan in a moderate oven (350°) 45 minutes.';
+const SKILLET_BREAD =
+  'Skillet Cornbread\n1 1/2 c. cornmeal\n1 c. flour\n1/2 c. sugar\n1 T. b.p.\n2 eggs\n1 1/2 c. buttermilk\n2 T butter\n\nPut butter in 10\" skillet in 425 oven till sizzling. Mix dry. Mix wet. Combine. Pour in hot skillet. 22 to 25 min.';
+const SEMLOR =
+  'Semlor, 12 pcs\n75 g butter\n2,5 dl milk\n25 g fresh yeast\n1 dl sugar\n7 dl wheat flour\n\nMelt butter, add milk. Crumble yeast in. Add sugar and almost all flour. Knead 10 min. Let rise 40 min.\nShape 12 balls, rise 30 min. Bake at 225°C 8-10 min.';
 
 const PAGES: OnPaper[] = [
   ['two flours are one blend', TWO_FLOURS, {}, [/stir together the flour blend and the soda/], [/both/]],
@@ -116,6 +128,24 @@ const PAGES: OnPaper[] = [
     [/^KOLACHES\n/, /^Makes 36 pieces/m, /then the flour blend/],
     [/Read as milk/],
   ],
+  [
+    'a chat’s names and hours are none of its list, and its second spice stands by itself',
+    CHAT,
+    {},
+    [/^mawa cake\n/, /^150g mawa grated/m, /elaichi powder/, /^1\.5 tsp baking powder \(/m],
+    [/Priya/],
+  ],
+  ['what is sliced and baked is a biscuit', SANDIES, {}, [/cut-out or shortbread/, /xanthan gum/], []],
+  ['eggs that were beaten thick don’t stand', LAMINGTONS, {}, [/fold in/], [/stand for/]],
+  ['a decade is no number of pieces', BOOKLET, {}, [/350 °F/], [/^Makes/m]],
+  [
+    'an oven and a time that stand bare are the bake, and a batter waits before the hot pan',
+    SKILLET_BREAD,
+    {},
+    [/^Oven 425 °F.*22 to 25 minutes/m, /stand for[^\n]*\n+(?:\d+\. )?Pour in hot skillet/],
+    [/about 32 minutes/],
+  ],
+  ['almost all flour is almost all the flour blend', SEMLOR, {}, [/almost all the flour blend/], []],
   ['a squeeze of lemon is on the list', ICED, {}, [/1 tsp lemon juice/], []],
 ];
 

@@ -22,6 +22,7 @@ const SAID: Readonly<Record<Sign, readonly [shown: string, not: string]>> = {
   'is left covered': [' and leave to cool.', ', leave to prove'],
   pipes: ['pipe 20 swirls', 'serve piping hot'],
   'folds whites': ['fold in the egg whites', 'fold in the flour'],
+  'foams eggs': ['Beat eggs 10 mins till thick', 'Beat the eggs into the butter'],
   'names yolks': ['beat the yolks', 'beat the eggs'],
   'names whites': ['fold in the whites', 'fresh white breadcrumbs'],
   'whips whites': ['whisk the egg whites to soft peaks', 'whisk in fresh white breadcrumbs'],

@@ -194,20 +194,20 @@ function shareOfPack(text: string): string {
 const LEADING = new RegExp(`^${NUMBER}\\s?(?:${UNITS}(?![\\p{L}]))?\\s*`, 'iu');
 
 /** "6 cups peeled, cored and sliced apples": a comma among descriptions parts nothing. */
-function describedFirst(text: string): string {
+function describedFirst(text: string, knows: Knows): string {
   if (/\beach\b/i.test(text)) return text;
   const [head = '', ...others] = text.split(/,\s+/);
   let joined = head;
   const describes = () => {
     const name = joined.replace(LEADING, '');
-    return name !== joined && onlyDescribes(name);
+    return name !== joined && onlyDescribes(name) && !knows(name);
   };
   while (others.length > 0 && describes()) joined += ` ${others.shift()}`;
   return [joined, ...others].join(', ');
 }
 
 const LABEL =
-  /^((?:for |to )?(?:the )?\p{L}[\p{L} ]{1,30}?)(?: ?:| -)\s+(?=(?:\d|an? |half |pinch\b|juice|zest|about ))/iu;
+  /^((?:for |to )?(?:the )?\p{L}[\p{L} ]{1,30}?)(?: ?:| -(?=[^,]*\d[^,]*,))\s+(?=(?:\d|an? |half |pinch\b|juice|zest|about ))/iu;
 
 /** A line is asked whether it is foreign, and then for its phrases. */
 const MOST_TEXTS = 8000;
@@ -233,6 +233,7 @@ export function phrasesOf(text: string, { knows, mentions }: Ears): Phrase[] {
   const own = label && (!knows(label[1]!) || knows(nameOf(behind.split(/[,/;]/)[0]!))) ? behind : plain;
   const turned = describedFirst(
     shareOfPack(amountFirst(bareGrams(own.replace(/ - (?=\p{L})/gu, ', '), knows), knows)),
+    knows,
   );
   const or = OR.exec(turned);
   const parted = or !== null && or.index > 0 && mentions(nameOf(turned.slice(0, or.index)));

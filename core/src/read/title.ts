@@ -30,8 +30,10 @@ function titleIn(source: string): string {
     .replace(/^(?:(?:subject|re|fwd?|betreff|aw)\s*:\s*)+/i, '')
     .replace(/^(?:recipe(?: name)?|title|name|dish)\s*[:|]\s*|^recipe\s*(?:#|no\.? ?)\d+\s*[~:.–-]*\s*/i, '')
     .replace(/\s*~+\s*$/, '')
+    .replace(/\s+recipe(?:\s+(?:from|of|by)\b.*)?\s*$/i, '')
     .replace(/\s*(?:(?![©®™])\p{Extended_Pictographic}\uFE0F?)+$/u, '');
-  return withoutWords(nameAndYield(bare).name.replace(/\s*[/|·]\s*$/, ''));
+  const spoken = OPENING.test(bare) && namesItsBake(bare) ? bare.replace(OPENING, '') : bare;
+  return withoutWords(nameAndYield(spoken).name.replace(/\s*[/|·]\s*$/, ''));
 }
 
 /** A recipe in one paragraph may begin with its name in capitals: "PARKIN. Melt …". Empty where it doesn't. */

@@ -54,6 +54,8 @@ function toYield(counted: readonly (string | undefined)[] | undefined, usual: st
   const to = last !== undefined && numberOf(last) >= numberOf(first) ? last : first;
   const ends = [first, to].map((one) => numberOf(one) * (dozen ? DOZEN : 1));
   const [low, high] = [Math.min(...ends), Math.max(...ends)];
+  // "A 1940s booklet" is a time.
+  if (/^s\b/.test(what) && low > 1500) return null;
   return low > 0 ? { low, high, what: what || usual } : null;
 }
 

@@ -34,7 +34,7 @@ const KEPT =
 const A_MIXTURE = /^[\s-]+(?:mix(?:ture)?s?|ingredients|paste)\b/i;
 /** Words behind which a flour wants its article; in a list it has none. */
 const WANTS_ARTICLE =
-  /\b(?:sift|sieve|fold|stir|add|whisk|mix|rub|pulse|process|combine|beat|blend|knead|together|tip|into|over|in|through|work|cut in|then)\s*$/i;
+  /\b(?:sift|sieve|fold|stir|add|whisk|mix|rub|pulse|process|combine|beat|blend|knead|together|tip|into|over|in|through|work|cut in|then|almost all|nearly all)\s*$/i;
 /** A taste or a look, which is nobody's flour: "no streaks of flour", "until it no longer tastes of flour". */
 const A_LOOK =
   /\b(?:tast\w+|streaks?|pockets?|traces?|lumps?|bits|smell\w*) of (?:dry |raw |white )?(?:the )?$|\b(?:dry|raw|visible) $/i;
@@ -139,7 +139,7 @@ function saidAlready(source: string, { mention, one, from, to, before, end, next
 const THE_REST = /\b(?:remaining|reserved|leftover|other|last)\s+$/i;
 
 /** "Both flours" are one blend now, "all the flours" too. */
-const BOTH = /\b(?:both|all) (?:of )?(?:the )?$/i;
+const BOTH = /(?<!\b(?:almost|nearly|most|not|in) )\b(?:both|all) (?:of )?(?:the )?$/i;
 
 /** Where a mention stands: whether another food follows in the same row, and how much of it is taken where that isn't all. */
 interface Place {

@@ -84,6 +84,7 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
     ((AT_BOWL.has(kind) && !shows('heats fat for the tin', text)) || shows('mixes as well', text)) &&
     !shows('pours it in', text) &&
     !shows('of a cloth', text) &&
+    !shows('puts the batter in', text) &&
     !shows('tosses', text) &&
     !shows('forbids', text);
   const takesFlour = flourTaking(process, flours, end);
@@ -130,6 +131,7 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
     (own === step || AGAIN.test(text)) &&
     n < until &&
     /\p{L}/u.test(text) &&
+    !shows('puts the batter in', text) &&
     (kind === null || shows('forbids', text) || (AT_BOWL.has(kind) && takes.length > 0)) &&
     !shows('is left covered', text);
   let last = at;

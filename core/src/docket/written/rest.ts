@@ -133,7 +133,9 @@ export function restSentence(
   covered: boolean,
 ): { readonly text: string; readonly because: string; readonly at?: number } | null {
   const [low, high] = rest.minutes;
-  if (recipe.method.some(({ source }) => shows('folds whites', source))) return null;
+  // What is whipped into eggs falls while it waits.
+  if (recipe.method.some(({ source }) => shows('folds whites', source) || shows('foams eggs', source)))
+    return null;
   if (high === 0 || rest.own || ((rest.cold || profile.yeast) && waitsAlready(process))) return null;
   if (rest.cold && (untimedChill(process) ?? shortChill(process, low))) return null;
   if (!rest.cold && shortRest(process, low, bowl.flourLines)) return null;

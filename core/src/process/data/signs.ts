@@ -19,7 +19,7 @@ export const SIGNS = {
   'of a cloth': /\b(?:scald|wring|soak|wet|flour)\b[^.;]*\bcloth\b/i,
   /** From here on it is no longer in its bowl. */
   'puts the batter in':
-    /\b(?:add|pour|tip|scrape|ladle|spoon)\b[^.;,]*\b(?:batter|mixture|mix)\b[^.;,]*\b(?:to|into|in|over) (?:the |a |your )?(?:hot |buttery |sizzling |prepared )*(?:pan|skillet|tin|dish|tray)\b|^\W*(?:\d+[.)]\s*)?(?:and |then )?(?:pour|tip|scrape|ladle|spoon|turn|divide)(?: (?:it|them|everything|all))? (?:into|between|among) (?:the |a |your |two |\d+ )?(?:[\w-]+ ){0,3}(?:tins?|pans?|cases|cups|moulds?|dish|ramekins)\b/i,
+    /\b(?:add|pour|tip|scrape|ladle|spoon)\b[^.;,]*\b(?:batter|mixture|mix)\b[^.;,]*\b(?:to|into|in|over) (?:the |a |your )?(?:hot |buttery |sizzling |prepared )*(?:pan|skillet|tin|dish|tray)\b|^\W*(?:\d+[.)]\s*)?(?:and |then )?(?:pour|tip|scrape|ladle|spoon|turn|divide)(?: (?:it|them|everything|all))? (?:into|in|between|among) (?:the |a |your |two |\d+ )?(?:[\w-]+ ){0,3}(?:tins?|pans?|cases|cups|moulds?|dish|ramekins)\b/i,
   /** It is made where it is baked. */
   'mixes in its tin':
     /\b(?:stir|mix|beat|whisk|fold)\b[^.;]*\b(?:right |straight |directly )?in(?:to)? (?:the|that|same|its) (?:\w+ )?(?:skillet|tin|baking dish|cake pan)\b/i,
@@ -39,6 +39,9 @@ export const SIGNS = {
   'is left covered': /^[\s,;]*(?:(?:and|then) )?(?:cover|wrap|leave (?:it )?to cool|set aside)\b/i,
   pipes: /\bpip(?:e[ds]?|ing)\b(?! (?:hot|bag))|\b(?:through|using) (?:a |the |your )?(?:cookie |biscuit )?press\b/i,
   'folds whites': /\bfold\w*\b[^.;]*\b(?:egg )?(?:whites?|foam|meringue)\b|\bwhites?\b(?:[^.;]*|[^;]{0,120}\b(?:peaks?|stiff|firm)\b[^;]{0,40}|[^.]{0,60}\bpeaks?\s*[;,–-]\s*(?:then |and )*)\bfold/i,
+  /** Whole eggs, or yolks, that carry their air. */
+  'foams eggs':
+    /\b(?:beat|whisk|whip)\w*\b(?![^.;]*\b(?:butter|margarine|marg|oil)\b)[^.;]*\b(?:eggs?|yolks)\b[^.;]*\b(?:thick|ribbons?|trail|mousse|doubled|trebled|tripled|foam(?:y|s)?|white and|light and|(?:very )?pale and)\b/i,
   'names yolks': /\byolks?\b/i,
   'names whites': /\b(?:egg )?whites\b|\begg white\b|\bthe white\b/i,
   'whips whites': /\b(?:whisk|whip|beat)\w*\b[^.;]*\b(?:whites\b(?! bread)|egg white\b)|\bwhites\b[^.;]*\b(?:peaks?|stiff|froth|foam)/i,
