@@ -240,10 +240,12 @@ describe('help', () => {
     expect(out[0]).toMatch(/Exit codes/);
   });
   it('keeps out everything that is named, in one list or in several', () => {
-    const guarded = (...args: string[]) => call('guard', 'a.txt', ...args).json();
-    const both = guarded('--without', 'milk,egg');
-    expect(guarded('--without', 'milk', '--without', 'egg')).toEqual(both);
-    expect(guarded('--without', 'egg')).not.toEqual(both);
+    const guarded = (...args: string[]) => {
+      const { guard } = call('convert', 'a.txt', ...args).json() as { guard: { without: string[] } };
+      return guard.without;
+    };
+    expect(guarded('--without', 'milk', '--without', 'egg').sort()).toEqual(['egg', 'milk']);
+    expect(guarded('--without', 'milk,egg').sort()).toEqual(['egg', 'milk']);
   });
   it('without a verb names them all, and fits a terminal', () => {
     const { code, out } = call('--help');

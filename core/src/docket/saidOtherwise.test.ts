@@ -43,7 +43,7 @@ const LAMINGTONS =
 const BOOKLET =
   'HOT WATER GINGERBREAD - 1940s booklet\n\n2½ cups flour\n1 tsp. soda\n½ cup shortening\n½ cup sugar\n1 egg\n1 cup molasses\n1 cup hot water\n\nCream shortening with sugar. Beat in egg and molasses. Add flour and soda alternately with the water.\nBake in a 9 in. square pan in a moderate oven (350°) 45 minutes.';
 const SKILLET_BREAD =
-  'Skillet Cornbread\n1 1/2 c. cornmeal\n1 c. flour\n1/2 c. sugar\n1 T. b.p.\n2 eggs\n1 1/2 c. buttermilk\n2 T butter\n\nPut butter in 10\" skillet in 425 oven till sizzling. Mix dry. Mix wet. Combine. Pour in hot skillet. 22 to 25 min.';
+  'Skillet Cornbread\n1 1/2 c. cornmeal\n1 c. flour\n1/2 c. sugar\n1 T. b.p.\n2 eggs\n1 1/2 c. buttermilk\n2 T butter\n\nPut butter in 10" skillet in 425 oven till sizzling. Mix dry. Mix wet. Combine. Pour in hot skillet. 22 to 25 min.';
 const SEMLOR =
   'Semlor, 12 pcs\n75 g butter\n2,5 dl milk\n25 g fresh yeast\n1 dl sugar\n7 dl wheat flour\n\nMelt butter, add milk. Crumble yeast in. Add sugar and almost all flour. Knead 10 min. Let rise 40 min.\nShape 12 balls, rise 30 min. Bake at 225°C 8-10 min.';
 
