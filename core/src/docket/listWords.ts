@@ -150,6 +150,12 @@ function keptFor({ line, item, whole }: From, changed: boolean): string {
   return what ? `, ${what}` : '';
 }
 
+/** "(ladyfingers)" behind gluten-free ladyfingers says nothing more. */
+const echoes = (prepared: string, said: string): boolean => {
+  const [, bracket] = /^ \(([^)]+)\)$/.exec(prepared) ?? [];
+  return bracket !== undefined && said.includes(bracket);
+};
+
 /** A docket's line in words beside its weight. A line that stays stays as its author wrote it, preparation and all. */
 export function listWords(made: DocketLine, from: From | undefined, catalogue: Catalogue): string {
   const unknown = from && !from.whole ? unknownWords(from) : null;
@@ -172,5 +178,7 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
         takenUp(from!.page, from!.item) ||
         behindItsName(from!.page, from!.item)
       : '';
-  return `${countedWords(made, name, from, catalogue) ?? counted ?? called}${kin ? wanted(from!.item, prepared) : prepared}${from ? keptFor(from, made.changed) : ''}`;
+  const said = countedWords(made, name, from, catalogue) ?? counted ?? called;
+  const shown = kin ? wanted(from!.item, prepared) : prepared;
+  return `${said}${echoes(shown, said) ? '' : shown}${from ? keptFor(from, made.changed) : ''}`;
 }

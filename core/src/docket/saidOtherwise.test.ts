@@ -46,6 +46,18 @@ const SKILLET_BREAD =
   'Skillet Cornbread\n1 1/2 c. cornmeal\n1 c. flour\n1/2 c. sugar\n1 T. b.p.\n2 eggs\n1 1/2 c. buttermilk\n2 T butter\n\nPut butter in 10" skillet in 425 oven till sizzling. Mix dry. Mix wet. Combine. Pour in hot skillet. 22 to 25 min.';
 const SEMLOR =
   'Semlor, 12 pcs\n75 g butter\n2,5 dl milk\n25 g fresh yeast\n1 dl sugar\n7 dl wheat flour\n\nMelt butter, add milk. Crumble yeast in. Add sugar and almost all flour. Knead 10 min. Let rise 40 min.\nShape 12 balls, rise 30 min. Bake at 225°C 8-10 min.';
+const TIRAMISU =
+  'Tiramisu\n4 eggs, separated\n100 g sugar\n500 g mascarpone\n300 ml coffee\n24 savoiardi (ladyfingers)\n\nWhisk yolks and sugar. Beat in mascarpone. Whip whites stiff, fold in.\nDip the ladyfingers, line a 20 x 30 dish. Cover with the cream. Chill 6 hours.';
+const THUMBPRINTS =
+  'Thumbprints\n24 cookies\n1/2 c butter\n1/2 c peanut butter\n1 c sugar\n1 egg\n1 1/2 c flour\n1/3 c strawberry jam\n\n350F.\nBeat butters + sugar, egg, then flour.\nRoll 1" balls. Bake 8 min.\nTake out, press with the back of a tsp, fill w/ 1/2 tsp jam, back in for 3-4 min.';
+const TARTS =
+  'Custard tarts (makes 12)\nPastry: 225g plain flour, 110g butter, 80g icing sugar, 1 egg\nCustard: 700ml milk, 7 egg yolks, 90g caster sugar\n\nRub butter into flour & icing sugar, bind with egg. Chill. Roll, cut rounds, line a 12-hole muffin tin.\nWarm milk. Beat yolks & sugar, pour on the milk. Fill the cases.\n25 min at 180 fan, then 160 fan about 10 more.';
+const SPECULAAS =
+  'Speculaas\n250 g bloem (flour)\n150 g koude boter (cold butter)\n150 g donkere basterdsuiker\n2 el melk\n1/2 tl bakpoeder\n\nRub everything together to a dough. Wrap, leave overnight in the fridge.\nRoll out 5 mm, cut. Bake 20 min at 170 °C.';
+const CRUNCH =
+  'Ginger crunch\n125 g butter\n100 g sugar\n200 g flour\n1 t ground ginger\n\nCream butter & sugar. Add sifted dry. Press into greased 20 x 30 sponge roll tin. Bake 190C 20-25 min.';
+const WHOOPIE =
+  'Pumpkin whoopie pies\n375 g flour\n1 tsp baking soda\n200g brown sugar\n240ml vegetable oil\n425 g pumpkin purée\n2 eggs\n\n350°F, 2 lined sheets.\nWhisk sugar + oil, then pumpkin, eggs. Add dry.\nScoop mounds. 10-12 min. Cool.';
 
 const PAGES: OnPaper[] = [
   ['two flours are one blend', TWO_FLOURS, {}, [/stir together the flour blend and the soda/], [/both/]],
@@ -146,6 +158,24 @@ const PAGES: OnPaper[] = [
     [/about 32 minutes/],
   ],
   ['almost all flour is almost all the flour blend', SEMLOR, {}, [/almost all the flour blend/], []],
+  ['a name isn’t said twice', TIRAMISU, {}, [/^24 gluten-free ladyfingers \(\d/m], [/\(ladyfingers\)/]],
+  [
+    'what goes back in isn’t cooled in between',
+    THUMBPRINTS,
+    {},
+    [/back in for 3-4 min\.\n+(?:\d+\. )?Leave them on the tray/],
+    [],
+  ],
+  ['a fan stays a fan where another follows', TARTS, {}, [/^Oven 180 °C \(350 °F\) with the fan/m], []],
+  [
+    'what an author says in English beside it is what it is',
+    SPECULAAS,
+    {},
+    [/koude boter \(cold butter\)/, /white rice flour/, /brown sugar|basterdsuiker/],
+    [/What is this/],
+  ],
+  ['what is pressed into a tin isn’t chilled first', CRUNCH, {}, [/Press into/], [/chill/i]],
+  ['two sheets are no two minutes', WHOOPIE, {}, [/^Oven 350 °F \(175 °C\), 10 to 12 minutes/m], []],
   ['a squeeze of lemon is on the list', ICED, {}, [/1 tsp lemon juice/], []],
 ];
 

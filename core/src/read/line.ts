@@ -170,6 +170,10 @@ function withClaim(words: string, { brackets }: Segments): string {
   return namesBlend(claimed) ? claimed : words;
 }
 
+/** "150 g koude boter (cold butter)": a name that nobody here knows, with one that is known beside it. */
+const besideIt = (words: string, { brackets }: Segments, { catalogue }: Scales): string =>
+  matchIngredient(words, catalogue) ? words : (brackets.find((one) => namesFood(one, catalogue)) ?? words);
+
 /** "2 sheets gelatine" is leaf gelatine: the measure is part of the name. */
 const asLeaves = (words: string, { unit }: Amount, { catalogue }: Scales): string =>
   unit === 'leaf' && isName(`${words} leaf`, catalogue) ? `${words} leaf` : words;
@@ -191,9 +195,10 @@ function readPieces(text: string, reader: Scales): Found[] {
     waiting.push(amount);
     if (amount.words === '' && amount !== amounts.at(-1)) continue;
     const said = amount.words || waiting.find((one) => one.words)?.words || segments.preparation || text;
-    const words = withClaim(
-      turnedRound(asLeaves(said, amount, reader), segments.preparation, reader),
+    const words = besideIt(
+      withClaim(turnedRound(asLeaves(said, amount, reader), segments.preparation, reader), segments),
       segments,
+      reader,
     );
     const described = `${words}, ${bracket?.used ? '' : segments.preparation} ${segments.brackets.join(' ')} ${packed && !bracket?.used ? 'can' : ''}`;
     const parts =

@@ -41,7 +41,7 @@ const HOTTEST = 600;
 const SAID_AGAIN =
   /^\s*(?:°|º)?\s*[CF]?\s*(?:[/(,]|or|oven)?\s*(?:or|fan|forced|conv\w*|,|\/|\(|\)|-|\d{3}|oven|gas|mark|if yours is|is|yours|a|one|no|hot air|circulating air|top\/bottom heat|°|\s)*\s*(?:\/|\(|,)?\s*$/i;
 const LONGEST_BETWEEN = 40;
-const FAN_BEHIND = /^\s*°?\s*(?:[CF]\b)?\s*\(?\s*(?:fan|conv)(?! off)(?![^)]{0,12}\d{3})/i;
+const FAN_BEHIND = /^\s*°?\s*(?:[CF]\b)?\s*\(?\s*(?:fan|conv)(?! off)(?![^),;]{0,12}\d{3})/i;
 const FAN_AHEAD = /\b(?:fan|convection|hot air|circulating air)(?: oven)?:?\s*$/i;
 const NO_FAN = /^\s*\(?not fan/i;
 /** "180 (160 fan)": the fan's is the one in the brackets. */

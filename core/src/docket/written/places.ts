@@ -8,6 +8,9 @@ export function bakeAction({ actions, stages, main }: Process): number | null {
   return at < 0 ? null : at;
 }
 
+/** "Fill with jam, back in for 3-4 min". */
+const BACK_IN = /\bback in\b/i;
+
 /** The last that is said of the bake in its step: what is watched for and done while it is in the oven, or when it goes back there. */
 export function bakedAt(process: Process): number | null {
   const { actions, stages } = process;
@@ -16,7 +19,7 @@ export function bakedAt(process: Process): number | null {
   if (known === null) return null;
   const bake = Math.max(
     known,
-    actions.findIndex(({ id, class: kind }) => id === last && kind === 'bake'),
+    actions.findIndex(({ id, class: kind, text }) => id === last && (kind === 'bake' || BACK_IN.test(text))),
   );
   const behind = actions
     .slice(bake + 1)
