@@ -1,6 +1,6 @@
 import { expect, test, type Browser, type Page } from '@playwright/test';
 import type { HouseholdAnswer } from '@omniarton/contracts';
-import { openHouse, type OwnHouse } from './house/house';
+import { openHouse, type OwnHouse, settled } from './house/house';
 
 /** The machine's own address is its owner's; by another of its loopback it is another device's. */
 const ELSEWHERE = '127.0.0.2';
@@ -10,7 +10,6 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => house.close());
 
-const settled = (page: Page) => page.waitForSelector('main:not([data-busy]):not([aria-busy])');
 const lan = () => house.address.replace('127.0.0.1', ELSEWHERE);
 const phone = (browser: Browser) => browser.newPage({ viewport: { width: 390, height: 844 } });
 

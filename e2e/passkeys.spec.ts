@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { openHouse, type OwnHouse } from './house/house';
+import { openHouse, type OwnHouse, settled } from './house/house';
 
 /** A name that never leaves the machine is safe to a browser without a certificate, and a passkey can be for it. */
 const NAME = 'kitchen.localhost';
@@ -9,7 +9,6 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => house.close());
 
-const settled = (page: Page) => page.waitForSelector('main:not([data-busy]):not([aria-busy])');
 const named = () => house.address.replace('127.0.0.1', NAME);
 
 /** A device that has a finger for it. */

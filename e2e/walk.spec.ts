@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { openHouse, type OwnHouse } from './house/house';
+import { openHouse, type OwnHouse, settled } from './house/house';
 import { MUFFINS } from './recipes';
 
 /*
@@ -13,7 +13,6 @@ test.beforeAll(async () => {
   house = await openHouse('walk');
 });
 test.afterAll(() => house.close());
-const settled = (page: Page) => page.waitForSelector('main:not([data-busy]):not([aria-busy])');
 
 /** Where the focus is, as it is announced. */
 const focused = (page: Page) => page.locator(':focus');

@@ -36,6 +36,9 @@ async function createDatabase(url: string, name: string): Promise<void> {
   await client.end();
 }
 
+/** Waits until a page works nothing out and fetches nothing any more. */
+export const settled = (page: Page) => page.waitForSelector('main:not([data-busy]):not([aria-busy])');
+
 /** A house that its test may close and open again. */
 export interface OwnHouse extends House {
   /** Closes the server and leaves the database. */
@@ -121,7 +124,7 @@ class Bench {
 
   /** Waits until nothing is being worked out or saved. */
   async settled(page: Page = this.page): Promise<void> {
-    await page.waitForSelector('main:not([data-busy]):not([aria-busy])');
+    await settled(page);
   }
 
   async toWorkList(): Promise<void> {

@@ -53,15 +53,16 @@ const DESCRIBES = new RegExp(
   `^\\s*(?:(?:${PREPARED.source}|and|finely|coarsely|roughly|thinly|lightly|freshly|well|very|cored|stoned|pitted|cut|in|into|small|large|thin|chunks|pieces|cubes|slices)\\s*)+$`,
   'i',
 );
+const saidBehind = (line: Line, item: Item) => BEHIND.exec(behind(tidy(line), item))?.groups ?? {};
+const asExtra = (more: string): string => `, ${more.replace(/^\+/, 'plus').replace(/\s+/g, ' ')}`;
 /** ", plus extra for glaze". */
 export function extraOf(line: Line, item: Item): string {
-  const { more } = BEHIND.exec(behind(tidy(line), item))?.groups ?? {};
-  return more ? `, ${more.replace(/^\+/, 'plus').replace(/\s+/g, ' ')}` : '';
+  const { more } = saidBehind(line, item);
+  return more ? asExtra(more) : '';
 }
 export function behindItsName(line: Line, item: Item): string {
-  const { said, bracketed } = BEHIND.exec(behind(tidy(line), item))?.groups ?? {};
-  const extra = extraOf(line, item);
-  if (extra !== '') return extra;
+  const { said, bracketed, more } = saidBehind(line, item);
+  if (more) return asExtra(more);
   if (bracketed) return ` (${bracketed})`;
   return said && DESCRIBES.test(said) ? `, ${said.trim()}` : '';
 }

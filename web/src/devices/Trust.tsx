@@ -4,25 +4,21 @@ import { Fold } from '../ui/Fold';
 import { Small, Stack } from '../ui/layout';
 import { useCertificateQuery } from '../api/certificateApi';
 
+const OVER_HTTP =
+  'Over plain http whoever listens in on the network can read along, nothing can be kept at hand for when the network is away, and there are no passkeys.';
+
 /** How a device comes to trust the household's own certificate, and what it gets for it. */
 export function Trust() {
   const { data } = useCertificateQuery();
   const safe = window.location.protocol === 'https:';
   if (safe) return <Small>This page comes over https: what is sent is read by nobody on the way.</Small>;
-  if (!data?.https)
-    return (
-      <Small>
-        Over plain http whoever listens in on the network can read along, nothing can be kept at hand for when
-        the network is away, and there are no passkeys. Use it in a network that you trust.
-      </Small>
-    );
+  if (!data?.https) return <Small>{OVER_HTTP} Use it in a network that you trust.</Small>;
   return (
     <Fold name="Over https, with this household’s own certificate">
       <Stack $gap={3}>
         <Small>
-          Over plain http whoever listens in on the network can read along, nothing can be kept at hand for
-          when the network is away, and there are no passkeys. This household has a certificate of its own:
-          once a device trusts it, all three are seen to.
+          {OVER_HTTP} This household has a certificate of its own: once a device trusts it, all three are seen
+          to.
         </Small>
         <Errands>
           <li>
