@@ -58,6 +58,12 @@ const CRUNCH =
   'Ginger crunch\n125 g butter\n100 g sugar\n200 g flour\n1 t ground ginger\n\nCream butter & sugar. Add sifted dry. Press into greased 20 x 30 sponge roll tin. Bake 190C 20-25 min.';
 const WHOOPIE =
   'Pumpkin whoopie pies\n375 g flour\n1 tsp baking soda\n200g brown sugar\n240ml vegetable oil\n425 g pumpkin purée\n2 eggs\n\n350°F, 2 lined sheets.\nWhisk sugar + oil, then pumpkin, eggs. Add dry.\nScoop mounds. 10-12 min. Cool.';
+const POINTED =
+  'Madeleines\n(24)\n100 g butter\n2 large eggs\n100 g caster sugar\n100 g plain flour\n3 tsp. cinn.\n\n👉 Whisk eggs & sugar thick.\n👉 Sift in flour; fold in the butter. Rest in the fridge 1 hr.\n👉 210°C 8–10 min in two 12-hole trays.';
+const MINI =
+  'Mini treacle tarts, 24\n200 g plain flour\n100 g cold butter\n3 tbsp cold water\n300 g golden syrup\n75 g white breadcrumbs\n\nPulse flour & butter, add water to bind. Roll thin, line 2 x 12-hole mini tart tins.\nWarm syrup, stir in crumbs. Fill.\n190C 15-18 min.';
+const DUMPLINGS =
+  'Apple dumplings\n2 cups flour\n2 teaspoons baking powder\n3/4 cup shortening\n1/2 cup milk\n6 apples\n\nSift flour and baking powder. Cut in shortening. Add milk. Roll 1/4 inch thick and cut into six squares. Place an apple on each and seal.\nBake at 375° about 35 minutes.';
 
 const PAGES: OnPaper[] = [
   ['two flours are one blend', TWO_FLOURS, {}, [/stir together the flour blend and the soda/], [/both/]],
@@ -176,6 +182,15 @@ const PAGES: OnPaper[] = [
   ],
   ['what is pressed into a tin isn’t chilled first', CRUNCH, {}, [/Press into/], [/chill/i]],
   ['two sheets are no two minutes', WHOOPIE, {}, [/^Oven 350 °F \(175 °C\), 10 to 12 minutes/m], []],
+  [
+    'little pictures are no words of a step',
+    POINTED,
+    {},
+    [/cinnamon/, /^\d\. Whisk eggs/m],
+    [/👉/, /What is this/],
+  ],
+  ['two trays of twelve are 24, and so says the name', MINI, {}, [/^Mini treacle tarts\n/, /^Makes 24/m], []],
+  ['what is rolled out is a dough', DUMPLINGS, {}, [/dough stand/], [/batter stand/]],
   ['a squeeze of lemon is on the list', ICED, {}, [/1 tsp lemon juice/], []],
 ];
 

@@ -3,9 +3,9 @@ import { heatsIn, type MeasureSystem } from './system';
 
 /** What a number in front of it counts: "3 Tbsp batter each" isn't the third step. */
 const COUNTED = '(?:T(?:b?sps?|ablespoons?|easpoons?)|Cups?|Eggs?|M(?:in|inute)s?|H(?:ou)?rs?)\\b';
-/** A bullet, or a number without its dot: "1 Heat the oven". */
+/** A little picture, a bullet, or a number without its dot: "👉 Heat the oven", "1 Heat the oven". */
 const MARK = new RegExp(
-  `^\\s*(?:${BULLETS}\\s+|\\d{1,2}\\s+(?!${COUNTED})(?=\\p{Lu}\\p{Ll}+[ ,-]|\\d{3}\\s?(?:°|/|[CF]\\b|fan)))`,
+  `^\\s*(?:(?:(?![©®™])\\p{Extended_Pictographic}\\uFE0F?\\s*)+(?=[\\p{L}\\d])|${BULLETS}\\s+|\\d{1,2}\\s+(?!${COUNTED})(?=\\p{Lu}\\p{Ll}+[ ,-]|\\d{3}\\s?(?:°|/|[CF]\\b|fan)))`,
   'u',
 );
 

@@ -33,6 +33,9 @@ const SEGMENTS = /\s*[|•·;(]\s*|\s{2,}/;
 const HOLES =
   /(?<![\d/.])\b(\d{1,2})(?:[- ](?:hole|cup)s?\b(?:\s*\([^)]*\))?(?!.{0,12}\b(?:bundt|tube|ring|fluted))[^.]{0,20}\b(?:tin|pan|tray)s?\b| (?:muffin|bun|cupcake) (?:cups|cases|holes)\b| (?:paper |muffin |cupcake )?(?:liners|paper cases)\b)/i;
 
+/** "Two 12-hole tins", "2 x 12-hole". */
+const TIMES = /(?<![\d/.])\b([2-4])\s*[x×]?\s*$/i;
+
 /** "2 1/2", "3": a number as it is written. */
 const numberOf = (written: string) =>
   written.split(' ').reduce((sum, part) => {
@@ -92,8 +95,13 @@ function yieldIn(source: string, bare: boolean): Yield | null {
   return found.find(({ low }) => low > 1) ?? found[0] ?? null;
 }
 
-const TAIL = /^(.{3,}?)(\s+-\s+|,\s*|\s*\(|\s+(?=(?:makes|serves|cuts into)\b|for \d{1,2}$))([^,()]*)\)?$/i;
+const TAIL =
+  /^(.{3,}?)(\s+-{1,2}\s+|,\s*|\s*\(|\s+(?=(?:makes|serves|cuts into)\b|for \d{1,2}$))([^,()]*)\)?$/i;
 const TAIL_COUNT = new RegExp(`^(makes|serves|cuts into|for|about|abt\\.?|ca\\.?)?\\s*${COUNT}$`, 'iu');
+
+/** "Mini treacle tarts, 24": a bare number of pieces, and not of a page. */
+const MOST_NAMED = 100;
+const COUNTS_PAGES = /\b(?:pages?|week|day|part|no|number|vol(?:ume)?|card|recipe|lesson|chapter)\W*$/i;
 
 /** A name and how many of it there are: "Almond tuiles, about 24", "Crumb muffins (12)", "Knots, 30 pcs". */
 export function nameAndYield(name: string): { readonly name: string; readonly yields: Yield | null } {
@@ -108,6 +116,10 @@ export function nameAndYield(name: string): { readonly name: string; readonly yi
     promise !== '' ||
     counted[2] !== undefined ||
     before.includes('(') ||
+    (what === '' &&
+      (yields?.low ?? 0) >= FEWEST_PIECES &&
+      yields!.high <= MOST_NAMED &&
+      !COUNTS_PAGES.test(own)) ||
     (what !== '' && what.split(' ').length < 3);
   const whole = own.split('(').length === own.split(')').length;
   return yields && says && whole ? { name: own.trim(), yields } : { name, yields: null };
@@ -184,7 +196,9 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
     }
   for (const { source } of method) {
     const said = cleanLine(source);
-    const count = Number(HOLES.exec(said)?.[1] ?? 0);
+    const holes = HOLES.exec(said);
+    const trays = Number(TIMES.exec(inDigits(said.slice(0, holes?.index ?? 0)))?.[1] ?? 1);
+    const count = Number(holes?.[1] ?? 0) * trays;
     if (count > 1) return { low: count, high: count, what: 'pieces' };
     const [, last, what = 'pieces'] =
       LAST_WORDS.exec(said) ?? LAST_NUMBER.exec(said) ?? SHAPED_TO.exec(said) ?? [];

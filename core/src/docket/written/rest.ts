@@ -118,9 +118,11 @@ function pipedAt(process: Process): number | null {
   return at < 0 ? null : at;
 }
 
+/** What is rolled out is one, whatever it is called. */
+const DOUGH = /\bdough\b|\broll(?:ed)?\b[^.;]{0,20}\b(?:out|thick|thin|mm|inch(?:es)?)\b/i;
 /** What its author calls what is mixed, where that is one thing only: a cake may be of a dough that is rubbed in. */
 function calledIn({ method }: Facts['recipe']): 'dough' | 'batter' | null {
-  const [dough, batter] = [/\bdough\b/i, /\bbatter\b/i].map((name) =>
+  const [dough, batter] = [DOUGH, /\bbatter\b/i].map((name) =>
     method.some(({ source }) => name.test(source)),
   );
   return dough === batter ? null : dough ? 'dough' : 'batter';

@@ -38,6 +38,7 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   // English knows farina as semolina.
   [/\bfarina (?:tipo )?(?:0{1,2}|bianca|di grano tenero)(?!\p{L})/giu, 'plain flour'],
   [/\bmarg\b\.?/gi, 'margarine'],
+  [/\bcinn\b\.?/gi, 'cinnamon'],
   [/\bb(?:['’]|utter)?-?milk\b/gi, 'buttermilk'],
   [/(?<=\d ?(?:tbsp?s?|tablespoons?|oz|g|dsp)\.? (?:of )?)syrup(?=\s*(?:,|;|$))/gi, 'golden syrup'],
   [/\s{2,}ab(?:ou)?t\.? (?=[\d¼½¾])/gi, ' '],
