@@ -64,6 +64,10 @@ const MINI =
   'Mini treacle tarts, 24\n200 g plain flour\n100 g cold butter\n3 tbsp cold water\n300 g golden syrup\n75 g white breadcrumbs\n\nPulse flour & butter, add water to bind. Roll thin, line 2 x 12-hole mini tart tins.\nWarm syrup, stir in crumbs. Fill.\n190C 15-18 min.';
 const DUMPLINGS =
   'Apple dumplings\n2 cups flour\n2 teaspoons baking powder\n3/4 cup shortening\n1/2 cup milk\n6 apples\n\nSift flour and baking powder. Cut in shortening. Add milk. Roll 1/4 inch thick and cut into six squares. Place an apple on each and seal.\nBake at 375° about 35 minutes.';
+const CLAFOUTIS =
+  'Clafoutis\ningredients for 6:\n3 ripe peaches, 3 eggs, 75g sugar + 1 tbsp, 60g flour, pinch salt, 200ml milk, 1 tsp vanilla, butter for the dish\n\noven gas 4/180C. butter a 26cm dish, dust with the tbsp of sugar. peaches in the dish.\nwhisk eggs + sugar, flour + salt, then milk, vanilla.\npour over. bake 35 min.';
+const BABAS =
+  'Rum babas, 8\n200 g strong flour, 5 g instant yeast, 20 g sugar, 3 eggs, 80 g soft butter\nSyrup: 400 ml water, 250 g sugar\n\nBeat flour, yeast, sugar and eggs 8 min to a stretchy batter. Beat in the butter. Cover, 45 min.\nKnock down, pipe into buttered moulds half full. Prove till it reaches the rim, 40 min.\nBake 20 min at 190 C. Boil water and sugar. Soak the babas in the warm syrup.';
 
 const PAGES: OnPaper[] = [
   ['two flours are one blend', TWO_FLOURS, {}, [/stir together the flour blend and the soda/], [/both/]],
@@ -191,6 +195,20 @@ const PAGES: OnPaper[] = [
   ],
   ['two trays of twelve are 24, and so says the name', MINI, {}, [/^Mini treacle tarts\n/, /^Makes 24/m], []],
   ['what is rolled out is a dough', DUMPLINGS, {}, [/dough stand/], [/batter stand/]],
+  [
+    'in a list on one line “+ 1 tbsp” is more of what stands before it, and a mark of gas is the degrees beside it',
+    CLAFOUTIS,
+    {},
+    [/^1 tbsp sugar/m, /butter, for the dish|butter for the dish/, /^Oven 180 °C/m],
+    [/butter ripe/, /What is this/],
+  ],
+  [
+    'a dough that is covered for 45 minutes rises, and once is enough',
+    BABAS,
+    {},
+    [/Prove till/],
+    [/45 min/, /Knock down/],
+  ],
   ['a squeeze of lemon is on the list', ICED, {}, [/1 tsp lemon juice/], []],
 ];
 

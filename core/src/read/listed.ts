@@ -7,7 +7,7 @@ import { numbersFromWords } from './numberWords';
 
 /** What is said of a thing that has no amount. */
 const WITHOUT_AMOUNT =
-  '(?:as needed|as required|to taste|for (?:the )?(?:top|tops|topping|rolling|dusting|brushing|sprinkling|decorating|decoration|greasing|frying))';
+  '(?:as needed|as required|to taste|for (?:the )?(?:dish|tins?|pan|moulds?|top|tops|topping|rolling|dusting|brushing|sprinkling|decorating|decoration|greasing|frying))';
 /** Behind a list's comma another thing begins with an amount, or has none and says so. */
 const NEXT_THING = new RegExp(
   `,\\s+(?:and\\s+)?(?=(?:(?:about |approx\\.? |ca\\.? |around )?\\d|(?:an?|one|two|three|four|half|some|(?:a )?few|pinch|(?:good )?(?:squeeze|dash|splash|knob|handful|drizzle|grating) of)\\s|(?:the )?(?:(?:finely )?grated )?(?:juice|zest|rind|peel)(?: (?:and|&) (?:juice|zest|rind))? (?:of\\b|\\d))|[\\p{L} ]{3,30} ${WITHOUT_AMOUNT}\\b)|;\\s+(?:and\\s+)?`,

@@ -142,12 +142,14 @@ const WITH = new RegExp(
 
 /** "Mixed with 2 tbsp sugar + 1 tsp cinnamon". */
 const MORE_OF_A_MIX = new RegExp(`\\s+(?:\\+|and|&)\\s+(?=${AMOUNT}\\s)`, 'iu');
+const IN_A_LIST = new RegExp(`,\\s+(?:${AMOUNT}|\\d+)\\s+\\p{L}`, 'iu');
 const food = (text: string): Phrase => ({ text, as: 'food' });
 
 /** "60 g breadcrumbs + 2 tbsp for the tin": what is added has the name of what it is added to, and may be for the tin. */
 function added(text: string, knows: Knows): Phrase[] {
   const at = ADDED.exec(text);
-  if (!at) return [food(text)];
+  // Of a list on one line each thing is asked by itself.
+  if (!at || IN_A_LIST.test(text.slice(at.index + at[0].length))) return [food(text)];
   const first = text.slice(0, at.index);
   const second = text.slice(at.index + at[0].length).replace(/^(?:another|an extra|extra) /i, '');
   const purpose = PURPOSE.exec(second);

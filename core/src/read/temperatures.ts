@@ -107,6 +107,7 @@ function inWords(text: string): Setting[] {
 export function settingsIn(text: string): Setting[] {
   if (!MAY_HEAT.test(text)) return [];
   const settings: Setting[] = [];
+  let byGas: boolean = false;
   for (const one of figuresIn(text)) {
     const before = settings.at(-1);
     if ((before && one.from < before.to) || one.value > HOTTEST || one.value < 0) continue;
@@ -114,12 +115,16 @@ export function settingsIn(text: string): Setting[] {
     const [ahead, behind] = [text.slice(0, one.from), text.slice(one.to)];
     const fan = FAN_BEHIND.test(behind) || FAN_AHEAD.test(ahead);
     if (before && between.length < LONGEST_BETWEEN && SAID_AGAIN.test(between)) {
-      const plain = before.fan && !fan && !one.gas ? { celsius: one.value, fan: false } : {};
+      // A mark of gas is of so many degrees as beside it; without the fan is what others go by.
+      const says: boolean = (before.fan && !fan && !one.gas) || (byGas && !one.gas && !fan);
+      const plain = says ? { celsius: one.value, fan: false } : {};
       settings[settings.length - 1] = { ...before, to: one.to, ...plain };
+      byGas &&= !says;
       continue;
     }
     const of = heatOf(one, text, between);
     if (of === 'oven' && one.value < COOLEST_OVEN) continue;
+    byGas = one.gas;
     settings.push({
       from: one.from,
       to: one.to,

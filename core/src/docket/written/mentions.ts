@@ -34,7 +34,7 @@ const KEPT =
 const A_MIXTURE = /^[\s-]+(?:mix(?:ture)?s?|ingredients|paste)\b/i;
 /** Words behind which a flour wants its article; in a list it has none. */
 const WANTS_ARTICLE =
-  /\b(?:sift|sieve|fold|stir|add|whisk|mix|rub|pulse|process|combine|beat|blend|knead|together|tip|into|over|in|through|work|cut in|then|almost all|nearly all)\s*$/i;
+  /\b(?:sift|sieve|fold|stir|add|whisk|mix|rub|pulse|process|combine|beat|blend|knead|together|tip|into|over|in|through|work|cut in|then|almost all|nearly all|(?:begin|end|start|finish)(?:ning|n?ing)? with)\s*$/i;
 /** A taste or a look, which is nobody's flour: "no streaks of flour", "until it no longer tastes of flour". */
 const A_LOOK =
   /\b(?:tast\w+|streaks?|pockets?|traces?|lumps?|bits|smell\w*) of (?:dry |raw |white )?(?:the )?$|\b(?:dry|raw|visible) $/i;

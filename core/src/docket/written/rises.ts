@@ -7,10 +7,12 @@ const RISES =
   /\bwarm (?:place|spot|room|corner)\b|\bsomewhere warm\b|\bin the warm\b|\b(?:to|until|till) (?:it (?:is|has) )?ris(?:e|en)\b/i;
 /** "Cover, 30–45 min till almost doubled". */
 const TILL_RISEN = /\b(?:doubled|risen|puffy)\b/i;
+/** "Cover, 45 min." */
+const COVERED = /^\W*(?:and )?cover(?:ed)?\W+(?=\d)/i;
 /** "When the buns have risen". */
 const HAS_RISEN = /^\W*(?:when|once|after|as soon as|while|if)\b/i;
 const isRise = ({ class: kind, text, minutes }: Action): boolean =>
-  (kind === null && minutes !== null && TILL_RISEN.test(text)) ||
+  (kind === null && minutes !== null && (TILL_RISEN.test(text) || COVERED.test(text))) ||
   (kind === 'prove' && !(minutes === null && HAS_RISEN.test(text))) ||
   (kind === 'rest' && RISES.test(text));
 

@@ -27,8 +27,7 @@ export const SIGNS = {
   'makes the dough': /^\W*(?:\d+[.)]\s*)?make (?:up )?(?:the |your |a )?(?:shortcrust |sweet |short )?(?:pastry|dough|crust)\b/i,
   'bakes blind': /\bblind\b/i,
   'knocks back':
-    /\b(?:knock(?:ed)? (?:it |the dough |the air )?(?:back|out)|punch (?:it |the dough )?down|deflate)\b/i,
-  /** Air that would go while it waits. */
+    /\b(?:knock(?:ed)? (?:it |the dough |the air )?(?:back|out|down)|punch (?:it |the dough )?down|deflate)\b/i,
   /** Before it goes into the oven. */
   brushes: /\b(?:brush\w*|glaz\w+|egg[- ]?wash|paint)\b/i,
   'egg wash': /\begg[- ]?wash\b/i,
