@@ -20,7 +20,7 @@ const TOKEN = 'load';
 export const STRANGER = { 'x-forwarded-for': '10.0.0.200' };
 
 /**
- * A server in a process of its own, as `npm start` starts it, on a database with years of baking: `{ address, home, recipes, heapMb, close }`.
+ * A server in a process of its own, as `npm start` starts it, on a database with years of baking; `list` is the path of its recipes, `ids` are some.
  * @param {{ recipes: number, bakes: number }} size
  */
 export async function openLoaded({ recipes, bakes }) {

@@ -68,6 +68,14 @@ const CLAFOUTIS =
   'Clafoutis\ningredients for 6:\n3 ripe peaches, 3 eggs, 75g sugar + 1 tbsp, 60g flour, pinch salt, 200ml milk, 1 tsp vanilla, butter for the dish\n\noven gas 4/180C. butter a 26cm dish, dust with the tbsp of sugar. peaches in the dish.\nwhisk eggs + sugar, flour + salt, then milk, vanilla.\npour over. bake 35 min.';
 const BABAS =
   'Rum babas, 8\n200 g strong flour, 5 g instant yeast, 20 g sugar, 3 eggs, 80 g soft butter\nSyrup: 400 ml water, 250 g sugar\n\nBeat flour, yeast, sugar and eggs 8 min to a stretchy batter. Beat in the butter. Cover, 45 min.\nKnock down, pipe into buttered moulds half full. Prove till it reaches the rim, 40 min.\nBake 20 min at 190 C. Boil water and sugar. Soak the babas in the warm syrup.';
+const SLICE =
+  'Chewy Coconut Slice\n1 cup SR flour\n1 cup brown sugar\n1 cup coconut\n125g butter, melted\n1 egg\n\nMix dry, add butter and egg. Press into a lined slice tin (28 x 18cm). 180C for 25 mins.';
+const BLONDIES =
+  'Cherry Blondies | bakes 16 | keep 4 days\n150g white chocolate\n150g butter\n200g caster sugar\n2 eggs\n125g plain flour\n\nMelt chocolate and butter. Whisk in sugar, eggs and flour. Bake in a 20cm tin at 170C fan, 30 mins.';
+const BRAID =
+  'Danish braid\n250 g bread flour\n10 g fresh yeast\n110 ml cold milk\n1 egg\n150 g cold butter\n\nMix flour, yeast, milk and egg. Chill 1 h. Beat the cold butter to a 15 cm square. Roll the dough to 25 cm, lock in the butter. Fold.\nBraid. Prove 1 1/2 h. 200 °C for 22-25 min.';
+const PEAR_TART =
+  'Pear tart\n200 g flour\n100 g butter\n1 egg\nFrangipane\n120 g butter\n120 g sugar\n120 g ground almonds\n2 eggs\n+ 3 poached pears, 2 tbsp apricot jam\n\nRub, bind, rest 1 h cold. Line a 28 cm tin.\nCream butter, sugar, eggs and almonds. Spread in the case, add the pears. Bake 40 min at 175°C. Brush with jam.';
 
 const PAGES: OnPaper[] = [
   ['two flours are one blend', TWO_FLOURS, {}, [/stir together the flour blend and the soda/], [/both/]],
@@ -209,6 +217,10 @@ const PAGES: OnPaper[] = [
     [/Prove till/],
     [/45 min/, /Knock down/],
   ],
+  ['what nobody calls a wafer is none', SLICE, {}, [/brownie or bar/], [/wafer/]],
+  ['facts beside a name are none of it', BLONDIES, {}, [/^Cherry Blondies\n/, /^Makes 16 pieces/m], []],
+  ['what butter is beaten and dough is rolled to is no tin', BRAID, {}, [/200 °C/], [/^In: .*(?:15|25) cm/m]],
+  ['a list goes on with a plus', PEAR_TART, {}, [/poached pears \(\d/, /apricot jam \(/], []],
   ['a squeeze of lemon is on the list', ICED, {}, [/1 tsp lemon juice/], []],
 ];
 

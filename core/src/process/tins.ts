@@ -1,6 +1,6 @@
 import { PANS, type PanRecord } from '../kitchen';
 import { INCH_CM } from '../quantity';
-import { blanked, type Pan } from '../read';
+import { blanked, NUMBERS_IN_WORDS, type Pan } from '../read';
 import type { FamilyId, PanShape } from '../vocabulary';
 import { ANY_VESSEL, FREE_FAMILIES, NO_VESSEL } from './data/vessels';
 import type { Stage } from './types';
@@ -28,17 +28,6 @@ const OF_A_TIN = /^\s*(?:[\w-]+ ){0,2}(?:tins?|pans?|plates?|dish(?:es)?|ramekin
 const MOST_INCHES = 18;
 /** Of two numbers the first is a count where it is so small and has no unit. */
 const MOST_TINS = 6;
-const WORDS: Readonly<Record<string, number>> = {
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  eight: 8,
-  ten: 10,
-  twelve: 12,
-};
 const COUNT =
   /(?<![x×]\s?)\b(two|three|four|five|six|eight|ten|twelve|[2-6])\s+(?:x\s+)?(?:(?:and|&|well-greased|floured|greased|lined|large|big|small|baking|deep|shallow|loaf|sandwich|round|square|layer|cake|parchment-lined|buttered|\d\/\d-cup|[½¾⅓]-cup|\(\d+ ?ml\)|\d+ ?ml|\d[\d½¼¾ /.]*(?:cm|in|inch|"|-inch|-cm)?(?:\/\d[\d½¼¾ .]*(?:cm|in|inch|"))?|\w+)[\s-]+){0,6}?(?:tins|pans|trays|sheets|slides|moulds|ramekins|mugs|basins|layers|ones)\b(?! of\b)/i;
 const HOLES =
@@ -52,9 +41,11 @@ const OF_PAPER =
   /\b(?:paper|foil|parchment)\W{0,3}(?:about |measuring |of |roughly )?$|\broll(?:ed)? [^.;]{0,30}\bout\b[^.;]{0,30}$|\b(?:in)?to (?:an? |one )?(?:\w+ ){0,2}(?:rectangle|oblong|square|circle|round|disc),?\W{0,2}(?:about |of |measuring |roughly |some )*$/i;
 /** "Cool 20 in pan": minutes. */
 const COOLS = /\b(?:cool|stand|rest|leave|sit|wait)\s+(?:for\s+)?$/i;
+/** "Roll the dough to 25 cm". */
+const ROLLED_TO = /\b(?:roll|pat|flatten|stretch)\w*\b[^.;]{0,25}\bto (?:about |roughly )?$/i;
 /** "Roll it to a 24 cm round" is what is rolled; "18 cm round" alone is a tin. */
-const A_ROUND = /^\s*round\b(?! (?:\w+ )?(?:tins?|pans?|cake))/i;
-const BY_HAND = /\b(?:roll|pat|cut|shap|flatten|press|spread|pipe)/i;
+const A_ROUND = /^\s*(?:round|square)\b(?! (?:\w+ )?(?:tins?|pans?|cake|dish))/i;
+const BY_HAND = /\b(?:roll|pat|cut|shap|flatten|press|spread|pipe|bash|beat the (?:cold )?butter)/i;
 
 interface Size {
   readonly lengthCm: number;
@@ -85,6 +76,7 @@ function sizesIn(text: string, near: RegExp | null): Size[] {
   const shaped = (from: number, to: number) =>
     (OF_PAPER.test(text.slice(0, from)) && !OF_A_VESSEL.test(text.slice(to))) ||
     COOLS.test(text.slice(0, from)) ||
+    (ROLLED_TO.test(text.slice(0, from)) && !OF_A_TIN.test(text.slice(to))) ||
     (SHAPED.test(text.slice(Math.max(0, from - 14), from)) && !OF_A_TIN.test(text.slice(to))) ||
     (A_ROUND.test(text.slice(to)) && BY_HAND.test(text.slice(Math.max(0, from - 40), from))) ||
     /^[-\s]*(?:ropes?|logs?|sausages?|snakes?|strips?|star|rounds\b(?! (?:\w+ )?(?:tins?|pans?|cake))|circle|cutter|thick|apart|deep\b(?!-| (?:\w+ )?(?:tin|pan|pie|dish|tart|cake|glass))|high|disc|length|above|square cutter|rounds|strips|rectangle)/i.test(
@@ -155,10 +147,13 @@ const countIn = (text: string, shape: PanShape): number | null => {
   const holes = shape.startsWith('muffin') ? HOLES.exec(text) : null;
   if (holes) {
     const times = Number(/(\d) ?[x×] ?$/.exec(text.slice(0, holes.index))?.[1] ?? 1);
-    return times * (WORDS[(holes[1] ?? holes[2])!.toLowerCase()] ?? (Number(holes[1] ?? holes[2]) || 12));
+    return (
+      times *
+      (NUMBERS_IN_WORDS[(holes[1] ?? holes[2])!.toLowerCase()] ?? (Number(holes[1] ?? holes[2]) || 12))
+    );
   }
   const said = COUNT.exec(text)?.[1]?.toLowerCase();
-  return said ? (WORDS[said] ?? Number(said)) : null;
+  return said ? (NUMBERS_IN_WORDS[said] ?? Number(said)) : null;
 };
 
 /** "20 cm round / 18 cm square": the first of two that would do. */

@@ -1,15 +1,9 @@
+import { NUMBERS_IN_WORDS } from './numberWords';
+
 /** "1 pot plain yoghurt (125 g)": its empty pot is the measure of the others. */
 const THE_POT =
   /\b(?:1|one|an?) (?:small |little |large )?(?:pot|tub|carton)\b(?: of)? [\p{L} -]*yogh?urt\b[^\d]{0,12}(\d{2,3}) ?(?:g|ml)\b|\b(?:1|one|an?) (\d{2,3}) ?(?:g|ml) (?:pot|tub|carton)\b(?: of)? [\p{L} -]*yogh?urt/iu;
-const COUNTS: Readonly<Record<string, number>> = {
-  a: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  half: 0.5,
-  '½': 0.5,
-};
+const COUNTS: Readonly<Record<string, number>> = { ...NUMBERS_IN_WORDS, a: 1, an: 1, half: 0.5, '½': 0.5 };
 const IN_POTS =
   /^(\W*)(\d+|an?|one|two|three|four|half|½)(?: ?(½|1\/2|and a half))?(?: an?| of a)?(?: \p{L}+)? (?:pots?|tubs?|cartons?)(?: of)? (?=\p{L})/iu;
 

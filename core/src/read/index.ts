@@ -1,6 +1,6 @@
 export { readAmount } from './amount';
 export { weigh, type Scales } from './grams';
-export { numbersFromWords } from './numberWords';
+export { NUMBERS_IN_WORDS, numbersFromWords } from './numberWords';
 export { measuredInEnglish } from './otherLanguages';
 export { boughtDough } from './boughtDough';
 export { blanked, CARD_PART, CHAT, cleanLine } from './clean';

@@ -9,7 +9,7 @@ const COUNT = `(?:~ ?|about |abt\\.? |approx\\.? |approximately |around |ca\\.? 
 
 /** Words that promise a number, and what it counts where they don't say. Helpings count nothing by name. */
 const PROMISES: readonly (readonly [string, string])[] = [
-  ['makes|yields?|quantity|gives|does|get|a batch is', 'pieces'],
+  ['makes|bakes|yields?|quantity|gives|does|get|a batch is', 'pieces'],
   ['serves|servings?|feeds|enough for|portions?', ''],
   ['cuts(?: into)?|cut(?:ting)? (?:it |them )?in(?:to)?|slices? into', 'slices'],
 ];
@@ -43,6 +43,9 @@ const numberOf = (written: string) =>
     return sum + above / below;
   }, 0);
 
+/** Nothing older is copied out. */
+const FIRST_DECADE = 1700;
+
 /** `counted`: what COUNT caught. */
 function toYield(counted: readonly (string | undefined)[] | undefined, usual: string): Yield | null {
   const [first, last, dozen, words = ''] = counted ?? [];
@@ -58,7 +61,7 @@ function toYield(counted: readonly (string | undefined)[] | undefined, usual: st
   const ends = [first, to].map((one) => numberOf(one) * (dozen ? DOZEN : 1));
   const [low, high] = [Math.min(...ends), Math.max(...ends)];
   // "A 1940s booklet" is a time.
-  if (/^s\b/.test(what) && low > 1500) return null;
+  if (/^s\b/.test(what) && low >= FIRST_DECADE) return null;
   return low > 0 ? { low, high, what: what || usual } : null;
 }
 

@@ -204,8 +204,8 @@ function saidNow(
   const said = half ? /\b(?:the|your) $/i.exec(head)?.[0].length : undefined;
   // "The butter's melted": what hangs on the name stays on it.
   const hangs = /['’]s$/.exec(mention.words)?.[0] ?? '';
-  const text = `${half ? `${half} ` : BOTH.test(head) ? 'the ' : article}${now}${hangs}`;
   const both = BOTH.exec(head)?.[0].length ?? 0;
+  const text = `${half ? `${half} ` : both > 0 ? 'the ' : article}${now}${hangs}`;
   const back = said ?? (both > 0 ? both : article === '' ? stutterBefore(head, now) : 0);
   const verb = agreeing(source, to, mention.words, now);
   return {

@@ -48,7 +48,7 @@ export const cookies = {
     looks: { mixed: 'crumbs that hold when you press them', rested: 'firm and smooth, rolls without cracking at the edge', pilot: 'Bake one first: a blurred edge wants a colder dough.' },
   },
   'crisp-wafer': {
-    ratios: [50, 60, 90, 45], most: [null, 110, 200, 200], onlyNamed: false,
+    ratios: [50, 60, 90, 45], most: [null, 110, 200, 200], onlyNamed: true,
     words: /\btuiles?\b|\bwafers?\b|\bbrandy snaps?\b|\bcones?\b|\blace\b|\bwafer iron\b|\bpizzelle\b/gi,
     titles: /\bflorentines\b|\blangues de chat\b|\bstroopwafels?\b|\bcannoli\b/gi,
     texture: 'batter', xanthan: 0.3, leastXanthan: 0, glutenUse: 3, usualEgg: 45, liquid: [0, 10], moreLift: 0,

@@ -3,7 +3,7 @@ import type { KindOfLine } from './kinds';
 
 /** What a page says of itself beside its name. */
 const FACT =
-  /^(?:yields?|makes|serves|servings?|portions?|prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|active|time|ready|level|difficulty|course|cuisine)\b/i;
+  /^(?:yields?|makes|serves|servings?|portions?|prep(?:aration)?|cook(?:ing)?|bak(?:es?|ing)|keeps?|total|active|time|ready|level|difficulty|course|cuisine)\b/i;
 const STROKE = /\s*\|\s*|\s+[·•]\s+/;
 
 /** The cells of a row that says a bake's name and then facts of it; null: it is no such row. */
