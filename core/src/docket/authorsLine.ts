@@ -1,8 +1,11 @@
 import { CARD_PART, CHAT, rowsOf, type Line } from '../read';
+import { PICTURES } from '../vocabulary';
 
 /** Marks of a list before the author's words. */
-const MARKS =
-  /^(?:[*•‣▢◦·●○■□▪▫◆◇►▸▹➤➔➡→✓✔☐☑»›⁃–—-]\uFE0F?\s+|\[ ?[xX]?\]\s+|\d{1,2}[.)]\s+(?=\d)|(?:(?![©®™⭐])\p{Extended_Pictographic}[\uFE0F\u200D]*)+\s*)+/u;
+const MARKS = new RegExp(
+  `^(?:[*•‣▢◦·●○■□▪▫◆◇►▸▹➤➔➡→✓✔☐☑»›⁃–—-]\\uFE0F?\\s+|\\[ ?[xX]?\\]\\s+|\\d{1,2}[.)]\\s+(?=\\d)|${PICTURES}\\s*)+`,
+  'u',
+);
 /** "To finish: cocoa": its part says that above it. */
 const SAYS_WHAT_FOR =
   /^(?:to (?:finish|serve|decorate|dust|glaze|coat|top)|for (?:the )?\p{L}[\p{L} ]{2,20}):\s+(?=\S)/iu;

@@ -1,11 +1,11 @@
-import { BULLETS } from '../vocabulary';
+import { BULLETS, PICTURES } from '../vocabulary';
 import { heatsIn, type MeasureSystem } from './system';
 
 /** What a number in front of it counts: "3 Tbsp batter each" isn't the third step. */
 const COUNTED = '(?:T(?:b?sps?|ablespoons?|easpoons?)|Cups?|Eggs?|M(?:in|inute)s?|H(?:ou)?rs?)\\b';
 /** A little picture, a bullet, or a number without its dot: "👉 Heat the oven", "1 Heat the oven". */
 const MARK = new RegExp(
-  `^\\s*(?:(?:(?![©®™])\\p{Extended_Pictographic}\\uFE0F?\\s*)+(?=[\\p{L}\\d])|${BULLETS}\\s+|\\d{1,2}\\s+(?!${COUNTED})(?=\\p{Lu}\\p{Ll}+[ ,-]|\\d{3}\\s?(?:°|/|[CF]\\b|fan)))`,
+  `^\\s*(?:${PICTURES}(?:\\s+${PICTURES})*\\s*(?=[\\p{L}\\d])|${BULLETS}\\s+|\\d{1,2}\\s+(?!${COUNTED})(?=\\p{Lu}\\p{Ll}+[ ,-]|\\d{3}\\s?(?:°|/|[CF]\\b|fan)))`,
   'u',
 );
 

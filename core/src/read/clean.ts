@@ -1,11 +1,9 @@
-import { BULLETS } from '../vocabulary';
+import { BULLETS, PICTURES } from '../vocabulary';
 import { remembered } from './remember';
 
 /** Longer lines aren't ingredients, and the quantity parser's time grows with their square. */
 export const MAX_LINE = 300;
 
-/** Little pictures do too; a star is a vote, and © speaks of the page. */
-const PICTURES = '(?:(?![©®™⭐])\\p{Extended_Pictographic}[\\uFE0F\\u200D]*)+';
 const BULLET = new RegExp(
   `^(?:${BULLETS}\\s+|${PICTURES}\\s*(?=[\\p{L}\\d(½⅓⅔¼¾])|\\d{1,2}[).]\\s+(?=\\d))+`,
   'u',
@@ -49,8 +47,8 @@ function plainDigit(char: string): string {
   return zero === undefined ? char : String(code - zero);
 }
 
-/** A line that any keyboard types: it has one kind of each sign already. */
-const TYPED = /^[\x20-\x5f\x61-\x7e]*$/;
+/** What any keyboard types has one kind of each sign already, and no accents. */
+export const TYPED = /^[\x20-\x5f\x61-\x7e]*$/;
 
 /** One kind of space, of dash, of quote, of digit and of fraction. */
 function plainSigns(source: string): string {

@@ -1,5 +1,6 @@
 import pluralize from 'pluralize';
 import type { Catalogue } from '../catalogue';
+import { TYPED } from './clean';
 import { remembered } from './remember';
 
 export interface Named {
@@ -26,8 +27,6 @@ const singular = remembered(
   MOST_WORDS,
 );
 
-/** What any keyboard types has no accents. */
-const TYPED = /^[\x20-\x7e]*$/;
 const withoutAccents = (text: string) =>
   text
     .normalize('NFD')

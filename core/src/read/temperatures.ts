@@ -107,7 +107,7 @@ function inWords(text: string): Setting[] {
 export function settingsIn(text: string): Setting[] {
   if (!MAY_HEAT.test(text)) return [];
   const settings: Setting[] = [];
-  let byGas: boolean = false;
+  let byGas = false;
   for (const one of figuresIn(text)) {
     const before = settings.at(-1);
     if ((before && one.from < before.to) || one.value > HOTTEST || one.value < 0) continue;
@@ -116,10 +116,10 @@ export function settingsIn(text: string): Setting[] {
     const fan = FAN_BEHIND.test(behind) || FAN_AHEAD.test(ahead);
     if (before && between.length < LONGEST_BETWEEN && SAID_AGAIN.test(between)) {
       // A mark of gas is of so many degrees as beside it; without the fan is what others go by.
-      const says: boolean = (before.fan && !fan && !one.gas) || (byGas && !one.gas && !fan);
+      const says: boolean = !fan && !one.gas && (before.fan || byGas);
       const plain = says ? { celsius: one.value, fan: false } : {};
       settings[settings.length - 1] = { ...before, to: one.to, ...plain };
-      byGas &&= !says;
+      if (says) byGas = false;
       continue;
     }
     const of = heatOf(one, text, between);

@@ -1,4 +1,4 @@
-export { BULLETS } from './bullets';
+export { BULLETS, PICTURES } from './bullets';
 export * from './ingredients';
 export * from './families';
 export * from './pageKinds';

@@ -1,4 +1,4 @@
-import { AT_BOWL, shows, type Action, type Process } from '../../process';
+import { AT_BOWL, shows, type Action, type Process, type Sign } from '../../process';
 import type { SpanEdit } from './spans';
 
 /** The action by which the bake is known; null where the method has none. */
@@ -78,6 +78,9 @@ const TOLD_BEHIND = /^\s*:|:\s*$/;
 /** "Repeat with the rest" goes on with what was done. */
 const AGAIN = /^\W*repeat\b/i;
 
+/** It is poured out, is of a cloth, of a salad of fruit, or not to be done: none of it makes a dough. */
+const NO_MIXING: readonly Sign[] = ['pours it in', 'of a cloth', 'puts the batter in', 'tosses', 'forbids'];
+
 /** The last action that makes the batter or dough before it is shaped, filled in or baked; null where none is known. `flours`: its lines of flour. */
 export function lastMixing(process: Process, flours: ReadonlySet<string>): number | null {
   const { actions } = process;
@@ -85,11 +88,7 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   const mixes = ({ class: kind, text }: Action) =>
     kind !== null &&
     ((AT_BOWL.has(kind) && !shows('heats fat for the tin', text)) || shows('mixes as well', text)) &&
-    !shows('pours it in', text) &&
-    !shows('of a cloth', text) &&
-    !shows('puts the batter in', text) &&
-    !shows('tosses', text) &&
-    !shows('forbids', text);
+    !NO_MIXING.some((sign) => shows(sign, text));
   const takesFlour = flourTaking(process, flours, end);
   const floured = actions.findIndex((one, n) => n < end && takesFlour(one));
   // "Make the pastry" says it all; what takes flour later is a filling.

@@ -23,6 +23,18 @@ export { secondRecipe } from './second';
 export { isSignpost } from './signposts';
 export { whyKind, type Spoke } from './why';
 
+/** What only one look at the whole page tells, each by what those before it have found. */
+const PASSES: readonly ((lines: readonly string[], read: readonly KindOfLine[]) => readonly KindOfLine[])[] =
+  [
+    withVesselLabels,
+    withColumnNames,
+    withListedRows,
+    withTitleRow,
+    withListsInTitles,
+    withServed,
+    withSoleName,
+  ];
+
 /**
  * What each line of a page is, decided together: no line by itself, unless there are only names. `lines`: those that aren't
  * blank; `gaps`: whether a blank one stands above each; `held`: what a person has said of some, by their place.
@@ -33,23 +45,12 @@ export function kindsOf(
   catalogue: Catalogue,
   held: ReadonlyMap<number, PageKind> = new Map(),
 ): readonly KindOfLine[] {
-  const told = () => withVesselLabels(lines, withWrapped(lines, gaps, decided(lines, gaps, catalogue, held)));
-  const read =
-    namesOnly(lines) ??
-    withFoodsInSentences(
-      lines,
-      withSoleName(
-        lines,
-        withServed(
-          lines,
-          withListsInTitles(
-            lines,
-            withTitleRow(lines, withListedRows(lines, withColumnNames(lines, told()))),
-          ),
-        ),
-      ),
-      catalogue,
+  const told = () =>
+    PASSES.reduce(
+      (kinds, pass) => pass(lines, kinds),
+      withWrapped(lines, gaps, decided(lines, gaps, catalogue, held)),
     );
+  const read = namesOnly(lines) ?? withFoodsInSentences(lines, told(), catalogue);
   return withOneTitle(read).map((one, at): KindOfLine => {
     const said = held.get(at);
     return said === undefined ? one : { kind: said, sure: 1, or: said };

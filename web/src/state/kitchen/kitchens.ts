@@ -64,9 +64,11 @@ export const loadKitchen =
   (household: string): Thunk<Promise<Failure | null>> =>
   (dispatch, getState) => {
     if (getState().kitchens[household]) return Promise.resolve(null);
-    const asked = coming.get(household) ?? dispatch(fetchWhole(household));
+    const known = coming.get(household);
+    if (known) return known;
+    const asked = dispatch(fetchWhole(household)).finally(() => coming.delete(household));
     coming.set(household, asked);
-    return asked.finally(() => coming.delete(household));
+    return asked;
   };
 
 /** The fields of a recipe that what it weighs and holds hangs on. */
