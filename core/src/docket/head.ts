@@ -92,7 +92,7 @@ const seen = ({ stages = [] }: Docket): DocketStage[] => stages.filter(heats);
 
 /** Deeds that say no more than where it goes. */
 const SAYS_NOTHING =
-  /^(?:bake|oven|put|place|pop|slide|return\b.*|leave|give|in(?: at)?|steam|boil|simmer(?:ing)?)$/;
+  /^(?:bake|oven|put|place|pop|slide|(?:tea|table)?spoon|divide|fill|pour|return\b.*|leave|give|in(?: at)?|steam|boil|simmer(?:ing)?)$/;
 
 /** What goes on in the same heat is one line: "15 minutes, then 5 minutes". */
 const inOnePlace = (heat: DocketHead['heat']): DocketHead['heat'] =>
@@ -190,7 +190,9 @@ export const heatLines = (heat: DocketHead['heat']): string[] =>
 
 /** What the head says of the making: what comes of it, the tin, the time, each heat. */
 export const makingLines = ({ makes, heat, tin, times, learnt }: DocketHead): string[] => [
-  ...(makes === null ? [] : [`Makes ${makes.replace(/^for /, 'enough for ')}`]),
+  ...(makes === null
+    ? []
+    : [makes.startsWith('for ') ? `Serves ${makes.slice('for '.length)}` : `Makes ${makes}`]),
   ...(tin === null ? [] : [`In: ${tin}`]),
   ...heatLines(heat),
   ...learnt,

@@ -180,7 +180,7 @@ const PAGES: readonly OnPaper[] = [
     'buttered bread is spread with what stands in, and cream that isn’t whipped isn’t chilled for it',
     BREAD_AND_BUTTER,
     NO_MILK,
-    [/Spread the gluten-free bread with dairy-free baking block/, /^Makes enough for 4$/m],
+    [/Spread the gluten-free bread with dairy-free baking block/, /^Serves 4$/m],
     [/whips only when|Grease the/],
   ],
   [

@@ -3,6 +3,7 @@ import { heats, WAITS, type Process } from '../process';
 import { settle } from '../quantity';
 import type { RecipeTimes } from '../read';
 import type { Docket, DocketBake, DocketStage, DocketTimes } from './types';
+import { A_DRINK } from './written/dough';
 
 /** Minutes that what is baked waits before its heat, by the recipe's own steps. */
 function waitsOf({ actions, stages, main, mixtures }: Process, gone: ReadonlySet<string>): number {
@@ -37,7 +38,7 @@ function setsFor({ actions, stages }: Process): number {
   const end = actions.findIndex(({ id }) => id === last?.action);
   return actions
     .slice(end + 1)
-    .filter(({ class: kind }) => end >= 0 && (kind === 'chill' || kind === 'rest'))
+    .filter(({ class: kind }) => end >= 0 && (kind === 'chill' || kind === 'rest' || kind === 'cool'))
     .map(({ minutes }) => minutes?.low ?? 0)
     .reduce((most, low) => (low <= SETS_AT_MOST ? Math.max(most, low) : most), 0);
 }
@@ -67,6 +68,11 @@ export function timesOf(
   const handsOn = stated.prep ?? mixMinutes;
   const waits = waitsOf(process, gone);
   const added = rest.own || waits >= rest.minutes[0] ? 0 : rest.minutes[0] - waits;
+  // A page that gives its total counted a rise that isn't there now; where that stood the dough drinks.
+  const risen = process.actions
+    .filter(({ id }) => gone.has(id))
+    .reduce((sum, { minutes }) => sum + (minutes ? (minutes.low + minutes.high) / 2 : 0), 0);
+  const drinks = gone.size > 0 ? A_DRINK : 0;
   const hot =
     stages.filter(heats).reduce((sum, { minutes }) => sum + (minutes?.central ?? 0), 0) ||
     (bake.minutes?.central ?? 0);
@@ -77,9 +83,9 @@ export function timesOf(
     stated.total === null
       ? handsOn +
         Math.max(
-          waits + added + hot + Math.max(setsFor(process), hot > 0 ? bake.coolMinutes : 0),
+          waits + drinks + added + hot + Math.max(setsFor(process), hot > 0 ? bake.coolMinutes : 0),
           waitsBeside(process),
         )
-      : stated.total + added + Math.max(0, hot - theirs);
+      : stated.total - Math.max(0, risen - drinks) + added + Math.max(0, hot - theirs);
   return { handsOn: settle(Math.min(handsOn, total)), total: settle(total) };
 }

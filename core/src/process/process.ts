@@ -134,7 +134,7 @@ function bakeFacts(
 /** As many cups as pieces are made, whatever the tin that is named holds: it is filled twice, or not all of it. */
 function withCups(pan: Pan | null, yields: Recipe['yields']): Pan | null {
   const pieces =
-    yields && /^(?:pieces|(?:[\p{L}-]+ )*(?:muffins?|cupcakes?|buns?|cakes?))$/iu.test(yields.what);
+    yields && /^(?:pieces|(?:[\p{L}-]+ )*(?:muffins?|cupcakes?|buns?|cakes?|ones))$/iu.test(yields.what);
   if (!pan || !pieces || !CUPS.has(pan.shape) || yields.low !== yields.high) return pan;
   return { ...pan, count: yields.low };
 }

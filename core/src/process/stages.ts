@@ -1,6 +1,6 @@
 import type { Duration, Setting } from '../read';
 import { MEDIA } from './actions';
-import { announced, joined, MIXES, type ToldStage } from './toldStages';
+import { announced, joined, MIXES, underALid, type ToldStage } from './toldStages';
 import type { Told } from './told';
 import { OWNS_ITS_TIME, type ActionClass } from './data/verbs';
 import type { FamilyId } from '../vocabulary';
@@ -20,7 +20,9 @@ const NO_LENGTH_AFTER =
 const NO_LENGTH_BEFORE =
   /^\s*(?:apart|before|ahead|earlier|later|in advance|bursts?|-?second bursts?|old|from now)\b|^\s*-?\s*second bursts/i;
 const EACH_SIDE = /\b(?:per|a|each|on each|either|on either|on both|both|on one) sides?\b/i;
-const TURNED = /\b(?:flip|turn|other side)\b/i;
+const SIDE = /\bsides?\b/i;
+const TURNED = /\b(?:flip|turn|other side|first side)\b/i;
+const OR = /^\W*or\b/i;
 const IF = /^\W*(?:but |and )?if\b|\bif (?:they|it|you|the)\b/i;
 /** "(1 min 10 at 1000W)": another oven's. */
 const OF_OTHER_POWER = /^[^.,;(]{0,6}\b(?:at|in) \d{3,4} ?w(?:atts?)?\b/i;
@@ -40,6 +42,8 @@ const WAITS =
 const LEFT = /\b(?:low heat|in (?:its |their )?(?:tins?|pans?)|cold|cool)\b/i;
 const STIRRED =
   /\b(?:pale|thick and|ribbon|trail|peaks?|frothy|foamy|speed|hook|machine|by hand|strokes|smooth|hard)\b/i;
+const INTO =
+  /\binto (?:the |a |your |each )?(?:\p{L}+ ){0,2}(?:tins?|pans?|cases|cups|moulds?|holes|liners|dish)\b/iu;
 /** Nothing is in it yet. */
 const PREHEATS = /\bpre-?heat/i;
 const IRON = /\b(?:waffle|pizzelle|wafer|krumkake)[- ](?:iron|maker)\b/i;
@@ -151,6 +155,10 @@ function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside
     return null;
   if (/\boven\b/i.test(text)) return 'oven';
   if (heat.oven && BAKED.test(text) && !(heat.medium === 'griddle' || heat.medium === 'fried')) return 'oven';
+  // "Spoon into the cases, 12 min": there is nothing to wait for but the oven.
+  if (heat.oven && kind === 'place' && !brief && INTO.test(text) && heat.medium === 'oven') return 'oven';
+  // "Cook thin crêpes, about 1 min on the first side."
+  if (heat.medium === 'griddle' && kind === null && COOKS.test(text) && SIDE.test(text)) return 'griddle';
   // Said of what was just done in the same sentence, or before it.
   const before = sentence.at(-1)?.class ?? heat.last;
   if (before === 'toast' || before === 'microwave') return null;
@@ -294,7 +302,9 @@ export function stagesOf(actions: readonly Told[], title: string, family: Family
     heat.since += 1;
     const set = heat.oven;
     remember(action, heat, actions[at - 1]);
-    const lengths = lengthsOf(action);
+    // "Cook in the oven for 35 minutes, or steam 40 minutes": one or the other.
+    const instead = OR.test(action.text) && stages.some(({ step }) => step === action.step);
+    const lengths = instead ? [] : lengthsOf(action);
     const next = actions[at + 1];
     if (turnsOff(action, next)) heat.oven = null;
     const doubtful = IF.test(action.text) || (sentence[0] !== undefined && IF.test(sentence[0].text));
@@ -325,7 +335,7 @@ export function stagesOf(actions: readonly Told[], title: string, family: Family
   // How hot the fat is is told, and how long by the look alone.
   if (fries && heat.oil !== null && !stages.some((one) => one.medium === 'fried'))
     stages.push(stageOf('fried', null, fries, heat));
-  return joined(announced(stages, actions));
+  return joined(announced(underALid(stages, actions), actions));
 }
 
 /** A pudding in its basin stands over water for so long at least, minutes. */

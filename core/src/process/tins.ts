@@ -12,7 +12,8 @@ export interface Said {
 }
 
 const FRACTION = '(?:\\s+\\d\\/\\d|[½¼¾])?';
-const NUMBER = `(\\d{1,2}(?:[.,]\\d+)?${FRACTION})`;
+/** What holds so much says nothing of how wide it is: "4 x 175 ml moulds". */
+const NUMBER = `(\\d{1,2}(?!\\d)(?:[.,]\\d+)?${FRACTION})`;
 const CM = '(cm|centimetres?|centimeters?|mm|in\\b\\.?|inch(?:es)?|"|″|”)';
 const TWO = new RegExp(`${NUMBER}\\s*-?\\s*${CM}?\\s*-?(?:x|×|\\*|by)-?\\s*${NUMBER}\\s*-?\\s*${CM}?`, 'giu');
 const ONE = new RegExp(`${NUMBER}\\s*-?\\s*${CM}`, 'giu');
@@ -30,6 +31,9 @@ const MOST_INCHES = 18;
 const MOST_TINS = 6;
 const COUNT =
   /(?<![x×]\s?)\b(two|three|four|five|six|eight|ten|twelve|[2-6])\s+(?:x\s+)?(?:(?:and|&|well-greased|floured|greased|lined|large|big|small|baking|deep|shallow|loaf|sandwich|round|square|layer|cake|parchment-lined|buttered|\d\/\d-cup|[½¾⅓]-cup|\(\d+ ?ml\)|\d+ ?ml|\d[\d½¼¾ /.]*(?:cm|in|inch|"|-inch|-cm)?(?:\/\d[\d½¼¾ .]*(?:cm|in|inch|"))?|\w+)[\s-]+){0,6}?(?:tins|pans|trays|sheets|slides|moulds|ramekins|mugs|basins|layers|ones)\b(?! of\b)/i;
+/** Small ones are as many as there are pieces: "8 (6-oz) ramekins". */
+const SMALL_ONES =
+  /(?<![\d/.-])\b([2-9]|1\d|2[0-4]|two|three|four|five|six|eight|ten|twelve)\s+(?:\([^)]*\)\s*|[\p{L}\d/-]+\s+){0,4}(?:ramekins|moulds|molds|cocottes)\b/iu;
 const HOLES =
   /(?<![\d./])\b(\d{1,2}|twelve|six)[- ](?:hole|cup|case|cavit)|(?<![\d./])\b(\d{1,2}|twelve|six) (?:paper |muffin )?(?:cases|cups|holes|cavities)\b/i;
 /** A measure of what is rolled, cut or shaped is none of a tin. */
@@ -152,7 +156,7 @@ const countIn = (text: string, shape: PanShape): number | null => {
       (NUMBERS_IN_WORDS[(holes[1] ?? holes[2])!.toLowerCase()] ?? (Number(holes[1] ?? holes[2]) || 12))
     );
   }
-  const said = COUNT.exec(text)?.[1]?.toLowerCase();
+  const said = (COUNT.exec(text) ?? SMALL_ONES.exec(text))?.[1]?.toLowerCase();
   return said ? (NUMBERS_IN_WORDS[said] ?? Number(said)) : null;
 };
 

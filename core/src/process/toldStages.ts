@@ -27,6 +27,30 @@ export function announced(stages: readonly ToldStage[], actions: readonly Told[]
   return [{ ...first, step: bakes.step, action: bakes.id }, ...others];
 }
 
+/** Dough that is dropped into what simmers, and stays there covered. */
+const DROPPED = /\b(?:drop|lower|dumplings?|dough|balls?)\b/i;
+const COVERED = /\b(?:lid|cover(?:ed)?)\b/i;
+/** Less is a sauce's, minutes. */
+const LEAST_SIMMER = 8;
+
+/** Dumplings in their syrup: nothing else cooks them, and under a lid it is steam that does. */
+export function underALid(stages: readonly ToldStage[], actions: readonly Told[]): readonly ToldStage[] {
+  if (stages.some(({ medium }) => medium !== 'boiled' && medium !== 'chilled')) return stages;
+  const told = (step: string) =>
+    actions
+      .filter((one) => one.step === step)
+      .map(({ text }) => text)
+      .join(' ');
+  return stages.map((one) =>
+    one.medium === 'boiled' &&
+    (one.minutes?.low ?? 0) >= LEAST_SIMMER &&
+    DROPPED.test(told(one.step)) &&
+    COVERED.test(told(one.step))
+      ? { ...one, medium: 'steamed' }
+      : one,
+  );
+}
+
 /** The same heat told twice in a row, the second with no more than its time, is one stage. */
 export function joined(stages: readonly ToldStage[]): ToldStage[] {
   return stages.reduce<ToldStage[]>((kept, one) => {

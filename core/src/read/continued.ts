@@ -6,6 +6,9 @@ const OPEN_END = /(?:[,;&+]|\p{L}-|\b(?:and|or|the|a|an|with|plus|of|for|in|into
 const DONE_IN = /\b(?:stirred|mixed|whisked|beaten|folded|rubbed|grated|squeezed) in$/i;
 const BEGINS_ANEW = /^(?:[\d¼½¾⅓⅔⅛]|\p{Lu}|an? |one |two |three |half |pinch|some |juice|zest|handful)/u;
 
+/** "Crumbs: 200 g flour, …" is another list. */
+const LABELLED = /^\p{L}[\p{L} ]{1,30} ?:\s+\d/u;
+
 const openBrackets = (text: string) => text.split('(').length - text.split(')').length;
 /** A word parted at the end of its line is put together again. */
 const joined = (first: string, second: string) =>
@@ -29,6 +32,7 @@ export function joinWrapped(
     const goesOn =
       above !== null &&
       !BEGINS_ANEW.test(line) &&
+      !LABELLED.test(line) &&
       (openBrackets(above) > 0 ||
         openBrackets(line) < 0 ||
         (OPEN_END.test(above) && !DONE_IN.test(above)) ||

@@ -65,7 +65,9 @@ export const listInEnglish = (text: string, knows: (line: string) => boolean): s
  */
 export function inEnglish(text: string, knows: (line: string) => boolean): string {
   const measured = measuredInEnglish(text);
-  if (!seemsForeign(measured) || knows(measured)) return measured;
+  if (!seemsForeign(measured)) return measured;
+  // What is known by a describing word alone isn't known: "stött" (crushed) is no stout.
+  if (knows(measured) && knows(measured.replace(DESCRIBING_WORDS, ''))) return measured;
   const meant = PURPOSE_WORDS.reduce(
     (words, [purpose, english]) => words.replace(purpose, english),
     measured,

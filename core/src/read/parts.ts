@@ -62,9 +62,10 @@ function parted({ id, name, lines }: Part): Part[] {
   return [{ ...next, lines: [...first!.lines, ...next.lines] }, ...others];
 }
 
-/** "For the crumb:" is the crumb. */
+/** "For the crumb:" is the crumb; in a table it stands in a row of its own, "| For the crumb | |". */
 const partName = (source: string) =>
   cleanLine(source)
+    .replace(/^(?:\s*\|)+\s*|\s*(?:\|\s*)+$/g, '')
     .replace(/:$/, '')
     .replace(/^(?:step|part|stage) \d{1,2}\W+/i, '')
     .replace(/^for (?:the|a|your) |^the /i, '')

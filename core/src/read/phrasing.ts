@@ -108,10 +108,16 @@ function bareGrams(text: string, knows: Knows): string {
   return knows(name.split(/[,(]/)[0]!) ? `${bare[1]} g ${name}` : text;
 }
 
+/** "Glaze: icing sugar 150 g, lemon juice 2 tbsp": what such a list is for. */
+const LISTED_FOR = /^\p{L}[\p{L} ]{1,30} ?:\s+(?=\p{L}[^,;\d]*\d[\d./-]*\s?\p{L})/u;
+
 /** "Flour 300 g, butter 150 g, water 5 tbsp": a list with its amounts behind; itself where it is none. */
 export function namesFirst(text: string, knows: Knows): string[] {
   if (/^\d/.test(text)) return [text];
-  const pieces = text.replace(/ - \p{L}[\p{L} ]*$/u, '').split(/[,;]\s+/);
+  const pieces = text
+    .replace(/ - \p{L}[\p{L} ]*$/u, '')
+    .replace(LISTED_FOR, '')
+    .split(/[,;]\s+/);
   const turned = pieces.map((piece) => amountFirst(piece, knows));
   const behind = turned.filter((piece, at) => piece !== pieces[at]).length;
   return pieces.length > 1 &&

@@ -19,7 +19,7 @@ const PROMISED = PROMISES.map(
 /** A line that is a yield and promises nothing in words: "20 squares", "for 6, or 4 greedy ones", "= 12 regular". */
 const BARE = new RegExp(`^(?:(?:for|one batch) )?${COUNT}`, 'iu');
 const MEASURE =
-  /^(?:g|kg|ml|l|cm|mm|in|inch(?:es)?|min(?:ute)?s?|h|hours?|hrs?|oz|lbs?|cups?|seconds?|days?|x|×|wide|long|strips?|times)\b|^["°%/-]|^[x×]\s?\d/i;
+  /^(?:g|kg|ml|l|cm|mm|in|inch(?:es)?|min(?:ute)?s?|h|hours?|hrs?|oz|lbs?|cups?|pints?|pts?|quarts?|litres?|liters?|seconds?|days?|x|×|wide|long|strips?|times)\b|^["°%/-]|^[x×]\s?\d/i;
 /** "Serves 4 (12 hotcakes)": pieces say more than helpings. */
 const PIECES_TOO = new RegExp(
   `^(?:(?:serves|feeds|enough for)\\b|(?:makes|yields?)\\b[^()]*\\b(?:tin|pan|slab)s?\\b)[^()]*\\(\\s*(?:makes\\s+)?${COUNT}`,
@@ -28,7 +28,7 @@ const PIECES_TOO = new RegExp(
 const EACH = /\beach\b|\bper\b|\bk?cal/i;
 const HELPINGS = /^(?:people|persons?|ppl|portions?|servings?|helpings?)\b/i;
 const DOZEN = 12;
-const SEGMENTS = /\s*[|•·;(]\s*|\s{2,}/;
+const SEGMENTS = /\s*[|•·;(]\s*|\s{2,}|,\s+(?=\d)/;
 /** Tins say how many fit: "a 12-hole muffin tin", "18 muffin cups". */
 const HOLES =
   /(?<![\d/.])\b(\d{1,2})(?:[- ](?:hole|cup)s?\b(?:\s*\([^)]*\))?(?!.{0,12}\b(?:bundt|tube|ring|fluted))[^.]{0,20}\b(?:tin|pan|tray)s?\b| (?:muffin|bun|cupcake) (?:cups|cases|holes)\b| (?:paper |muffin |cupcake )?(?:liners|paper cases)\b)/i;
@@ -141,13 +141,16 @@ const LAST_WORDS =
 /** "Brush with butter while hot. About 36.": a last sentence of nothing else. */
 const LAST_NUMBER = /[.!?]\s+(?:about|abt\.?|around|approx\.?|gives) (\d{1,3})(?: pcs)?\.?\s*$/i;
 
-/** "Pipe 4-inch logs on the trays, about 16.": how many pieces what is shaped comes to. */
+/** "Pipe 4-inch logs on the trays, about 16.", "roll into balls (about 16)": how many pieces what is shaped comes to. */
 const SHAPED_TO =
-  /\b(?:pipe|shape|roll|form|drop|spoon|scoop|cut)\b[^.;]*,\s+(?:about|around|approx\.?|roughly) (\d{1,3})(?: (?:of them|in all))?(?=[.;]|$)/i;
+  /\b(?:pipe|shape|roll|form|drop|spoon|scoop|cut)\b[^.;]*(?:,\s+|\()(?:about|around|approx\.?|roughly) (\d{1,3})(?: (?:of them|in all))?(?=[.;)]|$)/i;
 
 /** "Make 18 balls", "shape into 15 buns", "divide into 10": as many pieces; a dough that is halved or quartered makes none yet. */
 const MADE_INTO =
   /\b(?:make|shape|form|roll|divide|portion|pipe)\b(?: (?:it|them|the dough|dough|the mixture))?(?: in(?:to)?)? (\d{1,3})(?:(?: (?:equal|even|small|smooth|[\w-]+-sized?))? (?:balls|rounds|pieces|buns|rolls|cookies|biscuits|patties|discs|portions|mounds)\b|(?=[.;,]))/i;
+/** "Line 8 rings of 8 cm": a piece in each. */
+const LINED =
+  /\b(?:line|fill) (?:the )?(\d{1,2})(?: (?!of\b)[\p{L}\d-]+){0,3} (?:rings|tartlet (?:tins|cases|rings)|ramekins|moulds)\b/iu;
 const FEWEST_PIECES = 6;
 /** "Score into 18 diamonds": where it will be cut. */
 const SCORED =
@@ -157,6 +160,10 @@ const SCORED =
 const ROLLED_UP = /\broll(?:ed)?\b[^.;]*\bup\b[^.;]*\bcut/i;
 const rolled = (source: string, found: Yield | null): Yield | null =>
   found?.what === 'slices' && ROLLED_UP.test(source) ? { ...found, what: 'pieces' } : found;
+
+/** A sponge is cut in two or three for its layers, and a dough for its strands. */
+const MOST_LAYERS = 3;
+const layers = (found: Yield | null): boolean => found?.what === 'slices' && found.high <= MOST_LAYERS;
 
 const MAKES_SO_MANY = /(?:^|[.!?]\s+)\W*(?:makes|yields?)\s+(?:about |approx\.? )?\d/i;
 
@@ -195,7 +202,7 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
         rolled(source, yieldIn(source, kind === 'yield')) ??
         (kind === 'title' ? nameAndYield(cleanLine(source)).yields : null) ??
         (kind === 'heading' ? listedFor(source) : null);
-      if (found) return found;
+      if (found && !(layers(found) && kinds.includes('step'))) return found;
     }
   for (const { source } of method) {
     const said = cleanLine(source);
@@ -208,7 +215,7 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
     if (last !== undefined) return { low: Number(last), high: Number(last), what };
     const made = MADE_INTO.exec(said);
     const scored = made ? null : SCORED.exec(said);
-    const pieces = Number((made ?? scored)?.[1] ?? 0);
+    const pieces = Number((made ?? scored ?? LINED.exec(said))?.[1] ?? 0);
     if (pieces >= FEWEST_PIECES) return { low: pieces, high: pieces, what: scored?.[2] ?? 'pieces' };
   }
   return null;

@@ -8,6 +8,7 @@ const BRITISH: Readonly<Record<string, string>> = {
   'powdered-sugar-grain-free': 'grain-free icing sugar',
   'black-treacle': 'treacle',
   'heavy-cream': 'double cream',
+  'shortening': 'white vegetable fat',
   'flax-meal': 'ground linseed',
   'gf-pastry--case': 'gluten-free pastry case',
 };

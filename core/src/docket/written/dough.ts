@@ -42,22 +42,38 @@ export function kneadEdits(actions: readonly Action[]): SpanEdit[] {
 
 const STRETCHES =
   /\b(?:stretch|pull|draw)(?:ing)? (?:it|the dough|(?:it )?(?:out )?over (?:the backs? of )?your (?:hands|knuckles|fists))\b[^.;]*/i;
-const ROLLED = 'roll it on between two sheets of paper, as thin as it will go';
+const ROLLED = 'between two sheets of paper, as thin as it will go';
+const ROLLS = /\broll(?:ed)?\b(?! up)/i;
+const THE_CLOTH = /(?<=\bthe )(?:tea ?)?(?:cloth|towel)\b/i;
 const TEARS = 'without gluten it tears when it is stretched';
 const A_MINUTE = 'a minute';
 const FOR = /\b(?:for (?:about )?|at least )$/i;
 /** Kneaded for longer than this, minutes, it was to be made stretchy. */
 const BRIEFLY = 3;
 
-/** A dough that isn't raised and would be drawn out thin: it is brought together, and rolled. */
+/** A dough that isn't raised is brought together and not kneaded; what would be drawn out thin is rolled. */
 export function stretchEdits(actions: readonly Action[], all: readonly Action[]): SpanEdit[] {
-  if (!all.some(({ text }) => STRETCHES.test(text))) return [];
+  const first = all.findIndex(({ text }) => STRETCHES.test(text));
+  const before = first < 0 ? [] : all.slice(0, first + 1).map(({ text }) => text.split(STRETCHES)[0]!);
+  const rolls = before.some((text) => ROLLS.test(text)) ? 'roll it on' : 'roll it';
+  const onCloth = first >= 0 && /\b(?:cloth|towel)\b/i.test(STRETCHES.exec(all[first]!.text)![0]);
   return actions.flatMap((action) => {
     const stretch = STRETCHES.exec(action.text);
+    const cloth = onCloth && all.indexOf(action) > first ? THE_CLOTH.exec(action.text) : null;
     const long = action.class === 'knead' && action.minutes !== null && action.minutes.high > BRIEFLY;
     return [
       ...(stretch
-        ? [editIn(action, { from: stretch.index, to: stretch.index + stretch[0].length }, ROLLED, TEARS)]
+        ? [
+            editIn(
+              action,
+              { from: stretch.index, to: stretch.index + stretch[0].length },
+              `${/^\p{Lu}/u.test(stretch[0]) ? capitalised(rolls) : rolls} ${ROLLED}`,
+              TEARS,
+            ),
+          ]
+        : []),
+      ...(cloth
+        ? [editIn(action, { from: cloth.index, to: cloth.index + cloth[0].length }, 'paper', TEARS)]
         : []),
       ...(long
         ? durationsIn(action.text).map((one) =>
@@ -132,7 +148,7 @@ function onlyRise(actions: readonly Action[], rises: readonly Action[]): SpanEdi
 }
 
 /** Where the rise that goes stood a dough still drinks, before it is rolled or shaped: straight from the bowl it sticks. Minutes. Common practice. */
-const A_DRINK = 20;
+export const A_DRINK = 20;
 const DRINKS = `. Cover it and leave it for ${A_DRINK} minutes: the flours drink. `;
 
 /** The pause in the place of the first rise, where what comes before the kept one shapes the dough. */

@@ -20,7 +20,9 @@ const NAMELESS: readonly Nameless[] = [
     // What is crushed to crumbs, and what stands in for it and has none.
     words:
       /(?<!\b(?:like|to|into|fine|coarse|resembl\w+) )\b(?:the )?(?:biscuit |cookie |cracker )?crumbs\b/gi,
-    isOne: ({ was, now }, catalogue) =>
+    // Bread flour is no bread.
+    isOne: ({ was, now, blend }, catalogue) =>
+      !blend &&
       CRUMBED.test(getIngredient(catalogue, was).name) && !CRUMBED.test(now),
   },
 ];

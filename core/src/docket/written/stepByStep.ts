@@ -14,6 +14,10 @@ const TOGETHER = 170;
 /** What ends a step's sentence: no semicolon, no dash, and no number or letter before its first word. */
 const ENDS = /\p{L}{2}.*(?:[.!?)]["'’”*]*\s*|\n\s*)$/su;
 
+/** "Cool in the pan... it will sink a little." */
+const TRAILS = /(?:\.{2,}|…)\s*$/;
+const GOES_ON = /^\s*\p{Ll}/u;
+
 interface Told {
   readonly from: number;
   readonly to: number;
@@ -36,7 +40,9 @@ const PARTING =
 
 /** The sentences of a step, each with what it is for. */
 function sentencesOf({ source }: Step, actions: readonly Action[], heated: ReadonlySet<string>): Told[] {
-  return bySentence(actions, ({ first }, before) => first && ENDS.test(before.text)).map((those) => {
+  const begins = ({ first, text }: Action, before: Action): boolean =>
+    first && ENDS.test(before.text) && !(TRAILS.test(before.text) && GOES_ON.test(text));
+  return bySentence(actions, begins).map((those) => {
     const [from, to] = [those[0]!.from, those.at(-1)!.to];
     const words = source.slice(from, to);
     return {

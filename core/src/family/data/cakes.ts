@@ -5,7 +5,7 @@ export const cakes = {
   'creamed-cake': {
     ratios: [85, 65, 95, 65], most: [95, 95, 200, 150], onlyNamed: false,
     words: /\b(?:layer |birthday |sponge |victoria )?cakes?\b|\bcupcakes?\b|\btraybake\b|\bcream (?:the |together )?(?:butter|fat)|\bsandwich tins?\b|\bfairy cakes\b/gi,
-    titles: /\bg[âa]teaux?\b|\bmadeleines?\b|\blamingtons?\b|\bbattenberg\b|\bred velvet\b|\bmud cake\b|\bdevil['’]?s food\b|\bdrizzle\b|\bbuckle\b|\b\w*tortes?\b|\bvictoria\b|\bfriands?\b|\bfinanciers?\b|\btres leches\b|\bupside[- ]down\b/gi,
+    titles: /\bg[âa]teaux?\b|\bmadeleines?\b|\blamingtons?\b|\bbattenberg\b|\bred velvet\b|\bmud cake\b|\bdevil['’]?s food\b|\bdrizzle\b|\bbuckle\b|\b\w*tortes?\b|\bvictoria\b|\bfriands?\b|\bfinanciers?\b|\btres leches\b|\bupside[- ]down\b|\bbasbousa\b|\brevani\b|\bnamoura\b/gi,
     texture: 'batter', xanthan: 0.7, leastXanthan: 0.3, glutenUse: 2.5, usualEgg: 65, liquid: [2, 11], moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0.15, 0.65], drinkThirst: [0.8, 2], lift: [1.5, 8] },

@@ -52,7 +52,7 @@ export const SIGNS = {
   'covers with foil': /\bfoil\b|\btent (?:it\b|at \d|with|loosely|if)|\bpaper\b[^.]*\bhole in the cent(?:re|er)|\bcover (?:it |the (?:top|cake)\b[^.]{0,20})(?:loosely )?with [^.]*\b(?:paper|parchment)\b/i,
   /** What a recipe says of what comes out of the oven, in any words. */
   'sees to what is baked':
-    /\b(?:cool\w*|(?:until|till|when|is|are|get|gets|go|stone|completely|quite) cold|rack|turn(?:ed)? (?:\w+ )?out|unmou?ld|invert|flip|upside down|(?:in|on) (?:(?:the|its|their) )?(?:tins?|pans?|trays?|sheets?|racks?|dish|mould)|stand|serve|(?:while|still) (?:warm|hot)|(?:warm|hot) (?:cakes?|loaf|bread|sponge|puddings?|buns?|rolls?|biscuits?|cookies|bars?|scones|pancakes|doughnuts|it)|(?:eat\w*|best|nice|good) (?:it |them )?(?:warm|hot)|at once|soak\w*|before (?:you )?(?:cut|slic|serv|eat|scoop|digg?|unclip|releas|unmou?ld|turn|mov|tak|lift)\w*|unclip|drape|wrap|lift)\b/i,
+    /\b(?:cool\w*|(?:until|till|when|is|are|get|gets|go|stone|completely|quite) cold|rack|turn(?:ed)? (?:\w+ )?out|(?:un|de)mou?ld|knock (?:\w+ )?out|invert|flip|upside down|(?:in|on) (?:(?:the|its|their) )?(?:tins?|pans?|trays?|sheets?|racks?|dish|mould)|stand|serve|(?:while|still) (?:warm|hot)|(?:warm|hot) (?:cakes?|loaf|bread|sponge|puddings?|buns?|rolls?|biscuits?|cookies|bars?|scones|pancakes|doughnuts|it)|(?:eat\w*|best|nice|good) (?:it |them )?(?:warm|hot)|at once|soak\w*|before (?:you )?(?:cut|slic|serv|eat|scoop|digg?|unclip|releas|unmou?ld|turn|mov|tak|lift)\w*|unclip|drape|wrap|lift)\b/i,
   /** It may tell this in the clause that tells the heat: "19 to 22 min, cool 10 in tin". */
   cools: /\b(?:cool\w*|rack|turn out)\b/i,
   'stays in its tin':

@@ -71,6 +71,9 @@ export const FOOD_WORDS: Readonly<Record<string, readonly string[]>> = {
   'ground ginger': ['malen ingefära', 'gemahlener Ingwer', 'Ingwerpulver', 'gingembre moulu', 'zenzero in polvere', 'jengibre molido', 'sonth'],
   'aniseed': ['anis', 'Anis', 'anice', 'anís', 'saunf'],
   'rum': ['Rum', 'rhum', 'ron'],
+  'kirsch': ['Kirschwasser'],
+  'raspberry jam': ['Himbeermarmelade', 'Himbeerkonfitüre', 'hallonsylt', 'confiture de framboises', 'confettura di lamponi', 'mermelada de frambuesa'],
+  'apricot jam': ['Aprikosenmarmelade', 'Aprikosenkonfitüre', 'Marillenmarmelade', "confiture d'abricots", 'confettura di albicocche', 'mermelada de albaricoque'],
   'coconut': ['riven kokos', 'kokosflingor', 'Kokosraspel', 'Kokosflocken', 'noix de coco râpée', 'cocco rapè', 'coco rallado'],
   'banana': ['banan', 'bananer', 'Bananen', 'banane', 'banane mûre', 'plátano', 'plátanos', 'kela'],
   'carrot': ['morot', 'morötter', 'Karotten', 'Möhren', 'carottes', 'carote', 'zanahorias', 'gajar'],
@@ -99,6 +102,6 @@ export const PURPOSE_WORDS: readonly (readonly [RegExp, string])[] = [
 ];
 /** What is only said of how warm, soft or fine a thing is. */
 export const DESCRIBING_WORDS =
-  /(?<!\p{L})(?:lauwarme[rsn]?|warme[rsn]?|kalte[rsn]?|weiche[rsn]?|geschmolzene[rsn]?|flüssige[rsn]?|gesiebte[rsn]?|frische[rsn]?|zimmerwarme[rsn]?|ljummen|ljummet|rumsvarm[at]?|smält|kall[at]?|färsk[at]?|tièdes?|fondue?|froide?|fra[iî]che?s?|tamisée?|tiepid[oa]|fus[oa]|fredd[oa]|fresc[oa]|setacciat[oa]|tibi[oa]|derretid[oa]|fr[ií][oa]|tamizad[oa])(?!\p{L})\s*/giu;
+  /(?<!\p{L})(?:lauwarme[rsn]?|warme[rsn]?|kalte[rsn]?|weiche[rsn]?|geschmolzene[rsn]?|flüssige[rsn]?|gesiebte[rsn]?|frische[rsn]?|zimmerwarme[rsn]?|ljummen|ljummet|rumsvarm[at]?|smält|kall[at]?|färsk[at]?|tièdes?|fondue?|froide?|fra[iî]che?s?|tamisée?|tiepid[oa]|fus[oa]|fredd[oa]|fresc[oa]|setacciat[oa]|tibi[oa]|derretid[oa]|fr[ií][oa]|tamizad[oa]|(?:fin|ny)?malen|malet|stött|mortlad|hackad[e]?|gehackte[rsn]?|macinat[oaie]|tritat[oaie]|molid[oa]|picad[oa]s?)(?!\p{L})\s*/giu;
 /** "A" and "of" before and after a unit. */
 export const SMALL_WORDS = /(?<!\p{L})(?:d['’](?=\p{L})|(?:d[eiu]|del|des|della)(?!\p{L}))\s*/giu;

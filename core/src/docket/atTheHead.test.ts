@@ -1,0 +1,139 @@
+import { readsOnPaper, type OnPaper } from '../testingDockets';
+
+/* What a page means by a number, read off the paper: how many, in what, how hot, how long; and the clauses that tell of it. */
+
+const BUNS =
+  'Orange buns\nMakes 12 | Active: 45 min | Total: 4 hr\n\n390 g bread flour\n50 g sugar\n7 g instant yeast\n180 ml milk\n1 egg\n70 g butter, soft\n\n1. Mix flour, sugar and yeast. Add milk and egg, then the butter; knead 8-10 minutes.\n2. Cover and let rise until doubled, about 1 1/2 hours.\n3. Roll out, roll up, cut into 12. Set in a 12-cup muffin tin. Cover and proof until puffy, 45 minutes.\n4. Bake at 350°F 20-22 minutes.';
+const DUMPLINGS =
+  'Doughboys\n2 cups plain flour\n3 teaspoons baking powder\n2 tablespoons butter\n3/4 cup milk\nSyrup\n2 cups water\n1 cup brown sugar\n\nSift flour and baking powder. Rub in the butter. Mix in the milk. Roll into walnut-sized balls (about 16).\nBring the syrup to the boil in a wide pan. Drop in the balls, cover and simmer 20 minutes without lifting the lid.';
+const ROWS =
+  'Rhubarb bars\n\n| For the base | |\n| --- | --- |\n| Plain flour | 250 g |\n| Light brown sugar | 120 g |\n| Butter, melted | 180 g |\n\n| For the middle | |\n| --- | --- |\n| Eggs | 2 |\n| Double cream | 150 ml |\n\nMakes 16 (20 cm square tin)\n\n1. Stir flour, sugar and butter. Press into the tin; bake 15 min at 180 °C.\n2. Whisk eggs and cream, pour over. Bake 35 min.';
+const BASIN =
+  'Fig pudding\n(2 pint basin)\n\n4 oz self raising flour\n4 oz shredded suet\n3 oz dark muscovado\n1 egg\n1/4 pt milk\n\nGrease a 2 pint pudding basin. Mix all. Cover and steam 2½ hours.';
+const GRIDDLE =
+  'Buttermilk pancakes\n2 cups flour\n2 teaspoons baking powder\n2 cups buttermilk\n2 eggs\n1/4 cup butter, melted\n\nWhisk all. Heat a griddle over medium heat and butter lightly. Cook 2-3 minutes; flip and cook 1-2 minutes more.';
+const LAYERS =
+  'Coffee slice\n3 eggs\n115 g ground almonds\n115 g icing sugar\n30 g flour\n3 egg whites\n\nBeat eggs, almonds and icing sugar. Fold in flour, then the stiff whites. Spread on a 30 x 40 cm tray; bake at 220 °C 7-8 minutes. Cool, cut in three.\nLayer with coffee cream. Trim and cut into 12.';
+const MOULDS =
+  'Coffee sponges (makes 4)\n100 g butter\n100 g sugar\n2 eggs\n100 g self-raising flour\n\nButter 4 x 175 ml pudding moulds. Cream butter and sugar, beat in eggs, fold in flour. Spoon in and cover with foil.\nStand in a roasting tin, pour boiling water half way up, and cook in the oven at 180°C for 35 minutes - or steam 40 minutes on the hob.';
+const FAIRY =
+  'Fairy cakes with a kiss\n(24 little ones)\n115g margarine\n115g caster sugar\n2 eggs\n115g SR flour\n\n180C. 2 x 12-hole bun tins with paper cases.\nAll-in-one: marg, sugar, eggs, flour, 2 min with the electric whisk. Teaspoon into the cases, 12 min, cool.\nMeringues: whip 2 whites stiff with 115 g sugar. Pipe 24 kisses. 110C for 1 hr.';
+const SAFFRON =
+  'Kardemummabullar\n150 g smör\n5 dl mjölk\n50 g färsk jäst\n1 dl socker\n2 tsk stött kardemumma\n13 dl vetemjöl\n\nKnead all for 10 min. Let rise 45 min. Shape 24 buns, rise 30 min. Bake at 225° 8-10 min.';
+const RINGS =
+  'Almond tartlets\n\nPâte sablée\n250 g plain flour\n100 g icing sugar\n140 g butter, cold\n1 egg\n\nFrangipane: 60 g butter / 60 g sugar / 60 g ground almonds / 1 egg\n\n1. Rub the butter into flour and sugar. Add egg; bring together, flatten, 2 h at 4 °C.\n2. Roll to 2 mm, line 8 rings of 8 cm. 30 min in the freezer.\n3. Cream butter and sugar, add almonds and egg. Fill.\n4. Bake 170 °C, 25 min. Demould warm.';
+const CREPES =
+  'Crêpe cake\n180 g flour\n30 g sugar\n3 eggs\n500 ml milk\n40 g browned butter\n\nWhisk all. Rest at least 1 hour in the fridge.\nOil a 20 cm pan lightly. Cook thin crêpes, about 1 min on the first side, 30 seconds on the second. Cool.\nLayer with cream. Chill 4 hours.';
+const PINWHEELS =
+  'Icebox date pinwheels\n1 c butter\n1 c brown sugar\n1 c white sugar\n3 eggs\n4 c flour\n1/2 t soda\n\nCream butter and sugars, add eggs, then dry. Chill. Roll 1/4" thick in a rectangle. Spread with dates. Roll like jelly roll. Chill overnight.\nSlice 1/4". Bake 375 for 10-12 min.';
+const SINKS =
+  'Walnut torte\n170 g walnuts\n30 g plain flour\n6 eggs, separated\n150 g sugar\n\nGrind walnuts and flour. Beat yolks with half the sugar until thick. Whip the whites with the rest; fold all together.\nBake in a 23 cm springform at 175°C 35 minutes. Cool completely in the tin... it will sink a little.';
+
+const STRUDEL =
+  'Apple strudel\n300 g strong flour\n1 egg\n125 ml water\n100 g breadcrumbs\n1 kg apples\n80 g sugar\n\nKnead flour, egg and water, 10 min. Rest 1 h.\nStretch the dough over a floured cloth until you could read through it. Strew crumbs over, then the apples and sugar. Roll up by lifting the cloth.\nBake at 190 °C 40-45 min.';
+const KUCHEN =
+  'Plum kuchen\n\nfor the base: 500g flour, 42g fresh yeast, 80g sugar, 250ml milk, 80g butter, 1 egg\non top: 2kg plums, stoned, quartered but joined;\ncrumbs: 200g flour, 120g sugar, 120g butter\n\nmake a dough, knead 8 min, let rise 45 min.\nroll out on a lined tray (30x40). rest 15 min.\nstand plums in rows. rub the crumbs, scatter.\n200°C, 35-40 mins.';
+const MADELEINES =
+  'Madeleines (24)\n120g plain flour\n1 tsp baking powder\n130 g sugar\n3 eggs\n120 g butter\n\nWhisk eggs and sugar. Fold in the flour, then the butter. Refrigerate 2 hrs.\nBake at 220 C in two 12-hole trays 10 mins. Knock out right away.';
+const RAMEKINS =
+  'Toffee puddings\nSERVINGS 8\n8 oz dates\n1 c boiling water\n6 tbsp butter\n3/4 c brown sugar\n2 eggs\n1 1/2 c AP flour\n1 1/2 tsp baking powder\n\nSoak the dates in the water. Butter 8 (6-oz) ramekins.\nCream butter and sugar. Eggs. Dates. Then flour and baking powder.\nFill 2/3. Bake 350° 22-25 min.';
+const DIAMONDS =
+  'Basbousa\n1 tray (20x30), 24 diamonds\n\ncoarse semolina 350 g\nsugar 120 g\nbaking powder 2 tsp\nyogurt 250 g\nbutter 120 g\n\nMix semolina, sugar, baking powder. Rub in the butter. Stir in yogurt. Spread in a buttered tray. Bake 190C 30-35 min.';
+const CANNOLI =
+  'Cannoli shells\nmakes ~ 20\n250 g flour\n30 g lard\n20 g sugar\n1 egg\n50 ml marsala\noil for frying\n\nWork flour, lard and sugar; add egg and marsala, knead 10 min to a firm dough. Rest 1 h.\nRoll thin, cut 10 cm rounds. Wrap round tubes. Fry at 170° for 1-2 minutes.';
+const SHORTBREAD =
+  'Caramel shortbread\n225g plain flour\n100g caster sugar\n200g butter\n397g tin condensed milk\n\nWhizz flour, sugar and butter. Press into a 23 cm square tin. Bake at 170°C 35 min. Cool.\nBoil the milk 8 min. Pour on the base. Cool 1 hr. Cut into 16.';
+
+const PAGES: OnPaper[] = [
+  [
+    'what was to be stretched on a cloth is rolled on paper, and its crumbs stay crumbs',
+    STRUDEL,
+    {},
+    [/Roll it between two sheets of paper/, /lifting the paper/, /crumbs over/],
+    [/cloth/, /blend over/],
+  ],
+  [
+    'a list that is named begins anew behind a semicolon',
+    KUCHEN,
+    {},
+    [/g brown rice flour[^]*crumbs\n[^]*g brown rice flour/],
+    [/cornstarch/],
+  ],
+  [
+    'what is knocked out at once doesn’t cool in its tin',
+    MADELEINES,
+    {},
+    [/Knock out right away/],
+    [/in the tin/],
+  ],
+  ['eight ramekins are eight', RAMEKINS, {}, [/^In: 8 ramekins/m], []],
+  ['a tray is no piece', DIAMONDS, {}, [/^creamed cake/m, /^Makes 24 diamonds/m], []],
+  [
+    'a shell that is rolled is pastry, and isn’t kneaded',
+    CANNOLI,
+    {},
+    [/^pastry/m, /knead for a minute/],
+    [/10 min/],
+  ],
+  ['an hour in which a layer cools is an hour', SHORTBREAD, {}, [/^2 hours 20 minutes in all/m], []],
+
+  [
+    'a rise that goes leaves the total, and a drink stands in its place',
+    BUNS,
+    {},
+    [/^2 hours 50 minutes in all/m, /leave it for 20 minutes/],
+    [],
+  ],
+  [
+    'dumplings are done under the lid of their syrup',
+    DUMPLINGS,
+    {},
+    [/^Steamed, 20 minutes$/m, /^Makes 16/m],
+    [/Bake/],
+  ],
+  ['a row of a table names its part without its strokes', ROWS, {}, [/^base$/m, /^middle$/m], [/\|/]],
+  [
+    'a basin’s pints are no pieces, and fat without wheat has its name in a British shop',
+    BASIN,
+    {},
+    [/white vegetable fat/, /^In: .*basin/m],
+    [/^Makes/m, /suet/],
+  ],
+  [
+    'a griddle that is buttered is greased',
+    GRIDDLE,
+    { without: ['milk'] },
+    [/and grease lightly/],
+    [/block lightly/],
+  ],
+  ['what is cut in three for its layers makes twelve slices', LAYERS, {}, [/^Makes 12 slices/m], []],
+  [
+    'moulds are as many as there are, water is no tin, and steam is another way',
+    MOULDS,
+    {},
+    [/^In: 4 moulds/m, /^Oven 180 °C.*35 minutes/m],
+    [/^Steamed/m, /43/],
+  ],
+  [
+    'two bakes are two heats, in as many cases as there are cakes',
+    FAIRY,
+    {},
+    [/^Oven 180 °C.*12 minutes/m, /^Oven 110 °C.*60 minutes/m, /24 muffin cups/],
+    [],
+  ],
+  ['crushed cardamom is no stout', SAFFRON, {}, [/cardamom/], [/cider|beer|stout/]],
+  [
+    'a tartlet is pastry, rested in the cold, as many as there are rings',
+    RINGS,
+    {},
+    [/^pastry/m, /^Makes 8/m, /^3 hours/m],
+    [/on the tray/],
+  ],
+  ['crêpes are done in their pan', CREPES, {}, [/^Griddle or pan, 1½ minutes/m], [/Not baked/]],
+  ['what is rolled like a roll has no tin', PINWHEELS, {}, [/^drop cookie/m], [/^In:/m, /in the tin/]],
+  ['three dots end no step', SINKS, {}, [/in the tin\.\.\. it will sink a little/], []],
+];
+
+describe('the head of a docket', () => {
+  it.each(PAGES)('%s', (...row) => readsOnPaper(...row));
+});
