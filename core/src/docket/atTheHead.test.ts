@@ -44,7 +44,49 @@ const CANNOLI =
 const SHORTBREAD =
   'Caramel shortbread\n225g plain flour\n100g caster sugar\n200g butter\n397g tin condensed milk\n\nWhizz flour, sugar and butter. Press into a 23 cm square tin. Bake at 170°C 35 min. Cool.\nBoil the milk 8 min. Pour on the base. Cool 1 hr. Cut into 16.';
 
+const JAFFA =
+  'Jaffa traybake\n275g soft marg\n275g caster\n275g SRF\n2 tsp BP\n5 eggs\n\nEverything in a bowl, beat 2 mins.\n30x23 tin, lined. 180/160fan, 35-40 mins.';
+const HEADS =
+  'Brioche à tête\n(12 small)\n250 g strong white flour\n30 g sugar\n8 g fresh yeast\n3 eggs\n125 g butter, soft\n\nKnead flour, sugar, yeast and eggs 8 min, then the butter.\nCover, 1 h at room temperature; knock back; overnight in the fridge.\nDivide into 12 x 45 g. Shape balls. Buttered fluted moulds. Proof 1½ h. 200 °C, 12-14 min.';
+const CAKE_COOKIES =
+  'Mud cake cookies\n1 c. butter, melted\n2 c. brown sugar\n2 eggs\n2 1/4 c. flour\n3/4 c. cocoa\n1 tsp. baking soda\n1 c. semisweet chips\n\nWhisk butter and sugar; whisk in eggs. Stir in dry. Fold in chips.\n375. Scoop mounds onto sheets. Bake 8 min. Makes 3 dozen.';
+const BAKEWELL =
+  'Bakewell pudding\n\nFor the pastry\n4oz plain flour\n2oz butter\n\nFor the filling\n4oz butter, melted\n4oz caster sugar\n4oz ground almonds\n4 egg yolks\n\nRub butter in flour, add water to mix. Roll out and line a 8in pie dish.\nBeat the eggs, add sugar, butter, almonds. Pour on. Bake Gas 6 15 mins then Gas 4 20 mins.';
+const FRITTERS =
+  'Carnival fritters\nfor about 40\n\n500 g plain flour\n3 eggs\n80 g sugar\n100 g butter, melted\n\nMix all to a dough, rest 2 hours. Roll out to 3 mm, cut into diamonds. Fry in oil at 170 °C, 1 minute on each side.';
+const NONNA =
+  'Torta della nonna\n\nPASTA FROLLA\nflour 300 g\nbutter 150 g\nsugar 120 g\negg 1 + 1 yolk\n\nCREMA\nmilk 500 ml\nyolks 4\nsugar 120 g\n\n1. Pasta frolla: work butter, flour, sugar; add eggs. Rest 1 h cold.\n2. Crema: warm milk, whisk in yolks and sugar.\n3. Roll two thirds, line the buttered 24 cm tin; fill. Roll the rest for a lid.\n4. 170 °C, 40 min.';
+const MALTED =
+  'Malted waffles\nYield: 8 waffles\n\n2 cups all-purpose flour\n1/2 cup (65g) malted milk powder\n1 Tbsp baking powder\n3 eggs\n1 3/4 cups whole milk\n1/2 cup butter, melted\nMaple syrup\n\nHeat waffle iron; oven at 200°F.\nWhisk flour, malted milk powder and baking powder; stir in eggs, milk and butter.\nPour 1/2 cup batter into the iron. Cook 4 to 5 minutes. Keep warm in the oven.';
+
 const PAGES: OnPaper[] = [
+  ['SRF is flour', JAFFA, {}, [/g white rice flour/, /baking powder/], [/SRF/]],
+  [
+    'what is weighed out twelve times is no tin, and what is left of a sentence begins with a capital',
+    HEADS,
+    {},
+    [/^In: moulds/m, /\d\. Overnight in the fridge/],
+    [/45 × 30/],
+  ],
+  [
+    'mud cake cookies are cookies',
+    CAKE_COOKIES,
+    {},
+    [/^drop cookie/m, /chocolate chips|semisweet chips \(170 g\)/],
+    [],
+  ],
+  ['a pudding in a pastry case is pastry', BAKEWELL, {}, [/^pastry/m], []],
+  ['nobody cooks for forty', FRITTERS, {}, [/^Makes 40 pieces/m], [/Serves/]],
+  ['what is rolled and lines a tin is pastry', NONNA, {}, [/^pastry/m], []],
+  [
+    'an oven that keeps waffles warm bakes none, malt is milk and sugar, and syrup is no step',
+    MALTED,
+    {},
+    [/^Griddle or pan, 4 to 5 minutes/m, /milk powder/, /^Maple syrup$/m],
+    [/^Oven/m, /chicory/, /\d\. Maple/],
+  ],
+  ['without milk malt is sugar', MALTED, { without: ['milk'] }, [/brown sugar/], [/milk powder|chicory/]],
+
   [
     'what was to be stretched on a cloth is rolled on paper, and its crumbs stay crumbs',
     STRUDEL,

@@ -78,12 +78,22 @@ const GENERIC =
   /^(?:cakes?|g[âa]teaux?|tortes?|sponges?|lamingtons?|crisp|upside[- ]down|cookies?|biscuits|loaf|bars?|pudding|rounds|fingers|rolls|snaps?)$/i;
 const GENERIC_EVIDENCE = 3.2;
 
-function titleEvidence(own: readonly string[], all: readonly string[], most: number): number {
+/** "Mud cake cookies" are cookies: what is baked in another's manner is the last of two names. */
+const MODIFIES = /(?:cakes?|pie|bread|doughnut|muffin|brownie|pancake|cobbler|velvet|torte|loaf)$/i;
+const HEAD_NOUN =
+  /^\s+(?:cookies|biscuits|bars|muffins|brownies|blondies|doughnuts|scones|tarts?|pancakes|waffles)\b/i;
+
+/** `own`: what of the title names the family, among `all` that names any. */
+function titleEvidence(own: readonly string[], all: readonly string[], most: number, title: string): number {
   const within = (name: string) =>
     all.some((other) => other.length > name.length && other.toLowerCase().includes(name.toLowerCase()));
+  const modifies = (name: string) =>
+    MODIFIES.test(name) && HEAD_NOUN.test(title.slice(title.indexOf(name) + name.length));
   return Math.max(
     0,
-    ...own.map((name) => (within(name) ? 0.5 : GENERIC.test(name) ? GENERIC_EVIDENCE : most)),
+    ...own.map((name) =>
+      within(name) || modifies(name) ? 0.5 : GENERIC.test(name) ? GENERIC_EVIDENCE : most,
+    ),
   );
 }
 
@@ -131,7 +141,12 @@ export function guessFamily(
         formulaScore(id, ratios, bought) +
         risen +
         (named && inTitle.length + inMethod.length === 0 && done <= 0 ? UNNAMED : 0) +
-        titleEvidence(inTitle, inTitles, said(title, titles).length > 0 ? ONLY_IN_TITLES : TITLE_EVIDENCE) +
+        titleEvidence(
+          inTitle,
+          inTitles,
+          said(title, titles).length > 0 ? ONLY_IN_TITLES : TITLE_EVIDENCE,
+          title,
+        ) +
         done +
         (id === base ? BASE_EVIDENCE : 0) +
         METHOD_EVIDENCE * Math.min(MOST_WORDS, method.match(words)?.length ?? 0),

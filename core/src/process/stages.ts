@@ -262,20 +262,26 @@ const heatsFat = (action: Told, before: Told | undefined): boolean =>
   OF_FAT.test(before.text) &&
   HEATS_IT.test(action.text);
 
+/** °C. */
+const WARM = 110;
+/** "Oven at 95 °C" beside a griddle: what is done waits in it. */
+const keepsWarm = ({ of, celsius }: Setting, { medium }: Heat): boolean =>
+  of === 'oven' && medium === 'griddle' && celsius <= WARM;
+
 function remember(action: Told, heat: Heat, before: Told | undefined): void {
   if (heatsFat(action, before)) {
     heat.oil = action.settings[0] ?? heat.oil;
     heat.medium = 'fried';
     return;
   }
-  for (const one of action.settings) {
+  for (const one of action.settings.filter((one) => !keepsWarm(one, heat))) {
     const plate = action.class === 'griddle' && !/\boven\b/i.test(action.text);
     if (one.of === 'oven' && plate) heat.griddle = one;
     if (one.of === 'oven' && action.class !== 'fry' && !plate) heat.oven = one;
     if (one.of === 'fat' || (one.of === 'oven' && action.class === 'fry')) heat.oil = one;
   }
   if (action.settings.some(({ of }) => of === 'oven') && action.class !== 'set-oven') heat.since = 0;
-  if (action.settings.some(({ of }) => of === 'oven'))
+  if (action.settings.some((one) => one.of === 'oven' && !keepsWarm(one, heat)))
     heat.medium =
       action.class === 'fry' ? 'fried' : action.class === 'griddle' && !heat.oven ? 'griddle' : 'oven';
   if (action.settings.some(({ of }) => of === 'fat') || action.class === 'set-fat') heat.medium = 'fried';

@@ -51,6 +51,8 @@ const ROLLED_TO = /\b(?:roll|pat|flatten|stretch)\w*\b[^.;]{0,25}\bto (?:about |
 const A_ROUND = /^\s*(?:round|square)\b(?! (?:\w+ )?(?:tins?|pans?|cake|dish))/i;
 const BY_HAND = /\b(?:roll|pat|cut|shap|flatten|press|spread|pipe|bash|beat the (?:cold )?butter)/i;
 
+const OF_WEIGHT = /^\s?(?:g|gr|grams?|oz|ml)\b/i;
+
 interface Size {
   readonly lengthCm: number;
   readonly widthCm: number | null;
@@ -91,6 +93,8 @@ function sizesIn(text: string, near: RegExp | null): Size[] {
     const [whole, one = '', unit, two = '', other] = match;
     const [from, to] = [match.index, match.index + whole.length];
     const [a, b] = [numberIn(one), numberIn(two)];
+    // "12 x 45 g" is a weight.
+    if (!unit && !other && OF_WEIGHT.test(text.slice(to))) return [];
     // "4 x 8-inch loaf pan" is one, "2 x 8-inch pans" are two.
     const isOne =
       (A_VESSEL.test(text.slice(to)) || ITS_SIZE.test(text.slice(0, from))) &&

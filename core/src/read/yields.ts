@@ -28,6 +28,8 @@ const PIECES_TOO = new RegExp(
 const EACH = /\beach\b|\bper\b|\bk?cal/i;
 const HELPINGS = /^(?:people|persons?|ppl|portions?|servings?|helpings?)\b/i;
 const DOZEN = 12;
+/** "For about 40" fritters: nobody cooks for more. */
+const CROWD = 30;
 const SEGMENTS = /\s*[|•·;(]\s*|\s{2,}|,\s+(?=\d)/;
 /** Tins say how many fit: "a 12-hole muffin tin", "18 muffin cups". */
 const HOLES =
@@ -93,7 +95,9 @@ function yieldIn(source: string, bare: boolean): Yield | null {
     .filter((one) => one !== null)
     // Nobody cooks for more than a dozen without saying so.
     .map((one) =>
-      one.what === '' && one.low > DOZEN && !/^\W*for\b/i.test(source) ? { ...one, what: 'pieces' } : one,
+      one.what === '' && (one.low > CROWD || (one.low > DOZEN && !/^\W*for\b/i.test(source)))
+        ? { ...one, what: 'pieces' }
+        : one,
     );
   return found.find(({ low }) => low > 1) ?? found[0] ?? null;
 }

@@ -42,7 +42,9 @@ export function edited(source: string, edits: readonly SpanEdit[]): string {
     text += source.slice(at, one.from) + one.text;
     at = one.to;
   }
-  return tidied(text + source.slice(at));
+  const now = tidied(text + source.slice(at));
+  // What was behind the first words begins the sentence now.
+  return /^\s*\p{Lu}/u.test(source) && edits[0]!.from === 0 ? capitalised(now) : now;
 }
 
 /** A stretch within an action's words said otherwise. */

@@ -14,7 +14,7 @@ export const DEEDS: readonly { readonly family: FamilyId; readonly words: RegExp
   { family: 'foam', words: /\bwhites\b[^.]{0,80}\b(?:stiff(?:ly)?|peaks?|foamy|meringue|snow|firm)\b[^]{0,400}\bfold|\b(?:stiff(?:ly)?|firmly)[- ](?:beaten|whipped|whisked) (?:egg )?whites|\bribbon\b|\bleaves a trail\b/i, says: 1.5 },
   { family: 'foam', words: /\beggs?\b[^.]{0,50}\bsugar\b(?![^.]{0,20}\b(?:oil|butter|yogh?urt|milk)\b)[^.]{0,60}\b(?:thick|pale|treble|trebled|triple|tripled|mousse|doubled?|light|high speed|volume|trail|minutes|mins?)[^]{0,250}\bfold/i, says: 1.8 },
   { family: 'foam', words: /\b(?:beat|whisk|whip)\b[^.]{0,20}\beggs?\b(?![^.]{0,40}\bsugar\b)[^.]{0,60}\b(?:thick|pale|trebled?|tripled?|mousse|doubled)\b[^]{0,250}\bfold/i, says: 1.2 },
-  { family: 'pastry', words: /\bpie plate\b|\b(?:tart|tartlet|flan|quiche) (?:tin|pan|ring|mould)s?\b|\bblind\b|\bcrimp\b|\broll(?:ed)? (?:\w+ ){0,6}(?:and )?line\b|\bline the (?:ring|case|tin with (?:it|the pastry))\b/i, says: 2.5 },
+  { family: 'pastry', words: /\bpie plate\b|\b(?:tart|tartlet|flan|quiche) (?:tin|pan|ring|mould)s?\b|\bblind\b|\bcrimp\b|\broll(?:ed)? (?:[\w-]+,? ){0,6}(?:and )?line\b|\bline the (?:ring|case|tin with (?:it|the pastry))\b/i, says: 2.5 },
   { family: 'creamed-cake', words: /\bsandwich tins?\b|\bcream(?:ed)? (?:the |together|\d)/i, says: 1.2 },
   { family: 'cut-out', words: /\broll(?:ed)?\b[^.]{0,40}\b(?:thick|floured|counter|board|mm|cm)\b[^.]{0,40}\bcut\b|\bcutter\b|\bcut (?:out|hearts|stars|rounds)\b|\bstamp out\b/i, says: 2 },
   { family: 'crisp-wafer', words: /\bdrape\b|\b(?:wrap|roll|shape)\b[^.]{0,40}\b(?:round|over|around)\b[^.]{0,30}\b(?:handle|cone|rolling pin|mould)\b|\blacy\b/i, says: 3 },

@@ -25,15 +25,7 @@ export { whyKind, type Spoke } from './why';
 
 /** What only one look at the whole page tells, each by what those before it have found. */
 const PASSES: readonly ((lines: readonly string[], read: readonly KindOfLine[]) => readonly KindOfLine[])[] =
-  [
-    withVesselLabels,
-    withColumnNames,
-    withListedRows,
-    withTitleRow,
-    withListsInTitles,
-    withServed,
-    withSoleName,
-  ];
+  [withVesselLabels, withColumnNames, withListedRows, withTitleRow, withListsInTitles, withSoleName];
 
 /**
  * What each line of a page is, decided together: no line by itself, unless there are only names. `lines`: those that aren't
@@ -46,9 +38,14 @@ export function kindsOf(
   held: ReadonlyMap<number, PageKind> = new Map(),
 ): readonly KindOfLine[] {
   const told = () =>
-    PASSES.reduce(
-      (kinds, pass) => pass(lines, kinds),
-      withWrapped(lines, gaps, decided(lines, gaps, catalogue, held)),
+    withServed(
+      lines,
+      PASSES.reduce(
+        (kinds, pass) => pass(lines, kinds),
+        withWrapped(lines, gaps, decided(lines, gaps, catalogue, held)),
+      ),
+      gaps,
+      catalogue,
     );
   const read = namesOnly(lines) ?? withFoodsInSentences(lines, told(), catalogue);
   return withOneTitle(read).map((one, at): KindOfLine => {
