@@ -30,6 +30,7 @@ export interface BecauseSays {
   readonly 'jar-by-weight': Bare;
   readonly 'jar-by-cup': Bare;
   readonly 'own-leavening': Bare;
+  readonly 'own-water': Bare;
   readonly 'needs-hold': {
     readonly need: number;
     readonly credit: number | null;

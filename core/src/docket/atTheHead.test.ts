@@ -59,7 +59,39 @@ const NONNA =
 const MALTED =
   'Malted waffles\nYield: 8 waffles\n\n2 cups all-purpose flour\n1/2 cup (65g) malted milk powder\n1 Tbsp baking powder\n3 eggs\n1 3/4 cups whole milk\n1/2 cup butter, melted\nMaple syrup\n\nHeat waffle iron; oven at 200°F.\nWhisk flour, malted milk powder and baking powder; stir in eggs, milk and butter.\nPour 1/2 cup batter into the iron. Cook 4 to 5 minutes. Keep warm in the oven.';
 
+const DISCARD =
+  'Discard cake\n1 cup (227g) sourdough discard\n1 cup (227g) milk\n2 cups (240g) AP flour\n1 1/2 cups sugar\n1 cup oil\n1 1/2 tsp baking soda\n2 eggs\n\n1. Combine discard, milk and flour; rest 2-3 hours.\n2. Beat sugar, oil, soda and eggs. Gently combine with the discard mix.\n3. Bake at 350°F 30-40 min in a 9x13 pan.';
+const ROCK_CAKES =
+  'Rock cakes\n8 oz. self-raising flour\n4 oz. margarine\n3 oz. sugar\n1 level teasp. bicarb. of soda\n1 egg\n1 tbsp milk\n\nRub the margarine into the flour. Add the sugar.\nBeat the egg and milk and mix to a STIFF dough - the fork should stand up.\nPut in heaps on a greased tray. Bake at 200°C 15 minutes.';
+const MUG =
+  'Mug cake\nfor 1 large mug\n3 tbsp SR flour\n2 tbsp sugar\n1 egg\n2 tbsp milk\n\nStir all in the mug. micro 900w 1m 20s. wait 1 min.';
+const SNOWBALLS =
+  'Pistachio snowballs\nyield: 30\n1 cup butter\n1/2 cup powdered sugar\n2 1/4 cups flour\n3/4 cup pistachios, chopped\n\nBeat butter and sugar. Beat in flour; fold in nuts. Form into 1-inch balls; place 1 in. apart on baking sheets. Bake at 400°F 10-12 min.';
+
 const PAGES: OnPaper[] = [
+  [
+    'a starter is half water, which goes in beside the blend',
+    DISCARD,
+    {},
+    [/^115 g water/m, /^26\d g milk/m, /Combine the flour blend and water, milk;/, /with the flour mix/],
+    [/discard/],
+  ],
+  [
+    'a stiff dough is looked at before it stands',
+    ROCK_CAKES,
+    {},
+    [/STIFF dough - the fork should stand up\./, /stand for/],
+    [/dough -\./],
+  ],
+  [
+    'a microwave is as strong as its page says, for as many seconds',
+    MUG,
+    {},
+    [/^Microwave, 900 W, 80 seconds$/m],
+    [],
+  ],
+  ['balls that stand apart are cookies', SNOWBALLS, {}, [/^drop cookie/m, /xanthan/], []],
+
   ['SRF is flour', JAFFA, {}, [/g white rice flour/, /baking powder/], [/SRF/]],
   [
     'what is weighed out twelve times is no tin, and what is left of a sentence begins with a capital',

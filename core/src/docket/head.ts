@@ -6,7 +6,7 @@ import { NEVER_ANSWERED } from '../vocabulary';
 import { bakeTimeWords } from './heatWords';
 import { learntWords } from './learnt';
 import { ovenWords } from './ovenWords';
-import { sayDuration, sayMinutes, saySpan } from './sayMinutes';
+import { sayDuration, sayMinutes, saySeconds, saySpan } from './sayMinutes';
 import { sayDial, sayHeat, sayTin, systemOf, type MeasureSystem } from './system';
 import type { Docket, DocketStage, DocketTimes } from './types';
 
@@ -104,6 +104,8 @@ const inOnePlace = (heat: DocketHead['heat']): DocketHead['heat'] =>
       : [...lines, one];
   }, []);
 
+const WATTS = /(\d{3,4}) ?w/i;
+
 function heatWords(docket: Docket, system: MeasureSystem): DocketHead['heat'] {
   const { bake, stages, mainStage } = docket;
   const bare = bake.watts === null && bake.ovenCelsius === null && seen(docket).length === 0;
@@ -118,8 +120,16 @@ function heatWords(docket: Docket, system: MeasureSystem): DocketHead['heat'] {
   if (bare && boiled) return [{ place: placeOf(boiled, system), time: timeWords(boiled) }];
   const own = stages?.[mainStage ?? -1];
   // What a page gives for its microwave is what its step says.
-  if (bake.watts !== null && own?.medium === 'microwave' && own.minutes)
-    return [{ place: ovenWords(docket, system), time: saySpan(own.minutes.low, own.minutes.high) }];
+  if (bake.watts !== null && own?.medium === 'microwave' && own.minutes) {
+    const { low, high } = own.minutes;
+    const said = WATTS.exec(own.what)?.[1];
+    return [
+      {
+        place: said === undefined ? ovenWords(docket, system) : `Microwave, ${said} W`,
+        time: low === high && !Number.isInteger(2 * low) ? saySeconds(60 * low) : saySpan(low, high),
+      },
+    ];
+  }
   if (bake.watts !== null || !stages || seen(docket).length === 0)
     return [{ place: ovenWords(docket, system), time: bakeTimeWords(bake) }];
   const several = seen(docket).length > 1;

@@ -52,6 +52,7 @@ export const BALANCE_WORDS: WordsFor<BalanceSays> = {
   'by-route': ({ route }) => ROUTE_TABLE.rows[route].because,
   'jar-by-weight': () => 'a blend from the jar stands for wheat flour weight for weight',
   'jar-by-cup': () => 'cup for cup, as its packet says: a cup of blend weighs more than a cup of wheat flour',
+  'own-water': () => 'the starter that goes was half water: it is put back',
   'own-leavening': () => 'the flour that goes held its own leavening: it is put back',
   'needs-hold': ({ need, credit, school }) =>
     `this bake used its gluten for ${need.toFixed(1)} g xanthan’s worth of hold in 100 g of flour${credit === null ? '' : `; egg and flour already give ${credit.toFixed(1)}`}; ${SCHOOLS.rows[school].how}`,

@@ -12,7 +12,7 @@ import { weight, weightsOf } from '../weight';
 import type { Because } from '../says';
 import { troublesOf } from './standIn';
 
-/** What a self-raising flour or a mix brings beside the flour itself: its powder, put back as a line of its own. */
+/** What a self-raising flour, a mix or a starter brings beside the flour itself: its powder, its water, put back as a line of its own. */
 function broughtAlong(line: FormulaLine, { catalogue }: Setting): FormulaLine[] {
   return unfold(catalogue, line.ingredient)
     .filter(({ ingredient }) => getIngredient(catalogue, ingredient).role !== 'wheat-flour')
@@ -134,8 +134,8 @@ export const replaceFlour: SwapRule = {
       line: line.line,
       from: { code: 'in-the-flour', values: {} },
       to: weightsOf(line),
-      because: { code: 'own-leavening', values: {} },
-      source: 'UK practice: about 5 % powder',
+      because: { code: line.role === 'liquid' ? 'own-water' : 'own-leavening', values: {} },
+      source: line.role === 'liquid' ? 'common practice' : 'UK practice: about 5 % powder',
       confidence: 'common-practice',
     }));
     const replaced = wheatGrams(part.lines, setting.catalogue);

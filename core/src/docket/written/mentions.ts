@@ -122,7 +122,9 @@ interface Row {
 /** What is named twice in a row is said once: "butter and margarine" that are one block now, "flour, cornflour". Null: it isn't. */
 function saidAlready(source: string, { mention, one, from, to, before, end, next }: Row): SpanEdit | null {
   const between = source.slice(Math.max(0, end), from);
-  const twice = before?.now === one.now && end >= 0;
+  const twice =
+    end >= 0 &&
+    (before?.now === one.now || (before?.blend === true && one.blend && before.part === one.part));
   if (twice && /^\s*(?:,|and|or|&|\+)?\s*(?:the\s+)?$/i.test(between))
     return { from: to - mention.words.length - between.length, to, text: '', because: '' };
   const joined =
@@ -134,6 +136,12 @@ function saidAlready(source: string, { mention, one, from, to, before, end, next
     /^\s*(?:,|and|&|\+)\s*(?:the\s+)?$/i.test(source.slice(to, next.from));
   return twin ? { from, to: next.from, text: '', because: '' } : null;
 }
+
+/** "The flour mixture" is still one; "the rye mixture", "the discard mix" is called by what is in it now. */
+const mixtureNow = ({ from, words }: Mention): SpanEdit[] =>
+  /flour/i.test(words)
+    ? []
+    : [{ from, to: from + words.length, text: 'flour', because: `${words} is in the blend` }];
 
 /** "The remaining 150 ml" is what is left. */
 const THE_REST = /\b(?:remaining|reserved|leftover|other|last)\s+$/i;
@@ -259,7 +267,7 @@ export function renameMentions(
     if (!one) return [];
     lines.push(one.line);
     if (one.blend && A_LOOK.test(source.slice(0, mention.from))) return [];
-    if (one.blend && mixture) return [];
+    if (one.blend && mixture) return mixtureNow(mention);
     const next = mentions[nth + 1];
     const to = washed(source, withAlternative(source, mention, next), mention);
     const again = saidAlready(source, { from, to, next, mention, one, before, end });

@@ -22,8 +22,7 @@ const NAMELESS: readonly Nameless[] = [
       /(?<!\b(?:like|to|into|fine|coarse|resembl\w+) )\b(?:the )?(?:biscuit |cookie |cracker )?crumbs\b/gi,
     // Bread flour is no bread.
     isOne: ({ was, now, blend }, catalogue) =>
-      !blend &&
-      CRUMBED.test(getIngredient(catalogue, was).name) && !CRUMBED.test(now),
+      !blend && CRUMBED.test(getIngredient(catalogue, was).name) && !CRUMBED.test(now),
   },
 ];
 

@@ -141,13 +141,17 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   return last;
 }
 
+const DASH = /\s[-–—]\s*$/;
 /** The last that a dough is left with when it is made: covered, wrapped, set to cool. `mixed`: the last that makes it. */
 export function leftAt({ actions }: Process, mixed: number): number {
   let last = mixed;
   const isLeft = (one: Action | undefined) =>
     one !== undefined && one.step === actions[mixed]!.step && shows('is left covered', one.text);
   while (isLeft(actions[last + 1])) last += 1;
-  return last;
+  // "Mix to a stiff dough - the fork should stand up": what a dash goes on with belongs to it.
+  const next = actions[last + 1];
+  const goesOn = DASH.test(actions[last]!.text) && next?.step === actions[last]!.step;
+  return goesOn && /^\s*\p{Ll}/u.test(next.text) ? last + 1 : last;
 }
 
 const LEAD = /^[\s,;–—-]*(?:(?:and|then|but|now)\s+)*/i;

@@ -36,6 +36,12 @@ function blendName(part: DocketPart): string {
   return names.length === 1 ? names[0]! : FLOUR_BLEND;
 }
 
+/** A starter's water goes in beside the blend. */
+const itsWater = (own: readonly DocketLine[]): string[] =>
+  own
+    .filter(({ id, ingredient }) => !isOfBlend(id) && ingredient === 'water')
+    .map(({ name }) => spokenName(name));
+
 /** What a rule adds to a part bears the id of its first line: soda and vinegar that lift for an egg are no stand-in of that line. */
 const liftsForEgg = (id: string, role: string, part: string): boolean =>
   role === 'egg' && id.startsWith(`${part}+`) && LIFTS.test(id);
@@ -112,7 +118,9 @@ export function renamedIn(recipe: Recipe, parts: readonly DocketPart[], catalogu
             part: part.id,
             was: item.ingredient,
             words: item.words,
-            now: blend ? blendName(docket) : andList(made ? [made.how.name(names), ...beside] : names),
+            now: blend
+              ? andList([blendName(docket), ...itsWater(own)])
+              : andList(made ? [made.how.name(names), ...beside] : names),
             blend,
             all: blend ? andList([blendName(docket), ...unnamedFlours(docket, recipe, catalogue)]) : '',
             ids: now.map(({ id }) => id),

@@ -7,6 +7,7 @@ import type { FamilyId } from '../../vocabulary';
 export const DEEDS: readonly { readonly family: FamilyId; readonly words: RegExp; readonly says: number }[] = [
   { family: 'doughnut', words: /\bdeep[- ]?fr(?:y|ied)|\bfry (?:\w+ ){0,6}(?:at a time|at \d{3})|\b(?:oil|fat) (?:\w+ ){0,5}(?:to|at) 1[6-9]\d|\boil to 3\d\d|\bfry (?:at|them)\b[^.]*\d|\bfry (?:in|them in) (?:\w+ ){0,3}(?:oil|fat|lard)\b|\boil,? for (?:deep[- ])?frying\b/i, says: 4 },
   { family: 'drop-cookie', words: /\b(?:roll(?:ed)?|shap(?:e|ed)|form(?:ed)?)\b[^.]{0,40}\b(?:in)?to\b[^.]{0,25}\bballs?\b|\bdrop(?:ped)? by\b|\b(?:balls?|mounds?)\b[^.]{0,40}\b(?:inch(?:es)?|cm) apart\b/i, says: 1.5 },
+  { family: 'drop-cookie', words: /\bballs?\b[^.]*\bapart\b/i, says: 1 },
   { family: 'steamed-pudding', words: /\bsteam (?:it |for )?(?:\d|an? |one|two|three)|\bover simmering water with the lid|\bbasin\b/i, says: 3 },
   { family: 'choux', words: /\ball (?:of it )?at once\b|\b(?:leaves|comes away from) the sides\b/i, says: 2 },
   { family: 'choux', words: /\b(?:water|milk)\b[^.]{0,60}\bboil[^]{0,120}\bflour\b[^]{0,200}\beggs?\b[^.]{0,40}\b(?:one|little|at a time|after)\b/i, says: 2 },

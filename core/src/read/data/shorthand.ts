@@ -9,7 +9,7 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/\b(?:pwdr|pdr|pwd|powd)\b\.?/gi, 'powder'],
   [/\bcr\. (?=of tartar)/gi, 'cream '],
   [/\bbi-?carb\.?(?= soda)/gi, 'bicarbonate of'],
-  [/\bbi-?carb(?:\.|\b)(?! of)/gi, 'bicarbonate of soda'],
+  [/\bbi-?carb(?:\.|\b(?!\.))(?! of)/gi, 'bicarbonate of soda'],
   [/\bbi-?carb\.?(?= of)/gi, 'bicarbonate'],
   [/\b(?:10x|xxx) sugar\b/gi, 'powdered sugar'],
   [/(?<=\d )(?:very )?(?:thin|thick|medium|large|small) (?=slices? )/gi, ''],
