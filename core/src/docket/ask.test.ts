@@ -18,7 +18,7 @@ describe('a docket that hangs on a guess', () => {
   });
   it('asks nothing where either answer would be nearly the same docket: a cake or a loaf', () => {
     const page =
-      'Sunday bundt\n400g plain flour\n2 tsp baking powder\n250g butter, soft\n220g light muscovado\n4 eggs\n350g soured cream\n\nCream butter and sugar, add the eggs, fold in the flour and the soured cream. Bake in a 2.4 litre bundt tin at 170C for 55-60 min.';
+      'Sunday bundt\n400g plain flour\n2 tsp baking powder\n250g butter, soft\n220g light muscovado\n4 eggs\n350g soured cream\n\nBeat butter and sugar, add the eggs, fold in the flour and the soured cream. Bake in a 2.4 litre bundt tin at 170C for 55-60 min.';
     expect(docketOf(page).ask).toBeNull();
     expect(docketOf(page).family.confidence).toBeLessThan(0.6);
   });

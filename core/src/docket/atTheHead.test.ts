@@ -68,7 +68,45 @@ const MUG =
 const SNOWBALLS =
   'Pistachio snowballs\nyield: 30\n1 cup butter\n1/2 cup powdered sugar\n2 1/4 cups flour\n3/4 cup pistachios, chopped\n\nBeat butter and sugar. Beat in flour; fold in nuts. Form into 1-inch balls; place 1 in. apart on baking sheets. Bake at 400°F 10-12 min.';
 
+const SAUCE =
+  'Date loaf\n200g dates\n250ml boiling water\n100g butter\n150g brown sugar\n2 eggs\n200g self-raising flour\n\nBUTTERSCOTCH\n100g brown sugar\n100ml cream\n50g butter\n\n1. Oven 170°C. Line a loaf pan. Soak the dates. Beat butter and sugar, then the eggs. Fold in flour and dates.\n2. Spoon into pan. Bake for 55 minutes.\n3. Stir sugar, cream and butter in a saucepan over medium heat for 5 minutes.';
+const BLINI =
+  'Blini\nmakes 24\n75 g buckwheat flour\n75 g plain flour\n1 tsp instant yeast\n200 ml milk\n1 egg\n\nStir all. Cover, 1 hour somewhere warm.\nHeat butter in a frying pan. Drop tablespoons of batter, 1–2 min till bubbles, flip, 1 min.';
+const BABKA =
+  'Babka\n530 g AP flour\n100 g sugar\n10 g instant yeast\n3 eggs\n120 ml water\n150 g butter\n\nDay 1. Combine flour, sugar and yeast. Add eggs, water and butter. Mix 10 min on medium until completely smooth, elastic and shiny. Cover, fridge overnight.\nDay 2. Grease two 23 x 10 cm loaf tins. Roll out, spread, roll up. Into tins. Cover, 1-1½ h. Bake at 190°C 30 min.';
+const FIRST_FIVE =
+  'Rhubarb kuchen\n1 1/4 c. flour\n1 tsp. baking powder\n2 tsp. sugar\n1/2 c. butter\n1 egg\n1 Tbsp. milk\n4 c. rhubarb\n\nMix first 4 ingr. like pie crust. Add egg & milk. Pat in 9x13 pan. Spread rhubarb over. Bake at 350° 45 min.';
+const IN_A_BASIN =
+  'Ginger sponge\n115g butter\n115g brown sugar\n2 eggs\n115g SR flour\n\nOven 180C. Butter a 1 litre pudding basin. Cream the butter and sugar; eggs; fold in flour.\nInto the basin; cover w foil. Sit in a roasting tin with 3 cm boiling water. Bake 1 hr 15.';
+const RING =
+  "Ciambellone\nEggs 3\nSugar 200 g\nSunflower oil 100 ml\nFlour 300 g\nBaking powder 16 g\n\nBeat eggs and sugar. Oil, then flour and baking powder.\nButtered ring mould, 26 cm. 180 °C, 35/40 minutes. Don't open for the first 25.";
+
 const PAGES: OnPaper[] = [
+  [
+    'what is stirred on the hob for 5 minutes isn’t baked so',
+    SAUCE,
+    {},
+    [/^Oven 170 °C.*55 minutes/m],
+    [/then 5/],
+  ],
+  ['both sides of a blini are its time', BLINI, {}, [/^Griddle or pan, 2 to 3 minutes/m], []],
+  [
+    'what is mixed until it is elastic is beaten smooth, and a day heads its step',
+    BABKA,
+    {},
+    [/Mix 3 to 5 minutes on medium until completely smooth and shiny/, /\d\. Day 2\. Grease/],
+    [/elastic/],
+  ],
+  ['no pancake without a word of it', FIRST_FIVE, {}, [], [/pancake/]],
+  ['a pudding basin is one in the oven too', IN_A_BASIN, {}, [/^In: pudding basin/m], []],
+  [
+    '35/40 minutes is a span, and what isn’t opened cools after',
+    RING,
+    {},
+    [/35 to 40 minutes/, /Don't open[^]*in the tin/],
+    [],
+  ],
+
   [
     'a starter is half water, which goes in beside the blend',
     DISCARD,

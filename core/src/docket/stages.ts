@@ -36,8 +36,10 @@ function timeOf(said: { readonly low: number; readonly high: number } | null, ba
 const isUsual = ({ shape, lengthCm, widthCm }: PanSize): boolean =>
   PANS.rows[shape].lengthCm === lengthCm && PANS.rows[shape].widthCm === widthCm;
 
+const BASIN = /\bbasin\b/i;
 /** "A buttered tin": nobody said that it is round. */
 function plainVessel({ shape, words, ...size }: PanSize & { readonly words: string }): string | null {
+  if (BASIN.test(words)) return 'pudding basin';
   const said =
     shape !== 'round' ||
     saysSize(words) ||

@@ -20,6 +20,7 @@ const NO_LENGTH_AFTER =
 const NO_LENGTH_BEFORE =
   /^\s*(?:apart|before|ahead|earlier|later|in advance|bursts?|-?second bursts?|old|from now)\b|^\s*-?\s*second bursts/i;
 const EACH_SIDE = /\b(?:per|a|each|on each|either|on either|on both|both|on one) sides?\b/i;
+const SHOWS_HEAT = /\b(?:bubbl\w*|holes|golden|brown\w*|set)\b/i;
 const SIDE = /\bsides?\b/i;
 const TURNED = /\b(?:flip|turn|other side|first side)\b/i;
 const OR = /^\W*or\b/i;
@@ -29,7 +30,7 @@ const OF_OTHER_POWER = /^[^.,;(]{0,6}\b(?:at|in) \d{3,4} ?w(?:atts?)?\b/i;
 const OFF = /\b(?:switched[- ]off|turned[- ]off|turn(?: it| the oven)? off|oven off)\b/i;
 /** It goes on in the oven, though not shut in. */
 const AJAR = /\bdoor (?:propped |wedged )?(?:open|ajar)\b/i;
-const ON_THE_HOB = /\b(?:on|over) (?:a |the )?(?:\w+ )?(?:ring|hob|burner|stove|flame|embers)\b/i;
+const ON_THE_HOB = /\b(?:on|over) (?:a |the )?(?:[\w-]+ )?(?:ring|hob|burner|stove|flame|embers|heat)\b/i;
 /** What lies in a pan and is turned. */
 const FLIPS = /\bflip/i;
 const GRILL = /\b(?:grill|broil(?:er)?)\b/i;
@@ -157,6 +158,9 @@ function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside
   if (heat.oven && BAKED.test(text) && !(heat.medium === 'griddle' || heat.medium === 'fried')) return 'oven';
   // "Spoon into the cases, 12 min": there is nothing to wait for but the oven.
   if (heat.oven && kind === 'place' && !brief && INTO.test(text) && heat.medium === 'oven') return 'oven';
+  // "Drop tablespoons of batter, 1–2 min till bubbles."
+  if (heat.medium === 'griddle' && (kind === 'shape' || kind === 'place') && SHOWS_HEAT.test(text))
+    return 'griddle';
   // "Cook thin crêpes, about 1 min on the first side."
   if (heat.medium === 'griddle' && kind === null && COOKS.test(text) && SIDE.test(text)) return 'griddle';
   // Said of what was just done in the same sentence, or before it.

@@ -33,7 +33,7 @@ const HOURS = '(?:hours?|hrs?\\.?|h)(?![\\p{L}])';
 const MINUTES = '(?:minutes?|mins?\\.?|m)(?![\\p{L}])';
 const SECONDS = '(?:seconds?|secs?\\.?|s)(?![\\p{L}])';
 export const TIME_UNIT = `(?:${HOURS}|${MINUTES}|${SECONDS})`;
-const TO = '\\s*(?:-|–|—|to|or|and)\\s*';
+const TO = '(?:\\s*(?:-|–|—|to|or|and)\\s*|(?<=\\d{2})\\/(?=\\d{2}))';
 /** "1 hr 10", "1h20", "1 hour 15 minutes", "an hour and a half", "half an hour". */
 const ONE = `(?:(?:${NUMBER})\\s*${HOURS}\\s*(?:and\\s*)?\\d{1,2}(?:\\s*${MINUTES})?(?!\\d|\\s*(?:-|–|to)\\s*\\d{1,3}(?!\\d)(?!\\s*${HOURS}))|(?:an?|one) hour and (?:a half|a quarter|three quarters)|(?:${NUMBER})(?: and a (?:half|quarter))? hours?|three[- ]quarters of an hour|half an hour|(?:a )?quarter of an hour|(?:an?|one) (?:good |scant |full |generous )?(?:hour|minute|min\\b)(?: and a (?:half|quarter))?|(?:${NUMBER})\\s*m\\s*\\d{1,2}(?:\\s*s\\b)?|(?:${NUMBER})\\s*-?\\s*${TIME_UNIT})`;
 const SPAN = new RegExp(

@@ -8,7 +8,7 @@ import { without } from './without';
 
 const VERB = /\bknead(ed|ing)?\b/gi;
 const CUE =
-  /\b(?:smooth(?:,)? and (?:very )?elastic|elastic|stretchy|springy|(?:it |the dough )?passes (?:the|a) window ?pane(?: test)?)\b/gi;
+  /\b(?:smooth(?:,)? and (?:very )?elastic|smooth, elastic(?= and)|elastic|stretchy|springy|(?:it |the dough )?passes (?:the|a) window ?pane(?: test)?)\b/gi;
 /** Nothing here stretches to a film: what is asked beside another look goes, what is asked alone is asked otherwise. */
 const FILM = /(?:,?\s*\band\s+(?:it |the dough )?)pass(?:es|ing)? (?:the|a) window ?pane(?: test)?\b/gi;
 const ON_THE_BOARD =
@@ -17,13 +17,16 @@ const BY_HAND = /\s*\bby hand\b/gi;
 const BEAT = { ed: 'beaten', ing: 'beating' } as const;
 const BECAUSE = 'there is no gluten to develop: it is beaten, and stays soft and sticky';
 const BEAT_FOR = '3 to 5 minutes';
+/** Mixed for so long until it is elastic it is kneaded, whatever it is called, minutes. */
+const LONG_MIX = 6;
 
 /** A dough that rises isn't kneaded: there is nothing in it to stretch. It is beaten smooth. */
 export function kneadEdits(actions: readonly Action[]): SpanEdit[] {
   return actions.flatMap((action) => {
     const { text } = action;
     const verbs = [...text.matchAll(VERB)];
-    if (verbs.length === 0) return [];
+    if (verbs.length === 0 && !(text.match(CUE) && durationsIn(text).some(({ high }) => high >= LONG_MIX)))
+      return [];
     const at = ({ 0: said, index }: RegExpExecArray, words: string) =>
       editIn(action, { from: index, to: index + said.length }, words, BECAUSE);
     return [

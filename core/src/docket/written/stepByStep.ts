@@ -26,6 +26,8 @@ interface Told {
   readonly bare: boolean;
   /** It does nothing, it says goodbye. */
   readonly parting: boolean;
+  /** "Day 2.": it heads what follows. */
+  readonly heads: boolean;
   /** Characters of the number that it begins with: "1. Heat the oven. 2. Cream the butter." */
   readonly numbered: number;
 }
@@ -33,6 +35,8 @@ interface Told {
 const NUMBERED = /^\s*\d{1,2}[.)]?\s+(?=\p{Lu})/u;
 /** One number is a date or an oven. */
 const FEWEST_NUMBERS = 2;
+
+const HEADS = /^\W*(?:the )?(?:day (?:\d|one|two|three)|(?:next|following) day|part (?:\d|one|two))\W*$/i;
 
 /** "Enjoy!!", "x", "Good luck": no step. */
 const PARTING =
@@ -52,6 +56,7 @@ function sentencesOf({ source }: Step, actions: readonly Action[], heated: Reado
       bare: those.every(({ verb }) => verb === null),
       numbered: NUMBERED.exec(words)?.[0].length ?? 0,
       parting: PARTING.test(words),
+      heads: HEADS.test(words),
     };
   });
 }
@@ -62,6 +67,7 @@ const grouped = (sentences: readonly Told[]): Told[] =>
   sentences.reduce<Told[]>((groups, one) => {
     const before = groups.at(-1);
     const alike = before?.kind === one.kind && (one.kind !== 'heat' || one.bare);
+    if (before?.heads) return [...groups.slice(0, -1), { ...one, from: before.from }];
     const goesOn = one.parting || (one.numbered === 0 && alike && one.to - before.from <= TOGETHER);
     return goesOn && before ? [...groups.slice(0, -1), { ...before, to: one.to }] : [...groups, one];
   }, []);

@@ -65,7 +65,7 @@ export const doughs = {
     looks: { mixed: 'uneven lumps and crumbs', rested: 'lumps that stay whole', pilot: null },
   },
   'pancake': {
-    ratios: [150, 15, 10, 35], most: [null, 45, 60, 250], onlyNamed: false,
+    ratios: [150, 15, 10, 35], most: [null, 45, 60, 250], onlyNamed: true,
     words: /\bpancakes?\b|\bhot ?cakes?\b|\bdutch bab(?:y|ies)\b|\bwaffles?\b|\bcr[eê]pes?\b|\bdrop(?:ped)? scones?\b|\bpikelets?\b|\bgriddle ?cakes?\b|\bblinis?\b|\bgriddle\b/gi,
     titles: /\bclafoutis?\b|\bclafouti\b|\bpopovers?\b|\byorkshire(?: puds?| puddings?|s$)|\bdutch baby\b|\bblinis?\b|\bblintz(?:es)?\b|\bkaiserschmarr'?e?n\b|\bcrumpets?\b|\bpikelets?\b/gi,
     texture: 'batter', xanthan: 0.3, leastXanthan: 0, glutenUse: 3.5, usualEgg: 35, liquid: [0, 10], moreLift: 0.1,

@@ -66,7 +66,7 @@ export const SIGNS = {
   /** An oven that no heat is given for. */
   'is turned off': /\b(?:off|ajar|turn|leave)\b/i,
   /** What is seen to while it bakes. */
-  'watches the bake': /\b(?:if|brown\w*|golden|colou?r|foil|burn\w*|springs?|half ?way|skewer|(?:lower|upper|middle|bottom|centre) (?:third|shelf|rack|part))\b/i,
+  'watches the bake': /\b(?:if|(?:do not|don['’]?t) open|brown\w*|golden|colou?r|foil|burn\w*|springs?|half ?way|skewer|(?:lower|upper|middle|bottom|centre) (?:third|shelf|rack|part))\b/i,
   'is grilled': /\b(?:grill|broil)/i,
   sifts: /\b(?:sift|sieve)/i,
   whisks: /\bwhi(?:sk|p)/i,
