@@ -81,7 +81,36 @@ const IN_A_BASIN =
 const RING =
   "Ciambellone\nEggs 3\nSugar 200 g\nSunflower oil 100 ml\nFlour 300 g\nBaking powder 16 g\n\nBeat eggs and sugar. Oil, then flour and baking powder.\nButtered ring mould, 26 cm. 180 °C, 35/40 minutes. Don't open for the first 25.";
 
+const ANZACS =
+  'Anzac biscuits\n1 c plain flour\n1 c rolled oats\n3/4 c brown sugar\n125 g butter\n2 T golden syrup\n1 t bicarb\n2 T boiling water\n\nMix flour oats sugar. Melt butter and syrup. Bicarb in the water then into the butter. All together.\nBalls, flatten. 150C 15 min.';
+const MILLAS =
+  'Clafoutis\n500 g cherries\n4 eggs\n120 g sugar\n100 g plain flour\n250 ml milk\n150 ml cream\n30 g butter, melted\n1 tbsp kirsch\n\nWhisk eggs and sugar, then flour; slowly the milk, cream, butter and kirsch.\nPour over the cherries in a 28 cm dish. Bake at 180 °C 40 min.';
+const WET_INTO_DRY =
+  'Doughnut muffins\n1 3/4 C flour\n1 1/2 t baking powder\n1/3 C oil\n3/4 C sugar\n1 egg\n3/4 C milk\n\n350F, grease 12 muffin cups.\nMix flour and bp. In another bowl oil sugar egg milk. Pour wet into dry, just until combined.\nFill, bake 15-20 min.';
+const WEIGHED =
+  'Jam sponge\n3 eggs\ntheir weight in caster sugar (about 180 g)\nthe weight of 2 of them in plain flour (about 120 g)\n\nWhisk the eggs and sugar until thick and tripled. Sift the flour over and fold.\nDivide between two 18 cm sandwich tins; bake at 190 °C 12 minutes.';
+const FROZEN =
+  'Key lime pie\n100 g crushed pretzels\n115 g butter, melted\n1 can sweetened condensed milk\n1/2 cup lime juice\n\nStir pretzels and butter, press in a 9" pie plate. Bake at 350, 10 min. Cool.\nWhisk milk and juice. Pour in. Freeze 6 hours. 8 slices';
+
 const PAGES: OnPaper[] = [
+  ['what froths goes in before the dough waits', ANZACS, {}, [/All together\.[^]*Cover the dough/], []],
+  [
+    'a batter waits when its milk is in',
+    MILLAS,
+    {},
+    [/slowly the milk, cream, butter and kirsch\.[^]*stand for/],
+    [],
+  ],
+  ['wet goes into dry before the batter waits', WET_INTO_DRY, {}, [/Pour wet into dry[^]*stand for/], []],
+  [
+    'what weighs as much as eggs weighs what it is said to',
+    WEIGHED,
+    {},
+    [/^foam cake/m, /g white rice flour/, /180 g/],
+    [],
+  ],
+  ['how many slices is no step', FROZEN, {}, [/^Makes 8 slices/m], [/\d\. 8 slices/]],
+
   [
     'what is stirred on the hob for 5 minutes isn’t baked so',
     SAUCE,

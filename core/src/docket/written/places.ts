@@ -141,6 +141,7 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   return last;
 }
 
+const BY_AND_BY = /^\s*(?:slowly|gradually|little by little|then|lastly|finally|last)\b/i;
 const DASH = /\s[-–—]\s*$/;
 /** The last that a dough is left with when it is made: covered, wrapped, set to cool. `mixed`: the last that makes it. */
 export function leftAt({ actions }: Process, mixed: number): number {
@@ -148,10 +149,14 @@ export function leftAt({ actions }: Process, mixed: number): number {
   const isLeft = (one: Action | undefined) =>
     one !== undefined && one.step === actions[mixed]!.step && shows('is left covered', one.text);
   while (isLeft(actions[last + 1])) last += 1;
-  // "Mix to a stiff dough - the fork should stand up": what a dash goes on with belongs to it.
-  const next = actions[last + 1];
-  const goesOn = DASH.test(actions[last]!.text) && next?.step === actions[last]!.step;
-  return goesOn && /^\s*\p{Ll}/u.test(next.text) ? last + 1 : last;
+  // "Mix to a stiff dough - the fork should stand up", "whisk in the flour; slowly the milk": what goes on so belongs to it.
+  const goesOn = (one: Action | undefined, before: Action) =>
+    one !== undefined &&
+    one.step === before.step &&
+    /^\s*\p{Ll}/u.test(one.text) &&
+    (DASH.test(before.text) || (one.takes.length > 0 && (one.class === null || BY_AND_BY.test(one.text))));
+  while (goesOn(actions[last + 1], actions[last]!)) last += 1;
+  return last;
 }
 
 const LEAD = /^[\s,;–—-]*(?:(?:and|then|but|now)\s+)*/i;

@@ -12,7 +12,7 @@ export const SIGNS = {
   /** What is melted where the batter is then poured in. */
   'heats fat for the tin': /\b(?:melt|heat)\w*\b[^.;]*\bin (?:the|a|your) (?:\w+ ){0,2}(?:skillet|frying pan|tins?|dish|pan in the oven)\b/i,
   'mixes as well':
-    /\b(?:stir|fold|add|mix|beat|whisk)\b|\b(?:pour|tip) (?:in(?! the (?:batter|mixture))|the wet|the (?:\w+ )?(?:milk|butter|liquid|wet))\b/i,
+    /\b(?:stir|fold|add|mix|beat|whisk)\b|\b(?:pour|tip) (?:in(?! the (?:batter|mixture))|(?:the )?wet|the (?:\w+ )?(?:milk|butter|liquid))\b/i,
   /** The batter, into what was made ready for it. */
   'pours it in': /\b(?:pour|tip|scrape|spoon) (?:it )?in\W*$|\b(?:pour|spoon|ladle) (?:it )?in (?:a |an |one |about |some )/i,
   /** A cloth that a pudding is boiled in, or that dries something. */

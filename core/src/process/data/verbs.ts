@@ -54,7 +54,7 @@ export const VERBS: readonly (readonly [ActionClass, RegExp])[] = [
   ['rub-in', /\brub(?:bed|bing)?\b(?! (?:it )?with\b)|\b(?:cut|pinch|work) (?:\w+ ){0,3}?(?:in|into)\b|\bbreadcrumbs\b/i],
   ['fold', /\bfold(?:ed|ing)?\b/i],
   ['beat', /\b(?:beat(?:en|ing)?|whisk(?:ed|ing)?|whip(?:ped)?|whiz+|blitz|blend|puls(?:e|ing)|process)\b/i],
-  ['combine', /\b(?:(?:dry|wet)(?: (?:things?|stuff|ingredients|mix))? in(?:to)?|mix(?:ed|ing)?|stir(?:red|ring)?|add(?:ed|ing)?|alternat(?:e|ing)|combine|sift(?:ed)?|sieve|toss(?:ed)?|bring together|work in|incorporate|dissolve|mash)\b/i],
+  ['combine', /\b(?:(?:dry|wet)(?: (?:things?|stuff|ingredients|mix))? in(?:to)?|(?:all|everything) together|mix(?:ed|ing)?|stir(?:red|ring)?|add(?:ed|ing)?|alternat(?:e|ing)|combine|sift(?:ed)?|sieve|toss(?:ed)?|bring together|work in|incorporate|dissolve|mash)\b/i],
   ['line-tin', /\b(?:greas(?:e|ed|ing)|butter(?:ed)? (?:a|the|and|two|your|\d)|lin(?:e|ed|ing) (?:a|the|two|your|\d|with|\w+ (?:\w+ )?(?:tin|tray|sheet|pan))|line|(?:tins?|trays?|sheets?) lined|flour (?:a|the|and (?:line|grease)) |ungreased|rub (?:it )?with)\b/i],
   ['shape', /\b(?:roll(?:ed|ing)?|cut(?:ting)?|stamp|shap(?:e|ed)|form|pat|press(?:ed)?|pip(?:e|ed|ing)|scoop(?:ed)?|drop|plait|knot|twist|ball(?:s)?|(?:two|three|four|\d) (?:long |flat |even )?(?:logs|rolls|sausages|ropes)|divide|portion|flatten|score|prick|crimp|seal)\b/i],
   ['place', /\b(?:pour|scrape|tip|spoon(?! of\b)|(?:tea|table|dessert)spoon(?= (?:in|on)to\b)|spread|turn into|into (?:the |a |your )?(?:\w+ )?(?:tins?|pans?|dish|trays?|mould|cases?|cups?|basin)|divide between|fill|arrange|set (?:on|in)|place|put|pile|transfer)\b/i],

@@ -5,7 +5,7 @@ import type { KindOfLine } from './kinds';
 
 /** "Jam and clotted cream, to serve": a thing without an amount, and no sentence. */
 const SERVED =
-  /^[^.!?:]{3,60},? (?:to|for) (?:serve|serving|glaze|glazing|finish|dust|dusting|decorate|decoration|sprinkling|the (?:dish|tins?|pan|moulds?|basin|tray))$/i;
+  /^[^.!?:]{3,60},? (?:to|for) (?:serve|serving|brush|brushing|glaze|glazing|finish|dust|dusting|decorate|decoration|sprinkling|the (?:dish|tins?|pan|moulds?|basin|tray))\.?$/i;
 /** "Maple syrup": no more than a food's name. */
 const FEW_WORDS = /^\p{L}+(?: \p{L}+){0,2}$/u;
 
