@@ -9,7 +9,7 @@ const AT_HAND = /\.(?:js|css)$|-latin(?:-ext)?-[^/]*\.woff2$/;
 /** Builds the service worker when the page is built: it knows the names of the page's files. */
 const serviceWorker = (): Plugin => ({
   name: 'service-worker',
-  apply: 'build',
+  apply: (_config, { command, isSsrBuild }) => command === 'build' && !isSsrBuild,
   async closeBundle() {
     const files = readdirSync(join(import.meta.dirname, 'dist/assets')).filter((name) => AT_HAND.test(name));
     const page = files.sort().map((name) => ({ url: `/assets/${name}`, revision: null }));
@@ -32,9 +32,13 @@ const serviceWorker = (): Plugin => ({
   },
 });
 
-export default defineConfig({
+export default defineConfig(({ isSsrBuild }) => ({
   plugins: [react(), serviceWorker()],
-  define: { __ENGINE__: JSON.stringify(process.env.OMNIARTON_ENGINE ?? 'unbuilt') },
+  define: {
+    __ENGINE__: JSON.stringify(process.env.OMNIARTON_ENGINE ?? 'unbuilt'),
+    // A server doesn't say how its libraries were meant to run.
+    ...(isSsrBuild ? { 'process.env.NODE_ENV': '"production"' } : {}),
+  },
   html: { cspNonce: '__NONCE__' },
   build: {
     outDir: 'dist',
@@ -45,4 +49,6 @@ export default defineConfig({
     chunkSizeWarningLimit: 900,
   },
   worker: { format: 'es' },
-});
+  // What writes the first page runs in the server, which has none of the page's libraries.
+  ssr: { noExternal: true },
+}));

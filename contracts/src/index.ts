@@ -47,6 +47,13 @@ export { DEFAULT_SETTINGS, MEASURES, SettingsDto, THEMES } from './settings';
 export type { SettingsAnswer } from './settings';
 export type { HealthAnswer, HouseholdAnswer } from './household';
 export {
+  FIRST_PAGE_ID,
+  FIRST_STYLE_ID,
+  type FirstKitchen,
+  type FirstPage,
+  type WritesFirstPage,
+} from './firstPage';
+export {
   BagDto,
   MOST_BAGS,
   MoveDto,

@@ -10,7 +10,7 @@ const APP = {
   stamp: 'built',
   folders: ['server', 'web'],
   sources: ['core', 'contracts', 'server', 'web'],
-  made: ['server/dist/main.js', 'web/dist/index.html'],
+  made: ['server/dist/main.js', 'web/dist/index.html', 'web/dist/written/written.js'],
 };
 const COMMAND = { stamp: 'built-cli', sources: ['core', 'cli'], made: ['cli/dist/main.js'] };
 
@@ -52,6 +52,8 @@ export const buildIfChanged = () =>
     say('Building …');
     const engine = engineVersion();
     for (const folder of APP.folders) buildFolder(folder, engine);
+    // What writes the page's first look, for the server: of the same sources as the page.
+    buildFolder('web', engine, ['--ssr', 'src/written.tsx', '--outDir', 'dist/written']);
   });
 
 /** Builds the command line, beside the old one and then in its place: two that start at once don't meet half a file. */

@@ -13,6 +13,7 @@ import { everythingRoutes } from './everything/everythingRoutes';
 import { findingRoutes } from './finding/findingRoutes';
 import { healthRoutes } from './health/healthRoutes';
 import { householdRoutes } from './households/householdRoutes';
+import { asksFirstPage } from './firstPage/asksFirstPage';
 import { giveCaller } from './http/caller';
 import { answerErrors, NotFoundError } from './http/errors';
 import { json, limitDepth, limitWrites } from './http/limits';
@@ -92,7 +93,7 @@ export function makeApp({
   everythingRoutes(app, services);
   app.use('/api', (_req, _res, next) => next(new NotFoundError('There is no such address.')));
 
-  if (webFolder) servePage(app, webFolder);
+  if (webFolder) servePage(app, webFolder, asksFirstPage(services, host, port, logger));
   app.use(answerErrors);
   return app;
 }

@@ -5,10 +5,14 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { ThemeProvider } from 'styled-components';
+import { firstPageIn, tellFirstPage } from './app/firstPage';
 import { GlobalStyle } from './app/GlobalStyle';
+import { readyWorkList } from './app/Home';
+import { InPlaceOf } from './app/InPlaceOf';
 import { Pages } from './app/Pages';
 import { makeStore } from './state/store';
 import { theme } from './base/theme';
+import { loadKitchen } from './state/kitchen/kitchens';
 import { findCopies } from './state/draft/mirroring';
 import { followTab } from './state/draft/opening';
 import { hearTabs } from './state/draft/tabs';
@@ -17,13 +21,29 @@ const store = makeStore();
 void store.dispatch(findCopies());
 hearTabs((news) => void store.dispatch(followTab(news)));
 
-createRoot(document.getElementById('root')!).render(
-  <StrictMode>
-    <Provider store={store}>
-      <ThemeProvider theme={theme}>
-        <GlobalStyle />
-        <Pages />
-      </ThemeProvider>
-    </Provider>
-  </StrictMode>,
-);
+const root = document.getElementById('root')!;
+
+const open = () =>
+  createRoot(root).render(
+    <StrictMode>
+      <Provider store={store}>
+        <ThemeProvider theme={theme}>
+          <GlobalStyle />
+          <InPlaceOf written={root}>
+            <Pages />
+          </InPlaceOf>
+        </ThemeProvider>
+      </Provider>
+    </StrictMode>,
+  );
+
+const first = firstPageIn(document);
+if (first) {
+  // What is written stands until what comes in its place is whole; what fails is told there.
+  tellFirstPage(store, first);
+  const { kitchens } = first;
+  void Promise.allSettled([
+    readyWorkList(),
+    ...kitchens.map(({ household }) => store.dispatch(loadKitchen(household.id))),
+  ]).then(open);
+} else open();

@@ -9,11 +9,11 @@ import type { Caller } from './scope';
 const COOKIE = 'omniarton-device';
 const COOKIE_SECONDS = STAYS_DAYS * 86_400;
 
-const setCookie = (req: Request, res: Response, value: string, maxAge: number): void =>
+const setCookie = (req: Request, res: Response, value: string, maxAge: number, path = '/'): void =>
   void res.append(
     'Set-Cookie',
     stringifySetCookie({
-      ...{ name: COOKIE, value, maxAge, path: '/api', httpOnly: true, sameSite: 'strict' },
+      ...{ name: COOKIE, value, maxAge, path, httpOnly: true, sameSite: 'strict' },
       secure: req.secure || (req.headers.origin?.startsWith('https:') ?? false),
     }),
   );
@@ -21,7 +21,9 @@ const setCookie = (req: Request, res: Response, value: string, maxAge: number): 
 /** Gives a device its secret, out of reach of any script, for our own pages alone. */
 export const giveCookie = (req: Request, res: Response, token: string): void =>
   setCookie(req, res, token, COOKIE_SECONDS);
-export const takeCookie = (req: Request, res: Response): void => setCookie(req, res, '', 0);
+/** Older devices have theirs for the API alone. */
+export const takeCookie = (req: Request, res: Response): void =>
+  ['/', '/api'].forEach((path) => setCookie(req, res, '', 0, path));
 
 const LOOPBACK = /^(?:::ffff:)?127\.|^::1$/;
 const FORWARDED = ['forwarded', 'x-forwarded-for', 'x-real-ip'];
@@ -40,19 +42,23 @@ const OPEN: ReadonlySet<string> = new Set(
 );
 
 /** The one place that says who asks: whoever sits at the machine, or whose device shows its secret. */
-export function giveCaller({ devices }: Services, host: string, port: () => number): RequestHandler {
-  return async (req, res, next) => {
-    if (OPEN.has(req.path)) return next();
-    const locals = res.locals as { caller: Caller };
-    if (isLocal(req, `${host}:${port()}`)) {
-      locals.caller = await devices.local();
-      return next();
-    }
+export const whoAsks =
+  ({ devices }: Services, host: string, port: () => number) =>
+  async (req: Request, res: Response): Promise<Caller> => {
+    if (isLocal(req, `${host}:${port()}`)) return devices.local();
     const token = parseCookie(req.headers.cookie ?? '')[COOKIE];
     if (!token) throw new SignedOutError('This device isn’t signed in here yet.');
     const { caller, renewed } = await devices.callerBy(token);
     if (renewed) giveCookie(req, res, renewed);
-    locals.caller = caller;
+    return caller;
+  };
+
+/** Lets nobody by of whom it isn't known who asks. */
+export function giveCaller(...door: Parameters<typeof whoAsks>): RequestHandler {
+  const ask = whoAsks(...door);
+  return async (req, res, next) => {
+    if (OPEN.has(req.path)) return next();
+    (res.locals as { caller: Caller }).caller = await ask(req, res);
     next();
   };
 }

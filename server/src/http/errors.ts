@@ -4,7 +4,7 @@ import type { ErrorAnswer, ErrorCode } from '@omniarton/contracts';
 import { UnreadableDocumentError } from '@omniarton/core/kitchen';
 
 /** An error that a client may see: it owns its status, its code, and words that say what to do next. */
-abstract class HttpError extends Error {
+export abstract class HttpError extends Error {
   abstract readonly status: number;
   abstract readonly code: ErrorCode;
   readonly details?: unknown;

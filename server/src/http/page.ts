@@ -1,28 +1,101 @@
-import { readFileSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import express, { type Express } from 'express';
+import { pathToFileURL } from 'node:url';
+import express, { type Express, type Request, type Response } from 'express';
+import { FIRST_PAGE_ID, FIRST_STYLE_ID, type FirstPage, type WritesFirstPage } from '@omniarton/contracts';
 import { NotFoundError } from './errors';
 import { nonceOf } from './security';
 
 const YEAR_SECONDS = 31_536_000;
 const NONCE_MARK = /__NONCE__/g;
+const AFTER_PAINT = '/after-paint.js';
+const EMPTY_ROOT = '<div id="root"></div>';
 
-/** The page: hashed assets for good, the one document fresh each time with its nonce. */
-export function servePage(app: Express, folder: string): void {
+/** What whoever asks sees first, if they see the work list; null: they don't, or aren't in. */
+export type AsksFirstPage = (req: Request, res: Response) => Promise<FirstPage | null>;
+
+/** JSON that may stand in a document: nothing in it ends its element. */
+const inDocument = (json: string): string => json.replace(/</g, '\\u003c');
+
+/** A page that is opened, and not fetched to be kept: where no browser says so it is opened. */
+const isOpened = (req: Request): boolean => {
+  const mode = req.headers['sec-fetch-mode'];
+  return req.originalUrl === '/' && (mode === undefined || mode === 'navigate');
+};
+
+/** The files that the work list's code is in, to be fetched while what is written is read. */
+function filesOfWorkList(folder: string): string[] {
+  const manifest = JSON.parse(readFileSync(join(folder, '.vite/manifest.json'), 'utf8')) as Readonly<
+    Record<string, { readonly file: string; readonly imports?: readonly string[] }>
+  >;
+  const seen = new Set<string>();
+  const reach = (key: string): void => {
+    if (seen.has(key) || !manifest[key]) return;
+    seen.add(key);
+    manifest[key].imports?.forEach(reach);
+  };
+  reach('src/stages/worklist/WorkListPage.tsx');
+  return [...seen].map((key) => manifest[key]!.file);
+}
+
+const ENTRY = /<script type="module"[^>]* src="([^"]+)"[^>]*><\/script>/;
+
+/** A document whose code is fetched at once and run when what is written in it has been painted. */
+const afterPaint = (document: string): string =>
+  document
+    .replaceAll('rel="modulepreload"', 'rel="preload" as="script" fetchpriority="low"')
+    .replace(
+      ENTRY,
+      (_, entry: string) => `<script defer src="${AFTER_PAINT}" data-entry="${entry}"></script>`,
+    );
+
+/**
+ * Writes the work list into the document, as the page's own code does in a browser: it can be read, and its links followed, before
+ * any script has run. Null where the page was built without what writes it.
+ */
+function writerOf(folder: string, document: string) {
+  const path = join(folder, 'written/written.js');
+  if (!existsSync(path)) return null;
+  const page = import(pathToFileURL(path).href) as Promise<WritesFirstPage>;
+  const files = filesOfWorkList(folder)
+    .map((file) => `<link rel="modulepreload" crossorigin href="/${file}">`)
+    .join('');
+  const readFirst = afterPaint(document.replace('</head>', () => `${files}</head>`));
+  return async (from: FirstPage): Promise<string> => {
+    const json = JSON.stringify(from);
+    const { html, css } = await (await page).writeFirstPage(JSON.parse(json) as FirstPage);
+    const theme = from.settings?.answer.doc.theme ?? 'system';
+    return readFirst
+      .replace('<html ', () => `<html data-theme="${theme}" `)
+      .replace('</head>', () => `<style id="${FIRST_STYLE_ID}" nonce="__NONCE__">${css}</style></head>`)
+      .replace(
+        EMPTY_ROOT,
+        () =>
+          `<div id="root">${html}</div><script type="application/json" id="${FIRST_PAGE_ID}">${inDocument(json)}</script>`,
+      );
+  };
+}
+
+/** The page: hashed assets for good, the one document fresh each time with its nonce, its first look written into it. */
+export function servePage(app: Express, folder: string, first: AsksFirstPage): void {
   const document = readFileSync(join(folder, 'index.html'), 'utf8');
+  const write = writerOf(folder, document);
   app.use(
     '/assets',
     express.static(join(folder, 'assets'), { maxAge: YEAR_SECONDS * 1000, immutable: true, index: false }),
   );
   app.use('/assets', (_req, _res, next) => next(new NotFoundError('There is no such file.')));
-  app.get(['/favicon.svg'], (_req, res) => res.sendFile(join(folder, 'favicon.svg')));
+  for (const name of ['/favicon.svg', AFTER_PAINT])
+    app.get(name, (_req, res) => res.sendFile(join(folder, name)));
   // A browser asks for it again at each visit: what is kept at hand is never older than a day.
   app.get('/sw.js', (_req, res) => {
     res.setHeader('Cache-Control', 'no-cache');
     res.sendFile(join(folder, 'sw.js'));
   });
-  app.get('/{*rest}', (_req, res) => {
+  app.get('/{*rest}', async (req, res) => {
+    const from = write && isOpened(req) ? await first(req, res) : null;
+    const html = write && from ? await write(from) : document;
     res.setHeader('Cache-Control', 'no-store');
-    res.type('html').send(document.replace(NONCE_MARK, nonceOf(res)));
+    res.type('html').send(html.replace(NONCE_MARK, nonceOf(res)));
   });
 }
