@@ -10,24 +10,51 @@ const EACH_MS = 4000;
 const SLOWED = 4;
 const TIMES = 5;
 
+interface Look {
+  /** The first recipe of the list stands in the document and is painted, ms. */
+  readonly read: number;
+  /** What is pressed is answered, ms. */
+  readonly live: number;
+}
+
+/** Notes in the page itself when a recipe's link was first painted: asked from outside, the answer waits behind the page's work. */
+const NOTES = `(() => {
+  const look = () => document.querySelector('a[href*="/recipe/"]')
+    ? requestAnimationFrame(() => setTimeout(() => (window.readAt = performance.now())))
+    : setTimeout(look, 5);
+  look();
+})()`;
+
 /** From nothing to the first recipes of a long list: a browser without anything of ours, its processor slowed. */
-async function firstPage(address: string): Promise<number> {
-  const times: number[] = [];
+async function firstPage(address: string): Promise<Look> {
+  const looks: Look[] = [];
   for (let turn = 0; turn < TIMES; turn += 1) {
     const browser = await chromium.launch(CHROMIUM);
     try {
       const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
       const devtools = await page.context().newCDPSession(page);
       await devtools.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
-      const began = performance.now();
-      await page.goto(address, { waitUntil: 'commit' });
-      await page.getByRole('link', { name: /cake/i }).first().waitFor();
-      times.push(performance.now() - began);
+      await page.addInitScript(NOTES);
+      await page.goto(address);
+      await page.waitForFunction(
+        () => 'readAt' in window && document.getElementById('written-style') === null,
+      );
+      looks.push(
+        await page.evaluate(() => ({
+          read: (window as unknown as { readAt: number }).readAt,
+          live: performance.now(),
+        })),
+      );
     } finally {
       await browser.close();
     }
   }
-  return quantile(times, 0.5);
+  const median = (of: keyof Look) =>
+    quantile(
+      looks.map((look) => look[of]),
+      0.5,
+    );
+  return { read: median('read'), live: median('live') };
 }
 
 /** A server under ten clients that ask without a pause, and its first page. */
@@ -47,8 +74,9 @@ export async function loadFigures(): Promise<string[]> {
     }
     const { signInMs } = await signedIn(house.address, house.address, STRANGER);
     lines.push(`sign-in by a passphrase: ${signInMs.toFixed(0)} ms (wanted: under 400)`);
+    const { read, live } = await firstPage(house.address);
     lines.push(
-      `first page, cold, processor slowed ${SLOWED} times: ${(await firstPage(house.address)).toFixed(0)} ms (wanted: under 1000)`,
+      `first page, cold, processor slowed ${SLOWED} times: ${read.toFixed(0)} ms until the list is read (wanted: under 1000), ${live.toFixed(0)} until all of it answers`,
     );
     return lines;
   } finally {
