@@ -9,6 +9,8 @@ import { nonceOf } from './security';
 const YEAR_SECONDS = 31_536_000;
 const NONCE_MARK = /__NONCE__/g;
 const AFTER_PAINT = '/after-paint.js';
+/** As many households' first pages are kept as they were written. */
+const MOST_WRITTEN = 8;
 const EMPTY_ROOT = '<div id="root"></div>';
 
 /** What whoever asks sees first, if they see the work list; null: they don't, or aren't in. */
@@ -23,7 +25,7 @@ const isOpened = (req: Request): boolean => {
   return req.originalUrl === '/' && (mode === undefined || mode === 'navigate');
 };
 
-/** The files that the work list's code is in, to be fetched while what is written is read. */
+/** The files that the work list's code is in. */
 function filesOfWorkList(folder: string): string[] {
   const manifest = JSON.parse(readFileSync(join(folder, '.vite/manifest.json'), 'utf8')) as Readonly<
     Record<string, { readonly file: string; readonly imports?: readonly string[] }>
@@ -35,19 +37,23 @@ function filesOfWorkList(folder: string): string[] {
     manifest[key].imports?.forEach(reach);
   };
   reach('src/stages/worklist/WorkListPage.tsx');
-  return [...seen].map((key) => manifest[key]!.file);
+  return [...seen].map((key) => `/${manifest[key]!.file}`);
 }
 
 const ENTRY = /<script type="module"[^>]* src="([^"]+)"[^>]*><\/script>/;
+const FILES = /<link rel="modulepreload"[^>]* href="([^"]+)"[^>]*>\s*/g;
 
-/** A document whose code is fetched at once and run when what is written in it has been painted. */
-const afterPaint = (document: string): string =>
-  document
-    .replaceAll('rel="modulepreload"', 'rel="preload" as="script" fetchpriority="low"')
+/** A document whose code is fetched and run when what is written in it has been painted. `more`: what the entry asks for next. */
+function afterPaint(document: string, more: readonly string[]): string {
+  const files = [...document.matchAll(FILES)].map(([, href]) => href).concat(more);
+  return document
+    .replace(FILES, '')
     .replace(
       ENTRY,
-      (_, entry: string) => `<script defer src="${AFTER_PAINT}" data-entry="${entry}"></script>`,
+      (_, entry: string) =>
+        `<script defer src="${AFTER_PAINT}" data-entry="${entry}" data-files="${[...new Set(files)].join(' ')}"></script>`,
     );
+}
 
 /**
  * Writes the work list into the document, as the page's own code does in a browser: it can be read, and its links followed, before
@@ -57,13 +63,10 @@ function writerOf(folder: string, document: string) {
   const path = join(folder, 'written/written.js');
   if (!existsSync(path)) return null;
   const page = import(pathToFileURL(path).href) as Promise<WritesFirstPage>;
-  const files = filesOfWorkList(folder)
-    .map((file) => `<link rel="modulepreload" crossorigin href="/${file}">`)
-    .join('');
-  const readFirst = afterPaint(document.replace('</head>', () => `${files}</head>`));
-  return async (from: FirstPage): Promise<string> => {
-    const json = JSON.stringify(from);
-    const { html, css } = await (await page).writeFirstPage(JSON.parse(json) as FirstPage);
+  const readFirst = afterPaint(document, filesOfWorkList(folder));
+  const write = async (json: string): Promise<string> => {
+    const from = JSON.parse(json) as FirstPage;
+    const { html, css } = await (await page).writeFirstPage(from);
     const theme = from.settings?.answer.doc.theme ?? 'system';
     return readFirst
       .replace('<html ', () => `<html data-theme="${theme}" `)
@@ -73,6 +76,17 @@ function writerOf(folder: string, document: string) {
         () =>
           `<div id="root">${html}</div><script type="application/json" id="${FIRST_PAGE_ID}">${inDocument(json)}</script>`,
       );
+  };
+  // It says nothing but what it is written from: the same is written once.
+  const written = new Map<string, Promise<string>>();
+  return (from: FirstPage): Promise<string> => {
+    const json = JSON.stringify(from);
+    const there = written.get(json) ?? write(json);
+    written.delete(json);
+    written.set(json, there);
+    there.catch(() => written.delete(json));
+    if (written.size > MOST_WRITTEN) written.delete(written.keys().next().value!);
+    return there;
   };
 }
 
@@ -94,8 +108,14 @@ export function servePage(app: Express, folder: string, first: AsksFirstPage): v
   });
   app.get('/{*rest}', async (req, res) => {
     const from = write && isOpened(req) ? await first(req, res) : null;
-    const html = write && from ? await write(from) : document;
+    const written =
+      write && from
+        ? await write(from).catch((error: unknown) => {
+            req.log.warn({ err: error }, 'the first page could not be written');
+            return null;
+          })
+        : null;
     res.setHeader('Cache-Control', 'no-store');
-    res.type('html').send(html.replace(NONCE_MARK, nonceOf(res)));
+    res.type('html').send((written ?? document).replace(NONCE_MARK, nonceOf(res)));
   });
 }

@@ -56,13 +56,13 @@ export function sayBakeTime({ minutes, watts }: Pick<DocketBake, 'minutes' | 'wa
 }
 
 /** A day and time as a list shows them, on this browser's clock. */
-export const sayWhen = (iso: string | number): string =>
-  new Date(iso).toLocaleString('en-GB', {
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-  });
+export const sayWhen = (iso: string | number): string => WHEN.format(new Date(iso));
+const WHEN = new Intl.DateTimeFormat('en-GB', {
+  day: 'numeric',
+  month: 'short',
+  hour: '2-digit',
+  minute: '2-digit',
+});
 
 /** Today on this browser's calendar, `YYYY-MM-DD`. */
 export function today(): string {
