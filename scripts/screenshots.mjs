@@ -115,7 +115,9 @@ await run(async () => {
   const house = await openThrowaway({ demo: true });
   const browser = await chromium.launch(CHROMIUM);
   try {
-    await shoot(await open(browser, house, {}), 'work-list');
+    const first = await open(browser, house, {});
+    await first.getByRole('article', { name: /A docket/ }).waitFor();
+    await shoot(first, 'work-list');
     await stages(browser, house);
     const kitchen = await open(browser, house, {});
     await kitchen

@@ -19,13 +19,18 @@ const OWN_MARKS =
 /** Links lead on at once; what needs the page's code can't be pressed before that is there. */
 const NOT_YET = '#root :is(button, select, label) { pointer-events: none }';
 
-/** Styles of single elements, which a strict policy refuses in a document: each is a rule of the page's own style. */
+/**
+ * Styles of single elements, which a strict policy refuses in a document, as rules of the page's own style; and that what is written isn't
+ * ready yet, as a page says it that still fetches.
+ */
 function ofOwnStyle(html: string, css: string): { readonly html: string; readonly css: string } {
   const styles: string[] = [];
-  const marked = html.replace(/ style="([^"]*)"/g, (_, style: string) => {
-    if (!styles.includes(style)) styles.push(style);
-    return ` data-styled-as="${styles.indexOf(style)}"`;
-  });
+  const marked = html
+    .replace('<main', '<main data-busy="true"')
+    .replace(/ style="([^"]*)"/g, (_, style: string) => {
+      if (!styles.includes(style)) styles.push(style);
+      return ` data-styled-as="${styles.indexOf(style)}"`;
+    });
   const rules = styles.map((style, at) => `[data-styled-as="${at}"]{${style.replaceAll('&quot;', '"')}}`);
   return { html: marked, css: css + rules.join('') };
 }

@@ -34,7 +34,7 @@ const STRUDEL =
 const KUCHEN =
   'Plum kuchen\n\nfor the base: 500g flour, 42g fresh yeast, 80g sugar, 250ml milk, 80g butter, 1 egg\non top: 2kg plums, stoned, quartered but joined;\ncrumbs: 200g flour, 120g sugar, 120g butter\n\nmake a dough, knead 8 min, let rise 45 min.\nroll out on a lined tray (30x40). rest 15 min.\nstand plums in rows. rub the crumbs, scatter.\n200°C, 35-40 mins.';
 const MADELEINES =
-  'Madeleines (24)\n120g plain flour\n1 tsp baking powder\n130 g sugar\n3 eggs\n120 g butter\n\nWhisk eggs and sugar. Fold in the flour, then the butter. Refrigerate 2 hrs.\nBake at 220 C in two 12-hole trays 10 mins. Knock out right away.';
+  'Madeleines (24)\n120g plain flour\n1 tsp baking powder\n130 g sugar\n3 eggs\n120 g butter\n\nWhisk eggs and sugar. Fold in the flour, then the butter. Refrigerate 2 hrs.\nBake at 220 C in two 12-hole madeleine trays 10 mins. Knock out right away.';
 const RAMEKINS =
   'Toffee puddings\nSERVINGS 8\n8 oz dates\n1 c boiling water\n6 tbsp butter\n3/4 c brown sugar\n2 eggs\n1 1/2 c AP flour\n1 1/2 tsp baking powder\n\nSoak the dates in the water. Butter 8 (6-oz) ramekins.\nCream butter and sugar. Eggs. Dates. Then flour and baking powder.\nFill 2/3. Bake 350° 22-25 min.';
 const DIAMONDS =
@@ -92,7 +92,15 @@ const WEIGHED =
 const FROZEN =
   'Key lime pie\n100 g crushed pretzels\n115 g butter, melted\n1 can sweetened condensed milk\n1/2 cup lime juice\n\nStir pretzels and butter, press in a 9" pie plate. Bake at 350, 10 min. Cool.\nWhisk milk and juice. Pour in. Freeze 6 hours. 8 slices';
 
+const TEACUPS =
+  'Lemon puddings in cups\nfor 4 teacups\n100g butter\n100g caster sugar\n2 eggs\n100g self raising flour\n\nButter 4 heatproof teacups. Beat butter and sugar; beat in eggs; fold in flour. Fill half way. Cover with foil. Steam 30 min.';
+const QUARTERS =
+  'Cinnamon bread\nmakes 2 loaves\n1 cup butter\n2 cups sugar\n2 eggs\n2 cups buttermilk\n4 cups flour\n2 tsp baking soda\n\nCream butter, sugar and eggs. Add buttermilk, flour and soda. Put half of the batter into 2 greased loaf pans (1/4 in each pan). Add the rest. Bake at 350 degrees for 45-50 min.';
+
 const PAGES: OnPaper[] = [
+  ['teacups are teacups', TEACUPS, {}, [/^In: 4 teacups/m], []],
+  ['a quarter in each pan is no size', QUARTERS, {}, [/^In: 2 loaf tins/m], []],
+
   ['what froths goes in before the dough waits', ANZACS, {}, [/All together\.[^]*Cover the dough/], []],
   [
     'a batter waits when its milk is in',
@@ -204,7 +212,7 @@ const PAGES: OnPaper[] = [
     'what is knocked out at once doesn’t cool in its tin',
     MADELEINES,
     {},
-    [/Knock out right away/],
+    [/Knock out right away/, /^In: 24 madeleine moulds/m],
     [/in the tin/],
   ],
   ['eight ramekins are eight', RAMEKINS, {}, [/^In: 8 ramekins/m], []],

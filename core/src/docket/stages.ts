@@ -48,9 +48,18 @@ function plainVessel({ shape, words, ...size }: PanSize & { readonly words: stri
   return said ? null : (/\b(?:tin|pan|dish)\b/i.exec(words)?.[0].toLowerCase() ?? null);
 }
 
+const TEACUPS = /\btea ?cups\b(?! of)/i;
+/** "A 12-hole madeleine tray": of the size of a muffin's cups, and called otherwise. */
+const CUPS_OF = /\b(madeleine|doughnut|donut|friand|financier|popover|cannel[ée])\b/iu;
+function cupsIn({ shape, words }: PanSize & { readonly words: string }): string | null {
+  if (TEACUPS.test(words)) return 'teacups';
+  const [, of] = CUPS_OF.exec(words) ?? [];
+  return of !== undefined && shape.startsWith('muffin') ? `${of.toLowerCase()} moulds` : null;
+}
+
 /** The dish that an author speaks of by its own name. */
 function vesselOf(pan: Process['stages'][number]['pan']): Pick<DocketStage, 'vessel'> {
-  const vessel = pan === null ? null : (dishIn(pan.words) ?? plainVessel(pan));
+  const vessel = pan === null ? null : (dishIn(pan.words) ?? cupsIn(pan) ?? plainVessel(pan));
   return vessel === null ? {} : { vessel };
 }
 

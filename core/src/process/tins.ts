@@ -14,7 +14,9 @@ export interface Said {
 const FRACTION = '(?:\\s+\\d\\/\\d|[½¼¾])?';
 /** What holds so much says nothing of how wide it is: "4 x 175 ml moulds". */
 const NUMBER = `(\\d{1,2}(?!\\d)(?:[.,]\\d+)?${FRACTION})`;
-const CM = '(cm|centimetres?|centimeters?|mm|in\\b\\.?|inch(?:es)?|"|″|”)';
+/** "1/4 in each pan" is no inch. */
+const CM =
+  '(cm|centimetres?|centimeters?|mm|in\\b\\.?(?! (?:each|an?|the|your|my|it|them|this|one|two|three|half)\\b)|inch(?:es)?|"|″|”)';
 const TWO = new RegExp(`${NUMBER}\\s*-?\\s*${CM}?\\s*-?(?:x|×|\\*|by)-?\\s*${NUMBER}\\s*-?\\s*${CM}?`, 'giu');
 const ONE = new RegExp(`${NUMBER}\\s*-?\\s*${CM}`, 'giu');
 /** Narrower, it is a piece, a thickness or a rim, cm. */
@@ -33,7 +35,7 @@ const COUNT =
   /(?<![x×]\s?)\b(two|three|four|five|six|eight|ten|twelve|[2-6])\s+(?:x\s+)?(?:(?:and|&|well-greased|floured|greased|lined|large|big|small|baking|deep|shallow|loaf|sandwich|round|square|layer|cake|parchment-lined|buttered|\d\/\d-cup|[½¾⅓]-cup|\(\d+ ?ml\)|\d+ ?ml|\d[\d½¼¾ /.]*(?:cm|in|inch|"|-inch|-cm)?(?:\/\d[\d½¼¾ .]*(?:cm|in|inch|"))?|\w+)[\s-]+){0,6}?(?:tins|pans|trays|sheets|slides|moulds|ramekins|mugs|basins|layers|ones)\b(?! of\b)/i;
 /** Small ones are as many as there are pieces: "8 (6-oz) ramekins". */
 const SMALL_ONES =
-  /(?<![\d/.-])\b([2-9]|1\d|2[0-4]|two|three|four|five|six|eight|ten|twelve)\s+(?:\([^)]*\)\s*|[\p{L}\d/-]+\s+){0,4}(?:ramekins|moulds|molds|cocottes)\b/iu;
+  /(?<![\d/.-])\b([2-9]|1\d|2[0-4]|two|three|four|five|six|eight|ten|twelve)\s+(?:\([^)]*\)\s*|[\p{L}\d/-]+\s+){0,4}(?:ramekins|moulds|molds|cocottes|tea ?cups)\b/iu;
 const HOLES =
   /(?<![\d./])\b(\d{1,2}|twelve|six)[- ](?:hole|cup|case|cavit)|(?<![\d./])\b(\d{1,2}|twelve|six) (?:paper |muffin )?(?:cases|cups|holes|cavities)\b/i;
 /** A measure of what is rolled, cut or shaped is none of a tin. */

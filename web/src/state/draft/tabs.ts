@@ -4,7 +4,11 @@ export interface TabNews {
   readonly version: number;
 }
 
-const channel = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('omniarton');
+/** A server that writes the page has no tabs beside it. */
+const channel =
+  typeof document === 'undefined' || typeof BroadcastChannel === 'undefined'
+    ? undefined
+    : new BroadcastChannel('omniarton');
 
 export const tellTabs = (news: TabNews): void => channel?.postMessage(news);
 
