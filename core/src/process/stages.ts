@@ -30,7 +30,8 @@ const OF_OTHER_POWER = /^[^.,;(]{0,6}\b(?:at|in) \d{3,4} ?w(?:atts?)?\b/i;
 const OFF = /\b(?:switched[- ]off|turned[- ]off|turn(?: it| the oven)? off|oven off)\b/i;
 /** It goes on in the oven, though not shut in. */
 const AJAR = /\bdoor (?:propped |wedged )?(?:open|ajar)\b/i;
-const ON_THE_HOB = /\b(?:on|over) (?:a |the )?(?:[\w-]+ )?(?:ring|hob|burner|stove|flame|embers|heat)\b/i;
+const ON_THE_HOB = /\b(?:on|over) (?:a |the )?(?:[\w-]+ )?(?:ring|hob|burner|stove|flame|embers)\b/i;
+const OVER_HEAT = /\bover (?:a )?(?:[\w-]+ )?heat\b/i;
 /** What lies in a pan and is turned. */
 const FLIPS = /\bflip/i;
 const GRILL = /\b(?:grill|broil(?:er)?)\b/i;
@@ -124,6 +125,7 @@ function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside
   if (OFF.test(text) || AJAR.test(text) || GRILL.test(text)) return 'oven';
   if (ON_THE_HOB.test(text) && kind === null)
     return heat.medium === 'griddle' || BAKED.test(text) ? 'griddle' : null;
+  if (OVER_HEAT.test(text) && kind === null) return heat.medium === 'griddle' ? 'griddle' : null;
   if (kind === 'toast') return heat.oven && !IN_A_PAN.test(text) ? 'oven' : null;
   if (kind === 'microwave')
     return MELTS.test(text) || sentence.some((one) => one.class === 'melt') ? null : 'microwave';

@@ -19,6 +19,12 @@ export type AsksFirstPage = (req: Request, res: Response) => Promise<FirstPage |
 /** JSON that may stand in a document: nothing in it ends its element. */
 const inDocument = (json: string): string => json.replace(/</g, '\\u003c');
 
+/** The marks of a document's head give way to its nonce: what people wrote stands in its body, and stays. */
+function withNonce(html: string, nonce: string): string {
+  const body = html.indexOf('<body');
+  return html.slice(0, body).replace(NONCE_MARK, nonce) + html.slice(body);
+}
+
 /** A page that is opened, and not fetched to be kept: where no browser says so it is opened. */
 const isOpened = (req: Request): boolean => {
   const mode = req.headers['sec-fetch-mode'];
@@ -63,6 +69,8 @@ function writerOf(folder: string, document: string) {
   const path = join(folder, 'written/written.js');
   if (!existsSync(path)) return null;
   const page = import(pathToFileURL(path).href) as Promise<WritesFirstPage>;
+  // Without it the page is sent bare, which each request finds out for itself.
+  page.catch(() => undefined);
   const readFirst = afterPaint(document, filesOfWorkList(folder));
   const write = async (json: string): Promise<string> => {
     const from = JSON.parse(json) as FirstPage;
@@ -116,6 +124,6 @@ export function servePage(app: Express, folder: string, first: AsksFirstPage): v
           })
         : null;
     res.setHeader('Cache-Control', 'no-store');
-    res.type('html').send((written ?? document).replace(NONCE_MARK, nonceOf(res)));
+    res.type('html').send(withNonce(written ?? document, nonceOf(res)));
   });
 }
