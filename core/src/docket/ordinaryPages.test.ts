@@ -208,7 +208,7 @@ const PAGES: readonly OnPaper[] = [
     'a tin’s holes are counted, and not its half cups; nobody is told how cold frozen fruit makes it',
     FRIANDS,
     GRAIN_FREE,
-    [/^Makes 12 pieces/m, /^In: 12 muffin cups/m],
+    [/^Makes 12 pieces/m, /^In: 12 friand moulds/m],
     [/goes in at/],
   ],
   [
