@@ -85,5 +85,9 @@ export default tseslint.config(
     languageOptions: { globals: { ...node, ...timers, ...net, module: 'writable' } },
     rules: { 'max-lines-per-function': ['error', { max: 60, skipBlankLines: true, skipComments: true }] },
   },
+  {
+    files: ['web/public/*.js'],
+    languageOptions: { globals: { ...timers, document: 'readonly', requestAnimationFrame: 'readonly' } },
+  },
   prettier,
 );
