@@ -42,6 +42,8 @@ export default defineConfig(({ isSsrBuild }) => ({
   html: { cspNonce: '__NONCE__' },
   build: {
     outDir: 'dist',
+    // A server writes with code alone.
+    copyPublicDir: !isSsrBuild,
     target: 'es2022',
     manifest: true,
     emptyOutDir: true,

@@ -22,7 +22,13 @@ export const FIRST_PAGE_ID = 'written-from';
 /** The style of what was written, until the page has its own. */
 export const FIRST_STYLE_ID = 'written-style';
 
+/** A first page as HTML and its style. */
+export interface WrittenPage {
+  readonly html: string;
+  readonly css: string;
+}
+
 /** What the built page brings along to be written by a server: `dist/written/written.js`. */
 export interface WritesFirstPage {
-  readonly writeFirstPage: (from: FirstPage) => Promise<{ readonly html: string; readonly css: string }>;
+  readonly writeFirstPage: (from: FirstPage) => Promise<WrittenPage>;
 }

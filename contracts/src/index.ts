@@ -52,6 +52,7 @@ export {
   type FirstKitchen,
   type FirstPage,
   type WritesFirstPage,
+  type WrittenPage,
 } from './firstPage';
 export {
   BagDto,

@@ -3,15 +3,12 @@ import '@fontsource-variable/sofia-sans/index.css';
 import '@fontsource-variable/sofia-sans-condensed/index.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { Provider } from 'react-redux';
-import { ThemeProvider } from 'styled-components';
+import { Around } from './app/Around';
 import { firstPageIn, tellFirstPage } from './app/firstPage';
-import { GlobalStyle } from './app/GlobalStyle';
 import { readyWorkList } from './app/Home';
 import { InPlaceOf } from './app/InPlaceOf';
 import { Pages } from './app/Pages';
 import { makeStore } from './state/store';
-import { theme } from './base/theme';
 import { loadKitchen } from './state/kitchen/kitchens';
 import { findCopies } from './state/draft/mirroring';
 import { followTab } from './state/draft/opening';
@@ -26,14 +23,11 @@ const root = document.getElementById('root')!;
 const open = () =>
   createRoot(root).render(
     <StrictMode>
-      <Provider store={store}>
-        <ThemeProvider theme={theme}>
-          <GlobalStyle />
-          <InPlaceOf written={root}>
-            <Pages />
-          </InPlaceOf>
-        </ThemeProvider>
-      </Provider>
+      <Around store={store}>
+        <InPlaceOf written={root}>
+          <Pages />
+        </InPlaceOf>
+      </Around>
     </StrictMode>,
   );
 

@@ -1,14 +1,12 @@
 import { renderToString } from 'react-dom/server';
-import { Provider } from 'react-redux';
 import { StaticRouter } from 'react-router';
-import { ServerStyleSheet, StyleSheetManager, ThemeProvider } from 'styled-components';
-import type { FirstPage } from '@omniarton/contracts';
+import { ServerStyleSheet, StyleSheetManager } from 'styled-components';
+import type { FirstPage, WrittenPage } from '@omniarton/contracts';
 import { api } from './api/api';
+import { Around } from './app/Around';
 import { tellFirstPage } from './app/firstPage';
-import { GlobalStyle } from './app/GlobalStyle';
 import { readyWorkList } from './app/Home';
 import { AtAddress } from './app/Pages';
-import { theme } from './base/theme';
 import { kitchenFound } from './state/kitchen/kitchenSlice';
 import { makeQuietStore } from './state/store';
 
@@ -23,7 +21,7 @@ const NOT_YET = '#root :is(button, select, label) { pointer-events: none }';
  * Styles of single elements, which a strict policy refuses in a document, as rules of the page's own style; and that what is written isn't
  * ready yet, as a page says it that still fetches.
  */
-function ofOwnStyle(html: string, css: string): { readonly html: string; readonly css: string } {
+function ofOwnStyle(html: string, css: string): WrittenPage {
   const styles: string[] = [];
   const marked = html
     .replace('<main', '<main data-busy="true"')
@@ -36,9 +34,7 @@ function ofOwnStyle(html: string, css: string): { readonly html: string; readonl
 }
 
 /** The work list as HTML and its style, for a server to write into the document that it sends. */
-export async function writeFirstPage(
-  from: FirstPage,
-): Promise<{ readonly html: string; readonly css: string }> {
+export async function writeFirstPage(from: FirstPage): Promise<WrittenPage> {
   await readyWorkList();
   const store = makeQuietStore();
   tellFirstPage(store, from);
@@ -48,14 +44,11 @@ export async function writeFirstPage(
   try {
     const html = renderToString(
       <StyleSheetManager sheet={sheet.instance}>
-        <Provider store={store}>
-          <ThemeProvider theme={theme}>
-            <GlobalStyle />
-            <StaticRouter location="/">
-              <AtAddress />
-            </StaticRouter>
-          </ThemeProvider>
-        </Provider>
+        <Around store={store}>
+          <StaticRouter location="/">
+            <AtAddress />
+          </StaticRouter>
+        </Around>
       </StyleSheetManager>,
     );
     return ofOwnStyle(html, sheet.getStyleTags().replace(OWN_MARKS, '') + NOT_YET);

@@ -1,5 +1,6 @@
 import type { Duration, Setting } from '../read';
 import { MEDIA } from './actions';
+import { MELTS, OFF, remember, turnsOff, type Heat } from './heatNow';
 import { announced, joined, MIXES, underALid, type ToldStage } from './toldStages';
 import type { Told } from './told';
 import { OWNS_ITS_TIME, type ActionClass } from './data/verbs';
@@ -27,7 +28,6 @@ const OR = /^\W*or\b/i;
 const IF = /^\W*(?:but |and )?if\b|\bif (?:they|it|you|the)\b/i;
 /** "(1 min 10 at 1000W)": another oven's. */
 const OF_OTHER_POWER = /^[^.,;(]{0,6}\b(?:at|in) \d{3,4} ?w(?:atts?)?\b/i;
-const OFF = /\b(?:switched[- ]off|turned[- ]off|turn(?: it| the oven)? off|oven off)\b/i;
 /** It goes on in the oven, though not shut in. */
 const AJAR = /\bdoor (?:propped |wedged )?(?:open|ajar)\b/i;
 const ON_THE_HOB = /\b(?:on|over) (?:a |the )?(?:[\w-]+ )?(?:ring|hob|burner|stove|flame|embers)\b/i;
@@ -35,7 +35,6 @@ const OVER_HEAT = /\bover (?:a )?(?:[\w-]+ )?heat\b/i;
 /** What lies in a pan and is turned. */
 const FLIPS = /\bflip/i;
 const GRILL = /\b(?:grill|broil(?:er)?)\b/i;
-const MELTS = /\b(?:melt|warm|soften|bursts?|jam|marmalade|butter|syrup|caramel|gel)\b/i;
 const IN_A_PAN = /\b(?:dry|frying|small|sauce)? ?(?:pan|skillet|saucepan)\b/i;
 /** Where a thing waits, and what a mixture looks like before it is baked. */
 const WAITS =
@@ -54,18 +53,6 @@ const IN_THE_OVEN = /\b(?:in|into|to) the (?:hot )?oven\b/i;
 const BAKED =
   /\b(?:golden|brown(?:ed)?|set|wobble|springy|springs?|bounces?|skewer|toothpick|clean|risen|puffed|crisp|bubbl\w+|colou?r|firm)\b/i;
 const MORE = /\b(?:more|another|further|longer|back|return|again)\b/i;
-
-/** What one thing goes through may be told in bits; what heats it at the moment. */
-interface Heat {
-  oven: Setting | null;
-  oil: Setting | null;
-  griddle: Setting | null;
-  medium: Medium | null;
-  /** The last deed that has times of its own, or puts something where it is heated. */
-  last: ActionClass | null;
-  /** How many clauses ago the oven was set. */
-  since: number;
-}
 
 /** Deeds after which a bare time is the oven's: it is in the tin. */
 const TO_THE_OVEN: ReadonlySet<ActionClass> = new Set([
@@ -258,49 +245,6 @@ function withTimes(
     return stageOf(medium, { low: one.low, high: one.high }, action, heat);
   });
 }
-
-/** "Fill a pan with oil. Heat to 180C." */
-const OF_FAT = /\b(?:oil|fat|fryer|lard)\b/i;
-const HEATS_IT = /^\W*(?:and |then )?(?:heat|bring|warm)(?: it)?(?: up)? to\b/i;
-const heatsFat = (action: Told, before: Told | undefined): boolean =>
-  before !== undefined &&
-  before.step === action.step &&
-  OF_FAT.test(before.text) &&
-  HEATS_IT.test(action.text);
-
-/** °C. */
-const WARM = 110;
-/** "Oven at 95 °C" beside a griddle: what is done waits in it. */
-const keepsWarm = ({ of, celsius }: Setting, { medium }: Heat): boolean =>
-  of === 'oven' && medium === 'griddle' && celsius <= WARM;
-
-function remember(action: Told, heat: Heat, before: Told | undefined): void {
-  if (heatsFat(action, before)) {
-    heat.oil = action.settings[0] ?? heat.oil;
-    heat.medium = 'fried';
-    return;
-  }
-  for (const one of action.settings.filter((one) => !keepsWarm(one, heat))) {
-    const plate = action.class === 'griddle' && !/\boven\b/i.test(action.text);
-    if (one.of === 'oven' && plate) heat.griddle = one;
-    if (one.of === 'oven' && action.class !== 'fry' && !plate) heat.oven = one;
-    if (one.of === 'fat' || (one.of === 'oven' && action.class === 'fry')) heat.oil = one;
-  }
-  if (action.settings.some(({ of }) => of === 'oven') && action.class !== 'set-oven') heat.since = 0;
-  if (action.settings.some((one) => one.of === 'oven' && !keepsWarm(one, heat)))
-    heat.medium =
-      action.class === 'fry' ? 'fried' : action.class === 'griddle' && !heat.oven ? 'griddle' : 'oven';
-  if (action.settings.some(({ of }) => of === 'fat') || action.class === 'set-fat') heat.medium = 'fried';
-  if (action.class === 'griddle' && !heat.oven && !IN_A_SAUCE.test(action.text)) heat.medium = 'griddle';
-  if (action.class === 'steam') heat.medium = 'steamed';
-  if (action.class === 'microwave' && !MELTS.test(action.text)) heat.medium = 'microwave';
-}
-const IN_A_SAUCE = /\b(?:melt|brown|toast|caramel|syrup|sauce|custard|simmer)\b/i;
-
-/** "Turn off, leave in the oven": from here on it only keeps its warmth. */
-const turnsOff = ({ text }: Told, next: Told | undefined): boolean =>
-  OFF.test(text) && OF_AN_OVEN.test(next?.first === false ? `${text} ${next.text}` : text);
-const OF_AN_OVEN = /\b(?:oven|door)\b/i;
 
 /** Every stretch of heat and cold that the actions tell of, in order. Title and family say how, where nothing else does. */
 export function stagesOf(actions: readonly Told[], title: string, family: FamilyId): ToldStage[] {

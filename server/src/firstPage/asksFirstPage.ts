@@ -1,9 +1,13 @@
+import type { Request, Response } from 'express';
 import type { Logger } from 'pino';
+import type { FirstPage } from '@omniarton/contracts';
 import { whoAsks } from '../http/caller';
 import { HttpError } from '../http/errors';
-import type { AsksFirstPage } from '../http/page';
 import type { Services } from '../services';
 import { firstPageService } from './firstPageService';
+
+/** What whoever asks sees first, if they see the work list; null: they don't, or aren't in. */
+export type AsksFirstPage = (req: Request, res: Response) => Promise<FirstPage | null>;
 
 /**
  * What is written into the document for whoever opens it. Who isn't in gets none of it, and where it can't be gathered the page is sent
