@@ -1,4 +1,4 @@
-import { addedTo } from '../read';
+import { addedTo, isAdded } from '../read';
 import { getIngredient, type Catalogue } from '../catalogue';
 import { bandsOf, profileOf } from '../family';
 import { drinkOf, massOf, thirstGrams, type FormulaLine, type FormulaPart } from '../formula';
@@ -116,7 +116,7 @@ const WORTH_POURING = 0.03;
 /** From so many grams on powder is weighed. */
 const WEIGHED_FROM = 15;
 
-/** Powder that was moved is as much as a spoon can measure. */
+/** Powder that was moved, or came out of a self-raising flour, is as much as a spoon can measure. */
 function spooned(
   lines: readonly FormulaLine[],
   were: readonly FormulaLine[],
@@ -125,9 +125,9 @@ function spooned(
 ): readonly FormulaLine[] {
   const powders = new Set(moves.filter(({ towards }) => towards === 'lift').map(({ line }) => line.line));
   return lines.map((line, at) => {
-    const moved =
-      powders.has(line.line) && line.grams !== were[at]!.grams && line.grams > 0 && line.grams < WEIGHED_FROM;
-    if (!moved) return line;
+    const moved = powders.has(line.line) && line.grams !== were[at]!.grams;
+    const broughtIn = line.role === 'leavener' && isAdded(line.line);
+    if (!(moved || broughtIn) || line.grams <= 0 || line.grams >= WEIGHED_FROM) return line;
     const least = spoonStep(line.grams, line.ingredient, catalogue);
     return times(line, Math.max(least, nearestSpoon(line.grams, line.ingredient, catalogue)) / line.grams);
   });

@@ -1,7 +1,7 @@
 import { isOfBlend } from '../read';
 import { blendGrams, cupOf, cupOfBlend, type Wheat } from '../blend';
 import { getIngredient, thirstOf, unfold, type Catalogue } from '../catalogue';
-import type { FormulaLine } from '../formula';
+import { massOf, type FormulaLine } from '../formula';
 import type { Setting } from './types';
 
 const isWheatFlour = (id: string, catalogue: Catalogue) => {
@@ -26,6 +26,20 @@ export function wheatOf(lines: readonly FormulaLine[], catalogue: Catalogue): Wh
     grams: 0,
     thirst: 0,
   });
+}
+
+/** As dark as this and as strong as this it is ground of the whole grain; semolina is yellow and mild. */
+const WHOLE_GRAIN = { colour: 2.5, flavour: 2.5 };
+const isWholeGrain = (id: string, catalogue: Catalogue): boolean => {
+  const traits = getIngredient(catalogue, id).flour?.traits;
+  return traits ? traits.colour >= WHOLE_GRAIN.colour && traits.flavour >= WHOLE_GRAIN.flavour : false;
+};
+
+/** The share of whole-grain flour (wholemeal, rye, spelt) in the flour with gluten of some lines, 0 to 1. */
+export function wholeGrainShare(lines: readonly FormulaLine[], catalogue: Catalogue): number {
+  const wheat = wheatLines(lines, catalogue);
+  const whole = wheat.filter(({ ingredient }) => isWholeGrain(ingredient, catalogue));
+  return wheat.length === 0 ? 0 : massOf(whole) / massOf(wheat);
 }
 
 export const wheatGrams = (lines: readonly FormulaLine[], catalogue: Catalogue): number =>

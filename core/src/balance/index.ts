@@ -3,7 +3,7 @@ export { altitudeAt } from './altitude';
 export { dosesFor, type BowlDoses } from './atBowl';
 export type { Balance } from './balances';
 export { convertPart, type ConvertedPart } from './convertPart';
-export { blendFor, flourGrams, starchGrams, wheatGrams, wheatLines, wheatOf } from './flour';
+export { blendFor, flourGrams, starchGrams, wheatGrams, wheatLines, wheatOf, wholeGrainShare } from './flour';
 export { judgePart, type JudgedBalance, type JudgedPart } from './judgePart';
 export type { Trouble } from './data/standIns';
 export { findStandIn, troublesOf } from './rules/standIn';

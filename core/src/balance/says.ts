@@ -27,6 +27,7 @@ export interface EndSays {
 /** Why a shift was made. Amounts of hold are g xanthan-equivalent per 100 g flour; acid and soda mmol. */
 export interface BecauseSays {
   readonly 'by-route': { readonly route: RouteId };
+  readonly 'whole-grain-by-route': { readonly route: RouteId };
   readonly 'jar-by-weight': Bare;
   readonly 'jar-by-cup': Bare;
   readonly 'own-leavening': Bare;

@@ -92,7 +92,7 @@ const seen = ({ stages = [] }: Docket): DocketStage[] => stages.filter(heats);
 
 /** Deeds that say no more than where it goes. */
 const SAYS_NOTHING =
-  /^(?:bake|oven|put|place|pop|slide|(?:tea|table)?spoon|divide|fill|pour|return\b.*|leave|give|in(?: at)?|steam|boil|simmer(?:ing)?)$/;
+  /^(?:bake|oven|put|place|pop|slide|(?:tea|table)?spoon|divide|fill|pour|return\b.*|leave|give|in(?: at)?|steam|boil|simmer(?:ing)?|line(?: with)?|cover|remove|transfer|take|turn|brush|prick|lower|reduce)$/;
 
 /** What goes on in the same heat is one line: "15 minutes, then 5 minutes". */
 const inOnePlace = (heat: DocketHead['heat']): DocketHead['heat'] =>

@@ -99,7 +99,9 @@ function asManyPieces(
   if (bought && unit === 'leaf') return `${n} ${pluralize('sheet', quantity.central)} of ${name}`;
   const spoon = unit === null ? undefined : SPOONS[unit];
   if (bought && spoon) return `${sayFraction(Math.round(2 * quantity.central) / 2)} ${spoon} ${name}`;
-  return bought && unit === null && !WEIGHED.test(from!.line.source) ? `${n} ${name}` : null;
+  return bought && unit === null && !WEIGHED.test(from!.line.source)
+    ? `${n} ${quantity.central > 1 ? name : pluralize.singular(name)}`
+    : null;
 }
 const SPOONS: Readonly<Record<string, string>> = { tablespoon: 'tbsp', teaspoon: 'tsp' };
 /** The line says what its pieces weigh. */

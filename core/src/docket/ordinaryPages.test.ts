@@ -271,7 +271,7 @@ const PAGES: readonly OnPaper[] = [
     'what goes on in the same oven is one line of the head',
     BLIND,
     {},
-    [/^Oven 190 °C [^\n]*, 15 minutes, then 5 minutes, then 35 to 40 minutes/m],
+    [/^Oven 190 °C [^\n]*, 15 minutes \(blind\), then 5 minutes, then 35 to 40 minutes/m],
     [],
   ],
   [

@@ -9,6 +9,7 @@ import { ingredientLines, type Recipe } from '../read';
 import type { FamilyId } from '../vocabulary';
 import type { Said } from '../words';
 import type { Conversion, NoDocket } from './types';
+import { asWholeGrain } from './wholeGrain';
 
 /** Everything that a conversion is made from. */
 export interface Work {
@@ -97,12 +98,14 @@ export function workOf(recipe: Recipe, asked: ConversionRequest, bare: Kitchen):
   const byUse = parts === kept.parts ? kept : { ...kept, parts };
   const scaled = scaleRecipe(byUse, request.scale);
   const { family: guess } = readProcess(recipe, bare);
+  const catalogue = catalogueOf(labelled.kitchen);
+  const weighed = formulaOf(scaled);
   return {
     recipe: scaled,
-    request,
+    request: asWholeGrain(request, weighed, catalogue),
     kitchen: labelled.kitchen,
-    catalogue: catalogueOf(labelled.kitchen),
-    parts: formulaOf(scaled),
+    catalogue,
+    parts: weighed,
     written: formulaOf(byUse),
     guess,
     family: request.family ?? guess.id,

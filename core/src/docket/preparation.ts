@@ -32,17 +32,17 @@ const behind = (line: string, { words }: Item): string => {
 };
 const DONE = /ed$/;
 const TAKEN_UP =
-  /^[\s,(]*(dissolved|soaked|mixed|blended|slaked|stirred|fried|toasted|browned|tossed) (in|into|with)\b/i;
+  /^[\s,(]*(dissolved|soaked|mixed|blended|slaked|stirred|fried|toasted|browned|tossed)(?: (overnight|for [\p{L}\d ]{3,18}))? (in|into|with)\b/iu;
 const WATER = 'water';
 /** What may be another one now is called by its kind. */
 const ITS: Partial<Record<Role, string>> = { liquid: 'its liquid', fat: 'its fat' };
 /** ", dissolved in the boiling water": what is done with a thing and the next of its line; water stays water, another liquid may be another. */
 export function takenUp(line: Line, item: Item): string {
-  const [, done, into] = TAKEN_UP.exec(behind(tidy(line), item)) ?? [];
+  const [, done, long = '', into] = TAKEN_UP.exec(behind(tidy(line), item)) ?? [];
   const next = line.items[line.items.indexOf(item) + 1];
   if (done === undefined || next === undefined) return '';
   const its = next.ingredient === WATER ? undefined : ITS[next.role];
-  return `, ${done.toLowerCase()} ${into} ${its ?? `the ${next.words}`}`;
+  return `, ${[done.toLowerCase(), long, into].filter((one) => one !== '').join(' ')} ${its ?? `the ${next.words}`}`;
 }
 
 /** How one thing of a list on one line is wanted, up to the next: ", coarsely grated", " (stalks off)", " + extra for glaze". */

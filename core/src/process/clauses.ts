@@ -3,7 +3,7 @@ import type { Clause } from './types';
 
 /** A full stop after one of these ends no sentence. */
 const SHORTENED =
-  /(?:\b(?:mod|ingred|tsps|tbsps|temp|powd|pwd|pwdr|pdr|veg|unsw|choc|marg|gran|van|cinn|conf|evap|cond|approx|ca|reg|min|mins|hr|hrs|sec|secs|deg|tbsp|tsp|oz|lb|no|vs|e\.g|i\.e|c|t|w|fl|pkg|pt|qt)|(?<=\d[ -]?)in|°[CF]?)$/i;
+  /(?:\b(?:mod|ingred|tsps|tbsps|temp|powd|pwd|pwdr|pdr|veg|unsw|choc|marg|gran|van|cinn|conf|evap|cond|approx|ca|reg|min|mins|hr|hrs|sec|secs|deg|tbsp|tsp|tbls?|tblsp|oz|lb|no|vs|e\.g|i\.e|c|t|w|fl|pkg|pt|qt)|(?<=\d[ -]?)in|°[CF]?)$/i;
 /** "Serve w.", and not "at 800 w.". */
 const WITH = /(?<!\d\s?)\bw$/i;
 const ENDS = /[.;!?]+(?=\s|$)|[.;](?=\p{Lu})|\s[–—-]\s|\n/gu;
@@ -20,6 +20,8 @@ function cutsIn(text: string): Map<number, boolean> {
   const cuts = new Map<number, boolean>();
   for (const match of text.matchAll(ENDS)) {
     const end = match.index + match[0].length;
+    // "(I know. Don’t skip it.)" is said in one breath.
+    if (open(text.slice(0, end)) > 0 && text.slice(end).includes(')') && !match[0].includes('\n')) continue;
     const stop = match[0].startsWith('.');
     // What comes with it is a thing, though cream is a deed too: "serve w. cream".
     if (stop && WITH.test(text.slice(0, match.index))) continue;

@@ -27,7 +27,7 @@ const SOFTEN = 8;
  * nothing of the batter.
  */
 const MOST_AGAINST = 1.25;
-const TITLE_EVIDENCE = 4;
+const TITLE_EVIDENCE = 4.6;
 /** What names nothing else: a clafoutis. */
 const ONLY_IN_TITLES = 6;
 const METHOD_EVIDENCE = 1.1;

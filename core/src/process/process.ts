@@ -135,9 +135,13 @@ function bakeFacts(
 function withCups(pan: Pan | null, yields: Recipe['yields']): Pan | null {
   const pieces =
     yields && /^(?:pieces|(?:[\p{L}-]+ )*(?:muffins?|cupcakes?|buns?|cakes?|ones))$/iu.test(yields.what);
-  if (!pan || !pieces || !CUPS.has(pan.shape) || yields.low !== yields.high) return pan;
+  const moulds = pan?.shape === 'ramekin' && !SAYS_HOW_MANY.test(pan.words);
+  if (!pan || !pieces || !(moulds || CUPS.has(pan.shape)) || yields.low !== yields.high) return pan;
   return { ...pan, count: yields.low };
 }
+/** "Butter your moulds" says nothing of how many. */
+const SAYS_HOW_MANY =
+  /\b(?:\d{1,2}|two|three|four|five|six|eight|ten|twelve)\s+(?:[\p{L}-]+\s+){0,3}(?:ramekins?|moulds?|savarins?|pots)\b/iu;
 const CUPS: ReadonlySet<string> = new Set(['muffin', 'muffin-mini', 'muffin-jumbo']);
 
 /** What the page's head says of the heat is done where the method bakes; nowhere in it where it doesn't say so. */

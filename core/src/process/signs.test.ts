@@ -3,6 +3,11 @@ import { shows } from '.';
 
 /** For each sign words that show it, and words that nearly do. */
 const SAID: Readonly<Record<Sign, readonly [shown: string, not: string]>> = {
+  'scalds the flour': [
+    'bring water, oil and salt to the boil, tip in all the flour at once',
+    'add all the flour at once and beat',
+  ],
+  'by turns': ['dry and wet by turns, 3 and 2', 'turn the dry side up'],
   tosses: ['toss the berries in it', 'tossing and turning aside, mix'],
   forbids: ['don’t overmix', 'mix no further than this'],
   'fills a tin': ['divide between two', 'fold it in'],

@@ -70,6 +70,7 @@ export function sizesIn(text: string, near: RegExp | null): Size[] {
     (ROLLED_TO.test(text.slice(0, from)) && !OF_A_TIN.test(text.slice(to))) ||
     (SHAPED.test(text.slice(Math.max(0, from - 14), from)) && !OF_A_TIN.test(text.slice(to))) ||
     (A_ROUND.test(text.slice(to)) && BY_HAND.test(text.slice(Math.max(0, from - 40), from))) ||
+    /^,? (?:on )?(?:a |the |your )?(?:lightly |well )?floured\b/i.test(text.slice(to)) ||
     /^[-\s]*(?:ropes?|logs?|sausages?|snakes?|strips?|star|rounds\b(?! (?:\w+ )?(?:tins?|pans?|cake))|circle|cutter|thick|apart|deep\b(?!-| (?:\w+ )?(?:tin|pan|pie|dish|tart|cake|glass))|high|disc|length|above|square cutter|rounds|strips|rectangle)/i.test(
       text.slice(to),
     );

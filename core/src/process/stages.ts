@@ -194,6 +194,8 @@ const BRIEF = 3;
 /** What takes longer isn't fried, minutes. */
 const LONGEST_FRY = 15;
 
+/** A case without what it will hold. */
+const BLIND = /\bblind\b/i;
 const round = (celsius: number) => Math.round(celsius);
 
 function stageOf(
@@ -211,7 +213,7 @@ function stageOf(
     oilCelsius: medium === 'fried' && heat.oil ? round(heat.oil.celsius) : null,
     fan: oven?.fan ?? false,
     minutes,
-    what: GRILL.exec(text)?.[0] ?? verb ?? text.trim().slice(0, 40),
+    what: (GRILL.exec(text) ?? BLIND.exec(text))?.[0] ?? verb ?? text.trim().slice(0, 40),
     step,
     action: id,
   };

@@ -89,6 +89,13 @@ const STANDS_FREE: ReadonlySet<FamilyId> = new Set<FamilyId>([...FREE_FAMILIES, 
 /** No longer and wider than this, cm. */
 const LOAF_LENGTH = 26;
 const LOAF_WIDTH = 14;
+/** "Two 9-inch layers", "two 9-in rounds, greased": as many tins. */
+const LAYERS =
+  /\b(two|three|four|[2-4])\s+(?:\d[\d.½]*[- ]?(?:inch|in\.?|cm|"|″)[- ])?(?:layers(?! in one)|rounds,? (?:greased|lined|floured|buttered))\b/i;
+const layersIn = (text: string): number | null => {
+  const said = LAYERS.exec(text)?.[1]?.toLowerCase();
+  return said === undefined ? null : (NUMBERS_IN_WORDS[said] ?? Number(said));
+};
 /** Longer is what was rolled out to go into it, cm. */
 const LONGEST_LOAF = 34;
 /** Several of no size that is given are small ones. */
@@ -161,7 +168,9 @@ export function tinOf(
       )
       .find(({ lengthCm }) => lengthCm >= LEAST_TIN && (best.shape !== 'loaf' || lengthCm <= LONGEST_LOAF)) ??
     null;
-  return panFrom(best, best.size ?? (best.shape === 'tray' ? null : elsewhere()), family);
+  const layers = best.count === null ? said.map(({ text }) => layersIn(text)).find((n) => n !== null) : null;
+  const counted = layers ? { ...best, count: layers } : best;
+  return panFrom(counted, best.size ?? (best.shape === 'tray' ? null : elsewhere()), family);
 }
 
 const DISH =
@@ -179,7 +188,7 @@ function sizedOnly(said: readonly Said[], family: FamilyId): Pan | null {
     const shape: PanShape =
       size.widthCm === null ? 'round' : size.widthCm * ALIKE >= size.lengthCm ? 'square' : 'rect';
     return panFrom(
-      { shape, weak: false, size, count: size.count, words: text.trim(), worth: 0 },
+      { shape, weak: false, size, count: size.count ?? layersIn(text), words: text.trim(), worth: 0 },
       size,
       family,
     );

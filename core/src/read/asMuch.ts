@@ -21,7 +21,7 @@ const ENDS = /[.;:!?]\s|[.;:!?]$|\s(?:then|till|until|and (?=(?:beat|whisk|mix|s
 const BETWEEN = /\s*,\s*(?:and\s+)?|\s+(?:and|&|\+)\s+/i;
 /** "(about 225 g)": what it comes to, where the writer has weighed it. */
 const COMES_TO =
-  /\((?:about|approx\.?|approximately|ca\.?|around|roughly)?\s*(\d+)\s?g(?:r|rams?)?\b[^)]*\)/i;
+  /\((?:about|approx\.?|approximately|ca\.?|around|roughly|(?:mine|it|that|this) (?:is|was|were|weighed|comes? to|came to))?\s*(\d+)\s?g(?:r|rams?)?\b[^)]*\)/i;
 const IN_SHELLS = /\bin (?:their|the) shells?\b/i;
 const STARTS_WITH_AMOUNT = /^(?:an?|half|one|two|three|four|\d)\b/i;
 /** So many characters may stand around a food's name: "very soft butter". */
@@ -47,17 +47,35 @@ function listAfter(text: string, reader: Scales): string[] {
   return names;
 }
 
+const BEGINS =
+  /^\W*(?:(?:the )?same\b|(?:their|its)(?: own)? weights?\b|equal\b|(?:the )?weight of the eggs\b)/i;
+
+/** What a line of a list gives as much of as of the line before it: "4 eggs", "the same weight of butter and sugar". Empty where it is none. */
+export function asMuchAsBefore(
+  whole: string,
+  before: { readonly source: string; readonly item: Item } | null,
+  reader: Scales,
+): Item[] {
+  // "The same weight of treacle as butter" is measured by that, which may stand anywhere.
+  if (!BEGINS.test(whole) || /\bas\b/i.test(whole)) return [];
+  const grams = before && weightOf({ at: 0, item: before.item }, `${before.source} ${whole}`);
+  const said = COMES_TO.test(whole) || grams === null ? whole : `${whole} (about ${Math.round(grams)} g)`;
+  return asMuchOf(said, [], reader).map(({ item }) => item);
+}
+
 /** True for words that measure one food by another. */
 export const saysAsMuch = (text: string): boolean => AS_MUCH.some((pattern) => text.search(pattern) >= 0);
 
 /** What a sentence gives as much of as of what stands before it. `found`: what it gives with amounts. */
 export function asMuchOf(text: string, found: readonly Named[], reader: Scales): Named[] {
   return AS_MUCH.flatMap((pattern) => [...text.matchAll(pattern)]).flatMap((match) => {
+    // "Or the same of plain flour" is instead of it.
+    if (/\bor\s*$/i.test(text.slice(0, match.index))) return [];
     const behind = text.slice(match.index + match[0].length);
     const before = found.filter(({ at }) => at < match.index).at(-1);
     const said = COMES_TO.exec(behind)?.[1];
     const grams = said ? Number(said) : before ? weightOf(before, text) : null;
-    if (!before || grams === null) return [];
+    if (grams === null) return [];
     return listAfter(behind, reader).flatMap((words, n) => {
       const [item] = readLine(`${Math.round(grams)} g ${words}`, reader).items;
       return item?.ingredient ? [{ at: match.index + n / 100, item }] : [];

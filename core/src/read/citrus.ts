@@ -56,7 +56,7 @@ export function juiceAndZest(text: string): string[] {
   const amount =
     rest
       .slice(0, rest.search(CITRUS))
-      .replace(/\b(?:more|other)\b/, '')
+      .replace(/\b(?!half\b|one\b|two\b|three\b|four\b)[\p{L}-]{3,}/gu, '')
       .trim() || '1';
   const zest = (match[2] ?? match[5]) ? [`${amount} ${fruit} zest`] : [];
   const juice = (match[3] ?? match[4]) ? [`${amount} ${fruit} juice`] : [];

@@ -96,7 +96,8 @@ export function weigh(
     if (!cup) return undefined;
     const volume = typeof ml === 'number' ? range(ml) : toRange(ml);
     const density = toRange([cup[0] / US_CUP_ML, cup[1] / US_CUP_ML, cup[2] / US_CUP_ML]);
-    const dipped = unit === 'deciliter' && ingredient.role === 'wheat-flour' ? DIPPED.factor : 1;
+    const isDipped = unit === 'deciliter' || (unit === 'cup' && scales.locale === 'AU');
+    const dipped = isDipped && ingredient.role === 'wheat-flour' ? DIPPED.factor : 1;
     return {
       grams: multiplyRanges(quantity, multiplyRanges(volume, multiplyRanges(density, range(dipped)))),
       by: 'volume',

@@ -30,5 +30,6 @@ export type {
   TakenFor,
   Yield,
 } from './types';
-export { addedTo, isOfBlend, ofBlend, ofItem, sourceOf, standsFor } from './lineIds';
+export { tellsADeed } from './tellsADeed';
+export { addedTo, isAdded, isOfBlend, ofBlend, ofItem, sourceOf, standsFor } from './lineIds';
 export { remembered } from './remember';

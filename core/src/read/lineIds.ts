@@ -7,6 +7,9 @@ export const ofBlend = (line: string, flour: string): string => `${line}~${flour
 /** The id of something that a rule brings in beside a line, or into a part: `l5+water`, `p1+xanthan-gum`. */
 export const addedTo = (id: string, ingredient: string): string => `${id}+${ingredient}`;
 
+/** Whether a line was brought in by a rule. */
+export const isAdded = (id: string): boolean => id.includes('+');
+
 /** Whether a line is a flour of the blend. */
 export const isOfBlend = (id: string): boolean => id.includes('~');
 

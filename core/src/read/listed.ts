@@ -7,14 +7,17 @@ import { numbersFromWords } from './numberWords';
 
 /** What is said of a thing that has no amount. */
 const WITHOUT_AMOUNT =
-  '(?:as needed|as required|to taste|for (?:the )?(?:dish|tins?|pan|moulds?|top|tops|topping|rolling|dusting|brushing|sprinkling|decorating|decoration|greasing|frying))';
+  '(?:as needed|as required|to taste|for (?:the )?(?:dish|tins?|pan|moulds?|top|tops|topping|rolling|dusting|brushing|sprinkling|decorating|decoration|greasing|(?:deep[- ]?(?:fat )?)?frying|coating|rolling|serving|glazing)|to (?:coat|dust|serve|finish|decorate|sprinkle|grease|brush|glaze|fry)\\b)';
 /** Behind a list's comma another thing begins with an amount, or has none and says so. */
 const NEXT_THING = new RegExp(
-  `,\\s+(?:and\\s+)?(?=(?:(?:about |approx\\.? |ca\\.? |around )?\\d|(?:an?|one|two|three|four|half|some|(?:a )?few|pinch|(?:good )?(?:squeeze|dash|splash|knob|handful|drizzle|grating) of)\\s|(?:the )?(?:(?:finely )?grated )?(?:juice|zest|rind|peel)(?: (?:and|&) (?:juice|zest|rind))? (?:of\\b|\\d))|[\\p{L} ]{3,30} ${WITHOUT_AMOUNT}\\b)|;\\s+(?:and\\s+)?`,
+  `,\\s+(?:and\\s+)?(?=(?:(?:about |approx\\.? |ca\\.? |around )?\\d|(?:an?|one|two|three|four|half|some|(?:a )?few|pinch|(?:good )?(?:squeeze|dash|splash|knob|handful|drizzle|grating) of)\\s|(?:the )?(?:(?:finely )?grated )?(?:juice|zest|rind|peel)(?: (?:and|&) (?:juice|zest|rind))? (?:of\\b|\\d))|[\\p{L}& ]{3,30} ${WITHOUT_AMOUNT}\\b)|;\\s+(?:and\\s+)?`,
   'iu',
 );
 /** "200 g flour · 100 g butter", "✔️ 200 g flour ✔️ 4 eggs". */
 const DOTS = /(?<=\S)\s+(?:[·•∙]\s+|(?:[✔✓☑✅▪◆►→➤]|\p{Extended_Pictographic})\uFE0F?\s*(?=[\p{L}\d]))/u;
+/** "1 tbsp butter 1 tbsp sugar 1 tbsp cream": measures with nothing between the things. */
+const MEASURED_AGAIN =
+  /(?<=\p{L})(?<!\b(?:and|or|plus|in|with|of|to|from|about|by|at|x|mixed))\s+(?=(?:\d[\d./]*|[½¼¾⅓⅔]|\d [½¼¾⅓⅔])\s?(?:kg|g|ml|oz|lb|cups?|c|tbsps?|tablespoons?|tsps?|teaspoons?|T|t)\b\.?\s+\p{L}{3})/u;
 /** "200 g flour / 100 g butter / 2 eggs"; of two the second may be the first in another measure. */
 const STROKES = /\s+\/\s+/;
 const FEW = 2;
@@ -70,14 +73,16 @@ export function listed(text: string, reader: Scales): string[] {
   if (turned) return turned;
   const plain = text.replace(CARD_PART, '');
   const [dots, strokes] = [split(plain, DOTS), split(plain, STROKES)];
-  const [first = '', ...others] =
-    dots.length > 1 ? dots : strokes.length > FEW ? strokes : split(plain, NEXT_THING);
   const named = (piece: string) => {
     if (juiceAndZest(piece)[0] !== piece) return true;
     const { quantity, words } = readAmount(numbersFromWords(piece));
     const measured = quantity !== null || UNMEASURED.test(piece);
     return measured && !/^each\b/i.test(words) && matchIngredient(words, reader.catalogue) !== undefined;
   };
+  const again = /[,;]/.test(plain) ? [plain] : split(plain, MEASURED_AGAIN);
+  if (again.length > 1 && again.every(named)) return again;
+  const [first = '', ...others] =
+    dots.length > 1 ? dots : strokes.length > FEW ? strokes : split(plain, NEXT_THING);
   const pieces = [first, ...others];
   const known = pieces.filter(named).length;
   // Each by a measure of its own: that nobody knows a name among them makes one no part of another.

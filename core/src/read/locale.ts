@@ -27,6 +27,8 @@ const METRIC_UNIT = /\d ?(?:g|kg|ml|dl|cl|l)\b/gi;
 const CELSIUS = /\d ?(?:°|º)? ?C\b|\bcelsius\b/;
 const FAHRENHEIT = /\d ?(?:°|º)? ?F\b|degrees F|fahrenheit/i;
 
+const DECILITRES = /(?:\d|½) ?dl\b[^]*(?:\d|½) ?dl\b/;
+
 const weigh = (text: string, pattern: RegExp) => text.match(pattern)?.length ?? 0;
 
 /**
@@ -38,6 +40,8 @@ export function inferLocale(text: string, usual: Locale | null = null): Locale {
   for (const [locale, pattern, weight] of SIGNS) score[locale] += weight * weigh(text, pattern);
   const metric = weigh(text, METRIC_UNIT);
   const cups = weigh(text, CUPS);
+  // Whoever measures by the decilitre has no cup of any country's.
+  if (cups === 0 && DECILITRES.test(text)) return 'metric';
   if (metric > 0 && cups === 0 && CELSIUS.test(text) && !FAHRENHEIT.test(text)) score.US = 0;
   if (score.AU > 0 && score.AU >= score.US - cups) return 'AU';
   // British words with cups: it is Australia or New Zealand that measures so.

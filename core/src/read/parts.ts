@@ -66,7 +66,7 @@ function parted({ id, name, lines }: Part): Part[] {
 const partName = (source: string) =>
   cleanLine(source)
     .replace(/^(?:\s*\|)+\s*|\s*(?:\|\s*)+$/g, '')
-    .replace(/:$/, '')
+    .replace(/\s*[:–—-]+$/, '')
     .replace(/^(?:step|part|stage) \d{1,2}\W+/i, '')
     .replace(/^for (?:the|a|your) |^the /i, '')
     .trim();

@@ -28,8 +28,11 @@ const NUMBER =
 const AMOUNT = `(?:about |approx\\.? |ca\\.? |around )?${NUMBER} ?(?:heaped |heaping |level |rounded |scant |generous |good )?${UNITS}(?![\\p{L}])`;
 
 const amountIn = (text: string) => readAmount(numbersFromWords(text));
+/** "2 oz/55 g walnuts". */
+const SECOND_MEASURE = /(?<=\d ?\p{L}{1,3}\.?) ?\/ ?\d[\d.,]* ?\p{L}{1,3}\b\.?(?= )/u;
 /** The name that a stretch has, its amount taken off. */
-const nameOf = (text: string) => amountIn(text.replace(/\([^)]*\)/g, ' ')).words.trim();
+const nameOf = (text: string) =>
+  amountIn(text.replace(/\([^)]*\)/g, ' ').replace(SECOND_MEASURE, '')).words.trim();
 
 /** Words that say how something is prepared and name nothing. */
 export const onlyDescribes = (words: string): boolean =>
@@ -59,12 +62,12 @@ function sharedAmount(text: string, knows: Knows): string[] {
 }
 
 const MIXED = new RegExp(
-  `^(${AMOUNT}) (?:mixed )?(.+?) (?:and|&) (\\p{L}+)(,? (?:mixed|half and half))?$`,
+  `^(${AMOUNT})(?: \\([^)]*\\))? (?:mixed )?(.+?) (?:and|&) (\\p{L}+)(,? (?:mixed|half and half))?(?:,.*)?$`,
   'iu',
 );
 /** "4 oz lard and butter mixed" is half of it of each. */
 function halfOfEach(text: string, knows: Knows): string[] {
-  if (!/\bmixed\b|\bhalf and half$/i.test(text)) return [text];
+  if (!/\bmixed\b|\bhalf and half\b/i.test(text)) return [text];
   const [, amount = '', one = '', other = ''] = MIXED.exec(text) ?? [];
   const { quantity } = amountIn(`${amount} sugar`);
   const unit = /\p{L}+\.?$/u.exec(amount)?.[0];
@@ -132,7 +135,7 @@ const namesPinch = (piece: string, knows: Knows) =>
 const OR = new RegExp(`,?\\s+or(?: else)?\\s+(?=(?:${AMOUNT}|${NUMBER})\\s+\\p{L})`, 'iu');
 const OR_IN_BRACKETS = /\(or (?:use )?([^)]*)\)/i;
 const PURPOSE =
-  /\b(?:for|to) (?:the |your |a |more )?(?:\w+ ){0,2}?(?:tin|pan|tray|top|tops|bench|board|table|surface|work ?top|mould|griddle|paper|dish|baking sheet|rolling|roll|dust|dusting|grease|greasing|sprinkle|sprinkling|coat|coating|brush|brushing|line|lining|decorate|finish|serve|serving|fry|frying|glaze|glazing|knead|kneading)\b/i;
+  /\b(?:for|to) (?:the |your |a |more )?(?:\w+ ){0,2}?(?:tins?|pans?|trays?|top|tops|bench|board|table|surface|work ?top|moulds?|griddle|paper|dish|dishes|ramekins?|baking sheets?|rolling|roll|dust|dusting|grease|greasing|sprinkle|sprinkling|coat|coating|brush|brushing|line|lining|decorate|finish|serve|serving|fry|frying|glaze|glazing|knead|kneading)\b/i;
 /** "1 tbsp for the berries" is more of the same, and goes in with them. */
 const FOR_SOMETHING = new RegExp(`^(${AMOUNT}) (?:for|to) (?:the )?\\p{L}`, 'iu');
 const ADDED = new RegExp(
@@ -151,23 +154,26 @@ const MORE_OF_A_MIX = new RegExp(`\\s+(?:\\+|and|&)\\s+(?=${AMOUNT}\\s)`, 'iu');
 const IN_A_LIST = new RegExp(`,\\s+(?:${AMOUNT}|\\d+)\\s+\\p{L}`, 'iu');
 const food = (text: string): Phrase => ({ text, as: 'food' });
 
+const MORE = /\s+(?:more|extra)$/i;
 /** "60 g breadcrumbs + 2 tbsp for the tin": what is added has the name of what it is added to, and may be for the tin. */
-function added(text: string, knows: Knows): Phrase[] {
+function added(text: string, { knows, mentions }: Ears): Phrase[] {
   const at = ADDED.exec(text);
   // Of a list on one line each thing is asked by itself.
   if (!at || IN_A_LIST.test(text.slice(at.index + at[0].length))) return [food(text)];
   const first = text.slice(0, at.index);
   const second = text.slice(at.index + at[0].length).replace(/^(?:another|an extra|extra) /i, '');
   const purpose = PURPOSE.exec(second);
-  const before = purpose ? second.slice(0, purpose.index).trim() : second;
+  const before = purpose ? second.slice(0, purpose.index).replace(/[,\s]+$/, '') : second;
   const name = nameOf(first).split(',')[0]!.trim();
   if (name === '') return [food(text)];
   const last = /[\p{L}-]+$/u.exec(nameOf(second))?.[0] ?? '';
-  if (!knows(name)) return knows(`${name} ${last}`) ? [food(`${first} ${last}`), food(second)] : [food(text)];
+  if (!knows(name) && knows(`${name} ${last}`)) return [food(`${first} ${last}`), food(second)];
+  // A name with an amount in it is several.
+  if (/[\d;]/.test(name) || !mentions(name)) return [food(text)];
   const own = nameOf(before);
   if (own === '' && purpose === null) return [food(first), food(`${second} ${name}`)];
   if (purpose && (own === '' || !knows(own)))
-    return [food(first), { text: `${before} ${name}`, as: 'aside' }];
+    return [food(first), { text: `${before.replace(MORE, '')} ${name}`, as: 'aside' }];
   if (purpose) return [food(first), { text: before, as: 'aside' }];
   const use = FOR_SOMETHING.exec(second);
   if (use) return [food(first), food(`${use[1]} ${name}`)];
@@ -250,7 +256,7 @@ export function phrasesOf(text: string, { knows, mentions }: Ears): Phrase[] {
   const kept = main.replace(OR_IN_BRACKETS, ' ');
   const bare = kept.replace(MORE_ADDED, '');
   const more = MORE_ADDED.test(kept) && amountIn(bare).quantity ? bare : kept;
-  const phrases = added(more, knows).flatMap(({ text: one, as }) => asParts(one, as, knows));
+  const phrases = added(more, { knows, mentions }).flatMap(({ text: one, as }) => asParts(one, as, knows));
   const instead = others
     .filter((one) => mentions(nameOf(one)))
     .flatMap((one) => asParts(one, 'alternative', knows));

@@ -2,7 +2,7 @@ import type { Catalogue } from '../catalogue';
 import { catalogueOf, type Kitchen, type LineCorrection, type SourceLine } from '../kitchen';
 import type { Locale, PageKind } from '../vocabulary';
 import { anotherRecipe, findDoubts, otherLanguage, unsureKinds } from './doubts';
-import { saysAsMuch } from './asMuch';
+import { asMuchAsBefore, saysAsMuch } from './asMuch';
 import { correctLine } from './corrections';
 import { carryIds } from './ids';
 import type { Scales } from './grams';
@@ -54,7 +54,12 @@ function emptyLine({ id, source }: SourceLine, kind: Line['kind']): Line {
   return { id, source, kind, items: [], measuredBy: null, aside: false };
 }
 
-function toLine(line: Placed, reader: Scales, corrections: ReadonlyMap<string, LineCorrection>): Line {
+function toLine(
+  line: Placed,
+  before: Line | undefined,
+  reader: Scales,
+  corrections: ReadonlyMap<string, LineCorrection>,
+): Line {
   const correction = corrections.get(line.id);
   switch (line.place) {
     case 'heading':
@@ -64,7 +69,7 @@ function toLine(line: Placed, reader: Scales, corrections: ReadonlyMap<string, L
     case 'ingredient': {
       const food = emptyLine(line, 'ingredient');
       return correctLine(
-        line.whole === null ? food : { ...food, ...readFoods(line.whole, reader) },
+        line.whole === null ? food : { ...food, ...readFoods(line.whole, before, reader) },
         correction,
         reader,
       );
@@ -80,9 +85,16 @@ const MADE_ELSEWHERE =
 const withoutReferences = (line: string): string => line.replace(MADE_ELSEWHERE, '$1').trim();
 
 /** A line of food; one that turns out to be a sentence about several is read as one. */
-function readFoods(written: string, reader: Scales): Pick<Line, 'items' | 'measuredBy' | 'aside'> {
+function readFoods(
+  written: string,
+  before: Line | undefined,
+  reader: Scales,
+): Pick<Line, 'items' | 'measuredBy' | 'aside'> {
   const whole = withoutReferences(written);
   if (whole === '') return { items: [], measuredBy: null, aside: false };
+  const last = before?.items.findLast(({ grams }) => grams);
+  const asMuch = asMuchAsBefore(whole, last ? { source: before!.source, item: last } : null, reader);
+  if (asMuch.length > 0) return { items: asMuch, measuredBy: 'weight', aside: false };
   const line = readLine(whole, reader);
   const weighed = ({ items }: Pick<Line, 'items'>) => items.filter(({ grams }) => grams).length;
   const saysMore = weighed(line) === 0 ? whole.split(' ').length >= SENTENCE_WORDS : saysAsMuch(whole);
@@ -157,12 +169,15 @@ function saidOnce(lines: readonly Line[], prose: ReadonlySet<string>): Line[] {
 /** "STEP 1", "2.": what only numbers the step that follows it. */
 const NUMBERS_A_STEP = /^\W*(?:(?:step|stage)\s*)?\d{1,2}\W*$/i;
 
+/** "Aunt Jo, church cookbook p. 112": where it was found. */
+const FOUND_IN = /\b(?:p|pp|pg|page)\.? ?\d{1,3}\W*$|\b(?:cook ?book|magazine|newsletter)\b[^.]*$/i;
+
 /** So many things without a deed are a list. */
 const A_LIST = 3;
 /** What the method tells: its steps, less what only numbers them, and sentences of prose; a list on one line is a list. */
 const isTold = ({ place, source }: { readonly place: string; readonly source: string }, reader: Scales) =>
   place === 'method'
-    ? !NUMBERS_A_STEP.test(source)
+    ? !NUMBERS_A_STEP.test(source) && !(FOUND_IN.test(source) && !tellsADeed(source))
     : place === 'prose' && (tellsADeed(source) || readProse(source, reader).items.length < A_LIST);
 
 /**
@@ -178,10 +193,10 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
   const byLine = new Map(corrections.map((one) => [one.line, one]));
   const steps = placed.filter((line) => isTold(line, reader)).map(({ id, source }): Step => ({ id, source }));
   const prose = new Set(placed.filter(({ place: where }) => where === 'prose').map(({ id }) => id));
-  const read = saidOnce(
-    placed.filter((line) => line.place !== 'method').map((line) => toLine(line, reader, byLine)),
-    prose,
-  );
+  const listed: Line[] = [];
+  for (const line of placed)
+    if (line.place !== 'method') listed.push(toLine(line, listed.at(-1), reader, byLine));
+  const read = saidOnce(listed, prose);
   const title = titleOf(placed, steps);
   const about = read.filter(({ kind }) => kind !== 'ingredient').map(({ source }) => source);
   const parts = regrouped(toParts(read), corrections);

@@ -20,7 +20,7 @@ const TEMPERATURE = new RegExp(
 );
 /** A number of three figures that stands as a temperature does: "at 200", "oven 350", "350 for 20", "180/40", "180, 12 min". */
 const BARE = new RegExp(
-  `(?:\\b(?:at|to|on|oven(?: on)?|@|fan|in at|oil|fat|in(?=\\s*(?:an? )?\\d{3}\\s*(?:°\\s*)?(?:oil|fat|oven)))\\s*,?\\s*(?:about\\s*)?(\\d{3})\\b(?!\\s*(?:g|ml|kg|cm|mm|${TIME_UNIT}|watts?|w\\b|strokes))|(?<![\\d./]|\\d,|[x×]\\s?|\\d\\s?-)\\b(\\d{3})(?=\\s*(?:fan|conv|\\/\\s*\\d{2,3}\\s*(?:fan)?|\\/\\s*\\d[\\d ./]*\\s*(?:${TIME_UNIT})|for (?:\\d|an?\\b|half|${NUMBER_WORD}\\b)|,\\s*(?:\\d+(?:\\s*[-–]\\s*\\d+)?\\s*m|an? |half an|\\d+¼?½? ?h)|\\s\\d+(?:\\s*[-–]\\s*\\d+)?\\s*m|\\s*[-–]\\s*\\d{1,2}\\b(?!\\d)|,? or \\d{3})))`,
+  `(?:\\b(?:at|to|on|oven(?: on)?|@|fan|in at|oil|fat|in(?=\\s*(?:an? )?\\d{3}\\s*(?:°\\s*)?(?:oil|fat|oven)))\\s*,?\\s*(?:about\\s*)?(\\d{3})\\b(?!\\s*(?:g|ml|kg|cm|mm|${TIME_UNIT}|watts?|w\\b|strokes))|(?<![\\d./]|\\d,|[x×]\\s?|\\d\\s?-)\\b(\\d{3})(?=\\s*(?:fan|conv|\\/\\s*\\d{2,3}\\s*(?:fan)?|\\/\\s*\\d[\\d ./]*\\s*(?:${TIME_UNIT})|for (?:\\d|an?\\b|half|${NUMBER_WORD}\\b)|,\\s*(?:\\d+(?:\\s*[-–]\\s*\\d+)?\\s*m|an? |half an|\\d+¼?½? ?h)|\\s\\d+(?:\\s*[-–]\\s*\\d+)?\\s*m|\\s*[-–]\\s*\\d{1,2}\\b(?!\\d)|,? or \\d{3}))|(?<=\\bfan\\s*/\\s*)(\\d{3})\\b)`,
   'giu',
 );
 /** A clause that is nothing else. */
@@ -39,9 +39,9 @@ const COOLEST_OVEN = 60;
 const HOTTEST = 600;
 /** What stands between the ways in which one oven is said: "180C/160C fan/gas 4", "200, or 180 if yours is fan". */
 const SAID_AGAIN =
-  /^\s*(?:°|º)?\s*[CF]?\s*(?:[/(,]|or|oven)?\s*(?:or|fan|forced|conv\w*|,|\/|\(|\)|-|\d{3}|oven|gas|mark|if yours is|is|yours|a|one|no|hot air|circulating air|top\/bottom heat|°|\s)*\s*(?:\/|\(|,)?\s*$/i;
+  /^\s*(?:°|º)?\s*[CF]?\s*(?:[/(,]|or|oven)?\s*(?:or|fan|forced|conv\w*|,|\/|\(|\)|-|\d{3}|oven|gas|mark|if yours is|is|yours|a|one|no|hot air|circulating air|top(?:\/| and | & )bottom heat|°|\s)*\s*(?:\/|\(|,)?\s*$/i;
 const LONGEST_BETWEEN = 40;
-const FAN_BEHIND = /^\s*°?\s*(?:[CF]\b)?\s*\(?\s*(?:fan|conv)(?! off)(?![^),;]{0,12}\d{3})/i;
+const FAN_BEHIND = /^\s*°?\s*(?:[CF]\b)?\s*\(?\s*(?:fan|conv)(?! off)(?![^),;/]{0,12}\d{3})/i;
 const FAN_AHEAD = /\b(?:fan|convection|hot air|circulating air)(?: oven)?:?\s*$/i;
 const NO_FAN = /^\s*\(?not fan/i;
 /** "180 (160 fan)": the fan's is the one in the brackets. */
@@ -74,7 +74,7 @@ function figuresIn(text: string): Figure[] {
     return [{ from: match.index, to: match.index + whole.length, value, gas: marked !== undefined }];
   });
   const bare = [...text.matchAll(BARE)].map((match): Figure => {
-    const figure = match[1] ?? match[2]!;
+    const figure = match[1] ?? match[2] ?? match[3]!;
     const from = match.index + match[0].lastIndexOf(figure);
     return { from, to: from + figure.length, value: celsiusIn(Number(figure)), gas: false };
   });
@@ -116,10 +116,10 @@ export function settingsIn(text: string): Setting[] {
     const fan = FAN_BEHIND.test(behind) || FAN_AHEAD.test(ahead);
     if (before && between.length < LONGEST_BETWEEN && SAID_AGAIN.test(between)) {
       // A mark of gas is of so many degrees as beside it; without the fan is what others go by.
-      const says: boolean = !fan && !one.gas && (before.fan || byGas);
-      const plain = says ? { celsius: one.value, fan: false } : {};
+      const says: boolean = !fan && (before.fan || (byGas && !one.gas));
+      const plain = says ? { celsius: Math.max(one.value, before.fan ? before.celsius : 0), fan: false } : {};
       settings[settings.length - 1] = { ...before, to: one.to, ...plain };
-      if (says) byGas = false;
+      if (says) byGas = one.gas;
       continue;
     }
     const of = heatOf(one, text, between);

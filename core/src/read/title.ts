@@ -62,7 +62,7 @@ const aboveAHeading = (lines: readonly { readonly source: string; readonly place
 const LIST_OR_METHOD = /\b(?:ingredients?|method|directions|instructions|steps|you need|for the)\b/i;
 
 /** "The crêpes we talked about", "the tart that you liked": what is said of it is no name. */
-const SAID_OF_IT = /\s+(?:that|which|we|you|i|he|she|they)\b.*$/iu;
+const SAID_OF_IT = /\s+(?:that|which|so|because|before|as|we|you|i|he|she|they)\b.*$/iu;
 
 /** "Here’s the crêpe suzette we talked about": what a line brings. Empty where it brings nothing. */
 const broughtBy = (source: string): string =>
@@ -116,6 +116,17 @@ const addressed = (first: string): string => {
   return short && /^\p{Lu}/u.test(name) && namesItsBake(name) ? name : '';
 };
 
+/** So many words that begin a page and aren't told by any other sign may be a name. */
+const LONGEST_FIRST = 6;
+const NO_NAME =
+  /\d|[.!?]\s|^(?:you|i|we|my|this|these|here|so|hi|hello|dear|ok|the best)\b|:\s*$|\b(?:is|are|was|were|you)\b/i;
+/** The first words of a page that has no other name, up to a comma: "Schokoladen-Gugelhupf wie bei Oma, in English". Empty where they are a sentence. */
+const firstWords = (first: string): string => {
+  const [name = ''] = cleanLine(first).split(/\s*(?:,|\(|:| - )/);
+  const short = name.length > 3 && name.split(' ').length <= LONGEST_FIRST;
+  return short && /^\p{Lu}/u.test(name) && !NO_NAME.test(name) && !LIST_OR_METHOD.test(first) ? name : '';
+};
+
 /**
  * What a page calls its bake: its title, else the capitals that its one paragraph begins with, else what a list begins with, else what a letter is about, else
  * a name within a sentence beside the recipe. Empty where it says none.
@@ -134,4 +145,7 @@ export const titleOf = (
   namedFirst(steps[0]?.source ?? '') ||
   brought(lines[0]?.place === 'note' ? lines[0].source : '', addressed) ||
   writtenAbout(lines.filter(({ place }) => place === 'note').map(({ source }) => source)) ||
-  namedWithin(lines.filter(({ place }) => place === 'note' || place === 'prose').map(({ source }) => source));
+  namedWithin(
+    lines.filter(({ place }) => place === 'note' || place === 'prose').map(({ source }) => source),
+  ) ||
+  (lines[0]?.place === 'note' ? firstWords(lines[0].source) : '');

@@ -9,8 +9,11 @@ const COUNT = `(?:~ ?|about |abt\\.? |approx\\.? |approximately |around |ca\\.? 
 
 /** Words that promise a number, and what it counts where they don't say. Helpings count nothing by name. */
 const PROMISES: readonly (readonly [string, string])[] = [
-  ['makes|bakes|yields?|quantity|gives|does|get|a batch is', 'pieces'],
-  ['serves|servings?|feeds|enough for|portions?', ''],
+  [
+    'makes|bakes|yields?|quantity|gives|get|a batch is|for(?= \\d{1,3} (?:pieces|pcs|people|persons|servings|portions)\\b)',
+    'pieces',
+  ],
+  ['does|serves|servings?|feeds|enough for|portions?', ''],
   ['cuts(?: into)?|cut(?:ting)? (?:it |them )?in(?:to)?|slices? into', 'slices'],
 ];
 const PROMISED = PROMISES.map(
@@ -28,6 +31,7 @@ const PIECES_TOO = new RegExp(
 const EACH = /\beach\b|\bper\b|\bk?cal/i;
 const HELPINGS = /^(?:people|persons?|ppl|portions?|servings?|helpings?)\b/i;
 const DOZEN = 12;
+const DOZENS = /\bdo?z(?:en)?\b/i;
 /** "For about 40" fritters: nobody cooks for more. */
 const CROWD = 30;
 const SEGMENTS = /\s*[|•·;(]\s*|\s{2,}|,\s+(?=\d)/;
@@ -45,6 +49,8 @@ const numberOf = (written: string) =>
     return sum + above / below;
   }, 0);
 
+/** "Enough for 4 as a pudding", "feeds 8 easily": it counts no pieces. */
+const OF_HELPINGS = /^(?:as|easily|easy|generously|greedy|hungry|happily|nicely|well|with|or|people|at)\b/i;
 /** Nothing older is copied out. */
 const FIRST_DECADE = 1700;
 
@@ -54,17 +60,19 @@ function toYield(counted: readonly (string | undefined)[] | undefined, usual: st
   // "5 dz. Drop by the spoon": another sentence begins.
   const ended = dozen?.endsWith('.') === true && /^\p{Lu}/u.test(words);
   const [sentence = ''] = (ended ? '' : words).split(
-    /[.!?](?=\s)|(?:^|\s+)(?:and|then)\s+(?=(?:place|put|set|arrange|bake|lay|transfer|serve)\b)/,
+    /[.!?](?=\s)|(?:^|\s+)(?=(?:prep|cook|total|active|ready|time)\b)|(?:^|\s+)(?:and|then)\s+(?=(?:place|put|set|arrange|bake|lay|transfer|serve)\b)/i,
   );
   const what = sentence.replace(/[.!\s]+$|\s\d+x$/g, '').trim();
   if (first === undefined || MEASURE.test(what)) return null;
-  // "16 - 2 trays" is no range.
+  // "16 - 2 trays" is no range, and the trays are what the second counts.
+  const falls = last !== undefined && numberOf(last) < numberOf(first);
   const to = last !== undefined && numberOf(last) >= numberOf(first) ? last : first;
   const ends = [first, to].map((one) => numberOf(one) * (dozen ? DOZEN : 1));
   const [low, high] = [Math.min(...ends), Math.max(...ends)];
   // "A 1940s booklet" is a time.
   if (/^s\b/.test(what) && low >= FIRST_DECADE) return null;
-  return low > 0 ? { low, high, what: what || usual } : null;
+  const named = falls || (usual === '' && OF_HELPINGS.test(what)) ? '' : what;
+  return low > 0 ? { low, high, what: named || usual } : null;
 }
 
 const inDigits = (words: string) => digitsFromWords(words.replace(/\ba dozen\b/gi, '1 dozen'));
@@ -95,7 +103,8 @@ function yieldIn(source: string, bare: boolean): Yield | null {
     .filter((one) => one !== null)
     // Nobody cooks for more than a dozen without saying so.
     .map((one) =>
-      one.what === '' && (one.low > CROWD || (one.low > DOZEN && !/^\W*for\b/i.test(source)))
+      one.what === '' &&
+      (one.low > CROWD || (one.low > DOZEN && (!/^\W*for\b/i.test(source) || DOZENS.test(source))))
         ? { ...one, what: 'pieces' }
         : one,
     );
@@ -104,6 +113,10 @@ function yieldIn(source: string, bare: boolean): Yield | null {
 
 const TAIL =
   /^(.{3,}?)(\s+-{1,2}\s+|,\s*|\s*\(|\s+(?=(?:makes|serves|cuts into)\b|for \d{1,2}$))([^,()]*)\)?$/i;
+/** "Knots, cardamom - for 20": the last of several. */
+const LAST_TAIL = new RegExp(TAIL.source.replace('.{3,}?', '.{3,}'), 'i');
+/** "1 roll, about 10 slices". */
+const ONE_WHOLE = /^(?:1|one|a) (?:roll|loaf|cake|tin|tray),? (?=(?:about|abt|approx|ca|=|\d))/i;
 const TAIL_COUNT = new RegExp(`^(makes|serves|cuts into|for|about|abt\\.?|ca\\.?)?\\s*${COUNT}$`, 'iu');
 
 /** "Mini treacle tarts, 24": a bare number of pieces, and not of a page. */
@@ -112,13 +125,20 @@ const COUNTS_PAGES = /\b(?:pages?|week|day|part|no|number|vol(?:ume)?|card|recip
 
 /** A name and how many of it there are: "Almond tuiles, about 24", "Crumb muffins (12)", "Knots, 30 pcs". */
 export function nameAndYield(name: string): { readonly name: string; readonly yields: Yield | null } {
-  const [, own = '', before = '', tail = ''] = TAIL.exec(name) ?? [];
-  const match = TAIL_COUNT.exec(inDigits(tail));
+  const lazily = TAIL.exec(name);
+  const counts = (one: RegExpExecArray | null) =>
+    TAIL_COUNT.exec(inDigits((one?.[3] ?? '').replace(ONE_WHOLE, '')));
+  const last = counts(lazily) ? lazily : LAST_TAIL.exec(name);
+  const [, own = '', before = ''] = last ?? [];
+  const match = counts(last);
   if (!match) return { name, yields: null };
   const [, promise = '', ...counted] = match;
   const what = (counted[3] ?? '').trim();
   const helpings = /^(?:serves|for)$/i.test(promise) || HELPINGS.test(what);
-  const yields = toYield(counted, helpings ? '' : 'pieces');
+  const found = toYield(counted, helpings ? '' : 'pieces');
+  // "Knots - for 20": nobody cooks for more than a dozen without saying so.
+  const pieces = /^for$/i.test(promise) && found?.what === '' && found.low > DOZEN;
+  const yields = found && pieces ? { ...found, what: 'pieces' } : found;
   const says =
     promise !== '' ||
     counted[2] !== undefined ||
@@ -129,7 +149,9 @@ export function nameAndYield(name: string): { readonly name: string; readonly yi
       !COUNTS_PAGES.test(own)) ||
     (what !== '' && what.split(' ').length < 3);
   const whole = own.split('(').length === own.split(')').length;
-  return yields && says && whole ? { name: own.trim(), yields } : { name, yields: null };
+  if (!yields || !says || !whole) return { name, yields: null };
+  // What was looked for further behind, or stands in several words, is part of the name as well.
+  return { name: last === lazily && !ONE_WHOLE.test(lazily![3]!) ? own.trim() : name, yields };
 }
 
 /** A line of the text with what it was taken for. */

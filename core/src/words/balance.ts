@@ -50,6 +50,8 @@ export const BALANCE_WORDS: WordsFor<BalanceSays> = {
   times: ({ text, factor }) => `${text} × ${factor}`,
 
   'by-route': ({ route }) => ROUTE_TABLE.rows[route].because,
+  'whole-grain-by-route': ({ route }) =>
+    `its flour was ground of the whole grain, so the blend is a hearty one; ${ROUTE_TABLE.rows[route].because}`,
   'jar-by-weight': () => 'a blend from the jar stands for wheat flour weight for weight',
   'jar-by-cup': () => 'cup for cup, as its packet says: a cup of blend weighs more than a cup of wheat flour',
   'own-water': () => 'the starter that goes was half water: it is put back',

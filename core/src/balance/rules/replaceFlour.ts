@@ -5,7 +5,7 @@ import { massOf, type FormulaLine } from '../../formula';
 import { roundGrams } from '../../quantity';
 import { LEAST_MEAL, MEALS, MEAL_SHARE, MEAL_STAND_INS } from '../data/meals';
 import { A_HANDFUL, A_SPOONFUL, LEAST_WEIGHED } from '../data/weighable';
-import { blendFor, wheatGrams, wheatLines } from '../flour';
+import { blendFor, wheatGrams, wheatLines, wholeGrainShare } from '../flour';
 import { inPlaceOf, plus } from '../lines';
 import type { PartState, Setting, Shift, SwapRule } from '../types';
 import { weight, weightsOf } from '../weight';
@@ -26,7 +26,12 @@ function broughtAlong(line: FormulaLine, { catalogue }: Setting): FormulaLine[] 
 function joined(lines: readonly FormulaLine[], brought: readonly FormulaLine[]) {
   const of = ({ ingredient }: FormulaLine) => brought.filter((one) => one.ingredient === ingredient);
   const kept = lines.map((line) => of(line).reduce((sum, more) => plus(sum, more), line));
-  const news = brought.filter((one) => !lines.some(({ ingredient }) => ingredient === one.ingredient));
+  const news = brought
+    .filter((one) => !lines.some(({ ingredient }) => ingredient === one.ingredient))
+    .reduce<FormulaLine[]>((all, one) => {
+      const there = all.findIndex(({ ingredient }) => ingredient === one.ingredient);
+      return there < 0 ? [...all, one] : all.map((line, at) => (at === there ? plus(line, one) : line));
+    }, []);
   return { kept, news, along: [...kept.filter((line) => of(line).length > 0), ...news] };
 }
 
@@ -88,9 +93,14 @@ function blendLines(part: PartState, setting: Setting): FormulaLine[] {
 }
 
 /** What the way is called, and why it weighs what it weighs. */
-function wayOf({ route, request, blend }: Setting): { name: string; because: Because } {
+function wayOf(
+  wheat: readonly FormulaLine[],
+  { route, request, blend, catalogue }: Setting,
+): { name: string; because: Because } {
+  const hearty = request.blend.aims.includes('hearty') && wholeGrainShare(wheat, catalogue) > 0;
+  const code = hearty ? 'whole-grain-by-route' : 'by-route';
   if (request.blend.jar === null)
-    return { name: ROUTE_TABLE.rows[route].name, because: { code: 'by-route', values: { route } } };
+    return { name: ROUTE_TABLE.rows[route].name, because: { code, values: { route } } };
   const name = blend.shares[0]!.name;
   const by = request.blend.jarBy === 'weight' ? 'jar-by-weight' : 'jar-by-cup';
   return { name, because: { code: by, values: {} } };
@@ -113,7 +123,7 @@ export const replaceFlour: SwapRule = {
       wheat.flatMap((line) => broughtAlong(line, setting)),
     );
     const lines = [...kept.slice(0, at), ...put, ...news, ...kept.slice(at)];
-    const { name, because } = wayOf(setting);
+    const { name, because } = wayOf(wheat, setting);
     const total = put.reduce((sum, { grams }) => sum + grams, 0);
     const shift: Shift = {
       id: `replace-flour:${wheat[0]!.line}`,

@@ -2,13 +2,13 @@ import { durationsIn } from '../../read';
 import { bySentence, shows, type Action, type Process } from '../../process';
 import { sayMinutes } from '../sayMinutes';
 import { lastMixing } from './places';
-import { risesOf } from './rises';
+import { keptRises, risesOf } from './rises';
 import { capitalised, editIn, timeIn, type SpanEdit } from './spans';
 import { without } from './without';
 
 const VERB = /\bknead(ed|ing)?\b/gi;
 const CUE =
-  /\b(?:smooth(?:,)? and (?:very )?elastic|smooth, elastic(?= and)|elastic|stretchy|springy|(?:it |the dough )?passes (?:the|a) window ?pane(?: test)?)\b/gi;
+  /\b(?:smooth,? (?:and|&|\+) (?:very )?elastic|elastic (?:and|&) smooth|smooth, elastic(?= and)|elastic|stretchy|springy|(?:it |the dough )?passes (?:the|a) window ?pane(?: test)?)\b/gi;
 /** Nothing here stretches to a film: what is asked beside another look goes, what is asked alone is asked otherwise. */
 const FILM = /(?:,?\s*\band\s+(?:it |the dough )?)pass(?:es|ing)? (?:the|a) window ?pane(?: test)?\b/gi;
 const ON_THE_BOARD =
@@ -179,14 +179,14 @@ const NEXT_DAY =
 /** Of several rises the last is kept: without gluten a dough that is knocked back doesn't rise again as well. What covers it for a rise goes with that. */
 export function proofEdits(actions: readonly Action[], all: readonly Action[]): SpanEdit[] {
   const rises = risesOf(all);
-  const last = rises.at(-1);
   if (rises.length < 2) return [];
   // Where a night in the cold goes, what is done on the day after it is done at once.
-  const night = rises.findLast((one) => one.class === 'chill' && one.id !== last?.id);
+  const kept = keptRises(rises, all);
+  const night = rises.findLast((one) => one.class === 'chill' && !kept.includes(one));
   const nextDay = (one: Action) =>
     night !== undefined && all.indexOf(one) > all.indexOf(night) && NEXT_DAY.test(one.text);
   const drops = (one: Action) =>
-    (rises.includes(one) && one.id !== last?.id) || shows('knocks back', one.text) || nextDay(one);
+    (rises.includes(one) && !kept.includes(one)) || shows('knocks back', one.text) || nextDay(one);
   const risen = actions.flatMap((one) =>
     [...one.text.matchAll(/\brisen (?=dough\b)/gi)].map(({ 0: said, index }) =>
       editIn(one, { from: index, to: index + said.length }, '', BECAUSE_ONCE),

@@ -123,8 +123,13 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   const held = new Set(dough?.lines.map(({ line }) => line));
   const ours = ({ takes }: Action, n: number) =>
     floured < 0 || n <= floured || takes.length === 0 || takes.some(({ line }) => held.has(line));
+  // "Dry and wet by turns", "cream and lemonade in": a note to oneself mixes without a verb.
+  const noted = ({ class: kind, text, takes }: Action, n: number) =>
+    (kind === null || (kind === 'place' && !shows('fills a tin', text) && !/\bskillet\b/i.test(text))) &&
+    n >= floured &&
+    (shows('by turns', text) || takes.some(({ line }) => held.has(line)));
   const at = actions.findLastIndex(
-    (one, n) => n < until && (takesFlour(one) || (mixes(one) && ours(one, n))),
+    (one, n) => n < until && (takesFlour(one) || (mixes(one) && ours(one, n)) || noted(one, n)),
   );
   if (at < 0) return null;
   // "Add egg, then water by spoonfuls": what is named behind it without a verb goes in as well.

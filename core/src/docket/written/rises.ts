@@ -31,10 +31,20 @@ export function risesOf(all: readonly Action[]): Action[] {
   );
 }
 
+/**
+ * Those of some rises that are kept: the last, and the night in the cold that comes before it where the dough is shaped by then.
+ * Common practice: what is shaped waits in the cold as well without gluten as with it.
+ */
+export function keptRises(rises: readonly Action[], all: readonly Action[]): readonly Action[] {
+  const [before, last] = rises.slice(-2);
+  if (before === undefined || last === undefined || before.class !== 'chill') return rises.slice(-1);
+  const between = all.slice(all.indexOf(before), all.indexOf(last));
+  return between.some(({ class: kind }) => kind === 'shape') ? [last] : [before, last];
+}
+
 /** The rises that go. */
-export const risesThatGo = (all: readonly Action[]): ReadonlySet<string> =>
-  new Set(
-    risesOf(all)
-      .slice(0, -1)
-      .map(({ id }) => id),
-  );
+export function risesThatGo(all: readonly Action[]): ReadonlySet<string> {
+  const rises = risesOf(all);
+  const kept = keptRises(rises, all);
+  return new Set(rises.filter((one) => !kept.includes(one)).map(({ id }) => id));
+}

@@ -3,6 +3,7 @@ import { bySentence, readProcess, type Action } from '../../process';
 import type { Recipe, Step } from '../../read';
 import type { StepKind } from '../types';
 import { kindOf } from './stepKind';
+import { unwrapped } from './wrappedSteps';
 
 /** A paragraph of more sentences is more than one step, and of fewer where it is long: characters. */
 const FEW = 3;
@@ -36,7 +37,11 @@ const NUMBERED = /^\s*\d{1,2}[.)]?\s+(?=\p{Lu})/u;
 /** One number is a date or an oven. */
 const FEWEST_NUMBERS = 2;
 
-const HEADS = /^\W*(?:the )?(?:day (?:\d|one|two|three)|(?:next|following) day|part (?:\d|one|two))\W*$/i;
+const HEADS =
+  /^\W*(?:the )?(?:day (?:\d|one|two|three)|(?:next|following) (?:day|morning)|(?:day|night|evening) before|on the day|(?:in the )?morning|then|part (?:\d|one|two))\W*$/i;
+
+/** "Custard.", "Praline first.": what the rest of its paragraph makes. */
+const LABELS = /^\W*(?:\d{1,2}[.)]\s*)?(?:\p{L}+ ?){1,3}[.:]\s*$/u;
 
 /** "Enjoy!!", "x", "Good luck": no step. */
 const PARTING =
@@ -56,7 +61,8 @@ function sentencesOf({ source }: Step, actions: readonly Action[], heated: Reado
       bare: those.every(({ verb }) => verb === null),
       numbered: NUMBERED.exec(words)?.[0].length ?? 0,
       parting: PARTING.test(words),
-      heads: HEADS.test(words),
+      heads:
+        HEADS.test(words) || (from === 0 && LABELS.test(words) && those.every(({ verb }) => verb === null)),
     };
   });
 }
@@ -88,6 +94,18 @@ function split(step: Step, actions: readonly Action[], heated: ReadonlySet<strin
   }));
 }
 
+/** "Day one" is "Day one:" before what is done then. */
+const ITS_NUMBER = /^\s*\d{1,2}[.)]\s+/;
+const headed = (source: string): string => source.trim().replace(/(?<=[\p{L}\d])$/u, ':');
+/** "Night before:" on a line of its own stands before what is done then. */
+const underHeads = (method: readonly Step[]): Step[] =>
+  method.reduceRight<Step[]>((later, one) => {
+    const [next, ...others] = later;
+    return next && HEADS.test(one.source)
+      ? [{ ...next, source: `${headed(one.source)} ${next.source.replace(ITS_NUMBER, '')}` }, ...others]
+      : [one, ...later];
+  }, []);
+
 const known = new WeakMap<Recipe, Recipe>();
 
 /**
@@ -101,7 +119,9 @@ export function stepByStep(recipe: Recipe, kitchen: Kitchen): Recipe {
   return there;
 }
 
-function toldBySteps(recipe: Recipe, kitchen: Kitchen): Recipe {
+function toldBySteps(written: Recipe, kitchen: Kitchen): Recipe {
+  const method = unwrapped(written.method);
+  const recipe = method.length === written.method.length ? written : { ...written, method };
   const { actions, stages } = readProcess(recipe, kitchen);
   const heated = new Set(stages.map(({ action }) => action));
   const { takes, bake } = recipe.bindings;
@@ -116,13 +136,14 @@ function toldBySteps(recipe: Recipe, kitchen: Kitchen): Recipe {
             heated,
           ),
   }));
-  if (steps.every(({ into }) => into.length === 1)) return recipe;
+  const heads = steps.some(({ into }) => into.some(({ source }) => HEADS.test(source)));
+  if (!heads && steps.every(({ into }) => into.length === 1)) return recipe;
   const all = steps.flatMap(({ step, into }) =>
     takes[step.id] === undefined ? [] : into.map(({ id }) => [id, takes[step.id]!] as const),
   );
   return {
     ...recipe,
-    method: steps.flatMap(({ into }) => into),
+    method: underHeads(steps.flatMap(({ into }) => into)),
     bindings: { ...recipe.bindings, takes: { ...takes, ...Object.fromEntries(all) } },
   };
 }

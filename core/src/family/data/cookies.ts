@@ -5,7 +5,7 @@ export const cookies = {
   'drop-cookie': {
     ratios: [32, 60, 85, 22], most: [null, 68, 165, 100], onlyNamed: false,
     words: /\bcookies?\b|\bsnow ?balls?\b|\bpinwheels?\b|\bicebox\b(?! (?:cake|pie))|\blebkuchen\b|\bpfeffern[uü]sse\b|\bpeppernuts?\b|\broll (?:the )?(?:dough|mixture|it) into (?:\d+ |small |walnut-sized |even )*balls\b|\bwhoopie pies?\b|\bsnaps?\b|\bginger ?nuts?\b|\bdrop (?:by )?(?:spoonfuls?|cookies?)|\bcrinkles?\b|\broll into (?:walnut-sized )?balls\b|\bbiscuits\b/gi,
-    titles: /\banzacs?\b|\bcrunchies\b|\bsnickerdoodles?\b|\bbiscotti\b|\bcantuccini\b|\bthumb ?prints?\b|\bjumbles\b|\bhermits\b|\bkisses\b/gi,
+    titles: /\banzacs?\b|\bcrunchies\b|\bsnickerdoodles?\b|\bbiscotti\b|\bcantuccini\b|\bthumb ?prints?\b|\bjumbles\b|\bhermits\b|\bkisses\b|\bdrops\b(?! of)/gi,
     texture: 'dough', xanthan: 0.5, leastXanthan: 0.2, glutenUse: 3.8, usualEgg: 25, liquid: [0, 5], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: true, spreads: true,
     bands: { xanthan: [0, 1.4], starch: [0, 0.6], drinkThirst: [0.2, 0.85], lift: [0.5, 8.5] },

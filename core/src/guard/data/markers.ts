@@ -33,7 +33,7 @@ export const FLOUR_WORDS = /\b(?:self[- ](?:rais|ris)\w+ )?flours?\b|\bself[- ](
 export const UNCLAIMED: readonly RegExp[] = [
   /\b(?:not|never|isn't|aren't|non)[- ](?:certified )?gluten[- ]?free\b/gi,
   /\bor (?:a |an |any |some |your |use |the same (?:weight|amount) of )*(?:certified )?(?:gluten[- ]?free|gf)\b[^,;)]*/gi,
-  /\([^)]*\b(?:use|if|can|could|swap|sub|substitute|replace|option|alternatively|instead|make it|works)\b[^)]*\)/gi,
+  /\([^)]*\b(?:use|if|can|could|swap|sub|substitute|replace|option|alternatively|instead|make it|works|worked|work well|tried|fine)\b[^)]*\)/gi,
   /[,;:-] (?:or |but )?(?:use|swap|sub|substitute|replace|can be|could be|for a)\b[^,;]*\b(?:gluten[- ]?free|gf)\b[^,;]*/gi,
-  /\b(?:gluten[- ]?free|gf)\b[^,;)]*\b(?:if (?:needed|required|necessary|you (?:like|wish|need|prefer))|optional|also works|works too)\b/gi,
+  /\b(?:gluten[- ]?free|gf)\b[^,;)]*\b(?:if (?:needed|required|necessary|you (?:like|wish|need|prefer))|optional|also works|works too|worked|works fine)\b/gi,
 ];

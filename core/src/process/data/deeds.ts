@@ -8,6 +8,8 @@ export const DEEDS: readonly { readonly family: FamilyId; readonly words: RegExp
   { family: 'doughnut', words: /\bdeep[- ]?fr(?:y|ied)|\bfry (?:\w+ ){0,6}(?:at a time|at \d{3})|\b(?:oil|fat) (?:\w+ ){0,5}(?:to|at) 1[6-9]\d|\boil to 3\d\d|\bfry (?:at|them)\b[^.]*\d|\bfry (?:in|them in) (?:\w+ ){0,3}(?:oil|fat|lard)\b|\boil,? for (?:deep[- ])?frying\b/i, says: 4 },
   { family: 'drop-cookie', words: /\b(?:roll(?:ed)?|shap(?:e|ed)|form(?:ed)?)\b[^.]{0,40}\b(?:in)?to\b[^.]{0,25}\bballs?\b|\bdrop(?:ped)? by\b|\b(?:balls?|mounds?)\b[^.]{0,40}\b(?:inch(?:es)?|cm) apart\b/i, says: 1.5 },
   { family: 'drop-cookie', words: /\bballs?\b[^.]*\bapart\b/i, says: 1 },
+  { family: 'drop-cookie', words: /\b(?:tbsp|tablespoon|tsp|teaspoon|inch|in\.|cm|walnut[- ]sized|\d ?g) balls\b(?![^.]*\b(?:oil|fry|fat)\b)/i, says: 1.5 },
+  { family: 'drop-cookie', words: /\b(?:leave|cool|stand|stay)\b[^.]{0,20}\bon the (?:pan|sheet|tray)s?\b/i, says: 0.8 },
   { family: 'steamed-pudding', words: /\bsteam (?:it |for )?(?:\d|an? |one|two|three)|\bover simmering water with the lid|\bbasin\b/i, says: 3 },
   { family: 'choux', words: /\ball (?:of it )?at once\b|\b(?:leaves|comes away from) the sides\b/i, says: 2 },
   { family: 'choux', words: /\b(?:water|milk)\b[^.]{0,60}\bboil[^]{0,120}\bflour\b[^]{0,200}\beggs?\b[^.]{0,40}\b(?:one|little|at a time|after)\b/i, says: 2 },
@@ -23,5 +25,7 @@ export const DEEDS: readonly { readonly family: FamilyId; readonly words: RegExp
   { family: 'muffin', words: /\bmuffin (?:tin|pan|cup|case)s?\b|\bpaper cases\b|\b12[- ](?:hole|cup)\b/i, says: 1.5 },
   { family: 'pancake', words: /\bgriddle\b|\b(?:non-?stick|crepe|cr[eê]pe|frying) pan\b[^]{0,260}\b(?:flip|turn)\b|\bflip\b|\bwaffle iron\b/i, says: 2 },
   { family: 'mug-cake', words: /\bmug\b[^]{0,300}\b(?:\d{3,4} ?w\b|microwave|sec)/i, says: 3 },
+  { family: 'scone', words: /\bpat(?:ted)?\b[^.;]{0,30}\b(?:(?:2|3)(?:[.,]\d)? ?cm|(?:1|¾|an|three[- ]quarter) ?(?:in\b|inch)|(?:1|¾)")/i, says: 2 },
+  { family: 'crumble', words: /\brub(?:bed)?\b[^]{0,160}\b(?:tip|scatter|sprinkle|strew|spoon)\b(?: \p{L}+){0,3} (?:on|over)\b/iu, says: 1.5 },
   { family: 'scone', words: /\bpat (?:it )?(?:out )?to\b|\bknife\b[^.]{0,30}\bdough\b/i, says: 1 },
 ];

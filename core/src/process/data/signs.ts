@@ -2,6 +2,9 @@
 export const SIGNS = {
   /** Fruit in a spoonful of flour is no batter. */
   tosses: /\b(?:toss|dust|sprinkle|scatter|roll)\b/i,
+  /** Flour that is tipped into what boils has drunk by then. */
+  'scalds the flour':
+    /\bboil\w*\b[^]{0,160}\bflour\b[^.;]{0,40}\bat once\b|\bflour\b[^.;]{0,40}\b(?:in)?to the boiling (?:water|milk|liquid|mixture)\b/i,
   forbids: /\b(?:don['’]?t|do not|never)\b/i,
   'fills a tin':
     /\b(?:tins?|pans?|trays?|sheets?|cases?|cups?|moulds?|dish(?:es)?|ramekins?|holes?|basins?|mugs?|divide|spread|pipe|scoop|level)\b/i,
@@ -11,6 +14,7 @@ export const SIGNS = {
   /** Where the clause begins with another deed. */
   /** What is melted where the batter is then poured in. */
   'heats fat for the tin': /\b(?:melt|heat)\w*\b[^.;]*\bin (?:the|a|your) (?:\w+ ){0,2}(?:skillet|frying pan|tins?|dish|pan in the oven)\b/i,
+  'by turns': /\b(?:dry and wet|wet and dry|(?:by|in) turns?|alternat\w+)\b/i,
   'mixes as well':
     /\b(?:stir|fold|add|mix|beat|whisk)\b|\b(?:pour|tip) (?:in(?! the (?:batter|mixture))|(?:the )?wet|the (?:\w+ )?(?:milk|butter|liquid))\b/i,
   /** The batter, into what was made ready for it. */
@@ -66,7 +70,7 @@ export const SIGNS = {
   /** An oven that no heat is given for. */
   'is turned off': /\b(?:off|ajar|turn|leave)\b/i,
   /** What is seen to while it bakes. */
-  'watches the bake': /\b(?:if|(?:do not|don['’]?t) open|brown\w*|golden|colou?r|foil|burn\w*|springs?|half ?way|skewer|(?:lower|upper|middle|bottom|centre) (?:third|shelf|rack|part))\b/i,
+  'watches the bake': /\b(?:if|over-?bak\w*|(?:do not|don['’]?t) open|brown\w*|golden|colou?r|foil|burn\w*|springs?|half ?way|skewer|(?:lower|upper|middle|bottom|centre) (?:third|shelf|rack|part))\b/i,
   'is grilled': /\b(?:grill|broil)/i,
   sifts: /\b(?:sift|sieve)/i,
   whisks: /\bwhi(?:sk|p)/i,

@@ -66,5 +66,5 @@ export const DRAINED: { readonly source: string; readonly confidence: 'common-pr
   rows: { 'pineapple': [0.6, 0.52, 0.65], 'peach': [0.56, 0.5, 0.6], 'black-beans': [0.6, 0.55, 0.65], 'cherries': [0.58, 0.5, 0.65], 'pear': [0.56, 0.5, 0.6], 'plum': [0.56, 0.5, 0.6], 'strawberries': [0.58, 0.52, 0.65], 'orange': [0.56, 0.5, 0.6] },
 };
 
-/** Where flour is measured by the decilitre, the measure is dipped: 60 g of wheat flour instead of a spooned 52. */
-export const DIPPED = { source: 'household measures of the Swedish Food Agency, from memory', confidence: 'from-memory', factor: 1.145 } as const;
+/** Where flour is measured by the decilitre or in an Australian cup, the measure is dipped: 60 g of wheat flour instead of a spooned 52, 150 g instead of 131. */
+export const DIPPED = { source: 'household measures of the Swedish Food Agency, and Australian cups as common practice, from memory', confidence: 'from-memory', factor: 1.145 } as const;

@@ -1,0 +1,176 @@
+import { readsOnPaper, type OnPaper } from '../testingDockets';
+
+/* Cards, scans, letters and notes to oneself, read off the paper: lines that were wrapped, words of one's own, measures said twice. */
+
+const LOAF =
+  'Marmalade loaf\n175g butter\n175g light muscovado\n3 eggs\n200g SR flour\n2 tbsp marmalade (about 60g), plus 3 tbsp more for the glaze\n\nCream butter and sugar, add the eggs, fold in flour and marmalade. Bake in a 900g loaf tin at 170C for 55 mins.\nWarm the 3 tbsp marmalade and brush over. Feeds ten.';
+const MADELEINES =
+  'Madeleines (makes about 20)\n100g unsalted butter, plus 20g melted for the tins\n2 eggs\n100g caster sugar\n100g plain flour\n\nWhisk eggs and sugar thick, fold in flour and butter. Bake in a madeleine tin at 200C for 8-10 minutes.';
+const BARS =
+  'Snickerdoodle bars\nYIELD: 24 bars PREP 20 MIN COOK 28 MIN\n1 cup butter\n2 1/3 cups all-purpose flour\n1 1/4 cups brown sugar\n2 large eggs\n\nMelt the butter, whisk in sugar and eggs, stir in flour. Spread in a 9x13 pan, bake 350°F 25-28 min.';
+const CRACKERS =
+  'Honey crackers\n1 1/2 cups whole wheat flour\n1 cup all-purpose flour\n1 cup butter\n3/4 cup brown sugar\n2 tbsp honey\n\nCream butter, sugar and honey. Add flour. Roll 1/8 inch thick, cut squares, bake at 350°F 9 minutes.';
+const STOLLEN =
+  'Quark loaf\n500 g wheat flour\n16 g baking powder\n200 g sugar\n2 eggs\n175 g butter\n250 g lean quark\n125 g raisins + 125 g currants, soaked overnight in 4 tbsp rum\n\nMix flour, baking powder, sugar and eggs. Cut in the butter, add quark and drained fruits, knead. Shape a loaf, bake at 175 °C 55 minutes. Approx. 20 slices.';
+const WREATH =
+  'Cinnamon wreath\n1 cup warm milk\n2 tsp dry yeast\n4 cups bread flour\n1 egg\n6 Tbsp butter\n\nNight before:\nMix milk, yeast, flour and egg. Knead on low 5 min. Add butter, knead 8 more min until smooth & elastic. Cover, let rise 1½ hr until doubled.\nPunch down, roll out, roll up, shape a ring. Cover & refrigerate overnight.\nMorning:\nLet stand at room temp 45-60 min. until puffy. Bake at 350F for 25 min.';
+const TART =
+  'Lemon tart\nPastry: 175g plain flour, 100g cold butter, 1 tbsp icing sugar, 1 egg yolk, 1 tbsp water\nFilling: 5 eggs, 140g caster sugar, 150ml double cream, 100ml lemon juice\n\nWhizz flour, butter, sugar to crumbs. Yolk + water, pulse. Roll, line a 23cm loose-based tin, chill 30 mins.\nOven 160 fan/180/gas 4. Line with foil, baking beans, 10 mins blind. Foil off, 20 mins more.\nWhisk filling, pour in, 25-30 mins.';
+const VICTORIA =
+  'Victoria sandwich\n4 eggs (weigh in shells)\nthe same weight of butter, caster sugar & SR flour (mine came to 230g)\n1 tsp baking powder\n\nCream butter and sugar, eggs in, fold in flour. 2 x 8" tins, 180C 25 min.';
+const CHURROS =
+  'Churros\n250 ml water, 1 tablespoon oil, ½ tsp salt, 150 g flour, oil for deep frying, sugar & cinnamon to coat.\n\nBring water, oil and salt to the boil. Tip in all the flour at once and beat till it makes a ball. Let it cool 5 min. Heat the oil to 185 °C. Pipe strips in the oil, fry 2 min each side. Roll in sugar & cinnamon.';
+const MUG =
+  'Toffee mug pudding\n2 tbsp butter\n2 tbsp brown sugar\n1 egg yolk\n3 tbsp self raising flour\n1 tbsp milk\nSauce: 1 tbsp butter 1 tbsp brown sugar 1 tbsp cream\n\nMelt butter in a large mug. Stir in sugar & egg, then flour, milk. Microwave on high 1 min 15 secs (800W) till risen. Zap sauce 30 secs & pour on.';
+const CARD =
+  'MOLASSES COOKIES            Makes 4 doz.\n3/4 c. shortening\n1 c. sugar\n1/4 c. molasses\n1 egg\n2 1/4 c. flour\n2 t. soda\n\nCream shortening & sugar. Beat in egg, then molas-\nses. Sift dry ingred. together & stir in.\nRoll in balls size of a wal-\nnut, place 2 in.\napart on greased sheet. 375° 8-10 min. Do not\noverbake.\nAunt Jo, church cookbook p. 112';
+const PUMPKIN =
+  'Pumpkin muffins\n1 can (15 oz) pumpkin puree\n3 eggs\n½ c oil\n1 c brown sugar\n2 c flour, 9 oz (store-bought gluten-free 1-to-1 flour worked fine for my niece)\n2 t baking powder\n6 oz cream cheese\n1 yolk and 3 T sugar for the cream cheese\n\nstir pumpkin, eggs, oil and sugar. dry stuff in. fill 18 muffin cups, 375 for 19 min.';
+const CRUMBLE =
+  'Plum crumble\n800 g plums\n150 g plain flour\n60 g gluten-free flour mix (a rest in the packet) or the same of plain flour\n125 g butter\n100 g sugar\n\nPlums in a 20 x 30 cm dish. Rub flour, butter and sugar to lumps, strew over. 190 °C 40 min.';
+const SCONES =
+  '1 Cup Cream Scones\n3 cups self raising flour\n1 tbsp caster sugar\nCream 250ml (pouring)\n250 ml lemonade\n\na) Hot oven, 220.\nb) Flour, sugar: sift.\nc) 1 well. Cream and lemonade in all at once, knife not spoon.\nd) Floured bench, pat to 2.5 cm, 5 cm cutter.\ne) 12-15 min';
+const DROPS =
+  '7-Spice Molasses Drops\nMakes: 3 doz.\n3/4 cup butter, soft\n1 cup dark brown sugar\n1 egg\n1/4 cup molasses\n2 1/4 cups all-purpose flour\n2 tsp baking soda\n\nCream together butter and brown sugar, 2 min.\nEgg, molasses in. Beat.\nDry things whisked, then stirred in.\n1 tbsp balls, rolled in sugar.\n2 in. apart, 2 lined sheets.\n375°F, 9–11 min.';
+const SLAB =
+  'Sour cherry slab\n3 3/4 cups all-purpose flour\n3 sticks butter\n1/2 cup ice water\n6 cups sour cherries\n1 1/4 cups sugar\n\nCut butter into flour. Ice water till it clumps. 2 discs. 1 hour cold.\nBigger one, 11 x 15, floured counter, into a 9 x 13 rimmed quarter sheet.\nCherries, sugar. Fill. Lid on.\n20 min at 425, then 375 for 35–40 more.';
+const LAYERS =
+  'Burnt sugar cake\nSERVES 12 • TWO 9-INCH LAYERS\n1 cup butter\n2 cups sugar\n3 cups cake flour\n4 eggs\n3 tsp baking powder\n2/3 cup milk\n\nStep 1: Cream butter and sugar, 5 min. 4 eggs, one at a time.\nStep 2: Dry and wet by turns, 3 and 2.\nStep 3: Two 9-in rounds, greased and floured.\nStep 4: 350, 30-35 min.';
+const SAVARINS =
+  'Little rum savarins - makes 8\n225g strong white flour\n7g fast-action yeast\n4 eggs\n75ml milk\n100g butter\n\nBeat flour, yeast, eggs and milk. Leave to rise an hour. Beat in the butter.\nButter your moulds. Half fill them. Leave again thirty minutes.\nHot oven, 200C: in for ten minutes.';
+const PANCAKE =
+  'Torn pancake\nEnough for 4 as a pudding\n4 eggs\n180 g spelt flour\n300 ml milk\n40 g butter\n\nWhisk eggs and milk, then the flour. Oven on, 200°C top and bottom heat or 180°C fan.\nMelt the butter in an ovenproof pan, pour in, 4 minutes on the ring, then the oven, 10–12 minutes.';
+const PIE =
+  'Lemon meringue pie\n175g plain flour\n100g butter\n2 tbsp water\njuice and zest of 3 unwaxed lemons (you want 120ml of juice)\n3 tbsp cornflour\n4 eggs\n\nRub butter into flour, water in. Chill 30 minutes, line a 23cm tin, bake blind at 190C 15 minutes. Cook lemon and cornflour, pour in, 160C 20 minutes.';
+const MUFFINS =
+  'Coconut muffins\n2 cups (300g) self-raising flour, plus 1 tbs for the berries\n½ cup (110g) caster sugar\n80g butter\n¾ cup (185ml) milk\n2 eggs\n150g raspberries\n\nToss raspberries in the extra tablespoon of flour. Whisk flour and sugar, add butter, milk and eggs. 12-hole muffin tin, 200C 20 minutes.';
+const ROLLS =
+  'Fig rolls, for 2 dozen\n150g spelt flour\n75g rye flour\n50g brown sugar\n125g butter\n1 egg yolk\n250g figs\n\nRub butter into flours and sugar, yolk in. Chill an hour. Roll out, fill, cut. Bake at 190C 18 mins.';
+const DAYS =
+  'Knots - for 20\n500 g flour\n7 g dry yeast\n300 ml milk\n80 g butter\n80 g sugar\n\nDay one\nMix all, knead 8 min. Cover, into the fridge overnight.\nDay two\nCustard. Whisk milk and sugar. (I know. Do it.) Roll, cut, twist. Rise 30 min. 220 °C 10 min.';
+
+const PAGES: readonly OnPaper[] = [
+  [
+    'more of a thing, for something else, is that thing',
+    LOAF,
+    {},
+    [/^60 g marmalade/m, /marmalade, for the glaze/],
+    [/more for the glaze/, /\d\. Feeds/],
+  ],
+  ['and melted for the tins it is butter', MADELEINES, {}, [/^20 g .*butter, for the tins/m], []],
+  ['what stands behind a yield on its line is no part of it', BARS, {}, [/^Makes 24 bars$/m], []],
+  [
+    'a bake of whole grain gets a hearty blend',
+    CRACKERS,
+    {},
+    [/1\d\d g sorghum flour|1\d\d g brown rice flour/],
+    [/sweet rice/],
+  ],
+  [
+    'what was soaked says in what, and how many slices is no step',
+    STOLLEN,
+    {},
+    [/currants, soaked overnight in the rum/, /^Makes 20 slices$/m],
+    [/\d\. Approx/],
+  ],
+  [
+    'a shaped dough keeps its night in the cold, and each day its name',
+    WREATH,
+    {},
+    [/Night before: Mix/, /refrigerate overnight/, /Morning: Let stand/, /beat 3 to 5 minutes until smooth/],
+    [/smooth & smooth/, /more min/, /Punch/],
+  ],
+  [
+    'an oven said first with its fan is told without, and a case is baked blind',
+    TART,
+    {},
+    [/^Oven 180 °C .*10 minutes \(blind\), then 20 minutes/m],
+    [/line with/],
+  ],
+  [
+    'as much of each as the eggs weigh is in grams',
+    VICTORIA,
+    {},
+    [/^230 g butter/m, /^230 g caster sugar/m, /g white rice flour/],
+    [/same weight/],
+  ],
+  [
+    'what coats and what fries end a list, and scalded flour needs no rest',
+    CHURROS,
+    {},
+    [/^oil for deep frying/m, /^cinnamon/m],
+    [/stand for/],
+  ],
+  [
+    'measures with nothing between are several things, and a minute and some seconds is their sum',
+    MUG,
+    { without: ['milk'] },
+    [/^Microwave, 800 W, 75 seconds$/m, /dairy-free baking block/],
+    [/(?<!coconut )\bcream\b/],
+  ],
+  [
+    'a wrapped card is told in sentences, and where it was found is none',
+    CARD,
+    {},
+    [/then molasses\. Sift/, /size of a walnut, place 2 in\. apart/, /Do not overbake/],
+    [/Aunt/, /molas-/],
+  ],
+  [
+    'flour whose gluten-free stand-in is only told of is replaced, once',
+    PUMPKIN,
+    {},
+    [/^\d\d g brown rice flour/m, /^1 egg yolk/m],
+    [/1-to-1/, /yolk and/],
+  ],
+  [
+    'the same of another flour instead is no more of it',
+    CRUMBLE,
+    {},
+    [/^60 g gluten-free flour mix/m, /this is the flour blend/],
+    [/each by itself/],
+  ],
+  [
+    'scones are scones, and rest when their liquid is in',
+    SCONES,
+    {},
+    [/^scone or biscuit/m, /Cream and lemonade in[^]*stand for/],
+    [/Is it a/],
+  ],
+  ['balls by the spoon are cookies', DROPS, {}, [/^drop cookie/m], [/Is it a/]],
+  ['what is rolled out on a counter is no tin', SLAB, {}, [/^In: 13 × 9 in/m], []],
+  [
+    'two layers are two tins, and a batter stands when wet and dry are in',
+    LAYERS,
+    {},
+    [/^In: 2 × 9 in round tins/m, /by turns[^]*stand for/],
+    [],
+  ],
+  ['as many moulds as there are pieces', SAVARINS, {}, [/^In: 8 /m], []],
+  [
+    'enough for four counts no pieces, and top and bottom heat is an oven without its fan',
+    PANCAKE,
+    {},
+    [/^Serves 4$/m, /^Oven 200 °C/m],
+    [/with the fan/],
+  ],
+  [
+    'waxed or not, a lemon has one zest',
+    PIE,
+    {},
+    [/zest of 3 lemons/, /juice of 3 lemons|lemon juice/],
+    [/zests|juices/],
+  ],
+  ['the powder of two lots of flour is one line', MUFFINS, {}, [/g baking powder/], [/⅛ tsp baking powder/]],
+  ['two dozen are pieces', ROLLS, {}, [/^Makes 24/m], []],
+  [
+    'a day or a custard heads what follows, and what stands in brackets stays together',
+    DAYS,
+    {},
+    [/Day one: Mix/, /Custard\. Whisk/, /\(I know\. Do it\.\)/],
+    [],
+  ],
+];
+
+describe('cards, scans and notes on paper', () => {
+  it.each(PAGES)('%s', (...row) => readsOnPaper(...row));
+});
