@@ -74,6 +74,12 @@ function setsCold(
     catalogue,
   );
   const said = method.some(({ source }) => shows('needs no oven', source));
+  // A trifle of crumbs and stewed apples is put together: no step has an oven.
+  const layered =
+    flour + starch === 0 &&
+    method.length > 1 &&
+    method.every(({ source }) => !shows('names an oven', source));
+  if (layered) return true;
   return shows('needs no oven', title) || (chills && !told && (said || flour + starch === 0));
 }
 

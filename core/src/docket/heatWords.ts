@@ -50,7 +50,7 @@ const ofSeveral = ({ ofStages = 0, ovenCelsius }: DocketBake): boolean =>
 /** How long, with its window; seconds in a microwave. */
 export function bakeTimeWords(bake: DocketBake): string {
   const { minutes, watts } = bake;
-  if (!minutes) return 'no time found';
+  if (!minutes) return '';
   if (watts !== null) return `about ${saySeconds(60 * minutes.central)} in bursts`;
   const which = ofSeveral(bake) ? `, the longest of ${bake.ofStages} stages` : '';
   return `about ${Math.round(minutes.central)} minutes (${Math.round(minutes.low)}–${Math.round(minutes.high)})${which}`;

@@ -49,6 +49,27 @@ const ROLLS =
 const DAYS =
   'Knots - for 20\n500 g flour\n7 g dry yeast\n300 ml milk\n80 g butter\n80 g sugar\n\nDay one\nMix all, knead 8 min. Cover, into the fridge overnight.\nDay two\nCustard. Whisk milk and sugar. (I know. Do it.) Roll, cut, twist. Rise 30 min. 220 °C 10 min.';
 
+const PARKIN =
+  'Parkin\n225g plain flour\n115g oatmeal\n115g butter\n115g brown sugar\n115g black treacle\n1 egg\n150ml milk\n1 tsp bicarb\n\nGrease a 7in square tin. Oven 160C.\nWarm the fat, sugar and treacle gently till melted. Mix the dry things, pour in the melted mixture, then egg and milk. Beat. It is a runny mix.\nBake 1 hour.';
+const BRETON =
+  'Far breton\n200 g prunes\n4 eggs\n120 g sugar\n160 g flour\n750 ml milk\n\nWhisk the eggs with the sugar, add the flour, then the milk. Rest for 30 minutes. Butter a dish of 24 cm. Arrange the prunes, pour the batter over. Bake at 200 °C for 40 minutes. Eat lukewarm.';
+const FINGERS =
+  'Sponge fingers\nmakes 30\n3 eggs (separated)\n80 g sugar\n75 g flour\n\nWhip whites, add half the sugar till stiff. Whip yolks w/ the rest. Fold together, sift flour, fold. Pipe fingers 10cm on paper. 190° 12 min. Leave to dry in the oven switched off, door ajar, 10 min.';
+const CUPCAKES =
+  'Chocolate cupcakes\n\nCupcakes\n1 ¾ cups (220 g) all-purpose flour\n¾ cup cocoa\n1 ½ tsp baking soda\n1 ½ cups sugar\n2 eggs\n1 cup buttermilk\n1 cup hot coffee\n\nFrosting\n1 cup peanut butter\n2 cups powdered sugar\npretzels for topping\n\nIn a large bowl, whisk together flour, cocoa, baking soda and sugar. Whisk in eggs and buttermilk. Carefully stir in hot coffee. Batter will be very thin.\nFill 18 muffin cups. Bake at 350°F 18-20 min.\nBeat peanut butter and sugar. Pipe and stick a pretzel in each.';
+const LETTER =
+  'Hi Ruth, here is the treacle tart you asked for. You need a shallow 9 inch tin.\n\nPastry: 6oz plain flour, 3oz cold butter, 2 tbsp water\n\nFilling: 1lb golden syrup, 5oz white breadcrumbs, 1 egg beaten with 3 tablespoons double cream\n\nMake the pastry in the usual way, rest it half an hour in the fridge, roll out, line the tin. Warm syrup, stir in crumbs, egg & cream. Pour into the case. Gas 5 for 30 mins.';
+const DROP_SCONES =
+  'Drop scones (Scotch pancakes)\n4 oz S.R. flour, 1 oz caster sugar, 1 egg, 1/4 pint milk\n\nSift flour, stir in sugar, drop in egg and half the milk, beat till smooth, add rest of milk. Heat girdle and grease lightly. Drop dessertspoonfuls; turn over when bubbles rise.';
+const TRIFLE =
+  'Danish apple cake - the trifle kind\n1 kg tart apples\n75 g sugar\n150 g breadcrumbs (dried)\n75 g butter\n300 ml whipping cream\n\nCook the apples with the sugar to a mash, 15 min. Cool.\nToast the crumbs with the butter on the pan until golden.\nLayer apples and crumbs in a glass bowl. Whipped cream on top just before serving.';
+const HONEY =
+  'Honey pancakes\n1 1/2 c. whole wheat flour\n2 tsp. baking powder\n1 1/2 c. buttermilk\n2 eggs, separated\n3 T. melted butter\n\nMix dry. Beat yolks, buttermilk, butter. Combine till just moist. Beat whites stiff; fold in. Cook on hot greased griddle till bubbly; turn.';
+const STARRED =
+  'Sticky chocolate cake\n★★★★★ (1.2k)\nHands-on 10 min   Oven 20 min   Serves 8\n100g butter\n2 eggs\n250g caster sugar\n90g plain flour\n40g cocoa\n\n1 | Melt the butter, whisk in the rest.\n2 | 20cm springform, 175C 18 mins.';
+const STICKY =
+  'Sticky buns\n\nFor the roux\n3 tablespoons bread flour\n1/2 cup whole milk\nFor the dough\n2 3/4 cups (345g) bread flour\n1/4 cup sugar\n2 teaspoons instant yeast\n1/3 cup milk\n1 egg\n\nWhisk the 3 tablespoons flour into the 1/2 cup milk in a small pan, stir until thick. Cool.\nAdd everything else on the dough list and knead on low for 5 minutes. It should be tacky; resist adding more flour. Shape 12 buns, rise 45 minutes. Bake at 350°F 20 minutes.';
+
 const PAGES: readonly OnPaper[] = [
   [
     'more of a thing, for something else, is that thing',
@@ -161,6 +182,58 @@ const PAGES: readonly OnPaper[] = [
     [/zests|juices/],
   ],
   ['the powder of two lots of flour is one line', MUFFINS, {}, [/g baking powder/], [/⅛ tsp baking powder/]],
+  [
+    'fat that melts with its sugar fries nothing, and a look belongs to what was mixed',
+    PARKIN,
+    {},
+    [/Warm the fat[^]*Mix the dry things/, /runny mix\.[^]*stand for/],
+    [],
+  ],
+  ['a far is a batter, eaten from its dish', BRETON, {}, [/^pancake or waffle/m], [/Is it a/, /on a rack/]],
+  [
+    'what is piped has no tin, and cools when it is dried',
+    FINGERS,
+    {},
+    [/door ajar[^]*Leave them on the tray/],
+    [/^In: /m, /in the tin/],
+  ],
+  ['a pretzel is one', CUPCAKES, {}, [/stick a gluten-free pretzel in each/, /very thin\.[^]*stand for/], []],
+  [
+    'pastry that is made isn’t bought, and the last thing of a list may be two',
+    LETTER,
+    {},
+    [/^3 tablespoons double cream/m, /Make the pastry in the usual way/],
+    [/gluten-free pastry/, /beaten with 3 tablespoons double cream \(/],
+  ],
+  [
+    'an egg that is dropped in is mixed, and a girdle is heated after the rest',
+    DROP_SCONES,
+    {},
+    [/rest of milk\. Let the batter stand[^.]*\. Heat girdle/],
+    [],
+  ],
+  [
+    'what no step bakes isn’t baked',
+    TRIFLE,
+    {},
+    [/^Cooked as its steps say$/m, /gluten-free breadcrumbs/],
+    [/Bake at/, /Oven/],
+  ],
+  ['no rest behind whites, however they are folded', HONEY, {}, [/sorghum flour/], [/stand for/]],
+  [
+    'stars are no yield, and a stroke behind a number goes with it',
+    STARRED,
+    {},
+    [/^Serves 8$/m, /^\d\. Melt the butter/m],
+    [/1\.2/],
+  ],
+  [
+    'more flour is more of the dough’s, whatever thickened before',
+    STICKY,
+    {},
+    [/resist adding more flour blend/],
+    [/adding more cornstarch/],
+  ],
   ['two dozen are pieces', ROLLS, {}, [/^Makes 24/m], []],
   [
     'a day or a custard heads what follows, and what stands in brackets stays together',

@@ -10,6 +10,7 @@ import type { FamilyId } from '../vocabulary';
 import type { Said } from '../words';
 import type { Conversion, NoDocket } from './types';
 import { asWholeGrain } from './wholeGrain';
+import { withWholeSteps } from './wrappedSteps';
 
 /** Everything that a conversion is made from. */
 export interface Work {
@@ -89,7 +90,8 @@ function withoutLeftOut(recipe: Recipe, request: ConversionRequest, kitchen: Kit
 }
 
 /** Takes everything into account that stands beside the recipe: who sits at the table, labels, what is left out, how much. */
-export function workOf(recipe: Recipe, asked: ConversionRequest, bare: Kitchen): Work {
+export function workOf(written: Recipe, asked: ConversionRequest, bare: Kitchen): Work {
+  const recipe = withWholeSteps(written);
   const request = forTable(asked, bare);
   const labelled = forLabels(recipe, request, bare);
   const kept = withoutLeftOut(labelled.recipe, request, labelled.kitchen);

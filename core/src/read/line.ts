@@ -293,13 +293,21 @@ function read(source: string, reader: Scales): ReadLine {
   const beside = [GLAZE, BOTH_BESIDE].some((form) => form.test(cleanLine(source)));
   const isForTheTin = (text: string) => FOR_THE_TIN.test(takeApart(text).bare);
   const lists = phrases.map((phrase) => ({ phrase, pieces: listed(phrase.text, reader) }));
+  // Beside a list what is mixed into its last thing is a piece as well.
+  const several = lists.some(({ phrase, pieces }) => phrase.as !== 'alternative' && pieces.length > 1);
   const items = lists.flatMap(({ phrase, pieces }) =>
     // A thing of a list may itself be said in two phrases: "1 egg, plus 1 for glazing".
     pieces
       .flatMap((piece) =>
         pieces.length > 1
           ? phrasesOf(piece, ears).map((one) => ({ ...one, piece: piece.trim() }))
-          : [{ ...phrase, text: piece }],
+          : [
+              {
+                ...phrase,
+                text: piece,
+                ...(several && phrase.as !== 'alternative' ? { piece: piece.trim() } : {}),
+              },
+            ],
       )
       .flatMap(({ piece, ...one }: Phrase & { readonly piece?: string }) => {
         const as: Phrase = pieces.length > 1 && isForTheTin(one.text) ? { ...one, as: 'aside' } : one;

@@ -105,6 +105,8 @@ const TOOLS =
 /** Where flour is named too it is made here: "the pastry", "for the cake", "that cardamom cake". */
 const MADE_HERE =
   /\b(?:the|your|my|our|each|these|this|that|for)\s+(?:\w+\s+)?(?:cakes?|cookies|biscuits?|breads?|loaf|loaves|brownies|sponges?|rolls?|buns?|pastry|crust|dough|crumbs?)\b/gi;
+/** "Make the pastry in the usual way". */
+const MAKES_IT = /\bmake (?:up )?(?:the|your|a) (?:\w+ )?(?:pastry|dough|crust|sponge|batter)\b/i;
 const FLOURED = /\bflour\b/i;
 
 /** "Malt loaf recipe. 150 ml tea, …": what a list is of. */
@@ -129,7 +131,10 @@ const CALLED =
 function unmeasured(text: string, found: readonly { readonly item: Item }[], reader: Scales): Item[] {
   const there = new Set(found.map(({ item }) => item.ingredient));
   const plain = withoutHead(text.replace(TOOLS, ' ')).replace(CALLED, ' ').replace(ITSELF, ' ');
-  return namedIn(FLOURED.test(text) ? plain.replace(MADE_HERE, ' ') : plain, reader.catalogue)
+  return namedIn(
+    FLOURED.test(text) || MAKES_IT.test(text) ? plain.replace(MADE_HERE, ' ') : plain,
+    reader.catalogue,
+  )
     .filter(({ ingredient }) => !there.has(ingredient))
     .filter(({ ingredient }) => getIngredient(reader.catalogue, ingredient).gluten === 'contains')
     .flatMap(({ ingredient, words }) => {

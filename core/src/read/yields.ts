@@ -22,7 +22,7 @@ const PROMISED = PROMISES.map(
 /** A line that is a yield and promises nothing in words: "20 squares", "for 6, or 4 greedy ones", "= 12 regular". */
 const BARE = new RegExp(`^(?:(?:for|one batch) )?${COUNT}`, 'iu');
 const MEASURE =
-  /^(?:g|kg|ml|l|cm|mm|in|inch(?:es)?|min(?:ute)?s?|h|hours?|hrs?|oz|lbs?|cups?|pints?|pts?|quarts?|litres?|liters?|seconds?|days?|x|×|wide|long|strips?|times)\b|^["°%/-]|^[x×]\s?\d/i;
+  /^(?:g|kg|ml|l|cm|mm|in|inch(?:es)?|min(?:ute)?s?|h|hours?|hrs?|oz|lbs?|cups?|pints?|pts?|quarts?|litres?|liters?|seconds?|days?|x|×|wide|long|strips?|times|k|ratings?|reviews?|votes?|comments?|stars?|likes?)\b|^["°%/-]|^[x×]\s?\d/i;
 /** "Serves 4 (12 hotcakes)": pieces say more than helpings. */
 const PIECES_TOO = new RegExp(
   `^(?:(?:serves|feeds|enough for)\\b|(?:makes|yields?)\\b[^()]*\\b(?:tin|pan|slab)s?\\b)[^()]*\\(\\s*(?:makes\\s+)?${COUNT}`,

@@ -33,14 +33,15 @@ export function coolSentence(
     );
   if (own || bake.ovenCelsius === null || SERVED_WARM.has(family)) return null;
   const dish = process.bake?.pan ? dishIn(process.bake.pan.words) !== null : false;
-  const free = bake.pan === null ? profile.texture === 'dough' : standsFree(bake.pan);
+  const piped = process.actions.slice(0, bakeAction(process) ?? 0).some(({ text }) => shows('pipes', text));
+  const free = bake.pan === null ? profile.texture === 'dough' || piped : standsFree(bake.pan);
   const pieces = recipe.yields !== null && recipe.yields.low > 1 && bake.pan?.shape !== 'loaf';
   const cut = CUT_COLD.has(family) && !pieces ? ' Cut it only when it is cold.' : '';
   return {
     text: dish
       ? `Let it stand for ${bake.coolMinutes} minutes before you serve it.`
       : free
-        ? `Leave ${bake.piece ? 'them' : 'it'} on the tray for ${bake.coolMinutes} minutes, then cool on a rack.${cut}`
+        ? `Leave ${bake.piece || pieces ? 'them' : 'it'} on the tray for ${bake.coolMinutes} minutes, then cool on a rack.${cut}`
         : `Let it cool in the tin for ${bake.coolMinutes} minutes, then on a rack.${cut}`,
     because: TENDER,
   };

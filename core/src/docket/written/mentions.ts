@@ -55,6 +55,8 @@ const GOES_ON = /^(?:,| and\b| &)/i;
 const AND_A_FOOD = /^ (?:and|&) (?:the |\d[\w ]* )?$/i;
 /** "the sugar, oil and eggs". */
 const ENDS_A_ROW = /(?<=\w) and (?:the )?$/i;
+/** "Adding more flour". */
+const MORE_OF_IT = /\b(?:more|extra|additional) $/i;
 /** "Egg wash" is brushed on whatever it is of. */
 const WASH = /^[\s-]?wash\b/i;
 const washed = (source: string, end: number, { words }: Mention): number =>
@@ -182,6 +184,8 @@ function agreeing(source: string, to: number, was: string, now: string): { text:
     : { text: '', to };
 }
 
+const A_SINGLE = /^(?:an?|one)\s+$/i;
+
 /** A mention by its present name, with the article or the half that it wants, as it fits into the row that it stands in. */
 function saidNow(
   source: string,
@@ -191,6 +195,11 @@ function saidNow(
 ): SpanEdit {
   const because = `${one.words.trim()} is ${one.now} now`;
   if (share !== null) return { from, to, text: `${share}${one.now}`, because };
+  // "Stick a pretzel in each": one of several.
+  const [single] = A_SINGLE.exec(source.slice(from, mention.from)) ?? [];
+  const [last = ''] = /\p{L}+$/u.exec(one.now) ?? [];
+  if (single && pluralize.isPlural(last) && pluralize.isSingular(mention.words.trim().split(' ').at(-1)!))
+    return { from, to, text: `a ${one.now.slice(0, -last.length)}${pluralize.singular(last)}`, because };
   const kept = KEPT.exec(mention.words)?.[0] ?? '';
   // "Sift in the flours": the blend, and what else is flour and is named nowhere.
   const called = one.blend && /flours$/i.test(mention.words) ? one.all : one.now;
@@ -254,7 +263,7 @@ export function renameMentions(
     const mixture = A_MIXTURE.test(source.slice(mention.from + mention.words.length));
     const from = amountBefore(source, mention.from);
     const amount = source.slice(from, mention.from);
-    const one = meantBy(
+    const meant = meantBy(
       {
         ...mention,
         brushed: isBrushed(source, mention),
@@ -264,6 +273,9 @@ export function renameMentions(
       taken,
       part,
     );
+    // "Resist adding more flour": of the dough's, whatever the step works with.
+    const more = /\bflour$/i.test(mention.words) && MORE_OF_IT.test(source.slice(0, mention.from));
+    const one = more && !meant?.blend ? (renamed.find(({ blend }) => blend) ?? meant) : meant;
     if (!one) return [];
     lines.push(one.line);
     if (one.blend && A_LOOK.test(source.slice(0, mention.from))) return [];

@@ -9,7 +9,7 @@ export function bakeAction({ actions, stages, main }: Process): number | null {
 }
 
 /** "Fill with jam, back in for 3-4 min". */
-const BACK_IN = /\bback in\b/i;
+const BACK_IN = /\bback in\b|\boven\b[^.]*\b(?:off|ajar)\b|\b(?:switched|turned)[- ]off oven\b/i;
 
 /** The last that is said of the bake in its step: what is watched for and done while it is in the oven, or when it goes back there. */
 export function bakedAt(process: Process): number | null {
@@ -78,6 +78,8 @@ const TOLD_BEHIND = /^\s*:|:\s*$/;
 /** "Repeat with the rest" goes on with what was done. */
 const AGAIN = /^\W*repeat\b/i;
 
+/** "Heat the girdle." */
+const HEATS = /^\W*(?:(?:and|then|now|meanwhile) )*(?:pre)?heat\b/i;
 /** It is poured out, is of a cloth, of a salad of fruit, or not to be done: none of it makes a dough. */
 const NO_MIXING: readonly Sign[] = ['pours it in', 'of a cloth', 'puts the batter in', 'tosses', 'forbids'];
 
@@ -138,6 +140,7 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
     (own === step || AGAIN.test(text)) &&
     n < until &&
     /\p{L}/u.test(text) &&
+    !HEATS.test(text) &&
     !shows('puts the batter in', text) &&
     (kind === null || shows('forbids', text) || (AT_BOWL.has(kind) && takes.length > 0)) &&
     !shows('is left covered', text);
@@ -146,14 +149,25 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   return last;
 }
 
+/** A paragraph is told in several steps. */
+const paragraphOf = ({ step }: Action): string => step.split('/')[0]!;
+/** "It should drop from the spoon." */
+const HOW_IT_LOOKS =
+  /^\W*(?:the )?(?:batter|dough|mix(?:ture)?|it)(?:['’]s|['’]ll| is| will| should| may| looks?)\b/i;
 const BY_AND_BY = /^\s*(?:slowly|gradually|little by little|then|lastly|finally|last)\b/i;
 const DASH = /\s[-–—]\s*$/;
 /** The last that a dough is left with when it is made: covered, wrapped, set to cool. `mixed`: the last that makes it. */
 export function leftAt({ actions }: Process, mixed: number): number {
   let last = mixed;
+  // "Batter will be very thin" is said of what was just mixed.
+  const looks = (one: Action | undefined) =>
+    one !== undefined &&
+    paragraphOf(one) === paragraphOf(actions[mixed]!) &&
+    one.class === null &&
+    HOW_IT_LOOKS.test(one.text);
   const isLeft = (one: Action | undefined) =>
     one !== undefined && one.step === actions[mixed]!.step && shows('is left covered', one.text);
-  while (isLeft(actions[last + 1])) last += 1;
+  while (isLeft(actions[last + 1]) || looks(actions[last + 1])) last += 1;
   // "Mix to a stiff dough - the fork should stand up", "whisk in the flour; slowly the milk": what goes on so belongs to it.
   const goesOn = (one: Action | undefined, before: Action) =>
     one !== undefined &&

@@ -3,7 +3,6 @@ import { bySentence, readProcess, type Action } from '../../process';
 import type { Recipe, Step } from '../../read';
 import type { StepKind } from '../types';
 import { kindOf } from './stepKind';
-import { unwrapped } from './wrappedSteps';
 
 /** A paragraph of more sentences is more than one step, and of fewer where it is long: characters. */
 const FEW = 3;
@@ -119,9 +118,7 @@ export function stepByStep(recipe: Recipe, kitchen: Kitchen): Recipe {
   return there;
 }
 
-function toldBySteps(written: Recipe, kitchen: Kitchen): Recipe {
-  const method = unwrapped(written.method);
-  const recipe = method.length === written.method.length ? written : { ...written, method };
+function toldBySteps(recipe: Recipe, kitchen: Kitchen): Recipe {
   const { actions, stages } = readProcess(recipe, kitchen);
   const heated = new Set(stages.map(({ action }) => action));
   const { takes, bake } = recipe.bindings;

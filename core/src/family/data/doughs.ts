@@ -67,7 +67,7 @@ export const doughs = {
   'pancake': {
     ratios: [150, 15, 10, 35], most: [null, 45, 60, 250], onlyNamed: true,
     words: /\bpancakes?\b|\bhot ?cakes?\b|\bdutch bab(?:y|ies)\b|\bwaffles?\b|\bcr[eê]pes?\b|\bdrop(?:ped)? scones?\b|\bpikelets?\b|\bgriddle ?cakes?\b|\bblinis?\b|\bgriddle\b/gi,
-    titles: /\bclafoutis?\b|\bclafouti\b|\bpopovers?\b|\byorkshire(?: puds?| puddings?|s$)|\bdutch baby\b|\bblinis?\b|\bblintz(?:es)?\b|\bkaiserschmarr'?e?n\b|\bcrumpets?\b|\bpikelets?\b/gi,
+    titles: /\bclafoutis?\b|\bclafouti\b|\bfar breton\b|\bflaugnarde\b|\bbatter pudding\b|\bpopovers?\b|\byorkshire(?: puds?| puddings?|s$)|\bdutch baby\b|\bblinis?\b|\bblintz(?:es)?\b|\bkaiserschmarr'?e?n\b|\bcrumpets?\b|\bpikelets?\b/gi,
     texture: 'batter', xanthan: 0.3, leastXanthan: 0, glutenUse: 3.5, usualEgg: 35, liquid: [0, 10], moreLift: 0.1,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.4], starch: [0, 0.55], drinkThirst: [1.1, 2.3], lift: [3, 10] },

@@ -3,6 +3,7 @@ export const SIGNS = {
   /** Fruit in a spoonful of flour is no batter. */
   tosses: /\b(?:toss|dust|sprinkle|scatter|roll)\b/i,
   /** Flour that is tipped into what boils has drunk by then. */
+  'names an oven': /\b(?:ovens?|bak(?:e[ds]?|ing)|roast|gas|mark \d|\d{3} ?(?:°|º|deg|[CF]\b|fan))/i,
   'scalds the flour':
     /\bboil\w*\b[^]{0,160}\bflour\b[^.;]{0,40}\bat once\b|\bflour\b[^.;]{0,40}\b(?:in)?to the boiling (?:water|milk|liquid|mixture)\b/i,
   forbids: /\b(?:don['’]?t|do not|never)\b/i,
@@ -41,7 +42,7 @@ export const SIGNS = {
   /** What a dough is left as, when it is made. */
   'is left covered': /^[\s,;]*(?:(?:and|then) )?(?:cover|wrap|leave (?:it )?to cool|set aside)\b/i,
   pipes: /\bpip(?:e[ds]?|ing)\b(?! (?:hot|bag))|\b(?:through|using) (?:a |the |your )?(?:cookie |biscuit )?press\b/i,
-  'folds whites': /\bfold\w*\b[^.;]*\b(?:egg )?(?:whites?|foam|meringue)\b|\bwhites?\b(?:[^.;]*|[^;]{0,120}\b(?:peaks?|stiff|firm)\b[^;]{0,40}|[^.]{0,60}\bpeaks?\s*[;,–-]\s*(?:then |and )*)\bfold/i,
+  'folds whites': /\bfold\w*\b[^.;]*\b(?:egg )?(?:whites?|foam|meringue)\b|\bwhites?\b(?:[^.;]*|[^;]{0,120}\b(?:peaks?|stiff|firm)\b[^;]{0,40}|[^.]{0,60}\b(?:peaks?|stiff(?:ly)?|firm)\s*[;,.–-]\s*(?:then |and )*)\bfold/i,
   /** Whole eggs, or yolks, that carry their air. */
   'foams eggs':
     /\b(?:beat|whisk|whip)\w*\b(?![^.;]*\b(?:butter|margarine|marg|oil)\b)[^.;]*\b(?:eggs?|yolks)\b[^.;]*\b(?:thick|ribbons?|trail|mousse|doubled|trebled|tripled|foam(?:y|s)?|white and|light and|(?:very )?pale and)\b/i,

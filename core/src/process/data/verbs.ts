@@ -35,7 +35,7 @@ export type ActionClass = (typeof ACTION_CLASSES)[number];
 /** In the order in which they are looked for where a clause begins with several. */
 export const VERBS: readonly (readonly [ActionClass, RegExp])[] = [
   ['set-oven', /\b(?:pre-?heat|(?:heat|set|turn|put|get) (?:up |on )?(?:the |your |an? |both )?(?:oven|grill|broiler)|oven (?:on|to)|oven:? (?=\d{2,3}\b|gas\b)|turn (?:the |it )?(?:oven |heat )?(?:down|up))\b/i],
-  ['set-fat', /\b(?:heat|warm|bring) (?:\w+ ){0,6}?(?:oil|fat|lard|dripping|shortening)\b|\b(?:oil|fat) (?:at|to)\b/i],
+  ['set-fat', /\b(?:heat|warm|bring) (?:\w+ ){0,6}?(?:oil|fat|lard|dripping|shortening)\b(?!,? (?:(?:and|&|\+|with) )?(?:the )?(?:\w+ )?(?:sugar|syrup|treacle|molasses|honey|milk|chocolate|cream|water)\b)|\b(?:oil|fat) (?:at|to)\b/i],
   ['fry', /\b(?:deep-?fr(?:y|ied)|fry|fried|frying)\b/i],
   ['microwave', /\b(?:microwaves?|microwaved|(?:full|high) power|nuke|zap|\d{3,4} ?w(?:atts?)?)\b/i],
   ['steam', /\bsteam(?:ed|ing)?\b/i],
@@ -56,7 +56,7 @@ export const VERBS: readonly (readonly [ActionClass, RegExp])[] = [
   ['beat', /\b(?:beat(?:en|ing)?|whisk(?:ed|ing)?|whip(?:ped)?|whiz+|blitz|blend|puls(?:e|ing)|process)\b/i],
   ['combine', /\b(?:(?:dry|wet)(?: (?:things?|stuff|ingredients|mix))? in(?:to)?|(?:all|everything) together|mix(?:ed|ing)?|stir(?:red|ring)?|add(?:ed|ing)?|alternat(?:e|ing)|combine|sift(?:ed)?|sieve|toss(?:ed)?|bring together|work in|incorporate|dissolve|mash)\b/i],
   ['line-tin', /\b(?:greas(?:e|ed|ing)|butter(?:ed)? (?:a|the|and|two|your|\d)|lin(?:e|ed|ing) (?:a|the|two|your|\d|with|\w+ (?:\w+ )?(?:tin|tray|sheet|pan))|line|(?:tins?|trays?|sheets?) lined|flour (?:a|the|and (?:line|grease)) |ungreased|rub (?:it )?with)\b/i],
-  ['shape', /\b(?:roll(?:ed|ing)?|cut(?:ting)?|stamp|shap(?:e|ed)|form|pat|press(?:ed)?|pip(?:e|ed|ing)|scoop(?:ed)?|drop|plait|knot|twist|ball(?:s)?|(?:two|three|four|\d) (?:long |flat |even )?(?:logs|rolls|sausages|ropes)|divide|portion|flatten|score|prick|crimp|seal)\b/i],
+  ['shape', /\b(?:roll(?:ed|ing)?|cut(?:ting)?|stamp|shap(?:e|ed)|form|pat|press(?:ed)?|pip(?:e|ed|ing)|scoop(?:ed)?|drop(?! in\b)|plait|knot|twist|ball(?:s)?|(?:two|three|four|\d) (?:long |flat |even )?(?:logs|rolls|sausages|ropes)|divide|portion|flatten|score|prick|crimp|seal)\b/i],
   ['place', /\b(?:pour|scrape|tip|spoon(?! of\b)|(?:tea|table|dessert)spoon(?= (?:in|on)to\b)|spread|turn into|into (?:the |a |your )?(?:\w+ )?(?:tins?|pans?|dish|trays?|mould|cases?|cups?|basin)|divide between|fill|arrange|set (?:on|in)|place|put|pile|transfer)\b/i],
   ['layer', /\b(?:brush|drizzle|sprinkle|scatter|dust|ice|frost|glaze|sandwich|top|spread|decorate|dip|coat|dredge|prick)\b/i],
   ['prepare', /\b(?:peel|chop|grate|slice|core|zest|squeeze|halve|drain|soften|separate|crush|dice|stone)\b/i],

@@ -1,4 +1,4 @@
-import { tellsADeed, type Step } from '../../read';
+import { tellsADeed, type Recipe, type Step } from '../read';
 
 /** A word that is parted at the end of its line. */
 const PARTED = /\p{L}{2}-$/u;
@@ -30,7 +30,7 @@ const joined = (above: string, line: string): string =>
  * end of its line, or a line that ends in the middle of what it says, shows it; then every line that begins small goes on with the
  * one above that didn't end. Who writes each step small, and without a stop, parts no words.
  */
-export function unwrapped(steps: readonly Step[]): Step[] {
+function unwrapped(steps: readonly Step[]): Step[] {
   const bare = steps.map((step) => ({ ...step, source: step.source.trim() }));
   const wraps = bare.filter((one, at) => at > 0 && surely(bare[at - 1]!.source, one.source)).length;
   if (wraps === 0) return [...steps];
@@ -49,4 +49,16 @@ export function unwrapped(steps: readonly Step[]): Step[] {
       ? [...done.slice(0, -1), { ...above, source: joined(above.source, step.source) }]
       : [...done, step];
   }, []);
+}
+
+const known = new WeakMap<Recipe, Recipe>();
+
+/** A recipe with its steps unwrapped, once for each: what was read of it needn't be read again. */
+export function withWholeSteps(recipe: Recipe): Recipe {
+  const there = known.get(recipe);
+  if (there) return there;
+  const method = unwrapped(recipe.method);
+  const whole = method.length === recipe.method.length ? recipe : { ...recipe, method };
+  known.set(recipe, whole);
+  return whole;
 }
