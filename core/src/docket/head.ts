@@ -178,13 +178,20 @@ const atHead = ({ code }: Docket['warnings'][number]) => ANOTHER_BAKE.has(code);
 export const noteWarnings = ({ warnings }: Docket): Docket['warnings'] =>
   warnings.filter((one) => !atHead(one));
 
+/** Findings less likely than this stand on the page alone. */
+const LIKELY = 0.6;
+
 /**
  * What is to be known before anything else: that it is another bake, the one question, and what holds the guard open that no answer
  * settles.
  */
-export const headWarnings = ({ ask, guard, warnings }: Docket): string[] => [
+export const headWarnings = ({ ask, guard, warnings, judgement }: Docket): string[] => [
   ...new Set(warnings.filter(atHead).map(say)),
   ...(ask ? [say(ask.question)] : []),
+  // Of a recipe that goes out as it is: what would spoil it.
+  ...(judgement?.findings ?? [])
+    .filter(({ likelihood }) => likelihood >= LIKELY)
+    .map(({ because }) => `As it stands: ${say(because)}.`),
   ...guard.open.filter(({ kind }) => NEVER_ANSWERED.has(kind)).map((one) => say(one.ask)),
   ...(guard.notForEating.length === 0
     ? []

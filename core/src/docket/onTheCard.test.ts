@@ -70,6 +70,11 @@ const STARRED =
 const STICKY =
   'Sticky buns\n\nFor the roux\n3 tablespoons bread flour\n1/2 cup whole milk\nFor the dough\n2 3/4 cups (345g) bread flour\n1/4 cup sugar\n2 teaspoons instant yeast\n1/3 cup milk\n1 egg\n\nWhisk the 3 tablespoons flour into the 1/2 cup milk in a small pan, stir until thick. Cool.\nAdd everything else on the dough list and knead on low for 5 minutes. It should be tacky; resist adding more flour. Shape 12 buns, rise 45 minutes. Bake at 350°F 20 minutes.';
 
+const ROLLS_WITH_GUM =
+  'Dinner rolls, gluten free\n12 rolls\n160 g white rice flour\n120 g tapioca starch\n80 g sorghum flour\n40 g potato starch\n3 tablespoons xanthan gum\n9 g instant yeast\n320 ml milk\n2 eggs\n60 g butter\n\nBeat all with the paddle for 4 minutes. Scoop 12 mounds into a greased 33 x 23 cm pan. Proof 45 minutes. Bake at 190 C for 24 minutes.';
+const BY_THE_SCALE =
+  'Almond cake\n\nPut four eggs on the scale in their shells; mine said 240 g. Weigh out the same of soft butter, the same of caster sugar and the same of ground almonds.\n\nCream the butter and sugar, beat in the eggs, fold in the almonds. Into a 23 cm round tin, 165°C for 45 min.';
+
 const PAGES: readonly OnPaper[] = [
   [
     'more of a thing, for something else, is that thing',
@@ -233,6 +238,20 @@ const PAGES: readonly OnPaper[] = [
     {},
     [/resist adding more flour blend/],
     [/adding more cornstarch/],
+  ],
+  [
+    'what would spoil a recipe that goes out as it is stands at its head',
+    ROLLS_WITH_GUM,
+    {},
+    [/^As it stands: there is more binder [^]*an enriched yeast dough[^]*^Makes 12 rolls$/m],
+    [],
+  ],
+  [
+    'the same of each is said once of each, by what the scale said',
+    BY_THE_SCALE,
+    {},
+    [/^240 g soft butter$/m, /^240 g caster sugar$/m, /^240 g ground almonds$/m],
+    [/almonds[^]*^\d+ g ground almonds/m, /As it stands/],
   ],
   ['two dozen are pieces', ROLLS, {}, [/^Makes 24/m], []],
   [

@@ -19,9 +19,14 @@ const AS_MUCH = [
 ];
 const ENDS = /[.;:!?]\s|[.;:!?]$|\s(?:then|till|until|and (?=(?:beat|whisk|mix|stir|add|fold)\b))/i;
 const BETWEEN = /\s*,\s*(?:and\s+)?|\s+(?:and|&|\+)\s+/i;
+const BEGINS =
+  /^\W*(?:(?:the )?same\b|(?:their|its)(?: own)? weights?\b|equal\b|(?:the )?weight of the eggs\b)/i;
 /** "(about 225 g)": what it comes to, where the writer has weighed it. */
 const COMES_TO =
   /\((?:about|approx\.?|approximately|ca\.?|around|roughly|(?:mine|it|that|this) (?:is|was|were|weighed|comes? to|came to))?\s*(\d+)\s?g(?:r|rams?)?\b[^)]*\)/i;
+/** "Mine said 240 g." */
+const SCALE_SAID =
+  /\b(?:mine|they|these|the scales?) (?:said|say|weigh(?:ed)?|came to|come to|showed) (?:about )?(\d+) ?g\b/i;
 const IN_SHELLS = /\bin (?:their|the) shells?\b/i;
 const STARTS_WITH_AMOUNT = /^(?:an?|half|one|two|three|four|\d)\b/i;
 /** So many characters may stand around a food's name: "very soft butter". */
@@ -40,15 +45,14 @@ function listAfter(text: string, reader: Scales): string[] {
   const names: string[] = [];
   for (const piece of text.slice(0, end ? end.index : text.length).split(BETWEEN)) {
     const plain = piece.replace(/\([^)]*\)?/g, ' ').trim();
+    // "The same of butter, the same of sugar": each is said by itself.
+    if (names.length > 0 && BEGINS.test(plain)) break;
     const [named] = STARTS_WITH_AMOUNT.test(plain) ? [] : namedIn(plain, reader.catalogue);
     if (!named || named.from > MOST_AROUND) break;
     names.push(named.words);
   }
   return names;
 }
-
-const BEGINS =
-  /^\W*(?:(?:the )?same\b|(?:their|its)(?: own)? weights?\b|equal\b|(?:the )?weight of the eggs\b)/i;
 
 /** What a line of a list gives as much of as of the line before it: "4 eggs", "the same weight of butter and sugar". Empty where it is none. */
 export function asMuchAsBefore(
@@ -73,7 +77,7 @@ export function asMuchOf(text: string, found: readonly Named[], reader: Scales):
     if (/\bor\s*$/i.test(text.slice(0, match.index))) return [];
     const behind = text.slice(match.index + match[0].length);
     const before = found.filter(({ at }) => at < match.index).at(-1);
-    const said = COMES_TO.exec(behind)?.[1];
+    const said = COMES_TO.exec(behind)?.[1] ?? SCALE_SAID.exec(text)?.[1];
     const grams = said ? Number(said) : before ? weightOf(before, text) : null;
     if (grams === null) return [];
     return listAfter(behind, reader).flatMap((words, n) => {

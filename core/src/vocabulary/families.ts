@@ -20,6 +20,11 @@ export const FAMILY_NAMES = {
   flourless: 'flourless bake',
 } as const;
 export type FamilyId = keyof typeof FAMILY_NAMES;
+
+/** "An enriched yeast dough", "a muffin or quick bread". */
+export const aFamily = (family: FamilyId): string =>
+  `${/^[aeiou]/i.test(FAMILY_NAMES[family]) ? 'an' : 'a'} ${FAMILY_NAMES[family]}`;
+
 export const FAMILIES = Object.keys(FAMILY_NAMES) as readonly FamilyId[];
 
 /** What a part of a bake can be beside a kind of bake, as the interface calls it. */

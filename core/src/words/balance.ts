@@ -1,6 +1,6 @@
 import { SCHOOLS, type BalanceSays, type Weight } from '../balance';
 import { ROUTE_TABLE } from '../blend';
-import { FAMILY_NAMES, type BalanceId, type WordsFor } from '../vocabulary';
+import { aFamily, type BalanceId, type WordsFor } from '../vocabulary';
 
 /** What a balance is called in a sentence. */
 const BALANCE_NAMES: Readonly<Record<BalanceId, string>> = {
@@ -34,7 +34,7 @@ interface Miss {
 const miss =
   (words: string) =>
   ({ value, band, family }: Miss): string =>
-    `${words} (${value.toFixed(2)} where a ${FAMILY_NAMES[family]} has ${band[0]} to ${band[1]})`;
+    `${words} (${value.toFixed(2)} where ${aFamily(family)} has ${band[0]} to ${band[1]})`;
 
 /** Ends of shifts, reasons, warnings and findings of a part, in English. */
 export const BALANCE_WORDS: WordsFor<BalanceSays> = {
@@ -146,12 +146,12 @@ export const BALANCE_WORDS: WordsFor<BalanceSays> = {
     `much of it is as coarse as ${flour}: sand between the teeth, unless it is scalded or soaked first`,
   beans: ({ flour, percent }) => `${percent} % of the flour is ${flour}: it is tasted above a quarter`,
   'much-of': ({ of, has, usual, family }) =>
-    `${has} g of ${of} on 100 g of flour, where a ${FAMILY_NAMES[family]} has about ${usual}`,
+    `${has} g of ${of} on 100 g of flour, where ${aFamily(family)} has about ${usual}`,
   'more-than-is-held': ({ has, most, family }) =>
-    `${has} g of free water on 100 g of flour and sugar, where a ${FAMILY_NAMES[family]} has at most ${most}: it curdles, and stays wet in the middle`,
+    `${has} g of free water on 100 g of flour and sugar, where ${aFamily(family)} has at most ${most}: it curdles, and stays wet in the middle`,
   'oven-off': ({ celsius, usual, family }) =>
     celsius < usual
-      ? `${celsius} °C is low for a ${FAMILY_NAMES[family]}, which is usually baked at ${usual}: pale, and raw in the middle when its time is up`
-      : `${celsius} °C is hot for a ${FAMILY_NAMES[family]}, which is usually baked at ${usual}: dark outside before the middle is set`,
+      ? `${celsius} °C is low for ${aFamily(family)}, which is usually baked at ${usual}: pale, and raw in the middle when its time is up`
+      : `${celsius} °C is hot for ${aFamily(family)}, which is usually baked at ${usual}: dark outside before the middle is set`,
   'holds-gluten': ({ line, why }) => `“${line}”: ${why}`,
 };

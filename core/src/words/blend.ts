@@ -1,5 +1,5 @@
 import { ROUTE_TABLE, type BlendSays } from '../blend';
-import { FAMILY_NAMES, type WordsFor } from '../vocabulary';
+import { aFamily, type WordsFor } from '../vocabulary';
 
 type Barred = BlendSays['held-but-out']['why'];
 type Cap = BlendSays['at-its-most']['why'];
@@ -61,7 +61,7 @@ export const BLEND_WORDS: WordsFor<BlendSays> = {
   'allow-again': ({ name }) => `allow ${name} again`,
 
   'all-in-cupboard': () => 'all that is in the cupboard',
-  'most-for': ({ family }) => `the most for a ${FAMILY_NAMES[family]}`,
+  'most-for': ({ family }) => `the most for ${aFamily(family)}`,
   'all-of-it': () => 'all of it',
   'at-its-most': ({ name, percent, why }) => `${name} is at its most (${percent} %: ${spoken(why)})`,
   'group-at-most': ({ group, percent }) => `${GROUPS[group]} are at their most (${percent} %)`,

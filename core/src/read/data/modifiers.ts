@@ -6,7 +6,7 @@ export const MODIFIERS: ReadonlySet<string> = new Set(
     'lukewarm tepid scalded iced room temperature temp soft softened melted browned clarified unsalted salted sweet lightly firmly tightly well loosely ' +
     'packed sifted spooned levelled leveled scooped heaped heaping rounded scant level generous beaten separated whisked whipped stiff half peeled cored deseeded seeded ' +
     'pitted stoned halved quartered chopped diced cubed sliced grated shredded minced crushed mashed pureed drained squeezed rinsed washed dried toasted roasted blanched ' +
-    'lean skinned hulled shelled unshelled ground whole coarse coarsely thin thinly thick thickly plain pure natural unsweetened sweetened unrefined refined light dark pale ' +
+    'lean runny finest skinned hulled shelled unshelled ground whole coarse coarsely thin thinly thick thickly plain pure natural unsweetened sweetened unrefined refined light dark pale ' +
     'golden white free range brown red green yellow black purple bought store shop ready made homemade leftover day old optional divided each ' +
     'piece chunk wedge strip stick cube knob block bar bag packet pack package box tin can jar tub bottle carton container sachet envelope sheet leaf ' +
     'full fat low reduced semi nonfat style type brand any all purpose kind variety local heritage heirloom unwaxed waxed tart sour crisp firm ' +

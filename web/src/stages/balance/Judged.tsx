@@ -1,4 +1,4 @@
-import { FAMILY_NAMES } from '@omniarton/core/vocabulary';
+import { aFamily, FAMILY_NAMES } from '@omniarton/core/vocabulary';
 import { styled } from 'styled-components';
 import type { Judgement } from '@omniarton/core/docket';
 import { say } from '@omniarton/core/words';
@@ -11,7 +11,7 @@ export function Judged({ judgement: { family, parts, findings } }: { readonly ju
   return (
     <>
       <section aria-labelledby="findings">
-        <Heading id="findings">As it stands, for a {FAMILY_NAMES[family]}</Heading>
+        <Heading id="findings">As it stands, for {aFamily(family)}</Heading>
         <Small>Nothing is changed. How likely is our judgement; a recipe that works for you is right.</Small>
         {findings.length === 0 ? (
           <p>Nothing in its balances speaks against it.</p>
