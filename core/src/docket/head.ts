@@ -171,6 +171,7 @@ const ANOTHER_BAKE: ReadonlySet<string> = new Set([
   'meringue-without-egg',
   'shell-without-egg',
   'egg-led-without-egg',
+  'laminated',
 ]);
 const atHead = ({ code }: Docket['warnings'][number]) => ANOTHER_BAKE.has(code);
 

@@ -75,6 +75,26 @@ const ROLLS_WITH_GUM =
 const BY_THE_SCALE =
   'Almond cake\n\nPut four eggs on the scale in their shells; mine said 240 g. Weigh out the same of soft butter, the same of caster sugar and the same of ground almonds.\n\nCream the butter and sugar, beat in the eggs, fold in the almonds. Into a 23 cm round tin, 165°C for 45 min.';
 
+const OLEO =
+  'Texas sheet cake\n2 c. flour\n2 c. sugar\n1 tsp. soda\n2 sticks oleo\n1 c. water\n4 T. cocoa\n2 eggs\n\nBring oleo, water & cocoa to boil, pour over dry & mix. Add eggs. Pour in greased jelly roll pan (11 x 17). Bake 400 for 20 min.';
+const KIPFERL =
+  'Vanillekipferl\n280 g flour\n210 g cold butter\n100 g ground almonds\n70 g powdered sugar\n\nKnead all into a shortcrust, chill 1 hour. Bend to crescents. 175 °C 12-14 minutes.';
+const BAKEWELLS =
+  'Cherry Bakewells (mini) Makes 12\n\nFor the sweet pastry: 175g plain flour / 100g butter / 50g icing sugar / 1 egg yolk\nFor the frangipane: 75g soft butter / 75g caster sugar / 2 small eggs / 75g ground almonds / 15g plain flour\nicing: 150g icing sugar + 1-2 tbsp water\n\nBlitz flour, butter, icing sugar. Add yolk. Chill 20 mins.\nRoll, stamp 12 x 9cm circles, push into a bun tin.\nCream the butter & sugar, beat in eggs, then almonds and flour. Spoon on. 190C 20-25 mins.';
+const MUD =
+  'Mississippi mud pie\n\nfor the base\n200g dark chocolate digestives\n80g butter melted\n\nfilling\n180g butter\n180g dark choc\n4 eggs\n180g brown sugar\n25g plain flour\n25g cocoa\n\nbase: blitz biscuits, add butter, press in 23cm springform. chill\nmelt butter n choc, whisk eggs n sugar, fold choc in, sift flour n cocoa over n fold\npour on base 180 35-40 mins';
+
+const BUNDT =
+  'Lemon bundt\n3 c (375g) AP flour\n1 t baking soda\n1 c butter, soft\n2 c sugar\n4 eggs\n3 T lemon juice + zest of 3 lemons\n1 c buttermilk\nGlaze (opt): 1 1/2 c powdered sugar, 2 T lemon juice\n\nGenerously grease + flour a 10-cup bundt pan. 325°F.\nCream butter, sugar, zest; eggs. Dry/buttermilk+juice alternately. 55-60 min. Glaze.';
+const LAYER =
+  'Hazelnut and rye layer\n6 eggs\n250 g sugar\n150 g rye bread, dry, grated fine\n100 g hazelnuts, ground\n\nBeat yolks and sugar pale. Mix bread and nuts, stir in. Fold in stiff whites. Bake in two 22 cm springforms, greased, at 180 °C for 25 min.';
+const TURNS =
+  'Kouign-amann (12)\n250 g bread flour\n4 g instant yeast\n165 g water\n200 g cold salted butter\n180 g sugar\n\nMix flour, yeast and water, knead 5 minutes. Rise 1 hour.\nBeat the butter into a square. Roll dough to 20 cm square, wrap the butter, roll to 45 x 15, fold in three. Chill 30 min. Cut in 12. Rise 45 min. 200 °C 25 min.';
+const BETTYS =
+  "Betty's carrot cake\n4 eggs\n1 1/4 c oil\n2 c sugar\n2 c flour\n2 tsp soda\n2 tsp bk pwd\n3 c grated carrots\n8 oz cr. cheese\n4 c conf. sugar\n\nBeat eggs, oil & sugar. Mix in flour, soda & bk pwd. Stir in carrots. Pour in 9x13. Bake 350 40-50 min.\nFrosting - mix cr. cheese and conf. sugar, spread.";
+const CREAMS =
+  'Gypsy creams\n100g margarine\n100g lard\n150g caster sugar\n225g self raising flour\n225g rolled oats\n\nCream fats & sugar. Work in flour, oats. Roll into walnut sized balls. 180C for 15-20 mins. Cool.\nFilling: 50g butter, 100g icing sugar. Beat & sandwich.';
+
 const PAGES: readonly OnPaper[] = [
   [
     'more of a thing, for something else, is that thing',
@@ -253,6 +273,45 @@ const PAGES: readonly OnPaper[] = [
     [/^240 g soft butter$/m, /^240 g caster sugar$/m, /^240 g ground almonds$/m],
     [/almonds[^]*^\d+ g ground almonds/m, /As it stands/],
   ],
+  ['oleo comes in sticks as butter does', OLEO, {}, [/^2 sticks oleo \(225 g\)$/m], []],
+  ['crescents are cut-out cookies', KIPFERL, {}, [/^cut-out/m], [/Is it a/]],
+  [
+    'icing sugar is no icing: each part has its own flour',
+    BAKEWELLS,
+    {},
+    [/Blitz (?:the )?flour blend, butter, icing sugar/, /almonds and white rice flour/],
+    [/Is it a/],
+  ],
+  [
+    'chocolate biscuits are biscuits',
+    MUD,
+    {},
+    [/^200 g gluten-free biscuits/m, /blitz gluten-free biscuits/],
+    [/digestives/],
+  ],
+  [
+    'zest behind a plus is a thing, a glaze that is optional a part, and a bundt is dusted',
+    BUNDT,
+    {},
+    [/^zest of 3 lemons/m, /^Glaze/m, /bundt pan and dust with rice flour/],
+    [/flour blend a 10-cup/],
+  ],
+  ['two springforms are two tins', LAYER, {}, [/^In: 2 × 22 cm springform tins$/m, /gluten-free bread/], []],
+  [
+    'a dough folded round butter is another one without gluten, and says so first',
+    TURNS,
+    {},
+    [/^A dough that is folded round butter tears[^]*^Makes 12/m],
+    [],
+  ],
+  [
+    'powder and cheese cut short are themselves, and a batter stands before it is poured',
+    BETTYS,
+    {},
+    [/baking powder \(/, /cr\. cheese \(225 g\)/, /stand for[^]*Pour in 9x13/],
+    [/^2 tsp bk pwd$/m],
+  ],
+  ['fats are all that there are', CREAMS, {}, [/^100g margarine$[^]*^100g lard$/m], [/to finish/]],
   ['two dozen are pieces', ROLLS, {}, [/^Makes 24/m], []],
   [
     'a day or a custard heads what follows, and what stands in brackets stays together',

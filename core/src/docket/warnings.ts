@@ -3,6 +3,7 @@ import type { Blend } from '../blend';
 import { getIngredient, isThirstGuessed } from '../catalogue';
 import { familyOf } from '../family';
 import { overfilled } from '../heat';
+import { shows } from '../process';
 import { settle } from '../quantity';
 import type { Confidence, FamilyId, Role } from '../vocabulary';
 import type { Said } from '../words';
@@ -110,6 +111,18 @@ const thirstGuessed: WholeWarningRule = {
   },
 };
 
+const laminated: WholeWarningRule = {
+  id: 'laminated',
+  reason:
+    'Layers of dough and butter stand on gluten that stretches; without it they tear, and the butter runs out.',
+  source: 'common practice',
+  confidence: 'common-practice',
+  warn: ({ work: { recipe }, blend }) =>
+    blend.shares.length > 0 && shows('folds butter in', recipe.method.map(({ source }) => source).join(' '))
+      ? [{ code: 'laminated', values: {} }]
+      : [],
+};
+
 /** In the order in which they are said. */
 export const WHOLE_WARNINGS: readonly WholeWarningRule[] = [
   wishesLetGo,
@@ -117,5 +130,6 @@ export const WHOLE_WARNINGS: readonly WholeWarningRule[] = [
   anchorFar,
   tinTooFull,
   lineUnweighed,
+  laminated,
   thirstGuessed,
 ];

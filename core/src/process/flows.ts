@@ -1,4 +1,4 @@
-import { lastWordOf, type Part } from '../read';
+import { blanked, lastWordOf, type Part } from '../read';
 import { asSaid } from './called';
 import type { ActionClass } from './data/verbs';
 
@@ -32,14 +32,20 @@ function callsOf(name: string): string[] {
   return [...new Set([plain, plain.replace(WHERE, '')].map(lastWordOf))].filter((word) => word.length > 2);
 }
 
+/** Icing sugar is no icing, and custard powder no custard. */
+const NAMED_AFTER =
+  /\b(?:icing|frosting|glaze|custard|cake|pastry|crumb|syrup|cream)(?=[ -](?:sugar|powder|flour|cheese|of tartar)\b)/gi;
+
 /** "boil the syrup", "for the crumb": parts by their names. */
-const mentionsOf = (text: string, parts: readonly Part[]): Mention[] =>
-  parts.flatMap((part): Mention[] => {
+function mentionsOf(said: string, parts: readonly Part[]): Mention[] {
+  const text = blanked(said, NAMED_AFTER);
+  return parts.flatMap((part): Mention[] => {
     const at = callsOf(part.name ?? '')
       .map((word) => text.search(asSaid(word)))
       .find((found) => found >= 0);
     return at === undefined ? [] : [{ part, before: text.slice(0, at) }];
   });
+}
 
 /** What a clause says of its parts; what goes somewhere without a word of where goes to the bake itself. */
 export function partsCalled(

@@ -73,7 +73,7 @@ function broughtBy({ id, source }: Step, list: List, ofMethod: boolean): Brought
   );
 }
 
-/** "Sponge fingers" at a page's head are what it makes. */
+/** "Sponge fingers" at a page's head are what it makes, and its flour is on its list. */
 const MAY_BE_MADE: MethodFood = 'wafers';
 
 /** Shorter notes are names and yields. */
@@ -94,7 +94,7 @@ export function broughtIn(recipe: Recipe): BroughtIn[] {
     ...recipe.method.flatMap((step) => broughtBy(step, list, true)),
     ...beside.flatMap((line) =>
       broughtBy(line, list, line.kind === 'note' && line.source.trim().length > SHORTEST_STEP).filter(
-        ({ food }) => !(titles.has(line.id) && food === MAY_BE_MADE),
+        ({ food }) => !(titles.has(line.id) && (food === MAY_BE_MADE || food === 'flour')),
       ),
     ),
   ];

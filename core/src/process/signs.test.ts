@@ -9,6 +9,7 @@ const SAID: Readonly<Record<Sign, readonly [shown: string, not: string]>> = {
   ],
   'by turns': ['dry and wet by turns, 3 and 2', 'turn the dry side up'],
   'names an oven': ['bake until golden', 'cook the apples to a mash'],
+  'folds butter in': ['wrap the butter, roll to 45 x 15, fold in three', 'fold the butter into the flour'],
   tosses: ['toss the berries in it', 'tossing and turning aside, mix'],
   forbids: ['don’t overmix', 'mix no further than this'],
   'fills a tin': ['divide between two', 'fold it in'],

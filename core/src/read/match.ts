@@ -73,9 +73,27 @@ function withoutTypos(tokens: readonly string[], index: NameIndex): string[] | u
   return changed ? mended : undefined;
 }
 
-function matchTokens(tokens: readonly string[], index: NameIndex): Match | undefined {
-  const hit = longestName(tokens, index);
-  if (!hit) return undefined;
+/** The last word, where that names a thing with gluten: "dark chocolate digestives" are digestives. */
+function headOf(
+  tokens: readonly string[],
+  { start, length }: Hit,
+  index: NameIndex,
+  holdsGluten: (named: Named) => boolean,
+): Hit | undefined {
+  const last = tokens.findLastIndex((token) => !MODIFIERS.has(token));
+  const within = last < start + length;
+  const named = last < 0 || within ? undefined : index.names.get(tokens[last]!);
+  return named && holdsGluten(named) ? { named, start: last, length: 1 } : undefined;
+}
+
+function matchTokens(
+  tokens: readonly string[],
+  index: NameIndex,
+  holdsGluten: (named: Named) => boolean,
+): Match | undefined {
+  const longest = longestName(tokens, index);
+  if (!longest) return undefined;
+  const hit = headOf(tokens, longest, index, holdsGluten) ?? longest;
   const rest = tokens.filter(
     (token, at) =>
       (at < hit.start || at >= hit.start + hit.length) && !MODIFIERS.has(token) && !/^\d/.test(token),
@@ -146,12 +164,13 @@ function match(words: string, catalogue: Catalogue): Match | null {
   if (blend) return blend;
   const head = tokensOf(words.replace(NAME_ENDS, ''));
   const tokens = head.length > 0 ? head : whole;
-  const direct = matchTokens(tokens, index);
+  const holdsGluten = ({ ingredient }: Named) => catalogue.byId.get(ingredient)?.gluten === 'contains';
+  const direct = matchTokens(tokens, index, holdsGluten);
   const formed = direct && inForm(direct, tokens, catalogue);
   if (formed !== direct) return formed ?? null;
   if (direct?.match === 'exact') return direct;
   const mended = withoutTypos(tokens, index);
-  const repaired = mended && matchTokens(mended, index);
+  const repaired = mended && matchTokens(mended, index, holdsGluten);
   if (repaired) return { ...repaired, match: 'near' };
   return direct ?? unknownLiquid(tokens, catalogue) ?? null;
 }

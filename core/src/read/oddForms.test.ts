@@ -308,7 +308,7 @@ describe('what other kitchens and letters write', () => {
         'egg',
         'whole-milk',
         'granulated-sugar',
-        'fruit-juice',
+        'lemon-juice',
       ]),
     );
   });

@@ -6,7 +6,7 @@ const MADE =
   '(?:custard|syrup|icing|frosting|sauce|glaze|dip|topping|filling|coating|crumbs?|streusel|caramel|cream|ganache|compote|pastry|dough|sponge|middle|top|drizzle|punch|wash)';
 /** "Syrup: juice of 2 oranges", "For the dip: 80 g chocolate", "custard - 2 tbsp": a line that says what it is for. */
 const LABELLED = new RegExp(
-  `^\\W*((?:for (?:the )?|the |to )?(?:\\p{L}+ )?(?:${MADE}|serve|finish|dust|brush|fill|decorate)(?=\\s*(?::|\\s[-–—])\\s)|for (?:\\p{L}+ ){0,2}\\p{L}+(?=:\\s))`,
+  `^\\W*((?:for (?:the )?|the |to )?(?:\\p{L}+ )?(?:${MADE}|serve|finish|dust|brush|fill|decorate)(?=(?:\\s*\\([^)]*\\))?\\s*(?::|\\s[-–—])\\s)|for (?:\\p{L}+ ){0,2}\\p{L}+(?=:\\s))`,
   'iu',
 );
 /** A list behind a name of its own: "chashni - 1½ cups sugar, ¾ cup water". What names a stage of the work is none. */

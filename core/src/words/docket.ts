@@ -1,11 +1,12 @@
 import { familyOf } from '../family';
-import { FAMILY_NAMES, type Avoidance, type Bare, type FamilyId, type WordsFor } from '../vocabulary';
+import { aFamily, type Avoidance, type Bare, type FamilyId, type WordsFor } from '../vocabulary';
 
 /** What is said of a recipe as a whole. */
 export interface DocketSays {
   readonly 'which-bake': { readonly families: readonly FamilyId[] };
   readonly 'no-time': Bare;
   readonly 'anchor-far': { readonly times: number };
+  readonly laminated: Bare;
   readonly 'line-unweighed': { readonly line: string };
   readonly 'thirst-guessed': { readonly name: string };
   readonly 'no-gluten-on-it': Bare;
@@ -21,13 +22,13 @@ export interface DocketSays {
 
 export const DOCKET_WORDS: WordsFor<DocketSays> = {
   'which-bake': ({ families }) => {
-    const names = families.map(
-      (one) => `${/^[aeiou]/.test(FAMILY_NAMES[one]) ? 'an' : 'a'} ${FAMILY_NAMES[one]}`,
-    );
-    return `Is it ${new Intl.ListFormat('en-GB', { type: 'disjunction' }).format(names)}? Blend, gum and bake follow from it.`;
+    const names = new Intl.ListFormat('en-GB', { type: 'disjunction' }).format(families.map(aFamily));
+    return `Is it ${names}? Blend, gum and bake follow from it.`;
   },
   'no-time': () =>
     'The recipe states no bake time, so nothing anchors the simulation: trust the doneness signs before the clock.',
+  laminated: () =>
+    'A dough that is folded round butter tears without gluten: roll it between papers, keep both cold, mend tears with a little starch, and count on fewer and thicker layers.',
   'anchor-far': ({ times }) =>
     `The stated time is ${times.toFixed(1)} times the simulated one: look again at pan, oven and time.`,
   'line-unweighed': ({ line }) => `“${line}” has no weight and is not in the balances.`,

@@ -16,7 +16,7 @@ export const ROLE_WORDS: readonly {
   { words: /\bdry (?:\w+ )?(?:ingredients|ingr|things|stuff|ones|mix)\b/i, roles: ['leavener', 'salt'] },
   { words: /\b(?:wet ingredients|liquids?)\b/i, roles: ['liquid', 'egg'] },
   { words: /\b(?:eggs?|yolks?|whites?)\b/i, roles: ['egg'] },
-  { words: /\b(?:butter|fat|shortening)\b/i, roles: ['fat'] },
+  { words: /\b(?:butter|fats?|shortening)\b/i, roles: ['fat'] },
   { words: /(?<!\b(?:icing|powdered|confectioners['’]?|vanilla|pearl) )\bsugars?\b/i, roles: ['sugar'] },
 ];
 /** All lines of what is being made. */

@@ -3,6 +3,9 @@ export const SIGNS = {
   /** Fruit in a spoonful of flour is no batter. */
   tosses: /\b(?:toss|dust|sprinkle|scatter|roll)\b/i,
   /** Flour that is tipped into what boils has drunk by then. */
+  /** A dough that is rolled and folded round butter in turns. */
+  'folds butter in':
+    /\b(?:wrap|enclose|encase|fold)\b[^.;]{0,40}\b(?:butter|block)\b[^]{0,200}\bfold\b[^.;]{0,20}\b(?:in(?:to)? (?:three|thirds|four)|like a letter|book)|\bfold\b[^.;]{0,20}\b(?:in(?:to)? (?:three|thirds)|like a letter)[^]{0,200}\bturns?\b|\blaminat/i,
   'names an oven': /\b(?:ovens?|bak(?:e[ds]?|ing)|roast|gas|mark \d|\d{3} ?(?:°|º|deg|[CF]\b|fan))/i,
   'scalds the flour':
     /\bboil\w*\b[^]{0,160}\bflour\b[^.;]{0,40}\bat once\b|\bflour\b[^.;]{0,40}\b(?:in)?to the boiling (?:water|milk|liquid|mixture)\b/i,
@@ -19,7 +22,7 @@ export const SIGNS = {
   'mixes as well':
     /\b(?:stir|fold|add|mix|beat|whisk)\b|\b(?:pour|tip) (?:in(?! the (?:batter|mixture))|(?:the )?wet|the (?:\w+ )?(?:milk|butter|liquid))\b/i,
   /** The batter, into what was made ready for it. */
-  'pours it in': /\b(?:pour|tip|scrape|spoon) (?:it )?in\W*$|\b(?:pour|spoon|ladle) (?:it )?in (?:a |an |one |about |some )/i,
+  'pours it in': /\b(?:pour|tip|scrape|spoon|spread|put) (?:it )?in(?:to)? (?:an? )?\d+ ?(?:x|×|-|cm|in\b|")|\b(?:pour|tip|scrape|spoon) (?:it )?in\W*$|\b(?:pour|spoon|ladle) (?:it )?in (?:a |an |one |about |some )/i,
   /** A cloth that a pudding is boiled in, or that dries something. */
   'of a cloth': /\b(?:scald|wring|soak|wet|flour)\b[^.;]*\bcloth\b/i,
   /** From here on it is no longer in its bowl. */
