@@ -180,27 +180,34 @@ export const noteWarnings = ({ warnings }: Docket): Docket['warnings'] =>
   warnings.filter((one) => !atHead(one));
 
 /** Findings less likely than this stand on the page alone. */
-const LIKELY = 0.6;
+const LIKELY = 0.7;
+/** What is held against the flour says nothing of a bake that stands on none. */
+const BY_FLOUR: ReadonlySet<string> = new Set(['too-wet', 'too-dry']);
+const spoils = ({ judgement }: Docket) =>
+  (judgement?.findings ?? []).filter(
+    ({ id, likelihood }) => likelihood >= LIKELY && !(judgement!.family === 'flourless' && BY_FLOUR.has(id)),
+  );
 
 /**
  * What is to be known before anything else: that it is another bake, the one question, and what holds the guard open that no answer
  * settles.
  */
-export const headWarnings = ({ ask, guard, warnings, judgement }: Docket): string[] => [
-  ...new Set(warnings.filter(atHead).map(say)),
-  ...(ask ? [say(ask.question)] : []),
-  // Of a recipe that goes out as it is: what would spoil it.
-  ...(judgement?.findings ?? [])
-    .filter(({ likelihood }) => likelihood >= LIKELY)
-    .map(({ because }) => `As it stands: ${say(because)}.`),
-  ...guard.open.filter(({ kind }) => NEVER_ANSWERED.has(kind)).map((one) => say(one.ask)),
-  ...(guard.notForEating.length === 0
-    ? []
-    : [`Not for eating: ${[...new Set(guard.notForEating.map(({ words }) => words))].join(', ')}.`]),
-  ...(guard.newTo.length === 0
-    ? []
-    : [`New to this bake: ${guard.newTo.join(', ')}. Whoever eats it is to know.`]),
-];
+export function headWarnings(docket: Docket): string[] {
+  const { ask, guard, warnings } = docket;
+  return [
+    ...new Set(warnings.filter(atHead).map(say)),
+    ...(ask ? [say(ask.question)] : []),
+    // Of a recipe that goes out as it is: what would spoil it.
+    ...spoils(docket).map(({ because }) => `As it stands: ${say(because)}.`),
+    ...guard.open.filter(({ kind }) => NEVER_ANSWERED.has(kind)).map((one) => say(one.ask)),
+    ...(guard.notForEating.length === 0
+      ? []
+      : [`Not for eating: ${[...new Set(guard.notForEating.map(({ words }) => words))].join(', ')}.`]),
+    ...(guard.newTo.length === 0
+      ? []
+      : [`New to this bake: ${guard.newTo.join(', ')}. Whoever eats it is to know.`]),
+  ];
+}
 
 /** Example: "Oven 180 °C (350 °F, gas mark 4), 25 to 28 minutes, look from 23". */
 export const heatLines = (heat: DocketHead['heat']): string[] =>

@@ -32,7 +32,7 @@ const behind = (line: string, { words }: Item): string => {
 };
 const DONE = /ed$/;
 const TAKEN_UP =
-  /^[\s,(]*(dissolved|soaked|mixed|blended|slaked|stirred|fried|toasted|browned|tossed|whisked|beaten)(?: (overnight|for [\p{L}\d ]{3,18}))? (in|into|with)\b/iu;
+  /^[\s,(]*(dissolved|soaked|mixed|blended|slaked|stirred|fried|toasted|browned|tossed|whisked)(?: (overnight|for [\p{L}\d ]{3,18}))? (in|into|with)\b/iu;
 const WATER = 'water';
 /** What may be another one now is called by its kind. */
 const ITS: Partial<Record<Role, string>> = { liquid: 'its liquid', fat: 'its fat' };

@@ -154,6 +154,8 @@ const MORE_OF_A_MIX = new RegExp(`\\s+(?:\\+|and|&)\\s+(?=${AMOUNT}\\s)`, 'iu');
 const IN_A_LIST = new RegExp(`,\\s+(?:${AMOUNT}|\\d+)\\s+\\p{L}`, 'iu');
 const food = (text: string): Phrase => ({ text, as: 'food' });
 
+/** "Zest and juice of 1 lemon" is of one. */
+const OF_THE_SAME = /^\W*(?:(?:the|finely|grated) )*(?:zest|rind|peel|juice)\s*$/i;
 /** "3 tbsp lemon juice + zest of 3 lemons". */
 const OF_A_FRUIT =
   /,?\s*(?:\+|\bplus|(?<=\d[^,;]*)\band|&)\s+(?=(?:the )?(?:finely )?(?:grated )?(?:zest|rind|peel|juice) (?:of|from) (?:\d|an?\b|½|one|two|three|half))/i;
@@ -161,7 +163,7 @@ const MORE = /\s+(?:more|extra)$/i;
 /** "60 g breadcrumbs + 2 tbsp for the tin": what is added has the name of what it is added to, and may be for the tin. */
 function added(text: string, { knows, mentions }: Ears): Phrase[] {
   const fruit = OF_A_FRUIT.exec(text);
-  if (fruit && fruit.index > 0)
+  if (fruit && fruit.index > 0 && !OF_THE_SAME.test(text.slice(0, fruit.index)))
     return [food(text.slice(0, fruit.index)), food(text.slice(fruit.index + fruit[0].length))];
   const at = ADDED.exec(text);
   // Of a list on one line each thing is asked by itself.
