@@ -172,6 +172,7 @@ const ANOTHER_BAKE: ReadonlySet<string> = new Set([
   'shell-without-egg',
   'egg-led-without-egg',
   'laminated',
+  'in-its-language',
 ]);
 const atHead = ({ code }: Docket['warnings'][number]) => ANOTHER_BAKE.has(code);
 

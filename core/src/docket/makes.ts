@@ -8,12 +8,13 @@ const NO_THING = /^(?:easily|easy|generous(?:ly)?|standard|about|x)?(?: x)?$/i;
 const ADJECTIVE = /(?:^| )(?:small|large|big|regular|jumbo|mini|medium|fat|little)$/i;
 const PIECES = /^(?:pcs|st|stk|stück|styck(?:en)?|pezzi|pi[eè]ces|piezas|pz)$/i;
 
+const PICTURE = /\p{Extended_Pictographic}\uFE0F?/gu;
 const A_VESSEL = /\b(?:tin|pan|mould|dish|basin|tray)$/i;
 
 /** What a recipe makes, in as many as there are: "24 cookies", "2 big mugs". Words that name nothing are left out. */
 export function makesOf(yields: Yield | null): Yield | null {
   if (!yields) return null;
-  const said = yields.what.replace(BEYOND, '').trim();
+  const said = yields.what.replace(BEYOND, '').replace(PICTURE, '').trim();
   // Nothing is said of helpings.
   if (yields.what === '') return yields;
   // "One 23 cm tin" is what it is baked in.

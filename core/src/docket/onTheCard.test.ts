@@ -95,6 +95,28 @@ const BETTYS =
 const CREAMS =
   'Gypsy creams\n100g margarine\n100g lard\n150g caster sugar\n225g self raising flour\n225g rolled oats\n\nCream fats & sugar. Work in flour, oats. Roll into walnut sized balls. 180C for 15-20 mins. Cool.\nFilling: 50g butter, 100g icing sugar. Beat & sandwich.';
 
+const LEAFLET =
+  'Cottage pudding\n8 oz. National flour\n2 teaspoonfuls baking powder\n2 oz. fat\n2 oz. sugar\n1 egg\nMilk to mix (about ¼ pt.)\n\nSift flour and powder; rub in the fat; add sugar. Mix with the egg and milk. Put in a greased pie-dish. Bake in a moderate oven 35-40 minutes.';
+const BO_LO =
+  'Pineapple buns - 10 pcs\n\nTangzhong: 20g bread flour, 100g water\nDough: bread flour 300g, sugar 50g, salt 4g, instant yeast 5g, egg 50g, milk 90g, all of the tangzhong, butter 30g\nTopping: butter 60g, sugar 60g, egg yolk 1, cake flour 110g\n\n1. Cook tangzhong to 65C, cool.\n2. Knead all dough except butter 8 min, add butter, knead 10 min until windowpane. Rise 60 min.\n3. Topping: cream butter & sugar, add yolk, sift in flour. Chill 30 min.\n4. Divide 10 x 55g, shape round, proof 40 min.\n5. Lay topping on buns.\n6. 190C 5 min, then 175C 12 min.';
+const COBBLER =
+  'Peach cobbler for two\n2 peaches, sliced\n1/4 cup flour\n1/4 tsp baking powder\n1 Tbsp sugar\n1 Tbsp cold butter\n1 1/2 Tbsp milk\n\nPut peaches in 2 ramekins. Mix flour, baking powder and sugar. Cut in butter. Stir in milk. Plop on peaches. 375 for 22-25 min.';
+const LITTLE_MILANESE =
+  'Mailänderli (about 70 pieces)\n250 g butter, soft\n225 g sugar\n3 eggs\n500 g flour\n\nStir butter and sugar, then the eggs. Add flour, bring together. In the fridge 2 hours. Roll out portionwise 7 mm thick on a little flour. Cut shapes. Bake 10 minutes at 200 °C.';
+const TORTE =
+  'Haselnusstorte 26 cm\n200 g Butter\n200 g Zucker\n4 Eier\n200 g gemahlene Haselnüsse\n100 g Mehl\n2 TL Backpulver\n\nButter und Zucker schaumig rühren, Eier einzeln dazu. Nüsse, Mehl und Backpulver mischen und unterrühren. In die gefettete Springform füllen. Bei 180 °C 45 Minuten backen. Auskühlen lassen.';
+const FIRST_FOUR =
+  'Chewy oat biscuits\n90 g rolled oats\n150 g plain flour\n100 g brown sugar\n65 g desiccated coconut\n125 g butter\n40 g golden syrup\n½ tsp bicarb\n1½ Tbsp hot water\n\nMix the first four. Melt butter + syrup. Bicarb into hot water, into the butter, onto the dry. 20 g balls, 5 cm apart. 160 fan, 12 min.';
+
+const HUMMINGBIRD =
+  'Hummingbird cake (3 layers)\n3 cups all-purpose flour\n2 cups sugar\n1 teaspoon baking soda\n3 eggs\n1 1/2 cups vegetable oil\n\nFrosting: two 8-oz packages cream cheese, 1 cup butter, 2 (16-oz) boxes powdered sugar, 2 tsp vanilla\n\nCombine dry ingredients; add eggs and oil.\nSpoon batter into 3 greased and floured 9-inch round cakepans. Bake at 350° for 25 minutes. Spread frosting between.';
+const SUCRE =
+  'Tarte au sucre\n250g flour\n7 g dry yeast\n1 egg\n80g butter\n100 ml milk\n150g brown sugar\n\nMix flour, yeast, egg, milk; work in the butter 5 min. Let rise 1 h 30. Butter a 28 cm tart tin, spread the dough, let rise again 30 min. Sprinkle with the sugar. Oven 200°C, 20-25 min.';
+const UPSIDE_DOWN =
+  'Pear upside-down cake\n~ serves 8 ~ 9-inch cast iron skillet\n4 Tbsp butter\n1/2 cup brown sugar\n2 pears, sliced\n1 1/2 cups AP flour\n1 1/2 tsp baking powder\n1/2 cup butter, room temp\n3/4 cup sugar\n2 eggs\n1/4 cup milk\n\nmelt the 4 Tbsp butter in the skillet w/ brown sugar, fan pears on top\ncream butter + sugar, eggs, milk, then all the dry. dollop over pears and spread gently\n350F 38-42 min.';
+const NOISETTE =
+  "Financiers noisette\n100 g blancs d'oeufs\n100 g sucre glace\n50 g ground hazelnuts\n40 g flour\n75 g browned butter\n\nMix the powders, add whites, then the butter. Pipe in 20 moulds. 190 °C 9-10 min.";
+
 const PAGES: readonly OnPaper[] = [
   [
     'more of a thing, for something else, is that thing',
@@ -312,6 +334,68 @@ const PAGES: readonly OnPaper[] = [
     [/^2 tsp bk pwd$/m],
   ],
   ['fats are all that there are', CREAMS, {}, [/^100g margarine$[^]*^100g lard$/m], [/to finish/]],
+  [
+    'spoonfuls are spoons, fat is fat, and pints are British ones',
+    LEAFLET,
+    {},
+    [/baking powder \(/, /shortening|white vegetable fat|fat \(57 g\)/, /^Oven 180 °C/m],
+    [/cups?\)/],
+  ],
+  [
+    'what is cooked to 65 degrees sets no oven, what another part makes isn’t bought, and of two rises the last stays',
+    BO_LO,
+    {},
+    [/^Oven 190 °C.*5 minutes$/m, /^50 g egg|^1 egg|egg \(50 g\)/m, /shape round, proof 40 min/],
+    [/65 °C/, /50 egg/, /Rise 60/, /windowpane/, /all of the tangzhong/],
+  ],
+  ['a cobbler is eaten from its ramekins', COBBLER, {}, [/before you serve it/], [/on a rack/]],
+  [
+    'on a little flour is on a little of what dusts',
+    LITTLE_MILANESE,
+    {},
+    [/Roll out portionwise 7 mm thick on a little rice flour/],
+    [],
+  ],
+  [
+    'steps in another language stand as they are, which the head says, and their heat is theirs',
+    TORTE,
+    {},
+    [/^Its steps stand as they were written/m, /^Oven 180 °C.*45 minutes/m, /stand for[^]*45 Minuten backen/],
+    [/Bake at/],
+  ],
+  ['the first four are four lines', FIRST_FOUR, {}, [/onto the dry[^]*chill it/], []],
+  [
+    'two packages begin a list, and cakepans are pans',
+    HUMMINGBIRD,
+    { without: ['milk'] },
+    [
+      /dairy-free soft cheese/,
+      /dairy-free baking block/,
+      /greased 9-inch round cakepans dusted with rice flour/,
+    ],
+    [/packages cream cheese, 1 cup/],
+  ],
+  [
+    'a tart of yeast dough is a yeast dough',
+    SUCRE,
+    {},
+    [/^enriched yeast dough/m, /rise again 30 min/],
+    [/1 h 30/],
+  ],
+  [
+    'what is dollopped over the fruit has stood before',
+    UPSIDE_DOWN,
+    {},
+    [/^Serves 8$/m, /stand for[^]*dollop over pears/i],
+    [],
+  ],
+  [
+    'whites are whites in French too',
+    NOISETTE,
+    {},
+    [/^3 egg whites \(100 g\)$/m],
+    [/What is this/, /before you serve/],
+  ],
   ['two dozen are pieces', ROLLS, {}, [/^Makes 24/m], []],
   [
     'a day or a custard heads what follows, and what stands in brackets stays together',

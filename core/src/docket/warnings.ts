@@ -7,6 +7,7 @@ import { shows } from '../process';
 import { settle } from '../quantity';
 import type { Confidence, FamilyId, Role } from '../vocabulary';
 import type { Said } from '../words';
+import { tellsInItsOwnLanguage } from './ownLanguage';
 import type { Work } from './plan';
 import type { DocketBake } from './types';
 
@@ -123,6 +124,15 @@ const laminated: WholeWarningRule = {
       : [],
 };
 
+const inItsLanguage: WholeWarningRule = {
+  id: 'in-its-language',
+  reason: 'A food that a step names in another language is heard by nobody here: whoever bakes has to know.',
+  source: 'what the method’s words are read by',
+  confidence: 'derived',
+  warn: ({ work: { recipe } }) =>
+    tellsInItsOwnLanguage(recipe) ? [{ code: 'in-its-language', values: {} }] : [],
+};
+
 /** In the order in which they are said. */
 export const WHOLE_WARNINGS: readonly WholeWarningRule[] = [
   wishesLetGo,
@@ -131,5 +141,6 @@ export const WHOLE_WARNINGS: readonly WholeWarningRule[] = [
   tinTooFull,
   lineUnweighed,
   laminated,
+  inItsLanguage,
   thirstGuessed,
 ];

@@ -30,6 +30,8 @@ const MOST_AGAINST = 1.25;
 const TITLE_EVIDENCE = 4.6;
 /** What names nothing else: a clafoutis. */
 const ONLY_IN_TITLES = 6;
+/** What is raised with yeast and baked in a tart's tin is a dough all the same (log-odds). */
+const RISEN_PASTRY = -12;
 const METHOD_EVIDENCE = 1.1;
 const MOST_WORDS = 2;
 /** Log-odds against what a recipe would name, or say by what is done, and doesn't. */
@@ -133,7 +135,8 @@ export function guessFamily(
     const inTitle = namedIn(title, id).filter((name) => !foam || done > 0 || !GENERIC.test(name));
     const inMethod = said(method, words);
     // A doughnut is one by being fried, with yeast or without.
-    const risen = yeast === byYeast || (fried && id === 'doughnut') ? 0 : -6;
+    const risen =
+      yeast === byYeast || (fried && id === 'doughnut') ? 0 : yeast && id === 'pastry' ? RISEN_PASTRY : -6;
     return {
       id,
       words: [...inTitle, ...inMethod],

@@ -1,4 +1,4 @@
-import type { Bindings, Part, Scales } from '../read';
+import { NUMBERS_IN_WORDS, type Bindings, type Part, type Scales } from '../read';
 import { UNTIL } from './actions';
 import type { Told } from './told';
 import { linesNamedIn, spokenOf, type Called } from './called';
@@ -39,6 +39,14 @@ const MOST_ON_A_TIN = 60;
 const mayDressATin = ({ items, whole }: Called): boolean =>
   items.length === 1 && (whole === null || whole.grams <= MOST_ON_A_TIN);
 
+/** "Sift first 4", "boil the first four", "the first six things": so many of the part's lines. 0: none are said. */
+const FIRST_FEW =
+  /\bfirst (two|three|four|five|six|seven|eight|[2-9])\b(?! (?:min|hour|day|batch|tray|layer|cake|time|rise))/i;
+function firstSaid(text: string): number {
+  const said = FIRST_FEW.exec(text)?.[1]?.toLowerCase() ?? '0';
+  return NUMBERS_IN_WORDS[said] ?? Number(said);
+}
+
 export interface Taken {
   readonly takes: readonly Take[];
   /** The parts whose mixtures go in whole. */
@@ -70,7 +78,8 @@ export function takesOf(
     }
     const { called: mentioned, into, gives } = partsCalled(text, action.class, parts, main);
     part = (into ?? mentioned[0])?.id ?? part;
-    const all = EVERYTHING.test(text) ? called.filter((one) => one.part === part) : [];
+    const own = called.filter((one) => one.part === part);
+    const all = EVERYTHING.test(text) ? own : own.slice(0, firstSaid(text));
     const out = new Set(
       all.length === 0 ? [] : linesNamedIn(LEFT_OUT.exec(text)?.[0] ?? '', called, instead),
     );

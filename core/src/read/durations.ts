@@ -29,8 +29,8 @@ export const NUMBER_WORD = `(?:(?:${TENS})[- ](?:one|two|three|four|five|six|sev
 const VULGAR: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75, '⅓': 1 / 3, '⅔': 2 / 3 };
 const FIGURE = `(?:\\d+(?:\\.\\d+)?(?:\\s+\\d\\/\\d|\\s?[½¼¾⅓⅔])?|\\d\\/\\d|[½¼¾⅓⅔])`;
 const NUMBER = `(?:${FIGURE}|${NUMBER_WORD})`;
-const HOURS = '(?:hours?|hrs?\\.?|h)(?![\\p{L}])';
-const MINUTES = '(?:minutes?|mins?\\.?|m)(?![\\p{L}])';
+const HOURS = '(?:hours?|hrs?\\.?|h|Stunden?|Std\\.?|heures?|ore|horas?|timmar)(?![\\p{L}])';
+const MINUTES = '(?:minutes?|mins?\\.?|m|Minuten|minuti|minutos|minuter)(?![\\p{L}])';
 const SECONDS = '(?:seconds?|secs?\\.?|s)(?![\\p{L}])';
 export const TIME_UNIT = `(?:${HOURS}|${MINUTES}|${SECONDS})`;
 const TO = '(?:\\s*(?:-|–|—|to|or|and)\\s*|(?<=\\d{2})\\/(?=\\d{2}))';
@@ -54,7 +54,7 @@ function numberOf(words: string): number {
 }
 
 const IS_TENS = new RegExp(`^(?:${TENS})$`, 'i');
-const perOf = (unit: string) => (/^h/i.test(unit) ? 60 : /^s/i.test(unit) ? 1 / 60 : 1);
+const perOf = (unit: string) => (/^(?:h|st|ore|timm)/i.test(unit) ? 60 : /^s/i.test(unit) ? 1 / 60 : 1);
 
 /** One length of time, minutes; its unit is what a bare number beside it is of. */
 function minutesOf(words: string): { readonly minutes: number; readonly per: number } {

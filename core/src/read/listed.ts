@@ -42,7 +42,7 @@ function bareTail(piece: string, { catalogue }: Scales): string[] {
 }
 
 /** "Choux: water 250, butter 110, salt pinch, eggs about 4 (220)": a bare number behind a name, in grams unless it counts eggs. */
-const NAME_FIRST = /^(\p{L}[\p{L} -]*?)(?: about)? (\d[\d.]*|pinch)(?: ?g)?(?: ?\((\d+)(?: ?g)?\))?$/u;
+const NAME_FIRST = /^(\p{L}[\p{L} -]*?)(?: about)? (\d[\d.]*|pinch)( ?g)?(?: ?\((\d+)(?: ?g)?\))?$/u;
 const LABELLED = /^\p{L}[\p{L} ]{1,30}:\s+/u;
 const COUNTED = /\b(?:eggs?|yolks?|whites?)$/i;
 const LEAST = 2;
@@ -54,10 +54,10 @@ function namesFirst(text: string, { catalogue }: Scales): string[] | null {
   const known = rows.filter((row) => row && matchIngredient(row[1]!, catalogue)?.match === 'exact').length;
   if (known < LEAST || known < MOSTLY_NAMED * pieces.length) return null;
   return rows.map((row, at) => {
-    const [, name = '', amount = '', weighed] = row ?? [];
+    const [, name = '', amount = '', inGrams, weighed] = row ?? [];
     if (!row) return pieces[at]!;
     if (amount === 'pinch') return `1 pinch ${name}`;
-    return COUNTED.test(name)
+    return COUNTED.test(name) && inGrams === undefined
       ? `${amount} ${name}${weighed ? ` (${weighed} g)` : ''}`
       : `${amount} g ${name}`;
   });

@@ -1,7 +1,7 @@
 import { DESCRIBING_WORDS, FOOD_WORDS, PURPOSE_WORDS, SMALL_WORDS, UNIT_WORDS } from './data/otherLanguages';
 import { remembered } from './remember';
 
-const plain = (words: string) => words.toLowerCase().replace(/[’`´]/g, "'");
+const plain = (words: string) => words.toLowerCase().replace(/[’`´]/g, "'").replace(/œ/g, 'oe');
 const ENGLISH: ReadonlyMap<string, string> = new Map(
   Object.entries(FOOD_WORDS).flatMap(([english, words]) =>
     words.map((word) => [plain(word), english] as const),

@@ -229,7 +229,7 @@ function describedFirst(text: string, knows: Knows): string {
 }
 
 const LABEL =
-  /^((?:for |to )?(?:the )?\p{L}[\p{L} ]{1,30}?)(?: ?:| -(?=[^,]*\d[^,]*,))\s+(?=(?:\d|an? |half |pinch\b|juice|zest|about ))/iu;
+  /^((?:for |to )?(?:the )?\p{L}[\p{L} ]{1,30}?)(?: ?:| -(?=[^,]*\d[^,]*,))\s+(?=(?:\d|an? |half |(?:one|two|three|four|five|six) |pinch\b|juice|zest|about ))/iu;
 
 /** A line is asked whether it is foreign, and then for its phrases. */
 const MOST_TEXTS = 8000;

@@ -16,6 +16,7 @@ import { placesOf, type Place } from './places';
 import { readProse } from './prose';
 import { joinWrapped } from './continued';
 import { inPots } from './inPots';
+import { withoutMadeHere } from './madeHere';
 import { namedAgain } from './namedAgain';
 import type { Line, Recipe, Step, TakenFor } from './types';
 import { tellsADeed } from './tellsADeed';
@@ -199,7 +200,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
   const read = saidOnce(listed, prose);
   const title = titleOf(placed, steps);
   const about = read.filter(({ kind }) => kind !== 'ingredient').map(({ source }) => source);
-  const parts = regrouped(toParts(read), corrections);
+  const parts = withoutMadeHere(regrouped(toParts(read), corrections));
   const standing = new Set([...read, ...steps].map(({ id }) => id));
   const foreign = read.find((line) => line.kind === 'ingredient' && isForeign(line.source, catalogue));
   return {

@@ -31,6 +31,8 @@ const INSIDE =
 const WARMED =
   /\b(?:sugar|syrup|milk|water|cream|custard|lukewarm|chocolate|butter(?:milk)?|egg|proof|prove)\b/i;
 const HOTTEST_LIQUID = 125;
+/** "Cook the paste to 65C." */
+const COOKED_TO = /\b(?:cook|heat|warm|whisk|stir|bring|cool)\b[^.;]*\bto (?:about |around )?$/i;
 const FAT = /\b(?:oil|fat|lard|dripping|shortening|deep[- ]?fr|fry)/i;
 /** Lowest number that can only be °F when the letter is missing. */
 const ONLY_FAHRENHEIT = 260;
@@ -88,7 +90,10 @@ function figuresIn(text: string): Figure[] {
 function heatOf({ from, to, value }: Figure, text: string, between: string): Setting['of'] {
   const beside = text.slice(Math.max(0, from - 40), to) + /^[^,;]{0,20}/.exec(text.slice(to))![0];
   const near = `${/[(/,]?\s*\p{L}*\s*$/u.exec(text.slice(0, from))?.[0] ?? ''}${text.slice(to, to + 14)}`;
-  const within = INSIDE.test(beside) || (value < HOTTEST_LIQUID && WARMED.test(beside));
+  const within =
+    INSIDE.test(beside) ||
+    (value < HOTTEST_LIQUID && COOKED_TO.test(text.slice(Math.max(0, from - 40), from))) ||
+    (value < HOTTEST_LIQUID && WARMED.test(beside));
   if (within && !OVEN.test(near + between)) return 'inside';
   const clause = text.slice(Math.max(0, from - 60), to + 30);
   return FAT.test(clause) && !BAKES.test(clause) ? 'fat' : 'oven';

@@ -13,7 +13,7 @@ const PROMISES: readonly (readonly [string, string])[] = [
     'makes|bakes|yields?|quantity|gives|get|a batch is|for(?= \\d{1,3} (?:pieces|pcs|people|persons|servings|portions)\\b)',
     'pieces',
   ],
-  ['does|serves|servings?|feeds|enough for|portions?', ''],
+  ['does|will do|serves|servings?|feeds|enough for|portions?', ''],
   ['cuts(?: into)?|cut(?:ting)? (?:it |them )?in(?:to)?|slices? into', 'slices'],
 ];
 const PROMISED = PROMISES.map(
@@ -34,7 +34,7 @@ const DOZEN = 12;
 const DOZENS = /\bdo?z(?:en)?\b/i;
 /** "For about 40" fritters: nobody cooks for more. */
 const CROWD = 30;
-const SEGMENTS = /\s*[|•·;(]\s*|\s{2,}|,\s+(?=\d)/;
+const SEGMENTS = /\s*[|•·;(]\s*|\s~\s|\s{2,}|,\s+(?=\d)/;
 /** Tins say how many fit: "a 12-hole muffin tin", "18 muffin cups". */
 const HOLES =
   /(?<![\d/.])\b(\d{1,2})(?:[- ](?:hole|cup)s?\b(?:\s*\([^)]*\))?(?!.{0,12}\b(?:bundt|tube|ring|fluted))[^.]{0,20}\b(?:tin|pan|tray)s?\b| (?:muffin|bun|cupcake) (?:cups|cases|holes)\b| (?:paper |muffin |cupcake )?(?:liners|paper cases)\b)/i;
@@ -62,7 +62,7 @@ function toYield(counted: readonly (string | undefined)[] | undefined, usual: st
   const [sentence = ''] = (ended ? '' : words).split(
     /[.!?](?=\s)|(?:^|\s+)(?=(?:prep|cook|total|active|ready|time)\b)|(?:^|\s+)(?:and|then)\s+(?=(?:place|put|set|arrange|bake|lay|transfer|serve)\b)/i,
   );
-  const what = sentence.replace(/[.!\s]+$|\s\d+x$/g, '').trim();
+  const what = sentence.replace(/[.!~\s]+$|\s\d+x$/g, '').trim();
   if (first === undefined || MEASURE.test(what)) return null;
   // "16 - 2 trays" is no range, and the trays are what the second counts.
   const falls = last !== undefined && numberOf(last) < numberOf(first);

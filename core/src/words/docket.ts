@@ -7,6 +7,7 @@ export interface DocketSays {
   readonly 'no-time': Bare;
   readonly 'anchor-far': { readonly times: number };
   readonly laminated: Bare;
+  readonly 'in-its-language': Bare;
   readonly 'line-unweighed': { readonly line: string };
   readonly 'thirst-guessed': { readonly name: string };
   readonly 'no-gluten-on-it': Bare;
@@ -27,6 +28,8 @@ export const DOCKET_WORDS: WordsFor<DocketSays> = {
   },
   'no-time': () =>
     'The recipe states no bake time, so nothing anchors the simulation: trust the doneness signs before the clock.',
+  'in-its-language': () =>
+    'Its steps stand as they were written, in their own language: whatever flour, butter, milk or egg they name is what the list has now. Only what is new is told in English.',
   laminated: () =>
     'A dough that is folded round butter tears without gluten: roll it between papers, keep both cold, mend tears with a little starch, and count on fewer and thicker layers.',
   'anchor-far': ({ times }) =>

@@ -1,5 +1,5 @@
-import { standsFree } from '../../kitchen';
-import { durationsIn } from '../../read';
+import { PANS, standsFree } from '../../kitchen';
+import { durationsIn, type Pan } from '../../read';
 import { dishIn, shows, type Action, type Process } from '../../process';
 import { bakeAction } from './places';
 import { timeIn, type SpanEdit } from './spans';
@@ -17,6 +17,10 @@ const afterBake = (process: Process): readonly Action[] => {
   return at === null ? [] : process.actions.slice(at);
 };
 
+/** A dish or ramekins; what is turned out of moulds isn’t eaten from them. */
+const eatenFrom = ({ words, shape }: Pan): boolean =>
+  !/\bmou?lds?\b/i.test(words) && (dishIn(words) !== null || PANS.rows[shape].crockery);
+
 /** Where it cools, where the recipe says nothing of it; null: it says so itself, or it is eaten warm. */
 export function coolSentence(
   { bake, bowl: { family }, profile, recipe }: Facts,
@@ -32,7 +36,8 @@ export function coolSentence(
       ({ text }) => shows('sees to what is baked', text),
     );
   if (own || bake.ovenCelsius === null || SERVED_WARM.has(family)) return null;
-  const dish = process.bake?.pan ? dishIn(process.bake.pan.words) !== null : false;
+  const { pan } = process.bake ?? {};
+  const dish = pan ? eatenFrom(pan) : false;
   const piped = process.actions.slice(0, bakeAction(process) ?? 0).some(({ text }) => shows('pipes', text));
   const free = bake.pan === null ? profile.texture === 'dough' || piped : standsFree(bake.pan);
   const pieces = recipe.yields !== null && recipe.yields.low > 1 && bake.pan?.shape !== 'loaf';

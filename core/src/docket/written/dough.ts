@@ -10,7 +10,8 @@ const VERB = /\bknead(ed|ing)?\b/gi;
 const CUE =
   /\b(?:smooth,? (?:and|&|\+) (?:very )?elastic|elastic (?:and|&) smooth|smooth, elastic(?= and)|elastic|stretchy|springy|(?:it |the dough )?passes (?:the|a) window ?pane(?: test)?)\b/gi;
 /** Nothing here stretches to a film: what is asked beside another look goes, what is asked alone is asked otherwise. */
-const FILM = /(?:,?\s*\band\s+(?:it |the dough )?)pass(?:es|ing)? (?:the|a) window ?pane(?: test)?\b/gi;
+const FILM =
+  /(?:\s*\buntil (?:it makes )?a? ?window ?pane\b)|(?:,?\s*\band\s+(?:it |the dough )?)pass(?:es|ing)? (?:the|a) window ?pane(?: test)?\b/gi;
 const ON_THE_BOARD =
   /\s*\bon(?:to)? (?:an? |the |your )?(?:(?:lightly|well|generously)[- ])?(?:floured|oiled) (?:work ?)?(?:surface|board|bench|counter|work ?top|table)\b/gi;
 const BY_HAND = /\s*\bby hand\b/gi;
@@ -186,7 +187,9 @@ export function proofEdits(actions: readonly Action[], all: readonly Action[]): 
   const nextDay = (one: Action) =>
     night !== undefined && all.indexOf(one) > all.indexOf(night) && NEXT_DAY.test(one.text);
   const drops = (one: Action) =>
-    (rises.includes(one) && !kept.includes(one)) || shows('knocks back', one.text) || nextDay(one);
+    (rises.includes(one) && !kept.includes(one) && one.class !== 'shape') ||
+    shows('knocks back', one.text) ||
+    nextDay(one);
   const risen = actions.flatMap((one) =>
     [...one.text.matchAll(/\brisen (?=dough\b)/gi)].map(({ 0: said, index }) =>
       editIn(one, { from: index, to: index + said.length }, '', BECAUSE_ONCE),

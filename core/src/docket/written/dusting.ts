@@ -7,7 +7,7 @@ const FORMS: readonly (readonly [RegExp, (dust: string, ...groups: string[]) => 
     (dust, verb, what) => `${verb} ${what} and dust with ${dust}`,
   ],
   [
-    /\b(greased|buttered|oiled|lined)(?:,| and| &| \+) (?:lightly )?(?:floured|(?:bread)?crumbed) ((?:[\w\d×x"”.-]+ ){0,4}?(?:tins?|pans?|trays?|sheets?|moulds?|dish(?:es)?|basins?|cups|springforms?|ramekins?))\b/gi,
+    /\b(greased|buttered|oiled|lined)(?:,| and| &| \+) (?:lightly )?(?:floured|(?:bread)?crumbed) ((?:[\w\d×x"”.-]+ ){0,4}?(?:tins?|(?:cake)?pans?|trays?|sheets?|moulds?|dish(?:es)?|basins?|cups|springforms?|ramekins?))\b/gi,
     (dust, how, what) => `${how} ${what} dusted with ${dust}`,
   ],
   [
@@ -34,6 +34,11 @@ const FORMS: readonly (readonly [RegExp, (dust: string, ...groups: string[]) => 
   [
     /\b(dust|coat|sprinkle|scatter|line) ((?:the|a|your|each)(?: [\w-]+){0,3}? (?:tins?|pans?|dish|moulds?|springform)) with (?:a few |some |fine |dry |dried |toasted )*bread ?crumbs\b/gi,
     (dust, verb, what) => `${verb} ${what} with ${dust}`,
+  ],
+  [
+    /\b(roll|pat|turn|tip) ((?:(?!\.|;)[^])*?)\bon(to)? (a little|a bit of|some|plenty of) flour\b(?! blend)/gi,
+    (dust, verb, between, to, some) =>
+      `${[verb, between, `on${to}`, some].filter((one) => one !== '').join(' ')} ${dust}`,
   ],
   [/\b(?:floured|(?:bread)?crumbed)\b/gi, (dust) => `dusted with ${dust}`],
 ];

@@ -173,6 +173,7 @@ export function leftAt({ actions }: Process, mixed: number): number {
     one !== undefined &&
     one.step === before.step &&
     /^\s*\p{Ll}/u.test(one.text) &&
+    !shows('puts the batter in', one.text) &&
     (DASH.test(before.text) || (one.takes.length > 0 && (one.class === null || BY_AND_BY.test(one.text))));
   while (goesOn(actions[last + 1], actions[last]!)) last += 1;
   return last;

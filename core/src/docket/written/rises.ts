@@ -9,12 +9,15 @@ const RISES =
 const TILL_RISEN = /\b(?:doubled|risen|puffy)\b/i;
 /** "Cover, 45 min." */
 const COVERED = /^\W*(?:and )?cover(?:ed)?\W+(?=\d)/i;
+/** "Shape round, proof 40 min." */
+const PROOFS = /\b(?:proof|prove|(?:let|leave)\b[^,;]*\brise)\b/i;
 /** "When the buns have risen". */
 const HAS_RISEN = /^\W*(?:when|once|after|as soon as|while|if)\b/i;
 const isRise = ({ class: kind, text, minutes }: Action): boolean =>
   (kind === null && minutes !== null && (TILL_RISEN.test(text) || COVERED.test(text))) ||
   (kind === 'prove' && !(minutes === null && HAS_RISEN.test(text))) ||
-  (kind === 'rest' && RISES.test(text));
+  (kind === 'rest' && RISES.test(text)) ||
+  (kind === 'shape' && minutes !== null && PROOFS.test(text));
 
 /** Every wait in which a dough rises before its heat, in order: without gluten the last of them is kept. */
 export function risesOf(all: readonly Action[]): Action[] {

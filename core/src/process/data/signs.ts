@@ -27,7 +27,7 @@ export const SIGNS = {
   'of a cloth': /\b(?:scald|wring|soak|wet|flour)\b[^.;]*\bcloth\b/i,
   /** From here on it is no longer in its bowl. */
   'puts the batter in':
-    /\b(?:add|pour|tip|scrape|ladle|spoon)\b[^.;,]*\b(?:batter|mixture|mix)\b[^.;,]*\b(?:to|into|in|over) (?:the |a |your )?(?:hot |buttery |sizzling |prepared )*(?:pan|skillet|tin|dish|tray)\b|^\W*(?:\d+[.)]\s*)?(?:and |then )?(?:pour|tip|scrape|ladle|spoon|turn|divide)(?: (?:it|them|everything|all))? (?:into|in|between|among) (?:the |a |your |two |\d+ )?(?:[\w-]+ ){0,3}(?:tins?|pans?|skillet|cases|cups|moulds?|dish|ramekins)\b/i,
+    /\b(?:dollop|plop)\b[^.;,]*\b(?:over|on)\b|\b(?:add|pour|tip|scrape|ladle|spoon)\b[^.;,]*\b(?:batter|mixture|mix)\b[^.;,]*\b(?:to|into|in|over) (?:the |a |your )?(?:hot |buttery |sizzling |prepared )*(?:pan|skillet|tin|dish|tray)\b|^\W*(?:\d+[.)]\s*)?(?:and |then )?(?:pour|tip|scrape|ladle|spoon|turn|divide)(?: (?:it|them|everything|all))? (?:into|in|between|among) (?:the |a |your |two |\d+ )?(?:[\w-]+ ){0,3}(?:tins?|pans?|skillet|cases|cups|moulds?|dish|ramekins)\b/i,
   /** It is made where it is baked. */
   'mixes in its tin':
     /\b(?:stir|mix|beat|whisk|fold)\b[^.;]*\b(?:right |straight |directly )?in(?:to)? (?:the|that|same|its) (?:\w+ )?(?:skillet|tin|baking dish|cake pan)\b/i,

@@ -42,7 +42,7 @@ export const VERBS: readonly (readonly [ActionClass, RegExp])[] = [
   ['griddle', /\b(?:griddle|pan (?:on|over) (?:a )?(?:medium|low|high|moderate)|waffle (?:iron|maker)|iron|cr[eê]pe pan|hot pan|non-?stick (?:frying )?pan|frying pan|skillet)\b/i],
   ['boil', /\b(?:boil(?:ed|ing)?|simmer(?:ed|ing)?|poach(?:ed)?|scald(?:ed)?|bubble(?= (?:for |it |them )?(?:an?\b|\d|until|away|up|gently))|reduce by|caramel(?:ise|ize)?)\b/i],
   ['toast', /\b(?:toast(?:ed)?|roast(?:ed)?)\b/i],
-  ['bake', /\b(?:bak(?:e[ds]?|ing)|(?:in|into|back in|back into|return(?:ed)? to) (?:the |a |an? )?(?:\w+ )?oven|(?:go|goes|in) at|grill(?:ed)?|broil)\b/i],
+  ['bake', /\b(?:bak(?:e[ds]?|ing|ken)|(?:ge)?backen|cuire|enfourner|infornare|cuocere|hornear|grädda|(?:in|into|back in|back into|return(?:ed)? to) (?:the |a |an? )?(?:\w+ )?oven|(?:go|goes|in) at|grill(?:ed)?|broil)\b/i],
   ['chill', /\b(?:chill(?:ed|ing)?|refrid?gerate|fridge|freezer?|freeze|over ?ni(?:ght|te)|cold (?:place|larder)|at [0-8] ?° ?C?)(?![\p{L}\d])/iu],
   ['prove', /\b(?:(?:leave|let|allow)(?: (?:it|them|the \w+|covered|somewhere \w+))* (?:to )?(?:rise|prove|proof)|prov(?:e[ds]?|ing)|proof(?:ed|ing)?|ris(?:e[ns]?|ing)|doubled?(?: in)?|(?:somewhere|a) warm|warm (?:place|spot|corner|room|cupboard)|puffy)\b/i],
   ['cool', /\b(?:cool(?:ed|ing|s)?|(?:on|to) (?:a |the )?(?:wire )?rack|turn(?:ed)? (?:\w+ )?out|(?:un|de)mou?ld|until cold|before (?:turning|moving|cutting|slicing|unmoulding))\b/i],

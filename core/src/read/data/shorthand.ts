@@ -20,6 +20,9 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   // "The weight of 2 of them in plain flour (about 120 g)".
   [/^(?:the |their |its )?(?:own )?weight(?: of [^()]{0,25}?)? in (?=[^()]*\((?:about |approx\.? |ca\.? |around )?\d+ ?g\))/i, ''],
   [/\bt\.b\.s\.?/gi, 'tbsp'],
+  [/\b(tea|table|dessert)spoonfuls?\b/gi, '$1spoon'],
+  [/\bcupfuls?\b/gi, 'cup'],
+  [/^(\W*[\d./½¼¾ ]+(?:oz|g|lb)\.? (?:of )?)(?:cooking )?fat$/gi, '$1shortening'],
   [/\bt\.s\.p\.?/gi, 'tsp'],
   [/\b(?:tbl|tabs|tblsp)\b\.?(?= )/gi, 'tbsp'],
   [/\bcoffee ?spoons?\b/gi, 'tsp'],
