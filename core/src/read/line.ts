@@ -1,6 +1,7 @@
 import { getIngredient, type Catalogue } from '../catalogue';
 import { addRanges, range, type Range } from '../quantity';
 import { readAmount, type Amount } from './amount';
+import { bracketAmount, PACK_WORDS } from './bracketAmount';
 import { juiceAndZest } from './citrus';
 import { cleanLine } from './clean';
 import { weigh, type Measured, type Scales } from './grams';
@@ -21,8 +22,6 @@ type Found = Item & { readonly by?: Measured['by'] };
 
 /** A list that is numbered: "2. plain flour 200 g". */
 const NUMBERED = /^\d{1,2}[.)]\s+(?=\p{L})/u;
-const PACK_WORDS =
-  /\b(?:cans?|tins?|packets?|packages?|pkg|jars?|box(?:es)?|bags?|containers?|blocks?|bars?|tubs?|cartons?|sachets?)\b/i;
 const FOR_THE_TIN =
   /\bfor (?:the |your )?(?:dusting|greasing|rolling|sprinkling|coating|lining|brushing|frying|serving|(?:cake |loaf |muffin )?(?:tin|pan|tray|bench|board|surface|mould)s?|egg ?wash|(?:a )?glaze|glazing|brush)\b|\bto (?:serve|decorate|dust|grease|taste|glaze|brush|finish)\b/i;
 const MEASURES = new Set([
@@ -35,50 +34,6 @@ const MEASURES = new Set([
   'teaspoon',
   'milliliter',
 ]);
-
-/** What is bought, of which less is used; and what is left of it. */
-const AS_BOUGHT =
-  /\b(?:raw|whole|unpeeled|gross|in (?:the|its|their) (?:shells?|skins?)|with (?:the )?(?:stones|skins?)|before|as bought|cartons?)\b/i;
-const LEFT = '\\b(?:peeled|shelled|drained|net|prepared|stoned|pitted|flesh|trimmed|cored)';
-const USED_AMOUNT = new RegExp(`${LEFT}\\D{0,9}?\\s(\\d[\\d.,]*\\s?(?:kg|g|oz|lb|ml)\\b)`, 'i');
-const AS_USED = new RegExp(`${LEFT}\\b`, 'i');
-
-/** "Milk to mix (about 1/2 pt)": said nowhere else. */
-const BY_VOLUME = new Set(['pint', 'quart', 'cup']);
-
-/** A weight, or failing that a volume, in the brackets beats what stands outside, unless that is a weight already. */
-function bracketAmount(
-  { brackets }: Segments,
-  outside: Amount | undefined,
-): { amount: Amount; pack: boolean; used: boolean } | undefined {
-  const weighed = outside?.unit && /^(?:gram|kilogram|ounce|pound)$/.test(outside.unit);
-  for (const bracket of brackets) {
-    if (/^(?:not|no|from|see|optional)\b/i.test(bracket) || AS_BOUGHT.test(bracket)) continue;
-    if (weighed && !AS_USED.test(bracket)) continue;
-    const amount = readAmount(
-      (USED_AMOUNT.exec(bracket)?.[1] ?? bracket)
-        .split(/\s*[/;,]\s*(?=\d)/)[0]!
-        .replace(/^(?:(?:about|approx\.?|approximately|roughly|around|or|each|=|ca\.?)\s+)+/i, '')
-        .replace(/(\d)-(?=[a-z])/gi, '$1 '),
-    );
-    const measured =
-      amount.unit !== null &&
-      (/^(?:gram|kilogram|ounce|pound|milliliter|liter|deciliter|centiliter)$/.test(amount.unit) ||
-        amount.unit === 'fluid ounce' ||
-        ((outside?.quantity ?? null) === null && BY_VOLUME.has(amount.unit)));
-    if (amount.quantity && measured)
-      return {
-        amount,
-        used: AS_USED.test(bracket),
-        pack:
-          !weighed &&
-          (/\beach\b/i.test(bracket) ||
-            PACK_WORDS.test(outside?.words ?? '') ||
-            (outside?.unit !== null && PACK_WORDS.test(outside?.unit ?? ''))),
-      };
-  }
-  return undefined;
-}
 
 /** What is made of words that name nothing in the catalogue: it is kept, and asked about. */
 export function unplaced(words: string): Item {
