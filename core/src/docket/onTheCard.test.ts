@@ -117,6 +117,122 @@ const UPSIDE_DOWN =
 const NOISETTE =
   "Financiers noisette\n100 g blancs d'oeufs\n100 g sucre glace\n50 g ground hazelnuts\n40 g flour\n75 g browned butter\n\nMix the powders, add whites, then the butter. Pipe in 20 moulds. 190 °C 9-10 min.";
 
+const SALAME = `CHOCOLATE SALAME
+
+makes 1 log, about 20 slices
+
+200 g dark chocolate (about 60%)
+100 g butter
+2 egg yolks
+80 g caster sugar
+2 tbsp rum (or coffee)
+150 g plain biscuits (such as rich tea)
+50 g hazelnuts, toasted
+50 g pistachios
+icing sugar for rolling
+
+- melt the chocolate with the butter over simmering water. cool 10 min
+- whisk yolks + sugar till thick and pale, whisk in the chocolate then the rum
+- break biscuits into bits (not crumbs!) and stir in w/ nuts
+- chill 30 min till you can shape it
+- roll into a log on cling film, twist the ends, fridge overnight
+- dust w/ icing sugar, slice 1 cm thick`;
+
+const TRAYBAKE_OF_LINES = `Coffee and Walnut Traybake (my mum's)
+
+for the cake: 8oz butter, 8oz caster, 4 eggs, 8oz SR flour, 1 level tsp BP, 3 oz chopped walnuts, 1 tbsp camp style coffee essence
+for the icing: 4oz butter, 10oz icing sugar, 1 tbsp coffee essence, walnut halves
+
+Oven 160 fan. Line a 12 x 9 in tin. All-in-one: put everything for the cake in the mixer and beat 2 mins till smooth. Level into the tin. 30-35 mins until springy. Cool completely in the tin. Beat butter and icing sugar, add coffee, spread over, mark in 24 squares and put half a walnut on each.`;
+
+const CUSTARD_SLICE = `Vanilla Custard Slice
+
+Base and top
+2 sheets (375g) ready-rolled puff pastry
+
+Custard
+750ml full-cream milk
+300ml thickened cream
+60g butter
+1 vanilla bean, split
+1 cup (220g) caster sugar
+3/4 cup (110g) cornflour
+1/2 cup (60g) custard powder
+4 egg yolks
+
+Passionfruit icing
+1 1/2 cups (240g) icing sugar mixture
+2 tbsp passionfruit pulp
+1 tsp melted butter
+
+Step 1 Preheat oven to 220°C (200°C fan-forced). Line two trays. Put pastry on trays, cover with another tray and bake 15 mins until golden and flat. Cool.
+Step 2 Line a 23cm square pan, leaving an overhang. Trim pastry to fit; lay one in the base.
+Step 3 Whisk sugar, cornflour and custard powder in a saucepan, gradually whisk in milk and cream. Add the vanilla bean. Stir over medium heat 8-10 minutes until it boils and thickens. Take off the heat, whisk in butter and yolks. Discard the bean.
+Step 4 Pour the hot custard over the pastry. Top with the second sheet, flat-side up. Chill 4 hours or overnight.
+Step 5 Mix icing ingredients, spread over and leave to set. Cut with a serrated knife into 16.`;
+
+const GINGER_AND_PEAR = `Pear & Ginger Cake
+
+Serves 10
+
+175g soft butter
+175g light muscovado sugar
+3 large eggs
+225g self-raising flour
+3 balls stem ginger, finely chopped, plus 2 tbsp syrup from the jar
+200g white chocolate, 150g chopped small and 50g in chunks
+pulp of 2 passionfruit
+
+1. Beat the butter and sugar until pale. Beat in the eggs. Fold in the flour, then the ginger, syrup, pulp and chocolate.
+2. Bake in a 23cm tin at 180C for 55 mins.`;
+
+const BITES = `Soft Pretzel Bites with Cheese Dip
+INGREDIENTS
+1 1/2 cups warm water (110-115F)
+1 Tbsp sugar
+2 tsp kosher salt
+1 packet active dry yeast (2 1/4 tsp)
+4 1/2 cups all-purpose flour
+4 Tbsp unsalted butter, melted
+10 cups water + 2/3 cup baking soda
+1 egg yolk beaten with 1 Tbsp water
+Coarse salt
+DIRECTIONS
+Combine water, sugar and kosher salt in a stand mixer bowl and sprinkle the yeast on top. Let sit 5 minutes until foamy. Add flour and butter; mix on low with dough hook until combined, then medium until smooth and pulling away from sides, 4–5 minutes. Oil bowl, cover, let sit in a warm place 50–55 minutes, or until doubled.
+Heat oven to 450F. Line 2 sheet pans with parchment.
+Bring the 10 cups water and baking soda to a rolling boil. Divide dough into 8; roll each into a 20-inch rope and cut into 1-inch bites. Drop into boiling water 30 seconds, in batches. Remove with a slotted spoon to the pans.
+Brush with yolk, sprinkle with coarse salt. Bake 12–14 minutes till dark golden brown.`;
+
+const STRUDEL = `Apple Strudel
+
+Serves 6
+
+6 sheets filo pastry (about 270 g)
+75 g melted butter
+4 Bramley apples, diced (about 700 g)
+75 g caster sugar
+
+Lay 3 filo sheets on a tea towel, brush with butter, layer the others on top with more butter. Heap the apple and sugar along one edge. Roll up.
+Bake at 190 °C for 35–40 min until crisp.`;
+
+const MINI_SPONGES = `Mini Victoria sponges
+
+Makes: 12 | Difficulty: easy
+
+You will need: 12-hole mini sandwich tin, piping bag
+
+175 g each of soft butter, caster sugar and self-raising flour
+3 eggs
+1 tsp baking powder
+1 tsp vanilla
+
+To fill: 150 ml whipping cream, 6 tbsp raspberry jam, icing sugar
+
+1) Preheat oven to 190 °C, fan 170 °C, gas 5. Grease the tin.
+2) Put all the sponge ingredients in a bowl and beat with a hand mixer for 1-2 min.
+3) Divide between the holes and bake for 15 mins until golden and springy. Cool 5 mins in the tin and finish on a rack.
+4) Whip cream. Halve the cakes, fill with jam and cream, dust.`;
+
 const PAGES: readonly OnPaper[] = [
   [
     'more of a thing, for something else, is that thing',
@@ -404,6 +520,31 @@ const PAGES: readonly OnPaper[] = [
     [/Day one: Mix/, /Custard\. Whisk/, /\(I know\. Do it\.\)/],
     [],
   ],
+  ['a night in the fridge sets it', SALAME, {}, [/sets in the cold, 8 to 12 hours/], [/^50 minutes in all/m]],
+  ['what ends a list needs no amount', TRAYBAKE_OF_LINES, {}, [/^walnut halves$/m], [/essence, walnut/]],
+  [
+    'custard between sheets of pastry is pastry',
+    CUSTARD_SLICE,
+    {},
+    [/^pastry · /m, /^Makes 16/m, /^2 tbsp passionfruit pulp/m],
+    [/passionfruit pulp: What is this/],
+  ],
+  [
+    'what is cut in two ways is one thing, and the jar’s syrup another',
+    GINGER_AND_PEAR,
+    {},
+    [/^200g white chocolate/m, /^43 g golden syrup \(/m, /^pulp of 2 passionfruit/m],
+    [/What is this/],
+  ],
+  [
+    'what is boiled in the bath drinks none of it, and what is cut again is no piece yet',
+    BITES,
+    {},
+    [/^for boiling$/m, /water \(10 cups\)$/m],
+    [/10½ cups/, /^Makes 8/m],
+  ],
+  ['three sheets of six are half of them', STRUDEL, {}, [/Lay half of the gluten-free filo/], [/Lay \d+ g/]],
+  ['the tin is the one that was named', MINI_SPONGES, {}, [/^In: 12 muffin cups$/m], [/^In: tin$/m]],
 ];
 
 describe('cards, scans and notes on paper', () => {

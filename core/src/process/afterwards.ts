@@ -114,6 +114,9 @@ function withoutSoaked(
 /** What a part is called that is only boiled in. */
 const BATH = 'for boiling';
 const A_FEW = /\b(?:one|two|three|few|couple|batch(?:es)?|at a time|each|float|seconds?)\b/i;
+/** "Drop into boiling water 30 seconds, in batches." */
+const INTO_THE_BATH =
+  /\b(?:drop|lower|slip|slide|dip|add|place|put|boil|poach)\b[^.;]*\b(?:in|into|to)\b (?:the )?(?:(?:boiling|simmering) (?:soda )?(?:water|bath)|(?:soda |water )?bath)\b/i;
 const AN_AMOUNT = /^[\d\s./½¼¾⅓⅔]+\s*\p{L}+/u;
 
 /** The water, and what is in it, that pieces of a dough are boiled in: none of it is in them. */
@@ -125,7 +128,11 @@ function bathLines(part: Part, actions: readonly Told[]): Set<string> {
   const floured = named.findIndex((those) => flours.some((id) => those.has(id)));
   const boils = actions.flatMap(({ class: kind }, at) => (kind === 'boil' && at > floured ? [at] : []));
   const [bath] = boils;
-  const dips = boils.some((at) => named[at]!.size === 0 && A_FEW.test(actions[at]!.text));
+  const dips = actions.some(
+    ({ text }, at) =>
+      A_FEW.test(text) &&
+      (boils.includes(at) ? named[at]!.size === 0 : at > (bath ?? at) && INTO_THE_BATH.test(text)),
+  );
   if (floured < 0 || bath === undefined || !dips) return new Set();
   const saysAmount = ({ source }: Line) => {
     const amount = AN_AMOUNT.exec(source.trim())?.[0];

@@ -45,6 +45,9 @@ const countIn = (text: string, shape: PanShape): number | null => {
 const OR_ANOTHER =
   /(\d+(?:\.\d+)? ?-?(?:cm|in|inch|") ?-?(?:round|square)(?: (?:deep|cake|loose-bottomed|springform|tins?|pans?)){0,3})\s*(?:\/|or)\s*(?:an? )?\d+(?:\.\d+)? ?-?(?:cm|in|inch|") ?-?(?:round|square)/gi;
 
+/** "Grease the tin" speaks of one that was named before. */
+const SPOKEN_OF = /\bthe (?:prepared |lined |greased )?(?:tins?|pans?|dish(?:es)?)\b/i;
+
 function candidateOf({ text: all, worth }: Said): Candidate[] {
   const text = all.replace(OR_ANOTHER, '$1');
   const heard = blanked(text, NO_VESSEL);
@@ -65,7 +68,7 @@ function candidateOf({ text: all, worth }: Said): Candidate[] {
         (size ? 3 : 0) +
         (weak ? 0 : 2) +
         (shape === 'tray' ? -1.5 : 0) -
-        (weak && worth < 1 ? 1.5 : 0),
+        (weak && (worth < 1 || SPOKEN_OF.test(heard)) ? 1.5 : 0),
     },
   ];
 }

@@ -172,9 +172,7 @@ function readPieces(text: string, reader: Scales): Found[] {
       result.length === 0 && main?.ingredient && main.grams
         ? otherWeight(segments, bracket, waiting, main.ingredient, described, reader)
         : null;
-    // "2 apples, 1 grated and 1 diced" names nothing more.
-    if (main && !(result.length > 0 && main.ingredient === null && onlyDescribes(main.words)))
-      result.push({ ...main, ...measureOf(parts), beside }, ...others);
+    if (main) result.push({ ...main, ...measureOf(parts), beside }, ...others);
     waiting = [];
   }
   return result;
@@ -276,7 +274,11 @@ function read(source: string, reader: Scales): ReadLine {
   const by = items.find((item) => item.by)?.by ?? null;
   const [first] = lists;
   const aside = first?.pieces.length === 1 && isForTheTin(first.phrase.text);
-  return { items: items.map(without), measuredBy: by, aside };
+  const said = items.filter(
+    // "2 apples, 1 grated and 1 diced" names nothing more.
+    ({ ingredient, words }, at) => at === 0 || ingredient !== null || !onlyDescribes(words),
+  );
+  return { items: said.map(without), measuredBy: by, aside };
 }
 
 const MOST_LINES = 4000;

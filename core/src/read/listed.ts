@@ -37,8 +37,11 @@ function split(text: string, by: RegExp): string[] {
 /** "1 yolk, water": what ends a list may have no amount. */
 function bareTail(piece: string, { catalogue }: Scales): string[] {
   const [, head = '', tail = ''] = /^(.+),\s+(\p{L}+(?: \p{L}+)?)$/u.exec(piece) ?? [];
-  const food = (words: string) => matchIngredient(words, catalogue)?.match === 'exact';
-  return tail !== '' && food(tail) && food(readAmount(numbersFromWords(head)).words) ? [head, tail] : [piece];
+  const before = matchIngredient(readAmount(numbersFromWords(head)).words, catalogue);
+  const last = tail === '' ? undefined : matchIngredient(tail, catalogue);
+  const another =
+    before && !/\beach\b/i.test(head) && last?.match === 'exact' && last.ingredient !== before.ingredient;
+  return another ? [head, tail] : [piece];
 }
 
 /** "Choux: water 250, butter 110, salt pinch, eggs about 4 (220)": a bare number behind a name, in grams unless it counts eggs. */

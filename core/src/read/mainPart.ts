@@ -35,13 +35,17 @@ const COUNTS_ON_TOP = 0.5;
 /** A pastry under as much ground almond is what the bake is built on: so much more a gram of wheat counts. */
 const WHEAT_COUNTS = 0.1;
 
+const STARCH_COUNTS = 0.5;
+
 /** The part with the most flour, the heaviest where there is none: what the bake is named for. */
 export function mainPart(parts: readonly Part[], catalogue: Catalogue): Part | undefined {
+  // Beside a dough that was bought starch thickens a custard.
+  const ofStarch = parts.some(({ lines }) => boughtDough(lines)) ? 0 : STARCH_COUNTS;
   const weight = (part: Part) => {
     const { flour, wheat, starch, all } = weighLines(part.lines, catalogue);
     const counts = ON_TOP.test(part.name ?? '') ? COUNTS_ON_TOP : 1;
     return (
-      (flour + wheat * WHEAT_COUNTS + starch / 2) * 1e3 * counts +
+      (flour + wheat * WHEAT_COUNTS + starch * ofStarch) * 1e3 * counts +
       (boughtDough(part.lines) ? A_DOUGH : 0) +
       all
     );

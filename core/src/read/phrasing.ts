@@ -1,6 +1,6 @@
 import { readAmount } from './amount';
 import { SHORTHAND } from './data/shorthand';
-import { MODIFIERS } from './data/modifiers';
+import { MODIFIERS, NAME_ENDS } from './data/modifiers';
 import { tokensOf } from './names';
 import { listInEnglish } from './otherLanguages';
 import { numbersFromWords } from './numberWords';
@@ -34,9 +34,14 @@ const SECOND_MEASURE = /(?<=\d ?\p{L}{1,3}\.?) ?\/ ?\d[\d.,]* ?\p{L}{1,3}\b\.?(?
 const nameOf = (text: string) =>
   amountIn(text.replace(/\([^)]*\)/g, ' ').replace(SECOND_MEASURE, '')).words.trim();
 
-/** Words that say how something is prepared and name nothing. */
+/** Words that say how something is prepared, or what for, and name nothing: "chopped small", "in chunks", "the rest whole". */
 export const onlyDescribes = (words: string): boolean =>
-  tokensOf(words).every((token) => MODIFIERS.has(token));
+  tokensOf(
+    words
+      .replace(/\bthe rest\b/i, '')
+      .replace(/^(?:in|for|to)\s.*$/i, '')
+      .replace(NAME_ENDS, ''),
+  ).every((token) => MODIFIERS.has(token));
 
 const SHARED = new RegExp(
   `^((?:${NUMBER})\\s?[^,;]*?(?:\\([^)]*\\))?)\\s+each\\b(?!\\s*[,)(]|$)\\s*(?:of\\s+)?(.+)$`,

@@ -14,7 +14,10 @@ const PROMISES: readonly (readonly [string, string])[] = [
     'pieces',
   ],
   ['does|will do|serves|servings?|feeds|enough for|portions?', ''],
-  ['cuts(?: into)?|cut(?:ting)? (?:it |them )?in(?:to)?|slices? into', 'slices'],
+  [
+    'cuts(?: into)?|cut(?:ting)? (?:it |them )?(?:with an? [\\p{L} -]{3,20}? )?in(?:to)?|slices? into',
+    'slices',
+  ],
 ];
 const PROMISED = PROMISES.map(
   ([words, what]) => [new RegExp(`(?<![\\p{L}-])(?:${words})(?:\\s*:)?\\s+${COUNT}`, 'iu'), what] as const,
@@ -173,7 +176,7 @@ const SHAPED_TO =
 
 /** "Make 18 balls", "shape into 15 buns", "divide into 10": as many pieces; a dough that is halved or quartered makes none yet. */
 const MADE_INTO =
-  /\b(?:make|shape|form|roll|divide|portion|pipe)\b(?: (?:it|them|the dough|dough|the mixture))?(?: in(?:to)?)? (\d{1,3})(?:(?: (?:equal|even|small|smooth|[\w-]+-sized?))? (?:balls|rounds|pieces|buns|rolls|cookies|biscuits|patties|discs|portions|mounds)\b|(?=[.;,]))/i;
+  /\b(?:make|shape|form|roll|divide|portion|pipe)\b(?: (?:it|them|the dough|dough|the mixture))?(?: in(?:to)?)? (\d{1,3})(?:(?: (?:equal|even|small|smooth|[\w-]+-sized?))? (?:balls|rounds|pieces|buns|rolls|cookies|biscuits|patties|discs|portions|mounds)\b|(?=[.;,]))(?![^.]*\bcut (?:each )?into\b)/i;
 /** "Line 8 rings of 8 cm": a piece in each. */
 const LINED =
   /\b(?:line|fill) (?:the )?(\d{1,2})(?: (?!of\b)[\p{L}\d-]+){0,3} (?:rings|tartlet (?:tins|cases|rings)|ramekins|moulds)\b/iu;

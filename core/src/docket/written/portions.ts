@@ -61,11 +61,22 @@ interface Portion {
   readonly unit: string | null;
 }
 
+const BY_THE_SHEET = 'leaf';
+
+/** How many pieces or sheets the list has of a thing; null: it is measured. */
+function countOf({ line }: Renamed, { recipe }: Facts): number | null {
+  const own = recipe.parts.flatMap(({ lines }) => lines).find(({ id }) => id === line);
+  const { quantity, unit } = readAmount(own?.source ?? '');
+  return quantity && (unit === null || unit === BY_THE_SHEET) ? quantity.central : null;
+}
+
 /** How much of a thing a step says that it takes; null: it says nothing that can be weighed. */
 function portionSaid(amount: string, one: Renamed, { was }: Whole, facts: Facts): Portion | null {
   const { catalogue, kitchen, recipe } = facts;
   const { quantity, unit } = readAmount(`${amount} ${one.words}`);
   if (!quantity || was <= 0 || A_SUM.test(amount)) return null;
+  const pieces = unit === null || unit === BY_THE_SHEET ? countOf(one, facts) : null;
+  if (pieces !== null) return { share: quantity.central / pieces, unit: null };
   const scales = { catalogue, locale: recipe.locale, eggSize: kitchen.eggSize };
   const grams = weigh(quantity, unit, getIngredient(catalogue, one.was).id, one.words, scales)?.grams.central;
   return grams === undefined ? null : { share: grams / was, unit };
