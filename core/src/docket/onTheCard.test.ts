@@ -233,6 +233,47 @@ To fill: 150 ml whipping cream, 6 tbsp raspberry jam, icing sugar
 3) Divide between the holes and bake for 15 mins until golden and springy. Cool 5 mins in the tin and finish on a rack.
 4) Whip cream. Halve the cakes, fill with jam and cream, dust.`;
 
+const KEY_LIME = `Key Lime Pie
+
+Crust
+1 1/2 cups graham cracker crumbs (about 12 crackers)
+1/3 cup sugar
+6 tablespoons butter, melted
+
+Filling
+2 cans (14 oz each) sweetened condensed milk
+4 egg yolks
+3/4 cup fresh lime juice
+1 tbsp lime zest
+
+Topping
+1 cup heavy cream, 2 tbsp powdered sugar
+
+1. Preheat the oven to 375°F. Mix the crumbs, sugar and butter; press into a 9-inch pie plate. Bake 7 minutes. Cool 30 minutes.
+2. Lower the oven to 350°F. Whisk the filling ingredients, pour into the crust and bake 15 minutes until set at the edges. Cool on a rack, then refrigerate 3 hours.
+3. Whip the cream with powdered sugar and pipe around. 8 servings.`;
+
+const GRANOLA_BARS = `Maple Pecan Granola Bars (chewy!)
+
+16 bars
+
+2 1/2 cups old-fashioned oats
+1/2 cup whole wheat flour
+1/2 cup chopped pecans
+1/4 cup wheat germ
+1/2 tsp cinnamon
+1/2 tsp salt
+1/3 cup maple syrup
+1/3 cup coconut oil, melted
+1/4 cup almond butter
+1 egg white
+1/2 cup dried cherries
+
+Heat oven to 325 F; line an 8-inch square pan with parchment.
+Toast oats & pecans on a sheet pan 8 min. Tip into a bowl with flour, wheat germ, cinnamon, salt and cherries.
+Whisk syrup, oil, almond butter and egg white. Stir into oats until everything is coated. Press FIRMLY into the pan.
+Bake 28-30 min, edges golden. Cool completely, 2 h at least, before cutting.`;
+
 const PAGES: readonly OnPaper[] = [
   [
     'more of a thing, for something else, is that thing',
@@ -545,6 +586,8 @@ const PAGES: readonly OnPaper[] = [
   ],
   ['three sheets of six are half of them', STRUDEL, {}, [/Lay half of the gluten-free filo/], [/Lay \d+ g/]],
   ['the tin is the one that was named', MINI_SPONGES, {}, [/^In: 12 muffin cups$/m], [/^In: tin$/m]],
+  ['servings end a method', KEY_LIME, {}, [/^Serves 8$/m], []],
+  ['bars of granola are bars', GRANOLA_BARS, {}, [/^brownie or bar · /m], [/^Is it a/m]],
 ];
 
 describe('cards, scans and notes on paper', () => {

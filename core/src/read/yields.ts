@@ -165,7 +165,7 @@ export interface KnownLine {
 
 /** "Sandwich them. About 30 pieces.": a step may end with how many there are. */
 const LAST_WORDS =
-  /[.!?]\s+(?:(?:about|around|approx\.?|gives|yields?)\s+)?(\d{1,3}) (pieces|cookies|biscuits|rounds|buns|rolls|muffins|scones|tartlets|doughnuts|squares|bars|slices|wedges)\.?\s*$/i;
+  /[.!?]\s+(?:(?:about|around|approx\.?|gives|yields?)\s+)?(\d{1,3}) (pieces|cookies|biscuits|rounds|buns|rolls|muffins|scones|tartlets|doughnuts|squares|bars|slices|wedges|servings|portions)\.?\s*$/i;
 
 /** "Brush with butter while hot. About 36.": a last sentence of nothing else. */
 const LAST_NUMBER = /[.!?]\s+(?:about|abt\.?|around|approx\.?|gives) (\d{1,3})(?: pcs)?\.?\s*$/i;
@@ -241,7 +241,8 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
     if (count > 1) return { low: count, high: count, what: 'pieces' };
     const [, last, what = 'pieces'] =
       LAST_WORDS.exec(said) ?? LAST_NUMBER.exec(said) ?? SHAPED_TO.exec(said) ?? [];
-    if (last !== undefined) return { low: Number(last), high: Number(last), what };
+    if (last !== undefined)
+      return { low: Number(last), high: Number(last), what: HELPINGS.test(what) ? '' : what };
     const made = MADE_INTO.exec(said);
     const scored = made ? null : SCORED.exec(said);
     const pieces = Number((made ?? scored ?? LINED.exec(said))?.[1] ?? 0);

@@ -70,7 +70,7 @@ export const cookies = {
   'brownie': {
     ratios: [75, 130, 220, 120], most: [null, 230, 420, 380], onlyNamed: false,
     words: /\bbrownies?\b|\bblondies?\b|\bbars?\b|\bfudgy\b/gi,
-    titles: /\bflapjacks?\b|\bfondants\b|\blava\b|\bmud cake\b/gi,
+    titles: /\bflapjacks?\b|\b(?:granola|muesli|cereal) (?:bars?|slices?)\b|\bfondants\b|\blava\b|\bmud cake\b/gi,
     texture: 'batter', xanthan: 0.35, leastXanthan: 0, glutenUse: 1.4, usualEgg: 120, liquid: [0, 8], moreLift: 0,
     egg: 'moistens', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0, 1], drinkThirst: [0.5, 2], lift: [0, 4] },

@@ -2,11 +2,11 @@
 export const SIGNS = {
   /** Fruit in a spoonful of flour is no batter. */
   tosses: /\b(?:toss|dust|sprinkle|scatter|roll)\b/i,
-  /** Flour that is tipped into what boils has drunk by then. */
   /** A dough that is rolled and folded round butter in turns. */
   'folds butter in':
     /\b(?:wrap|enclose|encase|fold)\b[^.;]{0,40}\b(?:butter|block)\b[^]{0,200}\bfold\b[^.;]{0,20}\b(?:in(?:to)? (?:three|thirds|four)|like a letter|book)|\bfold\b[^.;]{0,20}\b(?:in(?:to)? (?:three|thirds)|like a letter)[^]{0,200}\bturns?\b|\blaminat/i,
   'names an oven': /\b(?:ovens?|bak(?:e[ds]?|ing)|roast|gas|mark \d|\d{3} ?(?:°|º|deg|[CF]\b|fan))/i,
+  /** Flour that is tipped into what boils has drunk by then. */
   'scalds the flour':
     /\bboil\w*\b[^]{0,160}\bflour\b[^.;]{0,40}\bat once\b|\bflour\b[^.;]{0,40}\b(?:in)?to the boiling (?:water|milk|liquid|mixture)\b/i,
   forbids: /\b(?:don['’]?t|do not|never)\b/i,
