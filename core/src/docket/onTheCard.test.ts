@@ -274,6 +274,27 @@ Toast oats & pecans on a sheet pan 8 min. Tip into a bowl with flour, wheat germ
 Whisk syrup, oil, almond butter and egg white. Stir into oats until everything is coated. Press FIRMLY into the pan.
 Bake 28-30 min, edges golden. Cool completely, 2 h at least, before cutting.`;
 
+const CLAFOUTIS = `Cherry Clafoutis
+
+Prep: 15 min · Rest: 30 min · Bake: 35 min · Serves 6
+
+500 g dark cherries, stoned (or not)
+1 tbsp kirsch
+3 eggs
+100 g sugar
+80 g plain flour
+1/4 tsp salt
+300 ml whole milk
+50 ml double cream
+30 g butter, melted, plus more for the dish
+1 tsp vanilla extract
+Icing sugar, to finish
+
+Toss the cherries with the kirsch and 1 tbsp of the sugar and leave while you make the batter.
+Whisk the eggs with the remaining sugar; whisk in the flour and salt until smooth, then the milk, cream, melted butter and vanilla. Rest the batter 30 minutes.
+Heat the oven to 190 °C. Butter a 25 cm ceramic dish, tip in the cherries with their juice and pour the batter over.
+Bake 35 minutes until puffed and golden, and just set in the middle. It sinks as it cools. Dust with icing sugar; serve lukewarm.`;
+
 const PAGES: readonly OnPaper[] = [
   [
     'more of a thing, for something else, is that thing',
@@ -588,6 +609,13 @@ const PAGES: readonly OnPaper[] = [
   ['the tin is the one that was named', MINI_SPONGES, {}, [/^In: 12 muffin cups$/m], [/^In: tin$/m]],
   ['servings end a method', KEY_LIME, {}, [/^Serves 8$/m], []],
   ['bars of granola are bars', GRANOLA_BARS, {}, [/^brownie or bar · /m], [/^Is it a/m]],
+  [
+    'cream that is whisked into a batter isn’t whipped',
+    CLAFOUTIS,
+    { without: ['milk'] },
+    [/coconut cream/],
+    [/whips only/],
+  ],
 ];
 
 describe('cards, scans and notes on paper', () => {

@@ -39,7 +39,7 @@ export const SIGNS = {
   /** Before it goes into the oven. */
   brushes: /\b(?:brush\w*|glaz\w+|egg[- ]?wash|paint)\b/i,
   'egg wash': /\begg[- ]?wash\b/i,
-  'whips cream': /\bwhip\w*\b[^.;]*\bcream\b(?! cheese)|\bwhisk\w*\b(?![^.;]*\b(?:eggs?|yolks?)\b)[^.;]*\bcream\b(?! cheese)/i,
+  'whips cream': /\bwhip\w*\b[^.;]*\bcream\b(?! cheese)|\bwhisk\w*\b(?! in\b)(?![^.;]*\b(?:eggs?|yolks?|flour|milk)\b)[^.;]*\bcream\b(?! cheese)/i,
   'presses it in':
     /\b(?:press|pat|spread)\w*\b[^.;]*\b(?:in(?:to)?|on(?:to)?|over) (?:the |an? |your |its )?(?:[\w×½"-]+ ){0,7}(?:tins?|pans?|dish|base|bottom)\b|\b(?:press|pat)\w*\b[^.;]*\binto (?:the |an? |your |its )?(?:[\w×½"-]+ ){0,3}trays?\b/i,
   /** What a dough is left as, when it is made. */
