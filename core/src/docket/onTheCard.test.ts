@@ -295,6 +295,22 @@ Whisk the eggs with the remaining sugar; whisk in the flour and salt until smoot
 Heat the oven to 190 °C. Butter a 25 cm ceramic dish, tip in the cherries with their juice and pour the batter over.
 Bake 35 minutes until puffed and golden, and just set in the middle. It sinks as it cools. Dust with icing sugar; serve lukewarm.`;
 
+const MOUSSE_LIKE = `Flourless-looking Brownies (they aren't)
+
+200g dark chocolate, 70%
+170g unsalted butter
+3 large eggs
+280g golden caster sugar
+80g plain flour
+40g cocoa powder
+½ tsp flaky salt
+100g pecans, roughly chopped
+
+Oven to 180°C / 160°C fan. Line a 20cm square tin.
+Melt chocolate & butter in a bowl over a pan of barely simmering water. Cool a little.
+Whisk eggs & sugar for 5 mins till thick & mousse-like. Fold in choc mix. Sift in flour and cocoa, fold in gently with salt & nuts.
+Bake 25-28 mins: it should wobble slightly. Cool completely in tin, then chill an hour for neat squares. Cut into 16.`;
+
 const PAGES: readonly OnPaper[] = [
   [
     'more of a thing, for something else, is that thing',
@@ -616,6 +632,14 @@ const PAGES: readonly OnPaper[] = [
     [/coconut cream/],
     [/whips only/],
   ],
+  [
+    'what stands in for eggs and can’t be whipped is whisked smooth',
+    MOUSSE_LIKE,
+    { without: ['egg'] },
+    [/applesauce & sugar until smooth\./],
+    [/mousse-like/],
+  ],
+  ['eggs that are there are whisked to a foam', MOUSSE_LIKE, {}, [/for 5 mins till thick & mousse-like/], []],
 ];
 
 describe('cards, scans and notes on paper', () => {

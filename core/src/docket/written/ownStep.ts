@@ -23,6 +23,7 @@ import { systemOf } from '../system';
 import { remeasureEdits, type Remeasured } from './remeasured';
 import { restEdits } from './rest';
 import { heatEdits } from './stages';
+import { unwhippedEdits } from './unwhipped';
 import { usesOf } from './uses';
 import { whitesEdits } from './whites';
 
@@ -145,6 +146,7 @@ export function ownStep(
     ...(floured && !bowl.has('yeast') ? stretchEdits(actions, process.actions) : []),
     ...(floured && bowl.family === 'pastry' ? pastryWaterEdits(actions, process, bowl.flourLines) : []),
     ...whitesEdits(actions, process.actions, renamed),
+    ...unwhippedEdits(actions, renamed, facts),
     ...dustEdits(source, dust, butterOut),
     ...(butterOut ? brownedEdits(actions) : []),
     ...(butterOut ? greaseEdits(source, renamed.find(({ was }) => BUTTER.test(was))?.now ?? null) : []),
