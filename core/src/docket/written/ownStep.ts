@@ -109,6 +109,10 @@ const ownsA = (words: string, { parts }: Recipe): boolean =>
     ),
   );
 
+/** What greases where butter may not; null: nothing on the list. */
+const inPlaceOfButter = (renamed: readonly Renamed[]): string | null =>
+  renamed.find(({ was }) => BUTTER.test(was))?.now ?? null;
+
 /** What is the same for every step of a method. */
 export interface ToldOfAll {
   readonly renamed: readonly Renamed[];
@@ -148,8 +152,7 @@ export function ownStep(
     ...whitesEdits(actions, process.actions, renamed),
     ...unwhippedEdits(actions, renamed, facts),
     ...dustEdits(source, dust, butterOut),
-    ...(butterOut ? brownedEdits(actions) : []),
-    ...(butterOut ? greaseEdits(source, renamed.find(({ was }) => BUTTER.test(was))?.now ?? null) : []),
+    ...(butterOut ? [...brownedEdits(actions), ...greaseEdits(source, inPlaceOfButter(renamed))] : []),
     ...heatEdits(actions, process, bake, systemOf(recipe.locale)),
     ...(floured ? [...coolEdits(actions, process, facts), ...restEdits(actions, process, facts)] : []),
     ...(floured ? cautionEdits(source, bowl.delicate !== null) : []),
