@@ -95,6 +95,8 @@ test('balance: berries into one of two tins, and a recipe without gluten judged 
   await bench.paste(DRY_RICE_CAKE);
   await bench.stage('Balance');
   await expect(page.getByRole('heading', { name: /^As it stands/ })).toBeVisible();
-  await expect(page.getByText(/nothing binds it/)).toBeVisible();
+  await expect(page.getByText(/^Likely: nothing binds it/)).toBeVisible();
+  // The docket beside it says so at its head.
+  await expect(page.getByText(/^As it stands: nothing binds it/)).toBeVisible();
   await expect(page.getByRole('img', { name: /Drink over thirst: .* band/ })).toBeVisible();
 });
