@@ -5,6 +5,7 @@ import { familyOf } from '../family';
 import { overfilled } from '../heat';
 import { shows } from '../process';
 import { settle } from '../quantity';
+import { wholeMethod } from '../read';
 import type { Confidence, FamilyId, Role } from '../vocabulary';
 import type { Said } from '../words';
 import { tellsInItsOwnLanguage } from './ownLanguage';
@@ -119,7 +120,7 @@ const laminated: WholeWarningRule = {
   source: 'common practice',
   confidence: 'common-practice',
   warn: ({ work: { recipe }, blend }) =>
-    blend.shares.length > 0 && shows('folds butter in', recipe.method.map(({ source }) => source).join(' '))
+    blend.shares.length > 0 && shows('folds butter in', wholeMethod(recipe.method))
       ? [{ code: 'laminated', values: {} }]
       : [],
 };

@@ -55,10 +55,12 @@ const known = new WeakMap<Recipe, Recipe>();
 
 /** A recipe with its steps unwrapped, once for each: what was read of it needn't be read again. */
 export function withWholeSteps(recipe: Recipe): Recipe {
-  const there = known.get(recipe);
-  if (there) return there;
+  const there = known.get(recipe) ?? unwrappedOf(recipe);
+  known.set(recipe, there);
+  return there;
+}
+
+function unwrappedOf(recipe: Recipe): Recipe {
   const method = unwrapped(recipe.method);
-  const whole = method.length === recipe.method.length ? recipe : { ...recipe, method };
-  known.set(recipe, whole);
-  return whole;
+  return method.length === recipe.method.length ? recipe : { ...recipe, method };
 }

@@ -1,6 +1,6 @@
 import { getIngredient, plainId, type Catalogue } from '../catalogue';
 import { catalogueOf, forTable, type ConversionRequest, type GuardAnswer, type Kitchen } from '../kitchen';
-import { ingredientLines, type Line, type Recipe, type Step } from '../read';
+import { ingredientLines, wholeMethod, type Line, type Recipe, type Step } from '../read';
 import { NEVER_ANSWERED, OTHER_AVOIDANCES, type Avoidance } from '../vocabulary';
 import { CAUTIONS } from './data/cautions';
 import { EQUIPMENT } from './data/equipment';
@@ -97,7 +97,7 @@ function report({ lines, method, named, steps, request, kitchen }: Guarded): Gua
   const answered = questions.filter(({ settled }) => settled !== null);
   const days = answered.flatMap(({ settled }) => (settled?.on ? [settled.on] : [])).sort();
   const inedible = notForEating([...lines, ...steps]);
-  const words = steps.map(({ source }) => source).join(' ');
+  const words = wholeMethod(steps);
   return {
     state: open.length > 0 ? 'open' : questions.length > 0 ? 'answered' : 'nothing open',
     lines: judged.map(({ judged: one }): LineGuard => {

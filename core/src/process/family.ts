@@ -8,6 +8,7 @@ import {
   ratiosOf,
   usualRatios,
   weighLines,
+  wholeMethod,
   type FamilyRatios,
   type Line,
   type Part,
@@ -195,7 +196,7 @@ export function familyOfPage({ title, parts, method }: Recipe, catalogue: Catalo
   return guessFamily(
     [withoutNamesOf(besides, title), ...makes.map(({ source }) => source)].join(' '),
     main?.lines ?? lines,
-    method.map(({ source }) => source).join(' '),
+    wholeMethod(method),
     catalogue,
     lines,
     main ? baseKind(main, catalogue) : null,

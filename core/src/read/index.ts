@@ -33,3 +33,4 @@ export type {
 export { tellsADeed } from './tellsADeed';
 export { addedTo, isAdded, isOfBlend, ofBlend, ofItem, sourceOf, standsFor } from './lineIds';
 export { remembered } from './remember';
+export { wholeMethod } from './wholeMethod';

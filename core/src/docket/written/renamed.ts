@@ -1,6 +1,6 @@
 import { shows, type Sign } from '../../process';
 import { getIngredient, type Catalogue } from '../../catalogue';
-import { isOfBlend, sourceOf, tokensOf, type Recipe } from '../../read';
+import { isOfBlend, sourceOf, tokensOf, wholeMethod, type Recipe } from '../../read';
 import type { Role } from '../../vocabulary';
 import { andList, spokenName } from './spoken';
 import { EGG, MADE_FIRST, WHIPPED, type MadeFirst } from './data/madeFirst';
@@ -86,7 +86,7 @@ const unnamedFlours = ({ lines }: DocketPart, { method }: Recipe, catalogue: Cat
 export function renamedIn(recipe: Recipe, parts: readonly DocketPart[], catalogue: Catalogue): Renamed[] {
   const told = (sign: Sign) => recipe.method.some(({ source }) => shows(sign, source));
   const apart = told('names yolks') && told('names whites');
-  const words = recipe.method.map(({ source }) => source).join(' ');
+  const words = wholeMethod(recipe.method);
   const first = words.search(/\bwhites?\b/i) < words.search(/\byolks?\b/i) ? EGG.white : EGG.yolk;
   return recipe.parts.flatMap((part) => {
     const docket = parts.find(({ id }) => id === part.id);

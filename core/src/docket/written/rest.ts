@@ -1,5 +1,5 @@
 import { shows, type Action, type Process } from '../../process';
-import { durationsIn } from '../../read';
+import { durationsIn, wholeMethod } from '../../read';
 import { ownRest } from '../ownRest';
 import { sayMinutes } from '../sayMinutes';
 import { bakeAction } from './places';
@@ -138,7 +138,7 @@ export function restSentence(
   // What is whipped into eggs falls while it waits.
   if (recipe.method.some(({ source }) => shows('folds whites', source) || shows('foams eggs', source)))
     return null;
-  if (shows('scalds the flour', recipe.method.map(({ source }) => source).join(' '))) return null;
+  if (shows('scalds the flour', wholeMethod(recipe.method))) return null;
   if (high === 0 || rest.own || ((rest.cold || profile.yeast) && waitsAlready(process))) return null;
   if (rest.cold && (untimedChill(process) ?? shortChill(process, low))) return null;
   if (!rest.cold && shortRest(process, low, bowl.flourLines)) return null;

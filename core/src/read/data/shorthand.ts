@@ -17,9 +17,9 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/^(\W*)(?:an? |one )?\d{1,2}(?:½)?[- ]?(?:inch|in\.?|cm|["”″])[- ](?=(?:[\w-]+ ){0,2}(?:crusts?|shells?|pastry cases?)\b)/i, '$1 1 '],
   [/\b((?:milli|deci)?)litre(s?)\b/gi, '$1liter$2'],
   [/(?<=\d ?|kilo)gramme(s?)\b/gi, 'gram$1'],
-  // "The weight of 2 of them in plain flour (about 120 g)".
   // A fruit that is eaten for its pulp.
   [/^(?:the )?pulp (?:of|from) (\d+ passion ?fruits?\b.*)$/i, '$1, pulp'],
+  // "The weight of 2 of them in plain flour (about 120 g)".
   [/^(?:the |their |its )?(?:own )?weight(?: of [^()]{0,25}?)? in (?=[^()]*\((?:about |approx\.? |ca\.? |around )?\d+ ?g\))/i, ''],
   [/\bt\.b\.s\.?/gi, 'tbsp'],
   [/\b(tea|table|dessert)spoonfuls?\b/gi, '$1spoon'],
