@@ -91,7 +91,7 @@ function withoutLeftOut(recipe: Recipe, request: ConversionRequest, kitchen: Kit
 
 /** Takes everything into account that stands beside the recipe: who sits at the table, labels, what is left out, how much. */
 export function workOf(written: Recipe, asked: ConversionRequest, bare: Kitchen): Work {
-  const recipe = withWholeSteps(written);
+  const recipe = withWholeSteps(written, bare);
   const request = forTable(asked, bare);
   const labelled = forLabels(recipe, request, bare);
   const kept = withoutLeftOut(labelled.recipe, request, labelled.kitchen);
