@@ -36,7 +36,7 @@ export function docketLineWords(line: DocketLine): string {
 }
 
 /** Words that begin with their own measure. */
-const COUNTED = /^(?:(?:pinch|dash|knob|handful) |an? |(?:\w+ of )?[\d½¼¾⅓⅔])/;
+const COUNTED = /^(?:(?:pinch|dash|knob|handful) |an? |(?:\w+ of )?[\d\u00bc-\u00be\u2150-\u215e])/;
 
 /** Below so many g a spoon measures better than a kitchen scale. */
 export const SPOON_LEADS = 15;

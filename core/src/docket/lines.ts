@@ -9,6 +9,7 @@ import { listWords, type From } from './listWords';
 import type { Locale } from '../vocabulary';
 import { readProcess } from '../process';
 import { countOf, prepOf, useOf } from './lineFacts';
+import { withoutAvoided } from './orElse';
 import type { Work } from './plan';
 import { madeOf, spokenName } from './written';
 import { LOCAL_NAMES } from './data/localNames';
@@ -135,8 +136,11 @@ function madeInto(lines: readonly DocketLine[]): ReadonlyMap<string, string> {
   return new Map(
     [...new Set(lines.map(standsFor))].flatMap((id) => {
       const made = madeOf(lines.filter((one) => standsFor(one) === id));
-      const name = made?.how.name(made.lines.map((one) => spokenName(one.name)));
-      return made?.lines.map(({ id }) => [id, `, for the ${name}`] as const) ?? [];
+      if (!made) return [];
+      const name = made.how.name(made.lines.map((one) => spokenName(one.name)));
+      // "Cider, for the cider with coffee" says it twice.
+      const echoed = (one: DocketLine) => name.split(' ').includes(lastWordOf(spokenName(one.name)));
+      return made.lines.flatMap((one) => (echoed(one) ? [] : [[one.id, `, for the ${name}`] as const]));
     }),
   );
 }
@@ -211,7 +215,12 @@ export function docketLines(
   const made = madeInto(weighed.map(here));
   return [...weighed, ...loose].map(here).map((one) => {
     const own = from.get(one.id);
-    const words = withoutHeading(listWords(one, own, catalogue), one, part);
+    const words = withoutAvoided(
+      withoutHeading(listWords(one, own, catalogue), one, part),
+      one.ingredient,
+      request,
+      catalogue,
+    );
     const said: DocketLine = {
       ...one,
       words: `${words}${certifiedOats(one, words, catalogue)}${made.get(one.id) ?? ''}`,

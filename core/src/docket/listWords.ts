@@ -129,6 +129,12 @@ const isKin = ({ ingredient }: DocketLine, from: From | undefined, catalogue: Ca
 /** So little is taken between two fingers, g. */
 const A_PINCH = 0.5;
 
+/** "Lukewarm milk 350ml" begins its line, and is lukewarm milk; Greek yogurt is Greek. */
+const uncapitalised = (words: string): string =>
+  words.replace(/^(?!(?:Greek|Dutch|Swiss|Italian|French|English|Irish|Turkish|Demerara)\b)\p{Lu}(?=\p{Ll})/u, (letter) =>
+    letter.toLowerCase(),
+  );
+
 /** Whether the author's words name it; what a person said a line is stands in no words of it. */
 const namesIt = (words: string, { ingredient }: Item, catalogue: Catalogue): boolean =>
   PLAIN_WORDS.test(words) && matchIngredient(words, catalogue)?.ingredient === ingredient;
@@ -167,7 +173,7 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   if (from?.whole && !made.changed && tidied.length <= LONGEST)
     return from.page === from.line ? tidied : `${tidied}${extraOf(from.page, from.item)}`;
   const same = from !== undefined && from.item.ingredient === made.ingredient;
-  const own = from?.item.words.replace(WHAT_FOR, '').replace(IN_ITS_POT, '') ?? '';
+  const own = uncapitalised(from?.item.words.replace(WHAT_FOR, '').replace(IN_ITS_POT, '') ?? '');
   const called = same && namesIt(own, from.item, catalogue) ? inLine(tidied, own) : name;
   const pieces = asManyPieces(made, from, name, catalogue);
   const counted = same && !made.changed ? asCounted(from, called) : pieces;

@@ -5,7 +5,7 @@ export { judgeLabel, type LabelEntry, type LabelReport } from './label';
 export { forLabels, labelOf } from './labelled';
 export { namedByLaw, type ByLaw } from './lists';
 export { guardMethod } from './method';
-export { namedFoods } from './named';
+export { avoidedIn, namedFoods } from './named';
 export { grainForbidden, HOUSE_PREFIX, questionOfMisread, questionOfNamed } from './questions';
 export type {
   Caution,

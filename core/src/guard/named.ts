@@ -17,8 +17,8 @@ interface Lists {
   readonly now: readonly (string | null)[];
 }
 
-/** Why a food may not be in this bake, by what it holds for certain. */
-function avoidedIn(id: string, { without }: ConversionRequest, catalogue: Catalogue): string[] {
+/** Why a food may not be in this bake, by what it holds for certain: allergens, or gluten; empty where it may. */
+export function avoidedIn(id: string, { without }: ConversionRequest, catalogue: Catalogue): string[] {
   const held = new Set(
     [id, ...unfold(catalogue, id).map(({ ingredient }) => ingredient)].flatMap(
       (one) => getIngredient(catalogue, one).allergens,

@@ -12,6 +12,9 @@ describe('an oven dial', () => {
     [218, 220, 425, '7'],
     [135, 135, 275, '1'],
     [107, 105, 225, '¼'],
+    [170, 170, 340, '3'],
+    [180, 180, 350, '4'],
+    [230, 230, 450, '8'],
   ])('%d °C is %d °C, %d °F, gas mark %s', (celsius, shown, fahrenheit, gas) =>
     expect(dialOf(celsius)).toEqual({ celsius: shown, fahrenheit, gas }),
   );
@@ -20,6 +23,8 @@ describe('an oven dial', () => {
     expect(dialOf(290).gas).toBeNull();
     expect(celsiusOfGas('10')).toBeUndefined();
   });
+  it('is set by its mark as kitchens set it', () =>
+    expect(['2', '4', '6', '1/2'].map(celsiusOfGas)).toEqual([150, 180, 200, 120]));
   it('is never further off than half a step', () =>
     fc.assert(
       fc.property(fc.double({ min: 60, max: 290, noNaN: true }), (celsius) => {

@@ -1,4 +1,4 @@
-import { celsiusOf, fahrenheitOf } from './units';
+import { fahrenheitOf } from './units';
 
 /** An oven temperature as three dials have it. */
 export interface DialSetting {
@@ -14,13 +14,24 @@ const FAHRENHEIT_STEP = 25;
 const FAHRENHEIT_NEAR = 6;
 const FINE_FAHRENHEIT_STEP = 5;
 
-/** Gas marks and the °F that each stands for: 25 °F apart from mark 1 at 275 °F, two marks below it. Common practice. */
-const GAS_MARKS: readonly (readonly [mark: string, fahrenheit: number, typed?: string])[] = [
-  ['¼', 225, '1/4'],
-  ['½', 250, '1/2'],
-  ...Array.from({ length: 9 }, (_, at) => [String(at + 1), 275 + 25 * at] as const),
-];
-const GAS_NEAR = 13;
+/**
+ * Gas marks, and the °C that kitchens set for each: what cookbooks print for it, and the dial's steps about that. 170 °C is mark 3 as
+ * much as 160 is. Common practice: the table of oven settings in the back of many cookbooks there.
+ */
+const GAS_MARKS: readonly (readonly [mark: string, printed: number, low: number, high: number, typed?: string])[] =
+  [
+    ['¼', 110, 105, 115, '1/4'],
+    ['½', 120, 120, 130, '1/2'],
+    ['1', 140, 135, 140],
+    ['2', 150, 145, 155],
+    ['3', 165, 160, 170],
+    ['4', 180, 175, 185],
+    ['5', 190, 190, 195],
+    ['6', 200, 200, 210],
+    ['7', 220, 215, 225],
+    ['8', 230, 230, 235],
+    ['9', 240, 240, 250],
+  ];
 
 const toStep = (value: number, step: number): number => Math.round(value / step) * step;
 
@@ -31,18 +42,15 @@ export const dialCelsius = (celsius: number): number => toStep(celsius, CELSIUS_
 export function dialOf(celsius: number): DialSetting {
   const exact = fahrenheitOf(celsius);
   const marked = toStep(exact, FAHRENHEIT_STEP);
-  const near = GAS_MARKS.map(([mark, at]) => ({ mark, off: Math.abs(exact - at) })).sort(
-    (a, b) => a.off - b.off,
-  )[0]!;
+  const shown = dialCelsius(celsius);
+  const gas = GAS_MARKS.find(([, , low, high]) => low <= shown && shown <= high);
   return {
-    celsius: dialCelsius(celsius),
+    celsius: shown,
     fahrenheit: Math.abs(exact - marked) <= FAHRENHEIT_NEAR ? marked : toStep(exact, FINE_FAHRENHEIT_STEP),
-    gas: near.off <= GAS_NEAR ? near.mark : null,
+    gas: gas?.[0] ?? null,
   };
 }
 
-/** °C that a gas mark stands for; undefined where there is no such mark. Example: 4 → 176.7. */
-export function celsiusOfGas(mark: string): number | undefined {
-  const found = GAS_MARKS.find(([one, , typed]) => one === mark || typed === mark);
-  return found && celsiusOf(found[1]);
-}
+/** °C that a gas mark is set to; undefined where there is no such mark. Example: 4 → 180. */
+export const celsiusOfGas = (mark: string): number | undefined =>
+  GAS_MARKS.find(([one, , , , typed]) => one === mark || typed === mark)?.[1];

@@ -1,7 +1,8 @@
 import { cleanLine } from './clean';
 import type { Place } from './places';
 
-const OPEN_END = /(?:[,;&+]|\p{L}-|\b(?:and|or|the|a|an|with|plus|of|for|in|into))$/iu;
+const OPEN_END =
+  /(?:[,;&+]|\p{L}-|\b(?:and|or|the|a|an|with|plus|of|for|in|into|(?:in|with|\d) ?(?:tbsp|tsp|tablespoons?|teaspoons?)? ?(?:boiling|hot|cold|warm)))$/iu;
 /** "With a spoon of vinegar stirred in" is whole. */
 const DONE_IN = /\b(?:stirred|mixed|whisked|beaten|folded|rubbed|grated|squeezed) in$/i;
 const BEGINS_ANEW = /^(?:[\d¼½¾⅓⅔⅛]|\p{Lu}|an? |one |two |three |half |pinch|some |juice|zest|handful)/u;

@@ -13,6 +13,7 @@ import { numbersFromWords } from './numberWords';
 import { isTranslated, namesFirst, onlyDescribes, phrasesOf, type Phrase } from './phrasing';
 import { remembered } from './remember';
 import { takeApart, type Segments } from './segments';
+import { sharesNoun } from './sharedNoun';
 import { listed } from './listed';
 import { rowsOf } from './tableRow';
 import type { Item, Line } from './types';
@@ -94,10 +95,10 @@ function named(
   const last = /[\p{L}'-]+$/u.exec(pieces.at(-1)!.trim())?.[0] ?? '';
   const alone = matchIngredient(first, reader.catalogue);
   const joined = matchIngredient(`${first} ${last}`, reader.catalogue);
-  const head =
-    others.length === 0 || (alone && !(alone.match === 'near' && joined?.match === 'exact'))
-      ? first
-      : `${first} ${last}`;
+  const sharesIt =
+    others.length > 0 &&
+    (!alone || (alone.match === 'near' && joined?.match === 'exact') || sharesNoun(first, others[0]!, last, reader.catalogue));
+  const head = sharesIt ? `${first} ${last}` : first;
   const both = whole?.match === 'exact' ? [head] : head.split(/\s+(?:and|&|\+)\s+/i);
   const all = both.length > 1 && both.every((one) => matchIngredient(one, reader.catalogue)) ? both : [head];
   const main = all.map((one, at) => {

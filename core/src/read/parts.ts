@@ -25,7 +25,10 @@ const AT_THE_TABLE = /,\s*to (?:serve|finish)\b/i;
 const partOf = (line: Line): string | null => {
   const source = line.source.trim();
   if (line.kind !== 'ingredient') return null;
-  const label = LABELLED.exec(source)?.[1] ?? (line.items.length > 1 ? LISTED.exec(source)?.[1] : undefined);
+  const listed = line.items.length > 1 ? LISTED.exec(source)?.[1] : undefined;
+  // "Butter: 150 g, and a knob of it for the moulds" is butter.
+  const isFood = line.items.some(({ words }) => words.toLowerCase() === listed?.toLowerCase());
+  const label = LABELLED.exec(source)?.[1] ?? (isFood ? undefined : listed);
   if (label && !DEED.test(label)) return partName(label);
   const said = BEGINS.exec(source);
   return source.length > SENTENCE ? (said?.[1] ?? said?.[2] ?? null) : null;
@@ -105,5 +108,6 @@ export function toParts(lines: readonly Line[]): Part[] {
     if (!deed || !before || (before.name !== null && !DEED.test(before.name))) return [...all, part];
     return [...all.slice(0, -1), { ...before, lines: [...before.lines, ...part.lines] }];
   }, []);
-  return joined.flatMap(parted);
+  const called = joined.map((part) => (part.name !== null && DEED.test(part.name) ? { ...part, name: null } : part));
+  return called.flatMap(parted);
 }

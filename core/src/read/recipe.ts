@@ -140,10 +140,8 @@ function readPage(
     sources,
     kinds.map(({ kind }) => kind),
   );
-  const whole = namedAgain(
-    inPots(joinWrapped(sources, where, (words) => namesFood(words, catalogue))),
-    where,
-  );
+  const joined = joinWrapped(sources, where, (words) => namesFood(words, catalogue));
+  const whole = namedAgain(inPots(joined), where);
   const second = secondRecipe(
     sources,
     kinds.map(({ kind }) => kind),
@@ -153,7 +151,12 @@ function readPage(
     lines,
     kinds,
     second: second === null ? null : lines[second]!,
-    placed: lines.map((line, n) => ({ ...line, place: where[n]!, whole: whole[n]! })),
+    placed: lines.map(({ id, source }, n) => ({
+      id,
+      source: joined[n] ?? source,
+      place: where[n]!,
+      whole: whole[n]!,
+    })),
   };
 }
 

@@ -33,7 +33,7 @@ export type LineKind = 'ingredient' | 'heading' | 'note';
 
 export interface Line {
   readonly id: string;
-  /** As written. */
+  /** As written; a line that was wrapped, put together. */
   readonly source: string;
   readonly kind: LineKind;
   readonly items: readonly Item[];

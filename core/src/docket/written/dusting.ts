@@ -3,7 +3,7 @@ import { capitalised, type SpanEdit } from './spans';
 /** Ways to say that a tin, a board or hands are floured, or a tin crumbed, and how they are said with another flour. Common practice of recipes. */
 const FORMS: readonly (readonly [RegExp, (dust: string, ...groups: string[]) => string])[] = [
   [
-    /\b(grease|butter|oil|line) (?:and|&|\+|then) (?:lightly )?(?:flour|(?:bread)?crumb) ((?:(?! and | then |, |\.|;|\().)+)/gi,
+    /\b(grease|butter|oil|line) (?:and|&|\+|then) (?:lightly )?(?:flour|(?:bread)?crumb) ((?:(?! and | then |, |\.|;|\().)+(?:\([^()]*\))?)/gi,
     (dust, verb, what) => `${verb} ${what} and dust with ${dust}`,
   ],
   [
