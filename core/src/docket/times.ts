@@ -12,10 +12,14 @@ function waitsOf({ actions, stages, main, mixtures }: Process, gone: ReadonlySet
   return actions
     .slice(0, bake < 0 ? actions.length : bake)
     .filter(
-      ({ id, class: kind, makes }) => WAITS.has(kind) && !gone.has(id) && (makes === own || makes === null),
+      ({ id, class: kind, makes }) =>
+        WAITS.has(kind) && !gone.has(id) && (makes === own || makes === null || kind === 'prove'),
     )
     .reduce((sum, { minutes }) => sum + (minutes?.low ?? 0), 0);
 }
+
+/** "They can go in the fridge overnight at this point": nobody has to. */
+const MAY_WAIT = /\b(?:can|may|could) (?:now )?(?:go|be|sit|wait|stay|stand|keep|rest)\b/i;
 
 /** Minutes that the longest of what is made beside the bake waits: a cream is chilled while the shells bake. */
 function waitsBeside({ actions, mixtures, stages, main }: Process): number {
@@ -24,7 +28,7 @@ function waitsBeside({ actions, mixtures, stages, main }: Process): number {
     .filter(({ id, family }) => id !== own && family.because !== 'main')
     .map(({ id }) =>
       actions
-        .filter(({ class: kind, makes }) => makes === id && WAITS.has(kind))
+        .filter(({ class: kind, makes, text }) => makes === id && WAITS.has(kind) && !MAY_WAIT.test(text))
         .reduce((sum, { minutes }) => sum + (minutes?.low ?? 0), 0),
     );
   return Math.max(0, ...waits);
@@ -38,7 +42,10 @@ function setsFor({ actions, stages }: Process): number {
   const end = actions.findIndex(({ id }) => id === last?.action);
   return actions
     .slice(end + 1)
-    .filter(({ class: kind }) => end >= 0 && (kind === 'chill' || kind === 'rest' || kind === 'cool'))
+    .filter(
+      ({ class: kind, text }) =>
+        end >= 0 && (kind === 'chill' || kind === 'rest' || kind === 'cool') && !MAY_WAIT.test(text),
+    )
     .map(({ minutes }) => minutes?.low ?? 0)
     .reduce((most, low) => (low <= SETS_AT_MOST ? Math.max(most, low) : most), 0);
 }

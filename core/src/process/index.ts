@@ -1,5 +1,6 @@
 export type { Told } from './told';
 export { actionsOf } from './actions';
+export { firstFew } from './firstFew';
 export { heatsOf, readProcess, type Process } from './process';
 export { heats } from './stages';
 export { saysSize } from './sizes';

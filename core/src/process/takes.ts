@@ -1,8 +1,9 @@
-import { NUMBERS_IN_WORDS, type Bindings, type Part, type Scales } from '../read';
+import type { Bindings, Part, Scales } from '../read';
 import { UNTIL } from './actions';
 import type { Told } from './told';
 import { linesNamedIn, spokenOf, type Called } from './called';
 import { EVERYTHING, LEFT_OUT } from './data/roleWords';
+import { firstFew } from './firstFew';
 import { partsCalled } from './flows';
 import { shareSaid } from './shares';
 import type { Role } from '../vocabulary';
@@ -39,13 +40,8 @@ const MOST_ON_A_TIN = 60;
 const mayDressATin = ({ items, whole }: Called): boolean =>
   items.length === 1 && (whole === null || whole.grams <= MOST_ON_A_TIN);
 
-/** "Sift first 4", "boil the first four", "the first six things": so many of the part's lines. 0: none are said. */
-const FIRST_FEW =
-  /\bfirst (two|three|four|five|six|seven|eight|[2-9])\b(?! (?:min|hour|day|batch|tray|layer|cake|time|rise))/i;
-function firstSaid(text: string): number {
-  const said = FIRST_FEW.exec(text)?.[1]?.toLowerCase() ?? '0';
-  return NUMBERS_IN_WORDS[said] ?? Number(said);
-}
+/** A step that was parted in sentences is still the page's. */
+const pageStep = (id: string): string => id.split('/')[0]!;
 
 export interface Taken {
   readonly takes: readonly Take[];
@@ -55,13 +51,14 @@ export interface Taken {
   readonly part: string;
 }
 
-/** What each action takes of each line: shares of a line sum to one at most. */
+/** What each action takes of each line: shares of a line sum to one at most. `under`: the part whose list a step stands under. */
 export function takesOf(
   actions: readonly Told[],
   called: readonly Called[],
   parts: readonly Part[],
   main: Part | undefined,
   bound: Bindings['takes'],
+  under: ReadonlyMap<string, string>,
   scales: Scales,
 ): Taken[] {
   const used = new Map<string, number>();
@@ -74,12 +71,12 @@ export function takesOf(
     if (action.step !== step) {
       step = action.step;
       const whole = actions.filter((one) => one.step === step).map((one) => one.text);
-      part = partOf(spokenOf(whole.join(' '), called), part);
+      part = partOf(spokenOf(whole.join(' '), called), under.get(pageStep(step)) ?? part);
     }
     const { called: mentioned, into, gives } = partsCalled(text, action.class, parts, main);
     part = (into ?? mentioned[0])?.id ?? part;
     const own = called.filter((one) => one.part === part);
-    const all = EVERYTHING.test(text) ? own : own.slice(0, firstSaid(text));
+    const all = EVERYTHING.test(text) ? own : own.slice(0, firstFew(text)?.many ?? 0);
     const out = new Set(
       all.length === 0 ? [] : linesNamedIn(LEFT_OUT.exec(text)?.[0] ?? '', called, instead),
     );

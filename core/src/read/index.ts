@@ -33,4 +33,5 @@ export type {
 export { tellsADeed } from './tellsADeed';
 export { addedTo, isAdded, isOfBlend, ofBlend, ofItem, sourceOf, standsFor } from './lineIds';
 export { remembered } from './remember';
+export { underLists } from './underLists';
 export { wholeMethod } from './wholeMethod';

@@ -184,6 +184,10 @@ const isTold = ({ place, source }: { readonly place: string; readonly source: st
     ? !NUMBERS_A_STEP.test(source) && !(FOUND_IN.test(source) && !tellsADeed(source))
     : place === 'prose' && (tellsADeed(source) || readProse(source, reader).items.length < A_LIST);
 
+/** "Thick in the middle, crisp at the rim": what stands above a list and does nothing praises the bake. */
+const isBlurb = ({ place, source }: Placed, above: boolean): boolean =>
+  above && place === 'prose' && !tellsADeed(source);
+
 /**
  * Reads a recipe's text. Never throws: each non-blank line ends up as an ingredient, a heading, a note (the title among
  * them) or a step, in its order and as it was written. Prose stands twice: with its foods, and as a step.
@@ -195,7 +199,10 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
   const place = locale ?? inferLocale(text, kitchen.locale);
   const reader: Scales = { catalogue, locale: place, eggSize: kitchen.eggSize };
   const byLine = new Map(corrections.map((one) => [one.line, one]));
-  const steps = placed.filter((line) => isTold(line, reader)).map(({ id, source }): Step => ({ id, source }));
+  const list = placed.findIndex(({ place: where }) => where === 'ingredient');
+  const steps = placed
+    .filter((line, at) => isTold(line, reader) && !isBlurb(line, at < list))
+    .map(({ id, source }): Step => ({ id, source }));
   const prose = new Set(placed.filter(({ place: where }) => where === 'prose').map(({ id }) => id));
   const listed: Line[] = [];
   for (const line of placed)

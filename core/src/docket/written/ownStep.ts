@@ -7,6 +7,7 @@ import type { DocketPart, DocketStep } from '../types';
 import { brownedEdits } from './browned';
 import { cautionEdits } from './cautions';
 import { coolEdits } from './cool';
+import { countedLineEdits } from './countedLines';
 import { DUSTERS } from './data/madeFirst';
 import { kneadEdits, pastryWaterEdits, proofEdits, stretchEdits } from './dough';
 import { dustEdits, greaseEdits } from './dusting';
@@ -22,6 +23,7 @@ import { spokenName } from './spoken';
 import { systemOf } from '../system';
 import { remeasureEdits, type Remeasured } from './remeasured';
 import { restEdits } from './rest';
+import { ownListEdits } from './ownList';
 import { heatEdits } from './stages';
 import { unwhippedEdits } from './unwhipped';
 import { usesOf } from './uses';
@@ -143,6 +145,7 @@ export function ownStep(
     ...writerEdits(source),
     ...titleEdits(source, recipe.title),
     ...makesEdits(source, recipe),
+    ...ownListEdits(id, source, recipe),
     ...here.flatMap(({ inside }) => inside ?? []),
     ...((bowl.profile.yeast || bowl.has('yeast')) && floured
       ? [...proofEdits(actions, process.actions), ...kneadEdits(actions)]
@@ -157,6 +160,7 @@ export function ownStep(
     ...(floured ? [...coolEdits(actions, process, facts), ...restEdits(actions, process, facts)] : []),
     ...(floured ? cautionEdits(source, bowl.delicate !== null) : []),
     ...servedEdits(source, new Set([...request.without, 'wheat']), (words) => ownsA(words, recipe)),
+    ...(renamed.length > 0 ? countedLineEdits(source, actions, recipe, renamed) : []),
     ...withDust(mentions.edits, source, renamed, dust),
     ...remeasureEdits(source, catalogue, remeasured),
   ]);

@@ -65,7 +65,7 @@ export function madeOf(lines: readonly DocketLine[]): Renamed['made'] {
 const KIND_OF_FLOUR: ReadonlySet<string> = new Set(['flour', 'starch', 'meal']);
 const FLOURY: ReadonlySet<Role> = new Set<Role>(['gf-flour', 'starch', 'wheat-flour']);
 /** Flours and starches of a part beside its blend that no step names: "sift in the flours" means them too. */
-const unnamedFlours = ({ lines }: DocketPart, { method }: Recipe, catalogue: Catalogue): string[] =>
+const unnamedFlours = ({ id: part, lines }: DocketPart, { method, parts }: Recipe, catalogue: Catalogue): string[] =>
   lines
     .filter(
       ({ id, ingredient, grams }) =>
@@ -78,7 +78,10 @@ const unnamedFlours = ({ lines }: DocketPart, { method }: Recipe, catalogue: Cat
       // "The flours" name no almond flour.
       const [before = '', last = ''] = tokensOf(source ?? '').slice(-2);
       const own = KIND_OF_FLOUR.has(last) ? before : last;
-      return own !== '' && !method.some((step) => tokensOf(step.source).includes(own));
+      const says = (words: string) => tokensOf(words).includes(own);
+      // The compote's potato flour is named for itself.
+      const others = parts.filter(({ id, lines: its }) => id !== part && its.some((one) => says(one.source)));
+      return own !== '' && method.filter((step) => says(step.source)).length <= others.length;
     })
     .map(({ name }) => spokenName(name));
 

@@ -1,6 +1,7 @@
 import type { Catalogue } from '../../catalogue';
 import type { PageKind } from '../../vocabulary';
 import { decideKinds } from './chain';
+import { withCountedEggs } from './countedEggs';
 import { WEIGHTS } from './data/weights';
 import { featuresOf } from './features';
 import type { KindOfLine } from './kinds';
@@ -25,7 +26,15 @@ export { whyKind, type Spoke } from './why';
 
 /** What only one look at the whole page tells, each by what those before it have found. */
 const PASSES: readonly ((lines: readonly string[], read: readonly KindOfLine[]) => readonly KindOfLine[])[] =
-  [withVesselLabels, withColumnNames, withListedRows, withTitleRow, withListsInTitles, withSoleName];
+  [
+    withVesselLabels,
+    withColumnNames,
+    withListedRows,
+    withTitleRow,
+    withListsInTitles,
+    withCountedEggs,
+    withSoleName,
+  ];
 
 /**
  * What each line of a page is, decided together: no line by itself, unless there are only names. `lines`: those that aren't
