@@ -131,8 +131,9 @@ const A_PINCH = 0.5;
 
 /** "Lukewarm milk 350ml" begins its line, and is lukewarm milk; Greek yogurt is Greek. */
 const uncapitalised = (words: string): string =>
-  words.replace(/^(?!(?:Greek|Dutch|Swiss|Italian|French|English|Irish|Turkish|Demerara)\b)\p{Lu}(?=\p{Ll})/u, (letter) =>
-    letter.toLowerCase(),
+  words.replace(
+    /^(?!(?:Greek|Dutch|Swiss|Italian|French|English|Irish|Turkish|Demerara)\b)\p{Lu}(?=\p{Ll})/u,
+    (letter) => letter.toLowerCase(),
   );
 
 /** Whether the author's words name it; what a person said a line is stands in no words of it. */

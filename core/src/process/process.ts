@@ -175,7 +175,15 @@ function processOf(recipe: Recipe, kitchen: Kitchen): Process {
   const all = partedByUse(recipe, family.id, done, told);
   const parts = all.filter(({ lines }) => lines.some(({ kind }) => kind === 'ingredient'));
   const first = mainPart(parts, catalogue);
-  const taken = takesOf(done, calledOf(parts), parts, first, recipe.bindings.takes, underLists(recipe), scales);
+  const taken = takesOf(
+    done,
+    calledOf(parts),
+    parts,
+    first,
+    recipe.bindings.takes,
+    underLists(recipe),
+    scales,
+  );
   const kinds = partFamilies(parts, first, recipe, family, catalogue);
   const mixtures = mixturesOf(parts, kinds, recipe.title, done, taken, first);
   const actions = done.map((one, at): Action => {

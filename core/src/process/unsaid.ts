@@ -30,13 +30,27 @@ const OVEN = [90, 280] as const;
 const isOven = ({ class: kind, celsius }: Told): boolean =>
   kind === null && celsius !== null && celsius >= OVEN[0] && celsius <= OVEN[1];
 
+const BARE_MINUTES = /^\W*(\d{1,2})(?:\s*(?:-|–|to)\s*(\d{1,2}))?\W*$/;
+/** How long something takes: as it is said, or "12 to 15" behind an oven. */
+function timeOf({ text, minutes, durations }: Told): Pick<Told, 'minutes' | 'durations'> | null {
+  if (minutes !== null) return { minutes, durations };
+  const [, first, last = first] = BARE_MINUTES.exec(text) ?? [];
+  if (first === undefined || last === undefined) return null;
+  const [low, high] = [Number(first), Number(last)];
+  const from = text.indexOf(first);
+  return {
+    minutes: { low, high },
+    durations: [{ low, high, from, to: text.lastIndexOf(last) + last.length }],
+  };
+}
+
 /** "175 degrees, lower shelf, 40-45 min": the one heat that the method names and the time behind it, by themselves. */
 function bakesUnsaid(actions: readonly Told[]): readonly Told[] {
   const at = actions.findIndex(isOven);
   const [one, next] = [actions[at], actions[at + 1]];
   if (!one || !next || actions.filter(({ celsius }) => celsius !== null).length > 1) return actions;
-  if (one.minutes !== null || next.step !== one.step || next.class !== null || next.minutes === null)
-    return actions;
+  const time = timeOf(next);
+  if (one.minutes !== null || next.step !== one.step || next.class !== null || time === null) return actions;
   const both: Told = {
     ...one,
     verb: 'bake',
@@ -44,12 +58,12 @@ function bakesUnsaid(actions: readonly Told[]): readonly Told[] {
     medium: 'oven',
     to: next.to,
     text: one.text + next.text,
-    minutes: next.minutes,
+    minutes: time.minutes,
     until: next.until,
-    durations: next.durations.map((time) => ({
-      ...time,
-      from: time.from + one.text.length,
-      to: time.to + one.text.length,
+    durations: time.durations.map((said) => ({
+      ...said,
+      from: said.from + one.text.length,
+      to: said.to + one.text.length,
     })),
   };
   return [...actions.slice(0, at), both, ...actions.slice(at + 2)];

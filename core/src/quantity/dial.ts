@@ -18,20 +18,25 @@ const FINE_FAHRENHEIT_STEP = 5;
  * Gas marks, and the °C that kitchens set for each: what cookbooks print for it, and the dial's steps about that. 170 °C is mark 3 as
  * much as 160 is. Common practice: the table of oven settings in the back of many cookbooks there.
  */
-const GAS_MARKS: readonly (readonly [mark: string, printed: number, low: number, high: number, typed?: string])[] =
-  [
-    ['¼', 110, 105, 115, '1/4'],
-    ['½', 120, 120, 130, '1/2'],
-    ['1', 140, 135, 140],
-    ['2', 150, 145, 155],
-    ['3', 165, 160, 170],
-    ['4', 180, 175, 185],
-    ['5', 190, 190, 195],
-    ['6', 200, 200, 210],
-    ['7', 220, 215, 225],
-    ['8', 230, 230, 235],
-    ['9', 240, 240, 250],
-  ];
+const GAS_MARKS: readonly (readonly [
+  mark: string,
+  printed: number,
+  low: number,
+  high: number,
+  typed?: string,
+])[] = [
+  ['¼', 110, 105, 115, '1/4'],
+  ['½', 120, 120, 130, '1/2'],
+  ['1', 140, 135, 140],
+  ['2', 150, 145, 155],
+  ['3', 165, 160, 170],
+  ['4', 180, 175, 185],
+  ['5', 190, 190, 195],
+  ['6', 200, 200, 210],
+  ['7', 220, 215, 225],
+  ['8', 230, 230, 235],
+  ['9', 240, 240, 250],
+];
 
 const toStep = (value: number, step: number): number => Math.round(value / step) * step;
 

@@ -97,7 +97,9 @@ function named(
   const joined = matchIngredient(`${first} ${last}`, reader.catalogue);
   const sharesIt =
     others.length > 0 &&
-    (!alone || (alone.match === 'near' && joined?.match === 'exact') || sharesNoun(first, others[0]!, last, reader.catalogue));
+    (!alone ||
+      (alone.match === 'near' && joined?.match === 'exact') ||
+      sharesNoun(first, others[0]!, last, reader.catalogue));
   const head = sharesIt ? `${first} ${last}` : first;
   const both = whole?.match === 'exact' ? [head] : head.split(/\s+(?:and|&|\+)\s+/i);
   const all = both.length > 1 && both.every((one) => matchIngredient(one, reader.catalogue)) ? both : [head];

@@ -108,6 +108,8 @@ export function toParts(lines: readonly Line[]): Part[] {
     if (!deed || !before || (before.name !== null && !DEED.test(before.name))) return [...all, part];
     return [...all.slice(0, -1), { ...before, lines: [...before.lines, ...part.lines] }];
   }, []);
-  const called = joined.map((part) => (part.name !== null && DEED.test(part.name) ? { ...part, name: null } : part));
+  const called = joined.map((part) =>
+    part.name !== null && DEED.test(part.name) ? { ...part, name: null } : part,
+  );
   return called.flatMap(parted);
 }

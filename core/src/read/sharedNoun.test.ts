@@ -2,7 +2,8 @@ import { BUILT_IN_KITCHEN, catalogueOf } from '../kitchen';
 import { readLine } from './line';
 
 const catalogue = catalogueOf(BUILT_IN_KITCHEN);
-const first = (line: string) => readLine(line, { catalogue, locale: 'UK', eggSize: BUILT_IN_KITCHEN.eggSize }).items[0]!;
+const first = (line: string) =>
+  readLine(line, { catalogue, locale: 'UK', eggSize: BUILT_IN_KITCHEN.eggSize }).items[0]!;
 
 describe('two of which the second alone has the noun', () => {
   it.each([

@@ -2,7 +2,8 @@ import { getIngredient, type Catalogue } from '../catalogue';
 import { isName, matchIngredient } from './match';
 
 /** What ends in one of these has its noun: "potato starch or plain flour". */
-const HAS_ITS_NOUN = /(?:starch|flour|meal|sugar|syrup|milk|oil|butter|cream|juice|paste|powder|purée|puree)$/i;
+const HAS_ITS_NOUN =
+  /(?:starch|flour|meal|sugar|syrup|milk|oil|butter|cream|juice|paste|powder|purée|puree)$/i;
 
 /**
  * Whether two alternatives have one noun, which stands behind the second: "light olive or sunflower oil" is of no olives, "hazelnut or

@@ -26,6 +26,7 @@ function listsOf({ kinds, parts, method }: Recipe): ReadonlyMap<string, string> 
   let above = new Set<string>();
   let open: string[] = [];
   let parted = false;
+  let toldFirst = false;
   for (const { line } of kinds) {
     const said = steps.get(line);
     const [only, more] = above;
@@ -37,10 +38,10 @@ function listsOf({ kinds, parts, method }: Recipe): ReadonlyMap<string, string> 
     const next = home.get(line);
     if (next === undefined) continue;
     // A remark within a list is no method of it, and neither is one that does nothing. What is told before any list is the method.
-    if (open.length > 0 && !above.has(next)) {
-      parted ||= open.some(tellsADeed);
-      above = new Set();
-    }
+    const told = open.some(tellsADeed);
+    parted ||= told && !above.has(next);
+    toldFirst ||= told && above.size === 0;
+    if (!above.has(next) && (open.length > 0 || toldFirst)) above = new Set();
     open = [];
     above.add(next);
   }

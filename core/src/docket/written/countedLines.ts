@@ -48,6 +48,11 @@ export function countedLineEdits(
   if (!counted) return all;
   return [
     ...all,
-    { from: few.at, to: few.at + few.words.length, text: andList(namesOf(counted, renamed)), because: BECAUSE },
+    {
+      from: few.at,
+      to: few.at + few.words.length,
+      text: andList(namesOf(counted, renamed)),
+      because: BECAUSE,
+    },
   ];
 }

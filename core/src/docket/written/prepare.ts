@@ -37,16 +37,24 @@ const calledFor = ({ name }: DocketPart, bowl: string): string =>
     .replace(/^(?:for )?(?:the )?/, '')
     .replace(/^(?:dry|wet)$/, '$& ingredients');
 
+/** What goes through the flours of a part: what a rule brought in, and what no step of the page names. */
+const throughFlour = (
+  part: DocketPart,
+  forgotten: ReadonlySet<string>,
+  catalogue: Catalogue,
+): DocketLine[] => [...part.lines.filter(({ id }) => forgotten.has(id)), ...stirredIn(part, catalogue)];
+
 /** The flours of some parts that have the same, stirred together with what goes through them. */
 function blendOf(
   parts: readonly DocketPart[],
   several: boolean,
   bowl: string,
+  forgotten: ReadonlySet<string>,
   catalogue: Catalogue,
 ): Preparing | null {
   const [part] = parts as [DocketPart];
   const flours = part.lines.filter(({ id, grams }) => isOfBlend(id) && grams !== null);
-  const powders = stirredIn(part, catalogue);
+  const powders = throughFlour(part, forgotten, catalogue);
   const jar = flours.find(({ ingredient }) => ingredient?.startsWith(HOUSE_PREFIX));
   const names = named(flours);
   const [first = ''] = names;
@@ -61,7 +69,7 @@ function blendOf(
     uses: parts.flatMap((one) =>
       [
         ...one.lines.filter(({ id, grams }) => isOfBlend(id) && grams !== null),
-        ...stirredIn(one, catalogue),
+        ...throughFlour(one, forgotten, catalogue),
       ].map(({ id }) => id),
     ),
   };
@@ -96,17 +104,24 @@ const coldFirst = (
       uses: ids,
     }));
 
-/** Blends, and stand-ins that are made before they go in. `whips`: the method whips cream. `bowl`: what a part without a name is, dough or batter. */
+/**
+ * Blends, and stand-ins that are made before they go in. `whips`: the method whips cream. `bowl`: what a part without a name is, dough
+ * or batter. `forgotten`: ids of dry things that no step of the page names.
+ */
 export function preparing(
   parts: readonly DocketPart[],
   renamed: readonly Renamed[],
   bowl: string,
   whips: boolean,
+  forgotten: ReadonlySet<string>,
   catalogue: Catalogue,
 ): Preparing[] {
   const built = parts.filter(({ lines }) => lines.some(({ id, grams }) => isOfBlend(id) && grams !== null));
   const inIt = (part: DocketPart) =>
-    named([...part.lines.filter(({ id }) => isOfBlend(id)), ...stirredIn(part, catalogue)]).join();
+    named([
+      ...part.lines.filter(({ id }) => isOfBlend(id)),
+      ...throughFlour(part, forgotten, catalogue),
+    ]).join();
   const alike = [...new Set(built.map(inIt))].map((key) => built.filter((part) => inIt(part) === key));
   const seen = new Set<string>();
   const made = renamed.flatMap(({ made: one, line }): Preparing[] => {
@@ -131,6 +146,6 @@ export function preparing(
   return [
     ...coldFirst(renamed, whips, forPart),
     ...made,
-    ...alike.flatMap((those) => blendOf(those, built.length > 1, bowl, catalogue) ?? []),
+    ...alike.flatMap((those) => blendOf(those, built.length > 1, bowl, forgotten, catalogue) ?? []),
   ];
 }

@@ -30,7 +30,7 @@ export interface Renamed {
 export const FLOUR_BLEND = 'flour blend';
 
 /** What the flours of a part are called together: the one that there is, else the blend. */
-function blendName(part: DocketPart): string {
+export function blendName(part: DocketPart): string {
   const flours = part.lines.filter(({ id, grams }) => isOfBlend(id) && grams !== null);
   const names = [...new Set(flours.map(({ name }) => spokenName(name)))];
   return names.length === 1 ? names[0]! : FLOUR_BLEND;
@@ -65,7 +65,11 @@ export function madeOf(lines: readonly DocketLine[]): Renamed['made'] {
 const KIND_OF_FLOUR: ReadonlySet<string> = new Set(['flour', 'starch', 'meal']);
 const FLOURY: ReadonlySet<Role> = new Set<Role>(['gf-flour', 'starch', 'wheat-flour']);
 /** Flours and starches of a part beside its blend that no step names: "sift in the flours" means them too. */
-const unnamedFlours = ({ id: part, lines }: DocketPart, { method, parts }: Recipe, catalogue: Catalogue): string[] =>
+const unnamedFlours = (
+  { id: part, lines }: DocketPart,
+  { method, parts }: Recipe,
+  catalogue: Catalogue,
+): string[] =>
   lines
     .filter(
       ({ id, ingredient, grams }) =>

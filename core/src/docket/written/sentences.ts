@@ -7,6 +7,7 @@ import { sayDial, systemOf } from '../system';
 import type { DocketLine, DocketPart, StepKind } from '../types';
 import { coolSentence } from './cool';
 import type { Facts } from './facts';
+import type { LeftOut } from './leftOut';
 import { bakeAction, lastMixing, leftAt, seenToAt, sentenceAfter } from './places';
 import { stirredIn } from './prepare';
 import type { Renamed } from './renamed';
@@ -84,20 +85,25 @@ function addSentences(
   renamed: readonly Renamed[],
   mixed: number | null,
   waitsInBowl: boolean,
+  forgotten: LeftOut,
 ): { readonly before: Said[]; readonly last: Said[] } {
   const listed = new Set(renamed.flatMap(({ ids }) => ids));
   const news = parts.flatMap((part) => {
     const stirred = stirredIn(part, catalogue);
+    // Powders go through a blend; a part that has none takes them here.
+    const alone = part.blend.length === 0;
     return part.lines.filter(
       (line) =>
-        line.source === null &&
-        !isFolded(line) &&
-        !listed.has(line.id) &&
-        line.grams !== null &&
-        !isOfBlend(line.id) &&
-        !stirred.includes(line) &&
-        line.ingredient !== null &&
-        !doesIt(getIngredient(catalogue, line.ingredient), 'gels when soaked'),
+        (mixed !== null && forgotten.wet.has(line.id)) ||
+        (mixed !== null && alone && forgotten.dry.has(line.id)) ||
+        (line.source === null &&
+          !isFolded(line) &&
+          !listed.has(line.id) &&
+          line.grams !== null &&
+          !isOfBlend(line.id) &&
+          !stirred.includes(line) &&
+          line.ingredient !== null &&
+          !doesIt(getIngredient(catalogue, line.ingredient), 'gels when soaked')),
     );
   });
   const sour = news.filter(({ ingredient }) => getIngredient(catalogue, ingredient!).role === 'acid');
@@ -110,7 +116,7 @@ function addSentences(
             uses: some.map(({ id }) => id),
             at: mixed,
             text: how(andList([...new Set(some.map(({ name }) => spokenName(name)))])),
-            because: 'it is new to the recipe',
+            because: 'it is new to the recipe, or no step of it names it',
             kind: 'mix',
           },
         ];
@@ -157,7 +163,7 @@ const stepUpTo = ({ actions }: Process, at: number): string =>
     .join(' ');
 
 /** Our own sentences in the order in which they are said, each with its place. */
-export function sentencesOf(facts: Facts, renamed: readonly Renamed[]): Sentence[] {
+export function sentencesOf(facts: Facts, renamed: readonly Renamed[], forgotten: LeftOut): Sentence[] {
   const process = readProcess(facts.recipe, facts.kitchen);
   // A bake that is without gluten already has its own rests.
   const floured = facts.parts.some(({ blend }) => blend.length > 0);
@@ -168,7 +174,7 @@ export function sentencesOf(facts: Facts, renamed: readonly Renamed[]): Sentence
   const rest = wantsToDrink(facts.parts) ? restSentence(facts, process, covered) : null;
   // What is wrapped, or piped, before it waits isn't stirred any more.
   const waitsInBowl = rest !== null && rest.at === undefined && left === mixed;
-  const adds = addSentences(facts, renamed, mixed, waitsInBowl);
+  const adds = addSentences(facts, renamed, mixed, waitsInBowl, forgotten);
   const said: Said[] = [
     ...adds.before,
     ...(rest === null ? [] : [{ id: 'rest' as const, at: left, kind: 'rest' as const, ...rest }]),

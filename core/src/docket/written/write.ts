@@ -5,6 +5,7 @@ import type { Recipe, Step } from '../../read';
 import type { DocketStep, StepKind } from '../types';
 import type { Facts } from './facts';
 import { heatLater } from './heatLater';
+import { leftOutOf, NOTHING } from './leftOut';
 import { keptOf, ownStep } from './ownStep';
 import { firstHeat } from './places';
 import { preparing } from './prepare';
@@ -12,6 +13,7 @@ import { remeasuredIn } from './remeasured';
 import { renamedIn } from './renamed';
 import { sentencesOf, type Sentence } from './sentences';
 import { TECHNIQUE_WORDS } from './techniqueWords';
+import { usualMixing } from './usualMixing';
 
 /** Done before the bake. */
 const AHEAD: ReadonlySet<StepKind> = new Set<StepKind>(['mix', 'rest', 'prepare']);
@@ -54,7 +56,7 @@ function ownSteps(said: readonly Sentence[], { recipe, kitchen }: Facts) {
   return {
     behind: (step: string) =>
       loose.filter(({ at }) => at !== null && process.actions[at]!.step === step).map(asStep),
-    ahead: unplaced.filter(({ kind }) => AHEAD.has(kind)).map(beforeBaking),
+    resting: unplaced.filter(({ kind }) => AHEAD.has(kind)),
     last: unplaced.filter(({ kind }) => !AHEAD.has(kind)).map(asStep),
     bakeStep: bakes === null ? null : process.actions[bakes]!.step,
   };
@@ -66,9 +68,11 @@ const whipsCream = ({ method }: Recipe) => method.some(({ source }) => shows('wh
 export function writeMethod(facts: Facts): DocketStep[] {
   const { recipe, catalogue, parts, bowl, steps } = facts;
   const renamed = renamedIn(recipe, parts, catalogue);
-  const said = sentencesOf(facts, renamed);
+  const usual = usualMixing(facts, renamed);
+  const forgotten = usual === null ? leftOutOf(facts) : NOTHING;
+  const said = sentencesOf(facts, renamed, forgotten);
   const all = { renamed, kept: keptOf(recipe, renamed), remeasured: remeasuredIn(facts), said };
-  const { behind, ahead, last, bakeStep } = ownSteps(said, facts);
+  const { behind, resting, last, bakeStep } = ownSteps(said, facts);
   // What swells in its own water as an egg's stand-in needn't be soaked again.
   const swells = bowl.which('gels when soaked');
   const gelled = renamed.some(({ made }) => made?.lines.some(({ ingredient }) => ingredient === swells));
@@ -82,11 +86,22 @@ export function writeMethod(facts: Facts): DocketStep[] {
     const written = ownStep(step, facts, all);
     return [...techniques(step.id), ...(stepWords(written.text).trim() === '' ? [] : [written])];
   };
+  const { texture } = facts.profile;
+  const first = preparing(parts, renamed, texture, whipsCream(recipe), forgotten.dry, catalogue);
+  const unsaid = 'the page doesn’t say it';
+  const ours =
+    usual === null
+      ? []
+      : [
+          fresh('mix', usual.mix, unsaid, 'mix', usual.uses),
+          ...resting.map(asStep),
+          ...(usual.shape === null ? [] : [fresh('shape', usual.shape, unsaid, 'shape')]),
+        ];
+  const ahead = usual === null ? resting.map(beforeBaking) : [];
   return [
     ...techniques(null),
-    ...preparing(parts, renamed, facts.profile.texture, whipsCream(recipe), catalogue).map(
-      ({ id, text, because, uses }) => fresh(id, text, because, 'prepare', uses),
-    ),
+    ...first.map(({ id, text, because, uses }) => fresh(id, text, because, 'prepare', uses)),
+    ...ours,
     ...recipe.method
       .filter(({ id }) => !later?.steps.includes(id))
       .flatMap((step) => [
