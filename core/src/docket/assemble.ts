@@ -9,7 +9,7 @@ import { expectTexture, featuresOf } from '../texture';
 import { anyThat, liftLedger } from '../formula';
 import { restFor, type RestAsk } from '../heat';
 import { roundGrams, settle } from '../quantity';
-import { FAMILY_NAMES, type FamilyId, type RouteId } from '../vocabulary';
+import { FAMILY_NAMES, nameless, type FamilyId, type RouteId } from '../vocabulary';
 import type { Said } from '../words';
 import { differingTins, foldedLine, foldedTins } from './folded';
 import { askOf } from './ask';
@@ -278,7 +278,7 @@ export function assemble(
     // What is nothing but swapped hangs on no family.
     ask: conversion === 'as-written' || blended ? askOf(work.guess, request) : null,
     judgement: conversion === 'as-written' ? judgeWork(work) : null,
-    title: plainHeading(recipe.title) || 'Untitled bake',
+    title: plainHeading(recipe.title) || nameless(family),
     family: {
       id: family,
       name: FAMILY_NAMES[family],

@@ -25,6 +25,29 @@ export type FamilyId = keyof typeof FAMILY_NAMES;
 export const aFamily = (family: FamilyId): string =>
   `${/^[aeiou]/i.test(FAMILY_NAMES[family]) ? 'an' : 'a'} ${FAMILY_NAMES[family]}`;
 
+/** What a bake is called whose page gives it no name. */
+const NAMELESS: Readonly<Record<FamilyId, string>> = {
+  'drop-cookie': 'Cookies',
+  'cut-out': 'Biscuits',
+  'crisp-wafer': 'Wafers',
+  brownie: 'Brownies or bars',
+  'creamed-cake': 'Cake',
+  foam: 'Sponge',
+  loaf: 'Loaf',
+  muffin: 'Muffins',
+  scone: 'Scones',
+  pastry: 'Pastry',
+  crumble: 'Crumble',
+  pancake: 'Pancakes',
+  choux: 'Choux',
+  'yeast-dough': 'Yeast bake',
+  doughnut: 'Doughnuts',
+  'steamed-pudding': 'Steamed pudding',
+  'mug-cake': 'Mug cake',
+  flourless: 'Flourless bake',
+};
+export const nameless = (family: FamilyId): string => `${NAMELESS[family]} (the page has no name)`;
+
 export const FAMILIES = Object.keys(FAMILY_NAMES) as readonly FamilyId[];
 
 /** What a part of a bake can be beside a kind of bake, as the interface calls it. */

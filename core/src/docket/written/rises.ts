@@ -7,8 +7,8 @@ const RISES =
   /\bwarm (?:place|spot|room|corner)\b|\bsomewhere warm\b|\bin the warm\b|\b(?:to|until|till) (?:it (?:is|has) )?ris(?:e|en)\b/i;
 /** "Cover, 30–45 min till almost doubled". */
 const TILL_RISEN = /\b(?:doubled|risen|puffy)\b/i;
-/** "Cover, 45 min." */
-const COVERED = /^\W*(?:and )?cover(?:ed)?\W+(?=\d)/i;
+/** "Cover, 45 min.", "floured cloth, 40 min, covered". */
+const COVERED = /^\W*(?:and )?cover(?:ed)?\W+(?=\d)|\bcloth\b.*\bcovered\W*$|\b(?:under|beneath) (?:a|the) (?:tea ?)?(?:cloth|towel)\b/i;
 /** "Shape round, proof 40 min." */
 const PROOFS = /\b(?:proof|prove|(?:let|leave)\b[^,;]*\brise)\b/i;
 /** "When the buns have risen". */
@@ -19,10 +19,18 @@ const isRise = ({ class: kind, text, minutes }: Action): boolean =>
   (kind === 'rest' && RISES.test(text)) ||
   (kind === 'shape' && minutes !== null && PROOFS.test(text));
 
+/** Into the oven or the fat, by a word or by its degrees alone: "180° 35-40 min". */
+const OVEN_FROM = 120;
+const isHot = ({ celsius }: Action): boolean => celsius !== null && celsius >= OVEN_FROM;
+const isHeat = (one: Action): boolean =>
+  one.class === 'bake' || one.class === 'fry' || (isHot(one) && one.minutes !== null);
+
 /** Every wait in which a dough rises before its heat, in order: without gluten the last of them is kept. */
 export function risesOf(all: readonly Action[]): Action[] {
   const first = all.findIndex(isRise);
-  const heat = all.findIndex(({ class: kind }, n) => n > first && (kind === 'bake' || kind === 'fry'));
+  const told = all.findIndex((one, n) => n > first && isHeat(one));
+  // Where no time stands beside it, the oil or the oven is what is named last.
+  const heat = told < 0 ? all.findLastIndex((one, n) => n > first && isHot(one)) : told;
   return all.filter(
     (one, n) =>
       // What rises in the oven is no rise of its own.

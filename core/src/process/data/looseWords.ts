@@ -12,6 +12,8 @@ export const SETS: readonly { readonly words: RegExp; readonly roles: readonly s
   // What a cook calls by a word that isn't its name.
   { words: /\bspices?\b|\bflavou?rings?\b|\bextracts?\b|\bessence\b/i, roles: ['flavour'] },
   { words: /\bsugars?\b/i, roles: ['sugar'] },
+  // "Cream. Beat. Fold.", "cream together, eggs in".
+  { words: /\bcream together\b|^\W*cream(?: (?:well|up|first|it all))?(?:[.;,]|\W*$)/i, roles: ['fat', 'sugar'] },
   { words: /\bflours?\b/i, roles: ['wheat-flour'] },
   { words: /\bfats?\b|\bmarg\b/i, roles: ['fat'] },
   { words: /\bnuts?\b|\bchoc\b|\bchips?\b/i, roles: ['inclusion'] },

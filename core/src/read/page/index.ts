@@ -8,6 +8,7 @@ import type { KindOfLine } from './kinds';
 import { withFoodsInSentences } from './listless';
 import { namesOnly } from './names';
 import { withOneTitle } from './oneTitle';
+import { withPartWords } from './partWords';
 import { withoutFurniture } from './setAside';
 import { withServed } from './served';
 import { withSoleName } from './sole';
@@ -33,6 +34,7 @@ const PASSES: readonly ((lines: readonly string[], read: readonly KindOfLine[]) 
     withTitleRow,
     withListsInTitles,
     withCountedEggs,
+    withPartWords,
     withSoleName,
   ];
 
