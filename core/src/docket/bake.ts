@@ -38,7 +38,7 @@ export function toBake(
     learnt: answer.learnt && { factor: settle(answer.learnt.factor), bakes: answer.learnt.bakes },
     doneCelsius: settle(answer.doneCelsius),
     doneSigns: profile.doneSigns,
-    coolMinutes: profile.coolMinutes,
+    coolMinutes: answer.coolMinutes,
     centre: curve(answer.centre),
     crust: curve(answer.crust),
     edge: curve(answer.edge),

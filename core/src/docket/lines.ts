@@ -11,6 +11,7 @@ import { readProcess } from '../process';
 import { countOf, prepOf, useOf } from './lineFacts';
 import { withoutAvoided } from './orElse';
 import type { Work } from './plan';
+import { withTwinsTogether } from './twins';
 import { madeOf, spokenName } from './written';
 import { LOCAL_NAMES } from './data/localNames';
 import type { DocketLine } from './types';
@@ -213,7 +214,8 @@ export function docketLines(
     kind: process.mixtures.find((one) => one.part === part.id)?.family.id ?? null,
   };
   const made = madeInto(weighed.map(here));
-  return [...weighed, ...loose].map(here).map((one) => {
+  const once = withTwinsTogether(weighed, process, (id, grams) => volumeOf(id, grams, catalogue, locale));
+  return [...once, ...loose].map(here).map((one) => {
     const own = from.get(one.id);
     const words = withoutAvoided(
       withoutHeading(listWords(one, own, catalogue), one, part),

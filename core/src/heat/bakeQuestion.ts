@@ -76,6 +76,8 @@ export interface FoundBake {
   /** How brown its top is when it is done, and at the end of its window; null where it sees no oven. */
   readonly browning: { readonly done: Browning; readonly late: Browning } | null;
   readonly cooling: CoolDown | null;
+  /** Minutes that it stays where it was baked. */
+  readonly coolMinutes: number;
   readonly piece: Layer['piece'];
   /** In a microwave. */
   readonly watts: number | null;

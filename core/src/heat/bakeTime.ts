@@ -6,6 +6,7 @@ import type { FoundBake, BakeQuestion } from './bakeQuestion';
 import { windowOf } from './batter';
 import { browningAt } from './browning';
 import { coolDown } from './coolDown';
+import { coolMinutesIn } from './coolingIn';
 import { shownDoubt } from './doubt';
 import { bakeSection, type Curve } from './section';
 import { starchSets } from './setting';
@@ -22,12 +23,14 @@ const MOST_BY_FLOURS = 1.3;
 function heldToRecipe(
   minutes: number | null,
   { anchored, stretch }: Pick<FoundBake, 'anchored' | 'stretch'>,
-  { facts }: BakeQuestion,
+  { facts, profile }: BakeQuestion,
   inItsPlace: boolean,
 ): number {
   if (anchored !== 'recipe' || !inItsPlace || minutes === null || !facts?.minutes) return stretch;
   const stated = (facts.minutes.low + facts.minutes.high) / 2;
-  const moved = Math.min(MOST_BY_FLOURS, Math.max(1 / MOST_BY_FLOURS, (minutes * stretch) / stated));
+  // A wafer is done by its colour, and as thin as it was.
+  const most = profile.piece === 'spreads' && profile.dryThrough ? 1 : MOST_BY_FLOURS;
+  const moved = Math.min(most, Math.max(1 / most, (minutes * stretch) / stated));
   return (moved * stated) / minutes;
 }
 
@@ -58,7 +61,8 @@ function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<Found
       : 0;
   const window = windowOf(central, Math.hypot(shownDoubt(anchor.anchored, temper.doubt), spread));
   const crust = stretched(ours.crust);
-  const cooling = ours.minutes === null ? null : yield* coolDown(bake, ours, profile.coolMinutes);
+  const coolMinutes = coolMinutesIn(profile, place.pan, layer);
+  const cooling = ours.minutes === null ? null : yield* coolDown(bake, ours, coolMinutes);
   return {
     ...anchor,
     stretch,
@@ -81,6 +85,7 @@ function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<Found
       late: browningAt(crust, window.minutes.high, converted),
     },
     cooling,
+    coolMinutes,
     piece: layer.piece,
     watts: null,
   };

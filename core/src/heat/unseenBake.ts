@@ -5,6 +5,7 @@ import { clampedAnchor } from './anchor';
 import { layIn, placesOf, startOf } from './bakePlace';
 import type { FoundBake, BakeQuestion } from './bakeQuestion';
 import { windowOf } from './batter';
+import { coolMinutesIn } from './coolingIn';
 import { DOUBTS, type Anchored } from './data/doubts';
 import { microwaved, USUAL_WATTS } from './microwave';
 import { starchSets } from './setting';
@@ -35,6 +36,7 @@ function unseen(question: BakeQuestion, catalogue: Catalogue): FoundBake {
     setCelsius: starchSets(question.converted, catalogue),
     browning: null,
     cooling: null,
+    coolMinutes: coolMinutesIn(question.profile, place.pan, { depthCm, piece }),
     piece,
     watts: null,
   };

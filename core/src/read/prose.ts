@@ -12,7 +12,7 @@ import type { Item, Line } from './types';
 const NUMBER =
   '(?:(?:\\d+|one|two|three|four|five|six) and (?:a |one )?(?:half|quarter|third)|(?:three|two) (?:quarters?|thirds?)(?: of an?)?|\\d[\\d./]*(?:\\s+\\d/\\d)?|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half an?|half|an? (?:quarter|third|half)(?: of an?)?|(?:three )?quarters?(?: of an?)?|a couple of|a few|(?<=(?:^|[,;.]\\s))(?=(?:pinch|handful|knob|dash|splash)\\s))';
 const MEASURE =
-  '(?:kg|kilos?|g|gr|grams?|mls?|l|litres?|liters?|dl|cups?|tbsps?|tablespoon(?:ful)?s?|tsps?|teaspoon(?:ful)?s?|oz|ounces?|lbs?|pounds?|pints?|sticks?|pinch(?:es)?|handfuls?|knobs?|splash|dash|drizzle|glugs?|spoons?|spoonfuls?|mugs?|c|tb|ts|t|cans?|tins?|packets?|jars?|pots?|large|small|medium|heaped|level|good|big)';
+  '(?:kg|kilos?|g|gr|grams?|mls?|l|litres?|liters?|dl|cups?|tbsps?|tablespoon(?:ful)?s?|tsps?|teaspoon(?:ful)?s?|oz|ounces?|lbs?|pounds?|pints?|sticks?|pinch(?:es)?|handfuls?|knobs?|splash|dash|drizzle|glugs?|spoons?|spoonfuls?|mugs?|c|tb|ts|t|cans?|tins?|packets?|jars?|pots?|balls?|squeeze|large|small|medium|heaped|level|good|big)';
 /** An amount of something in running text: "150 g butter", "half a cup of raw sugar", "3 eggs". */
 const AMOUNT = new RegExp(
   `(?<![\\d.,/\\p{L}-])((?:zest|juice|rind|peel|juice and zest|zest and juice) of (?:the )?)?(${NUMBER}(?:\\s?[-–]\\s?${NUMBER})?)(?:[\\s-]*(${MEASURE}))*\\.?(?:\\s+plus\\s+${NUMBER}\\s*${MEASURE}\\.?)?\\s+(?:of\\s+)?(?:the\\s+)?(?:size \\d )?(?=\\p{L})`,
@@ -47,7 +47,10 @@ const ANOTHER_KIND =
 const SHARED_OUT = /^(?:\p{L}+ ){1,3}(?:in|into|on|onto|to|over) each\b/iu;
 /** "A beaten egg to glaze" is none of the dough. */
 const FINISHES = /^(?:\p{L}+ ){1,3}(?:to|for) (?:glaz|brush|dust|serv|finish|decorat|sprinkl)\w*/iu;
-const isFinish = (text: string, at: number): boolean => FINISHES.test(text.slice(at));
+/** "Heat a litre of oil in the deep pan to 170 degrees": what is fried in is none of it either. */
+const FRIED_IN = /^[^.;]*\b(?:deep[- ](?:fr\w+|pan|pot)|fry(?:ing|er)?\b|to 1[5-9]\d\b|to 3[2-9]\d\b)/i;
+const isBeside = ({ role }: Item, text: string, at: number): boolean =>
+  FINISHES.test(text.slice(at)) || (role === 'fat' && FRIED_IN.test(text.slice(at)));
 
 const CHOC = /\bchoc\b(?=[\s.,;])/gi;
 const SOAKED = /\b\p{L}+-(?:soaked|plumped|steeped) (?=\p{L})/giu;
@@ -173,7 +176,7 @@ export function readProse(source: string, reader: Scales): Pick<Line, 'items' | 
     for (const one of plain) {
       const [item] = readLine(one, reader).items;
       if (item?.ingredient && item.match === 'exact' && item.grams)
-        found.push({ at: match.index, item: isFinish(text, after) ? { ...item, aside: true } : item });
+        found.push({ at: match.index, item: isBeside(item, text, after) ? { ...item, aside: true } : item });
     }
   }
   found.push(...asMuchOf(text, found, reader));

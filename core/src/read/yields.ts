@@ -75,7 +75,7 @@ function toYield(counted: readonly (string | undefined)[] | undefined, usual: st
   // "A 1940s booklet" is a time.
   if (/^s\b/.test(what) && low >= FIRST_DECADE) return null;
   const named = falls || (usual === '' && OF_HELPINGS.test(what)) ? '' : what;
-  return low > 0 ? { low, high, what: named || usual } : null;
+  return low > 0 ? { low, high, what: A_SIZE.test(named) ? 'pieces' : named || usual } : null;
 }
 
 const inDigits = (words: string) => digitsFromWords(words.replace(/\ba dozen\b/gi, '1 dozen'));
@@ -87,6 +87,11 @@ function piecesBeside(source: string, helpings: Yield): Yield | null {
     ? pieces
     : null;
 }
+
+/** "For 24 (silicone moulds)": a piece in each. */
+const IN_MOULDS = /\(.*\b(?:moulds?|molds?|cavities|paper cases|muffin cups)\b/i;
+/** "12 regular or 6 jumbo": of a size, and of what is baked. */
+const A_SIZE = /^(?:regular|large|small|medium|mini|big|normal|standard)$/i;
 
 /** How many one line promises. `bare`: it is known to be a yield, and need not say so. */
 function yieldIn(source: string, bare: boolean): Yield | null {
@@ -107,7 +112,9 @@ function yieldIn(source: string, bare: boolean): Yield | null {
     // Nobody cooks for more than a dozen without saying so.
     .map((one) =>
       one.what === '' &&
-      (one.low > CROWD || (one.low > DOZEN && (!/^\W*for\b/i.test(source) || DOZENS.test(source))))
+      (IN_MOULDS.test(source) ||
+        one.low > CROWD ||
+        (one.low > DOZEN && (!/^\W*for\b/i.test(source) || DOZENS.test(source))))
         ? { ...one, what: 'pieces' }
         : one,
     );

@@ -31,6 +31,8 @@ const AT_ONCE =
   /^\W*(?:immediately|at once|straight ?away|right away|as soon as|while (?:(?:it is|it['’]s|they are|they['’]re) )?(?:still )?(?:hot|warm))\b/i;
 /** "Brush all of it over the hot loaves". */
 const ON_THE_HOT = /\b(?:over|onto|on|to) the (?:still )?(?:hot|warm) \p{L}+/iu;
+/** "I scatter oats over the lot before they go in." */
+const BEFORE_IT_BAKES = /\bbefore (?:(?:they|it) go(?:es)? in|baking)\b/i;
 /** Where what is baked may be left to cool: after what is done to it at once ("immediately press one into each"). */
 export function seenToAt(process: Process): number | null {
   const baked = bakedAt(process);
@@ -43,7 +45,8 @@ export function seenToAt(process: Process): number | null {
     ...(next && next.step !== step && AT_ONCE.test(next.text) ? [next.step] : []),
   ]);
   const after = actions.slice(baked + 1).filter((one) => steps.has(one.step));
-  return after.some(({ text }) => AT_ONCE.test(text) || ON_THE_HOT.test(text)) ? baked + after.length : baked;
+  const forms = [AT_ONCE, ON_THE_HOT, BEFORE_IT_BAKES];
+  return after.some(({ text }) => forms.some((form) => form.test(text))) ? baked + after.length : baked;
 }
 
 /** Where the dough first sees heat: blind, before the bake that it is known by; null where the method has none. */

@@ -49,6 +49,22 @@ function shortRest(process: Process, least: number, flours: ReadonlySet<string>)
     );
 }
 
+const STANDS = /\b(?:stand|rest|sit)\b(?: (?:it|them|the (?:batter|dough|mixture)))?/i;
+/** "Let it stand while the oven heats": a wait of the recipe's own, once its flour is in, that names no time. */
+function untimedRest(process: Process, flours: ReadonlySet<string>): Action | undefined {
+  const floured = process.actions.findIndex(({ takes }) => takes.some(({ line }) => flours.has(line)));
+  return beforeBake(process)
+    .slice(floured < 0 ? Infinity : floured)
+    .find(
+      ({ class: kind, text, takes, minutes }) =>
+        kind === 'rest' &&
+        takes.length === 0 &&
+        minutes === null &&
+        STANDS.test(text) &&
+        !shows('overnight', text),
+    );
+}
+
 /** "Chill the dough": a cold rest of the recipe's own that names no time. */
 const untimedChill = (process: Process): Action | undefined =>
   beforeBake(process).find(
@@ -68,6 +84,13 @@ function shortChill(process: Process, least: number): Action | undefined {
 function timed({ from, text }: Action, time: string): SpanEdit {
   const end = from + text.replace(/[\s.;,!]+$/, '').length;
   return { from: end, to: end, text: ` for ${time}`, because: 'the flours drink while it is cold' };
+}
+
+/** Says for how long behind its verb: "let it stand for 20 to 30 minutes while the oven heats". */
+function stands({ from, text }: Action, time: string): SpanEdit {
+  const said = STANDS.exec(text)!;
+  const end = from + said.index + said[0].length;
+  return { from: end, to: end, text: ` for ${time}`, because: 'the flours go on drinking' };
 }
 
 const firstTimeOf = (
@@ -106,6 +129,9 @@ export function restEdits(
   const chill = rest.own || !rest.cold || high === 0 ? undefined : untimedChill(process);
   if (chill) return actions.filter(({ id }) => id === chill.id).map((one) => timed(one, spanOf(low, high)));
   if (rest.own || high === 0) return [];
+  const untimed = rest.cold || profile.yeast ? undefined : untimedRest(process, bowl.flourLines);
+  if (untimed)
+    return actions.filter(({ id }) => id === untimed.id).map((one) => stands(one, spanOf(low, high)));
   const own = rest.cold ? shortChill(process, low) : shortRest(process, low, bowl.flourLines);
   return firstTimeOf(actions, own?.id, spanOf(low, high), 'these flours drink slower');
 }
@@ -142,6 +168,7 @@ export function restSentence(
   if (high === 0 || rest.own || ((rest.cold || profile.yeast) && waitsAlready(process))) return null;
   if (rest.cold && (untimedChill(process) ?? shortChill(process, low))) return null;
   if (!rest.cold && shortRest(process, low, bowl.flourLines)) return null;
+  if (!rest.cold && !profile.yeast && untimedRest(process, bowl.flourLines)) return null;
   // A dough that is stirred together in its skillet stays there.
   if (rest.cold && beforeBake(process).some(({ text }) => shows('mixes in its tin', text))) return null;
   // Baked in its skillet it has nowhere to spread either.

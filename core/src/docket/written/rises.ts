@@ -8,7 +8,8 @@ const RISES =
 /** "Cover, 30–45 min till almost doubled". */
 const TILL_RISEN = /\b(?:doubled|risen|puffy)\b/i;
 /** "Cover, 45 min.", "floured cloth, 40 min, covered". */
-const COVERED = /^\W*(?:and )?cover(?:ed)?\W+(?=\d)|\bcloth\b.*\bcovered\W*$|\b(?:under|beneath) (?:a|the) (?:tea ?)?(?:cloth|towel)\b/i;
+const COVERED =
+  /^\W*(?:and )?cover(?:ed)?\W+(?=\d)|\bcloth\b.*\bcovered\W*$|\b(?:under|beneath) (?:a|the) (?:tea ?)?(?:cloth|towel)\b/i;
 /** "Shape round, proof 40 min." */
 const PROOFS = /\b(?:proof|prove|(?:let|leave)\b[^,;]*\brise)\b/i;
 /** "When the buns have risen". */
@@ -42,6 +43,9 @@ export function risesOf(all: readonly Action[]): Action[] {
   );
 }
 
+const NEXT_DAY =
+  /\bcold dough\b|\b(?:next|following) (?:day|morning)\b|\bon the day\b|\bmorning\b|\bday (?:two|2)\b/i;
+
 /**
  * Those of some rises that are kept: the last, and the night in the cold that comes before it where the dough is shaped by then.
  * Common practice: what is shaped waits in the cold as well without gluten as with it.
@@ -50,7 +54,9 @@ export function keptRises(rises: readonly Action[], all: readonly Action[]): rea
   const [before, last] = rises.slice(-2);
   if (before === undefined || last === undefined || before.class !== 'chill') return rises.slice(-1);
   const between = all.slice(all.indexOf(before), all.indexOf(last));
-  return between.some(({ class: kind }) => kind === 'shape') ? [last] : [before, last];
+  // Whoever goes on the day after has planned for the night, and cold dough is the easier to shape.
+  const nextDay = between.some(({ text }) => NEXT_DAY.test(text));
+  return between.some(({ class: kind }) => kind === 'shape') && !nextDay ? [last] : [before, last];
 }
 
 /** The rises that go. */

@@ -28,6 +28,7 @@ function tidied(text: string): string {
     .replace(/[,;:]\s*([.!?])/g, '$1')
     .replace(/([.!?])(?:\s*[.])+(?!\d)/g, '$1')
     .replace(/([.!?])\s*!/g, '$1')
+    .replace(/\b([Cc]over)[.,;] cover again\b/i, '$1')
     .replace(/^\s*[,;.:]\s*/, '')
     .replace(/\b(the) (?:the|a|an) /gi, '$1 ')
     .trim();

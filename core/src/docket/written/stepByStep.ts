@@ -95,7 +95,7 @@ function split(step: Step, actions: readonly Action[], heated: ReadonlySet<strin
 
 /** "Day one" is "Day one:" before what is done then. */
 const ITS_NUMBER = /^\s*\d{1,2}[.)]\s+/;
-const headed = (source: string): string => source.trim().replace(/(?<=[\p{L}\d])$/u, ':');
+const headed = (source: string): string => source.trim().replace(/(?<=[\p{L}\d])([*_]*)$/u, '$1:');
 /** "Night before:" on a line of its own stands before what is done then. */
 const underHeads = (method: readonly Step[]): Step[] =>
   method.reduceRight<Step[]>((later, one) => {

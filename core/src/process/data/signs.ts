@@ -52,7 +52,7 @@ export const SIGNS = {
   'names yolks': /\byolks?\b/i,
   'names whites': /\b(?:egg )?whites\b|\begg white\b|\bthe white\b/i,
   'whips whites': /\b(?:whisk|whip|beat)\w*\b[^.;]*\b(?:whites\b(?! bread)|egg white\b)|\bwhites\b[^.;]*\b(?:peaks?|stiff|froth|foam)/i,
-  'waits in the cold or out': /\b(?:chill|refrigerat\w*|fridge|freezer?|cold|rest|stand|overnight)\b/i,
+  'waits in the cold or out': /\b(?:chill|refrid?gerat\w*|fridge|freezer?|cold|rest|stand|overnight)\b/i,
   stands: /\b(?:rest|stand|leave|sit)\b/i,
   overnight: /\bover ?ni(?:ght|te)\b/i,
   /** Of no number. */
