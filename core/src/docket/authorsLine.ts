@@ -12,8 +12,12 @@ const SAYS_WHAT_FOR =
 /** "Porridge oats 60", of a list that weighs in grams. */
 const BARE_GRAMS = /^(\p{L}[\p{L} '’-]*?)[ ,:–-]+(\d+)$/u;
 /** A line without its marks and what it is for; a food before a colon ("butter : 150 g") is its name. */
-export const tidy = ({ source, items }: Pick<Line, 'source' | 'items'>): string =>
-  rowsOf(source)
+export const tidy = ({
+  source,
+  wrapped = source,
+  items,
+}: Pick<Line, 'source' | 'wrapped' | 'items'>): string =>
+  rowsOf(wrapped)
     .join(', ')
     .trim()
     .replace(CHAT, '')

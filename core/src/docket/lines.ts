@@ -186,7 +186,10 @@ export function docketLines(
         tokensOf(line.source).includes(lastWordOf(item.name.split(',')[0]!)) ||
         namedIn(line.source, catalogue).some((one) => plainId(one.ingredient) === plainId(item.ingredient!));
       from.set(ofItem(line.id, at), {
-        line: item.piece === undefined ? line : { ...line, source: item.piece, items: alone(line, item) },
+        line:
+          item.piece === undefined
+            ? line
+            : { ...line, source: item.piece, wrapped: item.piece, items: alone(line, item) },
         page: line,
         item,
         scaled: scaled(line.id),

@@ -61,6 +61,7 @@ const LOOSE: Readonly<Record<string, readonly [one: string, more: string]>> = {
 /** "orange zest": of so many oranges. */
 const OF_A_FRUIT = /^(\p{L}+) (zest|rind|peel|juice)$/u;
 
+const BALLS = /^(?:balls?|cubes?|pieces?) of \p{Ll}+ \p{Ll}+$/u;
 /** What stays and is counted, or measured loosely, is said as its author did: "4 ripe pears", "a pinch of sugar". */
 function asCounted(from: From, called: string): string | null {
   const { quantity, unit } = from.item;
@@ -70,7 +71,7 @@ function asCounted(from: From, called: string): string | null {
   if (unit === null && fruit) return `${part} of ${n} ${quantity.central > 1 ? pluralize(fruit) : fruit}`;
   // What is counted is what its author calls so: three balls of stem ginger are no three gingers.
   const [own = ''] = from.item.words.split(',');
-  const counted = PLAIN_WORDS.test(own) ? own : called;
+  const counted = PLAIN_WORDS.test(own) || BALLS.test(own) ? own : called;
   if (unit === null && /^\d|^x\b/i.test(counted)) return null;
   // Another language's word is said in ours, of several in its plural.
   if (unit === null)

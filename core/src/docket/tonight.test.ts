@@ -250,11 +250,11 @@ const PAGES: readonly OnPaper[] = [
     [/wafers and sponge/],
   ],
   [
-    'fat is as hot as it is heated to, and after no night no day is the next',
+    'fat is as hot as it is heated to, and a night in the cold before the shaping is kept',
     DOUGHNUTS,
     {},
-    [/^Fat at 180 °C/m, /^[45] hours[^\n]* in all/m, /Cut into 50g pieces/],
-    [/next day/, /overnight/, /rapeseed/],
+    [/^Fat at 180 °C/m, /^13 hours[^\n]* in all/m, /overnight/, /cut into 50g pieces/],
+    [/rapeseed/],
   ],
   ['what is laid on half way is no second bake', MADEIRA, {}, [/^Oven[^\n]*75 minutes, look from \d+$/m], []],
   [

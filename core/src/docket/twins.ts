@@ -12,10 +12,14 @@ export function withTwinsTogether(
   { actions }: Pick<Process, 'actions'>,
   volume: (id: string, grams: number) => Pick<DocketLine, 'volume' | 'cupGrams'>,
 ): DocketLine[] {
+  const takenWithout = (one: DocketLine, other: DocketLine) =>
+    actions.some(({ takes }) => {
+      const has = ({ id }: DocketLine) => takes.some(({ line }) => line === sourceOf(id).line);
+      return has(one) && !has(other);
+    });
+  // A step that takes the one and another that takes the other keep them apart.
   const goTogether = (one: DocketLine, other: DocketLine) =>
-    actions.some(({ takes }) =>
-      [one, other].every(({ id }) => takes.some(({ line }) => line === sourceOf(id).line)),
-    );
+    !(takenWithout(one, other) && takenWithout(other, one));
   const twins = lines.flatMap((one) => {
     const own = lines.find(
       (other) =>

@@ -2,7 +2,8 @@ import { FAMILIES } from '../vocabulary';
 import { familyOf } from '../family';
 import { coolMinutesIn } from './coolingIn';
 
-const pan = (lengthCm: number, count = 1) => ({ shape: 'round', lengthCm, widthCm: lengthCm, count }) as const;
+const pan = (lengthCm: number, count = 1) =>
+  ({ shape: 'round', lengthCm, widthCm: lengthCm, count }) as const;
 
 describe('how long a bake stays in its tin', () => {
   it('is never longer in a small one than in a large one', () => {
@@ -17,5 +18,7 @@ describe('how long a bake stays in its tin', () => {
     expect(coolMinutesIn(foam, pan(23), { depthCm: 6, piece: null })).toBe(foam.coolMinutes);
   });
   it('is that of its family for a loaf', () =>
-    expect(coolMinutesIn(familyOf('loaf'), pan(23), { depthCm: 6, piece: null })).toBe(familyOf('loaf').coolMinutes));
+    expect(coolMinutesIn(familyOf('loaf'), pan(23), { depthCm: 6, piece: null })).toBe(
+      familyOf('loaf').coolMinutes,
+    ));
 });

@@ -20,7 +20,7 @@ describe('tins and ovens in words', () => {
   it.each([
     ['Bake at 180°C (160°C fan) for 25 minutes.', { ovenCelsius: 180, fan: false }],
     ['Bake at fan 160°C for 25 minutes.', { ovenCelsius: 160, fan: true }],
-    ['Bake at gas mark 4 for 25 minutes.', { ovenCelsius: 177, fan: false }],
+    ['Bake at gas mark 4 for 25 minutes.', { ovenCelsius: 180, fan: false }],
     ['Bake at 350 degrees for 25 minutes.', { ovenCelsius: 177, fan: false }],
     ['Bake for 1 hour 10 minutes.', { minutes: { low: 70, high: 70 } }],
     ['Bake for 1½ hours.', { minutes: { low: 90, high: 90 } }],

@@ -12,13 +12,21 @@ import type { Take } from './types';
 /** "The egg" and "the flour" are those of the part that it is said in, of whatever sort. */
 const OF_ONE_KIND: ReadonlySet<Role> = new Set<Role>(['egg', 'wheat-flour']);
 
+/** "The flour" of a dough is no cornflour of a custard. */
+const FLOURY: ReadonlySet<Role> = new Set<Role>(['wheat-flour', 'gf-flour', 'starch']);
+
 /** Of lines that are called alike the one of the part that this step is about, and that is still there. */
 function meant(named: readonly Called[], part: string, left: (line: string) => number): Called[] {
   const there = named.filter(({ line }) => left(line) > 0);
   // "Beat in egg and yolk" is the dough's "1 egg + 1 yolk", and none of the custard's three yolks.
   const alike = (one: Called, other: Called) => {
     const isIn = ({ name, role }: Called['items'][number]) =>
-      other.items.some((its) => its.name === name || (its.role === role && OF_ONE_KIND.has(role)));
+      other.items.some(
+        (its) =>
+          its.name === name ||
+          (its.role === role && OF_ONE_KIND.has(role)) ||
+          (FLOURY.has(its.role) && FLOURY.has(role)),
+      );
     // Of a list on one line what is named is one of its things, and that is this part's own.
     return one.part !== part && one.items.length > 1 ? one.items.some(isIn) : one.items.every(isIn);
   };
@@ -43,6 +51,10 @@ const mayDressATin = ({ items, whole }: Called): boolean =>
 /** A step that was parted in sentences is still the page's. */
 const pageStep = (id: string): string => id.split('/')[0]!;
 
+/** "Cream together butter and sugar" takes no cream. */
+const CREAMS =
+  /(?<=^\W*|[.;,]\s*|\b(?:and|then) )cream(?:ed)? (?=together\b|the\b|until\b|till\b|butter\b|marg)/gi;
+
 export interface Taken {
   readonly takes: readonly Take[];
   /** The parts whose mixtures go in whole. */
@@ -66,7 +78,7 @@ export function takesOf(
   let part = called[0]?.part ?? '';
   let step = '';
   return actions.map((action): Taken => {
-    const text = action.text.replace(UNTIL, ' ');
+    const text = action.text.replace(UNTIL, ' ').replace(CREAMS, ' ');
     const instead = bound[action.step];
     if (action.step !== step) {
       step = action.step;

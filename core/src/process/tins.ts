@@ -126,7 +126,8 @@ function panFrom(best: Candidate, size: Size | null, family: FamilyId): Pan {
   const two = size?.widthCm ?? null;
   // What stands free stands on a sheet pan, or what is laid on it; what is poured is poured into it.
   const onSheetPan = STANDS_FREE.has(family) ? /\bsheet[- ]pan/i : ON_A_SHEET_PAN;
-  if (shape === 'rect' && two === null && onSheetPan.test(words)) shape = 'tray';
+  const laidOn = two === null || (STANDS_FREE.has(family) && !/\b(?:press|spread)/i.test(words));
+  if (shape === 'rect' && laidOn && onSheetPan.test(words)) shape = 'tray';
   // A tray of so much by so much that something is laid, pressed or poured in has a rim.
   if (shape === 'tray' && (!free || /\bpress/i.test(words)) && two !== null) shape = 'rect';
   if (

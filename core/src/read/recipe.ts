@@ -44,6 +44,8 @@ interface Placed extends SourceLine {
   readonly place: Place;
   /** What is read of it: its own text with what was wrapped; null for a line that goes on with the one above. */
   readonly whole: string | null;
+  /** Its own text with what was wrapped, where anything was. */
+  readonly wrapped: string | null;
 }
 
 /** A recipe's text has at most so many lines that are read; the rest are notes. */
@@ -70,7 +72,13 @@ function toLine(
     case 'ingredient': {
       const food = emptyLine(line, 'ingredient');
       return correctLine(
-        line.whole === null ? food : { ...food, ...readFoods(line.whole, before, reader) },
+        line.whole === null
+          ? food
+          : {
+              ...food,
+              ...(line.wrapped === null ? {} : { wrapped: line.wrapped }),
+              ...readFoods(line.whole, before, reader),
+            },
         correction,
         reader,
       );
@@ -151,11 +159,12 @@ function readPage(
     lines,
     kinds,
     second: second === null ? null : lines[second]!,
-    placed: lines.map(({ id, source }, n) => ({
-      id,
-      source: joined[n] ?? source,
+    placed: lines.map((line, n) => ({
+      ...line,
       place: where[n]!,
       whole: whole[n]!,
+      wrapped:
+        where[n] === 'ingredient' && joined[n] !== null && joined[n] !== line.source ? joined[n]! : null,
     })),
   };
 }

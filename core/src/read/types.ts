@@ -33,8 +33,10 @@ export type LineKind = 'ingredient' | 'heading' | 'note';
 
 export interface Line {
   readonly id: string;
-  /** As written; a line that was wrapped, put together. */
+  /** As written. */
   readonly source: string;
+  /** Put together with the lines that it goes on in; absent where it ends with itself. */
+  readonly wrapped?: string;
   readonly kind: LineKind;
   readonly items: readonly Item[];
   /** For the tin, the bench or the brush: it has no weight of its own in the bake. */

@@ -1,6 +1,9 @@
 import { tellsADeed } from './tellsADeed';
 import type { Recipe } from './types';
 
+/** So many steps are a method, in whatever words. */
+const A_METHOD = 3;
+
 const known = new WeakMap<Recipe, ReadonlyMap<string, string>>();
 
 /**
@@ -38,7 +41,7 @@ function listsOf({ kinds, parts, method }: Recipe): ReadonlyMap<string, string> 
     const next = home.get(line);
     if (next === undefined) continue;
     // A remark within a list is no method of it, and neither is one that does nothing. What is told before any list is the method.
-    const told = open.some(tellsADeed);
+    const told = open.some(tellsADeed) || open.length >= A_METHOD;
     parted ||= told && !above.has(next);
     toldFirst ||= told && above.size === 0;
     if (!above.has(next) && (open.length > 0 || toldFirst)) above = new Set();

@@ -91,7 +91,7 @@ function piecesBeside(source: string, helpings: Yield): Yield | null {
 /** "For 24 (silicone moulds)": a piece in each. */
 const IN_MOULDS = /\(.*\b(?:moulds?|molds?|cavities|paper cases|muffin cups)\b/i;
 /** "12 regular or 6 jumbo": of a size, and of what is baked. */
-const A_SIZE = /^(?:regular|large|small|medium|mini|big|normal|standard)$/i;
+const A_SIZE = /^(?:regular|large|small|medium|mini|big|normal|standard)(?: or\b.*)?$/i;
 
 /** How many one line promises. `bare`: it is known to be a yield, and need not say so. */
 function yieldIn(source: string, bare: boolean): Yield | null {

@@ -46,7 +46,7 @@ export const KIN: Readonly<Record<string, Readonly<Record<string, KinRow>>>> = {
   'malt': {
     powder: { name: 'malt powder', also: ['malted barley'], allergens: [], possible: ['wheat'] },
     drink: { name: 'malt drink', also: ['malted drink'], allergens: [], possible: ['wheat', 'milk', 'soybeans'] },
-    chocolate: { name: 'malted chocolate drink powder', also: ['malted drinking chocolate', 'malted hot chocolate powder', 'malted hot chocolate', 'malted cocoa powder', 'chocolate malt powder', 'malted chocolate powder', 'chocolate malt drink'], allergens: ['milk'], possible: ['wheat', 'soybeans'], note: 'malt is barley' },
+    chocolate: { name: 'malted chocolate drink powder', also: ['malted drinking chocolate', 'malted hot chocolate powder', 'malted hot chocolate', 'chocolate malt powder', 'malted chocolate powder', 'chocolate malt drink'], allergens: ['milk'], possible: ['wheat', 'soybeans'], note: 'malt is barley' },
     coffee: { name: 'barley drink', also: ['barley cup', 'instant barley drink', 'cereal coffee', 'grain coffee', 'roasted barley drink', 'chicory barley drink'], grain: 'grain', allergens: [], possible: ['wheat'], note: 'roasted barley or rye, drunk like coffee' },
   },
   'beer': { wheat: { name: 'wheat beer', allergens: ['wheat'], possible: [] }, stout: { name: 'stout', possible: ['wheat', 'oats', 'milk'] } },

@@ -182,7 +182,7 @@ export function proofEdits(actions: readonly Action[], all: readonly Action[]): 
   const rises = risesOf(all);
   if (rises.length < 2) return [];
   // Where a night in the cold goes, what is done on the day after it is done at once.
-  const kept = keptRises(rises, all);
+  const kept = keptRises(rises);
   const night = rises.findLast((one) => one.class === 'chill' && !kept.includes(one));
   const nextDay = (one: Action) =>
     night !== undefined && all.indexOf(one) > all.indexOf(night) && NEXT_DAY.test(one.text);

@@ -13,6 +13,10 @@ export interface Mention {
 /** Parts of eggs that a step calls by one word. */
 const EGG_PARTS = /\b(whites|yolks?)\b/gi;
 
+/** "Whisk the caramel with the soy": nobody says sauce. */
+const SOY =
+  /(?<=\b(?:the|with|w) )soya?\b(?! ?(?:milk|sauce|beans?|flour|yogh?urt|cream|butter|drink|lecithin))/gi;
+
 /** Every food that a step names, eggs' parts among them. */
 export function mentionsIn(text: string, catalogue: Catalogue): Mention[] {
   const heard = NOT_NAMED.reduce(blanked, text);
@@ -28,5 +32,8 @@ export function mentionsIn(text: string, catalogue: Catalogue): Mention[] {
       words,
       from: index,
     }));
-  return [...found, ...parts].sort((a, b) => a.from - b.from);
+  const soy = [...heard.matchAll(SOY)]
+    .filter(({ index }) => !within(index))
+    .map(({ 0: words, index }): Mention => ({ ingredient: 'soy-sauce', words, from: index }));
+  return [...found, ...parts, ...soy].sort((a, b) => a.from - b.from);
 }

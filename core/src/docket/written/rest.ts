@@ -49,7 +49,8 @@ function shortRest(process: Process, least: number, flours: ReadonlySet<string>)
     );
 }
 
-const STANDS = /\b(?:stand|rest|sit)\b(?: (?:it|them|the (?:batter|dough|mixture)))?/i;
+const STANDS =
+  /(?<!\b(?:should|must|will) )\b(?:stand|rest|sit)\b(?! up)(?: (?:it|them|the (?:batter|dough|mixture)))?/i;
 /** "Let it stand while the oven heats": a wait of the recipe's own, once its flour is in, that names no time. */
 function untimedRest(process: Process, flours: ReadonlySet<string>): Action | undefined {
   const floured = process.actions.findIndex(({ takes }) => takes.some(({ line }) => flours.has(line)));

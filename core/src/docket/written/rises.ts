@@ -43,25 +43,20 @@ export function risesOf(all: readonly Action[]): Action[] {
   );
 }
 
-const NEXT_DAY =
-  /\bcold dough\b|\b(?:next|following) (?:day|morning)\b|\bon the day\b|\bmorning\b|\bday (?:two|2)\b/i;
-
 /**
- * Those of some rises that are kept: the last, and the night in the cold that comes before it where the dough is shaped by then.
- * Common practice: what is shaped waits in the cold as well without gluten as with it.
+ * Those of some rises that are kept: the last, and a night in the cold before it. Common practice: cold dough is the easier to shape,
+ * without gluten more than with it, and whoever plans for the day after has planned for the night.
  */
-export function keptRises(rises: readonly Action[], all: readonly Action[]): readonly Action[] {
+export function keptRises(rises: readonly Action[]): readonly Action[] {
   const [before, last] = rises.slice(-2);
-  if (before === undefined || last === undefined || before.class !== 'chill') return rises.slice(-1);
-  const between = all.slice(all.indexOf(before), all.indexOf(last));
-  // Whoever goes on the day after has planned for the night, and cold dough is the easier to shape.
-  const nextDay = between.some(({ text }) => NEXT_DAY.test(text));
-  return between.some(({ class: kind }) => kind === 'shape') && !nextDay ? [last] : [before, last];
+  return before !== undefined && last !== undefined && before.class === 'chill'
+    ? [before, last]
+    : rises.slice(-1);
 }
 
 /** The rises that go. */
 export function risesThatGo(all: readonly Action[]): ReadonlySet<string> {
   const rises = risesOf(all);
-  const kept = keptRises(rises, all);
+  const kept = keptRises(rises);
   return new Set(rises.filter((one) => !kept.includes(one)).map(({ id }) => id));
 }

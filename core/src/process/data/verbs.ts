@@ -38,7 +38,7 @@ export const VERBS: readonly (readonly [ActionClass, RegExp])[] = [
   ['set-fat', /\b(?:heat|warm|bring) (?:\w+ ){0,6}?(?:oil|fat|lard|dripping|shortening)\b(?!,? (?:(?:and|&|\+|with) )?(?:the )?(?:\w+ )?(?:sugar|syrup|treacle|molasses|honey|milk|chocolate|cream|water)\b)|\b(?:oil|fat) (?:at|to)\b/i],
   ['fry', /\b(?:deep-?fr(?:y|ied)|fry|fried|frying)\b/i],
   ['microwave', /\b(?:microwaves?|microwaved|(?:full|high) power|nuke|zap|\d{3,4} ?w(?:atts?)?)\b/i],
-  ['steam', /\bsteam(?:ed|ing)?\b/i],
+  ['steam', /\bsteam(?:ed|ing)?\b|\blid on\b.*\bwater\b|\bwater (?:to come )?half ?way\b/i],
   ['griddle', /\b(?:griddle|pan (?:on|over) (?:a )?(?:medium|low|high|moderate)|waffle (?:iron|maker)|iron|cr[eê]pe pan|hot pan|non-?stick (?:frying )?pan|frying pan|skillet)\b/i],
   ['boil', /\b(?:boil(?:ed|ing)?|simmer(?:ed|ing)?|poach(?:ed)?|scald(?:ed)?|bubble(?= (?:for |it |them )?(?:an?\b|\d|until|away|up|gently))|reduce by|caramel(?:ise|ize)?)\b/i],
   ['toast', /\b(?:toast(?:ed)?|roast(?:ed)?)\b/i],

@@ -21,7 +21,6 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/^(?:the )?pulp (?:of|from) (\d+ passion ?fruits?\b.*)$/i, '$1, pulp'],
   // "The weight of 2 of them in plain flour (about 120 g)".
   [/^(?:the |their |its )?(?:own )?weight(?: of [^()]{0,25}?)? in (?=[^()]*\((?:about |approx\.? |ca\.? |around )?\d+ ?g\))/i, ''],
-  [/(?<=\d )balls? (?:of )?(?=(?:stem|preserved|crystalli[sz]ed) ginger\b)/gi, ''],
   [/\bt\.b\.s\.?/gi, 'tbsp'],
   [/\b(tea|table|dessert)spoonfuls?\b/gi, '$1spoon'],
   [/\bcupfuls?\b/gi, 'cup'],
