@@ -251,11 +251,12 @@ export function judgeLine(line: Line, catalogue: Catalogue): JudgedLine {
   return as;
 }
 
-/** "A few per muffin" says where it goes, not what it is. */
-const WHERE_IT_GOES = /\b(?:per|(?:in|on|for) each) \p{L}+/giu;
+/** "A few per muffin", "half in the dough", "the crumbs from the buns": where it goes or comes from, and not what it is. */
+const WHERE_IT_GOES =
+  /\b(?:per|(?:in|on|for) each) \p{L}+|\b(?:in(?:to)?|for|on) the (?:dough|batter|cake|pastry|crust|sponge|biscuits?|cookies?|buns?|rolls?)\b|\bthe crumbs? (?:from|of) the (?:cake|buns?|rolls?|sponge|loaf)\b/giu;
 /** The words of a line that one of its items is judged by. */
 const wordsFor = (line: Line, item: Item) =>
-  line.items.length === 1 ? cleanLine(line.source).replace(WHERE_IT_GOES, '') : item.words;
+  (line.items.length === 1 ? cleanLine(line.source) : item.words).replace(WHERE_IT_GOES, '');
 
 /** True for an item that holds gluten by its kind and claims on its packet to be without. */
 export function claimedItem(line: Line, item: Item, catalogue: Catalogue): boolean {

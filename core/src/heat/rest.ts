@@ -42,8 +42,8 @@ const WARM_REST = [15, 30] as const;
 const MET = 0.9;
 const LONGEST = 240;
 const ROUND_TO = 5;
-/** A batter whose only gas comes from soda and acid at the bowl loses it while it stands. Common practice. */
-const SINGLE_ACTING_MOST = 20;
+/** A batter whose only gas comes from soda and acid at the bowl loses it while it stands: it isn’t rested, minutes. Common practice. */
+const SINGLE_ACTING_MOST = 0;
 /** A meal as coarse as this drinks as fast as fine rice at last when it is scalded: τ 20 → 4 minutes. Common practice. */
 const COARSE_TAU = 15;
 const SCALDED_TAU = 4;

@@ -40,11 +40,15 @@ export function bowlOf(
   const profile = familyOf(family);
   const before = parts.flatMap(({ original }) => original);
   const now = parts.flatMap(({ lines }) => lines);
+  const wheat = wheatLines(before, catalogue);
+  // Crumbs that are stirred into a syrup build nothing where flour does.
+  const flours = wheat.filter(({ ingredient }) => !/crumbs?$/.test(ingredient));
+  const built = flours.length > 0 ? flours : wheat;
   const has = (habit: Habit) => anyThat(habit, now, catalogue);
   return {
     family,
     profile,
-    flourLines: new Set(wheatLines(before, catalogue).map(({ line }) => sourceOf(line).line)),
+    flourLines: new Set(built.map(({ line }) => sourceOf(line).line)),
     whippedLines: new Set(linesThat('is whipped', now, catalogue).map(({ line }) => sourceOf(line).line)),
     delicate: profile.foam
       ? 'foam'

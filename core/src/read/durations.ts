@@ -121,6 +121,7 @@ export function durationsIn(text: string): Duration[] {
   return [...said, ...bare].sort((a, b) => a.from - b.from);
 }
 
+const AN_OVEN = /^[1-5]\d\d$/;
 function spansIn(text: string): Duration[] {
   return [...text.matchAll(SPAN)].flatMap((match): Duration[] => {
     const [whole, bare, first, last = ''] = match;
@@ -133,6 +134,11 @@ function spansIn(text: string): Duration[] {
     // "An hour and ten minutes" is none either.
     const hourAnd = begin?.per === 60 && high < 60 && /hours? and\s+\S+\s+min/i.test(whole);
     const sum = (high < low && tens) || hourAnd ? low + high : null;
+    // "325 - 40 min" is an oven and its time.
+    if (high < low && end !== null && AN_OVEN.test(bare ?? '')) {
+      const from = match.index + whole.lastIndexOf(last);
+      return [{ from, to: from + last.length, low: high, high }];
+    }
     if (!(low > 0) || (high < low && sum === null)) return [];
     if (sum !== null) return [{ from: match.index, to: match.index + whole.length, low: sum, high: sum }];
     return [{ from: match.index, to: match.index + whole.length, low, high }];

@@ -11,7 +11,7 @@ const LABELLED = new RegExp(
 );
 /** A list behind a name of its own: "chashni - 1½ cups sugar, ¾ cup water". What names a stage of the work is none. */
 const LISTED =
-  /^\W*(?!(?:dry|wet|day|step|method|ingredients?|you need|then|next|first|also)\b)(\p{L}[\p{L} ]{2,24}?)\s*(?::|\s[-–—])\s+(?=\d)/iu;
+  /^\W*(?!(?:dry|wet|day|step|method|ingredients?|you need|then|next|first|also|into|in|put|take|add)\b)(\p{L}[\p{L} ]{2,24}?)\s*(?::|\s[-–—])\s+(?=\d)/iu;
 /** A sentence that begins another thing: "The custard is …", "While they are in, make the syrup: …". */
 const BEGINS = new RegExp(
   `^\\W*(?:the|for the|for a) (${MADE})\\b|^[^.]{0,60}\\b(?:make|start[^.]{0,20} with) (?:a|the) (${MADE})\\b`,

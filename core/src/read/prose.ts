@@ -59,6 +59,9 @@ const AND_A_HALF = /\b(?:an?|one) (cup|teaspoon|tablespoon|pound|pint) and a hal
 /** "The yolk of 1 egg" is one egg yolk. */
 const PART_OF_EGG =
   /\b(?:the )?(yolk|white)s? of (\d+|an?|one|two|three|four) (?:large |medium |small )?eggs?\b/giu;
+/** "A third of a cup". */
+const PART_OF_A =
+  /\b(?:an? |one )?(third|quarter) of an? (?=cups?\b|pints?\b|pounds?\b|litres?\b|liters?\b|teaspoon|tablespoon)/gi;
 /** "A splash of milk (3 tbsp ish)": how much it is stands behind it. */
 const MEASURED_BEHIND = new RegExp(
   `\\b(?:an? )?(?:good |big |little |small )?(?:splash|dash|drizzle|glug|bit|little|drop|knob|handful) of (\\p{L}[\\p{L} ]{2,20}?) \\((?:about |approx\\.? |say |ca\\.? )?(\\d[\\d./]*\\s?${MEASURE})(?:[- ]?ish| or so| roughly)?\\)`,
@@ -157,6 +160,7 @@ export function readProse(source: string, reader: Scales): Pick<Line, 'items' | 
     .replace(SOAKED, '')
     .replace(AND_A_HALF, '1.5 $1s')
     .replace(PART_OF_EGG, '$2 egg $1')
+    .replace(PART_OF_A, (_, part: string) => `${part.toLowerCase() === 'third' ? '1/3' : '1/4'} `)
     .replace(MEASURED_BEHIND, '$2 $1')
     .replace(ONE_WORD_ASIDE, '')
     .replace(OR_OTHER, '');

@@ -14,6 +14,7 @@ import { bindingsOf, regrouped } from './bindings';
 import { toParts } from './parts';
 import { placesOf, type Place } from './places';
 import { readProse } from './prose';
+import { withColumnUnits } from './columnUnits';
 import { joinWrapped } from './continued';
 import { inPots } from './inPots';
 import { withoutMadeHere } from './madeHere';
@@ -91,7 +92,11 @@ function toLine(
 /** "Crème pâtissière (see below)" is what another part of the page makes: the line without it. */
 const MADE_ELSEWHERE =
   /(^|[:,;|]\s*)[^:,;|]*\((?:see |recipe |made |from |as )?(?:the )?(?:recipe )?(?:below|above|overleaf)\)\s*(?:[,;|]\s*|$)/gi;
-const withoutReferences = (line: string): string => line.replace(MADE_ELSEWHERE, '$1').trim();
+/** "2 cans biscuit dough -- or the dough below": what the page tells to make is made. */
+const OR_MADE_HERE =
+  /^.*\bor (?:use |make )?(?:the|my|our) (?:\p{L}+ ){0,2}?(?:dough|recipe|crust|pastry|sauce|custard|version|one) below\W*$/iu;
+const withoutReferences = (line: string): string =>
+  OR_MADE_HERE.test(line) ? '' : line.replace(MADE_ELSEWHERE, '$1').trim();
 
 /** A line of food; one that turns out to be a sentence about several is read as one. */
 function readFoods(
@@ -148,7 +153,7 @@ function readPage(
     sources,
     kinds.map(({ kind }) => kind),
   );
-  const joined = joinWrapped(sources, where, (words) => namesFood(words, catalogue));
+  const joined = withColumnUnits(joinWrapped(sources, where, (words) => namesFood(words, catalogue)));
   const whole = namedAgain(inPots(joined), where);
   const second = secondRecipe(
     sources,

@@ -95,6 +95,8 @@ const A_SIZE = /^(?:regular|large|small|medium|mini|big|normal|standard)(?: or\b
 
 /** How many one line promises. `bare`: it is known to be a yield, and need not say so. */
 function yieldIn(source: string, bare: boolean): Yield | null {
+  // "★★★★☆ (88)": so many have judged it.
+  if (/[★☆⭐]/u.test(source)) return null;
   const parts = source.split(SEGMENTS).map((part) =>
     inDigits(cleanLine(part))
       .replace(/^.*=\s*(?=\d)/, '')

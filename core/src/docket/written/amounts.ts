@@ -1,5 +1,5 @@
 /** An amount straight before a food, with its unit: what stands on the list changes, so that a step names the thing alone. */
-const NUMBER = String.raw`(?:\d+(?:[.,/⁄]\d+)?(?:\s+\d[/⁄]\d)?\s*[½¼¾⅓⅔⅛]?|[½¼¾⅓⅔⅛]|(?:(?:two|three) (?:quarters|thirds) of (?:an?)|(?:\d+|one|two|three|four) and (?:a |one )?(?:half|quarter|third)|an?|one|two|three|four|five|six|half a|a quarter|a couple of|another)(?=\s))`;
+const NUMBER = String.raw`(?:\d+(?:[.,/⁄]\d+)?(?:\s+\d[/⁄]\d)?\s*[½¼¾⅓⅔⅛]?|[½¼¾⅓⅔⅛]|(?:(?:two|three) (?:quarters|thirds) of (?:an?)|(?:an?|one) (?:third|quarter|half) of an?|(?:\d+|one|two|three|four) and (?:a |one )?(?:half|quarter|third)|an?|one|two|three|four|five|six|half a|a quarter|a couple of|another)(?=\s))`;
 const UNIT = String.raw`(?:kg|g|gr|grams?|mls?|l|litres?|liters?|dl|cups?|c\b|tbsps?|tbs|tablespoons?|tablespoonfuls?|tsps?|teaspoons?|oz|ounces?|lbs?|pounds?|pints?|sticks?|mugs?|handfuls?|large|small|medium|heaped|level|rounded)`;
 const BEFORE = new RegExp(
   String.raw`(?:the\s+)?(?:about\s+)?${NUMBER}(?:\s*(?:-|–|to)\s*${NUMBER})?\s*(?:${UNIT}\.?\s*){0,2}(?:plus ${NUMBER}\s*${UNIT}\s*)?(?:size \d\s+)?(?:of\s+)?$`,

@@ -83,6 +83,8 @@ const AGAIN = /^\W*repeat\b/i;
 
 /** "Heat the girdle." */
 const HEATS = /^\W*(?:(?:and|then|now|meanwhile) )*(?:pre)?heat\b/i;
+/** "Warm a tin of syrup." */
+const WARMS = /^\W*(?:(?:and|then|now|meanwhile) )*(?:warm|melt|boil|simmer)\b/i;
 /** It is poured out, is of a cloth, of a salad of fruit, or not to be done: none of it makes a dough. */
 const NO_MIXING: readonly Sign[] = ['pours it in', 'of a cloth', 'puts the batter in', 'tosses', 'forbids'];
 
@@ -131,10 +133,15 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   // "Dry and wet by turns", "cream and lemonade in": a note to oneself mixes without a verb.
   const noted = ({ class: kind, text, takes }: Action, n: number) =>
     (kind === null || (kind === 'place' && !shows('fills a tin', text) && !/\bskillet\b/i.test(text))) &&
+    !WARMS.test(text) &&
     n >= floured &&
     (shows('by turns', text) || takes.some(({ line }) => held.has(line)));
+  // Once flour is in, what is warmed or boiled is something else: the syrup that goes below it.
+  const warms = ({ class: kind, takes }: Action, n: number) =>
+    floured >= 0 && n > floured && (kind === 'melt' || kind === 'boil') && takes.length > 0;
   const at = actions.findLastIndex(
-    (one, n) => n < until && (takesFlour(one) || (mixes(one) && ours(one, n)) || noted(one, n)),
+    (one, n) =>
+      n < until && (takesFlour(one) || (mixes(one) && ours(one, n) && !warms(one, n)) || noted(one, n)),
   );
   if (at < 0) return null;
   // "Add egg, then water by spoonfuls": what is named behind it without a verb goes in as well.

@@ -21,6 +21,8 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/^(?:the )?pulp (?:of|from) (\d+ passion ?fruits?\b.*)$/i, '$1, pulp'],
   // "The weight of 2 of them in plain flour (about 120 g)".
   [/^(?:the |their |its )?(?:own )?weight(?: of [^()]{0,25}?)? in (?=[^()]*\((?:about |approx\.? |ca\.? |around )?\d+ ?g\))/i, ''],
+  // "1 egg (half in the dough, half to brush)": where it goes, and no dough from a shop.
+  [/(?<=\p{L}\s|\()(?:half )?in(?:to)? the (?:dough|batter|mixture|cake|pastry)\b/giu, ''],
   [/\bt\.b\.s\.?/gi, 'tbsp'],
   [/\b(tea|table|dessert)spoonfuls?\b/gi, '$1spoon'],
   [/\bcupfuls?\b/gi, 'cup'],

@@ -22,7 +22,7 @@ export function titleRow(line: string): readonly string[] | null {
 }
 
 const HEAD =
-  /^(?:ingredients?|items?|amounts?|quantit(?:y|ies)|qty|measures?|weights?|units?|grams?|metric|volume|notes?|remarks?|comments?|us|uk)$/i;
+  /^(?:ingredients?|items?|amounts?|quantit(?:y|ies)|qty|measures?|weights?|units?|grams?|metric|volume|notes?|remarks?|comments?|us|uk|g|%|weight \(g\)|(?:baker['’]?s )?(?:%|per ?cent(?:age)?))$/i;
 const COLUMN = /\s*\|\s*|\t+|\s{2,}/;
 
 /** "Ingredient | Amount | Notes": what names the columns of a list. */
