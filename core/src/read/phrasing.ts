@@ -72,7 +72,8 @@ const MIXED = new RegExp(
 );
 /** "4 oz lard and butter mixed" is half of it of each. */
 function halfOfEach(text: string, knows: Knows): string[] {
-  if (!/\bmixed\b|\bhalf and half\b/i.test(text)) return [text];
+  if (!/\bmixed\b|\bhalf and half\b/i.test(text) || /\beach\b|\bmixed (?:spices?|peel)\b/i.test(text))
+    return [text];
   const [, amount = '', one = '', other = ''] = MIXED.exec(text) ?? [];
   const { quantity } = amountIn(`${amount} sugar`);
   const unit = /\p{L}+\.?$/u.exec(amount)?.[0];

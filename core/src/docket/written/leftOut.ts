@@ -1,6 +1,6 @@
 import { doesIt, getIngredient, type Catalogue } from '../../catalogue';
 import { readProcess } from '../../process';
-import { isOfBlend, sourceOf, type Recipe } from '../../read';
+import { isOfBlend, sourceOf, tokensOf, type Recipe } from '../../read';
 import type { DocketLine, DocketPart } from '../types';
 import type { Facts } from './facts';
 import { usesOf } from './uses';
@@ -29,6 +29,15 @@ function seasons({ id, ingredient, source, for: use }: DocketLine, catalogue: Ca
 const COFFEE = /coffee|espresso/;
 const saysCoffee = ({ method }: Recipe): boolean => method.some(({ source }) => /\bcoffee\b/i.test(source));
 
+/** "Sugar + cinn." is cinnamon: so many letters of a name are short for it. */
+const SHORT = 3;
+const saysShort = ({ method }: Recipe, name: string): boolean =>
+  method.some(({ source }) =>
+    tokensOf(source).some(
+      (word) => word.length >= SHORT && tokensOf(name).some((own) => own.startsWith(word)),
+    ),
+  );
+
 /**
  * What a page lists and its method forgets, as a baker would put it in all the same: a pinch of salt goes through the flour, vanilla
  * into the batter. Of what is built with flour, and of a method that has steps.
@@ -48,7 +57,8 @@ export function leftOutOf({ recipe, kitchen, parts, catalogue, bowl }: Facts): L
     .filter(floured)
     .flatMap(({ lines }) => lines)
     .filter((line) => !used.has(line.id) && seasons(line, catalogue))
-    .filter(({ ingredient }) => !(COFFEE.test(ingredient!) && saysCoffee(recipe)));
+    .filter(({ ingredient }) => !(COFFEE.test(ingredient!) && saysCoffee(recipe)))
+    .filter(({ name }) => !saysShort(recipe, name));
   const runny = ({ ingredient }: DocketLine) =>
     getIngredient(catalogue, ingredient!).composition.water > RUNNY;
   return {

@@ -12,6 +12,7 @@ import { DUSTERS } from './data/madeFirst';
 import { kneadEdits, pastryWaterEdits, proofEdits, stretchEdits } from './dough';
 import { dustEdits, greaseEdits } from './dusting';
 import type { Facts } from './facts';
+import { fatTestEdits } from './fatTest';
 import { renameMentions, type Kept } from './mentions';
 import { portionOf, takesAll } from './portions';
 import type { Renamed } from './renamed';
@@ -162,6 +163,7 @@ export function ownStep(
     ...servedEdits(source, new Set([...request.without, 'wheat']), (words) => ownsA(words, recipe)),
     ...(renamed.length > 0 ? countedLineEdits(source, actions, recipe, renamed) : []),
     ...withDust(mentions.edits, source, renamed, dust),
+    ...fatTestEdits(source),
     ...remeasureEdits(source, catalogue, remeasured),
   ]);
   const text = edited(source, edits);

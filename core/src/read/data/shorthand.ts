@@ -54,6 +54,8 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/\bfarina (?:tipo )?(?:0{1,2}|bianca|di grano tenero)(?!\p{L})/giu, 'plain flour'],
   [/\bmarg\b\.?/gi, 'margarine'],
   [/\bcinn\b\.?/gi, 'cinnamon'],
+  [/\byogh?\b\.?/gi, 'yogurt'],
+  [/\b(icing|brown|caster|cast|powd|vanilla|conf) sug\b\.?/gi, '$1 sugar'],
   [/\bb(?:['’]|utter)?-?milk\b/gi, 'buttermilk'],
   [/(?<=\d ?(?:tbsp?s?|tablespoons?|oz|g|dsp)\.? (?:of )?)syrup(?=\s*(?:,|;|$))/gi, 'golden syrup'],
   [/\s{2,}ab(?:ou)?t\.? (?=[\d¼½¾])/gi, ' '],
