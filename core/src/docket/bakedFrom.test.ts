@@ -435,7 +435,7 @@ const ROWS: readonly OnPaper[] = [
   ],
   [
     'a batter rests when all of it is in, alternated and flavoured last',
-    'Pound cake\n3 cups AP flour\n1/2 tsp baking soda\n1 cup butter\n3 cups sugar\n6 eggs\n1 cup buttermilk\n1 tbsp vanilla\nSift flour and soda together. Cream the butter with the sugar. Add the eggs one at a time. Alternate flour mixture and buttermilk. Vanilla last. Scrape into a greased 12-cup Bundt pan. Bake at 325F, 1 hour 15 minutes.',
+    'Pound cake\n3 cups AP flour\n1/2 tsp baking powder\n1 cup butter\n3 cups sugar\n6 eggs\n1 cup buttermilk\n1 tbsp vanilla\nSift flour and powder together. Cream the butter with the sugar. Add the eggs one at a time. Alternate flour mixture and buttermilk. Vanilla last. Scrape into a greased 12-cup Bundt pan. Bake at 325F, 1 hour 15 minutes.',
     {},
     [/Vanilla last\.(?: |\n\d\. )Let the batter stand/],
     [/one at a time\.(?: |\n\d\. )Let the batter/],

@@ -50,13 +50,13 @@ const DAYS =
   'Knots - for 20\n500 g flour\n7 g dry yeast\n300 ml milk\n80 g butter\n80 g sugar\n\nDay one\nMix all, knead 8 min. Cover, into the fridge overnight.\nDay two\nCustard. Whisk milk and sugar. (I know. Do it.) Roll, cut, twist. Rise 30 min. 220 °C 10 min.';
 
 const PARKIN =
-  'Parkin\n225g plain flour\n115g oatmeal\n115g butter\n115g brown sugar\n115g black treacle\n1 egg\n150ml milk\n1 tsp bicarb\n\nGrease a 7in square tin. Oven 160C.\nWarm the fat, sugar and treacle gently till melted. Mix the dry things, pour in the melted mixture, then egg and milk. Beat. It is a runny mix.\nBake 1 hour.';
+  'Parkin\n225g plain flour\n115g oatmeal\n115g butter\n115g brown sugar\n115g black treacle\n1 egg\n150ml milk\n1 tsp baking powder\n\nGrease a 7in square tin. Oven 160C.\nWarm the fat, sugar and treacle gently till melted. Mix the dry things, pour in the melted mixture, then egg and milk. Beat. It is a runny mix.\nBake 1 hour.';
 const BRETON =
   'Far breton\n200 g prunes\n4 eggs\n120 g sugar\n160 g flour\n750 ml milk\n\nWhisk the eggs with the sugar, add the flour, then the milk. Rest for 30 minutes. Butter a dish of 24 cm. Arrange the prunes, pour the batter over. Bake at 200 °C for 40 minutes. Eat lukewarm.';
 const FINGERS =
   'Sponge fingers\nmakes 30\n3 eggs (separated)\n80 g sugar\n75 g flour\n\nWhip whites, add half the sugar till stiff. Whip yolks w/ the rest. Fold together, sift flour, fold. Pipe fingers 10cm on paper. 190° 12 min. Leave to dry in the oven switched off, door ajar, 10 min.';
 const CUPCAKES =
-  'Chocolate cupcakes\n\nCupcakes\n1 ¾ cups (220 g) all-purpose flour\n¾ cup cocoa\n1 ½ tsp baking soda\n1 ½ cups sugar\n2 eggs\n1 cup buttermilk\n1 cup hot coffee\n\nFrosting\n1 cup peanut butter\n2 cups powdered sugar\npretzels for topping\n\nIn a large bowl, whisk together flour, cocoa, baking soda and sugar. Whisk in eggs and buttermilk. Carefully stir in hot coffee. Batter will be very thin.\nFill 18 muffin cups. Bake at 350°F 18-20 min.\nBeat peanut butter and sugar. Pipe and stick a pretzel in each.';
+  'Chocolate cupcakes\n\nCupcakes\n1 ¾ cups (220 g) all-purpose flour\n¾ cup cocoa\n1 ½ tsp baking powder\n1 ½ cups sugar\n2 eggs\n1 cup buttermilk\n1 cup hot coffee\n\nFrosting\n1 cup peanut butter\n2 cups powdered sugar\npretzels for topping\n\nIn a large bowl, whisk together flour, cocoa, baking powder and sugar. Whisk in eggs and buttermilk. Carefully stir in hot coffee. Batter will be very thin.\nFill 18 muffin cups. Bake at 350°F 18-20 min.\nBeat peanut butter and sugar. Pipe and stick a pretzel in each.';
 const LETTER =
   'Hi Ruth, here is the treacle tart you asked for. You need a shallow 9 inch tin.\n\nPastry: 6oz plain flour, 3oz cold butter, 2 tbsp water\n\nFilling: 1lb golden syrup, 5oz white breadcrumbs, 1 egg beaten with 3 tablespoons double cream\n\nMake the pastry in the usual way, rest it half an hour in the fridge, roll out, line the tin. Warm syrup, stir in crumbs, egg & cream. Pour into the case. Gas 5 for 30 mins.';
 const DROP_SCONES =

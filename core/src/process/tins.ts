@@ -174,7 +174,9 @@ export function tinOf(
     null;
   const layers = best.count === null ? said.map(({ text }) => layersIn(text)).find((n) => n !== null) : null;
   const counted = layers ? { ...best, count: layers } : best;
-  return panFrom(counted, best.size ?? (best.shape === 'tray' ? null : elsewhere()), family);
+  // What is pressed into its tin stands in it, wherever its measure is said.
+  const laid = best.shape === 'tray' && !/\bpress/i.test(best.words);
+  return panFrom(counted, best.size ?? (laid ? null : elsewhere()), family);
 }
 
 const DISH =

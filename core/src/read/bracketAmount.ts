@@ -15,6 +15,9 @@ const AS_USED = new RegExp(`${LEFT}\\b`, 'i');
 /** "Milk to mix (about 1/2 pt)": said nowhere else. */
 const BY_VOLUME = new Set(['pint', 'quart', 'cup']);
 
+/** "8 slices of bread, buttered (50 g butter)": of something else. */
+const OTHER_FOOD = /^(?:of )?(?:soft |melted )?(?:butter|sugar|milk|oil|water|jam|cream|flour|cocoa|honey|syrup)\b/i;
+
 /** A weight, or failing that a volume, in the brackets beats what stands outside, unless that is a weight already. */
 export function bracketAmount(
   { brackets }: Segments,
@@ -35,7 +38,7 @@ export function bracketAmount(
       (/^(?:gram|kilogram|ounce|pound|milliliter|liter|deciliter|centiliter)$/.test(amount.unit) ||
         amount.unit === 'fluid ounce' ||
         ((outside?.quantity ?? null) === null && BY_VOLUME.has(amount.unit)));
-    if (amount.quantity && measured)
+    if (amount.quantity && measured && !OTHER_FOOD.test(amount.words))
       return {
         amount,
         used: AS_USED.test(bracket),

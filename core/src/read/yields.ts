@@ -63,7 +63,7 @@ function toYield(counted: readonly (string | undefined)[] | undefined, usual: st
   // "5 dz. Drop by the spoon": another sentence begins.
   const ended = dozen?.endsWith('.') === true && /^\p{Lu}/u.test(words);
   const [sentence = ''] = (ended ? '' : words).split(
-    /[.!?](?=\s)|(?:^|\s+)(?=(?:prep|cook|total|active|ready|time)\b)|(?:^|\s+)(?:and|then)\s+(?=(?:place|put|set|arrange|bake|lay|transfer|serve)\b)/i,
+    /[.!?](?=\s)|(?:^|\s+)(?=(?:prep|cook|total|active|ready|time)\b)|(?:^|\s+)(?:and|then)\s+(?=(?:place|put|set|arrange|bake|lay|transfer|serve)\b)|\s+in (?:an? |the |one )?(?=\d|(?:\w+ )?(?:tin|pan|tray|dish)\b)/i,
   );
   const what = sentence.replace(/[.!~\s]+$|\s\d+x$/g, '').trim();
   if (first === undefined || MEASURE.test(what)) return null;

@@ -19,7 +19,10 @@ export function bakedAt(process: Process): number | null {
   if (known === null) return null;
   const bake = Math.max(
     known,
-    actions.findIndex(({ id, class: kind, text }) => id === last && (kind === 'bake' || BACK_IN.test(text))),
+    actions.findIndex(
+      ({ id, class: kind, text, celsius }) =>
+        id === last && (kind === 'bake' || (kind === null && celsius !== null) || BACK_IN.test(text)),
+    ),
   );
   const behind = actions
     .slice(bake + 1)

@@ -75,7 +75,7 @@ describe('a method in one paragraph', () => {
   });
   it('puts no rest between a deed and what it warns of', () => {
     const texts = docketOf(
-      "Soda bread\n400g plain flour\n1 tsp bicarbonate of soda\n1 tsp salt\n40g butter\n350ml buttermilk\n\nOven to 200C. Mix the flour, soda and salt. Rub in the butter. Pour in the buttermilk and bring together quickly with a fork, then your hands - don't knead it. Pat into a 20cm round. Bake for 35-40 min.",
+      "Scone round\n400g plain flour\n2 tsp baking powder\n1 tsp salt\n40g butter\n350ml buttermilk\n\nOven to 200C. Mix the flour, baking powder and salt. Rub in the butter. Pour in the buttermilk and bring together quickly with a fork, then your hands - don't knead it. Pat into a 20cm round. Bake for 35-40 min.",
     ).method.map(({ text }) => text);
     expect(texts.join('\n')).toMatch(/your hands - don't knead it\./);
     expect(texts).toContainEqual(expect.stringMatching(/^Let the dough stand/));
