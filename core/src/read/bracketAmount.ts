@@ -16,7 +16,8 @@ const AS_USED = new RegExp(`${LEFT}\\b`, 'i');
 const BY_VOLUME = new Set(['pint', 'quart', 'cup']);
 
 /** "8 slices of bread, buttered (50 g butter)": of something else. */
-const OTHER_FOOD = /^(?:of )?(?:soft |melted )?(?:butter|sugar|milk|oil|water|jam|cream|flour|cocoa|honey|syrup)\b/i;
+const OTHER_FOOD =
+  /^(?:of )?(?:soft |melted )?(?:butter|sugar|milk|oil|water|jam|cream|flour|cocoa|honey|syrup)\b/i;
 
 /** A weight, or failing that a volume, in the brackets beats what stands outside, unless that is a weight already. */
 export function bracketAmount(

@@ -5,16 +5,7 @@ import type { FamilyId } from '../../../vocabulary';
  * in last.
  */
 export type MixingPlace =
-  | 'fat'
-  | 'sugar'
-  | 'egg'
-  | 'liquid'
-  | 'flour'
-  | 'dry'
-  | 'wet'
-  | 'chocolate'
-  | 'yeast'
-  | 'adds';
+  'fat' | 'sugar' | 'egg' | 'liquid' | 'flour' | 'dry' | 'wet' | 'chocolate' | 'yeast' | 'adds';
 
 /** Sentences with the places that they name between braces: `{fat+sugar}`. Each is said where each of its braces names something. */
 export interface UsualMixing {
