@@ -166,6 +166,34 @@ const certifiedOats = ({ ingredient }: DocketLine, said: string, catalogue: Cata
 const alone = ({ items }: Line, { piece }: Item): readonly Item[] =>
   items.filter((one) => one.piece === piece);
 
+/** What each of a part's items is to the docket's line of its id. */
+function fromIn(part: Part, request: ConversionRequest, catalogue: Catalogue): ReadonlyMap<string, From> {
+  const entries = part.lines.flatMap((line) =>
+    line.items.map((item, at): readonly [string, From] => {
+      const others = alone(line, item).some((one) => one !== item && !one.alternative);
+      // Put right by hand, or read through a slip, it isn't what the words say.
+      const named =
+        item.ingredient === null ||
+        tokensOf(line.source).includes(lastWordOf(item.name.split(',')[0]!)) ||
+        namedIn(line.source, catalogue).some((one) => plainId(one.ingredient) === plainId(item.ingredient!));
+      const { piece } = item;
+      const scaled = lineFactor(request.scale, line.id) !== 1;
+      return [
+        ofItem(line.id, at),
+        {
+          line:
+            piece === undefined ? line : { ...line, source: piece, wrapped: piece, items: alone(line, item) },
+          page: line,
+          item,
+          scaled,
+          whole: named && !others && !scaled,
+        },
+      ];
+    }),
+  );
+  return new Map(entries);
+}
+
 /** The docket's lines of a part: in the recipe's order, new ones where they belong, things without weight kept. */
 export function docketLines(
   part: Part,
@@ -175,27 +203,7 @@ export function docketLines(
 ): DocketLine[] {
   const { locale } = recipe;
   const process = readProcess(recipe, kitchen);
-  const from = new Map<string, From>();
-  const scaled = (id: string) => lineFactor(request.scale, id) !== 1;
-  for (const line of part.lines)
-    line.items.forEach((item, at) => {
-      const others = alone(line, item).some((one) => one !== item && !one.alternative);
-      // Put right by hand, or read through a slip, it isn't what the words say.
-      const named =
-        item.ingredient === null ||
-        tokensOf(line.source).includes(lastWordOf(item.name.split(',')[0]!)) ||
-        namedIn(line.source, catalogue).some((one) => plainId(one.ingredient) === plainId(item.ingredient!));
-      from.set(ofItem(line.id, at), {
-        line:
-          item.piece === undefined
-            ? line
-            : { ...line, source: item.piece, wrapped: item.piece, items: alone(line, item) },
-        page: line,
-        item,
-        scaled: scaled(line.id),
-        whole: named && !others && !scaled(line.id),
-      });
-    });
+  const from = fromIn(part, request, catalogue);
   const sources = new Map([...from].map(([id, { line }]) => [id, line.source]));
   const fixed = new Set(request.overrides.map(({ line }) => line));
   const weighed = converted.lines.map((line) =>

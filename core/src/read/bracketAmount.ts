@@ -39,7 +39,8 @@ export function bracketAmount(
       (/^(?:gram|kilogram|ounce|pound|milliliter|liter|deciliter|centiliter)$/.test(amount.unit) ||
         amount.unit === 'fluid ounce' ||
         ((outside?.quantity ?? null) === null && BY_VOLUME.has(amount.unit)));
-    if (amount.quantity && measured && !OTHER_FOOD.test(amount.words))
+    const [other] = OTHER_FOOD.exec(amount.words) ?? [];
+    if (amount.quantity && measured && (other === undefined || (outside?.words ?? '').includes(other)))
       return {
         amount,
         used: AS_USED.test(bracket),

@@ -1,6 +1,7 @@
 import type { Catalogue } from '../../catalogue';
 import { NOT_NAMED } from '../../guard';
 import { blanked, namedIn } from '../../read';
+import { CALLED_SHORT } from './data/calledShort';
 import { EGG } from './data/madeFirst';
 
 /** A food that a step names, with where it stands. */
@@ -12,10 +13,6 @@ export interface Mention {
 
 /** Parts of eggs that a step calls by one word. */
 const EGG_PARTS = /\b(whites|yolks?)\b/gi;
-
-/** "Whisk the caramel with the soy": nobody says sauce. */
-const SOY =
-  /(?<=\b(?:the|with|w) )soya?\b(?! ?(?:milk|sauce|beans?|flour|yogh?urt|cream|butter|drink|lecithin))/gi;
 
 /** Every food that a step names, eggs' parts among them. */
 export function mentionsIn(text: string, catalogue: Catalogue): Mention[] {
@@ -32,8 +29,10 @@ export function mentionsIn(text: string, catalogue: Catalogue): Mention[] {
       words,
       from: index,
     }));
-  const soy = [...heard.matchAll(SOY)]
-    .filter(({ index }) => !within(index))
-    .map(({ 0: words, index }): Mention => ({ ingredient: 'soy-sauce', words, from: index }));
-  return [...found, ...parts, ...soy].sort((a, b) => a.from - b.from);
+  const short = CALLED_SHORT.flatMap(({ ingredient, words: form }) =>
+    [...heard.matchAll(form)]
+      .filter(({ index }) => !within(index))
+      .map(({ 0: words, index }): Mention => ({ ingredient, words, from: index })),
+  );
+  return [...found, ...parts, ...short].sort((a, b) => a.from - b.from);
 }

@@ -31,10 +31,12 @@ const saysCoffee = ({ method }: Recipe): boolean => method.some(({ source }) => 
 
 /** "Sugar + cinn." is cinnamon: so many letters of a name are short for it. */
 const SHORT = 3;
+const OF_ANY = /^(?:extract|essence|ground|powder|dried|fresh|baking|soda)$/;
 const saysShort = ({ method }: Recipe, name: string): boolean =>
   method.some(({ source }) =>
     tokensOf(source).some(
-      (word) => word.length >= SHORT && tokensOf(name).some((own) => own.startsWith(word)),
+      (word) =>
+        word.length >= SHORT && tokensOf(name).some((own) => !OF_ANY.test(own) && own.startsWith(word)),
     ),
   );
 

@@ -1,7 +1,7 @@
 import { STARCH_FOR } from '../../balance';
 import { getIngredient, type Catalogue } from '../../catalogue';
 import type { ConversionRequest } from '../../kitchen';
-import { readProcess, shows, type Action } from '../../process';
+import { readProcess, shows, type Action, type Process } from '../../process';
 import { CHAT, lastWordOf, tokensOf, type Recipe, type Step } from '../../read';
 import type { DocketPart, DocketStep } from '../types';
 import { brownedEdits } from './browned';
@@ -87,6 +87,21 @@ const writerEdits = (source: string): SpanEdit[] => {
   return said === '' ? [] : [{ from: 0, to: said.length, text: '', because: '' }];
 };
 
+/** What stands about a step, and is told elsewhere or for the first time. */
+const aroundEdits = ({ id, source }: Step, recipe: Recipe): SpanEdit[] => [
+  ...writerEdits(source),
+  ...titleEdits(source, recipe.title),
+  ...makesEdits(source, recipe),
+  ...ownListEdits(id, source, recipe),
+];
+
+/** The stage that a step tells of, the bake's first; null: none. */
+function stageOf({ stages, main }: Process, id: string): number | null {
+  if (main !== null && stages[main]?.step === id) return main;
+  const at = stages.findIndex(({ step }) => step === id);
+  return at < 0 ? null : at;
+}
+
 /** What the list still has as its author wrote it: for each step of a method the same. */
 export function keptOf({ parts }: Recipe, renamed: readonly Renamed[]): Kept {
   const of = (line: string, words: string) => `${line} ${words}`;
@@ -143,10 +158,7 @@ export function ownStep(
   const here = said.filter(({ at, inside }) => inside !== null && process.actions[at!]!.step === id);
   // Of two that meet the first stands.
   const edits = settledEdits([
-    ...writerEdits(source),
-    ...titleEdits(source, recipe.title),
-    ...makesEdits(source, recipe),
-    ...ownListEdits(id, source, recipe),
+    ...aroundEdits({ id, source }, recipe),
     ...here.flatMap(({ inside }) => inside ?? []),
     ...((bowl.profile.yeast || bowl.has('yeast')) && floured
       ? [...proofEdits(actions, process.actions), ...kneadEdits(actions)]
@@ -167,11 +179,7 @@ export function ownStep(
     ...remeasureEdits(source, catalogue, remeasured),
   ]);
   const text = edited(source, edits);
-  const { main } = process;
-  const stage =
-    main !== null && process.stages[main]?.step === id
-      ? main
-      : process.stages.findIndex((one) => one.step === id);
+  const stage = stageOf(process, id);
   return {
     id,
     source,
@@ -186,6 +194,6 @@ export function ownStep(
         ...here.flatMap(({ uses = [] }) => uses),
       ]),
     ],
-    stage: stage < 0 ? null : stage,
+    stage,
   };
 }

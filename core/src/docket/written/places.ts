@@ -91,6 +91,17 @@ const WARMS = /^\W*(?:(?:and|then|now|meanwhile) )*(?:warm|melt|boil|simmer)\b/i
 /** It is poured out, is of a cloth, of a salad of fruit, or not to be done: none of it makes a dough. */
 const NO_MIXING: readonly Sign[] = ['pours it in', 'of a cloth', 'puts the batter in', 'tosses', 'forbids'];
 
+/** "Make the pastry" says it all; what takes flour later is a filling. −1 where nothing says so. */
+const madeAtOnce = (actions: readonly Action[], end: number): number =>
+  actions.findIndex(
+    ({ text, takes }, n) =>
+      n < end &&
+      takes.length === 0 &&
+      shows('makes the dough', text) &&
+      !LEADS_IN.test(text) &&
+      !TOLD_BEHIND.test(actions[n + 1]?.text ?? ''),
+  );
+
 /** The last action that makes the batter or dough before it is shaped, filled in or baked; null where none is known. `flours`: its lines of flour. */
 export function lastMixing(process: Process, flours: ReadonlySet<string>): number | null {
   const { actions } = process;
@@ -101,15 +112,7 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
     !NO_MIXING.some((sign) => shows(sign, text));
   const takesFlour = flourTaking(process, flours, end);
   const floured = actions.findIndex((one, n) => n < end && takesFlour(one));
-  // "Make the pastry" says it all; what takes flour later is a filling.
-  const made = actions.findIndex(
-    ({ text, takes }, n) =>
-      n < end &&
-      takes.length === 0 &&
-      shows('makes the dough', text) &&
-      !LEADS_IN.test(text) &&
-      !TOLD_BEHIND.test(actions[n + 1]?.text ?? ''),
-  );
+  const made = madeAtOnce(actions, end);
   if (made >= 0 && (floured < 0 || made < floured)) return made;
   // Once flour is in, what is put into a tin or shaped is no longer in the bowl.
   const placed =
@@ -136,15 +139,14 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   // "Dry and wet by turns", "cream and lemonade in": a note to oneself mixes without a verb.
   const noted = ({ class: kind, text, takes }: Action, n: number) =>
     (kind === null || (kind === 'place' && !shows('fills a tin', text) && !/\bskillet\b/i.test(text))) &&
-    !WARMS.test(text) &&
     n >= floured &&
     (shows('by turns', text) || takes.some(({ line }) => held.has(line)));
   // Once flour is in, what is warmed or boiled is something else: the syrup that goes below it.
-  const warms = ({ class: kind, takes }: Action, n: number) =>
-    floured >= 0 && n > floured && (kind === 'melt' || kind === 'boil') && takes.length > 0;
+  const warms = ({ text, takes }: Action, n: number) =>
+    floured >= 0 && n > floured && takes.length > 0 && WARMS.test(text);
+  const goesIn = (one: Action, n: number) => (mixes(one) && ours(one, n)) || noted(one, n);
   const at = actions.findLastIndex(
-    (one, n) =>
-      n < until && (takesFlour(one) || (mixes(one) && ours(one, n) && !warms(one, n)) || noted(one, n)),
+    (one, n) => n < until && (takesFlour(one) || (goesIn(one, n) && !warms(one, n))),
   );
   if (at < 0) return null;
   // "Add egg, then water by spoonfuls": what is named behind it without a verb goes in as well.
