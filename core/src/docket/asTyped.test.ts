@@ -20,6 +20,10 @@ const TREACLE =
   'Treacle sponge\nInto the mixer: 350g soft butter, 350g caster sugar, 6 eggs, 350g self-raising flour and 4 tbsp milk. Beat for two minutes till smooth.\nWarm a 454g tin of golden syrup and pour it over the base of a buttered 25 x 35 cm tin with 3 tablespoons of fresh breadcrumbs stirred in. Spoon on the sponge.\n40 minutes at 180C.';
 const ECCLES =
   'Spiced buns, 8\n225g plain flour\n100g butter\n50g sugar\n100ml greek yog\n1/2 tsp each mixed spice and nutmeg\n50g icing sug\n\nRub butter into flour, stir in sugar and spice, bind with the yog. Pat out, cut 8. 200C 15 mins. Dust with icing sug.';
+const TARTS =
+  'Jam tarts\nmakes 12\n200g plain flour\n100g butter\njam\n\nRub butter into flour. Bind with 3 tbsp cold water to a dough, chill 30 mins. Roll out, cut 12 rounds, line a 12-hole bun tin. Jam in each. 190C 15 mins.';
+const TREACLE_TART =
+  'Treacle tart\nPastry: 175g plain flour, 80g butter, 2 tbsp water\nFilling: 400g golden syrup, 100g fresh breadcrumbs, 1 lemon\n\nRub butter into flour until it resembles crumbs, bind with the water. Line a 20cm tin. Warm the syrup, stir in the crumbs and lemon. Fill, 190C 30 mins.';
 const CHURROS =
   'Churros\n50g butter\n250g plain flour\n350ml water\n1 litre sunflower oil\n\nBoil water and butter, beat in the flour. Heat the oil until a cube of bread browns in 45 secs. Pipe in strips, fry 3 minutes.';
 
@@ -63,6 +67,20 @@ describe('pages as they are typed', () => {
       {},
       [/^½ tsp mixed spice/m, /^½ tsp nutmeg/m, /^1\d\d g greek yogurt/m, /icing sug/],
       [/^¼ tsp each/m],
+    ],
+    [
+      'water that a step measures stands on the list',
+      TARTS,
+      {},
+      [/^\d+ g cold water/m, /Bind with the cold water to a dough/],
+      [],
+    ],
+    [
+      'the crumbs are what the list has, and what is rubbed in resembles none of them',
+      TREACLE_TART,
+      {},
+      [/resembles crumbs/, /stir in (?:the )?gluten-free breadcrumbs/],
+      [],
     ],
     ['what tries the fat is bread without gluten', CHURROS, {}, [/cube of gluten-free bread/], []],
   ])('%s', readsOnPaper);

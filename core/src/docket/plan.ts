@@ -9,6 +9,7 @@ import { ingredientLines, type Recipe } from '../read';
 import type { FamilyId } from '../vocabulary';
 import type { Said } from '../words';
 import type { Conversion, NoDocket } from './types';
+import { withStepLiquids } from './stepLiquids';
 import { asWholeGrain } from './wholeGrain';
 import { withWholeSteps } from './wrappedSteps';
 
@@ -91,7 +92,7 @@ function withoutLeftOut(recipe: Recipe, request: ConversionRequest, kitchen: Kit
 
 /** Takes everything into account that stands beside the recipe: who sits at the table, labels, what is left out, how much. */
 export function workOf(written: Recipe, asked: ConversionRequest, bare: Kitchen): Work {
-  const recipe = withWholeSteps(written, bare);
+  const recipe = withStepLiquids(withWholeSteps(written, bare), bare);
   const request = forTable(asked, bare);
   const labelled = forLabels(recipe, request, bare);
   const kept = withoutLeftOut(labelled.recipe, request, labelled.kitchen);

@@ -3,6 +3,7 @@ import { readProcess } from '../../process';
 import { isOfBlend, sourceOf, tokensOf, type Recipe } from '../../read';
 import type { DocketLine, DocketPart } from '../types';
 import type { Facts } from './facts';
+import { isPeel, isRunny } from './seasonings';
 import { usesOf } from './uses';
 
 /** Seasonings that the list has and no step names, by how they go in. */
@@ -15,14 +16,12 @@ export interface LeftOut {
 
 export const NOTHING: LeftOut = { dry: new Set(), wet: new Set() };
 
-/** Runnier than this it is no powder, g of water in 100 g. */
-const RUNNY = 20;
 const SEASONS = new Set(['salt', 'leavener', 'flavour', 'acid']);
 
 function seasons({ id, ingredient, source, for: use }: DocketLine, catalogue: Catalogue): boolean {
   if (ingredient === null || source === null || use !== 'batter' || isOfBlend(id)) return false;
   const one = getIngredient(catalogue, ingredient);
-  return SEASONS.has(one.role) && !doesIt(one, 'yeast') && !/zest|peel|rind/.test(ingredient);
+  return SEASONS.has(one.role) && !doesIt(one, 'yeast') && !isPeel(one);
 }
 
 /** "The coffee" is the instant coffee, and the espresso powder. */
@@ -61,8 +60,7 @@ export function leftOutOf({ recipe, kitchen, parts, catalogue, bowl }: Facts): L
     .filter((line) => !used.has(line.id) && seasons(line, catalogue))
     .filter(({ ingredient }) => !(COFFEE.test(ingredient!) && saysCoffee(recipe)))
     .filter(({ name }) => !saysShort(recipe, name));
-  const runny = ({ ingredient }: DocketLine) =>
-    getIngredient(catalogue, ingredient!).composition.water > RUNNY;
+  const runny = ({ ingredient }: DocketLine) => isRunny(getIngredient(catalogue, ingredient!));
   return {
     dry: new Set(forgotten.filter((one) => !runny(one)).map(({ id }) => id)),
     wet: new Set(forgotten.filter(runny).map(({ id }) => id)),

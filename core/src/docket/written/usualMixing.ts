@@ -8,6 +8,7 @@ import { USUAL_MIXINGS, type MixingPlace } from './data/usualMixings';
 import type { Facts } from './facts';
 import { stirredIn } from './prepare';
 import { blendName, type Renamed } from './renamed';
+import { isPeel, isRunny } from './seasonings';
 import { andList, spokenName } from './spoken';
 import { kindOf } from './stepKind';
 
@@ -35,8 +36,6 @@ const PLACES: Partial<Record<Role, MixingPlace>> = {
   salt: 'dry',
   binder: 'dry',
 };
-/** Runnier than this it is an extract, a spirit or a vinegar, g of water in 100 g. */
-const RUNNY = 20;
 
 function placeOf({ id, ingredient }: DocketLine, catalogue: Catalogue): MixingPlace {
   if (isOfBlend(id)) return 'flour';
@@ -44,9 +43,9 @@ function placeOf({ id, ingredient }: DocketLine, catalogue: Catalogue): MixingPl
   const one = getIngredient(catalogue, ingredient);
   if (doesIt(one, 'yeast')) return 'yeast';
   if (one.role === 'chocolate-cocoa') return ingredient.includes('cocoa') ? 'dry' : 'chocolate';
-  if (/zest|peel|rind/.test(ingredient)) return 'adds';
+  if (isPeel(one)) return 'adds';
   if (one.role === 'leavener' || one.role === 'flavour' || one.role === 'acid')
-    return one.composition.water > RUNNY ? 'wet' : 'dry';
+    return isRunny(one) ? 'wet' : 'dry';
   return PLACES[one.role] ?? 'adds';
 }
 

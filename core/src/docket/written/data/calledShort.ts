@@ -5,4 +5,8 @@ export const CALLED_SHORT: readonly { readonly ingredient: string; readonly word
     words:
       /(?<=\b(?:the|with|w) )soya?\b(?! ?(?:milk|sauce|beans?|flour|yogh?urt|cream|butter|drink|lecithin))/gi,
   },
+  {
+    ingredient: 'breadcrumbs',
+    words: /(?<=(?:,|\b(?:and|the|with|in|of)) (?:the )?)crumbs\b/gi,
+  },
 ];
