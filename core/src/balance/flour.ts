@@ -2,6 +2,7 @@ import { isOfBlend } from '../read';
 import { blendGrams, cupOf, cupOfBlend, type Wheat } from '../blend';
 import { getIngredient, thirstOf, unfold, type Catalogue } from '../catalogue';
 import { massOf, type FormulaLine } from '../formula';
+import { FLOUR_ROLES } from '../vocabulary';
 import type { Setting } from './types';
 
 const isWheatFlour = (id: string, catalogue: Catalogue) => {
@@ -74,8 +75,7 @@ export function flourGrams(lines: readonly FormulaLine[], catalogue: Catalogue):
       sum +
       unfold(catalogue, line.ingredient).reduce((own, { ingredient, share }) => {
         const { role } = getIngredient(catalogue, ingredient);
-        const flour =
-          role === 'wheat-flour' || role === 'gf-flour' || role === 'starch' || isOfBlend(line.line);
+        const flour = FLOUR_ROLES.has(role) || isOfBlend(line.line);
         return own + (flour ? line.grams * share : 0);
       }, 0),
     0,

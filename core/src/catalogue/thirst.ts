@@ -1,3 +1,4 @@
+import { FLOUR_ROLES } from '../vocabulary';
 import type { Catalogue } from './catalogue';
 import { getIngredient } from './catalogue';
 import type { Ingredient, Triple } from './types';
@@ -5,11 +6,10 @@ import type { Ingredient, Triple } from './types';
 const NONE: Triple = [0, 0, 0];
 /** A flour of the household's own, of which nobody knows it: between rice and oat, and wide. Common practice. */
 const ANY_FLOUR: Triple = [1, 0.6, 1.6];
-const FLOURS = new Set(['wheat-flour', 'gf-flour', 'starch']);
 
 /** Nobody has measured how much water such a flour takes: it is counted as between rice and oat. Never so of the product's own. */
 export const isThirstGuessed = ({ thirst, madeOf, role }: Ingredient): boolean =>
-  thirst === null && madeOf.length === 0 && FLOURS.has(role);
+  thirst === null && madeOf.length === 0 && FLOUR_ROLES.has(role);
 
 /**
  * Water that an ingredient holds, g per g (central, low, high). Composites hold what their parts hold; what has no figure

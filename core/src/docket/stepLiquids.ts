@@ -10,6 +10,8 @@ const BESIDE_IT =
   /\b(?:bath|roasting (?:tin|pan)|steam\w*|brush\w*|wash|glaze|icing|poach\w*|simmer\w*|blanch\w*|rinse|soak\w*|dip|cover\w* with|pan of|syrup|cornflour|cornstarch|gelatine?|sprinkle|spray|dish of|tray of|topping|cross(?:es)?)\b/i;
 /** Less is a splash, g. */
 const LEAST = 15;
+/** Water and milk have more, cream less: water, %. */
+const WATERY = 80;
 
 /** A step's sentences; one that says what is done with a measured liquid. */
 const sentencesOf = ({ source }: Step): string[] => source.split(/(?<=[.!?])\s+/);
@@ -46,7 +48,7 @@ function withLiquids(recipe: Recipe, kitchen: Kitchen): Recipe {
     grams.central >= LEAST &&
     quantity !== null &&
     unit !== null &&
-    getIngredient(catalogue, ingredient).composition.water > 80 &&
+    getIngredient(catalogue, ingredient).composition.water > WATERY &&
     !has(ingredient);
   const found = recipe.method.flatMap((step): Line[] => {
     if (!INTO_THE_BAKE.test(step.source)) return [];

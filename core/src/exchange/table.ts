@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { formulaOf, massOf } from '../formula';
 import { sourceOf, type Recipe } from '../read';
+import { FLOUR_ROLES } from '../vocabulary';
 import type { Found } from './types';
 
 /** Columns of a formula's table, in their order. */
@@ -15,7 +16,6 @@ const COLUMNS = [
   'grams_high',
   'bakers_percent',
 ] as const;
-const FLOURS = new Set(['wheat-flour', 'gf-flour', 'starch']);
 
 const short = (value: number) => String(Number(value.toPrecision(6)));
 
@@ -25,7 +25,7 @@ const short = (value: number) => String(Number(value.toPrecision(6)));
  */
 export function toCsv(recipe: Recipe): string {
   const parts = formulaOf(recipe);
-  const flour = massOf(parts.flatMap(({ lines }) => lines).filter(({ role }) => FLOURS.has(role)));
+  const flour = massOf(parts.flatMap(({ lines }) => lines).filter(({ role }) => FLOUR_ROLES.has(role)));
   const sources = new Map(
     recipe.parts.flatMap(({ lines }) => lines.map(({ id, source }) => [id, source.trim()] as const)),
   );

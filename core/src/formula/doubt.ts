@@ -1,7 +1,7 @@
 import type { Line, Recipe } from '../read';
 import { ingredientLines } from '../read';
+import { FLOUR_ROLES } from '../vocabulary';
 
-const FLOURS = new Set(['wheat-flour', 'gf-flour', 'starch']);
 /** Less doubt than this share of the flour isn't worth a scale. */
 const WORTH_IT = 0.02;
 
@@ -20,7 +20,8 @@ const flourItems = (line: Line) =>
   line.aside
     ? []
     : line.items.filter(
-        ({ role, grams, alternative, aside }) => FLOURS.has(role) && grams !== null && !alternative && !aside,
+        ({ role, grams, alternative, aside }) =>
+          FLOUR_ROLES.has(role) && grams !== null && !alternative && !aside,
       );
 
 /**

@@ -10,7 +10,7 @@ import {
 import { cupOfBlend } from '../blend';
 import { judgeLine } from '../guard';
 import type { Line } from '../read';
-import { GLUTEN_CLASSES, GRAIN_CLASSES, type Avoidance, type Role } from '../vocabulary';
+import { FLOUR_ROLES, GLUTEN_CLASSES, GRAIN_CLASSES, type Avoidance, type Role } from '../vocabulary';
 
 /** One weighed thing that a recipe or jar is made of. */
 export interface Weighed {
@@ -50,13 +50,12 @@ function mix(madeOf: readonly Component[], catalogue: Catalogue): { composition:
   };
 }
 
-const FLOURS = new Set<Role>(['wheat-flour', 'gf-flour', 'starch']);
 const MOSTLY = 0.5;
 
 /** What something made stands for in another list: a flour where it is mostly flour, else something stirred in. */
 function roleOf(madeOf: readonly Component[], catalogue: Catalogue, jar: boolean): Role {
   const flour = madeOf
-    .filter(({ ingredient }) => FLOURS.has(getIngredient(catalogue, ingredient).role))
+    .filter(({ ingredient }) => FLOUR_ROLES.has(getIngredient(catalogue, ingredient).role))
     .reduce((sum, { share }) => sum + share, 0);
   return jar && flour > MOSTLY ? 'gf-flour' : 'inclusion';
 }

@@ -1,5 +1,5 @@
 import { blanked, cleanLine, ingredientLines, remembered, type Line, type Recipe, type Step } from '../read';
-import type { Role } from '../vocabulary';
+import { FLOUR_ROLES } from '../vocabulary';
 import { METHOD_FOODS, type MethodFood } from './data/methodFoods';
 
 /** A food that a step, or what may be one, brings in and no line of the list gives. */
@@ -13,7 +13,6 @@ export interface BroughtIn {
 /** A longer line is a sentence that was taken for one, and may only speak of what a list would give. */
 const LONGEST_LINE = 120;
 
-const FLOURY: ReadonlySet<Role> = new Set<Role>(['wheat-flour', 'gf-flour', 'starch']);
 /** Lines of the list, and of these the sentences that are steps too. */
 interface List {
   readonly lines: readonly Line[];
@@ -28,7 +27,7 @@ const listed = ({ lines, told }: List, words: RegExp | null, food: MethodFood) =
       (!told.has(id) && items.some((one) => words.test(one.words) && one.grams !== null)) ||
       (source.length <= LONGEST_LINE &&
         words.test(source) &&
-        (food !== 'flour' || items.some(({ role }) => FLOURY.has(role)))),
+        (food !== 'flour' || items.some(({ role }) => FLOUR_ROLES.has(role)))),
   );
 
 /** The lines and steps of a few hundred recipes. */

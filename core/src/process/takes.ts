@@ -6,26 +6,20 @@ import { EVERYTHING, LEFT_OUT } from './data/roleWords';
 import { firstFew } from './firstFew';
 import { partsCalled } from './flows';
 import { shareSaid } from './shares';
-import type { Role } from '../vocabulary';
+import { FLOUR_ROLES } from '../vocabulary';
 import type { Take } from './types';
-
-/** "The egg" and "the flour" are those of the part that it is said in, of whatever sort. */
-const OF_ONE_KIND: ReadonlySet<Role> = new Set<Role>(['egg', 'wheat-flour']);
-
-/** "The flour" of a dough is no cornflour of a custard. */
-const FLOURY: ReadonlySet<Role> = new Set<Role>(['wheat-flour', 'gf-flour', 'starch']);
 
 /** Of lines that are called alike the one of the part that this step is about, and that is still there. */
 function meant(named: readonly Called[], part: string, left: (line: string) => number): Called[] {
   const there = named.filter(({ line }) => left(line) > 0);
-  // "Beat in egg and yolk" is the dough's "1 egg + 1 yolk", and none of the custard's three yolks.
+  // "Beat in egg and yolk" is the dough's "1 egg + 1 yolk", and none of the custard's three yolks; its flour is no cornflour of that.
   const alike = (one: Called, other: Called) => {
     const isIn = ({ name, role }: Called['items'][number]) =>
       other.items.some(
         (its) =>
           its.name === name ||
-          (its.role === role && OF_ONE_KIND.has(role)) ||
-          (FLOURY.has(its.role) && FLOURY.has(role)),
+          (its.role === 'egg' && role === 'egg') ||
+          (FLOUR_ROLES.has(its.role) && FLOUR_ROLES.has(role)),
       );
     // Of a list on one line what is named is one of its things, and that is this part's own.
     return one.part !== part && one.items.length > 1 ? one.items.some(isIn) : one.items.every(isIn);

@@ -1,11 +1,10 @@
-import { namesColumns } from './page';
+import { COLUMN, namesColumns } from './page';
 
-const CELLS = /\s*\|\s*|\t+|\s{2,}/;
 const cellsOf = (line: string): string[] =>
   line
     .trim()
     .replace(/^\||\|$/g, '')
-    .split(CELLS)
+    .split(COLUMN)
     .map((cell) => cell.trim());
 const GRAMS = /^(?:grams?|g|weight \(g\)|g(?:rams?)? per batch)$/i;
 const SHARES = /%|\bper ?cent\b|\bpercent\b/i;

@@ -1,6 +1,6 @@
 import { availabilityOf, getIngredient, type Catalogue } from '../catalogue';
 import { familyOf } from '../family';
-import type { FamilyId } from '../vocabulary';
+import { FLOUR_ROLES, type FamilyId } from '../vocabulary';
 import { RATIOS, type FamilyRatios } from './ratios';
 import type { Line } from './types';
 
@@ -13,7 +13,7 @@ function shareOf(line: Line, catalogue: Catalogue): FamilyRatios & { readonly fl
     const ingredient = getIngredient(catalogue, item.ingredient);
     const { composition, role } = ingredient;
     const grams = item.grams.central;
-    if (role === 'wheat-flour' || role === 'gf-flour' || role === 'starch') sum.flour += grams;
+    if (FLOUR_ROLES.has(role)) sum.flour += grams;
     sum.water += (grams * composition.water * availabilityOf(ingredient)) / 100;
     sum.fat += (grams * composition.fat) / 100;
     if (role === 'sugar' || role === 'syrup') sum.sugars += (grams * composition.sugars) / 100;

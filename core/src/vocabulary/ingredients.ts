@@ -20,6 +20,9 @@ export const ROLES = [
 ] as const;
 export type Role = (typeof ROLES)[number];
 
+/** What bakers call flour: the milled flours, with gluten or without, and the starches. */
+export const FLOUR_ROLES: ReadonlySet<Role> = new Set<Role>(['wheat-flour', 'gf-flour', 'starch']);
+
 /**
  * What an ingredient says of gluten. `free` is of the ingredient, never of the bag; `unknown` is never passed.
  */

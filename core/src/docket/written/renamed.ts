@@ -1,7 +1,7 @@
 import { shows, type Sign } from '../../process';
 import { getIngredient, type Catalogue } from '../../catalogue';
 import { isOfBlend, sourceOf, tokensOf, wholeMethod, type Recipe } from '../../read';
-import type { Role } from '../../vocabulary';
+import { FLOUR_ROLES, type Role } from '../../vocabulary';
 import { andList, spokenName } from './spoken';
 import { EGG, MADE_FIRST, WHIPPED, type MadeFirst } from './data/madeFirst';
 import type { DocketLine, DocketPart } from '../types';
@@ -63,7 +63,6 @@ export function madeOf(lines: readonly DocketLine[]): Renamed['made'] {
 }
 
 const KIND_OF_FLOUR: ReadonlySet<string> = new Set(['flour', 'starch', 'meal']);
-const FLOURY: ReadonlySet<Role> = new Set<Role>(['gf-flour', 'starch', 'wheat-flour']);
 /** Flours and starches of a part beside its blend that no step names: "sift in the flours" means them too. */
 const unnamedFlours = (
   { id: part, lines }: DocketPart,
@@ -76,7 +75,7 @@ const unnamedFlours = (
         grams !== null &&
         ingredient !== null &&
         !isOfBlend(id) &&
-        FLOURY.has(getIngredient(catalogue, ingredient).role),
+        FLOUR_ROLES.has(getIngredient(catalogue, ingredient).role),
     )
     .filter(({ source }) => {
       // "The flours" name no almond flour.

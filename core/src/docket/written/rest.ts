@@ -33,11 +33,14 @@ const waitsAlready = (process: Process): boolean =>
       (durationsIn(text).some(({ high }) => high >= LONG_ENOUGH) || shows('overnight', text)),
   );
 
+/** The action that the flour first goes in by; -1: no step says when. */
+const flouredAt = (process: Process, flours: ReadonlySet<string>): number =>
+  process.actions.findIndex(({ takes }) => takes.some(({ line }) => flours.has(line)));
+
 /** A wait of the recipe's own, once its flour is in where a step says when, that is too short for these flours: it is made longer, and stays where it is. */
 function shortRest(process: Process, least: number, flours: ReadonlySet<string>): Action | undefined {
-  const floured = process.actions.findIndex(({ takes }) => takes.some(({ line }) => flours.has(line)));
   return beforeBake(process)
-    .slice(Math.max(0, floured))
+    .slice(Math.max(0, flouredAt(process, flours)))
     .find(
       ({ class: kind, text, takes, minutes }) =>
         kind === 'rest' &&
@@ -53,7 +56,7 @@ const STANDS =
   /(?<!\b(?:should|must|will) )\b(?:stand|rest|sit)\b(?! up)(?: (?:it|them|the (?:batter|dough|mixture)))?/i;
 /** "Let it stand while the oven heats": a wait of the recipe's own, once its flour is in, that names no time. */
 function untimedRest(process: Process, flours: ReadonlySet<string>): Action | undefined {
-  const floured = process.actions.findIndex(({ takes }) => takes.some(({ line }) => flours.has(line)));
+  const floured = flouredAt(process, flours);
   return beforeBake(process)
     .slice(floured < 0 ? Infinity : floured)
     .find(

@@ -94,8 +94,7 @@ function addSentences(
     const alone = part.blend.length === 0;
     return part.lines.filter(
       (line) =>
-        (mixed !== null && forgotten.wet.has(line.id)) ||
-        (mixed !== null && alone && forgotten.dry.has(line.id)) ||
+        (mixed !== null && (forgotten.wet.has(line.id) || (alone && forgotten.dry.has(line.id)))) ||
         (line.source === null &&
           !isFolded(line) &&
           !listed.has(line.id) &&

@@ -20,7 +20,7 @@ import { withWrapped } from './wrapped';
 export { NAMES_A_BAKE, VERB_FIRST } from './alone';
 export type { KindOfLine } from './kinds';
 export { pageText } from './pageText';
-export { namesColumns, titleRow } from './titleRows';
+export { COLUMN, namesColumns, titleRow } from './titleRows';
 export { secondRecipe } from './second';
 export { isSignpost } from './signposts';
 export { whyKind, type Spoke } from './why';

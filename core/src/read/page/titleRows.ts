@@ -23,7 +23,8 @@ export function titleRow(line: string): readonly string[] | null {
 
 const HEAD =
   /^(?:ingredients?|items?|amounts?|quantit(?:y|ies)|qty|measures?|weights?|units?|grams?|metric|volume|notes?|remarks?|comments?|us|uk|g|%|weight \(g\)|(?:baker['’]?s )?(?:%|per ?cent(?:age)?))$/i;
-const COLUMN = /\s*\|\s*|\t+|\s{2,}/;
+/** What stands between the cells of a table's row: a stroke, tabs, a wide gap. */
+export const COLUMN = /\s*\|\s*|\t+|\s{2,}/;
 
 /** "Ingredient | Amount | Notes": what names the columns of a list. */
 export function namesColumns(line: string): boolean {
