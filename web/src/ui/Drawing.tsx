@@ -1,5 +1,6 @@
 import type { ChartConfiguration, ChartType } from 'chart.js';
 import { useEffect, useRef } from 'react';
+import { styled } from 'styled-components';
 import { Chart } from './chart';
 
 interface Props<Type extends ChartType> {
@@ -17,5 +18,11 @@ export function Drawing<Type extends ChartType>({ config, label }: Props<Type>) 
     const chart = new Chart<Type>(canvas.current, config);
     return () => chart.destroy();
   }, [config]);
-  return <canvas ref={canvas} role="img" aria-label={label} />;
+  return <Canvas ref={canvas} role="img" aria-label={label} />;
 }
+
+/** As wide as its frame, which it never holds open: a screen that is turned gets narrower. */
+const Canvas = styled.canvas`
+  position: absolute;
+  inset: 0;
+`;

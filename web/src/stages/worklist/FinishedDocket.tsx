@@ -34,6 +34,8 @@ const Paper = styled.article`
   background: ${({ theme }) => theme.colour.paper};
   font-size: 0.92rem;
   a {
+    min-height: ${({ theme }) => theme.touch};
+    align-content: center;
     color: ${({ theme }) => theme.colour.act};
   }
   h2 {
