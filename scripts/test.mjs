@@ -70,10 +70,11 @@ function counted(name, command, args, file, read, env) {
   if (passed + failed === 0 || leftOut > 0 || (!ok && failed === 0)) tally.failed += 1;
 }
 
-function jest(project) {
-  const file = join(reports, `${project}.json`);
-  const args = ['--selectProjects', project, '--json', `--outputFile=${file}`, '--ci', '--silent'];
-  counted(project, bin('jest'), args, file, (report) => ({
+/** All projects in one run: while the last of one is at work the others go on. */
+function jest() {
+  const file = join(reports, 'jest.json');
+  const args = ['--json', `--outputFile=${file}`, '--ci', '--silent'];
+  counted('units, pages and API', bin('jest'), args, file, (report) => ({
     passed: report.numPassedTests,
     failed: report.numFailedTests,
     leftOut: report.numPendingTests + report.numTodoTests,
@@ -100,9 +101,7 @@ await run(async () => {
   await ensurePostgres();
   await ensureChromium();
   await Promise.all(LANES.map(inTurn));
-  jest('unit');
-  jest('page');
-  jest('api');
+  jest();
   await check('build', process.execPath, ['scripts/build.mjs']);
   browser();
   rmSync(reports, { recursive: true, force: true });
