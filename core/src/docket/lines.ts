@@ -3,7 +3,17 @@ import { findStandIn, STARCH_FOR, type ConvertedPart } from '../balance';
 import { lineFactor, type FormulaLine } from '../formula';
 import type { ConversionRequest } from '../kitchen';
 import { kitchenVolume, range, roundGrams, sayFraction, US_CUP_ML } from '../quantity';
-import { lastWordOf, namedIn, ofItem, sourceOf, tokensOf, type Item, type Line, type Part } from '../read';
+import {
+  lastWordOf,
+  namedIn,
+  ofItem,
+  sourceOf,
+  tokensOf,
+  writtenOut,
+  type Item,
+  type Line,
+  type Part,
+} from '../read';
 import { docketLineWords } from './lineWords';
 import { listWords, type From } from './listWords';
 import type { Locale } from '../vocabulary';
@@ -171,11 +181,12 @@ function fromIn(part: Part, request: ConversionRequest, catalogue: Catalogue): R
   const entries = part.lines.flatMap((line) =>
     line.items.map((item, at): readonly [string, From] => {
       const others = alone(line, item).some((one) => one !== item && !one.alternative);
+      const says = line.items.length === 1 ? writtenOut(line.source) : line.source;
       // Put right by hand, or read through a slip, it isn't what the words say.
       const named =
         item.ingredient === null ||
-        tokensOf(line.source).includes(lastWordOf(item.name.split(',')[0]!)) ||
-        namedIn(line.source, catalogue).some((one) => plainId(one.ingredient) === plainId(item.ingredient!));
+        tokensOf(says).includes(lastWordOf(item.name.split(',')[0]!)) ||
+        namedIn(says, catalogue).some((one) => plainId(one.ingredient) === plainId(item.ingredient!));
       const { piece } = item;
       const scaled = lineFactor(request.scale, line.id) !== 1;
       return [

@@ -9,7 +9,7 @@ import { ingredientLines, type Recipe } from '../read';
 import type { FamilyId } from '../vocabulary';
 import type { Said } from '../words';
 import type { Conversion, NoDocket } from './types';
-import { withStepLiquids } from './stepLiquids';
+import { withStepFoods } from './stepFoods';
 import { asWholeGrain } from './wholeGrain';
 import { withWholeSteps } from './wrappedSteps';
 
@@ -92,7 +92,7 @@ function withoutLeftOut(recipe: Recipe, request: ConversionRequest, kitchen: Kit
 
 /** Takes everything into account that stands beside the recipe: who sits at the table, labels, what is left out, how much. */
 export function workOf(written: Recipe, asked: ConversionRequest, bare: Kitchen): Work {
-  const recipe = withStepLiquids(withWholeSteps(written, bare), bare);
+  const recipe = withStepFoods(withWholeSteps(written, bare), bare);
   const request = forTable(asked, bare);
   const labelled = forLabels(recipe, request, bare);
   const kept = withoutLeftOut(labelled.recipe, request, labelled.kitchen);

@@ -32,7 +32,7 @@ const behind = (line: string, { words }: Item): string => {
 };
 const DONE = /ed$/;
 const TAKEN_UP =
-  /^[\s,(]*(dissolved|soaked|mixed|blended|slaked|stirred|fried|toasted|browned|tossed|whisked)(?: (overnight|for [\p{L}\d ]{3,18}))? (in|into|with)\b/iu;
+  /^[\s,(]*(dissolved|soak(?:ed)?|mixed|blended|slaked|stirred|fried|toasted|browned|tossed|whisked)(?: (overnight|for [\p{L}\d ]{3,18}))? (in|into|with)\b/iu;
 const WATER = 'water';
 /** What may be another one now is called by its kind. */
 const ITS: Partial<Record<Role, string>> = { liquid: 'its liquid', fat: 'its fat' };
@@ -42,7 +42,8 @@ export function takenUp(line: Line, item: Item): string {
   const next = line.items[line.items.indexOf(item) + 1];
   if (done === undefined || next === undefined) return '';
   const its = next.ingredient === WATER ? undefined : ITS[next.role];
-  return `, ${[done.toLowerCase(), long, into].filter((one) => one !== '').join(' ')} ${its ?? `the ${next.words}`}`;
+  const doing = done.toLowerCase().replace(/^soak$/, 'soaked');
+  return `, ${[doing, long, into].filter((one) => one !== '').join(' ')} ${its ?? `the ${next.words}`}`;
 }
 
 /** How one thing of a list on one line is wanted, up to the next: ", coarsely grated", " (stalks off)", " + extra for glaze". */

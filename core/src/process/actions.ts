@@ -10,7 +10,7 @@ const CONNECTOR =
   /^\W*(?:(?:step )?\(?(?:\d{1,2}|[a-h])[.):]\s+|step \d+\W+)?(?:(?:and|then|but|now|meanwhile|next|finally|gently|carefully|when \w+,?)\s+)*/i;
 /** Words that are no deed here: "to serve", "frying pan", "baking powder", "rolling pin", "boiling water", "cooling rack", "stand mixer". */
 const NO_DEED =
-  /\bbaking (?:powder|soda|paper|parchment|sheets?|trays?|tins?|beans|dish|chocolate)|\bbicarb\w*|\bfrying pan|\brolling pin|\brolling(?= boil)|\bbubbles? (?:\w+ ){0,2}rise|\bboiling water|\bcooling rack|\bwire rack|\bhot water|\bmelted (?:butter|chocolate)|\bsoftened butter|\btoasted (?:nuts|\w+nuts|coconut)|\bground \w+|\bchilled (?:butter|water)|\bbefore (?:baking|serving)|\broasting (?:tin|tray|dish)|\bcut-?out|\bstir-?in|\bstand(?:ing)?[- ]mixers?\b|\bfreezer bag|\bice[- ]cream\b|\bof (?:the )?mix\b|\bthe rest\b/gi;
+  /\bbaking (?:powder|soda|paper|parchment|sheets?|trays?|tins?|beans|dish|chocolate)|\bbicarb\w*|\bfrying pan|\brolling pin|\brolling(?= boil)|\bbubbles? (?:\w+ ){0,2}rise|\bboiling water|\bcooling rack|\bwire rack|\bhot water|\bmelted (?:butter|chocolate)|\bsoftened butter|\btoasted (?:nuts|\w+nuts|coconut)|\bground \w+|\bchilled (?:butter|water)|\bbefore (?:baking|serving)|\broasting (?:tin|tray|dish)|\bcut-?out|\bstir-?in|\bstand(?:ing)?[- ]mixers?\b|\bfreezer bag|\bice[- ]cream\b|\b(?:the|any|let(?: out)?|some) steam\b|\bsteam (?:out|escapes?|holes?|vents?)\b|\bof (?:the )?mix\b|\bthe rest\b/gi;
 
 /** What a verb heats with, or cools. */
 export const MEDIA: Partial<Record<ActionClass, Medium>> = {
@@ -50,9 +50,13 @@ const provesIfRising = (verb: ReturnType<typeof verbOf>, text: string): typeof v
 
 const IN_THE_COLD = /\b(?:in|into) (?:the |a |your )?(?:refrigerator|fridge|freezer)\b/i;
 
+/** "Wrap, 2 hours cold", "wrap, 1 h fridge": what is wrapped waits there. */
+const WRAPPED_COLD = /\bwrap\b[^.;]*\d[^.;]*\b(?:cold|chilled|fridge|refrigerator)\b/i;
+
 /** "Put the dough in the refrigerator", "rest it in the fridge": what is put there is chilled. */
 const chillsIfCold = (verb: ReturnType<typeof verbOf>, text: string): typeof verb =>
-  (verb === null || verb.class === 'place' || verb.class === 'rest') && IN_THE_COLD.test(text)
+  ((verb === null || verb.class === 'place' || verb.class === 'rest') && IN_THE_COLD.test(text)) ||
+  WRAPPED_COLD.test(text)
     ? { verb: verb?.verb ?? 'chill', class: 'chill' }
     : verb;
 

@@ -22,6 +22,7 @@ const NO_LENGTH_BEFORE =
   /^\s*(?:apart|before|ahead|earlier|later|in advance|bursts?|-?second bursts?|old|from now)\b|^\s*-?\s*second bursts/i;
 const EACH_SIDE = /\b(?:per|a|each|on each|either|on either|on both|both|on one) sides?\b/i;
 const SHOWS_HEAT = /\b(?:bubbl\w*|holes|golden|brown\w*|set)\b/i;
+const ONE_SIDE = /\b(?:first|second|other) side\b|\bside (?:one|two|[12])\b/i;
 const SIDE = /\bsides?\b/i;
 const TURNED = /\b(?:flip|turn|other side|first side)\b/i;
 const OR = /^\W*or\b/i;
@@ -102,6 +103,13 @@ interface Beside {
   readonly after: Told | undefined;
 }
 
+/** "Drop tablespoons of batter, 1–2 min till bubbles", "cook thin crêpes, about 1 min on the first side", "cook until golden, 4 min". */
+const onTheGriddle = ({ class: kind, text }: Told, { medium }: Heat): boolean =>
+  medium === 'griddle' &&
+  (kind === 'shape' || kind === 'place'
+    ? SHOWS_HEAT.test(text)
+    : kind === null && (ONE_SIDE.test(text) || (COOKS.test(text) && (SIDE.test(text) || BAKED.test(text)))));
+
 /** The medium that a time of this clause is said of; null: it is no heat's. */
 function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside): Medium | null {
   const { class: kind, text, settings } = action;
@@ -147,11 +155,7 @@ function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside
   if (heat.oven && BAKED.test(text) && !(heat.medium === 'griddle' || heat.medium === 'fried')) return 'oven';
   // "Spoon into the cases, 12 min": there is nothing to wait for but the oven.
   if (heat.oven && kind === 'place' && !brief && INTO.test(text) && heat.medium === 'oven') return 'oven';
-  // "Drop tablespoons of batter, 1–2 min till bubbles."
-  if (heat.medium === 'griddle' && (kind === 'shape' || kind === 'place') && SHOWS_HEAT.test(text))
-    return 'griddle';
-  // "Cook thin crêpes, about 1 min on the first side."
-  if (heat.medium === 'griddle' && kind === null && COOKS.test(text) && SIDE.test(text)) return 'griddle';
+  if (onTheGriddle(action, heat)) return 'griddle';
   // Said of what was just done in the same sentence, or before it.
   const before = sentence.at(-1)?.class ?? heat.last;
   if (before === 'toast' || before === 'microwave') return null;

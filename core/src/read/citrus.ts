@@ -12,6 +12,11 @@ const ZEST_AND_SOME_JUICE = new RegExp(
   `^([\\d/. ]*)\\s*${FRUIT}\\s*[,(]\\s*(?:finely |freshly )?(?:grated )?(?:zest(?:ed)?|rind)\\s*(?:and|plus|[+&,])\\s*(.*\\d.*?)\\s*(?:of (?:the |its )?)?juice\\)?$`,
   'i',
 );
+/** "Zest of 3 lemons and ¼ cup juice": as much of their juice. */
+const ZEST_OF_AND_SOME_JUICE = new RegExp(
+  `^(?:the )?(?:finely )?(?:grated )?(?:zest|rind|peel) of ([\\d/. ]*|half an?|an?) ?${FRUIT}\\s*(?:and|plus|[+&,])\\s*(.*\\d.*?)\\s*(?:of (?:the |its |their )?)?(?:lemon |lime |orange )?juice\\)?$`,
+  'i',
+);
 const CITRUS = /\b(lemon|lime|orange|clementine|grapefruit|mandarin)s?\b/i;
 /** "Zest of 2 lemons, juice of 1". */
 const EACH_OF =
@@ -34,6 +39,9 @@ export function juiceAndZest(text: string): string[] {
     ];
   const some = ZEST_AND_SOME_JUICE.exec(text);
   const whose = CITRUS.exec(text)?.[1];
+  const of = ZEST_OF_AND_SOME_JUICE.exec(text);
+  if (of && whose)
+    return [`${/\d/.test(of[1]!) ? of[1]!.trim() : '1'} ${whose} zest`, `${of.at(-1)} ${whose} juice`];
   if (some && whose) return [`${some[1]!.trim() || '1'} ${whose} zest`, `${some.at(-1)} ${whose} juice`];
   const used = FRUIT_USED.exec(text);
   if (used) {

@@ -30,6 +30,7 @@ export type {
   TakenFor,
   Yield,
 } from './types';
+export { writtenOut } from './phrasing';
 export { readProse } from './prose';
 export { tellsADeed } from './tellsADeed';
 export { addedTo, isAdded, isOfBlend, ofBlend, ofItem, sourceOf, standsFor } from './lineIds';

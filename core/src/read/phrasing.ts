@@ -239,7 +239,8 @@ const LABEL =
 
 /** A line is asked whether it is foreign, and then for its phrases. */
 const MOST_TEXTS = 8000;
-const shorthand = remembered(
+/** Words that a card shortens, in full. */
+export const writtenOut = remembered(
   (text) => SHORTHAND.reduce((words, [short, full]) => words.replace(short, full), text),
   MOST_TEXTS,
 );
@@ -247,7 +248,7 @@ const english = (written: string, knows: Knows) => listInEnglish(written, (line)
 
 /** True for a line of which another language's words are read. */
 export const isTranslated = (text: string, knows: Knows): boolean => {
-  const written = shorthand(text);
+  const written = writtenOut(text);
   return english(written, knows) !== written;
 };
 
@@ -255,7 +256,7 @@ export const isTranslated = (text: string, knows: Knows): boolean => {
  * A line as people write it, as lines that have an amount and a name each. `text`: cleaned.
  */
 export function phrasesOf(text: string, { knows, mentions }: Ears): Phrase[] {
-  const plain = english(shorthand(text), knows);
+  const plain = english(writtenOut(text), knows);
   const label = LABEL.exec(plain);
   const behind = label ? plain.slice(label[0].length) : plain;
   const own = label && (!knows(label[1]!) || knows(nameOf(behind.split(/[,/;]/)[0]!))) ? behind : plain;

@@ -25,7 +25,7 @@ function titleIn(source: string): string {
   const row = titleRow(source)?.[0] ?? source.replace(/^\s*\|/, '').replace(/\|\s*$/, '');
   const bare = cleanLine(row.trim().replace(/\s{3,}/g, ', '))
     .replace(NUMBERED, '')
-    .replace(/^#+\s*|\*\*|__/g, '')
+    .replace(/^#+\s*|\s*#+$|\*\*|__/g, '')
     .replace(/^ingredients (?:for|of) (?:the )?/i, '')
     .replace(/^(?:(?:subject|re|fwd?|betreff|aw)\s*:\s*)+/i, '')
     .replace(/^(?:recipe(?: name)?|title|name|dish)\s*[:|]\s*|^recipe\s*(?:#|no\.? ?)\d+\s*[~:.–-]*\s*/i, '')

@@ -1,7 +1,7 @@
 import type { SpanEdit } from './spans';
 
 const OVERMIX =
-  /(?:[,;]\s*)?(?:\b(?:and|but)\s+)?\b(?:be careful not to|being careful not to|taking care not to|take care not to|try not to|do not|don['’]t|never|without|no)\s+over-?(?:mix|beat|work|stir)\w*(?: (?:it|them|the (?:batter|dough|mixture)|or it \w+(?: \w+)?))?(?=[.,;!)]|$)/gi;
+  /(?:[,;]\s*|\s+[-–—]\s+)?(?:\b(?:and|but)\s+)?\b(?:be careful not to|being careful not to|taking care not to|take care not to|try not to|do not|don['’]t|never|without|no)\s+over-?(?:mix|beat|work|stir)\w*(?: (?:it|them|the (?:batter|dough|mixture)|or it \w+(?: \w+)?))?(?=[.,;!)]|$)/gi;
 const JUST =
   /\b(?:until|till) (?:only )?just (?:combined|mixed|incorporated|blended|(?:comes|come) together)\b/gi;
 

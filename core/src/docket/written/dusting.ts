@@ -23,7 +23,7 @@ const FORMS: readonly (readonly [RegExp, (dust: string, ...groups: string[]) => 
     (dust, it) => `dust ${it} with ${dust}`,
   ],
   [
-    /\b(dust|sprinkle|dredge|coat)(ed|ing|s)? ((?:(?!\.|;)[^])*?\s)?with (?:a little |some |a bit of )?(?:(?:plain|all-purpose|white|wheat) )?flour\b(?! blend)/gi,
+    /\b(dust|sprinkle|dredge|coat)(ed|ing|s)? ((?:(?!\.|;)[^])*?\s)?with (?:a little |some |a bit of |(?:the )?(?:remaining |extra |[\d½¼¾/]+ ?(?:tbsps?|tablespoons?|tsps?|teaspoons?|g) (?:of )?(?:the )?)?)?(?:(?:plain|all-purpose|white|wheat) )?flour\b(?! blend)/gi,
     (dust, verb, ending, what) => `${verb}${ending} ${what ? `${what} ` : ''}with ${dust}`,
   ],
   // Crumbs that a tin is dusted with are wheat's; those on a dish are on its list.

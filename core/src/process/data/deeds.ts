@@ -8,6 +8,7 @@ export const DEEDS: readonly { readonly family: FamilyId; readonly words: RegExp
   { family: 'doughnut', words: /\bdeep[- ]?fr(?:y|ied)|\bfry (?:\w+ ){0,6}(?:at a time|at \d{3})|\b(?:oil|fat) (?:\w+ ){0,5}(?:to|at) 1[6-9]\d|\boil to 3\d\d|\bfry (?:at|them)\b[^.]*\d|\bfry (?:in|them in) (?:\w+ ){0,3}(?:oil|fat|lard)\b|\boil,? for (?:deep[- ])?frying\b/i, says: 4 },
   { family: 'drop-cookie', words: /\b(?:roll(?:ed)?|shap(?:e|ed)|form(?:ed)?)\b[^.]{0,40}\b(?:in)?to\b[^.]{0,25}\bballs?\b|\bdrop(?:ped)? by\b|\b(?:balls?|mounds?)\b[^.]{0,40}\b(?:inch(?:es)?|cm) apart\b/i, says: 1.5 },
   { family: 'drop-cookie', words: /\bballs?\b[^.]*\bapart\b/i, says: 1 },
+  { family: 'drop-cookie', words: /\bscoop(?:ed)?\b[^.]{0,30}\bballs\b/i, says: 1.5 },
   { family: 'drop-cookie', words: /\b(?:tbsp|tablespoon|tsp|teaspoon|inch|in\.|cm|walnut[- ]sized|\d ?g) balls\b(?![^.]*\b(?:oil|fry|fat)\b)/i, says: 1.5 },
   { family: 'drop-cookie', words: /\b(?:leave|cool|stand|stay)\b[^.]{0,20}\bon the (?:pan|sheet|tray)s?\b/i, says: 0.8 },
   { family: 'steamed-pudding', words: /\bsteam (?:it |for )?(?:\d|an? |one|two|three)|\bover simmering water with the lid|\bbasin\b/i, says: 3 },

@@ -4,7 +4,7 @@ export const SIGNS = {
   tosses: /\b(?:toss|dust|sprinkle|scatter|roll)\b/i,
   /** A dough that is rolled and folded round butter in turns. */
   'folds butter in':
-    /\b(?:wrap|enclose|encase|fold)\b[^.;]{0,40}\b(?:butter|block)\b[^]{0,200}\bfold\b[^.;]{0,20}\b(?:in(?:to)? (?:three|thirds|four)|like a letter|book)|\bfold\b[^.;]{0,20}\b(?:in(?:to)? (?:three|thirds)|like a letter)[^]{0,200}\bturns?\b|\blaminat/i,
+    /\b(?:wrap|enclose|encase|fold)\b[^.;]{0,40}\b(?:butter|block)\b[^]{0,200}\bfold\b[^.;]{0,20}\b(?:in(?:to)? (?:three|thirds|four)(?! (?:lots|goes|batches|additions|parts|stages|times))|like a letter|book)|\bfold\b[^.;]{0,20}\b(?:in(?:to)? (?:three|thirds)(?! (?:lots|goes|batches|additions|parts|stages|times))|like a letter)[^]{0,200}\bturns?\b|\blaminat/i,
   'names an oven': /\b(?:ovens?|bak(?:e[ds]?|ing)|roast|gas|mark \d|\d{3} ?(?:°|º|deg|[CF]\b|fan))/i,
   /** Flour that is tipped into what boils has drunk by then. */
   'scalds the flour':
@@ -60,11 +60,11 @@ export const SIGNS = {
   'covers with foil': /\bfoil\b|\btent (?:it\b|at \d|with|loosely|if)|\bpaper\b[^.]*\bhole in the cent(?:re|er)|\bcover (?:it |the (?:top|cake)\b[^.]{0,20})(?:loosely )?with [^.]*\b(?:paper|parchment)\b/i,
   /** What a recipe says of what comes out of the oven, in any words. */
   'sees to what is baked':
-    /\b(?:cool\w*|(?:until|till|when|is|are|get|gets|go|stone|completely|quite) cold|rack|turn(?:ed)? (?:\w+ )?out|(?:un|de)mou?ld|knock (?:\w+ )?out|invert|flip|upside down|(?:in|on) (?:(?:the|its|their) )?(?:tins?|pans?|trays?|sheets?|racks?|dish|mould)|stand|serve|(?:while|still) (?:warm|hot)|(?:warm|hot) (?:cakes?|loaf|bread|sponge|puddings?|buns?|rolls?|biscuits?|cookies|bars?|scones|pancakes|doughnuts|it)|(?:eat\w*|best|nice|good) (?:it |them )?(?:warm|hot)|at once|soak\w*|before (?:you )?(?:cut|slic|serv|eat|scoop|digg?|unclip|releas|unmou?ld|turn|mov|tak|lift)\w*|unclip|drape|wrap|lift)\b/i,
+    /\b(?:cool\w*|(?:until|till|when|is|are|get|gets|go|stone|completely|quite) cold|rack|turn(?:ed)? (?:\w+ )?out|(?:un|de)mou?ld|knock (?:\w+ )?out|invert|flip|upside down|(?:in|on) (?:(?:the|its|their) )?(?:tins?|pans?|trays?|sheets?|racks?|dish|mould)|stand|serve|(?:while|still) (?:warm|hot)|(?:warm|hot) (?:cakes?|loaf|bread|sponge|puddings?|buns?|rolls?|biscuits?|cookies|bars?|scones|pancakes|doughnuts|it)|(?:eat\w*|best|nice|good) (?:it |them )?(?:warm|hot)|at once|soak\w*|before (?:you )?(?:(?:try(?:ing)? to|attempt to|can) )?(?:cut|slic|serv|eat|scoop|digg?|unclip|releas|unmou?ld|turn|mov|tak|lift|get)\w*|unclip|drape|wrap|lift)\b/i,
   /** It may tell this in the clause that tells the heat: "19 to 22 min, cool 10 in tin". */
   cools: /\b(?:cool\w*|rack|turn out)\b/i,
   'stays in its tin':
-    /\bin (?:(?:the|its|their) )?(?:tins?|pans?|dish|cases?|moulds?)\b|\bbefore (?:you )?(?:turn|remov|mov|unmou?ld|unclip|releas|transferr?)(?:ing|e)?\b|\bon (?:(?:the|its) )?(?:tray|sheet|pan)s?\b/i,
+    /\bin (?:(?:the|its|their) )?(?:tins?|pans?|dish|cases?|moulds?)\b|\bbefore (?:you )?(?:(?:try(?:ing)? to|attempt to|can) )?(?:turn|remov|mov|unmou?ld|unclip|releas|transferr?|get(?= (?:it|them) out)|tak(?= (?:it|them) out))(?:ing|e)?\b|\bon (?:(?:the|its) )?(?:tray|sheet|pan)s?\b/i,
   /** It mustn't wait. */
   hurries: /\b(?:no longer|at most|while|at once|immediately|warm)\b/i,
   'dusts with flour':

@@ -1,0 +1,124 @@
+import { readsOnPaper, type OnPaper } from '../testingDockets';
+
+/* What a step says in passing, and what only sounds like a deed: steam that is let out, yeast that is proofed, a string of dough of so many centimetres, a food that the list forgot. */
+
+const ROUNDS =
+  'Cherry rounds\nMakes 18\n115g unsalted butter, soft\n100g light muscovado\n1 medium egg, plus 1 yolk\n185g plain flour\n½ tsp bicarb\n100g white choc, in chunks\n75g dried sour cherries (soak in 2 tbsp kirsch, overnight)\n\nHeat the oven to 190C. Beat butter and sugar, add egg and yolk. Sift in flour & bicarb, mix. Chunks and cherries go in last.\nScoop 18 balls (35g each), well apart. Bake 12-14 mins.';
+const STARS =
+  'Nut stars\n200 g plain flour\n100 g ground hazelnuts\n70 g icing sugar\n140 g butter, cold\n1 yolk\n\nChop everything together, then work it quickly into a dough. Wrap, 2 hours cold.\nRoll 3 mm thick on a floured board. Cut stars. 180°, 9 to 11 min.';
+const POUND =
+  'Pound cake\n340 g butter\n600 g sugar\n6 eggs\n3 cups all purpose flour\n1/2 tsp baking powder\n1 cup milk\nZest of 3 lemons and 1/4 cup juice\n\nCream butter and sugar, add eggs, then flour and milk by turns. Stir in zest and juice. Bake in a 10-inch tube pan at 325F 75 min.';
+const CUSTARD_MUFFINS =
+  'Custard muffins, 12\n300 g self-raising flour\n120 g sugar\n2 eggs\n150 ml yoghurt\n100 ml oil\n\nStir the flour and sugar. Beat the rest, tip it in, stir. Fill 12 cases.\n200°C, 20–25 minutes. Leave them 10 minutes before you try to get them out, they are HOT.';
+const SAFFRON =
+  'Saffron buns, 20\n3 dl milk\n100 g butter\n25 g fresh yeast\n85 g sugar\n540 g strong flour\n1 egg, for brushing\n\nMelt the butter, add the milk, dissolve the yeast in it. Add sugar and flour; knead 10 minutes. Rise 45 min.\nDivide in 20, roll each to a thin string of 25 cm, curl the ends to an S. On paper. Rise 30 min. Brush with egg. 225 °C, 6–8 min.';
+const SWISS_ROLL =
+  'Swiss roll\nServes 8\n4 eggs\n100g caster sugar\n100g plain flour\n\nOven 200°C. Line a 33 x 23cm tin. Whisk the eggs and sugar until they leave a trail. Fold in the flour in three lots. Bake 10-12 min. Sugar a sheet of paper. Turn the sponge onto it, roll up.';
+const CHURROS =
+  'Churros\nServes 4\n1 cup water\n2 tablespoons vegetable oil\n1 cup all-purpose flour\n\nBoil water and oil. Stir in flour until it forms a ball. Heat 2 quarts of oil to 375 degrees F. Pipe strips into it. Fry about 2 minutes a side.\nChocolate sauce: melt 4 oz dark chocolate with 1/2 cup cream, stir. It should have the same consistency as a shortcrust pastry.';
+const ROLY_POLY =
+  'Jam roly poly\nFor 6\n225 g S.R. flour\n115 g suet\n150 ml cold water\n6 tbsp jam\n\nMix flour and suet. Add water to make a soft dough. Roll on a floured board to an oblong 12 x 8". Spread with jam, roll up. Wrap in foil. Steam 2 hrs. Unwrap on a hot dish.';
+const BANANA =
+  'Banana pancakes, 12\n150 g wholemeal flour\n2 tsp baking powder\n1/4 tsp nutmeg\n1 banana\n1 egg\n200 ml milk\n\nMash the banana, beat in egg and milk. Put flour, b.p. and nutmeg in a bowl, whisk in the wet. Stand 10 minutes. 2 tablespoons of batter per pancake; flip when bubbles burst, 2 min, another minute on side two.';
+const BUNDT =
+  'Bundt\nServes 14\n250g butter\n300g caster sugar\n4 eggs\n250g self-raising flour, plus 1 tbsp for dusting the tin\n100ml milk\n\nBrush a 2.4-litre bundt tin with melted butter and dust with the 1 tbsp flour. Beat butter and sugar, then the eggs. Fold in the flour, then the milk. Bake at 180C for 45-50 mins.';
+const ROLLS =
+  'Cinnamon rolls, 12\n1 c. whole milk, warm\n2 1/4 tsp. active dry yeast\n1/3 c. sugar\n4 c. bread flour\n2 eggs\n\n1. Proof yeast in milk with a pinch of the sugar till foamy, 10 min.\n2. Stir in rest of sugar, eggs, flour. Knead 8 min. Cover, let rise till double (1 1/2 hr.).\n3. Roll out, roll up, cut 12. Arrange in greased 9 x 13" pan. Cover & refrigerate overnight.\n4. Let stand 1 hr. Bake at 350° for 25 min.';
+const PROFITEROLES =
+  'Profiteroles\n75 g butter\n200 ml water\n105 g plain flour\n3 eggs\n\nOven 400F. Boil butter and water. Tip in the flour at once. Beat till smooth and leaves sides of pan - do not overbeat. Beat in the eggs. Put teaspoonfuls on wetted baking sheets. Bake 20-25 mins. Make a slit in each to let out the steam and dry out 5 mins. Cool on rack. (Makes 24)';
+const PIE =
+  '## Cherry pie ##\n320 g plain flour\n225 g cold butter\n90 ml ice water\n900 g cherries\n200 g sugar\n\nPulse flour and butter. Dribble in the water. Divide in two, discs, wrap, 1 h fridge.\nRoll one, line a 23 cm pie plate. Toss cherries and sugar, fill. Lattice. Freeze 15 min. 220 °C 20 min, then 190 for 40.';
+const WAFFLES =
+  'Waffles\nServes 6\n1¾ cups flour\n2 tsp baking powder\n2 large eggs, separated\n2 cups buttermilk\n½ cup butter, melted\n\nHeat your waffle iron. Oven to 200°F with a rack set over a sheet pan. Whisk yolks, buttermilk and butter into the dry. Beat whites to soft peaks; fold in. Cook ½ cup at a time until deep golden, 4–5 minutes. Keep on the rack in the oven.';
+
+describe('what is said in passing', () => {
+  it.each<OnPaper>([
+    [
+      'a food keeps how it is wanted though its name is shortened; a bracket says what a fruit lies in',
+      ROUNDS,
+      {},
+      [/^100g white choc, in chunks$/m, /dried sour cherries, soaked in the kirsch/],
+      [],
+    ],
+    [
+      'what is wrapped for two hours in the cold takes two hours',
+      STARS,
+      {},
+      [/^2 hours (?:30|45) minutes/m],
+      [],
+    ],
+    ['zest of so many fruits, and so much of their juice', POUND, {}, [/^\d+ g lemon juice \(¼ cup\)/m], []],
+    [
+      'it is left in the tin once',
+      CUSTARD_MUFFINS,
+      {},
+      [/Leave them 10 minutes before/],
+      [/Let it cool in the tin/],
+    ],
+    ['a string of dough is no tin', SAFFRON, {}, [/thin string of 25 cm/], [/^In: /m]],
+    [
+      'flour that is folded in in three lots is no dough round butter',
+      SWISS_ROLL,
+      {},
+      [/three lots/],
+      [/round butter/],
+    ],
+    [
+      'what only a step measures is on the list, under what it is for, and asked about; a likeness is none',
+      CHURROS,
+      {},
+      [/^chocolate sauce\n+115 g dark chocolate \(.*\n+120 g cream/m],
+      [/^\d+ g .*pastry/m],
+    ],
+    [
+      'for somebody without milk as well',
+      CHURROS,
+      { without: ['milk'] },
+      [/^chocolate sauce\n+115 g dairy-free dark chocolate|^chocolate sauce\n+.*chocolate/m],
+      [/with 1\/2 cup cream/],
+    ],
+    ['an oblong that is rolled, and a hot dish, are no tins', ROLY_POLY, {}, [/^Steamed/m], [/^In: /m]],
+    [
+      'two letters with stops end no sentence, and both sides of a pancake count',
+      BANANA,
+      {},
+      [/b\.p\. and nutmeg in a bowl/, /^Griddle or pan, 3 minutes/m],
+      [],
+    ],
+    [
+      'a spoonful to dust with is not the blend’s',
+      BUNDT,
+      {},
+      [/dust with rice flour/],
+      [/of the flour blend/],
+    ],
+    [
+      'yeast that is proofed is no dough that rises',
+      ROLLS,
+      {},
+      [/Proof yeast in milk with a pinch of the sugar till foamy/],
+      [/^2\. (?:Cover|Leave)/m],
+    ],
+    [
+      'steam that is let out cooks nothing, a dash goes with its caution, and a count is no step',
+      PROFITEROLES,
+      {},
+      [/^Oven 205 °C .*20 to 25 minutes, then 5 minutes/m, /leaves sides of pan\./],
+      [/^Steamed/m, / -\./, /\(Makes 24\)/],
+    ],
+    [
+      'a dough that has lain an hour in the cold is frozen as its author says',
+      PIE,
+      {},
+      [/^Cherry pie$/m, /Freeze 15 min/],
+      [],
+    ],
+    [
+      'a waffle has its iron, and the oven keeps it warm',
+      WAFFLES,
+      {},
+      [/^Griddle or pan, 4 to 5 minutes/m],
+      [/^In: |^Oven/m],
+    ],
+  ])('%s', readsOnPaper);
+});
