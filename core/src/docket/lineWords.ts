@@ -1,6 +1,7 @@
 import type { DocketLine } from './types';
 
-const GRAMS_IN_IT = /\d\s*(?:kg|g|gr|grams?)\b/i;
+/** "⅓ x 180 g block" doesn't say what it weighs. */
+const GRAMS_IN_IT = /(?<!(?<!\b1 ?)[x×]\s?\d*)\d\s*(?:kg|g|gr|grams?)\b/i;
 /** Lighter isn't weighed beside its spoon, g. */
 const WEIGHED_FROM = 3;
 

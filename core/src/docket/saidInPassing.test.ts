@@ -30,6 +30,12 @@ const PIE =
   '## Cherry pie ##\n320 g plain flour\n225 g cold butter\n90 ml ice water\n900 g cherries\n200 g sugar\n\nPulse flour and butter. Dribble in the water. Divide in two, discs, wrap, 1 h fridge.\nRoll one, line a 23 cm pie plate. Toss cherries and sugar, fill. Lattice. Freeze 15 min. 220 °C 20 min, then 190 for 40.';
 const WAFFLES =
   'Waffles\nServes 6\n1¾ cups flour\n2 tsp baking powder\n2 large eggs, separated\n2 cups buttermilk\n½ cup butter, melted\n\nHeat your waffle iron. Oven to 200°F with a rack set over a sheet pan. Whisk yolks, buttermilk and butter into the dry. Beat whites to soft peaks; fold in. Cook ½ cup at a time until deep golden, 4–5 minutes. Keep on the rack in the oven.';
+const PARKIN_BUNS =
+  'Spotted buns, 12\n1 lb strong plain flour\n1 oz fresh yeast\n2 oz sugar\n1/2 pint milk & water, warm\n1 egg\n4 oz currants\n\nCream the yeast with 1 tsp of the sugar & a little of the liquid. Make well in the flour, pour in yeast, egg & liquid, mix to soft dough. Knead 10 mins. Cover & put in warm place till doubled, abt 1 hr. Knead in the fruit. Shape 12 buns, place on greased tin, prove 20-30 mins till puffy. Hot oven (425) 15 mins.';
+const LAVA =
+  'Lava cakes (4)\n100 g dark chocolate\n75 g butter\n2 eggs + 1 yolk\n60 g sugar\n35 g flour\n\nMelt the chocolate and butter. Beat eggs, yolk, sugar 2 min. Stir in the chocolate, sift in the flour.\nButter 4 dariole moulds (150 ml), fill. *They can wait in the fridge up to 24 h here - then give them 2 min more.*\n220 °C, 9-10 min. Turn out, eat at once.';
+const POTS =
+  'Yoghurt pot cake, our version\n\nTake a 125g pot of plain yoghurt. Empty it into a bowl, wash the pot, it is your measure:\n- 1 pot oil\n- 2 pots sugar\n- 3 pots flour\n- 3 eggs\n- 1 sachet (11 g) baking powder\n\nMix yoghurt and sugar, then the eggs, then flour + powder, then oil. Butter and flour a 24 cm round. 180°, 35 min.';
 
 describe('what is said in passing', () => {
   it.each<OnPaper>([
@@ -120,5 +126,20 @@ describe('what is said in passing', () => {
       [/^Griddle or pan, 4 to 5 minutes/m],
       [/^In: |^Oven/m],
     ],
+    [
+      'milk and water are half of each, and of two rises the first is a rest, wherever the dough is put',
+      PARKIN_BUNS,
+      {},
+      [/^\d+ g milk/m, /^1\d\d g water/m, /leave it for 20 minutes/, /prove 20-30 mins/],
+      [/till doubled/],
+    ],
+    [
+      'a night that they may wait is none of the work',
+      LAVA,
+      {},
+      [/^\d\d minutes in all|^1 hour/m],
+      [/2\d hours/],
+    ],
+    ['a food that a note measures is on the list', POTS, {}, [/^1\d\d g plain yoghurt/m], []],
   ])('%s', readsOnPaper);
 });

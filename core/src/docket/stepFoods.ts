@@ -1,15 +1,6 @@
-import { getIngredient } from '../catalogue';
+import { getIngredient, type Catalogue } from '../catalogue';
 import { catalogueOf, type Kitchen } from '../kitchen';
-import {
-  lastWordOf,
-  mainPart,
-  readProse,
-  type Item,
-  type Line,
-  type Part,
-  type Recipe,
-  type Step,
-} from '../read';
+import { lastWordOf, mainPart, readProse, type Item, type Line, type Part, type Recipe } from '../read';
 import { FLOUR_ROLES } from '../vocabulary';
 
 /** "Bind with 3 tbsp cold water", "pour in the boiling water": what goes into a dough or a batter. */
@@ -23,8 +14,8 @@ const LEAST = 15;
 /** Water and milk have more, cream less: water, %. */
 const WATERY = 80;
 
-/** A step's sentences; one that says what is done with a measured liquid. */
-const sentencesOf = ({ source }: Step): string[] => source.split(/(?<=[.!?])\s+/);
+/** Each says what is done with what it measures. */
+const sentencesOf = (source: string): string[] => source.split(/(?<=[.!?])\s+/);
 
 const known = new WeakMap<Recipe, Recipe>();
 
@@ -57,52 +48,89 @@ const MAY_BE =
 /** "Chocolate sauce: melt 4 oz dark chocolate": what it is for. */
 const CALLED = /^\W*(?:\d+[.)]\s*)?(\p{L}[\p{L} ]{2,30}):\s/u;
 
-function withFoods(recipe: Recipe, kitchen: Kitchen): Recipe {
-  const catalogue = catalogueOf(kitchen);
-  const reader = { catalogue, locale: recipe.locale, eggSize: kitchen.eggSize };
-  const listed = recipe.parts.flatMap(({ lines }) => lines);
-  const ids = new Set(listed.map(({ id }) => id));
-  const main = mainPart(recipe.parts, catalogue);
-  // A letter's sentences are its list already.
-  if (!main || recipe.method.some(({ id }) => ids.has(id))) return recipe;
-  const says = (word: string) => listed.some(({ source }) => source.toLowerCase().includes(word));
-  const has = (ingredient: string) =>
-    says(ingredient) || listed.some(({ items }) => items.some((one) => one.ingredient === ingredient));
+/** "Take a 125 g pot of yoghurt; the pot is your measure", above the list, and in the method "mix yoghurt and sugar". */
+const beforeTheSteps = (id: string, { kinds }: Recipe): boolean => {
+  const at = kinds.findIndex(({ line }) => line === id);
+  const steps = kinds.findIndex(({ kind }) => kind === 'step');
+  return at >= 0 && at < steps;
+};
+const isUsed = ({ words }: Item, { method }: Recipe): boolean => {
+  const word = lastWordOf(words.toLowerCase());
+  return method.some(({ source }) => source.toLowerCase().includes(word));
+};
+
+/** Water or milk that a dough or batter is made with; any other food. `among`: the lines that would name it. */
+interface Forgotten {
+  readonly binds: (item: Item) => boolean;
+  readonly stands: (item: Item, among: readonly Line[]) => boolean;
+}
+
+function forgottenOn(lines: readonly Line[], catalogue: Catalogue): Forgotten {
+  const says = (word: string, among: readonly Line[]) =>
+    among.some(({ source }) => source.toLowerCase().includes(word));
+  const isListed = (ingredient: string) =>
+    lines.some(({ items }) => items.some((one) => one.ingredient === ingredient));
   const measured = ({ ingredient, grams, quantity, unit }: Item, least: number): boolean =>
     ingredient !== null &&
     grams !== null &&
     grams.central >= least &&
     quantity !== null &&
     unit !== null &&
-    !has(ingredient);
-  const binds = (one: Item): boolean =>
-    one.role === 'liquid' &&
-    measured(one, LEAST) &&
-    getIngredient(catalogue, one.ingredient!).composition.water > WATERY;
-  const stands = (one: Item): boolean =>
-    !FLOUR_ROLES.has(one.role) &&
-    one.ingredient !== WATER &&
-    measured(one, LEAST_BESIDE) &&
-    !says(lastWordOf(one.words.toLowerCase()));
-  const saidIn = (step: Step, but: RegExp, takes: (item: Item) => boolean): Item[] =>
-    sentencesOf(step)
+    !isListed(ingredient);
+  return {
+    binds: (one) =>
+      one.role === 'liquid' &&
+      measured(one, LEAST) &&
+      getIngredient(catalogue, one.ingredient!).composition.water > WATERY &&
+      !says(one.ingredient!, lines),
+    stands: (one, among) =>
+      !FLOUR_ROLES.has(one.role) &&
+      one.ingredient !== WATER &&
+      measured(one, LEAST_BESIDE) &&
+      !says(lastWordOf(one.words.toLowerCase()), among),
+  };
+}
+
+function withFoods(recipe: Recipe, kitchen: Kitchen): Recipe {
+  const catalogue = catalogueOf(kitchen);
+  const reader = { catalogue, locale: recipe.locale, eggSize: kitchen.eggSize };
+  const lines = recipe.parts.flatMap((part) => part.lines);
+  const ids = new Set(lines.map(({ id }) => id));
+  const main = mainPart(recipe.parts, catalogue);
+  // A letter's sentences are its list already.
+  if (!main || recipe.method.some(({ id }) => ids.has(id))) return recipe;
+  const { binds, stands } = forgottenOn(lines, catalogue);
+  const saidIn = (source: string, but: RegExp, takes: (item: Item) => boolean): Item[] =>
+    sentencesOf(source)
       .filter((one) => !but.test(one))
       .flatMap((one) => readProse(one, reader).items.filter(takes));
   const liquid = recipe.method
     .filter(({ source }) => INTO_THE_BAKE.test(source))
-    .flatMap((step) => saidIn(step, BESIDE_IT, binds).map((item) => lineOf(step.id, [item])))
+    .flatMap(({ id, source }) => saidIn(source, BESIDE_IT, binds).map((item) => lineOf(id, [item])))
     .at(0);
-  const beside = recipe.method.flatMap((step): Part[] => {
-    const items = saidIn(step, MAY_BE, stands);
-    const name = CALLED.exec(step.source)?.[1]?.toLowerCase() ?? 'also';
-    return items.length === 0 || step.id === liquid?.id
+  const beside = recipe.method.flatMap(({ id, source }): Part[] => {
+    const items = saidIn(source, MAY_BE, (one) => stands(one, lines));
+    const name = CALLED.exec(source)?.[1]?.toLowerCase() ?? 'also';
+    return items.length === 0 || id === liquid?.id
       ? []
-      : [{ id: `also-${step.id}`, name, lines: [lineOf(step.id, items)] }];
+      : [{ id: `also-${id}`, name, lines: [lineOf(id, items)] }];
   });
-  if (!liquid && beside.length === 0) return recipe;
-  const parts = recipe.parts.map((part) =>
-    liquid && part.id === main.id ? { ...part, lines: [...part.lines, liquid] } : part,
-  );
+  const listed = lines.filter(({ kind }) => kind === 'ingredient');
+  const noted = lines
+    .filter(({ id, kind }) => kind === 'note' && beforeTheSteps(id, recipe))
+    .flatMap(({ id, source }): Line[] => {
+      const items = saidIn(source, MAY_BE, (one) => stands(one, listed) && isUsed(one, recipe));
+      return items.length === 0 ? [] : [lineOf(id, items)];
+    });
+  if (!liquid && beside.length === 0 && noted.length === 0) return recipe;
+  const now = new Set(noted.map(({ id }) => id));
+  const parts = recipe.parts.map((part) => {
+    const kept = part.lines.filter(({ id }) => !now.has(id));
+    return {
+      ...part,
+      lines: part.id === main.id ? [...noted, ...kept, ...(liquid ? [liquid] : [])] : kept,
+    };
+  });
   return { ...recipe, parts: [...parts, ...beside] };
 }
 const WATER = 'water';

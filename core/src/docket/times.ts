@@ -5,6 +5,9 @@ import type { RecipeTimes } from '../read';
 import type { Docket, DocketBake, DocketStage, DocketTimes } from './types';
 import { A_DRINK } from './written/dough';
 
+/** "They can go in the fridge overnight at this point": nobody has to. */
+const MAY_WAIT = /\b(?:can|may|could) (?:now )?(?:go|be|sit|wait|stay|stand|keep|rest)\b/i;
+
 /** Minutes that what is baked waits before its heat, by the recipe's own steps. */
 function waitsOf({ actions, stages, main, mixtures }: Process, gone: ReadonlySet<string>): number {
   const bake = main === null ? -1 : actions.findIndex(({ id }) => id === stages[main]?.action);
@@ -12,14 +15,14 @@ function waitsOf({ actions, stages, main, mixtures }: Process, gone: ReadonlySet
   return actions
     .slice(0, bake < 0 ? actions.length : bake)
     .filter(
-      ({ id, class: kind, makes }) =>
-        WAITS.has(kind) && !gone.has(id) && (makes === own || makes === null || kind === 'prove'),
+      ({ id, class: kind, makes, text }) =>
+        WAITS.has(kind) &&
+        !gone.has(id) &&
+        !MAY_WAIT.test(text) &&
+        (makes === own || makes === null || kind === 'prove'),
     )
     .reduce((sum, { minutes }) => sum + (minutes?.low ?? 0), 0);
 }
-
-/** "They can go in the fridge overnight at this point": nobody has to. */
-const MAY_WAIT = /\b(?:can|may|could) (?:now )?(?:go|be|sit|wait|stay|stand|keep|rest)\b/i;
 
 /** Minutes that the longest of what is made beside the bake waits: a cream is chilled while the shells bake. */
 function waitsBeside({ actions, mixtures, stages, main }: Process): number {

@@ -70,14 +70,18 @@ const MIXED = new RegExp(
   `^(${AMOUNT})(?: \\([^)]*\\))? (?:mixed )?(.+?) (?:and|&) (\\p{L}+)(,? (?:mixed|half and half))?(?:,.*)?$`,
   'iu',
 );
+/** "½ pint milk & water": it is mixed, without a word of it. */
+const MILK_AND_WATER =
+  /(?<=\p{L} )(?:milk (?:and|&|\+) water|water (?:and|&|\+) milk)\b(?!,? mixed)|\bhalf milk,? (?:and )?half water\b/iu;
 /** "4 oz lard and butter mixed" is half of it of each. */
-function halfOfEach(text: string, knows: Knows): string[] {
+function halfOfEach(said: string, knows: Knows): string[] {
+  const text = said.replace(MILK_AND_WATER, 'milk and water mixed');
   if (!/\bmixed\b|\bhalf and half\b/i.test(text) || /\beach\b|\bmixed (?:spices?|peel)\b/i.test(text))
-    return [text];
+    return [said];
   const [, amount = '', one = '', other = ''] = MIXED.exec(text) ?? [];
   const { quantity } = amountIn(`${amount} sugar`);
   const unit = /\p{L}+\.?$/u.exec(amount)?.[0];
-  if (!quantity || !unit || !knows(one) || !knows(other)) return [text];
+  if (!quantity || !unit || !knows(one) || !knows(other)) return [said];
   return [one, other].map((name) => `${quantity.central / 2} ${unit} ${name}`);
 }
 

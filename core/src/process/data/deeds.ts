@@ -21,6 +21,7 @@ export const DEEDS: readonly { readonly family: FamilyId; readonly words: RegExp
   { family: 'pastry', words: /\bpie plate\b|\b(?:tart|tartlet|flan|quiche) (?:tin|pan|ring|mould)s?\b|\bblind\b|\bcrimp\b|\broll(?:ed)? (?:[\w-]+,? ){0,6}(?:and )?line\b|\bline the (?:ring|case|tin with (?:it|the pastry))\b/i, says: 2.5 },
   { family: 'creamed-cake', words: /\bsandwich tins?\b|\bcream(?:ed)? (?:the |together|\d)/i, says: 1.2 },
   { family: 'cut-out', words: /\broll(?:ed)?\b[^.]{0,40}\b(?:thick|floured|counter|board|mm|cm)\b[^.]{0,40}\bcut\b|\bcutter\b|\bcut (?:out|hearts|stars|rounds)\b|\bstamp out\b/i, says: 2 },
+  { family: 'brownie', words: /\bsquare (?:pan|tin)\b[^]{0,900}\bcut(?:ting)? (?:it )?(?:in)?to (?:\d+\b|bars|squares)/i, says: 1.5 },
   { family: 'crisp-wafer', words: /\bdrape\b|\b(?:wrap|roll|shape)\b[^.]{0,40}\b(?:round|over|around)\b[^.]{0,30}\b(?:handle|cone|rolling pin|mould)\b|\blacy\b/i, says: 3 },
   { family: 'loaf', words: /\bloaf (?:tins?|pans?)\b|\b(?:1|2|900) ?(?:lb|g) (?:loaf |tins?|ones?)/i, says: 1.5 },
   { family: 'muffin', words: /\bmuffin (?:tin|pan|cup|case)s?\b|\bpaper cases\b|\b12[- ](?:hole|cup)\b/i, says: 1.5 },
