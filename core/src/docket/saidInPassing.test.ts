@@ -36,6 +36,8 @@ const LAVA =
   'Lava cakes (4)\n100 g dark chocolate\n75 g butter\n2 eggs + 1 yolk\n60 g sugar\n35 g flour\n\nMelt the chocolate and butter. Beat eggs, yolk, sugar 2 min. Stir in the chocolate, sift in the flour.\nButter 4 dariole moulds (150 ml), fill. *They can wait in the fridge up to 24 h here - then give them 2 min more.*\n220 °C, 9-10 min. Turn out, eat at once.';
 const POTS =
   'Yoghurt pot cake, our version\n\nTake a 125g pot of plain yoghurt. Empty it into a bowl, wash the pot, it is your measure:\n- 1 pot oil\n- 2 pots sugar\n- 3 pots flour\n- 3 eggs\n- 1 sachet (11 g) baking powder\n\nMix yoghurt and sugar, then the eggs, then flour + powder, then oil. Butter and flour a 24 cm round. 180°, 35 min.';
+const GALETTE =
+  'Galette\nMakes 16 + trimmings\n165g plain flour\n130g cold butter\n60ml iced water\n-- filling --\n5 nectarines\n50g sugar\n\nPulse flour and butter, drizzle in the water. Chill 1 hour.\nOn a floured sheet of baking paper, roll the dough to a 32cm round. Toss nectarines with sugar, pile on, fold the edges over. 200°C 40 minutes.';
 
 describe('what is said in passing', () => {
   it.each<OnPaper>([
@@ -141,5 +143,12 @@ describe('what is said in passing', () => {
       [/2\d hours/],
     ],
     ['a food that a note measures is on the list', POTS, {}, [/^1\d\d g plain yoghurt/m], []],
+    [
+      'a sheet of paper is dusted whole, a heading loses its strokes, and what comes over is no count',
+      GALETTE,
+      {},
+      [/^filling$/m, /sheet of baking paper dusted with rice flour/, /^Makes 16/m],
+      [/trimmings/],
+    ],
   ])('%s', readsOnPaper);
 });

@@ -69,7 +69,7 @@ function parted({ id, name, lines }: Part): Part[] {
 const partName = (source: string) =>
   cleanLine(source)
     .replace(/^(?:\s*\|)+\s*|\s*(?:\|\s*)+$/g, '')
-    .replace(/\s*[:–—-]+$/, '')
+    .replace(/^[–—-]+\s+|\s*[:–—-]+$/g, '')
     .replace(/^(?:step|part|stage) \d{1,2}\W+/i, '')
     .replace(/^for (?:the|a|your) |^the /i, '')
     .trim();

@@ -65,7 +65,7 @@ function toYield(counted: readonly (string | undefined)[] | undefined, usual: st
   const [sentence = ''] = (ended ? '' : words).split(
     /[.!?](?=\s)|(?:^|\s+)(?=(?:prep|cook|total|active|ready|time)\b)|(?:^|\s+)(?:and|then)\s+(?=(?:place|put|set|arrange|bake|lay|transfer|serve)\b)|\s+in (?:an? |the |one )?(?=\d|(?:\w+ )?(?:tin|pan|tray|dish)\b)/i,
   );
-  const what = sentence.replace(/[.!~\s]+$|\s\d+x$/g, '').trim();
+  const what = sentence.replace(/[.!~\s]+$|\s\d+x$|(?:^|\s+)\+.*$/g, '').trim();
   if (first === undefined || MEASURE.test(what)) return null;
   // "16 - 2 trays" is no range, and the trays are what the second counts.
   const falls = last !== undefined && numberOf(last) < numberOf(first);

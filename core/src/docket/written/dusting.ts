@@ -11,7 +11,7 @@ const FORMS: readonly (readonly [RegExp, (dust: string, ...groups: string[]) => 
     (dust, how, what) => `${how} ${what} dusted with ${dust}`,
   ],
   [
-    /\b(?:(lightly|well|generously)[- ])?(?:floured|(?:bread)?crumbed) ((?:[\w\d/."”½¼¾-]+ ){0,3}?(?:surface|board|work ?top|work ?surface|counter|bench|table|cloth|towel|hands?|fingers|rolling pin|cutter|parchment|paper|tins?|pans?|trays?|sheets?|springforms?|ramekins?|knife|scissors|bowl|fork|spoon|glass|cutters|moulds?|palms?|fingertips))\b(?!-)/gi,
+    /\b(?:(lightly|well|generously)[- ])?(?:floured|(?:bread)?crumbed) ((?:[\w\d/."”½¼¾-]+ ){0,3}?(?:surface|board|work ?top|work ?surface|counter|bench|table|cloth|towel|hands?|fingers|rolling pin|cutter|parchment|paper|tins?|pans?|trays?|sheets? of (?:(?:baking|greaseproof|parchment|waxed|non-?stick) )?(?:paper|parchment)|sheets?|springforms?|ramekins?|knife|scissors|bowl|fork|spoon|glass|cutters|moulds?|palms?|fingertips))\b(?!-)/gi,
     (dust, how, what) => `${what} ${how ? `${how} ` : ''}dusted with ${dust}`,
   ],
   [
