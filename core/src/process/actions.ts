@@ -46,7 +46,9 @@ const RISING = /\b(?:doubl|risen|puffy|light and airy)/i;
 
 /** "Leave for an hour, until doubled": what waits for a dough to rise proves it. */
 const provesIfRising = (verb: ReturnType<typeof verbOf>, text: string): typeof verb =>
-  (verb?.class === 'rest' || verb?.class === 'place') && RISING.test(UNTIL.exec(text)?.[0] ?? '') ? { ...verb, class: 'prove' } : verb;
+  (verb?.class === 'rest' || verb?.class === 'place') && RISING.test(UNTIL.exec(text)?.[0] ?? '')
+    ? { ...verb, class: 'prove' }
+    : verb;
 
 const IN_THE_COLD = /\b(?:in|into) (?:the |a |your )?(?:refrigerator|fridge|freezer)\b/i;
 
