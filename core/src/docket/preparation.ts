@@ -35,7 +35,11 @@ const TAKEN_UP =
   /^[\s,(]*(dissolved|soak(?:ed)?|mixed|blended|slaked|stirred|fried|toasted|browned|tossed|whisked)(?: (overnight|for [\p{L}\d ]{3,18}))? (in|into|with)\b/iu;
 const WATER = 'water';
 /** What may be another one now is called by its kind. */
-const ITS: Partial<Record<Role, string>> = { liquid: 'its liquid', fat: 'its fat' };
+const ITS: Partial<Record<Role, string>> = {
+  liquid: 'its liquid',
+  fat: 'its fat',
+  'wheat-flour': 'a little of the flour blend',
+};
 /** ", dissolved in the boiling water": what is done with a thing and the next of its line; water stays water, another liquid may be another. */
 export function takenUp(line: Line, item: Item): string {
   const [, done, long = '', into] = TAKEN_UP.exec(behind(tidy(line), item)) ?? [];

@@ -38,6 +38,28 @@ const POTS =
   'Yoghurt pot cake, our version\n\nTake a 125g pot of plain yoghurt. Empty it into a bowl, wash the pot, it is your measure:\n- 1 pot oil\n- 2 pots sugar\n- 3 pots flour\n- 3 eggs\n- 1 sachet (11 g) baking powder\n\nMix yoghurt and sugar, then the eggs, then flour + powder, then oil. Butter and flour a 24 cm round. 180°, 35 min.';
 const GALETTE =
   'Galette\nMakes 16 + trimmings\n165g plain flour\n130g cold butter\n60ml iced water\n-- filling --\n5 nectarines\n50g sugar\n\nPulse flour and butter, drizzle in the water. Chill 1 hour.\nOn a floured sheet of baking paper, roll the dough to a 32cm round. Toss nectarines with sugar, pile on, fold the edges over. 200°C 40 minutes.';
+const CINNAMON_BALLS =
+  'Cinnamon balls\n2 3/4 c flour\n2 tsp cr of tartar\n1 tsp soda\n1 c butter\n1 1/2 c sugar\n2 eggs\n\nCream butter & sugar, eggs. Sift in dry. Roll into walnut size balls. 400 for 8-10. They puff up then flatten. Abt 4 doz.';
+const CUSTARD_TART =
+  'Custard tart\n200g plain flour\n100g cold butter\n50g icing sugar\n1 egg yolk\nFor the filling\n3 eggs\n300ml double cream\n\nRub the butter into the flour. Stir in the icing sugar, then the yolk and 1-2 tbsp cold water. Chill for 30 minutes. Line a 23cm tart tin. Blind bake at 190C for 15 minutes. Whisk eggs and cream, pour in. Bake at 150C for 35 minutes.';
+const TEA_CAKES =
+  'Tea cakes (bakestone)\n1/2 lb flour (S.R.)\n4 oz butter\n3 oz sugar\n3 oz currants\n1 egg\n\nRub fat into flour, add dry things. Mix to a firm dough w. egg. Roll 1/4 in. thick, cut 2 1/2 in. rounds. Cook on lightly greased bakestone or heavy pan, moderate heat, abt 3 mins each side till golden. Makes 18.';
+const BUCKLE =
+  '# Buckle (9x13)\n**Streusel:** 1 cup flour, 1/2 cup brown sugar, 1 tsp cinnamon, 6 Tbsp cold butter\n**Cake:**\n* 3 cups flour\n* 1 Tbsp baking powder\n* 3/4 cup butter\n* 1 1/2 cups sugar\n* 3 eggs\n* 1 1/4 cups milk\n* 3 cups blueberries, tossed w/ 1 Tbsp of the flour\n\n1. Rub streusel together.\n2. Cream butter and sugar, add eggs, then flour and milk. Spread in a 9x13 pan, berries, streusel. Bake at 350F 45 min.';
+const CRUMPETS =
+  'Griddle breads\n200 g strong white flour\n5 g fast yeast\n270 ml warm water\n1/2 tsp bicarb in 1 tbsp water\n\nWhisk flour and yeast with the water. Cover, 1 hr somewhere warm, v. bubbly. Whisk in the bicarb water. Greased pan and rings, 8-10 min, flip, 1-2 min. Makes 8.';
+const FOREST =
+  'Cherry gateau\n6 eggs, separated\n200g caster sugar\n100g plain flour\n1 x 680g jar morello cherries\n2 tbsp cornflour\n100ml kirsch\n\nWhisk yolks and sugar till pale. Whisk whites to soft peaks, fold in, sift over the flour, fold. Bake in a 24cm tin at 180°C 30 mins. Drain the cherries, keep the juice, thicken it with the cornflour. Warm 50ml cherry juice, add kirsch. Brush.';
+const TOSSED =
+  'Berry loaf\n2 cups flour\n2 tsp baking powder\n1/2 cup butter\n1 cup sugar\n2 eggs\n1/2 cup milk\n1 cup blueberries, tossed in 1 tbsp flour\n\nCream butter and sugar, eggs, flour and milk. Fold in the berries. Bake in a loaf pan at 350F 55 min.';
+const SPICE_LOAF =
+  'Spice loaf\n1 loaf tin 25x11\n200 ml milk\n200 g honey\n300 g flour\n2 tsp baking powder\n2 eggs\n\nWarm milk and honey. Whisk in flour and powder, then the eggs. Into the buttered tin. 160°, an hour and ten.';
+const CRINKLES =
+  'Crinkle cookies\n4 sq. unsweetened chocolate, melted\n1/2 c. oil\n2 c. sugar\n4 eggs\n2 c. flour\n2 tsp. baking powder\n\nMix oil, chocolate and sugar. Blend in the eggs. Stir in flour and powder. Chill overnight. Shape in balls. Bake at 350 10-12 min. Do not overbake!! 6 doz.';
+const HONEY_CAKE =
+  'Honey cake, 8 layers\n100 g honey\n100 g butter\n150 g sugar\n3 eggs\n1.5 tsp baking soda\n500 g flour\n\nMelt honey, butter and sugar, add the soda, whisk in the eggs, add the flour. Divide in 8. Roll each out very thin on baking paper, cut a 22 cm circle. Bake at 180 °C for 5-6 minutes each.';
+const COLUMNS =
+  'Steamed pudding\nServes 6\n\nINGREDIENTS            METRIC      IMPERIAL\nButter                 115 g       4 oz\nCaster sugar           115 g       4 oz\nEggs                   2           2\nSelf-raising flour     150 g       5 oz\n\n1. Cream the butter and sugar. Beat in the eggs.\n2. Fold in the flour.\n3. Turn into a greased 1 litre basin and steam for 1½ hours.';
 
 describe('what is said in passing', () => {
   it.each<OnPaper>([
@@ -150,5 +172,52 @@ describe('what is said in passing', () => {
       [/^filling$/m, /sheet of baking paper dusted with rice flour/, /^Makes 16/m],
       [/trimmings/],
     ],
+    [
+      'dozens that end a method are its yield, and tartar is cream of it',
+      CINNAMON_BALLS,
+      {},
+      [/^Makes 48 pieces/m, /^2 tsp cr of tartar \(\d/m],
+      [/4 doz/],
+    ],
+    ['icing sugar ices nothing: the water beside it binds', CUSTARD_TART, {}, [/^\d\d g cold water/m], []],
+    [
+      'what is cooked on a bakestone sees no oven',
+      TEA_CAKES,
+      {},
+      [/^Griddle or pan, 6 minutes/m],
+      [/^Oven/m, /Bake at/],
+    ],
+    [
+      'bold words before a list name its part, and flour of the list’s is none besides',
+      BUCKLE,
+      {},
+      [/^Streusel$/m, /^Cake$/m, /blueberries/],
+      [/\*\*/],
+    ],
+    ['a letter that stands for a word ends no sentence', CRUMPETS, {}, [/v\. bubbly/], []],
+    ['the juice of a jar comes with it', FOREST, {}, [], [/^\d+ g cherry juice/m, /^also$/m]],
+    [
+      'flour that berries are tossed in is the blend’s',
+      TOSSED,
+      {},
+      [/tossed in a little of the flour blend/],
+      [],
+    ],
+    [
+      'an hour and ten is seventy minutes, and a tin of 25 by 11 is measured in centimetres',
+      SPICE_LOAF,
+      {},
+      [/^In: 25 × 11 cm loaf tin/m, /^Oven 160 °C .*70 minutes/m],
+      [],
+    ],
+    [
+      'a square of chocolate is an ounce, and dozens need no word before them',
+      CRINKLES,
+      {},
+      [/^Makes 72 pieces/m, /unsweetened chocolate, melted \(11\d g\)/],
+      [/6 doz/],
+    ],
+    ['what is rolled out and baked lies in no tin', HONEY_CAKE, {}, [/on the tray/], [/in the tin/]],
+    ['names of columns are no heading', COLUMNS, {}, [/Butter/], [/METRIC|IMPERIAL/]],
   ])('%s', readsOnPaper);
 });

@@ -8,7 +8,7 @@ const INTO_THE_BAKE =
   /\b(?:dough|pastry|bind|bring (?:it )?together|flour|yeast|batter|paste|crumbs)\b|\b(?:pour|add|stir|mix|beat)\w* (?:in )?the (?:hot |boiling |warm |cold )?(?:water|milk)\b/i;
 /** A bath, steam, a brush or a pan of it goes into nothing. */
 const BESIDE_IT =
-  /\b(?:bath|roasting (?:tin|pan)|steam\w*|brush\w*|wash|glaze|icing|poach\w*|simmer\w*|blanch\w*|rinse|soak\w*|dip|cover\w* with|pan of|syrup|cornflour|cornstarch|gelatine?|sprinkle|spray|dish of|tray of|topping|cross(?:es)?)\b/i;
+  /\b(?:bath|roasting (?:tin|pan)|steam\w*|brush\w*|wash|glaze|icing(?! sugar)|poach\w*|simmer\w*|blanch\w*|rinse|soak\w*|dip|cover\w* with|pan of|syrup|cornflour|cornstarch|gelatine?|sprinkle|spray|dish of|tray of|topping|cross(?:es)?)\b/i;
 /** Less is a splash, g. */
 const LEAST = 15;
 /** Water and milk have more, cream less: water, %. */
@@ -42,6 +42,8 @@ const lineOf = (id: string, items: readonly Item[]): Line => ({
 
 /** Lighter is a pinch or a spice, which a step's own words tell, g. */
 const LEAST_BESIDE = 5;
+/** So many letters of a fruit's name are in its plural too. */
+const STEM = 5;
 /** What may be taken, or is taken on another day. */
 const MAY_BE =
   /\b(?:or|instead|if (?:you )?(?:like|want|prefer)|optional\w*|variation|try|tip|substitute|swap|serve with|like|same as|consistency)\b/i;
@@ -68,6 +70,13 @@ interface Forgotten {
 function forgottenOn(lines: readonly Line[], catalogue: Catalogue): Forgotten {
   const says = (word: string, among: readonly Line[]) =>
     among.some(({ source }) => source.toLowerCase().includes(word));
+  // "50 ml cherry juice", out of the jar of cherries.
+  const comesOf = ({ role, words }: Item, among: readonly Line[]) =>
+    role === 'liquid' &&
+    words
+      .toLowerCase()
+      .split(' ')
+      .some((word) => word.length >= STEM && says(word.slice(0, STEM), among));
   const isListed = (ingredient: string) =>
     lines.some(({ items }) => items.some((one) => one.ingredient === ingredient));
   const measured = ({ ingredient, grams, quantity, unit }: Item, least: number): boolean =>
@@ -82,12 +91,14 @@ function forgottenOn(lines: readonly Line[], catalogue: Catalogue): Forgotten {
       one.role === 'liquid' &&
       measured(one, LEAST) &&
       getIngredient(catalogue, one.ingredient!).composition.water > WATERY &&
-      !says(one.ingredient!, lines),
+      !says(one.ingredient!, lines) &&
+      !comesOf(one, lines),
     stands: (one, among) =>
       !FLOUR_ROLES.has(one.role) &&
       one.ingredient !== WATER &&
       measured(one, LEAST_BESIDE) &&
-      !says(lastWordOf(one.words.toLowerCase()), among),
+      !says(lastWordOf(one.words.toLowerCase()), among) &&
+      !comesOf(one, among),
   };
 }
 

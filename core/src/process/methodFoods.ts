@@ -78,6 +78,12 @@ const MAY_BE_MADE: MethodFood = 'wafers';
 /** Shorter notes are names and yields. */
 const SHORTEST_STEP = 24;
 
+/** "Blueberries, tossed in 1 tbsp flour": that flour is weighed with its line's, and replaced with all the rest. */
+const isWeighed = ({ items: [first, ...others] }: Line): boolean =>
+  first !== undefined &&
+  !FLOUR_ROLES.has(first.role) &&
+  others.some(({ role, grams, aside }) => FLOUR_ROLES.has(role) && grams !== null && !aside);
+
 /**
  * What the method brings in and no line of the list names: flour on the bench, on the berries, in the sauce, crumbs in the tin. The
  * lines of the list and its notes are heard as well: a reader may have taken a step for one.
@@ -93,7 +99,9 @@ export function broughtIn(recipe: Recipe): BroughtIn[] {
     ...recipe.method.flatMap((step) => broughtBy(step, list, true)),
     ...beside.flatMap((line) =>
       broughtBy(line, list, line.kind === 'note' && line.source.trim().length > SHORTEST_STEP).filter(
-        ({ food }) => !(titles.has(line.id) && (food === MAY_BE_MADE || food === 'flour')),
+        ({ food }) =>
+          !(titles.has(line.id) && (food === MAY_BE_MADE || food === 'flour')) &&
+          !(food === 'flour besides' && isWeighed(line)),
       ),
     ),
   ];

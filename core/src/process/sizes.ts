@@ -87,7 +87,9 @@ export function sizesIn(text: string, near: RegExp | null): Size[] {
       centimetres(a, other) >= LEAST_TIN;
     if (!unit && !isOne && a <= MOST_TINS && centimetres(b, other) >= LEAST_TIN && (other || b > MOST_INCHES))
       return [{ from, to, size: { lengthCm: centimetres(b, other), widthCm: null, count: a } }];
-    const [length, width] = [centimetres(a, unit ?? other), centimetres(b, other ?? unit)];
+    // Of two bare numbers one is in centimetres if the other can't be in inches: "25x11".
+    const bare = !unit && !other && Math.max(a, b) > MOST_INCHES ? 'cm' : undefined;
+    const [length, width] = [centimetres(a, unit ?? other ?? bare), centimetres(b, other ?? unit ?? bare)];
     // "23 x 2.5 cm flan tin": so wide and so deep.
     if (
       Math.min(length, width) < LEAST_TIN &&

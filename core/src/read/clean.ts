@@ -68,6 +68,7 @@ function plainSigns(source: string): string {
 function clean(source: string): string {
   return plainSigns(source)
     .replace(/\s+/g, ' ')
+    .replace(/\*\*/g, '')
     .trim()
     .replace(CHAT, '')
     .replace(POINTED, '$1: ')

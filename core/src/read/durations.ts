@@ -35,7 +35,7 @@ const SECONDS = '(?:seconds?|secs?\\.?|s)(?![\\p{L}])';
 export const TIME_UNIT = `(?:${HOURS}|${MINUTES}|${SECONDS})`;
 const TO = '(?:\\s*(?:-|–|—|to|or|and)\\s*|(?<=\\d{2})\\/(?=\\d{2}))';
 /** "1 hr 10", "1h20", "1 hour 15 minutes", "an hour and a half", "half an hour". */
-const ONE = `(?:(?:${NUMBER})\\s*${HOURS}\\s*(?:and\\s*)?\\d{1,2}(?:\\s*${MINUTES})?(?!\\d|\\s*(?:-|–|to)\\s*\\d{1,3}(?!\\d)(?!\\s*${HOURS}))|(?:an?|one) hour and (?:a half|a quarter|three quarters)|(?:${NUMBER})(?: and a (?:half|quarter))? hours?|three[- ]quarters of an hour|half an hour|(?:a )?quarter of an hour|(?:an?|one|another) (?:good |scant |full |generous )?(?:hour|minute|min\\b)(?: and a (?:half|quarter))?|(?:${NUMBER})\\s*m\\s*\\d{1,2}(?:\\s*s\\b)?|(?:${NUMBER})\\s*${MINUTES}\\s*(?:and\\s*)?\\d{1,2}\\s*${SECONDS}|(?:${NUMBER})(?:\\s+more)?\\s*-?\\s*${TIME_UNIT})`;
+const ONE = `(?:(?:${NUMBER})\\s*${HOURS}\\s*(?:and\\s*)?\\d{1,2}(?:\\s*${MINUTES})?(?!\\d|\\s*(?:-|–|to)\\s*\\d{1,3}(?!\\d)(?!\\s*${HOURS}))|(?:an?|one) hour and (?:a half|a quarter|three quarters)|(?:an?|one) hour and (?:ten|fifteen|twenty|twenty[- ]five|thirty|forty|10|15|20|25|30|40|45)\\b(?!\\s*${MINUTES})|(?:${NUMBER})(?: and a (?:half|quarter))? hours?|three[- ]quarters of an hour|half an hour|(?:a )?quarter of an hour|(?:an?|one|another) (?:good |scant |full |generous )?(?:hour|minute|min\\b)(?: and a (?:half|quarter))?|(?:${NUMBER})\\s*m\\s*\\d{1,2}(?:\\s*s\\b)?|(?:${NUMBER})\\s*${MINUTES}\\s*(?:and\\s*)?\\d{1,2}\\s*${SECONDS}|(?:${NUMBER})(?:\\s+more)?\\s*-?\\s*${TIME_UNIT})`;
 const SPAN = new RegExp(
   `(?<![\\d.\\p{L}])(?:about |around |ca\\.? )?(?:(?<!\\b(?:gas|mark) )(${NUMBER})(?:${TO})(?=(?:about )?${NUMBER}\\s*-?\\s*${TIME_UNIT})|(${ONE})(?:${TO})(?=${ONE}|${FIGURE}(?:\\s|$|[,.;)])))?(${ONE}|(?<=${TIME_UNIT}${TO})${FIGURE})`,
   'giu',
@@ -69,6 +69,8 @@ function minutesOf(words: string): { readonly minutes: number; readonly per: num
   if (/^three[- ]quarters of/.test(text)) return { minutes: 45, per: 60 };
   if (/^half an hour/.test(text)) return { minutes: 30, per: 60 };
   if (/^(?:a )?quarter of/.test(text)) return { minutes: 15, per: 60 };
+  const past = /^(?:an?|one) hour and (\S+)$/.exec(text);
+  if (past && add === 0) return { minutes: 60 + numberOf(past[1]!), per: 60 };
   const a = /^(?:an?|one|another) (?:\w+ )?(hour|min)/.exec(text);
   if (a) return { minutes: (1 + add) * perOf(a[1]!), per: perOf(a[1]!) };
   const bits = new RegExp(

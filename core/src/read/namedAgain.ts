@@ -6,6 +6,9 @@ import type { Place } from './places';
 /** "2 tbsp of the soda": something of which a line above has given the whole name. */
 const AGAIN = /\b(of (?:the|that|this) )(\p{L}{3,})(?=\s*(?:[,;.)]|$))/giu;
 
+/** At most four words: "streusel: 1 cup flour" is more than a name. */
+const PLAIN_NAME = /^[\p{L}'’-]+(?: [\p{L}'’-]+){0,3}$/u;
+
 /** What a line names, without its amount and without how it is prepared. */
 const nameOf = (text: string): string =>
   readAmount(numbersFromWords(cleanLine(text)))
@@ -23,7 +26,7 @@ export function namedAgain(lines: readonly (string | null)[], places: readonly P
       const name = lines
         .slice(0, at)
         .map((one, n) => (one === null || !isFood(n) ? '' : nameOf(one)))
-        .find((one) => one.endsWith(own) && one.split(' ').length < 5);
+        .find((one) => one.endsWith(own) && PLAIN_NAME.test(one));
       return name ? `${before}${name}` : whole;
     });
   });

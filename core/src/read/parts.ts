@@ -23,7 +23,7 @@ const DEED =
 const AT_THE_TABLE = /,\s*to (?:serve|finish)\b/i;
 /** The part that a line begins by saying what it is for; null: it goes on with the one before. */
 const partOf = (line: Line): string | null => {
-  const source = line.source.trim();
+  const source = line.source.replaceAll('**', '').trim();
   if (line.kind !== 'ingredient') return null;
   const listed = line.items.length > 1 ? LISTED.exec(source)?.[1] : undefined;
   // "Butter: 150 g, and a knob of it for the moulds" is butter.

@@ -178,6 +178,8 @@ const LAST_WORDS =
 
 /** "Brush with butter while hot. About 36.": a last sentence of nothing else. */
 const LAST_NUMBER = /[.!?]\s+(?:about|abt\.?|around|approx\.?|gives) (\d{1,3})(?: pcs)?\.?\s*$/i;
+const LAST_DOZENS =
+  /[.!?]\s+(?:(?:about|abt\.?|around|approx\.?|gives|makes) )?(\d{1,2}) ?(?:doz(?:en)?|dz)\.?\s*$/i;
 
 /** "Pipe 4-inch logs on the trays, about 16.", "roll into balls (about 16)": how many pieces what is shaped comes to. */
 const SHAPED_TO =
@@ -248,6 +250,8 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
     const trays = Number(TIMES.exec(inDigits(said.slice(0, holes?.index ?? 0)))?.[1] ?? 1);
     const count = Number(holes?.[1] ?? 0) * trays;
     if (count > 1) return { low: count, high: count, what: 'pieces' };
+    const dozens = Number(LAST_DOZENS.exec(said)?.[1] ?? 0) * DOZEN;
+    if (dozens > 0) return { low: dozens, high: dozens, what: 'pieces' };
     const [, last, what = 'pieces'] =
       LAST_WORDS.exec(said) ?? LAST_NUMBER.exec(said) ?? SHAPED_TO.exec(said) ?? [];
     if (last !== undefined)

@@ -38,8 +38,11 @@ export function coolSentence(
   if (own || bake.ovenCelsius === null || SERVED_WARM.has(family)) return null;
   const { pan } = process.bake ?? {};
   const dish = pan ? eatenFrom(pan) : false;
-  const piped = process.actions.slice(0, bakeAction(process) ?? 0).some(({ text }) => shows('pipes', text));
-  const free = bake.pan === null ? profile.texture === 'dough' || piped : standsFree(bake.pan);
+  const shaped = process.actions
+    .slice(0, bakeAction(process) ?? 0)
+    .some(({ text }) => shows('pipes', text) || shows('rolls out', text));
+  // A tin that nobody named is our guess: what is shaped lies on its tray.
+  const free = (shaped && !pan) || (bake.pan === null ? profile.texture === 'dough' : standsFree(bake.pan));
   const pieces = recipe.yields !== null && recipe.yields.low > 1 && bake.pan?.shape !== 'loaf';
   const cut = CUT_COLD.has(family) && !pieces ? ' Cut it only when it is cold.' : '';
   return {

@@ -79,7 +79,7 @@ export const SIGNS = {
   sifts: /\b(?:sift|sieve)/i,
   whisks: /\bwhi(?:sk|p)/i,
   'rolls out':
-    /\broll(?:ed|ing)? (?:(?:it|them|the (?:\w+ )?(?:dough|pastry)) )?(?:out|thin|between|to (?!serve))|\broll(?:ed)?\b[^.]*\b(?:thick|mm|cm|inch)/i,
+    /\broll(?:ed|ing)? (?:(?:it|them|each|the (?:\w+ )?(?:dough|pastry)) )?(?:out|(?:very )?thin|between|to (?!serve))|\broll(?:ed)?\b[^.]*\b(?:thick|mm|cm|inch)/i,
   /** What is cut when it is baked; before that it is shaped. */
   'cuts up':
     /\b(?:slice|cuts? (?:it |them )?(?:in)?to (?:\w+ )?(?:squares|slices|bars|wedges|fingers|pieces)|cut (?:up|small|(?:it )?(?:warm|cold)))\b/i,

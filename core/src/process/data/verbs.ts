@@ -39,7 +39,7 @@ export const VERBS: readonly (readonly [ActionClass, RegExp])[] = [
   ['fry', /\b(?:deep-?fr(?:y|ied)|fry|fried|frying)\b/i],
   ['microwave', /\b(?:microwaves?|microwaved|(?:full|high) power|nuke|zap|\d{3,4} ?w(?:atts?)?)\b/i],
   ['steam', /\bsteam(?:ed|ing)?\b|\blid on\b.*\bwater\b|\bwater (?:to come )?half ?way\b/i],
-  ['griddle', /\b(?:griddle|pan (?:on|over) (?:a )?(?:medium|low|high|moderate)|waffle (?:iron|maker)|iron|cr[eê]pe pan|hot pan|non-?stick (?:frying )?pan|frying pan|skillet)\b/i],
+  ['griddle', /\b(?:griddle|bakestone|girdle|cook(?:ed)? (?:them )?(?:on|in) (?:an? |the |your )?(?:[\w-]+ ){0,3}(?:bakestone|girdle|heavy pan|hot plate)|pan (?:on|over) (?:a )?(?:medium|low|high|moderate)|waffle (?:iron|maker)|iron|cr[eê]pe pan|hot pan|non-?stick (?:frying )?pan|frying pan|skillet)\b/i],
   ['boil', /\b(?:boil(?:ed|ing)?|simmer(?:ed|ing)?|poach(?:ed)?|scald(?:ed)?|bubble(?= (?:for |it |them )?(?:an?\b|\d|until|away|up|gently))|reduce by|caramel(?:ise|ize)?)\b/i],
   ['toast', /\b(?:toast(?:ed)?|roast(?:ed)?)\b/i],
   ['bake', /\b(?:bak(?:e[ds]?|ing|ken)|(?:ge)?backen|cuire|enfourner|infornare|cuocere|hornear|grädda|(?:in|into|back in|back into|return(?:ed)? to) (?:the |a |an? )?(?:\w+ )?oven|(?:go|goes|in) at|grill(?:ed)?|broil)\b/i],

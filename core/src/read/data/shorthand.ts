@@ -5,9 +5,11 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   // A typewriter's one is a small L.
   [/^l(?=[ /]\d?|\/)/g, '1'],
   [/\bchoc\b\.?/gi, 'chocolate'],
+  // A square of a baker's bar is an ounce.
+  [/(?<=\d )(?:sq\.?|squares?) (?:of )?(?=(?:\p{L}+ ){0,2}chocolate)/giu, 'oz '],
   [/\b\p{L}+-(?:soaked|plumped|steeped) (?=\p{L})/giu, ''],
   [/\b(?:pwdr|pdr|pwd|powd)\b\.?/gi, 'powder'],
-  [/\bcr\. (?=of tartar)/gi, 'cream '],
+  [/\bcr\.? (?=of tartar)/gi, 'cream '],
   [/\bbi-?carb\.?(?= soda)/gi, 'bicarbonate of'],
   [/\bbi-?carb(?:\.|\b(?!\.))(?! of)/gi, 'bicarbonate of soda'],
   [/\bbi-?carb\.?(?= of)/gi, 'bicarbonate'],
