@@ -60,6 +60,8 @@ const HONEY_CAKE =
   'Honey cake, 8 layers\n100 g honey\n100 g butter\n150 g sugar\n3 eggs\n1.5 tsp baking soda\n500 g flour\n\nMelt honey, butter and sugar, add the soda, whisk in the eggs, add the flour. Divide in 8. Roll each out very thin on baking paper, cut a 22 cm circle. Bake at 180 °C for 5-6 minutes each.';
 const COLUMNS =
   'Steamed pudding\nServes 6\n\nINGREDIENTS            METRIC      IMPERIAL\nButter                 115 g       4 oz\nCaster sugar           115 g       4 oz\nEggs                   2           2\nSelf-raising flour     150 g       5 oz\n\n1. Cream the butter and sugar. Beat in the eggs.\n2. Fold in the flour.\n3. Turn into a greased 1 litre basin and steam for 1½ hours.';
+const RYE_LOAF =
+  'Rye loaf\n200 ml milk and 200 g honey warmed together. In a bowl 150 g rye flour, 150 g wheat flour, 2 tsp baking powder. Pour in the milk, whisk. 2 eggs, whisk. Into a loaf tin. 160°, 70 minutes.';
 
 describe('what is said in passing', () => {
   it.each<OnPaper>([
@@ -219,5 +221,12 @@ describe('what is said in passing', () => {
     ],
     ['what is rolled out and baked lies in no tin', HONEY_CAKE, {}, [/on the tray/], [/in the tin/]],
     ['names of columns are no heading', COLUMNS, {}, [/Butter/], [/METRIC|IMPERIAL/]],
+    [
+      'two flours with their amounts are one blend, all of it',
+      RYE_LOAF,
+      {},
+      [/In a bowl the flour blend, /],
+      [/150/],
+    ],
   ])('%s', readsOnPaper);
 });

@@ -41,7 +41,10 @@ export function juiceAndZest(text: string): string[] {
   const whose = CITRUS.exec(text)?.[1];
   const of = ZEST_OF_AND_SOME_JUICE.exec(text);
   if (of && whose)
-    return [`${/\d/.test(of[1]!) ? of[1]!.trim() : '1'} ${whose} zest`, `${of.at(-1)} ${whose} juice`];
+    return [
+      `${/half|\d/.test(of[1]!) ? amountOf(of[1]!) : '1'} ${whose} zest`,
+      `${of.at(-1)} ${whose} juice`,
+    ];
   if (some && whose) return [`${some[1]!.trim() || '1'} ${whose} zest`, `${some.at(-1)} ${whose} juice`];
   const used = FRUIT_USED.exec(text);
   if (used) {

@@ -112,7 +112,6 @@ const allOfThem = ({ from, words }: Mention, all: readonly Renamed[]): SpanEdit 
 
 /** Where a mention stands among the others: what was said before it, to where, and what follows. */
 interface Row {
-  readonly mention: Mention;
   readonly one: Renamed;
   readonly from: number;
   readonly to: number;
@@ -122,13 +121,13 @@ interface Row {
 }
 
 /** What is named twice in a row is said once: "butter and margarine" that are one block now, "flour, cornflour". Null: it isn't. */
-function saidAlready(source: string, { mention, one, from, to, before, end, next }: Row): SpanEdit | null {
+function saidAlready(source: string, { one, from, to, before, end, next }: Row): SpanEdit | null {
   const between = source.slice(Math.max(0, end), from);
   const twice =
     end >= 0 &&
     (before?.now === one.now || (before?.blend === true && one.blend && before.part === one.part));
   if (twice && /^\s*(?:,|and|or|&|\+)?\s*(?:the\s+)?$/i.test(between))
-    return { from: to - mention.words.length - between.length, to, text: '', because: '' };
+    return { from: from - between.length, to, text: '', because: '' };
   const joined =
     twice && one.blend && !AGAIN_OF_IT.test(between) ? (JOINS.exec(between)?.[0].length ?? 0) : 0;
   if (joined > 0) return { from: from - joined, to, text: '', because: '' };
@@ -138,6 +137,19 @@ function saidAlready(source: string, { mention, one, from, to, before, end, next
     /^\s*(?:,|and|&|\+)\s*(?:the\s+)?$/i.test(source.slice(to, next.from));
   return twin ? { from, to: next.from, text: '', because: '' } : null;
 }
+
+/** "150 g rye flour, 150 g wheat flour": the amounts of a blend's flours are of all of it together. */
+const isBothOf = (
+  source: string,
+  to: number,
+  next: Mention | undefined,
+  { blend }: Renamed,
+  renamed: readonly Renamed[],
+): boolean =>
+  blend &&
+  next !== undefined &&
+  renamed.some((one) => one.blend && one.was === next.ingredient) &&
+  /^\s*(?:,|and|&|\+)\s*$/i.test(source.slice(to, amountBefore(source, next.from)));
 
 /** "The flour mixture" is still one; "the rye mixture", "the discard mix" is called by what is in it now. */
 const mixtureNow = ({ from, words }: Mention): SpanEdit[] =>
@@ -282,11 +294,12 @@ export function renameMentions(
     if (one.blend && mixture) return mixtureNow(mention);
     const next = mentions[nth + 1];
     const to = washed(source, withAlternative(source, mention, next), mention);
-    const again = saidAlready(source, { from, to, next, mention, one, before, end });
+    const again = saidAlready(source, { from, to, next, one, before, end });
     [before, end] = [one, to];
     if (again) return [again];
     const followed = next !== undefined && AND_A_FOOD.test(source.slice(to, next.from));
-    const share = from < mention.from && !THE_REST.test(source.slice(0, from)) ? portion(amount, one) : null;
+    const whole = THE_REST.test(source.slice(0, from)) || isBothOf(source, to, next, one, renamed);
+    const share = from < mention.from && !whole ? portion(amount, one) : null;
     return [saidNow(source, mention, one, { from, to, followed, share })];
   });
   const loose = nameless(source, renamed, mentions, catalogue);
