@@ -62,6 +62,8 @@ const COLUMNS =
   'Steamed pudding\nServes 6\n\nINGREDIENTS            METRIC      IMPERIAL\nButter                 115 g       4 oz\nCaster sugar           115 g       4 oz\nEggs                   2           2\nSelf-raising flour     150 g       5 oz\n\n1. Cream the butter and sugar. Beat in the eggs.\n2. Fold in the flour.\n3. Turn into a greased 1 litre basin and steam for 1½ hours.';
 const RYE_LOAF =
   'Rye loaf\n200 ml milk and 200 g honey warmed together. In a bowl 150 g rye flour, 150 g wheat flour, 2 tsp baking powder. Pour in the milk, whisk. 2 eggs, whisk. Into a loaf tin. 160°, 70 minutes.';
+const HORNS =
+  'Cream horns of brandy snap\n4oz. butter\n4oz. sugar\n4oz. golden syrup\n4oz. flour\n\nMelt butter, sugar & syrup. Stir in flour. Teaspoonfuls on a greased tray, 160C for 8 mins. Cool a minute, roll round greased cream-horn moulds. Fill with ½ pt. cream, whipped.\nUse an ice cream scoop for large ones.';
 
 describe('what is said in passing', () => {
   it.each<OnPaper>([
@@ -227,6 +229,13 @@ describe('what is said in passing', () => {
       {},
       [/In a bowl the flour blend, /],
       [/150/],
+    ],
+    [
+      'cream by the pint is on the list; moulds and scoops are of no cream',
+      HORNS,
+      { without: ['milk'] },
+      [/^\d+ g (?:coconut|dairy-free|oat|soya?)[\p{L} ]* cream|^\d+ g coconut cream/mu, /cream-horn moulds/],
+      [/½ pt\. cream/, /still says/],
     ],
   ])('%s', readsOnPaper);
 });

@@ -1,6 +1,16 @@
 import { getIngredient, type Catalogue } from '../catalogue';
 import { catalogueOf, type Kitchen } from '../kitchen';
-import { lastWordOf, mainPart, readProse, type Item, type Line, type Part, type Recipe } from '../read';
+import { NOT_NAMED } from '../guard';
+import {
+  blanked,
+  lastWordOf,
+  mainPart,
+  readProse,
+  type Item,
+  type Line,
+  type Part,
+  type Recipe,
+} from '../read';
 import { FLOUR_ROLES } from '../vocabulary';
 
 /** "Bind with 3 tbsp cold water", "pour in the boiling water": what goes into a dough or a batter. */
@@ -15,7 +25,8 @@ const LEAST = 15;
 const WATERY = 80;
 
 /** Each says what is done with what it measures. */
-const sentencesOf = (source: string): string[] => source.split(/(?<=[.!?])\s+/);
+const sentencesOf = (source: string): string[] =>
+  source.split(/(?<=[.!?])(?<!\b(?:pts?|qts?|oz|lbs?|tbsps?|tsps?|approx|ca|min)\.)\s+/i);
 
 const known = new WeakMap<Recipe, Recipe>();
 
@@ -114,19 +125,20 @@ function withFoods(recipe: Recipe, kitchen: Kitchen): Recipe {
   const saidIn = (source: string, but: RegExp, takes: (item: Item) => boolean): Item[] =>
     sentencesOf(source)
       .filter((one) => !but.test(one))
-      .flatMap((one) => readProse(one, reader).items.filter(takes));
+      .flatMap((one) => readProse(NOT_NAMED.reduce(blanked, one), reader).items.filter(takes));
   const liquid = recipe.method
     .filter(({ source }) => INTO_THE_BAKE.test(source))
     .flatMap(({ id, source }) => saidIn(source, BESIDE_IT, binds).map((item) => lineOf(id, [item])))
     .at(0);
+  // A pudding that a page is called by is the bake; "cream horns" hold no cream yet.
+  const listed = lines.filter(({ kind }) => kind === 'ingredient');
   const beside = recipe.method.flatMap(({ id, source }): Part[] => {
-    const items = saidIn(source, MAY_BE, (one) => stands(one, lines));
+    const items = saidIn(source, MAY_BE, (one) => stands(one, one.role === 'liquid' ? listed : lines));
     const name = CALLED.exec(source)?.[1]?.toLowerCase() ?? 'also';
     return items.length === 0 || id === liquid?.id
       ? []
       : [{ id: `also-${id}`, name, lines: [lineOf(id, items)] }];
   });
-  const listed = lines.filter(({ kind }) => kind === 'ingredient');
   const noted = lines
     .filter(({ id, kind }) => kind === 'note' && beforeTheSteps(id, recipe))
     .flatMap(({ id, source }): Line[] => {

@@ -12,6 +12,7 @@ export const NOT_NAMED: readonly RegExp[] = [
   /\bice (?:the|it|them|when|with)\b/gi,
   // A tin or a tool.
   /\b(?:muffin|cake|bread|pie|pudding|egg|milk|butter|nut|cream|sponge|biscuit|cookie) (?:tins?|pans?|trays?|moulds?|cases?|cutters?|rings?|knife|dish(?:es)?|basins?|bowls?|whisks?|timers?|cups?|papers?|sheets?|boxes|jugs?|slicer|bags?)\b/gi,
+  /\bice[- ]cream (?:scoops?|spoons?|makers?|machines?|tubs?)\b|\bcream[- ]horn (?:moulds?|molds?|tins?|cones?)\b/gi,
   /\b(?:butter|lima|cocoa) beans?\b|\bbutternut\b|\begg ?shells?\b|\bnut(?:ty|-brown)\b|\bcheese ?cloth\b/gi,
 ];
 
