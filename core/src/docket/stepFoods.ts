@@ -31,9 +31,9 @@ const sentencesOf = (source: string): string[] =>
 const known = new WeakMap<Recipe, Recipe>();
 
 /**
- * A recipe with what its steps measure and its list forgets: water or milk on the list of what is built with flour (a pastry's
- * "3 tbsp cold water" is what it is bound with), all else in a part of its own ("melt 4 oz dark chocolate with ½ cup cream"), where
- * it is bought and guarded. Once for each recipe.
+ * A recipe with what its steps and its notes measure and its list forgets: water or milk, and what a note above the steps measures,
+ * on the list of what is built with flour (a pastry's "3 tbsp cold water" is what it is bound with), all else in a part of its own
+ * ("melt 4 oz dark chocolate with ½ cup cream"), where it is bought and guarded. Once for each recipe.
  */
 export function withStepFoods(recipe: Recipe, kitchen: Kitchen): Recipe {
   const there = known.get(recipe) ?? withFoods(recipe, kitchen);
