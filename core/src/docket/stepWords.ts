@@ -15,7 +15,7 @@ const unnumbered = (step: string): string =>
     .replace(/\*\*|__/g, '')
     .replace(MARK, '')
     .replace(
-      /^\s*(?:\d{1,2}\s*[.)|]|\d{1,2}\/\s+(?=\p{L}|\d{3})|\d\uFE0F?\u20E3|step \d{1,2}\s*[:.)-]?(?=\s)|[a-j][.)]\s(?=\s*[\p{L}\d]))\s*/iu,
+      /^\s*(?:\d{1,2}\s*[.)|]|\d{1,2}\/\s+(?=\p{L}|\d{3})|\d\uFE0F?\u20E3|step \d{1,2}(?:\s+[–—-](?=\s)|\s*[:.)-]?(?=\s))|[a-j][.)]\s(?=\s*[\p{L}\d]))\s*/iu,
       '',
     );
 

@@ -45,10 +45,13 @@ function verbOf(text: string): { readonly verb: string; readonly class: ActionCl
 const RISING = /\b(?:doubl|risen|puffy|light and airy)/i;
 
 /** "Leave for an hour, until doubled": what waits for a dough to rise proves it. */
-const provesIfRising = (verb: ReturnType<typeof verbOf>, text: string): typeof verb =>
-  (verb?.class === 'rest' || verb?.class === 'place') && RISING.test(UNTIL.exec(text)?.[0] ?? '')
-    ? { ...verb, class: 'prove' }
-    : verb;
+function provesIfRising(verb: ReturnType<typeof verbOf>, text: string): typeof verb {
+  const rises = RISING.test(UNTIL.exec(text)?.[0] ?? '');
+  if (rises && verb === null && COVERED.test(text)) return { verb: 'cover', class: 'prove' };
+  return rises && (verb?.class === 'rest' || verb?.class === 'place') ? { ...verb, class: 'prove' } : verb;
+}
+/** "Cover loosely, 4 hrs or till doubled." */
+const COVERED = /^\W*(?:and |then )?cover/i;
 
 const IN_THE_COLD = /\b(?:in|into) (?:the |a |your )?(?:refrigerator|fridge|freezer)\b/i;
 

@@ -3,7 +3,7 @@ import type { Clause } from './types';
 
 /** A full stop after one of these ends no sentence. */
 const SHORTENED =
-  /(?:\b(?:\p{L}\.\p{L}|mod|ingred|tsps|tbsps|temp|powd|pwd|pwdr|pdr|veg|unsw|choc|marg|gran|van|cinn|conf|evap|cond|approx|ca|reg|min|mins|hr|hrs|sec|secs|deg|tbsp|tsp|tbls?|tblsp|oz|lb|no|v|vs|c|t|w|fl|pkg|pt|qt)|(?<=\d[ -]?)in|°[CF]?)$/iu;
+  /(?:\b(?:\p{L}\.\p{L}|mod|ingred|tsps|tbsps|temp|powd|pwd|pwdr|pdr|veg|unsw|choc|marg|gran|van|cinn|conf|evap|cond|approx|ca|reg|min|mins|hr|hrs|sec|secs|deg|tbsp|tsp|tbls?|tblsp|oz|lb|no|v|vs|c|t|w|fl|pkg|pt|qt|ea)|(?<=\d[ -]?)in|°[CF]?)$/iu;
 /** "Serve w.", and not "at 800 w.". */
 const WITH = /(?<!\d\s?)\bw$/i;
 const ENDS = /[.;!?]+(?=\s|$)|[.;](?=\p{Lu})|\s[–—-]\s|\n/gu;
@@ -14,6 +14,9 @@ const DEED =
 
 /** "3 min on the hob, then 10 min in the oven". */
 const A_WHILE = /^(?:for )?\d[\d–-]*\s*(?:mins?|minutes?|hours?|hrs?)\b/i;
+
+/** "Chill 20 min. 180C fan 15-18 min": the oven's heat begins a sentence. */
+const A_HEAT = /^\d{2,3} ?(?:°|º|[CF]\b|fan\b|degrees\b)/i;
 
 /** Where a text is cut: after the end of a sentence (`true`), or before what joins another deed (`false`). */
 function cutsIn(text: string): Map<number, boolean> {
@@ -26,7 +29,9 @@ function cutsIn(text: string): Map<number, boolean> {
     // What comes with it is a thing, though cream is a deed too: "serve w. cream".
     if (stop && WITH.test(text.slice(0, match.index))) continue;
     const begins =
-      /^\s+(?:\d{1,2}[.)]?\s+)?\p{Lu}/u.test(text.slice(end)) || DEED.test(text.slice(end).trimStart());
+      /^\s+(?:\d{1,2}[.)]?\s+)?\p{Lu}/u.test(text.slice(end)) ||
+      DEED.test(text.slice(end).trimStart()) ||
+      A_HEAT.test(text.slice(end).trimStart());
     if (stop && SHORTENED.test(text.slice(0, match.index)) && !begins) continue;
     if (
       /^\d/.test(text.slice(end)) &&

@@ -174,15 +174,15 @@ export function guessFamily(
 /** "With a gingernut base", "on shortbread crust": what stands under the bake. */
 const ON_A_BASE = /\b(?:with|on|over) (?:an? |the )?(?:[\p{L}-]+ ){1,3}(?:base|crust)\b/giu;
 
-/** A title without what it says of smaller parts: a slice with a streusel is no streusel. */
-const withoutNamesOf = (parts: readonly Part[], title: string): string =>
-  parts.reduce(
-    (words, { name }) => {
-      const last = name === null ? '' : lastWordOf(name);
-      return last === '' ? words : words.replace(new RegExp(`\\b${last}\\b`, 'gi'), ' ');
-    },
-    title.replace(ON_A_BASE, ' '),
-  );
+/** What a crumb on top is called: "streusel topping", "for the crumble". */
+const CRUMBS = /\b(?:streusel|crumble|crumbs?)\b/i;
+/** The words that a smaller part goes by: its last, and what its crumbs are called. */
+const goesBy = ({ name }: Part): readonly string[] =>
+  name === null ? [] : [lastWordOf(name), CRUMBS.exec(name)?.[0] ?? ''].filter((word) => word !== '');
+
+/** A text without what it says of smaller parts: a slice with a streusel is no streusel. */
+const withoutNamesOf = (parts: readonly Part[], text: string): string =>
+  parts.flatMap(goesBy).reduce((words, one) => words.replace(new RegExp(`\\b${one}\\b`, 'gi'), ' '), text);
 
 /** What says how much it makes, in the page's head. */
 const MAKES = /^(?:makes|serves|yield)/i;
@@ -194,7 +194,7 @@ export function familyOfPage({ title, parts, method }: Recipe, catalogue: Catalo
   const besides = parts.filter((part) => part !== main && weighLines(part.lines, catalogue).flour > 0);
   const makes = lines.filter(({ kind, source }) => kind !== 'ingredient' && MAKES.test(source));
   return guessFamily(
-    [withoutNamesOf(besides, title), ...makes.map(({ source }) => source)].join(' '),
+    [withoutNamesOf(besides, title.replace(ON_A_BASE, ' ')), ...makes.map(({ source }) => source)].join(' '),
     main?.lines ?? lines,
     wholeMethod(method),
     catalogue,

@@ -23,6 +23,9 @@ const NO_LENGTH_BEFORE =
 const EACH_SIDE = /\b(?:per|a|each|on each|either|on either|on both|both|on one) sides?\b/i;
 const SHOWS_HEAT = /\b(?:bubbl\w*|holes|golden|brown\w*|set)\b/i;
 const ONE_SIDE = /\b(?:first|second|other) side\b|\bside (?:one|two|[12])\b/i;
+/** "⅔ cup each, 4 to 5 minutes or until the steaming stops": a waffle. */
+const LADLED =
+  /\b(?:cups?|ladles?(?:ful)?|scoops?|spoons?(?:ful)?|tbsp) (?:for |of batter )?(?:each|per|a) |\bsteam(?:ing)? stops\b|\bstops? steaming\b/i;
 const SIDE = /\bsides?\b/i;
 const TURNED = /\b(?:flip|turn|other side|first side)\b/i;
 const OR = /^\W*or\b/i;
@@ -43,7 +46,7 @@ const WAITS =
 /** It waits, unless it says what only heat does. */
 const LEFT = /\b(?:low heat|in (?:its |their )?(?:tins?|pans?)|cold|cool)\b/i;
 const STIRRED =
-  /\b(?:pale|thick and|ribbon|trail|peaks?|frothy|foamy|speed|hook|machine|by hand|strokes|smooth|hard)\b/i;
+  /\b(?:pale|thick and|ribbon|trail|peaks?|frothy|foamy|speed|hook|machine|mixer|by hand|strokes|smooth|hard)\b/i;
 const INTO =
   /\binto (?:the |a |your |each )?(?:\p{L}+ ){0,2}(?:tins?|pans?|cases|cups|moulds?|holes|liners|dish)\b/iu;
 /** Nothing is in it yet. */
@@ -108,7 +111,10 @@ const onTheGriddle = ({ class: kind, text }: Told, { medium }: Heat): boolean =>
   medium === 'griddle' &&
   (kind === 'shape' || kind === 'place'
     ? SHOWS_HEAT.test(text)
-    : kind === null && (ONE_SIDE.test(text) || (COOKS.test(text) && (SIDE.test(text) || BAKED.test(text)))));
+    : kind === null &&
+      (ONE_SIDE.test(text) ||
+        LADLED.test(text) ||
+        (COOKS.test(text) && (SIDE.test(text) || BAKED.test(text)))));
 
 /** The medium that a time of this clause is said of; null: it is no heat's. */
 function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside): Medium | null {

@@ -19,7 +19,7 @@ const MOST = 1e6;
 const MOST_TEXTS = 8000;
 const THING = '¤thing';
 const STRETCHED = new RegExp(
-  `^(\\D*[\\d./ -]*?\\b)?(${Object.keys(STRETCH).join('|')}|very full)\\s+(?=[\\d/.]|cups?\\b|c\\b|tb|ta|ts|te|dessert|handful|pinch|knob)`,
+  `^(\\D*[\\d./ -]*?\\b)?(${Object.keys(STRETCH).join('|')}|very full)\\s+(?=[\\d/.]|cups?\\b|c\\b|tb|ta|ts|te|dessert|handful|pinch|knob|pounds?\\b|lbs?\\b|kilos?\\b|pints?\\b)`,
   'i',
 );
 /** Words that the parser takes for a unit; for us they are sizes of a piece. */

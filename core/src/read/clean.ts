@@ -16,7 +16,7 @@ const POINTED = /^(\p{L}[\p{L} ]{1,30}?)\s*(?:👉|➡|→|[-=]>)\uFE0F?\s*(?=\d
 const BOXED_DIGIT = /(\d)\uFE0F?\u20E3/gu;
 /** Words before an amount that change nothing of it. */
 const LOOSELY =
-  /^(?:(?:about|approx\.?|approximately|roughly|around|circa|ca\.?|optional\s*:?|ingredients?\s*:|plus|\+)\s+)+(?=[\d¼½¾⅓⅔⅛a-z])/i;
+  /^(?:(?:about|approx\.?|approximately|roughly|around|circa|ca\.?|optional\s*:?|ingredients?\s*:|plus|also(?= \d)|\+)\s+)+(?=[\d¼½¾⅓⅔⅛a-z])/i;
 /** What a card's line is for, before its list: "CRUST: 24 wafers, …". */
 export const CARD_PART = /^\p{L}[\p{L} ]{1,30} ?:\s+(?=(?:\d|pinch\b))/iu;
 const VULGAR: Readonly<Record<string, string>> = {

@@ -9,12 +9,17 @@ const FIELDS: readonly (readonly [keyof RecipeTimes, RegExp])[] = [
   ['total', /^(?:total|ready in)(?: time)?\s*:?\s/i],
 ];
 
+/** "Ready in 1 hr 15 plus chilling": that is no total. */
+const AND_MORE =
+  /\bplus\s+(?:[\w-]+ )?(?:chilling|cooling|setting|rising|proving|proofing|soaking|resting|freezing|marinating|overnight)\b/i;
+
 /** The times that a recipe states beside its name, minutes. Example: "Prep time: 20 min" → prep 20. */
 export function readTimes(lines: readonly string[]): RecipeTimes {
   const times: Record<keyof RecipeTimes, number | null> = { prep: null, cook: null, rest: null, total: null };
   for (const line of lines.map(cleanLine))
     for (const part of line.split(/\s*[|·;]\s*/))
       for (const [field, words] of FIELDS)
-        if (words.test(part)) times[field] ??= durationsIn(part)[0]?.high ?? null;
+        if (words.test(part) && !(field === 'total' && AND_MORE.test(part)))
+          times[field] ??= durationsIn(part)[0]?.high ?? null;
   return times;
 }

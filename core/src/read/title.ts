@@ -119,13 +119,18 @@ const addressed = (first: string): string => {
 /** So many words that begin a page and aren't told by any other sign may be a name. */
 const LONGEST_FIRST = 6;
 const NO_NAME =
-  /\d|[.!?]\s|^(?:you|i|we|my|this|these|here|so|hi|hello|dear|ok|the best)\b|:\s*$|\b(?:is|are|was|were|you)\b/i;
-/** The first words of a page that has no other name, up to a comma: "Schokoladen-Gugelhupf wie bei Oma, in English". Empty where they are a sentence. */
-const firstWords = (first: string): string => {
+  /\d|[.!?]\s|^(?:you|i|we|my|this|these|here|so|hi|hello|dear(?:est)?|ok|the best)\b|:\s*$|\b(?:is|are|was|were|you)\b/i;
+/** The first words of a page that has no other name, up to a comma: "Schokoladen-Gugelhupf wie bei Oma, in English". Right above a list they may be in small letters. Empty where they are a sentence. */
+const firstWords = (first: string, aboveAList: boolean): string => {
   const [name = ''] = cleanLine(first).split(/\s*(?:,|\(|:| - )/);
   const short = name.length > 3 && name.split(' ').length <= LONGEST_FIRST;
-  return short && /^\p{Lu}/u.test(name) && !NO_NAME.test(name) && !LIST_OR_METHOD.test(first) ? name : '';
+  const begins = /^\p{Lu}/u.test(name) || aboveAList;
+  return short && begins && !NO_NAME.test(name) && !LIST_OR_METHOD.test(first) ? name : '';
 };
+
+type Placed = readonly { readonly source: string; readonly place: Place }[];
+const saidIn = (lines: Placed, ...places: readonly Place[]): string[] =>
+  lines.filter(({ place }) => places.includes(place)).map(({ source }) => source);
 
 /**
  * What a page calls its bake: its title, else the capitals that its one paragraph begins with, else what a list begins with, else what a letter is about, else
@@ -144,8 +149,7 @@ export const titleOf = (
   ) ||
   namedFirst(steps[0]?.source ?? '') ||
   brought(lines[0]?.place === 'note' ? lines[0].source : '', addressed) ||
-  writtenAbout(lines.filter(({ place }) => place === 'note').map(({ source }) => source)) ||
-  namedWithin(
-    lines.filter(({ place }) => place === 'note' || place === 'prose').map(({ source }) => source),
-  ) ||
-  (lines[0]?.place === 'note' ? firstWords(lines[0].source) : '');
+  writtenAbout(saidIn(lines, 'note')) ||
+  namedWithin(saidIn(lines, 'note', 'prose')) ||
+  writtenAbout(saidIn(lines, 'prose')) ||
+  (lines[0]?.place === 'note' ? firstWords(lines[0].source, lines[1]?.place === 'ingredient') : '');

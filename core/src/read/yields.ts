@@ -102,11 +102,12 @@ function yieldIn(source: string, bare: boolean): Yield | null {
       .replace(/^.*=\s*(?=\d)/, '')
       .replace(/^[(*_\s]+|[)*_\s]+$/g, ''),
   );
-  for (const [pattern, usual] of PROMISED)
-    for (const part of parts) {
-      const found = toYield(pattern.exec(part)?.slice(1), usual);
-      if (found) return piecesBeside(source, found) ?? found;
-    }
+  const promised = PROMISED.flatMap(([pattern, usual]) =>
+    parts.flatMap((part) => toYield(pattern.exec(part)?.slice(1), usual) ?? []),
+  );
+  // "Makes one 20 cm cake, cuts into 14": the pieces say more than the one.
+  const first = promised.find(({ high }) => high > 1) ?? promised[0];
+  if (first) return piecesBeside(source, first) ?? first;
   if (!bare) return null;
   const found = parts
     .map((part) => toYield(BARE.exec(part)?.slice(1), ''))
@@ -196,6 +197,10 @@ const FEWEST_PIECES = 6;
 const SCORED =
   /\b(?:score|mark)\b(?: (?:it|the (?:top|cake|surface|dough|mixture)))?(?: in(?:to)?)? (\d{1,3})(?: (?:equal |even |small |large )?(diamonds|squares|pieces|slices|wedges|bars|fingers)\b|(?=\s*(?:[.,;]|while|when|with|before|and|$)))/i;
 
+/** "Cool in the tin. Cut 24 fingers." */
+const CUT_SO_MANY =
+  /\bcut (\d{1,3}) (?:\p{L}+ )?(squares|bars|fingers|slices|pieces|wedges|triangles|diamonds)\b/iu;
+
 /** What is rolled up and then cut isn't sliced yet: it is cut into what is baked. */
 const ROLLED_UP = /\broll(?:ed)?\b[^.;]*\bup\b[^.;]*\bcut/i;
 const rolled = (source: string, found: Yield | null): Yield | null =>
@@ -257,7 +262,7 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
     if (last !== undefined)
       return { low: Number(last), high: Number(last), what: HELPINGS.test(what) ? '' : what };
     const made = MADE_INTO.exec(said);
-    const scored = made ? null : SCORED.exec(said);
+    const scored = made ? null : (SCORED.exec(said) ?? CUT_SO_MANY.exec(said));
     const pieces = Number((made ?? scored ?? LINED.exec(said))?.[1] ?? 0);
     if (pieces >= FEWEST_PIECES) return { low: pieces, high: pieces, what: scored?.[2] ?? 'pieces' };
   }

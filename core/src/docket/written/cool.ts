@@ -10,6 +10,12 @@ const CUT_COLD = new Set(['loaf', 'yeast-dough']);
 /** Eaten out of its dish, warm. */
 const SERVED_WARM = new Set(['crumble', 'pancake', 'steamed-pudding', 'mug-cake', 'choux', 'doughnut']);
 
+/** "Spread over the rolls while they're warm": what is done to it then can't wait till it is cold. */
+const STILL_WARM =
+  /\b(?:while|whilst|when) (?:(?:it|they|the \p{L}+)(?: is| are|['’]s|['’]re) )?(?:still )?(?:hot|warm)\b/iu;
+/** Minutes. */
+const A_MOMENT = 10;
+
 const TENDER = 'without gluten it is tender until its starch has set';
 
 const afterBake = (process: Process): readonly Action[] => {
@@ -36,6 +42,11 @@ export function coolSentence(
       ({ text }) => shows('sees to what is baked', text),
     );
   if (own || bake.ovenCelsius === null || SERVED_WARM.has(family)) return null;
+  if (rest.slice(1).some(({ text }) => STILL_WARM.test(text)))
+    return {
+      text: `Leave ${recipe.yields !== null && recipe.yields.low > 1 ? 'them' : 'it'} for ${Math.min(bake.coolMinutes, A_MOMENT)} minutes before you go on.`,
+      because: TENDER,
+    };
   const { pan } = process.bake ?? {};
   const dish = pan ? eatenFrom(pan) : false;
   const shaped = process.actions

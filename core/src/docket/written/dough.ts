@@ -45,7 +45,7 @@ export function kneadEdits(actions: readonly Action[]): SpanEdit[] {
 }
 
 const STRETCHES =
-  /\b(?:stretch|pull|draw)(?:ing)? (?:it|the dough|(?:it )?(?:out )?over (?:the backs? of )?your (?:hands|knuckles|fists))\b[^.;]*/i;
+  /\b(?:stretch|pull|draw)(?:ing)? (?:it|(?:the )?dough|(?:it )?(?:out )?over (?:the backs? of )?your (?:hands|knuckles|fists))\b[^.;]*/i;
 const ROLLED = 'between two sheets of paper, as thin as it will go';
 const ROLLS = /\broll(?:ed)?\b(?! up)/i;
 const THE_CLOTH = /(?<=\bthe )(?:tea ?)?(?:cloth|towel)\b/i;

@@ -11,6 +11,11 @@ export function bakeAction({ actions, stages, main }: Process): number | null {
 /** "Fill with jam, back in for 3-4 min". */
 const BACK_IN = /\bback in\b|\boven\b[^.]*\b(?:off|ajar)\b|\b(?:switched|turned)[- ]off oven\b/i;
 
+const DASH = /\s[-–—]\s*$/;
+/** "10-12 min - set not hard": what it looks like, said without a verb. */
+const goesOnBehindADash = (one: Action, before: Action): boolean =>
+  DASH.test(before.text) && /^\s*\p{Ll}/u.test(one.text);
+
 /** The last that is said of the bake in its step: what is watched for and done while it is in the oven, or when it goes back there. */
 export function bakedAt(process: Process): number | null {
   const { actions, stages } = process;
@@ -26,7 +31,11 @@ export function bakedAt(process: Process): number | null {
   );
   const behind = actions
     .slice(bake + 1)
-    .findIndex(({ step, text }) => step !== actions[bake]!.step || !shows('watches the bake', text));
+    .findIndex(
+      (one, n) =>
+        one.step !== actions[bake]!.step ||
+        !(shows('watches the bake', one.text) || goesOnBehindADash(one, actions[bake + n]!)),
+    );
   return behind < 0 ? actions.length - 1 : bake + behind;
 }
 
@@ -170,7 +179,6 @@ const paragraphOf = ({ step }: Action): string => step.split('/')[0]!;
 const HOW_IT_LOOKS =
   /^\W*(?:the )?(?:batter|dough|mix(?:ture)?|it)(?:['’]s|['’]ll| is| will| should| may| looks?)\b/i;
 const BY_AND_BY = /^\s*(?:slowly|gradually|little by little|then|lastly|finally|last)\b/i;
-const DASH = /\s[-–—]\s*$/;
 /** The last that a dough is left with when it is made: covered, wrapped, set to cool. `mixed`: the last that makes it. */
 export function leftAt({ actions }: Process, mixed: number): number {
   let last = mixed;

@@ -37,19 +37,25 @@ const waitsAlready = (process: Process): boolean =>
 const flouredAt = (process: Process, flours: ReadonlySet<string>): number =>
   process.actions.findIndex(({ takes }) => takes.some(({ line }) => flours.has(line)));
 
+/** From where its flour is in to where whipped whites are: what holds them falls while it waits. */
+function waitsBeforeWhites(process: Process, from: number): readonly Action[] {
+  const actions = beforeBake(process).slice(from);
+  const whites = actions.findIndex(({ class: kind, text }) => kind === 'foam' && WHITES.test(text));
+  return whites < 0 ? actions : actions.slice(0, whites);
+}
+const WHITES = /\bwhites?\b|\bpeaks?\b/i;
+
 /** A wait of the recipe's own, once its flour is in where a step says when, that is too short for these flours: it is made longer, and stays where it is. */
 function shortRest(process: Process, least: number, flours: ReadonlySet<string>): Action | undefined {
-  return beforeBake(process)
-    .slice(Math.max(0, flouredAt(process, flours)))
-    .find(
-      ({ class: kind, text, takes, minutes }) =>
-        kind === 'rest' &&
-        takes.length === 0 &&
-        shows('stands', text) &&
-        minutes !== null &&
-        minutes.high < least &&
-        minutes.high >= SHORTEST,
-    );
+  return waitsBeforeWhites(process, Math.max(0, flouredAt(process, flours))).find(
+    ({ class: kind, text, takes, minutes }) =>
+      kind === 'rest' &&
+      takes.length === 0 &&
+      shows('stands', text) &&
+      minutes !== null &&
+      minutes.high < least &&
+      minutes.high >= SHORTEST,
+  );
 }
 
 const STANDS =
@@ -57,16 +63,14 @@ const STANDS =
 /** "Let it stand while the oven heats": a wait of the recipe's own, once its flour is in, that names no time. */
 function untimedRest(process: Process, flours: ReadonlySet<string>): Action | undefined {
   const floured = flouredAt(process, flours);
-  return beforeBake(process)
-    .slice(floured < 0 ? Infinity : floured)
-    .find(
-      ({ class: kind, text, takes, minutes }) =>
-        kind === 'rest' &&
-        takes.length === 0 &&
-        minutes === null &&
-        STANDS.test(text) &&
-        !shows('overnight', text),
-    );
+  return waitsBeforeWhites(process, floured < 0 ? Infinity : floured).find(
+    ({ class: kind, text, takes, minutes }) =>
+      kind === 'rest' &&
+      takes.length === 0 &&
+      minutes === null &&
+      STANDS.test(text) &&
+      !shows('overnight', text),
+  );
 }
 
 /** "Chill the dough": a cold rest of the recipe's own that names no time. */
@@ -149,7 +153,8 @@ function pipedAt(process: Process): number | null {
 }
 
 /** What is rolled out is one, whatever it is called. */
-const DOUGH = /\bdough\b|\broll(?:ed)?\b[^.;]{0,20}\b(?:out|thick|thin|mm|inch(?:es)?)\b/i;
+const DOUGH =
+  /\bdough\b|\broll(?:ed)?\b(?![^.;]*\b(?:marzipan|icing|fondant|sugar ?paste)\b)[^.;]{0,20}\b(?:out|thick|thin|mm|inch(?:es)?)\b/i;
 /** What its author calls what is mixed, where that is one thing only: a cake may be of a dough that is rubbed in. */
 function calledIn({ method }: Facts['recipe']): 'dough' | 'batter' | null {
   const [dough, batter] = [DOUGH, /\bbatter\b/i].map((name) =>
@@ -167,6 +172,9 @@ export function restSentence(
   const [low, high] = rest.minutes;
   // What is whipped into eggs falls while it waits.
   if (recipe.method.some(({ source }) => shows('folds whites', source) || shows('foams eggs', source)))
+    return null;
+  // A doughnut's dough rises by itself.
+  if (bowl.family === 'doughnut' && beforeBake(process).some(({ class: kind }) => kind === 'prove'))
     return null;
   if (shows('scalds the flour', wholeMethod(recipe.method))) return null;
   if (high === 0 || rest.own || ((rest.cold || profile.yeast) && waitsAlready(process))) return null;

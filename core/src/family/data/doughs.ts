@@ -46,7 +46,7 @@ export const doughs = {
   },
   'crumble': {
     ratios: [12, 60, 65, 0], most: [null, 95, 140, 20], onlyNamed: true,
-    words: /\bcrumble\b(?![- ](?:top(?:ped|ping)? )?(?:cake|muffins?|loaf|tray ?bake|bars|tart|pie)\b)|\bstreusel\b(?! (?:cake|muffins?|loaf|bread)\b)/gi,
+    words: /\bcrumble\b(?![- ](?:top(?:ped|ping)? )?(?:cake|muffins?|loaf|tray ?bake|bars|tart|pie)\b)|\bstreusel\b(?!(?: [a-z]+){0,2} (?:cakes?|muffins?|loaf|bread|bars|squares|slice|tart|pie|buns)\b)/gi,
     titles: /\bbrown betty\b|\b(?:date|oat) squares\b|\bcrisp\b(?! \w+s?\b(?<!with|for))/gi,
     texture: 'dough', xanthan: 0, leastXanthan: 0, glutenUse: 4.5, usualEgg: 5, liquid: [0, 0], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: false,

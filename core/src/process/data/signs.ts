@@ -54,7 +54,7 @@ export const SIGNS = {
   'whips whites': /\b(?:whisk|whip|beat)\w*\b[^.;]*\b(?:whites\b(?! bread)|egg white\b)|\bwhites\b[^.;]*\b(?:peaks?|stiff|froth|foam)/i,
   'waits in the cold or out': /\b(?:chill|refrid?gerat\w*|fridge|freezer?|cold|rest|stand|overnight)\b/i,
   stands: /\b(?:rest|stand|leave|sit)\b/i,
-  overnight: /\bover ?ni(?:ght|te)\b/i,
+  overnight: /\bover ?ni(?:ght|te)\b|\bo['’/]?ni(?:ght|te)\b/i,
   /** Of no number. */
   'for hours': /\b(?:several|a few|some|a couple of) h(?:ou)?rs?\b/i,
   'covers with foil': /\bfoil\b|\btent (?:it\b|at \d|with|loosely|if)|\bpaper\b[^.]*\bhole in the cent(?:re|er)|\bcover (?:it |the (?:top|cake)\b[^.]{0,20})(?:loosely )?with [^.]*\b(?:paper|parchment)\b/i,

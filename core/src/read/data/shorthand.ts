@@ -80,6 +80,8 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/(?<=\+ ?)(\d) white(?=s?\b(?! ?(?:choc|sugar|flour|rice|wine)))/gi, '$1 egg white'],
   [/^(\W*[½1\d] (?:lemon|lime|orange))[^:(]*: (?:all of )?the (?:peel|zest|rind),? (?:and )?half (?:of )?the juice\W*$/gi, '$1, zest + half the juice'],
   [/((?:zest|juice|rind) of [\d½]+ (lemon|lime|orange)s?),? (?:and )?((?:zest|juice|rind) of [\d½]+)(?=$|[,.;)])/gi, '$1, $3 $2'],
+  [/^(\W*(\d+) (lemon|lime|orange)s?)[,(] ?(?:finely )?(?:grated )?(zest|rind) of (\d),? (?:and )?juice of (?:all|both|them all)\b.*$/gi, '$4 of $5 $3s, juice of $2 $3s'],
+  [/^(\W*(zest|rind|juice)(?: and juice)? of \d) (orange|lemon|lime)s? (?:and|&|\+) (\d) (orange|lemon|lime)(s?)$/gi, '$1 $3, $2 of $4 $5$6'],
   [/\bunsalt\b\.?/gi, 'unsalted'],
   [/\bvan\b\.?(?=$| ext| \d)/gi, 'vanilla'],
   [/\bext\b\.?$/gi, 'extract'],

@@ -1,5 +1,6 @@
 import type { Catalogue } from '../../catalogue';
 import type { PageKind } from '../../vocabulary';
+import { withBroughtToRoll } from './broughtToRoll';
 import { decideKinds } from './chain';
 import { withCountedEggs } from './countedEggs';
 import { WEIGHTS } from './data/weights';
@@ -58,7 +59,8 @@ export function kindsOf(
       gaps,
       catalogue,
     );
-  const read = namesOnly(lines) ?? withFoodsInSentences(lines, told(), catalogue);
+  const read =
+    namesOnly(lines) ?? withFoodsInSentences(lines, withBroughtToRoll(lines, told(), catalogue), catalogue);
   return withOneTitle(read).map((one, at): KindOfLine => {
     const said = held.get(at);
     return said === undefined ? one : { kind: said, sure: 1, or: said };

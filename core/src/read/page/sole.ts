@@ -18,11 +18,17 @@ type Calls = (page: Unnamed) => number | null;
 
 /** "Corner slab, cuts into 16" is a name with a yield behind it. */
 const withYieldBehind: Calls = ({ lines, kinds, first }) =>
-  kinds[first]?.kind === 'yield' &&
-  !isSignpost(lines[first]!) &&
-  nameAndYield(cleanLine(lines[first]!)).yields
-    ? first
-    : null;
+  namesAndCounts(lines[first]!, kinds[first]) ? first : null;
+
+function namesAndCounts(line: string, one: KindOfLine | undefined): boolean {
+  return one?.kind === 'yield' && !isSignpost(line) && nameAndYield(cleanLine(line)).yields !== null;
+}
+/** "Lemon cheesecake, 12 slices", below all. */
+const lastOfAll: Calls = ({ lines, kinds }) => {
+  const at = lines.length - 1;
+  const { name } = nameAndYield(cleanLine(lines[at]!));
+  return namesAndCounts(lines[at]!, kinds[at]) && NAMES_A_BAKE.test(name) ? at : null;
+};
 
 const GREAT = /^\s*#\s+\S/;
 /** A page may put its one great heading below its list. */
@@ -82,6 +88,7 @@ const CALLED_BY: readonly Calls[] = [
   hardlyANote,
   soleHeading,
   namesItBelow,
+  lastOfAll,
 ];
 
 /** A page that has no title is called by a line that can be one; "Ingredients" is nobody's name. */

@@ -1,0 +1,25 @@
+import type { Catalogue } from '../../catalogue';
+import { SURE } from '../../vocabulary';
+import { cleanLine } from '../clean';
+import { namesFood } from '../match';
+import { writtenOut } from '../phrasing';
+import { VERB_FIRST } from './alone';
+import type { KindOfLine } from './kinds';
+
+const TO_ROLL_IN =
+  /^([^.;:]+?),? (?:to|for) (?:roll|dip|coat|dredge|dust|sprinkle|brush|roll\w*|dip\w*|coat\w*|dust\w*|sprinkl\w*|brush\w*)(?: (?:in|with|on|over|on top))?\W*$/i;
+
+/** "Gran. sugar to roll in", right below a list, is its last line and no deed. */
+export const withBroughtToRoll = (
+  lines: readonly string[],
+  kinds: readonly KindOfLine[],
+  catalogue: Catalogue,
+): readonly KindOfLine[] =>
+  kinds.map((one, at): KindOfLine => {
+    if (one.kind !== 'step' || one.sure >= SURE || kinds[at - 1]?.kind !== 'ingredient') return one;
+    const line = writtenOut(cleanLine(lines[at]!));
+    const food = TO_ROLL_IN.exec(line)?.[1];
+    return food !== undefined && !VERB_FIRST.test(line) && namesFood(food, catalogue)
+      ? { ...one, kind: 'ingredient', or: 'step' }
+      : one;
+  });
