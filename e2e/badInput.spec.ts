@@ -6,7 +6,7 @@ test('what is too much is refused in words, and nothing is lost', async ({ bench
   await bench.words.evaluate((area: HTMLTextAreaElement, text) => {
     Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value')!.set!.call(area, text);
     area.dispatchEvent(new Event('input', { bubbles: true }));
-  }, 'flour '.repeat(900_000));
+  }, 'flour '.repeat(40_000));
   await expect(page.getByRole('alert')).toContainText('Nothing was changed');
   await expect(bench.words).toHaveValue(MUFFINS);
   await bench.words.fill('a line of a novel\n'.repeat(1500));

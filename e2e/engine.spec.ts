@@ -8,14 +8,12 @@ import { expect, test } from './house/house';
 
 const run = promisify(execFile);
 const ROOT = join(import.meta.dirname, '..');
+/** A dough, a batter in layers, one in parts, and one with a filling. */
 const DEMO = [
   'Harbour ginger snaps',
   'Pear and cardamom layer cake',
-  'Poppyseed lemon loaf',
   'Rhubarb and custard traybake',
   'Lattice plum galette',
-  'Apple hand pies',
-  'Boathouse cocoa bars',
 ];
 
 interface CliDocket {
@@ -26,7 +24,7 @@ interface CliDocket {
   readonly mainStage: number;
 }
 
-test('the worker in the page and Node make the same docket of every demo recipe', async ({ bench, page }) => {
+test('the worker in the page and Node make the same docket of a demo recipe', async ({ bench, page }) => {
   test.slow();
   const folder = mkdtempSync(join(tmpdir(), 'omniarton-same-'));
   for (const title of DEMO) {

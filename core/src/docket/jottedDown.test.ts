@@ -1,0 +1,135 @@
+import { readsOnPaper, type OnPaper } from '../testingDockets';
+
+/* Pages as they are jotted down for oneself or told in a letter: what is short, turned round or said once only. */
+
+const WAFFLES =
+  'Sunday waffles – 6 big ones\n2 cups AP flour\n1 Tbsp baking powder\n2 eggs, separated\n1¾ cups milk\n½ cup melted butter\n\nSift dry stuff. Beat yolks, add milk and butter. Pour into dry & stir till just wet. Whites to stiff peaks, fold in. Let it sit while the iron gets hot. ⅔ cup each, about 4-5 minutes or until the steaming stops. Keep warm in a 200° oven on a rack.';
+const LETTER =
+  'Dearest M.,\n\nYou asked for the plum cake so here it is, as my mother made it. You need half a pound of butter, half a pound of sugar, four eggs, ten ounces of flour with a teaspoon and a half of baking powder in it and a good pound of plums, halved and stoned.\n\nBeat the butter with the sugar, then the eggs one by one. Fold in the flour. Spread it in a tin 12 by 9 inches, press the plums in cut side up and bake at gas 4 for three quarters of an hour.\n\nLove,\nP.';
+const CRINKLES =
+  'MOLASSES CRINKLES\n\n3/4 c shortening\n1 c br. sugar, packed\n1 egg\n1/4 c molasses\n2 1/4 c flour\n2 t soda\ngran. sugar to roll in\n\ncream first 4. sift dry & stir in. chill (1 hr +). walnut size balls, dip tops in sugar, greased sheet. sprinkle ea. w/ 2-3 drops water. 375, 10-12 min - set not hard';
+const POSSET =
+  'Lemon posset tart\nServes 8\nReady in 1 hr 15 plus chilling\n\nPastry\n200g plain flour\n100g cold butter\n50g icing sugar\n1 egg yolk\nFilling\n600ml double cream\n140g caster sugar\n3 lemons, zest of 2, juice of all (about 100ml)\n\nRub the butter into the flour, add the sugar and the yolk. Line a 23cm tart tin, chill for 20 mins. Bake at 200C for 15 mins. Boil the cream, sugar and zest for 3 mins. Stir in the juice, pour into the case. Chill for at least 3 hrs.';
+const LAYERS =
+  'Carrot cake\nmakes one 20 cm three-layer cake, cuts into 14\n300 g plain flour\n2 tsp baking powder\n4 eggs\n300 g soft brown sugar\n300 ml vegetable oil\n300 g carrots, grated\n100 g walnuts, toasted & chopped, + a few halves to decorate\n\nWhisk eggs, sugar and oil. Fold in the flour, carrots and nuts. Divide between three 20 cm tins. 170 °C fan, 25-28 mins.';
+const STRUDEL =
+  'Apple strudel\n250 g strong flour\n1 egg\n30 ml oil\n100 ml lukewarm water\nfilling\n1 kg sharp apples\n80 g sugar\nalso 60 g melted butter for brushing\n\nknead dough 10 min until silky, rest 1 hour covered\nstretch dough on a floured cloth till you can read through it\napples on it, roll up with the cloth, onto tray\n190° C, 40-45 min';
+const ROLLS =
+  "Cinnamon rolls\nMakes 12\n4 1/2 cups bread flour\n1/3 cup sugar\n2 1/4 tsp instant yeast\n1 cup milk\n2 large eggs\n6 Tbsp butter\nFROSTING\n4 oz cream cheese\n1 cup powdered sugar\n\n1. Combine flour, sugar and yeast. Add milk, eggs and butter; knead 8 minutes. Let rise until doubled, about 1 hour.\n2. Roll out, roll up, cut into 12. Arrange in a buttered 9x13-inch pan. Let stand 45 minutes, till puffy. Bake at 350°F for 25 minutes.\n3. Beat frosting ingredients. Spread over the rolls while they're warm.";
+const YOGHURT =
+  'gateau au yaourt (the pot is the measure!)\n125 g plain yoghurt\n200 g sugar\n200 g flour\n60 ml oil\n3 eggs\n1 sachet (11g) baking powder\nmix yoghurt + sugar + eggs, then flour w bp, then oil. buttered 22cm round tin. 180C 35-40 min.';
+const COFFEE_CAKE =
+  'Blueberry Streusel Coffee Cake\nServings: 12\n\nStreusel Topping\n1/2 cup flour\n1/3 cup brown sugar\n1/4 cup cold butter\n\nCake\n2 cups flour\n2 tsp baking powder\n1/2 cup butter\n3/4 cup sugar\n2 eggs\n1/2 cup milk\n1/2 cup sour cream\n2 cups blueberries\n\n1. Make the streusel: rub flour, sugar and butter. \n2. Beat butter and sugar. Beat in eggs. Add the flour, alternating with the milk and sour cream. Fold in berries.\n3. Spread in an 8-inch square pan, top with streusel, bake at 350F 45-50 minutes.';
+const FLORENTINE =
+  'FLORENTINE SLICE\n\nBase: 175g plain flour, 50g icing sugar, 125g cold butter\nTopping: 60g butter, 60g honey, 60ml cream, 100g flaked almonds\n\nBlitz base ingredients to crumbs, press into a lined 20x30cm tin, prick, chill 20 min. 180C fan 15-18 min till pale gold.\nTopping: boil butter, honey and cream 3 min, stir in the rest.\nSpread over the warm base, back in for 12-15 min until bubbling.\nCool completely in tin. Cut 24 fingers.';
+const FRANGIPANE =
+  'Pear tart (serves 10)\n\nPASTRY: 225 g plain flour, 110 g butter, 80 g icing sugar, 1 medium egg\nFRANGIPANE: 150 g butter, 150 g caster sugar, 2 eggs, 150 g ground almonds\n4 ripe pears\n\nRub butter into the flour, stir in the sugar, bind with the egg. Line a 26 cm fluted tin (loose-based), freeze 15 minutes.\nCream butter and sugar, eggs, almonds. Spread it in the case, pears on top. 35–40 minutes at 190 °C.';
+const SCONES =
+  'hi love, the scones you asked about -\n225g sr flour\npinch salt\n55g butter\n25g sugar\n150ml milk\nrub in, add sugar, milk in all at once\nonto floured board, pat out 2cm thick, 5cm cutter\n220 hot hot, 12-15m\nmakes abt 8';
+const DOUGHNUTS =
+  "DAD'S FRIED DOUGHNUTS  makes 14\n\n500g strong white flour\n60g caster sugar\n15g fresh yeast\n4 eggs\n150g water\n125g softened butter\nabout 2 l sunflower oil\n\nDAY 1 all but butter in mixer, 8 min medium. mix again, add butter a quarter at a time, 5 min. cover, prove till doubled. knock back, fridge o/night\nDAY 2 cut 50g pieces, roll tight balls. cover loosely, 4 hrs or till doubled\noil to 180C. 2 min each side, golden.";
+const CHEESECAKE =
+  'Ingredients\n1 1/2 cups graham cracker crumbs\n6 tablespoons butter, melted\n24 oz cream cheese\n1 cup sugar\n3 tbsp all purpose flour\n3 eggs\nDirections\nHeat oven to 325. Mix crumbs and butter; press in a 9" springform pan. Bake 10 minutes; cool.\nBeat cream cheese, sugar & flour, then eggs. Pour in crust. Bake 70 to 75 minutes. Chill at least 6 hours.\nLemon Cheesecake, 12 slices';
+const FRUIT_CAKE =
+  'Simnel-style Fruit Cake\n175g softened butter\n175g light muscovado sugar\n3 large eggs\n175g plain flour\n1/2 tsp baking powder\n350g mixed dried fruit\nzest of 1 orange and 1 lemon\n500g marzipan\n\nStep 1 – Preheat oven to 150°C. Line an 18cm deep round cake tin.\nStep 2 – Roll out one third of the marzipan to an 18cm circle.\nStep 3 – Cream the butter and sugar. Beat in the eggs. Sift in flour and baking powder, then fold in the fruit and zests.\nStep 4 – Spoon half into the tin, lay the marzipan on top, cover with the rest. Bake for 2 1/2 hours.';
+const EVE =
+  "Eve's pudding\n1 lb 8 oz cookers\n3 oz demerara\n3 oz marg\n3 oz caster\n1 egg, beaten\n5 oz SR flour\n\nSlice apples thinly into a 1½ pt ovenproof dish, demerara over. Cream marg + sugar. Egg in gradually. Fold in flour. Spread over apples. Mk 4, 40–45 min.";
+
+describe('a page that was jotted down', () => {
+  it.each<OnPaper>([
+    [
+      'what is ladled into an iron is baked there, and whipped whites wait for nothing',
+      WAFFLES,
+      {},
+      [/^Griddle or pan, 4 to 5 minutes/m, /Let it sit while the iron gets hot/],
+      [/^Oven/m, /bubbles burst/],
+    ],
+    [
+      'a letter brings what it was asked for, and a good pound weighs as much',
+      LETTER,
+      {},
+      [/^plum cake/m, /^4[5-9]\d g plums, halved and stoned/m],
+      [/^Dearest/m],
+    ],
+    [
+      'sugar to roll in is on the list, a short word ends no sentence, and how it looks belongs to its bake',
+      CRINKLES,
+      {},
+      [/^gran\. sugar to roll in/m, /sprinkle ea\. w\/ 2-3 drops/, /10-12 min - set not hard/],
+      [/^\d+\. gran/m, /^\d+\. w\//m, / -\./],
+    ],
+    [
+      'a total that leaves out the chilling is none, and of three lemons two are grated',
+      POSSET,
+      {},
+      [/^[345] hours/m, /zest of 2|zest of 2 lemons|lemon zest/],
+      [/^1 hour 15/m, /Read as fruit juice/],
+    ],
+    [
+      'a whole cake is as many slices, and a few more are no one more',
+      LAYERS,
+      {},
+      [/^Makes 14 slices/m, /walnuts, toasted & chopped, \+ a few halves to decorate/],
+      [/one 20 cm$/m],
+    ],
+    [
+      'a dough without gluten is rolled and not stretched, whatever it is called',
+      STRUDEL,
+      {},
+      [/roll it between two sheets of paper/, /with the paper/],
+      [/stretch dough/, /Read as/],
+    ],
+    [
+      "what is iced while it is warm isn't left to get cold",
+      ROLLS,
+      {},
+      [/Leave them for 10 minutes/],
+      [/then on a rack/],
+    ],
+    [
+      'a name in small letters right above its list is one',
+      YOGHURT,
+      {},
+      [/^gateau au yaourt/m],
+      [/has no name/],
+    ],
+    [
+      'a streusel makes no streusel of its cake',
+      COFFEE_CAKE,
+      {},
+      [/xanthan gum for the cake/],
+      [/streusel topping and cake, each/],
+    ],
+    [
+      'the heat behind a wait is a heat of its own',
+      FLORENTINE,
+      {},
+      [/^Oven 180 °C .*15 to 18 minutes.*then 12 to 15 minutes/m, /^Makes 24 fingers/m],
+      [],
+    ],
+    ['a fluted tin is a tart’s', FRANGIPANE, {}, [/^In: 26 cm round tin/m], [/ring tin/]],
+    [
+      'a bare number before its minutes is the oven',
+      SCONES,
+      {},
+      [/^Oven 220 °C .*12 to 15 minutes/m],
+      [/^\d+\. Bake at/m],
+    ],
+    [
+      'a dough is mixed by the minute, and rises where it is covered',
+      DOUGHNUTS,
+      {},
+      [/^Fat at 180 °C .*4 minutes/m, /^[45] hours/m],
+      [/Hot fat/, /Before it is baked/, /stand for 20 to 30/],
+    ],
+    ['a name may stand below all', CHEESECAKE, {}, [/^Lemon Cheesecake/m, /^Makes 12 slices/m], []],
+    [
+      'a step is numbered with a dash, both fruits are grated, and marzipan makes no dough',
+      FRUIT_CAKE,
+      {},
+      [/^\d\. Preheat/m, /zest of 1 orange/, /1 lemon/, /Let the batter stand/],
+      [/\d\. – /],
+    ],
+    ['cookers are apples', EVE, {}, [/^1 lb 8 oz cookers \(680 g\)/m], [/What is this/]],
+  ])('%s', readsOnPaper);
+});
