@@ -35,6 +35,19 @@ const FRUIT_CAKE =
 const EVE =
   "Eve's pudding\n1 lb 8 oz cookers\n3 oz demerara\n3 oz marg\n3 oz caster\n1 egg, beaten\n5 oz SR flour\n\nSlice apples thinly into a 1½ pt ovenproof dish, demerara over. Cream marg + sugar. Egg in gradually. Fold in flour. Spread over apples. Mk 4, 40–45 min.";
 
+const BASQUE =
+  'Burnt cheesecake\nServes 10\n900 g full-fat cream cheese\n300 g sugar\n6 eggs\n450 ml double cream\n30 g plain flour\n\nOven 220°C (conventional). Line a 23 cm springform.\nBeat cheese and sugar, eggs one at a time, cream. Sift the flour over, mix.\nBake 60–65 min.';
+const ROCKS =
+  'Rock cakes\n[makes 10-12]\n8oz self raising flour\n4oz butter\n4oz sugar\n4oz mixed fruit\n1 egg\n\nRub fat into flour. Stir in sugar and fruit. Mix to a STIFF dough with egg. Rough heaps on greased tray. Gas 6 / 200 for 15-18 mins.';
+const CHIFFON =
+  'Chiffon, 17cm tube\nyolk batter: 4 yolks, 25 g sugar, 40 ml oil, 60 ml milk, 70 g cake flour, 1/2 tsp baking powder\nmeringue: 4 whites, 50 g sugar\n\n1 yolks + sugar, whisk pale. oil, milk in. sift flour+bp, whisk smooth\n2 meringue to firm peaks, sugar in 3 goes\n3 1/3 meringue in w whisk, rest w spatula\n4 into ungreased tube tin\n5 170C 32 min\n6 upside down at once till stone cold, 2h';
+const CRUMBLE =
+  'Apple crumble\nServes 6\nFor the fruit: 700g apples; 75g caster sugar; 1 tbsp water\nFor the crumble: 175g plain flour; 110g cold butter; 90g demerara sugar\n\nPreheat the oven to 190C.\nCut the apples into chunks, put in a pan with the sugar and water and cook gently, lid on, for 5 minutes until they start to soften. Tip into a 1.5 litre pie dish.\nRub the butter into the flour, stir in the sugar. Scatter over the fruit.\nBake for 35-40 minutes.';
+const MAILED_PIE =
+  'To: Priya\nSubject: Re: that pie!!\n\nHere you go - makes one 9" deep dish.\n\nCrust\n2.5 c flour\n2 sticks cold butter\n6-8 T ice water\n\nFilling\n7 big apples\n2/3 c sugar\n\nEgg wash + coarse sugar\n\nPulse flour, cut in butter, drizzle in water. 2 disks, wrap, fridge 1 hr min.\nPeel/slice apples, toss with the sugar.\nBottom crust in, apples, top crust, crimp, egg wash, sugar.\n425 for 20 min, drop to 375 and go 40-50 more.';
+const POTATO_BARS =
+  'SWEET POTATO bars\nCrust: 1 1/2 c. flour, 1/2 c. brown sugar, 1/2 c. butter\nFilling: 2 c. mashed sweet potatoes, 3/4 c. sugar, 1 can (12 oz.) evaporated milk, 2 eggs\n\nMix crust to crumbs; pat in greased 9 x 13. Bake 350°, 15 min. Beat filling smooth, pour over. Bake 20 min. more. Cool, cut in 24.';
+
 describe('a page that was jotted down', () => {
   it.each<OnPaper>([
     [
@@ -129,6 +142,36 @@ describe('a page that was jotted down', () => {
       {},
       [/^\d\. Preheat/m, /zest of 1 orange/, /1 lemon/, /Let the batter stand/],
       [/\d\. – /],
+    ],
+    ['an oven that is conventional has no fan', BASQUE, {}, [/^Oven 220 °C/m], [/with the fan/]],
+    ['how many it makes may stand in brackets', ROCKS, {}, [/^Makes 10 to 12 pieces/m], []],
+    [
+      'steps that are counted without a stop are numbered once, and hanging upside down takes its time',
+      CHIFFON,
+      {},
+      [/^\d\. meringue to firm peaks/m, /^\d\. 1\/3 meringue/m, /^2 hours \d\d minutes in all/m],
+      [/^\d\. \d meringue/m],
+    ],
+    [
+      'fruit that is softened in its pan is in no oven',
+      CRUMBLE,
+      {},
+      [/^Oven 190 °C [^,]*, 35 to 40 minutes/m],
+      [/, 5 minutes, then/],
+    ],
+    [
+      'what a pie is brushed with is on its list, and a mail is about its subject',
+      MAILED_PIE,
+      {},
+      [/^that pie/m, /^egg wash/m, /^coarse sugar/m],
+      [/^\d\. Egg wash/m, /^To:/m],
+    ],
+    [
+      'crumbs that are patted in go into their tin at once, and a filling is no dough',
+      POTATO_BARS,
+      {},
+      [/^In: 13 × 9 in oblong tin/m, /Beat filling smooth, pour over/, /minutes more\./],
+      [/stand for/, /chill it/],
     ],
     ['cookers are apples', EVE, {}, [/^1 lb 8 oz cookers \(680 g\)/m], [/What is this/]],
   ])('%s', readsOnPaper);

@@ -154,7 +154,8 @@ function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside
   if (
     kind === null &&
     COOKS.test(text) &&
-    sentence.some((one) => one.class === 'boil' || one.class === 'melt')
+    ((heat.medium === 'oven' && OF_A_PAN.test(text)) ||
+      sentence.some((one) => one.class === 'boil' || one.class === 'melt'))
   )
     return null;
   if (/\boven\b/i.test(text)) return 'oven';
@@ -196,6 +197,8 @@ function minutesOf(lengths: readonly Duration[], text: string, medium: Medium): 
 
 /** Minutes. */
 const TOO_LONG_TO_MIX = 20;
+/** "Put in a pan with the sugar and cook gently, lid on, for 5 minutes." */
+const OF_A_PAN = /\b(?:gently|lid on|covered|stirring|(?:low|medium|high) heat|soft(?:en(?:ed|s)?)?)\b/i;
 const COOKS = /\bcooks?\b/i;
 /** A time that follows an oven's heat at once is its, whatever went before. */
 const JUST = 2;

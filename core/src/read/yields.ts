@@ -100,7 +100,7 @@ function yieldIn(source: string, bare: boolean): Yield | null {
   const parts = source.split(SEGMENTS).map((part) =>
     inDigits(cleanLine(part))
       .replace(/^.*=\s*(?=\d)/, '')
-      .replace(/^[(*_\s]+|[)*_\s]+$/g, ''),
+      .replace(/^[([*_\s]+|[)\]*_\s]+$/g, ''),
   );
   const promised = PROMISED.flatMap(([pattern, usual]) =>
     parts.flatMap((part) => toYield(pattern.exec(part)?.slice(1), usual) ?? []),

@@ -68,6 +68,14 @@ export function firstHeat(process: Process): number | null {
   return blind < 0 || (bakes !== null && bakes < blind) ? bakes : blind;
 }
 
+/** Where what is baked twice is first; null: it is baked once. */
+function firstOven({ actions, stages }: Process): number | null {
+  const [first, ...later] = stages.filter(({ medium }) => medium === 'oven');
+  if (later.length === 0) return null;
+  const at = actions.findIndex(({ id }) => id === first?.action);
+  return at < 0 ? null : at;
+}
+
 /** Tells what takes flour for the dough: not for a streusel that goes on or into it, unless nothing else has flour. */
 function flourTaking(
   { mixtures, actions }: Process,
@@ -121,6 +129,8 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
     !NO_MIXING.some((sign) => shows(sign, text));
   const takesFlour = flourTaking(process, flours, end);
   const floured = actions.findIndex((one, n) => n < end && takesFlour(one));
+  // Where no step says when flour goes in, what is mixed after the first oven is something else: the filling of bars.
+  const warmed = floured < 0 ? firstOven(process) : null;
   const made = madeAtOnce(actions, end);
   if (made >= 0 && (floured < 0 || made < floured)) return made;
   // Once flour is in, what is put into a tin or shaped is no longer in the bowl.
@@ -154,9 +164,10 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   const warms = ({ text, takes }: Action, n: number) =>
     floured >= 0 && n > floured && takes.length > 0 && WARMS.test(text);
   const goesIn = (one: Action, n: number) => (mixes(one) && ours(one, n)) || noted(one, n);
-  const at = actions.findLastIndex(
-    (one, n) => n < until && (takesFlour(one) || (goesIn(one, n) && !warms(one, n))),
-  );
+  const lastBefore = (limit: number) =>
+    actions.findLastIndex((one, n) => n < limit && (takesFlour(one) || (goesIn(one, n) && !warms(one, n))));
+  const ahead = warmed === null ? -1 : lastBefore(Math.min(warmed, until));
+  const at = ahead < 0 ? lastBefore(until) : ahead;
   if (at < 0) return null;
   // "Add egg, then water by spoonfuls": what is named behind it without a verb goes in as well.
   const step = actions[at]!.step;

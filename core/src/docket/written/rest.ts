@@ -155,6 +155,11 @@ function pipedAt(process: Process): number | null {
 /** What is rolled out is one, whatever it is called. */
 const DOUGH =
   /\bdough\b|\broll(?:ed)?\b(?![^.;]*\b(?:marzipan|icing|fondant|sugar ?paste)\b)[^.;]{0,20}\b(?:out|thick|thin|mm|inch(?:es)?)\b/i;
+const PRESSED = /\b(?:press|pat)/i;
+/** A base that is baked before what comes on it. */
+const isBakedAhead = ({ stages }: Process): boolean =>
+  stages.filter(({ medium }) => medium === 'oven').length > 1;
+
 /** What its author calls what is mixed, where that is one thing only: a cake may be of a dough that is rubbed in. */
 function calledIn({ method }: Facts['recipe']): 'dough' | 'batter' | null {
   const [dough, batter] = [DOUGH, /\bbatter\b/i].map((name) =>
@@ -185,8 +190,12 @@ export function restSentence(
   if (rest.cold && beforeBake(process).some(({ text }) => shows('mixes in its tin', text))) return null;
   // Baked in its skillet it has nowhere to spread either.
   if (rest.cold && process.bake?.pan?.shape === 'skillet') return null;
-  // Cold it can't be pressed into its tin, where it has nowhere to spread.
-  if (rest.cold && beforeBake(process).some(({ text }) => shows('presses it in', text))) return null;
+  // Cold it can't be pressed into its tin, where it has nowhere to spread; crumbs don't thicken.
+  if (
+    (rest.cold || isBakedAhead(process)) &&
+    beforeBake(process).some(({ text }) => shows('presses it in', text) && PRESSED.test(text))
+  )
+    return null;
   const piped = rest.cold ? pipedAt(process) : null;
   if (piped !== null)
     return {

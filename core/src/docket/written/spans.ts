@@ -62,7 +62,11 @@ export const timeIn = (
   time: { readonly from: number; readonly to: number },
   text: string,
   because: string,
-): SpanEdit => editIn(action, time, `${text}${action.text.charAt(time.to - 1) === '.' ? '.' : ''}`, because);
+): SpanEdit => {
+  // "20 min. more": the stop is the short word's, and goes with it.
+  const stop = action.text.charAt(time.to - 1) === '.' && !/^\s*\p{Ll}/u.test(action.text.slice(time.to));
+  return editIn(action, time, `${text}${stop ? '.' : ''}`, because);
+};
 
 /** With a capital letter. */
 export const capitalised = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;

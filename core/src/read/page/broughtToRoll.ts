@@ -9,7 +9,14 @@ import type { KindOfLine } from './kinds';
 const TO_ROLL_IN =
   /^([^.;:]+?),? (?:to|for) (?:roll|dip|coat|dredge|dust|sprinkle|brush|roll\w*|dip\w*|coat\w*|dust\w*|sprinkl\w*|brush\w*)(?: (?:in|with|on|over|on top))?\W*$/i;
 
-/** "Gran. sugar to roll in", right below a list, is its last line and no deed. */
+/** "Egg wash + coarse sugar": what it is brushed with, and nothing of how. */
+const EGG_WASH = /^egg ?wash\b(?:\s*(?:[+,&]|and)\s*(.+))?$/i;
+const isWash = (line: string, catalogue: Catalogue): boolean => {
+  const wash = EGG_WASH.exec(line);
+  return wash !== null && (wash[1] === undefined || namesFood(wash[1], catalogue));
+};
+
+/** "Gran. sugar to roll in", right below a list, is its last line and no deed; so is what it is brushed with. */
 export const withBroughtToRoll = (
   lines: readonly string[],
   kinds: readonly KindOfLine[],
@@ -19,7 +26,8 @@ export const withBroughtToRoll = (
     if (one.kind !== 'step' || one.sure >= SURE || kinds[at - 1]?.kind !== 'ingredient') return one;
     const line = writtenOut(cleanLine(lines[at]!));
     const food = TO_ROLL_IN.exec(line)?.[1];
-    return food !== undefined && !VERB_FIRST.test(line) && namesFood(food, catalogue)
+    const brought = food === undefined ? isWash(line, catalogue) : namesFood(food, catalogue);
+    return brought && (food === undefined || !VERB_FIRST.test(line))
       ? { ...one, kind: 'ingredient', or: 'step' }
       : one;
   });

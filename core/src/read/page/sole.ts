@@ -20,8 +20,15 @@ type Calls = (page: Unnamed) => number | null;
 const withYieldBehind: Calls = ({ lines, kinds, first }) =>
   namesAndCounts(lines[first]!, kinds[first]) ? first : null;
 
+/** "Here you go - makes one deep dish." */
+const GREETS = /^\W*(?:here|hi|hello|hey|dear(?:est)?|so|ok)\b/i;
 function namesAndCounts(line: string, one: KindOfLine | undefined): boolean {
-  return one?.kind === 'yield' && !isSignpost(line) && nameAndYield(cleanLine(line)).yields !== null;
+  return (
+    one?.kind === 'yield' &&
+    !isSignpost(line) &&
+    !GREETS.test(line) &&
+    nameAndYield(cleanLine(line)).yields !== null
+  );
 }
 /** "Lemon cheesecake, 12 slices", below all. */
 const lastOfAll: Calls = ({ lines, kinds }) => {
@@ -91,10 +98,17 @@ const CALLED_BY: readonly Calls[] = [
   lastOfAll,
 ];
 
+/** The head of a letter: "To: Priya". */
+const SENT = /^\s*(?:from|to|cc|date|sent)\s*:/i;
+
 /** A page that has no title is called by a line that can be one; "Ingredients" is nobody's name. */
 export function withSoleName(lines: readonly string[], read: readonly KindOfLine[]): readonly KindOfLine[] {
   const kinds = read.map((one, at): KindOfLine =>
-    one.kind === 'title' && isSignpost(lines[at]!) ? { ...one, kind: 'heading', or: 'title' } : one,
+    one.kind === 'title' && isSignpost(lines[at]!)
+      ? { ...one, kind: 'heading', or: 'title' }
+      : one.kind === 'title' && SENT.test(lines[at]!)
+        ? { ...one, kind: 'junk', or: 'title' }
+        : one,
   );
   const first = kinds.findIndex(({ kind }) => kind !== 'junk');
   if (first < 0 || kinds.some(({ kind }) => kind === 'title')) return kinds;
