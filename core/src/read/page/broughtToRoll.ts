@@ -23,11 +23,10 @@ export const withBroughtToRoll = (
   catalogue: Catalogue,
 ): readonly KindOfLine[] =>
   kinds.map((one, at): KindOfLine => {
-    if (one.kind !== 'step' || one.sure >= SURE || kinds[at - 1]?.kind !== 'ingredient') return one;
+    if (one.kind !== 'step' || kinds[at - 1]?.kind !== 'ingredient') return one;
     const line = writtenOut(cleanLine(lines[at]!));
-    const food = TO_ROLL_IN.exec(line)?.[1];
-    const brought = food === undefined ? isWash(line, catalogue) : namesFood(food, catalogue);
-    return brought && (food === undefined || !VERB_FIRST.test(line))
+    const food = one.sure < SURE && !VERB_FIRST.test(line) ? TO_ROLL_IN.exec(line)?.[1] : undefined;
+    return isWash(line, catalogue) || (food !== undefined && namesFood(food, catalogue))
       ? { ...one, kind: 'ingredient', or: 'step' }
       : one;
   });
