@@ -48,6 +48,17 @@ const MAILED_PIE =
 const POTATO_BARS =
   'SWEET POTATO bars\nCrust: 1 1/2 c. flour, 1/2 c. brown sugar, 1/2 c. butter\nFilling: 2 c. mashed sweet potatoes, 3/4 c. sugar, 1 can (12 oz.) evaporated milk, 2 eggs\n\nMix crust to crumbs; pat in greased 9 x 13. Bake 350°, 15 min. Beat filling smooth, pour over. Bake 20 min. more. Cool, cut in 24.';
 
+const BAKEWELL =
+  'Bakewell slices\nMakes 16\nShortbread\n200g plain flour\n50g caster sugar\n120g cold butter\n1 egg yolk\nTopping\n100g butter\n100g sugar\n2 eggs\n125g ground almonds\n25g plain flour\n\nLine a 20cm square tin. Blitz the flour, sugar and butter, then pulse in the egg yolk. Tip into the tin and press down firmly. Bake at 180C for 15-18 mins.\nBeat the butter and sugar, add the eggs, fold in the almonds and flour. Spread over the base. Bake for 25-30 mins more.';
+const FRIANDS =
+  'Friands\nMakes 12\n185g unsalted butter\n125g almond meal\n240g icing sugar mixture, sifted\n75g plain flour\n6 egg whites\n\nPreheat oven to 200°C. Grease a 12-hole friand pan.\nMelt butter in a saucepan. Cook for 4-5 minutes or until butter turns nut brown.\nCombine almond meal, icing sugar and flour. Whisk egg whites until frothy. Add with butter. Stir. Divide among pan holes.\nBake for 20-22 minutes.';
+const IN_GRAMS =
+  'choc chip cookie\n170 butter\n150 light brown + 75 white\n1 egg 1 yolk\n225 flour\n1/2 t bicarb\n200 chopped 70%\n\nbeat butter w sugars 2 min, eggs 1 more min\nflour bicarb in, barely mix\nchoc\n60g balls, tray, FRIDGE OVERNIGHT\n180c 11 min';
+const PREPPED =
+  'Carrot muffins\n180 g wholemeal flour\n1½ tsp baking powder\n2 eggs\n120 g Greek yoghurt\n70 ml olive oil\n80 g sugar\n200 g carrot\n\nMix wet. Whisk dry. Fold together, then the carrot.\nMuffin tin x 10, ¾ full. 175 fan – 22 min.\nFreeze well. Reheat 30 sec in the microwave.';
+const GINGER =
+  'Steamed Ginger Pudding (small, for 4)\nButter a 600 ml basin. 2 tbsp golden syrup in.\n100 g butter, 100 g light brown sugar, 2 eggs, 100 g self-raising flour, 2 tsp ground ginger, 1-2 tbsp milk. Cream butter/sugar, eggs in gradually, flour and ginger folded, milk to drop. Into the basin, pleated foil lid, string.\nSteam 1½ hours - water halfway, top up.';
+
 describe('a page that was jotted down', () => {
   it.each<OnPaper>([
     [
@@ -172,6 +183,41 @@ describe('a page that was jotted down', () => {
       {},
       [/^In: 13 × 9 in oblong tin/m, /Beat filling smooth, pour over/, /minutes more\./],
       [/stand for/, /chill it/],
+    ],
+    [
+      'what is tipped in and pressed down waits for nothing',
+      BAKEWELL,
+      {},
+      [/then pulse in the egg yolk\.\n?(?:.*\n)?.*Tip into the tin/],
+      [/stand for 20/],
+    ],
+    [
+      'butter that is browned in its pan is in no oven',
+      FRIANDS,
+      {},
+      [/^Oven 200 °C .*20 to 22 minutes/m],
+      [/^Oven.* 4 to 5 minutes/m, /Read as/],
+    ],
+    [
+      'who weighs everything writes no grams, and of egg and yolk both are there',
+      IN_GRAMS,
+      {},
+      [/^150 g light brown sugar/m, /^75 g granulated sugar/m, /^1 egg \(/m, /^1 egg yolk/m, /200 g\)$/m],
+      [/What is this/],
+    ],
+    [
+      'a tin is filled as often as it says, and reheating is no bake',
+      PREPPED,
+      {},
+      [/^In: 10 muffin cups/m],
+      [/^Microwave/m],
+    ],
+    [
+      'a list and its method in one paragraph are both there, once',
+      GINGER,
+      {},
+      [/^\d\. Cream butter\/sugar/m, /Into the basin, pleated/],
+      [/^\d\. 100 g butter/m],
     ],
     ['cookers are apples', EVE, {}, [/^1 lb 8 oz cookers \(680 g\)/m], [/What is this/]],
   ])('%s', readsOnPaper);

@@ -51,6 +51,10 @@ const INTO =
   /\binto (?:the |a |your |each )?(?:\p{L}+ ){0,2}(?:tins?|pans?|cases|cups|moulds?|holes|liners|dish)\b/iu;
 /** Nothing is in it yet. */
 const PREHEATS = /\bpre-?heat/i;
+/** "Reheat 30 sec in the microwave": on another day. */
+const AGAIN_LATER = /\b(?:re-?heat|thaw|defrost|freshen)/i;
+/** "Cook for 4-5 minutes or until butter turns nut brown." */
+const BROWNS_BUTTER = /\b(?:until|till) (?:the )?butter\b/i;
 const IRON = /\b(?:waffle|pizzelle|wafer|krumkake)[- ](?:iron|maker)\b/i;
 const IN_THE_OVEN = /\b(?:in|into|to) the (?:hot )?oven\b/i;
 /** What only heat does. */
@@ -122,6 +126,7 @@ function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside
   const own = kind === null ? undefined : MEDIA[kind];
   const brief = action.durations.every(({ high }) => high <= BRIEF);
   if (kind === 'set-oven' && PREHEATS.test(text) && !BAKED.test(text)) return null;
+  if (AGAIN_LATER.test(text) || BROWNS_BUTTER.test(text)) return null;
   if (IRON.test(text)) return 'griddle';
   if (OFF.test(text) || AJAR.test(text) || GRILL.test(text)) return 'oven';
   if (ON_THE_HOB.test(text) && kind === null)

@@ -72,6 +72,7 @@ const partName = (source: string) =>
     .replace(/^[–—-]+\s+|\s*[:–—-]+$/g, '')
     .replace(/^(?:step|part|stage) \d{1,2}\W+/i, '')
     .replace(/^for (?:the|a|your) |^the /i, '')
+    .replace(/\s*\(or [^)]*\)/i, '')
     .trim();
 
 /** What a heading calls the part below it; the names of a table's columns call nothing. */

@@ -42,6 +42,9 @@ const SEGMENTS = /\s*[|•·;(]\s*|\s~\s|\s{2,}|,\s+(?=\d)/;
 const HOLES =
   /(?<![\d/.])\b(\d{1,2})(?:[- ](?:hole|cup)s?\b(?:\s*\([^)]*\))?(?!.{0,12}\b(?:bundt|tube|ring|fluted))[^.]{0,20}\b(?:tin|pan|tray)s?\b| (?:muffin|bun|cupcake) (?:cups|cases|holes)\b| (?:paper |muffin |cupcake )?(?:liners|paper cases)\b)/i;
 
+/** "Muffin tin x 10". */
+const SO_MANY_HOLES = /\b(?:muffin|bun|cupcake|fairy cake) (?:tin|pan|tray)s? ?[x×] ?(\d{1,2})\b/i;
+
 /** "Two 12-hole tins", "2 x 12-hole". */
 const TIMES = /(?<![\d/.])\b([2-4])\s*[x×]?\s*$/i;
 
@@ -251,7 +254,7 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
     }
   for (const { source } of method) {
     const said = cleanLine(source);
-    const holes = HOLES.exec(said);
+    const holes = HOLES.exec(said) ?? SO_MANY_HOLES.exec(said);
     const trays = Number(TIMES.exec(inDigits(said.slice(0, holes?.index ?? 0)))?.[1] ?? 1);
     const count = Number(holes?.[1] ?? 0) * trays;
     if (count > 1) return { low: count, high: count, what: 'pieces' };

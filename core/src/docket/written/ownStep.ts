@@ -24,6 +24,7 @@ import { spokenName } from './spoken';
 import { systemOf } from '../system';
 import { remeasureEdits, type Remeasured } from './remeasured';
 import { restEdits } from './rest';
+import { listInStepEdits } from './listInStep';
 import { ownListEdits } from './ownList';
 import { heatEdits } from './stages';
 import { unwhippedEdits } from './unwhipped';
@@ -75,7 +76,7 @@ function titleEdits(source: string, title: string): SpanEdit[] {
 
 /** How many it makes stands at the docket's head. */
 const SAYS_HOW_MANY =
-  /(?<=^|[.!?]\s+)\(?(?:(?:(?:it |this )?(?:makes|yields|serves|feeds|gives|does|cuts into)|you(?:['’]ll| will| should)? (?:get|have)|enough for) (?:about |approx\.? |roughly |around )?(?:\d[\d–-]*|an?|two|three|four|five|six|seven|eight|nine|ten|twelve)\b(?: \p{L}+){0,3}|(?:about |abt\.? |approx\.? |ca\.? |around )?\d{1,3} (?:doz(?:en)?\.?|pieces|pcs|slices|squares|bars|wedges|cookies|biscuits|buns|muffins))\)?[.!]?\s*$/iu;
+  /(?<=^|[.!?]\s+)\(?(?:(?:(?:it |this )?(?:makes|yields|serves|feeds|gives|does|cuts into)|you(?:['’]ll| will| should)? (?:get|have)|enough for) (?:about |approx\.? |roughly |around )?(?:\d[\d–-]*|an?|two|three|four|five|six|seven|eight|nine|ten|twelve)\b(?: \p{L}+){0,3}|(?:about |abt\.? |approx\.? |ca\.? |around )?\d{1,3} (?:doz(?:en)?\.?|pieces|pcs|slices|squares|bars|wedges|servings|portions|cookies|biscuits|buns|muffins))\)?[.!]?\s*$/iu;
 const makesEdits = (source: string, { yields }: Recipe): SpanEdit[] => {
   const said = yields === null ? null : SAYS_HOW_MANY.exec(source);
   return said ? [{ from: said.index, to: source.length, text: '', because: '' }] : [];
@@ -93,6 +94,7 @@ const aroundEdits = ({ id, source }: Step, recipe: Recipe): SpanEdit[] => [
   ...titleEdits(source, recipe.title),
   ...makesEdits(source, recipe),
   ...ownListEdits(id, source, recipe),
+  ...listInStepEdits(source),
 ];
 
 /** The stage that a step tells of, the bake's first; null: none. */

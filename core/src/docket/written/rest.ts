@@ -156,6 +156,13 @@ function pipedAt(process: Process): number | null {
 const DOUGH =
   /\bdough\b|\broll(?:ed)?\b(?![^.;]*\b(?:marzipan|icing|fondant|sugar ?paste)\b)[^.;]{0,20}\b(?:out|thick|thin|mm|inch(?:es)?)\b/i;
 const PRESSED = /\b(?:press|pat)/i;
+/** "Tip into the tin and press down." */
+const isPressedIn = (process: Process): boolean =>
+  beforeBake(process)
+    .map(({ text }) => text)
+    .join('')
+    .split(/[.;]/)
+    .some((sentence) => shows('presses it in', sentence) && PRESSED.test(sentence));
 /** A base that is baked before what comes on it. */
 const isBakedAhead = ({ stages }: Process): boolean =>
   stages.filter(({ medium }) => medium === 'oven').length > 1;
@@ -191,11 +198,7 @@ export function restSentence(
   // Baked in its skillet it has nowhere to spread either.
   if (rest.cold && process.bake?.pan?.shape === 'skillet') return null;
   // Cold it can't be pressed into its tin, where it has nowhere to spread; crumbs don't thicken.
-  if (
-    (rest.cold || isBakedAhead(process)) &&
-    beforeBake(process).some(({ text }) => shows('presses it in', text) && PRESSED.test(text))
-  )
-    return null;
+  if ((rest.cold || isBakedAhead(process)) && isPressedIn(process)) return null;
   const piped = rest.cold ? pipedAt(process) : null;
   if (piped !== null)
     return {

@@ -41,7 +41,7 @@ export const SIGNS = {
   'egg wash': /\begg[- ]?wash\b/i,
   'whips cream': /\bwhip\w*\b[^.;]*\bcream\b(?! cheese)|\bwhisk\w*\b(?! in\b)(?![^.;]*\b(?:eggs?|yolks?|flour|milk)\b)[^.;]*\bcream\b(?! cheese)/i,
   'presses it in':
-    /\b(?:press|pat|spread)\w*\b[^.;]*\b(?:in(?:to)?|on(?:to)?|over) (?:the |an? |your |its )?(?:[\w×½"-]+ ){0,7}(?:tins?|pans?|dish|base|bottom|\d{1,2} ?[x×] ?\d{1,2})\b|\b(?:press|pat)\w*\b[^.;]*\binto (?:the |an? |your |its )?(?:[\w×½"-]+ ){0,3}trays?\b/i,
+    /\b(?:in(?:to)?) (?:the |your )?(?:prepared |lined )?(?:tin|pan|dish)\b(?:,? and| then|,) (?:press|pat)|\b(?:press|pat|spread)\w*\b[^.;]*\b(?:in(?:to)?|on(?:to)?|over) (?:the |an? |your |its )?(?:[\w×½"-]+ ){0,7}(?:tins?|pans?|dish|base|bottom|\d{1,2} ?[x×] ?\d{1,2})\b|\b(?:press|pat)\w*\b[^.;]*\binto (?:the |an? |your |its )?(?:[\w×½"-]+ ){0,3}trays?\b/i,
   /** What a dough is left as, when it is made. */
   'is left covered': /^[\s,;]*(?:(?:and|then) )?(?:cover|wrap|leave (?:it )?to cool|set aside)\b/i,
   pipes: /\bpip(?:e[ds]?|ing)\b(?! (?:hot|bag))|\b(?:through|using) (?:a |the |your )?(?:cookie |biscuit )?press\b/i,

@@ -13,7 +13,7 @@ export const FOOD_WORDS: Readonly<Record<string, readonly string[]>> = {
   'potato starch': ['potatismjöl', 'Kartoffelstärke', 'Kartoffelmehl', 'fécule de pomme de terre', 'fecola di patate', 'fécula de patata'],
   'chickpea flour': ['kikärtsmjöl', 'Kichererbsenmehl', 'farine de pois chiche', 'farina di ceci', 'harina de garbanzo', 'besan'],
   'hazelnut flour': ['hasselnötsmjöl', 'gemahlene Haselnüsse', 'poudre de noisettes', 'noisettes en poudre', 'farina di nocciole', 'nocciole tritate', 'avellana molida'],
-  'pearl sugar': ['pärlsocker', 'Hagelzucker', 'sucre perlé', 'sucre en grains', 'granella di zucchero', 'azúcar perlado'],
+  'pearl sugar': ['greinsuiker', 'parelsuiker', 'pärlsocker', 'Hagelzucker', 'sucre perlé', 'sucre en grains', 'granella di zucchero', 'azúcar perlado'],
   'almond paste': ['mandelmassa', 'Marzipanrohmasse', 'Rohmarzipan', 'pâte d\'amande', 'pasta di mandorle'],
   'candied peel': ['sukat', 'pomeransskal', 'Zitronat', 'Orangeat', 'écorces confites', 'cedro candito', 'scorze candite', 'fruta confitada'],
   'mixed spice': ['speculaaskruiden', 'koekkruiden', 'pepparkakskrydda', 'Lebkuchengewürz', 'épices à pain d\'épices', 'quatre-épices'],

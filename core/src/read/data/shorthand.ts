@@ -82,6 +82,11 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/((?:zest|juice|rind) of [\d½]+ (lemon|lime|orange)s?),? (?:and )?((?:zest|juice|rind) of [\d½]+)(?=$|[,.;)])/gi, '$1, $3 $2'],
   [/^(\W*(\d+) (lemon|lime|orange)s?)[,(] ?(?:finely )?(?:grated )?(zest|rind) of (\d),? (?:and )?juice of (?:all|both|them all)\b.*$/gi, '$4 of $5 $3s, juice of $2 $3s'],
   [/^(\W*(zest|rind|juice)(?: and juice)? of \d) (orange|lemon|lime)s? (?:and|&|\+) (\d) (orange|lemon|lime)(s?)$/gi, '$1 $3, $2 of $4 $5$6'],
+  // "150 light brown + 75 white", "200 chopped 70%": who weighs everything writes no grams, and who has one sugar no sugar.
+  [/^(\W*\d{2,3}) ?g? ((?:(?:light|dark|soft) )*(?:brown|muscovado)|caster|granulated|demerara)(?: sugar)?(?= ?(?:\+|&|and) ?\d|$)/gi, '$1 g $2 sugar'],
+  [/(?<=sugar ?(?:\+|&|and) ?)(\d{2,3}) ?g? white(?: sugar)?$/gi, '$1 g granulated sugar'],
+  [/^(\W*\d{2,3}) ?g? (?:chopped )?([5-9]\d) ?%(?: chocolate)?(?:, chopped)?$/gi, '$1 g dark chocolate, chopped'],
+  [/^(\W*\d) (eggs?) (\d) (yolk|white)(s?)$/gi, '$1 $2 + $3 egg $4$5'],
   [/\bunsalt\b\.?/gi, 'unsalted'],
   [/\bvan\b\.?(?=$| ext| \d)/gi, 'vanilla'],
   [/\bext\b\.?$/gi, 'extract'],
