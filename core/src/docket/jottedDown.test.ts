@@ -59,6 +59,21 @@ const PREPPED =
 const GINGER =
   'Steamed Ginger Pudding (small, for 4)\nButter a 600 ml basin. 2 tbsp golden syrup in.\n100 g butter, 100 g light brown sugar, 2 eggs, 100 g self-raising flour, 2 tsp ground ginger, 1-2 tbsp milk. Cream butter/sugar, eggs in gradually, flour and ginger folded, milk to drop. Into the basin, pleated foil lid, string.\nSteam 1½ hours - water halfway, top up.';
 
+const PANCAKES =
+  'Thick pancakes\n200g SR flour\n1 tsp baking powder\n2 eggs\n300ml buttermilk\n30g melted butter\ndry in bowl. wet in jug. together, leave lumpy, sit 5 min\nmedium-low pan, knob butter. ladle. wait for bubbles (2 min), flip, 1 min.\nmakes 8-10';
+const BUNS =
+  'Hot Cross Buns\nMakes 15\n300ml milk\n500g strong white bread flour\n75g caster sugar\n7g sachet fast-action yeast\n1 egg\n\nWarm the milk. Put flour, sugar and yeast into a bowl. Add the milk and egg. Mix to a sticky dough.\nTip on to a lightly floured surface and knead for 5 mins until smooth and elastic. Cover and leave to rise for 1 hr.\nDivide into 15 pieces. Cover and set aside to prove for 1 hr more.\nBake at 220C for 20 mins.';
+const BROWNIES =
+  'brownies\n250 g dark chocolate\n200 g butter\n300 g sugar\n4 eggs\n100 g flour\n\nOven 170 fan. 20 x 30 tin. Melt chocolate + butter.\nEggs & sugar, whisk. Chocolate in. Sift flour over. Fold.\n22-25 min.\nCold completely before cutting, fridge overnight even better.';
+const KUCHEN =
+  '|**STREUSELKUCHEN**|26er Springform|\n|---|---|\n|300 g|Mehl|\n|150 g|Zucker|\n|150 g|Butter|\n|1|Ei|\n|500 g|Pflaumen|\n\nRub flour, sugar, butter and egg to crumbs. Press two thirds into the tin.\nFill with the plums, scatter over the remaining crumbs.\n180 °C, 45–50 min. Cool in the tin.';
+const SHORTBREAD =
+  "MRS. ABERNATHY'S SHORTBREAD. One pound butter, creamed. One cup sugar, gradually. Four cups flour and half a cup rice flour, with a teaspoon of salt. Work to a smooth dough. Pat half an inch thick into two nine-inch pans. Slow oven (300) for one hour. Cool in the pan.";
+const COFFEE_WALNUT =
+  'Coffee cake\n225g each of: softened butter, caster sugar, self-raising flour\n4 large eggs\n75g walnuts, chopped\n\n180°C / 160°C fan. Two greased, lined 20cm tins.\nBeat butter + sugar 5 min. Eggs one by one. Flour. Nuts.\nBetween the tins, 25–30 min. 10 min in tins → rack.';
+const DELICIOUS =
+  'Lemon Delicious\nServes 4\n60 g butter\n3/4 cup caster sugar\n1 lemon: grated zest and juice (about 1/4 cup)\n2 eggs, separated\n1/4 cup self-raising flour\n1 cup milk\n\nBeat butter, sugar and zest. Beat in yolks. Fold in the flour with milk and juice. Whisk the whites, fold through.\nPour into a greased ovenproof dish. Bake at 180°C 45 min; serve at once.';
+
 describe('a page that was jotted down', () => {
   it.each<OnPaper>([
     [
@@ -218,6 +233,43 @@ describe('a page that was jotted down', () => {
       {},
       [/^\d\. Cream butter\/sugar/m, /Into the basin, pleated/],
       [/^\d\. 100 g butter/m],
+    ],
+    ['bubbles are waited for on the fire', PANCAKES, {}, [/^Griddle or pan, 3 minutes/m], []],
+    ['what is beaten stays in its bowl', BUNS, {}, [/Beat for 3 to 5 minutes until smooth/], [/Tip on to/]],
+    [
+      'a night that would be better still is none that it takes',
+      BROWNIES,
+      {},
+      [/^[12] hours? .*in all/m],
+      [/^\d{1,2} hours .*in all/m],
+    ],
+    [
+      'strokes of a table need no spaces',
+      KUCHEN,
+      {},
+      [/^150 g granulated sugar/m, /^Oven 180 °C .*45 to 50/m],
+      [],
+    ],
+    [
+      'a card begins with its name, of which nothing is bought',
+      SHORTBREAD,
+      {},
+      [/^MRS\. ABERNATHY'S SHORTBREAD/m],
+      [/gluten-free biscuits/],
+    ],
+    [
+      'one time ends a sentence and another begins one',
+      COFFEE_WALNUT,
+      {},
+      [/^In: 2 × 20 cm round tins/m, /^Oven 180 °C .*25 to 30 minutes/m],
+      [/^\d\. Bake at/m],
+    ],
+    [
+      'a fruit behind a colon is grated and pressed, and what is served at once isn’t waited for',
+      DELICIOUS,
+      {},
+      [/zest of 1 lemon/, /juice of 1 lemon/, /^1 hour.* in all/m],
+      [/Read as/],
     ],
     ['cookers are apples', EVE, {}, [/^1 lb 8 oz cookers \(680 g\)/m], [/What is this/]],
   ])('%s', readsOnPaper);

@@ -6,7 +6,8 @@ import type { Docket, DocketBake, DocketStage, DocketTimes } from './types';
 import { A_DRINK } from './written/dough';
 
 /** "They can go in the fridge overnight at this point": nobody has to. */
-const MAY_WAIT = /\b(?:can|may|could) (?:now )?(?:go|be|sit|wait|stay|stand|keep|rest)\b/i;
+const MAY_WAIT =
+  /^\D*\bovernight\b\D*\b(?:better|best|nicer|if you can)\b|^\D*\b(?:better|best|nicer) overnight\b|\b(?:can|may|could) (?:now )?(?:go|be|sit|wait|stay|stand|keep|rest)\b/i;
 
 /** Minutes that what is baked waits before its heat, by the recipe's own steps. */
 function waitsOf({ actions, stages, main, mixtures }: Process, gone: ReadonlySet<string>): number {
@@ -53,6 +54,14 @@ function setsFor({ actions, stages }: Process): number {
     .reduce((most, low) => (low <= SETS_AT_MOST ? Math.max(most, low) : most), 0);
 }
 
+/** "Serve at once": it isn't waited for until it is cold. */
+const EATEN_HOT = /\b(?:serve|eat)\b[^.;]*\b(?:at once|immediately|straight ?away|right away|hot|piping)\b/i;
+function isEatenHot({ actions, stages }: Process): boolean {
+  const last = stages.findLast(heats);
+  const end = actions.findIndex(({ id }) => id === last?.action);
+  return end >= 0 && actions.slice(end).some(({ text }) => EATEN_HOT.test(text));
+}
+
 /**
  * How long a docket takes: the page's own total, longer by the rest that is added and by what the oven takes more; where the page
  * has none, work, waits, heat and cooling one after the other; what sets in the cold cools there, and what is made beside it waits
@@ -93,7 +102,11 @@ export function timesOf(
     stated.total === null
       ? handsOn +
         Math.max(
-          waits + drinks + added + hot + Math.max(setsFor(process), hot > 0 ? bake.coolMinutes : 0),
+          waits +
+            drinks +
+            added +
+            hot +
+            Math.max(setsFor(process), hot > 0 && !isEatenHot(process) ? bake.coolMinutes : 0),
           waitsBeside(process),
         )
       : stated.total - Math.max(0, risen - drinks) + added + Math.max(0, hot - theirs);

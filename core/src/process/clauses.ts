@@ -18,6 +18,10 @@ const A_WHILE = /^(?:for )?\d[\d–-]*\s*(?:mins?|minutes?|hours?|hrs?)\b/i;
 /** "Chill 20 min. 180C fan 15-18 min": the oven's heat begins a sentence. */
 const A_HEAT = /^\d{2,3} ?(?:°|º|[CF]\b|fan\b|degrees\b)/i;
 
+/** "25–30 min. 10 min in the tins": another time begins another sentence. */
+const ENDS_IN_TIME = /\d ?(?:mins?|hrs?|h)$/i;
+const A_TIME = /^\d+(?: ?[-–] ?\d+)? ?(?:min(?:ute)?s?|h(?:ou)?rs?)\b/i;
+
 /** Where a text is cut: after the end of a sentence (`true`), or before what joins another deed (`false`). */
 function cutsIn(text: string): Map<number, boolean> {
   const cuts = new Map<number, boolean>();
@@ -31,7 +35,8 @@ function cutsIn(text: string): Map<number, boolean> {
     const begins =
       /^\s+(?:\d{1,2}[.)]?\s+)?\p{Lu}/u.test(text.slice(end)) ||
       DEED.test(text.slice(end).trimStart()) ||
-      A_HEAT.test(text.slice(end).trimStart());
+      A_HEAT.test(text.slice(end).trimStart()) ||
+      (ENDS_IN_TIME.test(text.slice(0, match.index)) && A_TIME.test(text.slice(end).trimStart()));
     if (stop && SHORTENED.test(text.slice(0, match.index)) && !begins) continue;
     if (
       /^\d/.test(text.slice(end)) &&

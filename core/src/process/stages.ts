@@ -23,6 +23,8 @@ const NO_LENGTH_BEFORE =
 const EACH_SIDE = /\b(?:per|a|each|on each|either|on either|on both|both|on one) sides?\b/i;
 const SHOWS_HEAT = /\b(?:bubbl\w*|holes|golden|brown\w*|set)\b/i;
 const ONE_SIDE = /\b(?:first|second|other) side\b|\bside (?:one|two|[12])\b/i;
+/** "Wait for bubbles (2 min)". */
+const WAITS_FOR_BUBBLES = /\bwait\b[^.;]*\bbubbl/i;
 /** "⅔ cup each, 4 to 5 minutes or until the steaming stops": a waffle. */
 const LADLED =
   /\b(?:cups?|ladles?(?:ful)?|scoops?|spoons?(?:ful)?|tbsp) (?:for |of batter )?(?:each|per|a) |\bsteam(?:ing)? stops\b|\bstops? steaming\b/i;
@@ -49,6 +51,8 @@ const STIRRED =
   /\b(?:pale|thick and|ribbon|trail|peaks?|frothy|foamy|speed|hook|machine|mixer|by hand|strokes|smooth|hard)\b/i;
 const INTO =
   /\binto (?:the |a |your |each )?(?:\p{L}+ ){0,2}(?:tins?|pans?|cases|cups|moulds?|holes|liners|dish)\b/iu;
+/** "Between the tins, 25–30 min." */
+const BETWEEN = /\bbetween (?:the |your |two |three |2 |3 )?(?:\p{L}+ )?(?:tins|pans|cases)\b/iu;
 /** Nothing is in it yet. */
 const PREHEATS = /\bpre-?heat/i;
 /** "Reheat 30 sec in the microwave": on another day. */
@@ -113,12 +117,14 @@ interface Beside {
 /** "Drop tablespoons of batter, 1–2 min till bubbles", "cook thin crêpes, about 1 min on the first side", "cook until golden, 4 min". */
 const onTheGriddle = ({ class: kind, text }: Told, { medium }: Heat): boolean =>
   medium === 'griddle' &&
-  (kind === 'shape' || kind === 'place'
-    ? SHOWS_HEAT.test(text)
-    : kind === null &&
-      (ONE_SIDE.test(text) ||
-        LADLED.test(text) ||
-        (COOKS.test(text) && (SIDE.test(text) || BAKED.test(text)))));
+  (kind === 'rest'
+    ? WAITS_FOR_BUBBLES.test(text)
+    : kind === 'shape' || kind === 'place'
+      ? SHOWS_HEAT.test(text)
+      : kind === null &&
+        (ONE_SIDE.test(text) ||
+          LADLED.test(text) ||
+          (COOKS.test(text) && (SIDE.test(text) || BAKED.test(text)))));
 
 /** The medium that a time of this clause is said of; null: it is no heat's. */
 function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside): Medium | null {
@@ -149,6 +155,7 @@ function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside
   )
     return 'oven';
   if (settings.some(({ of }) => of === 'oven')) return 'oven';
+  if (kind === 'rest' && onTheGriddle(action, heat)) return 'griddle';
   if (kind !== null && OWNS_ITS_TIME.has(kind)) return null;
   // What is put "in tin, 20 min" isn't left there.
   const left = kind !== 'place' && LEFT.test(text);
@@ -167,6 +174,7 @@ function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside
   if (heat.oven && BAKED.test(text) && !(heat.medium === 'griddle' || heat.medium === 'fried')) return 'oven';
   // "Spoon into the cases, 12 min": there is nothing to wait for but the oven.
   if (heat.oven && kind === 'place' && !brief && INTO.test(text) && heat.medium === 'oven') return 'oven';
+  if (heat.oven && kind === null && !brief && BETWEEN.test(text)) return 'oven';
   if (onTheGriddle(action, heat)) return 'griddle';
   // Said of what was just done in the same sentence, or before it.
   const before = sentence.at(-1)?.class ?? heat.last;

@@ -4,7 +4,7 @@ const FRUIT =
   '((?:un)?waxed |large |small |medium |big |organic |unsprayed )*(?:lemons?|limes?|oranges?|clementines?|grapefruits?|mandarins?)';
 /** What is used of a fruit: "1 lemon, zested and juiced", "2 limes (juice only)", "1 lemon, zest + half the juice". */
 const FRUIT_USED = new RegExp(
-  `^([\\d/. ]*\\s*${FRUIT})\\s*[,(]\\s*(?:untreated\\W+|unwaxed\\W+)?((?:(?:finely |freshly )?(?:grated )?(?:zest(?:ed)?|juiced?|rind|peel|only|and|grated|of|the|its|all|half|[+&:])[ ),]*)+)(?:ca\\..*|about .*)?$`,
+  `^([\\d/. ]*\\s*${FRUIT})\\s*[,(:]\\s*(?:untreated\\W+|unwaxed\\W+)?((?:(?:finely |freshly )?(?:grated )?(?:zest(?:ed)?|juiced?|rind|peel|only|and|grated|of|the|its|all|half|[+&:])[ ),]*)+)(?:\\(?(?:ca\\.|about ).*)?$`,
   'i',
 );
 /** "1 lemon, zest and 2 tbsp juice": as much of its juice. */

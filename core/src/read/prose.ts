@@ -133,10 +133,15 @@ function withoutHead(text: string): string {
 const CALLED =
   /\p{Lu}\p{L}+['’]s (?:\p{Lu}[\p{L}'’-]+ ){0,3}(?:Cake|Bread|Loaf|Biscuits|Cookies|Buns|Rolls|Pudding|Brownies|Sponge)\b/gu;
 
+/** "MRS. HOLT'S SHORTBREAD. One pound butter, …": a card begins with its name. */
+const IN_CAPITALS = /^\s*(?:MRS?\. )?\p{Lu}[\p{Lu}'’& -]{3,50}[.:](?=\s)/u;
+
 /** What holds gluten and stands in a sentence without an amount that is understood: it is on the list all the same. */
 function unmeasured(text: string, found: readonly { readonly item: Item }[], reader: Scales): Item[] {
   const there = new Set(found.map(({ item }) => item.ingredient));
-  const plain = withoutHead(text.replace(TOOLS, ' ')).replace(CALLED, ' ').replace(ITSELF, ' ');
+  const plain = withoutHead(text.replace(IN_CAPITALS, ' ').replace(TOOLS, ' '))
+    .replace(CALLED, ' ')
+    .replace(ITSELF, ' ');
   return namedIn(
     FLOURED.test(text) || MAKES_IT.test(text) ? plain.replace(MADE_HERE, ' ') : plain,
     reader.catalogue,

@@ -2,6 +2,8 @@ import { readAmount } from './amount';
 import { CARD_PART, cleanLine } from './clean';
 
 const COLUMNS = /\s*\t\s*|\s+(?:\.\s*){3,}\s*|\s{3,}|\s+\|\s+|^\s*\||\|\s*$/;
+/** "|300 g|flour|": a stroke at either end, with or without spaces between them. */
+const FRAMED = /^\s*\|.*\|\s*$/;
 const AMOUNT_CELL =
   /^(?:about |approx\.? |ca\.? )?(?:[\d¼½¾⅓⅔⅛]|an? |half |one |two |three |a pinch|pinch|some$|to taste$)/i;
 const NUMBER_CELL = /^\d[\d.,]*(?:\s*[-–]\s*\d[\d.,]*)?$/;
@@ -34,7 +36,7 @@ const ANOTHER_LABEL = /(?<=\p{Ll})\.\s+(?=(?:(?:For|To) )?(?:the )?\p{Lu}\p{Ll}[
 export function rowsOf(source: string): string[] {
   const labelled = source.split(ANOTHER_LABEL);
   if (labelled.length > 1) return labelled.flatMap(rowsOf);
-  const cells = source
+  const cells = (FRAMED.test(source) ? source.replaceAll('|', ' | ') : source)
     .split(COLUMNS)
     .map((cell) => cell.trim())
     .filter((cell) => cell !== '' && !/^[-–—]$/.test(cell));

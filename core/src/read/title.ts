@@ -6,7 +6,7 @@ import type { Step } from './types';
 import { nameAndYield } from './yields';
 
 const IN_CAPITALS = /(?<=[\p{Ll}:,] )\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+){1,4}/gu;
-const CALLED_FIRST = /^\s*(\p{Lu}[\p{Lu}'’ &-]{3,40})[.:](?=\s)/u;
+const CALLED_FIRST = /^\s*((?:MRS?\. )?\p{Lu}[\p{Lu}'’ &-]{3,40})[.:](?=\s)/u;
 
 /** Words to somebody behind a name: ", for my sister (no dairy!!)", "(hi Jo! as promised)". */
 const TO_SOMEBODY =

@@ -23,25 +23,40 @@ const LONG_MIX = 6;
 
 /** A dough that rises isn't kneaded: there is nothing in it to stretch. It is beaten smooth. */
 export function kneadEdits(actions: readonly Action[]): SpanEdit[] {
-  return actions.flatMap((action) => {
-    const { text } = action;
-    const verbs = [...text.matchAll(VERB)];
-    if (verbs.length === 0 && !(text.match(CUE) && durationsIn(text).some(({ high }) => high >= LONG_MIX)))
-      return [];
-    const at = ({ 0: said, index }: RegExpExecArray, words: string) =>
-      editIn(action, { from: index, to: index + said.length }, words, BECAUSE);
-    return [
-      ...verbs.map((one) => {
-        const word = BEAT[(one[1]?.toLowerCase() ?? '') as keyof typeof BEAT] ?? 'beat';
-        return at(one, one[0].startsWith('K') ? capitalised(word) : word);
-      }),
-      ...durationsIn(text).map((one) => timeIn(action, one, BEAT_FOR, BECAUSE)),
-      ...[...text.matchAll(FILM)].map((one) => at(one, '')),
-      ...[...text.matchAll(CUE)].map((one) => at(one, 'smooth')),
-      ...[...text.matchAll(ON_THE_BOARD)].map((one) => at(one, ' in its bowl')),
-      ...[...text.matchAll(BY_HAND)].map((one) => at(one, ' with a spoon or a paddle')),
-    ];
+  return [...onTheBoardEdits(actions), ...actions.flatMap(kneadEditsOf)];
+}
+
+/** "Tip on to a lightly floured surface and": what is beaten stays in its bowl. */
+const ONTO_THE_BOARD =
+  /^\W*(?:(?:and|then) )?(?:tip|turn|place|put|scrape)(?: (?:it|the dough))?(?: out)? on ?(?:to)? (?:an? |the |your )?(?:(?:lightly|well|generously)[- ])?(?:floured |oiled )?(?:work ?)?(?:surface|board|bench|counter|work ?top|table)\W*$/i;
+const THEN_KNEAD = /^[\s,;–—-]*(?:(?:and|then) )*knead\b/i;
+const onTheBoardEdits = (actions: readonly Action[]): SpanEdit[] =>
+  actions.flatMap(({ text, from, step, first }, at) => {
+    const next = actions[at + 1];
+    const knead = next?.step === step ? THEN_KNEAD.exec(next.text) : null;
+    if (!knead || !ONTO_THE_BOARD.test(text)) return [];
+    const beat = first ? (from === 0 ? 'Beat' : ' Beat') : ' and beat';
+    return [{ from, to: next!.from + knead[0].length, text: beat, because: BECAUSE }];
   });
+
+function kneadEditsOf(action: Action): SpanEdit[] {
+  const { text } = action;
+  const verbs = [...text.matchAll(VERB)];
+  if (verbs.length === 0 && !(text.match(CUE) && durationsIn(text).some(({ high }) => high >= LONG_MIX)))
+    return [];
+  const at = ({ 0: said, index }: RegExpExecArray, words: string) =>
+    editIn(action, { from: index, to: index + said.length }, words, BECAUSE);
+  return [
+    ...verbs.map((one) => {
+      const word = BEAT[(one[1]?.toLowerCase() ?? '') as keyof typeof BEAT] ?? 'beat';
+      return at(one, one[0].startsWith('K') ? capitalised(word) : word);
+    }),
+    ...durationsIn(text).map((one) => timeIn(action, one, BEAT_FOR, BECAUSE)),
+    ...[...text.matchAll(FILM)].map((one) => at(one, '')),
+    ...[...text.matchAll(CUE)].map((one) => at(one, 'smooth')),
+    ...[...text.matchAll(ON_THE_BOARD)].map((one) => at(one, ' in its bowl')),
+    ...[...text.matchAll(BY_HAND)].map((one) => at(one, ' with a spoon or a paddle')),
+  ];
 }
 
 const STRETCHES =

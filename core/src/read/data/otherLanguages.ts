@@ -78,7 +78,7 @@ export const FOOD_WORDS: Readonly<Record<string, readonly string[]>> = {
   'coconut': ['riven kokos', 'kokosflingor', 'Kokosraspel', 'Kokosflocken', 'noix de coco râpée', 'cocco rapè', 'coco rallado'],
   'banana': ['banan', 'bananer', 'Bananen', 'banane', 'banane mûre', 'plátano', 'plátanos', 'kela'],
   'carrot': ['morot', 'morötter', 'Karotten', 'Möhren', 'carottes', 'carote', 'zanahorias', 'gajar'],
-  'poppy seed': ['vallmofrön', 'Mohn', 'graines de pavot', 'semi di papavero', 'semillas de amapola', 'khus khus'],
+  'poppy seed': ['gemahlener Mohn', 'vallmofrön', 'Mohn', 'graines de pavot', 'semi di papavero', 'semillas de amapola', 'khus khus'],
   'pistachios': ['pistagenötter', 'Pistazien', 'pistaches', 'pistacchi', 'pistachos', 'pista'],
   'lemon': ['citron', 'Zitrone', 'limone', 'limón', 'nimbu'],
   'apple': ['äpple', 'äpplen', 'Apfel', 'Äpfel', 'pomme', 'pommes', 'mela', 'mele', 'manzana', 'manzanas'],
