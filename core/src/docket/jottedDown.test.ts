@@ -74,6 +74,19 @@ const COFFEE_WALNUT =
 const DELICIOUS =
   'Lemon Delicious\nServes 4\n60 g butter\n3/4 cup caster sugar\n1 lemon: grated zest and juice (about 1/4 cup)\n2 eggs, separated\n1/4 cup self-raising flour\n1 cup milk\n\nBeat butter, sugar and zest. Beat in yolks. Fold in the flour with milk and juice. Whisk the whites, fold through.\nPour into a greased ovenproof dish. Bake at 180°C 45 min; serve at once.';
 
+const MINCE_PIES =
+  'Mince Pies – 18 little ones\n350g plain flour\n225g cold butter\n100g golden caster sugar\n280g mincemeat\n1 small egg\n\nrub butter into flour, sugar, pinch salt. press together like shortbread - dont add liquid\nno rolling: walnut sized balls, press into holes of patty tins. spoon in mincemeat\nbeaten egg. 200/180fan/6, 20 min till golden.';
+const OATIES =
+  'OATIES\n4 oz S.R. flour, 4 oz sugar, 4 oz oats, 4 oz marg, 1 tbsp syrup, ½ tsp bicarb, 1 tbsp hot water\nMelt marg & syrup. Dissolve bic. in water, add — it froths!\nPour on dry. Balls size of walnut on greased trays. G.M. 3 20 mins';
+const SCONE_MIX =
+  'Scones\n450g self-raising flour\n75g butter\n50g caster sugar\n2 large eggs\nabout 225ml milk\n\nRub the butter into the flour, add the sugar.\nBeat the eggs together with the milk, then put about 2 tablespoons aside in a cup for glazing. Gradually add the egg mixture to the dry ingredients until you have a soft dough.\nTurn the dough on to a lightly floured surface, stamp out with a 5cm cutter. Bake at 220°C for 10-15 minutes.';
+const KEY_LIME =
+  'Key lime bars\ncrust\n190g graham crackers, crushed\n70g melted butter\n\nfilling\n2 x 14oz cans condensed milk\n180ml key lime juice\n6 yolks\n\n350F. crust in lined 8in square, 10 min.\nwhisk filling, wait 5 min it thickens by itself, onto crust, 15 min til just set\nfridge 4h+.';
+const LEBKUCHEN =
+  'Lebkuchen hearts\n\nHeat 250 g honey and 75 g butter until melted. Mix 450 g plain flour and 2 tsp baking powder. Beat an egg into the honey, then stir in the dry things. Wrap and leave at room temperature overnight.\n\nNext day roll 5 mm thick on flour, cut hearts, bake at 180 °C for 10–12 minutes.';
+const IMPOSSIBLE =
+  'Impossible coconut pie\n4 eggs\n1 3/4 c sugar\n1/2 c flour\n2 c milk\n1 1/2 c flaked coconut\n\nAll in the blender 30 sec. Greased 10" pie plate. 350 - 45 min, centre just set. Cool. Crust on bottom, coconut top. 8 pcs';
+
 describe('a page that was jotted down', () => {
   it.each<OnPaper>([
     [
@@ -271,6 +284,45 @@ describe('a page that was jotted down', () => {
       [/zest of 1 lemon/, /juice of 1 lemon/, /^1 hour.* in all/m],
       [/Read as/],
     ],
+    [
+      'a mark of gas behind a stroke is no minutes, and crumbs are a dough when they are pressed together',
+      MINCE_PIES,
+      {},
+      [
+        /^Oven 200 °C .*20 minutes/m,
+        /press together like shortbread - dont add liquid\n\d\. Let the dough stand/,
+      ],
+      [/, 6 minutes/],
+    ],
+    [
+      'G.M. is a mark of gas',
+      OATIES,
+      {},
+      [/^Oven 1[67]\d °C .*20 minutes/m, /Pour on dry\. Cover the dough/],
+      [/^\d\. Bake at/m],
+    ],
+    [
+      'what is put aside in a cup is in no tin yet',
+      SCONE_MIX,
+      {},
+      [/until you have a soft dough\.\n?(?:\d\. |.*)?Let the dough stand/],
+      [/milk\. Let the dough/],
+    ],
+    [
+      'what comes onto a crust is baked with it',
+      KEY_LIME,
+      {},
+      [/^Oven 350 °F .*10 minutes.*then 15 minutes/m],
+      [],
+    ],
+    [
+      'what is rolled on flour is rolled on another',
+      LEBKUCHEN,
+      {},
+      [/thick on (?:white )?rice flour/],
+      [/on flour blend/],
+    ],
+    ['all in the blender is all', IMPOSSIBLE, {}, [/^Makes 8 pieces/m], [/to finish/, /^\d\. 8 pcs/m]],
     ['cookers are apples', EVE, {}, [/^1 lb 8 oz cookers \(680 g\)/m], [/What is this/]],
   ])('%s', readsOnPaper);
 });

@@ -10,7 +10,7 @@ const ENDS = /[.;!?]+(?=\s|$)|[.;](?=\p{Lu})|\s[–—-]\s|\n/gu;
 /** What may begin a clause of its own within a sentence. */
 const JOINS = /,?\s+(?:and then|then|and|but|&)\s+|,\s+|:\s+/giu;
 const DEED =
-  /^(?:(?:gently|carefully|lightly|quickly|immediately|meanwhile|again)\s+)?(?:add|allow|bake|blind[- ]bake|beat|blend|boil|bring|brush|chill|coat|combine|continue|cook|cool|cover|cream(?!\s*(?:,|and\b|or\b))|cut|decorate|dip|divide|drain|drizzle|drop|dust|fill|flip|fold|freeze|fry|give|grease|heat|ice|knead|leave|let|lift|line|lower|make|melt|mix|pat|pipe|place|pour|press|prick|prove|put|reduce|refrigerate|remove|rest|return|rise|roll|rub|scatter|scrape|serve|set|shape|sift|(?:fridge|freezer)(?= (?:overnight|for|until|till|\d))|simmer|slice|spoon|spread|sprinkle|stand|steam|stir|take|tip|toss|transfer|turn|uncover|warm|whip|whisk|wrap|work|down to|without opening|another|a further|\d+ (?:more|without)|\d+ ?(?:h|hrs?|hours?|min) at [0-8] ?°|(?:back )?(?:in|into) (?:the|a) (?:\w+ )?(?:oven|fridge|freezer|tin|pan))\b/i;
+  /^(?:(?:gently|carefully|lightly|quickly|immediately|meanwhile|again)\s+)?(?:add|allow|bake|blind[- ]bake|beat|blend|boil|bring|brush|chill|coat|combine|continue|cook|cool|cover|cream(?!\s*(?:,|and\b|or\b))|cut|decorate|dip|divide|drain|drizzle|drop|dust|fill|flip|fold|freeze|fry|give|grease|heat|ice|knead|leave|let|lift|line|lower|make|melt|mix|pat|pipe|place|pour|press|prick|prove|put|reduce|refrigerate|remove|rest|return|rise|roll|rub|scatter|scrape|serve|set|shape|sift|(?:fridge|freezer)(?= (?:overnight|for|until|till|\d))|simmer|slice|spoon|spread|sprinkle|stand|steam|stir|take|tip|toss|transfer|turn|uncover|warm|whip|whisk|wrap|work|down to|without opening|another|a further|\d+ (?:more|without)|\d+ ?(?:h|hrs?|hours?|min) at [0-8] ?°|onto (?:the )?(?:crust|base)\b|(?:back )?(?:in|into) (?:the|a) (?:\w+ )?(?:oven|fridge|freezer|tin|pan))\b/i;
 
 /** "3 min on the hob, then 10 min in the oven". */
 const A_WHILE = /^(?:for )?\d[\d–-]*\s*(?:mins?|minutes?|hours?|hrs?)\b/i;
@@ -30,6 +30,9 @@ function cutsIn(text: string): Map<number, boolean> {
     // "(I know. Don’t skip it.)" is said in one breath.
     if (open(text.slice(0, end)) > 0 && text.slice(end).includes(')') && !match[0].includes('\n')) continue;
     const stop = match[0].startsWith('.');
+    // "G.M. 3", "S.R. flour".
+    if (stop && /(?<!\p{L})\p{Lu}$/u.test(text.slice(0, match.index)) && /^\p{Lu}\./u.test(text.slice(end)))
+      continue;
     // What comes with it is a thing, though cream is a deed too: "serve w. cream".
     if (stop && WITH.test(text.slice(0, match.index))) continue;
     const begins =

@@ -15,7 +15,7 @@ export interface Setting {
 
 const DEGREE = '(?:°|º|\\bdegrees?\\b|\\bdeg\\b\\.?)';
 const TEMPERATURE = new RegExp(
-  `(?<![\\d.]|\\d,|[x×]\\s?|[\\p{L}])(\\d{2,3})\\s*(?:${DEGREE}\\s*([CF])?(?![\\p{L}])|([CF])(?![\\p{L}])|celsius|(fahrenheit))|\\b(?:gas|regulo|reg\\.?)(?: mark)?\\s*([½¼]|1/[24]|\\d{1,2})(?![\\d\\p{L}])|\\bmark\\s*(\\d{1,2})\\b`,
+  `(?<![\\d.]|\\d,|[x×]\\s?|[\\p{L}])(\\d{2,3})\\s*(?:${DEGREE}\\s*([CF])?(?![\\p{L}])|([CF])(?![\\p{L}])|celsius|(fahrenheit))|\\b(?:gas|regulo|reg\\.?|g\\.?m\\.?)(?: mark)?\\s*([½¼]|1/[24]|\\d{1,2})(?![\\d\\p{L}])|\\bmark\\s*(\\d{1,2})\\b`,
   'giu',
 );
 /** A number of three figures that stands as a temperature does: "at 200", "oven 350", "350 for 20", "180/40", "180, 12 min". */
@@ -52,7 +52,7 @@ const OVEN = /\boven\b|\bbak|\bfan\b|\bgas\b/i;
 const BAKES = /\boven\b|\bbake\b/i;
 
 /** A text without any of these names no heat. */
-const MAY_HEAT = /\d{2}|\bgas\b|\bmark\b|\breg(?:ulo)?\b|\boven\b/i;
+const MAY_HEAT = /\d{2}|\bgas\b|\bg\.?m\b|\bmark\b|\breg(?:ulo)?\b|\boven\b/i;
 
 interface Figure {
   readonly from: number;

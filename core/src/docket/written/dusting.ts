@@ -40,6 +40,15 @@ const FORMS: readonly (readonly [RegExp, (dust: string, ...groups: string[]) => 
     (dust, verb, between, to, some) =>
       `${[verb, between, `on${to}`, some].filter((one) => one !== '').join(' ')} ${dust}`,
   ],
+  [
+    /\b(greasing|buttering|oiling) (?:and|&|\+) (?:lightly )?flouring\b/gi,
+    (dust, verb) => `${verb} and dusting with ${dust}`,
+  ],
+  [
+    /\b(roll|pat) ((?:(?!\.|;)[^])*?)\bon(to)? flour\b(?=[,.;]|\s*$)/gi,
+    (dust, verb, between, to) =>
+      `${[verb, between, `on${to}`].filter((one) => one !== '').join(' ')} ${dust}`,
+  ],
   [/\b(?:floured|(?:bread)?crumbed)\b/gi, (dust) => `dusted with ${dust}`],
 ];
 

@@ -119,6 +119,11 @@ const madeAtOnce = (actions: readonly Action[], end: number): number =>
       !TOLD_BEHIND.test(actions[n + 1]?.text ?? ''),
   );
 
+/** "Press together like shortbread": it is a dough only then. */
+const TOGETHER = /\btogether\b/i;
+/** "Put 2 tablespoons aside in a cup for glazing." */
+const ASIDE = /\b(?:aside|reserv\w+|for (?:the )?glaz\w+)\b/i;
+
 /** The last action that makes the batter or dough before it is shaped, filled in or baked; null where none is known. `flours`: its lines of flour. */
 export function lastMixing(process: Process, flours: ReadonlySet<string>): number | null {
   const { actions } = process;
@@ -142,10 +147,11 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
             n > floured &&
             n < end &&
             // A jug that milk goes into is no tin.
-            (kind === 'shape' ||
+            ((kind === 'shape' && !TOGETHER.test(text)) ||
               shows('puts the batter in', text) ||
               (kind === 'place' &&
                 takes.length === 0 &&
+                !ASIDE.test(text) &&
                 shows('fills a tin', text) &&
                 !shows('readies a tin', text))),
         );

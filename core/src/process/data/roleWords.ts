@@ -21,6 +21,6 @@ export const ROLE_WORDS: readonly {
 ];
 /** All lines of what is being made. */
 export const EVERYTHING =
-  /\b(?:everything|all but\b|all (?:the )?(?:(?!dry|wet|liquid|remaining|other|above)\w+ )?(?:ingredients|things|together|in one)|the rest of the ingredients|(?:mix|combine|blend|beat|whisk|process|pulse|rub) (?:together )?(?:the )?(?!dry|wet|liquid|remaining|other)\w+ ingredients)\b/i;
+  /\b(?:everything|all but\b|all in(?:to)? (?:the |a |one )?(?:blender|processor|bowl|jug|mixer)\b|all (?:the )?(?:(?!dry|wet|liquid|remaining|other|above)\w+ )?(?:ingredients|things|together|in one)|the rest of the ingredients|(?:mix|combine|blend|beat|whisk|process|pulse|rub) (?:together )?(?:the )?(?!dry|wet|liquid|remaining|other)\w+ ingredients)\b/i;
 /** What everything leaves out: "all the cake ingredients except the walnuts". */
 export const LEFT_OUT = /\b(?:except|all but|everything but|apart from|bar|other than|not)\b.*/i;

@@ -20,7 +20,7 @@ export const SIGNS = {
   'heats fat for the tin': /\b(?:melt|heat)\w*\b[^.;]*\bin (?:the|a|your) (?:\w+ ){0,2}(?:skillet|frying pan|tins?|dish|pan in the oven)\b/i,
   'by turns': /\b(?:dry and wet|wet and dry|(?:by|in) turns?|alternat\w+)\b/i,
   'mixes as well':
-    /\b(?:stir|fold|add|mix|beat|whisk)\b|\b(?:pour|tip) (?:in(?! the (?:batter|mixture))|(?:the )?wet|the (?:\w+ )?(?:milk|butter|liquid))\b/i,
+    /\b(?:stir|fold|add|mix|beat|whisk)\b|\b(?:press|bring|gather|squeeze) (?:it |the dough )?together\b|\b(?:pour|tip) (?:in(?! the (?:batter|mixture))|(?:on(?:to)? )?(?:the )?(?:wet|dry)|the (?:\w+ )?(?:milk|butter|liquid))\b/i,
   /** The batter, into what was made ready for it. */
   'pours it in': /\b(?:pour|tip|scrape|spoon|spread|put) (?:it )?in(?:to)? (?:an? )?\d+ ?(?:x|×|-|cm|in\b|")|\b(?:pour|tip|scrape|spoon) (?:it )?in\W*$|\b(?:pour|spoon|ladle) (?:it )?in (?:a |an |one |about |some )/i,
   /** A cloth that a pudding is boiled in, or that dries something. */

@@ -87,6 +87,7 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/(?<=sugar ?(?:\+|&|and) ?)(\d{2,3}) ?g? white(?: sugar)?$/gi, '$1 g granulated sugar'],
   [/^(\W*\d{2,3}) ?g? (?:chopped )?([5-9]\d) ?%(?: chocolate)?(?:, chopped)?$/gi, '$1 g dark chocolate, chopped'],
   [/^(\W*\d) (eggs?) (\d) (yolk|white)(s?)$/gi, '$1 $2 + $3 egg $4$5'],
+  [/\bdbl\b\.?(?= cream)/gi, 'double'],
   [/\bunsalt\b\.?/gi, 'unsalted'],
   [/\bvan\b\.?(?=$| ext| \d)/gi, 'vanilla'],
   [/\bext\b\.?$/gi, 'extract'],
