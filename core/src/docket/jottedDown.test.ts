@@ -87,6 +87,15 @@ const LEBKUCHEN =
 const IMPOSSIBLE =
   'Impossible coconut pie\n4 eggs\n1 3/4 c sugar\n1/2 c flour\n2 c milk\n1 1/2 c flaked coconut\n\nAll in the blender 30 sec. Greased 10" pie plate. 350 - 45 min, centre just set. Cool. Crust on bottom, coconut top. 8 pcs';
 
+const LEMON_BARS =
+  'lemon bars\nbase\n1 cup flour\n1/2 cup butter\n1/4 cup icing sugar\ntop\n2 eggs\n1 cup sugar\n2 tbsp flour\n3 tbsp lemon juice + zest of 1\n\nrub base together and pat into ungreased 8" sq pan\n350F 20 min\nbeat top stuff, pour on HOT base\n25 more min';
+const ICEBOX =
+  'FRIDGE COOKIES\n2 sticks butter\n1 c sugar\n1 egg\n3 c flour\n4oz butter/lard mixed\n\ncream, egg. dry. 2 logs. wrap in wax paper, refrig. overnight or freeze. slice 1/4". 375 8-10 min.';
+const PARSNIP =
+  'Parsnip cake\n250g parsnips, grated\n175g sugar\n175g butter\n3 eggs\n250g SR flour\nicing: 250g mascarpone + 3-4 tbsp maple syrup\n\nOven 160 fan. 30x20 tin. Melt butter, sugar. Whisk in eggs. Stir in flour. Then parsnip. 30-35 mins. Mix icing, spread.';
+const SWOLLEN =
+  'Pancakes\n250 g flour, 1/2 l milk, 4 eggs, pinch salt\n\nMix flour, salt and milk smooth, then the eggs. Let swell 30 min. Hot pan, a bit of fat, one ladle. When the top has set, turn, another minute.';
+
 describe('a page that was jotted down', () => {
   it.each<OnPaper>([
     [
@@ -323,6 +332,22 @@ describe('a page that was jotted down', () => {
       [/on flour blend/],
     ],
     ['all in the blender is all', IMPOSSIBLE, {}, [/^Makes 8 pieces/m], [/to finish/, /^\d\. 8 pcs/m]],
+    [
+      'a zest behind its juice is of the same fruit',
+      LEMON_BARS,
+      {},
+      [/zest of 1 lemon|1 lemon, zest|lemon zest/],
+      [/citrus/],
+    ],
+    [
+      'a cold that is shortened ends no sentence, and a stroke between two fats is a mix',
+      ICEBOX,
+      {},
+      [/refrig\. overnight or freeze/, /lard/],
+      [/Read as lard/],
+    ],
+    ['an icing on one line has its name and its weights', PARSNIP, {}, [/250 ?g mascarpone/], [/Read as/]],
+    ['a batter that swells has waited', SWOLLEN, {}, [/Let swell 30 min/], [/stand for/]],
     ['cookers are apples', EVE, {}, [/^1 lb 8 oz cookers \(680 g\)/m], [/What is this/]],
   ])('%s', readsOnPaper);
 });

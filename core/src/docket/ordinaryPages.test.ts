@@ -347,11 +347,11 @@ const PAGES: readonly OnPaper[] = [
   ],
   ['what is dissolved first says so', COFFEE, {}, [/instant coffee, dissolved in the boiling water/], []],
   [
-    'a crust that is mixed of its ingredients is pressed at once, and the lemon on it is no dough',
+    'a crust that is mixed of its ingredients waits, and the lemon on it doesn’t',
     BARS,
     {},
-    [/^Makes 24 bars/m, /until a dough forms; press/],
-    [/Let the dough stand/],
+    [/^Makes 24 bars/m, /until a dough forms\. Let the dough stand/],
+    [/juice\. Let the dough/],
   ],
   [
     'a cream that is chilled takes its time beside the bake',

@@ -263,7 +263,7 @@ export function phrasesOf(text: string, { knows, mentions }: Ears): Phrase[] {
   const plain = english(writtenOut(text), knows);
   const label = LABEL.exec(plain);
   const behind = label ? plain.slice(label[0].length) : plain;
-  const own = label && (!knows(label[1]!) || knows(nameOf(behind.split(/[,/;]/)[0]!))) ? behind : plain;
+  const own = label && (!knows(label[1]!) || knows(nameOf(behind.split(/[,/;+]/)[0]!))) ? behind : plain;
   const turned = describedFirst(
     shareOfPack(amountFirst(bareGrams(own.replace(/ - (?=\p{L})/gu, ', '), knows), knows)),
     knows,

@@ -163,6 +163,9 @@ const isPressedIn = (process: Process): boolean =>
     .join('')
     .split(/[.;]/)
     .some((sentence) => shows('presses it in', sentence) && PRESSED.test(sentence));
+/** "Until it looks like damp sand", "rub to crumbs". */
+const CRUMBS = /\bcrumb|\bsand\b|\brub\b/i;
+const isOfCrumbs = (process: Process): boolean => beforeBake(process).some(({ text }) => CRUMBS.test(text));
 /** A base that is baked before what comes on it. */
 const isBakedAhead = ({ stages }: Process): boolean =>
   stages.filter(({ medium }) => medium === 'oven').length > 1;
@@ -198,7 +201,7 @@ export function restSentence(
   // Baked in its skillet it has nowhere to spread either.
   if (rest.cold && process.bake?.pan?.shape === 'skillet') return null;
   // Cold it can't be pressed into its tin, where it has nowhere to spread; crumbs don't thicken.
-  if ((rest.cold || isBakedAhead(process)) && isPressedIn(process)) return null;
+  if ((rest.cold || (isBakedAhead(process) && isOfCrumbs(process))) && isPressedIn(process)) return null;
   const piped = rest.cold ? pipedAt(process) : null;
   if (piped !== null)
     return {

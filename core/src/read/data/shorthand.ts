@@ -88,6 +88,8 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/^(\W*\d{2,3}) ?g? (?:chopped )?([5-9]\d) ?%(?: chocolate)?(?:, chopped)?$/gi, '$1 g dark chocolate, chopped'],
   [/^(\W*\d) (eggs?) (\d) (yolk|white)(s?)$/gi, '$1 $2 + $3 egg $4$5'],
   [/\bdbl\b\.?(?= cream)/gi, 'double'],
+  [/((lemon|lime|orange) juice) ?(?:\+|&|and|,) ?((?:grated )?(?:zest|rind)) of (\d)(?=$|[,.;)])/gi, '$1 + $3 of $4 $2'],
+  [/\bbutter\/(lard|marg(?:arine)?)(?: mixed)?\b/gi, 'butter and $1 mixed'],
   [/\bunsalt\b\.?/gi, 'unsalted'],
   [/\bvan\b\.?(?=$| ext| \d)/gi, 'vanilla'],
   [/\bext\b\.?$/gi, 'extract'],
