@@ -10,7 +10,7 @@ const SIGNS: readonly (readonly [Exclude<Locale, 'metric'>, RegExp, number])[] =
   ],
   [
     'UK',
-    /\b(?:caster|icing sugar|plain flour|self[- ]raising|bicarbonate|cornflour|treacle|golden syrup|double cream|courgettes?|sultanas|demerara|mixed spice|wholemeal|knob of|gas(?: mark)? \d|fan \d|baking tin|greaseproof|dessertspoons?|teaspoonfuls?|tablespoonfuls?|pie[- ]dish|pudding basin|fairy cakes?|s\.? ?r\.? flour|mk\.? \d|strong flour|black treacle|single cream)\b|\bg\.m\. ?\d/gi,
+    /\b(?:caster|icing sugar|plain flour|self[- ]raising|bicarbonate|cornflour|treacle|golden syrup|double cream|courgettes?|sultanas|demerara|mixed spice|wholemeal|knob of|gas(?: mark)? \d|fan \d|baking tin|greaseproof|dessertspoons?|teaspoonfuls?|tablespoonfuls?|pie[- ]dish|pudding basin|fairy cakes?|s\.? ?r\.? flour|(?<=\d ?oz\.? )marg|mk\.? \d|strong flour|black treacle|single cream)\b|\bg\.m\. ?\d/gi,
     2,
   ],
   [

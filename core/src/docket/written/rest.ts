@@ -164,7 +164,7 @@ const isPressedIn = (process: Process): boolean =>
     .split(/[.;]/)
     .some((sentence) => shows('presses it in', sentence) && PRESSED.test(sentence));
 /** "Until it looks like damp sand", "rub to crumbs". */
-const CRUMBS = /\bcrumb|\bsand\b|\brub\b/i;
+const CRUMBS = /\bcrumb|\bsand\b|\brub\b|\bblitz|\bpuls/i;
 const isOfCrumbs = (process: Process): boolean => beforeBake(process).some(({ text }) => CRUMBS.test(text));
 /** A base that is baked before what comes on it. */
 const isBakedAhead = ({ stages }: Process): boolean =>
