@@ -96,6 +96,11 @@ const PARSNIP =
 const SWOLLEN =
   'Pancakes\n250 g flour, 1/2 l milk, 4 eggs, pinch salt\n\nMix flour, salt and milk smooth, then the eggs. Let swell 30 min. Hot pan, a bit of fat, one ladle. When the top has set, turn, another minute.';
 
+const PIZZELLE =
+  'pizzelle\n6 eggs\n300 g sugar\n225 g butter, melted\n2 tsp anise extract\n420 g flour\n4 tsp baking powder\n\nbeat eggs + sugar till pale. stream in butter, anise. fold in flour + bp. rest 15 min\niron hot. rounded tbsp each. 40-50 sec till pale gold. cool flat on rack\nabt 50';
+const BOILED_CAKE =
+  "Dear Rosie,\nHere at last is Aunt Flo's Boiled Fruit Cake. Put in a large pan 1 lb mixed fruit, 6 oz brown sugar, 4 oz butter and half a pint of cold tea. Bring it to the boil and simmer for 5 minutes, then let it go completely cold. Stir in 2 beaten eggs and 10 oz self raising flour. Turn into a lined 8 inch round tin and bake at gas 3 for about 1½ hours.\nLove, Win";
+
 describe('a page that was jotted down', () => {
   it.each<OnPaper>([
     [
@@ -348,6 +353,23 @@ describe('a page that was jotted down', () => {
     ],
     ['an icing on one line has its name and its weights', PARSNIP, {}, [/250 ?g mascarpone/], [/Read as/]],
     ['a batter that swells has waited', SWOLLEN, {}, [/Let swell 30 min/], [/stand for/]],
+    [
+      'what an iron bakes till it is golden is baked',
+      PIZZELLE,
+      {},
+      [/stream in butter, anise/],
+      [/^Oven/m, /^\d\. Bake at/m, /as well/],
+    ],
+    [
+      'a letter brings its cake at the head',
+      BOILED_CAKE,
+      {},
+      [
+        /^Aunt Flo's Boiled Fruit Cake/m,
+        /Stir in 2 beaten eggs and the flour blend\.?\n?(?:\d\. )?Let the batter stand/,
+      ],
+      [/Here at last/],
+    ],
     ['cookers are apples', EVE, {}, [/^1 lb 8 oz cookers \(680 g\)/m], [/What is this/]],
   ])('%s', readsOnPaper);
 });

@@ -1,4 +1,5 @@
 import type { Kitchen } from '../kitchen';
+import { withoutAnnouncement } from './announcement';
 import { withoutCounts } from './countedSteps';
 import { heatsOf, readProcess } from '../process';
 import { tellsADeed, type Bindings, type Recipe, type Step } from '../read';
@@ -95,7 +96,7 @@ export function withWholeSteps(recipe: Recipe, kitchen: Kitchen): Recipe {
 }
 
 function unwrappedOf(written: Recipe, kitchen: Kitchen): Recipe {
-  const recipe = withoutCounts(written);
+  const recipe = withoutAnnouncement(withoutCounts(written));
   const wholes = unwrapped(recipe.method);
   if (wholes.length === recipe.method.length) return recipe;
   const whole = { ...recipe, method: wholes.map(({ step }) => step) };

@@ -23,6 +23,8 @@ const NO_LENGTH_BEFORE =
 const EACH_SIDE = /\b(?:per|a|each|on each|either|on either|on both|both|on one) sides?\b/i;
 const SHOWS_HEAT = /\b(?:bubbl\w*|holes|golden|brown\w*|set)\b/i;
 const ONE_SIDE = /\b(?:first|second|other) side\b|\bside (?:one|two|[12])\b/i;
+/** "40-50 sec till pale gold." */
+const TILL_GOLDEN = /\b(?:until|till?) (?:\p{L}+ )?(?:gold(?:en)?|brown(?:ed)?)\b/iu;
 /** "Wait for bubbles (2 min)". */
 const WAITS_FOR_BUBBLES = /\bwait\b[^.;]*\bbubbl/i;
 /** "⅔ cup each, 4 to 5 minutes or until the steaming stops": a waffle. */
@@ -157,6 +159,7 @@ function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside
   if (settings.some(({ of }) => of === 'oven')) return 'oven';
   if (kind === 'rest' && onTheGriddle(action, heat)) return 'griddle';
   if (kind !== null && OWNS_ITS_TIME.has(kind)) return null;
+  if (heat.medium === 'griddle' && kind === null && TILL_GOLDEN.test(text)) return 'griddle';
   // What is put "in tin, 20 min" isn't left there.
   const left = kind !== 'place' && LEFT.test(text);
   if (WAITS.test(text) || ((STIRRED.test(text) || left) && !BAKED.test(text))) return null;
