@@ -1,5 +1,6 @@
 import { isOfBlend, mainPart as mainPartOf } from '../read';
 import { accountsOf, balanceOfRule, blendFor, dosesFor, type ConvertedPart, type Shift } from '../balance';
+import { localShift } from './localShifts';
 import type { Blend, BlendPart } from '../blend';
 import type { Catalogue } from '../catalogue';
 import { familyOf, type FamilyRecord } from '../family';
@@ -289,7 +290,7 @@ export function assemble(
     parts,
     otherBlends: balanced.others,
     shifts: [...scaleShifts(work), ...balanced.converted.flatMap(({ shifts }) => shifts)].map((shift) => ({
-      ...shift,
+      ...localShift(shift, recipe.locale),
       balance: balanceOfRule(shift.rule),
     })),
     method,

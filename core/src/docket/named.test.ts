@@ -73,3 +73,17 @@ describe('a step that still names what is avoided', () => {
   it('stands on the paper', () =>
     expect(toMarkdown(docketOf(['milk'], WITH_CREAM))).toMatch(/\*\*Step \d+ still says “whipped cream”/));
 });
+
+describe('a British page', () => {
+  const paper = toMarkdown(
+    docketOf(
+      [],
+      'Shortbread\n200g plain flour\n100g butter\n50g caster sugar\n\nRub the butter into the flour, add the sugar, press into a 20cm tin. Bake at gas mark 3 for 40 minutes.',
+    ),
+  );
+  it('has one name for one thing, in the list and in the notes', () => {
+    expect(paper).toMatch(/^- .*cornflour/m);
+    expect(paper).toMatch(/plain flour → .*cornflour/);
+    expect(paper).not.toMatch(/cornstarch|all-purpose/);
+  });
+});

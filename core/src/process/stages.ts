@@ -128,6 +128,12 @@ const onTheGriddle = ({ class: kind, text }: Told, { medium }: Heat): boolean =>
           LADLED.test(text) ||
           (COOKS.test(text) && (SIDE.test(text) || BAKED.test(text)))));
 
+/** "Lay the pears in the caramel and cook for 10 minutes", "cook gently, lid on": on the hob, and nothing of the bake. */
+const isPansOwn = (text: string, { medium }: Heat, sentence: readonly Told[]): boolean =>
+  COOKS.test(text) &&
+  ((medium === 'oven' && OF_A_PAN.test(text)) ||
+    sentence.some(({ class: kind }) => kind === 'boil' || kind === 'melt'));
+
 /** The medium that a time of this clause is said of; null: it is no heat's. */
 function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside): Medium | null {
   const { class: kind, text, settings } = action;
@@ -163,16 +169,8 @@ function mediumFor(action: Told, heat: Heat, { before: sentence, after }: Beside
   // What is put "in tin, 20 min" isn't left there.
   const left = kind !== 'place' && LEFT.test(text);
   if (WAITS.test(text) || ((STIRRED.test(text) || left) && !BAKED.test(text))) return null;
+  if (kind === null && (isPansOwn(text, heat, sentence) || after?.class === 'boil')) return null;
   if (kind === null && MELTS.test(text) && brief && !BAKED.test(text)) return null;
-  if (kind === null && after?.class === 'boil') return null;
-  // "Lay the pears in the caramel and cook for 10 minutes."
-  if (
-    kind === null &&
-    COOKS.test(text) &&
-    ((heat.medium === 'oven' && OF_A_PAN.test(text)) ||
-      sentence.some((one) => one.class === 'boil' || one.class === 'melt'))
-  )
-    return null;
   if (/\boven\b/i.test(text)) return 'oven';
   if (heat.oven && BAKED.test(text) && !(heat.medium === 'griddle' || heat.medium === 'fried')) return 'oven';
   // "Spoon into the cases, 12 min": there is nothing to wait for but the oven.

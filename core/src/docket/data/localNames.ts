@@ -3,6 +3,7 @@ import type { Locale } from '../../vocabulary';
 /** What a shop calls a thing where the page comes from, and the table calls it otherwise. Common practice. */
 const BRITISH: Readonly<Record<string, string>> = {
   'corn-starch': 'cornflour',
+  'all-purpose-flour': 'plain flour',
   'baking-soda': 'bicarbonate of soda',
   'powdered-sugar': 'icing sugar',
   'powdered-sugar-grain-free': 'grain-free icing sugar',

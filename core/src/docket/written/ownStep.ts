@@ -121,13 +121,15 @@ const BUTTER = /^(?:un)?(?:salted-)?butter$/;
 /** Made of what the list may have, and none of it. */
 const BY_ITS_OWN_NAME = /^(?:brandy|rum) butter$/i;
 /** Whether a part or a line of the recipe is called so. */
-const ownsA = (words: string, { parts }: Recipe): boolean =>
-  !BY_ITS_OWN_NAME.test(words) &&
-  parts.some(({ name, lines }) =>
-    [name ?? '', ...lines.map(({ source }) => source)].some((one) =>
-      tokensOf(one).includes(lastWordOf(words)),
-    ),
-  );
+function ownsA(words: string, { parts, method }: Recipe): boolean {
+  const steps = new Set(method.map(({ id }) => id));
+  // Of a sentence only its foods are on the list: a letter's "it's better with cream" has none.
+  const listed = parts.flatMap(({ name, lines }) => [
+    name ?? '',
+    ...lines.flatMap(({ id, source, items }) => (steps.has(id) ? items.map((item) => item.words) : [source])),
+  ]);
+  return !BY_ITS_OWN_NAME.test(words) && listed.some((one) => tokensOf(one).includes(lastWordOf(words)));
+}
 
 /** What greases where butter may not; null: nothing on the list. */
 const inPlaceOfButter = (renamed: readonly Renamed[]): string | null =>

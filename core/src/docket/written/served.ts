@@ -4,7 +4,7 @@ import { capitalised, editIn, type SpanEdit } from './spans';
 
 /** "Serve warm with", "good with", "top with": what follows is beside the bake, up to the end of the sentence. */
 const BESIDE =
-  /\b(?:serv(?:e|ed|ing)|eat(?:en)?|good|lovely|nice|delicious|wonderful|great|best|enjoy|accompan\w+|offer|top(?:ped)?|finish(?:ed)?|dollop|turn(?:ed)? (?:it |them )?out)\b[^.!?]*?\b(?:with|by|alongside)\b([^.!?]*)/gi;
+  /\b(?:serv(?:e|ed|ing)|eat(?:en)?|good|lovely|nice|delicious|wonderful|great|best|better|enjoy|accompan\w+|offer|top(?:ped)?|finish(?:ed)?|dollop|turn(?:ed)? (?:it |them )?out)\b[^.!?]*?(?:\b(?:with|by|alongside)\b|\bw\/|(?<=\bserve\b[^.!?]*),)([^.!?]*)/gi;
 /** "Spoons and ice cream at the ready". */
 const AT_HAND = /(?<=^|[.!?]\s+)([^.!?]*?)\b(?:at the ready|on the side|to hand|at hand)\b/gi;
 /** "Stand 5 min. Ice cream.": a last word that is said by itself. */

@@ -2,7 +2,7 @@
 export const EQUIPMENT: readonly { readonly id: string; readonly words: RegExp | null; readonly check: string }[] = [
   { id: 'bench', words: null, check: 'Wipe the bench, and wash hands and apron, before any certified bag is opened; wheat flour hangs in the air for hours, so bake this first.' },
   { id: 'bags', words: null, check: 'Open certified bags with clean scissors; a scoop that was in wheat flour stays out of them.' },
-  { id: 'butter', words: null, check: 'Start a fresh block of butter and a fresh jar: crumbs travel on knives.' },
+  { id: 'butter', words: null, check: 'Start a fresh block of fat and a fresh jar: crumbs travel on knives.' },
   { id: 'sieve', words: /\b(?:sift|sieve|strain)/i, check: 'The sieve: one that never met wheat flour. Mesh can’t be washed clean.' },
   { id: 'wood', words: /\b(?:wooden|spatula|stir|board|knead|roll)/i, check: 'Wooden spoons and boards: kept for this kitchen only, or metal and glass instead.' },
   { id: 'rolling-pin', words: /\broll(?:ing|ed)?(?: pin| out)?\b/i, check: 'The rolling pin: wrap it, or roll between two sheets of fresh paper.' },
