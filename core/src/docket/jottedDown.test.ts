@@ -101,6 +101,9 @@ const PIZZELLE =
 const BOILED_CAKE =
   "Dear Rosie,\nHere at last is Aunt Flo's Boiled Fruit Cake. Put in a large pan 1 lb mixed fruit, 6 oz brown sugar, 4 oz butter and half a pint of cold tea. Bring it to the boil and simmer for 5 minutes, then let it go completely cold. Stir in 2 beaten eggs and 10 oz self raising flour. Turn into a lined 8 inch round tin and bake at gas 3 for about 1½ hours.\nLove, Win";
 
+const OF_THE_SUGAR =
+  'Plum pudding\nserves 6\n500g plums\n50g + 125g golden caster\n125g soft butter\n2 eggs\n125g sr flour\n\nplums in buttered 1.5l dish, 50g of the sugar over\nbeat rest till smooth, spread on\n180 / 160fan 40ish mins';
+
 describe('a page that was jotted down', () => {
   it.each<OnPaper>([
     [
@@ -370,6 +373,7 @@ describe('a page that was jotted down', () => {
       ],
       [/Here at last/],
     ],
+    ['some of the sugar is of the list', OF_THE_SUGAR, {}, [/golden caster/], [/the sugar$/m]],
     ['cookers are apples', EVE, {}, [/^1 lb 8 oz cookers \(680 g\)/m], [/What is this/]],
   ])('%s', readsOnPaper);
 });

@@ -51,6 +51,9 @@ const lineOf = (id: string, items: readonly Item[]): Line => ({
   measuredBy: 'volume',
 });
 
+/** "50 g of the sugar" is of what the list has. */
+const OF_THE_LIST = /\d[\d./½¼¾]*\s?\p{L}+\.? of (?:the|your|this|that) \p{L}+/giu;
+
 /** Lighter is a pinch or a spice, which a step's own words tell, g. */
 const LEAST_BESIDE = 5;
 /** So many letters of a fruit's name are in its plural too. */
@@ -125,7 +128,9 @@ function withFoods(recipe: Recipe, kitchen: Kitchen): Recipe {
   const saidIn = (source: string, but: RegExp, takes: (item: Item) => boolean): Item[] =>
     sentencesOf(source)
       .filter((one) => !but.test(one))
-      .flatMap((one) => readProse(NOT_NAMED.reduce(blanked, one), reader).items.filter(takes));
+      .flatMap((one) =>
+        readProse(NOT_NAMED.reduce(blanked, one).replace(OF_THE_LIST, ' '), reader).items.filter(takes),
+      );
   const liquid = recipe.method
     .filter(({ source }) => INTO_THE_BAKE.test(source))
     .flatMap(({ id, source }) => saidIn(source, BESIDE_IT, binds).map((item) => lineOf(id, [item])))
