@@ -104,6 +104,9 @@ const BOILED_CAKE =
 const OF_THE_SUGAR =
   'Plum pudding\nserves 6\n500g plums\n50g + 125g golden caster\n125g soft butter\n2 eggs\n125g sr flour\n\nplums in buttered 1.5l dish, 50g of the sugar over\nbeat rest till smooth, spread on\n180 / 160fan 40ish mins';
 
+const TATIN =
+  'Tarte Tatin\nServes 6\n150g plain flour\n75g cold butter\n3-4 tbsp cold water\n6 dessert apples\n100g caster sugar\n\nRub the butter into the flour, add the water. Wrap, chill 30 min.\nMelt the sugar in a 24cm ovenproof frying pan. Pack the apples in. Roll the pastry to a round 2cm bigger than the pan, lay it over the apples. Bake at 200C for 30-35 minutes.';
+
 describe('a page that was jotted down', () => {
   it.each<OnPaper>([
     [
@@ -374,6 +377,7 @@ describe('a page that was jotted down', () => {
       [/Here at last/],
     ],
     ['some of the sugar is of the list', OF_THE_SUGAR, {}, [/golden caster/], [/the sugar$/m]],
+    ['a frying pan that goes into the oven is what it is baked in', TATIN, {}, [/^In: 24 cm skillet/m], []],
     ['cookers are apples', EVE, {}, [/^1 lb 8 oz cookers \(680 g\)/m], [/What is this/]],
   ])('%s', readsOnPaper);
 });
