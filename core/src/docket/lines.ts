@@ -23,7 +23,7 @@ import { withoutAvoided } from './orElse';
 import type { Work } from './plan';
 import { withTwinsTogether } from './twins';
 import { madeOf, spokenName } from './written';
-import { LOCAL_NAMES } from './data/localNames';
+import { localName } from './localShifts';
 import type { DocketLine } from './types';
 
 const SPOON_ROLES = new Set([
@@ -229,7 +229,7 @@ export function docketLines(
   );
   const here = (one: DocketLine): DocketLine => ({
     ...one,
-    name: (one.ingredient !== null && LOCAL_NAMES[locale][one.ingredient]) || one.name,
+    name: localName(one, locale),
   });
   const named = {
     name: part.name,

@@ -2,10 +2,13 @@ import type { Shift, Weight } from '../balance';
 import type { Locale } from '../vocabulary';
 import { LOCAL_NAMES } from './data/localNames';
 
-const local = <W extends Weight>(one: W, locale: Locale): W => ({
-  ...one,
-  name: LOCAL_NAMES[locale][one.ingredient] ?? one.name,
-});
+/** What a thing is called where the page comes from; its own name where it has no other there. */
+export const localName = (
+  { ingredient, name }: { readonly ingredient: string | null; readonly name: string },
+  locale: Locale,
+): string => (ingredient !== null && LOCAL_NAMES[locale][ingredient]) || name;
+
+const local = (one: Weight, locale: Locale): Weight => ({ ...one, name: localName(one, locale) });
 
 function localEnd(end: Shift['from'], locale: Locale): Shift['from'] {
   if (end.code === 'weights')

@@ -40,10 +40,15 @@ function waitsBeside({ actions, mixtures, stages, main }: Process): number {
 
 /** A night and a day; what is said beyond that is how it keeps, minutes. */
 const SETS_AT_MOST = 36 * 60;
+/** The action of its last heat; -1: none is known. */
+function lastHeat({ actions, stages }: Pick<Process, 'actions' | 'stages'>): number {
+  const last = stages.findLast(heats);
+  return actions.findIndex(({ id }) => id === last?.action);
+}
+
 /** Minutes that it sets in the cold, or soaks, when its last heat is done. */
 function setsFor({ actions, stages }: Process): number {
-  const last = stages.findLast(heats);
-  const end = actions.findIndex(({ id }) => id === last?.action);
+  const end = lastHeat({ actions, stages });
   return actions
     .slice(end + 1)
     .filter(
@@ -57,8 +62,7 @@ function setsFor({ actions, stages }: Process): number {
 /** "Serve at once": it isn't waited for until it is cold. */
 const EATEN_HOT = /\b(?:serve|eat)\b[^.;]*\b(?:at once|immediately|straight ?away|right away|hot|piping)\b/i;
 function isEatenHot({ actions, stages }: Process): boolean {
-  const last = stages.findLast(heats);
-  const end = actions.findIndex(({ id }) => id === last?.action);
+  const end = lastHeat({ actions, stages });
   return end >= 0 && actions.slice(end).some(({ text }) => EATEN_HOT.test(text));
 }
 

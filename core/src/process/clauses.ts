@@ -27,24 +27,22 @@ function cutsIn(text: string): Map<number, boolean> {
   const cuts = new Map<number, boolean>();
   for (const match of text.matchAll(ENDS)) {
     const end = match.index + match[0].length;
+    const [said, behind] = [text.slice(0, match.index), text.slice(end)];
+    const next = behind.trimStart();
     // "(I know. Don’t skip it.)" is said in one breath.
-    if (open(text.slice(0, end)) > 0 && text.slice(end).includes(')') && !match[0].includes('\n')) continue;
+    if (open(text.slice(0, end)) > 0 && behind.includes(')') && !match[0].includes('\n')) continue;
     const stop = match[0].startsWith('.');
     // "G.M. 3", "S.R. flour".
-    if (stop && /(?<!\p{L})\p{Lu}$/u.test(text.slice(0, match.index)) && /^\p{Lu}\./u.test(text.slice(end)))
-      continue;
+    if (stop && /(?<!\p{L})\p{Lu}$/u.test(said) && /^\p{Lu}\./u.test(behind)) continue;
     // What comes with it is a thing, though cream is a deed too: "serve w. cream".
-    if (stop && WITH.test(text.slice(0, match.index))) continue;
+    if (stop && WITH.test(said)) continue;
     const begins =
-      /^\s+(?:\d{1,2}[.)]?\s+)?\p{Lu}/u.test(text.slice(end)) ||
-      DEED.test(text.slice(end).trimStart()) ||
-      A_HEAT.test(text.slice(end).trimStart()) ||
-      (ENDS_IN_TIME.test(text.slice(0, match.index)) && A_TIME.test(text.slice(end).trimStart()));
-    if (stop && SHORTENED.test(text.slice(0, match.index)) && !begins) continue;
-    if (
-      /^\d/.test(text.slice(end)) &&
-      /(?:[\d½¼¾⅓⅔⅛]|(?<!\p{L})(?:min(?:ute)?s?|h(?:ou)?rs?|h|m))$/iu.test(text.slice(0, match.index))
-    )
+      /^\s+(?:\d{1,2}[.)]?\s+)?\p{Lu}/u.test(behind) ||
+      DEED.test(next) ||
+      A_HEAT.test(next) ||
+      (ENDS_IN_TIME.test(said) && A_TIME.test(next));
+    if (stop && SHORTENED.test(said) && !begins) continue;
+    if (/^\d/.test(behind) && /(?:[\d½¼¾⅓⅔⅛]|(?<!\p{L})(?:min(?:ute)?s?|h(?:ou)?rs?|h|m))$/iu.test(said))
       continue;
     cuts.set(end, true);
   }

@@ -5,6 +5,9 @@ import type { Place } from './places';
 import type { Step } from './types';
 import { nameAndYield } from './yields';
 
+/** A page's lines, and where each goes. */
+type Placed = readonly { readonly source: string; readonly place: Place }[];
+
 const IN_CAPITALS = /(?<=[\p{Ll}:,] )\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+){1,4}/gu;
 const CALLED_FIRST = /^\s*((?:MRS?\. )?\p{Lu}[\p{Lu}'’ &-]{3,40})[.:](?=\s)/u;
 
@@ -53,7 +56,7 @@ const HERE_IS =
 const AS_PROMISED =
   /^(?:(?:hi|hello|hey|dear)\b[^–,:!-]*[–,:!-]\s*)?(?:(?:my|our|the)\s+)?(?:\p{L}+['’]s?\s+)?([^.,!?:;()\d]{4,40}?)\s+as (?:promised|requested|asked)\b/iu;
 /** "SNICKERDOODLES", and then its first part: a heading above another one is the name of all. Empty where there is none. */
-const aboveAHeading = (lines: readonly { readonly source: string; readonly place: Place }[]): string => {
+const aboveAHeading = (lines: Placed): string => {
   const [first, second] = lines;
   return first?.place === 'heading' && second?.place === 'heading' && !LIST_OR_METHOD.test(first.source)
     ? titleIn(first.source)
@@ -128,7 +131,6 @@ const firstWords = (first: string, aboveAList: boolean): string => {
   return short && begins && !NO_NAME.test(name) && !LIST_OR_METHOD.test(first) ? name : '';
 };
 
-type Placed = readonly { readonly source: string; readonly place: Place }[];
 const saidIn = (lines: Placed, ...places: readonly Place[]): string[] =>
   lines.filter(({ place }) => places.includes(place)).map(({ source }) => source);
 
@@ -136,10 +138,7 @@ const saidIn = (lines: Placed, ...places: readonly Place[]): string[] =>
  * What a page calls its bake: its title, else the capitals that its one paragraph begins with, else what a list begins with, else what a letter is about, else
  * a name within a sentence beside the recipe. Empty where it says none.
  */
-export const titleOf = (
-  lines: readonly { readonly source: string; readonly place: Place }[],
-  steps: readonly Step[],
-): string =>
+export const titleOf = (lines: Placed, steps: readonly Step[]): string =>
   brought(lines.find(({ place }) => place === 'title')?.source ?? '', titleIn) ||
   calledFirst(steps[0]?.source ?? '') ||
   boldFirst(steps[0]?.source ?? '') ||
