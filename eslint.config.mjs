@@ -72,6 +72,7 @@ export default tseslint.config(
   },
   {
     files: ['web/src/**/*.tsx', 'web/src/**/*.ts'],
+    ignores: ['**/*.test.*'],
     plugins: { 'react-hooks': hooks },
     rules: { ...hooks.configs.recommended.rules, '@typescript-eslint/unbound-method': 'off' },
   },

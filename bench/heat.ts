@@ -1,8 +1,9 @@
 import { performance } from 'node:perf_hooks';
-import { bakeSection, makeMaterial, type Material, type Reach, type SectionBake } from '@omniarton/core/heat';
+import { bakeSection, makeMaterial, type Reach, type SectionBake } from '@omniarton/core/heat';
 import { toEnd } from '@omniarton/core/quantity';
 import { Section } from '../core/src/heat/conduction';
 import { USUAL_PRECISION, type Precision } from '../core/src/heat/grid';
+import { plain } from '../core/src/heat/testing';
 import { bakeExplicit } from './explicit';
 import { figureOf, measure, type Figure } from './measure';
 
@@ -67,15 +68,7 @@ function explicitAsGood(error: number, exact: number): Scheme {
 const FILM = 20;
 const HALF = 0.03;
 const SERIES_SECONDS = 2400;
-const plain: Material = {
-  activity: 0,
-  boiling: 400,
-  freezing: -40,
-  water: 0,
-  density: 1000,
-  conductivity: () => FILM * HALF,
-  heat: () => 3000,
-};
+
 /**
  * ζ₁ and C₁ of the one-term series at Bi = 1 (Incropera & DeWitt, table 5.1; Carslaw & Jaeger). Those of a slab are for what is heated
  * from above and below as well.
@@ -90,7 +83,7 @@ const SERIES = {
 /** How far the middle is from the series after forty minutes, on the usual grid: share of what is left of the first difference. */
 function offSeries(kind: keyof typeof SERIES): number {
   const body = {
-    material: plain,
+    material: plain(FILM * HALF),
     depth: 2 * HALF,
     rise: 1,
     porosityRaw: 0,

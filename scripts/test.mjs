@@ -46,12 +46,16 @@ async function inTurn(checks) {
 }
 
 const SOURCES = ['core/src', 'contracts/src', 'server/src', 'cli/src', 'web/src'];
-/** Each works on one core: the linter takes as long as all the others together. */
+/** Each works on one core: half of the linting and half of the other checks. */
 const LANES = [
-  [['lint', bin('eslint'), ['.', '--max-warnings', '0']]],
   [
-    ['types', bin('tsc'), ['-b']],
+    ['lint of the core', bin('eslint'), ['core', '--max-warnings', '0']],
+    // The native compiler, at a quarter of the time; the linter works with the one that has a JavaScript API.
+    ['types', join(root, 'node_modules/typescript-7/bin/tsc'), ['-b']],
     ['format', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+  ],
+  [
+    ['lint of all else', bin('eslint'), ['.', '--ignore-pattern', 'core/', '--max-warnings', '0']],
     ['arrows', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', ...SOURCES]],
     ['unused', bin('knip'), ['--no-progress']],
     // The public API of the core, every link of its comments followed.

@@ -28,12 +28,28 @@ export interface House {
   readonly database: Relay;
 }
 
-async function createDatabase(url: string, name: string): Promise<void> {
+async function createDatabase(url: string, name: string, like = 'template1'): Promise<void> {
   const { default: pg } = await import('pg');
   const client = new pg.Client({ connectionString: url });
   await client.connect();
-  await client.query(`CREATE DATABASE ${name}`);
+  await client.query(`CREATE DATABASE ${name} TEMPLATE ${like}`);
   await client.end();
+}
+
+const builtServer = async () =>
+  (await import(pathToFileURL(join(ROOT, 'server/dist/main.js')).href)) as Server;
+
+/** The database that every house starts as a copy of: the demo is worked out once. */
+const FURNISHED = 'e2e_furnished';
+
+/** Makes what every house starts with. No connection to it may stay open, or it can't be copied. */
+export async function furnish(): Promise<void> {
+  const url = new URL(process.env.TEST_DATABASE_URL!);
+  await createDatabase(url.href, FURNISHED);
+  url.pathname = `/${FURNISHED}`;
+  const server = await builtServer();
+  await server.migrate(url.href);
+  await server.seed(url.href, { demo: true });
 }
 
 /** Waits until a page works nothing out and fetches nothing any more. */
@@ -56,14 +72,12 @@ export async function openHouse(
   const cluster = process.env.TEST_DATABASE_URL!;
   // A worker may come back to a file whose house it has closed before.
   const name = `e2e_${process.pid}_${worker}_${randomBytes(4).toString('hex')}`;
-  await createDatabase(cluster, name);
+  await createDatabase(cluster, name, FURNISHED);
   const database = await makeRelay(Number(new URL(cluster).port));
   const url = new URL(cluster);
   url.pathname = `/${name}`;
   url.port = String(database.port);
-  const server = (await import(pathToFileURL(join(ROOT, 'server/dist/main.js')).href)) as Server;
-  await server.migrate(url.href);
-  await server.seed(url.href, { demo: true });
+  const server = await builtServer();
   const serve = (port: number) =>
     server.serve({
       ...{ databaseUrl: url.href, host: '127.0.0.1', port, webFolder: join(ROOT, 'web/dist') },

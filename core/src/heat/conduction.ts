@@ -133,11 +133,15 @@ export class Section {
   }
 
   get coldest(): number {
-    return this.temperature.reduce((low, one) => min(low, one), Infinity);
+    let low = Infinity;
+    for (const one of this.temperature) if (one < low) low = one;
+    return low;
   }
 
   get hottest(): number {
-    return this.temperature.reduce((high, one) => max(high, one), -Infinity);
+    let high = -Infinity;
+    for (const one of this.temperature) if (one > high) high = one;
+    return high;
   }
 
   get left(): Left {
@@ -148,13 +152,16 @@ export class Section {
   private meanOf(celsius: Float64Array): number {
     const { columns, rows, floors } = this.grid;
     let sum = 0;
-    for (let at = 0; at < celsius.length; at += 1) sum += celsius[at]! * floors[at % columns]!;
+    for (let at = 0; at < celsius.length; at += columns)
+      for (let j = 0; j < columns; j += 1) sum += celsius[at + j]! * floors[j]!;
     return sum / (rows * this.floor);
   }
 
   /** Share of the weight that has gone as water. */
   get lost(): number {
-    const gone = this.dried.reduce((sum, one, j) => sum + one * this.grid.floors[j]!, 0);
+    const { dried, grid } = this;
+    let gone = 0;
+    for (let j = 0; j < dried.length; j += 1) gone += dried[j]! * grid.floors[j]!;
     return gone / (this.mass * this.grid.rows * this.floor);
   }
 
@@ -221,14 +228,12 @@ export class Section {
 
   /** Properties where it is expected to be; `counts`: the share of the step that a BDF2 step counts for. */
   private look(counts: number): void {
-    const { material } = this.body;
+    const { store } = this.balance;
     const { columns, floors } = this.grid;
-    for (let at = 0; at < this.ahead.length; at += 1) {
-      const celsius = this.ahead[at]!;
-      this.conductivity[at] = material.conductivity(celsius, this.porosity);
-      this.balance.store[at] =
-        (this.mass * floors[at % columns]! * material.heat(celsius)) / (this.step * counts);
-    }
+    this.body.material.ofAll(this.ahead, this.porosity, this.conductivity, store);
+    const weight = this.mass / (this.step * counts);
+    for (let at = 0; at < store.length; at += columns)
+      for (let j = 0; j < columns; j += 1) store[at + j] = store[at + j]! * weight * floors[j]!;
   }
 
   /** What it stands on as one conductance, W/(m²·K): air through the wall, and metal that holds heat. */

@@ -3,20 +3,11 @@ import { Section, type Surroundings } from './conduction';
 import { coolSection } from './cooling';
 import { OVEN } from './data/surroundings';
 import type { Precision } from './grid';
-import { freezingPoint, makeMaterial, solidProperties, type Material } from './material';
+import { freezingPoint, makeMaterial, solidProperties } from './material';
 import { bakeSection, type SectionBake } from './section';
 import { STANDARD_PRESSURE } from './steam';
+import { plain } from './testing';
 
-/** A solid that neither dries nor changes: what the series solutions are for. */
-const plain = (conductivity: number): Material => ({
-  activity: 0,
-  boiling: 400,
-  freezing: -40,
-  water: 0,
-  density: 1000,
-  conductivity: () => conductivity,
-  heat: () => 3000,
-});
 const BATTER = { water: 35, protein: 6, fat: 18, starch: 20, sugars: 20, fibre: 1, ash: 0, ethanol: 0 };
 const FILM = 20;
 const HALF = 0.03;

@@ -72,6 +72,8 @@ export interface Material {
   conductivity(celsius: number, porosity: number): number;
   /** J/(kg·K), with the water that boils off as an apparent heat around the boiling point, and the ice that melts below freezing. */
   heat(celsius: number): number;
+  /** Both of many temperatures at once, into two tables of the same length: a section asks at every step of its clock. */
+  ofAll(celsius: Float64Array, porosity: number, conductivity: Float64Array, heat: Float64Array): void;
 }
 
 /** A batter, and what it is while it cools: what has boiled off doesn't come back. */
@@ -81,6 +83,7 @@ export interface BatterMaterial extends Material {
 
 const COLDEST = -40;
 const HOTTEST = 260;
+const SIZE = HOTTEST - COLDEST + 1;
 /** Boiling is spread over so many kelvins, so that steps can follow it, and lies as far above the boiling point as it spreads. */
 const BOIL_WIDTH = 1.5;
 const BOIL_SHIFT = 3;
@@ -103,18 +106,47 @@ export const freezingPoint = (activity: number): number =>
 const iceAt = (celsius: number, freezing: number): number =>
   celsius >= freezing ? 0 : 1 - freezing / celsius;
 
+/** Where a temperature stands in a table of whole kelvins. */
+const placeOf = (celsius: number): number => min(SIZE - 1.001, max(0, celsius - COLDEST));
+
+/** A table's value at a place between two of its rows. */
+function between(table: Float64Array, place: number): number {
+  const below = floor(place);
+  return table[below]! + (place - below) * (table[below + 1]! - table[below]!);
+}
+
+/** Tables by whole kelvins: of the batter without pores, of its pores, and of its heat. */
+function lookedUp(
+  solid: Float64Array,
+  pore: Float64Array,
+  heats: Float64Array,
+): Pick<Material, 'conductivity' | 'heat' | 'ofAll'> {
+  const conducts = (place: number, porosity: number) =>
+    maxwellEucken(between(solid, place), between(pore, place), porosity);
+  return {
+    conductivity: (celsius, porosity) => conducts(placeOf(celsius), porosity),
+    heat: (celsius) => between(heats, placeOf(celsius)),
+    ofAll(celsius, porosity, conductivity, heat) {
+      for (let at = 0; at < celsius.length; at += 1) {
+        const place = placeOf(celsius[at]!);
+        conductivity[at] = conducts(place, porosity);
+        heat[at] = between(heats, place);
+      }
+    },
+  };
+}
+
 export function makeMaterial(composition: Composition, pressure: number): BatterMaterial {
   const activity = waterActivity(composition);
   const boiling = boilingPoint(max(activity, 0.05), pressure);
   const freezing = freezingPoint(activity);
   const total = (Object.values(composition) as number[]).reduce((sum, grams) => sum + grams, 0);
   const water = composition.water / total;
-  const size = HOTTEST - COLDEST + 1;
-  const solid = new Float64Array(size);
-  const pore = new Float64Array(size);
-  const heat = new Float64Array(size);
-  const dry = new Float64Array(size);
-  for (let at = 0; at < size; at += 1) {
+  const solid = new Float64Array(SIZE);
+  const pore = new Float64Array(SIZE);
+  const heat = new Float64Array(SIZE);
+  const dry = new Float64Array(SIZE);
+  for (let at = 0; at < SIZE; at += 1) {
     const celsius = at + COLDEST;
     const inRange = min(150, celsius);
     const properties = solidProperties(composition, inRange, iceAt(celsius, freezing));
@@ -128,19 +160,13 @@ export function makeMaterial(composition: Composition, pressure: number): Batter
     dry[at] = properties.heat + melts;
     heat[at] = dry[at]! + ((water * latentHeat(boiling)) / (BOIL_WIDTH * sqrt(PI))) * exp(-off * off);
   }
-  const look = (table: Float64Array, celsius: number) => {
-    const place = min(size - 1.001, max(0, celsius - COLDEST));
-    const below = floor(place);
-    return table[below]! + (place - below) * (table[below + 1]! - table[below]!);
-  };
   const boiledOff: Material = {
     activity,
     boiling,
     freezing,
     water,
     density: solidProperties(composition, 25).density,
-    conductivity: (celsius, porosity) => maxwellEucken(look(solid, celsius), look(pore, celsius), porosity),
-    heat: (celsius) => look(dry, celsius),
+    ...lookedUp(solid, pore, dry),
   };
-  return { ...boiledOff, heat: (celsius) => look(heat, celsius), boiledOff };
+  return { ...boiledOff, ...lookedUp(solid, pore, heat), boiledOff };
 }

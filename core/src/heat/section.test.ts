@@ -12,17 +12,7 @@ import {
   STANDARD_PRESSURE,
   vapourConductivity,
 } from './steam';
-
-/** A solid that neither dries nor changes: what the series solutions are for. */
-const plain = (conductivity: number, heat: number, density: number): Material => ({
-  activity: 0,
-  boiling: 400,
-  freezing: -40,
-  water: 0,
-  density,
-  conductivity: () => conductivity,
-  heat: () => heat,
-});
+import { plain } from './testing';
 
 const bake = (over: Partial<SectionBake> & Pick<SectionBake, 'material'>): SectionBake => ({
   depth: 0.03,
