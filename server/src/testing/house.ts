@@ -1,12 +1,10 @@
 import type { Express } from 'express';
-import knex, { type Knex } from 'knex';
+import type { Knex } from 'knex';
 import { pino } from 'pino';
 import request, { type Test } from 'supertest';
 import { makeApp } from '../app';
-import { migrate } from '../db/migrate';
-import { openDatabase } from '../db/open';
-import { seed } from '../demo/seed';
 import { servicesOn } from '../services';
+import { openFurnished } from './furnished';
 
 export const HOST = '127.0.0.1:4620';
 /** By what name other devices find it. */
@@ -29,14 +27,7 @@ export interface TestHouse {
 }
 
 export async function openHouse(name: string): Promise<TestHouse> {
-  const cluster = process.env.TEST_DATABASE_URL!;
-  const database = `test_${name}_${process.pid}`;
-  const admin = knex({ client: 'pg', connection: cluster });
-  await admin.raw(`CREATE DATABASE ${database}`);
-  await admin.destroy();
-  const db = openDatabase(cluster.replace(/\/omniarton$/, `/${database}`));
-  await migrate(db);
-  await seed(db, { demo: true });
+  const db = await openFurnished(process.env.TEST_DATABASE_URL!, `test_${name}_${process.pid}`);
   const logger = pino({ level: 'silent' });
   const behind = (proxies: readonly string[], lists?: Knex) =>
     makeApp({
