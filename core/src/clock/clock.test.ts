@@ -226,7 +226,7 @@ const askOf = ({
   asleep,
 }: typeof someDay extends fc.Arbitrary<infer T> ? T : never): DayAsk =>
   day(pages, { bakes: bakesOf(pages, `2027-06-19T${hour}:00`), ovens: ovens(count), hands, asleep });
-const FEW = { ...runs(71), numRuns: Math.ceil(runs(71).numRuns / 12) };
+const FEW = { ...runs(71), numRuns: Math.ceil(runs(71).numRuns / 20) };
 
 describe('any bake day', () => {
   it('keeps hands, ovens, heats, windows and nights', () =>

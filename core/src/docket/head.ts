@@ -2,7 +2,7 @@ import { tidy } from './authorsLine';
 import { PANS, standsFree, type PanSize } from '../kitchen';
 import { heats, shows } from '../process';
 import { say } from '../words';
-import { NEVER_ANSWERED } from '../vocabulary';
+import { HELPINGS, NEVER_ANSWERED } from '../vocabulary';
 import { bakeTimeWords } from './heatWords';
 import { learntWords } from './learnt';
 import { ovenWords } from './ovenWords';
@@ -23,7 +23,7 @@ export interface DocketHead {
   readonly learnt: readonly string[];
 }
 
-const HELPINGS = /(?:^|\s)(?:people|persons|servings?|helpings?|portions?)$/i;
+const ARE_HELPINGS = new RegExp(`(?:^|\\s)${HELPINGS}$`, 'i');
 
 /** Example: "24 cookies", "for 10 to 12". */
 function makesWords({ makes }: Docket): string | null {
@@ -31,7 +31,7 @@ function makesWords({ makes }: Docket): string | null {
   const { low, high, what } = makes;
   const rounded = (n: number) => String(Math.round(n * 10) / 10);
   const count = low === high ? rounded(low) : `${rounded(low)} to ${rounded(high)}`;
-  if (what === '' || HELPINGS.test(what)) return `for ${count}`;
+  if (what === '' || ARE_HELPINGS.test(what)) return `for ${count}`;
   // "Two 9-inch layers": one number beside another is a word.
   const said = /^\d/.test(what) ? (COUNT_WORDS[count] ?? `${count} ×`) : count;
   return `${said} ${what}`;

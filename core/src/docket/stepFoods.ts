@@ -51,8 +51,9 @@ const lineOf = (id: string, items: readonly Item[]): Line => ({
   measuredBy: 'volume',
 });
 
-/** "50 g of the sugar" is of what the list has. */
-const OF_THE_LIST = /\d[\d./½¼¾]*\s?\p{L}+\.? of (?:the|your|this|that) \p{L}+/giu;
+/** "50 g of the sugar", "a third of the egg whites": of what the list has. */
+const OF_THE_LIST =
+  /(?:\d[\d./½¼¾]*\s?\p{L}+\.?|\b(?:an?|one|two) (?:third|quarter|half|little|bit|spoonful)s?|\b(?:half|some|most|rest)) of (?:the|your|this|that) \p{L}+(?: (?:whites?|yolks?))?/giu;
 
 /** Lighter is a pinch or a spice, which a step's own words tell, g. */
 const LEAST_BESIDE = 5;
@@ -93,12 +94,13 @@ function forgottenOn(lines: readonly Line[], catalogue: Catalogue): Forgotten {
       .some((word) => word.length >= STEM && says(word.slice(0, STEM), among));
   const isListed = (ingredient: string) =>
     lines.some(({ items }) => items.some((one) => one.ingredient === ingredient));
-  const measured = ({ ingredient, grams, quantity, unit }: Item, least: number): boolean =>
+  // "Whisk 2 eggs with the sugar": eggs alone are told by their number.
+  const measured = ({ ingredient, grams, quantity, unit, role }: Item, least: number): boolean =>
     ingredient !== null &&
     grams !== null &&
     grams.central >= least &&
     quantity !== null &&
-    unit !== null &&
+    (unit !== null || (role === 'egg' && Number.isInteger(quantity.central))) &&
     !isListed(ingredient);
   return {
     binds: (one) =>

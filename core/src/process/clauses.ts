@@ -42,6 +42,8 @@ function cutsIn(text: string): Map<number, boolean> {
       A_HEAT.test(next) ||
       (ENDS_IN_TIME.test(said) && A_TIME.test(next));
     if (stop && SHORTENED.test(said) && !begins) continue;
+    // "150 in your fan oven... no wait, 160... for an hour" is one thought.
+    if (/^\.{2,}$/.test(match[0]) && /^\s*\p{Ll}/u.test(behind) && !DEED.test(next)) continue;
     if (/^\d/.test(behind) && /(?:[\d½¼¾⅓⅔⅛]|(?<!\p{L})(?:min(?:ute)?s?|h(?:ou)?rs?|h|m))$/iu.test(said))
       continue;
     cuts.set(end, true);

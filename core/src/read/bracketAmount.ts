@@ -31,7 +31,7 @@ export function bracketAmount(
     const amount = readAmount(
       (USED_AMOUNT.exec(bracket)?.[1] ?? bracket)
         .split(/\s*[/;,]\s*(?=\d)/)[0]!
-        .replace(/^(?:(?:about|approx\.?|approximately|roughly|around|or|each|=|ca\.?)\s+)+/i, '')
+        .replace(/^(?:(?:about|approx\.?|approximately|roughly|around|or|each|=|ca\.?)\s+|~\s*)+/i, '')
         .replace(/(\d)-(?=[a-z])/gi, '$1 '),
     );
     const measured =

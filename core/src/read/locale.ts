@@ -10,12 +10,12 @@ const SIGNS: readonly (readonly [Exclude<Locale, 'metric'>, RegExp, number])[] =
   ],
   [
     'UK',
-    /\b(?:caster|icing sugar|plain flour|self[- ]raising|bicarbonate|cornflour|treacle|golden syrup|double cream|courgettes?|sultanas|demerara|mixed spice|wholemeal|knob of|gas(?: mark)? \d|fan \d|baking tin|greaseproof|dessertspoons?|teaspoonfuls?|tablespoonfuls?|pie[- ]dish|pudding basin|fairy cakes?|s\.? ?r\.? flour|(?<=\d ?oz\.? )marg|mk\.? \d|strong flour|black treacle|single cream)\b|\bg\.m\. ?\d/gi,
+    /\b(?:caster|icing sugar|plain flour|self[- ]raising|bicarbonate|cornflour|treacle|golden syrup|double cream|courgettes?|sultanas|demerara|mixed spice|wholemeal|knob of|gas(?: mark)? \d|fan \d|baking tin|greaseproof|dessertspoons?|teaspoonfuls?|tablespoonfuls?|pie[- ]dish|pudding basin|fairy cakes?|s\.? ?r\.? flour|(?<=\d ?oz\.? )marg|mk\.? \d|strong flour|black treacle|single cream)\b|\bg\.?m\.? ?\d/gi,
     2,
   ],
   [
     'US',
-    /\b(?:all[- ]purpose|confectioners|(?<=[\d½¼¾] )sticks?|°F|degrees F|heavy cream|half[- ]and[- ]half|molasses|cornstarch|baking soda|zucchini|kosher|powdered sugar|cake flour|self-rising|graham|semisweet|9x13)\b|\d ?°?F\b/gi,
+    /\b(?:all[- ]purpose|confectioners|(?<=[\d½¼¾] )sticks?|°F|degrees F|heavy cream|half[- ]and[- ]half|molasses|cornstarch|baking soda|zucchini|kosher|powdered sugar|cake flour|self-rising|graham|semisweet|9x13)\b|(?<!\d{3} ?(?:°?C)? ?\/ ?\d{2})\d ?°?F\b/gi,
     2,
   ],
   ['US', /\binch(?:es)?\b/gi, 1],

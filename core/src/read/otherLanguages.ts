@@ -1,4 +1,4 @@
-import { DESCRIBING_WORDS, FOOD_WORDS, PURPOSE_WORDS, SMALL_WORDS, UNIT_WORDS } from './data/otherLanguages';
+import { DESCRIBING_WORDS, FOOD_WORDS, FRUIT_PARTS, PURPOSE_WORDS, SMALL_WORDS, UNIT_WORDS } from './data/otherLanguages';
 import { remembered } from './remember';
 
 const plain = (words: string) => words.toLowerCase().replace(/[’`´]/g, "'").replace(/œ/g, 'oe');
@@ -64,7 +64,10 @@ export const listInEnglish = (text: string, knows: (line: string) => boolean): s
  * which English knows a food already is itself.
  */
 export function inEnglish(text: string, knows: (line: string) => boolean): string {
-  const measured = measuredInEnglish(text);
+  const measured = FRUIT_PARTS.reduce(
+    (words, [part, english]) => words.replace(part, english),
+    measuredInEnglish(text),
+  );
   if (!seemsForeign(measured)) return measured;
   // What is known by a describing word alone isn't known: "stött" (crushed) is no stout.
   if (knows(measured) && knows(measured.replace(DESCRIBING_WORDS, ''))) return measured;

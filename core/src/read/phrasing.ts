@@ -90,7 +90,7 @@ const AT_THE_END = new RegExp(
   'iu',
 );
 const LOOSELY = /^(?:about|approx\.?|ca\.?|around) /i;
-const BARE_AT_THE_END = /^([^\d(]+?)\s*[,:-]?\s+(\d+(?:-\d+)?)$/;
+const BARE_AT_THE_END = /^([^\d(]+?)((?: \([^()\d]*\))?)\s*[,:-]?\s+(\d+(?:-\d+)?)$/;
 /** A bare number after a name is grams, unless it can be a count. */
 const MOST_COUNTED = 24;
 
@@ -105,8 +105,9 @@ function amountFirst(text: string, knows: Knows): string {
       return `${amount.replace(LOOSELY, '')} ${[head, ...prepared].join(', ')}${rest.startsWith(' ') ? '' : ' '}${rest}`.trim();
   }
   const bare = BARE_AT_THE_END.exec(text);
-  if (bare && Number(bare[2]!.split('-')[0]) > MOST_COUNTED && knows(bare[1]!.split(',')[0]!))
-    return `${bare[2]} g ${bare[1]}`;
+  const [, name = '', bracket = '', number = ''] = bare ?? [];
+  if (Number(number.split('-')[0]) > MOST_COUNTED && knows(name.split(',')[0]!))
+    return `${number} g ${name}${bracket}`;
   return text;
 }
 
@@ -118,7 +119,7 @@ function bareGrams(text: string, knows: Knows): string {
   const bare = BARE_AHEAD.exec(text);
   if (!bare || Number(bare[1]) < FEWEST_GRAMS || amountIn(text).unit !== null) return text;
   const name = text.slice(bare[0].length);
-  return knows(name.split(/[,(]/)[0]!) ? `${bare[1]} g ${name}` : text;
+  return knows(name.split(/[,(]|\s(?:\+|&)\s/)[0]!) ? `${bare[1]} g ${name}` : text;
 }
 
 /** "Glaze: icing sugar 150 g, lemon juice 2 tbsp": what such a list is for. */

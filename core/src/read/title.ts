@@ -11,10 +11,13 @@ type Placed = readonly { readonly source: string; readonly place: Place }[];
 const IN_CAPITALS = /(?<=[\p{Ll}:,] )\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+){1,4}/gu;
 const CALLED_FIRST = /^\s*((?:MRS?\. )?\p{Lu}[\p{Lu}'’ &-]{3,40})[.:](?=\s)/u;
 
-/** Words to somebody behind a name: ", for my sister (no dairy!!)", "(hi Jo! as promised)". */
+/** Words to somebody behind a name: ", for my sister (no dairy!!)", "(hi Jo! as promised)", ", here goes xx"; and whose it is: "(from our baker in Lyon)". */
 const TO_SOMEBODY =
-  /(?:\s*,\s*for (?:my|our|your|the) .*|\s*\([^)]*\b(?:for (?:my|our|\p{Lu}\p{L}+)|hi|hello|promised|please|can['’]t|no \p{L}+|\p{L}+[- ]free)\b[^)]*\)\W*)$/u;
-function withoutWords(name: string): string {
+  /(?:\s*,\s*for (?:my|our|your|the) .*|\s*[,–-]+\s*here (?:goes|it is|we go|you go|you are)\b.*|\s*\((?:from|by|via) [^)]*\)\W*|\s*\([^)]*\b(?:for (?:my|our|\p{Lu}\p{L}+)|hi|hello|promised|please|can['’]t|no \p{L}+|\p{L}+[- ]free)\b[^)]*\)\W*)$/u;
+/** "(3 x 2lb loaves)": what it is baked in. */
+const OF_TINS = /\s*\(\d+ ?[x×] ?[^)]*\b(?:tins?|pans?|loaves|loaf|rounds?|trays?)\)/i;
+function withoutWords(said: string): string {
+  const name = said.replace(OF_TINS, '').trim();
   const bare = name.replace(TO_SOMEBODY, '').trim();
   return bare !== name && namesItsBake(bare) ? bare : name;
 }
@@ -25,7 +28,7 @@ const NUMBERED =
 
 /** A title without what stands around it: marks, strokes of a table, "Recipe:", little pictures, and how many it makes. */
 function titleIn(source: string): string {
-  const row = titleRow(source)?.[0] ?? source.replace(/^\s*\|/, '').replace(/\|\s*$/, '');
+  const row = titleRow(source)?.[0] ?? source.replace(/^\s*\|/, '').replace(/[|\s]+$/, '');
   const bare = cleanLine(row.trim().replace(/\s{3,}/g, ', '))
     .replace(NUMBERED, '')
     .replace(/^#+\s*|\s*#+$|\*\*|__/g, '')

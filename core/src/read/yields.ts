@@ -1,6 +1,6 @@
 import { cleanLine } from './clean';
 import { digitsFromWords } from './numberWords';
-import type { PageKind } from '../vocabulary';
+import { HELPINGS, type PageKind } from '../vocabulary';
 import type { Yield } from './types';
 
 const NUMBER = '(\\d+(?: \\d\\/\\d|\\.\\d+)?)';
@@ -32,7 +32,7 @@ const PIECES_TOO = new RegExp(
   'iu',
 );
 const EACH = /\beach\b|\bper\b|\bk?cal/i;
-const HELPINGS = /^(?:people|persons?|ppl|portions?|servings?|helpings?)\b/i;
+const ARE_HELPINGS = new RegExp(`^${HELPINGS}\\b`, 'i');
 const DOZEN = 12;
 const DOZENS = /\bdo?z(?:en)?\b/i;
 /** "For about 40" fritters: nobody cooks for more. */
@@ -68,7 +68,7 @@ function toYield(counted: readonly (string | undefined)[] | undefined, usual: st
   const [sentence = ''] = (ended ? '' : words).split(
     /[.!?](?=\s)|(?:^|\s+)(?=(?:prep|cook|total|active|ready|time)\b)|(?:^|\s+)(?:and|then)\s+(?=(?:place|put|set|arrange|bake|lay|transfer|serve)\b)|\s+in (?:an? |the |one )?(?=\d|(?:\w+ )?(?:tin|pan|tray|dish)\b)/i,
   );
-  const what = sentence.replace(/[.!~\s]+$|\s\d+x$|(?:^|\s+)\+.*$/g, '').trim();
+  const what = sentence.replace(/[.!~:\s]+$|\s\d+x$|(?:^|\s+)\+.*$/g, '').trim();
   if (first === undefined || MEASURE.test(what)) return null;
   // "16 - 2 trays" is no range, and the trays are what the second counts.
   const falls = last !== undefined && numberOf(last) < numberOf(first);
@@ -86,7 +86,7 @@ const inDigits = (words: string) => digitsFromWords(words.replace(/\ba dozen\b/g
 /** The pieces that a line names behind its helpings; null: none. */
 function piecesBeside(source: string, helpings: Yield): Yield | null {
   const pieces = toYield(PIECES_TOO.exec(inDigits(cleanLine(source)))?.slice(1), 'pieces');
-  return pieces && pieces.low >= helpings.low && !HELPINGS.test(pieces.what) && !EACH.test(pieces.what)
+  return pieces && pieces.low >= helpings.low && !ARE_HELPINGS.test(pieces.what) && !EACH.test(pieces.what)
     ? pieces
     : null;
 }
@@ -150,7 +150,7 @@ export function nameAndYield(name: string): { readonly name: string; readonly yi
   if (!match) return { name, yields: null };
   const [, promise = '', ...counted] = match;
   const what = (counted[3] ?? '').trim();
-  const helpings = /^(?:serves|for)$/i.test(promise) || HELPINGS.test(what);
+  const helpings = /^(?:serves|for)$/i.test(promise) || ARE_HELPINGS.test(what);
   const found = toYield(counted, helpings ? '' : 'pieces');
   // "Knots - for 20": nobody cooks for more than a dozen without saying so.
   const pieces = /^for$/i.test(promise) && found?.what === '' && found.low > DOZEN;
@@ -222,7 +222,7 @@ function listedFor(source: string): Yield | null {
   const [, count, what = ''] = LISTED_FOR.exec(cleanLine(source)) ?? [];
   return count === undefined
     ? null
-    : toYield([count, undefined, undefined, HELPINGS.test(what) ? '' : what], '');
+    : toYield([count, undefined, undefined, ARE_HELPINGS.test(what) ? '' : what], '');
 }
 
 /** Where how many are made is said first of all, and where it is said too. */
@@ -263,7 +263,7 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
     const [, last, what = 'pieces'] =
       LAST_WORDS.exec(said) ?? LAST_NUMBER.exec(said) ?? SHAPED_TO.exec(said) ?? [];
     if (last !== undefined)
-      return { low: Number(last), high: Number(last), what: HELPINGS.test(what) ? '' : what };
+      return { low: Number(last), high: Number(last), what: ARE_HELPINGS.test(what) ? '' : what };
     const made = MADE_INTO.exec(said);
     const scored = made ? null : (SCORED.exec(said) ?? CUT_SO_MANY.exec(said));
     const pieces = Number((made ?? scored ?? LINED.exec(said))?.[1] ?? 0);

@@ -1,4 +1,5 @@
 export { BULLETS, PICTURES } from './bullets';
+export { HELPINGS } from './helpings';
 export * from './ingredients';
 export * from './families';
 export * from './pageKinds';

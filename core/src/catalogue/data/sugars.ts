@@ -5,7 +5,7 @@ export const sugars: Table = {
   role: 'sugar', style: 'level',
   source: 'USDA SR Legacy; cup weights: common practice', confidence: 'from-memory',
   rows: {
-    'granulated-sugar': { name: 'granulated sugar', also: ['sugar', 'white sugar', 'cane sugar', 'beet sugar', 'fine sugar', 'raw cane sugar', 'vanilla sugar', 'preserving sugar'], comp: [0.1, 0, 0, 0, 99.8, 0, 0.1], cup: [200, 192, 208] },
+    'granulated-sugar': { name: 'granulated sugar', also: ['sugar', 'white sugar', 'cane sugar', 'beet sugar', 'fine sugar', 'raw cane sugar', 'vanilla sugar', 'cinnamon sugar', 'preserving sugar'], comp: [0.1, 0, 0, 0, 99.8, 0, 0.1], cup: [200, 192, 208] },
     'caster-sugar': { name: 'caster sugar', also: ['superfine sugar', 'caster', 'castor sugar', 'golden caster sugar', 'baker\'s sugar'], comp: [0.1, 0, 0, 0, 99.8, 0, 0.1], cup: [205, 195, 225] },
     'light-brown-sugar': { name: 'light brown sugar', also: ['brown sugar', 'soft light brown sugar', 'light muscovado sugar', 'soft brown sugar', 'light soft brown sugar', 'golden brown sugar', 'muscovado sugar', 'light muscovado'], comp: [1.5, 0.1, 0, 0, 97.2, 0, 0.8], acid: 2, cup: [213, 180, 230], styles: { packed: [218, 205, 230] }, does: ['keeps soft'] },
     'dark-brown-sugar': { name: 'dark brown sugar', also: ['soft dark brown sugar', 'dark muscovado sugar', 'dark soft brown sugar', 'dark muscovado', 'molasses sugar'], comp: [2.5, 0.1, 0, 0, 96, 0, 1], acid: 2.5, cup: [215, 185, 235], styles: { packed: [222, 208, 238] }, does: ['keeps soft'] },

@@ -92,7 +92,7 @@ export const cakes = {
   },
   'steamed-pudding': {
     ratios: [95, 50, 75, 55], most: [100, 115, 190, 160], onlyNamed: true,
-    words: /\bpudding\b|\bsteam(?:ed)?\b|\bself-saucing\b|\bdumplings?\b|\bin a cloth\b|\b(?:pudding )?basin\b|\bsteamer\b/gi,
+    words: /(?<!\b(?:bread(?: (?:and|&|\+) butter)?|rice|semolina|tapioca) )\bpudding\b|\bsteam(?:ed)?\b|\bself-saucing\b|\bdumplings?\b|\bin a cloth\b|\b(?:pudding )?basin\b|\bsteamer\b/gi,
     titles: /\bspotted dick\b|\btreacle sponge\b|\brol(?:y|ey)[- ]pol(?:y|ey)\b|\bcanary\b|\bduff\b/gi,
     texture: 'batter', xanthan: 0.6, leastXanthan: 0, glutenUse: 2.6, usualEgg: 60, liquid: [0, 17], moreLift: 0.1,
     egg: 'lifts', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
@@ -132,7 +132,7 @@ export const cakes = {
   },
   'flourless': {
     ratios: [100, 100, 100, 100], most: [null, null, null, null], onlyNamed: false,
-    words: /\bflourless\b|\b(?:without|no) flour\b|\bmacaroons?\b|\bmeringues?\b|\bcheese ?cakes?\b/gi,
+    words: /\bflourless\b|\b(?:without|no) flour\b|\bmacaroons?\b|\bmeringues?\b|\bcheese ?cakes?\b|\b(?:bread(?: (?:and|&|\+) butter)?|rice|semolina|tapioca) pudding\b/gi,
     titles: /\bmacarons?\b|\bpavlovas?\b|\bamaretti\b/gi,
     texture: 'batter', xanthan: 0, leastXanthan: 0, glutenUse: 1, usualEgg: 120, liquid: [0, 0], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,

@@ -41,6 +41,7 @@ export const FOOD_WORDS: Readonly<Record<string, readonly string[]>> = {
   'yeast': ['lievito di birra secco', 'lievito secco', 'levadura seca', 'levure sèche', 'jäst', 'torrjäst', 'Hefe', 'Trockenhefe', 'levure boulangère', 'levure', 'lievito di birra', 'levadura', 'khameer'],
   'fresh yeast': ['färsk jäst', 'kronjäst', 'frische Hefe', 'Frischhefe', 'Würfel Hefe', 'cube Hefe', 'levure fraîche', 'levure de boulanger fraîche', 'lievito di birra fresco', 'levadura fresca'],
   'salt': ['zout', 'Salz', 'sel', 'fleur de sel', 'sale', 'sal', 'namak'],
+  'cinnamon sugar': ['Zimtzucker', 'Zimt-Zucker', 'kanelsocker', 'sucre à la cannelle'],
   'cinnamon': ['kaneel', 'kanel', 'Zimt', 'cannelle', 'cannella', 'canela', 'dalchini'],
   'cardamom': ['kardemumma', 'Kardamom', 'cardamome', 'cardamomo', 'elaichi'],
   'vanilla extract': ['vaniljextrakt', 'Vanilleextrakt', 'extrait de vanille', 'estratto di vaniglia', 'extracto de vainilla', 'esencia de vainilla'],
@@ -83,6 +84,14 @@ export const FOOD_WORDS: Readonly<Record<string, readonly string[]>> = {
   'lemon': ['citron', 'Zitrone', 'limone', 'limón', 'nimbu'],
   'apple': ['äpple', 'äpplen', 'Apfel', 'Äpfel', 'pomme', 'pommes', 'mela', 'mele', 'manzana', 'manzanas'],
 };
+
+/** What is used of a fruit that is counted in words or behind its part: "ralladura de 1 limón", "Saft einer Zitrone". */
+export const FRUIT_PARTS: readonly (readonly [RegExp, string])[] = [
+  [/^(\W*)(?:la )?(?:ralladura|scorza(?: grattugiata)?|zestes?|(?:abgeriebene )?Schale|Abrieb|skal(?:et)?)(?: de| di| von| av)? (?:d['’])?(?:un[eao]?|einer?|en|1) (?:Bio-?)?(?:limón|limone|citron|Zitrone)(?!\p{L})/giu, '$11 lemon zest'],
+  [/^(\W*)(?:la )?(?:ralladura|scorza(?: grattugiata)?|zestes?|(?:abgeriebene )?Schale|Abrieb|skal(?:et)?)(?: de| di| von| av)? (\d) (?:Bio-?)?(?:limones|limoni|citrons?|Zitronen)(?!\p{L})/giu, '$1$2 lemon zest'],
+  [/^(\W*)(?:el |il |le |der )?(?:zumo|jugo|succo|jus|Saft|saft(?:en)?)(?: de| di| von| av)? (?:d['’])?(?:un[eao]?|einer?|en|1) (?:Bio-?)?(?:limón|limone|citron|Zitrone)(?!\p{L})/giu, '$11 lemon juice'],
+  [/^(\W*)(?:el |il |le |der )?(?:zumo|jugo|succo|jus|Saft|saft(?:en)?)(?: de| di| von| av)? (\d) (?:Bio-?)?(?:limones|limoni|citrons?|Zitronen)(?!\p{L})/giu, '$1$2 lemon juice'],
+];
 
 /** Spoons and cups behind a number. The decilitre is everybody's. */
 export const UNIT_WORDS: readonly (readonly [RegExp, string])[] = [

@@ -42,7 +42,23 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/(?<=\d ?(?:oz|g|lb)\.? )plain(?=\s*(?:,|;|$))/gi, 'plain flour'],
   [/(?<=\d ?(?:oz|g|lb)\.? )self[- ]?rais(?:ing|er)(?=\s*(?:,|;|$))/gi, 'self-raising flour'],
   [/(?<=\d ?(?:oz|g|lb|tbsp|tsp|cups?|dl)\.? )((?:golden |unrefined )?(?:caster|granulated|demerara|icing)|(?:light |dark |soft )*(?:muscovado|brown))(?=\s*(?:,|;|\(|$))/gi, '$1 sugar'],
-  [/\b(?:b|bk|bak)\.? ?(?:powder|pdr|pwd|pwdr|powd)\b\.?/gi, 'baking powder'],
+  [/\b(?:b|bk|bak)[./]? ?(?:powder|pdr|pwd|pwdr|powd)\b\.?/gi, 'baking powder'],
+  [/\bw\/w\b/gi, 'wholemeal flour'],
+  [/\b(plain|self[- ]raising|s\.?r\.?|strong|wholemeal|rice|almond) fl\b\.?/gi, '$1 flour'],
+  [/\bwh(?:t|ite)?\b\.?(?= sugars?\b)/gi, 'white'],
+  [/\bic\b\.?(?= (?:sugar|sug)\b)/gi, 'icing'],
+  [/(?<=\d )v\.? (?=ripe|large|small|finely)/gi, 'very '],
+  [/(?<=\d )whites of eggs?\b/gi, 'egg whites'],
+  [/(?<=\d )yolks of eggs?\b/gi, 'egg yolks'],
+  // "A teaspoon of ginger and one of mixed spice": of the same spoon.
+  [/((?:\ban?|\bone|\b1)(?: (?:heaped|level|good))? (tea|table|dessert)spoon(?:ful)? (?:of )?[^,;\d]+?),? (?:and|&) one of (?=\p{L})/giu, '$1 and 1 $2spoon '],
+  // "Lemons 6, zest only."
+  [/^(lemons?|limes?|oranges?) (\d+)(?=\s*[,(:])/gi, '$2 $1'],
+  // "Syrup 6 tbsp" and "chips 12 oz", in a kitchen that has one of each.
+  [/^syrup(?=,? \d)/gi, 'golden syrup'],
+  [/^(\W*)chips(?=,? \d)|(?<=^\W*\d[\d./ ]*(?:oz|g|cups?|c)\.? )chips$/gi, '$1chocolate chips'],
+  // "1 roll puff pastry (all butter) 320 g": what the roll weighs.
+  [/^(\W*1 (?:roll|packet|pack|pkt|block|sheet|tub|jar|tin|can) (?:of )?\p{L}[^\d]*?),? (\d+ ?g)$/giu, '$1 ($2)'],
   [/\b(?:bk|bak)\.? ?(?=soda\b)/gi, 'baking '],
   [/\bcr\.? (?=cheese\b)/gi, 'cream '],
   [/\bchop['’]?d\b/gi, 'chopped'],

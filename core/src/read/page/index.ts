@@ -1,5 +1,6 @@
 import type { Catalogue } from '../../catalogue';
 import type { PageKind } from '../../vocabulary';
+import { withBakeLines } from './bakeLines';
 import { withBroughtToRoll } from './broughtToRoll';
 import { decideKinds } from './chain';
 import { withCountedEggs } from './countedEggs';
@@ -35,6 +36,7 @@ const PASSES: readonly ((lines: readonly string[], read: readonly KindOfLine[]) 
     withTitleRow,
     withListsInTitles,
     withCountedEggs,
+    withBakeLines,
     withPartWords,
     withSoleName,
   ];

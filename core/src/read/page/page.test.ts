@@ -84,11 +84,14 @@ describe('whatever is pasted', () => {
 
 describe('what stands around a recipe', () => {
   const sureOf = (kinds: readonly KindOfLine[]) => kinds.filter(({ sure }) => sure >= SURE);
+  const undisturbed = [...train, ...held]
+    .filter(({ rows }) => rows.length > 8)
+    .map(({ rows }) => ({ rows, before: kindsOfPage(rows) }));
   /** Of the lines that a page was sure of: how many are another kind, once something around them has changed. */
   function moved(change: (rows: LabelledPage['rows']) => LabelledPage['rows']): number {
     let [sure, other] = [0, 0];
-    for (const page of [...train, ...held].filter(({ rows }) => rows.length > 8)) {
-      const before = kindsOfPage(page.rows);
+    for (const page of undisturbed) {
+      const { before } = page;
       const rows = change(page.rows);
       const after = kindsOfPage(rows);
       const from = rows.length - page.rows.length;
