@@ -1,4 +1,4 @@
-import { CARD_PART, CHAT, rowsOf, type Line } from '../read';
+import { CARD_PART, CHAT, rowsOf, TICK_BEHIND, type Line } from '../read';
 import { PICTURES } from '../vocabulary';
 
 /** Marks of a list before the author's words. */
@@ -22,6 +22,7 @@ export const tidy = ({
     .trim()
     .replace(CHAT, '')
     .replace(MARKS, '')
+    .replace(TICK_BEHIND, '')
     .replace(/\*\*|__/g, '')
     .replace(SAYS_WHAT_FOR, '')
     .replace(CARD_PART, (label) => {

@@ -32,6 +32,18 @@ const SCONES =
   '| Scones (makes 9) | |\n|---|---|\n| self raising flour | 350 g |\n| butter, cubed | 85 g |\n| caster sugar | 3 tbsp |\n| milk | 175 ml |\n\nRub butter into flour. Stir in sugar. Add the milk. Pat to about 4cm deep. Cut with a 5cm cutter. 10 mins at 220C till risen.';
 const DATES =
   'Sticky date pudding\nServes 8\n200g pitted dates\n60g butter\n165g brown sugar\n2 eggs\n150g self-raising flour\n250ml boiling water\n\nPreheat oven to 180°C. Grease and line base and side of a 20cm (base) round cake pan.\nPour the water over the dates. Beat butter and sugar, add eggs, fold in the dates and flour. Bake for 35-40 mins.';
+const BOTERKOEK =
+  'Boterkoek\nvoor een vorm van 24 cm\n\n250 gram bloem\n200 gram boter\n200 gram fijne suiker\n1 zakje vanillesuiker\n1 ei\n\nKneed alles tot een soepel deeg. Laat het een half uur rusten in de koelkast.\nDruk het deeg in een ingevette vorm.\nBak de boterkoek in 25 minuten goudbruin op 180 graden. Laat afkoelen in de vorm.';
+const IN_QUOTES =
+  'Q: My mother-in-law wants her "tray of brownies" back. Any hope?\n\n185g unsalted butter\n185g best dark chocolate\n85g plain flour\n40g cocoa powder\n3 large eggs\n275g golden caster sugar\n\nMelt butter and chocolate, cool. Whisk eggs + sugar until thick. Fold in choc mix, then the flour and cocoa. 20cm square tin. Bake at 180C for 25 mins.';
+const TURNOVERS =
+  'Apple turnovers (makes 6)\n\n225g strong white flour\n225g cold butter, in 1cm cubes\napprox 130ml iced water\n2 bramleys\n50g sugar\n\nToss the butter through the flour, water in, bring together. Roll, fold in three, repeat. Chill 30 minutes.\nStew apples with sugar, cool. Roll pastry, cut 6 squares, fill, fold. Bake at 220C for 20-25 minutes.';
+const LID =
+  'Oatmeal Raisin Cookies\n\nBEAT 1 cup (2 sticks) softened butter, 1 cup firmly packed brown sugar and 1/2 cup granulated sugar until creamy. ADD 2 eggs; beat well. ADD combined 1 1/2 cups all-purpose flour and 1 teaspoon baking soda; mix well. ADD 3 cups oats and 1 cup raisins.\nDROP dough by tablespoonfuls onto cookie sheets.\nBAKE at 350°F for 10 to 12 minutes.';
+const PORTER =
+  'PORTER CAKE\n\n1 lb. flour                1 tsp. mixed spice\n1/2 lb. butter             1 tsp. bread soda\n1/2 lb. brown sugar        1/4 pt. milk\n1 lb. fruit (sultanas,     3 eggs\n   raisins, peel)          grated rind of 1 orange\n\nMelt butter and sugar in milk; add fruit and boil for 10 minutes. Cool. Add flour, soda and spice, eggs and rind. Pour into a lined 8-in. tin. Bake at 350°F. for 1 1/2 hours.';
+const HANDOUT =
+  'Swiss Roll\n\nName: ____________   Date: __________\n\nIngredients          Tick\n3 eggs               [ ]\n75 g caster sugar    [ ]\n75 g plain flour     [ ]\n\nMETHOD\n1. Whisk eggs and sugar until thick.\n2. Sieve in the flour. Fold in gently.\n3. Pour into a Swiss roll tin (33 x 23 cm). Bake at 200 °C for 8-10 minutes.';
 
 describe('from the back of an envelope', () => {
   it.each<OnPaper>([
@@ -81,6 +93,24 @@ describe('from the back of an envelope', () => {
       [],
     ],
     ['a table’s name has no number', SCONES, {}, [/^Scones$/m, /^Makes 9/m], []],
+    [
+      'half an hour’s rest, a bake and cooling that another language has',
+      BOTERKOEK,
+      {},
+      [/^Oven .*25 minutes/m, /vanilla sugar/, /afkoelen in de vorm\.$/m],
+      [/chill it|cool on a rack|What is this/],
+    ],
+    ['what somebody wants back is called by its quotes', IN_QUOTES, {}, [/^tray of brownies$/m], [/no name/]],
+    ['bramleys are apples', TURNOVERS, {}, [/^2 bramleys \(\d+ g\)/m], []],
+    ['a cup that is two sticks', LID, {}, [/^225 g softened butter/m], []],
+    [
+      'columns that go on below',
+      PORTER,
+      {},
+      [/^3 eggs/m, /^455 g mixed dried fruit/m, /orange/],
+      [/455 g orange/],
+    ],
+    ['a handout’s boxes', HANDOUT, {}, [/^Swiss Roll$/m, /^3 eggs \(/m], [/\[ \]|Tick|Date/]],
     ['a size before a bracket', DATES, {}, [/^In: 20 cm round tin/m], []],
   ])('%s', readsOnPaper);
 });

@@ -15,7 +15,8 @@ const SHALLOW_ROUND = 15;
 const OF_A_VESSEL_SOON = /^[^.;,]{0,40}\b(?:tin|pan|dish|mould)\b/i;
 /** Named as one, a tin may be smaller, cm. */
 const LEAST_NAMED = 7;
-const OF_A_TIN = /^\s*(?:\([^)]*\) )?(?:[\w-]+ ){0,2}(?:tins?|pans?|plates?|dish(?:es)?|ramekins?|moulds?|springforms?)\b/i;
+const OF_A_TIN =
+  /^\s*(?:\([^)]*\) )?(?:[\w-]+ ){0,2}(?:tins?|pans?|plates?|dish(?:es)?|ramekins?|moulds?|springforms?)\b/i;
 /** Without a unit, tins of more than this are in centimetres. */
 const MOST_INCHES = 18;
 /** Of two numbers the first is a count where it is so small and has no unit. */

@@ -19,6 +19,8 @@ const NO_LENGTH_AFTER =
   /(?:\b(?:after|every|each|the last|last|the first|first|final|within|when it (?:has|['’]s) been in the oven(?: for)?|up to|than|only|in)\s+(?:the\s+|about\s+|a\s+)?)$|\b(?:don['’]?t|do not|never|without) open(?:ing)?\b(?:(?!\b(?:down to|up to|turn|reduce|\d{3})\b)[^.])*$/i;
 const NO_LENGTH_BEFORE =
   /^\s*(?:apart|before|ahead|earlier|later|in advance|bursts?|-?second bursts?|old|from now)\b|^\s*-?\s*second bursts/i;
+/** "Bak de koek in 25 minuten goudbruin": so long, and not within it. */
+const BAKED_IN = /\bin (?:ca\. |ongeveer |etwa )?\d[\d\s–-]*minuten$/i;
 const TURNED = /\b(?:flip|turn|other side|first side)\b/i;
 /** What lies in a pan and is turned. */
 const FLIPS = /\bflip/i;
@@ -51,7 +53,7 @@ const lengthsOf = ({ text, durations }: Told): Duration[] =>
   durations.filter(
     ({ from, to }) =>
       !OF_OTHER_POWER.test(text.slice(to)) &&
-      !NO_LENGTH_AFTER.test(text.slice(0, from)) &&
+      !(NO_LENGTH_AFTER.test(text.slice(0, from)) && !BAKED_IN.test(text.slice(0, to))) &&
       !NO_LENGTH_BEFORE.test(text.slice(to)),
   );
 

@@ -8,6 +8,8 @@ const BULLET = new RegExp(
   `^(?:${BULLETS}\\s+|${PICTURES}\\s*(?=[\\p{L}\\d(½⅓⅔¼¾])|\\d{1,2}[).]\\s+(?=\\d))+`,
   'u',
 );
+/** "3 eggs [ ]": a box to tick. */
+export const TICK_BEHIND = /\s*\[ ?[xX]?\]\s*$/;
 /** Who wrote it, and when, before each line of a chat. */
 export const CHAT = /^\[\d[\d/.,:\s-]{2,20}(?:[ap]m)?\]\s*\p{L}[\p{L} .]{0,20}:\s+/iu;
 /** "DRIZZLE 👉 175 g sugar": a part's name points at its list. */
@@ -73,6 +75,7 @@ function clean(source: string): string {
     .replace(CHAT, '')
     .replace(POINTED, '$1: ')
     .replace(BULLET, '')
+    .replace(TICK_BEHIND, '')
     .replace(LOOSELY, '')
     .replace(/(?<![\d/.])([1-9]\d?)-([1-9])\/([2-9])(?!\d)/g, '$1 $2/$3')
     .replace(/(\d)\s+\/\s+(\d)/g, '$1/$2')

@@ -15,15 +15,33 @@ const openBrackets = (text: string) => text.split('(').length - text.split(')').
 const joined = (first: string, second: string) =>
   /\p{L}-$/u.test(first) && /^\p{Ll}/u.test(second) ? `${first.slice(0, -1)}${second}` : `${first} ${second}`;
 
+const COLUMNS = /(?<=\S) {3,}(?=\S)/;
+/**
+ * Two lists side by side, of which the left one goes on below: "1 lb fruit (sultanas,     3 eggs" above "raisins, peel)     zest of 1
+ * orange". The left cells are put together, and the right one below stands by itself.
+ */
+function inTheirColumns(sources: readonly string[]): string[] {
+  const lines = [...sources];
+  for (let at = 1; at < lines.length; at += 1) {
+    const [above, below] = [lines[at - 1]!, lines[at]!].map((line) => line.trim().split(COLUMNS));
+    const [left = '', ...right] = above!;
+    if (above!.length !== 2 || below!.length !== 2 || openBrackets(left) <= 0) continue;
+    lines[at - 1] = [joined(left, below![0]!), ...right].join('     ');
+    lines[at] = below![1]!;
+  }
+  return lines;
+}
+
 /**
  * Lines of food that were wrapped: the text of each with all that belongs to it, and null for a line that goes on with the one
  * above. A bracket or a comma left open, or a line that begins small and no new thing, says so.
  */
 export function joinWrapped(
-  sources: readonly string[],
+  written: readonly string[],
   places: readonly Place[],
   isFood: (words: string) => boolean,
 ): (string | null)[] {
+  const sources = inTheirColumns(written);
   const whole: (string | null)[] = [...sources];
   let head = -1;
   sources.forEach((source, at) => {

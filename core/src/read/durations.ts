@@ -29,13 +29,16 @@ export const NUMBER_WORD = `(?:(?:${TENS})[- ](?:one|two|three|four|five|six|sev
 const VULGAR: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75, '⅓': 1 / 3, '⅔': 2 / 3 };
 const FIGURE = `(?:\\d+(?:\\.\\d+)?(?:\\s+\\d\\/\\d|\\s?[½¼¾⅓⅔])?|\\d\\/\\d|[½¼¾⅓⅔])`;
 const NUMBER = `(?:${FIGURE}|${NUMBER_WORD})`;
-const HOURS = '(?:hours?|hrs?\\.?|h|Stunden?|Std\\.?|heures?|ore|horas?|timmar)(?![\\p{L}])';
+const HOURS = '(?:hours?|hrs?\\.?|h|Stunden?|Std\\.?|heures?|ore|horas?|timm(?:ar|e)|uur|uren)(?![\\p{L}])';
 const MINUTES = '(?:minutes?|mins?\\.?|m|Minuten|minuti|minutos|minuter)(?![\\p{L}])';
 const SECONDS = '(?:seconds?|secs?\\.?|s)(?![\\p{L}])';
 export const TIME_UNIT = `(?:${HOURS}|${MINUTES}|${SECONDS})`;
 const TO = '(?:\\s*(?:-|–|—|to|or|and)\\s*|(?<=\\d{2})\\/(?=\\d{2}))';
+/** As others say it. */
+const HALF_HOUR =
+  "(?:een half uur|ein(?:e|er) halben? Stunde|(?:una )?mezz['’]ora|une demi-heure|media hora|en halv ?timme)";
 /** "1 hr 10", "1h20", "1 hour 15 minutes", "an hour and a half", "half an hour". */
-const ONE = `(?:(?:${NUMBER})\\s*${HOURS}\\s*(?:and\\s*)?\\d{1,2}(?:\\s*${MINUTES})?(?!\\d|\\s*(?:-|–|to)\\s*\\d{1,3}(?!\\d)(?!\\s*${HOURS}))|(?:an?|one) hour and (?:a half|a quarter|three quarters)|(?:an?|one) hour and (?:ten|fifteen|twenty|twenty[- ]five|thirty|forty|10|15|20|25|30|40|45)\\b(?!\\s*${MINUTES})|(?:${NUMBER})(?: and a (?:half|quarter))? hours?|three[- ]quarters of an hour|half an hour|(?:a )?quarter of an hour|(?:an?|one|another) (?:good |scant |full |generous )?(?:hour|minute|min\\b)(?: and a (?:half|quarter))?|(?:${NUMBER})\\s*m\\s*\\d{1,2}(?:\\s*s\\b)?|(?:${NUMBER})\\s*${MINUTES}\\s*(?:and\\s*)?\\d{1,2}\\s*${SECONDS}|(?:${NUMBER})(?:\\s+more)?\\s*-?\\s*${TIME_UNIT})`;
+const ONE = `(?:(?:${NUMBER})\\s*${HOURS}\\s*(?:and\\s*)?\\d{1,2}(?:\\s*${MINUTES})?(?!\\d|\\s*(?:-|–|to)\\s*\\d{1,3}(?!\\d)(?!\\s*${HOURS}))|(?:an?|one) hour and (?:a half|a quarter|three quarters)|(?:an?|one) hour and (?:ten|fifteen|twenty|twenty[- ]five|thirty|forty|10|15|20|25|30|40|45)\\b(?!\\s*${MINUTES})|(?:${NUMBER})(?: and a (?:half|quarter))? hours?|three[- ]quarters of an hour|half an hour|${HALF_HOUR}|(?:a )?quarter of an hour|(?:an?|one|another) (?:good |scant |full |generous )?(?:hour|minute|min\\b)(?: and a (?:half|quarter))?|(?:${NUMBER})\\s*m\\s*\\d{1,2}(?:\\s*s\\b)?|(?:${NUMBER})\\s*${MINUTES}\\s*(?:and\\s*)?\\d{1,2}\\s*${SECONDS}|(?:${NUMBER})(?:\\s+more)?\\s*-?\\s*${TIME_UNIT})`;
 const SPAN = new RegExp(
   `(?<![\\d.\\p{L}])(?:about |around |ca\\.? )?(?:(?<!\\b(?:gas|mark) )(${NUMBER})(?:${TO})(?=(?:about )?${NUMBER}\\s*-?\\s*${TIME_UNIT})|(${ONE})(?:${TO})(?=${ONE}|${FIGURE}(?:\\s|$|[,.;)])))?(${ONE}|(?<=${TIME_UNIT}${TO})${FIGURE})`,
   'giu',
@@ -54,7 +57,9 @@ function numberOf(words: string): number {
 }
 
 const IS_TENS = new RegExp(`^(?:${TENS})$`, 'i');
-const perOf = (unit: string) => (/^(?:h|st|ore|timm)/i.test(unit) ? 60 : /^s/i.test(unit) ? 1 / 60 : 1);
+const IS_HALF_HOUR = new RegExp(`^${HALF_HOUR}`, 'i');
+const perOf = (unit: string) =>
+  /^(?:h|st|ore|timm|uur|uren)/i.test(unit) ? 60 : /^s/i.test(unit) ? 1 / 60 : 1;
 
 /** One length of time, minutes; its unit is what a bare number beside it is of. */
 function minutesOf(words: string): { readonly minutes: number; readonly per: number } {
@@ -67,7 +72,7 @@ function minutesOf(words: string): { readonly minutes: number; readonly per: num
         ? 0.75
         : 0;
   if (/^three[- ]quarters of/.test(text)) return { minutes: 45, per: 60 };
-  if (/^half an hour/.test(text)) return { minutes: 30, per: 60 };
+  if (/^half an hour/.test(text) || IS_HALF_HOUR.test(text)) return { minutes: 30, per: 60 };
   if (/^(?:a )?quarter of/.test(text)) return { minutes: 15, per: 60 };
   const past = /^(?:an?|one) hour and (\S+)$/.exec(text);
   if (past && add === 0) return { minutes: 60 + numberOf(past[1]!), per: 60 };
@@ -94,7 +99,8 @@ const UNITLESS_WORDS = new RegExp(
 );
 
 /** Most clauses name no time: a text without any of these needn't be looked at. */
-const HAS_UNIT = /hour|min|sec|(?:\b|\d)hrs?\b|\d\s*[hms]\b|\dh\d/i;
+const HAS_UNIT =
+  /hour|min|sec|stunde|\bstd|heure|\bore\b|mezz['’]ora|\bhoras?\b|timm|\buur|\buren|(?:\b|\d)hrs?\b|\d\s*[hms]\b|\dh\d/i;
 const MAY_BE_BARE =
   /\d\s*[°ºCF/]|\d{3}|\b(?:chill|freeze|rest|stand|cool|prove|proof|rise|refrigerate|soak|more|another|further|give|gas|mark|for)\b/i;
 

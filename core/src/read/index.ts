@@ -3,7 +3,7 @@ export { weigh, type Scales } from './grams';
 export { NUMBERS_IN_WORDS, numbersFromWords } from './numberWords';
 export { measuredInEnglish } from './otherLanguages';
 export { boughtDough } from './boughtDough';
-export { blanked, CARD_PART, CHAT, cleanLine } from './clean';
+export { blanked, CARD_PART, CHAT, cleanLine, TICK_BEHIND } from './clean';
 export { rowsOf } from './tableRow';
 export { durationsIn, type Duration } from './durations';
 export { makeDoubt } from './doubts';

@@ -1,4 +1,11 @@
-import { DESCRIBING_WORDS, FOOD_WORDS, FRUIT_PARTS, PURPOSE_WORDS, SMALL_WORDS, UNIT_WORDS } from './data/otherLanguages';
+import {
+  DESCRIBING_WORDS,
+  FOOD_WORDS,
+  FRUIT_PARTS,
+  PURPOSE_WORDS,
+  SMALL_WORDS,
+  UNIT_WORDS,
+} from './data/otherLanguages';
 import { remembered } from './remember';
 
 const plain = (words: string) => words.toLowerCase().replace(/[’`´]/g, "'").replace(/œ/g, 'oe');

@@ -67,6 +67,11 @@ const MEASURED_BEHIND = new RegExp(
   `\\b(?:an? )?(?:good |big |little |small )?(?:splash|dash|drizzle|glug|bit|little|drop|knob|handful) of (\\p{L}[\\p{L} ]{2,20}?) \\((?:about |approx\\.? |say |ca\\.? )?(\\d[\\d./]*\\s?${MEASURE})(?:[- ]?ish| or so| roughly)?\\)`,
   'giu',
 );
+/** "1 cup (2 sticks) softened butter": the same in other measures. */
+const MEASURED_AGAIN = new RegExp(
+  `(?<=\\b${MEASURE}) \\((?:about |or )?\\d[\\d./½¼¾]*\\s?${MEASURE}\\.?\\)(?= \\p{L})`,
+  'giu',
+);
 /** "Brown (basterd) sugar": a word aside within a name. */
 const ONE_WORD_ASIDE = /(?<=\p{L}) \(\p{L}+\)(?= \p{L})/gu;
 /** "Bramley or other sour apples": a sort that is named, and what it is one of. */
@@ -167,6 +172,7 @@ export function readProse(source: string, reader: Scales): Pick<Line, 'items' | 
     .replace(PART_OF_EGG, '$2 egg $1')
     .replace(PART_OF_A, (_, part: string) => `${part.toLowerCase() === 'third' ? '1/3' : '1/4'} `)
     .replace(MEASURED_BEHIND, '$2 $1')
+    .replace(MEASURED_AGAIN, '')
     .replace(ONE_WORD_ASIDE, '')
     .replace(OR_OTHER, '');
   const found: Named[] = [];

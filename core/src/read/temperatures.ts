@@ -13,7 +13,8 @@ export interface Setting {
   readonly of: 'oven' | 'fat' | 'inside';
 }
 
-const DEGREE = '(?:°|º|\\bdegrees?\\b|\\bdeg\\b\\.?)';
+const DEGREE =
+  '(?:°|º|\\bdegrees?\\b|\\bdeg\\b\\.?|\\bgraden\\b|\\bGrad\\b|\\bgrader\\b|\\bgradi\\b|\\bgrados\\b|\\bdegr[ée]s\\b)';
 const TEMPERATURE = new RegExp(
   `(?<![\\d.]|\\d,|[x×]\\s?|[\\p{L}])(\\d{2,3})\\s*(?:${DEGREE}\\s*([CF])?(?![\\p{L}])|([CF])(?![\\p{L}])|celsius|(fahrenheit))|\\b(?:gas|regulo|reg\\.?|g\\.?m\\.?)(?: mark)?\\s*([½¼]|1/[24]|\\d{1,2})(?![\\d\\p{L}])|\\bmark\\s*(\\d{1,2})\\b`,
   'giu',

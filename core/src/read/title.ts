@@ -9,6 +9,8 @@ import { nameAndYield } from './yields';
 type Placed = readonly { readonly source: string; readonly place: Place }[];
 
 const IN_CAPITALS = /(?<=[\p{Ll}:,] )\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+){1,4}/gu;
+/** 'Wants her "tray of brownies" back.' */
+const QUOTED = /["“]((?:\p{L}[\p{L}'’-]* ?){1,5})["”]/gu;
 const CALLED_FIRST = /^\s*((?:MRS?\. )?\p{Lu}[\p{Lu}'’ &-]{3,40})[.:](?=\s)/u;
 
 /** Words to somebody behind a name: ", for my sister (no dairy!!)", "(hi Jo! as promised)", ", here goes xx"; and whose it is: "(from our baker in Lyon)". */
@@ -88,10 +90,13 @@ const writtenAbout = (lines: readonly string[]): string => {
   return here ?? subjects.find(namesItsBake) ?? subjects.find((one) => one !== '') ?? '';
 };
 
-/** A letter says within a sentence what it brings: "as asked: my mother's Pear Clafoutis". Empty where it says none. */
+/** A letter says within a sentence what it brings: "as asked: my mother's Pear Clafoutis", in capitals or in quotes. Empty where it says none. */
 const namedWithin = (notes: readonly string[]): string =>
   notes
-    .flatMap((source) => [...source.matchAll(IN_CAPITALS)].map(([words]) => words))
+    .flatMap((source) => [
+      ...[...source.matchAll(IN_CAPITALS)].map(([words]) => words),
+      ...[...source.matchAll(QUOTED)].map(([, words = '']) => words),
+    ])
     .find((words) => NAMES_A_BAKE.test(words)) ?? '';
 
 /** "Malt loaf recipe love. 150ml hot tea, 175g …": a list may begin with the name of what it makes. Empty where none does. */

@@ -23,10 +23,10 @@ export const FOOD_WORDS: Readonly<Record<string, readonly string[]>> = {
   'margarine': ['margarin', 'Margarine', 'margarina'],
   'ghee': ['desi ghee', 'asli ghee'],
   'vegetable oil': ['rapsolja', 'matolja', 'Öl', 'Rapsöl', 'Sonnenblumenöl', 'huile', 'huile neutre', 'huile de tournesol', 'olio di semi', 'olio', 'aceite', 'aceite de girasol', 'tel'],
-  'granulated sugar': ['suiker', 'kristalsuiker', 'socker', 'strösocker', 'Zucker', 'feiner Zucker', 'sucre', 'sucre en poudre', 'sucre semoule', 'zucchero', 'zucchero semolato', 'azúcar', 'cheeni', 'chini', 'shakkar'],
+  'granulated sugar': ['suiker', 'fijne suiker', 'kristalsuiker', 'socker', 'strösocker', 'Zucker', 'feiner Zucker', 'sucre', 'sucre en poudre', 'sucre semoule', 'zucchero', 'zucchero semolato', 'azúcar', 'cheeni', 'chini', 'shakkar'],
   'icing sugar': ['florsocker', 'Puderzucker', 'Staubzucker', 'sucre glace', 'zucchero a velo', 'azúcar glas', 'azúcar impalpable'],
   'brown sugar': ['basterdsuiker', 'donkere basterdsuiker', 'farinsocker', 'brauner Zucker', 'cassonade', 'vergeoise', 'zucchero di canna', 'azúcar moreno', 'gur', 'jaggery'],
-  'vanilla sugar': ['vaniljsocker', 'Vanillezucker', 'sucre vanillé', 'zucchero vanigliato', 'azúcar vainillado'],
+  'vanilla sugar': ['vanillesuiker', 'vaniljsocker', 'Vanillezucker', 'sucre vanillé', 'zucchero vanigliato', 'azúcar vainillado'],
   'honey': ['honung', 'Honig', 'miel', 'miele', 'shahad'],
   'egg': ['eieren', 'ägg', 'Ei', 'Eier', 'œuf', 'œufs', 'oeuf', 'oeufs', 'uovo', 'uova', 'huevo', 'huevos', 'anda', 'ande'],
   'egg yolk': ['äggula', 'äggulor', 'Eigelb', 'jaune d\'œuf', 'jaunes d\'œufs', 'tuorlo', 'tuorli', 'yema', 'yemas'],
@@ -101,7 +101,7 @@ export const UNIT_WORDS: readonly (readonly [RegExp, string])[] = [
   [/(?<=\d\s?)(?:snuf(?:je)?|Prisen?|pinc[ée]es?|pizzic(?:o|hi)|pizcas?|nypor|nypa|chutki)(?!\p{L})/gu, 'pinch'],
   [/(?<=\d\s?)(?:Würfel|cubes? de|cubett[oi](?: di)?|cubitos? de)(?!\p{L})/gu, 'cube'],
   [/(?<=\d\s?)(?:Glas|Gläser|bocaux|bocal|vasett[oi]|frascos?|burkar?)(?!\p{L})/gu, 'jar'],
-  [/(?<=\d\s?)(?:Päckchen|Pck\.?|bustin[ae]|sobres?)(?!\p{L})/gu, 'packet'],
+  [/(?<=\d\s?)(?:Päckchen|Pck\.?|zakjes?|bustin[ae]|sobres?)(?!\p{L})/gu, 'packet'],
 ];
 /** What a thing is kept for, behind its name. */
 export const PURPOSE_WORDS: readonly (readonly [RegExp, string])[] = [

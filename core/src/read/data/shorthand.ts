@@ -52,6 +52,7 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/(?<=\d )yolks of eggs?\b/gi, 'egg yolks'],
   // "A teaspoon of ginger and one of mixed spice": of the same spoon.
   [/((?:\ban?|\bone|\b1)(?: (?:heaped|level|good))? (tea|table|dessert)spoon(?:ful)? (?:of )?[^,;\d]+?),? (?:and|&) one of (?=\p{L})/giu, '$1 and 1 $2spoon '],
+  [/\bfruit(?=,? \([^)]*\b(?:sultanas|raisins|currants)\b)/gi, 'mixed dried fruit'],
   // "Lemons 6, zest only."
   [/^(lemons?|limes?|oranges?) (\d+)(?=\s*[,(:])/gi, '$2 $1'],
   // "Syrup 6 tbsp" and "chips 12 oz", in a kitchen that has one of each.

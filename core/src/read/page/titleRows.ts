@@ -22,7 +22,7 @@ export function titleRow(line: string): readonly string[] | null {
 }
 
 const HEAD =
-  /^(?:ingredients?|items?|amounts?|quantit(?:y|ies)|qty|measures?|weights?|units?|grams?|metric|imperial|volume|notes?|remarks?|comments?|us|uk|g|%|weight \(g\)|(?:baker['’]?s )?(?:%|per ?cent(?:age)?))$/i;
+  /^(?:ingredients?|items?|amounts?|quantit(?:y|ies)|qty|measures?|weights?|units?|grams?|metric|imperial|volume|notes?|remarks?|comments?|ticks?|done|us|uk|g|%|weight \(g\)|(?:baker['’]?s )?(?:%|per ?cent(?:age)?))$/i;
 /** What stands between the cells of a table's row: a stroke, tabs, a wide gap. */
 export const COLUMN = /\s*\|\s*|\t+|\s{2,}/;
 

@@ -12,6 +12,7 @@ export const FURNITURE: readonly RegExp[] = [
   /^(?:\d(?:\.\d+)? )?(?:from|by|out of) \d[\d,]* ?(?:votes?|ratings?|reviews?|users?)?$/,
   /^[★☆⭐½♥♡\s]+(?:\d.*)?$/,
   /^\d(?:\.\d+)?(?: ?\/ ?5)? ?(?:\(\d[\d,]*(?: (?:votes?|ratings?|reviews?))?\)|(?:from|out of) \d[\d,]*(?: (?:votes?|ratings?|reviews?))?)$/,
+  /^(?:name|date|class|group|teacher|form): ?_{3,}$/,
   /^(?:us customary|metric|(?:½x|\dx)(?: \dx)*)$/,
   /^(?=.*\d ?(?:k?cal|kj|g\b|mg\b))(?:nutrition\b|calories\b|per (?:serv|slice|cookie|muffin|piece|portion|bun|scone|bar)).*(?:k?cals?\b|kj\b|calories|protein|carb).*$/,
   /^calories: ?\d+ ?(?:kcal|cal)?$/,
