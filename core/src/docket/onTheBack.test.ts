@@ -44,6 +44,22 @@ const PORTER =
   'PORTER CAKE\n\n1 lb. flour                1 tsp. mixed spice\n1/2 lb. butter             1 tsp. bread soda\n1/2 lb. brown sugar        1/4 pt. milk\n1 lb. fruit (sultanas,     3 eggs\n   raisins, peel)          grated rind of 1 orange\n\nMelt butter and sugar in milk; add fruit and boil for 10 minutes. Cool. Add flour, soda and spice, eggs and rind. Pour into a lined 8-in. tin. Bake at 350°F. for 1 1/2 hours.';
 const HANDOUT =
   'Swiss Roll\n\nName: ____________   Date: __________\n\nIngredients          Tick\n3 eggs               [ ]\n75 g caster sugar    [ ]\n75 g plain flour     [ ]\n\nMETHOD\n1. Whisk eggs and sugar until thick.\n2. Sieve in the flour. Fold in gently.\n3. Pour into a Swiss roll tin (33 x 23 cm). Bake at 200 °C for 8-10 minutes.';
+const PAV =
+  'pav (mum)\n6 whites 350 caster 1 tsp cornfl 1 tsp vinegar 1 van\nwhip, sug 1 tb at a time till glossy, fold rest\nheap on paper 23cm circle\n150 → turn down 120 straight away, 1 hr 15, off, leave in overnight';
+const ECCLES =
+  'Eccles – Jean\npuff 500g\nfill: 25 butter 25 soft br sug 100 currants 25 peel ½ tsp m.spice ½ nutmeg zest ½ lem\nroll 3mm, 9cm rounds x 12, tsp fill, gather, flatten till fruit shows, 3 slits\negg white + sugar\n220 / 15';
+const FORK =
+  "Aunty Bev's fork biscuits\n100 soft butter\n50 caster\n150 SR\nbeat, squidge, 16 balls, fork w/ water\n180 non fan, 15-20";
+const TIFFIN =
+  'Fridge cake\n-100g butter\n-25g brown sugar\n-3 tbsp golden syrup\n-225g rich tea, bashed\n-handful raisins\nmelt 1st 3, stir in biscuits + raisins, press in 20cm sq tin\nfridge 1hr, cut 16';
+const CREPES =
+  'crêpes\n250 g farine\n3 oeufs\n1/2 l lait\n50 g beurre fondu\nrepos 1 h\npoêle bien chaude, 1 min chaque côté';
+const CAMP =
+  'Camp gingerbread\n175 flour, 1 tsp soda, 2 tsp ginger\n100 treacle 75 butter 75 sugar melted w 120 milk, 1 egg\nmix in, pour into a tray 8x8, approx 170C (who knows), 35–40';
+const CLAFOUTIS =
+  'Cherry clafoutis\n450g cherries\n100g plain flour\n60g caster sugar\n3 eggs\n300ml milk\n\nSet the oven at 200C. Butter a 25cm round dish. Whisk everything but the cherries. Scatter the cherries in the dish, pour over the batter. Bake for 35 to 40 minutes. Let it settle 10 minutes and eat warm.';
+const PINEAPPLE =
+  'Pineapple Upside Down Cake | The Sunday Page\n1/4 c. butter\n1/2 c. brown sugar\n7 pineapple rings\n\nBatter:\n1 1/3 c. flour\n1 c. white sugar\n2 tsp. baking powder\n1/3 c. shortening\n3/4 c. milk\n1 egg\n1 tsp. vanilla\n\nHeat oven to 350. Melt butter in 9" cast iron skillet. Sprinkle brown sugar over. Arrange pineapple rings.\nBeat remaining ingredients on high 3 minutes. Pour over fruit. Bake 50-55 minutes.';
 
 describe('from the back of an envelope', () => {
   it.each<OnPaper>([
@@ -110,6 +126,53 @@ describe('from the back of an envelope', () => {
       [/^3 eggs/m, /^455 g mixed dried fruit/m, /orange/],
       [/455 g orange/],
     ],
+    [
+      'bare numbers on a line are grams, but for eggs',
+      PAV,
+      {},
+      [/^6 egg whites/m, /^350 g caster sugar/m],
+      [],
+    ],
+    ['what is turned down at once bakes at the lower heat', PAV, {}, [/^Oven 120 °C.*75 minutes/m], []],
+    [
+      'a filling in one breath',
+      ECCLES,
+      {},
+      [/^25 g butter/m, /^100 g currants/m, /zest 1\/2 lemon/],
+      [/Read as/],
+    ],
+    ['"220 / 15" is the bake', ECCLES, {}, [/^Oven 220 °C.*15 minutes/m], []],
+    [
+      'an oven without its fan is no number of biscuits',
+      FORK,
+      {},
+      [/^Oven 180 °C.*15 to 20/m],
+      [/Makes 180|What is/],
+    ],
+    [
+      'dashes without a space',
+      TIFFIN,
+      {},
+      [/^100g butter/m, /^handful raisins/m, /gluten-free biscuits/],
+      [/-\d/],
+    ],
+    [
+      'another language’s rest and sides',
+      CREPES,
+      {},
+      [/repos 1 h/],
+      [/Griddle or pan, 60|let the batter stand/],
+    ],
+    ['a bracket between heat and time', CAMP, {}, [/100 g treacle/, /^Oven 170 °C.*35 to 40/m], [/Bake at/]],
+    [
+      'what settles isn’t baked again',
+      CLAFOUTIS,
+      {},
+      [/35 to 40 minutes, look from \d+$/m],
+      [/then 10 minutes/],
+    ],
+    ['where it was printed is no name', PINEAPPLE, {}, [/^Pineapple Upside Down Cake$/m], []],
+    ['the remaining ingredients are all of them', PINEAPPLE, {}, [/Beat remaining/], [/Stir in the vanilla/]],
     ['a handout’s boxes', HANDOUT, {}, [/^Swiss Roll$/m, /^3 eggs \(/m], [/\[ \]|Tick|Date/]],
     ['a size before a bracket', DATES, {}, [/^In: 20 cm round tin/m], []],
   ])('%s', readsOnPaper);

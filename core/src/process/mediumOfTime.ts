@@ -6,7 +6,8 @@ import type { Told } from './told';
 import { OWNS_ITS_TIME, type ActionClass } from './data/verbs';
 
 /** "2 min a side." */
-export const EACH_SIDE = /\b(?:per|a|each|on each|either|on either|on both|both|on one) sides?\b/i;
+export const EACH_SIDE =
+  /\b(?:per|a|each|on each|either|on either|on both|both|on one) sides?\b|\bchaque c[ôo]té\b|\bpar face\b|\b(?:je|pro) Seite\b|\bper lato\b|\bpor lado\b/i;
 export const GRILL = /\b(?:grill|broil(?:er)?)\b/i;
 const SHOWS_HEAT = /\b(?:bubbl\w*|holes|golden|brown\w*|set)\b/i;
 const ONE_SIDE = /\b(?:first|second|other) side\b|\bside (?:one|two|[12])\b/i;

@@ -32,6 +32,15 @@ function inTheirColumns(sources: readonly string[]): string[] {
   return lines;
 }
 
+const A_DASH = /^(\s*[-–])(?=[\p{L}\d])/u;
+const A_DASHED_NUMBER = /^\s*[-–]\d/;
+const SEVERAL = 3;
+/** "-100g butter" one under the other: dashes of a list that were typed without a space, and no amounts below nothing. */
+const withDashes = (sources: readonly string[]): readonly string[] =>
+  sources.filter((source) => A_DASHED_NUMBER.test(source)).length < SEVERAL
+    ? sources
+    : sources.map((source) => source.replace(A_DASH, '$1 '));
+
 /**
  * Lines of food that were wrapped: the text of each with all that belongs to it, and null for a line that goes on with the one
  * above. A bracket or a comma left open, or a line that begins small and no new thing, says so.
@@ -41,7 +50,7 @@ export function joinWrapped(
   places: readonly Place[],
   isFood: (words: string) => boolean,
 ): (string | null)[] {
-  const sources = inTheirColumns(written);
+  const sources = inTheirColumns(withDashes(written));
   const whole: (string | null)[] = [...sources];
   let head = -1;
   sources.forEach((source, at) => {

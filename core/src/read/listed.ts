@@ -18,6 +18,32 @@ const DOTS = /(?<=\S)\s+(?:[·•∙]\s+|(?:[✔✓☑✅▪◆►→➤]|\p{Ext
 /** "1 tbsp butter 1 tbsp sugar 1 tbsp cream": measures with nothing between the things. */
 const MEASURED_AGAIN =
   /(?<=\p{L})(?<!\b(?:and|or|plus|in|with|of|to|from|about|by|at|x|mixed))\s+(?=(?:\d[\d./]*|[½¼¾⅓⅔]|\d [½¼¾⅓⅔])\s?(?:kg|g|ml|oz|lb|cups?|c|tbsps?|tablespoons?|tsps?|teaspoons?|T|t)\b\.?\s+\p{L}{3})/u;
+/** "6 whites 350 caster 1 tsp vinegar": as short as that, with bare numbers; so many of them are no chance. */
+const NUMBERED_AGAIN =
+  /(?<=\p{L}\.?)(?<!\b(?:and|or|plus|in|of|to|from|about|by|at|x|mixed|size|type|no|zest|juice|rind)\.?)\s+(?=(?:\d{1,4}(?:\/\d)?|[½¼¾⅓⅔])\s?\p{L})|\s+(?=(?:zest|juice|rind) (?:of )?\d)/u;
+const NUMBERED = 3;
+/** One of so many may be a name that nobody knows. */
+const NUMBERED_UNKNOWN = 5;
+const BARE =
+  /^(\d{1,4}) (?!(?:k?g|ml|d?l|oz|lbs?|tsps?|tbs?p?s?|dsp|cups?|c|t|pinch|dash|drops?|slices?)\b)(\p{L}.*)$/iu;
+
+/** Things with nothing but a number between them, as lines: in grams, but for eggs and what has a measure; null: it is no such list. */
+function numbered(text: string, named: (piece: string) => boolean): string[] | null {
+  const listedBy = split(text, NEXT_THING);
+  const pieces = listedBy.flatMap((piece) => split(piece, NUMBERED_AGAIN));
+  if (pieces.length === listedBy.length) return null;
+  const bare = pieces.filter((piece) => BARE.test(piece)).length;
+  const unknown = pieces.filter((piece) => !named(piece)).length;
+  if (pieces.length < NUMBERED || bare < 2 || unknown > pieces.length / NUMBERED_UNKNOWN) return null;
+  return pieces.map((piece) => {
+    const [, number, name = ''] = BARE.exec(piece) ?? [];
+    const counted = number === undefined || A_FEW > Number(number) || COUNTED.test(name);
+    return counted ? piece : `${number} g ${name}`;
+  });
+}
+/** Fewer of anything are counted. */
+const A_FEW = 10;
+
 /** "200 g flour / 100 g butter / 2 eggs"; of two the second may be the first in another measure. */
 const STROKES = /\s+\/\s+/;
 const FEW = 2;
@@ -47,7 +73,7 @@ function bareTail(piece: string, { catalogue }: Scales): string[] {
 /** "Choux: water 250, butter 110, salt pinch, eggs about 4 (220)": a bare number behind a name, in grams unless it counts eggs. */
 const NAME_FIRST = /^(\p{L}[\p{L} -]*?)(?: about)? (\d[\d.]*|pinch)( ?g)?(?: ?\((\d+)(?: ?g)?\))?$/u;
 const LABELLED = /^\p{L}[\p{L} ]{1,30}:\s+/u;
-const COUNTED = /\b(?:eggs?|yolks?|whites?)$/i;
+const COUNTED = /\b(?:eggs?|yolks?|whites?)\b/i;
 const LEAST = 2;
 
 /** A list of bare numbers behind names, as lines that have their amounts first; null: it is none. */
@@ -82,6 +108,8 @@ export function listed(text: string, reader: Scales): string[] {
     const measured = quantity !== null || UNMEASURED.test(piece);
     return measured && !/^each\b/i.test(words) && matchIngredient(words, reader.catalogue) !== undefined;
   };
+  const short = /;/.test(plain) ? null : numbered(plain, named);
+  if (short) return short;
   const again = /[,;]/.test(plain) ? [plain] : split(plain, MEASURED_AGAIN);
   if (again.length > 1 && again.every(named)) return again;
   const [first = '', ...others] =

@@ -16,12 +16,12 @@ export interface Setting {
 const DEGREE =
   '(?:°|º|\\bdegrees?\\b|\\bdeg\\b\\.?|\\bgraden\\b|\\bGrad\\b|\\bgrader\\b|\\bgradi\\b|\\bgrados\\b|\\bdegr[ée]s\\b)';
 const TEMPERATURE = new RegExp(
-  `(?<![\\d.]|\\d,|[x×]\\s?|[\\p{L}])(\\d{2,3})\\s*(?:${DEGREE}\\s*([CF])?(?![\\p{L}])|([CF])(?![\\p{L}])|celsius|(fahrenheit))|\\b(?:gas|regulo|reg\\.?|g\\.?m\\.?)(?: mark)?\\s*([½¼]|1/[24]|\\d{1,2})(?![\\d\\p{L}])|\\bmark\\s*(\\d{1,2})\\b`,
+  `(?<![\\d.]|\\d,|(?<!\\p{L})[x×]\\s?|[\\p{L}])(\\d{2,3})\\s*(?:${DEGREE}\\s*([CF])?(?![\\p{L}])|([CF])(?![\\p{L}])|celsius|(fahrenheit))|\\b(?:gas|regulo|reg\\.?|g\\.?m\\.?)(?: mark)?\\s*([½¼]|1/[24]|\\d{1,2})(?![\\d\\p{L}])|\\bmark\\s*(\\d{1,2})\\b`,
   'giu',
 );
 /** A number of three figures that stands as a temperature does: "at 200", "oven 350", "350 for 20", "180/40", "180, 12 min". */
 const BARE = new RegExp(
-  `(?:(?:@|\\b(?:at|to|on|oven(?: on)?|fan|in at|oil|fat|in(?=\\s*(?:an? )?\\d{3}\\s*(?:°\\s*)?(?:oil|fat|oven))))\\s*,?\\s*(?:about\\s*)?(\\d{3})\\b(?!\\s*(?:g|ml|kg|cm|mm|${TIME_UNIT}|watts?|w\\b(?!\\. ?\\p{L}|\\/)|strokes))|(?<![\\d./]|\\d,|[x×]\\s?|\\d\\s?-)\\b(\\d{3})(?=\\s*(?:fan|conv(?!entional)|\\/\\s*\\d{2,3}\\s*(?:fan)?|\\/\\s*\\d[\\d ./]*\\s*(?:${TIME_UNIT})|(?:(?:\\.{2,3}|…)\\s*)?for (?:about |around |abt\\.? |approx\\.? |roughly )?(?:\\d|an?\\b|half|${NUMBER_WORD}\\b)|,\\s*(?:\\d+(?:\\s*[-–]\\s*\\d+)?\\s*m|an? |half an|\\d+¼?½? ?h)|(?:\\s+(?:very|hot|really|nice))+,?\\s+\\d+(?:\\s*[-–]\\s*\\d+)?\\s*m|\\s\\d+(?:\\s*[-–]\\s*\\d+)?\\s*m|\\s*[-–]\\s*\\d{1,2}\\b(?!\\d)|,? or \\d{3}))|(?<=\\bfan\\s*/\\s*)(\\d{3})\\b)`,
+  `(?:(?:@|\\b(?:at|to|down|on|oven(?: on)?|fan|in at|oil|fat|in(?=\\s*(?:an? )?\\d{3}\\s*(?:°\\s*)?(?:oil|fat|oven))))\\s*,?\\s*(?:about\\s*)?(\\d{3})\\b(?!\\s*(?:g|ml|kg|cm|mm|${TIME_UNIT}|watts?|w\\b(?!\\. ?\\p{L}|\\/)|strokes))|(?<![\\d./]|\\d,|(?<!\\p{L})[x×]\\s?|\\d\\s?-)\\b(\\d{3}|[6-9]\\d(?=\\s?fan))(?=\\s*(?:→|->|(?:non[- ]?)?fan|conv(?!entional)|\\/\\s*\\d{2,3}\\s*(?:fan)?|\\/\\s*\\d[\\d ./]*\\s*(?:${TIME_UNIT})|(?:(?:\\.{2,3}|…)\\s*)?for (?:about |around |abt\\.? |approx\\.? |roughly )?(?:\\d|an?\\b|half|${NUMBER_WORD}\\b)|,\\s*(?:\\d+(?:\\s*[-–]\\s*\\d+)?\\s*m|an? |half an|\\d+¼?½? ?h)|(?:\\s+(?:very|hot|really|nice))+,?\\s+\\d+(?:\\s*[-–]\\s*\\d+)?\\s*m|\\s\\d+(?:\\s*[-–]\\s*\\d+)?\\s*m|\\s*[-–]\\s*\\d{1,2}\\b(?!\\d)|,? or \\d{3}))|(?<=\\bfan\\s*/\\s*)(\\d{3})\\b)`,
   'giu',
 );
 /** A clause that is nothing else. */

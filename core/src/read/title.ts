@@ -41,7 +41,13 @@ function titleIn(source: string): string {
     .replace(/\s+recipe(?:\s+(?:from|of|by)\b.*)?\s*$/i, '')
     .replace(/\s*(?:(?![©®™])\p{Extended_Pictographic}\uFE0F?)+$/u, '');
   const spoken = OPENING.test(bare) && namesItsBake(bare) ? bare.replace(OPENING, '') : bare;
-  return withoutWords(nameAndYield(spoken).name.replace(/\s*[/|·]\s*$/, ''));
+  return withoutWords(nameAndYield(beforeItsPlace(spoken)).name.replace(/\s*[/|·]\s*$/, ''));
+}
+
+/** "Chocolate chip scones | The Sunday Supplement": where it was printed stands behind a stroke. */
+function beforeItsPlace(said: string): string {
+  const [name = '', ...others] = said.split(/\s+[|•·]\s+/);
+  return namesItsBake(name) && !others.some(namesItsBake) ? name : said;
 }
 
 /** A recipe in one paragraph may begin with its name in capitals: "PARKIN. Melt …". Empty where it doesn't. */

@@ -1,6 +1,6 @@
 /** Words of a step that stand for lines in a loose way: enough to say that a step works with them, too little to bind them. Common practice; no source. */
 export const WHOLE_PART =
-  /\b(?:everything|all (?:the )?(?:rest|ingredients|others)|the (?:rest|others|remaining ingredients)|all|mix it)\b/i;
+  /\b(?:everything|all (?:the )?(?:rest|ingredients|others)|(?:the |all )?remaining ingredients|the (?:rest|others)|all|mix it)\b/i;
 export const SETS: readonly { readonly words: RegExp; readonly roles: readonly string[] }[] = [
   {
     words: /\bdry\b|\bsift\b[^.;]*\b(?:together|all)\b/i,

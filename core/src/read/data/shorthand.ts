@@ -53,6 +53,14 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   // "A teaspoon of ginger and one of mixed spice": of the same spoon.
   [/((?:\ban?|\bone|\b1)(?: (?:heaped|level|good))? (tea|table|dessert)spoon(?:ful)? (?:of )?[^,;\d]+?),? (?:and|&) one of (?=\p{L})/giu, '$1 and 1 $2spoon '],
   [/\bfruit(?=,? \([^)]*\b(?:sultanas|raisins|currants)\b)/gi, 'mixed dried fruit'],
+  [/^puff(?=,? \d)|(?<=^\W*\d+ ?g )puff$/gi, 'puff pastry'],
+  [/^(\W*\d{2,4}) s\.?r\.?$/gi, '$1 g self-raising flour'],
+  [/\bcornfl\b\.?/gi, 'cornflour'],
+  [/(?<=\s\d{2,3} )(caster|granulated|demerara|icing)(?=\s+\d)/gi, '$1 sugar'],
+  [/(?<=\d )van\b\.?$/gi, 'tsp vanilla'],
+  [/(?<=\d )lem\b\.?/gi, 'lemon'],
+  [/\bm\. ?spice\b/gi, 'mixed spice'],
+  [/\bbr\.? sug\b\.?/gi, 'brown sugar'],
   // "Lemons 6, zest only."
   [/^(lemons?|limes?|oranges?) (\d+)(?=\s*[,(:])/gi, '$2 $1'],
   // "Syrup 6 tbsp" and "chips 12 oz", in a kitchen that has one of each.
