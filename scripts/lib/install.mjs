@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
+import { hasChromium } from './chromium.mjs';
 import { isRelease } from './build.mjs';
 import { root } from './paths.mjs';
 import { installedMajors } from './postgres.mjs';
@@ -74,5 +75,5 @@ export async function ensureNginx() {
 }
 
 export async function ensureChromium() {
-  if (!existsSync('/usr/bin/chromium')) await ensureDebian('Chromium', ['chromium', 'fonts-liberation']);
+  if (!hasChromium()) await ensureDebian('Chromium', ['chromium-headless-shell', 'fonts-liberation']);
 }

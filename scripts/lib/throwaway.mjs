@@ -3,12 +3,13 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { buildIfChanged } from './build.mjs';
+import { chromium } from './chromium.mjs';
 import { cluster } from './cluster.mjs';
 import { root } from './paths.mjs';
 
 /** How Debian's Chromium is started: headless, and asking nothing of any other place. */
 export const CHROMIUM = {
-  executablePath: '/usr/bin/chromium',
+  executablePath: chromium(),
   args: [
     '--no-sandbox',
     '--disable-gpu',
