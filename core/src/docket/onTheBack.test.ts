@@ -60,6 +60,12 @@ const CLAFOUTIS =
   'Cherry clafoutis\n450g cherries\n100g plain flour\n60g caster sugar\n3 eggs\n300ml milk\n\nSet the oven at 200C. Butter a 25cm round dish. Whisk everything but the cherries. Scatter the cherries in the dish, pour over the batter. Bake for 35 to 40 minutes. Let it settle 10 minutes and eat warm.';
 const PINEAPPLE =
   'Pineapple Upside Down Cake | The Sunday Page\n1/4 c. butter\n1/2 c. brown sugar\n7 pineapple rings\n\nBatter:\n1 1/3 c. flour\n1 c. white sugar\n2 tsp. baking powder\n1/3 c. shortening\n3/4 c. milk\n1 egg\n1 tsp. vanilla\n\nHeat oven to 350. Melt butter in 9" cast iron skillet. Sprinkle brown sugar over. Arrange pineapple rings.\nBeat remaining ingredients on high 3 minutes. Pour over fruit. Bake 50-55 minutes.';
+const CRUMBLE =
+  'Apple Crumble (oven or slow cooker)\n\n200g plain flour\n100g cold butter\n100g demerara sugar\n1kg apples\n\nSlice the apples into a 2 litre ovenproof dish. Rub butter into flour, stir in sugar, scatter over.\nBake at 190C for 40-45 min until bubbling.\n(Slow cooker: high for 3 hours with a tea towel under the lid, crisp the top under the grill.)';
+const MADELEINES =
+  'Madeleines\n100g unsalted butter, plus melted butter for the tins\n2 large eggs\n100g caster sugar\n100g plain flour\nzest of 1 lemon, juice of ½\n\nWhisk the eggs and sugar. Whisk in the rest. Leave to stand for 20 minutes. Pour into the madeleine tray. Bake at 200C for 8-10 minutes.\nMakes 24.';
+const POPOVERS =
+  'Classic Popovers\nYield: 6 large\n3 large eggs\n1 1/4 cups milk\n1 1/4 cups all-purpose flour\n\nHeat popover pan in the oven to 450°F. Whisk eggs and milk; whisk in flour. Rest 15 minutes. Fill cups 2/3 full. Bake 20 min, lower to 350°F and bake 15 min more.';
 
 describe('from the back of an envelope', () => {
   it.each<OnPaper>([
@@ -173,6 +179,9 @@ describe('from the back of an envelope', () => {
     ],
     ['where it was printed is no name', PINEAPPLE, {}, [/^Pineapple Upside Down Cake$/m], []],
     ['the remaining ingredients are all of them', PINEAPPLE, {}, [/Beat remaining/], [/Stir in the vanilla/]],
+    ['a slow cooker is another way', CRUMBLE, {}, [/40 to 45 minutes/], [/grill, 3 hours|4 hours/]],
+    ['what greases is no second butter', MADELEINES, {}, [/zest of 1 lemon|lemon zest/], [/Read as/]],
+    ['popovers have a pan of their own', POPOVERS, {}, [/^In: 6 popover moulds/m], [/skillet/]],
     ['a handout’s boxes', HANDOUT, {}, [/^Swiss Roll$/m, /^3 eggs \(/m], [/\[ \]|Tick|Date/]],
     ['a size before a bracket', DATES, {}, [/^In: 20 cm round tin/m], []],
   ])('%s', readsOnPaper);

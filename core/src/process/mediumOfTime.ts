@@ -41,6 +41,8 @@ const PREHEATS = /\bpre-?heat/i;
 const AGAIN_LATER = /\b(?:re-?heat|thaw|defrost|freshen)/i;
 /** "Cook for 4-5 minutes or until butter turns nut brown." */
 const BROWNS_BUTTER = /\b(?:until|till) (?:the )?butter\b/i;
+/** Another way of doing it than the one that is told. */
+const OTHER_APPLIANCE = /\b(?:slow[- ]cooker|crock ?pots?|pressure cooker|multi-?cooker|air[- ]fryer)\b/i;
 const IRON = /\b(?:waffle|pizzelle|wafer|krumkake)[- ](?:iron|maker)\b/i;
 const IN_THE_OVEN = /\b(?:in|into|to) the (?:hot )?oven\b/i;
 /** What only heat does. */
@@ -125,6 +127,13 @@ const melts = ({ text, sentence }: Asked): boolean =>
 
 /** What the words of the clause say, whatever was before it. */
 const BY_ITS_WORDS: readonly Rule[] = [
+  {
+    because: 'a slow cooker is another way than the oven that the page tells of',
+    holds: ({ text, sentence, heat }) =>
+      heat.oven !== null &&
+      [...sentence.map((one) => one.text), text].some((one) => OTHER_APPLIANCE.test(one)),
+    medium: null,
+  },
   {
     because: 'an oven that heats up has nothing in it yet',
     holds: ({ kind, text }) => kind === 'set-oven' && PREHEATS.test(text) && !BAKED.test(text),

@@ -61,6 +61,9 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/(?<=\d )lem\b\.?/gi, 'lemon'],
   [/\bm\. ?spice\b/gi, 'mixed spice'],
   [/\bbr\.? sug\b\.?/gi, 'brown sugar'],
+  [/,? plus (?:a little |some |extra |more )?(?:melted |soft(?:ened)? )?(?:butter|oil|flour)(?= for (?:the )?(?:tins?|greasing|dusting|brushing|pan|moulds?|dish)\b)/gi, ', plus extra'],
+  // "7 g instant yeast – 30 minutes": how long it stands.
+  [/(?<=\p{L})\s+[-–]\s+\d[\d–-]* ?(?:minutes?|mins?|hours?|hrs?)$/giu, ''],
   // "Lemons 6, zest only."
   [/^(lemons?|limes?|oranges?) (\d+)(?=\s*[,(:])/gi, '$2 $1'],
   // "Syrup 6 tbsp" and "chips 12 oz", in a kitchen that has one of each.
@@ -104,7 +107,7 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/\b(\d) ?[x×] ?\d\d ?g (?=eggs?\s*(?:\+|and|&))/gi, '$1 '],
   [/(?<=\+ ?)(\d) white(?=s?\b(?! ?(?:choc|sugar|flour|rice|wine)))/gi, '$1 egg white'],
   [/^(\W*[½1\d] (?:lemon|lime|orange))[^:(]*: (?:all of )?the (?:peel|zest|rind),? (?:and )?half (?:of )?the juice\W*$/gi, '$1, zest + half the juice'],
-  [/((?:zest|juice|rind) of [\d½]+ (lemon|lime|orange)s?),? (?:and )?((?:zest|juice|rind) of [\d½]+)(?=$|[,.;)])/gi, '$1, $3 $2'],
+  [/((?:zest|juice|rind) of [\d½]+ (lemon|lime|orange)s?),? (?:and )?((?:zest|juice|rind) of [\d½/]+)(?=$|[,.;)])/gi, '$1, $3 $2'],
   [/^(\W*(\d+) (lemon|lime|orange)s?)[,(] ?(?:finely )?(?:grated )?(zest|rind) of (\d),? (?:and )?juice of (?:all|both|them all)\b.*$/gi, '$4 of $5 $3s, juice of $2 $3s'],
   [/^(\W*(zest|rind|juice)(?: and juice)? of \d) (orange|lemon|lime)s? (?:and|&|\+) (\d) (orange|lemon|lime)(s?)$/gi, '$1 $3, $2 of $4 $5$6'],
   // "150 light brown + 75 white", "200 chopped 70%": who weighs everything writes no grams, and who has one sugar no sugar.
