@@ -1,3 +1,5 @@
+import { COOLS_ABROAD } from './abroad';
+
 /** What the words of an action say beside its class, for those who ask the process of it. Common practice of recipes; no source. */
 export const SIGNS = {
   /** Fruit in a spoonful of flour is no batter. */
@@ -60,9 +62,9 @@ export const SIGNS = {
   'covers with foil': /\bfoil\b|\btent (?:it\b|at \d|with|loosely|if)|\bpaper\b[^.]*\bhole in the cent(?:re|er)|\bcover (?:it |the (?:top|cake)\b[^.]{0,20})(?:loosely )?with [^.]*\b(?:paper|parchment)\b/i,
   /** What a recipe says of what comes out of the oven, in any words. */
   'sees to what is baked':
-    /\b(?:cool\w*|(?:ab|aus)kühlen|erkalten|afkoelen|svalna|raffreddare|refroidir|enfriar|(?:until|till|when|is|are|get|gets|go|stone|completely|quite) cold|rack|turn(?:ed)? (?:\w+ )?out|(?:un|de)mou?ld|knock (?:\w+ )?out|invert|flip|upside down|(?:in|on) (?:(?:the|its|their) )?(?:tins?|pans?|trays?|sheets?|racks?|dish|mould)|stand|serve|(?:while|still) (?:warm|hot)|(?:warm|hot) (?:cakes?|loaf|bread|sponge|puddings?|buns?|rolls?|biscuits?|cookies|bars?|scones|pancakes|doughnuts|it)|(?:eat\w*|best|nice|good) (?:it |them )?(?:warm|hot)|at once|soak\w*|before (?:you )?(?:(?:try(?:ing)? to|attempt to|can) )?(?:cut|slic|serv|eat|scoop|digg?|unclip|releas|unmou?ld|turn|mov|tak|lift|get)\w*|unclip|drape|wrap|lift)\b/i,
+    new RegExp(`\\b(?:cool\\w*|${COOLS_ABROAD}|(?:until|till|when|is|are|get|gets|go|stone|completely|quite) cold|rack|turn(?:ed)? (?:\\w+ )?out|(?:un|de)mou?ld|knock (?:\\w+ )?out|invert|flip|upside down|(?:in|on) (?:(?:the|its|their) )?(?:tins?|pans?|trays?|sheets?|racks?|dish|mould)|stand|serve|(?:while|still) (?:warm|hot)|(?:warm|hot) (?:cakes?|loaf|bread|sponge|puddings?|buns?|rolls?|biscuits?|cookies|bars?|scones|pancakes|doughnuts|it)|(?:eat\\w*|best|nice|good) (?:it |them )?(?:warm|hot)|at once|soak\\w*|before (?:you )?(?:(?:try(?:ing)? to|attempt to|can) )?(?:cut|slic|serv|eat|scoop|digg?|unclip|releas|unmou?ld|turn|mov|tak|lift|get)\\w*|unclip|drape|wrap|lift)\\b`, 'i'),
   /** It may tell this in the clause that tells the heat: "19 to 22 min, cool 10 in tin". */
-  cools: /\b(?:cool\w*|rack|turn out|(?:ab|aus)kühlen|erkalten|afkoelen|svalna|raffreddare|refroidir|enfriar)\b/i,
+  cools: new RegExp(`\\b(?:cool\\w*|rack|turn out|${COOLS_ABROAD})\\b`, 'i'),
   'stays in its tin':
     /\bin (?:(?:the|its|their) )?(?:tins?|pans?|dish|cases?|moulds?)\b|\bbefore (?:you )?(?:(?:try(?:ing)? to|attempt to|can) )?(?:turn|remov|mov|unmou?ld|unclip|releas|transferr?|get(?= (?:it|them) out)|tak(?= (?:it|them) out))(?:ing|e)?\b|\bon (?:(?:the|its) )?(?:tray|sheet|pan)s?\b/i,
   /** It mustn't wait. */
