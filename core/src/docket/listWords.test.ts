@@ -47,11 +47,13 @@ describe('the list as a baker reads it', () => {
     expect(words.match(/, melted/g)).toHaveLength(2);
   });
   it('counts what its author counts, and keeps the amount of what nobody knows', () => {
-    const words = list({}, '300 g flour\n2 eggs\n3 balls stem ginger, chopped + 3 tbsp of its syrup').join(
-      '\n',
-    );
+    const words = list(
+      {},
+      '300 g flour\n2 eggs\n3 balls stem ginger, chopped + 3 tbsp of its syrup\n2 pears + 3 tbsp of its gloop',
+    ).join('\n');
     expect(words).toMatch(/^3 balls stem ginger/m);
-    expect(words).toMatch(/^3 tablespoons of its syrup$/m);
+    expect(words).toMatch(/^\d+ g ginger syrup \(3 tbsp\)$/m);
+    expect(words).toMatch(/^3 tablespoons of its gloop$/m);
   });
   it('never says what was replaced', () => {
     const words = list({ without: ['milk', 'egg'] }).join('\n');

@@ -173,7 +173,9 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
   const name = spokenName(made.name);
   const tidied = from ? measuredInEnglish(tidy(from.line)) : '';
   if (from?.whole && !made.changed && tidied.length <= LONGEST)
-    return from.page === from.line ? tidied : `${tidied}${extraOf(from.page, from.item)}`;
+    return from.page === from.line
+      ? tidied
+      : `${tidied}${takenUp(from.page, from.item) || extraOf(from.page, from.item)}`;
   const same = from !== undefined && from.item.ingredient === made.ingredient;
   const own = uncapitalised(from?.item.words.replace(WHAT_FOR, '').replace(IN_ITS_POT, '') ?? '');
   const called = same && namesIt(own, from.item, catalogue) ? inLine(tidied, own) : name;

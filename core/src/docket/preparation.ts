@@ -25,12 +25,15 @@ const behind = (line: string, { words }: Item): string => {
   const at = line.lastIndexOf(first);
   const rest = line.slice(at + first.length);
   const more = words.split(' ').slice(1);
+  if (more.at(-1) === SYRUP && !line.includes(words)) return '';
   return more.reduce((left, word) => {
     const next = left.trimStart();
     return next.startsWith(word) && !DONE.test(word) ? next.slice(word.length) : left;
   }, rest);
 };
 const DONE = /ed$/;
+/** "3 balls stem ginger, chopped, plus 2 tbsp of the syrup": what stands behind "ginger" isn’t said of its syrup. */
+const SYRUP = 'syrup';
 const TAKEN_UP =
   /^[\s,(]*(dissolved|soak(?:ed)?|mixed|blended|slaked|stirred|fried|toasted|browned|tossed|whisked)(?: (overnight|for [\p{L}\d ]{3,18}))? (in|into|with)\b/iu;
 const WATER = 'water';

@@ -9,13 +9,18 @@ const MARK = new RegExp(
   'u',
 );
 
+/** "Method: Beat the butter": the docket has its own heading. */
+const SIGNPOST =
+  /^\W*(?:method|directions|instructions|preparation|procedure)\s*(?::|\s[-–—](?=\s))\s*(?=[\p{L}\d])/iu;
+
 /** A step without the number that it was written with: lists give it their own. */
 const unnumbered = (step: string): string =>
   step
     .replace(/\*\*|__/g, '')
+    .replace(SIGNPOST, '')
     .replace(MARK, '')
     .replace(
-      /^\s*(?:\d{1,2}\s*[.)|]|\d{1,2}\/\s+(?=\p{L}|\d{3})|\d\uFE0F?\u20E3|step \d{1,2}(?:\s+[–—-](?=\s)|\s*[:.)-]?(?=\s))|[a-j][.)]\s(?=\s*[\p{L}\d]))\s*/iu,
+      /^\s*(?:\d{1,2}\s*[.)|]|\d{1,2}\s+[–—-]\s+(?=[\p{L}\d])|\d{1,2}\/\s+(?=\p{L}|\d{3})|\d\uFE0F?\u20E3|step \d{1,2}(?:\s+[–—-](?=\s)|\s*[:.)-]?(?=\s))|[a-j][.)]\s(?=\s*[\p{L}\d]))\s*/iu,
       '',
     );
 

@@ -56,7 +56,7 @@ function setsFor({ actions, stages }: Process): number {
         end >= 0 && (kind === 'chill' || kind === 'rest' || kind === 'cool') && !MAY_WAIT.test(text),
     )
     .map(({ minutes }) => minutes?.low ?? 0)
-    .reduce((most, low) => (low <= SETS_AT_MOST ? Math.max(most, low) : most), 0);
+    .reduce((sum, low) => (low <= SETS_AT_MOST ? sum + low : sum), 0);
 }
 
 /** "Serve at once": it isn't waited for until it is cold. */

@@ -1,4 +1,4 @@
-export { NOT_NAMED } from './data/namedWords';
+export { MADE, NOT_NAMED } from './data/namedWords';
 export { guardLines, guardRecipe } from './guard';
 export { judgeLine } from './judgeLine';
 export { judgeLabel, type LabelEntry, type LabelReport } from './label';

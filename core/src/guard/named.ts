@@ -17,6 +17,9 @@ interface Lists {
   readonly now: readonly (string | null)[];
 }
 
+/** "Let the pudding stand": a pudding that no list names is the bake. */
+const ITSELF = 'pudding';
+
 /** Why a food may not be in this bake, by what it holds for certain: allergens, or gluten; empty where it may. */
 export function avoidedIn(id: string, { without }: ConversionRequest, catalogue: Catalogue): string[] {
   const held = new Set(
@@ -57,6 +60,7 @@ export function namedFoods(
     if (name === 'flour') return false;
     const made = MADE.has(name) || getIngredient(catalogue, ingredient).gluten === 'contains';
     if (made && !had.has(plainId(ingredient))) return false;
+    if (name === ITSELF && !lists.before.some((one) => tokensOf(one.words).includes(ITSELF))) return false;
     return !answersToIt(words, lists, (id) => avoided(id).length > 0);
   };
   return steps.flatMap(({ id, text }) => {

@@ -10,7 +10,7 @@ const CONNECTOR =
   /^\W*(?:(?:step )?\(?(?:\d{1,2}|[a-h])[.):]\s+|step \d+\W+)?(?:(?:and|then|but|now|meanwhile|next|finally|gently|carefully|when \w+,?)\s+)*/i;
 /** Words that are no deed here: "to serve", "frying pan", "baking powder", "rolling pin", "boiling water", "cooling rack", "stand mixer". */
 const NO_DEED =
-  /\bbaking (?:powder|soda|paper|parchment|sheets?|trays?|tins?|beans|dish|chocolate)|\bbicarb\w*|\bfrying pan|\brolling pin|\brolling(?= boil)|\bbubbles? (?:\w+ ){0,2}rise|\bboiling water|\bcooling rack|\bwire rack|\bhot water|\bmelted (?:butter|chocolate)|\bsoftened butter|\btoasted (?:nuts|\w+nuts|coconut)|\bground \w+|\bchilled (?:butter|water)|\bbefore (?:baking|serving)|\broasting (?:tin|tray|dish)|\bcut-?out|\bstir-?in|\bstand(?:ing)?[- ]mixers?\b|\bfreezer bag|\bice[- ]cream\b|\b(?:the|any|let(?: out)?|some) steam\b|\bsteam (?:out|escapes?|holes?|vents?)\b|\bof (?:the )?mix\b|\bthe rest\b/gi;
+  /\bbaking (?:powder|soda|paper|parchment|sheets?|trays?|tins?|beans|dish|chocolate)|\bbicarb\w*|\bfrying pan|\brolling pin|\brolling(?= boil)|\bbubbles? (?:\w+ ){0,2}rise|\bboiling water|\bcooling rack|\bwire rack|\bhot water|\bmelted (?:butter|chocolate)|\bsoftened butter|\btoasted (?:nuts|\w+nuts|coconut)|\bground \w+|\bchilled (?:butter|water)|\bbefore (?:baking|serving)|\broasting (?:tin|tray|dish)|\bcut-?out|\bstir-?in|\bstand(?:ing)?[- ]mixers?\b|\bfreezer bag|\bice[- ]cream\b|\b(?:the|any|let(?: out)?|some) steam\b|\bsteam (?:out|escapes?|holes?|vents?)\b|\bof (?:the )?mix\b|\bthe rest\b|(?<=^\W*then )rest(?=\W*$)/gi;
 
 /** What a verb heats with, or cools. */
 export const MEDIA: Partial<Record<ActionClass, Medium>> = {
@@ -46,10 +46,16 @@ const RISING = /\b(?:doubl|risen|puffy|light and airy)/i;
 
 /** "Leave for an hour, until doubled": what waits for a dough to rise proves it. */
 function provesIfRising(verb: ReturnType<typeof verbOf>, text: string): typeof verb {
-  const rises = RISING.test(UNTIL.exec(text)?.[0] ?? '');
+  const until = UNTIL.exec(text)?.[0] ?? '';
+  const rises = RISING.test(until);
   if (rises && verb === null && COVERED.test(text)) return { verb: 'cover', class: 'prove' };
-  return rises && (verb?.class === 'rest' || verb?.class === 'place') ? { ...verb, class: 'prove' } : verb;
+  const baked = verb?.class === 'place' && LOOKS_BAKED.test(until);
+  return rises && !baked && (verb?.class === 'rest' || verb?.class === 'place')
+    ? { ...verb, class: 'prove' }
+    : verb;
 }
+/** "Spoon into tins, 25-30 mins till risen and firm." */
+const LOOKS_BAKED = /\b(?:firm|golden|brown(?:ed)?|springy|springs|skewer|toothpick|clean|set)\b/i;
 /** "Cover loosely, 4 hrs or till doubled." */
 const COVERED = /^\W*(?:and |then )?cover/i;
 

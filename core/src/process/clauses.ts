@@ -27,6 +27,8 @@ function cutsIn(text: string): Map<number, boolean> {
   const cuts = new Map<number, boolean>();
   for (const match of text.matchAll(ENDS)) {
     const end = match.index + match[0].length;
+    // "1 - whisk": a number and its step.
+    if (/^\s[–—-]\s$/.test(match[0]) && /(?:^|[.;!?]\s+)\d{1,2}$/.test(text.slice(0, match.index))) continue;
     const [said, behind] = [text.slice(0, match.index), text.slice(end)];
     const next = behind.trimStart();
     // "(I know. Don’t skip it.)" is said in one breath.
@@ -37,7 +39,7 @@ function cutsIn(text: string): Map<number, boolean> {
     // What comes with it is a thing, though cream is a deed too: "serve w. cream".
     if (stop && WITH.test(said)) continue;
     const begins =
-      /^\s+(?:\d{1,2}[.)]?\s+)?\p{Lu}/u.test(behind) ||
+      /^\s+(?:(?:\d{1,2}[.)]?\s+)?\p{Lu}|\d{1,2} [–—-] \p{L})/u.test(behind) ||
       DEED.test(next) ||
       A_HEAT.test(next) ||
       (ENDS_IN_TIME.test(said) && A_TIME.test(next));

@@ -3,56 +3,40 @@ import { MEDIA } from './actions';
 import { MELTS, OFF, type Heat } from './heatNow';
 import { MIXES } from './toldStages';
 import type { Told } from './told';
+import {
+  AGAIN_LATER,
+  AJAR,
+  ANOTHER,
+  BAKED,
+  BETWEEN,
+  BROWNS_BUTTER,
+  COOKS,
+  EACH_SIDE,
+  GRILL,
+  INTO,
+  IN_A_PAN,
+  IN_THE_OVEN,
+  IRON,
+  LADLED,
+  LEFT,
+  OF_A_PAN,
+  ONE_SIDE,
+  ON_THE_HOB,
+  OTHER_APPLIANCE,
+  OVER_HEAT,
+  PREHEATS,
+  SHOWS_HEAT,
+  SIDE,
+  STIRRED,
+  TILL_GOLDEN,
+  WAITS,
+  WAITS_FOR_BUBBLES,
+  WHILE_IT_HEATS,
+} from './data/mediumWords';
 import { OWNS_ITS_TIME, type ActionClass } from './data/verbs';
 
-/** "2 min a side." */
-export const EACH_SIDE =
-  /\b(?:per|a|each|on each|either|on either|on both|both|on one) sides?\b|\bchaque c[ôo]té\b|\bpar face\b|\b(?:je|pro) Seite\b|\bper lato\b|\bpor lado\b/i;
-export const GRILL = /\b(?:grill|broil(?:er)?)\b/i;
-const SHOWS_HEAT = /\b(?:bubbl\w*|holes|golden|brown\w*|set)\b/i;
-const ONE_SIDE = /\b(?:first|second|other) side\b|\bside (?:one|two|[12])\b/i;
-/** "40-50 sec till pale gold." */
-const TILL_GOLDEN = /\b(?:until|till?) (?:\p{L}+ )?(?:gold(?:en)?|brown(?:ed)?)\b/iu;
-/** "Wait for bubbles (2 min)". */
-const WAITS_FOR_BUBBLES = /\bwait\b[^.;]*\bbubbl/i;
-/** "⅔ cup each, 4 to 5 minutes or until the steaming stops": a waffle. */
-const LADLED =
-  /\b(?:cups?|ladles?(?:ful)?|scoops?|spoons?(?:ful)?|tbsp) (?:for |of batter )?(?:each|per|a) |\bsteam(?:ing)? stops\b|\bstops? steaming\b/i;
-const SIDE = /\bsides?\b/i;
-/** It goes on in the oven, though not shut in. */
-const AJAR = /\bdoor (?:propped |wedged )?(?:open|ajar)\b/i;
-const ON_THE_HOB = /\b(?:on|over) (?:a |the )?(?:[\w-]+ )?(?:ring|hob|burner|stove|flame|embers)\b/i;
-const OVER_HEAT = /\bover (?:a )?(?:[\w-]+ )?heat\b/i;
-const IN_A_PAN = /\b(?:dry|frying|small|sauce)? ?(?:pan|skillet|saucepan)\b/i;
-/** Where a thing waits, and what a mixture looks like before it is baked. */
-const WAITS =
-  /\b(?:on the (?:sheet|tray|slide|counter)|in the (?:tin|pan)\b|rack|stand|out of the oven|on a cloth|stiff|let (?:dry|set)|to dry|set aside|(?:until|till) (?:it is |they are )?dry|upside down|room temperature)\b/i;
-/** It waits, unless it says what only heat does. */
-const LEFT = /\b(?:low heat|in (?:its |their )?(?:tins?|pans?)|cold|cool)\b/i;
-const STIRRED =
-  /\b(?:pale|thick and|ribbon|trail|peaks?|frothy|foamy|speed|hook|machine|mixer|by hand|strokes|smooth|hard)\b/i;
-const INTO =
-  /\binto (?:the |a |your |each )?(?:\p{L}+ ){0,2}(?:tins?|pans?|cases|cups|moulds?|holes|liners|dish)\b/iu;
-/** "Between the tins, 25–30 min." */
-const BETWEEN = /\bbetween (?:the |your |two |three |2 |3 )?(?:\p{L}+ )?(?:tins|pans|cases)\b/iu;
-/** Nothing is in it yet. */
-const PREHEATS = /\bpre-?heat/i;
-/** "Reheat 30 sec in the microwave": on another day. */
-const AGAIN_LATER = /\b(?:re-?heat|thaw|defrost|freshen)/i;
-/** "Cook for 4-5 minutes or until butter turns nut brown." */
-const BROWNS_BUTTER = /\b(?:until|till) (?:the )?butter\b/i;
-/** Another way of doing it than the one that is told. */
-const OTHER_APPLIANCE = /\b(?:slow[- ]cooker|crock ?pots?|pressure cooker|multi-?cooker|air[- ]fryer)\b/i;
-const IRON = /\b(?:waffle|pizzelle|wafer|krumkake)[- ](?:iron|maker)\b/i;
-const IN_THE_OVEN = /\b(?:in|into|to) the (?:hot )?oven\b/i;
-/** What only heat does. */
-const BAKED =
-  /\b(?:golden|brown(?:ed)?|set|wobble|springy|springs?|bounces?|skewer|toothpick|clean|risen|puffed|crisp|bubbl\w+|colou?r|firm)\b/i;
 /** Minutes. */
 const TOO_LONG_TO_MIX = 20;
-/** "Put in a pan with the sugar and cook gently, lid on, for 5 minutes." */
-const OF_A_PAN = /\b(?:gently|lid on|covered|stirring|(?:low|medium|high) heat|soft(?:en(?:ed|s)?)?)\b/i;
-const COOKS = /\bcooks?\b/i;
 /** A time that follows an oven's heat at once is its, whatever went before. */
 const JUST = 2;
 /** Without a word of what it looks like, so short a time is no bake, minutes. */
@@ -140,6 +124,11 @@ const BY_ITS_WORDS: readonly Rule[] = [
     medium: null,
   },
   {
+    because: 'what waits while it heats up is beside it',
+    holds: ({ kind, text }) => kind !== 'bake' && WHILE_IT_HEATS.test(text),
+    medium: null,
+  },
+  {
     because: 'it is warmed again on another day, or butter is browned',
     holds: ({ text }) => AGAIN_LATER.test(text) || BROWNS_BUTTER.test(text),
     medium: null,
@@ -219,6 +208,12 @@ const BY_ITS_DEED: readonly Rule[] = [
     because: 'on a griddle it turns golden',
     holds: ({ kind, heat, text }) => kind === null && heat.medium === 'griddle' && TILL_GOLDEN.test(text),
     medium: 'griddle',
+  },
+  {
+    because: '"bake 15 minutes, turn over and another 15": it goes on',
+    holds: ({ kind, text, sentence }) =>
+      kind === null && ANOTHER.test(text) && sentence.some((one) => one.class === 'bake'),
+    medium: 'oven',
   },
   {
     because: 'it waits or is stirred; what is put "in tin, 20 min" isn’t left there',

@@ -112,6 +112,11 @@ function isFanOf(before: string, value: number): boolean {
   return oven > 0 && oven - value === FAN_LOWER;
 }
 
+/** "180/160 fan/4": the gas mark, where one is told of all three. */
+const isGasMark = (before: string, value: number): boolean =>
+  value <= HOTTEST_GAS && /\d{3}\s*\/\s*\d{3}\s*fan\s*\/\s*$/i.test(before);
+const HOTTEST_GAS = 9;
+
 /** Every duration of a text, a range as one: "1 hour to 1 hour 10", "90 secs to 1m45", "1 1/2 hrs to 1 3/4". */
 export function durationsIn(text: string): Duration[] {
   const said = HAS_UNIT.test(text) ? spansIn(text) : [];
@@ -122,6 +127,7 @@ export function durationsIn(text: string): Duration[] {
     return low > 0 &&
       high >= low &&
       !isFanOf(text.slice(0, from), low) &&
+      !isGasMark(text.slice(0, from), high) &&
       !said.some((one) => one.from < to && from < one.to)
       ? [{ from, to, low, high }]
       : [];

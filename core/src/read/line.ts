@@ -15,6 +15,7 @@ import { remembered } from './remember';
 import { takeApart, type Segments } from './segments';
 import { sharesNoun } from './sharedNoun';
 import { listed } from './listed';
+import { madeUpOf } from './madeUp';
 import { rowsOf } from './tableRow';
 import type { Item, Line } from './types';
 
@@ -232,7 +233,7 @@ function asPhrased(item: Found, { as }: Phrase): Found {
 
 /** "1 egg yolk + 1 tbsp milk to glaze": both are for it. */
 const GLAZE =
-  /^[^,;]+(?:\+|&|\band\b|\bwith\b|\bbeaten\b)[^,;]+\b(?:to glaze|to brush|for (?:glazing|brushing)|egg ?wash)\W*$/i;
+  /^[^,;]+(?:(?:\+|&|\band\b)(?!\s*[\d./½¼¾]+ ?\p{L}{0,5}\.? for\b)|\bwith\b|\bbeaten\b)[^,;]+\b(?:to glaze|to brush|for (?:glazing|brushing)|egg ?wash)\W*$/iu;
 
 /** "100 g sugar and 2 tsp cinnamon, to coat": both come to the bake, and not into it. */
 const BOTH_BESIDE =
@@ -245,6 +246,7 @@ function read(source: string, reader: Scales): ReadLine {
   };
   const phrases = rowsOf(source)
     .flatMap((row) => namesFirst(cleanLine(row).replace(NUMBERED, ''), ears.knows))
+    .flatMap((row) => madeUpOf(row, reader.locale))
     .flatMap((row) => phrasesOf(numbersFromWords(row), ears));
   const beside = [GLAZE, BOTH_BESIDE].some((form) => form.test(cleanLine(source)));
   const isForTheTin = (text: string) => FOR_THE_TIN.test(takeApart(text).bare);

@@ -46,6 +46,8 @@ const A_FEW = 10;
 
 /** "200 g flour / 100 g butter / 2 eggs"; of two the second may be the first in another measure. */
 const STROKES = /\s+\/\s+/;
+/** "180 g flour - 100 g butter - 1 egg yolk": of two the second may be said of the first. */
+const DASHES = /\s-\s(?=(?:\d|an?\s|half\s))/u;
 const FEW = 2;
 const UNMEASURED = new RegExp(`\\b${WITHOUT_AMOUNT}\\b|^(?:some|(?:a )?few|a little|a bit of)\\s`, 'i');
 /** So many pieces that are named make a list of a line that has others, which are asked about. */
@@ -101,7 +103,11 @@ export function listed(text: string, reader: Scales): string[] {
   const turned = namesFirst(text, reader);
   if (turned) return turned;
   const plain = text.replace(CARD_PART, '');
-  const [dots, strokes] = [split(plain, DOTS), split(plain, STROKES)];
+  const [dots, strokes, dashes] = [DOTS, STROKES, DASHES].map((by) => split(plain, by)) as [
+    string[],
+    string[],
+    string[],
+  ];
   const named = (piece: string) => {
     if (juiceAndZest(piece)[0] !== piece) return true;
     const { quantity, words } = readAmount(numbersFromWords(piece));
@@ -113,7 +119,13 @@ export function listed(text: string, reader: Scales): string[] {
   const again = /[,;]/.test(plain) ? [plain] : split(plain, MEASURED_AGAIN);
   if (again.length > 1 && again.every(named)) return again;
   const [first = '', ...others] =
-    dots.length > 1 ? dots : strokes.length > FEW ? strokes : split(plain, NEXT_THING);
+    dots.length > 1
+      ? dots
+      : strokes.length > FEW
+        ? strokes
+        : dashes.length > FEW && dashes.every((piece) => /^\W*(?:\d|an?\s|half\s)/.test(piece))
+          ? dashes.flatMap((piece) => split(piece, NEXT_THING))
+          : split(plain, NEXT_THING);
   const pieces = [first, ...others];
   const known = pieces.filter(named).length;
   // Each by a measure of its own: that nobody knows a name among them makes one no part of another.

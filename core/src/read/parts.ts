@@ -38,6 +38,8 @@ const hasFlour = ({ items }: Line): boolean => items.some(({ role }) => role ===
 /** A shorter line is no sentence, characters. */
 const SENTENCE = 60;
 
+const isSame = (one: string, other: string | null): boolean => one.toLowerCase() === other?.toLowerCase();
+
 function parted({ id, name, lines }: Part): Part[] {
   const out: { id: string; name: string | null; lines: Line[] }[] = [{ id, name, lines: [] }];
   let told = false;
@@ -50,13 +52,17 @@ function parted({ id, name, lines }: Part): Part[] {
     if (allNamed && own !== null && out[0]!.name === null) out[0]!.name = own;
     const prose = line.source.length > SENTENCE && line.items.length > 1;
     const open = out.at(-1)!;
-    if (own !== null && (open.lines.some(({ kind }) => kind === 'ingredient') || prose))
+    if (
+      own !== null &&
+      !isSame(own, open.name) &&
+      (open.lines.some(({ kind }) => kind === 'ingredient') || prose)
+    )
       out.push({ id: line.id, name: own, lines: [line] });
     // A paragraph with flour of its own, after one that told of a custard with some, goes on with the bake.
     else if (own === null && prose && open.name !== null && hasFlour(line) && open.lines.some(hasFlour))
       out.push({ id: line.id, name: null, lines: [line] });
     else if (AT_THE_TABLE.test(line.source)) out.push({ id: line.id, name: 'to serve', lines: [line] });
-    else (told && !prose ? out[0]! : open).lines.push(line);
+    else (told && !prose && own === null ? out[0]! : open).lines.push(line);
     told = own !== null && !prose;
   }
   // What stands above the first food of a part belongs to it.

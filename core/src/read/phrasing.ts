@@ -154,7 +154,7 @@ const ADDED = new RegExp(
   'iu',
 );
 const MORE_ADDED =
-  /,?\s*(?:\+|\bplus|\band|,)\s*(?:extra|more|some|a bit|a little|a few|enough)\b(?:(?!,\s+\d)[^();])*/i;
+  /,?\s*(?:\+|\bplus|\band|,)\s*(?:(?:about |another )?\d[^,();]*?\b(?:if|as) (?:needed|necessary|required|wanted)\b|extra|more|some|a bit|a little|a few|enough)\b(?:(?!,\s+\d)[^();])*/i;
 const WITH = new RegExp(
   `,?\\s+(?:(?:dissolved|mixed|beaten|blended|stirred|whisked|tossed|slaked|soaked|diluted|made up)\\s+)?(?:in|into|with|w/)\\s+(?=${AMOUNT}\\s+(?:of\\s+)?\\p{L})`,
   'iu',

@@ -26,6 +26,9 @@ const isBare = (cell: string) => {
   return quantity !== null && words.split(' ').length <= 2;
 };
 
+/** "coating: sugar": a row may say first what it is for. */
+const LABELS = /^(\p{L}[\p{L} ]{1,20}: )(\p{L}.*)$/u;
+
 /** "1 egg with 1 tbsp milk. Topping: 3 tbsp sugar": behind a name of its own it is another row. */
 const ANOTHER_LABEL = /(?<=\p{Ll})\.\s+(?=(?:(?:For|To) )?(?:the )?\p{Lu}\p{Ll}[\p{L} ]{1,20}:\s+[\d½¼¾⅓⅔])/u;
 
@@ -60,5 +63,6 @@ export function rowsOf(source: string): string[] {
   const beside = weighed ? ` (${weighed})` : '';
   const added = rest.filter((cell) => MORE.test(cell)).map((cell) => ` ${cell}`);
   const prepared = rest.filter((cell) => !MORE.test(cell)).map((cell) => `, ${cell}`);
-  return [`${amount}${beside} ${name}${prepared.join('')}${added.join('')}`];
+  const [label = '', food = name] = LABELS.exec(name)?.slice(1) ?? [];
+  return [`${label}${amount}${beside} ${food}${prepared.join('')}${added.join('')}`];
 }

@@ -21,7 +21,7 @@ const TEMPERATURE = new RegExp(
 );
 /** A number of three figures that stands as a temperature does: "at 200", "oven 350", "350 for 20", "180/40", "180, 12 min". */
 const BARE = new RegExp(
-  `(?:(?:@|\\b(?:at|to|down|on|oven(?: on)?|fan|in at|oil|fat|in(?=\\s*(?:an? )?\\d{3}\\s*(?:°\\s*)?(?:oil|fat|oven))))\\s*,?\\s*(?:about\\s*)?(\\d{3})\\b(?!\\s*(?:g|ml|kg|cm|mm|${TIME_UNIT}|watts?|w\\b(?!\\. ?\\p{L}|\\/)|strokes))|(?<![\\d./]|\\d,|(?<!\\p{L})[x×]\\s?|\\d\\s?-)\\b(\\d{3}|[6-9]\\d(?=\\s?fan))(?=\\s*(?:→|->|(?:non[- ]?)?fan|conv(?!entional)|\\/\\s*\\d{2,3}\\s*(?:fan)?|\\/\\s*\\d[\\d ./]*\\s*(?:${TIME_UNIT})|(?:(?:\\.{2,3}|…)\\s*)?for (?:about |around |abt\\.? |approx\\.? |roughly )?(?:\\d|an?\\b|half|${NUMBER_WORD}\\b)|,\\s*(?:\\d+(?:\\s*[-–]\\s*\\d+)?\\s*m|an? |half an|\\d+¼?½? ?h)|(?:\\s+(?:very|hot|really|nice))+,?\\s+\\d+(?:\\s*[-–]\\s*\\d+)?\\s*m|\\s\\d+(?:\\s*[-–]\\s*\\d+)?\\s*m|\\s*[-–]\\s*\\d{1,2}\\b(?!\\d)|,? or \\d{3}))|(?<=\\bfan\\s*/\\s*)(\\d{3})\\b)`,
+  `(?:(?:@|\\b(?:at|to|down|on|oven(?: on)?|fan|in at|oil|fat|in(?=\\s*(?:an? )?\\d{3}\\s*(?:°\\s*)?(?:oil|fat|oven))))\\s*[,:]?\\s*(?:about\\s*)?(\\d{3})\\b(?!\\s*(?:g|ml|kg|cm|mm|${TIME_UNIT}|watts?|w\\b(?!\\. ?\\p{L}|\\/)|strokes))|(?<![\\d./]|\\d,|(?<!\\p{L})[x×]\\s?|\\d\\s?-)\\b(\\d{3}|[6-9]\\d(?=\\s?fan))(?=\\s*(?:→|->|(?:non[- ]?)?fan|conv(?!entional)|\\/\\s*\\d{2,3}\\s*(?:fan)?|\\/\\s*\\d[\\d ./]*\\s*(?:${TIME_UNIT})|(?:(?:\\.{2,3}|…)\\s*)?for (?:about |around |abt\\.? |approx\\.? |roughly )?(?:\\d|an?\\b|half|${NUMBER_WORD}\\b)|,\\s*(?:\\d+(?:\\s*[-–]\\s*\\d+)?\\s*m|an? |half an|\\d+¼?½? ?h)|(?:\\s+(?:very|hot|really|nice))+,?\\s+\\d+(?:\\s*[-–]\\s*\\d+)?\\s*m|\\s\\d+(?:\\s*[-–]\\s*\\d+)?\\s*m|\\s*[-–]\\s*\\d{1,2}\\b(?!\\d)|,? or \\d{3}|\\s+oven\\b))|(?<=\\bfan\\s*/\\s*)(\\d{3})\\b|(?<=\\bfan )([6-9]\\d)(?=\\s+for\\b|\\s*[,.;]|\\s*$))`,
   'giu',
 );
 /** A clause that is nothing else. */
@@ -77,7 +77,7 @@ function figuresIn(text: string): Figure[] {
     return [{ from: match.index, to: match.index + whole.length, value, gas: marked !== undefined }];
   });
   const bare = [...text.matchAll(BARE)].map((match): Figure => {
-    const figure = match[1] ?? match[2] ?? match[3]!;
+    const figure = match.slice(1).find((one) => one !== undefined)!;
     const from = match.index + match[0].lastIndexOf(figure);
     return { from, to: from + figure.length, value: celsiusIn(Number(figure)), gas: false };
   });

@@ -15,13 +15,15 @@ const CALLED_FIRST = /^\s*((?:MRS?\. )?\p{Lu}[\p{Lu}'’ &-]{3,40})[.:](?=\s)/u;
 
 /** Words to somebody behind a name: ", for my sister (no dairy!!)", "(hi Jo! as promised)", ", here goes xx"; and whose it is: "(from our baker in Lyon)". */
 const TO_SOMEBODY =
-  /(?:\s*,\s*for (?:my|our|your|the) .*|\s*[,–-]+\s*here (?:goes|it is|we go|you go|you are)\b.*|\s*\((?:from|by|via) [^)]*\)\W*|\s*\([^)]*\b(?:for (?:my|our|\p{Lu}\p{L}+)|hi|hello|promised|please|can['’]t|no \p{L}+|\p{L}+[- ]free)\b[^)]*\)\W*)$/u;
+  /(?:\s*,\s*for (?:my|our|your|the) .*|\s*[,–-]+\s*here (?:goes|it is|we go|you go|you are)\b.*|\s*,?\s*\((?:from|by|via) [^)]*\)\W*|\s*\([^)]*\b(?:for (?:my|our|\p{Lu}\p{L}+)|hi|hello|promised|please|can['’]t|no \p{L}+|\p{L}+[- ]free)\b[^)]*\)\W*)$/u;
 /** "(3 x 2lb loaves)": what it is baked in. */
 const OF_TINS = /\s*\(\d+ ?[x×] ?[^)]*\b(?:tins?|pans?|loaves|loaf|rounds?|trays?)\)/i;
 function withoutWords(said: string): string {
   const name = said.replace(OF_TINS, '').trim();
   const bare = name.replace(TO_SOMEBODY, '').trim();
-  return bare !== name && namesItsBake(bare) ? bare : name;
+  if (bare !== name && namesItsBake(bare)) return bare;
+  const [first = '', ...aside] = name.split(/,\s+/);
+  return namesItsBake(first) && /!\W*$/.test(aside.join(' ')) ? first : name;
 }
 
 /** "[Saved]", "no. 14": what a box of cards has before a name. */
@@ -41,13 +43,18 @@ function titleIn(source: string): string {
     .replace(/\s+recipe(?:\s+(?:from|of|by)\b.*)?\s*$/i, '')
     .replace(/\s*(?:(?![©®™])\p{Extended_Pictographic}\uFE0F?)+$/u, '');
   const spoken = OPENING.test(bare) && namesItsBake(bare) ? bare.replace(OPENING, '') : bare;
-  return withoutWords(nameAndYield(beforeItsPlace(spoken)).name.replace(/\s*[/|·]\s*$/, ''));
+  return withoutWords(
+    nameAndYield(nameAndYield(beforeItsPlace(spoken)).name).name.replace(/\s*[/|·]\s*$/, ''),
+  );
 }
 
+/** "24 cookies", "serves 6", "30 min". */
+const SAYS_HOW_MANY = /^(?:(?:makes|serves|feeds|for|about|approx\.?) )*\d[\d–-]* ?(?:\p{L}+ ?){0,2}\W*$/iu;
 /** "Chocolate chip scones | The Sunday Supplement": where it was printed stands behind a stroke. */
 function beforeItsPlace(said: string): string {
   const [name = '', ...others] = said.split(/\s+[|•·]\s+/);
-  return namesItsBake(name) && !others.some(namesItsBake) ? name : said;
+  const aside = others.length > 0 && others.every((one) => SAYS_HOW_MANY.test(one));
+  return aside || (namesItsBake(name) && !others.some(namesItsBake)) ? name : said;
 }
 
 /** A recipe in one paragraph may begin with its name in capitals: "PARKIN. Melt …". Empty where it doesn't. */

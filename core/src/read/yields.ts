@@ -28,7 +28,7 @@ const MEASURE =
   /^(?:g|kg|ml|l|cm|mm|in|inch(?:es)?|min(?:ute)?s?|h|hours?|hrs?|oz|lbs?|cups?|pints?|pts?|quarts?|litres?|liters?|seconds?|days?|x|×|wide|long|strips?|times|k|ratings?|reviews?|votes?|comments?|stars?|likes?)\b|^["°%/-]|^[x×]\s?\d/i;
 /** "Serves 4 (12 hotcakes)": pieces say more than helpings. */
 const PIECES_TOO = new RegExp(
-  `^(?:(?:serves|feeds|enough for)\\b|(?:makes|yields?)\\b[^()]*\\b(?:tin|pan|slab)s?\\b)[^()]*\\(\\s*(?:makes\\s+)?${COUNT}`,
+  `(?:^|\\s[-–]\\s|,\\s)(?:(?:serves|feeds|enough for)\\b|(?:makes|yields?)\\b[^()]*\\b(?:tin|pan|slab)s?\\b)[^()]*\\(\\s*(?:makes\\s+)?${COUNT}`,
   'iu',
 );
 const EACH = /\beach\b|\bper\b|\bk?cal/i;
@@ -66,7 +66,7 @@ function toYield(counted: readonly (string | undefined)[] | undefined, usual: st
   // "5 dz. Drop by the spoon": another sentence begins.
   const ended = dozen?.endsWith('.') === true && /^\p{Lu}/u.test(words);
   const [sentence = ''] = (ended ? '' : words).split(
-    /[.!?](?=\s)|(?:^|\s+)(?=(?:prep|cook|total|active|ready|time)\b)|(?:^|\s+)(?:and|then)\s+(?=(?:place|put|set|arrange|bake|lay|transfer|serve)\b)|\s+in (?:an? |the |one )?(?=\d|(?:\w+ )?(?:tin|pan|tray|dish)\b)/i,
+    /[.!?](?=\s)|(?:^|\s+)(?=(?:prep|cook|total|active|ready|time)\b)|(?:^|\s+)(?:and|then)\s+(?=(?:place|put|set|arrange|bake|lay|transfer|serve)\b)|(?:^|\s+)(?:while|when|once|as soon as)\s+|\s+in (?:an? |the |one )?(?=\d|(?:\w+ )?(?:tin|pan|tray|dish)\b)/i,
   );
   const what = sentence.replace(/[.!~:\s]+$|\s\d+x$|(?:^|\s+)\+.*$/g, '').trim();
   if (first === undefined || MEASURE.test(what)) return null;
@@ -91,6 +91,26 @@ function piecesBeside(source: string, helpings: Yield): Yield | null {
     : null;
 }
 
+/** "Makes one 9-inch cake, 10 servings": how many eat of the one. Null where a part says none. */
+function helpingsOf(part: string): Yield | null {
+  const counted = TAIL_COUNT.exec(part);
+  return counted && ARE_HELPINGS.test(counted[5]?.trim() ?? '') ? toYield(counted.slice(2), '') : null;
+}
+
+/** "Snickerdoodles | 24 cookies | 30 min": how many, said beside a name. Null where nothing is. */
+function besideAName(source: string): Yield | null {
+  const [, ...others] = cleanLine(source).split(/\s+[|•·]\s+/);
+  return (
+    others
+      .map((part) => TAIL_COUNT.exec(inDigits(part)))
+      .flatMap((counted) =>
+        counted && counted[5]!.trim() !== ''
+          ? (toYield(counted.slice(2), ARE_HELPINGS.test(counted[5]!) ? '' : 'pieces') ?? [])
+          : [],
+      )[0] ?? null
+  );
+}
+
 /** "For 24 (silicone moulds)": a piece in each. */
 const IN_MOULDS = /\(.*\b(?:moulds?|molds?|cavities|paper cases|muffin cups)\b/i;
 /** "12 regular or 6 jumbo": of a size, and of what is baked. */
@@ -110,7 +130,10 @@ function yieldIn(source: string, bare: boolean): Yield | null {
   );
   // "Makes one 20 cm cake, cuts into 14": the pieces say more than the one.
   const first = promised.find(({ high }) => high > 1) ?? promised[0];
-  if (first) return piecesBeside(source, first) ?? first;
+  if (first) {
+    const eaters = first.high === 1 ? parts.map(helpingsOf).find((one) => one !== null) : null;
+    return piecesBeside(source, first) ?? eaters ?? first;
+  }
   if (!bare) return null;
   const found = parts
     .map((part) => toYield(BARE.exec(part)?.slice(1), ''))
@@ -248,7 +271,9 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
     ]) {
       const found =
         rolled(source, yieldIn(source, kind === 'yield')) ??
-        (kind === 'title' ? nameAndYield(cleanLine(source)).yields : null) ??
+        (kind === 'title'
+          ? (nameAndYield(cleanLine(source.trim().replace(/\s{3,}/g, ', '))).yields ?? besideAName(source))
+          : null) ??
         (kind === 'heading' ? listedFor(source) : null);
       if (found && !(layers(found) && kinds.includes('step'))) return found;
     }

@@ -7,11 +7,18 @@ import { capitalised, editIn, timeIn, type SpanEdit } from './spans';
 import { without } from './without';
 
 const VERB = /\bknead(ed|ing)?\b/gi;
-const CUE =
-  /\b(?:smooth,? (?:and|&|\+) (?:very )?elastic|elastic (?:and|&) smooth|smooth, elastic(?= and)|elastic|stretchy|springy|(?:it |the dough )?passes (?:the|a) window ?pane(?: test)?)\b/gi;
+/** A soft dough without gluten sticks to its bowl. */
+const LEAVES_THE_BOWL =
+  '(?:(?:comes?|coming|pulls?) away from (?:the )?(?:sides? of )?(?:the |its )?bowl|(?:leaves|cleans) (?:the )?(?:sides? of )?the bowl(?: clean(?:ly)?)?)';
+const CUE = new RegExp(
+  String.raw`\b(?:smooth,? (?:and|&|\+) (?:very )?elastic|elastic (?:and|&) smooth|smooth, elastic(?= and)|elastic|stretchy|springy|(?:it |the dough )?passes (?:the|a) window ?pane(?: test)?|(?<=\b(?:until|till) )(?:it |the dough )?${LEAVES_THE_BOWL})\b`,
+  'gi',
+);
 /** Nothing here stretches to a film: what is asked beside another look goes, what is asked alone is asked otherwise. */
-const FILM =
-  /(?:\s*\buntil (?:it makes )?a? ?window ?pane\b)|(?:,?\s*\band\s+(?:it |the dough )?)pass(?:es|ing)? (?:the|a) window ?pane(?: test)?\b/gi;
+const FILM = new RegExp(
+  String.raw`(?:\s*\buntil (?:it makes )?a? ?window ?pane\b)|(?:,?\s*\band\s+(?:it |the dough )?)pass(?:es|ing)? (?:the|a) window ?pane(?: test)?\b|,?\s*\b(?:which|that|and(?: it)?) ${LEAVES_THE_BOWL}\b`,
+  'gi',
+);
 const ON_THE_BOARD =
   /\s*\bon(?:to)? (?:an? |the |your )?(?:(?:lightly|well|generously)[- ])?(?:floured|oiled) (?:work ?)?(?:surface|board|bench|counter|work ?top|table)\b/gi;
 const BY_HAND = /\s*\bby hand\b/gi;

@@ -75,7 +75,7 @@ export const dustEdits = (source: string, dust: string, butterOut: boolean): Spa
   );
 
 const BUTTERS =
-  /\bbuttered\b|(?<=(?:^|[.;:,(–—-]|\b(?:and|then|to|first|next|now|generously|lightly|well))\s*)butter(?:ing)?(?= (?:and (?:line|dust|flour)|(?:a|an|the|two|your|both|each|well|them|it)\b|(?:[\w\d×x"-]+ ){0,3}(?:tins?|pans?|trays?|dish|moulds?|sheets?|paper|parchment|ramekins?|basin)))|(?<=\b(?:griddle|skillet|pan|iron|tins?|dish|moulds?)\b[^.;]*\b(?:and|then) )butter(?= (?:lightly|generously|well|it)\b)/gi;
+  /\bbuttered\b|(?<=(?:^|[.;:,(–—-]|\b(?:and|then|to|first|next|now|generously|lightly|well))\s*)butter(?:ing)?(?= (?:and (?:line|dust|flour)|(?:a|an|the|two|your|both|each|well|them|it)\b|(?:(?!(?:and|in|into|with)\b)[\w\d×x"-]+ ){0,5}(?:tins?|pans?|trays?|dish|moulds?|sheets?|paper|parchment|ramekins?|basin)))|(?<=\b(?:griddle|skillet|pan|iron|tins?|dish|moulds?)\b[^.;]*\b(?:and|then) )butter(?= (?:lightly|generously|well|it)\b)/gi;
 const GREASES = { buttered: 'greased', buttering: 'greasing', butter: 'grease' } as const;
 
 /** Bread that is buttered is eaten with it: it is spread with what stands in. */

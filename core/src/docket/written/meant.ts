@@ -1,4 +1,5 @@
 import { doesIt, getIngredient, plainId, type Catalogue } from '../../catalogue';
+import { MADE } from '../../guard';
 import { lastWordOf } from '../../read';
 import { EGG } from './data/madeFirst';
 import type { Mention } from './foodsNamed';
@@ -12,6 +13,8 @@ function answers(
   stays: (word: string, than: Renamed) => boolean,
   catalogue: Catalogue,
 ): boolean {
+  // "Let the pudding sit": what the recipe makes is no custard of its list.
+  if (MADE.has(words.toLowerCase()) && !one.words.toLowerCase().includes(words.toLowerCase())) return false;
   if (ingredient === one.was || plainId(ingredient) === plainId(one.was)) return true;
   const [said, was] = [getIngredient(catalogue, ingredient), getIngredient(catalogue, one.was)];
   if (said.role === 'wheat-flour' && was.role === 'wheat-flour') return FLOUR.test(words);

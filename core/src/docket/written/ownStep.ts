@@ -123,10 +123,12 @@ const BY_ITS_OWN_NAME = /^(?:brandy|rum) butter$/i;
 /** Whether a part or a line of the recipe is called so. */
 function ownsA(words: string, { parts, method }: Recipe): boolean {
   const steps = new Set(method.map(({ id }) => id));
-  // Of a sentence only its foods are on the list: a letter's "it's better with cream" has none.
+  // Of a sentence only its foods are on the list: a letter's "it's better with cream" has none, and neither has a name.
   const listed = parts.flatMap(({ name, lines }) => [
     name ?? '',
-    ...lines.flatMap(({ id, source, items }) => (steps.has(id) ? items.map((item) => item.words) : [source])),
+    ...lines.flatMap(({ id, kind, source, items }) =>
+      kind === 'note' ? [] : steps.has(id) ? items.map((item) => item.words) : [source],
+    ),
   ]);
   return !BY_ITS_OWN_NAME.test(words) && listed.some((one) => tokensOf(one).includes(lastWordOf(words)));
 }

@@ -26,7 +26,7 @@ function tidied(text: string): string {
     .replace(/ +([,.;:!?])/g, '$1')
     .replace(/([,;:])(?:\s*[,;:])+/g, '$1')
     .replace(/[,;:]\s*([.!?])/g, '$1')
-    .replace(/([.!?])(?:\s*[.])+(?!\d)/g, '$1')
+    .replace(/([.!?])(?:\s*[.])+(?!\d)/g, (all, first: string) => (/^\.{3}$/.test(all) ? all : first))
     .replace(/([.!?])\s*!/g, '$1')
     .replace(/\b([Cc]over)[.,;] cover again\b/i, '$1')
     .replace(/^\s*[,;.:]\s*/, '')

@@ -32,7 +32,7 @@ interface Told {
   readonly numbered: number;
 }
 
-const NUMBERED = /^\s*\d{1,2}[.)]?\s+(?=\p{Lu})/u;
+const NUMBERED = /^\s*\d{1,2}(?:[.)]?\s+(?=\p{Lu})|\s+[–—-]\s+(?=[\p{L}\d]))/u;
 /** One number is a date or an oven. */
 const FEWEST_NUMBERS = 2;
 

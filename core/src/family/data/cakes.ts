@@ -30,7 +30,7 @@ export const cakes = {
   },
   'foam': {
     ratios: [135, 8, 120, 180], most: [null, 60, 290, 500], onlyNamed: false,
-    words: /\bchiffon\b|\bangel[- ]?food\b|\bgenoise\b|\bswiss roll\b|\broulades?\b|\bsouffl[eé]s?|\bsponge rolls?\b|\bstiff peaks\b|\bribbon stage\b/gi,
+    words: /\bchiffon\b|\bangel[- ]?food\b|\bgenoise\b|\bswiss roll\b|\broulades?\b|\bsouffl[eé]s?|\bsponge rolls?\b|\bstiff peaks\b|\bribbon stage\b|\b(?:pumpkin|cake) roll\b|\broll(?:ed)?(?: up)?(?: in| with)? (?:the |your )?(?:tea )?(?:towel|cloth)(?: and (?:the )?(?:cake|sponge))?\b/gi,
     titles: /\bcakes?\b|\bg[âa]teaux?\b|\bsponges?\b|\blamingtons?\b|\byule log\b|\bb[ûu]che\b|\blady ?fingers\b|\bsponge fingers\b|\bsavoiardi\b|\bdacquoise\b|\bjoconde\b|\btres leches\b|\b\w*tortes?\b|\bgenoese\b|\bjelly[- ]?rolls?\b/gi,
     texture: 'batter', xanthan: 0, leastXanthan: 0, glutenUse: 1.8, usualEgg: 180, liquid: [0, 0], moreLift: 0,
     egg: 'whips', foam: true, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,

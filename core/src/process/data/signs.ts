@@ -59,7 +59,7 @@ export const SIGNS = {
   overnight: /\bover ?ni(?:ght|te)\b|\bo['’/]?ni(?:ght|te)\b/i,
   /** Of no number. */
   'for hours': /\b(?:several|a few|some|a couple of) h(?:ou)?rs?\b/i,
-  'covers with foil': /\bfoil\b|\btent (?:it\b|at \d|with|loosely|if)|\bpaper\b[^.]*\bhole in the cent(?:re|er)|\bcover (?:it |the (?:top|cake)\b[^.]{0,20})(?:loosely )?with [^.]*\b(?:paper|parchment)\b/i,
+  'covers with foil': /\bfoil\b|\bcover (?:it |the top )?(?:when|if|once) (?:it is |it['’]s |they are )?(?:too |well )?brown|\btent (?:it\b|at \d|with|loosely|if)|\bpaper\b[^.]*\bhole in the cent(?:re|er)|\bcover (?:it |the (?:top|cake)\b[^.]{0,20})(?:loosely )?with [^.]*\b(?:paper|parchment)\b/i,
   /** What a recipe says of what comes out of the oven, in any words. */
   'sees to what is baked':
     new RegExp(`\\b(?:cool\\w*|${COOLS_ABROAD}|(?:until|till|when|is|are|get|gets|go|stone|completely|quite) cold|rack|turn(?:ed)? (?:\\w+ )?out|(?:un|de)mou?ld|knock (?:\\w+ )?out|invert|flip|upside down|(?:in|on) (?:(?:the|its|their) )?(?:tins?|pans?|trays?|sheets?|racks?|dish|mould)|stand|serve|(?:while|still) (?:warm|hot)|(?:warm|hot) (?:cakes?|loaf|bread|sponge|puddings?|buns?|rolls?|biscuits?|cookies|bars?|scones|pancakes|doughnuts|it)|(?:eat\\w*|best|nice|good) (?:it |them )?(?:warm|hot)|at once|soak\\w*|before (?:you )?(?:(?:try(?:ing)? to|attempt to|can) )?(?:cut|slic|serv|eat|scoop|digg?|unclip|releas|unmou?ld|turn|mov|tak|lift|get)\\w*|unclip|drape|wrap|lift)\\b`, 'i'),

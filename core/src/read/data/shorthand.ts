@@ -85,6 +85,8 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/\bmarg\b\.?/gi, 'margarine'],
   [/\bcinn\b\.?/gi, 'cinnamon'],
   [/\byogh?\b\.?/gi, 'yogurt'],
+  [/(?<=\bstem ginger\b.*\b(?:of|tbsps?|tablespoons?|tsps?) )(?:the|its|their) syrup\b/gi, 'ginger syrup'],
+  [/\bcast\b\.?(?= sugar\b)/gi, 'caster'],
   [/\b(icing|brown|caster|cast|powd|vanilla|conf) sug\b\.?/gi, '$1 sugar'],
   [/\bb(?:['’]|utter)?-?milk\b/gi, 'buttermilk'],
   [/(?<=\d ?(?:tbsp?s?|tablespoons?|oz|g|dsp)\.? (?:of )?)syrup(?=\s*(?:,|;|$))/gi, 'golden syrup'],

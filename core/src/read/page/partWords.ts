@@ -1,3 +1,4 @@
+import type { PageKind } from '../../vocabulary';
 import { cleanLine } from '../clean';
 import type { KindOfLine } from './kinds';
 
@@ -5,13 +6,18 @@ import type { KindOfLine } from './kinds';
 const NAMES_A_LAYER =
   /^\W*(?:under(?:neath)?|over|on top|inside|outside|middle|bottom|top|base|crust|dough|filling|topping|icing|frosting|glaze|sauce|syrup|dry|wet|crumb|crumble layer)\W*$/i;
 
+/** "Sponge (two 20cm tins):" heads a list, whatever it is baked in. */
+const LAYER_IN_TINS =
+  /^\W*(?:(?:for )?the )?(?:sponges?|cakes?|base|crust|pastry|dough|batter|layers?)\s*\((?![^)]*\b(?:makes|serves|cuts)\b)[^)]*\)\s*:\s*$/i;
+
+const isLayer = (kind: PageKind, line: string): boolean =>
+  (kind === 'title' && NAMES_A_LAYER.test(line)) || (kind === 'yield' && LAYER_IN_TINS.test(line));
+
 /** "Underneath", above the plums of a crumble that has no name, heads its list. */
 export const withPartWords = (
   lines: readonly string[],
   kinds: readonly KindOfLine[],
 ): readonly KindOfLine[] =>
   kinds.map((one, at) =>
-    one.kind === 'title' && NAMES_A_LAYER.test(cleanLine(lines[at]!))
-      ? { ...one, kind: 'heading', or: 'title' }
-      : one,
+    isLayer(one.kind, cleanLine(lines[at]!)) ? { ...one, kind: 'heading', or: one.kind } : one,
   );

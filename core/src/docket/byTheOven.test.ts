@@ -1,0 +1,146 @@
+import { readsOnPaper, type OnPaper } from '../testingDockets';
+
+/* Pages as they lie beside an oven: heats and waits told in passing, jugs filled up, and what stands beside a name. */
+
+const GINGERBREAD =
+  'STICKY GINGERBREAD    (from Aunt Peg\'s box)\n\n8 oz SR flour            4 oz butter\n1 tsp bicarb             4 oz black treacle\n1 tbsp ground ginger     ½ pint milk\n                         1 egg\n\nMelt butter and treacle with the milk. Sift dry things. Pour in the melted mix, then beaten egg. 7" square tin, lined. 350°F / mark 4, 50 mins - 1 hr.';
+const CREAM_PIE =
+  'Boston Cream Pie\nMakes one 9-inch cake, 10 servings\n\n1 1/2 cups cake flour\n1 1/2 teaspoons baking powder\n3/4 cup whole milk\n6 tablespoons unsalted butter\n3 large eggs\n1 1/2 cups sugar\n1/2 cup heavy cream\n4 ounces bittersweet chocolate\n\n1. Heat oven to 325 degrees. Grease and flour two 9-inch round cake pans. Heat milk and butter.\n2. Whip eggs and sugar until airy. Add hot milk mixture. Whisk in flour and baking powder.\n3. Bake 20 to 22 minutes. Cool in pans 2 hours.\n4. Simmer cream, add chocolate, whisk smooth. Pour over cake and chill 3 hours before slicing.';
+const SNAPS =
+  'Brandy snaps (about 16)\n55g each butter, demerara sugar and golden syrup\n55g plain flour\n\nLine two baking trays. Oven 180/160 fan/4.\nMelt butter, sugar and syrup. Sift in the flour. Drop teaspoonfuls on each tray.\nBake about 10-15 mins till golden.';
+const MUFFINS =
+  'blueberry muffins\nmakes 12\n2 c AP flour\n3/4 c sugar\n2 tsp bp\n1/2 c melted butter\n2 eggs\n1/2 c milk\n2 c blueberries\n\nmix the dry, whisk the wet, stir together. fold berries in. fill the cups. 425 for 5 min then turn it down to 375 (dont open the door!!) and go 13-15 more.';
+const BATTER =
+  'Cherry clafoutis\n450g cherries\n60g flour\n60g sugar\n3 eggs\n300ml milk\n\nButter a 25cm gratin dish. Put in the cherries. Whisk flour, sugar, eggs and milk. Let the batter rest for half an hour while the oven heats to 180°C.\nPour over the fruit. Bake for 35-40 minutes until puffed.';
+const TURNOVERS =
+  'Apple turnovers\n\nPastry: 250 g strong white flour, 250 g butter, 150 ml cold water\nFilling: 600 g apples, 75 g sugar, 1 tbsp cornflour mixed with 2 tbsp water\n\nRub the butter into the flour, add water. Roll, fold in three, twice. Chill.\nCook the apples with the sugar, stir in the cornflour and bubble until thick.\nRoll, cut 8 squares, fill, fold. Bake at 220C for 20-25 min.';
+const SHORTBREAD =
+  '3-ingredient shortbread\n\nIngredients: butter 200g; caster sugar 100g; plain flour 300g.\n\nMethod: Beat butter + sugar. Mix in flour. Press into 20 cm square tin. Bake 160°C 40–45 min. Cut into 16 fingers while hot.';
+const TEA_CAKE =
+  'Tiramisu cake\n\nSponge (two 20cm tins):\n225 g butter, 225 g caster sugar, 4 eggs, 225 g self-raising flour\nFilling: 500 g mascarpone, 200 ml double cream, 75 g icing sugar\n\nPut all the sponge ingredients in a bowl and beat. Divide between the tins, bake at 180C for 25 minutes.\nBeat the mascarpone with the cream and icing sugar. Sandwich with a third of it... you want enough left for the top.';
+const FETE =
+  'Fruit scones\nmakes 40\n4 lb self raising flour\n1 lb margarine\n12 oz sugar\n6 eggs made up to 2 pints with milk\n\nRub the fat into the flour. Stir in sugar. Pour in the egg & milk. Pat out, cut. Bake 220°C 12-15 mins.';
+const PLUMS =
+  'Plum cake\n500 g flour\n42 g fresh yeast\n250 ml milk\n80 g sugar\n80 g soft butter\n1 egg\n1 kg plums\n\nKnead everything but the plums to a smooth dough which comes away from the bowl. Let rise 45 min. Roll out on a baking sheet. Lay on the plums. 200°C 35-40 min.';
+const CUPCAKES =
+  'Red velvet cupcakes   24\nbuttermilk 240 ml; veg oil 240 ml; eggs 2; sugar 300g; red gel colour 1 tbsp; plain flour 320 g; cocoa 2 tbsp; bicarb 1 tsp\n\n1 - whisk wet incl colour. 2 - sift dry over, whisk just till smooth. 3 - fill cases 2/3. 4 - 175C, 18-20 min. 5 - cool in tin 5, rack.';
+const COFFEE =
+  'Coffee & Walnut Cake, Gran\'s handwriting so guess!\n\n6oz marg\n6oz cast. sugar\n3 eggs\n6oz S.R. flour\n1 tablesp. coffee essence\n\nCream marg & sugar. Add eggs. Fold in rest. 2 x 7" sandwich tins. 350F, 25 mins.';
+const STRUDEL =
+  'Apfelstrudel\n\n250 g plain flour\n1 egg\n100 ml lukewarm water\n3 tbsp sunflower oil\n1.2 kg apples\n100 g breadcrumbs\n60 g butter + 80 g for brushing\n100 g sugar\n\nKnead flour, egg, water and oil for 10 minutes. Rest 1 hour. Fry the breadcrumbs in the 60 g butter. Roll, then stretch over the backs of your hands. Fill, roll up, brush with butter. Bake at 190°C 40-45 minutes.';
+const ROLY_POLY =
+  'Jam roly-poly\n200g self-raising flour\n100g suet\n150ml milk, plus 2-3 tbsp if needed\n200g raspberry jam\ncustard to serve\n\nStir flour, suet and milk to a dough. Roll out, spread with jam, roll up. Wrap in foil. Bake at 180C for 1 hr. Let the pudding sit for 5 mins before unwrapping.';
+const TATIN =
+  'Tarte Tatin\nPastry: 180 g flour – 100 g butter – 1 egg yolk – 3 tbsp cold water – a pinch of salt\n1.5 kg apples\n150 g sugar\n80 g butter\n\nRub the butter into the flour, bind with yolk and water. Chill an hour. Melt the sugar in a 24 cm ovenproof pan, add the butter and apples, cook 20 minutes. Lay the pastry over. Bake at 190 °C 30 minutes.';
+const BISCOTTI =
+  'Almond Biscotti\nmakes ~30\n280g plain flour\n1½ tsp baking powder\n200g caster sugar\n3 eggs\n150g almonds\n\nOven 180. Mix. Shape 2 logs. Bake 25-30 mins. Turn oven to 140.\nSlice, bake 15 mins, turn over and another 15 mins till dry and golden.';
+const FUDGE_CAKE =
+  'Chocolate fudge cake\n175g self raising flour\n2 tbsp cocoa\n150g caster sugar\n2 eggs\n150ml sunflower oil\n150ml milk\n\n180C/160 fan. Two 18cm sandwich tins, greased.\nBeat all till smooth.\nSpoon into tins, 25-30 mins till risen and firm. Leave 10 mins.';
+const SNICKERDOODLES =
+  '**Snickerdoodles** | 24 cookies | 30 min\n\n| Ingredient | US | metric |\n|---|---|---|\n| unsalted butter | 1 cup | 226 g |\n| granulated sugar | 1 1/2 cups | 300 g |\n| eggs, large | 2 | |\n| all-purpose flour | 2 3/4 cups | 345 g |\n| baking soda | 1 tsp | |\n| coating: sugar | 1/4 cup | 50 g |\n| coating: cinnamon | 1 Tbsp | |\n\n1. Oven 375°F.\n2. Cream butter + sugar. Add eggs. Add dry.\n3. Mix the coating. Roll dough into balls, then in the coating.\n4. Bake 10 min.';
+const PUDDINGS =
+  'Steamed ginger puddings with custard\n\n100 g soft butter\n100 g light muscovado sugar\n2 eggs\n100 g self-raising flour\n3 balls stem ginger, finely chopped, plus 6 tbsp of the syrup\n\nButter six 150 ml pudding moulds and put 1 tbsp of the ginger syrup in each.\nBeat together the rest. Divide between the moulds. Steam for 35-40 minutes. Serve with hot custard.';
+const CHEESECAKE =
+  'Baked vanilla cheesecake\n250g digestives\n100g butter, melted\n900g soft cheese\n200g caster sugar\n3 tbsp plain flour\n3 eggs\n\n- 180C. Line a 23cm springform.\n- Crush biscuits, add butter, press in. Bake 10 mins. Cool.\n- Up the oven to fan 220. Beat cheese, gradually sugar, then flour, then rest. Pour in.\n- Bake 10 mins, then down to fan 90 for 25 mins.';
+const PUFFS =
+  'Profiteroles - serves 6 (about 24)\n\n75g butter\n220ml water\n105g plain flour\n3 eggs\n\nMelt butter in water, boil. Beat in flour, then eggs. Teaspoonfuls on a tray. Oven 220C 10 min, then 190C for 15 more till crisp.';
+
+describe('beside an oven', () => {
+  it.each<OnPaper>([
+    ['whose box it came from is no name', GINGERBREAD, {}, [/^STICKY GINGERBREAD$/m], []],
+    ['one cake, and how many eat of it', CREAM_PIE, {}, [/^Serves 10$/m], []],
+    ['cooling and setting come one after the other', CREAM_PIE, {}, [/^(?:5|6) hours.* in all/m], []],
+    [
+      'a gas mark behind both ovens is no time',
+      SNAPS,
+      {},
+      [/^Oven 180 °C.*\), 10 to 15 minutes/m],
+      [/4 minutes/],
+    ],
+    [
+      '"don’t open the door" holds up no bake',
+      MUFFINS,
+      {},
+      [/^Oven 425 °F.*5 minutes/m, /^Oven 375 °F.*13 to 15/m],
+      [],
+    ],
+    [
+      'what rests while the oven heats isn’t in it',
+      BATTER,
+      {},
+      [/^Oven 180 °C.*\), 35 to 40/m],
+      [/\(rest\)/],
+    ],
+    ['what is mixed with its water says so', TURNOVERS, {}, [/1 tbsp cornflour, mixed with the water/], []],
+    [
+      'fingers are cut while they are hot',
+      SHORTBREAD,
+      {},
+      [/^Makes 16 fingers$/m, /^2\. Beat butter/m],
+      [/Method:/],
+    ],
+    ['a sponge in two tins heads its list', TEA_CAKE, {}, [/^Sponge/m, /left for the top/], [/^Makes two/m]],
+    ['a thought that trails off isn’t cut', TEA_CAKE, {}, [/of it\.\.\. you want/], []],
+    ['eggs that are made up with milk', FETE, {}, [/^6 eggs \(\d+ g\)/m, /^\d{3,4} g milk/m], [/pints/]],
+    ['no dough without gluten leaves its bowl', PLUMS, {}, [/to a smooth dough\./], [/away from the bowl/]],
+    [
+      'so many behind a gap, and steps with a dash',
+      CUPCAKES,
+      {},
+      [/^Makes 24/m, /^2\. whisk wet/m, /^6\. cool in tin/m],
+      [/\d - /],
+    ],
+    [
+      'coffee essence is a flavour and no liquid',
+      COFFEE,
+      {},
+      [/^Coffee & Walnut Cake$/m, /^1 tablesp\. coffee essence/m],
+      [/Read as/],
+    ],
+    [
+      'a strudel is a pastry',
+      STRUDEL,
+      {},
+      [/glutinous rice flour/, /^60 g butter$/m, /^80 g butter, for brushing/m],
+      [/Is it a/],
+    ],
+    [
+      'milk that may be wanted, and a pudding that is the bake',
+      ROLY_POLY,
+      { without: ['milk'] },
+      [/Let the pudding sit/],
+      [/plus 2-3|still says/],
+    ],
+    [
+      'a list with dashes',
+      TATIN,
+      {},
+      [/^100 g butter/m, /^1 egg yolk/m, /^\d+ g cold water/m],
+      [/What is this|Read as/],
+    ],
+    ['the other side takes as long again', BISCOTTI, {}, [/^Oven 140 °C.*15 minutes, then 15 minutes/m], []],
+    ['spooned into tins it bakes', FUDGE_CAKE, {}, [/^Oven 180 °C.*25 to 30 minutes/m], [/Bake at 180/]],
+    [
+      'what a table’s row is for, and how many beside a name',
+      SNICKERDOODLES,
+      {},
+      [/^Snickerdoodles$/m, /^Makes 24 cookies/m, /^coating$\n1\/4 cup \(50 g\) sugar\n1 Tbsp cinnamon/m],
+      [/coating:/],
+    ],
+    [
+      'six moulds are buttered, and the custard beside has no milk',
+      PUDDINGS,
+      { without: ['milk', 'egg'] },
+      [/Grease six 150 ml/, /dairy- and egg-free hot custard/, /ginger syrup/],
+      [/block six|the syrup: What/],
+    ],
+    [
+      '"then rest" is what is left, and a cool fan is an oven',
+      CHEESECAKE,
+      {},
+      [/then rest/, /^Oven 90 °C.*with the fan, 25 minutes/m],
+      [/Rest\./],
+    ],
+    ['helpings and pieces behind a dash', PUFFS, {}, [/^Profiteroles$/m, /^Makes 24 pieces/m], []],
+  ])('%s', readsOnPaper);
+});
