@@ -45,6 +45,23 @@ const CHEESECAKE =
 const PUFFS =
   'Profiteroles - serves 6 (about 24)\n\n75g butter\n220ml water\n105g plain flour\n3 eggs\n\nMelt butter in water, boil. Beat in flour, then eggs. Teaspoonfuls on a tray. Oven 220C 10 min, then 190C for 15 more till crisp.';
 
+const PRETZELS =
+  'Soft pretzels\n\n1 1/2 cups warm water\n1 tablespoon sugar\n1 package active dry yeast\n4 1/2 cups all-purpose flour\n2 ounces butter, melted\n10 cups water\n2/3 cup baking soda\n1 egg yolk beaten with 1 tablespoon water\n\nCombine the water and sugar, sprinkle the yeast on top. Add flour and butter and knead 5 minutes. Let rise 50 minutes.\nBring the 10 cups of water and the baking soda to a boil. Roll 8 ropes, shape. Dip for 30 seconds. Brush with the yolk. Bake at 450 F for 12 to 14 minutes.';
+const NONNA =
+  'Torta di mele\n\n3 uova\n180 g zucchero\n250 g farina 00\n100 g burro fuso\n1 bustina lievito per dolci (16 g)\nscorza di 1 limone\n3 mele\n\nMontare le uova con lo zucchero. Unire il burro e la scorza. Aggiungere la farina con il lievito. Cuocere in forno a 180 °C per 40-45 minuti.';
+const SNAP_CARD =
+  'Ginger Snaps.\nRub 2 oz. butter into 4 oz. flour, add 2 oz. sugar, 1 teasp. ground ginger, ½ teasp. bicarbonate of soda. Mix stiff with 2 tablesp. warmed syrup. Form in balls. Bake 15 mins. Gas 4. Makes 18.';
+const ROCK_BUNS =
+  "Mary-Ann's Rock Buns (12 ish)\n225g self-raising flour\n75g caster sugar\n125g butter\n150g dried fruit\n1 egg\n\nRub in the butter, stir in the rest. Place spoonfuls on a tray. Bake at 180C for 15–20 minutes.";
+const CARAMEL_WAFERS =
+  'Waffle cookies\n300 g flour\n1 tsp baking powder\n125 g butter\n75 g sugar\n1 egg\n\nKnead. Make 16 balls. Bake each in a hot waffle-cone iron for 60-90 seconds.';
+const BUNDT =
+  'PINA COLADA BUNDT\n3 cups plain flour\n2 1/2 tsp baking powder\n1 cup butter - soft\n1 3/4 cups sugar\n4 eggs\n1 cup coconut milk\n\nButter & flour your bundt tin. Oven 170 fan.\nCream butter + sugar. Eggs. Dry with coconut milk between.\nBake 55–65, skewer clean. 15 min in the tin, turn out.';
+const PECAN_BARS =
+  'Pecan pie bars\nBase\n2 cups all-purpose flour\n1/2 cup powdered sugar\n1 cup cold butter\nTopping\n3/4 cup corn syrup\n3 eggs\n2 1/2 cups pecans\n\n350 oven; line 9x13 with foil.\nBase: pulse all to crumbs, press in. Bake 20 min till just golden.\nWhisk topping; pecans in. Pour over the base. Back in for 25-30 min till set.';
+const MILLEFEUILLE =
+  'Raspberry Millefeuille\n320g sheet puff pastry\n300ml double cream\n300g raspberries\n\nBake the pastry at 200C for 20 mins. Cut into 3 equal rectangles. Whip the cream, stack with the raspberries. Serves 6.';
+
 describe('beside an oven', () => {
   it.each<OnPaper>([
     ['whose box it came from is no name', GINGERBREAD, {}, [/^STICKY GINGERBREAD$/m], []],
@@ -142,5 +159,25 @@ describe('beside an oven', () => {
       [/Rest\./],
     ],
     ['helpings and pieces behind a dash', PUFFS, {}, [/^Profiteroles$/m, /^Makes 24 pieces/m], []],
+    [
+      'what is dipped in is no liquid of the dough',
+      PRETZELS,
+      {},
+      [/^10 cups water/m, /^2\/3 cup baking soda/m, /^4\d\d g warm water/m, /Bring the 10 cups of water/],
+      [/0 g water/],
+    ],
+    ['a zest in another language is on the list', NONNA, {}, [/zest of 1 lemon/], []],
+    [
+      'teaspoons and tablespoons of an old card',
+      SNAP_CARD,
+      {},
+      [/^Ginger Snaps$/m, /^1 tsp ground ginger/m, /golden syrup/, /bicarbonate of soda$/m],
+      [],
+    ],
+    ['a dozen or so', ROCK_BUNS, {}, [/^Makes 12 pieces/m], [/ishes/]],
+    ['a cone iron is no oven', CARAMEL_WAFERS, {}, [/^Griddle or pan, 1 to 1½ minutes/m], [/^Oven/m]],
+    ['so many minutes behind "bake"', BUNDT, {}, [/^Oven 170 °C.*55 to 65 minutes/m], [/about \d+ minutes/]],
+    ['a bare oven, and back in', PECAN_BARS, {}, [/^Oven 350 °F.*20 minutes, then 25 to 30/m], []],
+    ['helpings at the end count before what is cut', MILLEFEUILLE, {}, [/^Serves 6/m], []],
   ])('%s', readsOnPaper);
 });

@@ -3,7 +3,7 @@ import type { Clause } from './types';
 
 /** A full stop after one of these ends no sentence. */
 const SHORTENED =
-  /(?:\b(?:\p{L}\.\p{L}|mod|ingred|tsps|tbsps|temp|powd|pwd|pwdr|pdr|veg|unsw|choc|marg|gran|van|cinn|conf|evap|cond|approx|ca|reg|min|mins|hr|hrs|sec|secs|deg|tbsp|tsp|tbls?|tblsp|oz|lb|no|v|vs|c|t|w|fl|pkg|pt|qt|ea|br|refrig)|(?<=\d[ -]?)in|°[CF]?)$/iu;
+  /(?:\b(?:\p{L}\.\p{L}|mod|teasp|teasps|tablesp|tablesps|dessertsp|ingred|tsps|tbsps|temp|powd|pwd|pwdr|pdr|veg|unsw|choc|marg|gran|van|cinn|conf|evap|cond|approx|ca|reg|min|mins|hr|hrs|sec|secs|deg|tbsp|tsp|tbls?|tblsp|oz|lb|no|v|vs|c|t|w|fl|pkg|pt|qt|ea|br|refrig)|(?<=\d[ -]?)in|°[CF]?)$/iu;
 /** "Serve w.", and not "at 800 w.". */
 const WITH = /(?<!\d\s?)\bw$/i;
 const ENDS = /[.;!?]+(?=\s|$)|[.;](?=\p{Lu})|\s[–—-]\s|\n/gu;

@@ -25,20 +25,26 @@ const before = (text: string, { items }: Called): string[] =>
       [...text.matchAll(asSaid(name))].map(({ index }) => text.slice(Math.max(0, index - REACH), index)),
     );
 
-/** The share that an amount beside its name is of the whole line, where it is a part of it. */
-function byAmount(text: string, one: Called, scales: Scales): number | null {
-  if (!one.whole) return null;
-  for (const words of before(cleanLine(text), one)) {
+/** What the amounts beside its names are of the whole line. */
+function amountsBeside(text: string, one: Called, scales: Scales): number[] {
+  const { whole } = one;
+  if (!whole) return [];
+  return before(cleanLine(text), one).flatMap((words) => {
     const said = AMOUNT.exec(numbersFromWords(words))?.[1] ?? AMOUNT.exec(words)?.[1];
-    if (!said) continue;
+    if (!said) return [];
     const { quantity, unit } = readAmount(said);
-    const grams =
-      quantity && weigh(quantity, unit, one.whole.ingredient, one.whole.source, scales)?.grams.central;
-    const share = (grams ?? 0) / one.whole.grams;
-    if (share > HARDLY_ANY && share < NEARLY_ALL) return share;
-  }
-  return null;
+    const grams = quantity && weigh(quantity, unit, whole.ingredient, whole.source, scales)?.grams.central;
+    return [(grams ?? 0) / whole.grams];
+  });
 }
+
+/** The share that an amount beside its name is of the whole line, where it is a part of it. */
+const byAmount = (text: string, one: Called, scales: Scales): number | null =>
+  amountsBeside(text, one, scales).find((share) => share > HARDLY_ANY && share < NEARLY_ALL) ?? null;
+
+/** "Bring the 10 cups of water to the boil": all of a line, by its own amount. */
+export const saysAllOf = (text: string, one: Called, scales: Scales): boolean =>
+  amountsBeside(text, one, scales).some((share) => share >= NEARLY_ALL && share <= 1 / NEARLY_ALL);
 
 /** How much of a line a clause takes (0–1) as it says it: the rest, an amount, a half; all of it where it says nothing. */
 export const shareSaid = (text: string, one: Called, scales: Scales): number =>

@@ -5,7 +5,7 @@ import { linesNamedIn, spokenOf, type Called } from './called';
 import { EVERYTHING, LEFT_OUT } from './data/roleWords';
 import { firstFew } from './firstFew';
 import { partsCalled } from './flows';
-import { shareSaid } from './shares';
+import { saysAllOf, shareSaid } from './shares';
 import { FLOUR_ROLES } from '../vocabulary';
 import type { Take } from './types';
 
@@ -57,6 +57,37 @@ export interface Taken {
   readonly part: string;
 }
 
+/** "Combine the water and the sugar" takes the water's own line, and none of "1 egg yolk beaten with 1 tbsp water" where that has its own use. */
+function byOwnLine(named: readonly Called[], text: string): Called[] {
+  const alone = new Set(named.flatMap(({ items }) => (items.length === 1 ? items[0]!.name : [])));
+  const beside = (one: Called) => ({ ...one, items: one.items.filter(({ name }) => !alone.has(name)) });
+  return named.filter((one) => {
+    const others = beside(one);
+    const shares = one.items.length > 1 && others.items.length < one.items.length && others.items.length > 0;
+    return !shares || linesNamedIn(text, [others]).length > 0;
+  });
+}
+
+/**
+ * Of two lines of one food that which an action names by its amount waits for it: the 10 cups of water are to boil in, and none of
+ * the dough's. By its line the place of that action.
+ */
+function keptBack(
+  actions: readonly Told[],
+  called: readonly Called[],
+  scales: Scales,
+): ReadonlyMap<string, number> {
+  const foods = called.flatMap(({ whole }) => whole?.ingredient ?? []);
+  const twice = called.filter(
+    ({ whole }) => whole !== null && foods.indexOf(whole.ingredient) !== foods.lastIndexOf(whole.ingredient),
+  );
+  return new Map(
+    twice
+      .map((one) => [one.line, actions.findIndex(({ text }) => saysAllOf(text, one, scales))] as const)
+      .filter(([, at]) => at > 0),
+  );
+}
+
 /** What each action takes of each line: shares of a line sum to one at most. `under`: the part whose list a step stands under. */
 export function takesOf(
   actions: readonly Told[],
@@ -69,9 +100,10 @@ export function takesOf(
 ): Taken[] {
   const used = new Map<string, number>();
   const left = (line: string) => 1 - (used.get(line) ?? 0);
+  const waits = keptBack(actions, called, scales);
   let part = called[0]?.part ?? '';
   let step = '';
-  return actions.map((action): Taken => {
+  return actions.map((action, at): Taken => {
     const text = action.text.replace(UNTIL, ' ').replace(CREAMS, ' ');
     const instead = bound[action.step];
     if (action.step !== step) {
@@ -86,8 +118,8 @@ export function takesOf(
     const out = new Set(
       all.length === 0 ? [] : linesNamedIn(LEFT_OUT.exec(text)?.[0] ?? '', called, instead),
     );
-    const there = [...new Set([...linesNamedIn(text, called, instead), ...all])].filter(
-      (one) => !out.has(one),
+    const there = [...new Set([...byOwnLine(linesNamedIn(text, called, instead), text), ...all])].filter(
+      (one) => !out.has(one) && !(at < (waits.get(one.line) ?? 0)),
     );
     const byHand = there.filter(({ line }) => instead?.some((one) => one.instead === line));
     const whole = action.class === 'line-tin' ? there.filter(mayDressATin) : there;

@@ -12,7 +12,7 @@ import type { Item, Line } from './types';
 const NUMBER =
   '(?:(?:\\d+|one|two|three|four|five|six) and (?:a |one )?(?:half|quarter|third)|(?:three|two) (?:quarters?|thirds?)(?: of an?)?|\\d[\\d./]*(?:\\s+\\d/\\d)?|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half an?|half|an? (?:quarter|third|half)(?: of an?)?|(?:three )?quarters?(?: of an?)?|a couple of|a few|(?<=(?:^|[,;.]\\s))(?=(?:pinch|handful|knob|dash|splash)\\s))';
 const MEASURE =
-  '(?:kg|kilos?|g|gr|grams?|mls?|l|litres?|liters?|dl|cups?|tbsps?|tablespoon(?:ful)?s?|tsps?|teaspoon(?:ful)?s?|oz|ounces?|lbs?|pounds?|pints?|pts?|quarts?|qts?|sticks?|pinch(?:es)?|handfuls?|knobs?|splash|dash|drizzle|glugs?|spoons?|spoonfuls?|mugs?|c|tb|ts|t|cans?|tins?|packets?|jars?|pots?|balls?|squeeze|large|small|medium|heaped|level|good|big)';
+  '(?:kg|kilos?|g|gr|grams?|mls?|l|litres?|liters?|dl|cups?|tbsps?|tablespoon(?:ful)?s?|tsps?|teaspoon(?:ful)?s?|teasps?|tablesps?|dessertsps?|oz|ounces?|lbs?|pounds?|pints?|pts?|quarts?|qts?|sticks?|pinch(?:es)?|handfuls?|knobs?|splash|dash|drizzle|glugs?|spoons?|spoonfuls?|mugs?|c|tb|ts|t|cans?|tins?|packets?|jars?|pots?|balls?|squeeze|large|small|medium|heaped|level|good|big)';
 /** An amount of something in running text: "150 g butter", "half a cup of raw sugar", "3 eggs". */
 const AMOUNT = new RegExp(
   `(?<![\\d.,/\\p{L}-])((?:zest|juice|rind|peel|juice and zest|zest and juice) of (?:the )?)?(${NUMBER}(?:\\s?[-–]\\s?${NUMBER})?)(?:[\\s-]*(${MEASURE}))*\\.?(?:\\s+plus\\s+${NUMBER}\\s*${MEASURE}\\.?)?\\s+(?:of\\s+)?(?:the\\s+)?(?:size \\d )?(?=\\p{L})`,
@@ -74,6 +74,11 @@ const MEASURED_AGAIN = new RegExp(
 );
 /** "Brown (basterd) sugar": a word aside within a name. */
 const ONE_WORD_ASIDE = /(?<=\p{L}) \(\p{L}+\)(?= \p{L})/gu;
+/** "2 tablesp. warmed syrup". */
+const BARE_SYRUP = new RegExp(
+  `(?<=\\b${MEASURE}\\.? (?:of )?(?:(?:warm|warmed|melted|hot|runny) )?)syrup\\b(?! (?:from|in|of)\\b)`,
+  'gi',
+);
 /** "Bramley or other sour apples": a sort that is named, and what it is one of. */
 const OR_OTHER = /\b\p{Lu}\p{L}+,? or (?:any |some )?(?:other|another|similar) (?=\p{L})/gu;
 
@@ -167,6 +172,7 @@ export function readProse(source: string, reader: Scales): Pick<Line, 'items' | 
   const text = withShares(cleanLine(source), reader)
     .replace(CARD_PART, '')
     .replace(CHOC, 'chocolate')
+    .replace(BARE_SYRUP, 'golden syrup')
     .replace(SOAKED, '')
     .replace(AND_A_HALF, '1.5 $1s')
     .replace(PART_OF_EGG, '$2 egg $1')

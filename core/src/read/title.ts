@@ -39,7 +39,7 @@ function titleIn(source: string): string {
     .replace(/^ingredients (?:for|of) (?:the )?/i, '')
     .replace(/^(?:(?:subject|re|fwd?|betreff|aw)\s*:\s*)+/i, '')
     .replace(/^(?:recipe(?: name)?|title|name|dish)\s*[:|]\s*|^recipe\s*(?:#|no\.? ?)\d+\s*[~:.–-]*\s*/i, '')
-    .replace(/\s*~+\s*$/, '')
+    .replace(/\s*~+\s*$|(?<=\p{L}{3})\.$/u, '')
     .replace(/\s+recipe(?:\s+(?:from|of|by)\b.*)?\s*$/i, '')
     .replace(/\s*(?:(?![©®™])\p{Extended_Pictographic}\uFE0F?)+$/u, '');
   const spoken = OPENING.test(bare) && namesItsBake(bare) ? bare.replace(OPENING, '') : bare;

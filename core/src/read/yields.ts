@@ -5,7 +5,7 @@ import type { Yield } from './types';
 
 const NUMBER = '(\\d+(?: \\d\\/\\d|\\.\\d+)?)';
 /** How many, to how many, dozens of them, and of what. */
-const COUNT = `(?:~ ?|about |abt\\.? |approx\\.? |approximately |around |ca\\.? |up to |roughly |a )*${NUMBER}(?:ish)?(?:\\s*(?:-|to|or)\\s*${NUMBER}(?:ish)?)?(?:-odd)?\\s*(dozen\\b|doz\\b\\.?|dz\\b\\.?)?\\s*([^|;,()=]*)`;
+const COUNT = `(?:~ ?|about |abt\\.? |approx\\.? |approximately |around |ca\\.? |up to |roughly |a )*${NUMBER}(?:[- ]?ish\\b)?(?:\\s*(?:-|to|or)\\s*${NUMBER}(?:ish)?)?(?:-odd)?\\s*(dozen\\b|doz\\b\\.?|dz\\b\\.?)?\\s*([^|;,()=]*)`;
 
 /** Words that promise a number, and what it counts where they don't say. Helpings count nothing by name. */
 const PROMISES: readonly (readonly [string, string])[] = [
@@ -236,7 +236,7 @@ const rolled = (source: string, found: Yield | null): Yield | null =>
 const MOST_LAYERS = 3;
 const layers = (found: Yield | null): boolean => found?.what === 'slices' && found.high <= MOST_LAYERS;
 
-const MAKES_SO_MANY = /(?:^|[.!?]\s+)\W*(?:makes|yields?)\s+(?:about |approx\.? )?\d/i;
+const MAKES_SO_MANY = /(?:^|[.!?]\s+)\W*(?:makes|yields?|serves|feeds)\s+(?:about |approx\.? )?\d/i;
 
 /** "Ingredients (10 brioches)", "Ingredients for 12 muffins": a list says what it is for. */
 const LISTED_FOR =

@@ -42,7 +42,7 @@ export const AGAIN_LATER = /\b(?:re-?heat|thaw|defrost|freshen)/i;
 export const BROWNS_BUTTER = /\b(?:until|till) (?:the )?butter\b/i;
 /** Another way of doing it than the one that is told. */
 export const OTHER_APPLIANCE = /\b(?:slow[- ]cooker|crock ?pots?|pressure cooker|multi-?cooker|air[- ]fryer)\b/i;
-export const IRON = /\b(?:waffle|pizzelle|wafer|krumkake)[- ](?:iron|maker)\b/i;
+export const IRON = /\b(?:waffle|pizzelle|wafer|krumkake)(?:[- ]cone)?[- ](?:iron|maker)\b/i;
 export const IN_THE_OVEN = /\b(?:in|into|to) the (?:hot )?oven\b/i;
 /** What only heat does. */
 export const BAKED =

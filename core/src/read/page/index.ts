@@ -1,6 +1,7 @@
 import type { Catalogue } from '../../catalogue';
 import type { PageKind } from '../../vocabulary';
 import { withBakeLines } from './bakeLines';
+import { withFoodsBetween } from './betweenFoods';
 import { withBroughtToRoll } from './broughtToRoll';
 import { decideKinds } from './chain';
 import { withCountedEggs } from './countedEggs';
@@ -56,7 +57,7 @@ export function kindsOf(
       lines,
       PASSES.reduce(
         (kinds, pass) => pass(lines, kinds),
-        withWrapped(lines, gaps, decided(lines, gaps, catalogue, held)),
+        withFoodsBetween(lines, withWrapped(lines, gaps, decided(lines, gaps, catalogue, held)), catalogue),
       ),
       gaps,
       catalogue,
