@@ -62,6 +62,19 @@ const PECAN_BARS =
 const MILLEFEUILLE =
   'Raspberry Millefeuille\n320g sheet puff pastry\n300ml double cream\n300g raspberries\n\nBake the pastry at 200C for 20 mins. Cut into 3 equal rectangles. Whip the cream, stack with the raspberries. Serves 6.';
 
+const HUMMINGBIRD =
+  'Hummingbird Cake\n3 cups all-purpose flour\n2 cups sugar\n1 tsp baking soda\n3 eggs\n1 1/2 cups vegetable oil\n2 cups chopped bananas\n\nWhisk all. Divide batter evenly among 3 well-greased (with shortening) and floured 9-inch round cake pans. Bake at 350°F 25 to 30 minutes.';
+const MADELEINE_CARD =
+  'Brown butter madeleines\n24 pcs · 15 min + 2 h rest · 9 min\n\n130 g butter\n3 eggs\n120 g sugar\n150 g flour\n1½ tsp baking powder\n\nWhisk eggs and sugar. Fold in the flour and baking powder, then the butter. Butter and flour two madeleine trays. Bake at 210 °C 9 min.';
+const MINCE_PIES =
+  'Mince pies\nMakes 18\n350g plain flour\n225g cold butter\n100g caster sugar\n280g mincemeat\n\nRub the butter into the flour, add the sugar and bring together. You can use it immediately or chill it for later.\nLine 18 holes of two 12-hole tins. Fill, add lids. Bake at 200C for 20 mins.';
+const ROLLED_IN_SUGAR =
+  'Churros\n250 ml water\n60 g butter\n150 g plain flour\n2 eggs\n60 g sugar + 1 tsp cinnamon for rolling\n\nBoil water and butter. Stir in the flour. Beat in the eggs. Pipe into oil at 180 °C, fry 2–3 minutes each side. Roll in the cinnamon sugar.';
+const GLAZED_BUNS =
+  'Buns (makes 9)\n450 g strong white flour\n7 g yeast\n50 g caster sugar\n200 ml milk\n50 g butter\n\nGlaze\n2 tbsp caster sugar boiled with 2 tbsp water\n\nMix the dough, knead 10 mins. Leave 1 hr. Shape 9 buns. Prove 30 mins. Bake at 190C for 25 mins. Brush with the glaze.';
+const LARGE_BALLS =
+  'Thick cookies\n115 g butter\n150 g sugar\n1 egg\n190 g plain flour\n200 g chocolate chips\n\nBeat all. Divide in 6 large balls. Bake at 200 °C for 12-14 minutes.';
+
 describe('beside an oven', () => {
   it.each<OnPaper>([
     ['whose box it came from is no name', GINGERBREAD, {}, [/^STICKY GINGERBREAD$/m], []],
@@ -179,5 +192,29 @@ describe('beside an oven', () => {
     ['so many minutes behind "bake"', BUNDT, {}, [/^Oven 170 °C.*55 to 65 minutes/m], [/about \d+ minutes/]],
     ['a bare oven, and back in', PECAN_BARS, {}, [/^Oven 350 °F.*20 minutes, then 25 to 30/m], []],
     ['helpings at the end count before what is cut', MILLEFEUILLE, {}, [/^Serves 6/m], []],
+    [
+      'three pans with an aside are three, and dusted',
+      HUMMINGBIRD,
+      {},
+      [/^In: 3 × 9 in round tins/m, /\(with shortening\) 9-inch round cake pans dusted with rice flour/],
+      [/ and 9-inch/],
+    ],
+    ['how many beside a time', MADELEINE_CARD, {}, [/^Makes 24 pieces/m], []],
+    [
+      'a chill that nobody has to do isn’t the rest',
+      MINCE_PIES,
+      {},
+      [/chill it for later\./],
+      [/for later for/],
+    ],
+    [
+      'both of a coat are for rolling',
+      ROLLED_IN_SUGAR,
+      {},
+      [/^60 g sugar, for rolling/m, /^1 tsp cinnamon, for rolling/m],
+      [],
+    ],
+    ['what is boiled together says so', GLAZED_BUNS, {}, [/caster sugar, boiled with the water/], []],
+    ['six large balls', LARGE_BALLS, {}, [/^Makes 6 pieces/m], []],
   ])('%s', readsOnPaper);
 });

@@ -237,7 +237,7 @@ const GLAZE =
 
 /** "100 g sugar and 2 tsp cinnamon, to coat": both come to the bake, and not into it. */
 const BOTH_BESIDE =
-  /^[^,;]+(?:\+|&|\band\b)[^,;]+,\s+(?:to (?:coat|serve|finish|decorate|dust)|for (?:coating|dusting|rolling|sprinkling|serving))\W*$/i;
+  /^[^,;]+(?:\+|&|\band\b)(?:[^,;]+,\s+to (?:coat|serve|finish|decorate|dust)|(?!\s*[\d./½¼¾]+ ?\p{L}{0,5}\.? for\b)(?=\s*[\d½¼¾⅓⅔])[^,;]+,?\s+for (?:coating|dusting|rolling|sprinkling|serving))\W*$/iu;
 
 function read(source: string, reader: Scales): ReadLine {
   const ears = {

@@ -156,7 +156,7 @@ const ADDED = new RegExp(
 const MORE_ADDED =
   /,?\s*(?:\+|\bplus|\band|,)\s*(?:(?:about |another )?\d[^,();]*?\b(?:if|as) (?:needed|necessary|required|wanted)\b|extra|more|some|a bit|a little|a few|enough)\b(?:(?!,\s+\d)[^();])*/i;
 const WITH = new RegExp(
-  `,?\\s+(?:(?:dissolved|mixed|beaten|blended|stirred|whisked|tossed|slaked|soaked|diluted|made up)\\s+)?(?:in|into|with|w/)\\s+(?=${AMOUNT}\\s+(?:of\\s+)?\\p{L})`,
+  `,?\\s+(?:(?:dissolved|mixed|beaten|blended|stirred|whisked|tossed|slaked|soaked|diluted|boiled|warmed|melted|made up)\\s+)?(?:in|into|with|w/)\\s+(?=${AMOUNT}\\s+(?:of\\s+)?\\p{L})`,
   'iu',
 );
 

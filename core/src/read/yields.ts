@@ -97,19 +97,19 @@ function helpingsOf(part: string): Yield | null {
   return counted && ARE_HELPINGS.test(counted[5]?.trim() ?? '') ? toYield(counted.slice(2), '') : null;
 }
 
-/** "Snickerdoodles | 24 cookies | 30 min": how many, said beside a name. Null where nothing is. */
-function besideAName(source: string): Yield | null {
-  const [, ...others] = cleanLine(source).split(/\s+[|•·]\s+/);
-  return (
-    others
-      .map((part) => TAIL_COUNT.exec(inDigits(part)))
-      .flatMap((counted) =>
-        counted && counted[5]!.trim() !== ''
-          ? (toYield(counted.slice(2), ARE_HELPINGS.test(counted[5]!) ? '' : 'pieces') ?? [])
-          : [],
-      )[0] ?? null
-  );
+/** "Snickerdoodles | 24 cookies | 30 min", "24 pcs · 9 min": how many, said beside a name or a time. Null where none of the parts is. */
+function namedPieces(parts: readonly string[]): Yield | null {
+  const counted = parts.flatMap((part) => {
+    const found = TAIL_COUNT.exec(inDigits(part));
+    const what = found?.[5]!.trim() ?? '';
+    return what === '' ? [] : (toYield(found!.slice(2), ARE_HELPINGS.test(what) ? '' : 'pieces') ?? []);
+  });
+  return counted[0] ?? null;
 }
+/** Beside a time a number may be an oven. */
+const PIECES =
+  /\b(?:pieces|pcs|cookies|biscuits|buns|rolls|muffins|cupcakes|scones|tartlets|doughnuts|squares|bars|slices|wedges|servings|portions|loaves)\b/i;
+const STROKES = /\s+[|•·]\s+/;
 
 /** "For 24 (silicone moulds)": a piece in each. */
 const IN_MOULDS = /\(.*\b(?:moulds?|molds?|cavities|paper cases|muffin cups)\b/i;
@@ -214,7 +214,7 @@ const SHAPED_TO =
 
 /** "Make 18 balls", "shape into 15 buns", "divide into 10": as many pieces; a dough that is halved or quartered makes none yet. */
 const MADE_INTO =
-  /\b(?:make|shape|form|roll|divide|portion|pipe)\b(?: (?:it|them|the dough|dough|the mixture))?(?: in(?:to)?)? (\d{1,3})(?:(?: (?:equal|even|small|smooth|[\w-]+-sized?))? (?:balls|rounds|pieces|buns|rolls|cookies|biscuits|patties|discs|portions|mounds)\b|(?=[.;,]))(?![^.]*\bcut (?:each )?into\b)/i;
+  /\b(?:make|shape|form|roll|divide|portion|pipe)\b(?: (?:it|them|the dough|dough|the mixture))?(?: in(?:to)?)? (\d{1,3})(?:(?: (?:equal|even|small|large|smooth|[\w-]+-sized?))? (?:balls|rounds|pieces|buns|rolls|cookies|biscuits|patties|discs|portions|mounds)\b|(?=[.;,]))(?![^.]*\bcut (?:each )?into\b)/i;
 /** "Line 8 rings of 8 cm": a piece in each. */
 const LINED =
   /\b(?:line|fill) (?:the )?(\d{1,2})(?: (?!of\b)[\p{L}\d-]+){0,3} (?:rings|tartlet (?:tins|cases|rings)|ramekins|moulds)\b/iu;
@@ -272,7 +272,15 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
       const found =
         rolled(source, yieldIn(source, kind === 'yield')) ??
         (kind === 'title'
-          ? (nameAndYield(cleanLine(source.trim().replace(/\s{3,}/g, ', '))).yields ?? besideAName(source))
+          ? (nameAndYield(cleanLine(source.trim().replace(/\s{3,}/g, ', '))).yields ??
+            namedPieces(cleanLine(source).split(STROKES).slice(1)))
+          : null) ??
+        (kind === 'time'
+          ? namedPieces(
+              cleanLine(source)
+                .split(STROKES)
+                .filter((part) => PIECES.test(part)),
+            )
           : null) ??
         (kind === 'heading' ? listedFor(source) : null);
       if (found && !(layers(found) && kinds.includes('step'))) return found;
