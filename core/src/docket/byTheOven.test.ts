@@ -75,6 +75,21 @@ const GLAZED_BUNS =
 const LARGE_BALLS =
   'Thick cookies\n115 g butter\n150 g sugar\n1 egg\n190 g plain flour\n200 g chocolate chips\n\nBeat all. Divide in 6 large balls. Bake at 200 °C for 12-14 minutes.';
 
+const BASQUE =
+  'Basque cheesecake\n900 g cream cheese\n280 g caster sugar\n6 large eggs\n450 ml double cream\n40 g plain flour\n\nBeat cheese and sugar, add eggs and cream, sift over the flour. Pour into a lined 23 cm springform. Bake at 220 °C 45-50 minutes until deep brown on top. Cool in the tin.';
+const FIG_ROLLS =
+  'Fig rolls\nmakes 20\n200 g plain flour\n50 g wholemeal flour\n125 g butter, softened\n80 g sugar\n1 egg\n250 g dried figs\n200 ml water\n\nSimmer the figs and water. Blitz. Cream butter + sugar, beat in egg. Stir in flours. Chill 1 hr. Roll to a strip, fill, fold over, cut in 20. Bake at 180C 15-18 min. Straight from the oven into a lidded box - the steam softens them.';
+const WHOOPIES =
+  'WHOOPIE PIES\n\nShells: cream ½ c. shortening w/ 1 c. sugar, add 2 yolks. Sift 2 c. flour, 5 T. cocoa, 1 tsp. b. powder. Add alternately w/ 1 c. milk. Drop by Tbsp. on greased sheets. 375°, 7-10 min. Cool.\n\nFilling: ½ c. shortening, 2 c. conf. sugar, 2 whites - beat till fluffy. Sandwich.';
+const ROUNDS =
+  'Fluffy pancakes\n200g self-raising flour\n1½ tsp baking powder\n3 eggs\n25g melted butter\n200ml milk\n\nWhisk to a thick smooth batter.\nHeat a knob of butter in a non-stick pan. When it looks frothy add rounds about 8cm wide. Cook 3 min till small bubbles show, turn, 2-3 min more.';
+const MERINGUE_ROLL =
+  'Eton mess roulade\n4 egg whites\n225 g caster sugar\n1 tsp cornflour\n300 ml double cream\n250 g strawberries\n\nLine a 23 x 33cm swiss roll tin. Whisk the whites, add sugar until shiny. Fold in the cornflour. Bake at 160C 30-35 mins. Fill with whipped cream and strawberries, roll up.';
+const WHITE_CHOCOLATE =
+  'Blondies\n200g white chocolate, 150g of it broken up, the rest chopped\n200g butter\n3 eggs\n200g caster sugar\n200g plain flour\n1 tsp baking powder\n\nMelt the butter with the broken-up chocolate. Whisk in the rest. Bake in a 20 x 30cm tin at 190C 25-30 mins. Cool in the tin.';
+const PUMPKIN_ROLL =
+  'PUMPKIN ROLL\n3 eggs\n1 c. sugar\n2/3 c. canned pumpkin\n3/4 c. flour\n1 tsp. baking powder\n\nBeat eggs 5 min. Add sugar and pumpkin. Fold in the dry. Spread in greased 15x10x1 pan. Bake at 375 for 15 min. Turn out on towel. Roll towel and cake together; cool.';
+
 describe('beside an oven', () => {
   it.each<OnPaper>([
     ['whose box it came from is no name', GINGERBREAD, {}, [/^STICKY GINGERBREAD$/m], []],
@@ -216,5 +231,42 @@ describe('beside an oven', () => {
     ],
     ['what is boiled together says so', GLAZED_BUNS, {}, [/caster sugar, boiled with the water/], []],
     ['six large balls', LARGE_BALLS, {}, [/^Makes 6 pieces/m], []],
+    ['what is wanted dark isn’t covered', BASQUE, {}, [/until deep brown/], [/foil/]],
+    [
+      'fig rolls are cut out, and go into their box hot',
+      FIG_ROLLS,
+      {},
+      [/into a lidded box/],
+      [/Is it a|on a rack/],
+    ],
+    [
+      'a sentence’s short words are foods too',
+      WHOOPIES,
+      {},
+      [/^1 tsp baking powder/m, /powdered sugar \(2 cups\)/, /^2 egg whites/m],
+      [],
+    ],
+    [
+      'the batter stands before the pan is hot, and both sides count',
+      ROUNDS,
+      {},
+      [/^Griddle or pan, 5 to 6 minutes/m, /Let the batter stand[^]*add rounds/],
+      [],
+    ],
+    [
+      'a spoonful of starch makes no foam cake of a meringue',
+      MERINGUE_ROLL,
+      {},
+      [/30 to 35 minutes/],
+      [/As it stands/],
+    ],
+    [
+      'how some of it is wanted is no other thing',
+      WHITE_CHOCOLATE,
+      { without: ['milk'] },
+      [/^200 g dark chocolate/m],
+      [/g of it|What is this/],
+    ],
+    ['a cake that is rolled in its towel is a foam', PUMPKIN_ROLL, {}, [/^foam cake/m], [/Is it a/]],
   ])('%s', readsOnPaper);
 });

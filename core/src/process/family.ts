@@ -63,14 +63,16 @@ const namedIn = (title: string, id: FamilyId) => {
 
 /** Of everything in it, so little flour binds or dusts and builds nothing. */
 const LITTLE_FLOUR = 0.06;
+/** And of so little nothing is built at all: a spoonful of cornflour in a meringue. */
+const A_TRACE = 0.01;
 const FLOURED = -6;
 
 /** Log-odds of a formula for a family. Without flour what its bought dough makes is left, or what needs none. */
 function formulaScore(id: FamilyId, ratios: FamilyRatios | null, bought: FamilyId | undefined): number {
   if (!ratios) return id === (bought ?? 'flourless') ? 0 : -3;
-  if (id !== 'flourless') return likeness(ratios, usualRatios(id));
-  const all = 100 + RATIOS.reduce((sum, what) => sum + ratios[what], 0);
-  return 100 / all < LITTLE_FLOUR ? 0 : FLOURED;
+  const share = 100 / (100 + RATIOS.reduce((sum, what) => sum + ratios[what], 0));
+  if (id === 'flourless') return share < LITTLE_FLOUR ? 0 : FLOURED;
+  return likeness(ratios, usualRatios(id)) + (share < A_TRACE ? FLOURED : 0);
 }
 
 /** A filling's flour and ground nuts, g. */

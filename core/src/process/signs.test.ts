@@ -38,6 +38,7 @@ const SAID: Readonly<Record<Sign, readonly [shown: string, not: string]>> = {
   'egg wash': ['Brush w/ egg wash', 'Brush with egg'],
   'for hours': ['Chill several hrs', 'Chill for 2 hours'],
   overnight: ['overnight', 'for the night'],
+  'wants it dark': ['until deep brown on top', 'until golden'],
   'covers with foil': ['lay foil over it', 'lay paper over it'],
   'sees to what is baked': ['eat it warm', 'bake until brown'],
   cools: ['cool 10 in tin', 'bake 10 more'],

@@ -155,6 +155,8 @@ const ADDED = new RegExp(
 );
 const MORE_ADDED =
   /,?\s*(?:\+|\bplus|\band|,)\s*(?:(?:about |another )?\d[^,();]*?\b(?:if|as) (?:needed|necessary|required|wanted)\b|extra|more|some|a bit|a little|a few|enough)\b(?:(?!,\s+\d)[^();])*/i;
+/** "200 g white chocolate, 150 g of it broken up, the rest chopped": how some of it is wanted. */
+const SOME_OF_IT = /,\s*(?:about )?[\d½¼¾][\d./]*\s*\p{L}{0,5}\.?\s+of (?:it|them|this|which)\b.*$/iu;
 const WITH = new RegExp(
   `,?\\s+(?:(?:dissolved|mixed|beaten|blended|stirred|whisked|tossed|slaked|soaked|diluted|boiled|warmed|melted|made up)\\s+)?(?:in|into|with|w/)\\s+(?=${AMOUNT}\\s+(?:of\\s+)?\\p{L})`,
   'iu',
@@ -271,7 +273,7 @@ export function phrasesOf(text: string, { knows, mentions }: Ears): Phrase[] {
   );
   const or = OR.exec(turned);
   const parted = or !== null && or.index > 0 && mentions(nameOf(turned.slice(0, or.index)));
-  const main = parted ? turned.slice(0, or.index) : turned;
+  const main = (parted ? turned.slice(0, or.index) : turned).replace(SOME_OF_IT, '');
   const others = [parted ? turned.slice(or.index + or[0].length) : '', OR_IN_BRACKETS.exec(main)?.[1] ?? ''];
   const kept = main.replace(OR_IN_BRACKETS, ' ');
   const bare = kept.replace(MORE_ADDED, '');

@@ -7,6 +7,7 @@ import { readLine } from './line';
 import { namedIn } from './named';
 import { namesItsBake } from './namesItsBake';
 import { VERB_FIRST } from './page';
+import { writtenOut } from './phrasing';
 import type { Item, Line } from './types';
 
 const NUMBER =
@@ -59,6 +60,8 @@ const AND_A_HALF = /\b(?:an?|one) (cup|teaspoon|tablespoon|pound|pint) and a hal
 /** "The yolk of 1 egg" is one egg yolk. */
 const PART_OF_EGG =
   /\b(?:the )?(yolk|white)s? of (\d+|an?|one|two|three|four) (?:large |medium |small )?eggs?\b/giu;
+/** "2 whites" beside sugar are no wine. */
+const BARE_WHITES = /\b(\d|two|three|four|five|six) whites\b(?! (?:wine|chocolate|bread))/gi;
 /** "A third of a cup". */
 const PART_OF_A =
   /\b(?:an? |one )?(third|quarter) of an? (?=cups?\b|pints?\b|pounds?\b|litres?\b|liters?\b|teaspoon|tablespoon)/gi;
@@ -169,13 +172,14 @@ function unmeasured(text: string, found: readonly { readonly item: Item }[], rea
  * no amount is left to the method.
  */
 export function readProse(source: string, reader: Scales): Pick<Line, 'items' | 'measuredBy' | 'aside'> {
-  const text = withShares(cleanLine(source), reader)
+  const text = withShares(writtenOut(cleanLine(source)), reader)
     .replace(CARD_PART, '')
     .replace(CHOC, 'chocolate')
     .replace(BARE_SYRUP, 'golden syrup')
     .replace(SOAKED, '')
     .replace(AND_A_HALF, '1.5 $1s')
     .replace(PART_OF_EGG, '$2 egg $1')
+    .replace(BARE_WHITES, '$1 egg whites')
     .replace(PART_OF_A, (_, part: string) => `${part.toLowerCase() === 'third' ? '1/3' : '1/4'} `)
     .replace(MEASURED_BEHIND, '$2 $1')
     .replace(MEASURED_AGAIN, '')

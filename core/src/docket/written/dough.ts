@@ -9,7 +9,7 @@ import { without } from './without';
 const VERB = /\bknead(ed|ing)?\b/gi;
 /** A soft dough without gluten sticks to its bowl. */
 const LEAVES_THE_BOWL =
-  '(?:(?:comes?|coming|pulls?) away from (?:the )?(?:sides? of )?(?:the |its )?bowl|(?:leaves|cleans) (?:the )?(?:sides? of )?the bowl(?: clean(?:ly)?)?)';
+  '(?:(?:comes?|coming|pulls?) away from (?:(?:the )?(?:sides? of )?(?:the |its )?bowl|the sides)|(?:leaves|cleans) (?:the )?(?:sides? of )?the bowl(?: clean(?:ly)?)?)';
 const CUE = new RegExp(
   String.raw`\b(?:smooth,? (?:and|&|\+) (?:very )?elastic|elastic (?:and|&) smooth|smooth, elastic(?= and)|elastic|stretchy|springy|(?:it |the dough )?passes (?:the|a) window ?pane(?: test)?|(?<=\b(?:until|till) )(?:it |the dough )?${LEAVES_THE_BOWL})\b`,
   'gi',

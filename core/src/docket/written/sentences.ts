@@ -57,7 +57,7 @@ function heedSentence({ bake, recipe }: Facts, process: Process): Said[] {
   if (bake.ovenCelsius === null) return [];
   const covers =
     bake.browning?.done === 'too dark' &&
-    !recipe.method.some(({ source }) => shows('covers with foil', source));
+    !recipe.method.some(({ source }) => shows('covers with foil', source) || shows('wants it dark', source));
   const words = [
     bake.startWords ?? '',
     SIDE_WORDS[bake.oven?.hotSide ?? 'none'],

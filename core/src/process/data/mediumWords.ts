@@ -30,6 +30,8 @@ export const INTO =
   /\binto (?:the |a |your |each )?(?:\p{L}+ ){0,2}(?:tins?|pans?|cases|cups|moulds?|holes|liners|dish)\b/iu;
 /** "Between the tins, 25–30 min." */
 export const BETWEEN = /\bbetween (?:the |your |two |three |2 |3 )?(?:\p{L}+ )?(?:tins|pans|cases)\b/iu;
+/** ", turn, 2-3 min more." */
+export const TURNED_FIRST = /^\W*(?:and |then )*(?:turn|flip)\b(?! (?:out|down|up|the (?:oven|heat)))/i;
 export const ANOTHER = /\b(?:another|a further) (?:\d|\p{L}+teen|ten|five|twenty)/iu;
 /** Nothing is in it yet. */
 export const PREHEATS = /\bpre-?heat/i;

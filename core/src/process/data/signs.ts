@@ -22,7 +22,7 @@ export const SIGNS = {
   'heats fat for the tin': /\b(?:melt|heat)\w*\b[^.;]*\bin (?:the|a|your) (?:\w+ ){0,2}(?:skillet|frying pan|tins?|dish|pan in the oven)\b/i,
   'by turns': /\b(?:dry and wet|wet and dry|(?:by|in) turns?|alternat\w+)\b/i,
   'mixes as well':
-    /\b(?:stir|fold|add|mix|beat|whisk)\b|\b(?:press|bring|gather|squeeze) (?:it |the dough )?together\b|\b(?:pour|tip) (?:in(?! the (?:batter|mixture))|(?:on(?:to)? )?(?:the )?(?:wet|dry)|the (?:\w+ )?(?:milk|butter|liquid))\b/i,
+    /\b(?:stir|fold|add(?! (?:\w+ )?(?:rounds|ladles?|ladlefuls?|spoonfuls|tablespoonfuls|dollops)\b)|mix|beat|whisk)\b|\b(?:press|bring|gather|squeeze) (?:it |the dough )?together\b|\b(?:pour|tip) (?:in(?! the (?:batter|mixture))|(?:on(?:to)? )?(?:the )?(?:wet|dry)|the (?:\w+ )?(?:milk|butter|liquid))\b/i,
   /** The batter, into what was made ready for it. */
   'pours it in': /\b(?:pour|tip|scrape|spoon|spread|put) (?:it )?in(?:to)? (?:an? )?\d+ ?(?:x|×|-|cm|in\b|")|\b(?:pour|tip|scrape|spoon) (?:it )?in\W*$|\b(?:pour|spoon|ladle) (?:it )?in (?:a |an |one |about |some )/i,
   /** A cloth that a pudding is boiled in, or that dries something. */
@@ -59,10 +59,12 @@ export const SIGNS = {
   overnight: /\bover ?ni(?:ght|te)\b|\bo['’/]?ni(?:ght|te)\b/i,
   /** Of no number. */
   'for hours': /\b(?:several|a few|some|a couple of) h(?:ou)?rs?\b/i,
+  'wants it dark': /\b(?:deep(?:ly)?|dark) brown(?:ed)?\b|\bburn(?:t|ed|ished)\b|\bblackened\b|\bscorched\b|\bcharred\b/i,
+  /** What may not get darker is covered. */
   'covers with foil': /\bfoil\b|\bcover (?:it |the top )?(?:when|if|once) (?:it is |it['’]s |they are )?(?:too |well )?brown|\btent (?:it\b|at \d|with|loosely|if)|\bpaper\b[^.]*\bhole in the cent(?:re|er)|\bcover (?:it |the (?:top|cake)\b[^.]{0,20})(?:loosely )?with [^.]*\b(?:paper|parchment)\b/i,
   /** What a recipe says of what comes out of the oven, in any words. */
   'sees to what is baked':
-    new RegExp(`\\b(?:cool\\w*|${COOLS_ABROAD}|(?:until|till|when|is|are|get|gets|go|stone|completely|quite) cold|rack|turn(?:ed)? (?:\\w+ )?out|(?:un|de)mou?ld|knock (?:\\w+ )?out|invert|flip|upside down|(?:in|on) (?:(?:the|its|their) )?(?:tins?|pans?|trays?|sheets?|racks?|dish|mould)|stand|serve|(?:while|still) (?:warm|hot)|(?:warm|hot) (?:cakes?|loaf|bread|sponge|puddings?|buns?|rolls?|biscuits?|cookies|bars?|scones|pancakes|doughnuts|it)|(?:eat\\w*|best|nice|good) (?:it |them )?(?:warm|hot)|at once|soak\\w*|before (?:you )?(?:(?:try(?:ing)? to|attempt to|can) )?(?:cut|slic|serv|eat|scoop|digg?|unclip|releas|unmou?ld|turn|mov|tak|lift|get)\\w*|unclip|drape|wrap|lift)\\b`, 'i'),
+    new RegExp(`\\b(?:cool\\w*|straight from the oven|${COOLS_ABROAD}|(?:until|till|when|is|are|get|gets|go|stone|completely|quite) cold|rack|turn(?:ed)? (?:\\w+ )?out|(?:un|de)mou?ld|knock (?:\\w+ )?out|invert|flip|upside down|(?:in|on) (?:(?:the|its|their) )?(?:tins?|pans?|trays?|sheets?|racks?|dish|mould)|stand|serve|(?:while|still) (?:warm|hot)|(?:warm|hot) (?:cakes?|loaf|bread|sponge|puddings?|buns?|rolls?|biscuits?|cookies|bars?|scones|pancakes|doughnuts|it)|(?:eat\\w*|best|nice|good) (?:it |them )?(?:warm|hot)|at once|soak\\w*|before (?:you )?(?:(?:try(?:ing)? to|attempt to|can) )?(?:cut|slic|serv|eat|scoop|digg?|unclip|releas|unmou?ld|turn|mov|tak|lift|get)\\w*|unclip|drape|wrap|lift)\\b`, 'i'),
   /** It may tell this in the clause that tells the heat: "19 to 22 min, cool 10 in tin". */
   cools: new RegExp(`\\b(?:cool\\w*|rack|turn out|${COOLS_ABROAD})\\b`, 'i'),
   'stays in its tin':
