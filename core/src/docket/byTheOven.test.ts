@@ -90,6 +90,15 @@ const WHITE_CHOCOLATE =
 const PUMPKIN_ROLL =
   'PUMPKIN ROLL\n3 eggs\n1 c. sugar\n2/3 c. canned pumpkin\n3/4 c. flour\n1 tsp. baking powder\n\nBeat eggs 5 min. Add sugar and pumpkin. Fold in the dry. Spread in greased 15x10x1 pan. Bake at 375 for 15 min. Turn out on towel. Roll towel and cake together; cool.';
 
+const BOUGHT_SHELL =
+  'BUTTERMILK PIE\n1 unbaked 9" pie shell\n3 eggs\n1 1/2 c. sugar\n3 Tbsp. flour\n1 c. buttermilk\n1/2 c. butter, melted\n\nBeat eggs. Add sugar and flour, then butter and buttermilk. Pour into shell. Bake 350° 45-50 min.';
+const BY_STAGES =
+  'MY MARMALADE LOAF\n\nDry - 225g SR flour, pinch salt, 1 tsp mixed spice\nRub in - 110g butter\nThen - 110g light brown sugar, zest ½ orange\nWet - 2 eggs, 3 tbsp marmalade (chunky), 3-4 tbsp milk\n\nRub butter into dry, add sugar + zest. Beat eggs w/ marmalade & milk, stir in. 2lb loaf tin lined. 170 about 1 hr 10 till a skewer is clean.';
+const PUFFS_OF_CHEESE =
+  'Ricotta puffs\n1 sheet ready rolled puff pastry (320g)\n250g ricotta\n60g caster sugar\n30g semolina, cooked in 120ml milk till thick, cooled\n\nMix everything but the pastry. Cut pastry in 8. Spoon on filling, fold to triangles. 200C 20 min.';
+const BY_FOUR =
+  'Brownies\n185g butter\n185g dark chocolate\n85g plain flour\n40g cocoa\n3 eggs\n275g caster sugar\n\nMelt butter and chocolate. Whisk eggs and sugar. Fold all together. 20cm square tin. 180C 25 min. Cold in the tin. 4 x 4 cuts.';
+
 describe('beside an oven', () => {
   it.each<OnPaper>([
     ['whose box it came from is no name', GINGERBREAD, {}, [/^STICKY GINGERBREAD$/m], []],
@@ -268,5 +277,21 @@ describe('beside an oven', () => {
       [/g of it|What is this/],
     ],
     ['a cake that is rolled in its towel is a foam', PUMPKIN_ROLL, {}, [/^foam cake/m], [/Is it a/]],
+    [
+      'a pastry of our own is named without its guard',
+      BOUGHT_SHELL,
+      { diet: 'grain-free' },
+      [/grain-free pastry/],
+      [/still says/],
+    ],
+    [
+      'a list by stages is no method',
+      BY_STAGES,
+      {},
+      [/110g butter/, /zest 1\/2 orange \(3 g\)/, /^\d+\. Rub butter into dry/m],
+      [/What is this|^\d+\. (?:Rub in|Then) -/m],
+    ],
+    ['what is cooked in milk wants its milk', PUFFS_OF_CHEESE, {}, [/^\d+ g milk/m, /^Makes 8 pieces/m], []],
+    ['four by four are sixteen', BY_FOUR, {}, [/^Makes 16 pieces/m], []],
   ])('%s', readsOnPaper);
 });

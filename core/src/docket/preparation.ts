@@ -35,7 +35,7 @@ const DONE = /ed$/;
 /** "3 balls stem ginger, chopped, plus 2 tbsp of the syrup": what stands behind "ginger" isn’t said of its syrup. */
 const SYRUP = 'syrup';
 const TAKEN_UP =
-  /^[\s,(]*(dissolved|soak(?:ed)?|mixed|blended|slaked|stirred|fried|toasted|browned|tossed|whisked|boiled|warmed|melted)(?: (overnight|for [\p{L}\d ]{3,18}))? (in|into|with)\b/iu;
+  /^[\s,(]*(dissolved|soak(?:ed)?|mixed|blended|slaked|stirred|fried|toasted|browned|tossed|whisked|boiled|cooked|warmed|melted)(?: (overnight|for [\p{L}\d ]{3,18}))? (in|into|with)\b/iu;
 const WATER = 'water';
 /** What may be another one now is called by its kind. */
 const ITS: Partial<Record<Role, string>> = {

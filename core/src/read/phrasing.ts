@@ -158,7 +158,7 @@ const MORE_ADDED =
 /** "200 g white chocolate, 150 g of it broken up, the rest chopped": how some of it is wanted. */
 const SOME_OF_IT = /,\s*(?:about )?[\d½¼¾][\d./]*\s*\p{L}{0,5}\.?\s+of (?:it|them|this|which)\b.*$/iu;
 const WITH = new RegExp(
-  `,?\\s+(?:(?:dissolved|mixed|beaten|blended|stirred|whisked|tossed|slaked|soaked|diluted|boiled|warmed|melted|made up)\\s+)?(?:in|into|with|w/)\\s+(?=${AMOUNT}\\s+(?:of\\s+)?\\p{L})`,
+  `,?\\s+(?:(?:dissolved|mixed|beaten|blended|stirred|whisked|tossed|slaked|soaked|diluted|boiled|cooked|warmed|melted|made up)\\s+)?(?:in|into|with|w/)\\s+(?=${AMOUNT}\\s+(?:of\\s+)?\\p{L})`,
   'iu',
 );
 
@@ -201,12 +201,17 @@ function added(text: string, { knows, mentions }: Ears): Phrase[] {
   return [food(text)];
 }
 
+/** "In 120 ml milk till thick, cooled." */
+const UNTIL_THEN = /\s+(?:till|until)\b.*$/i;
 /** "2 tsp coffee in 1 tbsp hot water", "1 egg, beaten with 1 tsp vinegar": two things. */
 function together(text: string, knows: Knows): string[] {
   if (!/\b(?:in|into|with)\b/i.test(text)) return [text];
   const at = WITH.exec(text);
   if (!at) return [text];
-  const [first, second] = [text.slice(0, at.index), text.slice(at.index + at[0].length)];
+  const [first, second] = [
+    text.slice(0, at.index),
+    text.slice(at.index + at[0].length).replace(UNTIL_THEN, ''),
+  ];
   const name = nameOf(second).split(/,|\b(?:to make|(?:stirred|mixed|whisked) in|added)\b/)[0]!;
   const others = second.split(MORE_OF_A_MIX);
   return amountIn(first).quantity !== null && knows(name.split(MORE_OF_A_MIX)[0]!.trim())
@@ -242,7 +247,7 @@ function describedFirst(text: string, knows: Knows): string {
 }
 
 const LABEL =
-  /^((?:for |to )?(?:the )?\p{L}[\p{L} ]{1,30}?)(?: ?:| -(?=[^,]*\d[^,]*,))\s+(?=(?:\d|an? |half |(?:one|two|three|four|five|six) |pinch\b|juice|zest|about ))/iu;
+  /^((?:for |to )?(?:the )?\p{L}[\p{L} ]{1,30}?)(?: ?:| -(?=[^,]*\d[^,]*,|\s+\d+ ?\p{L}+ ))\s+(?=(?:\d|an? |half |(?:one|two|three|four|five|six) |pinch\b|juice|zest|about ))/iu;
 
 /** A line is asked whether it is foreign, and then for its phrases. */
 const MOST_TEXTS = 8000;

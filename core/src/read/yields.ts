@@ -227,6 +227,12 @@ const SCORED =
 const CUT_SO_MANY =
   /\bcut (\d{1,3}) (?:\p{L}+ )?(squares|bars|fingers|slices|pieces|wedges|triangles|diamonds)\b/iu;
 
+/** "4 x 4 cuts." */
+const CUT_BY = /(?<![\d.])(\d) ?[x×] ?(\d) (?:cuts|squares|grid)\b/i;
+/** "Cut pastry in 8." */
+const CUT_DOUGH =
+  /\bcut (?:the )?(?:rolled )?(?:pastry|dough) in(?:to)? (\d{1,2})(?= ?(?:squares|triangles|rounds|pieces|circles|[.,;]))/i;
+
 /** What is rolled up and then cut isn't sliced yet: it is cut into what is baked. */
 const ROLLED_UP = /\broll(?:ed)?\b[^.;]*\bup\b[^.;]*\bcut/i;
 const rolled = (source: string, found: Yield | null): Yield | null =>
@@ -299,7 +305,10 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
       return { low: Number(last), high: Number(last), what: ARE_HELPINGS.test(what) ? '' : what };
     const made = MADE_INTO.exec(said);
     const scored = made ? null : (SCORED.exec(said) ?? CUT_SO_MANY.exec(said));
-    const pieces = Number((made ?? scored ?? LINED.exec(said))?.[1] ?? 0);
+    const [, across = 0, down = 0] = CUT_BY.exec(said) ?? [];
+    const pieces =
+      Number(across) * Number(down) ||
+      Number((made ?? scored ?? CUT_DOUGH.exec(said) ?? LINED.exec(said))?.[1] ?? 0);
     if (pieces >= FEWEST_PIECES) return { low: pieces, high: pieces, what: scored?.[2] ?? 'pieces' };
   }
   return null;

@@ -18,7 +18,7 @@ export const NOT_NAMED: readonly RegExp[] = [
 
 /** Said to be without it: "dairy- and egg-free custard" names neither milk nor egg. */
 export const SAID_FREE =
-  /\b(?:(?:dairy|milk|egg|nut|gluten)-(?: and |, )?)+free (?:(?:(?:lightly |softly )?(?:whipped|clotted|double|single|heavy|thick|pouring|sour(?:ed)?|fresh|cold|chilled|vanilla|warm|hot|salted|soft|brandy|rum|chocolate|coffee|caramel|greek|natural|plain) )*(?:ice[- ]cream|cream|custard|butter|yogh?urt|cr[eè]me fra[iî]che|mascarpone|shortbread|wafers?|gelato|quark|caramel|toffee)\b)/gi;
+  /\b(?:(?:dairy|milk|egg|nut|gluten)-(?: and |, )?)+free (?:(?:(?:lightly |softly )?(?:whipped|clotted|double|single|heavy|thick|pouring|sour(?:ed)?|fresh|cold|chilled|vanilla|warm|hot|salted|soft|brandy|rum|chocolate|coffee|caramel|greek|natural|plain) )*(?:ice[- ]cream|cream|custard|butter|yogh?urt|cr[eè]me fra[iî]che|mascarpone|shortbread|wafers?|gelato|quark|caramel|toffee)\b)|\bgrain-free [\p{L}-]+(?: (?!and\b|or\b)[\p{L}-]+)?/giu;
 
 /** What a step may call something that it made itself: named only where the list has it too. */
 export const MADE: ReadonlySet<string> = new Set(

@@ -8,6 +8,7 @@ import { withCountedEggs } from './countedEggs';
 import { WEIGHTS } from './data/weights';
 import { featuresOf } from './features';
 import type { KindOfLine } from './kinds';
+import { withLabelledLists } from './labelledLists';
 import { withFoodsInSentences } from './listless';
 import { namesOnly } from './names';
 import { withOneTitle } from './oneTitle';
@@ -36,6 +37,7 @@ const PASSES: readonly ((lines: readonly string[], read: readonly KindOfLine[]) 
     withListedRows,
     withTitleRow,
     withListsInTitles,
+    withLabelledLists,
     withCountedEggs,
     withBakeLines,
     withPartWords,
