@@ -46,7 +46,7 @@ const PUFFS =
   'Profiteroles - serves 6 (about 24)\n\n75g butter\n220ml water\n105g plain flour\n3 eggs\n\nMelt butter in water, boil. Beat in flour, then eggs. Teaspoonfuls on a tray. Oven 220C 10 min, then 190C for 15 more till crisp.';
 
 const PRETZELS =
-  'Soft pretzels\n\n1 1/2 cups warm water\n1 tablespoon sugar\n1 package active dry yeast\n4 1/2 cups all-purpose flour\n2 ounces butter, melted\n10 cups water\n2/3 cup baking soda\n1 egg yolk beaten with 1 tablespoon water\n\nCombine the water and sugar, sprinkle the yeast on top. Add flour and butter and knead 5 minutes. Let rise 50 minutes.\nBring the 10 cups of water and the baking soda to a boil. Roll 8 ropes, shape. Dip for 30 seconds. Brush with the yolk. Bake at 450 F for 12 to 14 minutes.';
+  'Soft pretzels\n\n1 1/2 cups warm water\n1 tablespoon sugar\n1 package active dry yeast\n4 1/2 cups all-purpose flour\n2 ounces butter, melted\n10 cups water\n2/3 cup baking soda\n1 egg yolk beaten with 1 tablespoon water\n\nCombine the water and sugar, sprinkle the yeast on top. Add flour and butter and knead 5 minutes. Let rise 50 minutes.\nBring the 10 cups of water and the baking soda to a boil. Roll 8 ropes, shape. Dip in the boiling water for 30 seconds. Brush with the yolk. Bake at 450 F for 12 to 14 minutes.';
 const NONNA =
   'Torta di mele\n\n3 uova\n180 g zucchero\n250 g farina 00\n100 g burro fuso\n1 bustina lievito per dolci (16 g)\nscorza di 1 limone\n3 mele\n\nMontare le uova con lo zucchero. Unire il burro e la scorza. Aggiungere la farina con il lievito. Cuocere in forno a 180 °C per 40-45 minuti.';
 const SNAP_CARD =
@@ -98,6 +98,23 @@ const PUFFS_OF_CHEESE =
   'Ricotta puffs\n1 sheet ready rolled puff pastry (320g)\n250g ricotta\n60g caster sugar\n30g semolina, cooked in 120ml milk till thick, cooled\n\nMix everything but the pastry. Cut pastry in 8. Spoon on filling, fold to triangles. 200C 20 min.';
 const BY_FOUR =
   'Brownies\n185g butter\n185g dark chocolate\n85g plain flour\n40g cocoa\n3 eggs\n275g caster sugar\n\nMelt butter and chocolate. Whisk eggs and sugar. Fold all together. 20cm square tin. 180C 25 min. Cold in the tin. 4 x 4 cuts.';
+
+const SCANNED =
+  'LEM0N CHlFFON PlE         serves 8\n\nl baked pie shell (9")        l/2 c. lemon juice\nl T. gelatin                  l tsp. grated rind\nl/4 c. cold water             l/2 c. sugar\n4 eggs, sep.                  l/2 tsp. salt\n\nSoften gelatin in cold water. Beat yolks; add half the sugar, juice & salt. Cook over boiling water. Add rind and gelatin. Cool. Beat whites stiff w/ rest of sugar; fold in. Fill shell, chill 3 hrs.';
+const METHOD_FIRST =
+  "How I make it:\n\n1. put the sugar in a dry pan and let it go amber, whisk in the cream off the heat, then 60g of the butter\n2. biscuits blitzed with the rest of the butter, melted. press in, 20 mins fridge\n3. caramel on top. melt the choc, pour over. cut in 16 w a hot knife\n\nWhat you need for millionaire's squares (20cm square tin)\n\n250g digestives\n170g butter\n200g caster sugar\n150ml double cream\n200g milk choc";
+const EXTRA_MILK =
+  'Apple & Custard Tea Cake\n1½ cups (225 g) self-raising flour\n125 g butter\n¾ cup (165 g) caster sugar\n2 eggs\n½ cup (125 ml) milk\n2 tbs cornflour, extra\n1 cup (250 ml) milk, extra\n\nMake custard: whisk extra cornflour with the extra milk over heat until it thickens. Cool.\nBeat butter and sugar. Add eggs. Stir in flour with the milk. Spread half in a 22 cm springform, top with custard and the rest. Bake at 180°C 50 minutes.';
+const LETTER =
+  "Hi Tom,\n\nThe ginger cake. You'll need half a pound of plain flour, the same of butter and of dark sugar, four eggs, a heaped teaspoon of baking powder, two of ground ginger.\n\nCream butter & sugar, eggs in one at a time, then the flour with the powder and ginger. It goes in the deep 8 inch round, lined. 160 for an hour and ten, or an hour in your fan at 140. Poke it.";
+const COLD_BABKA =
+  'Babka\n530 g plain flour\n100 g caster sugar\n7 g yeast\n3 eggs\n120 ml water\n150 g butter\n\nMix and knead 10 minutes until elastic. Put in a bowl, cover, fridge overnight.\nRoll out, fill, roll up, plait into a loaf tin. Cover with a damp tea towel and leave in a warm place 1–1½ hours; it will rise by 10–20 %.\n190 °C about 30 min.';
+const ANSWERED =
+  'Q: What can I do with discard?\n\nA (from Jan): Discard brownies!\n150g butter / 200g dark chocolate / 200g sugar / 2 eggs / 150g plain flour / 30g cocoa\nMelt butter and chocolate. Sugar and eggs together, chocolate in, then flour and cocoa. 20 by 20 tin. 175 fan. 25 to 28 minutes.';
+const WATER_BATH =
+  'Pumpkin cheesecake\n12 servings\n2 c. gingersnap crumbs\n5 T. butter, melted\n3 (8 oz.) pkgs. cream cheese\n1 c. brown sugar\n4 eggs\n\nPreheat 350. Mix crumbs and butter, press in a 9" springform. Bake 10. Cool. LOWER oven to 325.\nBeat cheese & sugar, add eggs. Pour over base. Bake 1 hr. 15 min. Chill.';
+const PLAIT_BELOW =
+  'Ingredient\tAmount\nWheat flour\t500 g\nFresh yeast\t21 g\nMilk\t250 ml\nSugar\t80 g\nButter\t100 g\nEgg\t1\n\nPoppy plait\n\na. Knead everything 10 min. Warm place 1 h.\nb. Plait. Onto a tray. Rest 30 min.\nc. 180 degrees, 35 min.';
 
 describe('beside an oven', () => {
   it.each<OnPaper>([
@@ -293,5 +310,49 @@ describe('beside an oven', () => {
     ],
     ['what is cooked in milk wants its milk', PUFFS_OF_CHEESE, {}, [/^\d+ g milk/m, /^Makes 8 pieces/m], []],
     ['four by four are sixteen', BY_FOUR, {}, [/^Makes 16 pieces/m], []],
+    [
+      'a scanned card has the letter l for a one',
+      SCANNED,
+      {},
+      [
+        /^LEMON CHIFFON PIE$/m,
+        /lemon juice \(½ cup\)/,
+        /^100 g sugar \(½ cup\)/m,
+        /^½ tsp salt/m,
+        /grated rind/,
+      ],
+      [/What is this|\bl\b/],
+    ],
+    [
+      'a list that stands below says what it is of',
+      METHOD_FIRST,
+      {},
+      [/^millionaire's squares$/m, /^Makes 16 slices/m],
+      [/knives/],
+    ],
+    ['extra milk isn’t the milk', EXTRA_MILK, {}, [/^½ cup \(125 ml\) milk/m, /g milk, extra/], []],
+    [
+      'another oven’s time is no second bake',
+      LETTER,
+      {},
+      [/^Oven 160 °C.*70 minutes/m, /^2 tsp ground ginger/m],
+      [/60 minutes/],
+    ],
+    [
+      'a night in the cold, and a rise that is foretold',
+      COLD_BABKA,
+      {},
+      [/fridge overnight/, /leave in a warm place 1–1½ hours; it will rise/],
+      [],
+    ],
+    ['what an answer brings', ANSWERED, {}, [/^Discard brownies/m], [/from Jan/]],
+    [
+      'hours and minutes are one time, and a bare bake has minutes',
+      WATER_BATH,
+      {},
+      [/^Oven 350 °F.*10 minutes/m, /^Oven 325 °F.*75 minutes/m],
+      [],
+    ],
+    ['a name between a table and its steps', PLAIT_BELOW, {}, [/^Poppy plait$/m], [/no name|\d\. Poppy/]],
   ])('%s', readsOnPaper);
 });

@@ -3,6 +3,9 @@ import { addRanges } from '../quantity';
 import { sourceOf } from '../read';
 import type { DocketLine } from './types';
 
+/** "1 cup milk, extra" is for something else than the milk. */
+const isExtra = ({ source }: DocketLine): boolean => /,\s*extra\b/i.test(source ?? '');
+
 /**
  * A thing that a rule made of another, beside the same of the recipe's own that goes in with it: "20 g flour, 10 g cornflour" in one
  * custard is 20 g cornflour. It goes by the id of what was replaced, so that steps know it.
@@ -31,6 +34,7 @@ export function withTwinsTogether(
         sourceOf(other.id).line !== sourceOf(one.id).line &&
         one.grams !== null &&
         other.grams !== null &&
+        !(isExtra(one) || isExtra(other)) &&
         goTogether(one, other),
     );
     return own ? [{ one, own }] : [];

@@ -223,8 +223,8 @@ export function partedByUse(
   return recipe.parts.flatMap((part) => {
     if (isCrumble(part) || (part === only && family === 'crumble'))
       return parted(part, fruitOf(part, actions), UNDER);
-    if (part !== only || end < 0) return [part];
     const [dough, ...bath] = parted(part, bathLines(part, actions), BATH);
+    if (part !== only || end < 0) return [dough!, ...bath];
     const [bare, ...wash] = parted(dough!, washLines(dough!, actions), WASH);
     return [...parted(bare!, lateLines(bare!, actions, end), NAME), ...wash, ...bath];
   });

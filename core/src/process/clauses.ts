@@ -19,7 +19,7 @@ const A_WHILE = /^(?:for )?\d[\d–-]*\s*(?:mins?|minutes?|hours?|hrs?)\b/i;
 const A_HEAT = /^\d{2,3} ?(?:°|º|[CF]\b|fan\b|degrees\b)/i;
 
 /** "25–30 min. 10 min in the tins": another time begins another sentence. */
-const ENDS_IN_TIME = /\d ?(?:mins?|hrs?|h)$/i;
+const ENDS_IN_TIME = /\d ?mins?$/i;
 const A_TIME = /^\d+(?: ?[-–] ?\d+)? ?(?:min(?:ute)?s?|h(?:ou)?rs?)\b/i;
 
 /** Where a text is cut: after the end of a sentence (`true`), or before what joins another deed (`false`). */

@@ -26,6 +26,8 @@ const TURNED = /\b(?:flip|turn|other side|first side)\b/i;
 /** What lies in a pan and is turned. */
 const FLIPS = /\bflip/i;
 const OR = /^\W*or\b/i;
+/** ", or 20 min in a fan oven". */
+const OR_IN_ANOTHER = /^\W*or\W*$/i;
 const IF = /^\W*(?:but |and )?if\b|\bif (?:they|it|you|the)\b/i;
 /** "(1 min 10 at 1000W)": another oven's. */
 const OF_OTHER_POWER = /^[^.,;(]{0,6}\b(?:at|in) \d{3,4} ?w(?:atts?)?\b/i;
@@ -104,7 +106,13 @@ function withTimes(
   medium: Medium,
   before: Setting | null,
 ): ToldStage[] {
+  const [one, other] = lengths;
+  // "160 for an hour and ten, or an hour in your fan at 140": another oven than this.
   const ovens = action.settings.filter(({ of }) => of === 'oven');
+  if (one && other && OR_IN_ANOTHER.test(action.text.slice(one.to, other.from))) {
+    heat.oven = ovens[0] ?? heat.oven;
+    return [stageOf(medium, { low: one.low, high: one.high }, action, heat)];
+  }
   const [only] = ovens;
   if (medium === 'oven' && only && before && lengths.length === 2 && lengths[0]!.to < only.from)
     return lengths.map((one, n) =>

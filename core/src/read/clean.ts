@@ -67,8 +67,16 @@ function plainSigns(source: string): string {
     .replace(/\p{Cc}|\p{Zs}|\p{Cf}/gu, ' ');
 }
 
+/** A scanned card has the letter l for the figure 1: "l l/2 c. flour", "l egg". */
+const UNITS = '(?:c|t|T|tsps?|tbsps?|tbs|lbs?|oz|pkgs?|cups?|eggs?|cans?|sticks?|pts?|qts?)';
+const SCANNED_ONE = new RegExp(
+  `(?<![\\p{L}\\d])l(?=\\/\\d)|(?<=^\\W*|\\s{2}|[,:(] )l(?= (?:[1l]\\/\\d|${UNITS}\\b))|(?<=^\\s*)l(?= \\p{L})`,
+  'gu',
+);
+export const unscanned = (source: string): string => source.replace(SCANNED_ONE, '1');
+
 function clean(source: string): string {
-  return plainSigns(source)
+  return plainSigns(unscanned(source))
     .replace(/\s+/g, ' ')
     .replace(/\*\*/g, '')
     .trim()

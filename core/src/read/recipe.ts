@@ -3,7 +3,6 @@ import { catalogueOf, type Kitchen, type LineCorrection, type SourceLine } from 
 import type { Locale, PageKind } from '../vocabulary';
 import { anotherRecipe, findDoubts, otherLanguage, unsureKinds } from './doubts';
 import { asMuchAsBefore, saysAsMuch } from './asMuch';
-import { withBath } from './bath';
 import { correctLine } from './corrections';
 import { carryIds } from './ids';
 import type { Scales } from './grams';
@@ -225,7 +224,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
   const read = saidOnce(listed, prose);
   const title = titleOf(placed, steps);
   const about = read.filter(({ kind }) => kind !== 'ingredient').map(({ source }) => source);
-  const parts = withoutMadeHere(regrouped(toParts(read), corrections)).map(withBath);
+  const parts = withoutMadeHere(regrouped(toParts(read), corrections));
   const standing = new Set([...read, ...steps].map(({ id }) => id));
   const foreign = read.find((line) => line.kind === 'ingredient' && isForeign(line.source, catalogue));
   return {

@@ -1,5 +1,5 @@
 import { readAmount } from './amount';
-import { CARD_PART, cleanLine } from './clean';
+import { CARD_PART, cleanLine, unscanned } from './clean';
 
 const COLUMNS = /\s*\t\s*|\s+(?:\.\s*){3,}\s*|\s{3,}|\s+\|\s+|^\s*\||\|\s*$/;
 /** "|300 g|flour|": a stroke at either end, with or without spaces between them. */
@@ -36,7 +36,8 @@ const ANOTHER_LABEL = /(?<=\p{Ll})\.\s+(?=(?:(?:For|To) )?(?:the )?\p{Lu}\p{Ll}[
  * A row of a table in the order of a line: the amount, in brackets what else it weighs, the name, how it is prepared. Several
  * lines where two lists stand side by side. A line without columns is itself.
  */
-export function rowsOf(source: string): string[] {
+export function rowsOf(written: string): string[] {
+  const source = unscanned(written);
   const labelled = source.split(ANOTHER_LABEL);
   if (labelled.length > 1) return labelled.flatMap(rowsOf);
   const cells = (FRAMED.test(source) ? source.replaceAll('|', ' | ') : source)

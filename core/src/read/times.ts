@@ -13,6 +13,12 @@ const FIELDS: readonly (readonly [keyof RecipeTimes, RegExp])[] = [
 const AND_MORE =
   /\bplus\s+(?:[\w-]+ )?(?:chilling|cooling|setting|rising|proving|proofing|soaking|resting|freezing|marinating|overnight)\b/i;
 
+/** "prep 10   cook 20": a time behind another word is that one's. */
+function ownTime(said: string): number | null {
+  const [first] = durationsIn(said);
+  return first && !/\b(?:cook|bak|total|chill|rest)/i.test(said.slice(0, first.from)) ? first.high : null;
+}
+
 /** The times that a recipe states beside its name, minutes. Example: "Prep time: 20 min" → prep 20. */
 export function readTimes(lines: readonly string[]): RecipeTimes {
   const times: Record<keyof RecipeTimes, number | null> = { prep: null, cook: null, rest: null, total: null };
@@ -20,6 +26,6 @@ export function readTimes(lines: readonly string[]): RecipeTimes {
     for (const part of line.split(/\s*[|·;]\s*/))
       for (const [field, words] of FIELDS)
         if (words.test(part) && !(field === 'total' && AND_MORE.test(part)))
-          times[field] ??= durationsIn(part)[0]?.high ?? null;
+          times[field] ??= ownTime(part.replace(words, ''));
   return times;
 }

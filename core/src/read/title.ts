@@ -30,14 +30,25 @@ function withoutWords(said: string): string {
 const NUMBERED =
   /^\[(?:saved|draft|copy|new|tried|fav\w*|forwarded|fwd)\]\s*|^(?:no|nr)\.? ?\d+\s*[:.)–-]?\s+(?=\p{L})/iu;
 
+/** "LEM0N CHlFFON PlE", as it was scanned. */
+const capitals = (name: string): string =>
+  name
+    .replace(/(?<=\p{Lu})l(?!\p{Ll})|(?<!\p{L})l(?=\p{Lu}{2})/gu, 'I')
+    .replace(/(?<=\p{Lu})0(?=\p{Lu})/gu, 'O');
+
 /** A title without what stands around it: marks, strokes of a table, "Recipe:", little pictures, and how many it makes. */
 function titleIn(source: string): string {
   const row = titleRow(source)?.[0] ?? source.replace(/^\s*\|/, '').replace(/[|\s]+$/, '');
-  const bare = cleanLine(row.trim().replace(/\s{3,}/g, ', '))
+  const bare = cleanLine(
+    capitals(row)
+      .trim()
+      .replace(/\s{3,}/g, ', '),
+  )
     .replace(NUMBERED, '')
     .replace(/^#+\s*|\s*#+$|\*\*|__/g, '')
     .replace(/^ingredients (?:for|of) (?:the )?/i, '')
     .replace(/^(?:(?:subject|re|fwd?|betreff|aw)\s*:\s*)+/i, '')
+    .replace(/^[AQ](?: ?\([^)]*\))?:\s+/, '')
     .replace(/^(?:recipe(?: name)?|title|name|dish)\s*[:|]\s*|^recipe\s*(?:#|no\.? ?)\d+\s*[~:.–-]*\s*/i, '')
     .replace(/\s*~+\s*$|(?<=\p{L}{3})\.$/u, '')
     .replace(/\s+recipe(?:\s+(?:from|of|by)\b.*)?\s*$/i, '')
@@ -80,6 +91,16 @@ const aboveAHeading = (lines: Placed): string => {
     ? titleIn(first.source)
     : '';
 };
+/** "What you need for millionaire's squares (20cm square tin)". Empty where no line says so. */
+const neededFor = (lines: readonly string[]): string =>
+  lines
+    .map(
+      (line) =>
+        /^\W*(?:what )?you(?:'ll|’ll| will)? need (?:for|to make) (?:the |my |our |a )?([^:(]{4,50})/iu
+          .exec(line)?.[1]
+          ?.trim() ?? '',
+    )
+    .find(namesItsBake) ?? '';
 const LIST_OR_METHOD = /\b(?:ingredients?|method|directions|instructions|steps|you need|for the)\b/i;
 
 /** "The crêpes we talked about", "the tart that you liked": what is said of it is no name. */
@@ -164,6 +185,7 @@ export const titleOf = (lines: Placed, steps: readonly Step[]): string =>
   calledFirst(steps[0]?.source ?? '') ||
   boldFirst(steps[0]?.source ?? '') ||
   aboveAHeading(lines) ||
+  neededFor(saidIn(lines, 'note', 'heading')) ||
   beforeAList(
     lines.filter(({ place }) => place === 'prose' || place === 'ingredient').map(({ source }) => source),
   ) ||

@@ -14,9 +14,11 @@ const COVERED =
 const PROOFS = /\b(?:proof|prove|(?:let|leave)\b[^,;]*\brise)\b/i;
 /** "When the buns have risen". */
 const HAS_RISEN = /^\W*(?:when|once|after|as soon as|while|if)\b/i;
+/** "It'll rise by 10–20 %": how much, and no wait of its own. */
+const FORETELLS = /\b(?:it|they|dough)(?:['’]ll| will| won['’]t| should| may)\b[^,;]*\bris/i;
 const isRise = ({ class: kind, text, minutes }: Action): boolean =>
   (kind === null && minutes !== null && (TILL_RISEN.test(text) || COVERED.test(text))) ||
-  (kind === 'prove' && !(minutes === null && HAS_RISEN.test(text))) ||
+  (kind === 'prove' && !(minutes === null && (HAS_RISEN.test(text) || FORETELLS.test(text)))) ||
   (kind === 'rest' && RISES.test(text)) ||
   (kind === 'shape' && minutes !== null && PROOFS.test(text));
 

@@ -52,6 +52,7 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/(?<=\d )yolks of eggs?\b/gi, 'egg yolks'],
   // "A teaspoon of ginger and one of mixed spice": of the same spoon.
   [/((?:\ban?|\bone|\b1)(?: (?:heaped|level|good))? (tea|table|dessert)spoon(?:ful)? (?:of )?[^,;\d]+?),? (?:and|&) one of (?=\p{L})/giu, '$1 and 1 $2spoon '],
+  [/((?:\ban?|\bone|\b1)(?: (?:heaped|level|good))? (tea|table|dessert)spoon(?:ful)? (?:of )?[^,;\d]+?), two of (?=\p{L})/giu, '$1, 2 $2spoons '],
   [/\bfruit(?=,? \([^)]*\b(?:sultanas|raisins|currants)\b)/gi, 'mixed dried fruit'],
   [/^puff(?=,? \d)|(?<=^\W*\d+ ?g )puff$/gi, 'puff pastry'],
   [/^(\W*\d{2,4}) s\.?r\.?$/gi, '$1 g self-raising flour'],

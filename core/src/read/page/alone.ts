@@ -28,7 +28,7 @@ export const VERB_FIRST = new RegExp(
 );
 const VERB_WITHIN = new RegExp(`[.;!?–-]\\s+(?:then |and )?(?:${VERBS})\\b`, 'i');
 const BAKE =
-  /\b(?:tart(?:let)?|cake|pie|loaf|cookie|muffin|scone|slice|square|bar|finger|pudding|crumble|cobbler|galette|brownie|blondie|bun|knot|roll|pancake|waffle|cr[eê]pe|traybake|snap|thin|crisp|biscuit|shortbread|bread|flapjack|parkin|sponge|twist|puff|bake|torte|gateau|strudel|doughnut|donut|eclair|profiterole|ring|layer|roulade|friand|financier|madeleine|babka|brioche|clafoutis|fritter|cupcake|wafer|tuile|macaroon|meringue|cheesecake|quiche|turnover|pasty|dumpling|lebkuchen|gingerbread|stollen|rock|delight|upside[- ]down|rugelach|lamington|whoopie pie|baklava|zeppole|kh?atai|kuchen|torte)s?\b/i;
+  /\b(?:tart(?:let)?|cake|pie|loaf|cookie|muffin|scone|slice|square|bar|finger|pudding|crumble|cobbler|galette|brownie|blondie|bun|knot|roll|pancake|waffle|cr[eê]pe|traybake|snap|thin|crisp|biscuit|shortbread|bread|flapjack|parkin|sponge|twist|puff|bake|torte|gateau|strudel|doughnut|donut|eclair|profiterole|ring|layer|roulade|friand|financier|madeleine|babka|brioche|clafoutis|fritter|cupcake|wafer|tuile|macaroon|meringue|cheesecake|quiche|turnover|pasty|dumpling|lebkuchen|gingerbread|stollen|rock|delight|upside[- ]down|rugelach|lamington|whoopie pie|baklava|zeppole|kh?atai|kuchen|torte|plait|braid)s?\b/i;
 
 /** What a part of a bake is called, alone on its line. */
 export const NAMES_A_PART =

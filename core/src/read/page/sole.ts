@@ -82,7 +82,8 @@ const namesItBelow: Calls = ({ lines, kinds }) => {
   const at = kinds.findIndex(
     ({ kind, sure }, n) =>
       (kind === 'heading' || kind === 'note' || kind === 'step') &&
-      sure < SURE &&
+      (sure < SURE ||
+        (kind === 'heading' && kinds[n - 1]?.kind === 'ingredient' && kinds[n + 1]?.kind === 'step')) &&
       FULL_NAME.test(cleanLine(lines[n]!)),
   );
   return at < 0 ? null : at;
