@@ -116,6 +116,13 @@ const WATER_BATH =
 const PLAIT_BELOW =
   'Ingredient\tAmount\nWheat flour\t500 g\nFresh yeast\t21 g\nMilk\t250 ml\nSugar\t80 g\nButter\t100 g\nEgg\t1\n\nPoppy plait\n\na. Knead everything 10 min. Warm place 1 h.\nb. Plait. Onto a tray. Rest 30 min.\nc. 180 degrees, 35 min.';
 
+const ANZAC =
+  'Re: Re: school bake sale\n\n> can you send the thing with the oats\n\nsure. its called "anzac slice" in our house.\n1 cup each plain flour, rolled oats, desiccated coconut, brown sugar\n125g butter\n2 tbsp golden syrup\n1 tsp bicarb in 2 tbsp boiling water\nmix dry. melt butter+syrup, add bicarb water and pour into dry. press in lamington tin 20x30, 160 fan for 25. cut while warm, 24 pieces';
+const VANILLA_SLICE =
+  'Vanilla slice\n2 sheets frozen puff, thawed\n1 cup caster sugar\n3/4 cup cornflour\n1 litre milk\n60g butter\n2 egg yolks\n\n220/200 fan. Pastry sheets on lined trays, another tray on top. 15 mins till golden. Cool.\nCombine sugar and cornflour; whisk in milk, stir until it boils. Off heat butter, yolks. Pour over pastry in a 23cm square pan, top with the other sheet. Fridge 4 hrs.';
+const DUMPLINGS =
+  'Plum dumplings, for 4\n700 g floury potatoes, boiled, riced\n180 g plain flour\n1 egg\n12 small plums\n\nMash, flour, egg: knead quickly to a soft dough. Don’t leave it standing, it gets wet.\nRoll, cut in 12, wrap each plum. Simmer 6-8 minutes.';
+
 describe('beside an oven', () => {
   it.each<OnPaper>([
     ['whose box it came from is no name', GINGERBREAD, {}, [/^STICKY GINGERBREAD$/m], []],
@@ -354,5 +361,8 @@ describe('beside an oven', () => {
       [],
     ],
     ['a name between a table and its steps', PLAIT_BELOW, {}, [/^Poppy plait$/m], [/no name|\d\. Poppy/]],
+    ['an answer names what was asked for', ANZAC, {}, [/^anzac slice$/m, /^Makes 24 pieces/m], []],
+    ['frozen puff is pastry', VANILLA_SLICE, {}, [/gluten-free puff pastry/], [/What is this|As it stands/]],
+    ['what may not stand isn’t rested', DUMPLINGS, {}, [/leave it standing/], [/Let the dough stand/]],
   ])('%s', readsOnPaper);
 });

@@ -173,6 +173,15 @@ const firstWords = (first: string, aboveAList: boolean): string => {
   return short && begins && !NO_NAME.test(name) && !LIST_OR_METHOD.test(first) ? name : '';
 };
 
+/** "Re: Re: school bake sale" names no bake, where the answer does: 'its called "anzac slice"'. Empty where it isn't one. */
+const answeredWith = (lines: Placed): string => {
+  const title = lines.find(({ place }) => place === 'title')?.source ?? '';
+  return ANSWERS.test(title) && !namesItsBake(title)
+    ? namedWithin(saidIn(lines, 'note', 'prose', 'method'))
+    : '';
+};
+const ANSWERS = /^\s*(?:re|aw|fwd?)\s*:/i;
+
 const saidIn = (lines: Placed, ...places: readonly Place[]): string[] =>
   lines.filter(({ place }) => places.includes(place)).map(({ source }) => source);
 
@@ -181,6 +190,7 @@ const saidIn = (lines: Placed, ...places: readonly Place[]): string[] =>
  * a name within a sentence beside the recipe. Empty where it says none.
  */
 export const titleOf = (lines: Placed, steps: readonly Step[]): string =>
+  answeredWith(lines) ||
   brought(lines.find(({ place }) => place === 'title')?.source ?? '', titleIn) ||
   calledFirst(steps[0]?.source ?? '') ||
   boldFirst(steps[0]?.source ?? '') ||

@@ -181,6 +181,9 @@ function calledIn({ method }: Facts['recipe']): 'dough' | 'batter' | null {
   return dough === batter ? null : dough ? 'dough' : 'batter';
 }
 
+/** "Don't leave it standing, it gets wet." */
+const NO_WAITING =
+  /\b(?:don['’]?t|do not|never) (?:leave|let) (?:it|them|this|the (?:dough|batter|mixture)) (?:to )?(?:stand|rest|wait|sit)/i;
 /** The wait that the flours need and the recipe hasn't; null: none, or its own will do. `covered`: the recipe has seen to that. */
 export function restSentence(
   { rest, profile, bowl, recipe }: Facts,
@@ -194,6 +197,7 @@ export function restSentence(
   // A doughnut's dough rises by itself.
   if (bowl.family === 'doughnut' && beforeBake(process).some(({ class: kind }) => kind === 'prove'))
     return null;
+  if (NO_WAITING.test(wholeMethod(recipe.method))) return null;
   if (shows('scalds the flour', wholeMethod(recipe.method))) return null;
   if (high === 0 || rest.own || ((rest.cold || profile.yeast) && waitsAlready(process))) return null;
   if (rest.cold && (untimedChill(process) ?? shortChill(process, low))) return null;
