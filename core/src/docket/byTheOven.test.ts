@@ -123,6 +123,15 @@ const VANILLA_SLICE =
 const DUMPLINGS =
   'Plum dumplings, for 4\n700 g floury potatoes, boiled, riced\n180 g plain flour\n1 egg\n12 small plums\n\nMash, flour, egg: knead quickly to a soft dough. Don’t leave it standing, it gets wet.\nRoll, cut in 12, wrap each plum. Simmer 6-8 minutes.';
 
+const RHUBARB =
+  'No. 47    RHUBARB MERINGUE CAKE        (Tray, 24 pcs)\n\nBase:  125 g butter, 125 g sugar, 3 yolks, 1 pkt van. sugar, 200 g flour, 1 1/2 tsp b.p., 3 tbsp milk\nFruit: 1 kg rhubarb, 2 tbsp sugar\nTop:   3 whites, 150 g sugar\n\nRhubarb: peel, 2 cm pieces, sugar, leave 30 min, drain.\nBase: cream b + s + v.s., yolks, then flour w. b.p., milk. Spread on lined tray 30x40. Fruit.\n180°/ 25 min.\nWhip whites, sugar in, spread on top. Back 15 min @ 150.';
+const YAOURT =
+  "Gâteau au yaourt\n\n1 pot de yaourt nature (125 g)\n2 pots de sucre\n3 pots de farine\n1/2 pot d'huile\n3 œufs\n1 sachet de levure chimique (11 g)\n\nMélanger le yaourt et le sucre. Ajouter les œufs, puis la farine et la levure, l'huile. Verser dans un moule de 24 cm. Cuire 35 minutes à 180 °C.";
+const CHERRY_PIE =
+  'Cherry pie\nFilling\n5 c. sour cherries, pitted\n1 c. sugar, 1/4 c. cornstarch\nCrust (for 2)\n2 1/2 c. flour\n1 c. butter\n6 T. ice water\n\nCut butter in flour, sprinkle water, 2 balls, 30 min in fridge.\nBottom crust in 9" pie pan; filling. Lattice. 400 for 20; 375 for 35-40 more.';
+const JAM_BUNS =
+  'Jam buns\n300g plain flour\n2 tsp baking powder\n75g butter\n75g caster sugar\n1 egg\n4 tbsp milk\n6 tsp jam\n\nRub, stir, bind to a stiff dough. 12 balls, thumb a hole in each, half a teaspoon of jam in. 220C, 10-12 mins.';
+
 describe('beside an oven', () => {
   it.each<OnPaper>([
     ['whose box it came from is no name', GINGERBREAD, {}, [/^STICKY GINGERBREAD$/m], []],
@@ -364,5 +373,21 @@ describe('beside an oven', () => {
     ['an answer names what was asked for', ANZAC, {}, [/^anzac slice$/m, /^Makes 24 pieces/m], []],
     ['frozen puff is pastry', VANILLA_SLICE, {}, [/gluten-free puff pastry/], [/What is this|As it stands/]],
     ['what may not stand isn’t rested', DUMPLINGS, {}, [/leave it standing/], [/Let the dough stand/]],
+    [
+      'a card’s number and tray are no name, and its base is what rests',
+      RHUBARB,
+      {},
+      [/^RHUBARB MERINGUE CAKE$/m, /sugar, leave 30 min, drain\./, /milk\. Let the batter stand/],
+      [/Top:/],
+    ],
+    [
+      'pots of a French cake',
+      YAOURT,
+      {},
+      [/^\d+ g yogurt/m, /^2[01]\d g granulated sugar/m, /vegetable oil/],
+      [/What is this/],
+    ],
+    ['a crust for two heads its list', CHERRY_PIE, {}, [/^Crust \(for 2\)$/m], []],
+    ['so many balls begin a sentence', JAM_BUNS, {}, [/^Makes 12 pieces/m], []],
   ])('%s', readsOnPaper);
 });

@@ -122,7 +122,9 @@ export function spokenOf(text: string, called: readonly Called[]): ReadonlyMap<s
   };
   const sums = new Map<string, number>();
   for (const { part, items } of called) {
-    const sum = items.reduce((all, item) => all + worth(item), 0);
+    // Two sugars of a line are named by one word, once.
+    const once = [...new Map(items.toReversed().map((item) => [item.name, item])).values()];
+    const sum = once.reduce((all, item) => all + worth(item), 0);
     if (sum > 0) sums.set(part, (sums.get(part) ?? 0) + sum);
   }
   return sums;

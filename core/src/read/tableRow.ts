@@ -45,6 +45,8 @@ export function rowsOf(written: string): string[] {
     .map((cell) => cell.trim())
     .filter((cell) => cell !== '' && !/^[-–—]$/.test(cell));
   if (cells.length < 2) return [source];
+  // "Top:   3 whites, 150 g sugar": a name of its own before a gap.
+  if (/^\p{L}[\p{L} ]{1,20}:$/u.test(cells[0]!)) return [cells.join(' ')];
   const [first = '', ...others] = cells;
   const things = cells.filter(isThing).length;
   if (things === cells.length || (things >= A_LIST && things >= MOSTLY * cells.length)) return cells;

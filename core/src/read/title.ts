@@ -17,7 +17,8 @@ const CALLED_FIRST = /^\s*((?:MRS?\. )?\p{Lu}[\p{Lu}'’ &-]{3,40})[.:](?=\s)/u;
 const TO_SOMEBODY =
   /(?:\s*,\s*for (?:my|our|your|the) .*|\s*[,–-]+\s*here (?:goes|it is|we go|you go|you are)\b.*|\s*,?\s*\((?:from|by|via) [^)]*\)\W*|\s*\([^)]*\b(?:for (?:my|our|\p{Lu}\p{L}+)|hi|hello|promised|please|can['’]t|no \p{L}+|\p{L}+[- ]free)\b[^)]*\)\W*)$/u;
 /** "(3 x 2lb loaves)": what it is baked in. */
-const OF_TINS = /\s*\(\d+ ?[x×] ?[^)]*\b(?:tins?|pans?|loaves|loaf|rounds?|trays?)\)/i;
+const OF_TINS =
+  /,?\s*\((?:tray|tin|sheet)\b[^)]*\)|\s*\(\d+ ?[x×] ?[^)]*\b(?:tins?|pans?|loaves|loaf|rounds?|trays?)\)/i;
 function withoutWords(said: string): string {
   const name = said.replace(OF_TINS, '').trim();
   const bare = name.replace(TO_SOMEBODY, '').trim();
@@ -28,7 +29,7 @@ function withoutWords(said: string): string {
 
 /** "[Saved]", "no. 14": what a box of cards has before a name. */
 const NUMBERED =
-  /^\[(?:saved|draft|copy|new|tried|fav\w*|forwarded|fwd)\]\s*|^(?:no|nr)\.? ?\d+\s*[:.)–-]?\s+(?=\p{L})/iu;
+  /^\[(?:saved|draft|copy|new|tried|fav\w*|forwarded|fwd)\]\s*|^(?:no|nr)\.? ?\d+\s*[:.),–-]?\s+(?=\p{L})/iu;
 
 /** "LEM0N CHlFFON PlE", as it was scanned. */
 const capitals = (name: string): string =>

@@ -215,6 +215,8 @@ const SHAPED_TO =
 /** "Make 18 balls", "shape into 15 buns", "divide into 10": as many pieces; a dough that is halved or quartered makes none yet. */
 const MADE_INTO =
   /\b(?:make|shape|form|roll|divide|portion|pipe)\b(?: (?:it|them|the dough|dough|the mixture))?(?: in(?:to)?)? (\d{1,3})(?:(?: (?:equal|even|small|large|smooth|[\w-]+-sized?))? (?:balls|rounds|pieces|buns|rolls|cookies|biscuits|patties|discs|portions|mounds)\b|(?=[.;,]))(?![^.]*\bcut (?:each )?into\b)/i;
+/** "12 balls, thumb a hole in each", where a sentence begins. */
+const SO_MANY_BALLS = /(?:^|[.!;:]\s+)(\d{1,2}) (?:balls|mounds|rounds)\b/i;
 /** "Line 8 rings of 8 cm": a piece in each. */
 const LINED =
   /\b(?:line|fill) (?:the )?(\d{1,2})(?: (?!of\b)[\p{L}\d-]+){0,3} (?:rings|tartlet (?:tins|cases|rings)|ramekins|moulds)\b/iu;
@@ -308,7 +310,9 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
     const [, across = 0, down = 0] = CUT_BY.exec(said) ?? [];
     const pieces =
       Number(across) * Number(down) ||
-      Number((made ?? scored ?? CUT_DOUGH.exec(said) ?? LINED.exec(said))?.[1] ?? 0);
+      Number(
+        (made ?? scored ?? CUT_DOUGH.exec(said) ?? LINED.exec(said) ?? SO_MANY_BALLS.exec(said))?.[1] ?? 0,
+      );
     if (pieces >= FEWEST_PIECES) return { low: pieces, high: pieces, what: scored?.[2] ?? 'pieces' };
   }
   return null;

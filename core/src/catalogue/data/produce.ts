@@ -5,7 +5,7 @@ export const produce: Table = {
   role: 'fruit-veg', style: 'level',
   source: 'USDA SR Legacy; piece weights: common practice', confidence: 'from-memory',
   rows: {
-    'apple': { name: 'apple', also: ['apple', 'cooking apple', 'cooker', 'eating apple', 'bramley apple', 'bramley', 'grated apple', 'diced apple', 'granny smith apple', 'tart apple', 'dessert apple', 'green apple'], comp: [85.6, 0.3, 0.2, 0.1, 10.4, 2.4, 0.2], acid: 5, cup: [115, 100, 130], each: [150, 110, 200], freeWater: 0.3 },
+    'apple': { name: 'apple', also: ['apple', 'cooking apple', 'cooker', 'eating apple', 'bramley apple', 'bramley', 'grated apple', 'diced apple', 'granny smith apple', 'granny smith', 'braeburn', 'cox apple', 'tart apple', 'dessert apple', 'green apple'], comp: [85.6, 0.3, 0.2, 0.1, 10.4, 2.4, 0.2], acid: 5, cup: [115, 100, 130], each: [150, 110, 200], freeWater: 0.3 },
     'applesauce': { name: 'unsweetened applesauce', also: ['applesauce', 'apple sauce', 'apple puree', 'apple purée', 'stewed apple', 'pear puree', 'apple compote', 'applesauce unsweetened'], comp: [88.2, 0.2, 0.1, 0.2, 9.8, 1.2, 0.2], acid: 5, cup: [245, 238, 254], freeWater: 0.8 },
     'banana': { name: 'banana', also: ['ripe banana', 'overripe banana', 'very ripe banana', 'sliced banana'], kinds: [], comp: [74.9, 1.1, 0.3, 5.4, 14.7, 2.6, 0.8], acid: 3, cup: [150, 140, 230], styles: { mashed: [228, 212, 242] }, each: [118, 95, 132], freeWater: 0.75 },
     'mashed-banana': { name: 'mashed banana', also: ['mashed ripe banana', 'banana puree', 'banana purée', 'banana mashed'], comp: [74.9, 1.1, 0.3, 5.4, 14.7, 2.6, 0.8], acid: 3, cup: [228, 212, 242], each: [118, 95, 132], freeWater: 0.75 },

@@ -33,7 +33,7 @@ export const FOOD_WORDS: Readonly<Record<string, readonly string[]>> = {
   'egg white': ['äggvita', 'äggvitor', 'Eiweiß', 'Eiklar', 'blanc d\'œuf', 'blancs d\'œufs', 'albume', 'albumi', 'clara', 'claras'],
   'milk': ['melk', 'mjölk', 'Milch', 'lait', 'lait entier', 'lait demi-écrémé', 'latte', 'latte intero', 'leche entera', 'leche', 'doodh'],
   'whipping cream': ['vispgrädde', 'grädde', 'Sahne', 'Schlagsahne', 'Schlagobers', 'crème liquide', 'crème entière', 'panna', 'panna fresca', 'nata', 'nata para montar'],
-  'yogurt': ['yoghurt naturell', 'Joghurt', 'Naturjoghurt', 'yaourt', 'yogur'],
+  'yogurt': ['yoghurt naturell', 'Joghurt', 'Naturjoghurt', 'yaourt nature', 'yaourt', 'yogur natural', 'yogur'],
   'quark': ['kvarg', 'Magerquark', 'Quark'],
   'water': ['vatten', 'Wasser', 'eau', 'acqua', 'agua', 'pani'],
   'baking powder': ['bakpoeder', 'bakpulver', 'Backpulver', 'levure chimique', 'lievito per dolci', 'polvo de hornear', 'levadura química', 'impulsor'],

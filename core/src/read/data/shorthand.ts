@@ -89,6 +89,7 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/(?<=\bstem ginger\b.*\b(?:of|tbsps?|tablespoons?|tsps?) )(?:the|its|their) syrup\b/gi, 'ginger syrup'],
   [/^(\W*)\d[\d./ ]*(?: ?(?:tsp|tbsp|cups?|g|oz|ml)\b)? ([\p{L} ]{3,30}?) ?(?:\.{2,}|…|,|-) ?(?:no|sorry|make that|i mean|wait)\b[ ,]*(?:no|wait|sorry|make that)?[ ,]*(\d[\d./ ]*(?: ?(?:tsp|tbsp|cups?|g|oz|ml)\b)?)\W*$/giu, '$1$3 $2'],
   [/(?<=\bsheets? (?:of )?(?:(?:frozen|chilled|thawed|ready[- ]rolled|rolled|all[- ]butter) )*)puff(?! pastry)\b/gi, 'puff pastry'],
+  [/(?<=\d ?(?:pkt|packet|sachet)s? )van\b\.?(?= sugar\b)/gi, 'vanilla'],
   [/\bcast\b\.?(?= sugar\b)/gi, 'caster'],
   [/\b(icing|brown|caster|cast|powd|vanilla|conf) sug\b\.?/gi, '$1 sugar'],
   [/\bb(?:['’]|utter)?-?milk\b/gi, 'buttermilk'],

@@ -8,10 +8,11 @@ const NAMES_A_LAYER =
 
 /** "Sponge (two 20cm tins):" heads a list, whatever it is baked in. */
 const LAYER_IN_TINS =
-  /^\W*(?:(?:for )?the )?(?:sponges?|cakes?|base|crust|pastry|dough|batter|layers?)\s*\((?![^)]*\b(?:makes|serves|cuts)\b)[^)]*\)\s*:\s*$/i;
+  /^\W*(?:(?:for )?the )?(?:sponges?|cakes?|base|crust|pastry|dough|batter|layers?)\s*\((?![^)]*\b(?:makes|serves|cuts)\b)[^)]*\)\s*:\s*$|^\W*(?:for the )?(?:crust|pastry|dough|shells?)\s*\(for \d\)\s*:?\s*$/i;
 
 const isLayer = (kind: PageKind, line: string): boolean =>
-  (kind === 'title' && NAMES_A_LAYER.test(line)) || (kind === 'yield' && LAYER_IN_TINS.test(line));
+  (kind === 'title' && NAMES_A_LAYER.test(line)) ||
+  ((kind === 'yield' || kind === 'note') && LAYER_IN_TINS.test(line));
 
 /** "Underneath", above the plums of a crumble that has no name, heads its list. */
 export const withPartWords = (
