@@ -132,6 +132,19 @@ const CHERRY_PIE =
 const JAM_BUNS =
   'Jam buns\n300g plain flour\n2 tsp baking powder\n75g butter\n75g caster sugar\n1 egg\n4 tbsp milk\n6 tsp jam\n\nRub, stir, bind to a stiff dough. 12 balls, thumb a hole in each, half a teaspoon of jam in. 220C, 10-12 mins.';
 
+const MALTED =
+  'MALTED LAYER CAKE\n2 cups (250 g) all-purpose flour\n1/2 cup (60 g) malted milk powder\n2 tsp baking soda\n2 cups (400 g) sugar\n1 cup (240 ml) buttermilk\n2 eggs\nmalted milk balls, to decorate\n\nHeat oven to 350F. Grease, paper and flour three 8-inch pans. Whisk all. Bake 24-28 min. Decorate with malt balls.';
+const JAM_SLICE =
+  'apricot crumble slice, from Bev at number 9\n\n250g SR flour\n100g rolled oats\n150g soft brown sugar\n180g butter melted\n350g apricot jam\n\nmix, press 2/3 into 20x30 tin. jam over. crumble rest on top\n180 for half an hour. 20 squares when cold';
+const BANOFFEE =
+  'Banoffee pie\n225g digestives\n150g butter melted\n397g tin condensed milk\n4 bananas\n\nCrush biscuits, add butter, press into a 20cm tin. 180C/160 fan for 10 minutes (firms it up), or just chill 10.\nBoil condensed milk. Spread over, chill 1 hr. Bananas.';
+const SCRAPS =
+  'Cinnamon twists from scraps of puff (or a 320g sheet)\n\npuff pastry\n1 egg white\n50g demerara\n2 tsp cinnamon\n\nRoll out. Brush with white, half the sugar + cinnamon on, fold in two. 12 strips, twist. 200 fan, 12-15 mins.';
+const BROKEN_OFF =
+  'CRANBERRY NUT BREAD\n2 c. flour, sifted            1 egg, well beaten\n1 c. sugar                    2 T. melted shortening\n1 1/2 t. baking powder        3/4 c. orange juice\n1/2 t. soda                   1 T. grated orange rind\n1 t. salt                     1/2 c. chopped nuts\n                              1 c. coarsely chopped cranberries\n\nSift together dry ingred. Combine orange juice, rind,\negg & shortening. Pour into dry, mix just to\ndampen. Carefully fold in nuts & cranberries.\nSpoon into greased loaf pan (9x5x3); corners & sides\nslightly higher than center. 350° about 1 hr. Remove\nfrom pan, cool. Store overnight for easy slicing.';
+const MEN =
+  'Gingerbread men\n350g plain flour\n1 tsp bicarbonate of soda\n125g butter\n175g brown sugar\n1 egg\n4 tbsp golden syrup\nwriting icing, cake decorations\n\nRub, mix, chill. Roll out, cut out the shapes. Bake at 180C 12-15 minutes. When cooled decorate.';
+
 describe('beside an oven', () => {
   it.each<OnPaper>([
     ['whose box it came from is no name', GINGERBREAD, {}, [/^STICKY GINGERBREAD$/m], []],
@@ -389,5 +402,35 @@ describe('beside an oven', () => {
     ],
     ['a crust for two heads its list', CHERRY_PIE, {}, [/^Crust \(for 2\)$/m], []],
     ['so many balls begin a sentence', JAM_BUNS, {}, [/^Makes 12 pieces/m], []],
+    [
+      'papered pans are dusted, and what decorates says so once',
+      MALTED,
+      {},
+      [/Grease and paper three 8-inch pans and dust with rice flour/, /, to decorate$/m],
+      [/decorate, to decorate|flour blend three/],
+    ],
+    ['whom it is from is no name', JAM_SLICE, {}, [/^apricot crumble slice$/m, /^Makes 20 squares/m], []],
+    [
+      'a heat that may be a chill is a heat',
+      BANOFFEE,
+      {},
+      [/^Oven 180 °C.*10 minutes/m],
+      [/\d\. Bake at 180/],
+    ],
+    [
+      'a long name above its pastry',
+      SCRAPS,
+      {},
+      [/^Cinnamon twists/m, /^gluten-free puff pastry$/m],
+      [/Read as/],
+    ],
+    [
+      'a step that breaks off goes on in the next line',
+      BROKEN_OFF,
+      {},
+      [/Remove from pan, cool\./],
+      [/Remove$/m],
+    ],
+    ['cake decorations are no cake', MEN, {}, [/^writing icing, cake decorations$/m], [/can’t go out/]],
   ])('%s', readsOnPaper);
 });

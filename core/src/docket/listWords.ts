@@ -192,5 +192,6 @@ export function listWords(made: DocketLine, from: From | undefined, catalogue: C
       : '';
   const said = countedWords(made, name, from, catalogue) ?? counted ?? called;
   const shown = kin ? wanted(from!.item, prepared) : prepared;
-  return `${said}${echoes(shown, said) ? '' : shown}${from ? keptFor(from, made.changed) : ''}`;
+  const kept = from ? keptFor(from, made.changed) : '';
+  return `${said}${echoes(shown, said) || shown === kept ? '' : shown}${kept}`;
 }

@@ -26,9 +26,13 @@ export const MEDIA: Partial<Record<ActionClass, Medium>> = {
 /** What is waited for. */
 export const UNTIL = /\b(?:until|till|til)\b[^.;]*/i;
 
+/** "180C for 10 minutes, or just chill": another way than the heat that begins it. */
+const OR_COLD =
+  /(?<=^\W*\d{3} ?(?:°|C\b|F\b|fan\b)[^.;]*),\s*or (?:just |else )?(?:chill|freeze|refrigerate)\b.*$/i;
+
 /** The verb that a clause is about: the one that begins it, else the first of the table that it has. */
 function verbOf(text: string): { readonly verb: string; readonly class: ActionClass } | null {
-  const body = blanked(text.replace(UNTIL, ''), NO_DEED);
+  const body = blanked(text.replace(UNTIL, '').replace(OR_COLD, ' '), NO_DEED);
   const start = CONNECTOR.exec(body)?.[0].length ?? 0;
   const found = VERBS.flatMap(([kind, words], rank) => {
     const match = words.exec(body);

@@ -201,7 +201,7 @@ export interface KnownLine {
 
 /** "Sandwich them. About 30 pieces.": a step may end with how many there are. */
 const LAST_WORDS =
-  /[.!?,]\s+(?:(?:about|around|approx\.?|gives|yields?)\s+)?(\d{1,3}) (pieces|pcs|cookies|biscuits|rounds|buns|rolls|muffins|scones|tartlets|doughnuts|squares|bars|slices|wedges|servings|portions)\.?\s*$/i;
+  /[.!?,]\s+(?:(?:about|around|approx\.?|gives|yields?)\s+)?(\d{1,3}) (pieces|pcs|cookies|biscuits|rounds|buns|rolls|muffins|scones|tartlets|doughnuts|squares|bars|slices|wedges|servings|portions)(?: when (?:cold|cool))?\.?\s*$/i;
 
 /** "Brush with butter while hot. About 36.": a last sentence of nothing else. */
 const LAST_NUMBER = /[.!?]\s+(?:about|abt\.?|around|approx\.?|gives) (\d{1,3})(?: pcs)?\.?\s*$/i;

@@ -3,8 +3,8 @@ import { capitalised, type SpanEdit } from './spans';
 /** Ways to say that a tin, a board or hands are floured, or a tin crumbed, and how they are said with another flour. Common practice of recipes. */
 const FORMS: readonly (readonly [RegExp, (dust: string, ...groups: string[]) => string])[] = [
   [
-    /\b(grease|butter|oil|line) (?:and|&|\+|then) (?:lightly )?(?:flour|(?:bread)?crumb) ((?:(?! and | then |, |\.|;|\().)+(?:\([^()]*\))?)/gi,
-    (dust, verb, what) => `${verb} ${what} and dust with ${dust}`,
+    /\b((?:grease|butter|oil|line)(?:, (?:line|paper))?),? (?:and|&|\+|then) (?:lightly )?(?:flour|(?:bread)?crumb) ((?:(?! and | then |, |\.|;|\().)+(?:\([^()]*\))?)/gi,
+    (dust, verb, what) => `${verb.replace(',', ' and')} ${what} and dust with ${dust}`,
   ],
   [
     /\b((?:greased|buttered|oiled|lined)(?: \([^()]*\))?)(?:,| and| &| \+) (?:lightly )?(?:floured|(?:bread)?crumbed) ((?:\([^()]*\) )?(?:[\w\d×x"”.-]+ ){0,4}?(?:tins?|(?:cake)?pans?|trays?|sheets?|moulds?|dish(?:es)?|basins?|cups|springforms?|ramekins?|\d{1,2} ?[x×] ?\d{1,2}(?! (?:[\w-]+ )?(?:tins?|pans?)\b)))\b/gi,

@@ -66,7 +66,7 @@ export function kindsOf(
     );
   const read =
     namesOnly(lines) ?? withFoodsInSentences(lines, withBroughtToRoll(lines, told(), catalogue), catalogue);
-  return withOneTitle(read).map((one, at): KindOfLine => {
+  return withOneTitle(lines, read).map((one, at): KindOfLine => {
     const said = held.get(at);
     return said === undefined ? one : { kind: said, sure: 1, or: said };
   });

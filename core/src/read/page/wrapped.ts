@@ -10,6 +10,15 @@ const LEAST_WORDS = 3;
 const goesOn = (above: string, line: string) =>
   GOES_ON.test(line) && UNFINISHED.test(above) && above.split(' ').length >= LEAST_WORDS;
 
+/** "… about 1 hr. Remove" / "from pan, cool.": the end of a step is no note. */
+const BROKEN_OFF = /[.!?] \p{Lu}\p{Ll}+$/u;
+const endsAStep = (above: KindOfLine, one: KindOfLine, ended: string, line: string): boolean =>
+  above.kind === 'step' &&
+  one.kind === 'note' &&
+  one.or === 'step' &&
+  GOES_ON.test(line) &&
+  BROKEN_OFF.test(ended.trim());
+
 /** What is wrapped is one line: the second half is of the first one's kind, whatever it looks like alone. */
 export function withWrapped(
   lines: readonly string[],
@@ -23,7 +32,8 @@ export function withWrapped(
       above !== undefined &&
       above.kind !== one.kind &&
       !gaps[at] &&
-      goesOn(cleanLine(lines[at - 1]!).trim(), cleanLine(lines[at]!).trim());
+      (goesOn(cleanLine(lines[at - 1]!).trim(), cleanLine(lines[at]!).trim()) ||
+        endsAStep(above, one, lines[at - 1]!, cleanLine(lines[at]!).trim()));
     done.push(wraps ? { ...one, kind: above.kind, or: one.kind } : one);
   });
   return done;
