@@ -1,6 +1,6 @@
 import { getIngredient, unfold, type Catalogue, type Ingredient } from '../catalogue';
 import type { Item, Line } from '../read';
-import { cleanLine, tokensOf } from '../read';
+import { cleanLine, namedIn, tokensOf } from '../read';
 import {
   ALLERGENS,
   asWorded,
@@ -266,8 +266,41 @@ export function claimedItem(line: Line, item: Item, catalogue: Catalogue): boole
   return claimsFree(words) && judgeItem(item, words, catalogue).gluten === 'check-label';
 }
 
+/** A longer line is a sentence: what it names is a deed's. */
+const LIST_LINE = 120;
+/** "Dust with flour", "flour for the tin", "skip if your flour has some": no flour of the list's. */
+const NO_LISTED_FLOUR =
+  /\b(?:dust\w*|sprinkl\w*|roll\w*|shak\w*|knock|use)\b|\bflour (?:it|the|a|them)\b|\b(?:your|the|into|with|on) (?:\w+ )?flour\b/i;
+
+/** A flour that a list's line names and that none of its things is; null: there is none. What isn't read isn't replaced. */
+function unreadFlour(line: Line, catalogue: Catalogue): Judgement | null {
+  const holds = ({ ingredient }: Item) =>
+    ingredient !== null && getIngredient(catalogue, ingredient).gluten === 'contains';
+  const source = cleanLine(line.source).replace(/\([^()]*\)/g, ' ');
+  if (line.items.length === 0 || source.length > LIST_LINE || line.items.some(holds)) return null;
+  if (claimsFree(source) || NO_LISTED_FLOUR.test(source)) return null;
+  const there = new Set(line.items.map(({ ingredient }) => ingredient));
+  const flour = namedIn(source, catalogue).find(
+    ({ ingredient, words }) =>
+      !there.has(ingredient) &&
+      getIngredient(catalogue, ingredient).role === 'wheat-flour' &&
+      // "Finely ground hazelnut flour" is one name.
+      !line.items.some((item) => item.words.includes(words)),
+  );
+  return flour
+    ? {
+        ...UNKNOWN,
+        gluten: 'check-label',
+        grain: 'grain',
+        reason: { code: 'flour-unread', values: { words: flour.words } },
+      }
+    : null;
+}
+
 function judge(line: Line, catalogue: Catalogue): JudgedLine {
-  const all = line.items.map((item) => judgeItem(item, wordsFor(line, item), catalogue));
+  const read = line.items.map((item) => judgeItem(item, wordsFor(line, item), catalogue));
+  const unread = unreadFlour(line, catalogue);
+  const all = unread === null ? read : [...read, unread];
   const [first = UNKNOWN, ...rest] = all;
   const sum = rest.reduce<Judgement>(
     (a, b) => ({

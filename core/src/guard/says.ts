@@ -6,6 +6,8 @@ export interface ReasonSays {
   readonly 'not-wheat-free': Bare;
   readonly 'claims-free': Bare;
   readonly 'read-as': { readonly name: string };
+  /** A flour that a line names, and that none of what was read of it is. */
+  readonly 'flour-unread': { readonly words: string };
 }
 export type Reason = SaidOf<ReasonSays & WordedSays>;
 

@@ -3,6 +3,7 @@ import {
   AGAIN_LATER,
   AJAR,
   ANOTHER,
+  BACK_FOR,
   BAKED,
   BROWNS_BUTTER,
   COOKS,
@@ -26,6 +27,7 @@ import {
   TURNED_FIRST,
   WAITS,
   WAITS_FOR_BUBBLES,
+  WAKES_YEAST,
   WHILE_IT_HEATS,
 } from './data/mediumWords';
 import { OWNS_ITS_TIME, type ActionClass } from './data/verbs';
@@ -101,6 +103,16 @@ export const BY_ITS_WORDS: readonly Rule[] = [
     because: 'it is warmed again on another day, or butter is browned',
     holds: ({ text }) => AGAIN_LATER.test(text) || BROWNS_BUTTER.test(text),
     medium: null,
+  },
+  {
+    because: 'yeast that wakes in its water is nowhere near the heat',
+    holds: ({ text }) => WAKES_YEAST.test(text),
+    medium: null,
+  },
+  {
+    because: 'it goes back where it was, though only to dry',
+    holds: ({ text, heat }) => heat.oven !== null && BACK_FOR.test(text),
+    medium: 'oven',
   },
   { because: 'an iron bakes from both sides', holds: ({ text }) => IRON.test(text), medium: 'griddle' },
   {

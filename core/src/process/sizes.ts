@@ -63,6 +63,10 @@ const ITS_SIZE =
   /\b(?:a|an|the|your|one) (?:[\w-]+ ){0,3}(?:tin|pan|dish|mould)\s*\((?:about |approx\.? )?$/i;
 const A_VESSEL = /^[-\s]*(?:inch(?:es)? )?(?:\p{L}+ ){0,2}(?:tin|pan|dish|mould)\b/iu;
 
+/** "Square 23 tin": without a unit it is in centimetres. */
+const BARE_TIN =
+  /(?<![\d.,/x×-])\b(19|2\d|3[0-2])\s+(?:(?:square|round|springform|loose[- ]bottomed|deep|cake|flan|tart)\s+){0,2}(?:tin|springform)\b/gi;
+
 /** The sizes that a text gives, those of what is rolled or cut left out. */
 export function sizesIn(text: string, near: RegExp | null): Size[] {
   const shaped = (from: number, to: number) =>
@@ -121,7 +125,13 @@ export function sizesIn(text: string, near: RegExp | null): Size[] {
     if (length < least || shaped(from, to)) return [];
     return [{ from, to, size: { lengthCm: length, widthCm: null, count: null } }];
   });
-  return [...pairs, ...singles].sort((a, b) => a.from - b.from).map(({ size }) => size);
+  const bare = singles.length > 0 || pairs.length > 0 ? [] : [...text.matchAll(BARE_TIN)];
+  const unmeasured = bare.map((match) => ({
+    from: match.index,
+    to: match.index + match[0].length,
+    size: { lengthCm: Number(match[1]), widthCm: null, count: null },
+  }));
+  return [...pairs, ...singles, ...unmeasured].sort((a, b) => a.from - b.from).map(({ size }) => size);
 }
 
 /** Whether a page's words give a tin's size, or it is as such a tin usually is. */

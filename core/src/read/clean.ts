@@ -14,6 +14,18 @@ export const TICK_BEHIND = /\s*\[ ?[xX]?\]\s*$/;
 export const CHAT = /^\[\d[\d/.,:\s-]{2,20}(?:[ap]m)?\]\s*\p{L}[\p{L} .]{0,20}:\s+/iu;
 /** "DRIZZLE 👉 175 g sugar": a part's name points at its list. */
 const POINTED = /^(\p{L}[\p{L} ]{1,30}?)\s*(?:👉|➡|→|[-=]>)\uFE0F?\s*(?=\d)/u;
+/** "Dough (yeast): 375 g flour": what a part is, beside its name. */
+const PART_TOLD = /^(\p{L}[\p{L} ]{1,30}?)\s*\([^():\d]{1,30}\)\s*:\s*(?=\d)/u;
+const MEASURED = '\\d[\\d./ ]*(?:kg|g|ml|dl|oz|lbs?|cups?|c|tbsp|tsp)\\b\\.? \\p{L}';
+const PART_WORDS =
+  '(?:pastry|filling|topping|base|crust|dough|cake|sponge|batter|icing|frosting|glaze|streusel|crumble|syrup|sauce|custard|drizzle|ganache|buttercream|meringue)';
+/** "PASTRY 225g plain flour, 110g butter": a part's name leads its list without a sign between. */
+const PART_LEADS_LIST = new RegExp(
+  `^((?:\\p{L}+ )?${PART_WORDS}) (?=${MEASURED}[^,]*, (?:\\d|pinch|a ))`,
+  'iu',
+);
+/** "GLAZE 100g icing sugar". */
+const SHOUTED_PART_LEADS = new RegExp(`^((?:\\p{Lu}+ )?${PART_WORDS.toUpperCase()}) (?=${MEASURED})`, 'u');
 /** A digit in a box is a number of the list. */
 const BOXED_DIGIT = /(\d)\uFE0F?\u20E3/gu;
 /** Words before an amount that change nothing of it. */
@@ -82,6 +94,9 @@ function clean(source: string): string {
     .trim()
     .replace(CHAT, '')
     .replace(POINTED, '$1: ')
+    .replace(PART_TOLD, '$1: ')
+    .replace(PART_LEADS_LIST, '$1: ')
+    .replace(SHOUTED_PART_LEADS, '$1: ')
     .replace(BULLET, '')
     .replace(TICK_BEHIND, '')
     .replace(LOOSELY, '')

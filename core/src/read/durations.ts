@@ -90,7 +90,7 @@ function minutesOf(words: string): { readonly minutes: number; readonly per: num
 
 /** After a temperature a bare number is minutes, and so are "40 more": "180/40", "350 for 35-40". */
 const UNITLESS =
-  /(?:(?<=\b(?:another|a further|further)\s)|(?<=\b(?:bake|cook)(?: for)?(?: about)?\s)(?=\d{1,2}\s*(?:[-–]\s*\d{1,2}\s*)?(?:[.,;)]|$))|(?<=\b(?:chill|freeze|rest|stand|cool|prove|proof|rise|refrigerate|soak)\s)(?=\d{1,2}\s*(?:$|[.,;)]|before\b|in\b|then\b|and\b))|(?<=(?:\d{3}|°|º|°[CF]|\d[CF]|gas \d|mark \d)\s*(?:(?:non[- ]?)?fan)?\)?\s*(?:\([^()\d]{0,20}\)\s*)?(?:\/|for|,|–|-)?\s*)(?<!\d)(?<!(?:gas|mark) ?1\/)|\b(?=\d+(?:\s*[-–]\s*\d+)? more\b))(\d{1,2})(?:\s*(?:-|–|to|or)\s*(\d{1,2}))?(?!\d|\s*,\s*\d+(?:\s*[-–]\s*\d+)?\s*m|\s*[-–°º]\s*\d|\s*(?:[CF]\b|°|º|cm|mm|x|×|fan|g\b|ml|%|\.\d|min|m\b|h|sec|s\b|(?:lined|greased|buttered|baking|large|small|trays?|sheets?|tins?|pans?|racks?|layers?)\b))/giu;
+  /(?:(?<=\b(?:another|a further|further)\s)|(?<=\b(?:bake|cook)(?: for)?(?: about)?\s)(?=\d{1,2}\s*(?:[-–]\s*\d{1,2}\s*)?(?:[.,;)]|$))|(?<=\b(?:chill|freeze|rest|stand|cool|prove|proof|rise|refrigerate|soak|leave (?:it|them))\s)(?=\d{1,2}\s*(?:$|[.,;)]|before\b|in\b|then\b|and\b))|(?<=(?:\d{3}|°|º|°[CF]|\d[CF]|\bdeg\.?|\bdegrees|gas \d|mark \d)\s*(?:(?:non[- ]?)?fan)?\)?\s*(?:\([^()\d]{0,20}\)\s*)?(?:\/|for|,|–|-)?\s*)(?<!\d)(?<!(?:gas|mark) ?1\/)|\b(?=\d+(?:\s*[-–]\s*\d+)? more\b)|\b(?=\d{1,2} ?\+ ?\d{1,2} ?min))(\d{1,2})(?:\s*(?:-|–|to|or)\s*(\d{1,2}))?(?!\d|\s*,\s*\d+(?:\s*[-–]\s*\d+)?\s*m|\s*[-–°º]\s*\d|\s*(?:[CF]\b|°|º|cm|mm|x|×|fan|g\b|ml|%|\.\d|min|m\b|h|sec|s\b|(?:lined|greased|buttered|baking|large|small|trays?|sheets?|tins?|pans?|racks?|layers?)\b))/giu;
 
 /** "For fourteen to sixteen, till": words without a unit after one that had it. */
 const UNITLESS_WORDS = new RegExp(
@@ -102,7 +102,7 @@ const UNITLESS_WORDS = new RegExp(
 const HAS_UNIT =
   /hour|min|sec|stunde|\bstd|heure|\bore\b|mezz['’]ora|\bhoras?\b|timm|\buur|\buren|(?:\b|\d)hrs?\b|\d\s*[hms]\b|\dh\d/i;
 const MAY_BE_BARE =
-  /\d\s*[°ºCF/]|\d{3}|\b(?:chill|freeze|rest|stand|cool|prove|proof|rise|refrigerate|soak|more|another|further|give|gas|mark|for|bake|cook)\b/i;
+  /\d\s*[°ºCF/]|\d{3}|\b(?:chill|freeze|rest|stand|cool|prove|proof|rise|refrigerate|soak|leave|more|another|further|give|gas|mark|for|bake|cook)\b|\d ?\+ ?\d/i;
 
 /** Degrees that an oven with a fan is set lower. Common practice. */
 const FAN_LOWER = 20;

@@ -10,7 +10,7 @@ const WITHOUT_AMOUNT =
   '(?:as needed|as required|to taste|for (?:the )?(?:dish|tins?|pan|moulds?|top|tops|topping|rolling|dusting|brushing|sprinkling|decorating|decoration|greasing|(?:deep[- ]?(?:fat )?)?frying|coating|rolling|serving|glazing)|to (?:coat|dust|serve|finish|decorate|sprinkle|grease|brush|glaze|fry)\\b)';
 /** Behind a list's comma another thing begins with an amount, or has none and says so. */
 const NEXT_THING = new RegExp(
-  `,\\s+(?:and\\s+)?(?=(?:(?:about |approx\\.? |ca\\.? |around )?\\d|(?:an?|one|two|three|four|half|some|(?:a )?few|pinch|(?:good )?(?:squeeze|dash|splash|knob|handful|drizzle|grating) of)\\s|(?:the )?(?:(?:finely )?grated )?(?:juice|zest|rind|peel)(?: (?:and|&) (?:juice|zest|rind))? (?:of\\b|\\d))|[\\p{L}& ]{3,30} ${WITHOUT_AMOUNT}\\b)|;\\s+(?:and\\s+)?`,
+  `,\\s+(?:and\\s+)?(?=(?:(?:about |approx\\.? |ca\\.? |around )?\\d|(?:an?|one|two|three|four|half|quarter|third|some|(?:a )?few|pinch|(?:good )?(?:squeeze|dash|splash|knob|handful|drizzle|grating) of)\\s|(?:the )?(?:(?:finely )?grated )?(?:juice|zest|rind|peel)(?: (?:and|&) (?:juice|zest|rind))? (?:of\\b|\\d))|[\\p{L}& ]{3,30} ${WITHOUT_AMOUNT}\\b)|;\\s+(?:and\\s+)?`,
   'iu',
 );
 /** "200 g flour · 100 g butter", "✔️ 200 g flour ✔️ 4 eggs". */

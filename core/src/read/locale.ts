@@ -24,7 +24,7 @@ const SIGNS: readonly (readonly [Exclude<Locale, 'metric'>, RegExp, number])[] =
 const METRIC_UNIT = /\d ?(?:g|kg|ml|dl|cl|l)\b/gi;
 
 /** An oven in °C alone: whoever writes so has no cups of a US kitchen, whatever the starch is called. */
-const CELSIUS = /\d ?(?:°|º)? ?C\b|\bcelsius\b/;
+const CELSIUS = /\d{3} ?(?:°|º)? ?C\b|(?:°|º) ?C\b|\bcelsius\b/;
 const FAHRENHEIT = /\d ?(?:°|º)? ?F\b|degrees F|fahrenheit/i;
 
 const DECILITRES = /(?:\d|½) ?dl\b[^]*(?:\d|½) ?dl\b/;
@@ -42,7 +42,7 @@ export function inferLocale(text: string, usual: Locale | null = null): Locale {
   const cups = weigh(text, CUPS);
   // Whoever measures by the decilitre has no cup of any country's.
   if (cups === 0 && DECILITRES.test(text)) return 'metric';
-  if (metric > 0 && cups === 0 && CELSIUS.test(text) && !FAHRENHEIT.test(text)) score.US = 0;
+  if (CELSIUS.test(text) && !FAHRENHEIT.test(text)) score.US = score.UK === 0 && metric > cups ? 0 : cups;
   if (score.AU > 0 && score.AU >= score.US - cups) return 'AU';
   // British words with cups: it is Australia or New Zealand that measures so.
   if (score.UK > 0 && cups > 1 && score.US === cups) return 'AU';

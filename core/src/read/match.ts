@@ -96,7 +96,11 @@ function matchTokens(
   const hit = headOf(tokens, longest, index, holdsGluten) ?? longest;
   const rest = tokens.filter(
     (token, at) =>
-      (at < hit.start || at >= hit.start + hit.length) && !MODIFIERS.has(token) && !/^\d/.test(token),
+      (at < hit.start || at >= hit.start + hit.length) &&
+      // "Lemon lemon zest": the fruit is said again in a column of its own.
+      tokens[at + 1] !== token &&
+      !MODIFIERS.has(token) &&
+      !/^\d/.test(token),
   );
   return { ...hit.named, match: rest.length === 0 ? 'exact' : 'near' };
 }

@@ -23,7 +23,7 @@ const DEED =
 const AT_THE_TABLE = /,\s*to (?:serve|finish)\b/i;
 /** The part that a line begins by saying what it is for; null: it goes on with the one before. */
 const partOf = (line: Line): string | null => {
-  const source = line.source.replaceAll('**', '').trim();
+  const source = cleanLine(line.source);
   if (line.kind !== 'ingredient') return null;
   const listed = line.items.length > 1 ? LISTED.exec(source)?.[1] : undefined;
   // "Butter: 150 g, and a knob of it for the moulds" is butter.
@@ -81,8 +81,14 @@ const partName = (source: string) =>
     .replace(/\s*\(or [^)]*\)/i, '')
     .trim();
 
+/** "For a 26 cm dish:" says what it is baked in. */
+const OF_A_DISH =
+  /^(?:an? |one |two )?\d[\d.,x× ]*(?:cm|in|inch|"|litre|l)?[- ]*(?:(?:round|square|oblong|loaf|deep|springform) )*(?:dish|tin|pan|mould|tray)(?:es|s)?$/i;
 /** What a heading calls the part below it; the names of a table's columns call nothing. */
-const headingOf = ({ source }: Line): string | null => (namesColumns(source) ? null : partName(source));
+function headingOf({ source }: Line): string | null {
+  const name = partName(source);
+  return namesColumns(source) || OF_A_DISH.test(name) ? null : name;
+}
 
 /** Under each heading, from the first food on, a part begins. */
 function underHeadings(lines: readonly Line[]): Part[] {

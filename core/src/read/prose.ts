@@ -70,6 +70,9 @@ const MEASURED_BEHIND = new RegExp(
   `\\b(?:an? )?(?:good |big |little |small )?(?:splash|dash|drizzle|glug|bit|little|drop|knob|handful) of (\\p{L}[\\p{L} ]{2,20}?) \\((?:about |approx\\.? |say |ca\\.? )?(\\d[\\d./]*\\s?${MEASURE})(?:[- ]?ish| or so| roughly)?\\)`,
   'giu',
 );
+/** "heaped tsp bicarb, tbsp ground ginger": one, where none is said. */
+const ONE_SPOON =
+  /(?<=(?:^|[,;.:(]|\b(?:and|with|plus))\s+)(?=(?:(?:heaped|level|rounded|scant|good) )?(?:tsp|tbsp|teaspoon|tablespoon)\.? (?:of )?\p{L})/giu;
 /** "1 cup (2 sticks) softened butter": the same in other measures. */
 const MEASURED_AGAIN = new RegExp(
   `(?<=\\b${MEASURE}) \\((?:about |or )?\\d[\\d./½¼¾]*\\s?${MEASURE}\\.?\\)(?= \\p{L})`,
@@ -183,6 +186,7 @@ export function readProse(source: string, reader: Scales): Pick<Line, 'items' | 
     .replace(PART_OF_A, (_, part: string) => `${part.toLowerCase() === 'third' ? '1/3' : '1/4'} `)
     .replace(MEASURED_BEHIND, '$2 $1')
     .replace(MEASURED_AGAIN, '')
+    .replace(ONE_SPOON, '1 ')
     .replace(ONE_WORD_ASIDE, '')
     .replace(OR_OTHER, '');
   const found: Named[] = [];

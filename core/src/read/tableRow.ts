@@ -32,6 +32,16 @@ const LABELS = /^(\p{L}[\p{L} ]{1,20}: )(\p{L}.*)$/u;
 /** "1 egg with 1 tbsp milk. Topping: 3 tbsp sugar": behind a name of its own it is another row. */
 const ANOTHER_LABEL = /(?<=\p{Ll})\.\s+(?=(?:(?:For|To) )?(?:the )?\p{Lu}\p{Ll}[\p{L} ]{1,20}:\s+[\d½¼¾⅓⅔])/u;
 
+const HEADS_BESIDE = /^(?:FOR (?:THE )?)?\p{Lu}{4,}(?: \p{Lu}{3,})?:?$/u;
+
+/** "Lemon zest | 1 lemon" is the zest of one; null: the amount says nothing of the food itself. */
+function ofIt(amount: string, food: string): string | null {
+  const [, fruit = '', part = ''] = /^(\p{L}+) (zest|juice|rind|peel)$/iu.exec(food) ?? [];
+  return fruit !== '' && new RegExp(`^\\S+ ${fruit}s?$`, 'i').test(amount)
+    ? `${part.toLowerCase()} of ${amount}`
+    : null;
+}
+
 /**
  * A row of a table in the order of a line: the amount, in brackets what else it weighs, the name, how it is prepared. Several
  * lines where two lists stand side by side. A line without columns is itself.
@@ -49,6 +59,8 @@ export function rowsOf(written: string): string[] {
   if (/^\p{L}[\p{L} ]{1,20}:$/u.test(cells[0]!)) return [cells.join(' ')];
   const [first = '', ...others] = cells;
   const things = cells.filter(isThing).length;
+  // "3/4 cup butter      FILLING": the head of the list that stands beside.
+  if (things === 1 && cells.length === 2 && isThing(first) && HEADS_BESIDE.test(cells[1]!)) return [first];
   if (things === cells.length || (things >= A_LIST && things >= MOSTLY * cells.length)) return cells;
   const at = cells.findIndex((cell) => isAmount(cell));
   const name = cells.find((cell) => !isAmount(cell) && !MORE.test(cell));
@@ -67,5 +79,7 @@ export function rowsOf(written: string): string[] {
   const added = rest.filter((cell) => MORE.test(cell)).map((cell) => ` ${cell}`);
   const prepared = rest.filter((cell) => !MORE.test(cell)).map((cell) => `, ${cell}`);
   const [label = '', food = name] = LABELS.exec(name)?.slice(1) ?? [];
-  return [`${label}${amount}${beside} ${food}${prepared.join('')}${added.join('')}`];
+  return [
+    `${label}${ofIt(amount, food) ?? `${amount}${beside} ${food}`}${prepared.join('')}${added.join('')}`,
+  ];
 }

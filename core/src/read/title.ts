@@ -15,7 +15,7 @@ const CALLED_FIRST = /^\s*((?:MRS?\. )?\p{Lu}[\p{Lu}'’ &-]{3,40})[.:](?=\s)/u;
 
 /** Words to somebody behind a name: ", for my sister (no dairy!!)", "(hi Jo! as promised)", ", here goes xx"; and whose it is: "(from our baker in Lyon)". */
 const TO_SOMEBODY =
-  /(?:\s*,\s*from (?:(?:my|our|the) )?\p{Lu}\p{Ll}+\b.*|\s*,\s*for (?:my|our|your|the) .*|\s*[,–-]+\s*here (?:goes|it is|we go|you go|you are)\b.*|\s*,?\s*\((?:from|by|via) [^)]*\)\W*|\s*\([^)]*\b(?:for (?:my|our|\p{Lu}\p{L}+)|hi|hello|promised|please|can['’]t|no \p{L}+|\p{L}+[- ]free)\b[^)]*\)\W*)$/u;
+  /(?:\s*,\s*from (?:(?:my|our|the) )?\p{Lu}\p{Ll}+\b.*|\s+[–-]\s+(?:from|by|via) .*|\s*,\s*for (?:my|our|your|the) .*|\s*[,–-]+\s*here (?:goes|it is|we go|you go|you are)\b.*|\s*,?\s*\((?:from|by|via) [^)]*\)\W*|\s*\([^)]*\b(?:for (?:my|our|\p{Lu}\p{L}+)|hi|hello|promised|please|can['’]t|no \p{L}+|\p{L}+[- ]free)\b[^)]*\)\W*)$/u;
 /** "(3 x 2lb loaves)": what it is baked in. */
 const OF_TINS =
   /,?\s*\((?:tray|tin|sheet)\b[^)]*\)|\s*\(\d+ ?[x×] ?[^)]*\b(?:tins?|pans?|loaves|loaf|rounds?|trays?)\)/i;
@@ -27,9 +27,9 @@ function withoutWords(said: string): string {
   return namesItsBake(first) && /!\W*$/.test(aside.join(' ')) ? first : name;
 }
 
-/** "[Saved]", "no. 14": what a box of cards has before a name. */
+/** "[Saved]", "no. 14", "Kitchen notebook - ": what a box of cards has before a name. */
 const NUMBERED =
-  /^\[(?:saved|draft|copy|new|tried|fav\w*|forwarded|fwd)\]\s*|^(?:no|nr)\.? ?\d+\s*[:.),–-]?\s+(?=\p{L})/iu;
+  /^\[(?:saved|draft|copy|new|tried|fav\w*|forwarded|fwd)\]\s*|^(?:no|nr)\.? ?\d+\s*[:.),–-]?\s+(?=\p{L})|^(?:\p{L}+['’]?s? )?(?:notebook|recipe box|scrapbook|cook ?book|folder|diary)\s*[:–-]\s+/iu;
 
 /** "LEM0N CHlFFON PlE", as it was scanned. */
 const capitals = (name: string): string =>
@@ -56,7 +56,7 @@ function titleIn(source: string): string {
     .replace(/\s*(?:(?![©®™])\p{Extended_Pictographic}\uFE0F?)+$/u, '');
   const spoken = OPENING.test(bare) && namesItsBake(bare) ? bare.replace(OPENING, '') : bare;
   return withoutWords(
-    nameAndYield(nameAndYield(beforeItsPlace(spoken)).name).name.replace(/\s*[/|·]\s*$/, ''),
+    nameAndYield(nameAndYield(beforeItsPlace(spoken)).name).name.replace(/\s*[/|·,;]\s*$/, ''),
   );
 }
 
@@ -186,23 +186,66 @@ const ANSWERS = /^\s*(?:re|aw|fwd?)\s*:/i;
 const saidIn = (lines: Placed, ...places: readonly Place[]): string[] =>
   lines.filter(({ place }) => places.includes(place)).map(({ source }) => source);
 
-/**
- * What a page calls its bake: its title, else the capitals that its one paragraph begins with, else what a list begins with, else what a letter is about, else
- * a name within a sentence beside the recipe. Empty where it says none.
- */
-export const titleOf = (lines: Placed, steps: readonly Step[]): string =>
-  answeredWith(lines) ||
-  brought(lines.find(({ place }) => place === 'title')?.source ?? '', titleIn) ||
-  calledFirst(steps[0]?.source ?? '') ||
-  boldFirst(steps[0]?.source ?? '') ||
-  aboveAHeading(lines) ||
-  neededFor(saidIn(lines, 'note', 'heading')) ||
-  beforeAList(
-    lines.filter(({ place }) => place === 'prose' || place === 'ingredient').map(({ source }) => source),
-  ) ||
-  namedFirst(steps[0]?.source ?? '') ||
-  brought(lines[0]?.place === 'note' ? lines[0].source : '', addressed) ||
-  writtenAbout(saidIn(lines, 'note')) ||
-  namedWithin(saidIn(lines, 'note', 'prose')) ||
-  writtenAbout(saidIn(lines, 'prose')) ||
-  (lines[0]?.place === 'note' ? firstWords(lines[0].source, lines[1]?.place === 'ingredient') : '');
+/** "My mother's seed cake came from a newspaper": a bake that is spoken of, by two words at least. Empty where none is. */
+const spokenOf = (notes: readonly string[]): string =>
+  begun(notes.map((source) => SPOKEN_OF.exec(source)?.[1] ?? '').find(namesItsBake) ?? '');
+const begun = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);
+const SPOKEN_OF = new RegExp(
+  `\\b(?:my|our|her|his|your|that)\\s+(?:\\p{L}+['’]s\\s+)?((?:(?!(?:good|whole|warm|hot|cold|own|best|big|small|old|first|next|last|lovely|great|nice|favou?rite|birthday|wedding|family|usual|new)\\b)\\p{L}+[- ]){1,2}${NAMES_A_BAKE.source})`,
+  'iu',
+);
+
+/** A page that is asked what it calls its bake. */
+interface Page {
+  readonly lines: Placed;
+  /** Its first step, and its first line where that is a note; empty without one. */
+  readonly firstStep: string;
+  readonly firstNote: string;
+}
+
+/** What a page calls its bake, the surest way first; each finds nothing where it is empty. */
+const CALLED_BY: readonly { readonly because: string; readonly name: (page: Page) => string }[] = [
+  { because: 'an answer names what its subject doesn’t', name: ({ lines }) => answeredWith(lines) },
+  { because: 'it has a title', name: ({ lines }) => brought(saidIn(lines, 'title')[0] ?? '', titleIn) },
+  { because: 'its one paragraph begins in capitals', name: ({ firstStep }) => calledFirst(firstStep) },
+  { because: 'or in bold', name: ({ firstStep }) => boldFirst(firstStep) },
+  { because: 'its first heading stands above another', name: ({ lines }) => aboveAHeading(lines) },
+  {
+    because: 'it says what its list is needed for',
+    name: ({ lines }) => neededFor(saidIn(lines, 'note', 'heading')),
+  },
+  {
+    because: 'a list begins with its name',
+    name: ({ lines }) => beforeAList(saidIn(lines, 'prose', 'ingredient')),
+  },
+  { because: 'its first words name a bake', name: ({ firstStep }) => namedFirst(firstStep) },
+  { because: 'its first line is words to somebody', name: ({ firstNote }) => brought(firstNote, addressed) },
+  { because: 'a letter says what it brings', name: ({ lines }) => writtenAbout(saidIn(lines, 'note')) },
+  {
+    because: 'a name stands within a sentence, in capitals or quotes',
+    name: ({ lines }) => namedWithin(saidIn(lines, 'note', 'prose')),
+  },
+  {
+    because: 'a letter says so in the middle of its list',
+    name: ({ lines }) => writtenAbout(saidIn(lines, 'prose')),
+  },
+  { because: 'somebody’s bake is spoken of', name: ({ lines }) => spokenOf(saidIn(lines, 'note', 'prose')) },
+  {
+    because: 'nothing else begins the page',
+    name: ({ lines, firstNote }) => firstWords(firstNote, lines[1]?.place === 'ingredient'),
+  },
+];
+
+/** What a page calls its bake; empty where it says nothing. */
+export function titleOf(lines: Placed, steps: readonly Step[]): string {
+  const page = {
+    lines,
+    firstStep: steps[0]?.source ?? '',
+    firstNote: lines[0]?.place === 'note' ? lines[0].source : '',
+  };
+  for (const { name } of CALLED_BY) {
+    const found = name(page);
+    if (found !== '') return found;
+  }
+  return '';
+}

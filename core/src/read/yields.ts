@@ -37,7 +37,7 @@ const DOZEN = 12;
 const DOZENS = /\bdo?z(?:en)?\b/i;
 /** "For about 40" fritters: nobody cooks for more. */
 const CROWD = 30;
-const SEGMENTS = /\s*[|•·;(]\s*|\s~\s|\s{2,}|,\s+(?=\d)/;
+const SEGMENTS = /\s*[|•·;(]\s*|\s~\s|\s\/\s(?=\p{L})|\s{2,}|,\s+(?=\d)/u;
 /** Tins say how many fit: "a 12-hole muffin tin", "18 muffin cups". */
 const HOLES =
   /(?<![\d/.])\b(\d{1,2})(?:[- ](?:hole|cup)s?\b(?:\s*\([^)]*\))?(?!.{0,12}\b(?:bundt|tube|ring|fluted))[^.]{0,20}\b(?:tin|pan|tray)s?\b| (?:muffin|bun|cupcake) (?:cups|cases|holes)\b| (?:paper |muffin |cupcake )?(?:liners|paper cases)\b)/i;
@@ -60,6 +60,12 @@ const OF_HELPINGS = /^(?:as|easily|easy|generously|greedy|hungry|happily|nicely|
 /** Nothing older is copied out. */
 const FIRST_DECADE = 1700;
 
+/** "One batch:" says how often the list is made. */
+const A_BATCH = /^batch(?:es)?\b/i;
+
+/** "One 8x8". */
+const A_TIN = /^\d+ ?[x×] ?\d/i;
+
 /** `counted`: what COUNT caught. */
 function toYield(counted: readonly (string | undefined)[] | undefined, usual: string): Yield | null {
   const [first, last, dozen, words = ''] = counted ?? [];
@@ -69,7 +75,7 @@ function toYield(counted: readonly (string | undefined)[] | undefined, usual: st
     /[.!?](?=\s)|(?:^|\s+)(?=(?:prep|cook|total|active|ready|time)\b)|(?:^|\s+)(?:and|then)\s+(?=(?:place|put|set|arrange|bake|lay|transfer|serve)\b)|(?:^|\s+)(?:while|when|once|as soon as|with|w|using)\b\.?\/?\s+|\s+in (?:an? |the |one )?(?=\d|(?:\w+ )?(?:tin|pan|tray|dish)\b)/i,
   );
   const what = sentence.replace(/[.!~:\s]+$|\s\d+x$|(?:^|\s+)\+.*$/g, '').trim();
-  if (first === undefined || MEASURE.test(what)) return null;
+  if (first === undefined || [MEASURE, A_BATCH, A_TIN].some((no) => no.test(what))) return null;
   // "16 - 2 trays" is no range, and the trays are what the second counts.
   const falls = last !== undefined && numberOf(last) < numberOf(first);
   const to = last !== undefined && numberOf(last) >= numberOf(first) ? last : first;
@@ -109,7 +115,7 @@ function namedPieces(parts: readonly string[]): Yield | null {
 /** Beside a time a number may be an oven. */
 const PIECES =
   /\b(?:pieces|pcs|cookies|biscuits|buns|rolls|muffins|cupcakes|scones|tartlets|doughnuts|squares|bars|slices|wedges|servings|portions|loaves)\b/i;
-const STROKES = /\s+[|•·]\s+/;
+const STROKES = /\s+[|•·/]\s+/;
 
 /** "For 24 (silicone moulds)": a piece in each. */
 const IN_MOULDS = /\(.*\b(?:moulds?|molds?|cavities|paper cases|muffin cups)\b/i;
@@ -210,11 +216,16 @@ const LAST_DOZENS =
 
 /** "Pipe 4-inch logs on the trays, about 16.", "roll into balls (about 16)": how many pieces what is shaped comes to. */
 const SHAPED_TO =
-  /\b(?:pipe|shape|roll|form|drop|spoon|scoop|cut)\b[^.;]*(?:,\s+|\()(?:about|around|approx\.?|roughly) (\d{1,3})(?: (?:of them|in all))?(?=[.;)]|$)/i;
+  /\b(?:pipe|shape|roll|form|drop|spoon|scoop|cut)\b(?:[^.;]|\.\d)*(?:,\s+|\(|\s[-–]\s)(?:about|around|approx\.?|roughly) (\d{1,3})(?: (?:of them|in all))?(?=[.;)]|$)/i;
 
 /** "Make 18 balls", "shape into 15 buns", "divide into 10": as many pieces; a dough that is halved or quartered makes none yet. */
 const MADE_INTO =
   /\b(?:make|shape|form|roll|divide|portion|pipe)\b(?: (?:it|them|the dough|dough|the mixture))?(?: in(?:to)?)? (\d{1,3})(?:(?: (?:equal|even|small|large|smooth|[\w-]+-sized?))? (?:balls|rounds|pieces|buns|rolls|cookies|biscuits|patties|discs|portions|mounds)\b|(?=[.;,]))(?![^.]*\bcut (?:each )?into\b)/i;
+/** "Stamp out 18 rounds using a fluted cutter". */
+const STAMPED =
+  /\b(?:stamp|cut)(?: out)? (\d{1,3}) (?:(?!(?:cm|mm|in|inch)\b)\p{L}+ )?(?:rounds|circles|discs|hearts|stars)\b/iu;
+/** Of two sizes, or with lids, they are no pieces yet. */
+const OF_TWO = /\b(?:half|lids?|smaller|pairs?|sandwich\w*|tops?|of them|\d+ (?:large|small) rounds)\b/i;
 /** "12 balls, thumb a hole in each", where a sentence begins. */
 const SO_MANY_BALLS = /(?:^|[.!;:]\s+)(\d{1,2}) (?:balls|mounds|rounds)\b/i;
 /** "Line 8 rings of 8 cm": a piece in each. */
@@ -270,6 +281,7 @@ const PLACES: readonly (readonly PageKind[])[] = [
  */
 export function readYield(lines: readonly KnownLine[]): Yield | null {
   const method = lines.filter(({ kind }) => kind === 'step' || kind === 'prose');
+  const ofTwo = method.some(({ source }) => OF_TWO.test(source));
   const told = method.filter(({ source }) => MAKES_SO_MANY.test(source));
   for (const kinds of PLACES)
     for (const { source, kind } of [
@@ -285,8 +297,9 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
           : null) ??
         (kind === 'time'
           ? namedPieces(
-              cleanLine(source)
+              source
                 .split(STROKES)
+                .map(cleanLine)
                 .filter((part) => PIECES.test(part)),
             )
           : null) ??
@@ -305,7 +318,7 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
       LAST_WORDS.exec(said) ?? LAST_NUMBER.exec(said) ?? SHAPED_TO.exec(said) ?? [];
     if (last !== undefined)
       return { low: Number(last), high: Number(last), what: ARE_HELPINGS.test(what) ? '' : what };
-    const made = MADE_INTO.exec(said);
+    const made = MADE_INTO.exec(said) ?? (ofTwo ? null : STAMPED.exec(said));
     const scored = made ? null : (SCORED.exec(said) ?? CUT_SO_MANY.exec(said));
     const [, across = 0, down = 0] = CUT_BY.exec(said) ?? [];
     const pieces =

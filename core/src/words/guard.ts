@@ -25,6 +25,7 @@ export const GUARD_WORDS: WordsFor<GuardSays> = {
   'not-wheat-free': () => 'gluten-free is not wheat-free: read the packet',
   'claims-free': () => 'claims to be gluten-free: read it on the packet',
   'read-as': ({ name }) => `read as ${name}: is that right?`,
+  'flour-unread': ({ words }) => `it names ${words}, which was not read: put it on a line of its own on Read`,
 
   'cereal-named': ({ reason }) => `Does the label name a cereal with gluten?${inBrackets(reason)}`,
   'bag-certified': () => 'Is the bag certified? Milled goods pick up gluten in field and mill.',

@@ -11,7 +11,7 @@ const VERB = /\bknead(ed|ing)?\b/gi;
 const LEAVES_THE_BOWL =
   '(?:(?:comes?|coming|pulls?) away from (?:(?:the )?(?:sides? of )?(?:the |its )?bowl|the sides)|(?:leaves|cleans) (?:the )?(?:sides? of )?the bowl(?: clean(?:ly)?)?)';
 const CUE = new RegExp(
-  String.raw`\b(?:smooth,? (?:and|&|\+) (?:very )?elastic|elastic (?:and|&) smooth|smooth, elastic(?= and)|elastic|stretchy|springy|(?:it |the dough )?passes (?:the|a) window ?pane(?: test)?|(?<=\b(?:until|till) )(?:it |the dough )?${LEAVES_THE_BOWL})\b`,
+  String.raw`\b(?:smooth,? (?:and|&|\+) (?:very )?(?:elastic|stretchy|springy)|elastic (?:and|&) smooth|smooth, elastic(?= and)|elastic|stretchy|springy|(?:it |the dough )?passes (?:the|a) window ?pane(?: test)?|(?<=\b(?:until|till) )(?:it |the dough )?${LEAVES_THE_BOWL})\b`,
   'gi',
 );
 /** Nothing here stretches to a film: what is asked beside another look goes, what is asked alone is asked otherwise. */
@@ -141,7 +141,7 @@ export function pastryWaterEdits(
 }
 
 const COVERS =
-  /^[\s,;]*(?:(?:and|then)\s+)*cover(?: (?:it|them|the (?:dough|bowl)))?(?: loosely)?(?: with [\p{L} ]+)?\s*$/iu;
+  /^[\s,;]*(?:(?:and|then)\s+)*cover(?: (?:it|them|the (?:dough|bowl)))?(?: loosely)?(?: with [\p{L} ]+)?[\s;.]*$/iu;
 const IN_A_BOWL =
   /^[\s,;]*(?:(?:and|then)\s+)*(?:put|place|transfer|return|turn|tip) (?:it |them |the dough )?(?:back )?(?:in|into|to|onto) (?:an?|the|its|your) (?:[\p{L}-]+ ){0,3}bowl\s*$/iu;
 const BECAUSE_ONCE = 'without gluten it rises once';
@@ -175,7 +175,8 @@ function onlyRise(actions: readonly Action[], rises: readonly Action[]): SpanEdi
 
 /** Where the rise that goes stood a dough still drinks, before it is rolled or shaped: straight from the bowl it sticks. Minutes. Common practice. */
 export const A_DRINK = 20;
-const DRINKS = `. Cover it and leave it for ${A_DRINK} minutes: the flours drink. `;
+const drinks = (covered: boolean): string =>
+  `. ${covered ? 'Leave it' : 'Cover it and leave it'} for ${A_DRINK} minutes: the flours drink. `;
 
 /** The pause in the place of the first rise, where what comes before the kept one shapes the dough. */
 function pauseAfter(
@@ -193,7 +194,9 @@ function pauseAfter(
     .some(({ class: kind, minutes }) => kind === 'chill' && (minutes?.high ?? 0) >= A_DRINK);
   if (!here || shaped < 0 || chills) return [];
   const end = sentence.at(-1)!.to;
-  return [{ from: end, to: end, text: DRINKS, because: BECAUSE_ONCE }];
+  const before = all[all.indexOf(sentence[0]!) - 1];
+  const covered = before?.step === sentence[0]!.step && COVERS.test(before.text);
+  return [{ from: end, to: end, text: drinks(covered), because: BECAUSE_ONCE }];
 }
 
 /** "The next day", "take the dough out of the fridge". */

@@ -107,6 +107,8 @@ const HEATS = /^\W*(?:(?:and|then|now|meanwhile) )*(?:pre)?heat\b/i;
 const WARMS = /^\W*(?:(?:and|then|now|meanwhile) )*(?:warm|melt|boil|simmer)\b/i;
 /** It is poured out, is of a cloth, of a salad of fruit, or not to be done: none of it makes a dough. */
 const NO_MIXING: readonly Sign[] = ['pours it in', 'of a cloth', 'puts the batter in', 'tosses', 'forbids'];
+/** "Combine, don't over mix": what is not to be done is said of what is. */
+const BEGINS_TO_MIX = /^\W*(?:combine|mix|stir|fold|beat|whisk)\b/i;
 
 /** "Make the pastry" says it all; what takes flour later is a filling. −1 where nothing says so. */
 const madeAtOnce = (actions: readonly Action[], end: number): number =>
@@ -131,7 +133,7 @@ export function lastMixing(process: Process, flours: ReadonlySet<string>): numbe
   const mixes = ({ class: kind, text }: Action) =>
     kind !== null &&
     ((AT_BOWL.has(kind) && !shows('heats fat for the tin', text)) || shows('mixes as well', text)) &&
-    !NO_MIXING.some((sign) => shows(sign, text));
+    !NO_MIXING.some((sign) => shows(sign, text) && !(sign === 'forbids' && BEGINS_TO_MIX.test(text)));
   const takesFlour = flourTaking(process, flours, end);
   const floured = actions.findIndex((one, n) => n < end && takesFlour(one));
   // Where no step says when flour goes in, what is mixed after the first oven is something else: the filling of bars.

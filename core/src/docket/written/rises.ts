@@ -6,7 +6,7 @@ const A_RISE: Partial<Record<ActionClass, number>> = { rest: 20, chill: 240 };
 const RISES =
   /\bwarm (?:place|spot|room|corner)\b|\bsomewhere warm\b|\bin the warm\b|\b(?:to|until|till) (?:it (?:is|has) )?ris(?:e|en)\b/i;
 /** "Cover, 30–45 min till almost doubled". */
-const TILL_RISEN = /\b(?:doubled|risen|puffy|bulk|ferment\w*)\b/i;
+const TILL_RISEN = /\b(?:doubled?|risen|puffy|bulk|ferment\w*)\b/i;
 /** "Cover, 45 min.", "floured cloth, 40 min, covered". */
 const COVERED =
   /^\W*(?:and )?cover(?:ed)?\W+(?=\d)|\bcloth\b.*\bcovered\W*$|\b(?:under|beneath) (?:a|the) (?:tea ?)?(?:cloth|towel)\b/i;

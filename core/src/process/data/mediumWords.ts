@@ -52,3 +52,8 @@ export const BAKED =
 /** "Put in a pan with the sugar and cook gently, lid on, for 5 minutes." */
 export const OF_A_PAN = /\b(?:gently|lid on|covered|stirring|(?:low|medium|high) heat|soft(?:en(?:ed|s)?)?)\b/i;
 export const COOKS = /\bcooks?\b/i;
+/** "Slit each, back for 5 mins to dry." */
+export const BACK_FOR = /\b(?:back|return(?:ed)?)(?: in(?:to)?| to)?(?: the oven)?,? for (?:a further |another |about )?\d/i;
+/** "Foam the yeast in the water with a pinch of the sugar, 10 min." */
+export const WAKES_YEAST =
+  /\b(?:foam|dissolve|activate|bloom|sponge|wake)\b[^.;]*\byeast\b|\byeast\b[^.;]*\b(?:froth|foam|bubbl|dissolv)/i;

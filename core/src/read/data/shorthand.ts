@@ -65,6 +65,8 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/,? plus (?:a little |some |extra |more )?(?:melted |soft(?:ened)? )?(?:butter|oil|flour)(?= for (?:the )?(?:tins?|greasing|dusting|brushing|pan|moulds?|dish)\b)/gi, ', plus extra'],
   // "7 g instant yeast – 30 minutes": how long it stands.
   [/(?<=\p{L})\s+[-–]\s+\d[\d–-]* ?(?:minutes?|mins?|hours?|hrs?)$/giu, ''],
+  // "Jam and cream 2 serve."
+  [/\b2 (?=(?:serve|finish|decorate|dust|glaze)\b)/gi, 'to '],
   // "Lemons 6, zest only."
   [/^(lemons?|limes?|oranges?) (\d+)(?=\s*[,(:])/gi, '$2 $1'],
   // "Syrup 6 tbsp" and "chips 12 oz", in a kitchen that has one of each.
@@ -72,7 +74,7 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/^(\W*)chips(?=,? \d)|(?<=^\W*\d[\d./ ]*(?:oz|g|cups?|c)\.? )chips$/gi, '$1chocolate chips'],
   // "1 roll puff pastry (all butter) 320 g": what the roll weighs.
   [/^(\W*1 (?:roll|packet|pack|pkt|block|sheet|tub|jar|tin|can) (?:of )?\p{L}[^\d]*?),? (\d+ ?g)$/giu, '$1 ($2)'],
-  [/\b(?:bk|bak)\.? ?(?=soda\b)/gi, 'baking '],
+  [/\b(?:bkg?|bak)\.? ?(?=(?:soda|powder|pwdr?|powd)\b)/gi, 'baking '],
   [/\bcr\.? (?=cheese\b)/gi, 'cream '],
   [/\bchop['’]?d\b/gi, 'chopped'],
   [/(?<=\bdrops? (?:of )?)(almond|vanilla|lemon|peppermint|orange)(?=\s*(?:,|;|$))/gi, '$1 extract'],
@@ -91,6 +93,7 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/(?<=\bsheets? (?:of )?(?:(?:frozen|chilled|thawed|ready[- ]rolled|rolled|all[- ]butter) )*)puff(?! pastry)\b/gi, 'puff pastry'],
   [/(?<=\d ?(?:pkt|packet|sachet)s? )van\b\.?(?= sugar\b)/gi, 'vanilla'],
   [/\bcast\b\.?(?= sugar\b)/gi, 'caster'],
+  [/\bmusc\b\.?(?= sugar\b)/gi, 'muscovado'],
   [/\b(icing|brown|caster|cast|powd|vanilla|conf) sug\b\.?/gi, '$1 sugar'],
   [/\bb(?:['’]|utter)?-?milk\b/gi, 'buttermilk'],
   [/(?<=\d ?(?:tbsp?s?|tablespoons?|oz|g|dsp)\.? (?:of )?)syrup(?=\s*(?:,|;|$))/gi, 'golden syrup'],

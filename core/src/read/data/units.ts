@@ -16,7 +16,7 @@ export const KITCHEN_UNITS: UnitOfMeasureDefinitions = {
   shot: other('shot', 'shots'),
   sleeve: other('sleeve', 'sleeves'),
   leaf: other('leaf', 'leaves', 'sheet', 'sheets'),
-  packet: other('packet', 'packets', 'sachet', 'sachets', 'envelope', 'envelopes', 'pkt', 'pkg'),
+  packet: other('packet', 'packets', 'sachet', 'sachets', 'envelope', 'envelopes', 'pkt', 'pkg', 'pk', 'pck'),
   splash: other('splash', 'splashes', 'drizzle', 'glug'),
   tin: other('tin', 'tins', 'jar', 'jars', 'tub', 'tubs', 'carton', 'cartons'),
   slice: other('slice', 'slices'),

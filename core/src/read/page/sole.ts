@@ -102,10 +102,13 @@ const CALLED_BY: readonly Calls[] = [
 /** The head of a letter: "To: Priya". */
 const SENT = /^\s*(?:from|to|cc|date|sent)\s*:/i;
 
+/** "Step 1", alone on its line. */
+const STEP_ALONE = /^\W*step \d{1,2}\W*$/i;
+
 /** A page that has no title is called by a line that can be one; "Ingredients" is nobody's name. */
 export function withSoleName(lines: readonly string[], read: readonly KindOfLine[]): readonly KindOfLine[] {
   const kinds = read.map((one, at): KindOfLine =>
-    one.kind === 'title' && isSignpost(lines[at]!)
+    one.kind === 'title' && (isSignpost(lines[at]!) || STEP_ALONE.test(lines[at]!))
       ? { ...one, kind: 'heading', or: 'title' }
       : one.kind === 'title' && SENT.test(lines[at]!)
         ? { ...one, kind: 'junk', or: 'title' }

@@ -6,6 +6,11 @@ export const CALLED_SHORT: readonly { readonly ingredient: string; readonly word
       /(?<=\b(?:the|with|w) )soya?\b(?! ?(?:milk|sauce|beans?|flour|yogh?urt|cream|butter|drink|lecithin))/gi,
   },
   {
+    ingredient: 'bread',
+    words:
+      /(?<=\b(?:slice|tear|soak|toast|crumble|break(?: up)?|old|stale) (?:the )?|, )rolls\b(?! (?:out|up|it|the)\b)/gi,
+  },
+  {
     ingredient: 'breadcrumbs',
     words: /(?<=(?:,|\b(?:and|the|with|in|of)) (?:the )?)crumbs\b/gi,
   },
