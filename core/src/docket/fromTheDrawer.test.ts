@@ -41,6 +41,27 @@ const COLUMNS =
 const SCONES_8 =
   'Cheese Scones (8)\n225g self raising\n50g butter\n120g extra mature cheddar, grated (save a handful)\n90-100ml milk\n\n220C fan 200. Rub fat in. Stir in cheese. Milk to a soft dough. Pat to 2cm, 7cm cutter. 15-20 mins.';
 
+const DEGREES =
+  'Lemon syrup cake\n\nwet: 200 ml yogurt / 150 ml oil / 3 eggs / 180 g sugar\ndry: 250 g fine semolina / 60 g plain flour / 2 tsp baking powder\n\nwhisk wet. stir dry in. square 23 tin. 175 deg 35–40. cool 10 min.';
+const LOAVES =
+  'Zucchini bread\n2 LOAVES\n\n3 eggs\n1 c. oil\n2 c. sugar\n2 c. grated zucchini\n3 c. flour\n1 tsp. soda\n1/4 tsp. bkg powder\n\nBeat eggs; add oil, sugar, zucchini. Add dry ingr. Pour in 2 greased and floured 9x5x3 pans. 325 1 hr. Cool on rack.';
+const BUNS =
+  'Cardamom Buns\nMakes 14\n\n300ml whole milk\n80g unsalted butter\n500g strong white bread flour\n80g caster sugar\n7g fast-action dried yeast\n\nWarm the milk with the butter. Mix flour, sugar and yeast. Add the milk and bring together. Knead for 10 mins until smooth and stretchy. Cover; leave to double, about 1 hour.\nRoll the dough to 35 x 50cm. Cut into 14 strips, twist each and tie in a knot. Set on lined trays, cover, prove 30-40 mins. Bake at 200C for 15-18 mins.';
+const SOOJI =
+  'Nankhatai\n1 cup maida, half cup besan, quarter cup sooji\nghee half cup, powdered sugar 3/4 cup\n\nBeat ghee and sugar till fluffy. Add the rest. Balls on a tray. 170C 15-18 min.';
+const OLD_BOOK =
+  'A PLAIN CURRANT CAKE\n\nTake of fine flour one pound and a half, of butter half a pound, of loaf sugar six ounces, two eggs, a gill of milk, a teaspoonful of carbonate of soda, and a pound of currants.\n\nRub the butter in the flour, mix all the dry things well, beat the eggs with the milk and stir all together. Bake in a buttered tin in a moderate oven for two hours.';
+const HOLES =
+  'Cinnamon Doughnut Holes\n\n2 1/4 tsp instant yeast\n3/4 cup warm milk\n1/4 cup sugar\n1 egg\n2 1/2 cups flour\noil, 2 qts\n\nMix all dough ing., knead 5 min. rise 1 hr. pinch off walnut size balls, rest 20 min.\nOil to 350F. fry 1-2 min. drain.';
+const MARBLE =
+  'Marble loaf\n\n**Batter** 200 g butter · 200 g caster sugar · 4 eggs · 200 g plain flour · 2 tsp baking powder\n**Light** zest of 1 orange · 2 tbsp milk\n**Dark** 25 g cocoa · 3 tbsp boiling water\n\nCream butter + sugar. Eggs. Fold in flour, bp. Halve. Light things into one, dark into the other. 900 g loaf tin. 180C 55 min.';
+const SKILLET =
+  'Peach Upside-Down Cake\n\n4 tablespoons unsalted butter\n2/3 cup light brown sugar\n3 ripe peaches\n1 1/3 cups all-purpose flour\n1 1/2 teaspoons baking powder\n6 tablespoons unsalted butter, softened\n3/4 cup granulated sugar\n2 large eggs\n1/2 cup whole milk\n\nHeat the oven to 350 degrees. Melt the 4 tablespoons butter in a 10-inch ovenproof skillet over medium heat; stir in the brown sugar and cook until bubbling, about 2 minutes. Off the heat, arrange the peaches.\nBeat butter and sugar, then the eggs. Add flour, baking powder and milk. Spread over the peaches. Bake 40 to 45 minutes.';
+const CROSSES =
+  'Hot cross buns\n\n300ml full-fat milk\n50g butter\n500g strong bread flour\n75g caster sugar\n7g sachet easy-blend yeast\n1 egg, beaten\nCROSS: 75g plain flour, ~5 tbsp water\nGLAZE: 3 tbsp apricot jam\n\nMix the dough, knead 5 mins. Rise 1 hr. Divide in 15. Cover, 1 hr more. Mix flour + water to thick paste, pipe crosses. Bake at 220C 20 mins. Warm jam, brush over.';
+const STICKY =
+  'Sticky toffee pudding\n\n225g medjool dates\n175ml boiling water\n175g self-raising flour\n2 eggs\n85g butter\n140g demerara sugar\n100ml milk\n\nPour the water over the dates. Butter and flour seven mini pudding tins. Beat butter and sugar, add eggs, flour, milk and dates. Spoon into the tins and bake for 20-25 mins at 180C. Pour sauce into serving dishes. When ready to serve, heat through for 15-20 mins at 180C.';
+
 describe('pages from a drawer', () => {
   it.each<OnPaper>([
     [
@@ -104,5 +125,51 @@ describe('pages from a drawer', () => {
     ['a list for a dish', CLAFOUTIS, {}, [/^In: 26 cm/m], [/^26 cm dish$/m]],
     ['a heading beside a list', COLUMNS, {}, [/^3\/4 cup butter/m], [/butter FILLING/]],
     ['mature cheddar is cheddar', SCONES_8, {}, [/cheddar, grated/], [/Read as/]],
+    [
+      'degrees in letters, and a square without cm',
+      DEGREES,
+      {},
+      [/^In: 23 cm square tin/m, /^Oven 175 °C.*35 to 40/m],
+      [/about 42 minutes/],
+    ],
+    ['an hour behind a bare heat', LOAVES, {}, [/^Oven 325 °F.*60 minutes/m], [/What is this/, /37 to 58/]],
+    [
+      'a dough that is left to double waits once',
+      BUNS,
+      {},
+      [/until smooth\. Cover\. Leave it for 20 minutes/],
+      [/smooth and smooth/, /leave to double/],
+    ],
+    [
+      'quarter of a cup is one more thing',
+      SOOJI,
+      {},
+      [/^half cup besan/m, /^\d+ g ground rice/m, /ghee/],
+      [/sooji/],
+    ],
+    [
+      'an old book measures behind the name',
+      OLD_BOOK,
+      {},
+      [/^225 g butter/m, /^455 g currants/m, /milk/],
+      [/^white rice flour$/m],
+    ],
+    ['a deed behind a rise stays', HOLES, {}, [/pinch off walnut size balls/], []],
+    ['parts in bold', MARBLE, {}, [/^Dark$/m, /^zest of 1 orange/m], [/Light zest/]],
+    [
+      'a caramel on the hob is in no oven',
+      SKILLET,
+      {},
+      [/^Oven 350 °F \(175 °C\), 40 to 45 minutes/m],
+      [/2 minutes, then/],
+    ],
+    ['one flour in capitals is a part', CROSSES, {}, [/^CROSS$/m, /for the cross/], []],
+    [
+      'heated again on another day',
+      STICKY,
+      {},
+      [/^In: 7 /m, /^Oven 180 °C.*20 to 25 minutes(?!.*then)/m],
+      [],
+    ],
   ])('%s', readsOnPaper);
 });

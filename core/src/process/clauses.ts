@@ -12,6 +12,10 @@ const JOINS = /,?\s+(?:and then|then|and|but|&)\s+|,\s+|:\s+/giu;
 const DEED =
   /^(?:(?:gently|carefully|lightly|quickly|immediately|meanwhile|again)\s+)?(?:add|allow|bake|blind[- ]bake|beat|blend|boil|bring|brush|chill|coat|combine|continue|cook|cool|cover|cream(?!\s*(?:,|and\b|or\b))|cut|decorate|dip|divide|drain|drizzle|drop|dust|fill|flip|fold|freeze|fry|give|grease|heat|ice|keep (?:them |it )?(?:warm|hot)|knead|leave|let|lift|line|lower|make|melt|mix|pat|pipe|place|pour|press|prick|prove|put|reduce|refrigerate|remove|rest|return|rise|roll|rub|scatter|scrape|serve|set|shape|sift|(?:fridge|freezer)(?= (?:overnight|for|until|till|\d))|simmer|slice|spoon|spread|sprinkle|stand|steam|stir|take|tip|toss|transfer|turn|uncover|warm|whip|whisk|wrap|work|down to|without opening|another|a further|\d+ (?:more|without)|\d+ ?(?:h|hrs?|hours?|min) at [0-8] ?°|onto (?:the )?(?:crust|base)\b|(?:back )?(?:in|into) (?:the|a) (?:\w+ )?(?:oven|fridge|freezer|tin|pan))\b/i;
 
+/** Deeds that a full stop begins, where it may be a short word's: "rise 1 hr. pinch off balls". */
+const AFTER_A_STOP =
+  /^(?:pinch off|punch (?:down|it)|knock (?:back|it)|deflate|stir down|scoop|stamp|twist|tie|split|arrange|scatter|assemble|dredge|dunk|cube|grate|grind|shape|twirl|eat|enjoy|invert|unmould|unmold|peel|trim)\b/i;
+
 /** "3 min on the hob, then 10 min in the oven". */
 const A_WHILE = /^(?:for )?\d[\d–-]*\s*(?:mins?|minutes?|hours?|hrs?)\b/i;
 
@@ -41,6 +45,7 @@ function cutsIn(text: string): Map<number, boolean> {
     const begins =
       /^\s+(?:(?:\d{1,2}[.)]?\s+)?\p{Lu}|\d{1,2} [–—-] \p{L})/u.test(behind) ||
       DEED.test(next) ||
+      AFTER_A_STOP.test(next) ||
       A_HEAT.test(next) ||
       (ENDS_IN_TIME.test(said) && A_TIME.test(next));
     if (stop && SHORTENED.test(said) && !begins) continue;

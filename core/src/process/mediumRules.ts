@@ -23,6 +23,7 @@ import {
   SHOWS_HEAT,
   SIDE,
   STIRRED,
+  THICKENS,
   TILL_GOLDEN,
   TURNED_FIRST,
   WAITS,
@@ -74,6 +75,9 @@ export interface Rule {
   readonly medium: Medium | null | ((asked: Asked) => Medium | null);
 }
 
+/** No bake is as short, minutes. */
+const MOMENT = 5;
+const isMoment = ({ high }: { readonly high: number }): boolean => high <= MOMENT;
 const griddleIfHot = ({ heat }: Asked): Medium | null => (heat.medium === 'griddle' ? 'griddle' : null);
 export const mediumOf = (kind: ActionClass | null): Medium | undefined =>
   kind === null ? undefined : MEDIA[kind];
@@ -102,6 +106,16 @@ export const BY_ITS_WORDS: readonly Rule[] = [
   {
     because: 'it is warmed again on another day, or butter is browned',
     holds: ({ text }) => AGAIN_LATER.test(text) || BROWNS_BUTTER.test(text),
+    medium: null,
+  },
+  {
+    because: '"cook until bubbling, about 2 minutes": a caramel, or a sauce',
+    holds: ({ kind, text, action, heat }) =>
+      kind === null &&
+      heat.medium !== 'griddle' &&
+      COOKS.test(text) &&
+      THICKENS.test(text) &&
+      action.durations.every(isMoment),
     medium: null,
   },
   {

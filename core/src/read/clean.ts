@@ -14,6 +14,8 @@ export const TICK_BEHIND = /\s*\[ ?[xX]?\]\s*$/;
 export const CHAT = /^\[\d[\d/.,:\s-]{2,20}(?:[ap]m)?\]\s*\p{L}[\p{L} .]{0,20}:\s+/iu;
 /** "DRIZZLE 👉 175 g sugar": a part's name points at its list. */
 const POINTED = /^(\p{L}[\p{L} ]{1,30}?)\s*(?:👉|➡|→|[-=]>)\uFE0F?\s*(?=\d)/u;
+/** "**Light** zest of 1 orange": a part's name in bold leads its list. */
+const BOLD_PART = /^\W*\*\*(\p{L}[\p{L} ]{1,30}?):?\*\*:?\s+(?=\d|[½¼¾⅓⅔]|(?:zest|juice|pinch|an?|half)\b)/iu;
 /** "Dough (yeast): 375 g flour": what a part is, beside its name. */
 const PART_TOLD = /^(\p{L}[\p{L} ]{1,30}?)\s*\([^():\d]{1,30}\)\s*:\s*(?=\d)/u;
 const MEASURED = '\\d[\\d./ ]*(?:kg|g|ml|dl|oz|lbs?|cups?|c|tbsp|tsp)\\b\\.? \\p{L}';
@@ -28,6 +30,8 @@ const PART_LEADS_LIST = new RegExp(
 const SHOUTED_PART_LEADS = new RegExp(`^((?:\\p{Lu}+ )?${PART_WORDS.toUpperCase()}) (?=${MEASURED})`, 'u');
 /** A digit in a box is a number of the list. */
 const BOXED_DIGIT = /(\d)\uFE0F?\u20E3/gu;
+/** "~5 tbsp water". */
+const ABOUT = /(?<=^|[\s,(])~ ?(?=\d)/g;
 /** Words before an amount that change nothing of it. */
 const LOOSELY =
   /^(?:(?:about|approx\.?|approximately|roughly|around|circa|ca\.?|optional\s*:?|ingredients?\s*:|plus|also(?= \d)|\+)\s+)+(?=[\d¼½¾⅓⅔⅛a-z])/i;
@@ -90,6 +94,7 @@ export const unscanned = (source: string): string => source.replace(SCANNED_ONE,
 function clean(source: string): string {
   return plainSigns(unscanned(source))
     .replace(/\s+/g, ' ')
+    .replace(BOLD_PART, '$1: ')
     .replace(/\*\*/g, '')
     .trim()
     .replace(CHAT, '')
@@ -99,6 +104,7 @@ function clean(source: string): string {
     .replace(SHOUTED_PART_LEADS, '$1: ')
     .replace(BULLET, '')
     .replace(TICK_BEHIND, '')
+    .replace(ABOUT, 'about ')
     .replace(LOOSELY, '')
     .replace(/(?<![\d/.])([1-9]\d?)-([1-9])\/([2-9])(?!\d)/g, '$1 $2/$3')
     .replace(/(\d)\s+\/\s+(\d)/g, '$1/$2')

@@ -41,6 +41,8 @@ function numbered(text: string, named: (piece: string) => boolean): string[] | n
     return counted ? piece : `${number} g ${name}`;
   });
 }
+/** "About 5 tbsp water". */
+const LOOSELY = /^(?:about|approx\.?|around|ca\.?) (?=\d[\d./ -]*\s?\p{L}+\.? \p{L})/iu;
 /** Fewer of anything are counted. */
 const A_FEW = 10;
 
@@ -126,7 +128,7 @@ export function listed(text: string, reader: Scales): string[] {
         : dashes.length > FEW && dashes.every((piece) => /^\W*(?:\d|an?\s|half\s)/.test(piece))
           ? dashes.flatMap((piece) => split(piece, NEXT_THING))
           : split(plain, NEXT_THING);
-  const pieces = [first, ...others];
+  const pieces = [first, ...others].map((piece) => piece.replace(LOOSELY, ''));
   const known = pieces.filter(named).length;
   // Each by a measure of its own: that nobody knows a name among them makes one no part of another.
   const measured = pieces.every((piece) => readAmount(numbersFromWords(piece)).unit !== null);

@@ -60,7 +60,7 @@ function fromWords(text: string): string {
     .replace(/^(?:a|one) dozen\b/i, '12')
     .replace(IN_WORDS, (word) => String(NUMBERS_IN_WORDS[word.toLowerCase()]))
     .replace(
-      /^(?:a|an) (?=(?:scant |heaped |generous |good |small |large )?(?:cup|tablespoon|tbsp|teaspoon|tsp|pinch|dash|handful|knob|drop|splash|stick|sprig|packet|sachet|tin|can|jar|pint|quart|shot|few|pounds?|lb|ounce|oz|kilo|kg|litre|liter|mug|pot|tub|carton|block|bar|bag|ball)\b)/i,
+      /^(?:a|an) (?=(?:scant |heaped |generous |good |small |large )?(?:cup|tablespoon|tbsp|teaspoon|tsp|pinch|dash|handful|knob|drop|splash|stick|sprig|packet|sachet|tin|can|jar|pint|gill|quart|shot|few|pounds?|lb|ounce|oz|kilo|kg|litre|liter|mug|pot|tub|carton|block|bar|bag|ball)\b)/i,
       '1 ',
     )
     .replace(/^an? (?=(?:beaten |whole |ripe )?(?:egg|apple|banana|lemon|orange|pear))/i, '1 ');

@@ -12,6 +12,8 @@ const LABELLED = new RegExp(
 /** A list behind a name of its own: "chashni - 1½ cups sugar, ¾ cup water". What names a stage of the work is none. */
 const LISTED =
   /^\W*(?!(?:dry|wet|day|step|method|ingredients?|you need|then|next|first|also|into|in|put|take|add)\b)(\p{L}[\p{L} ]{2,24}?)\s*(?::|\s[-–—])\s+(?=\d)/iu;
+/** "CROSS: 75 g plain flour": in capitals it is a part of one thing too. */
+const SHOUTED = /^\W*\p{Lu}{3,}(?: \p{Lu}{2,})*:\s/u;
 /** A sentence that begins another thing: "The custard is …", "While they are in, make the syrup: …". */
 const BEGINS = new RegExp(
   `^\\W*(?:the|for the|for a) (${MADE})\\b|^[^.]{0,60}\\b(?:make|start[^.]{0,20} with) (?:a|the) (${MADE})\\b`,
@@ -25,7 +27,7 @@ const AT_THE_TABLE = /,\s*to (?:serve|finish)\b/i;
 const partOf = (line: Line): string | null => {
   const source = cleanLine(line.source);
   if (line.kind !== 'ingredient') return null;
-  const listed = line.items.length > 1 ? LISTED.exec(source)?.[1] : undefined;
+  const listed = line.items.length > 1 || SHOUTED.test(source) ? LISTED.exec(source)?.[1] : undefined;
   // "Butter: 150 g, and a knob of it for the moulds" is butter.
   const isFood = line.items.some(({ words }) => words.toLowerCase() === listed?.toLowerCase());
   const label = LABELLED.exec(source)?.[1] ?? (isFood ? undefined : listed);

@@ -24,7 +24,7 @@ export interface Ears {
 const UNITS =
   '(?:kg|g|gr|grams?|mls?|l|litres?|dl|cl|cups?|c\\.?|tbsps?\\.?|tbs\\.?|tablespoons?|T\\.?|tsps?\\.?|teaspoons?|t\\.?|dsp|dessertspoons?|oz\\.?|ounces?|lbs?\\.?|pounds?|pints?|sticks?|pinch(?:es)?|krm|msk|tsk|coffee ?spoons?|handfuls?|knobs?|spoons?|spoonfuls?)';
 const NUMBER =
-  '(?:\\d[\\d.,/]*(?: \\d/\\d)?(?: ?(?:-|to|or) ?\\d[\\d.,/]*(?: \\d/\\d)?)?|an?|half an?|one|two|three|four)';
+  '(?:\\d[\\d.,/]*(?: \\d/\\d)?(?: ?(?:-|to|or) ?\\d[\\d.,/]*(?: \\d/\\d)?)?|an?|half an?|half(?= (?:cup|c|tsp|tbsp|teaspoon|tablespoon|pound|lb|pint|kilo)\\b)|quarter(?= (?:cup|tsp|pound|lb|pint)\\b)|one|two|three|four)';
 const AMOUNT = `(?:about |approx\\.? |ca\\.? |around )?${NUMBER} ?(?:heaped |heaping |level |rounded |scant |generous |good )?${UNITS}(?![\\p{L}])`;
 
 const amountIn = (text: string) => readAmount(numbersFromWords(text));

@@ -13,7 +13,7 @@ import type { Item, Line } from './types';
 const NUMBER =
   '(?:(?:\\d+|one|two|three|four|five|six) and (?:a |one )?(?:half|quarter|third)|(?:three|two) (?:quarters?|thirds?)(?: of an?)?|\\d[\\d./]*(?:\\s+\\d/\\d)?|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half an?|half|an? (?:quarter|third|half)(?: of an?)?|(?:three )?quarters?(?: of an?)?|a couple of|a few|(?<=(?:^|[,;.]\\s))(?=(?:pinch|handful|knob|dash|splash)\\s))';
 const MEASURE =
-  '(?:kg|kilos?|g|gr|grams?|mls?|l|litres?|liters?|dl|cups?|tbsps?|tablespoon(?:ful)?s?|tsps?|teaspoon(?:ful)?s?|teasps?|tablesps?|dessertsps?|oz|ounces?|lbs?|pounds?|pints?|pts?|quarts?|qts?|sticks?|pinch(?:es)?|handfuls?|knobs?|splash|dash|drizzle|glugs?|spoons?|spoonfuls?|mugs?|c|tb|ts|t|cans?|tins?|packets?|jars?|pots?|balls?|squeeze|large|small|medium|heaped|level|good|big)';
+  '(?:kg|kilos?|g|gr|grams?|mls?|l|litres?|liters?|dl|cups?|tbsps?|tablespoon(?:ful)?s?|tsps?|teaspoon(?:ful)?s?|teasps?|tablesps?|dessertsps?|oz|ounces?|lbs?|pounds?|pints?|pts?|quarts?|qts?|gills?|sticks?|pinch(?:es)?|handfuls?|knobs?|splash|dash|drizzle|glugs?|spoons?|spoonfuls?|mugs?|c|tb|ts|t|cans?|tins?|packets?|jars?|pots?|balls?|squeeze|large|small|medium|heaped|level|good|big)';
 /** An amount of something in running text: "150 g butter", "half a cup of raw sugar", "3 eggs". */
 const AMOUNT = new RegExp(
   `(?<![\\d.,/\\p{L}-])((?:zest|juice|rind|peel|juice and zest|zest and juice) of (?:the )?)?(${NUMBER}(?:\\s?[-–]\\s?${NUMBER})?)(?:[\\s-]*(${MEASURE}))*\\.?(?:\\s+plus\\s+${NUMBER}\\s*${MEASURE}\\.?)?\\s+(?:of\\s+)?(?:the\\s+)?(?:size \\d )?(?=\\p{L})`,
@@ -57,6 +57,9 @@ const CHOC = /\bchoc\b(?=[\s.,;])/gi;
 const SOAKED = /\b\p{L}+-(?:soaked|plumped|steeped) (?=\p{L})/giu;
 /** "A teaspoon and a half of salt": the half behind its measure. */
 const AND_A_HALF = /\b(?:an?|one) (cup|teaspoon|tablespoon|pound|pint) and a half\b/gi;
+/** "Of fine flour one pound and a half, of butter half a pound": as old books have it. */
+const OF_IT_SO_MUCH =
+  /(?<=^|[,;.]\s*|\band |\btake )of (\p{L}[\p{L} ]{2,24}?),? ((?:an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half an?|half|a quarter of an?|three quarters of an?|\d+) (?:pounds?|lbs?|ounces?|oz|pints?|gills?|quarts?|cups?|teaspoon(?:ful)?s?|tablespoon(?:ful)?s?|teacup(?:ful)?s?)(?: and a (?:half|quarter))?)(?=\s*(?:[,;.]|and\b))/giu;
 /** "The yolk of 1 egg" is one egg yolk. */
 const PART_OF_EGG =
   /\b(?:the )?(yolk|white)s? of (\d+|an?|one|two|three|four) (?:large |medium |small )?eggs?\b/giu;
@@ -175,7 +178,7 @@ function unmeasured(text: string, found: readonly { readonly item: Item }[], rea
  * no amount is left to the method.
  */
 export function readProse(source: string, reader: Scales): Pick<Line, 'items' | 'measuredBy' | 'aside'> {
-  const text = withShares(writtenOut(cleanLine(source)), reader)
+  const text = withShares(writtenOut(cleanLine(source).replace(OF_IT_SO_MUCH, '$2 of $1')), reader)
     .replace(CARD_PART, '')
     .replace(CHOC, 'chocolate')
     .replace(BARE_SYRUP, 'golden syrup')

@@ -51,6 +51,7 @@ function titleIn(source: string): string {
     .replace(/^(?:(?:subject|re|fwd?|betreff|aw)\s*:\s*)+/i, '')
     .replace(/^[AQ](?: ?\([^)]*\))?:\s+/, '')
     .replace(/^(?:recipe(?: name)?|title|name|dish)\s*[:|]\s*|^recipe\s*(?:#|no\.? ?)\d+\s*[~:.–-]*\s*/i, '')
+    .replace(/,? *\byields?:? *\d+ (?:big|large|small|mini)?\W*$/i, '')
     .replace(/\s*~+\s*$|(?<=\p{L}{3})\.$/u, '')
     .replace(/\s+recipe(?:\s+(?:from|of|by)\b.*)?\s*$/i, '')
     .replace(/\s*(?:(?![©®™])\p{Extended_Pictographic}\uFE0F?)+$/u, '');

@@ -39,7 +39,7 @@ export const PREHEATS = /\bpre-?heat/i;
 export const WHILE_IT_HEATS =
   /\b(?:while|as) (?:you (?:pre-?)?heat|(?:the |your )?oven (?:is )?(?:pre-?heat|heat|warm|com|gets))/i;
 /** "Reheat 30 sec in the microwave": on another day. */
-export const AGAIN_LATER = /\b(?:re-?heat|thaw|defrost|freshen)/i;
+export const AGAIN_LATER = /\b(?:re-?heat|thaw|defrost|freshen|(?:heat|warm)(?:ed)? (?:it |them )?through\b)/i;
 /** "Cook for 4-5 minutes or until butter turns nut brown." */
 export const BROWNS_BUTTER = /\b(?:until|till) (?:the )?butter\b/i;
 /** Another way of doing it than the one that is told. */
@@ -57,3 +57,5 @@ export const BACK_FOR = /\b(?:back|return(?:ed)?)(?: in(?:to)?| to)?(?: the oven
 /** "Foam the yeast in the water with a pinch of the sugar, 10 min." */
 export const WAKES_YEAST =
   /\b(?:foam|dissolve|activate|bloom|sponge|wake)\b[^.;]*\byeast\b|\byeast\b[^.;]*\b(?:froth|foam|bubbl|dissolv)/i;
+/** What a caramel or a sauce does in its pan. */
+export const THICKENS = /\b(?:bubbl\w*|thick\w*|dissolv\w*|syrupy)\b/i;
