@@ -24,6 +24,7 @@ import {
   SIDE,
   STIRRED,
   THICKENS,
+  TILL_BUBBLES,
   TILL_GOLDEN,
   TURNED_FIRST,
   WAITS,
@@ -59,6 +60,7 @@ export const onTheGriddle = ({ class: kind, text }: Told, { medium }: Heat): boo
       ? SHOWS_HEAT.test(text)
       : kind === null &&
         (ONE_SIDE.test(text) ||
+          TILL_BUBBLES.test(text) ||
           LADLED.test(text) ||
           (COOKS.test(text) && (SIDE.test(text) || BAKED.test(text)))));
 

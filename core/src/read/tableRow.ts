@@ -26,6 +26,11 @@ const isBare = (cell: string) => {
   return quantity !== null && words.split(' ').length <= 2;
 };
 
+/** "250 g flour · 100 g sugar, plus a bit to finish · pinch of salt". */
+const DOTS = /\s+[·•∙]\s+/u;
+/** What is kept back for later would swallow the things behind it. */
+const PLUS_SOME = /\bplus (?:an? |some |extra |more )/i;
+
 /** "coating: sugar": a row may say first what it is for. */
 const LABELS = /^(\p{L}[\p{L} ]{1,20}: )(\p{L}.*)$/u;
 
@@ -48,6 +53,9 @@ function ofIt(amount: string, food: string): string | null {
  */
 export function rowsOf(written: string): string[] {
   const source = unscanned(written);
+  const dotted = PLUS_SOME.test(source) ? source.split(DOTS) : [];
+  if (dotted.length >= A_LIST && dotted.filter(isThing).length >= MOSTLY * dotted.length)
+    return dotted.flatMap(rowsOf);
   const labelled = source.split(ANOTHER_LABEL);
   if (labelled.length > 1) return labelled.flatMap(rowsOf);
   const cells = (FRAMED.test(source) ? source.replaceAll('|', ' | ') : source)

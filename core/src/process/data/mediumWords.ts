@@ -13,6 +13,8 @@ export const WAITS_FOR_BUBBLES = /\bwait\b[^.;]*\bbubbl/i;
 /** "⅔ cup each, 4 to 5 minutes or until the steaming stops": a waffle. */
 export const LADLED =
   /\b(?:cups?|ladles?(?:ful)?|scoops?|spoons?(?:ful)?|tbsp) (?:for |of batter )?(?:each|per|a) |\bsteam(?:ing)? stops\b|\bstops? steaming\b/i;
+/** "1 minute till bubbles break." */
+export const TILL_BUBBLES = /\b(?:till?|until|when) (?:the |you see )?bubbles\b/i;
 export const SIDE = /\bsides?\b/i;
 /** It goes on in the oven, though not shut in. */
 export const AJAR = /\bdoor (?:propped |wedged )?(?:open|ajar)\b/i;

@@ -93,6 +93,7 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/(?<=\bsheets? (?:of )?(?:(?:frozen|chilled|thawed|ready[- ]rolled|rolled|all[- ]butter) )*)puff(?! pastry)\b/gi, 'puff pastry'],
   [/(?<=\d ?(?:pkt|packet|sachet)s? )van\b\.?(?= sugar\b)/gi, 'vanilla'],
   [/\bcast\b\.?(?= sugar\b)/gi, 'caster'],
+  [/\begg(?=(?:whites?|yolks?)\b)/gi, 'egg '],
   [/\bmusc\b\.?(?= sugar\b)/gi, 'muscovado'],
   [/\b(icing|brown|caster|cast|powd|vanilla|conf) sug\b\.?/gi, '$1 sugar'],
   [/\bb(?:['’]|utter)?-?milk\b/gi, 'buttermilk'],
