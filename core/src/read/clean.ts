@@ -1,4 +1,5 @@
 import { BULLETS, PICTURES } from '../vocabulary';
+import { withPartSign } from './partSign';
 import { remembered } from './remember';
 
 /** Longer lines aren't ingredients, and the quantity parser's time grows with their square. */
@@ -12,22 +13,8 @@ const BULLET = new RegExp(
 export const TICK_BEHIND = /\s*\[ ?[xX]?\]\s*$/;
 /** Who wrote it, and when, before each line of a chat. */
 export const CHAT = /^\[\d[\d/.,:\s-]{2,20}(?:[ap]m)?\]\s*\p{L}[\p{L} .]{0,20}:\s+/iu;
-/** "DRIZZLE 👉 175 g sugar": a part's name points at its list. */
-const POINTED = /^(\p{L}[\p{L} ]{1,30}?)\s*(?:👉|➡|→|[-=]>)\uFE0F?\s*(?=\d)/u;
 /** "**Light** zest of 1 orange": a part's name in bold leads its list. */
 const BOLD_PART = /^\W*\*\*(\p{L}[\p{L} ]{1,30}?):?\*\*:?\s+(?=\d|[½¼¾⅓⅔]|(?:zest|juice|pinch|an?|half)\b)/iu;
-/** "Dough (yeast): 375 g flour": what a part is, beside its name. */
-const PART_TOLD = /^(\p{L}[\p{L} ]{1,30}?)\s*\([^():\d]{1,30}\)\s*:\s*(?=\d)/u;
-const MEASURED = '\\d[\\d./ ]*(?:kg|g|ml|dl|oz|lbs?|cups?|c|tbsp|tsp)\\b\\.? \\p{L}';
-const PART_WORDS =
-  '(?:pastry|filling|topping|base|crust|dough|cake|sponge|batter|icing|frosting|glaze|streusel|crumble|syrup|sauce|custard|drizzle|ganache|buttercream|meringue)';
-/** "PASTRY 225g plain flour, 110g butter": a part's name leads its list without a sign between. */
-const PART_LEADS_LIST = new RegExp(
-  `^((?:\\p{L}+ )?${PART_WORDS}) (?=${MEASURED}[^,]*, (?:\\d|pinch|a ))`,
-  'iu',
-);
-/** "GLAZE 100g icing sugar". */
-const SHOUTED_PART_LEADS = new RegExp(`^((?:\\p{Lu}+ )?${PART_WORDS.toUpperCase()}) (?=${MEASURED})`, 'u');
 /** A digit in a box is a number of the list. */
 const BOXED_DIGIT = /(\d)\uFE0F?\u20E3/gu;
 /** "~5 tbsp water". */
@@ -92,16 +79,13 @@ const SCANNED_ONE = new RegExp(
 export const unscanned = (source: string): string => source.replace(SCANNED_ONE, '1');
 
 function clean(source: string): string {
-  return plainSigns(unscanned(source))
+  const line = plainSigns(unscanned(source))
     .replace(/\s+/g, ' ')
     .replace(BOLD_PART, '$1: ')
     .replace(/\*\*/g, '')
     .trim()
-    .replace(CHAT, '')
-    .replace(POINTED, '$1: ')
-    .replace(PART_TOLD, '$1: ')
-    .replace(PART_LEADS_LIST, '$1: ')
-    .replace(SHOUTED_PART_LEADS, '$1: ')
+    .replace(CHAT, '');
+  return withPartSign(line)
     .replace(BULLET, '')
     .replace(TICK_BEHIND, '')
     .replace(ABOUT, 'about ')

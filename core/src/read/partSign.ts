@@ -1,0 +1,20 @@
+/** "DRIZZLE 👉 175 g sugar": a part's name points at its list. */
+const POINTED = /^(\p{L}[\p{L} ]{1,30}?)\s*(?:👉|➡|→|[-=]>)\uFE0F?\s*(?=\d)/u;
+/** "Dough (yeast): 375 g flour": what a part is, beside its name. */
+const PART_TOLD = /^(\p{L}[\p{L} ]{1,30}?)\s*\([^():\d]{1,30}\)\s*:\s*(?=\d)/u;
+const MEASURED = '\\d[\\d./ ]*(?:kg|g|ml|dl|oz|lbs?|cups?|c|tbsp|tsp)\\b\\.? \\p{L}';
+const PART_WORDS =
+  '(?:pastry|filling|topping|base|crust|dough|cake|sponge|batter|icing|frosting|glaze|streusel|crumble|syrup|sauce|custard|drizzle|ganache|buttercream|meringue)';
+/** "PASTRY 225g plain flour, 110g butter": a part's name leads its list without a sign between. */
+const PART_LEADS_LIST = new RegExp(
+  `^((?:\\p{L}+ )?${PART_WORDS}) (?=${MEASURED}[^,]*, (?:\\d|pinch|a ))`,
+  'iu',
+);
+/** "GLAZE 100g icing sugar". */
+const SHOUTED_PART_LEADS = new RegExp(`^((?:\\p{Lu}+ )?${PART_WORDS.toUpperCase()}) (?=${MEASURED})`, 'u');
+
+const LEADS: readonly RegExp[] = [POINTED, PART_TOLD, PART_LEADS_LIST, SHOUTED_PART_LEADS];
+
+/** A line whose list is led by a part's name, with a colon behind the name, whatever stands there. */
+export const withPartSign = (line: string): string =>
+  LEADS.reduce((text, form) => text.replace(form, '$1: '), line);
