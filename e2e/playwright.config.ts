@@ -7,7 +7,7 @@ const WIDE = { width: 1280, height: 800 };
 export default defineConfig({
   testDir: '.',
   fullyParallel: true,
-  workers: 2,
+  workers: 3,
   // Limits are there to end what hangs, not to judge how busy the machine is.
   timeout: 240_000,
   expect: { timeout: 60_000 },

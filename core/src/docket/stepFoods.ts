@@ -61,7 +61,7 @@ const LEAST_BESIDE = 5;
 const STEM = 5;
 /** What may be taken, or is taken on another day. */
 const MAY_BE =
-  /\b(?:or|instead|if (?:you )?(?:like|want|prefer)|optional\w*|variation|try|tip|substitute|swap|serve with|like|same as|consistency)\b/i;
+  /\b(?:or|instead|if (?:you )?(?:like|want|prefer)|optional\w*|variation|try|tip|substitute|swap|serve with|like|same as|consistency|stor(?:e|ed|age)|keep (?:it|them) in)\b/i;
 /** "Chocolate sauce: melt 4 oz dark chocolate": what it is for. */
 const CALLED = /^\W*(?:\d+[.)]\s*)?(\p{L}[\p{L} ]{2,30}):\s/u;
 

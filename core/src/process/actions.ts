@@ -88,8 +88,11 @@ function unnumbered(kind: ActionClass | undefined, text: string): Action['minute
 function actionOf(clause: Clause, n: number): Told {
   const durations = durationsIn(clause.text);
   const settings = settingsIn(clause.text);
-  const verb = chillsIfCold(provesIfRising(verbOf(clause.text), clause.text), clause.text);
-  const [minutes] = durations;
+  const heard = chillsIfCold(provesIfRising(verbOf(clause.text), clause.text), clause.text);
+  // "(Can chill up to 24 h here.)": whoever bakes tonight doesn't wait for it.
+  const mayWait = heard?.class === 'chill' && shows('may chill', clause.text);
+  const verb = mayWait ? null : heard;
+  const [minutes] = mayWait ? [] : durations;
   return {
     ...clause,
     id: `a${n + 1}`,

@@ -132,14 +132,15 @@ export function guessFamily(
   const inTitles = FAMILIES.flatMap((id) => namedIn(title, id));
   const fried = doneTo('doughnut', method) > 0;
   const scores = FAMILIES.map((id) => {
-    const { words, titles, onlyNamed: named, yeast: byYeast, foam } = familyOf(id);
+    const { words, titles, onlyNamed: named, yeast: byYeast, foam, cooked } = familyOf(id);
     const done = doneTo(id, method);
     // A cake is a foam by what is done: its title alone says nothing of it.
     const inTitle = namedIn(title, id).filter((name) => !foam || done > 0 || !GENERIC.test(name));
     const inMethod = said(method, words);
-    // A doughnut is one by being fried, with yeast or without.
-    const risen =
-      yeast === byYeast || (fried && id === 'doughnut') ? 0 : yeast && id === 'pastry' ? RISEN_PASTRY : -6;
+    // A doughnut is one by being fried, and a waffle by its iron, with yeast or without.
+    const byItsHeat =
+      (fried && id === 'doughnut') || (cooked === 'griddle' && inTitle.length > 0 && done > 0);
+    const risen = yeast === byYeast || byItsHeat ? 0 : yeast && id === 'pastry' ? RISEN_PASTRY : -6;
     return {
       id,
       words: [...inTitle, ...inMethod],

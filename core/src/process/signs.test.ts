@@ -34,6 +34,7 @@ const SAID: Readonly<Record<Sign, readonly [shown: string, not: string]>> = {
   'names whites': ['fold in the whites', 'fresh white breadcrumbs'],
   'whips whites': ['whisk the egg whites to soft peaks', 'whisk in fresh white breadcrumbs'],
   'waits in the cold or out': ['into the fridge overnight', 'into the bowl'],
+  'may chill': ['(can chill up to 24 h here)', 'Chill for 30 minutes'],
   stands: ['let it stand', 'let it boil'],
   'egg wash': ['Brush w/ egg wash', 'Brush with egg'],
   'for hours': ['Chill several hrs', 'Chill for 2 hours'],

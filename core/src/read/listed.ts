@@ -13,6 +13,8 @@ const NEXT_THING = new RegExp(
   `,\\s+(?:and\\s+)?(?=(?:(?:about |approx\\.? |ca\\.? |around )?\\d|(?:an?|one|two|three|four|half|quarter|third|some|(?:a )?few|pinch|(?:good )?(?:squeeze|dash|splash|knob|handful|drizzle|grating) of)\\s|(?:the )?(?:(?:finely )?grated )?(?:juice|zest|rind|peel)(?: (?:and|&) (?:juice|zest|rind))? (?:of\\b|\\d))|[\\p{L}& ]{3,30} ${WITHOUT_AMOUNT}\\b)|;\\s+(?:and\\s+)?`,
   'iu',
 );
+/** Behind a part's name: "4 oz icing sugar and 1 tbsp water". */
+const BOTH = /^\d[^,;]* (?:and|plus|&|\+) (?:\d|juice|zest|half|an?\b)/u;
 /** "200 g flour · 100 g butter", "✔️ 200 g flour ✔️ 4 eggs". */
 const DOTS = /(?<=\S)\s+(?:[·•∙]\s+|(?:[✔✓☑✅▪◆►→➤]|\p{Extended_Pictographic})\uFE0F?\s*(?=[\p{L}\d]))/u;
 /** "1 tbsp butter 1 tbsp sugar 1 tbsp cream": measures with nothing between the things. */
@@ -136,5 +138,7 @@ export function listed(text: string, reader: Scales): string[] {
     measured ||
     known === pieces.length ||
     (pieces.length > 2 && named(first) && known >= MOSTLY_NAMED * pieces.length);
-  return others.length > 0 && isList ? pieces.flatMap((piece) => bareTail(piece, reader)) : [text];
+  return others.length > 0 && isList
+    ? pieces.flatMap((piece) => bareTail(piece, reader))
+    : [BOTH.test(plain) ? plain : text];
 }

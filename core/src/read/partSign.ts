@@ -12,8 +12,13 @@ const PART_LEADS_LIST = new RegExp(
 );
 /** "GLAZE 100g icing sugar". */
 const SHOUTED_PART_LEADS = new RegExp(`^((?:\\p{Lu}+ )?${PART_WORDS.toUpperCase()}) (?=${MEASURED})`, 'u');
+/** "Royal icing from 1 egg white and 200 g icing sugar": what a part is made of. */
+const MADE_OF = new RegExp(
+  `^((?:\\p{L}+ )?${PART_WORDS}):? (?:made )?(?:from|of|with|using) (?=\\d[^,]*(?:,| and | plus | \\+ | & ) ?(?:\\d|juice|zest|half|an?\\b))`,
+  'iu',
+);
 
-const LEADS: readonly RegExp[] = [POINTED, PART_TOLD, PART_LEADS_LIST, SHOUTED_PART_LEADS];
+const LEADS: readonly RegExp[] = [POINTED, PART_TOLD, PART_LEADS_LIST, SHOUTED_PART_LEADS, MADE_OF];
 
 /** A line whose list is led by a part's name, with a colon behind the name, whatever stands there. */
 export const withPartSign = (line: string): string =>

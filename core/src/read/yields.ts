@@ -168,8 +168,12 @@ const TAIL_COUNT = new RegExp(`^(makes|serves|cuts into|for|about|abt\\.?|ca\\.?
 const MOST_NAMED = 100;
 const COUNTS_PAGES = /\b(?:pages?|week|day|part|no|number|vol(?:ume)?|card|recipe|lesson|chapter)\W*$/i;
 
+/** "Lava pots for 4 (or 2 greedy people)". */
+const OR_FEWER = /(?<=\bfor \d{1,2}) \(or [^()]*\)$/i;
+
 /** A name and how many of it there are: "Almond tuiles, about 24", "Crumb muffins (12)", "Knots, 30 pcs". */
-export function nameAndYield(name: string): { readonly name: string; readonly yields: Yield | null } {
+export function nameAndYield(title: string): { readonly name: string; readonly yields: Yield | null } {
+  const name = title.replace(OR_FEWER, '');
   const lazily = TAIL.exec(name);
   const counts = (one: RegExpExecArray | null) =>
     TAIL_COUNT.exec(inDigits((one?.[3] ?? '').replace(ONE_WHOLE, '')));

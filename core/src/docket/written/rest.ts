@@ -77,10 +77,8 @@ function untimedRest(process: Process, flours: ReadonlySet<string>): Action | un
 const untimedChill = (process: Process): Action | undefined =>
   beforeBake(process).find(
     ({ class: kind, minutes, text }) =>
-      kind === 'chill' && minutes === null && !shows('overnight', text) && !MAY_CHILL.test(text),
+      kind === 'chill' && minutes === null && !shows('overnight', text) && !shows('may chill', text),
   );
-/** "You can use it immediately or chill it for later": nobody has to. */
-const MAY_CHILL = /\b(?:can|may|could|or) (?:[\p{L} ]{1,24} )?(?:chill|refrigerate|freeze)\b/iu;
 
 /** A chill of the recipe's own that is too short for these flours, where no other is long enough. */
 function shortChill(process: Process, least: number): Action | undefined {

@@ -55,6 +55,8 @@ export const SIGNS = {
   'names whites': /\b(?:egg )?whites\b|\begg white\b|\bthe white\b/i,
   'whips whites': /\b(?:whisk|whip|beat)\w*\b[^.;]*\b(?:whites\b(?! bread)|egg white\b)|\bwhites\b[^.;]*\b(?:peaks?|stiff|froth|foam)/i,
   'waits in the cold or out': /\b(?:chill|refrid?gerat\w*|fridge|freezer?|cold|rest|stand|overnight|koelkast|kühlschrank|kühl stellen|kylskåp\w*|kylen|frigo(?:rifero)?|réfrigérateur|nevera|rusten|ruhen|vila|riposare|reposer|reposar)\b/i,
+  /** "You can use it immediately or chill it for later": nobody has to. */
+  'may chill': /\b(?:can|may|could|or) (?:[\p{L} ]{1,24} )?(?:chill|refrigerate|freeze)\b/iu,
   stands: /\b(?:rest|stand|leave|sit)\b/i,
   overnight: /\bover ?ni(?:ght|te)\b|\bo['’/]?ni(?:ght|te)\b/i,
   /** Of no number. */

@@ -1,4 +1,4 @@
-import { COOLS_ABROAD } from './abroad';
+import { COOLS_ABROAD, RISES_ABROAD } from './abroad';
 
 /**
  * What a kitchen verb does: who owns a time that is said of it, and what it makes of what it takes. Common practice; no source.
@@ -46,7 +46,7 @@ export const VERBS: readonly (readonly [ActionClass, RegExp])[] = [
   ['toast', /\b(?:toast(?:ed)?|roast(?:ed)?)\b/i],
   ['bake', /\b(?:bak(?:e[ds]?|ing|ken)|(?:ge)?backen|cuire|enfourner|infornare|cuocere|hornear|grädda|(?:in|into|back in|back into|return(?:ed)? to) (?:the |a |an? )?(?:\w+ )?oven|(?:go|goes|in) at|grill(?:ed)?|broil)\b/i],
   ['chill', /\b(?:chill(?:ed|ing)?|refrid?gerate|refrig\b|fridge|freezer?|freeze|over ?ni(?:ght|te)|o['’/]?ni(?:ght|te)|cold (?:place|larder)|at [0-8] ?° ?C?|koelkast|kühlschrank|kühl stellen|kylskåp\p{L}*|kylen|frigorifero|frigo|réfrigérateur|nevera|frigorífico)(?![\p{L}\d])/iu],
-  ['prove', /\b(?:(?:leave|let|allow)(?: (?:it|them|the \w+|covered|somewhere \w+))* (?:to )?(?:rise|prove|proof|double)|prov(?:e[ds]?|ing)|proof(?:ed|ing)?(?! (?:the |your )?(?:[\w-]+ ){0,3}yeast\b)|ris(?:e[ns]?|ing)|doubled?(?! cream)(?: in)?|(?:somewhere|a) warm|warm (?:place|spot|corner|room|cupboard)|puffy)\b/i],
+  ['prove', new RegExp(`\\b(?:(?:leave|let|allow)(?: (?:it|them|the \\w+|covered|somewhere \\w+))* (?:to )?(?:rise|prove|proof|double)|prov(?:e[ds]?|ing)|proof(?:ed|ing)?(?! (?:the |your )?(?:[\\w-]+ ){0,3}yeast\\b)|ris(?:e[ns]?|ing)|doubled?(?! cream)(?: in)?|(?:somewhere|a) warm|warm (?:place|spot|corner|room|cupboard)|puffy|${RISES_ABROAD})\\b`, 'i')],
   ['cool', new RegExp(`\\b(?:cool(?:ed|ing|s)?|(?:on|to) (?:a |the )?(?:wire )?rack|turn(?:ed)? (?:\\w+ )?out|upside[- ]down (?=at once|immediately|(?:until|till) )|(?:un|de)mou?ld|${COOLS_ABROAD}|until cold|before (?:turning|moving|cutting|slicing|unmoulding))\\b`, 'i')],
   ['rest', /\b(?:rest(?! of\b)(?:ed|ing|s)?|stand(?:ing|s)?|(?:floured |tea |damp |clean )?(?:cloth|towel)|soak(?:ed|ing)?|steep|infuse|leave|left|(?<!\bno,? )wait|sit|settle|swell|hydrate|drink|rusten|ruhen|ruhezeit|vila|riposare|riposo|repos(?:er|ar|o)?)\b/i],
   ['knead', /\b(?:knead(?:ed|ing)?|dough hook|knock back|punch down)\b/i],

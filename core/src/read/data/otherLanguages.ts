@@ -105,10 +105,10 @@ export const UNIT_WORDS: readonly (readonly [RegExp, string])[] = [
 ];
 /** What a thing is kept for, behind its name. */
 export const PURPOSE_WORDS: readonly (readonly [RegExp, string])[] = [
-  [/,?\s+(?:till pensling|zum Bestreichen|pour (?:la )?dor(?:er|ure)|per spennellare|para pincelar)(?!\p{L}).*$/giu, ' for brushing'],
-  [/,?\s+(?:till garnering|zum (?:Verzieren|Garnieren|Bestreuen)|pour (?:la )?d[ée]cor(?:er|ation)?|per decorare|para decorar)(?!\p{L}).*$/giu, ' to decorate'],
-  [/,?\s+(?:till formen|till plåten|für (?:die|das) (?:Form|Blech)|pour le moule|per (?:la teglia|lo stampo)|para el molde)(?!\p{L}).*$/giu, ' for the tin'],
-  [/,?\s+(?:till utbakning(?:en)?|zum Ausrollen|für die Arbeitsfläche|pour (?:le plan de travail|fariner)|per (?:la spianatoia|stendere)|para estirar)(?!\p{L}).*$/giu, ' for rolling'],
+  [/,?\s+(?:till pensling|zum Bestreichen|pour (?:la )?dor(?:er|ure)|per spennellare|para pincelar)(?!\p{L})[^)]*/giu, ' for brushing'],
+  [/,?\s+(?:till garnering|zum (?:Verzieren|Garnieren|Bestreuen)|pour (?:la )?d[ée]cor(?:er|ation)?|per decorare|para decorar)(?!\p{L})[^)]*/giu, ' to decorate'],
+  [/,?\s+(?:till formen|till plåten|für (?:die|das) (?:Form|Blech)|pour le moule|per (?:la teglia|lo stampo)|para el molde)(?!\p{L})[^)]*/giu, ' for the tin'],
+  [/,?\s+(?:till utbakning(?:en)?|zum Ausrollen|für die Arbeitsfläche|pour (?:le plan de travail|fariner)|per (?:la spianatoia|stendere)|para estirar)(?!\p{L})[^)]*/giu, ' for rolling'],
 ];
 /** What is only said of how warm, soft or fine a thing is. */
 export const DESCRIBING_WORDS =

@@ -12,6 +12,7 @@ import { withLabelledLists } from './labelledLists';
 import { withFoodsInSentences } from './listless';
 import { namesOnly } from './names';
 import { withOneTitle } from './oneTitle';
+import { withOtherForms } from './otherForms';
 import { withPartWords } from './partWords';
 import { withoutFurniture } from './setAside';
 import { withServed } from './served';
@@ -40,6 +41,7 @@ const PASSES: readonly ((lines: readonly string[], read: readonly KindOfLine[]) 
     withLabelledLists,
     withCountedEggs,
     withBakeLines,
+    withOtherForms,
     withPartWords,
     withSoleName,
   ];

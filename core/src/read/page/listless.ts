@@ -23,6 +23,19 @@ function leftOut(line: string, list: readonly string[], catalogue: Catalogue): b
   return foodsIn(line).filter((food) => !listed.has(food)).length >= LEFT_OUT;
 }
 
+/** "Swirl: 1/2 c. brown sugar, 4 Tbsp butter - melt together": a part's own list, and what is done with it. */
+const LED_BY_ITS_PART = new RegExp(
+  `^\\W*(?:(?:for )?the )?(\\p{L}[\\p{L} ]{2,24}?)\\s*:\\s+(?=${NUMBER})`,
+  'iu',
+);
+
+function isListedPart(line: string, list: readonly string[]): boolean {
+  const [head = '', name = ''] = LED_BY_ITS_PART.exec(line) ?? [];
+  if (name === '' || (line.slice(head.length).match(ALL_MEASURED) ?? []).length < LEFT_OUT) return false;
+  // What a list measures for it is told again.
+  return !list.some((one) => one.toLowerCase().includes(name.toLowerCase()) || /\bdivided\b/i.test(one));
+}
+
 const UNTOLD: ReadonlySet<PageKind> = new Set<PageKind>(['note', 'junk']);
 
 /** A step that measures foods is read for them too: on a page without a list each is, else what stands above the list and isn't on it. */
@@ -31,11 +44,13 @@ export function withFoodsInSentences(
   kinds: readonly KindOfLine[],
   catalogue: Catalogue,
 ): readonly KindOfLine[] {
-  const list = lines.filter((_, at) => kinds[at]!.kind === 'ingredient');
+  const list = lines.filter((_, at) => ['ingredient', 'heading'].includes(kinds[at]!.kind));
   const begins = kinds.findIndex(({ kind }) => kind === 'ingredient');
   return kinds.map((one, at): KindOfLine => {
-    if (begins >= 0 && (at > begins || one.kind !== 'step')) return one;
     const line = cleanLine(lines[at]!);
+    if (begins >= 0 && at > begins)
+      return one.kind === 'step' && isListedPart(line, list) ? { ...one, kind: 'prose', or: 'step' } : one;
+    if (begins >= 0 && one.kind !== 'step') return one;
     // Somebody who tells it aloud: nothing else on the page is measured.
     if (UNTOLD.has(one.kind) && (line.match(ALL_MEASURED) ?? []).length > LEFT_OUT)
       return { ...one, kind: 'prose', or: one.kind };

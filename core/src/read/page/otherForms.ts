@@ -1,0 +1,35 @@
+import { cleanLine } from '../clean';
+import type { KindOfLine } from './kinds';
+
+/** What a batter may be baked as instead. */
+const FORM =
+  '(?:muffins?|cupcakes?|fairy cakes|lo(?:af|aves)|bundt(?: cake)?|(?:layer|sheet|round|square|cup|bundt|tube) cakes?|traybakes?|bars?|slices?|squares|donuts?|doughnuts?|ramekins|minis|air[- ]?fryer|slow cooker|microwave|\\d+ ?[x×] ?\\d+(?: ?(?:in(?:ch)?|cm|"))?(?: pan| tin)?)';
+/** "Muffins: divide among 12 cups, bake 18–20 min." */
+const LABELS_A_FORM = new RegExp(
+  `^\\W*(?:(?:to make|make it|for|as|in an?|in the) )?(?:(?:mini|jumbo|small|large|two|a) )*(${FORM})(?: (?:version|variation|option|method))?\\s*[:–—-]\\s+\\S`,
+  'i',
+);
+const TELLS_A_TIME = /\d\s*(?:min|hour|hr)/i;
+
+const formOf = (line: string): string | null => LABELS_A_FORM.exec(cleanLine(line))?.[1] ?? null;
+const stemOf = (form: string): string =>
+  form
+    .toLowerCase()
+    .replace(/(?:es|s)$/, '')
+    .replace(/loav$/, 'loaf');
+
+/**
+ * A page's kinds, where what it says behind its method of another form ("Muffins: …", "As a loaf: …") is a note: whoever bakes it in its
+ * own tin does none of it. A form that the name of the bake has is its own.
+ */
+export function withOtherForms(lines: readonly string[], read: readonly KindOfLine[]): readonly KindOfLine[] {
+  const title = lines[read.findIndex(({ kind }) => kind === 'title')]?.toLowerCase() ?? '';
+  return read.map((one, at): KindOfLine => {
+    if (one.kind !== 'step') return one;
+    const form = formOf(lines[at]!);
+    const baked = read.some(({ kind }, n) => n < at && kind === 'step' && TELLS_A_TIME.test(lines[n]!));
+    return form !== null && baked && !title.includes(stemOf(form))
+      ? { ...one, kind: 'note', or: 'step' }
+      : one;
+  });
+}
