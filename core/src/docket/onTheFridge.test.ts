@@ -11,6 +11,14 @@ const WAFFLES =
   'Overnight swirl waffles (yeast) - makes abt 8\n\nnight before:\n  2 c. milk, warmed\n  1 stick butter, melted\n  2 1/4 tsp active dry yeast\n  2 c. flour\n  1 Tbsp sugar\n  1 tsp salt\nstir, cover, leave on counter (12 hrs)\nmorning:\n  2 eggs\n  1/4 tsp baking soda\nwhisk in. batter thin = good\nswirl: 1/2 c. brown sugar, 4 Tbsp butter, 1 Tbsp cinnamon - melt together\ncook in hot waffle iron 4-5 min each. drizzle w/ swirl';
 const SEMLOR =
   'SEMLOR (12 st)\n\nDegen\n75 g smör\n2½ dl mjölk\n25 g jäst\n½ dl socker\n1 ägg (delas: hälften i degen, hälften till pensling)\n7-8 dl vetemjöl\n\nSmält smöret, tillsätt mjölken och värm till 37°. Tillsätt resten och arbeta degen 5 min. Låt jäsa 40 min.\nForma till 12 bollar, lägg på plåt, jäs 30 min. Pensla. Grädda mitt i ugnen 225° ca 10 min. Låt svalna.';
+const SNICKERDOODLES =
+  'Snickerdoodles\n\nYield: 30 cookies\n\nCOOKIE DOUGH\n1 cup unsalted butter, softened\n1 1/2 cups granulated sugar (300g)\n2 large eggs\n2 3/4 cups all-purpose flour (344g)\n2 teaspoons cream of tartar\n1 teaspoon baking soda\nCINNAMON SUGAR\n1/4 cup sugar\n1 Tablespoon cinnamon\n\nPreheat oven to 375F.\nCream butter + sugar 3 min. Beat in eggs.\nAdd flour, cream of tartar, soda; mix until combined.\nScoop balls, roll in cinnamon sugar.\nBake 9-11 minutes.';
+const SALE_SHEET =
+  'BAKEWELL SLICE (from the office bake sale sheet)\nAllergens: WHEAT, EGG, MILK, NUTS (almond)\nBatch: 24 pcs    Tray: 33x23\n\nShortcrust\n  Plain flour ........ 300g\n  Butter ............. 150g\n  Egg yolk ........... 1\n  Cold water ......... 1-2 tbsp\nFilling\n  Raspberry jam ...... 250g\nFrangipane\n  Butter ............. 200g\n  Caster sugar ....... 200g\n  Eggs ............... 4\n  Ground almonds ..... 200g\n\nRub fat into flour; bind with yolk & water; rest 30 min in fridge; roll to fit tray; blind bake 15 min @ 190°C.\nSpread jam. Cream butter/sugar, eggs, fold almonds. Spread.\nBake 30-35 min @ 170°C. Cool in tray. Portion 6 x 4.';
+const IN_A_LETTER =
+  "Hi Jo! Here's the pumpkin bread you asked about :)\n\nYou need 1 3/4 cups flour, 1 tsp baking soda, 2 eggs, 1 1/2 cups sugar, half a cup of oil, 1 cup pumpkin puree and 1/3 cup water. Oh and walnuts if you like them, about half a cup.\n\nWhisk the dry stuff in one bowl. Beat everything wet with the sugar. Pour wet over dry, stir. Into a greased 9x5 loaf pan and bake at 350 for 60 to 65 minutes.";
+const CLAFOUTIS =
+  'Cherry clafoutis\n\n450 g / 1 lb ripe but juicy cherries\n3 large eggs\n100 g / 3½ oz caster sugar, + 1 tbsp to sprinkle\n65 g / 2¼ oz plain flour\n300 ml whole milk\n\nPreheat 180°C. Butter a 25 cm dish and dust with the tbsp of sugar. Whisk eggs and sugar, flour, then milk. Cherries in the dish, batter over. Bake for 35–40 mins.';
 
 describe('pages from a fridge’s door', () => {
   it.each<OnPaper>([
@@ -37,5 +45,21 @@ describe('pages from a fridge’s door', () => {
       [/^Is it/m],
     ],
     ['two rises in Swedish', SEMLOR, {}, [/jäs 30 min/, /^1 (?:egg|ägg)/m], [/let it rise/, /What is this/]],
+    [
+      'a part in capitals among small letters',
+      SNICKERDOODLES,
+      {},
+      [/^CINNAMON SUGAR\n1\/4 cup sugar/m, /^Makes 30 cookies/m],
+      [],
+    ],
+    [
+      'a sheet of a bake sale',
+      SALE_SHEET,
+      {},
+      [/^BAKEWELL SLICE$/m, /^Makes 24 pieces$/m, /^In: 33 × 23 cm oblong tin$/m],
+      [/WHEAT/],
+    ],
+    ['so many, if you like them', IN_A_LETTER, {}, [/^\d+ g walnuts/m], []],
+    ['more of the same, measured twice', CLAFOUTIS, {}, [/^1 tbsp caster sugar/m], [/Read as/]],
   ])('%s', readsOnPaper);
 });

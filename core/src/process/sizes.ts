@@ -23,7 +23,7 @@ const MOST_INCHES = 18;
 const MOST_TINS = 6;
 /** A measure of what is rolled, cut or shaped is none of a tin. */
 const SHAPED =
-  /\b(?:roll(?:ed)?|cut|cutter|rounds?|circle|stars?|thick|apart|across|lengths?|discs?|strips|squares of|fingers|logs|sticks|lines|pipe[ds]?|high|above|mounds?|balls?|pieces?|slices?|overhang|rectangle|oblong of|border|gap|ropes?|strings?|strands?|sausages?|sides?)\b/i;
+  /\b(?:roll(?:ed)?|cut|cutter|portion(?:ed)?|rounds?|circle|stars?|thick|apart|across|lengths?|discs?|strips|squares of|fingers|logs|sticks|lines|pipe[ds]?|high|above|mounds?|balls?|pieces?|slices?|overhang|rectangle|oblong of|border|gap|ropes?|strings?|strands?|sausages?|sides?)\b/i;
 /** "Foil and paper (about 30 x 40 cm)", "roll it out to a square of 25 x 25 cm". */
 const OF_A_VESSEL = /^\s*-?(?:[\w-]+ ){0,3}(?:tins?|pans?|plates?|dish|rings?|moulds?|ramekins?)\b/i;
 const OF_PAPER =

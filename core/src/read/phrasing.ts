@@ -173,6 +173,8 @@ const OF_THE_SAME = /^\W*(?:(?:the|finely|grated) )*(?:zest|rind|peel|juice)\s*$
 const OF_A_FRUIT =
   /,?\s*(?:\+|\bplus|(?<=\d[^,;]*)\band|&)\s+(?=(?:the )?(?:finely )?(?:grated )?(?:zest|rind|peel|juice) (?:of|from) (?:\d|an?\b|½|one|two|three|half))/i;
 const MORE = /\s+(?:more|extra)$/i;
+/** "100 g / 3½ oz caster sugar": the same in another measure. */
+const MEASURED_TWICE = new RegExp(`^\\W*\\/\\s*${NUMBER}\\s?${UNITS}\\s+`, 'iu');
 /** "60 g breadcrumbs + 2 tbsp for the tin": what is added has the name of what it is added to, and may be for the tin. */
 function added(text: string, { knows, mentions }: Ears): Phrase[] {
   const fruit = OF_A_FRUIT.exec(text);
@@ -185,7 +187,7 @@ function added(text: string, { knows, mentions }: Ears): Phrase[] {
   const second = text.slice(at.index + at[0].length).replace(/^(?:another|an extra|extra) /i, '');
   const purpose = PURPOSE.exec(second);
   const before = purpose ? second.slice(0, purpose.index).replace(/[,\s]+$/, '') : second;
-  const name = nameOf(first).split(',')[0]!.trim();
+  const name = nameOf(first).replace(MEASURED_TWICE, '').split(',')[0]!.trim();
   if (name === '') return [food(text)];
   const last = /[\p{L}-]+$/u.exec(nameOf(second))?.[0] ?? '';
   if (!knows(name) && knows(`${name} ${last}`)) return [food(`${first} ${last}`), food(second)];

@@ -73,6 +73,11 @@ const MEASURED_BEHIND = new RegExp(
   `\\b(?:an? )?(?:good |big |little |small )?(?:splash|dash|drizzle|glug|bit|little|drop|knob|handful) of (\\p{L}[\\p{L} ]{2,20}?) \\((?:about |approx\\.? |say |ca\\.? )?(\\d[\\d./]*\\s?${MEASURE})(?:[- ]?ish| or so| roughly)?\\)`,
   'giu',
 );
+/** "Oh and walnuts if you like them, about half a cup". */
+const IF_YOU_LIKE = new RegExp(
+  `\\b(\\p{L}+) if you (?:like|want|fancy|have)(?: them| it| some| any)?,? (?:about |say |maybe )?((?:half an?|\\d[\\d./]*|an?) ?${MEASURE})\\b`,
+  'giu',
+);
 /** "heaped tsp bicarb, tbsp ground ginger": one, where none is said. */
 const ONE_SPOON =
   /(?<=(?:^|[,;.:(]|\b(?:and|with|plus))\s+)(?=(?:(?:heaped|level|rounded|scant|good) )?(?:tsp|tbsp|teaspoon|tablespoon)\.? (?:of )?\p{L})/giu;
@@ -188,6 +193,7 @@ export function readProse(source: string, reader: Scales): Pick<Line, 'items' | 
     .replace(BARE_WHITES, '$1 egg whites')
     .replace(PART_OF_A, (_, part: string) => `${part.toLowerCase() === 'third' ? '1/3' : '1/4'} `)
     .replace(MEASURED_BEHIND, '$2 $1')
+    .replace(IF_YOU_LIKE, '$2 $1')
     .replace(MEASURED_AGAIN, '')
     .replace(ONE_SPOON, '1 ')
     .replace(ONE_WORD_ASIDE, '')

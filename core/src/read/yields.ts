@@ -10,7 +10,7 @@ const COUNT = `(?:~ ?|about |abt\\.? |approx\\.? |approximately |around |ca\\.? 
 /** Words that promise a number, and what it counts where they don't say. Helpings count nothing by name. */
 const PROMISES: readonly (readonly [string, string])[] = [
   [
-    'makes|bakes|yields?|quantity|gives|get|a batch is|for(?= \\d{1,3} (?:pieces|pcs|people|persons|servings|portions)\\b)',
+    'makes|bakes|yields?|quantity|gives|get|a batch is|batch(?= ?:)|for(?= \\d{1,3} (?:pieces|pcs|people|persons|servings|portions)\\b)',
     'pieces',
   ],
   ['does|will do|serves|servings?|feeds|enough for|portions?', ''],
@@ -114,7 +114,7 @@ function namedPieces(parts: readonly string[]): Yield | null {
 }
 /** Beside a time a number may be an oven. */
 const PIECES =
-  /\b(?:pieces|pcs|cookies|biscuits|buns|rolls|muffins|cupcakes|scones|tartlets|doughnuts|squares|bars|slices|wedges|servings|portions|loaves)\b/i;
+  /\b(?:pieces|pcs|cookies|biscuits|buns|rolls|muffins|cupcakes|scones|tartlets|doughnuts|squares|bars|slices|wedges|servings|portions|loaves|bites)\b/i;
 const STROKES = /\s+[|•·/]\s+/;
 
 /** "For 24 (silicone moulds)": a piece in each. */

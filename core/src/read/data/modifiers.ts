@@ -11,7 +11,7 @@ export const MODIFIERS: ReadonlySet<string> = new Set(
     'piece chunk wedge strip stick cube knob block bar bag packet pack package box tin can jar tub bottle carton container sachet envelope sheet leaf ' +
     'full fat low reduced semi nonfat style type brand any all purpose kind variety local heritage heirloom unwaxed waxed tart sharp sour crisp firm ' +
     'cultured neutral flavoured flavored tasting virgin cooking baking eating dessert quick instant active dry powder powdered granulated medium-sized bite sized ' +
-    'smooth creamy crunchy super ultra finely milled sprouted heirloom fair trade fairtrade homegrown local unbaked baked prebaked punnet cooked canned tinned jarred bottled pot thumb mixed soaked combined dissolved stirred torn trimmed hard bittersweet semisweet grind fine-grind medium-grind coarse-grind cup tablespoon tbsp teaspoon tsp gram ounce oz ml lb cm inch weight net shelled strong mild mature vintage superfine stoneground stone milled bleached unbleached enriched gluten certified vegan dairy into pinch handful dash'
+    'smooth creamy crunchy super ultra finely milled sprouted heirloom fair trade fairtrade homegrown local unbaked baked prebaked punnet cooked canned tinned jarred bottled pot thumb mixed soaked combined dissolved stirred torn trimmed hard but plump knobbly floury waxy cut thick-cut juicy bittersweet semisweet grind fine-grind medium-grind coarse-grind cup tablespoon tbsp teaspoon tsp gram ounce oz ml lb cm inch weight net shelled strong mild mature vintage superfine stoneground stone milled bleached unbleached enriched gluten certified vegan dairy into pinch handful dash'
   ).split(' '),
 );
 

@@ -22,6 +22,7 @@ export const FURNITURE: readonly RegExp[] = [
   /^(?:tags|keywords?|course|cuisine|categor(?:y|ies)|folder|subject|filed under): ?.{2,60}$/,
   /^(?:from the (?:kitchen|recipe box) of|recipe box|recipe card)\b.{0,40}$/,
   /^(?:https?:\/\/\S+|www\.\S+|(?:#\w+ ?)+)$/,
+  /^allergens?(?: info(?:rmation)?)?: ?.{2,120}$/,
   /^(?:©|copyright\b).*$/,
   /^(?:sent from (?:my )?\w+.*|-+ ?forwarded message ?-+|\[forwarded\]|posted (?:on|by|in) .*|filed under:? .*|updated:? \w+ \d.*)$/,
   /^(?:home|recipes|index) ?[»›>/] ?.{2,60}$/,
