@@ -19,6 +19,14 @@ const IN_A_LETTER =
   "Hi Jo! Here's the pumpkin bread you asked about :)\n\nYou need 1 3/4 cups flour, 1 tsp baking soda, 2 eggs, 1 1/2 cups sugar, half a cup of oil, 1 cup pumpkin puree and 1/3 cup water. Oh and walnuts if you like them, about half a cup.\n\nWhisk the dry stuff in one bowl. Beat everything wet with the sugar. Pour wet over dry, stir. Into a greased 9x5 loaf pan and bake at 350 for 60 to 65 minutes.";
 const CLAFOUTIS =
   'Cherry clafoutis\n\n450 g / 1 lb ripe but juicy cherries\n3 large eggs\n100 g / 3½ oz caster sugar, + 1 tbsp to sprinkle\n65 g / 2¼ oz plain flour\n300 ml whole milk\n\nPreheat 180°C. Butter a 25 cm dish and dust with the tbsp of sugar. Whisk eggs and sugar, flour, then milk. Cherries in the dish, batter over. Bake for 35–40 mins.';
+const BEER_PANCAKES =
+  'Beer pancakes\n\n* 250ml lager\n* 200g plain flour\n* 2 eggs\n* 150ml milk\n* 20g butter for frying\n\nWhisk flour with milk, then eggs, beer. Rest 30 min.\nMelt a little of the butter in a 24cm frying pan over medium-high heat. Ladle in just enough to coat, 1 min each side. Makes about 10.';
+const MARTINI_CAKE =
+  'Espresso martini cake\nserves 12\n\nSPONGES (x2, 20cm)\n225g self-raising\n225g caster\n225g soft butter\n4 eggs\n\nSOAK\n100 ml strong coffee, 50ml coffee liqueur, 2 tbsp sugar\n\nFILLING\n500g mascarpone\n75g icing sugar\n\noven 180, line tins\nall in one bowl for sponges, beat 2 min, split, bake 25 min\nprick sponges warm, spoon soak over, cool\nwhip filling, sandwich';
+const COURGETTE_LOAVES =
+  'Chocolate zucchini bread\n\n2 1/2 c. flour\n1/2 c. unsweetened cocoa\n2 1/2 tsp. baking powder\n3/4 c. butter, softened\n2 c. sugar\n3 eggs\n2 c. shredded zucchini\n1/2 c. milk\n\nBeat butter & sugar; beat in eggs. Stir in zucchini, then flour, cocoa and powder alternately w/ milk. Pour into 2 greased & floured 8x4" pans. Bake at 350° about 1 hr. Cool in pan 10 min.; turn out on racks.';
+const GINGER_CRUNCH =
+  'Ginger crunch\n\nBase: 125g butter, 100g sugar, 200g plain flour, 1 tsp baking powder, 1 tsp ground ginger\nIcing: 75g butter, 100 g icing sugar, 2 tbsp golden syrup\n\nCream butter and sugar. Mix in dry. Press into a greased 20x30cm slice tin. Bake 190 for 20 min until light brown.\nMelt icing ingredients, pour over. Cut when cold.';
 
 describe('pages from a fridge’s door', () => {
   it.each<OnPaper>([
@@ -61,5 +69,33 @@ describe('pages from a fridge’s door', () => {
     ],
     ['so many, if you like them', IN_A_LETTER, {}, [/^\d+ g walnuts/m], []],
     ['more of the same, measured twice', CLAFOUTIS, {}, [/^1 tbsp caster sugar/m], [/Read as/]],
+    [
+      'pancakes by the side, with a lager',
+      BEER_PANCAKES,
+      {},
+      [/^In: 24 cm skillet$/m, /^Griddle or pan, 2 minutes/m, /cider/],
+      [/espresso|coffee|round tin/],
+    ],
+    [
+      'a soak is a part, and two tins are two',
+      MARTINI_CAKE,
+      {},
+      [/^SOAK\n100 ml strong coffee/m, /^In: 2 /m],
+      [],
+    ],
+    [
+      'two greased and floured pans by their inches',
+      COURGETTE_LOAVES,
+      {},
+      [/^In: 2 /m, /2 greased 8x4" pans dusted with/, /15 minutes; turn out/],
+      [],
+    ],
+    [
+      'what is thin bakes as long as it did, about',
+      GINGER_CRUNCH,
+      {},
+      [/^Oven 190 °C.*, 2[0-2] minutes/m],
+      [],
+    ],
   ])('%s', readsOnPaper);
 });

@@ -18,6 +18,8 @@ import { tinKind, type PanSize } from '../kitchen';
  * wafer's last water. Common practice.
  */
 const MOST_BY_FLOURS = 1.3;
+/** And of what is thin by less: it is done by its colour. cm and a factor; common practice. */
+const THIN = { depthCm: 1.5, most: 1.1 } as const;
 
 /** What simulated minutes are stretched by, held near the recipe's own time where tin, oven and start are the recipe's too. */
 function heldToRecipe(
@@ -25,11 +27,13 @@ function heldToRecipe(
   { anchored, stretch }: Pick<FoundBake, 'anchored' | 'stretch'>,
   { facts, profile }: BakeQuestion,
   inItsPlace: boolean,
+  depthCm: number,
 ): number {
   if (anchored !== 'recipe' || !inItsPlace || minutes === null || !facts?.minutes) return stretch;
   const stated = (facts.minutes.low + facts.minutes.high) / 2;
   // A wafer is done by its colour, and as thin as it was.
-  const most = profile.piece === 'spreads' && profile.dryThrough ? 1 : MOST_BY_FLOURS;
+  const thin = depthCm < THIN.depthCm ? THIN.most : MOST_BY_FLOURS;
+  const most = profile.piece === 'spreads' && profile.dryThrough ? 1 : thin;
   const moved = Math.min(most, Math.max(1 / most, (minutes * stretch) / stated));
   return (moved * stated) / minutes;
 }
@@ -49,7 +53,7 @@ function* predictBake(question: BakeQuestion, catalogue: Catalogue): Steps<Found
   const anchor = yield* anchorOf(question, theirs, catalogue);
   const { bake, layer } = bakeIn(converted, place, place.oven.celsius + temper.offset, question, catalogue);
   const ours = yield* bakeSection({ ...bake, framed });
-  const held = heldToRecipe(ours.minutes, anchor, question, isOnePlace(theirs, place));
+  const held = heldToRecipe(ours.minutes, anchor, question, isOnePlace(theirs, place), layer.depthCm);
   // A bake of one's own that was timed was in this kitchen already.
   const learnt = anchor.anchored === 'bake' ? null : learntIn(place.pan, question);
   const stretch = held * (learnt?.factor ?? 1);

@@ -130,6 +130,17 @@ export const BY_ITS_WORDS: readonly Rule[] = [
     holds: ({ text, heat }) => heat.oven !== null && BACK_FOR.test(text),
     medium: 'oven',
   },
+  {
+    because:
+      '"ladle in just enough to coat, 1 min each side": in a pan, where neither an oven nor fat is hot',
+    holds: ({ kind, text, heat }) =>
+      (kind === null || kind === 'layer' || kind === 'place') &&
+      heat.oven === null &&
+      heat.oil === null &&
+      (heat.medium === null || heat.medium === 'griddle') &&
+      EACH_SIDE.test(text),
+    medium: 'griddle',
+  },
   { because: 'an iron bakes from both sides', holds: ({ text }) => IRON.test(text), medium: 'griddle' },
   {
     because: 'it stays in the oven, off, ajar or under the grill',

@@ -12,7 +12,7 @@ export interface Said {
 }
 
 const COUNT =
-  /(?<![x×]\s?)\b(two|three|four|five|six|eight|ten|twelve|[2-6])\s+(?:x\s+)?(?:(?:and|&|well-greased|floured|greased|lined|large|big|small|baking|deep|shallow|loaf|sandwich|round|square|layer|cake|parchment-lined|buttered|\d\/\d-cup|[½¾⅓]-cup|\([^()]{1,24}\)|\d+ ?ml|\d[\d½¼¾ /.]*(?:cm|in|inch|"|-inch|-cm)?(?:\/\d[\d½¼¾ .]*(?:cm|in|inch|"))?|\w+)[\s,-]+){0,8}?(?:tins|pans|trays|sheets|slides|moulds|ramekins|mugs|basins|springforms|layers|ones|loaves)\b(?! of\b)/i;
+  /(?<![x×]\s?)\b(two|three|four|five|six|eight|ten|twelve|[2-6])\s+(?:x\s+)?(?:(?:and|&|well-greased|floured|greased|lined|large|big|small|baking|deep|shallow|loaf|sandwich|round|square|layer|cake|parchment-lined|buttered|\d\/\d-cup|[½¾⅓]-cup|\([^()]{1,24}\)|\d+ ?ml|\d[\d½¼¾ /.]*(?:cm|in|inch|"|-inch|-cm)?(?:\/\d[\d½¼¾ .]*(?:cm|in|inch|"))?|\w+["”″]?)[\s,-]+){0,8}?(?:tins|pans|trays|sheets|slides|moulds|ramekins|mugs|basins|springforms|layers|ones|loaves)\b(?! of\b)/i;
 /** Small ones are as many as there are pieces: "8 (6-oz) ramekins". */
 const SMALL_ONES =
   /(?<![\d/.-])\b([2-9]|1\d|2[0-4]|two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:\([^)]*\)\s*|[\p{L}\d/-]+\s+){0,4}(?:pudding tins|ramekins|moulds|molds|cocottes|tea ?cups)\b/iu;
@@ -95,8 +95,10 @@ const LOAF_WIDTH = 14;
 /** "Two 9-inch layers", "two 9-in rounds, greased": as many tins. */
 const LAYERS =
   /\b(two|three|four|[2-4])\s+(?:\d[\d.½]*[- ]?(?:inch|in\.?|cm|"|″)[- ])?(?:layers(?! in one)|rounds,? (?:greased|lined|floured|buttered))\b/i;
+/** "Sponges (x2, 20cm)". */
+const TIMES_SO_MANY = /\b(?:sponges?|layers?|cakes?|tins?|pans?)\W{0,3}[x×] ?([2-4])\b/i;
 const layersIn = (text: string): number | null => {
-  const said = LAYERS.exec(text)?.[1]?.toLowerCase();
+  const said = (LAYERS.exec(text) ?? TIMES_SO_MANY.exec(text))?.[1]?.toLowerCase();
   return said === undefined ? null : (NUMBERS_IN_WORDS[said] ?? Number(said));
 };
 /** Longer is what was rolled out to go into it, cm. */
@@ -185,6 +187,8 @@ const DISH =
 /** What an author calls the dish that it stands in: "2-litre ovenproof dish"; null: it is none. */
 export const dishIn = (words: string): string | null => DISH.exec(words)?.[0].toLowerCase() ?? null;
 
+const ON_THE_STOVE = /\b(?:frying|cr[eê]pe|pancake|omelette) ?pan\b/i;
+
 /** "Pear Tart, 26 cm": a size without a vessel is the tin's. */
 function sizedOnly(said: readonly Said[], family: FamilyId): Pan | null {
   if (FREE_FAMILIES.has(family)) return null;
@@ -192,7 +196,13 @@ function sizedOnly(said: readonly Said[], family: FamilyId): Pan | null {
     const [size] = sizesIn(text, null);
     if (!size) continue;
     const shape: PanShape =
-      size.widthCm === null ? 'round' : size.widthCm * ALIKE >= size.lengthCm ? 'square' : 'rect';
+      size.widthCm === null
+        ? ON_THE_STOVE.test(text)
+          ? 'skillet'
+          : 'round'
+        : size.widthCm * ALIKE >= size.lengthCm
+          ? 'square'
+          : 'rect';
     return panFrom(
       { shape, weak: false, size, count: size.count ?? layersIn(text), words: text.trim(), worth: 0 },
       size,

@@ -21,7 +21,7 @@ const BEGINS = new RegExp(
 );
 /** A heading that says what to do with what stands under it names a stage of the work and no part. */
 const DEED =
-  /^\W*(?:melt|soak|whisk|sift|stir|fold|mix|beat|combine|add|rub|then|next|dry|wet|day|step)\b|^\W*cream(?= (?:the|and|your|butter|fat|margarine|sugar|together|until|first)\b)/i;
+  /^\W*(?:melt|soak(?!\W*$)|whisk|sift|stir|fold|mix|beat|combine|add|rub|then|next|dry|wet|day|step)\b|^\W*cream(?= (?:the|and|your|butter|fat|margarine|sugar|together|until|first)\b)/i;
 const AT_THE_TABLE = /,\s*to (?:serve|finish)\b/i;
 /** The part that a line begins by saying what it is for; null: it goes on with the one before. */
 const partOf = (line: Line): string | null => {

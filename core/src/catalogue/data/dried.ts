@@ -6,7 +6,7 @@ export const dried: Table = {
   source: 'USDA SR Legacy; cup and piece weights: common practice', confidence: 'from-memory',
   rows: {
     'currants': { name: 'dried currants', also: ['currant', 'dried currant', 'zante currant', 'currants dried'], comp: [18.5, 4, 0.3, 2, 66.5, 6.8, 1.8], acid: 20, cup: [144, 132, 158], does: ['hides soda'] },
-    'dried-figs': { name: 'dried figs', also: ['dried fig', 'fig', 'semi-dried fig'], comp: [30, 3.3, 0.9, 5, 48.5, 9.8, 1.9], acid: 4, cup: [149, 135, 170], each: [9, 7, 15], possible: ['sulphite'], does: ['hides soda'] },
+    'dried-figs': { name: 'dried figs', also: ['dried fig', 'semi-dried fig'], comp: [30, 3.3, 0.9, 5, 48.5, 9.8, 1.9], acid: 4, cup: [149, 135, 170], each: [9, 7, 15], possible: ['sulphite'], does: ['hides soda'] },
     'prunes': { name: 'prunes', also: ['prune', 'dried plum', 'pitted prune', 'soft prune'], comp: [30.9, 2.2, 0.4, 5, 52, 7.1, 2.6], acid: 12, cup: [174, 155, 185], each: [9, 7, 11], possible: ['sulphite'], does: ['hides soda'] },
     'dried-apple': { name: 'dried apple', also: ['dried apple ring'], comp: [31.8, 0.9, 0.3, 1, 57, 8.2, 1.1], acid: 10, cup: [86, 75, 105], each: [6, 4, 8], possible: ['sulphite'] },
     'dried-pear': { name: 'dried pears', also: ['dried pear', 'dried peach'], comp: [28, 2.5, 0.7, 1, 59, 7.7, 1.6], acid: 10, cup: [170, 145, 185], each: [17, 12, 22], possible: ['sulphite'] },

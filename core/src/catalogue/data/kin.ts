@@ -49,7 +49,7 @@ export const KIN: Readonly<Record<string, Readonly<Record<string, KinRow>>>> = {
     chocolate: { name: 'malted chocolate drink powder', also: ['malted drinking chocolate', 'malted hot chocolate powder', 'malted hot chocolate', 'chocolate malt powder', 'malted chocolate powder', 'chocolate malt drink'], allergens: ['milk'], possible: ['wheat', 'soybeans'], note: 'malt is barley' },
     coffee: { name: 'barley drink', also: ['barley cup', 'instant barley drink', 'cereal coffee', 'grain coffee', 'roasted barley drink', 'chicory barley drink'], grain: 'grain', allergens: [], possible: ['wheat'], note: 'roasted barley or rye, drunk like coffee' },
   },
-  'beer': { wheat: { name: 'wheat beer', allergens: ['wheat'], possible: [] }, stout: { name: 'stout', possible: ['wheat', 'oats', 'milk'] } },
+  'beer': { wheat: { name: 'wheat beer', allergens: ['wheat'], possible: [] }, stout: { name: 'stout', also: ['porter', 'dark beer', 'dark ale', 'brown ale', 'milk stout'], possible: ['wheat', 'oats', 'milk'] } },
   'oatcakes': { flapjack: { name: 'flapjack', allergens: ['oats'], possible: ['wheat', 'milk', 'tree nuts'] } },
   'wheat-goods': {
     plain: { name: 'communion host', also: ['communion wafer', 'cream of wheat', 'spring roll wrapper'], possible: [], note: 'made of wheat' },

@@ -43,7 +43,7 @@ export const produce: Table = {
     'currants-fresh': { name: 'blackcurrants', also: ['blackcurrant', 'redcurrant', 'fresh currant'], comp: [82.5, 1.4, 0.4, 0.5, 8, 6.3, 0.9], acid: 40, cup: [112, 100, 130], freeWater: 0.25 },
     'grapes': { name: 'grapes', also: ['grape', 'seedless grape'], comp: [80.5, 0.7, 0.2, 0.2, 15.5, 0.9, 0.5], acid: 8, cup: [151, 140, 165], each: [5, 3, 8], freeWater: 0.2 },
     'passion-fruit': { name: 'passion fruit', also: ['passionfruit', 'passion fruit pulp', 'passionfruit pulp'], comp: [72.9, 2.2, 0.7, 1, 11.2, 10.4, 0.8], acid: 50, cup: [236, 225, 250], each: [18, 14, 25], freeWater: 0.6 },
-    'figs-fresh': { name: 'fresh figs', also: ['fresh fig', 'ripe fig', 'figs fresh'], comp: [79, 0.8, 0.3, 0, 16.3, 2.9, 0.7], acid: 3, cup: [160, 140, 180], each: [50, 38, 65], freeWater: 0.2 },
+    'figs-fresh': { name: 'fresh figs', also: ['fresh fig', 'ripe fig', 'figs fresh', 'fig'], comp: [79, 0.8, 0.3, 0, 16.3, 2.9, 0.7], acid: 3, cup: [160, 140, 180], each: [50, 38, 65], freeWater: 0.2 },
     'persimmon': { name: 'persimmon', also: ['persimmon pulp', 'persimmon puree'], comp: [80.3, 0.6, 0.2, 2, 12.8, 3.6, 0.4], acid: 2, cup: [245, 230, 260], each: [168, 130, 220], freeWater: 0.7 },
     'jackfruit': { name: 'jackfruit', also: ['ripe jackfruit'], comp: [73.5, 1.7, 0.6, 2.6, 19, 1.5, 0.9], acid: 4, cup: [165, 150, 180], freeWater: 0.3 },
     'guava': { name: 'guava', also: ['lychee'], comp: [80.8, 2.2, 0.8, 0.7, 9.5, 5, 1.1], acid: 8, cup: [165, 150, 185], each: [55, 40, 90], freeWater: 0.3 },

@@ -7,7 +7,7 @@ const FORMS: readonly (readonly [RegExp, (dust: string, ...groups: string[]) => 
     (dust, verb, what) => `${verb.replace(',', ' and')} ${what} and dust with ${dust}`,
   ],
   [
-    /\b((?:greased|buttered|oiled|lined)(?: \([^()]*\))?)(?:,| and| &| \+) (?:lightly )?(?:floured|(?:bread)?crumbed) ((?:\([^()]*\) )?(?:[\w\d×x"”.-]+ ){0,4}?(?:tins?|(?:cake)?pans?|trays?|sheets?|moulds?|dish(?:es)?|basins?|cups|springforms?|ramekins?|\d{1,2} ?[x×] ?\d{1,2}(?! (?:[\w-]+ )?(?:tins?|pans?)\b)))\b/gi,
+    /\b((?:greased|buttered|oiled|lined)(?: \([^()]*\))?)(?:,| and| &| \+) (?:lightly )?(?:floured|(?:bread)?crumbed) ((?:\([^()]*\) )?(?:[\w\d×x"”.-]+ ){0,4}?(?:tins?|(?:cake)?pans?|trays?|sheets?|moulds?|dish(?:es)?|basins?|cups|springforms?|ramekins?|\d{1,2} ?[x×] ?\d{1,2}(?!["”″]? ?(?:[\w-]+ ){0,3}(?:tins?|pans?)\b)))\b/gi,
     (dust, how, what) => `${how} ${what} dusted with ${dust}`,
   ],
   [

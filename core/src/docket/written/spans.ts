@@ -64,7 +64,8 @@ export const timeIn = (
   because: string,
 ): SpanEdit => {
   // "20 min. more": the stop is the short word's, and goes with it.
-  const stop = action.text.charAt(time.to - 1) === '.' && !/^\s*\p{Ll}/u.test(action.text.slice(time.to));
+  const stop =
+    action.text.charAt(time.to - 1) === '.' && !/^\s*[\p{Ll};,:)]/u.test(action.text.slice(time.to));
   return editIn(action, time, `${text}${stop ? '.' : ''}`, because);
 };
 
