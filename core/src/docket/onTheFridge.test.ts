@@ -27,6 +27,18 @@ const COURGETTE_LOAVES =
   'Chocolate zucchini bread\n\n2 1/2 c. flour\n1/2 c. unsweetened cocoa\n2 1/2 tsp. baking powder\n3/4 c. butter, softened\n2 c. sugar\n3 eggs\n2 c. shredded zucchini\n1/2 c. milk\n\nBeat butter & sugar; beat in eggs. Stir in zucchini, then flour, cocoa and powder alternately w/ milk. Pour into 2 greased & floured 8x4" pans. Bake at 350° about 1 hr. Cool in pan 10 min.; turn out on racks.';
 const GINGER_CRUNCH =
   'Ginger crunch\n\nBase: 125g butter, 100g sugar, 200g plain flour, 1 tsp baking powder, 1 tsp ground ginger\nIcing: 75g butter, 100 g icing sugar, 2 tbsp golden syrup\n\nCream butter and sugar. Mix in dry. Press into a greased 20x30cm slice tin. Bake 190 for 20 min until light brown.\nMelt icing ingredients, pour over. Cut when cold.';
+const CHRISTMAS_CAKE =
+  "Mum's Christmas cake - 8in round\n\nCake:\n8oz butter\n8oz dark muscovado\n4 large eggs\n8oz plain flour\n1/4 c. pwd. sugar\n\nLine tin with double paper. Oven 140C / gas 1.\nCream butter sugar v well. Beat eggs in slowly. Fold in flour.\nBake 4 1/4 - 4 3/4 hrs. DON'T look till 4 hrs.\nCool 30 min in tin.";
+const CHURRO_BITES =
+  'Baked churro bites\n\n1 cup water\n1/3 cup (75 g) butter\n1/2 tsp salt\n1 cup (130 g) all purpose flour\n2 eggs\n1/2 tsp vanilla\n\n01 heat oven to 400 F and line a sheet pan\n02 boil water, butter, salt\n03 dump in flour, stir like mad 1 min till it makes a ball\n04 let cool 5-10 min, beat in eggs + vanilla\n05 pipe 2-in pieces w/ a large star tip\n06 bake 18-22 min';
+const TREACLE_SPONGE =
+  'Treacle sponge\n\n| Golden syrup | 4 tbsp + extra |\n| Butter, soft | 175 g |\n| Caster sugar | 175 g |\n| Eggs, beaten | 3 |\n| SR flour | 175 g |\n\nSyrup in the base of a buttered 1.2 l baking dish. Cream butter sugar. Eggs in bit by bit. Fold flour. Spread over syrup.\n170 fan, 40-45 min.';
+const COCONUT_LOAF =
+  'Coconut raspberry loaf\nServes 10 | Tin 900g loaf\n\nDry: 175g SR flour, 100g desiccated coconut, 175g golden caster sugar\nWet: 150g coconut yoghurt, 3 eggs, 100ml sunflower oil\n\nOven 170C fan. Grease & line tin.\nMix dry. Whisk wet. Combine.\nScrape in. 55-60 mins. Cool in tin 20 mins.\nFor vegan swap each egg for 1 tbsp ground flax + 3 tbsp water.';
+const TWISTS =
+  '> forwarded recipe <\nSubject: Re: those cheese straws?\n\nSweet version you asked about = "Cinnamon palmier-ish twists"\n\n1 sheet (375g) puff pastry\n50g melted butter\n80g brown sugar mixed with 2 tsp cinnamon\n\nUnroll pastry, brush butter, scatter sugar. Cut 12 strips, twist, lay on lined tray. Bake 200C 18-20 till dark gold.';
+const ECCLES =
+  'Eccles-style cakes\n\n500g block puff pastry\n200g currants\n75g dark brown sugar\n50g butter\n\nMelt the butter, stir in fruit, sugar. Cut 9 cm rounds, spoonful in each, gather, flip, flatten. 200, 20 mins.';
 
 describe('pages from a fridge’s door', () => {
   it.each<OnPaper>([
@@ -97,5 +109,23 @@ describe('pages from a fridge’s door', () => {
       [/^Oven 190 °C.*, 2[0-2] minutes/m],
       [],
     ],
+    [
+      'a time at which nobody looks is no second bake',
+      CHRISTMAS_CAKE,
+      {},
+      [/^Oven 140 °C.*4¼ to 4¾ hours(?!.*then)/m, /pwd\. sugar \(3\d g\)/],
+      [],
+    ],
+    ['a ball in the pan is choux', CHURRO_BITES, {}, [/^400 °F|^Oven 400 °F/m], [/^Is it/m, /stand for/]],
+    ['and extra, in a table', TREACLE_SPONGE, {}, [/^4 tbsp Golden syrup, plus extra/m], [/What is this/]],
+    [
+      'yogurt of coconut stays, and what a page swaps for a diet is no step',
+      COCONUT_LOAF,
+      { without: ['milk', 'egg'] },
+      [/^1\d\d g coconut yoghurt/m],
+      [/vegan/],
+    ],
+    ['a name behind an equals sign', TWISTS, {}, [/^Cinnamon palmier-ish twists$/m], [/asked about/]],
+    ['cakes of a bought pastry are pastry', ECCLES, {}, [/^pastry · gluten-free/m], []],
   ])('%s', readsOnPaper);
 });

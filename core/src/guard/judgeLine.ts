@@ -134,6 +134,10 @@ const endsInName = (words: string, { name, also, kinds }: Ingredient): boolean =
   return [name, ...also, ...kinds].some((one) => tokensOf(one).at(-1) === last);
 };
 
+/** "750 g Italian prune plums": whatever sort it is, it is a plum. */
+export const isPlainlyNamed = ({ words }: Pick<Item, 'words'>, ingredient: Ingredient): boolean =>
+  PLAIN_ROLES.has(ingredient.role) && endsInName(words, ingredient);
+
 /** A claim is read on the packet: what would hold gluten is then a label to check, not a danger named. */
 function claimed({ gluten, allergens, possible, ...rest }: Judgement, words: string): Judgement {
   // Wheat starch with its gluten taken out is still wheat.
@@ -199,10 +203,7 @@ function judgeItem(
       ? caught(base, marker)
       : base;
   const sound =
-    netted.gluten === 'free' &&
-    item.match === 'near' &&
-    ingredient &&
-    !(PLAIN_ROLES.has(ingredient.role) && endsInName(item.words, ingredient));
+    netted.gluten === 'free' && item.match === 'near' && ingredient && !isPlainlyNamed(item, ingredient);
   const settled = sound
     ? {
         ...netted,

@@ -56,6 +56,10 @@ describe('questions', () => {
     expect(asks('2 tsp baking powder', { diet: 'grain-free', gluten: 'label' })).toContain('label'));
   it('are asked where a maker may bring in what is avoided', () =>
     expect(asks('200 g gluten-free flour blend', { without: ['milk'] })).toContain('possible'));
+  it('are none of a sort of fruit, and one of what else goes by its name', () => {
+    expect(asks('750 g Italian prune plums')).toEqual([]);
+    expect(asks('750 g plum delight')).not.toEqual([]);
+  });
   it('stay open on a near match', () => expect(asks('100 g grandmother’s flour')).not.toEqual([]));
   it('can be answered line by line', () => {
     const text = '100 g rice flour\n100 g sorghum flour';

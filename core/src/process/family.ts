@@ -37,6 +37,8 @@ const METHOD_EVIDENCE = 1.1;
 const MOST_WORDS = 2;
 /** Log-odds against what a recipe would name, or say by what is done, and doesn't. */
 const UNNAMED = -3;
+/** And against what its bought dough doesn't make. */
+const UNLIKE_BOUGHT = -5;
 /** Of a part that is called a base: it is pressed or rolled. */
 const BASE_EVIDENCE = 2.2;
 /** So many families are shown beside the one that is guessed. */
@@ -69,7 +71,7 @@ const FLOURED = -6;
 
 /** Log-odds of a formula for a family. Without flour what its bought dough makes is left, or what needs none. */
 function formulaScore(id: FamilyId, ratios: FamilyRatios | null, bought: FamilyId | undefined): number {
-  if (!ratios) return id === (bought ?? 'flourless') ? 0 : -3;
+  if (!ratios) return id === (bought ?? 'flourless') ? 0 : bought === undefined ? UNNAMED : UNLIKE_BOUGHT;
   const share = 100 / (100 + RATIOS.reduce((sum, what) => sum + ratios[what], 0));
   if (id === 'flourless') return share < LITTLE_FLOUR ? 0 : FLOURED;
   return likeness(ratios, usualRatios(id)) + (share < A_TRACE ? FLOURED : 0);

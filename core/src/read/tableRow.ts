@@ -11,6 +11,9 @@ const WEIGHT_CELL = /^\d[\d.,]*\s?(?:g|ml)$/i;
 const IN_GRAMS = /^\d[\d.,]*\s?(?:g|kg|ml|l)\b/i;
 const MORE = /^\s*(?:\+|plus|and)\s/i;
 
+/** "4 tbsp + extra": some more, of no weight. */
+const AND_EXTRA = /\s*(?:\+|plus|and)\s+(?:extra|more|some)$/i;
+
 const isAmount = (cell: string) => AMOUNT_CELL.test(cell);
 /** "BASE: 125 g butter": an amount with its name, behind the list's own name or without. */
 const isThing = (cell: string) => {
@@ -87,7 +90,9 @@ export function rowsOf(written: string): string[] {
   const added = rest.filter((cell) => MORE.test(cell)).map((cell) => ` ${cell}`);
   const prepared = rest.filter((cell) => !MORE.test(cell)).map((cell) => `, ${cell}`);
   const [label = '', food = name] = LABELS.exec(name)?.slice(1) ?? [];
+  const measured = amount.replace(AND_EXTRA, '');
+  if (measured !== amount) added.push(', plus extra');
   return [
-    `${label}${ofIt(amount, food) ?? `${amount}${beside} ${food}`}${prepared.join('')}${added.join('')}`,
+    `${label}${ofIt(measured, food) ?? `${measured}${beside} ${food}`}${prepared.join('')}${added.join('')}`,
   ];
 }

@@ -37,6 +37,9 @@ const capitals = (name: string): string =>
     .replace(/(?<=\p{Lu})l(?!\p{Ll})|(?<!\p{L})l(?=\p{Lu}{2})/gu, 'I')
     .replace(/(?<=\p{Lu})0(?=\p{Lu})/gu, 'O');
 
+/** 'Sweet version you asked about = "Cinnamon twists"'. */
+const EQUALS_QUOTED = /^[^"“=]{8,}=\s*["“]([^"”]{5,60})["”]\W*$/u;
+
 /** A title without what stands around it: marks, strokes of a table, "Recipe:", little pictures, and how many it makes. */
 function titleIn(source: string): string {
   const row = titleRow(source)?.[0] ?? source.replace(/^\s*\|/, '').replace(/[|\s]+$/, '');
@@ -46,6 +49,7 @@ function titleIn(source: string): string {
       .replace(/\s{3,}/g, ', '),
   )
     .replace(NUMBERED, '')
+    .replace(EQUALS_QUOTED, '$1')
     .replace(/^#+\s*|\s*#+$|\*\*|__/g, '')
     .replace(/^ingredients (?:for|of) (?:the )?/i, '')
     .replace(/^(?:(?:subject|re|fwd?|betreff|aw)\s*:\s*)+/i, '')

@@ -49,7 +49,7 @@ export const KIN: Readonly<Record<string, Readonly<Record<string, KinRow>>>> = {
     chocolate: { name: 'malted chocolate drink powder', also: ['malted drinking chocolate', 'malted hot chocolate powder', 'malted hot chocolate', 'chocolate malt powder', 'malted chocolate powder', 'chocolate malt drink'], allergens: ['milk'], possible: ['wheat', 'soybeans'], note: 'malt is barley' },
     coffee: { name: 'barley drink', also: ['barley cup', 'instant barley drink', 'cereal coffee', 'grain coffee', 'roasted barley drink', 'chicory barley drink'], grain: 'grain', allergens: [], possible: ['wheat'], note: 'roasted barley or rye, drunk like coffee' },
   },
-  'beer': { wheat: { name: 'wheat beer', allergens: ['wheat'], possible: [] }, stout: { name: 'stout', also: ['porter', 'dark beer', 'dark ale', 'brown ale', 'milk stout'], possible: ['wheat', 'oats', 'milk'] } },
+  'beer': { wheat: { name: 'wheat beer', allergens: ['wheat'], possible: [] }, stout: { name: 'stout', also: ['porter', 'dark beer', 'dark ale', 'brown ale'], possible: ['wheat', 'oats', 'milk'] } },
   'oatcakes': { flapjack: { name: 'flapjack', allergens: ['oats'], possible: ['wheat', 'milk', 'tree nuts'] } },
   'wheat-goods': {
     plain: { name: 'communion host', also: ['communion wafer', 'cream of wheat', 'spring roll wrapper'], possible: [], note: 'made of wheat' },
@@ -126,6 +126,12 @@ export const KIN: Readonly<Record<string, Readonly<Record<string, KinRow>>>> = {
     shea: { name: 'shea', possible: ['tree nuts'], note: 'some lists count shea among the tree nuts' },
   },
   // Milks, drinks, spirits, acids
+  'dairy-free-yogurt': {
+    coconut: { name: 'coconut yogurt', also: ['coconut yoghurt', 'coconut milk yogurt', 'coconut milk yoghurt', 'coconut-based yogurt', 'coconut-based yoghurt'], allergens: ['coconut'], possible: ['tree nuts', 'soybeans', 'milk'], note: 'some of what is called so is dairy yogurt with a taste of coconut: the tub says which' },
+    soya: { name: 'soya yogurt', also: ['soy yogurt', 'soy yoghurt', 'soya yoghurt'], allergens: ['soybeans'], possible: ['milk', 'tree nuts'] },
+    almond: { name: 'almond yogurt', also: ['almond yoghurt', 'almond milk yogurt', 'almond milk yoghurt'], allergens: ['tree nuts'], possible: ['milk', 'soybeans'] },
+    oat: { name: 'oat yogurt', also: ['oat yoghurt', 'oat milk yogurt', 'oat milk yoghurt'], grain: 'grain', gluten: 'contains', allergens: ['oats'], possible: ['milk'] },
+  },
   'almond-milk': {
     plant: { name: 'plant milk', also: ['non-dairy milk', 'dairy-free milk', 'plant-based milk', 'milk alternative', 'nondairy milk'], gluten: 'check-label', grain: 'contains-grain-derivative', allergens: [], possible: ['tree nuts', 'soybeans', 'oats', 'coconut', 'wheat', 'peanuts', 'nightshades'], note: 'it may be of oat, nut, soya, rice or coconut: say which' },
   },

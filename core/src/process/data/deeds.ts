@@ -15,6 +15,7 @@ export const DEEDS: readonly { readonly family: FamilyId; readonly words: RegExp
   { family: 'choux', words: /\ball (?:of it )?at once\b|\b(?:leaves|comes away from) the sides\b/i, says: 2 },
   { family: 'choux', words: /\b(?:water|milk)\b[^.]{0,60}\bboil[^]{0,120}\bflour\b[^]{0,200}\beggs?\b[^.]{0,40}\b(?:one|little|at a time|after)\b/i, says: 2 },
   { family: 'choux', words: /\bboil\b[^.]{0,20}\b(?:water|milk)\b[^]{0,160}\bflour\b[^]{0,200}\beggs?\b[^.]{0,40}\b(?:one|little|at a time|after)\b/i, says: 4 },
+  { family: 'choux', words: /\bboil\b[^]{0,160}\bflour\b[^]{0,120}\b(?:makes|forms|until|till|into|to) (?:it )?(?:makes |forms |comes to )?(?:an? )?(?:smooth |stiff |thick )?(?:ball|dough|mass|clump)\b[^]{0,160}\beggs?\b/i, says: 4 },
   { family: 'foam', words: /\bwhites\b[^.]{0,80}\b(?:stiff(?:ly)?|peaks?|foamy|meringue|snow|firm)\b[^]{0,400}\bfold|\b(?:stiff(?:ly)?|firmly)[- ](?:beaten|whipped|whisked) (?:egg )?whites|\bribbon\b|\bleaves a trail\b/i, says: 1.5 },
   { family: 'foam', words: /\beggs?\b[^.]{0,50}\bsugar\b(?![^.]{0,20}\b(?:oil|butter|yogh?urt|milk)\b)[^.]{0,60}\b(?:thick|pale|treble|trebled|triple|tripled|mousse|doubled?|light|high speed|volume|trail|minutes|mins?)[^]{0,250}\bfold/i, says: 1.8 },
   { family: 'foam', words: /\b(?:beat|whisk|whip)\b[^.]{0,20}\beggs?\b(?![^.]{0,40}\bsugar\b)[^.]{0,60}\b(?:thick|pale|trebled?|tripled?|mousse|doubled)\b[^]{0,250}\bfold/i, says: 1.2 },

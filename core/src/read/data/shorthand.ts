@@ -8,6 +8,7 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   // A square of a baker's bar is an ounce.
   [/(?<=\d )(?:sq\.?|squares?) (?:of )?(?=(?:\p{L}+ ){0,2}chocolate)/giu, 'oz '],
   [/\b\p{L}+-(?:soaked|plumped|steeped) (?=\p{L})/giu, ''],
+  [/\b(?:pwdr|pdr|pwd|powd)\b\.? ?(?=sugar\b)/gi, 'powdered '],
   [/\b(?:pwdr|pdr|pwd|powd)\b\.?/gi, 'powder'],
   [/\bcr\.? (?=of tartar)/gi, 'cream '],
   [/\bbi-?carb\.?(?= soda)/gi, 'bicarbonate of'],

@@ -11,6 +11,10 @@ const LABELS_A_FORM = new RegExp(
 );
 const TELLS_A_TIME = /\d\s*(?:min|hour|hr)/i;
 
+/** "For vegan swap each egg for 1 tbsp ground flax": the docket's own work, for whoever asks for it. */
+const FOR_A_DIET =
+  /^\W*(?:(?:to make (?:it|this|them)|for (?:a |an )?|if (?:you(?:'re| are) |it must be )?)(?:vegan|egg-free|eggless|dairy[- ]free|gluten[- ]free|gf|nut[- ]free)\b[^.]{0,24}?[,:]?\s*(?:just |simply )?(?:swap|replace|use|sub(?:stitute)?|omit|leave out)|(?:swap|replace|sub(?:stitute)?)\b[^.]*\b(?:to make it|for a?) (?:vegan|dairy[- ]free|gluten[- ]free|egg-free)\b)/i;
+
 const formOf = (line: string): string | null => LABELS_A_FORM.exec(cleanLine(line))?.[1] ?? null;
 const stemOf = (form: string): string =>
   form
@@ -20,12 +24,13 @@ const stemOf = (form: string): string =>
 
 /**
  * A page's kinds, where what it says behind its method of another form ("Muffins: …", "As a loaf: …") is a note: whoever bakes it in its
- * own tin does none of it. A form that the name of the bake has is its own.
+ * own tin does none of it; nor of what it says for another table's diet. A form that the name of the bake has is its own.
  */
 export function withOtherForms(lines: readonly string[], read: readonly KindOfLine[]): readonly KindOfLine[] {
   const title = lines[read.findIndex(({ kind }) => kind === 'title')]?.toLowerCase() ?? '';
   return read.map((one, at): KindOfLine => {
     if (one.kind !== 'step') return one;
+    if (FOR_A_DIET.test(cleanLine(lines[at]!))) return { ...one, kind: 'note', or: 'step' };
     const form = formOf(lines[at]!);
     const baked = read.some(({ kind }, n) => n < at && kind === 'step' && TELLS_A_TIME.test(lines[n]!));
     return form !== null && baked && !title.includes(stemOf(form))
