@@ -39,6 +39,8 @@ const TWISTS =
   '> forwarded recipe <\nSubject: Re: those cheese straws?\n\nSweet version you asked about = "Cinnamon palmier-ish twists"\n\n1 sheet (375g) puff pastry\n50g melted butter\n80g brown sugar mixed with 2 tsp cinnamon\n\nUnroll pastry, brush butter, scatter sugar. Cut 12 strips, twist, lay on lined tray. Bake 200C 18-20 till dark gold.';
 const ECCLES =
   'Eccles-style cakes\n\n500g block puff pastry\n200g currants\n75g dark brown sugar\n50g butter\n\nMelt the butter, stir in fruit, sugar. Cut 9 cm rounds, spoonful in each, gather, flip, flatten. 200, 20 mins.';
+const TOFFEE_DRIZZLE =
+  'Toffee cake\n250g butter\n250g caster sugar\n4 eggs\n300g s/r flour\nToffee drizzle\n100g soft toffees\n3 tbsp double cream\n\nBeat butter, sugar, eggs, flour till smooth. Spread in greased lined 20x30cm tin. Bake 180C 50 mins.\nMelt toffees and cream in microwave 1 min, stir, drizzle over.';
 
 describe('pages from a fridge’s door', () => {
   it.each<OnPaper>([
@@ -127,5 +129,12 @@ describe('pages from a fridge’s door', () => {
     ],
     ['a name behind an equals sign', TWISTS, {}, [/^Cinnamon palmier-ish twists$/m], [/asked about/]],
     ['cakes of a bought pastry are pastry', ECCLES, {}, [/^pastry · gluten-free/m], []],
+    [
+      'cream in a microwave is what it is now, and no deed',
+      TOFFEE_DRIZZLE,
+      { without: ['milk'] },
+      [/dark chocolate and coconut cream in microwave/],
+      [/and cream in/],
+    ],
   ])('%s', readsOnPaper);
 });

@@ -7,7 +7,7 @@ export const NOT_NAMED: readonly RegExp[] = [
   /\b(?=(?:to|into) )(?<=\b(?:rub\w*|blitz\w*|puls\w*|process\w*|whizz?\w*|work\w*|mix\w*|cut|stir)\b[^.;]{0,60})(?:to|into) (?:(?:fine|coarse|rough|large|small|even|damp|wet|loose) )*(?:bread ?)?crumbs\b/gi,
   /\b\w+[- ](?:sized|coloured|colored|like|yellow|brown(?! (?:sugar|rice|butter|flour|bread)))\b/gi,
   // A deed: "cream the butter", "until creamed".
-  /(?<!\b(?:double|single|heavy|whipping|whipped|sour|soured|pouring|clotted|light|thick|fresh|ice|coconut|cold|the|of|with|remaining|(?:\d ?)?(?:ml|g|cups?|oz|dl)) )\bcream(?:ed|ing)?(?= (?:the|together|until|in|up|it|them|both|your|well|this|that|all|for|butter|margarine|shortening|sugar|dairy-free|vegan|plant|\d))/gi,
+  /(?<!\b(?:double|single|heavy|whipping|whipped|sour|soured|pouring|clotted|light|thick|fresh|ice|coconut|cold|the|of|with|remaining|(?:\d ?)?(?:ml|g|cups?|oz|dl)) )\bcream(?:ed|ing)?(?= (?:the|together|until|in(?! (?:an? |the )?(?:microwave|pan|saucepan|small|heatproof|jug)\b)|up|it|them|both|your|well|this|that|all|for|butter|margarine|shortening|sugar|dairy-free|vegan|plant|\d))/gi,
   /(?<=^\s*(?:\d+[.)] *)?|[.;:] )cream(?! cheese|,|\.|of\b| (?:softly |lightly )?(?:whipped|whisked|poured|piped|dolloped|spread|on top|over|to serve|goes|is)\b)/gi,
   /\bice (?:the|it|them|when|with)\b/gi,
   // A tin or a tool.
