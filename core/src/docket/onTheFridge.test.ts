@@ -41,6 +41,10 @@ const ECCLES =
   'Eccles-style cakes\n\n500g block puff pastry\n200g currants\n75g dark brown sugar\n50g butter\n\nMelt the butter, stir in fruit, sugar. Cut 9 cm rounds, spoonful in each, gather, flip, flatten. 200, 20 mins.';
 const TOFFEE_DRIZZLE =
   'Toffee cake\n250g butter\n250g caster sugar\n4 eggs\n300g s/r flour\nToffee drizzle\n100g soft toffees\n3 tbsp double cream\n\nBeat butter, sugar, eggs, flour till smooth. Spread in greased lined 20x30cm tin. Bake 180C 50 mins.\nMelt toffees and cream in microwave 1 min, stir, drizzle over.';
+const PEAR_TART =
+  'Pear tart\nServes 8\n\n1 sheet ready-rolled shortcrust (320g)\n80g soft butter\n80g caster sugar\n2 eggs\n100g ground almonds\n20g plain flour\n\n1. Line a 23cm tart tin with the pastry; chill 20 min.\n2. Beat butter and sugar, then eggs, almonds and flour. Spread in the case.\n3. Bake at 180C fan 35-40 min.\n\nTo finish: icing sugar';
+const TAHINI_BROWNIES =
+  'Tahini brownies | 16 pieces | 8-inch square\n\n| Ingredient | Amount | Notes |\n| --- | --- | --- |\n| Butter | 115 g | cubed |\n| Dark chocolate | 170 g | chopped |\n| Sugar | 200 g | |\n| Eggs | 2 + 1 yolk | room temp |\n| Flour | 65 g | |\n\n1. 350°F. Line pan.\n2. Melt butter + choc. Whisk in sugar, then eggs + yolk.\n3. Fold in flour.\n4. 24–28 min.';
 
 describe('pages from a fridge’s door', () => {
   it.each<OnPaper>([
@@ -135,6 +139,20 @@ describe('pages from a fridge’s door', () => {
       { without: ['milk'] },
       [/dark chocolate and coconut cream in microwave/],
       [/and cream in/],
+    ],
+    [
+      'a pastry that is bought by another name',
+      PEAR_TART,
+      {},
+      [/with the gluten-free pastry/, /^icing sugar/m],
+      [/still says/, /Read as/],
+    ],
+    [
+      'a yolk besides, and a tin at the head of a table',
+      TAHINI_BROWNIES,
+      {},
+      [/^2 eggs/m, /^1 egg yolk/m, /^In: 8 in square tin$/m],
+      [],
     ],
   ])('%s', readsOnPaper);
 });

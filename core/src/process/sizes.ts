@@ -67,13 +67,17 @@ const A_VESSEL = /^[-\s]*(?:inch(?:es)? )?(?:\p{L}+ ){0,2}(?:tin|pan|dish|mould)
 const BARE_TIN =
   /(?<![\d.,/x×-])\b(19|2\d|3[0-2])\s+(?:(?:square|round|springform|loose[- ]bottomed|deep|cake|flan|tart)\s+){0,2}(?:tin|springform)\b/gi;
 
+/** "16 pieces | 8-inch square": what stands before a stroke is said of something else. */
+const ANOTHER_FACT = /^.*[|·•]/u;
+
 /** The sizes that a text gives, those of what is rolled or cut left out. */
 export function sizesIn(text: string, near: RegExp | null): Size[] {
   const shaped = (from: number, to: number) =>
     (OF_PAPER.test(text.slice(0, from)) && !OF_A_VESSEL.test(text.slice(to))) ||
     COOLS.test(text.slice(0, from)) ||
     (ROLLED_TO.test(text.slice(0, from)) && !OF_A_TIN.test(text.slice(to))) ||
-    (SHAPED.test(text.slice(Math.max(0, from - 14), from)) && !OF_A_TIN.test(text.slice(to))) ||
+    (SHAPED.test(text.slice(Math.max(0, from - 14), from).replace(ANOTHER_FACT, '')) &&
+      !OF_A_TIN.test(text.slice(to))) ||
     (A_ROUND.test(text.slice(to)) && BY_HAND.test(text.slice(Math.max(0, from - 40), from))) ||
     /^,? (?:on )?(?:a |the |your )?(?:lightly |well )?floured\b/i.test(text.slice(to)) ||
     /^[-\s]*(?:ropes?|logs?|sausages?|snakes?|strips?|star|rounds\b(?! (?:\w+ )?(?:tins?|pans?|cake))|circle|cutter|thick|apart|deep\b(?!-| (?:\w+ )?(?:tin|pan|pie|dish|tart|cake|glass))|high|disc|length|above|square cutter|rounds|strips|rectangle)/i.test(

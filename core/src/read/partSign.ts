@@ -20,6 +20,10 @@ const MADE_OF = new RegExp(
 
 const LEADS: readonly RegExp[] = [POINTED, PART_TOLD, PART_LEADS_LIST, SHOUTED_PART_LEADS, MADE_OF];
 
+/** "To finish: cocoa": a thing without an amount, and what it is for. */
+const FOR_THE_END =
+  /^(to (?:finish|serve|decorate|dust|garnish)|for (?:dusting|serving|decoration|decorating|garnish)):\s+(\p{L}[^\d,;:]*)$/iu;
+
 /** A line whose list is led by a part's name, with a colon behind the name, whatever stands there. */
 export const withPartSign = (line: string): string =>
-  LEADS.reduce((text, form) => text.replace(form, '$1: '), line);
+  LEADS.reduce((text, form) => text.replace(form, '$1: '), line.replace(FOR_THE_END, '$2, $1'));

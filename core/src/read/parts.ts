@@ -22,7 +22,7 @@ const BEGINS = new RegExp(
 /** A heading that says what to do with what stands under it names a stage of the work and no part. */
 const DEED =
   /^\W*(?:melt|soak(?!\W*$)|whisk|sift|stir|fold|mix|beat|combine|add|rub|then|next|dry|wet|day|step)\b|^\W*cream(?= (?:the|and|your|butter|fat|margarine|sugar|together|until|first)\b)/i;
-const AT_THE_TABLE = /,\s*to (?:serve|finish)\b/i;
+const AT_THE_TABLE = /,\s*(to (?:serve|finish))\b/i;
 /** The part that a line begins by saying what it is for; null: it goes on with the one before. */
 const partOf = (line: Line): string | null => {
   const source = cleanLine(line.source);
@@ -54,6 +54,7 @@ function parted({ id, name, lines }: Part): Part[] {
     if (allNamed && own !== null && out[0]!.name === null) out[0]!.name = own;
     const prose = line.source.length > SENTENCE && line.items.length > 1;
     const open = out.at(-1)!;
+    const last = AT_THE_TABLE.exec(cleanLine(line.source));
     if (
       own !== null &&
       !isSame(own, open.name) &&
@@ -63,7 +64,7 @@ function parted({ id, name, lines }: Part): Part[] {
     // A paragraph with flour of its own, after one that told of a custard with some, goes on with the bake.
     else if (own === null && prose && open.name !== null && hasFlour(line) && open.lines.some(hasFlour))
       out.push({ id: line.id, name: null, lines: [line] });
-    else if (AT_THE_TABLE.test(line.source)) out.push({ id: line.id, name: 'to serve', lines: [line] });
+    else if (last) out.push({ id: line.id, name: last[1]!.toLowerCase(), lines: [line] });
     else (told && !prose && own === null ? out[0]! : open).lines.push(line);
     told = own !== null && !prose;
   }

@@ -42,8 +42,13 @@ const ANOTHER_LABEL = /(?<=\p{Ll})\.\s+(?=(?:(?:For|To) )?(?:the )?\p{Lu}\p{Ll}[
 
 const HEADS_BESIDE = /^(?:FOR (?:THE )?)?\p{Lu}{4,}(?: \p{Lu}{3,})?:?$/u;
 
+/** "Eggs | 2 + 1 yolk". */
+const AND_A_YOLK = /^(\d+) ?\+ ?(\d+ (?:egg )?(?:yolk|white)s?)$/i;
+
 /** "Lemon zest | 1 lemon" is the zest of one; null: the amount says nothing of the food itself. */
 function ofIt(amount: string, food: string): string | null {
+  const [, eggs = '', apart = ''] = (/^eggs?$/i.test(food) && AND_A_YOLK.exec(amount)) || [];
+  if (eggs !== '') return `${eggs} ${food} + ${apart}`;
   const [, fruit = '', part = ''] = /^(\p{L}+) (zest|juice|rind|peel)$/iu.exec(food) ?? [];
   return fruit !== '' && new RegExp(`^\\S+ ${fruit}s?$`, 'i').test(amount)
     ? `${part.toLowerCase()} of ${amount}`

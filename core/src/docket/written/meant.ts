@@ -14,7 +14,8 @@ function answers(
   catalogue: Catalogue,
 ): boolean {
   // "Let the pudding sit": what the recipe makes is no custard of its list.
-  if (MADE.has(words.toLowerCase()) && !one.words.toLowerCase().includes(words.toLowerCase())) return false;
+  const called = `${one.words} ${getIngredient(catalogue, one.was).name}`.toLowerCase();
+  if (MADE.has(words.toLowerCase()) && !called.includes(words.toLowerCase())) return false;
   if (ingredient === one.was || plainId(ingredient) === plainId(one.was)) return true;
   const [said, was] = [getIngredient(catalogue, ingredient), getIngredient(catalogue, one.was)];
   if (said.role === 'wheat-flour' && was.role === 'wheat-flour') return FLOUR.test(words);
