@@ -67,6 +67,9 @@ const A_VESSEL = /^[-\s]*(?:inch(?:es)? )?(?:\p{L}+ ){0,2}(?:tin|pan|dish|mould)
 const BARE_TIN =
   /(?<![\d.,/x×-])\b(19|2\d|3[0-2])\s+(?:(?:square|round|springform|loose[- ]bottomed|deep|cake|flan|tart)\s+){0,2}(?:tin|springform)\b/gi;
 
+/** "30 cm ropes", "5 mm thick", "an 8 cm star cutter". */
+const SHAPED_INTO =
+  /^[-\s]*(?:ropes?|logs?|sausages?|snakes?|strips?|star|rounds\b(?! (?:\w+ )?(?:tins?|pans?|cake))|circle|cutter|thick|apart|deep\b(?!-| (?:\w+ )?(?:tin|pan|pie|dish|tart|cake|glass))|high|disc|length|above|square cutter|rounds|strips|rectangle)/i;
 /** "16 pieces | 8-inch square": what stands before a stroke is said of something else. */
 const ANOTHER_FACT = /^.*[|·•]/u;
 
@@ -80,9 +83,7 @@ export function sizesIn(text: string, near: RegExp | null): Size[] {
       !OF_A_TIN.test(text.slice(to))) ||
     (A_ROUND.test(text.slice(to)) && BY_HAND.test(text.slice(Math.max(0, from - 40), from))) ||
     /^,? (?:on )?(?:a |the |your )?(?:lightly |well )?floured\b/i.test(text.slice(to)) ||
-    /^[-\s]*(?:ropes?|logs?|sausages?|snakes?|strips?|star|rounds\b(?! (?:\w+ )?(?:tins?|pans?|cake))|circle|cutter|thick|apart|deep\b(?!-| (?:\w+ )?(?:tin|pan|pie|dish|tart|cake|glass))|high|disc|length|above|square cutter|rounds|strips|rectangle)/i.test(
-      text.slice(to),
-    );
+    SHAPED_INTO.test(text.slice(to));
   const twos = [...text.matchAll(TWO)];
   const pairs = twos.flatMap((match): { from: number; to: number; size: Size }[] => {
     const [whole, one = '', unit, two = '', other] = match;
