@@ -134,9 +134,16 @@ const endsInName = (words: string, { name, also, kinds }: Ingredient): boolean =
   return [name, ...also, ...kinds].some((one) => tokensOf(one).at(-1) === last);
 };
 
-/** "750 g Italian prune plums": whatever sort it is, it is a plum. */
-export const isPlainlyNamed = ({ words }: Pick<Item, 'words'>, ingredient: Ingredient): boolean =>
+/** The words end in a plain food's name, whatever stands before it. */
+const endsPlainly = ({ words }: Pick<Item, 'words'>, ingredient: Ingredient): boolean =>
   PLAIN_ROLES.has(ingredient.role) && endsInName(words, ingredient);
+
+/** What fruit is sold in: "toffee apples", "yoghurt-coated strawberries". */
+const DRESSED =
+  /\b(?:choc\w*|caramel\w*|toffee|fudge|honey|sugar\w*|yogh?urt|cand\w+|crystalli\w+|coated|covered|dipped|glaz\w+|batter\w*|bread\w*|crumb\w*|crusted|stuffed|filled|pickled|dried|freeze|crisp\w*|crunchy|fried)\b/i;
+/** "750 g Italian prune plums": whatever sort it is, it is a plum, and nobody need be asked. */
+export const isASort = (item: Pick<Item, 'words'>, ingredient: Ingredient): boolean =>
+  ingredient.role === 'fruit-veg' && endsPlainly(item, ingredient) && !DRESSED.test(item.words);
 
 /** A claim is read on the packet: what would hold gluten is then a label to check, not a danger named. */
 function claimed({ gluten, allergens, possible, ...rest }: Judgement, words: string): Judgement {
@@ -203,7 +210,7 @@ function judgeItem(
       ? caught(base, marker)
       : base;
   const sound =
-    netted.gluten === 'free' && item.match === 'near' && ingredient && !isPlainlyNamed(item, ingredient);
+    netted.gluten === 'free' && item.match === 'near' && ingredient && !endsPlainly(item, ingredient);
   const settled = sound
     ? {
         ...netted,

@@ -5,7 +5,7 @@ import type { Line } from '../read';
 import type { Avoidance, GrainClass, LabelFact, QuestionKind } from '../vocabulary';
 import { SHARED_LINES } from './data/sharedLines';
 import type { Ask } from './says';
-import { isPlainlyNamed, type JudgedLine } from './judgeLine';
+import { isASort, type JudgedLine } from './judgeLine';
 import { factsToAsk, labelOf } from './labelled';
 import type { NamedFood } from './named';
 import type { MethodGuard, Question, Settled } from './types';
@@ -108,7 +108,7 @@ function asked(line: Line, judged: JudgedLine, request: ConversionRequest, home:
   for (const item of line.items) {
     const { match, name, ingredient } = item;
     const known = ingredient === null ? undefined : catalogue.byId.get(ingredient);
-    if (match === 'near' && !(known && isPlainlyNamed(item, known)))
+    if (match === 'near' && !(known && isASort(item, known)))
       questions.push({ kind: 'near', ask: { code: 'read-right', values: { name } } });
     if (ingredient?.startsWith(HOUSE_PREFIX))
       questions.push({

@@ -130,7 +130,7 @@ export const KIN: Readonly<Record<string, Readonly<Record<string, KinRow>>>> = {
     coconut: { name: 'coconut yogurt', also: ['coconut yoghurt', 'coconut milk yogurt', 'coconut milk yoghurt', 'coconut-based yogurt', 'coconut-based yoghurt'], allergens: ['coconut'], possible: ['tree nuts', 'soybeans', 'milk'], note: 'some of what is called so is dairy yogurt with a taste of coconut: the tub says which' },
     soya: { name: 'soya yogurt', also: ['soy yogurt', 'soy yoghurt', 'soya yoghurt'], allergens: ['soybeans'], possible: ['milk', 'tree nuts'] },
     almond: { name: 'almond yogurt', also: ['almond yoghurt', 'almond milk yogurt', 'almond milk yoghurt'], allergens: ['tree nuts'], possible: ['milk', 'soybeans'] },
-    oat: { name: 'oat yogurt', also: ['oat yoghurt', 'oat milk yogurt', 'oat milk yoghurt'], grain: 'grain', gluten: 'contains', allergens: ['oats'], possible: ['milk'] },
+    oat: { name: 'oat yogurt', also: ['oat yoghurt', 'oat milk yogurt', 'oat milk yoghurt'], grain: 'grain', gluten: 'check-label', allergens: ['oats'], possible: ['milk'], note: 'only from certified oats' },
   },
   'almond-milk': {
     plant: { name: 'plant milk', also: ['non-dairy milk', 'dairy-free milk', 'plant-based milk', 'milk alternative', 'nondairy milk'], gluten: 'check-label', grain: 'contains-grain-derivative', allergens: [], possible: ['tree nuts', 'soybeans', 'oats', 'coconut', 'wheat', 'peanuts', 'nightshades'], note: 'it may be of oat, nut, soya, rice or coconut: say which' },
