@@ -45,6 +45,10 @@ const PEAR_TART =
   'Pear tart\nServes 8\n\n1 sheet ready-rolled shortcrust (320g)\n80g soft butter\n80g caster sugar\n2 eggs\n100g ground almonds\n20g plain flour\n\n1. Line a 23cm tart tin with the pastry; chill 20 min.\n2. Beat butter and sugar, then eggs, almonds and flour. Spread in the case.\n3. Bake at 180C fan 35-40 min.\n\nTo finish: icing sugar';
 const TAHINI_BROWNIES =
   'Tahini brownies | 16 pieces | 8-inch square\n\n| Ingredient | Amount | Notes |\n| --- | --- | --- |\n| Butter | 115 g | cubed |\n| Dark chocolate | 170 g | chopped |\n| Sugar | 200 g | |\n| Eggs | 2 + 1 yolk | room temp |\n| Flour | 65 g | |\n\n1. 350°F. Line pan.\n2. Melt butter + choc. Whisk in sugar, then eggs + yolk.\n3. Fold in flour.\n4. 24–28 min.';
+const KUCHEN =
+  'Plum kuchen\n\nFor the dough\n200 g flour\n1 tsp baking powder\n100 g sugar\n100 g cold butter\n1 egg\nFor the fruit\n750 g Italian prune plums, halved\n\nHeat the oven to 190°C. Butter a 26 cm springform.\nPulse the dry stuff with the butter until sandy, add the egg. Pat it over the bottom and 2 cm up the sides.\nStand the plums on the dough. Bake 45-50 minutes.';
+const CRUMB_CASE =
+  'Baked cheesecake tart\n\nBase\n200g gingernut biscuits\n75g butter, melted\nFilling\n500g cream cheese\n150g caster sugar\n2 tbsp plain flour\n3 large eggs\n\nBlitz the biscuits and mix with the butter. Press into the base and up the sides of a 23cm tin. Bake for 8 minutes at 180C. Beat the cheese, sugar and flour, then the eggs. Pour over. Bake 35-40 minutes.';
 
 describe('pages from a fridge’s door', () => {
   it.each<OnPaper>([
@@ -154,5 +158,7 @@ describe('pages from a fridge’s door', () => {
       [/^2 eggs/m, /^1 egg yolk/m, /^In: 8 in square tin$/m],
       [],
     ],
+    ['a dough that is pressed up the sides is pastry', KUCHEN, {}, [/^pastry · gluten-free/m], [/Read as/]],
+    ['crumbs that are pressed up the sides are none', CRUMB_CASE, {}, [/^flourless bake · gluten-free/m], []],
   ])('%s', readsOnPaper);
 });

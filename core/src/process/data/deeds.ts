@@ -20,7 +20,7 @@ export const DEEDS: readonly { readonly family: FamilyId; readonly words: RegExp
   { family: 'foam', words: /\beggs?\b[^.]{0,50}\bsugar\b(?![^.]{0,20}\b(?:oil|butter|yogh?urt|milk)\b)[^.]{0,60}\b(?:thick|pale|treble|trebled|triple|tripled|mousse|doubled?|light|high speed|volume|trail|minutes|mins?)[^]{0,250}\bfold/i, says: 1.8 },
   { family: 'foam', words: /\b(?:beat|whisk|whip)\b[^.]{0,20}\beggs?\b(?![^.]{0,40}\bsugar\b)[^.]{0,60}\b(?:thick|pale|trebled?|tripled?|mousse|doubled)\b[^]{0,250}\bfold/i, says: 1.2 },
   { family: 'pastry', words: /\bpie plate\b|\b(?:tart|tartlet|flan|quiche) (?:tin|pan|ring|mould)s?\b|\bblind\b|\bcrimp\b|\broll(?:ed)? (?:[\w-]+,? ){0,6}(?:and )?line\b|\bline the (?:ring|case|tin with (?:it|the pastry))\b/i, says: 2.5 },
-  { family: 'pastry', words: /\b(?:pat|press|push|ease)\w*\b[^.;]{0,70}\bup the sides?\b/i, says: 3.5 },
+  { family: 'pastry', words: /(?<!\b(?:biscuits|cookies|wafers|crackers|crumbs)\b[^]{0,140})\b(?:pat|press|push|ease)\w*\b[^.;]{0,70}\bup the sides?\b/i, says: 3.5 },
   { family: 'creamed-cake', words: /\bsandwich tins?\b|\bcream(?:ed)? (?:the |together|\d)/i, says: 1.2 },
   { family: 'cut-out', words: /\broll(?:ed)?\b[^.]{0,40}\b(?:thick|floured|counter|board|mm|cm)\b[^.]{0,40}\bcut\b|\bcutter\b|\bcut (?:out|hearts|stars|rounds)\b|\bstamp out\b/i, says: 2 },
   { family: 'brownie', words: /\bsquare (?:pan|tin)\b[^]{0,900}\bcut(?:ting)? (?:it )?(?:in)?to (?:\d+\b|bars|squares)/i, says: 1.5 },
