@@ -195,14 +195,9 @@ function sizedOnly(said: readonly Said[], family: FamilyId): Pan | null {
   for (const { text } of said) {
     const [size] = sizesIn(text, null);
     if (!size) continue;
-    const shape: PanShape =
-      size.widthCm === null
-        ? ON_THE_STOVE.test(text)
-          ? 'skillet'
-          : 'round'
-        : size.widthCm * ALIKE >= size.lengthCm
-          ? 'square'
-          : 'rect';
+    const across: PanShape = ON_THE_STOVE.test(text) ? 'skillet' : 'round';
+    const sides = (width: number): PanShape => (width * ALIKE >= size.lengthCm ? 'square' : 'rect');
+    const shape = size.widthCm === null ? across : sides(size.widthCm);
     return panFrom(
       { shape, weak: false, size, count: size.count ?? layersIn(text), words: text.trim(), worth: 0 },
       size,

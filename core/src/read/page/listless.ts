@@ -47,10 +47,10 @@ export function withFoodsInSentences(
   const list = lines.filter((_, at) => ['ingredient', 'heading'].includes(kinds[at]!.kind));
   const begins = kinds.findIndex(({ kind }) => kind === 'ingredient');
   return kinds.map((one, at): KindOfLine => {
+    if (begins >= 0 && one.kind !== 'step') return one;
     const line = cleanLine(lines[at]!);
     if (begins >= 0 && at > begins)
-      return one.kind === 'step' && isListedPart(line, list) ? { ...one, kind: 'prose', or: 'step' } : one;
-    if (begins >= 0 && one.kind !== 'step') return one;
+      return isListedPart(line, list) ? { ...one, kind: 'prose', or: 'step' } : one;
     // Somebody who tells it aloud: nothing else on the page is measured.
     if (UNTOLD.has(one.kind) && (line.match(ALL_MEASURED) ?? []).length > LEFT_OUT)
       return { ...one, kind: 'prose', or: one.kind };

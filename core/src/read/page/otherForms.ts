@@ -32,9 +32,8 @@ export function withOtherForms(lines: readonly string[], read: readonly KindOfLi
     if (one.kind !== 'step') return one;
     if (FOR_A_DIET.test(cleanLine(lines[at]!))) return { ...one, kind: 'note', or: 'step' };
     const form = formOf(lines[at]!);
+    if (form === null || title.includes(stemOf(form))) return one;
     const baked = read.some(({ kind }, n) => n < at && kind === 'step' && TELLS_A_TIME.test(lines[n]!));
-    return form !== null && baked && !title.includes(stemOf(form))
-      ? { ...one, kind: 'note', or: 'step' }
-      : one;
+    return baked ? { ...one, kind: 'note', or: 'step' } : one;
   });
 }
