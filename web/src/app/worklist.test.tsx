@@ -20,6 +20,8 @@ describe('somebody who has nothing on the table', () => {
     expect(box).toHaveFocus();
     await user.paste(CAKE);
     await waitFor(() => expect(path()).toMatch(/\/recipe\/.+\/read$/));
+    // What is still being kept would reach the next test's server.
+    await settled();
   });
   it('may type it, and weigh it up when it is there', async () => {
     const { user, path } = openPage('/', empty());
@@ -28,6 +30,7 @@ describe('somebody who has nothing on the table', () => {
     await user.type(screen.getByLabelText(/Paste a recipe/), '200 g flour');
     await user.click(button);
     await waitFor(() => expect(path()).toMatch(/\/read$/));
+    await settled();
   });
 });
 
