@@ -5,7 +5,13 @@ import { fakeServer, HOUSEHOLD, RECIPE } from '../testing/server';
 import { bookletPath } from '../base/paths';
 
 const asRead = { title: 'Layer cake', family: 'creamed-cake', batchGrams: 900 } as const;
-const kept = () => fakeServer(CAKE, {}, { asRead });
+const onTheTable = () => fakeServer(CAKE, {}, { asRead });
+
+/** What is still on its way would reach the next test's server. */
+async function kept() {
+  await settled();
+  expect(await screen.findByText('Saved')).toBeVisible();
+}
 
 describe('somebody who has nothing on the table', () => {
   const empty = () => {
@@ -20,8 +26,7 @@ describe('somebody who has nothing on the table', () => {
     expect(box).toHaveFocus();
     await user.paste(CAKE);
     await waitFor(() => expect(path()).toMatch(/\/recipe\/.+\/read$/));
-    // What is still being kept would reach the next test's server.
-    await settled();
+    await kept();
   });
   it('may type it, and weigh it up when it is there', async () => {
     const { user, path } = openPage('/', empty());
@@ -30,13 +35,13 @@ describe('somebody who has nothing on the table', () => {
     await user.type(screen.getByLabelText(/Paste a recipe/), '200 g flour');
     await user.click(button);
     await waitFor(() => expect(path()).toMatch(/\/read$/));
-    await settled();
+    await kept();
   });
 });
 
 describe('finding', () => {
   it('asks as one types, and the way back finds it as it was', async () => {
-    const server = kept();
+    const server = onTheTable();
     const { user } = openPage('/', server);
     await screen.findByRole('link', { name: /Layer cake/ });
     await user.type(screen.getByLabelText('Find'), 'lemon');
@@ -47,7 +52,7 @@ describe('finding', () => {
     await waitFor(() => expect(screen.getByLabelText('Find')).toHaveValue(''));
   });
   it('opens narrowed where the address says so', async () => {
-    const server = kept();
+    const server = onTheTable();
     openPage('/?q=lemon&tried=never', server);
     expect(await screen.findByLabelText('Find')).toHaveValue('lemon');
     expect(screen.getByRole('button', { name: 'Never tried', pressed: true })).toBeVisible();
@@ -57,7 +62,7 @@ describe('finding', () => {
 
 describe('several at once', () => {
   it('are chosen, marked, put away and put back', async () => {
-    const server = kept();
+    const server = onTheTable();
     const { user } = openPage('/', server);
     await user.click(await screen.findByRole('button', { name: 'Choose several' }));
     expect(screen.queryByRole('toolbar')).toBeNull();
@@ -76,7 +81,7 @@ describe('several at once', () => {
     await waitFor(() => expect(screen.queryByText(/taken off the table/)).toBeNull());
   });
   it('one is a favourite by one press', async () => {
-    const server = kept();
+    const server = onTheTable();
     const { user } = openPage('/', server);
     await user.click(await screen.findByRole('button', { name: '“Layer cake” is a favourite' }));
     await waitFor(() => expect(server.several).toContainEqual({ ids: [RECIPE], favourite: true }));
@@ -85,7 +90,7 @@ describe('several at once', () => {
 
 describe('a booklet', () => {
   it('has each docket whole, with what is still asked', async () => {
-    openPage(bookletPath(HOUSEHOLD, [RECIPE]), kept());
+    openPage(bookletPath(HOUSEHOLD, [RECIPE]), onTheTable());
     await settled();
     const leaf = await screen.findByRole('article', { name: 'Layer cake' });
     expect(leaf).toHaveTextContent(/flour blend/);
@@ -96,7 +101,7 @@ describe('a booklet', () => {
 
 describe('how it works', () => {
   it('tells the stages and the words, and finds in both', async () => {
-    const { user } = openPage('/how', kept());
+    const { user } = openPage('/how', onTheTable());
     expect(await screen.findByRole('heading', { name: 'Balance' })).toBeVisible();
     await user.type(screen.getByLabelText('Find on this page'), 'thirst');
     expect(screen.queryByRole('heading', { name: 'Taste' })).toBeNull();
