@@ -1,6 +1,16 @@
 import { readsOnPaper, type OnPaper } from '../testingDockets';
 
 /** Pages of a kitchen's own, in forms that nothing was built for. */
+const UPSIDE_DOWN =
+  'Pear upside down cake\n\nTIN 23cm round, springform\nOVEN 170 fan\n\ntopping: 60g butter, 80g dark brown sugar, 3 firm pears\ncake: 175g butter, 175g sugar, 3 eggs, 200g plain flour, 1.5tsp baking powder, 3 Tb milk\n\n- melt topping butter+sugar in tin on low heat, spread, lay in pears\n- cream rest of butter & sugar pale, eggs 1 at a time\n- fold in dry, then milk\n- over pears, level\n- 45–50 mins, cover w/ foil if browning after 30\n- stand 10, flip while warm!!\n- cut 10. Label: EGG MILK WHEAT';
+const OAT_MUFFINS =
+  'BANANA OAT MUFFINS (freezer friendly!!)\n\ndry\n1.5 c white whole wheat flour\n1 c rolled oats\n1 t bp\n1 t bs\n1/2 t salt\n\nwet\n3 v ripe bananas\n1/3 c melted coconut oil\n1/2 c maple syrup\n2 eggs\n1/2 c plain yogurt\n\n375. mash bananas, whisk in other wet. stir in dry just till combined. 12 muffins, fill to the top. 18-20 min.\ncool 5 min in tin.';
+const TARTLETS =
+  'Pâte sablée aux noisettes et tartelettes au chocolat\n(translated for Lucy)\n\nFor 8 tartlets of 10 cm\n\nHazelnut pastry\n- 120 g soft butter\n- 80 g icing sugar\n- 30 g ground hazelnuts\n- 1 egg (50 g)\n- 200 g T55 flour\n\nGanache\n- 200 g dark chocolate 66 %\n- 200 g whipping cream 35 %\n\n1. Mix the butter, icing sugar and ground hazelnuts. Add the egg, then the flour in one go. Wrap, refrigerate 2 h.\n2. Roll out to 3 mm, line the rings, freeze 20 min.\n3. Bake at 160 °C, fan, for 18–20 minutes until golden. Let cool.\n4. Boil the cream, pour over the chocolate in three goes. Pour into the cases, leave to set 2 h.';
+const LEMON_DRIZZLE =
+  "Hi love, here's the lemon drizzle you asked for. It's just the 4,4,4 two eggs thing really.\n\n4oz soft marg\n4oz caster\n2 eggs\n4oz SR flour\ngrated rind of a lemon\n\ndrizzle - juice of the lemon, 3oz granulated\n\nBeat the lot together till smooth (except drizzle!), 2lb loaf tin lined, 180 (160 fan) 35-40 mins. Mix juice and sugar, prick the cake all over while hot and pour over. Leave it in the tin till cold.\nxx Mum";
+const FUDGY =
+  'FUDGY BROWNIES\n8x8 pan / 16 squares\n\nIngredients\n140g unsalted butter\n300g sugar\n3 eggs\n65g Dutch cocoa\n65g AP flour\n\nInstructions\nHeat oven to 325F, line pan.\nMelt butter with sugar. Whisk in cocoa, then eggs. Fold in flour. Bake 28–32 min.';
 const SNACK_CAKE =
   'Banana snack cake\n\nIngredients\n1 1/2 cups (180g) all-purpose flour\n1 tsp baking soda\n3 very ripe bananas\n3/4 cup (150g) brown sugar\n1/3 cup (80g) sour cream\n2 large eggs\n1/2 cup (113g) butter, melted\n\nDirections\n1. Preheat oven to 350°F. Grease a 9-inch square pan.\n2. Whisk everything together.\n3. Bake 28–32 minutes. Cool completely in the pan.\n\nRecipe Notes\n*Muffins: divide among 12 cups, bake 18-20 min.\n*Freeze up to 2 months.';
 const LAVA_POTS =
@@ -160,5 +170,34 @@ describe('pages from a fridge’s door', () => {
     ],
     ['a dough that is pressed up the sides is pastry', KUCHEN, {}, [/^pastry · gluten-free/m], [/Read as/]],
     ['crumbs that are pressed up the sides are none', CRUMB_CASE, {}, [/^flourless bake · gluten-free/m], []],
+    [
+      'an oven at the head is on when only a time is said',
+      UPSIDE_DOWN,
+      {},
+      [/^Makes 10 pieces$/m, /^Oven 170 °C .* fan, 45 to 50 minutes/m],
+      [/Bake at/],
+    ],
+    [
+      'a spoon of bs is soda, and twelve muffins stand in cups',
+      OAT_MUFFINS,
+      {},
+      [/^Makes 12 muffins$/m, /^In: 12 muffin cups$/m],
+      [/can’t be placed/],
+    ],
+    [
+      'a name above words in brackets, and cases that are the pastry',
+      TARTLETS,
+      {},
+      [/^Pâte sablée aux noisettes/, /^Makes 8 tartlets$/m, /^In: 10 cm round tin$/m],
+      [/muffin/],
+    ],
+    [
+      'a drizzle with a dash before its list, and what was asked for as a name',
+      LEMON_DRIZZLE,
+      {},
+      [/^Lemon drizzle$/m, /^85 g granulated sugar$/m, /^juice of the lemon/m],
+      [],
+    ],
+    ['how many behind a stroke', FUDGY, {}, [/^Makes 16 squares$/m], []],
   ])('%s', readsOnPaper);
 });

@@ -1,4 +1,4 @@
-import { catalogueOf, type Kitchen } from '../kitchen';
+import { catalogueOf, PANS, type Kitchen } from '../kitchen';
 import {
   mainPart,
   pageLines,
@@ -8,6 +8,7 @@ import {
   type Pan,
   type Part,
   type Recipe,
+  type Setting,
   type Step,
   underLists,
 } from '../read';
@@ -137,9 +138,17 @@ function withCups(pan: Pan | null, yields: Recipe['yields']): Pan | null {
   const pieces =
     yields && /^(?:pieces|(?:[\p{L}-]+ )*(?:muffins?|cupcakes?|buns?|cakes?|ones))$/iu.test(yields.what);
   const moulds = pan?.shape === 'ramekin' && !SAYS_HOW_MANY.test(pan.words);
+  if (pieces && pan && UNNAMED_TIN.test(pan.words) && IN_CUPS.test(yields.what)) {
+    const { lengthCm, widthCm } = PANS.rows.muffin;
+    return { ...pan, shape: 'muffin', lengthCm, widthCm, count: yields.low };
+  }
   if (!pan || !pieces || !(moulds || CUPS.has(pan.shape)) || yields.low !== yields.high) return pan;
   return { ...pan, count: yields.low };
 }
+/** "12 muffins … cool in the tin": of no size and no other name it is theirs. */
+const IN_CUPS = /\b(?:muffins|cupcakes)$/i;
+const UNNAMED_TIN =
+  /^(?!.*\d ?(?:cm|in|inch|"|lb))(?!.*\b(?:loaf|square|round|cake) (?:tin|pan)).*\b(?:tin|pan)\b/is;
 /** "Butter your moulds" says nothing of how many. */
 const SAYS_HOW_MANY =
   /\b(?:\d{1,2}|two|three|four|five|six|eight|ten|twelve)\s+(?:[\p{L}-]+\s+){0,3}(?:ramekins?|moulds?|savarins?|pots)\b/iu;
@@ -152,6 +161,10 @@ function doneIn(actions: readonly Told[], stage: ToldStage): ToldStage {
     ? { ...stage, step: bakes.step, action: bakes.id }
     : { ...stage, action: `head ${stage.action}` };
 }
+
+/** "OVEN 170 fan" above a list: it is on before the first step. Null where the head names none. */
+const ovenAtTheHead = (head: readonly Told[]): Setting | null =>
+  head.flatMap(({ settings }) => settings).find(({ of }) => of === 'oven') ?? null;
 
 const known = new WeakMap<Recipe, Process>();
 
@@ -167,9 +180,11 @@ function processOf(recipe: Recipe, kitchen: Kitchen): Process {
   const scales = { catalogue, locale: recipe.locale, eggSize: kitchen.eggSize };
   const family = familyOfPage(recipe, catalogue);
   const done = actionsOf(recipe.method);
-  const told = stagesOf(done, recipe.title, family.id);
   const head = actionsOf(ofHead(recipe));
   const announced = stagesOf(head, recipe.title, family.id).map((one) => doneIn(done, one));
+  const told = announced.some(heats)
+    ? stagesOf(done, recipe.title, family.id)
+    : stagesOf(done, recipe.title, family.id, ovenAtTheHead(head));
   const heated = told.some(heats) ? told : [...told, ...announced];
   const pan = withCups(tinOf(sayings(recipe, done), family.id, heated), recipe.yields);
   const all = partedByUse(recipe, family.id, done, told);

@@ -130,10 +130,18 @@ function withTimes(
   });
 }
 
-/** Every stretch of heat and cold that the actions tell of, in order. Title and family say how, where nothing else does. */
-export function stagesOf(actions: readonly Told[], title: string, family: FamilyId): ToldStage[] {
+/**
+ * Every stretch of heat and cold that the actions tell of, in order. Title and family say how, where nothing else does.
+ * `oven`: what it is set to before the first of them.
+ */
+export function stagesOf(
+  actions: readonly Told[],
+  title: string,
+  family: FamilyId,
+  oven: Setting | null = null,
+): ToldStage[] {
   const medium = mediumOfTitle(title) ?? (family === 'pancake' ? 'griddle' : null);
-  const heat: Heat = { oven: null, oil: null, griddle: null, medium, last: null, since: Infinity };
+  const heat: Heat = { oven, oil: null, griddle: null, medium, last: null, since: Infinity };
   const stages: ToldStage[] = [];
   const inACloth = actions.some(({ text }) => IN_A_CLOTH.test(text));
   let sentence: Told[] = [];

@@ -156,6 +156,12 @@ function panFrom(best: Candidate, size: Size | null, family: FamilyId): Pan {
   return { shape, lengthCm: size.lengthCm, widthCm: width, count: many, words };
 }
 
+/** What is baked of pastry is a case itself: "pour into the cases". */
+const withoutItsCases = ({ text, worth }: Said): Said => ({
+  text: blanked(text, /\b(?:the|your|each|baked|cooled|cold|tart|tartlet|pastry) (?:\p{L}+ )?cases?\b/giu),
+  worth,
+});
+
 /** What the bake stands in: the vessel that the page speaks of, with the size that it gives anywhere; null: it names none. */
 export function tinOf(
   said: readonly Said[],
@@ -164,7 +170,7 @@ export function tinOf(
 ): Pan | null {
   const media = new Set(stages.map(({ medium }) => medium));
   if (media.has('fried') && !media.has('oven')) return null;
-  const found = said.flatMap(candidateOf);
+  const found = (family === 'pastry' ? said.map(withoutItsCases) : said).flatMap(candidateOf);
   const [best] = [...found].sort((a, b) => b.worth + suits(b, family) - (a.worth + suits(a, family)));
   if (!best) return sizedOnly(said, family);
   const elsewhere = () =>

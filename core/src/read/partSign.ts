@@ -17,8 +17,20 @@ const MADE_OF = new RegExp(
   `^((?:\\p{L}+ )?${PART_WORDS}):? (?:made )?(?:from|of|with|using) (?=\\d[^,]*(?:,| and | plus | \\+ | & ) ?(?:\\d|juice|zest|half|an?\\b))`,
   'iu',
 );
+/** "Drizzle - juice of the lemon, 3 oz sugar": a dash before what has several things. */
+const DASH_LEADS = new RegExp(
+  `^((?:\\p{L}+ )?${PART_WORDS}) ?- (?=(?:${MEASURED}|pinch\\b|(?:juice|zest|rind) of\\b)[^,]*(?:,| and | \\+ | & ))`,
+  'iu',
+);
 
-const LEADS: readonly RegExp[] = [POINTED, PART_TOLD, PART_LEADS_LIST, SHOUTED_PART_LEADS, MADE_OF];
+const LEADS: readonly RegExp[] = [
+  POINTED,
+  PART_TOLD,
+  PART_LEADS_LIST,
+  SHOUTED_PART_LEADS,
+  MADE_OF,
+  DASH_LEADS,
+];
 
 /** "To finish: cocoa": a thing without an amount, and what it is for. */
 const FOR_THE_END =

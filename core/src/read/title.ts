@@ -115,6 +115,12 @@ const SAID_OF_IT = /\s+(?:that|which|so|because|before|as|we|you|i|he|she|they)\
 /** "Here’s the crêpe suzette we talked about": what a line brings. Empty where it brings nothing. */
 const broughtBy = (source: string): string =>
   (HERE_IS.exec(source) ?? AS_PROMISED.exec(source))?.[1]?.replace(SAID_OF_IT, '').trim() ?? '';
+/** "Here's the lemon drizzle you asked for": a name, whatever it names. Empty where nobody asked. */
+const askedFor = (source: string): string =>
+  ASKED_FOR.test(source) && !/\brecipes?\b/i.test(broughtBy(source)) ? begun(broughtBy(source)) : '';
+const ASKED_FOR =
+  /\b(?:you (?:asked for|wanted|liked|were after)|(?:we|i) (?:talked about|mentioned|promised))\b/i;
+
 /** What a line brings where that is a bake, else what it is called otherwise. */
 function brought(source: string, otherwise: (source: string) => string): string {
   const here = broughtBy(source);
@@ -186,6 +192,13 @@ const answeredWith = (lines: Placed): string => {
     ? namedWithin(saidIn(lines, 'note', 'prose', 'method'))
     : '';
 };
+
+/** "Tartelettes au chocolat", and under it "(translated for Lucy)". Empty where there is no such line. */
+function aboveBrackets(lines: Placed): string {
+  const at = lines.findIndex(({ place }) => place === 'title');
+  const [above, title] = [lines[at - 1]?.source ?? '', lines[at]?.source ?? ''];
+  return /^\s*\(.*\)\W*$/.test(title) && !namesItsBake(title) && /^\p{Lu}/u.test(above) ? titleIn(above) : '';
+}
 const ANSWERS = /^\s*(?:re|aw|fwd?)\s*:/i;
 
 const saidIn = (lines: Placed, ...places: readonly Place[]): string[] =>
@@ -211,6 +224,7 @@ interface Page {
 /** What a page calls its bake, the surest way first; each finds nothing where it is empty. */
 const CALLED_BY: readonly { readonly because: string; readonly name: (page: Page) => string }[] = [
   { because: 'an answer names what its subject doesn’t', name: ({ lines }) => answeredWith(lines) },
+  { because: 'its title stands in brackets under a name', name: ({ lines }) => aboveBrackets(lines) },
   { because: 'it has a title', name: ({ lines }) => brought(saidIn(lines, 'title')[0] ?? '', titleIn) },
   { because: 'its one paragraph begins in capitals', name: ({ firstStep }) => calledFirst(firstStep) },
   { because: 'or in bold', name: ({ firstStep }) => boldFirst(firstStep) },
@@ -235,6 +249,7 @@ const CALLED_BY: readonly { readonly because: string; readonly name: (page: Page
     name: ({ lines }) => writtenAbout(saidIn(lines, 'prose')),
   },
   { because: 'somebody’s bake is spoken of', name: ({ lines }) => spokenOf(saidIn(lines, 'note', 'prose')) },
+  { because: 'somebody asked for it', name: ({ firstNote }) => askedFor(firstNote) },
   {
     because: 'nothing else begins the page',
     name: ({ lines, firstNote }) => firstWords(firstNote, lines[1]?.place === 'ingredient'),

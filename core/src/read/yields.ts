@@ -37,7 +37,7 @@ const DOZEN = 12;
 const DOZENS = /\bdo?z(?:en)?\b/i;
 /** "For about 40" fritters: nobody cooks for more. */
 const CROWD = 30;
-const SEGMENTS = /\s*[|•·;(]\s*|\s~\s|\s\/\s(?=\p{L})|\s{2,}|,\s+(?=\d)/u;
+const SEGMENTS = /\s*[|•·;(]\s*|\s~\s|\s\/\s(?=\p{L}|\d+ \p{L})|\s{2,}|,\s+(?=\d)/u;
 /** Tins say how many fit: "a 12-hole muffin tin", "18 muffin cups". */
 const HOLES =
   /(?<![\d/.])\b(\d{1,2})(?:[- ](?:hole|cup)s?\b(?:\s*\([^)]*\))?(?!.{0,12}\b(?:bundt|tube|ring|fluted))[^.]{0,20}\b(?:tin|pan|tray)s?\b| (?:muffin|bun|cupcake) (?:cups|cases|holes)\b| (?:paper |muffin |cupcake )?(?:liners|paper cases)\b)/i;
@@ -72,7 +72,7 @@ function toYield(counted: readonly (string | undefined)[] | undefined, usual: st
   // "5 dz. Drop by the spoon": another sentence begins.
   const ended = dozen?.endsWith('.') === true && /^\p{Lu}/u.test(words);
   const [sentence = ''] = (ended ? '' : words).split(
-    /[.!?](?=\s)|(?:^|\s+)(?=(?:prep|cook|total|active|ready|time|difficulty|skill|level)\b)|(?:^|\s+)(?:and|then)\s+(?=(?:place|put|set|arrange|bake|lay|transfer|serve)\b)|(?:^|\s+)(?:while|when|once|as soon as|with|w|using)\b\.?\/?\s+|\s+in (?:an? |the |one )?(?=\d|(?:\w+ )?(?:tin|pan|tray|dish)\b)/i,
+    /[.!?](?=\s)|(?:^|\s+)(?=(?:prep|cook|total|active|ready|time|difficulty|skill|level)\b)|(?:^|\s+)(?:and|then)\s+(?=(?:place|put|set|arrange|bake|lay|transfer|serve)\b)|(?:^|\s+)(?:while|when|once|as soon as|with|w|using)\b\.?\/?\s+|\s+in (?:an? |the |one )?(?=\d|(?:\w+ )?(?:tin|pan|tray|dish)\b)|\s+of\s+(?=\d)/i,
   );
   const what = sentence.replace(/[.!~:\s]+$|\s\d+x$|(?:^|\s+)\+.*$/g, '').trim();
   if (first === undefined || [MEASURE, A_BATCH, A_TIN].some((no) => no.test(what))) return null;
@@ -271,6 +271,11 @@ function listedFor(source: string): Yield | null {
     : toYield([count, undefined, undefined, ARE_HELPINGS.test(what) ? '' : what], '');
 }
 
+/** "12 muffins, fill to the top", "cut 10": where nothing else says how many. */
+const SO_MANY_SAID =
+  /(?:^|[.!;:]\s+)(\d{1,2}) (?:large |small |regular |mini )?(pieces|pcs|cookies|biscuits|buns|rolls|muffins|cupcakes|scones|tartlets|doughnuts|squares|bars|loaves|bites)(?=[,.;!]|$)/i;
+const CUT_TO = /^\W*cut (\d{1,2})(?=\s*(?:[.!;]|$))/i;
+
 /** Where how many are made is said first of all, and where it is said too. */
 const PLACES: readonly (readonly PageKind[])[] = [
   ['yield'],
@@ -324,13 +329,21 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
       return { low: Number(last), high: Number(last), what: ARE_HELPINGS.test(what) ? '' : what };
     const made = MADE_INTO.exec(said) ?? (ofTwo ? null : STAMPED.exec(said));
     const scored = made ? null : (SCORED.exec(said) ?? CUT_SO_MANY.exec(said));
+    const counted = SO_MANY_SAID.exec(said);
     const [, across = 0, down = 0] = CUT_BY.exec(said) ?? [];
     const pieces =
       Number(across) * Number(down) ||
       Number(
-        (made ?? scored ?? CUT_DOUGH.exec(said) ?? LINED.exec(said) ?? SO_MANY_BALLS.exec(said))?.[1] ?? 0,
+        (made ??
+          scored ??
+          CUT_DOUGH.exec(said) ??
+          LINED.exec(said) ??
+          SO_MANY_BALLS.exec(said) ??
+          counted ??
+          CUT_TO.exec(said))?.[1] ?? 0,
       );
-    if (pieces >= FEWEST_PIECES) return { low: pieces, high: pieces, what: scored?.[2] ?? 'pieces' };
+    if (pieces >= FEWEST_PIECES)
+      return { low: pieces, high: pieces, what: scored?.[2] ?? counted?.[2] ?? 'pieces' };
   }
   return null;
 }

@@ -57,6 +57,8 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/\bfruit(?=,? \([^)]*\b(?:sultanas|raisins|currants)\b)/gi, 'mixed dried fruit'],
   [/^puff(?=,? \d)|(?<=^\W*\d+ ?g )puff$/gi, 'puff pastry'],
   [/^(\W*\d{2,4}) s\.?r\.?$/gi, '$1 g self-raising flour'],
+  // A spoon of it is soda; by the cup it may be sugar.
+  [/(?<=\d ?(?:t|ts|tsps?|teaspoons?)\.? (?:of )?)b\.?s\b\.?/g, 'baking soda'],
   [/\bcornfl\b\.?/gi, 'cornflour'],
   [/(?<=\s\d{2,3} )(caster|granulated|demerara|icing)(?=\s+\d)/gi, '$1 sugar'],
   [/(?<=\d )van\b\.?$/gi, 'tsp vanilla'],
