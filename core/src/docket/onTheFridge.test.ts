@@ -198,6 +198,16 @@ describe('pages from a fridge’s door', () => {
       [/^Lemon drizzle$/m, /^85 g granulated sugar$/m, /^juice of the lemon/m],
       [],
     ],
+    [
+      'a tin of mini muffins stays one',
+      OAT_MUFFINS.replace('12 muffins', '24 mini muffins').replace(
+        'cool 5 min in tin',
+        'cool 5 min in the mini muffin tin',
+      ),
+      {},
+      [/^In: 24 mini muffin cups$/m],
+      [],
+    ],
     ['how many behind a stroke', FUDGY, {}, [/^Makes 16 squares$/m], []],
   ])('%s', readsOnPaper);
 });

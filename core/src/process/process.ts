@@ -109,6 +109,10 @@ function mainStage(stages: readonly Stage[], said: Bindings['bake']): Stage | nu
   );
 }
 
+/** The oven that is set first. */
+const firstOven = (actions: readonly Told[]): Setting | undefined =>
+  actions.flatMap(({ settings }) => settings).find(({ of }) => of === 'oven');
+
 /** `head`: what stands beside the method; its oven is the bake's where no step names one. */
 function bakeFacts(
   known: Stage | null,
@@ -118,7 +122,7 @@ function bakeFacts(
   pan: Pan | null,
 ): BakeFacts | null {
   const main = known?.medium === 'oven' ? known : null;
-  const set = [...actions, ...head].flatMap(({ settings }) => settings).find(({ of }) => of === 'oven');
+  const set = firstOven([...actions, ...head]);
   const stated =
     main !== null && main.ovenCelsius !== null ? { celsius: main.ovenCelsius, fan: main.fan } : set;
   const oven = main === null && known ? undefined : stated;
@@ -138,7 +142,7 @@ function withCups(pan: Pan | null, yields: Recipe['yields']): Pan | null {
   const pieces =
     yields && /^(?:pieces|(?:[\p{L}-]+ )*(?:muffins?|cupcakes?|buns?|cakes?|ones))$/iu.test(yields.what);
   const moulds = pan?.shape === 'ramekin' && !SAYS_HOW_MANY.test(pan.words);
-  if (pieces && pan && UNNAMED_TIN.test(pan.words) && IN_CUPS.test(yields.what)) {
+  if (pieces && pan?.shape === 'round' && UNNAMED_TIN.test(pan.words) && IN_CUPS.test(yields.what)) {
     const { lengthCm, widthCm } = PANS.rows.muffin;
     return { ...pan, shape: 'muffin', lengthCm, widthCm, count: yields.low };
   }
@@ -162,10 +166,6 @@ function doneIn(actions: readonly Told[], stage: ToldStage): ToldStage {
     : { ...stage, action: `head ${stage.action}` };
 }
 
-/** "OVEN 170 fan" above a list: it is on before the first step. Null where the head names none. */
-const ovenAtTheHead = (head: readonly Told[]): Setting | null =>
-  head.flatMap(({ settings }) => settings).find(({ of }) => of === 'oven') ?? null;
-
 const known = new WeakMap<Recipe, Process>();
 
 /** Reads a recipe's method, once for each recipe. Pure; never throws; what it can't place it says nothing of. */
@@ -182,9 +182,9 @@ function processOf(recipe: Recipe, kitchen: Kitchen): Process {
   const done = actionsOf(recipe.method);
   const head = actionsOf(ofHead(recipe));
   const announced = stagesOf(head, recipe.title, family.id).map((one) => doneIn(done, one));
-  const told = announced.some(heats)
-    ? stagesOf(done, recipe.title, family.id)
-    : stagesOf(done, recipe.title, family.id, ovenAtTheHead(head));
+  // "OVEN 170 fan" above a list, without a time: it is on before the first step.
+  const outset = announced.some(heats) ? undefined : firstOven(head);
+  const told = stagesOf(done, recipe.title, family.id, outset);
   const heated = told.some(heats) ? told : [...told, ...announced];
   const pan = withCups(tinOf(sayings(recipe, done), family.id, heated), recipe.yields);
   const all = partedByUse(recipe, family.id, done, told);

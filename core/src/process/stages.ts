@@ -138,10 +138,10 @@ export function stagesOf(
   actions: readonly Told[],
   title: string,
   family: FamilyId,
-  oven: Setting | null = null,
+  oven?: Setting,
 ): ToldStage[] {
   const medium = mediumOfTitle(title) ?? (family === 'pancake' ? 'griddle' : null);
-  const heat: Heat = { oven, oil: null, griddle: null, medium, last: null, since: Infinity };
+  const heat: Heat = { oven: oven ?? null, oil: null, griddle: null, medium, last: null, since: Infinity };
   const stages: ToldStage[] = [];
   const inACloth = actions.some(({ text }) => IN_A_CLOTH.test(text));
   let sentence: Told[] = [];

@@ -48,9 +48,13 @@ const OR_ANOTHER =
 /** "Grease the tin" speaks of one that was named before. */
 const SPOKEN_OF = /\bthe (?:prepared |lined |greased )?(?:tins?|pans?|dish(?:es)?)\b/i;
 
-function candidateOf({ text: all, worth }: Said): Candidate[] {
+/** What is baked of pastry is a case itself: "pour into the cases". A tart case is a tin. */
+const PASTRY_CASES = /\b(?:the|your|each|baked|cooled|cold)(?: (?:baked|cooled|cold|empty))? cases?\b/gi;
+
+function candidateOf({ text: all, worth }: Said, family: FamilyId): Candidate[] {
   const text = all.replace(OR_ANOTHER, '$1');
-  const heard = blanked(text, NO_VESSEL);
+  const bare = blanked(text, NO_VESSEL);
+  const heard = family === 'pastry' ? blanked(bare, PASTRY_CASES) : bare;
   const named = (Object.keys(PANS.rows) as PanShape[]).find((shape) => PANS.rows[shape].words.test(heard));
   const weak = named === undefined;
   if (weak && !ANY_VESSEL.test(heard)) return [];
@@ -156,12 +160,6 @@ function panFrom(best: Candidate, size: Size | null, family: FamilyId): Pan {
   return { shape, lengthCm: size.lengthCm, widthCm: width, count: many, words };
 }
 
-/** What is baked of pastry is a case itself: "pour into the cases". */
-const withoutItsCases = ({ text, worth }: Said): Said => ({
-  text: blanked(text, /\b(?:the|your|each|baked|cooled|cold|tart|tartlet|pastry) (?:\p{L}+ )?cases?\b/giu),
-  worth,
-});
-
 /** What the bake stands in: the vessel that the page speaks of, with the size that it gives anywhere; null: it names none. */
 export function tinOf(
   said: readonly Said[],
@@ -170,7 +168,7 @@ export function tinOf(
 ): Pan | null {
   const media = new Set(stages.map(({ medium }) => medium));
   if (media.has('fried') && !media.has('oven')) return null;
-  const found = (family === 'pastry' ? said.map(withoutItsCases) : said).flatMap(candidateOf);
+  const found = said.flatMap((one) => candidateOf(one, family));
   const [best] = [...found].sort((a, b) => b.worth + suits(b, family) - (a.worth + suits(a, family)));
   if (!best) return sizedOnly(said, family);
   const elsewhere = () =>

@@ -116,8 +116,10 @@ const SAID_OF_IT = /\s+(?:that|which|so|because|before|as|we|you|i|he|she|they)\
 const broughtBy = (source: string): string =>
   (HERE_IS.exec(source) ?? AS_PROMISED.exec(source))?.[1]?.replace(SAID_OF_IT, '').trim() ?? '';
 /** "Here's the lemon drizzle you asked for": a name, whatever it names. Empty where nobody asked. */
-const askedFor = (source: string): string =>
-  ASKED_FOR.test(source) && !/\brecipes?\b/i.test(broughtBy(source)) ? begun(broughtBy(source)) : '';
+function askedFor(source: string): string {
+  const here = broughtBy(source);
+  return ASKED_FOR.test(source) && !/\brecipes?\b/i.test(here) ? begun(here) : '';
+}
 const ASKED_FOR =
   /\b(?:you (?:asked for|wanted|liked|were after)|(?:we|i) (?:talked about|mentioned|promised))\b/i;
 
@@ -192,6 +194,7 @@ const answeredWith = (lines: Placed): string => {
     ? namedWithin(saidIn(lines, 'note', 'prose', 'method'))
     : '';
 };
+const ANSWERS = /^\s*(?:re|aw|fwd?)\s*:/i;
 
 /** "Tartelettes au chocolat", and under it "(translated for Lucy)". Empty where there is no such line. */
 function aboveBrackets(lines: Placed): string {
@@ -199,7 +202,6 @@ function aboveBrackets(lines: Placed): string {
   const [above, title] = [lines[at - 1]?.source ?? '', lines[at]?.source ?? ''];
   return /^\s*\(.*\)\W*$/.test(title) && !namesItsBake(title) && /^\p{Lu}/u.test(above) ? titleIn(above) : '';
 }
-const ANSWERS = /^\s*(?:re|aw|fwd?)\s*:/i;
 
 const saidIn = (lines: Placed, ...places: readonly Place[]): string[] =>
   lines.filter(({ place }) => places.includes(place)).map(({ source }) => source);

@@ -112,9 +112,11 @@ function namedPieces(parts: readonly string[]): Yield | null {
   });
   return counted[0] ?? null;
 }
+/** What pieces are called before anybody cuts or serves them. */
+const BAKED_AS =
+  'pieces|pcs|cookies|biscuits|buns|rolls|muffins|cupcakes|scones|tartlets|doughnuts|squares|bars|loaves|bites';
 /** Beside a time a number may be an oven. */
-const PIECES =
-  /\b(?:pieces|pcs|cookies|biscuits|buns|rolls|muffins|cupcakes|scones|tartlets|doughnuts|squares|bars|slices|wedges|servings|portions|loaves|bites)\b/i;
+const PIECES = new RegExp(`\\b(?:${BAKED_AS}|slices|wedges|servings|portions)\\b`, 'i');
 const STROKES = /\s+[|•·/]\s+/;
 
 /** "For 24 (silicone moulds)": a piece in each. */
@@ -272,8 +274,10 @@ function listedFor(source: string): Yield | null {
 }
 
 /** "12 muffins, fill to the top", "cut 10": where nothing else says how many. */
-const SO_MANY_SAID =
-  /(?:^|[.!;:]\s+)(\d{1,2}) (?:large |small |regular |mini )?(pieces|pcs|cookies|biscuits|buns|rolls|muffins|cupcakes|scones|tartlets|doughnuts|squares|bars|loaves|bites)(?=[,.;!]|$)/i;
+const SO_MANY_SAID = new RegExp(
+  `(?:^|[.!;:]\\s+)(\\d{1,2}) (?:large |small |regular |mini )?(${BAKED_AS})(?=[,.;!]|$)`,
+  'i',
+);
 const CUT_TO = /^\W*cut (\d{1,2})(?=\s*(?:[.!;]|$))/i;
 
 /** Where how many are made is said first of all, and where it is said too. */
@@ -329,21 +333,13 @@ export function readYield(lines: readonly KnownLine[]): Yield | null {
       return { low: Number(last), high: Number(last), what: ARE_HELPINGS.test(what) ? '' : what };
     const made = MADE_INTO.exec(said) ?? (ofTwo ? null : STAMPED.exec(said));
     const scored = made ? null : (SCORED.exec(said) ?? CUT_SO_MANY.exec(said));
-    const counted = SO_MANY_SAID.exec(said);
+    const counted = made ?? scored ?? CUT_DOUGH.exec(said) ?? LINED.exec(said) ?? SO_MANY_BALLS.exec(said);
+    const called = counted ? null : SO_MANY_SAID.exec(said);
     const [, across = 0, down = 0] = CUT_BY.exec(said) ?? [];
     const pieces =
-      Number(across) * Number(down) ||
-      Number(
-        (made ??
-          scored ??
-          CUT_DOUGH.exec(said) ??
-          LINED.exec(said) ??
-          SO_MANY_BALLS.exec(said) ??
-          counted ??
-          CUT_TO.exec(said))?.[1] ?? 0,
-      );
+      Number(across) * Number(down) || Number((counted ?? called ?? CUT_TO.exec(said))?.[1] ?? 0);
     if (pieces >= FEWEST_PIECES)
-      return { low: pieces, high: pieces, what: scored?.[2] ?? counted?.[2] ?? 'pieces' };
+      return { low: pieces, high: pieces, what: scored?.[2] ?? called?.[2] ?? 'pieces' };
   }
   return null;
 }
