@@ -1,7 +1,6 @@
 import { spawnSync } from 'node:child_process';
-import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
-import { dirname, join } from 'node:path';
+import { join } from 'node:path';
 import { hasChromium } from './chromium.mjs';
 import { isRelease } from './build.mjs';
 import { root } from './paths.mjs';
@@ -17,24 +16,29 @@ export function checkNode() {
   }
 }
 
-/** npm packages exactly as the lock file has them; again when the lock file has changed. A release needs those that run it. */
+const lockOf = (file) => JSON.parse(readFileSync(join(root, file), 'utf8')).packages;
+
+/** True where npm's own note of what it installed has every package of the lock file, whoever ran it; a release has those that run it. */
+function arePackagesInstalled(release) {
+  const note = 'node_modules/.package-lock.json';
+  if (!existsSync(join(root, note))) return false;
+  const [wanted, installed] = [lockOf('package-lock.json'), lockOf(note)];
+  return Object.entries(wanted).every(([place, { version, dev, devOptional, optional }]) => {
+    const isSpared = optional || (release && (dev || devOptional)) || !place.includes('node_modules/');
+    return isSpared || (installed[place] !== undefined && installed[place].version === version);
+  });
+}
+
+/** npm packages exactly as the lock file has them; again when the lock file has changed. */
 export async function ensurePackages() {
   const release = isRelease();
-  // npm's own note of what it installed.
-  if (release && existsSync(join(root, 'node_modules/.package-lock.json'))) return;
-  const stamp = join(root, 'node_modules/.cache/omniarton/lock');
-  const lock = createHash('sha256')
-    .update(readFileSync(join(root, 'package-lock.json')))
-    .digest('hex');
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
+  if (arePackagesInstalled(release)) return;
   if (!(await agree('Install the npm packages of the lock file?'))) {
     throw new Trouble('The npm packages are missing.', 'Run "npm ci", or start with --yes.');
   }
   say('Installing npm packages …');
   if (!shell('npm', ['ci', '--no-progress', ...(release ? ['--omit=dev'] : [])]))
     throw new Trouble('npm ci failed.', 'See its words above.');
-  mkdirSync(dirname(stamp), { recursive: true });
-  writeFileSync(stamp, lock);
 }
 
 let listsAreFresh = false;
