@@ -1,7 +1,7 @@
 import { useId, useState } from 'react';
 import { styled } from 'styled-components';
 import { isStale } from '../state/engine/engineSlice';
-import { useDraft, useEngine, useStale } from '../state/bench/onBench';
+import { useAwaited, useDraft, useEngine, useStale } from '../state/bench/onBench';
 import { Figure } from '../ui/layout';
 import { sayBakeTime, sayGrams } from '../words/say';
 import { AskBake } from './AskBake';
@@ -19,6 +19,7 @@ export function DocketFold() {
   const recipe = useEngine(({ answer }) => answer?.scaled ?? answer?.recipe ?? null);
   const settled = !useEngine(isStale);
   const written = useDraft(({ doc }) => doc.text.trim() !== '');
+  const awaited = useAwaited();
   const docket = outcome?.outcome === 'docket' ? outcome.docket : null;
   const marks = useMarks(docket, recipe, settled);
   const grams = docket?.parts
@@ -46,7 +47,10 @@ export function DocketFold() {
             <DocketActions />
           </>
         ) : (
-          <NoDocketPaper outcome={outcome?.outcome === 'docket' || !written ? null : outcome} />
+          <NoDocketPaper
+            outcome={outcome?.outcome === 'docket' || !written ? null : outcome}
+            awaited={awaited}
+          />
         )}
       </Body>
     </Aside>

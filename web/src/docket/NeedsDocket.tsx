@@ -1,7 +1,7 @@
 import { say } from '@omniarton/core/words';
 import { Stack } from '../ui/layout';
 import { Notice } from '../ui/Notice';
-import { useEngine } from '../state/bench/onBench';
+import { useAwaited, useEngine } from '../state/bench/onBench';
 
 /** Why a stage has nothing to show yet, and what it needs. */
 export function NeedsDocket({ what }: { readonly what: string }) {
@@ -9,7 +9,8 @@ export function NeedsDocket({ what }: { readonly what: string }) {
   const read = useEngine(({ answer }) =>
     answer?.recipe.parts.some(({ lines }) => lines.some(({ kind }) => kind === 'ingredient')),
   );
-  if (!read) return <Notice>For {what} there must be a recipe: paste it under Read.</Notice>;
+  const awaited = useAwaited();
+  if (!read && !awaited) return <Notice>For {what} there must be a recipe: paste it under Read.</Notice>;
   if (!outcome || outcome.outcome === 'docket') return <p role="status">Working it out …</p>;
   return (
     <Stack $gap={2}>

@@ -8,7 +8,14 @@ const HEADS: Readonly<Record<NoDocket['outcome'], string>> = {
 };
 
 /** Why there is no docket, and what could be let go. */
-export function NoDocketPaper({ outcome }: { readonly outcome: NoDocket | null }) {
+export function NoDocketPaper({
+  outcome,
+  awaited,
+}: {
+  readonly outcome: NoDocket | null;
+  readonly awaited: boolean;
+}) {
+  if (awaited) return <Slip role="status">The docket is being worked out …</Slip>;
   if (!outcome) return <Slip>The docket comes here as soon as a recipe is on the table.</Slip>;
   return (
     <Slip role="status">

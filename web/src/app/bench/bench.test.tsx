@@ -45,6 +45,13 @@ describe('the bench', () => {
     await opened(fakeServer(''));
     expect(screen.getAllByText(/comes here as soon as a recipe is on the table/).length).toBeGreaterThan(0);
   });
+  it('says that a docket is being worked out, and not that there is none', async () => {
+    openPage(at('log'), fakeServer(CAKE));
+    await screen.findByText('The docket is being worked out …');
+    expect(screen.queryByText(/must be a recipe|comes here as soon/)).toBeNull();
+    await settled();
+    expect(within(docket()).getByRole('heading', { name: 'Layer cake' })).toBeVisible();
+  });
   it('goes from stage to stage by a single key, and not while somebody types', async () => {
     const { user, path } = await opened();
     await user.keyboard('4');

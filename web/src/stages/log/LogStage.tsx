@@ -1,9 +1,9 @@
 import { styled } from 'styled-components';
+import { NeedsDocket } from '../../docket/NeedsDocket';
 import { newSheet } from '../../docket/newSheet';
 import { useDocket, useDraft, useEdit } from '../../state/bench/onBench';
 import { Button } from '../../ui/Button';
 import { Stack } from '../../ui/layout';
-import { Notice } from '../../ui/Notice';
 import { BakeList } from './BakeList';
 import { BakeSheet } from './BakeSheet';
 import { FromRun } from './FromRun';
@@ -33,7 +33,7 @@ export function LogStage() {
           </p>
         </Begin>
       ) : (
-        <Notice>A bake is written down with the docket that it was baked from; there is none yet.</Notice>
+        <NeedsDocket what="a bake in the log" />
       )}
       {sheet || !docket ? null : (
         <StudyPlan write={(notes) => edit({ kind: 'bakeSheet', sheet: { ...newSheet(docket), ...notes } })} />

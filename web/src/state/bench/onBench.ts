@@ -38,6 +38,12 @@ const BLINK_MS = 250;
 /** What the slow engine said is of an older question, and has been for more than a blink. */
 export const useStale = (): boolean => useLasting(useEngine(isStale), BLINK_MS);
 
+/** The page holds something, and what it comes to is still being worked out for the first time. */
+export function useAwaited(): boolean {
+  const written = useDraft(({ doc }) => doc.text.trim() !== '');
+  return useEngine((engine) => engine.outcome === null && (engine.asked < 0 || isStale(engine))) && written;
+}
+
 export function useEdit(): (edit: Edit) => void {
   const id = useDraftId();
   const dispatch = useAppDispatch();
