@@ -9,8 +9,6 @@ export {
   type DifferenceResult,
   type JustRightResult,
   type PairedResult,
-  type PairLiked,
-  type RankedResult,
   type TastingResult,
 } from './result';
 export { blind, countedBallots, rightOf, SAMPLES_OF, servedTrays, TRAINED, TRAINING, traysOf } from './trays';
@@ -28,3 +26,4 @@ export {
   type TastingDocument,
   type Tray,
 } from './types';
+export { type PairLiked, type RankedResult } from './ranked';

@@ -1,31 +1,22 @@
 import {
   criticalCount,
   differenceP,
-  canBeCounted,
   differencePower,
-  friedman,
-  friedmanValue,
   jarPenalty,
   looking,
-  midranks,
-  pairedMean,
-  pairsBeyond,
   panelSize,
   powersOf,
   preference,
-  signTest,
-  sumDifferences,
   tellers,
   toNumber,
-  wilcoxon,
   type Estimate,
   type JarPenalty,
-  type PairedMean,
   type Protocol,
 } from '../statistics';
+import { given, sampleOf, type Given } from './given';
 import { ALPHA, PROTOCOL_OF, WORTH } from './protocols';
-import { countedBallots, isOf, servedTrays } from './trays';
-import type { Answer, Ballot, TastingDocument, Tray } from './types';
+import { ranked, type OnProgress, type RankedResult } from './ranked';
+import type { TastingDocument } from './types';
 
 /** What a test of a difference came to. */
 export interface DifferenceResult {
@@ -59,32 +50,6 @@ export interface PairedResult {
   readonly enough: number | null;
 }
 
-/** Two samples beside each other, by the same tasters. */
-export interface PairLiked {
-  readonly a: number;
-  readonly b: number;
-  readonly mean: PairedMean;
-  readonly wilcoxonP: number;
-  readonly signP: number;
-}
-
-/** How much each sample was liked, or where it was ranked. */
-export interface RankedResult {
-  readonly kind: 'ranking' | 'liking';
-  readonly tasters: number;
-  /** A row a taster, a column a sample: marks, or ranks (1 the least). */
-  readonly table: readonly (readonly number[])[];
-  readonly means: readonly number[];
-  readonly sums: readonly number[];
-  readonly p: number;
-  /** Every way was counted; else the panel is too large for that, and p is Iman and Davenport's approximation. */
-  readonly counted: boolean;
-  readonly agreement: number | null;
-  /** Pairs of samples whose sums of ranks are further apart than chance brings any of them. */
-  readonly apart: readonly (readonly [number, number])[];
-  readonly pairs: readonly PairLiked[];
-}
-
 /** What would be liked more or less of. */
 export interface JustRightResult {
   readonly kind: 'just-right';
@@ -98,23 +63,6 @@ export interface NoResult {
 export type TastingResult = DifferenceResult | PairedResult | RankedResult | JustRightResult | NoResult;
 
 const POWER = 0.8;
-
-interface Given {
-  readonly tray: Tray;
-  readonly ballot: Ballot;
-}
-
-/** Ballots with their trays; those of trays that are no longer there count for nothing. */
-function given(tasting: TastingDocument): Given[] {
-  const trays = servedTrays(tasting);
-  return countedBallots(tasting).flatMap((ballot) => {
-    const tray = trays.find(isOf(ballot));
-    return tray ? [{ tray, ballot }] : [];
-  });
-}
-
-const sampleOf = ({ cups }: Tray, code: string): number | undefined =>
-  cups.find((cup) => cup.code === code)?.sample;
 
 /** Whether somebody picked the odd cup, or the one like the reference. */
 function isRight({ tray, ballot }: Given): boolean {
@@ -173,77 +121,6 @@ function paired(all: readonly Given[]): PairedResult {
     wrongIfLooked: wrongIfLooked(picks.length),
     power: n === 0 ? 0 : differencePower(PROTOCOL_OF.paired, n, ALPHA, WORTH),
     enough: panelSize(powersOf(PROTOCOL_OF.paired, ALPHA, WORTH), POWER).stable,
-  };
-}
-
-/** Marks of an answer by sample. */
-function bySample(tray: Tray, marks: Readonly<Record<string, number>>, samples: number): number[] {
-  return Array.from({ length: samples }, (_, sample) => {
-    const cup = tray.cups.find((one) => one.sample === sample);
-    return cup ? (marks[cup.code] ?? NaN) : NaN;
-  });
-}
-
-/** Ranks of an order by code, ties at the middle of their ranks. */
-function ranksIn(answer: Answer & { readonly kind: 'order' }): Readonly<Record<string, number>> {
-  const places = answer.groups.flatMap((group, at) => group.map((code) => [code, at] as const));
-  const ranks = midranks(places.map(([, at]) => at));
-  return Object.fromEntries(places.map(([code], at) => [code, ranks[at]!]));
-}
-
-/** Told the share that is counted, where that takes a while. */
-type OnProgress = (done: number) => void;
-
-/** Friedman's test: counted where it can be. */
-function rankTest(ranks: readonly (readonly number[])[], onProgress?: OnProgress) {
-  if (canBeCounted(ranks[0]!.length, ranks.length)) {
-    const { p, ...value } = friedman(ranks, onProgress);
-    return { ...value, p: toNumber(p), counted: true };
-  }
-  const value = friedmanValue(ranks);
-  return { ...value, p: value.imanDavenport?.p ?? value.approximateP, counted: false };
-}
-
-function ranked(
-  tasting: TastingDocument,
-  all: readonly Given[],
-  kind: 'ranking' | 'liking',
-  onProgress?: OnProgress,
-): TastingResult {
-  const samples = tasting.samples.length;
-  const table = all.flatMap(({ tray, ballot }) => {
-    const { answer } = ballot;
-    const marks = answer.kind === 'liking' ? answer.marks : answer.kind === 'order' ? ranksIn(answer) : null;
-    const row = marks ? bySample(tray, marks, samples) : [];
-    return row.length > 0 && row.every(Number.isFinite) ? [row] : [];
-  });
-  if (table.length === 0) return { kind: 'none' };
-  const test = rankTest(table.map(midranks), onProgress);
-  const limit = sumDifferences(samples, table.length, ALPHA).any;
-  const column = (sample: number) => table.map((row) => row[sample]!);
-  const indices = Array.from({ length: samples }, (_, at) => at);
-  return {
-    kind,
-    tasters: table.length,
-    table,
-    means: indices.map((at) => column(at).reduce((sum, one) => sum + one, 0) / table.length),
-    sums: test.sums,
-    p: test.p,
-    counted: test.counted,
-    agreement: test.agreement,
-    apart: pairsBeyond(test.sums, limit),
-    pairs: indices.flatMap((a) =>
-      indices.slice(a + 1).map((b) => {
-        const own = table.map((row) => row[b]! - row[a]!);
-        return {
-          a,
-          b,
-          mean: pairedMean(own),
-          wilcoxonP: toNumber(wilcoxon(own, 'before').bothWays),
-          signP: toNumber(signTest(own).bothWays),
-        };
-      }),
-    ),
   };
 }
 
@@ -312,7 +189,7 @@ export function resultOf(tasting: TastingDocument, onProgress?: OnProgress): Tas
       return paired(all);
     case 'ranking':
     case 'liking':
-      return ranked(tasting, all, tasting.test, onProgress);
+      return ranked(tasting, all, tasting.test, onProgress) ?? { kind: 'none' };
     case 'just-right':
       return justRight(tasting, all);
   }

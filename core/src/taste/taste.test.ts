@@ -90,6 +90,8 @@ const likes = (tray: Tray, of: (sample: number) => number) => ({
   marks: Object.fromEntries(tray.cups.map(({ code, sample: own }) => [code, of(own)])),
 });
 
+const people = (count: number) => Array.from({ length: count }, (_, at) => taster(`Guest ${at + 1}`));
+
 describe('who may taste what', () => {
   it('is checked of everybody against everything', () => {
     const clashes = clashesOf(
@@ -311,6 +313,44 @@ describe('the result', () => {
     if (same.kind !== 'liking') throw new Error(same.kind);
     expect(same.pairs[0]!.mean).toMatchObject({ t: null, p: null });
   });
+  it('of three says how many tasters like these would tell two of them apart: so many more do, and no fewer', () => {
+    const of = (tasters: number) => {
+      const rows = [[5, 6, 5], [6, 5, 7], [5, 6, 6]]; // prettier-ignore
+      const result = resultOf(
+        answered(tasting('liking', 3, 0, { tasters: people(tasters) }), (tray, at) =>
+          likes(tray, (own) => rows[at % 3]![own]!),
+        ),
+      );
+      if (result.kind !== 'liking') throw new Error(result.kind);
+      return result;
+    };
+    const { enough, apart } = of(3);
+    expect(apart).toEqual([]);
+    const whole = Math.ceil(enough! / 3) * 3;
+    expect(of(whole).apart).not.toEqual([]);
+    expect(of(whole - 3).apart).toEqual([]);
+  });
+  it('of three who are all liked the same has no number that would do', () =>
+    expect(resultOf(answered(tasting('liking', 3, 4), (tray) => likes(tray, () => 6)))).toMatchObject({
+      enough: null,
+      apart: [],
+    }));
+  it('of two says how many would leave no difference out of the interval, and never fewer than signed ranks need', () => {
+    const of = (tasters: number, step: number) => {
+      const result = resultOf(
+        answered(tasting('liking', 2, 0, { tasters: people(tasters) }), (tray, at) =>
+          likes(tray, (own) => 5 + own * (at % 2 === 0 ? step : step - 2)),
+        ),
+      );
+      if (result.kind !== 'liking') throw new Error(result.kind);
+      return result;
+    };
+    const { enough, finds, pairs } = of(4, 2);
+    expect(finds).toBeGreaterThan(pairs[0]!.mean.mean);
+    expect(of(enough! + (enough! % 2), 2).pairs[0]!.mean.interval![0]).toBeGreaterThan(0);
+    expect(of(4, 4).enough).toBe(6);
+    expect(of(4, 1).enough).toBeNull();
+  });
   it('of just about right has what those lose for whom it wasn’t', () => {
     const result = resultOf(
       answered(tasting('just-right', 1, 4), (tray, at) => {
@@ -322,7 +362,6 @@ describe('the result', () => {
     expect(result.samples[0]!.penalty.much).toMatchObject({ count: 2, drop: 3, penalty: 1.5 });
   });
   it('of a panel that is too large to be counted says so, and is near what is counted of one that isn’t', () => {
-    const people = (count: number) => Array.from({ length: count }, (_, at) => taster(`Guest ${at + 1}`));
     const of = (count: number) =>
       resultOf(
         answered(tasting('liking', 3, 0, { tasters: people(count) }), (tray, at) =>

@@ -93,6 +93,9 @@ describe('what a tasting is said to have shown', () => {
     }));
     expect(words).toMatch(/“sweeter” is liked 1\.3 more than “plain” \(-?\d\.\d to \d\.\d, 95 %\)/);
     expect(words).toMatch(/3 people can’t show this; they can agree/);
+    expect(words).toMatch(
+      /finds a difference of 1\.4 or more. What was seen here would be shown by some 6 tasters/,
+    );
   });
   it('of just about right says what is lost, and that those for whom it is too much may like it more', () => {
     const jar =

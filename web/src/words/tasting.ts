@@ -128,8 +128,14 @@ function flatSaid({ table }: RankedResult): string {
   return `${who.charAt(0).toUpperCase()}${who.slice(1)} gave all of them the same: that tells nothing apart, and moves no order.`;
 }
 
+/** How many it would take. */
+const enoughSaid = (enough: number | null): string =>
+  enough === null
+    ? 'No panel of a kitchen’s size would show what was seen here.'
+    : `What was seen here would be shown by some ${enough} tasters who say the like.`;
+
 function rankedSaid(result: RankedResult, names: readonly string[]): string[] {
-  const { kind, tasters, p, counted, agreement, apart, means, pairs } = result;
+  const { kind, tasters, p, counted, agreement, apart, means, pairs, finds, enough } = result;
   const chance = `${pWords(p)}, ${counted ? 'exact' : 'by Iman and Davenport’s approximation'}`;
   const order = means.map((mean, at) => ({ mean, name: names[at]! })).sort((a, b) => b.mean - a.mean);
   const listed = order.map(({ mean, name }) => `“${name}” ${mean.toFixed(1)}`).join(', ');
@@ -144,6 +150,9 @@ function rankedSaid(result: RankedResult, names: readonly string[]): string[] {
         ? `“${names[both.b]}” is liked ${said} more than “${names[both.a]}” (${interval[0].toFixed(1)} to ${interval[1].toFixed(1)}, 95 %); by signed ranks ${pWords(both.wilcoxonP)}.`
         : `All differ by ${said}: how much people vary can’t be told from that. By signed ranks ${pWords(both.wilcoxonP)}.`,
       both.wilcoxonP > 0.05 ? `${people(tasters)} can’t show this; they can agree.` : '',
+      finds === null || (interval && interval[0] * interval[1] > 0)
+        ? ''
+        : `Such a panel finds a difference of ${finds.toFixed(1)} or more. ${enoughSaid(enough)}`,
       flatSaid(result),
     ];
   }
@@ -154,7 +163,7 @@ function rankedSaid(result: RankedResult, names: readonly string[]): string[] {
     agreement === null ? '' : `Agreement among tasters: ${agreement.toFixed(2)} of 1.`,
     apart.length > 0
       ? `Apart from each other: ${apart.map(([a, b]) => `“${names[a]}” and “${names[b]}”`).join('; ')}.`
-      : 'No two of them are apart by themselves.',
+      : `No two of them are apart by themselves: for that their sums of ranks would have to differ by more than ${finds!.toFixed(1)}. ${enoughSaid(enough)}`,
     flatSaid(result),
   ];
 }

@@ -12,4 +12,4 @@ export { waysOf } from './permuted';
 export { page, pageByChance, type Page } from './page';
 export { halfWidth, pairedMean, tastersFor, type PairedMean } from './pairedMean';
 export { signTest, wilcoxon, wilcoxonByChance, type Signs, type Wilcoxon } from './signedRanks';
-export { pairsBeyond, sumDifferences, type SumDifferences } from './sumDifferences';
+export { pairsBeyond, sumDifferences, tastersBeyond, type SumDifferences } from './sumDifferences';

@@ -18,6 +18,15 @@ export function sumDifferences(samples: number, tasters: number, alpha: number):
   };
 }
 
+/**
+ * So many tasters like these bring the two sums that are furthest apart beyond a limit, which grows by √n while they do by n; null: all
+ * sums are the same. Example: sums 6, 10, 14 of five tasters, limit 7.41 → 5.
+ */
+export function tastersBeyond(sums: readonly number[], tasters: number, limit: number): number | null {
+  const widest = Math.max(...sums) - Math.min(...sums);
+  return widest < 1e-9 ? null : Math.floor(tasters * (limit / widest) ** 2) + 1;
+}
+
 /** Pairs of samples whose sums are further apart than a limit. */
 export const pairsBeyond = (sums: readonly number[], limit: number): (readonly [number, number])[] =>
   sums.flatMap((one, a) =>

@@ -19,7 +19,7 @@ import { Button } from '../../ui/Button';
 import { Heading, Row, Small, Stack } from '../../ui/layout';
 import { Notice } from '../../ui/Notice';
 import { printAs } from '../../ui/paper';
-import { resultWords, TEST_WORDS } from '../../words/tasting';
+import { pWords, resultWords, TEST_WORDS } from '../../words/tasting';
 
 /** The chart comes with its library, when there is something to be drawn. */
 const Dots = lazy(async () => ({ default: (await import('./Dots')).Dots }));
@@ -90,6 +90,7 @@ function Result({ doc, result }: { readonly doc: TastingDocument; readonly resul
             />
           </Suspense>
           <Numbers result={result} names={names} />
+          {result.kind === 'liking' ? <Pairs pairs={result.pairs} names={names} /> : null}
         </>
       ) : null}
       <Small>
@@ -146,6 +147,54 @@ function Numbers({ result, names }: { readonly result: RankedResult; readonly na
         ))}
       </tbody>
     </Table>
+  );
+}
+
+/** How much more the one of each pair is liked, and how sure that is. */
+function Pairs({
+  pairs,
+  names,
+}: {
+  readonly pairs: RankedResult['pairs'];
+  readonly names: readonly string[];
+}) {
+  return (
+    <Stack $gap={2}>
+      <Table>
+        <thead>
+          <tr>
+            <th scope="col">Of two</th>
+            <th scope="col">Liked more by</th>
+            <th scope="col">95 % interval</th>
+            <th scope="col">Signed ranks</th>
+          </tr>
+        </thead>
+        <tbody>
+          {pairs.map(({ a, b, mean, wilcoxonP }) => {
+            const [more, less, sign] = mean.mean < 0 ? [a, b, -1] : [b, a, 1];
+            const ends = mean.interval?.map((end) => (sign * end).toFixed(1).replace('-', '−'));
+            return (
+              <tr key={`${a}-${b}`}>
+                <th scope="row">
+                  {names[more]} over {names[less]}
+                </th>
+                <td>{Math.abs(mean.mean).toFixed(1)}</td>
+                <td>
+                  {ends ? `${ends[sign < 0 ? 1 : 0]} to ${ends[sign < 0 ? 0 : 1]}` : 'all say the same'}
+                </td>
+                <td>{pWords(wilcoxonP)}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </Table>
+      {pairs.length > 1 ? (
+        <Small>
+          Each pair as though it were the only one that was asked about: of {pairs.length} looked at, one can
+          seem apart by chance more easily than 5 % say.
+        </Small>
+      ) : null}
+    </Stack>
   );
 }
 

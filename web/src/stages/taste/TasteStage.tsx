@@ -108,8 +108,14 @@ function Past({ tastings, look }: PastProps) {
             <Row>
               <Button onPress={() => look(id)}>{doc.name || TEST_WORDS[doc.test].name}</Button>
               <Small as="span">
-                {doc.on} · {TEST_WORDS[doc.test].name} · {doc.samples.map(({ name }) => name).join(', ')} ·{' '}
-                {doc.stage}
+                {[
+                  doc.on,
+                  TEST_WORDS[doc.test].name,
+                  doc.samples.map(({ name }) => name).join(', '),
+                  doc.stage,
+                ]
+                  .filter((part) => part !== '')
+                  .join(' · ')}
               </Small>
             </Row>
           </li>
