@@ -1,11 +1,8 @@
 import { CARD_PART, CHAT, rowsOf, TICK_BEHIND, type Line } from '../read';
-import { PICTURES } from '../vocabulary';
+import { BULLETS, PICTURES } from '../vocabulary';
 
 /** Marks of a list before the author's words. */
-const MARKS = new RegExp(
-  `^(?:[*•‣▢◦·●○■□▪▫◆◇►▸▹➤➔➡→✓✔☐☑»›⁃–—-]\\uFE0F?\\s+|\\[ ?[xX]?\\]\\s+|\\d{1,2}[.)]\\s+(?=\\d)|${PICTURES}\\s*)+`,
-  'u',
-);
+const MARKS = new RegExp(`^(?:${BULLETS}\\s+|\\d{1,2}[.)]\\s+(?=\\d)|${PICTURES}\\s*)+`, 'u');
 /** "To finish: cocoa": its part says that above it. */
 const SAYS_WHAT_FOR =
   /^(?:to (?:finish|serve|decorate|dust|glaze|coat|top)|for (?:the )?\p{L}[\p{L} ]{2,20}):\s+(?=\S)/iu;

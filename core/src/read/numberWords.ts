@@ -44,7 +44,7 @@ function fromWords(text: string): string {
     .replace(/^(?:an? )?few drops\b/i, '3 drops')
     .replace(/^(?:an? )?(?:large|big|small|tiny) (?=pinch|handful|knob)/i, '1 ')
     .replace(
-      /^(?:an? )?(?=(?:heaped |heaping |level |rounded |scant |generous |good )?(?:teaspoon|tablespoon|dessertspoon|tsp|tbsp|pinch|dash|knob|handful|splash|drizzle|glug)(?: of)? )/i,
+      /^(?:an? )?(?=(?:heaped |heaping |level |rounded |scant |generous |good )?(?:teaspoon|tablespoon|dessertspoon|tsp|tbsp|pinch|dash|knob|handful|splash|drizzle|glug)(?: of)? |(?:mug|cup|spoon)(?:ful)? of (?!the\b))/i,
       '1 ',
     )
     .replace(AND_PART, (_, whole: string, part: string) =>

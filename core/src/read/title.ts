@@ -29,7 +29,7 @@ function withoutWords(said: string): string {
 
 /** "[Saved]", "no. 14", "Kitchen notebook - ": what a box of cards has before a name. */
 const NUMBERED =
-  /^\[(?:saved|draft|copy|new|tried|fav\w*|forwarded|fwd)\]\s*|^(?:no|nr)\.? ?\d+\s*[:.),–-]?\s+(?=\p{L})|^(?:\p{L}+['’]?s? )?(?:notebook|recipe box|scrapbook|cook ?book|folder|diary)\s*[:–-]\s+/iu;
+  /^recipe card\s*[:–—-]\s+|^\[(?:saved|draft|copy|new|tried|fav\w*|forwarded|fwd)\]\s*|^(?:no|nr)\.? ?\d+\s*[:.),–-]?\s+(?=\p{L})|^(?:\p{L}+['’]?s? )?(?:notebook|recipe box|scrapbook|cook ?book|folder|diary)\s*[:–-]\s+/iu;
 
 /** "LEM0N CHlFFON PlE", as it was scanned. */
 const capitals = (name: string): string =>
@@ -155,14 +155,14 @@ const beforeAList = (lines: readonly string[]): string =>
     .map((head) => head.replace(/\s+recipe\b.*$/i, ''))[0] ?? '';
 
 const LONGEST_NAME = 8;
+const isShort = (name: string): boolean => name.split(' ').length <= LONGEST_NAME && !/\d/.test(name);
 const OPENING = /^(?:(?:ok(?:ay)?|so|right|hi|hey|well)\b[\s,!]*)+/i;
 /** "ok so mum's marmalade sponge pudding. you want 4 oz …": its first words, where they name a bake and nothing else. Empty where they don't. */
 function namedFirst(paragraph: string): string {
   const [said = ''] = paragraph.split(/[.!:\n]/);
   const here = broughtBy(said);
   const name = namesItsBake(here) ? here : said.trim().replace(OPENING, '');
-  const short = name.split(' ').length <= LONGEST_NAME && !/\d/.test(name);
-  return short && paragraph.length > said.length + 1 && namesItsBake(name) ? name : '';
+  return isShort(name) && paragraph.length > said.length + 1 && namesItsBake(name) ? name : '';
 }
 
 const SHORT = 10;
@@ -186,6 +186,18 @@ const firstWords = (first: string, aboveAList: boolean): string => {
   const begins = /^\p{Lu}/u.test(name) || aboveAList;
   return short && begins && !NO_NAME.test(name) && !LIST_OR_METHOD.test(first) ? name : '';
 };
+
+/** "Pavlova, serves 8", wherever it stands. Empty where no line begins so. */
+const aheadOfItsYield = (lines: Placed): string =>
+  saidIn(lines, 'note')
+    .map((source) => nameAndYield(source.replace(NUMBERED, '')))
+    .find(
+      ({ name, yields }) =>
+        yields !== null &&
+        isShort(name) &&
+        /^\p{Lu}/u.test(name) &&
+        ![NO_NAME, LIST_OR_METHOD, VERB_FIRST, /\b(?:recipe|time|servings?)\b/i].some((no) => no.test(name)),
+    )?.name ?? '';
 
 /** "Re: Re: school bake sale" names no bake, where the answer does: 'its called "anzac slice"'. Empty where it isn't one. */
 const answeredWith = (lines: Placed): string => {
@@ -252,6 +264,7 @@ const CALLED_BY: readonly { readonly because: string; readonly name: (page: Page
   },
   { because: 'somebody’s bake is spoken of', name: ({ lines }) => spokenOf(saidIn(lines, 'note', 'prose')) },
   { because: 'somebody asked for it', name: ({ firstNote }) => askedFor(firstNote) },
+  { because: 'how many it makes stands behind its name', name: ({ lines }) => aheadOfItsYield(lines) },
   {
     because: 'nothing else begins the page',
     name: ({ lines, firstNote }) => firstWords(firstNote, lines[1]?.place === 'ingredient'),
@@ -263,7 +276,7 @@ export function titleOf(lines: Placed, steps: readonly Step[]): string {
   const page = {
     lines,
     firstStep: steps[0]?.source ?? '',
-    firstNote: lines[0]?.place === 'note' ? lines[0].source : '',
+    firstNote: lines[0]?.place === 'note' ? lines[0].source.replace(NUMBERED, '') : '',
   };
   for (const { name } of CALLED_BY) {
     const found = name(page);

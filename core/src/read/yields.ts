@@ -37,7 +37,7 @@ const DOZEN = 12;
 const DOZENS = /\bdo?z(?:en)?\b/i;
 /** "For about 40" fritters: nobody cooks for more. */
 const CROWD = 30;
-const SEGMENTS = /\s*[|•·;(]\s*|\s~\s|\s\/\s(?=\p{L}|\d+ \p{L})|\s{2,}|,\s+(?=\d)/u;
+const SEGMENTS = /\s*[|•·;(]\s*|\s[-–—]\s+(?=\p{L})|\s~\s|\s\/\s(?=\p{L}|\d+ \p{L})|\s{2,}|,\s+(?=\d)/u;
 /** Tins say how many fit: "a 12-hole muffin tin", "18 muffin cups". */
 const HOLES =
   /(?<![\d/.])\b(\d{1,2})(?:[- ](?:hole|cup)s?\b(?:\s*\([^)]*\))?(?!.{0,12}\b(?:bundt|tube|ring|fluted))[^.]{0,20}\b(?:tin|pan|tray)s?\b| (?:muffin|bun|cupcake) (?:cups|cases|holes)\b| (?:paper |muffin |cupcake )?(?:liners|paper cases)\b)/i;

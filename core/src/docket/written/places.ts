@@ -56,9 +56,15 @@ export function seenToAt(process: Process): number | null {
     step,
     ...(next && next.step !== step && AT_ONCE.test(next.text) ? [next.step] : []),
   ]);
-  const after = actions.slice(baked + 1).filter((one) => steps.has(one.step));
+  const later = actions.slice(baked + 1);
+  const after = later.filter((one) => steps.has(one.step));
+  // "Edges set, middles soft!": how it looks then, and nothing that is done.
+  const does = later.findIndex((one) => one.step !== step || one.verb !== null || one.minutes !== null);
+  const looks = does < 0 ? later.length : does;
   const forms = [AT_ONCE, ON_THE_HOT, BEFORE_IT_BAKES];
-  return after.some(({ text }) => forms.some((form) => form.test(text))) ? baked + after.length : baked;
+  return after.some(({ text }) => forms.some((form) => form.test(text)))
+    ? baked + after.length
+    : baked + looks;
 }
 
 /** Where the dough first sees heat: blind, before the bake that it is known by; null where the method has none. */

@@ -42,9 +42,9 @@ const HEADS =
 /** "Custard.", "Praline first.": what the rest of its paragraph makes. */
 const LABELS = /^\W*(?:\d{1,2}[.)]\s*)?(?:\p{L}+ ?){1,3}[.:]\s*$/u;
 
-/** "Enjoy!!", "x", "Good luck": no step. */
+/** "Enjoy!!", "x", "Good luck", "Makes abt 4 dz", "Comments (3)": no step. */
 const PARTING =
-  /^\W*(?:x{1,5}|enjoy\b[^,;]{0,24}|(?:love|hugs|cheers)\b[^.]{0,20}|good luck|bon app[ée]tit|happy baking|yum+y?)\W*$/iu;
+  /^\W*(?:x{1,5}|enjoy\b[^,;]{0,24}|(?:love|hugs|cheers)\b[^.]{0,20}|good luck|bon app[ée]tit|happy baking|yum+y?|(?:makes|yields?|serves) [^.]{0,30}|comments? \(\d+\))\W*$/iu;
 
 /** The sentences of a step, each with what it is for. */
 function sentencesOf({ source }: Step, actions: readonly Action[], heated: ReadonlySet<string>): Told[] {
@@ -71,7 +71,8 @@ function sentencesOf({ source }: Step, actions: readonly Action[], heated: Reado
 const grouped = (sentences: readonly Told[]): Told[] =>
   sentences.reduce<Told[]>((groups, one) => {
     const before = groups.at(-1);
-    const alike = before?.kind === one.kind && (one.kind !== 'heat' || one.bare);
+    const looks = before?.kind === 'heat' && one.bare;
+    const alike = looks || (before?.kind === one.kind && one.kind !== 'heat');
     if (before?.heads) return [...groups.slice(0, -1), { ...one, from: before.from }];
     const goesOn = one.parting || (one.numbered === 0 && alike && one.to - before.from <= TOGETHER);
     return goesOn && before ? [...groups.slice(0, -1), { ...before, to: one.to }] : [...groups, one];

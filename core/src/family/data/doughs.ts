@@ -5,7 +5,7 @@ export const doughs = {
   'scone': {
     ratios: [62, 25, 15, 10], most: [null, 45, 55, 60], onlyNamed: false,
     words: /\bscones?\b|\brock (?:cakes?|buns?)\b|\bshortcakes?\b|\bbuttermilk biscuits?\b|\brub (?:in )?the butter\b|\bsoda bread\b|\bcobblers?\b/gi,
-    titles: /\bshort ?cakes?\b|\bwelsh cakes?\b|\bsinging hinn(?:y|ies)\b|\bdamper\b|\bsoda bread\b|\bcobblers?\b/gi,
+    titles: /\bshort ?cakes?(?: biscuits?)?\b|\bwelsh cakes?\b|\bsinging hinn(?:y|ies)\b|\bdamper\b|\bsoda bread\b|\bcobblers?\b/gi,
     texture: 'dough', xanthan: 0.9, leastXanthan: 0.35, glutenUse: 5, usualEgg: 10, liquid: [3, 12], moreLift: 0.15,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.5], starch: [0.15, 0.6], drinkThirst: [0.6, 1.4], lift: [5, 10] },

@@ -28,7 +28,7 @@ export const SPELLINGS: readonly (readonly [RegExp, string])[] = [
   [/(?<=[\d/ ])msk\b/gi, 'tbsp'], [/(?<=[\d/ ])tsk\b/gi, 'tsp'], [/(?<=[\d/] ?)T\.?(?= )/g, 'tbsp'], [/(?<=[\d/] ?)t\.?(?= )/g, 'tsp'],
   [/(?<=[\d ])(?:gms?|grms?|grs?)\b\.?/gi, 'g'], [/(?<=[\d ])mls\b\.?/gi, 'ml'], [/(?<=[\d ])(?:kgs|kilos?)\b\.?/gi, 'kg'],
   // A spoon of the table is meant where none is named.
-  [/(?<=\d )(?:spoons|spoonfuls)\b(?: of\b)?/gi, 'tbsp'],
+  [/(?<=\d )(?:spoons|spoonfuls|spoon(?:ful)?(?= of\b))\b(?: of\b)?/gi, 'tbsp'],
 ];
 
 /** Grams in one of a loose measure, whatever is in it: central, low, high. A pinch is of salt or spice. */

@@ -8,14 +8,18 @@ const HARDLY_A_NAME = 0.6;
 /** "Cinnamon twists from scraps of puff" above "puff pastry": what names a bake at length is its name, and the food below is food. */
 function withNameAbove(lines: readonly string[], read: readonly KindOfLine[]): readonly KindOfLine[] {
   const [first, second] = read;
-  const swaps =
+  const hardly =
     first?.kind === 'ingredient' &&
     first.or === 'title' &&
     first.sure < HARDLY_FOOD &&
+    NAMES_A_BAKE.test(lines[0]!);
+  if (hardly && !/^\W*\d/.test(lines[0]!) && read.every(({ kind }) => kind !== 'title'))
+    return [{ ...first, kind: 'title', or: 'ingredient' }, ...read.slice(1)];
+  const swaps =
+    hardly &&
     second?.kind === 'title' &&
     second.sure < HARDLY_A_NAME &&
-    cleanLine(lines[0]!).split(' ').length > cleanLine(lines[1]!).split(' ').length &&
-    NAMES_A_BAKE.test(lines[0]!);
+    cleanLine(lines[0]!).split(' ').length > cleanLine(lines[1]!).split(' ').length;
   if (!swaps) return read;
   return [
     { ...first, kind: 'title', or: 'ingredient' },

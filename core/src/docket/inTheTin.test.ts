@@ -1,0 +1,77 @@
+import { readsOnPaper, type OnPaper } from '../testingDockets';
+
+/** Pages as they lie folded in a biscuit tin: letters that were answered, messages, cards, notes of a chef. */
+const ANSWERED =
+  '> From: aunt bea\n> Subject: the carrot cake\n>\n> Hi love, here it is as promised\n>\n> Carrot cake w/ cream cheese icing\n> 1 1/2 cups oil\n> 2 cups sugar\n> 4 eggs\n> 2 cups AP flour\n> 2 tsp baking soda\n> 2 tsp cinnamon\n> 1 tsp salt\n> 3 cups grated carrot (about 6)\n> 1 cup chopped pecans\n>\n> Beat oil sugar and eggs. Sift the dry stuff and stir it in. Fold in carrots and nuts. Two 9 inch pans, greased and floured. 350F 30-35 minutes.\n> Icing: 8 oz cream cheese, 1 stick butter, 1 lb powdered sugar, 2 tsp vanilla. Beat till smooth, frost when cold.\n>\n> love Bea xx';
+const MUGS =
+  'pancakes for 2 hungry ppl\n\nmug of s.r. flour\nmug of milk\n1 egg\nspoon of sugar\npinch salt\nbutter 4 frying\n\nwhisk it all up no lumps. leave it while the pan heats. butter in, ladlefuls, flip when theres bubbles on top. keep warm in a low oven. maple syrup obv';
+const COFFEE_TRAYBAKE =
+  "Coffee & Walnut Traybake\nPrep 20 mins | Cook 35 mins | Cuts into 15 - Ready in 1 hr\n\nYou'll need\n225g soft butter, plus extra for the tin\n225g light muscovado\n4 large eggs\n225g self-raising flour\n3 tbsp strong coffee (I use 2 tbsp instant in 3 tbsp boiling water), cooled\n100g walnuts, roughly chopped\n\nWhat to do\n1. Heat oven to 180C/160C fan/gas 4. Butter and line a 30 x 20cm traybake tin.\n2. Beat everything except the walnuts until smooth, then fold in the chopped nuts. Scrape into the tin.\n3. Bake 30-35 mins till risen and springy. Cool on a rack.";
+const PAVLOVA =
+  'Step 1\nPut 3 large egg whites into a very clean bowl & whisk to stiff peaks. Add 175g caster sugar a spoonful at a time until glossy.\nStep 2\nFold in 1 tsp cornflour and 1 tsp white wine vinegar.\nStep 3\nSpoon onto baking paper in a 20cm circle. Bake at 140C/120C fan for 1 hour. Turn the oven off and leave the pavlova in until cold.\nStep 4\nWhip 300ml double cream, pile on and top with 400g strawberries.\nPavlova, serves 8';
+const SNICKERDOODLES =
+  'Snickerdoodles!!\n\nCream 1 cup butter w/ 1 1/2 cups sugar til fluffy. Add 2 eggs, 1 tsp vanilla. In another bowl sift 2 3/4 c flour, 2 tsp cream of tartar, 1 tsp soda, 1/4 tsp salt. Mix dry into wet. Chill 30 min.\nRoll in walnut size balls then in cinnamon sugar (2 T sugar + 2 tsp cinnamon). 2" apart on ungreased sheet. 400 for 8-10 min. Edges set, middles soft! Makes abt 4 dz';
+const SHORTCAKES =
+  'Strawberry Shortcake Biscuits\nserves 6\n\n2 c flour | 1/4 c sugar | 1 T baking powder | 1/2 t salt | 1 stick cold butter, cubed | 2/3 c cold buttermilk | 1 egg\n1 qt strawberries, sliced | 3 T sugar\n\n1) Toss berries w 3 T sugar, set aside 1 hr\n2) 425F. Whisk dry; cut in butter till pea-size. Beat egg into buttermilk, stir in w/ fork.\n3) Pat 1" thick on floured board, cut 6 - 3" rounds. Bake 12-15 min';
+const CHEFS_SPONGE =
+  "Chef's base: vanilla sponge, 2 x 1/2 sheet\nEGGS whole 1.000 kg\nSUGAR caster 0.600 kg\nFLOUR soft 0.500 kg\nCORNSTARCH 0.100 kg\nBUTTER melted 0.120 kg\nVANILLA 10 g\nWarm eggs and sugar to 43 °C on bain-marie, whisk to ribbon 8-10 min on speed 3. Fold in sifted flour/starch in 3 additions, then butter. Divide between 2 lined half-sheet pans (46 x 33 cm). 200 °C, 10-12 min. Turn out onto paper, cool.";
+
+describe('a page out of the tin', () => {
+  it.each<OnPaper>([
+    [
+      'with the marks of an answer before every line',
+      ANSWERED,
+      {},
+      [/^Carrot cake w\/ cream cheese icing$/m, /^4 eggs \(200 g\)$/m, /^99 g white rice flour/m],
+      [/^>/m, /can’t be placed/],
+    ],
+    [
+      'by the mug and the spoon, with 4 for “for”',
+      MUGS,
+      {},
+      [
+        /^mug of milk \(300 g\)$/m,
+        /^spoon of sugar \(12\.5 g\)$/m,
+        /^butter 4 frying$/m,
+        /tsp baking powder/,
+      ],
+      [/455 g/],
+    ],
+    [
+      'that says how somebody makes coffee, and how long it takes behind how many',
+      COFFEE_TRAYBAKE,
+      {},
+      [/^Makes 15 slices$/m, /strong coffee/],
+      [/water/],
+    ],
+    [
+      'whose name stands at its end, before how many',
+      PAVLOVA,
+      {},
+      [/^Pavlova$/m, /^Serves 8$/m],
+      [/no name/],
+    ],
+    [
+      'that says behind the bake how it looks then',
+      SNICKERDOODLES,
+      {},
+      [/400 for 8-10 min\. Edges set, middles soft\. Leave them on the tray/],
+      [/^\d+\. Makes/m],
+    ],
+    ['of biscuits that are scones', SHORTCAKES, {}, [/^scone or biscuit/m], []],
+    [
+      'under a name with what it is baked in',
+      CHEFS_SPONGE,
+      {},
+      [/^Chef's base: vanilla sponge/],
+      [/can’t go out/],
+    ],
+    [
+      'that is a card, and says so',
+      PAVLOVA.replace('Pavlova, serves 8', '').replace('Step 1', 'Recipe card — Summer pavlova\nStep 1'),
+      {},
+      [/^Summer pavlova$/m],
+      [],
+    ],
+  ])('%s', readsOnPaper);
+});
