@@ -16,6 +16,21 @@ const SHORTCAKES =
 const CHEFS_SPONGE =
   "Chef's base: vanilla sponge, 2 x 1/2 sheet\nEGGS whole 1.000 kg\nSUGAR caster 0.600 kg\nFLOUR soft 0.500 kg\nCORNSTARCH 0.100 kg\nBUTTER melted 0.120 kg\nVANILLA 10 g\nWarm eggs and sugar to 43 °C on bain-marie, whisk to ribbon 8-10 min on speed 3. Fold in sifted flour/starch in 3 additions, then butter. Divide between 2 lined half-sheet pans (46 x 33 cm). 200 °C, 10-12 min. Turn out onto paper, cool.";
 
+const CRUMBLE =
+  'apple crumble (2 ppl) !!!\n2-3 bramleys, tbsp sugar, bit of cinnamon\ntopping 100g plain flour 50g butter 50g demerara handful of oats\npeel chop apples chuck in dish w sugar cinnamon + splash water\nrub flour n butter, stir in sugar oats\ntop, 190 fan 30ish mins til bubbly. custard.';
+const ROCK_BUNS =
+  "Nan's rock buns\n\n225g SR, 110 marg, 110 caster, 110 mixed fruit, 1 egg, drop of milk, nutmeg\n\nrub in. bind stiff. 12 rough heaps on a greased tray. gas 6 15-20 mins";
+const BAKLAVA =
+  'Baklava\n\n1 pack filo (270g, 12 sheets)\n200g melted butter\n300g walnuts, chopped fine\n50g sugar\n\nSyrup: 250g sugar, 200ml water, squeeze of lemon\n\nLayer 6 sheets in a buttered 20x30 tin, each brushed with butter. Nuts mixed with sugar. 6 more sheets. Cut in diamonds BEFORE baking. 170C 40 mins till deep gold.\nMeanwhile simmer the syrup 10 mins, cool. Pour cold syrup on hot baklava.';
+const TIRAMISU =
+  'TIRAMISU (for 8)\n\nSavoiardi:\n4 eggs, separated\n120 g sugar\n120 g 00 flour\n\nCream:\n4 yolks\n100 g sugar\n500 g mascarpone\n300 ml strong espresso, cold\n\nSavoiardi: beat yolks with half the sugar till thick and pale. Whisk whites, add the remaining sugar till stiff. Fold together, sifting over the flour. Pipe 10 cm fingers on lined trays. Bake 12 min at 180 °C. Cool on the paper.\nCream: whisk yolks and sugar over simmering water until thick, cool, then fold in the mascarpone.\nAssemble: dip fingers in espresso, layer with cream twice in a 20x30 dish. Chill 6 h.';
+const HEARTS =
+  'Gingerbread hearts\n\n500 g honey\n125 g butter\n2 eggs\n500 g wheat flour\n10 g potash\n10 g hartshorn salt\n\nHeat honey and butter, let it get cold. Stir in eggs and flour. Knead in the potash and the hartshorn salt. Rest overnight. Roll out 1 cm thick, cut out hearts. Bake at 180 °C for 15 minutes.';
+const PANCAKES =
+  '**Blueberry Buttermilk Pancakes** *(from the back of the fridge)*\n\n| | US | Metric |\n|--|--|--|\n| all-purpose flour | 2 cups | 250 g |\n| sugar | 3 Tbsp | 38 g |\n| baking powder | 1½ tsp | 6 g |\n| buttermilk | 2¼ cups | 540 ml |\n| eggs | 2 | 2 |\n| melted butter | ¼ cup | 57 g |\n\nWhisk dry. Whisk wet. Combine. Rest 10 min. Griddle, ¼-cup scoops, 2–3 min then flip, 1–2 min more. ~16 pancakes.';
+const WITH_A_TIP =
+  "Mini sandwich cakes\n\n175g butter\n175g caster sugar\n3 eggs\n175g self-raising flour\n\nMethod\n1 Preheat the oven to 190°C.\n2 Cream the butter and sugar. Add the eggs. Fold in the flour.\n3 Divide between 12 muffin cases. Bake for 15–18 minutes. Cool.\n\nCOOK'S TIP\nFor lemon ones, add zest of 1 lemon and fill with lemon curd.";
+
 describe('a page out of the tin', () => {
   it.each<OnPaper>([
     [
@@ -73,5 +88,30 @@ describe('a page out of the tin', () => {
       [/^Summer pavlova$/m],
       [],
     ],
+    ['whose list runs on into a handful', CRUMBLE, {}, [/oats/], []],
+    [
+      'in numbers alone, with a drop of milk',
+      ROCK_BUNS,
+      {},
+      [/^Makes 12 pieces$/m, /^(?:drop|splash) of milk \(8 g\)$/m],
+      [/Read as milk/],
+    ],
+    ['that layers six sheets in one tin', BAKLAVA, {}, [/^In: 30 × 20 cm oblong tin$/m], []],
+    [
+      'of fingers piped on trays, and laid in a dish when they are baked',
+      TIRAMISU,
+      {},
+      [/lined trays/],
+      [/^In:/m],
+    ],
+    ['raised by hartshorn, which is no table salt', HEARTS, {}, [/^10 g hartshorn salt$/m], [/Read as salt/]],
+    [
+      'with stars around its name, and how many at its end',
+      PANCAKES,
+      {},
+      [/^Blueberry Buttermilk Pancakes$/m, /^Makes 16 pancakes$/m],
+      [],
+    ],
+    ['with a tip that nobody does tonight', WITH_A_TIP, {}, [/^Makes 12/m], [/lemon/]],
   ])('%s', readsOnPaper);
 });

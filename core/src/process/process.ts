@@ -48,15 +48,19 @@ const ofHead = (recipe: Recipe): Step[] =>
     .filter(({ kind }) => kind === 'time' || kind === 'note' || kind === 'yield')
     .map(({ line, source }) => ({ id: line, source }));
 
+/** What is piped on a tray bakes there, whatever it is laid in afterwards. */
+const PIPED_ON = /\bpip(?:e|ed|ing)\b[^.;]*\b(?:trays?|sheets?)\b/i;
+const PIPED = 6;
 const PUTS = new Set(['place', 'line-tin', 'bake']);
 const BESIDE = new Set(['ingredient', 'prose', 'step', 'junk']);
 
 /** Where a page may speak of its tin: what is put into it, what is made ready, and what stands in its head. */
 const sayings = (recipe: Recipe, actions: readonly Told[]): Said[] => [
-  ...bySentence(actions).map((those): Said => ({
-    text: those.map(({ text }) => text).join(''),
-    worth: those.some(({ class: kind }) => kind !== null && PUTS.has(kind)) ? 2 : 0,
-  })),
+  ...bySentence(actions).map((those): Said => {
+    const text = those.map((one) => one.text).join('');
+    const puts = those.some(({ class: kind }) => kind !== null && PUTS.has(kind)) ? 2 : 0;
+    return { text, worth: PIPED_ON.test(text) ? PIPED : puts };
+  }),
   ...pageLines(recipe)
     .filter(({ kind }) => !BESIDE.has(kind))
     .map(({ source, kind }): Said => ({ text: source, worth: kind === 'note' ? -1 : 0.5 })),

@@ -12,7 +12,7 @@ export interface Said {
 }
 
 const COUNT =
-  /(?<![x×]\s?)\b(two|three|four|five|six|eight|ten|twelve|[2-6])\s+(?:x\s+)?(?:(?:and|&|well-greased|floured|greased|lined|large|big|small|baking|deep|shallow|loaf|sandwich|round|square|layer|cake|parchment-lined|buttered|\d\/\d-cup|[½¾⅓]-cup|\([^()]{1,24}\)|\d+ ?ml|\d[\d½¼¾ /.]*(?:cm|in|inch|"|-inch|-cm)?(?:\/\d[\d½¼¾ .]*(?:cm|in|inch|"))?|\w+["”″]?)[\s,-]+){0,8}?(?:tins|pans|trays|sheets|slides|moulds|ramekins|mugs|basins|springforms|layers|ones|loaves)\b(?! of\b)/i;
+  /(?<![x×]\s?)\b(two|three|four|five|six|eight|ten|twelve|[2-6])\s+(?:x\s+)?(?:(?:and|&|well-greased|floured|greased|lined|large|big|small|baking|deep|shallow|loaf|sandwich|round|square|layer|cake|parchment-lined|buttered|\d\/\d-cup|[½¾⅓]-cup|\([^()]{1,24}\)|\d+ ?ml|\d[\d½¼¾ /.]*(?:cm|in|inch|"|-inch|-cm)?(?:\/\d[\d½¼¾ .]*(?:cm|in|inch|"))?|\w+["”″]?)[\s,-]+){0,8}?(?:tins|pans|trays|sheets|slides|moulds|ramekins|mugs|basins|springforms|layers|ones|loaves)\b(?! (?:of|in an?|filo|phyllo|pastry)\b)/i;
 /** Small ones are as many as there are pieces: "8 (6-oz) ramekins". */
 const SMALL_ONES =
   /(?<![\d/.-])\b([2-9]|1\d|2[0-4]|two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?:\([^)]*\)\s*|[\p{L}\d/-]+\s+){0,4}(?:pudding tins|ramekins|moulds|molds|cocottes|tea ?cups)\b/iu;

@@ -10,7 +10,7 @@ const WITHOUT_AMOUNT =
   '(?:as needed|as required|to taste|for (?:the )?(?:dish|tins?|pan|moulds?|top|tops|topping|rolling|dusting|brushing|sprinkling|decorating|decoration|greasing|(?:deep[- ]?(?:fat )?)?frying|coating|rolling|serving|glazing)|to (?:coat|dust|serve|finish|decorate|sprinkle|grease|brush|glaze|fry)\\b)';
 /** Behind a list's comma another thing begins with an amount, or has none and says so. */
 const NEXT_THING = new RegExp(
-  `,\\s+(?:and\\s+)?(?=(?:(?:about |approx\\.? |ca\\.? |around )?\\d|(?:an?|one|two|three|four|half|quarter|third|some|(?:a )?few|pinch|(?:good )?(?:squeeze|dash|splash|knob|handful|drizzle|grating) of)\\s|(?:the )?(?:(?:finely )?grated )?(?:juice|zest|rind|peel)(?: (?:and|&) (?:juice|zest|rind))? (?:of\\b|\\d))|[\\p{L}& ]{3,30} ${WITHOUT_AMOUNT}\\b)|;\\s+(?:and\\s+)?`,
+  `,\\s+(?:and\\s+)?(?=(?:(?:about |approx\\.? |ca\\.? |around )?\\d|(?:an?|one|two|three|four|half|quarter|third|some|(?:a )?few|pinch|(?:good )?(?:squeeze|dash|splash|knob|handful|drizzle|grating|drop|glug) of)\\s|(?:the )?(?:(?:finely )?grated )?(?:juice|zest|rind|peel)(?: (?:and|&) (?:juice|zest|rind))? (?:of\\b|\\d))|[\\p{L}& ]{3,30} ${WITHOUT_AMOUNT}\\b)|;\\s+(?:and\\s+)?`,
   'iu',
 );
 /** Behind a part's name: "4 oz icing sugar and 1 tbsp water". */
@@ -19,7 +19,7 @@ const BOTH = /^\d[^,;]* (?:and|plus|&|\+) (?:\d|juice|zest|half|an?\b)/u;
 const DOTS = /(?<=\S)\s+(?:[·•∙]\s+|(?:[✔✓☑✅▪◆►→➤]|\p{Extended_Pictographic})\uFE0F?\s*(?=[\p{L}\d]))/u;
 /** "1 tbsp butter 1 tbsp sugar 1 tbsp cream": measures with nothing between the things. */
 const MEASURED_AGAIN =
-  /(?<=\p{L})(?<!\b(?:and|or|plus|in|with|of|to|from|about|by|at|x|mixed))\s+(?=(?:\d[\d./]*|[½¼¾⅓⅔]|\d [½¼¾⅓⅔])\s?(?:kg|g|ml|oz|lb|cups?|c|tbsps?|tablespoons?|tsps?|teaspoons?|T|t)\b\.?\s+\p{L}{3})/u;
+  /(?<=\p{L})(?<!\b(?:and|or|plus|in|with|of|to|from|about|by|at|x|mixed|an?|good|big|large|small|generous))\s+(?=(?:\d[\d./]*|[½¼¾⅓⅔]|\d [½¼¾⅓⅔])\s?(?:kg|g|ml|oz|lb|cups?|c|tbsps?|tablespoons?|tsps?|teaspoons?|T|t)\b\.?\s+\p{L}{3}|(?:handful|pinch|splash|dash|knob|squeeze|drop) (?:of )?\p{L}{3})/u;
 /** "6 whites 350 caster 1 tsp vinegar": as short as that, with bare numbers; so many of them are no chance. */
 const NUMBERED_AGAIN =
   /(?<=\p{L}\.?)(?<!\b(?:and|or|plus|in|of|to|from|about|by|at|x|mixed|size|type|no|zest|juice|rind)\.?)\s+(?=(?:\d{1,4}(?:\/\d)?|[½¼¾⅓⅔])\s?\p{L})|\s+(?=(?:zest|juice|rind) (?:of )?\d)/u;

@@ -7,7 +7,7 @@ const PART_WORDS =
   '(?:pastry|filling|topping|base|crust|dough|cake|sponge|batter|icing|frosting|glaze|streusel|crumble|syrup|sauce|custard|drizzle|ganache|buttercream|meringue)';
 /** "PASTRY 225g plain flour, 110g butter": a part's name leads its list without a sign between. */
 const PART_LEADS_LIST = new RegExp(
-  `^((?:\\p{L}+ )?${PART_WORDS}) (?=${MEASURED}[^,]*, (?:\\d|pinch|a ))`,
+  `^((?:\\p{L}+ )?${PART_WORDS}) (?=${MEASURED}[^,]*(?:, (?:\\d|pinch|a )| ${MEASURED}))`,
   'iu',
 );
 /** "GLAZE 100g icing sugar". */

@@ -15,7 +15,7 @@ const CALLED_FIRST = /^\s*((?:MRS?\. )?\p{Lu}[\p{Lu}'’ &-]{3,40})[.:](?=\s)/u;
 
 /** Words to somebody behind a name: ", for my sister (no dairy!!)", "(hi Jo! as promised)", ", here goes xx"; and whose it is: "(from our baker in Lyon)". */
 const TO_SOMEBODY =
-  /(?:\s*,\s*from (?:(?:my|our|the) )?\p{Lu}\p{Ll}+\b.*|\s+[–-]\s+(?:from|by|via) .*|\s*,\s*for (?:my|our|your|the) .*|\s*[,–-]+\s*here (?:goes|it is|we go|you go|you are)\b.*|\s*,?\s*\((?:from|by|via) [^)]*\)\W*|\s*\([^)]*\b(?:for (?:my|our|\p{Lu}\p{L}+)|hi|hello|promised|please|can['’]t|no \p{L}+|\p{L}+[- ]free)\b[^)]*\)\W*)$/u;
+  /(?:\s*,\s*from (?:(?:my|our|the) )?\p{Lu}\p{Ll}+\b.*|\s+[–-]\s+(?:from|by|via) .*|\s*,\s*for (?:my|our|your|the) .*|\s*[,–-]+\s*here (?:goes|it is|we go|you go|you are)\b.*|\s*,?\s*\*?\((?:from|by|via) [^)]*\)\W*|\s*\([^)]*\b(?:for (?:my|our|\p{Lu}\p{L}+)|hi|hello|promised|please|can['’]t|no \p{L}+|\p{L}+[- ]free)\b[^)]*\)\W*)$/u;
 /** "(3 x 2lb loaves)": what it is baked in. */
 const OF_TINS =
   /,?\s*\((?:tray|tin|sheet)\b[^)]*\)|\s*\(\d+ ?[x×] ?[^)]*\b(?:tins?|pans?|loaves|loaf|rounds?|trays?)\)/i;

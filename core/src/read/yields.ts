@@ -114,7 +114,7 @@ function namedPieces(parts: readonly string[]): Yield | null {
 }
 /** What pieces are called before anybody cuts or serves them. */
 const BAKED_AS =
-  'pieces|pcs|cookies|biscuits|buns|rolls|muffins|cupcakes|scones|tartlets|doughnuts|squares|bars|loaves|bites';
+  'pieces|pcs|cookies|biscuits|buns|rolls|muffins|cupcakes|scones|tartlets|doughnuts|squares|bars|loaves|bites|pancakes|waffles|crumpets';
 /** Beside a time a number may be an oven. */
 const PIECES = new RegExp(`\\b(?:${BAKED_AS}|slices|wedges|servings|portions)\\b`, 'i');
 const STROKES = /\s+[|•·/]\s+/;
@@ -212,8 +212,10 @@ export interface KnownLine {
 }
 
 /** "Sandwich them. About 30 pieces.": a step may end with how many there are. */
-const LAST_WORDS =
-  /[.!?,]\s+(?:(?:about|around|approx\.?|gives|yields?)\s+)?(\d{1,3}) (pieces|pcs|cookies|biscuits|rounds|buns|rolls|muffins|scones|tartlets|doughnuts|squares|bars|slices|wedges|servings|portions)(?: when (?:cold|cool))?\.?\s*$/i;
+const LAST_WORDS = new RegExp(
+  `[.!?,]\\s+(?:(?:about|around|approx\\.?|gives|yields?)\\s+)?(\\d{1,3}) (${BAKED_AS}|rounds|slices|wedges|servings|portions)(?: when (?:cold|cool))?\\.?\\s*$`,
+  'i',
+);
 
 /** "Brush with butter while hot. About 36.": a last sentence of nothing else. */
 const LAST_NUMBER = /[.!?]\s+(?:about|abt\.?|around|approx\.?|gives) (\d{1,3})(?: pcs)?\.?\s*$/i;
@@ -233,7 +235,7 @@ const STAMPED =
 /** Of two sizes, or with lids, they are no pieces yet. */
 const OF_TWO = /\b(?:half|lids?|smaller|pairs?|sandwich\w*|tops?|of them|\d+ (?:large|small) rounds)\b/i;
 /** "12 balls, thumb a hole in each", where a sentence begins. */
-const SO_MANY_BALLS = /(?:^|[.!;:]\s+)(\d{1,2}) (?:balls|mounds|rounds)\b/i;
+const SO_MANY_BALLS = /(?:^|[.!;:]\s+)(\d{1,2}) (?:rough |small |even )?(?:balls|mounds|rounds|heaps)\b/i;
 /** "Line 8 rings of 8 cm": a piece in each. */
 const LINED =
   /\b(?:line|fill) (?:the )?(\d{1,2})(?: (?!of\b)[\p{L}\d-]+){0,3} (?:rings|tartlet (?:tins|cases|rings)|ramekins|moulds)\b/iu;

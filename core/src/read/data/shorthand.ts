@@ -68,6 +68,8 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/,? plus (?:a little |some |extra |more )?(?:melted |soft(?:ened)? )?(?:butter|oil|flour)(?= for (?:the )?(?:tins?|greasing|dusting|brushing|pan|moulds?|dish)\b)/gi, ', plus extra'],
   // "7 g instant yeast – 30 minutes": how long it stands.
   [/(?<=\p{L})\s+[-–]\s+\d[\d–-]* ?(?:minutes?|mins?|hours?|hrs?)$/giu, ''],
+  // A drop of what is drunk is a splash.
+  [/\b(?:a |1 )?drop of (?=(?:cold |warm |hot |boiling )?(?:milk|water|cream|oil|juice))/gi, 'splash of '],
   // "Butter 4 frying."
   [/\b4 (?=(?:frying|greasing|dusting|rolling|brushing|topping|decorating|serving|the (?:tin|pan|top|bench))\b)/gi, 'for '],
   // "3 tbsp strong coffee (I use 2 tbsp instant in 3 tbsp boiling water)": how somebody comes by it.
