@@ -17,7 +17,7 @@ export type { ToldStage } from './toldStages';
 
 /** A time before or after such words is a moment, a part or a pause of something else, and no length of heat. */
 const NO_LENGTH_AFTER =
-  /(?:\b(?:look|peek|check|touch|disturb)(?: (?:at )?it| in| inside)? (?:till?|until|before|for(?: the first)?)\s+)$|(?:\b(?:after|every|each|the last|last|the first|first|final|within|when it (?:has|['’]s) been in the oven(?: for)?|up to|than|only|in)\s+(?:the\s+|about\s+|a\s+)?)$|\b(?:don['’]?t|do not|never|without) open(?:ing)?\b(?:(?!\b(?:down to|up to|turn|reduce|\d{3})\b)[^.!)])*$/i;
+  /(?:\b(?:look|peek|check|touch|disturb)(?: (?:at )?it| in| inside)? (?:till?|until|before|for(?: the first)?)\s+)$|(?:\b(?:after|every|each|the last|last|the first|first|final|within|when it (?:has|['’]s) been in the oven(?: for)?|up to|than|only|(?<!\bback )in)\s+(?:the\s+|about\s+|a\s+)?)$|\b(?:don['’]?t|do not|never|without) open(?:ing)?\b(?:(?!\b(?:down to|up to|turn|reduce|\d{3})\b)[^.!)])*$/i;
 const NO_LENGTH_BEFORE =
   /^\s*(?:apart|before|ahead|earlier|later|in advance|bursts?|-?second bursts?|old|from now)\b|^\s*-?\s*second bursts/i;
 /** "Bak de koek in 25 minuten goudbruin": so long, and not within it. */

@@ -118,7 +118,7 @@ function unnamedShape({ shape, words }: Candidate, size: Size | null, family: Fa
   if (MOULDS.test(words) && size === null) return 'muffin-mini';
   if (family === 'pancake' && /\bpan\b/i.test(words) && !/\b(?:tin|dish)\b/i.test(words)) return 'skillet';
   if (size !== null && /\b(?:tins?|pans?|dish(?:es)?)\b/i.test(words)) return shape;
-  if (FREE_FAMILIES.has(family)) return 'tray';
+  if (FREE_FAMILIES.has(family)) return dishIn(words) === null ? 'tray' : shape;
   return family === 'pancake' && !/\bdish\b/i.test(words) ? 'skillet' : shape;
 }
 

@@ -14,6 +14,7 @@ import { bindingsOf, regrouped } from './bindings';
 import { toParts } from './parts';
 import { placesOf, type Place } from './places';
 import { readProse } from './prose';
+import { weighedByShares } from './bakersPercentages';
 import { withColumnUnits } from './columnUnits';
 import { joinWrapped } from './continued';
 import { inPots } from './inPots';
@@ -154,7 +155,7 @@ function readPage(
     kinds.map(({ kind }) => kind),
   );
   const joined = withColumnUnits(joinWrapped(sources, where, (words) => namesFood(words, catalogue)));
-  const whole = namedAgain(inPots(joined), where);
+  const whole = weighedByShares(namedAgain(inPots(joined), where));
   const second = secondRecipe(
     sources,
     kinds.map(({ kind }) => kind),

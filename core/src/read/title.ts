@@ -18,7 +18,7 @@ const TO_SOMEBODY =
   /(?:\s*,\s*from (?:(?:my|our|the) )?\p{Lu}\p{Ll}+\b.*|\s+[–-]\s+(?:from|by|via) .*|\s*,\s*for (?:my|our|your|the) .*|\s*[,–-]+\s*here (?:goes|it is|we go|you go|you are)\b.*|\s*,?\s*\*?\((?:from|by|via) [^)]*\)\W*|\s*\([^)]*\b(?:for (?:my|our|\p{Lu}\p{L}+)|hi|hello|promised|please|can['’]t|no \p{L}+|\p{L}+[- ]free)\b[^)]*\)\W*)$/u;
 /** "(3 x 2lb loaves)": what it is baked in. */
 const OF_TINS =
-  /,?\s*\((?:tray|tin|sheet)\b[^)]*\)|\s*\(\d+ ?[x×] ?[^)]*\b(?:tins?|pans?|loaves|loaf|rounds?|trays?)\)/i;
+  /\s*\((?:feeds|enough for)\b[^)]*\)|,?\s*\((?:tray|tin|sheet)\b[^)]*\)|\s*\(\d+ ?[x×] ?[^)]*\b(?:tins?|pans?|loaves|loaf|rounds?|trays?)\)/i;
 function withoutWords(said: string): string {
   const name = said.replace(OF_TINS, '').trim();
   const bare = name.replace(TO_SOMEBODY, '').trim();
@@ -29,7 +29,7 @@ function withoutWords(said: string): string {
 
 /** "[Saved]", "no. 14", "Kitchen notebook - ": what a box of cards has before a name. */
 const NUMBERED =
-  /^recipe card\s*[:–—-]\s+|^\[(?:saved|draft|copy|new|tried|fav\w*|forwarded|fwd)\]\s*|^(?:no|nr)\.? ?\d+\s*[:.),–-]?\s+(?=\p{L})|^(?:\p{L}+['’]?s? )?(?:notebook|recipe box|scrapbook|cook ?book|folder|diary)\s*[:–-]\s+/iu;
+  /^recipe card\s*[:–—-]\s+|^\[(?:saved|draft|copy|new|tried|fav\w*|forwarded|fwd)\]\s*|^formula\s*[:–—-]\s+|^(?:no|nr)\.? ?\d+\s*[:.),–-]?\s+(?=\p{L})|^(?:\p{L}+['’]?s? )?(?:notebook|recipe box|scrapbook|cook ?book|folder|diary)\s*[:–-]\s+/iu;
 
 /** "LEM0N CHlFFON PlE", as it was scanned. */
 const capitals = (name: string): string =>
@@ -52,6 +52,9 @@ function titleIn(source: string): string {
     .replace(EQUALS_QUOTED, '$1')
     .replace(/^#+\s*|\s*#+$|\*\*|__/g, '')
     .replace(/^ingredients (?:for|of) (?:the )?/i, '')
+    .replace(/,? *\(?(?:in )?baker['’]?s['’]? ?(?:%|percentages?)\)?$/i, '')
+    .replace(/^"(?=[^"]*$)/, '')
+    .replace(/(?:,| -) (?:Mrs?|Miss|Ms)\.? \p{Lu}.*$/u, '')
     .replace(/^(?:(?:subject|re|fwd?|betreff|aw)\s*:\s*)+/i, '')
     .replace(/^[AQ](?: ?\([^)]*\))?:\s+/, '')
     .replace(/^(?:recipe(?: name)?|title|name|dish)\s*[:|]\s*|^recipe\s*(?:#|no\.? ?)\d+\s*[~:.–-]*\s*/i, '')

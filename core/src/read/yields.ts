@@ -23,7 +23,7 @@ const PROMISED = PROMISES.map(
   ([words, what]) => [new RegExp(`(?<![\\p{L}-])(?:${words})(?:\\s*:)?\\s+${COUNT}`, 'iu'), what] as const,
 );
 /** A line that is a yield and promises nothing in words: "20 squares", "for 6, or 4 greedy ones", "= 12 regular". */
-const BARE = new RegExp(`^(?:(?:for|one batch) )?${COUNT}`, 'iu');
+const BARE = new RegExp(`^(?:(?:for|für|för|pour|per|one batch) )?${COUNT}`, 'iu');
 const MEASURE =
   /^(?:g|kg|ml|l|cm|mm|in|inch(?:es)?|min(?:ute)?s?|h|hours?|hrs?|oz|lbs?|cups?|pints?|pts?|quarts?|litres?|liters?|seconds?|days?|x|×|wide|long|strips?|times|k|ratings?|reviews?|votes?|comments?|stars?|likes?)\b|^["°%/-]|^[x×]\s?\d/i;
 /** "Serves 4 (12 hotcakes)": pieces say more than helpings. */
@@ -37,7 +37,7 @@ const DOZEN = 12;
 const DOZENS = /\bdo?z(?:en)?\b/i;
 /** "For about 40" fritters: nobody cooks for more. */
 const CROWD = 30;
-const SEGMENTS = /\s*[|•·;(]\s*|\s[-–—]\s+(?=\p{L})|\s~\s|\s\/\s(?=\p{L}|\d+ \p{L})|\s{2,}|,\s+(?=\d)/u;
+const SEGMENTS = /\s*[|•·;(→]\s*|\s[-–—]\s+(?=\p{L})|\s~\s|\s\/\s(?=\p{L}|\d+ \p{L})|\s{2,}|,\s+(?=\d)/u;
 /** Tins say how many fit: "a 12-hole muffin tin", "18 muffin cups". */
 const HOLES =
   /(?<![\d/.])\b(\d{1,2})(?:[- ](?:hole|cup)s?\b(?:\s*\([^)]*\))?(?!.{0,12}\b(?:bundt|tube|ring|fluted))[^.]{0,20}\b(?:tin|pan|tray)s?\b| (?:muffin|bun|cupcake) (?:cups|cases|holes)\b| (?:paper |muffin |cupcake )?(?:liners|paper cases)\b)/i;
@@ -74,7 +74,7 @@ function toYield(counted: readonly (string | undefined)[] | undefined, usual: st
   const [sentence = ''] = (ended ? '' : words).split(
     /[.!?](?=\s)|(?:^|\s+)(?=(?:prep|cook|total|active|ready|time|difficulty|skill|level)\b)|(?:^|\s+)(?:and|then)\s+(?=(?:place|put|set|arrange|bake|lay|transfer|serve)\b)|(?:^|\s+)(?:while|when|once|as soon as|with|w|using)\b\.?\/?\s+|\s+in (?:an? |the |one )?(?=\d|(?:\w+ )?(?:tin|pan|tray|dish)\b)|\s+of\s+(?=\d)/i,
   );
-  const what = sentence.replace(/[.!~:\s]+$|\s\d+x$|(?:^|\s+)\+.*$/g, '').trim();
+  const what = sentence.replace(/^["”]$|[.!~:\s]+$|\s\d+x$|(?:^|\s+)\+.*$/g, '').trim();
   if (first === undefined || [MEASURE, A_BATCH, A_TIN].some((no) => no.test(what))) return null;
   // "16 - 2 trays" is no range, and the trays are what the second counts.
   const falls = last !== undefined && numberOf(last) < numberOf(first);
@@ -117,7 +117,7 @@ const BAKED_AS =
   'pieces|pcs|cookies|biscuits|buns|rolls|muffins|cupcakes|scones|tartlets|doughnuts|squares|bars|loaves|bites|pancakes|waffles|crumpets';
 /** Beside a time a number may be an oven. */
 const PIECES = new RegExp(`\\b(?:${BAKED_AS}|slices|wedges|servings|portions)\\b`, 'i');
-const STROKES = /\s+[|•·/]\s+/;
+const STROKES = /\s+[|•·/–—]\s+/;
 
 /** "For 24 (silicone moulds)": a piece in each. */
 const IN_MOULDS = /\(.*\b(?:moulds?|molds?|cavities|paper cases|muffin cups)\b/i;

@@ -1,3 +1,3 @@
 /** Words for those who eat and for what each is given: a number of them counts no pieces. */
 export const HELPINGS =
-  '(?:people|persons?|ppl|portions?|servings?|helpings?|kids|children|pupils|guests|adults)';
+  '(?:people|persons?|pers\\.?|ppl|portions?|servings?|helpings?|kids|children|pupils|guests|adults)';

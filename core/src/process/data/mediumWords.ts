@@ -55,9 +55,10 @@ export const BAKED =
 export const OF_A_PAN = /\b(?:gently|lid on|covered|stirring|(?:low|medium|high) heat|soft(?:en(?:ed|s)?)?)\b/i;
 export const COOKS = /\bcooks?\b/i;
 /** "Slit each, back for 5 mins to dry." */
-export const BACK_FOR = /\b(?:back|return(?:ed)?)(?: in(?:to)?| to)?(?: the oven)?,? for (?:a further |another |about )?\d/i;
+export const BACK_FOR =
+  /\b(?:back|return(?:ed)?)(?: in(?:to)?| to)?(?: the oven)?,? for (?:a further |another |about )?\d|(?<!\b(?:check|come|look) )\bback in,? (?:another |about )?\d[\d\s–-]*(?:mins?|minutes?|m)\b/i;
 /** "Foam the yeast in the water with a pinch of the sugar, 10 min." */
 export const WAKES_YEAST =
-  /\b(?:foam|dissolve|activate|bloom|sponge|wake)\b[^.;]*\byeast\b|\byeast\b[^.;]*\b(?:froth|foam|bubbl|dissolv)/i;
+  /\b(?:foam|dissolve|activate|bloom|sponge|wake)\b[^.;]*\byeast\b|\b(?:crumble|sprinkle)\b[^.;]*\byeast\b|\b(?:stir|mix|whisk)(?: \w+){0,2} yeast\b[^.;]*\b(?:milk|water)\b|\byeast\b[^.;]*\b(?:froth|foam|bubbl|dissolv)/i;
 /** What a caramel or a sauce does in its pan. */
 export const THICKENS = /\b(?:bubbl\w*|thick\w*|dissolv\w*|syrupy)\b/i;

@@ -19,6 +19,7 @@ import { withServed } from './served';
 import { withSoleName } from './sole';
 import { withListsInTitles } from './titleLists';
 import { withColumnNames, withListedRows, withTitleRow } from './titleRows';
+import { withTotalFlour } from './totalFlour';
 import { withVesselLabels } from './vesselLabels';
 import { withWrapped } from './wrapped';
 
@@ -40,6 +41,7 @@ const PASSES: readonly ((lines: readonly string[], read: readonly KindOfLine[]) 
     withListsInTitles,
     withLabelledLists,
     withCountedEggs,
+    withTotalFlour,
     withBakeLines,
     withOtherForms,
     withPartWords,

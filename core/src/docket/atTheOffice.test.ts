@@ -1,0 +1,47 @@
+import { readsOnPaper, type OnPaper } from '../testingDockets';
+
+/** Formulas, books of a parish, photographed slips, recipes from abroad. */
+const BY_SHARES =
+  "Formula: pain d'épices, baker's %\nRye flour T130 50 %\nWheat flour T55 50 %\nHoney 80 %\nWhole milk 50 %\nEggs 20 %\nBaking soda 2.5 %\nTotal flour 400 g\nWarm honey & milk to 60 °C. Mix in flours, soda; add eggs. Rest batter 12 h in fridge. Loaf tin 25 cm, 160 °C 55 min.";
+const PARISH =
+  'Hummingbird Cake            Mrs. R. Dell\n\n3 c. all-purpose flour      1 tsp. soda\n2 c. sugar                  1 tsp. salt\n1 tsp. cinnamon             3 eggs, beaten\n1 c. vegetable oil          1 1/2 tsp. vanilla\n\nCombine dry ingredients in a large mixing bowl; add eggs and oil, stirring until dry ingredients are moistened. Spoon batter into 3 greased and floured 9-inch round cake pans. Bake at 350 degrees for 25 to 30 minutes.';
+const SLIP =
+  'Sorry for the photo quality lol here\'s what it says\n\n"Choc fudge pudding (self saucing)\n1 cup SR flour, 2 tblspn cocoa, 1/2 cup caster sugar, 1/2 cup milk, 60g butter melted\nTopping 3/4 cup brown sugar, 2 tblspn cocoa, 1 3/4 cups boiling water\nSift flour & cocoa, stir in sugar, milk, butter. Spread in greased 6 cup dish. Sprinkle w combined brown sugar and cocoa. Pour boiling water gently over back of spoon. 180 for 40 min. Serves 4-6"';
+const BERLINER =
+  'Jam doughnuts (Berliner)\nfür 12 → translated\n\n500 g flour (type 405), 30 g fresh yeast, 60 g sugar, 250 ml lukewarm milk, 60 g soft butter, 2 egg yolks, 1 egg, 1 tsp salt\n1 l frying oil\n200 g jam\n\nCrumble the yeast into the milk with 1 tsp of the sugar, 10 min. Knead everything to a smooth dough, at least 8 min. Cover, let rise 45 min.\nRoll out 2 cm thick, cut circles of 8 cm, cover & let rise 30 min on floured cloth.\nHeat the oil to 170 °C. Fry 3 at a time, 2–3 min per side. Drain, fill with jam.';
+const MADELEINES =
+  'Brown butter madeleines\n\nPreparation: 15 min + 1 h rest — Baking: 10 min — 18 pieces\n\n100 g butter\n2 eggs\n80 g sugar\n100 g flour (T55)\n4 g baking powder\n\n1. Melt the butter and let it brown lightly; set aside.\n2. Whisk eggs and sugar until pale. Add flour, baking powder, then the butter. Rest 1 h in the fridge.\n3. Oven 220 °C. Butter and flour the moulds. Fill to ¾.\n4. Bake 4 min, lower to 180 °C, 5–6 min more. Unmould immediately onto a rack.';
+const COBBLER =
+  'Blackberry & apple cobbler\n\n600 g apples, 300 g blackberries, 80 g sugar, 1 tbsp cornflour\n\ntopping:\n180 g self-raising flour\n60 g cold butter\n50 g sugar\n120 ml yoghurt\n\nfruit, sugar, cornflour in a 2 litre dish, 15 min at 190 °C while you make the topping. rub butter into flour, sugar in, yoghurt, stir with a knife to a soft dough. dollop 8 blobs over hot fruit, back in 25–30 min till golden and bubbling. let stand 10 min.';
+const SAVARIN =
+  'Savarin (6 pers.)\n250 g flour | 10 g fresh yeast | 3 eggs | 15 g sugar | 5 g salt | 5 cl milk | 80 g butter, soft\n\nDissolve the yeast in warm milk. In the mixer with flour, sugar, salt, eggs: 10 min. Add butter bit by bit. Cover, 1 h. Fill a buttered 22 cm savarin mould to half, let rise to the rim (45 min). Bake 25 min at 180°C. Unmould, cool.';
+
+describe('a page from the office', () => {
+  it.each<OnPaper>([
+    [
+      'in baker’s percentages, weighed by its flour',
+      BY_SHARES,
+      {},
+      [/^pain d'épices$/m, /^Honey 80 % \(320 g\)$/m, /^Eggs 20 % \(80 g\)$/m, /^155 g sorghum flour$/m],
+      [/white rice flour$/m],
+    ],
+    ['out of a book that says whose it is', PARISH, {}, [/^Hummingbird Cake$/m], [/Dell/]],
+    ['between quotation marks', SLIP, {}, [/^Choc fudge pudding/, /^Serves 4 to 6$/m], []],
+    [
+      'whose yeast wakes for ten minutes, and is in no hot fat',
+      BERLINER,
+      {},
+      [/^Serves 12$/m, /^Fat at 170 °C \(340 °F\), 4 to 6 minutes$/m, /^2\. Crumble the yeast/m],
+      [/Hot fat, 10/, /Before it is baked/],
+    ],
+    ['that says how many behind its times', MADELEINES, {}, [/^Makes 18 pieces$/m, /^In: 18 moulds$/m], []],
+    [
+      'that goes back in for its second time, in a dish',
+      COBBLER,
+      {},
+      [/^In: 2 litre dish$/m, /15 minutes, then 25 to 30 minutes/, /soft dough\.\n4\. Let the dough stand/],
+      [],
+    ],
+    ['for six “pers.”', SAVARIN, {}, [/^Savarin$/m, /^Serves 6$/m], []],
+  ])('%s', readsOnPaper);
+});
