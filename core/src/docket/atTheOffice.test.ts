@@ -16,6 +16,21 @@ const COBBLER =
 const SAVARIN =
   'Savarin (6 pers.)\n250 g flour | 10 g fresh yeast | 3 eggs | 15 g sugar | 5 g salt | 5 cl milk | 80 g butter, soft\n\nDissolve the yeast in warm milk. In the mixer with flour, sugar, salt, eggs: 10 min. Add butter bit by bit. Cover, 1 h. Fill a buttered 22 cm savarin mould to half, let rise to the rim (45 min). Bake 25 min at 180°C. Unmould, cool.';
 
+const STREUSEL_MUFFINS =
+  'Rhubarb muffins\n\n250 g all-purpose flour\n2 teaspoons baking powder\n150 g sugar\n1 egg\n240 g yogurt\n80 ml oil\n\nPreheat the oven to 400°F. Line a muffin tin with papers.\nWhisk flour, baking powder and sugar. Add egg, yogurt and oil. Stir until just combined (do NOT overmix).\nBake for 15-18 minutes.';
+const CHESS_PIE =
+  "Mamaw's chess pie\n\n1 unbaked pie shell\n2 c sugar\n2 Tbs cornmeal\n1 Tbs flour\n1/2 c butter melted\n1/4 c milk\n4 eggs\n\nmix sugar cornmeal flour. add butter milk, then eggs. pour in shell. 425 10 min then 350 30-35 (shield crust). cool completly.";
+const TWO_WAYS =
+  'Stem ginger shortbread, 2 ways\n\n175 g butter\n75 g caster sugar\n175 g plain flour\n75 g semolina\n\nBeat the butter and sugar. Sift in flour and semolina. Press into a 20cm tin, prick all over, mark into 8. Chill 30 minutes.\n150°C / gas 2 for an hour. Cool in tin, cut along the marks.';
+const KIPFERL =
+  'Vanilla Kipferl – makes about 60\n\n280 g flour\n210 g cold butter\n100 g ground walnuts\n70 g icing sugar\n2 egg yolks\n\nKnead everything into a dough, rest in the fridge for 1 hr. Shape into little crescents. Bake at 175 °C fan-less for about 12-15 mins. Roll in sugar.';
+const DUTCH_BABY =
+  'Dutch baby!\n\n3 eggs\n1/2 c milk\n1/2 c flour\n1/4 stick butter\n\n450 w/ 10" cast iron in it. Blender everything xcept butter. Butter in hot pan, swirl, batter in. 18-20 min DON\'T open the door. eat fast';
+const NO_CRACKERS =
+  "Sourdough discard crackers / cheese straws?? no — CHEESE SCONES\n\nMary: 225g self raising, 50g butter, 100g mature cheddar, 1 egg made up to 150ml with milk\nOven 220, greased sheet\nRub in, cheese in (save a bit), liquid - soft dough, don't fuss\nPat 2.5cm, cut with 6cm cutter (8)\n12-15 mins";
+const BISCUITS =
+  'DIGESTIVE-STYLE BISCUITS x 20ish\n\n200g wholemeal flour\n50g light brown sugar\n100g cold butter\n2 tbsp milk\n\nRub. Milk. Knead lightly, rest 15 min in fridge. Roll 4mm, 6.5cm cutter. 190C, 12-15 mins.';
+
 describe('a page from the office', () => {
   it.each<OnPaper>([
     [
@@ -43,5 +58,36 @@ describe('a page from the office', () => {
       [],
     ],
     ['for six “pers.”', SAVARIN, {}, [/^Savarin$/m, /^Serves 6$/m], []],
+    ['whose caution stands in brackets', STREUSEL_MUFFINS, {}, [/Stir until smooth\.$/m], [/\(\)/]],
+    [
+      'of a second heat with a bare time',
+      CHESS_PIE,
+      {},
+      [/^Oven 425 °F \(220 °C\), 10 minutes$/m, /^Oven 350 °F \(175 °C\), 30 to 35 minutes/m],
+      [],
+    ],
+    ['in two ways, which are no pieces', TWO_WAYS, {}, [/^Makes 8 pieces$/m], []],
+    [
+      'of an oven without a fan, said in one word',
+      KIPFERL,
+      {},
+      [/^Oven 175 °C .*, 12 to 15 minutes/m],
+      [/with the fan/],
+    ],
+    [
+      'of a batter in cast iron, which no list holds and no griddle is',
+      DUTCH_BABY,
+      {},
+      [/^Oven 450 °F \(230 °C\), 18 to 20 minutes/m],
+      [/450 g/, /Microwave/],
+    ],
+    [
+      'that says what it isn’t, and makes an egg up with milk',
+      NO_CRACKERS,
+      {},
+      [/^CHEESE SCONES$/m, /^scone or biscuit/m, /g milk$/m],
+      [/chill/i],
+    ],
+    ['of some twenty', BISCUITS, {}, [/^DIGESTIVE-STYLE BISCUITS$/m, /^Makes 20 pieces$/m], []],
   ])('%s', readsOnPaper);
 });

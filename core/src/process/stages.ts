@@ -34,6 +34,8 @@ const OF_OTHER_POWER = /^[^.,;(]{0,6}\b(?:at|in) \d{3,4} ?w(?:atts?)?\b/i;
 const MORE = /\b(?:more|another|further|longer|back|return|again)\b/i;
 
 /** What a title alone says of how a thing is done. */
+/** Batters that the oven bakes. */
+const OF_THE_OVEN = /\bdutch bab(?:y|ies)\b|\bclafoutis?\b|\bfar breton\b|\byorkshire pud|\bpopovers?\b/i;
 function mediumOfTitle(title: string): Medium | null {
   if (/\bsteam/i.test(title)) return 'steamed';
   if (/\bmug\b|microwave|\b\d+[- ](?:second|minute|min)\b/i.test(title)) return 'microwave';
@@ -140,7 +142,8 @@ export function stagesOf(
   family: FamilyId,
   oven?: Setting,
 ): ToldStage[] {
-  const medium = mediumOfTitle(title) ?? (family === 'pancake' ? 'griddle' : null);
+  const medium =
+    mediumOfTitle(title) ?? (family === 'pancake' && !OF_THE_OVEN.test(title) ? 'griddle' : null);
   const heat: Heat = { oven: oven ?? null, oil: null, griddle: null, medium, last: null, since: Infinity };
   const stages: ToldStage[] = [];
   const inACloth = actions.some(({ text }) => IN_A_CLOTH.test(text));

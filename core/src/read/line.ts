@@ -250,7 +250,10 @@ function read(source: string, reader: Scales): ReadLine {
     .flatMap((row) => phrasesOf(numbersFromWords(row), ears));
   const beside = [GLAZE, BOTH_BESIDE].some((form) => form.test(cleanLine(source)));
   const isForTheTin = (text: string) => FOR_THE_TIN.test(takeApart(text).bare);
-  const lists = phrases.map((phrase) => ({ phrase, pieces: listed(phrase.text, reader) }));
+  const lists = phrases.map((phrase) => ({
+    phrase,
+    pieces: listed(phrase.text, reader).flatMap((piece) => madeUpOf(piece, reader.locale)),
+  }));
   // Beside a list what is mixed into its last thing is a piece as well.
   const several = lists.some(({ phrase, pieces }) => phrase.as !== 'alternative' && pieces.length > 1);
   const items = lists.flatMap(({ phrase, pieces }) =>

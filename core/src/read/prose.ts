@@ -96,6 +96,8 @@ const BARE_SYRUP = new RegExp(
 /** "Bramley or other sour apples": a sort that is named, and what it is one of. */
 const OR_OTHER = /\b\p{Lu}\p{L}+,? or (?:any |some )?(?:other|another|similar) (?=\p{L})/gu;
 
+/** A pan is called by its metal, which is no food of a label here. */
+const CAST_IRON = /\bcast[- ]iron\b/gi;
 const SHORTEST = 3;
 
 /** So many words may stand between an amount and its food: "two sharp green apples". */
@@ -197,7 +199,8 @@ export function readProse(source: string, reader: Scales): Pick<Line, 'items' | 
     .replace(MEASURED_AGAIN, '')
     .replace(ONE_SPOON, '1 ')
     .replace(ONE_WORD_ASIDE, '')
-    .replace(OR_OTHER, '');
+    .replace(OR_OTHER, '')
+    .replace(CAST_IRON, 'pan');
   const found: Named[] = [];
   for (const match of text.matchAll(AMOUNT)) {
     const after = match.index + match[0].length;

@@ -21,7 +21,7 @@ const TEMPERATURE = new RegExp(
 );
 /** A number of three figures that stands as a temperature does: "at 200", "oven 350", "350 for 20", "180/40", "180, 12 min". */
 const BARE = new RegExp(
-  `(?:(?:@|\\b(?:pre-?heat|at|to|down|on|oven(?: on)?|fan|in at|oil|fat|in(?=\\s*(?:an? )?\\d{3}\\s*(?:°\\s*)?(?:oil|fat|oven))))\\s*[,:]?\\s*(?:about\\s*)?(\\d{3})\\b(?!\\s*(?:g|ml|kg|cm|mm|${TIME_UNIT}|watts?|w\\b(?!\\. ?\\p{L}|\\/)|strokes))|(?<![\\d./]|\\d,|(?<!\\p{L})[x×]\\s?|\\d\\s?-)\\b(\\d{3}|[6-9]\\d(?=\\s?fan))(?=\\s*(?:→|->|(?:non[- ]?)?fan|conv(?!entional)|\\/\\s*\\d{2,3}\\s*(?:fan)?|\\/\\s*\\d[\\d ./]*\\s*(?:${TIME_UNIT})|(?:(?:\\.{2,3}|…)\\s*)?for (?:about |around |abt\\.? |approx\\.? |roughly )?(?:\\d|an?\\b|half|${NUMBER_WORD}\\b)|,\\s*(?:\\d+(?:\\s*[-–]\\s*\\d+)?\\s*m|an? |half an|\\d+¼?½? ?h)|(?:\\s+(?:very|hot|really|nice))+,?\\s+\\d+(?:\\s*[-–]\\s*\\d+)?\\s*m|\\s\\d+(?:\\s*[-–]\\s*\\d+)?\\s*(?:m|h(?:ou)?rs?\\b)|\\s*[-–]\\s*\\d{1,2}\\b(?!\\d)|,? or \\d{3}|\\s+oven\\b))|(?<=\\bfan\\s*/\\s*)(\\d{3})\\b|(?<=\\bfan )([6-9]\\d)(?=\\s+for\\b|\\s*[,.;]|\\s*$))`,
+  `(?:(?:@|\\b(?:pre-?heat|at|to|down|on|oven(?: on)?|fan|in at|oil|fat|in(?=\\s*(?:an? )?\\d{3}\\s*(?:°\\s*)?(?:oil|fat|oven))))\\s*[,:]?\\s*(?:about\\s*)?(\\d{3})\\b(?!\\s*(?:g|ml|kg|cm|mm|${TIME_UNIT}|watts?|w\\b(?!\\. ?\\p{L}|\\/)|strokes))|(?<![\\d./]|\\d,|(?<!\\p{L})[x×]\\s?|\\d\\s?-)\\b(\\d{3}|[6-9]\\d(?=\\s?fan))(?=\\s*(?:→|->|(?:non[- ]?)?fan|conv(?!entional)|\\/\\s*\\d{2,3}\\s*(?:fan)?|\\/\\s*\\d[\\d ./]*\\s*(?:${TIME_UNIT})|(?:(?:\\.{2,3}|…)\\s*)?for (?:about |around |abt\\.? |approx\\.? |roughly )?(?:\\d|an?\\b|half|${NUMBER_WORD}\\b)|,\\s*(?:\\d+(?:\\s*[-–]\\s*\\d+)?\\s*m|an? |half an|\\d+¼?½? ?h)|(?:\\s+(?:very|hot|really|nice))+,?\\s+\\d+(?:\\s*[-–]\\s*\\d+)?\\s*m|\\s\\d+(?:\\s*[-–]\\s*\\d+)?\\s*(?:m|h(?:ou)?rs?\\b)|\\s\\d{1,2}\\s*[-–]\\s*\\d{1,2}(?=\\s*(?:[.,;()]|$))|\\s+w\\/|\\s*[-–]\\s*\\d{1,2}\\b(?!\\d)|,? or \\d{3}|\\s+oven\\b))|(?<=\\bfan\\s*/\\s*)(\\d{3})\\b|(?<=\\bfan )([6-9]\\d)(?=\\s+for\\b|\\s*[,.;]|\\s*$))`,
   'giu',
 );
 /** A clause that is nothing else. */
@@ -44,7 +44,8 @@ const HOTTEST = 600;
 const SAID_AGAIN =
   /^\s*(?:°|º)?\s*[CF]?\s*(?:[/(,]|or|oven)?\s*(?:or|fan|forced|conv\w*|,|\/|\(|\)|-|\d{3}|oven|gas|mark|if yours is|is|yours|a|one|no|hot air|circulating air|top(?:\/| and | & )bottom heat|°|\s)*\s*(?:\/|\(|,)?\s*$/i;
 const LONGEST_BETWEEN = 40;
-const FAN_BEHIND = /^\s*°?\s*(?:[CF]\b)?\s*\(?\s*(?:fan|conv(?!entional))(?! off)(?![^),;/]{0,12}\d{3})/i;
+const FAN_BEHIND =
+  /^\s*°?\s*(?:[CF]\b)?\s*\(?\s*(?:fan|conv(?!entional))(?! off|-?less)(?![^),;/]{0,12}\d{3})/i;
 const FAN_AHEAD = /\b(?:fan|convection|hot air|circulating air)(?: oven)?:?\s*$/i;
 const NO_FAN = /^\s*\(?not fan/i;
 /** "180 (160 fan)": the fan's is the one in the brackets. */

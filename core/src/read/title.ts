@@ -40,29 +40,47 @@ const capitals = (name: string): string =>
 /** 'Sweet version you asked about = "Cinnamon twists"'. */
 const EQUALS_QUOTED = /^[^"“=]{8,}=\s*["“]([^"”]{5,60})["”]\W*$/u;
 
+/** "Crackers?? no - CHEESE SCONES": what it isn't. */
+const NOT_THAT = /^[^?]*\?+\s+no\b\W+(?:just )?(?=\p{L})/iu;
+
+/** What may stand around a name, with what takes its place. In this order: a mark may hide another. */
+const AROUND_A_NAME: readonly (readonly [RegExp, string])[] = [
+  [NUMBERED, ''],
+  [EQUALS_QUOTED, '$1'],
+  [NOT_THAT, ''],
+  // A smile.
+  [/\s*[:;]-?[)(DP]$/, ''],
+  // Marks of Markdown.
+  [/^#+\s*|\s*#+$|\*\*|__/g, ''],
+  [/^ingredients (?:for|of) (?:the )?/i, ''],
+  // How its list is written.
+  [/,? *\(?(?:in )?baker['’]?s['’]? ?(?:%|percentages?)\)?$/i, ''],
+  // A quotation that goes on behind the name.
+  [/^"(?=[^"]*$)/, ''],
+  // Whose it is, in a parish's book.
+  [/(?:,| -) (?:Mrs?|Miss|Ms)\.? \p{Lu}.*$/u, ''],
+  // The head of a letter or an answer.
+  [/^(?:(?:subject|re|fwd?|betreff|aw)\s*:\s*)+/i, ''],
+  [/^[AQ](?: ?\([^)]*\))?:\s+/, ''],
+  [/^(?:recipe(?: name)?|title|name|dish)\s*[:|]\s*|^recipe\s*(?:#|no\.? ?)\d+\s*[~:.–-]*\s*/i, ''],
+  [/,? *\byields?:? *\d+ (?:big|large|small|mini)?\W*$/i, ''],
+  [/\s*~+\s*$|(?<=\p{L}{3})\.$/u, ''],
+  [/\s+recipe(?:\s+(?:from|of|by)\b.*)?\s*$/i, ''],
+  // Little pictures.
+  [/\s*(?:(?![©®™])\p{Extended_Pictographic}\uFE0F?)+$/u, ''],
+];
+
 /** A title without what stands around it: marks, strokes of a table, "Recipe:", little pictures, and how many it makes. */
 function titleIn(source: string): string {
   const row = titleRow(source)?.[0] ?? source.replace(/^\s*\|/, '').replace(/[|\s]+$/, '');
-  const bare = cleanLine(
+  const plain = cleanLine(
     capitals(row)
       .trim()
       .replace(/\s{3,}/g, ', '),
-  )
-    .replace(NUMBERED, '')
-    .replace(EQUALS_QUOTED, '$1')
-    .replace(/^#+\s*|\s*#+$|\*\*|__/g, '')
-    .replace(/^ingredients (?:for|of) (?:the )?/i, '')
-    .replace(/,? *\(?(?:in )?baker['’]?s['’]? ?(?:%|percentages?)\)?$/i, '')
-    .replace(/^"(?=[^"]*$)/, '')
-    .replace(/(?:,| -) (?:Mrs?|Miss|Ms)\.? \p{Lu}.*$/u, '')
-    .replace(/^(?:(?:subject|re|fwd?|betreff|aw)\s*:\s*)+/i, '')
-    .replace(/^[AQ](?: ?\([^)]*\))?:\s+/, '')
-    .replace(/^(?:recipe(?: name)?|title|name|dish)\s*[:|]\s*|^recipe\s*(?:#|no\.? ?)\d+\s*[~:.–-]*\s*/i, '')
-    .replace(/,? *\byields?:? *\d+ (?:big|large|small|mini)?\W*$/i, '')
-    .replace(/\s*~+\s*$|(?<=\p{L}{3})\.$/u, '')
-    .replace(/\s+recipe(?:\s+(?:from|of|by)\b.*)?\s*$/i, '')
-    .replace(/\s*(?:(?![©®™])\p{Extended_Pictographic}\uFE0F?)+$/u, '');
-  const spoken = OPENING.test(bare) && namesItsBake(bare) ? bare.replace(OPENING, '') : bare;
+  );
+  const bare = AROUND_A_NAME.reduce((name, [mark, instead]) => name.replace(mark, instead), plain);
+  const own = NOT_THAT.test(plain) ? begun(bare) : bare;
+  const spoken = OPENING.test(own) && namesItsBake(own) ? own.replace(OPENING, '') : own;
   return withoutWords(
     nameAndYield(nameAndYield(beforeItsPlace(spoken)).name).name.replace(/\s*[/|·,;]\s*$/, ''),
   );

@@ -25,7 +25,7 @@ const PROMISED = PROMISES.map(
 /** A line that is a yield and promises nothing in words: "20 squares", "for 6, or 4 greedy ones", "= 12 regular". */
 const BARE = new RegExp(`^(?:(?:for|für|för|pour|per|one batch) )?${COUNT}`, 'iu');
 const MEASURE =
-  /^(?:g|kg|ml|l|cm|mm|in|inch(?:es)?|min(?:ute)?s?|h|hours?|hrs?|oz|lbs?|cups?|pints?|pts?|quarts?|litres?|liters?|seconds?|days?|x|×|wide|long|strips?|times|k|ratings?|reviews?|votes?|comments?|stars?|likes?)\b|^["°%/-]|^[x×]\s?\d/i;
+  /^(?:g|kg|ml|l|cm|mm|in|inch(?:es)?|min(?:ute)?s?|h|hours?|hrs?|oz|lbs?|cups?|pints?|pts?|quarts?|litres?|liters?|seconds?|days?|x|×|wide|long|strips?|times|ways?|k|ratings?|reviews?|votes?|comments?|stars?|likes?)\b|^["°%/-]|^[x×]\s?\d/i;
 /** "Serves 4 (12 hotcakes)": pieces say more than helpings. */
 const PIECES_TOO = new RegExp(
   `(?:^|\\s[-–]\\s|,\\s)(?:(?:serves|feeds|enough for)\\b|(?:makes|yields?)\\b[^()]*\\b(?:tin|pan|slab)s?\\b)[^()]*\\(\\s*(?:makes\\s+)?${COUNT}`,
@@ -173,9 +173,12 @@ const COUNTS_PAGES = /\b(?:pages?|week|day|part|no|number|vol(?:ume)?|card|recip
 /** "Lava pots for 4 (or 2 greedy people)". */
 const OR_FEWER = /(?<=\bfor \d{1,2}) \(or [^()]*\)$/i;
 
+/** "Biscuits x 20ish". */
+const TIMES_SO_MANY = /(?<=\p{L})\s+[x×]\s?([6-9]|\d{2,3})(?:-?ish)?$/iu;
+
 /** A name and how many of it there are: "Almond tuiles, about 24", "Crumb muffins (12)", "Knots, 30 pcs". */
 export function nameAndYield(title: string): { readonly name: string; readonly yields: Yield | null } {
-  const name = title.replace(OR_FEWER, '');
+  const name = title.replace(OR_FEWER, '').replace(TIMES_SO_MANY, ', $1 pieces');
   const lazily = TAIL.exec(name);
   const counts = (one: RegExpExecArray | null) =>
     TAIL_COUNT.exec(inDigits((one?.[3] ?? '').replace(ONE_WHOLE, '')));

@@ -25,7 +25,7 @@ export const doughs = {
   'pastry': {
     ratios: [28, 55, 8, 6], most: [null, 78, 60, 60], onlyNamed: false,
     words: /\bpie crust\b|\btartlets?\b|\bfrolla\b|\bp[âa]te (?:sabl[ée]e|sucr[ée]e|bris[ée]e)|\bpastry\b|\bgalette\b|\btarts?\b|\bhand pies?\b|\bturnovers?\b|\bpasties\b|\bshortcrust\b|\bslab pie\b|\bpie dough\b|\bblind bake\b|\bpies?\b/gi,
-    titles: /\btarte\b|\bbakewells?\b(?! (?:cake|loaf|muffins?|traybake|slices?|blondies?|scones?))|\btorta della nonna\b|\bcannoli\b|\bquiche\b|\bbaklava\b|\b[a-zäöü]*strudel\b|\bpalmiers\b|\brugelach\b|\bempanadas?\b|\bpandowdy\b|\bfilo\b|\bphyllo\b|\bmille[- ]?feuilles?\b|\bvol[- ]au[- ]vents?\b|\bcrostata\b|\b(?:eccles|banbury|chorley) cakes?\b/gi,
+    titles: /\btarte\b|\bg[âa]teau basque\b|\bbakewells?\b(?! (?:cake|loaf|muffins?|traybake|slices?|blondies?|scones?))|\btorta della nonna\b|\bcannoli\b|\bquiche\b|\bbaklava\b|\b[a-zäöü]*strudel\b|\bpalmiers\b|\brugelach\b|\bempanadas?\b|\bpandowdy\b|\bfilo\b|\bphyllo\b|\bmille[- ]?feuilles?\b|\bvol[- ]au[- ]vents?\b|\bcrostata\b|\b(?:eccles|banbury|chorley) cakes?\b/gi,
     texture: 'dough', xanthan: 1.0, leastXanthan: 0.5, glutenUse: 5.2, usualEgg: 8, liquid: [0, 8], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0.15, 0.6], drinkThirst: [0.2, 0.75], lift: [0, 1] },
