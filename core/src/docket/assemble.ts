@@ -21,6 +21,7 @@ import { ownRest, type OwnRest } from './ownRest';
 import { docketStages } from './stages';
 import { makesOf } from './makes';
 import { timesOf } from './times';
+import { tellsInItsOwnLanguage } from './ownLanguage';
 import { risesThatGo, stepByStep, writeMethod } from './written';
 import { breachesOf, guardDocket, outgoingLines, readForSure, type Breach } from './outgoing';
 import { judgeWork } from './judgement';
@@ -219,7 +220,10 @@ function howItGoes(
   const floured = recipe.parts.some(({ lines }) =>
     lines.some(({ items }) => items.some(({ role }) => role === 'wheat-flour')),
   );
-  const gone = floured && profile.yeast ? risesThatGo(process.actions) : new Set<string>();
+  const gone =
+    floured && profile.yeast && !tellsInItsOwnLanguage(recipe)
+      ? risesThatGo(process.actions)
+      : new Set<string>();
   return {
     stages,
     mainStage: process.main ?? (stages.length > process.stages.length ? stages.length - 1 : null),

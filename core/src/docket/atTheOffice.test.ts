@@ -31,6 +31,15 @@ const NO_CRACKERS =
 const BISCUITS =
   'DIGESTIVE-STYLE BISCUITS x 20ish\n\n200g wholemeal flour\n50g light brown sugar\n100g cold butter\n2 tbsp milk\n\nRub. Milk. Knead lightly, rest 15 min in fridge. Roll 4mm, 6.5cm cutter. 190C, 12-15 mins.';
 
+const SHORT_HANDS =
+  'LEMON POPPY LOAF - adapted for my 8" tin (the old one was 9")\n\ndry: 1 1/2 c AP, 2 tsp bp, 1/2 t salt, 2 Tbsp poppy\nwet: 1 c sugar, 3 eggs, 1/2 c oil, 1/2 c buttermilk\nglaze: 3/4 c PS + lemon juice\n\nwhisk wet. dry in, don\'t overmix. 350, 50-55 min. glaze when cool';
+const ROULADE =
+  'Chocolate roulade (flourless)\n\n175g dark chocolate\n6 eggs, separated\n175g caster sugar\n2 tbsp cocoa\n\nLine a 33 x 23cm tin. Heat oven to 180C. Melt chocolate. Whisk yolks and sugar until pale, stir in chocolate. Whisk the whites to stiff peaks, fold in, then sift over the cocoa and fold. Bake 20 mins.';
+const IN_GERMAN =
+  'Omas Streuselkuchen\n\nHefeteig: 500 g Mehl, 1 Würfel Hefe (42 g), 250 ml Milch, 80 g Zucker, 80 g Butter, 1 Ei\nStreusel: 300 g Mehl, 200 g Butter, 200 g Zucker\n\nAus den Zutaten einen Hefeteig bereiten, 45 Min. gehen lassen. Auf ein gefettetes Blech rollen, nochmals 15 Min. gehen lassen.\nStreusel kneten, darüber krümeln. Bei 180 Grad 25-30 Minuten backen.';
+const CRACKLE_TOPS =
+  'Ginger biscuits\n\n4 oz marg\n1 tbs golden syrup\n12 oz SR flour\n8 oz sugar\n1 egg\n\nMelt marg & syrup. Add the rest, mix. Walnut size balls on greased trays. 325F, 15–20 mins till they crack. Makes about 40 & keeps for ages in tin.';
+
 describe('a page from the office', () => {
   it.each<OnPaper>([
     [
@@ -89,5 +98,27 @@ describe('a page from the office', () => {
       [/chill/i],
     ],
     ['of some twenty', BISCUITS, {}, [/^DIGESTIVE-STYLE BISCUITS$/m, /^Makes 20 pieces$/m], []],
+    [
+      'in two letters a food',
+      SHORT_HANDS,
+      {},
+      [
+        /^LEMON POPPY LOAF$/m,
+        /^In: .*loaf tin$/m,
+        /brown rice flour/,
+        /poppy seeds$/m,
+        /^89 g powdered sugar/m,
+      ],
+      [/can’t be placed/],
+    ],
+    ['of a roulade that never held flour', ROULADE, {}, [/^flourless bake/m], [/more water than the flours/]],
+    [
+      'in German, whose rises stand as they were written',
+      IN_GERMAN,
+      {},
+      [/45 Min\. gehen lassen\..*15 Min\. gehen/],
+      [/45 minutes/],
+    ],
+    ['that keeps for ages', CRACKLE_TOPS, {}, [/^Makes 40 pieces$/m], []],
   ])('%s', readsOnPaper);
 });

@@ -117,6 +117,8 @@ const ALIKE = 1.05;
 function unnamedShape({ shape, words }: Candidate, size: Size | null, family: FamilyId): PanShape {
   if (MOULDS.test(words) && size === null) return 'muffin-mini';
   if (family === 'pancake' && /\bpan\b/i.test(words) && !/\b(?:tin|dish)\b/i.test(words)) return 'skillet';
+  // "Lemon loaf, 8\" tin".
+  if (family === 'loaf' && /\bloaf\b/i.test(words)) return 'loaf';
   if (size !== null && /\b(?:tins?|pans?|dish(?:es)?)\b/i.test(words)) return shape;
   if (FREE_FAMILIES.has(family)) return dishIn(words) === null ? 'tray' : shape;
   return family === 'pancake' && !/\bdish\b/i.test(words) ? 'skillet' : shape;

@@ -59,6 +59,8 @@ const AROUND_A_NAME: readonly (readonly [RegExp, string])[] = [
   [/^"(?=[^"]*$)/, ''],
   // Whose it is, in a parish's book.
   [/(?:,| -) (?:Mrs?|Miss|Ms)\.? \p{Lu}.*$/u, ''],
+  // What was done to it: "- adapted for my 8" tin".
+  [/\s+[-–—]\s+(?:adapted|doubled|halved|scaled|converted) (?:for|from|to) .*$/i, ''],
   // The head of a letter or an answer.
   [/^(?:(?:subject|re|fwd?|betreff|aw)\s*:\s*)+/i, ''],
   [/^[AQ](?: ?\([^)]*\))?:\s+/, ''],

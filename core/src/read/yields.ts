@@ -72,7 +72,7 @@ function toYield(counted: readonly (string | undefined)[] | undefined, usual: st
   // "5 dz. Drop by the spoon": another sentence begins.
   const ended = dozen?.endsWith('.') === true && /^\p{Lu}/u.test(words);
   const [sentence = ''] = (ended ? '' : words).split(
-    /[.!?](?=\s)|(?:^|\s+)(?=(?:prep|cook|total|active|ready|time|difficulty|skill|level)\b)|(?:^|\s+)(?:and|then)\s+(?=(?:place|put|set|arrange|bake|lay|transfer|serve)\b)|(?:^|\s+)(?:while|when|once|as soon as|with|w|using)\b\.?\/?\s+|\s+in (?:an? |the |one )?(?=\d|(?:\w+ )?(?:tin|pan|tray|dish)\b)|\s+of\s+(?=\d)/i,
+    /[.!?](?=\s)|(?:^|\s+)(?=(?:prep|cook|total|active|ready|time|difficulty|skill|level)\b)|(?:^|\s+)&\s+(?=keeps?\b)|(?:^|\s+)(?:and|then)\s+(?=(?:keeps?|place|put|set|arrange|bake|lay|transfer|serve)\b)|(?:^|\s+)(?:while|when|once|as soon as|with|w|using)\b\.?\/?\s+|\s+in (?:an? |the |one )?(?=\d|(?:\w+ )?(?:tin|pan|tray|dish)\b)|\s+of\s+(?=\d)/i,
   );
   const what = sentence.replace(/^["”]$|[.!~:\s]+$|\s\d+x$|(?:^|\s+)\+.*$/g, '').trim();
   if (first === undefined || [MEASURE, A_BATCH, A_TIN].some((no) => no.test(what))) return null;

@@ -3,6 +3,7 @@ import { getIngredient, type Catalogue } from '../../catalogue';
 import type { ConversionRequest } from '../../kitchen';
 import { readProcess, shows, type Action, type Process } from '../../process';
 import { CHAT, lastWordOf, tokensOf, type Recipe, type Step } from '../../read';
+import { tellsInItsOwnLanguage } from '../ownLanguage';
 import type { DocketPart, DocketStep } from '../types';
 import { brownedEdits } from './browned';
 import { cautionEdits } from './cautions';
@@ -161,13 +162,14 @@ export function ownStep(
   const dust = dustOf(parts, request, catalogue);
   const butterOut = request.without.includes('milk');
   const floured = renamed.some(({ blend }) => blend) || parts.some(({ blend }) => blend.length > 0);
+  const inEnglish = !tellsInItsOwnLanguage(recipe);
   const here = said.filter(({ at, inside }) => inside !== null && process.actions[at!]!.step === id);
   // Of two that meet the first stands.
   const edits = settledEdits([
     ...aroundEdits({ id, source }, recipe),
     ...here.flatMap(({ inside }) => inside ?? []),
     ...((bowl.profile.yeast || bowl.has('yeast')) && floured
-      ? [...proofEdits(actions, process.actions), ...kneadEdits(actions)]
+      ? [...(inEnglish ? proofEdits(actions, process.actions) : []), ...kneadEdits(actions)]
       : []),
     ...(floured && !bowl.has('yeast') ? stretchEdits(actions, process.actions) : []),
     ...(floured && bowl.family === 'pastry' ? pastryWaterEdits(actions, process, bowl.flourLines) : []),

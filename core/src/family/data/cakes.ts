@@ -133,7 +133,7 @@ export const cakes = {
   'flourless': {
     ratios: [100, 100, 100, 100], most: [null, null, null, null], onlyNamed: false,
     words: /\bflourless\b|\b(?:without|no) flour\b|\bmacaroons?\b|\bmeringues?\b|\bcheese ?cakes?\b|\b(?:bread(?: (?:and|&|\+) butter)?|rice|semolina|tapioca) pudding\b/gi,
-    titles: /\bmacarons?\b|\bpavlovas?\b|\bamaretti\b/gi,
+    titles: /\bflourless\b|\bmacarons?\b|\bpavlovas?\b|\bamaretti\b/gi,
     texture: 'batter', xanthan: 0, leastXanthan: 0, glutenUse: 1, usualEgg: 120, liquid: [0, 0], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: false, yeast: false, hidesSoda: false, spreads: false,
     bands: { xanthan: [0, 1.7], starch: [0, 1], drinkThirst: [0.3, 4.5], lift: [0, 8] },

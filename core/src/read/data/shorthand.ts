@@ -36,6 +36,10 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/^(\W*\d[\d.,/½¼¾ ]* ?(?:g|oz|lb|cups?|tbsp|tsp)\.?) (?!each\b)(.+?),? \(?each\)?$/giu, '$1 each $2'],
   [/\bS\.?R\.?F\.?(?![\p{L}])/gu, 'self-raising flour'],
   [/\bA\.?P\.?F\.?(?![\p{L}])/gu, 'all-purpose flour'],
+  // "1 1/2 c AP", "3/4 c PS + lemon juice", "2 Tbsp poppy".
+  [/(?<=\d ?(?:c|C|cups?|g|oz|dl|tbsp|T)\.? )AP(?=\s*(?:[,;+&(]|$))/g, 'all-purpose flour'],
+  [/(?<=\d ?(?:c|C|cups?|g|oz|tbsp|T)\.? )PS(?=\s*(?:[,;+&(]|$))/g, 'powdered sugar'],
+  [/(?<=\d ?(?:c|g|oz|tbsp|T|tsp|t|teaspoons?|tablespoons?)\.? )poppy(?=\s*(?:[,;+&(]|$))/gi, 'poppy seeds'],
   [/\b(semi-?sweet|bittersweet) (?=chips\b)/gi, '$1 chocolate '],
   [/\bs\/r flour\b/gi, 'self-raising flour'],
   [/\bs\.?r\.? flour\b/gi, 'self-raising flour'],
