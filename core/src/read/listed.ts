@@ -134,8 +134,13 @@ export function listed(text: string, reader: Scales): string[] {
   const known = pieces.filter(named).length;
   // Each by a measure of its own: that nobody knows a name among them makes one no part of another.
   const measured = pieces.every((piece) => readAmount(numbersFromWords(piece)).unit !== null);
+  // "Raspberry jam; 6 oz icing sugar + water; glacé cherries": a semicolon parts things that are known by name alone.
+  const parted =
+    /;/.test(plain) &&
+    pieces.every((piece) => matchIngredient(readAmount(numbersFromWords(piece)).words, reader.catalogue));
   const isList =
     measured ||
+    parted ||
     known === pieces.length ||
     (pieces.length > 2 && named(first) && known >= MOSTLY_NAMED * pieces.length);
   return others.length > 0 && isList

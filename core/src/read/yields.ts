@@ -270,12 +270,12 @@ const MAKES_SO_MANY = /(?:^|[.!?]\s+)\W*(?:makes|yields?|serves|feeds)\s+(?:abou
 
 /** "Ingredients (10 brioches)", "Ingredients for 12 muffins": a list says what it is for. */
 const LISTED_FOR =
-  /^\W*(?:the )?ingredients?\s*(?:\((?:makes |for |serves )?|for (?:about )?)(\d{1,3})\s+(\p{L}+(?: \p{L}+)?)\)?\W*$/iu;
+  /^\W*(?:the )?ingredients?\s*(?:\((?:makes |for |serves )?|for (?:about )?)(\d{1,3})(?:\s*[-–]\s*(\d{1,3}))?(?:\s+(\p{L}+(?: \p{L}+)?))?\)?\W*$/iu;
 function listedFor(source: string): Yield | null {
-  const [, count, what = ''] = LISTED_FOR.exec(cleanLine(source)) ?? [];
+  const [, count, last, what = ''] = LISTED_FOR.exec(cleanLine(source)) ?? [];
   return count === undefined
     ? null
-    : toYield([count, undefined, undefined, ARE_HELPINGS.test(what) ? '' : what], '');
+    : toYield([count, last, undefined, ARE_HELPINGS.test(what) ? '' : what], '');
 }
 
 /** "12 muffins, fill to the top", "cut 10": where nothing else says how many. */

@@ -30,7 +30,7 @@ export const cookies = {
   'cut-out': {
     ratios: [18, 60, 42, 8], most: [null, 85, 100, 60], onlyNamed: false,
     words: /\bshortbread|\bsugar cookies?\b|\bcut[- ]outs?\b|\bcutters?\b|\blinzer\b|\bslice[- ](?:and|&|n['’]?)[- ]bake\b|\bstamp(?:ed)? out\b|\brounds\b|\bfingers\b|\broll out\b/gi,
-    titles: /\bgingerbread\b|\bfig (?:rolls?|bars)\b|\bsandies\b|\bgaribaldis?\b|\bcustard creams\b|\bdigestives\b|\boat ?cakes\b|\bviennese (?:whirls|fingers|biscuits)\b|\bspritz\b|\bmelting moments\b|\bhamantaschen\b|\bcrackers\b|\bsabl[ée]s?\b|\bspeculaas\b|\bspeculoos\b|\b\w*kipferl\b|\bspringerle\b/gi,
+    titles: /\bgingerbread\b|\bempire biscuits\b|\bfig (?:rolls?|bars)\b|\bsandies\b|\bgaribaldis?\b|\bcustard creams\b|\bdigestives\b|\boat ?cakes\b|\bviennese (?:whirls|fingers|biscuits)\b|\bspritz\b|\bmelting moments\b|\bhamantaschen\b|\bcrackers\b|\bsabl[ée]s?\b|\bspeculaas\b|\bspeculoos\b|\b\w*kipferl\b|\bspringerle\b/gi,
     texture: 'dough', xanthan: 0.65, leastXanthan: 0.3, glutenUse: 5.1, usualEgg: 12, liquid: [0, 4], moreLift: 0,
     egg: 'binds', foam: false, rubbedIn: true, yeast: false, hidesSoda: false, spreads: true,
     bands: { xanthan: [0, 1.5], starch: [0, 0.6], drinkThirst: [0.08, 0.55], lift: [0, 4] },

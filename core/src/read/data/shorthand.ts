@@ -68,6 +68,7 @@ export const SHORTHAND: readonly (readonly [RegExp, string])[] = [
   [/(?<=\d )van\b\.?$/gi, 'tsp vanilla'],
   [/(?<=\d )lem\b\.?/gi, 'lemon'],
   [/\bm\. ?spice\b/gi, 'mixed spice'],
+  [/(?<=^\W*[\d./½¼¾]+ ?(?:tsp|t|teaspoons?)\.? )spices?$/gi, 'mixed spice'],
   [/\bbr\.? sug\b\.?/gi, 'brown sugar'],
   [/,? plus (?:a little |some |extra |more )?(?:melted |soft(?:ened)? )?(?:butter|oil|flour)(?= for (?:the )?(?:tins?|greasing|dusting|brushing|pan|moulds?|dish)\b)/gi, ', plus extra'],
   // "7 g instant yeast – 30 minutes": how long it stands.
