@@ -40,6 +40,15 @@ const IN_GERMAN =
 const CRACKLE_TOPS =
   'Ginger biscuits\n\n4 oz marg\n1 tbs golden syrup\n12 oz SR flour\n8 oz sugar\n1 egg\n\nMelt marg & syrup. Add the rest, mix. Walnut size balls on greased trays. 325F, 15–20 mins till they crack. Makes about 40 & keeps for ages in tin.';
 
+const BOILED =
+  'Aunt Vi\'s boiled fruit cake\n\n1 lb mixed fruit\n4 oz butter\n6 oz sugar\n1/2 pt water\n1 tsp bicarb\nboil all 5 mins, cool\n\nthen add\n4 oz plain flour\n4 oz self raising\n2 eggs\n1 tsp spice\n\n7" round tin lined. 325 (gas 3) for 1 1/2 hrs.';
+const TWO_FLOURS =
+  'Fruit cake\n\n4 oz butter\n6 oz sugar\n4 oz plain flour\n4 oz self-raising flour\n2 eggs\n\nMethod\nMelt the butter and sugar, cool.\nSift in the plain and self-raising flours, then the eggs.\nBake in a 7 inch round tin at 170C for 60 minutes.';
+const EMPIRE =
+  'Empire biscuits x12\n\n6oz butter, 3oz caster sugar, 8oz plain flour\nraspberry jam; 6oz icing sugar + water; glacé cherries\n\ncream, flour in, knead, roll 5mm, 24 rounds (6cm). 170 15-18 - not too brown. cool, jam sandwiches, ice, half a cherry.';
+const FOR_EIGHT =
+  'Fruit scones\nIngredients for 8-10:\n350g self-raising flour\n85g butter\n3 tbsp caster sugar\n175ml milk\n\nHeat the oven to 220C. Rub in the butter, stir in the sugar. Add the milk. Pat to 4cm deep, cut with a 5cm cutter. Bake 10 mins.';
+
 describe('a page from the office', () => {
   it.each<OnPaper>([
     [
@@ -120,5 +129,27 @@ describe('a page from the office', () => {
       [/45 minutes/],
     ],
     ['that keeps for ages', CRACKLE_TOPS, {}, [/^Makes 40 pieces$/m], []],
+    [
+      'with a deed above its second list',
+      BOILED,
+      {},
+      [/^3\. then add the flour blend, eggs and spice$/m, /^4\. Let the batter stand/m],
+      [/then add .*baking powder/],
+    ],
+    [
+      'whose two flours are one blend, powder and all',
+      TWO_FLOURS,
+      {},
+      [/Sift in the flour blend, then the eggs/],
+      [/plain and/],
+    ],
+    [
+      'parted by semicolons',
+      EMPIRE,
+      {},
+      [/^170 g icing sugar$/m, /15 to 18 minutes/, /^cut-out/m],
+      [/Read as/, /Bake at/],
+    ],
+    ['that says behind “ingredients” how many it is for', FOR_EIGHT, {}, [/^Serves 8 to 10$/m], []],
   ])('%s', readsOnPaper);
 });

@@ -14,6 +14,7 @@ import { bindingsOf, regrouped } from './bindings';
 import { toParts } from './parts';
 import { placesOf, type Place } from './places';
 import { readProse } from './prose';
+import { toldOf } from './deedOverList';
 import { weighedByShares } from './bakersPercentages';
 import { withColumnUnits } from './columnUnits';
 import { joinWrapped } from './continued';
@@ -217,7 +218,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
   const list = placed.findIndex(({ place: where }) => where === 'ingredient');
   const steps = placed
     .filter((line, at) => isTold(line, reader) && !isBlurb(line, at < list))
-    .map(({ id, source }): Step => ({ id, source }));
+    .map((line): Step => ({ id: line.id, source: toldOf(line, placed.slice(placed.indexOf(line) + 1)) }));
   const prose = new Set(placed.filter(({ place: where }) => where === 'prose').map(({ id }) => id));
   const listed: Line[] = [];
   for (const line of placed)

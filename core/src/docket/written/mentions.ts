@@ -163,6 +163,10 @@ const THE_REST = /\b(?:remaining|reserved|leftover|other|last)\s+$/i;
 /** "Both flours" are one blend now, "all the flours" too. */
 const BOTH = /(?<!\b(?:almost|nearly|most|not|in) )\b(?:both|all) (?:of )?(?:the )?$/i;
 
+/** "The plain and self-raising flours": the first of two sorts has only its adjective. */
+const ANOTHER_SORT =
+  /\b(?:the )?(?:plain|white|strong|wholemeal|whole ?wheat|rye|spelt|cake|bread|SR|self[- ]raising) (?:and|&|\+) (?:the )?$/i;
+
 /** Where a mention stands: whether another food follows in the same row, and how much of it is taken where that isn't all. */
 interface Place {
   readonly from: number;
@@ -233,7 +237,7 @@ function saidNow(
   const said = half ? /\b(?:the|your) $/i.exec(head)?.[0].length : undefined;
   // "The butter's melted": what hangs on the name stays on it.
   const hangs = /['’]s$/.exec(mention.words)?.[0] ?? '';
-  const both = BOTH.exec(head)?.[0].length ?? 0;
+  const both = (BOTH.exec(head) ?? (one.blend ? ANOTHER_SORT.exec(head) : null))?.[0].length ?? 0;
   const text = `${half ? `${half} ` : both > 0 ? 'the ' : article}${now}${hangs}`;
   const back = said ?? (both > 0 ? both : article === '' ? stutterBefore(head, now) : 0);
   const verb = agreeing(source, to, mention.words, now);

@@ -109,9 +109,12 @@ export function renamedIn(recipe: Recipe, parts: readonly DocketPart[], catalogu
             !bindsThePart(one, item.role, catalogue)
           );
         });
-        // The blend stands at the first of a part's flours: the others are in it.
-        const inBlend = own.length === 0 && item.role === 'wheat-flour' && !item.aside && !line.aside;
-        const now = inBlend ? docket.lines.filter(({ id }) => isOfBlend(id)) : own;
+        // The blend stands at the first of a part's flours: the others are in it, and what raised one of them goes with it.
+        const onlyRaises = own.every(
+          ({ ingredient }) => ingredient !== null && getIngredient(catalogue, ingredient).role === 'leavener',
+        );
+        const inBlend = onlyRaises && item.role === 'wheat-flour' && !item.aside && !line.aside;
+        const now = inBlend ? [...docket.lines.filter(({ id }) => isOfBlend(id)), ...own] : own;
         const blend = now.some(({ id }) => isOfBlend(id));
         if (now.length === 0 || (!blend && now.some(({ ingredient }) => ingredient === item.ingredient)))
           return [];

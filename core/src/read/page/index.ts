@@ -19,6 +19,7 @@ import { withServed } from './served';
 import { withSoleName } from './sole';
 import { withListsInTitles } from './titleLists';
 import { withColumnNames, withListedRows, withTitleRow } from './titleRows';
+import { withDeedsOverLists } from './deedsOverLists';
 import { withTotalFlour } from './totalFlour';
 import { withVesselLabels } from './vesselLabels';
 import { withWrapped } from './wrapped';
@@ -42,6 +43,7 @@ const PASSES: readonly ((lines: readonly string[], read: readonly KindOfLine[]) 
     withLabelledLists,
     withCountedEggs,
     withTotalFlour,
+    withDeedsOverLists,
     withBakeLines,
     withOtherForms,
     withPartWords,

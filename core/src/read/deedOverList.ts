@@ -1,0 +1,33 @@
+import { readAmount } from './amount';
+import { cleanLine } from './clean';
+import { numbersFromWords } from './numberWords';
+import type { Place } from './places';
+
+/** "then add", "Fold in:": a deed of a few words that wants its list. */
+const DEED =
+  /^\W*(?:(?:and|then|now|next|finally|after that),? )*(?:add|(?:stir|beat|fold|mix|whisk) (?:in|into it))\W*$/i;
+
+/** True for a line that is a deed and no more: right above a list it does something with that. */
+export const isDeedAlone = (line: string): boolean => DEED.test(cleanLine(line));
+
+const nameOf = (line: string): string =>
+  readAmount(numbersFromWords(cleanLine(line)))
+    .words.split(/[,(]/)[0]!
+    .trim();
+
+/**
+ * What a step tells: its own words, and where it is a deed alone, the names of the list below it: "then add", above flour and eggs, is
+ * "then add flour and eggs".
+ */
+export function toldOf(
+  { source }: { readonly source: string },
+  below: readonly { readonly source: string; readonly place: Place }[],
+): string {
+  if (!isDeedAlone(source)) return source;
+  const end = below.findIndex(({ place }) => place !== 'ingredient');
+  const names = below.slice(0, end < 0 ? below.length : end).map((line) => nameOf(line.source));
+  const list = new Intl.ListFormat('en-GB', { type: 'conjunction' }).format(
+    names.filter((name) => name !== ''),
+  );
+  return list === '' ? source : `${source.replace(/\W+$/, '')} ${list}`;
+}
