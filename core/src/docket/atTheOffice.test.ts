@@ -49,6 +49,9 @@ const EMPIRE =
 const FOR_EIGHT =
   'Fruit scones\nIngredients for 8-10:\n350g self-raising flour\n85g butter\n3 tbsp caster sugar\n175ml milk\n\nHeat the oven to 220C. Rub in the butter, stir in the sugar. Add the milk. Pat to 4cm deep, cut with a 5cm cutter. Bake 10 mins.';
 
+const IN_ONE_LINE =
+  'my normal recipe for bday cake:\n\n200 g soft butter / 200 g sugar / 4 eggs / 200 g sr flour / 1 tsp bp / 2 tbsp milk - all in mixer 2 min - 2 x 20cm tins - 190 (fan 170) 20 min. filled with strawberry jam.';
+
 describe('a page from the office', () => {
   it.each<OnPaper>([
     [
@@ -151,5 +154,12 @@ describe('a page from the office', () => {
       [/Read as/, /Bake at/],
     ],
     ['that says behind “ingredients” how many it is for', FOR_EIGHT, {}, [/^Serves 8 to 10$/m], []],
+    [
+      'in one line, list and method with dashes between',
+      IN_ONE_LINE,
+      {},
+      [/^In: 2 × 20 cm round tins$/m, /^Oven 190 °C .*, 20 minutes/m, /all in mixer 2 min\./],
+      [/this is usual/, /Bake at/],
+    ],
   ])('%s', readsOnPaper);
 });

@@ -14,7 +14,7 @@ import { bindingsOf, regrouped } from './bindings';
 import { toParts } from './parts';
 import { placesOf, type Place } from './places';
 import { readProse } from './prose';
-import { toldOf } from './deedOverList';
+import { behindItsList, toldOf } from './deedOverList';
 import { weighedByShares } from './bakersPercentages';
 import { withColumnUnits } from './columnUnits';
 import { joinWrapped } from './continued';
@@ -198,7 +198,10 @@ const A_LIST = 3;
 const isTold = ({ place, source }: { readonly place: string; readonly source: string }, reader: Scales) =>
   place === 'method'
     ? !NUMBERS_A_STEP.test(source) && !(FOUND_IN.test(source) && !tellsADeed(source))
-    : place === 'prose' && (tellsADeed(source) || readProse(source, reader).items.length < A_LIST);
+    : place === 'prose' &&
+      (tellsADeed(source) ||
+        behindItsList(source) !== source ||
+        readProse(source, reader).items.length < A_LIST);
 
 /** "Thick in the middle, crisp at the rim": what stands above a list and does nothing praises the bake. */
 const isBlurb = ({ place, source }: Placed, above: boolean): boolean =>
