@@ -31,6 +31,9 @@ const PANCAKES =
 const WITH_A_TIP =
   "Mini sandwich cakes\n\n175g butter\n175g caster sugar\n3 eggs\n175g self-raising flour\n\nMethod\n1 Preheat the oven to 190°C.\n2 Cream the butter and sugar. Add the eggs. Fold in the flour.\n3 Divide between 12 muffin cases. Bake for 15–18 minutes. Cool.\n\nCOOK'S TIP\nFor lemon ones, add zest of 1 lemon and fill with lemon curd.";
 
+const BLIND_TWICE =
+  'Treacle tart\n\n250 g plain flour\n130 g cold butter\n2 tbsp cold water\n450 g golden syrup\n1 egg, beaten\n\nRub butter into flour, add water. Chill 30 min.\nRoll out, line a 23 cm tart tin. Oven 190 C.\nLine with baking paper & beans, bake blind 15 min, remove paper & beans, 5 min more until pale gold. Reduce oven to 160 C.\nWarm syrup, stir in egg. Pour into case.\nBake 30–35 min.';
+
 describe('a page out of the tin', () => {
   it.each<OnPaper>([
     [
@@ -113,5 +116,12 @@ describe('a page out of the tin', () => {
       [],
     ],
     ['with a tip that nobody does tonight', WITH_A_TIP, {}, [/^Makes 12/m], [/lemon/]],
+    [
+      'that bakes blind, and five minutes more without the beans',
+      BLIND_TWICE,
+      {},
+      [/15 minutes \(blind\), then 5 minutes$/m, /^Oven 160 °C .*, 30 to 35 minutes/m],
+      [],
+    ],
   ])('%s', readsOnPaper);
 });

@@ -34,7 +34,8 @@ export const INTO =
 export const BETWEEN = /\bbetween (?:the |your |two |three |2 |3 )?(?:\p{L}+ )?(?:tins|pans|cases)\b/iu;
 /** ", turn, 2-3 min more." */
 export const TURNED_FIRST = /^\W*(?:and |then )*(?:turn|flip)\b(?! (?:out|down|up|the (?:oven|heat)))/i;
-export const ANOTHER = /\b(?:another|a further) (?:\d|\p{L}+teen|ten|five|twenty)/iu;
+export const ANOTHER =
+  /\b(?:another|a further) (?:\d|\p{L}+teen|ten|five|twenty)|\b\d{1,2} ?(?:mins?|minutes?) (?:more|longer)\b/iu;
 /** Nothing is in it yet. */
 export const PREHEATS = /\bpre-?heat/i;
 /** "Let the batter rest for half an hour while the oven heats to 180°C." */
