@@ -1,7 +1,6 @@
 import { readAmount } from './amount';
 import { cleanLine } from './clean';
 import { numbersFromWords } from './numberWords';
-import type { Place } from './places';
 
 /** "then add", "Fold in:": a deed of a few words that wants its list. */
 const DEED =
@@ -28,7 +27,7 @@ const nameOf = (line: string): string =>
  */
 export function toldOf(
   { source }: { readonly source: string },
-  below: readonly { readonly source: string; readonly place: Place }[],
+  below: readonly { readonly source: string; readonly place: string }[],
 ): string {
   if (!isDeedAlone(source)) return behindItsList(source);
   const end = below.findIndex(({ place }) => place !== 'ingredient');
