@@ -22,6 +22,7 @@ const numberIn = (written: string): number => Number(written.replace(',', '.'));
 
 /** What a list in baker’s percentages is measured by; null: it is none, or says nowhere what its flour weighs. */
 export function formulaOf(lines: readonly string[]): Formula | null {
+  if (lines.filter((line) => line.includes('%')).length < FEWEST) return null;
   const plain = lines.map(cleanLine);
   const shares = plain.flatMap((line) => shareOf(line) ?? []);
   const flours = shares.filter(({ name }) => /\bflour\b|mehl\b|\bfarine\b/iu.test(name));

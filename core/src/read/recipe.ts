@@ -14,7 +14,8 @@ import { bindingsOf, regrouped } from './bindings';
 import { toParts } from './parts';
 import { placesOf, type Place } from './places';
 import { readProse } from './prose';
-import { behindItsList, toldOf } from './deedOverList';
+import { behindItsList } from './behindItsList';
+import { withItsList } from './deedOverList';
 import { weighedByShares } from './bakersPercentages';
 import { withColumnUnits } from './columnUnits';
 import { joinWrapped } from './continued';
@@ -221,7 +222,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadResult {
   const list = placed.findIndex(({ place: where }) => where === 'ingredient');
   const steps = placed
     .filter((line, at) => isTold(line, reader) && !isBlurb(line, at < list))
-    .map((line): Step => ({ id: line.id, source: toldOf(line, placed.slice(placed.indexOf(line) + 1)) }));
+    .map((line): Step => ({ id: line.id, source: behindItsList(withItsList(line, placed)) }));
   const prose = new Set(placed.filter(({ place: where }) => where === 'prose').map(({ id }) => id));
   const listed: Line[] = [];
   for (const line of placed)

@@ -162,14 +162,16 @@ export function ownStep(
   const dust = dustOf(parts, request, catalogue);
   const butterOut = request.without.includes('milk');
   const floured = renamed.some(({ blend }) => blend) || parts.some(({ blend }) => blend.length > 0);
-  const inEnglish = !tellsInItsOwnLanguage(recipe);
   const here = said.filter(({ at, inside }) => inside !== null && process.actions[at!]!.step === id);
   // Of two that meet the first stands.
   const edits = settledEdits([
     ...aroundEdits({ id, source }, recipe),
     ...here.flatMap(({ inside }) => inside ?? []),
     ...((bowl.profile.yeast || bowl.has('yeast')) && floured
-      ? [...(inEnglish ? proofEdits(actions, process.actions) : []), ...kneadEdits(actions)]
+      ? [
+          ...(tellsInItsOwnLanguage(recipe) ? [] : proofEdits(actions, process.actions)),
+          ...kneadEdits(actions),
+        ]
       : []),
     ...(floured && !bowl.has('yeast') ? stretchEdits(actions, process.actions) : []),
     ...(floured && bowl.family === 'pastry' ? pastryWaterEdits(actions, process, bowl.flourLines) : []),

@@ -6,10 +6,11 @@ export const withDeedsOverLists = (
   lines: readonly string[],
   kinds: readonly KindOfLine[],
 ): readonly KindOfLine[] =>
-  kinds.map((one, at) => {
-    const done = kinds.slice(0, at).some(({ kind }) => kind === 'step' || kind === 'prose');
-    const above = kinds[at + 1]?.kind === 'ingredient';
-    return one.kind === 'heading' && done && above && isDeedAlone(lines[at]!)
+  kinds.map((one, at) =>
+    one.kind === 'heading' &&
+    kinds[at + 1]?.kind === 'ingredient' &&
+    isDeedAlone(lines[at]!) &&
+    kinds.some(({ kind }, n) => n < at && (kind === 'step' || kind === 'prose'))
       ? { ...one, kind: 'step', or: 'heading' }
-      : one;
-  });
+      : one,
+  );

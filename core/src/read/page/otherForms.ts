@@ -32,11 +32,12 @@ const stemOf = (form: string): string =>
  */
 export function withOtherForms(lines: readonly string[], read: readonly KindOfLine[]): readonly KindOfLine[] {
   const title = lines[read.findIndex(({ kind }) => kind === 'title')]?.toLowerCase() ?? '';
+  let head = 0;
   return read.map((one, at): KindOfLine => {
+    if (one.kind !== 'step' && one.kind !== 'prose') head = at;
     if (one.kind !== 'step') return one;
     if (FOR_A_DIET.test(cleanLine(lines[at]!))) return { ...one, kind: 'note', or: 'step' };
     const form = formOf(lines[at]!);
-    const head = read.slice(0, at).findLastIndex(({ kind }) => kind !== 'step' && kind !== 'prose');
     const isTip = head > 0 && TIPS.test(lines[head]!);
     if (!isTip && (form === null || title.includes(stemOf(form)))) return one;
     const baked = read.some(({ kind }, n) => n < at && kind === 'step' && TELLS_A_TIME.test(lines[n]!));
